@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use App\Systems\System;
+use App\Systems\SystemFacts;
+use App\Systems\SystemStart;
+use App\Team\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Build\Waivable;
+use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Measure\Finding;
+
+/** Accepting a version: every open Stop is answered, the answers are frozen, and the system's record is opened from them. */
+final class Acceptance
+{
+    /** @return list<Finding> Stops nobody has answered */
+    public static function open(PlanVersion $version, PlanAnswers $answers): array
+    {
+        $answered = $version->waivers->pluck('finding_key')->all();
+
+        return array_values(array_filter($answers->stops(), fn (Finding $f): bool => ! in_array($f->key(), $answered, true)));
+    }
+
+    /** @return list<string> why this version cannot be accepted yet */
+    public static function against(PlanVersion $version, PlanAnswers $answers): array
+    {
+        $reasons = [];
+        foreach ($answers->errors as $error) {
+            $reasons[] = "{$error->field} cannot be as it stands";
+        }
+        foreach (self::open($version, $answers) as $stop) {
+            $reasons[] = $stop->rule.': '.(Waivable::byReason($stop->rule) ? 'put it right, or waive it with a reason' : 'put it right, or store the licensed person’s document');
+        }
+        if ($answers->figure('systemL')?->quantity === null) {
+            $reasons[] = 'the sizes of the display are missing';
+        }
+
+        return $reasons;
+    }
+
+    /** @throws ValidationException while something stands against it */
+    public static function accept(PlanVersion $version, User $user, string $systemName, string $kind, Regime $regime): System
+    {
+        return DB::transaction(function () use ($version, $user, $systemName, $kind, $regime): System {
+            $version = PlanVersion::query()->lockForUpdate()->with(['waivers', 'plan'])->findOrFail($version->id);
+            $brief = PlanBrief::read($version->brief);
+            $answers = CorePlan::answer($brief);
+            $against = $version->accepted_at === null ? self::against($version, $answers) : ['it is accepted already'];
+            if ($against !== []) {
+                throw ValidationException::withMessages(['accept' => 'Not yet: '.implode('; ', $against).'.']);
+            }
+            $version->update(['accepted_at' => now(), 'accepted_by' => $user->id, 'answers' => FrozenAnswers::of($answers)]);
+            $plan = $version->plan()->firstOrFail();
+            $system = System::query()->create([
+                'site_id' => $plan->site_id, 'room_id' => $plan->room_id, 'plan_version_id' => $version->id, 'name' => $systemName, 'kind' => $kind, 'regime' => $regime,
+                'started_precision' => 'day', 'facts' => [], 'bases' => [], 'chambers' => [],
+            ]);
+            $bases = [];
+            foreach ($brief->bases as $field => $basis) {
+                $bases[$field] = ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
+            }
+            SystemFacts::write($system, array_intersect_key($brief->values, PlanSheet::fields()), $bases, self::chambers($version));
+            self::devices($system, $brief, $answers);
+            SystemStart::bands($system);
+            $system->logEntries()->create(['kind' => 'event', 'text' => "Opened from plan {$plan->name}, version {$version->number}", 'happened_at' => now(), 'user_id' => $user->id]);
+
+            return $system;
+        });
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function chambers(PlanVersion $version): array
+    {
+        $chambers = $version->brief['chambers'] ?? [];
+
+        return is_array($chambers) ? array_values(array_filter($chambers, is_array(...))) : [];
+    }
+
+    /** The devices the plan already counts on; their makes and plugs are written when they stand there. */
+    private static function devices(System $system, PlanBrief $brief, PlanAnswers $answers): void
+    {
+        $sump = $system->vessels->firstWhere('role', 'sump');
+        if ($sump !== null) {
+            $system->items()->create(['vessel_id' => $sump->id, 'job' => 'return-pump', 'name' => 'Return pump', 'installed_precision' => 'day', 'note' => 'from the plan; make and plug still to write down']);
+        }
+        if (is_float($brief->values['lightsW'] ?? null) && $brief->values['lightsW'] > 0) {
+            $system->items()->create(['job' => 'light', 'name' => 'Lights', 'watts' => $brief->values['lightsW'], 'installed_precision' => 'day', 'note' => 'from the plan; all lamps together']);
+        }
+        $heaters = $answers->heaters;
+        for ($i = 1; $heaters !== null && $i <= $heaters->count; $i++) {
+            $system->items()->create(['vessel_id' => $sump?->id, 'job' => 'heater', 'name' => "Heater {$i}", 'watts' => $heaters->wattsEach, 'installed_precision' => 'day', 'note' => 'from the plan']);
+        }
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Units;
+
+/** The answers as they stood when the version was accepted: plain values that no later core changes. */
+final class FrozenAnswers
+{
+    /** @return array{figures: array<string, array<string, mixed>>, findings: list<array<string, string|null>>} */
+    public static function of(PlanAnswers $answers): array
+    {
+        $units = Units::metric();
+
+        return [
+            'figures' => array_map(fn (Figure $f): array => ['label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->basis->value, 'needs' => $f->needs], $answers->figures),
+            'findings' => array_map(fn (Finding $f): array => ['key' => $f->key(), 'severity' => $f->severity->value, 'rule' => $f->rule, 'what' => $f->what->in($units), 'why' => $f->why->in($units), 'remedy' => $f->remedy?->in($units)], $answers->findings),
+        ];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Http;
+
+use App\Build\Plan;
+use App\Build\PlanPage;
+use App\Build\Views\PlanLineView;
+use App\Clients\Site;
+use App\House\Views\PageView;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class PlanController
+{
+    public function index(Request $request): Response
+    {
+        Gate::authorize('viewAny', Plan::class);
+        $request->validate(['q' => ['nullable', 'string', 'max:80']]);
+        $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
+        $page = Plan::query()->current()
+            ->when($like !== '%%', fn (Builder $q) => $q->where(fn (Builder $w) => $w->where('name', 'like', $like)->orWhereHas('site', fn (Builder $s) => $s->where('name', 'like', $like)->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like)))))
+            ->with(['site.client', 'user', 'versions' => fn ($q) => $q->select('id', 'plan_id', 'number', 'accepted_at')])->latest('updated_at')->latest('id')->simplePaginate(30)->withQueryString();
+
+        return Inertia::render('build/Plans', [
+            'plans' => array_map(fn (Plan $p): PlanLineView => PlanLineView::of($p), $page->items()),
+            'page' => PageView::of($page),
+            'q' => $request->string('q')->toString(),
+        ]);
+    }
+
+    public function store(Request $request, Site $site, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('create', Plan::class);
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->where('site_id', $site->id)],
+            'copy_of' => ['nullable', 'integer', Rule::exists('plans', 'id')->where('site_id', $site->id)],
+        ]);
+        $source = isset($given['copy_of']) ? Plan::query()->whereKey($given['copy_of'])->firstOrFail() : null;
+        $plan = Plan::query()->create([
+            'site_id' => $site->id, 'room_id' => $given['room_id'] ?? $source?->room_id, 'name' => $given['name'], 'user_id' => $user->id, 'revision' => 1,
+            'draft' => $source !== null ? $source->draft : ['values' => [], 'bases' => [], 'chambers' => []],
+        ]);
+
+        return redirect("/plans/{$plan->id}");
+    }
+
+    public function show(Plan $plan, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('view', $plan);
+
+        return Inertia::render('build/Plan', PlanPage::props($plan, $user));
+    }
+
+    public function update(Request $request, Plan $plan): RedirectResponse
+    {
+        Gate::authorize('update', $plan);
+        $plan->update($request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->where('site_id', $plan->site_id)],
+        ]));
+
+        return back();
+    }
+
+    public function archive(Plan $plan): RedirectResponse
+    {
+        Gate::authorize('update', $plan);
+        $plan->archive();
+        activity()->performedOn($plan)->event('archived')->log('archived');
+
+        return redirect("/sites/{$plan->site_id}")->with('said', "{$plan->name} is archived; nothing is lost.");
+    }
+}

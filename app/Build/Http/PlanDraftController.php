@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Http;
+
+use App\Build\Plan;
+use App\Build\PlanPage;
+use App\Build\PlanReader;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Measure\Basis;
+
+/**
+ * Every change of a plan while it is typed: kept at once, answered at once, never redirected.
+ * What cannot be stands beside its field; it is kept as typed, so that nothing is lost.
+ */
+final class PlanDraftController
+{
+    public function store(Request $request, Plan $plan, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('update', $plan);
+        $base = $request->integer('revision');
+        $conflict = DB::transaction(function () use ($request, $plan, $user, $base): bool {
+            $locked = Plan::query()->lockForUpdate()->findOrFail($plan->id);
+            if ($base !== $locked->revision) {
+                return true;
+            }
+            $locked->update(['draft' => $this->draft($request, $locked, $user), 'revision' => $locked->revision + 1]);
+
+            return false;
+        });
+
+        return Inertia::render('build/Plan', PlanPage::props($plan->refresh(), $user, $conflict));
+    }
+
+    /**
+     * Only what a plan knows, in sizes that can be kept. Values are kept as typed, right or wrong.
+     *
+     * @return array{values: array<string, mixed>, bases: array<string, mixed>, chambers: list<array<string, mixed>>}
+     */
+    private function draft(Request $request, Plan $plan, User $user): array
+    {
+        $values = $bases = [];
+        $given = (array) $request->input('values', []);
+        $stated = (array) $request->input('bases', []);
+        $before = is_array($plan->draft['bases'] ?? null) ? $plan->draft['bases'] : [];
+        $old = PlanReader::raw($plan)['values'];
+        foreach (array_keys(PlanSheet::fields()) as $key) {
+            $value = $given[$key] ?? null;
+            if (! is_int($value) && ! is_float($value) && ! (is_string($value) && mb_strlen($value) <= 60) || $value === '') {
+                continue;
+            }
+            $values[$key] = $value;
+            $basis = Basis::tryFrom(is_string($stated[$key] ?? null) ? $stated[$key] : '') ?? Basis::Measured;
+            $same = is_array($before[$key] ?? null) && ($old[$key] ?? null) == $value && $before[$key]['basis'] === $basis->value;
+            $bases[$key] = $same ? $before[$key] : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
+        }
+        $chambers = [];
+        foreach (array_slice(array_values((array) $request->input('chambers', [])), 0, PlanBrief::MOST_CHAMBERS) as $row) {
+            $row = (array) $row;
+            $number = fn (mixed $v): int|float|null => is_int($v) || is_float($v) ? $v : null;
+            $chambers[] = ['name' => mb_substr(is_string($row['name'] ?? null) ? $row['name'] : '', 0, 60), 'lengthMm' => $number($row['lengthMm'] ?? null), 'baffleMm' => $number($row['baffleMm'] ?? null)];
+        }
+
+        return ['values' => $values, 'bases' => $bases, 'chambers' => $chambers];
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use App\Clients\Room;
+use App\Clients\Site;
+use App\House\Archives;
+use App\House\Audited;
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Spatie\Activitylog\LogOptions;
+
+/** A build being thought through: one draft that saves itself, and the versions kept of it. */
+#[UsePolicy(PlanPolicy::class)]
+final class Plan extends Model
+{
+    use Archives, Audited;
+
+    protected $fillable = ['site_id', 'room_id', 'name', 'draft', 'revision', 'user_id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['draft' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime'];
+    }
+
+    /** The draft changes with every key; the versions tell its story, the trail keeps the rest. */
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['name', 'site_id', 'room_id'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return BelongsTo<Site, $this> */
+    public function site(): BelongsTo
+    {
+        return $this->belongsTo(Site::class);
+    }
+
+    /** @return BelongsTo<Room, $this> */
+    public function room(): BelongsTo
+    {
+        return $this->belongsTo(Room::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<PlanVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(PlanVersion::class)->orderByDesc('number');
+    }
+}

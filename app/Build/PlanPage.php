@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use App\Build\Views\PlanDraftView;
+use App\Build\Views\PlanLiveView;
+use App\Build\Views\VersionLineView;
+use App\Clients\Views\FactSpecView;
+use App\House\Views\AnswersView;
+use App\House\Views\CrumbView;
+use App\Team\User;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanDefaults;
+use Velbrin\Core\Build\PlanSheet;
+
+/** The planner's sheet. The live part is recomputed with every change; the rest is sent once. */
+final readonly class PlanPage
+{
+    /** @return array<string, mixed> */
+    public static function props(Plan $plan, User $user, bool $conflict = false): array
+    {
+        $plan->load(['room', 'site.client', 'site.passages']);
+        $brief = PlanBrief::read(PlanReader::raw($plan));
+
+        return [
+            'live' => fn (): PlanLiveView => PlanLiveView::of($plan, AnswersView::of(CorePlan::answer($brief), $user->units()), PlanDefaults::for($brief), $conflict),
+            'plan' => fn (): array => ['id' => $plan->id, 'name' => $plan->name, 'siteId' => $plan->site_id, 'roomId' => $plan->room_id, 'mayUpdate' => $user->can('update', $plan)],
+            'draft' => fn (): PlanDraftView => PlanDraftView::of($plan),
+            'crumbs' => fn (): array => [new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"), new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}")],
+            'sheet' => fn (): array => array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())),
+            'groups' => PlanSheet::GROUPS,
+            'rooms' => fn (): mixed => $plan->site?->rooms()->current()->orderBy('name')->pluck('name', 'id'),
+            'versions' => fn (): mixed => $plan->versions()->with('user')->get()->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v)),
+        ];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use App\Clients\Passage;
+use App\Clients\Room;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\SurveySheet;
+
+/** The reader between a plan's record and the core: the draft, and beneath it what the survey of its room and site says. */
+final class PlanReader
+{
+    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<mixed>, passages: list<array<string, mixed>>} */
+    public static function raw(Plan $plan): array
+    {
+        $draft = $plan->draft;
+        $values = is_array($draft['values'] ?? null) ? $draft['values'] : [];
+        $bases = [];
+        foreach (is_array($draft['bases'] ?? null) ? $draft['bases'] : [] as $field => $basis) {
+            $bases[(string) $field] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'measured';
+        }
+        $survey = self::survey($plan->room);
+
+        return [
+            'values' => array_filter($values, fn (mixed $v): bool => $v !== null && $v !== '') + $survey['values'],
+            'bases' => $bases + $survey['bases'],
+            'chambers' => is_array($draft['chambers'] ?? null) ? array_values($draft['chambers']) : [],
+            'passages' => array_values(($plan->site->passages ?? collect())->map(fn (Passage $p): array => [
+                'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm,
+            ])->all()),
+        ];
+    }
+
+    public static function read(Plan $plan): PlanBrief
+    {
+        return PlanBrief::read(self::raw($plan));
+    }
+
+    /**
+     * The room's surveyed facts under their plan names.
+     *
+     * @return array{values: array<string, float|string>, bases: array<string, string>}
+     */
+    public static function survey(?Room $room): array
+    {
+        $values = $bases = [];
+        if ($room === null) {
+            return ['values' => [], 'bases' => []];
+        }
+        foreach (SurveySheet::fields() as $key => $spec) {
+            $value = $room->getAttribute($key);
+            if ($spec->plan === null || $value === null) {
+                continue;
+            }
+            $values[$spec->plan->value] = $spec->kind !== null && is_numeric($value) ? (float) $value : (is_string($value) ? $value : '');
+            $stored = $room->bases[$key]['basis'] ?? null;
+            $bases[$spec->plan->value] = is_string($stored) ? $stored : 'recalled';
+        }
+
+        return ['values' => $values, 'bases' => $bases];
+    }
+}

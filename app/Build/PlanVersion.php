@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use App\House\Audited;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use LogicException;
+use Spatie\Activitylog\LogOptions;
+
+/** An immutable snapshot of a plan's input. Its answers are recomputed until it is accepted, then frozen. */
+#[UsePolicy(PlanVersionPolicy::class)]
+final class PlanVersion extends Model
+{
+    use Audited;
+
+    protected $fillable = ['plan_id', 'number', 'brief', 'answers', 'core_version', 'note', 'user_id', 'accepted_at', 'accepted_by'];
+
+    protected static function booted(): void
+    {
+        self::updating(function (self $version): void {
+            if ($version->isDirty(['brief', 'number', 'plan_id']) || $version->getOriginal('accepted_at') !== null) {
+                throw new LogicException('a plan version never changes');
+            }
+        });
+    }
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['number', 'note', 'accepted_at', 'accepted_by', 'core_version'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['brief' => 'array', 'answers' => 'array', 'accepted_at' => 'immutable_datetime', 'number' => 'integer'];
+    }
+
+    /** @return BelongsTo<Plan, $this> */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(Plan::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function accepter(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'accepted_by');
+    }
+
+    /** @return HasMany<Waiver, $this> */
+    public function waivers(): HasMany
+    {
+        return $this->hasMany(Waiver::class);
+    }
+
+    /** @return HasOne<System, $this> */
+    public function system(): HasOne
+    {
+        return $this->hasOne(System::class);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Views;
+
+use App\Build\Plan;
+use App\Build\PlanVersion;
+use App\House\Views\CrumbView;
+use App\House\Views\FindingView;
+use App\Team\User;
+use Velbrin\Core\Build\Comparison;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+
+/** Two versions side by side, only what differs. */
+final readonly class ComparisonView
+{
+    /**
+     * @param  list<CrumbView>  $crumbs
+     * @param  list<DifferenceView>  $facts
+     * @param  list<DifferenceView>  $figures
+     * @param  list<FindingView>  $gone
+     * @param  list<FindingView>  $new
+     */
+    private function __construct(
+        public string $planName,
+        public int $planId,
+        public int $a,
+        public int $b,
+        public array $crumbs,
+        public array $facts,
+        public array $figures,
+        public array $gone,
+        public array $new,
+    ) {
+    }
+
+    public static function of(Plan $plan, PlanVersion $a, PlanVersion $b, Comparison $comparison, User $user): self
+    {
+        $units = $user->units();
+
+        return new self(
+            $plan->name, $plan->id, $a->number, $b->number,
+            [new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"), new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}"), new CrumbView($plan->name, "/plans/{$plan->id}")],
+            array_map(fn (array $f): DifferenceView => new DifferenceView(PlanSheet::fields()[$f[0]]->label, self::fact($f[0], $f[1], $units), self::fact($f[0], $f[2], $units)), $comparison->facts),
+            array_map(fn (array $f): DifferenceView => new DifferenceView(($f[1] ?? $f[0])->label ?? '', self::figure($f[0], $units), self::figure($f[1], $units)), $comparison->figures),
+            FindingView::all($comparison->gone, $units), FindingView::all($comparison->new, $units),
+        );
+    }
+
+    private static function fact(string $field, float|string|null $value, Units $units): string
+    {
+        $spec = PlanSheet::fields()[$field];
+
+        return match (true) {
+            $value === null => 'not given',
+            $value === PlanBrief::NONE => 'none',
+            is_string($value) => $spec->choices[$value] ?? $value,
+            default => $spec->kind === null ? (string) $value : $units->show(Quantity::of($value, $spec->kind)),
+        };
+    }
+
+    private static function figure(?Figure $figure, Units $units): string
+    {
+        return match (true) {
+            $figure === null => '–',
+            $figure->quantity !== null => $units->show($figure->quantity),
+            default => $figure->word ?? 'waits for facts',
+        };
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Views;
+
+use App\Build\Plan;
+use App\Build\PlanReader;
+
+/** The draft as typed, and beneath it what the survey brings. */
+final readonly class PlanDraftView
+{
+    /**
+     * @param  array<string, float|string>  $values
+     * @param  array<string, string>  $bases
+     * @param  list<ChamberView>  $chambers
+     * @param  array<string, float|string>  $survey
+     */
+    private function __construct(public array $values, public array $bases, public array $chambers, public array $survey)
+    {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $values = $bases = $chambers = [];
+        foreach (is_array($plan->draft['values'] ?? null) ? $plan->draft['values'] : [] as $key => $value) {
+            if (is_int($value) || is_float($value) || is_string($value)) {
+                $values[(string) $key] = is_string($value) ? $value : (float) $value;
+            }
+        }
+        foreach (is_array($plan->draft['bases'] ?? null) ? $plan->draft['bases'] : [] as $key => $basis) {
+            $bases[(string) $key] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'measured';
+        }
+        foreach (is_array($plan->draft['chambers'] ?? null) ? $plan->draft['chambers'] : [] as $row) {
+            $chambers[] = ChamberView::of(is_array($row) ? $row : []);
+        }
+
+        return new self($values, $bases, $chambers, PlanReader::survey($plan->room)['values']);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Views;
+
+use App\Build\Acceptance;
+use App\Build\PlanVersion;
+use App\House\Views\AnswersView;
+use App\House\Views\CrumbView;
+use App\House\Views\FindingView;
+use App\Team\User;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\Waivable;
+use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Measure\Finding;
+
+/** One kept version: its answers, its Stops, and whether it can be accepted. */
+final readonly class VersionView
+{
+    /**
+     * @param  list<CrumbView>  $crumbs
+     * @param  list<StopView>  $stops
+     * @param  list<string>  $against
+     * @param  list<VersionLineView>  $others
+     * @param  array<string, string>  $regimes
+     */
+    private function __construct(
+        public int $id,
+        public int $number,
+        public int $planId,
+        public string $planName,
+        public ?string $note,
+        public string $by,
+        public string $at,
+        public string $coreVersion,
+        public ?string $acceptedAt,
+        public ?string $acceptedBy,
+        public ?int $systemId,
+        public array $crumbs,
+        public AnswersView $answers,
+        public array $stops,
+        public array $against,
+        public array $others,
+        public array $regimes,
+        public bool $mayAccept,
+    ) {
+    }
+
+    /** The version is loaded with plan.site.client, plan.versions, user, accepter, waivers.attachment and system. */
+    public static function of(PlanVersion $version, User $user): self
+    {
+        $units = $user->units();
+        $answers = CorePlan::answer(PlanBrief::read($version->brief));
+        $plan = $version->plan;
+        $site = $plan?->site;
+
+        return new self(
+            $version->id, $version->number, $version->plan_id, (string) $plan?->name, $version->note, (string) $version->user?->name,
+            $version->created_at?->toIso8601ZuluString() ?? '', $version->core_version, $version->accepted_at?->toIso8601ZuluString(), $version->accepter?->name, $version->system?->id,
+            [new CrumbView((string) $site?->client?->name, "/clients/{$site?->client_id}"), new CrumbView((string) $site?->name, "/sites/{$plan?->site_id}"), new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}")],
+            AnswersView::of($answers, $units),
+            array_map(fn (Finding $f): StopView => self::stop($version, $f, FindingView::of($f, $units)), $answers->stops()),
+            $version->accepted_at === null ? Acceptance::against($version, $answers) : [],
+            array_values(($plan->versions ?? collect())->where('id', '<>', $version->id)->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))->all()),
+            collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
+            $user->can('accept', $version),
+        );
+    }
+
+    private static function stop(PlanVersion $version, Finding $finding, FindingView $view): StopView
+    {
+        $waiver = $version->waivers->firstWhere('finding_key', $finding->key());
+
+        return new StopView(
+            $view, Waivable::byReason($finding->rule), $waiver?->signed_by, $waiver?->signed_on->toDateString(), $waiver?->reason,
+            $waiver?->attachment === null ? null : "/attachments/{$waiver->attachment->id}",
+        );
+    }
+}

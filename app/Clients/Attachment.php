@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use App\House\Archives;
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\MorphTo;
+
+/** A photo or paper kept with a site, plan or system; checked by content, without location data. */
+#[UsePolicy(AttachmentPolicy::class)]
+final class Attachment extends Model
+{
+    use Archives;
+
+    public const PHOTO = 'photo';
+
+    public const PAPER = 'paper';
+
+    protected $fillable = ['subject_type', 'subject_id', 'kind', 'caption', 'original_name', 'mime', 'bytes', 'sha256', 'path', 'user_id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'datetime'];
+    }
+
+    /** @return MorphTo<Model, $this> */
+    public function subject(): MorphTo
+    {
+        return $this->morphTo();
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

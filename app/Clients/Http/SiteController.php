@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients\Http;
+
+use App\Clients\Client;
+use App\Clients\Site;
+use App\Clients\SiteContents;
+use App\Clients\Views\SiteView;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Container\Attributes\Tag;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class SiteController
+{
+    /** @param  iterable<SiteContents>  $contents */
+    public function __construct(#[Tag(SiteContents::TAG)] private readonly iterable $contents)
+    {
+    }
+
+    public function store(Request $request, Client $client): RedirectResponse
+    {
+        Gate::authorize('update', $client);
+        $given = $request->validate(['name' => ['required', 'string', 'max:120', Rule::unique('sites', 'name')->where('client_id', $client->id)], 'town' => ['nullable', 'string', 'max:120'], 'street' => ['nullable', 'string', 'max:160']]);
+        $site = $client->sites()->create([...$given, 'timezone' => 'UTC']);
+
+        return redirect("/sites/{$site->id}")->with('said', 'Place opened. Walk through it and write down what you see.');
+    }
+
+    public function show(Site $site, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('view', $site);
+        $site->load([
+            'client.contacts' => fn ($q) => $q->current()->orderBy('name'), 'rooms' => fn ($q) => $q->current()->orderBy('name'), 'passages',
+            'codes' => fn ($q) => $q->current()->orderBy('label'), 'attachments' => fn ($q) => $q->current()->with('user')->latest('id'),
+        ]);
+
+        $lines = [];
+        foreach ($this->contents as $content) {
+            $lines[$content->name()] = $content->lines($site, $user);
+        }
+
+        return Inertia::render('clients/Site', ['view' => SiteView::of($site, $user, $lines)]);
+    }
+
+    public function update(Request $request, Site $site): RedirectResponse
+    {
+        Gate::authorize('update', $site);
+        $text = ['nullable', 'string', 'max:300'];
+        $site->update($request->validate([
+            'name' => ['required', 'string', 'max:120', Rule::unique('sites', 'name')->where('client_id', $site->client_id)->ignore($site)],
+            'street' => ['nullable', 'string', 'max:160'],
+            'town' => ['nullable', 'string', 'max:120'],
+            'timezone' => ['required', 'timezone:all'],
+            'access_hours' => ['nullable', 'array', 'max:7'],
+            'access_hours.*' => ['nullable', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d-([01]\d|2[0-3]):[0-5]\d$/'],
+            'access_note' => ['nullable', 'string', 'max:500'],
+            'parking' => $text, 'floor_protection' => $text, 'noise' => $text, 'pets' => $text, 'residents' => $text, 'children' => $text, 'absences' => $text,
+        ], ['access_hours.*.regex' => 'Write opening hours as 08:00-17:00.']));
+
+        return back()->with('said', 'Kept.');
+    }
+
+    public function archive(Site $site): RedirectResponse
+    {
+        Gate::authorize('update', $site);
+        foreach ($this->contents as $content) {
+            $why = $content->holds($site);
+            if ($why !== null) {
+                throw ValidationException::withMessages(['archive' => $why]);
+            }
+        }
+        $site->archive();
+        activity()->performedOn($site)->event('archived')->log('archived');
+
+        return redirect("/clients/{$site->client_id}")->with('said', "{$site->name} is archived; nothing is lost.");
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** A door, stair turn, lift or corner on the way in, mm. */
+#[UsePolicy(PassagePolicy::class)]
+final class Passage extends Model
+{
+    use Audited;
+
+    protected $fillable = ['site_id', 'position', 'name', 'width_mm', 'height_mm', 'corridor_a_mm', 'corridor_b_mm'];
+
+    /** @return BelongsTo<Site, $this> */
+    public function site(): BelongsTo
+    {
+        return $this->belongsTo(Site::class);
+    }
+}

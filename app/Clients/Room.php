@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use App\House\Archives;
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A named part of a site: its floor and its climate, each fact with its basis. The columns are the survey sheet's keys.
+ *
+ * @property float|null $winter_night_c
+ * @property float|null $summer_day_c
+ */
+#[UsePolicy(RoomPolicy::class)]
+final class Room extends Model
+{
+    use Archives, Audited;
+
+    protected $guarded = ['id', 'archived_at', 'created_at', 'updated_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['bases' => 'array', 'archived_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Site, $this> */
+    public function site(): BelongsTo
+    {
+        return $this->belongsTo(Site::class);
+    }
+
+    public function getActivitylogOptions(): \Spatie\Activitylog\LogOptions
+    {
+        return \Spatie\Activitylog\LogOptions::defaults()->logUnguarded()->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients;
+
+use App\House\Archives;
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\MorphMany;
+
+/** A place: how to get in, who lives there, its rooms and the way through it. */
+#[UsePolicy(SitePolicy::class)]
+final class Site extends Model
+{
+    use Archives, Audited;
+
+    protected $fillable = [
+        'client_id', 'name', 'street', 'town', 'timezone', 'access_hours', 'access_note', 'parking', 'floor_protection', 'noise',
+        'pets', 'residents', 'children', 'absences', 'bases',
+    ];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['access_hours' => 'array', 'bases' => 'array', 'archived_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return HasMany<Room, $this> */
+    public function rooms(): HasMany
+    {
+        return $this->hasMany(Room::class);
+    }
+
+    /** @return HasMany<Passage, $this> */
+    public function passages(): HasMany
+    {
+        return $this->hasMany(Passage::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<SiteCode, $this> */
+    public function codes(): HasMany
+    {
+        return $this->hasMany(SiteCode::class);
+    }
+
+    /** @return HasMany<Contact, $this> */
+    public function contacts(): HasMany
+    {
+        return $this->hasMany(Contact::class);
+    }
+
+    /** @return MorphMany<Attachment, $this> */
+    public function attachments(): MorphMany
+    {
+        return $this->morphMany(Attachment::class, 'subject');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients\Views;
+
+use App\Clients\Attachment;
+
+final readonly class AttachmentView
+{
+    private function __construct(
+        public int $id,
+        public string $kind,
+        public ?string $caption,
+        public string $name,
+        public float $kilobytes,
+        public string $by,
+        public string $on,
+        public string $href,
+    ) {
+    }
+
+    public static function of(Attachment $attachment): self
+    {
+        return new self(
+            $attachment->id, $attachment->kind, $attachment->caption, $attachment->original_name, round($attachment->bytes / 1024),
+            (string) $attachment->user?->name, $attachment->created_at?->toDateString() ?? '', "/attachments/{$attachment->id}",
+        );
+    }
+}

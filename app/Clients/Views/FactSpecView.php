@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clients\Views;
+
+use Velbrin\Core\Build\FieldSpec;
+use Velbrin\Core\Build\SurveySpec;
+
+/** How one fact is asked for on a screen. Numbers in the core's unit; the screen converts. */
+final readonly class FactSpecView
+{
+    /**
+     * @param  array<string, string>  $choices
+     * @param  list<string>  $shapes
+     */
+    private function __construct(
+        public string $key,
+        public string $group,
+        public string $label,
+        public ?string $kind,
+        public float $least,
+        public float $most,
+        public array $choices,
+        public string $hint,
+        public bool $mayBeNone,
+        public array $shapes,
+    ) {
+    }
+
+    public static function ofPlan(FieldSpec $spec): self
+    {
+        return new self($spec->field->value, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, $spec->hint, $spec->mayBeNone, $spec->shapes);
+    }
+
+    public static function ofSurvey(SurveySpec $spec): self
+    {
+        return new self($spec->key, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, '', false, []);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+/** Builds the town’s tanks are made of: plan facts in the core’s units. */
+final class Builds
+{
+    private const COMMON = [
+        'material' => 'glass', 'top' => 'open', 'salinity' => 35.0, 'setpointC' => 25.5, 'drains' => 'siphon-emergency', 'drainSumK' => 1.8, 'returnSumK' => 5.5,
+        'breakBelowRimMm' => 62.0, 'outletBelowRimMm' => 75.0, 'weirBelowRimMm' => 60.0, 'emergencyBelowRimMm' => 54.0, 'floorType' => 'slab', 'storey' => 0.0,
+        'joists' => 'none', 'allowanceKpa' => 25.0, 'winterC' => 18.0, 'summerC' => 27.0, 'humidityPct' => 50.0, 'trapGapMm' => 60.0,
+    ];
+
+    private const SIZES = [
+        'standard' => ['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 12, 'floorMm' => 12, 'bracing' => 'braced', 'labelL' => 390, 'rockKg' => 42, 'sandDepthMm' => 30, 'flowLh' => 3000, 'weirLengthMm' => 400, 'drainBoreMm' => 34, 'drainLengthM' => 1.1, 'emergencyBoreMm' => 44, 'returnBoreMm' => 27, 'returnLengthM' => 2.3, 'pipesL' => 5, 'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 430, 'returnLevelMm' => 200, 'reservoirL' => 12, 'standHeightMm' => 850, 'pumpsW' => 55, 'lightsW' => 140, 'standKg' => 70],
+        'long' => ['lengthMm' => 1800, 'widthMm' => 650, 'heightMm' => 600, 'wallMm' => 15, 'floorMm' => 15, 'bracing' => 'braced', 'labelL' => 700, 'rockKg' => 85, 'sandDepthMm' => 35, 'flowLh' => 4600, 'weirLengthMm' => 520, 'drainBoreMm' => 42, 'drainLengthM' => 1.2, 'emergencyBoreMm' => 55, 'returnBoreMm' => 34, 'returnLengthM' => 2.6, 'pipesL' => 8, 'sumpLengthMm' => 1300, 'sumpWidthMm' => 500, 'sumpHeightMm' => 450, 'returnLevelMm' => 210, 'reservoirL' => 15, 'standHeightMm' => 850, 'pumpsW' => 110, 'lightsW' => 320, 'standKg' => 120],
+        'grand' => ['lengthMm' => 2400, 'widthMm' => 800, 'heightMm' => 700, 'wallMm' => 19, 'floorMm' => 19, 'bracing' => 'braced', 'labelL' => 1340, 'rockKg' => 150, 'sandDepthMm' => 40, 'flowLh' => 7200, 'weirLengthMm' => 800, 'drainBoreMm' => 55, 'drainLengthM' => 1.4, 'emergencyBoreMm' => 68, 'returnBoreMm' => 43, 'returnLengthM' => 3.2, 'pipesL' => 14, 'sumpLengthMm' => 1700, 'sumpWidthMm' => 600, 'sumpHeightMm' => 480, 'returnLevelMm' => 220, 'reservoirL' => 25, 'standHeightMm' => 900, 'pumpsW' => 150, 'lightsW' => 420, 'standKg' => 220],
+        'cube' => ['lengthMm' => 600, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 10, 'floorMm' => 10, 'bracing' => 'rimless', 'labelL' => 190, 'rockKg' => 20, 'sandDepthMm' => 25, 'flowLh' => 1500, 'weirLengthMm' => 260, 'drainBoreMm' => 27, 'drainLengthM' => 1.0, 'emergencyBoreMm' => 34, 'returnBoreMm' => 21, 'returnLengthM' => 2.1, 'pipesL' => 3, 'sumpLengthMm' => 540, 'sumpWidthMm' => 380, 'sumpHeightMm' => 400, 'returnLevelMm' => 190, 'reservoirL' => 6, 'standHeightMm' => 850, 'pumpsW' => 32, 'lightsW' => 80, 'standKg' => 40],
+        'frag' => ['lengthMm' => 1200, 'widthMm' => 700, 'heightMm' => 380, 'wallMm' => 10, 'floorMm' => 10, 'bracing' => 'braced', 'labelL' => 300, 'rockKg' => 8, 'sandDepthMm' => 0, 'flowLh' => 2600, 'weirLengthMm' => 380, 'drainBoreMm' => 34, 'drainLengthM' => 1.0, 'emergencyBoreMm' => 44, 'returnBoreMm' => 27, 'returnLengthM' => 2.0, 'pipesL' => 4, 'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 430, 'returnLevelMm' => 200, 'reservoirL' => 12, 'standHeightMm' => 900, 'pumpsW' => 60, 'lightsW' => 240, 'standKg' => 60],
+        'column' => ['shape' => 'cylinder', 'diameterMm' => 1000, 'heightMm' => 1100, 'wallMm' => 15, 'floorMm' => 20, 'material' => 'acrylic', 'bracing' => 'rimless', 'labelL' => 800, 'rockKg' => 60, 'sandDepthMm' => 40, 'flowLh' => 3600, 'weirLengthMm' => 420, 'drainBoreMm' => 42, 'drainLengthM' => 1.4, 'emergencyBoreMm' => 55, 'returnBoreMm' => 34, 'returnLengthM' => 2.9, 'pipesL' => 7, 'sumpLengthMm' => 1000, 'sumpWidthMm' => 520, 'sumpHeightMm' => 450, 'returnLevelMm' => 205, 'reservoirL' => 9, 'standHeightMm' => 800, 'pumpsW' => 45, 'lightsW' => 60, 'standKg' => 110, 'top' => 'closed'],
+        'corner' => ['shape' => 'quarter-cylinder', 'widthMm' => 950, 'heightMm' => 600, 'wallMm' => 12, 'floorMm' => 12, 'bracing' => 'braced', 'labelL' => 400, 'rockKg' => 38, 'sandDepthMm' => 30, 'flowLh' => 2800, 'weirLengthMm' => 360, 'drainBoreMm' => 34, 'drainLengthM' => 1.1, 'emergencyBoreMm' => 44, 'returnBoreMm' => 27, 'returnLengthM' => 2.3, 'pipesL' => 5, 'sumpLengthMm' => 800, 'sumpWidthMm' => 420, 'sumpHeightMm' => 430, 'returnLevelMm' => 200, 'reservoirL' => 10, 'standHeightMm' => 850, 'pumpsW' => 50, 'lightsW' => 130, 'standKg' => 65],
+        'bare' => ['lengthMm' => 800, 'widthMm' => 400, 'heightMm' => 450, 'wallMm' => 8, 'floorMm' => 8, 'bracing' => 'braced', 'labelL' => 130, 'rockKg' => 0, 'sandDepthMm' => 0, 'waterGapMm' => 45, 'standHeightMm' => 800, 'pumpsW' => 12, 'lightsW' => 20, 'standKg' => 30, 'top' => 'closed'],
+    ];
+
+    private const PLUMBING = ['flowLh', 'drains', 'drainSumK', 'returnSumK', 'breakBelowRimMm', 'outletBelowRimMm', 'weirBelowRimMm', 'emergencyBelowRimMm', 'trapGapMm'];
+
+    /** @return array<string, float|string> */
+    public static function facts(string $build): array
+    {
+        $facts = [...self::COMMON, ...self::SIZES[$build]];
+        if ($build === 'bare') {
+            $facts = array_diff_key($facts, array_flip(self::PLUMBING));
+        }
+
+        return array_map(fn (int|float|string $v): float|string => is_string($v) ? $v : (float) $v, $facts);
+    }
+
+    /** @return list<array{name: string, lengthMm: float|null, baffleMm: float|null}> */
+    public static function chambers(string $build): array
+    {
+        if ($build === 'bare') {
+            return [];
+        }
+        $length = (float) self::facts($build)['sumpLengthMm'];
+
+        return [
+            ['name' => 'Intake', 'lengthMm' => round($length * 0.2), 'baffleMm' => 255.0],
+            ['name' => 'Skimmer', 'lengthMm' => round($length * 0.3), 'baffleMm' => 235.0],
+            ['name' => 'Return', 'lengthMm' => null, 'baffleMm' => null],
+        ];
+    }
+}

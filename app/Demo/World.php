@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Build\Acceptance;
+use App\Build\Plan;
+use App\Build\PlanReader;
+use App\Build\PlanVersion;
+use App\Clients\Client;
+use App\Clients\Room;
+use App\Clients\Site;
+use App\Systems\Job;
+use App\Systems\System;
+use App\Systems\SystemFacts;
+use App\Team\Accounts;
+use App\Team\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Spatie\Activitylog\Facades\CauserResolver;
+use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Version;
+
+/** Makes the demo world: people, clients, places, systems with fourteen months of history, plans, and the week’s stories. */
+final class World
+{
+    private readonly Chance $chance;
+
+    private readonly User $owner;
+
+    private readonly User $planner;
+
+    /** @var non-empty-list<User> */
+    private readonly array $technicians;
+
+    private readonly History $history;
+
+    private function __construct(private readonly int $systems, int $seed)
+    {
+        $this->chance = new Chance($seed);
+        $password = Hash::make(Accounts::PASSWORD);
+        $people = array_map(fn (array $p): User => User::query()->forceCreate(['name' => $p[0], 'email' => $p[1], 'role' => $p[2], 'password' => $password]), Cast::PEOPLE);
+        [$this->owner, $this->planner, $first] = $people;
+        $this->technicians = [$first, ...array_slice($people, 3)];
+        CauserResolver::setCauser($this->planner);
+        $this->history = new History($this->chance, array_map(fn (User $u): int => $u->id, $this->technicians), $systems > 100 ? 14 : 7);
+    }
+
+    /** @param  callable(): void  $advance after each system */
+    public static function make(int $systems, int $seed, callable $advance): void
+    {
+        activity()->withoutLogs(function () use ($systems, $seed, $advance): void {
+            $world = new self($systems, $seed);
+            $world->places($advance);
+            $world->history->flush();
+            $world->plans();
+        });
+    }
+
+    /** @param  callable(): void  $advance */
+    private function places(callable $advance): void
+    {
+        $left = $this->systems;
+        $named = count(Cast::PLACES);
+        for ($i = 0; $left > 0; $i++) {
+            [$client, $place, $systems] = Cast::PLACES[$i % $named];
+            if ($i >= $named) {
+                $client = Cast::SURNAMES[$i % count(Cast::SURNAMES)].' '.Cast::STREETS[intdiv($i, count(Cast::SURNAMES)) % count(Cast::STREETS)].' '.$i;
+            }
+            DB::transaction(function () use ($client, $place, $systems, $i, $named, &$left, $advance): void {
+                $site = $this->site($client, $place, $i);
+                $room = $this->room($site);
+                foreach ($systems as $spec) {
+                    if ($left-- > 0) {
+                        $this->system($site, $room, $spec, $i < $named);
+                        $advance();
+                    }
+                }
+            });
+        }
+    }
+
+    private function site(string $clientName, string $place, int $i): Site
+    {
+        $client = Client::query()->create(['name' => $clientName]);
+        $site = Site::query()->create([
+            'client_id' => $client->id, 'name' => $place, 'street' => $this->chance->pick(Cast::STREETS).' '.$this->chance->int(1, 80), 'town' => Cast::TOWN, 'timezone' => 'Europe/London',
+            'access_hours' => ['mon' => '08:00-17:00', 'tue' => '08:00-17:00', 'wed' => '08:00-17:00', 'thu' => '08:00-17:00', 'fri' => '08:00-15:00', 'sat' => null, 'sun' => null],
+            'access_note' => $this->chance->pick(['Ring twice, the bell is faint.', 'Side gate, then the blue door.', 'Sign in at the desk.', 'Key in the box; the code is below.']),
+            'parking' => $this->chance->pick(['in the yard', 'loading bay, 20 minutes', 'on the street, paid']), 'pets' => $this->chance->pick(['none', 'none', 'a dog, friendly', 'two cats']),
+            'residents' => $i % 3 === 0 ? null : $this->chance->pick(['a couple', 'a family of four', 'nobody at night']), 'children' => $this->chance->pick(['none', 'two, curious']),
+        ]);
+        $client->contacts()->create(['name' => $this->chance->pick(['Ada', 'Bram', 'Cleo', 'Dirk', 'Edda', 'Finn', 'Greta']).' '.$this->chance->pick(Cast::SURNAMES), 'role' => $this->chance->pick(['owner', 'caretaker', 'front desk', 'practice manager']), 'phone' => '0100 555 0'.$this->chance->int(100, 199), 'language' => 'English', 'holds_key' => $this->chance->int(0, 1) === 1, 'can_operate' => 'return pump, main switch', 'last_confirmed_on' => now()->subDays($this->chance->int(5, 400))->toDateString()]);
+        $site->codes()->create(['label' => 'Front door', 'code' => (string) $this->chance->int(1000, 9999)]);
+        $site->passages()->create(['name' => 'Front door', 'position' => 0, 'width_mm' => $this->chance->pick([880, 930, 1010]), 'height_mm' => 2030]);
+        if ($i % 4 === 1) {
+            $site->passages()->create(['name' => 'Corridor turn', 'position' => 1, 'width_mm' => 1100, 'height_mm' => 2200, 'corridor_a_mm' => 1100, 'corridor_b_mm' => 1250]);
+        }
+        if ($i === 0) {
+            User::query()->forceCreate(['name' => 'Amrei Tolland', 'email' => 'amrei@tolland.example', 'role' => 'client', 'client_id' => $client->id, 'password' => $this->owner->password]);
+        }
+
+        return $site;
+    }
+
+    private function room(Site $site): Room
+    {
+        $bases = fn (string $basis, string ...$keys): array => array_fill_keys($keys, ['basis' => $basis, 'by' => $this->planner->name, 'at' => now()->subMonths(9)->toDateString()]);
+
+        return $site->rooms()->create([
+            'name' => $site->name, 'storey' => 0, 'floor_type' => 'slab', 'joists' => 'none', 'span_mm' => null, 'from_support_mm' => null, 'allowance_kpa' => 25, 'out_of_level_mm_m' => 1,
+            'wall_opening' => 'no', 'balcony' => 'no', 'winter_night_c' => $this->chance->pick([16, 17, 18, 19]), 'winter_day_c' => 21, 'summer_day_c' => $this->chance->pick([26, 27, 28]), 'summer_night_c' => 22,
+            'humidity_pct' => 50, 'clear_height_mm' => 2500, 'water_distance_m' => $this->chance->int(2, 14), 'drain_distance_m' => $this->chance->int(2, 14),
+            'bases' => [...$bases('measured', 'out_of_level_mm_m', 'clear_height_mm', 'water_distance_m', 'drain_distance_m', 'storey', 'floor_type'), ...$bases('recalled', 'allowance_kpa', 'winter_night_c', 'summer_day_c', 'winter_day_c', 'summer_night_c', 'joists', 'wall_opening', 'balcony'), ...$bases('assumed', 'humidity_pct')],
+        ]);
+    }
+
+    /** @param  array{0: string, 1: string, 2: string, 3: string}  $spec */
+    private function system(Site $site, Room $room, array $spec, bool $named): void
+    {
+        [$name, $kind, $regime, $build] = $spec;
+        $started = now()->subMonths($this->chance->int(16, 90));
+        $keeper = $this->chance->pick($this->technicians);
+        $system = System::query()->create([
+            'site_id' => $site->id, 'room_id' => $room->id, 'keeper_id' => $keeper->id, 'name' => $name, 'kind' => $kind, 'regime' => $regime, 'started_on' => $started->toDateString(),
+            'started_precision' => $this->chance->pick(['day', 'month', 'month', 'about']), 'facts' => [], 'bases' => [], 'chambers' => [],
+        ]);
+        $facts = Builds::facts($build);
+        $facts['winterC'] = (float) $room->winter_night_c;
+        $facts['summerC'] = (float) $room->summer_day_c;
+        if ($regime === Regime::Cool->value) {
+            $facts['setpointC'] = 21.5;
+        }
+        $bases = array_map(fn (): array => ['basis' => $this->chance->pick(['measured', 'measured', 'measured', 'rated', 'recalled']), 'by' => $keeper->name, 'at' => $started->toDateString()], $facts);
+        SystemFacts::write($system, $facts, $bases, Builds::chambers($build));
+        $this->items($system, $build);
+        $this->history->write($system, $named ? Stories::SERIES[$name] ?? [] : $this->drift($system));
+        if ($named) {
+            Stories::tell($system->load('vessels'), $this->technicians[0]);
+            if ($name === 'Window reef') {
+                Stories::drainDown($system);
+            }
+        }
+        if ($this->chance->int(0, 3) === 0) {
+            $system->standingNotes()->create(['text' => $this->chance->pick(Cast::NOTES), 'user_id' => $keeper->id]);
+        }
+        foreach ([7, 14, 28] as $ago) {
+            $system->logEntries()->create(['kind' => 'work', 'text' => $this->chance->pick(['Glass, floss, skimmer cup. A tenth of the water changed.', 'Glass and floss. All fish seen, all eating.', 'Pumps soaked, siphoned a quarter of the sand.']), 'happened_at' => now()->subDays($ago)->setTime(10, 40), 'user_id' => $keeper->id]);
+        }
+    }
+
+    private function items(System $system, string $build): void
+    {
+        $sump = $system->vessels->firstWhere('role', 'sump');
+        $jobs = $build === 'bare' ? [Job::Heater, Job::CirculationPump] : [Job::ReturnPump, Job::CirculationPump, Job::CirculationPump, Job::Skimmer, Job::Light, Job::TopOff, Job::Probe];
+        if ($build !== 'bare' && $system->name !== 'Living room') {
+            $jobs = [...$jobs, Job::Heater, Job::Heater];
+        }
+        $counts = $rows = [];
+        foreach ($jobs as $n => $job) {
+            $counts[$job->value] = ($counts[$job->value] ?? 0) + 1;
+            $life = $job->lifeMonths() ?? 60;
+            $installed = now()->subMonths($this->chance->int(1, (int) ($life * 0.8)));
+            $rows[] = [
+                'system_id' => $system->id, 'vessel_id' => in_array($job, [Job::ReturnPump, Job::Skimmer, Job::Heater], true) ? $sump?->id : null, 'job' => $job->value,
+                'name' => $job->label().' '.$counts[$job->value], 'watts' => match ($job) {
+                    Job::Heater => 250, Job::Light => 140, Job::ReturnPump => 40, Job::Skimmer => 25, default => 12
+                },
+                'installed_on' => $installed->toDateString(), 'installed_precision' => $this->chance->pick(['day', 'month']), 'plug_label' => mb_strtoupper(mb_substr($job->label(), 0, 2)).$counts[$job->value],
+                'outlet' => 'strip A, '.($n + 1), 'replace_on' => $installed->addDays((int) round($life * Replacement::DAYS_A_MONTH))->toDateString(), 'created_at' => now(), 'updated_at' => now(),
+            ];
+        }
+        DB::table('items')->insert($rows);
+    }
+
+    /**
+     * One in seven of the many drifts towards a limit.
+     *
+     * @return array<string, array{0: float, 1: float}>
+     */
+    private function drift(System $system): array
+    {
+        if ($this->chance->int(0, 6) !== 0) {
+            return [];
+        }
+        $band = $system->regime->bands()['alkalinity'];
+        $width = ($band->fineHigh ?? 1) - ($band->fineLow ?? 0);
+
+        return ['alkalinity' => [($band->fineLow ?? 0) + $width * $this->chance->float(0.05, 0.4), -$width * $this->chance->float(0.005, 0.012)]];
+    }
+
+    private function plans(): void
+    {
+        $site = Site::query()->where('name', 'Day room')->first() ?? Site::query()->orderBy('id')->firstOrFail();
+        $this->plan($site, 'Day room, new reef', 'standard', [], 2, accept: true);
+        $hotel = Site::query()->where('name', 'Lobby')->first() ?? $site;
+        $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0], 1);
+        $flat = Site::query()->where('name', 'Flat over the ferry')->first() ?? $site;
+        $this->plan($flat, 'Larger tank, timber floor', 'long', ['floorType' => 'timber', 'joists' => 'parallel', 'storey' => 2.0, 'spanMm' => 3600.0, 'allowanceKpa' => 2.0], 1);
+        $start = Site::query()->where('name', 'Loft')->first() ?? $site;
+        $room = $start->rooms()->first();
+        Plan::query()->create(['site_id' => $start->id, 'room_id' => $room?->id, 'name' => 'First thoughts', 'user_id' => $this->planner->id, 'draft' => ['values' => ['lengthMm' => 1500, 'widthMm' => 600, 'heightMm' => 600], 'bases' => [], 'chambers' => []]]);
+    }
+
+    /** @param  array<string, float|string>  $changed */
+    private function plan(Site $site, string $name, string $build, array $changed, int $versions, bool $accept = false): void
+    {
+        $values = [...Builds::facts($build), ...$changed];
+        $bases = array_map(fn (): array => ['basis' => 'measured', 'by' => $this->planner->name, 'at' => now()->subDays(9)->toDateString()], $values);
+        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build)]]);
+        for ($n = 1; $n <= $versions; $n++) {
+            $brief = PlanReader::raw($plan->load(['room', 'site.passages']));
+            if ($n < $versions) {
+                $brief['values']['outletBelowRimMm'] = 110.0;
+                $brief['values']['reservoirL'] = 18.0;
+            }
+            $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => $n, 'brief' => $brief, 'core_version' => Version::NUMBER, 'note' => $n === 1 ? 'as first talked over' : 'outlet raised after the rehearsal', 'user_id' => $this->planner->id]);
+        }
+        if ($accept && isset($version)) {
+            $system = Acceptance::accept($version, $this->planner, $name, 'mixed reef', Regime::Natural);
+            $system->update(['settling_until' => now()->addWeeks(7)->toDateString(), 'started_on' => now()->subWeeks(3)->toDateString(), 'keeper_id' => $this->technicians[0]->id]);
+        }
+    }
+}

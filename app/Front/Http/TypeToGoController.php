@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Front\Http;
+
+use App\Front\TypeToGo;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final class TypeToGoController
+{
+    public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $request->validate(['q' => ['nullable', 'string', 'max:80']]);
+
+        return response()->json(TypeToGo::find($user, $request->string('q')->toString()));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Front;
+
+use App\Build\Plan;
+use App\Clients\Client;
+use App\Clients\Site;
+use App\Front\Views\FoundView;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Type-to-go: systems, places, clients and plans whose name holds what was typed. */
+final class TypeToGo
+{
+    private const EACH = 6;
+
+    /** @return list<FoundView> */
+    public static function find(User $user, string $typed): array
+    {
+        $like = '%'.addcslashes(trim($typed), '%_\\').'%';
+        if ($like === '%%') {
+            return [];
+        }
+        $systems = System::query()->current()->with('site.client')
+            ->where(fn (Builder $q) => $q->where('systems.name', 'like', $like)->orWhereHas('site', fn (Builder $s) => $s->where('name', 'like', $like)->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like))))
+            ->when(! $user->isStaff(), fn (Builder $q) => $q->whereHas('site', fn (Builder $s) => $s->where('client_id', $user->client_id)))
+            ->orderBy('name')->limit(self::EACH)->get();
+        $found = $systems->map(fn (System $s): FoundView => new FoundView('system', $s->name, $s->site?->client?->name.', '.$s->site?->name, "/systems/{$s->id}"))->all();
+        if (! $user->isStaff()) {
+            return array_values($found);
+        }
+        $sites = Site::query()->current()->with('client')->where('name', 'like', $like)->orderBy('name')->limit(self::EACH)->get()
+            ->map(fn (Site $s): FoundView => new FoundView('place', $s->name, (string) $s->client?->name, "/sites/{$s->id}"))->all();
+        $clients = Client::query()->current()->where('name', 'like', $like)->orderBy('name')->limit(self::EACH)->get()
+            ->map(fn (Client $c): FoundView => new FoundView('client', $c->name, '', "/clients/{$c->id}"))->all();
+        $plans = Plan::query()->current()->with('site')->where('name', 'like', $like)->orderBy('name')->limit(self::EACH)->get()
+            ->map(fn (Plan $p): FoundView => new FoundView('plan', $p->name, (string) $p->site?->name, "/plans/{$p->id}"))->all();
+
+        return [...array_values($found), ...array_values($sites), ...array_values($clients), ...array_values($plans)];
+    }
+}

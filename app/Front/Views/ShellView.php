@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Front\Views;
+
+use App\Team\Role;
+use App\Team\User;
+use Velbrin\Core\Measure\UnitDisplay;
+use Velbrin\Core\Measure\Units;
+
+/** The frame round every page. */
+final readonly class ShellView
+{
+    /**
+     * @param  list<StationView>  $stations
+     * @param  array<string, UnitDisplay>  $units  by kind: the factors a screen converts with
+     */
+    private function __construct(
+        public ?int $userId,
+        public ?string $userName,
+        public ?string $initials,
+        public ?string $role,
+        public bool $plans,
+        public array $stations,
+        public array $units,
+        public string $decimalMark,
+        public string $theme,
+        public bool $demo,
+    ) {
+    }
+
+    public static function for(?User $user): self
+    {
+        $units = $user?->units() ?? Units::metric();
+
+        return new self(
+            $user?->id, $user?->name, $user?->initials(), $user?->role->value, $user?->plans() ?? false, self::stations($user),
+            $units->all(), $units->decimalMark, $user->theme ?? 'paper', (bool) config('velbrin.demo'),
+        );
+    }
+
+    /**
+     * Only stations that work, in the order of the work.
+     *
+     * @return list<StationView>
+     */
+    private static function stations(?User $user): array
+    {
+        if ($user === null) {
+            return [];
+        }
+        if ($user->role === Role::Client) {
+            return [new StationView('systems', 'Systems', '/systems'), new StationView('settings', 'Settings', '/settings')];
+        }
+
+        return [
+            new StationView('survey', 'Survey & plan', '/places'),
+            new StationView('systems', 'Systems', '/systems'),
+            new StationView('settings', 'Settings', '/settings'),
+        ];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House\Views;
+
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Units;
+
+/** One answer in the reader's units, or what it needs. */
+final readonly class FigureView
+{
+    /** @param  list<string>  $needs labels of the facts it waits for */
+    private function __construct(
+        public string $key,
+        public string $label,
+        public ?string $text,
+        public ?string $note,
+        public string $basis,
+        public bool $assumed,
+        public ?WorkingView $working,
+        public array $needs,
+    ) {
+    }
+
+    public static function of(Figure $figure, Units $units): self
+    {
+        return new self(
+            $figure->key, $figure->label, $figure->quantity === null ? $figure->word : $units->show($figure->quantity), $figure->note?->in($units),
+            $figure->basis->words(), $figure->basis === Basis::Assumed, $figure->working === null ? null : WorkingView::of($figure->working, $units),
+            array_map(self::fieldLabel(...), $figure->needs),
+        );
+    }
+
+    public static function fieldLabel(string $field): string
+    {
+        return match (true) {
+            isset(PlanSheet::fields()[$field]) => PlanSheet::fields()[$field]->label,
+            $field === 'passages' => 'The way in',
+            str_starts_with($field, 'chambers') => 'Sump chambers',
+            default => $field,
+        };
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House\Views;
+
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Units;
+
+/** A finding in the reader's units. */
+final readonly class FindingView
+{
+    private function __construct(
+        public string $key,
+        public string $severity,
+        public string $word,
+        public string $rule,
+        public string $about,
+        public string $what,
+        public string $why,
+        public ?string $remedy,
+        public string $basis,
+        public ?string $working,
+    ) {
+    }
+
+    public static function of(Finding $finding, Units $units): self
+    {
+        return new self(
+            $finding->key(), $finding->severity->value, $finding->severity->word(), $finding->rule, $finding->about,
+            $finding->what->in($units), $finding->why->in($units), $finding->remedy?->in($units), $finding->basis->words(), $finding->working,
+        );
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<self>
+     */
+    public static function all(array $findings, Units $units): array
+    {
+        return array_map(fn (Finding $f): self => self::of($f, $units), $findings);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House\Views;
+
+use Velbrin\Core\Build\Mark;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Units;
+
+/** A sounding in the reader's units. */
+final readonly class MarkView
+{
+    /** @param  list<string>  $lines */
+    private function __construct(public float $x, public float $y, public string $side, public string $role, public array $lines, public string $about, public float $roomWidth, public float $roomHeight)
+    {
+    }
+
+    public static function of(Mark $mark, Units $units): self
+    {
+        return new self(round($mark->x, 2), round($mark->y, 2), $mark->side, $mark->role, array_map(fn (Sentence $s): string => $s->in($units), $mark->lines), $mark->about, $mark->roomWidthMm, $mark->roomHeightMm);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Velbrin\Core\Chemistry\Parameter;
+
+/**
+ * Aim, fine and act limits of one parameter on one system, with the reason where they deviate.
+ *
+ * @property float|null $aim_low
+ * @property float|null $aim_high
+ * @property float|null $fine_low
+ * @property float|null $fine_high
+ * @property float|null $act_low
+ * @property float|null $act_high
+ * @property float|null $rate_per_day
+ */
+#[UsePolicy(BandPolicy::class)]
+final class Band extends Model
+{
+    use Audited;
+
+    protected $fillable = ['system_id', 'parameter', 'aim_low', 'aim_high', 'fine_low', 'fine_high', 'act_low', 'act_high', 'rate_per_day', 'tracked', 'reason', 'holds_while', 'user_id'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['parameter' => Parameter::class, 'tracked' => 'boolean'];
+    }
+
+    /** @return BelongsTo<System, $this> */
+    public function system(): BelongsTo
+    {
+        return $this->belongsTo(System::class);
+    }
+
+    /** The core’s band of these limits. */
+    public function limits(): \Velbrin\Core\Chemistry\Band
+    {
+        return \Velbrin\Core\Chemistry\Band::of($this->aim_low, $this->aim_high, $this->fine_low, $this->fine_high, $this->act_low, $this->act_high, $this->rate_per_day);
+    }
+}

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems\Http;
+
+use App\Clients\Attachment;
+use App\Clients\Site;
+use App\Clients\Views\AttachmentView;
+use App\Clients\Views\FactSpecView;
+use App\House\Views\AnswersView;
+use App\House\Views\FindingView;
+use App\House\Views\PageView;
+use App\Systems\Band;
+use App\Systems\Item;
+use App\Systems\Job;
+use App\Systems\LogEntry;
+use App\Systems\StoredJudgement;
+use App\Systems\System;
+use App\Systems\SystemBrief;
+use App\Systems\SystemFacts;
+use App\Systems\SystemFindings;
+use App\Systems\SystemStart;
+use App\Systems\Views\BandView;
+use App\Systems\Views\ItemView;
+use App\Systems\Views\LogLineView;
+use App\Systems\Views\ParameterView;
+use App\Systems\Views\SeriesView;
+use App\Systems\Views\SystemHeaderView;
+use App\Systems\Views\SystemLineView;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanDefaults;
+use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Measure\Basis;
+
+final class SystemController
+{
+    private const READINGS = 400;
+
+    /** The fleet, what leaves its band first on top. */
+    public function index(Request $request, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('viewAny', System::class);
+        $request->validate(['q' => ['nullable', 'string', 'max:80'], 'regime' => ['nullable', Rule::enum(Regime::class)]]);
+        $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
+        $page = System::query()->current()
+            ->select('systems.*')
+            ->selectSub(StoredJudgement::query()->selectRaw('min(leaves_at)')->whereColumn('system_id', 'systems.id'), 'first_leaves_at')
+            ->when(! $user->isStaff(), fn (Builder $q) => $q->whereIn('site_id', Site::query()->where('client_id', $user->client_id)->select('id')))
+            ->when($like !== '%%', fn (Builder $q) => $q->where(fn (Builder $w) => $w->where('systems.name', 'like', $like)->orWhere('kind', 'like', $like)->orWhereHas('site', fn (Builder $s) => $s->where('name', 'like', $like)->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like)))))
+            ->when($request->filled('regime'), fn (Builder $q) => $q->where('regime', $request->string('regime')->toString()))
+            ->orderByRaw('first_leaves_at is null, first_leaves_at')->orderBy('systems.name')
+            ->with(['site.client', 'judgements', 'vessels'])->simplePaginate(30)->withQueryString();
+
+        return Inertia::render('systems/Fleet', [
+            'lines' => array_map(fn (System $s): SystemLineView => SystemLineView::of($s, $user), $page->items()),
+            'page' => PageView::of($page),
+            'q' => $request->string('q')->toString(),
+            'regime' => $request->string('regime')->toString(),
+            'regimes' => collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()]),
+        ]);
+    }
+
+    public function show(System $system, #[CurrentUser] User $user, string $tab = 'section'): Response
+    {
+        Gate::authorize('view', $system);
+        if (! in_array($tab, ['section', 'readings'], true)) {
+            Gate::authorize('viewWorking', $system);
+        }
+        $system->load(['site.client', 'keeper', 'vessels', 'bands', 'judgements', 'items', 'standingNotes' => fn ($q) => $q->current()->with('user')->latest('id')]);
+
+        return Inertia::render('systems/'.ucfirst($tab), [
+            'header' => SystemHeaderView::of($system, $user),
+            ...match ($tab) {
+                'register' => $this->register($system, $user),
+                'readings' => $this->readings($system, $user),
+                'regime' => $this->regime($system),
+                'log' => $this->log($system),
+                'papers' => $this->papers($system),
+                default => $this->section($system, $user),
+            },
+        ]);
+    }
+
+    /** The systems of one place side by side. */
+    public function side(Site $site, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('view', $site);
+        $systems = System::query()->current()->where('site_id', $site->id)->with(['site.client', 'judgements', 'bands', 'vessels'])->orderBy('name')->limit(12)->get();
+        $parameters = array_values(array_filter(Parameter::cases(), fn (Parameter $p): bool => $systems->contains(fn (System $s): bool => $s->judgements->contains('parameter', $p))));
+
+        return Inertia::render('systems/Side', [
+            'site' => ['id' => $site->id, 'name' => $site->name],
+            'lines' => $systems->map(fn (System $s): SystemLineView => SystemLineView::of($s, $user)),
+            'rows' => array_map(fn (Parameter $p): array => [
+                'label' => $p->label(),
+                'cells' => $systems->map(fn (System $s): ParameterView => ParameterView::of($p, $s->bands->firstWhere('parameter', $p), $s->judgements->firstWhere('parameter', $p), $user))->all(),
+            ], $parameters),
+        ]);
+    }
+
+    /** A system that was never planned here: taken on with what is known of it. */
+    public function store(Request $request, Site $site, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('create', System::class);
+        Gate::authorize('update', $site);
+        $given = $request->validate($this->rules($site));
+        $system = SystemStart::directly($site, $given, $user);
+
+        return redirect("/systems/{$system->id}/regime")->with('said', 'The record is open. Its sizes come next: write down what you measure.');
+    }
+
+    public function update(Request $request, System $system): RedirectResponse
+    {
+        Gate::authorize('update', $system);
+        $given = $request->validate([...$this->rules($system->site()->firstOrFail(), $system), 'measured_volume_l' => ['nullable', 'numeric:strict', 'gt:0', 'max:1000000'], 'measured_how' => ['nullable', 'required_with:measured_volume_l', 'string', 'max:200']]);
+        $regime = $system->regime;
+        $system->update($given);
+        if ($system->regime !== $regime) {
+            SystemStart::bands($system);
+        }
+
+        return back()->with('said', 'Kept.');
+    }
+
+    /** The build facts of a running system: sizes, plumbing, room. */
+    public function facts(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $system);
+        $given = $request->validate([
+            'values' => ['present', 'array:'.implode(',', array_keys(PlanSheet::fields()))],
+            'bases' => ['array'], 'bases.*' => [Rule::enum(Basis::class)],
+            'chambers' => ['array', 'max:'.PlanBrief::MOST_CHAMBERS], 'chambers.*' => ['array:name,lengthMm,baffleMm'],
+        ]);
+        $brief = PlanBrief::read($given);
+        if ($brief->errors !== []) {
+            $units = $user->units();
+            throw ValidationException::withMessages(collect($brief->errors)->mapWithKeys(fn ($e): array => ["values.{$e->field}" => $e->least === null || $e->most === null ? $e->message : 'Allowed: '.$units->show($e->least).' to '.$units->show($e->most).'.'])->all());
+        }
+        $bases = array_map(fn (Basis $b): array => ['basis' => $b->value, 'by' => $user->name, 'at' => now()->toDateString()], $brief->bases);
+        SystemFacts::write($system, $brief->values, $bases, array_values($given['chambers'] ?? []));
+
+        return back()->with('said', 'The record follows what you measured.');
+    }
+
+    public function archive(System $system): RedirectResponse
+    {
+        Gate::authorize('update', $system);
+        $system->archive();
+        activity()->performedOn($system)->event('archived')->log('archived');
+
+        return redirect('/systems')->with('said', "{$system->name} is archived; nothing is lost.");
+    }
+
+    /** @return array<string, mixed> */
+    private function section(System $system, User $user): array
+    {
+        $working = $user->can('viewWorking', $system);
+        $answers = SystemFindings::answers($system);
+        $findings = [...SystemFindings::readings($system), ...SystemFindings::ages($system)];
+        $raw = SystemBrief::raw($system);
+
+        return [
+            'answers' => $this->forReader(AnswersView::of($answers, $user->units()), $working),
+            'findings' => $working ? FindingView::all($findings, $user->units()) : [],
+            'strip' => array_slice(array_map(fn (StoredJudgement $j): ParameterView => ParameterView::of($j->parameter, $system->bands->firstWhere('parameter', $j->parameter), $j, $user), $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->values()->all()), 0, 4),
+            'facts' => $user->can('update', $system) ? ['values' => (object) $raw['values'], 'bases' => (object) $raw['bases'], 'chambers' => $raw['chambers'], 'defaults' => (object) PlanDefaults::for(SystemBrief::read($system))] : null,
+            'sheet' => $user->can('update', $system) ? array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())) : [],
+            'groups' => PlanSheet::GROUPS,
+        ];
+    }
+
+    /** A client reads the drawing and the figures, not our findings. */
+    private function forReader(AnswersView $view, bool $working): AnswersView
+    {
+        return $working ? $view : $view->withoutFindings();
+    }
+
+    /** @return array<string, mixed> */
+    private function register(System $system, User $user): array
+    {
+        return [
+            'items' => $system->items->sortBy([['retired_at', 'asc'], ['job', 'asc'], ['id', 'asc']])->values()->map(fn (Item $i): ItemView => ItemView::of($i)),
+            'jobs' => collect(Job::cases())->mapWithKeys(fn (Job $j): array => [$j->value => $j->label()]),
+            'findings' => FindingView::all(SystemFindings::ages($system), $user->units()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function readings(System $system, User $user): array
+    {
+        $chosen = Parameter::tryFrom(request()->string('of')->toString())
+            ?? $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->first()->parameter ?? Parameter::Alkalinity;
+        $band = fn (Parameter $p): ?Band => $system->bands->firstWhere('parameter', $p);
+        $judgement = fn (Parameter $p): ?StoredJudgement => $system->judgements->firstWhere('parameter', $p);
+        $readings = $system->readings()->where('parameter', $chosen)->with('user')->latest('taken_at')->latest('id')->limit(self::READINGS)->get()->toBase();
+
+        return [
+            'parameters' => array_map(fn (Parameter $p): ParameterView => ParameterView::of($p, $band($p), $judgement($p), $user), Parameter::cases()),
+            'series' => SeriesView::of($chosen, $readings, $band($chosen), $judgement($chosen), $user),
+            'findings' => $user->can('viewWorking', $system) ? FindingView::all(SystemFindings::readings($system), $user->units()) : [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function regime(System $system): array
+    {
+        return [
+            'bands' => array_map(fn (Parameter $p): BandView => BandView::of($p, $system->bands->firstWhere('parameter', $p)), Parameter::cases()),
+            'regimes' => collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()]),
+            'keepers' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'record' => [
+                'name' => $system->name, 'kind' => $system->kind, 'regime' => $system->regime->value, 'keeper_id' => $system->keeper_id, 'room_id' => $system->room_id,
+                'started_on' => $system->started_on?->toDateString(), 'started_precision' => $system->started_precision, 'settling_until' => $system->settling_until?->toDateString(),
+                'measured_volume_l' => $system->measured_volume_l, 'measured_how' => $system->measured_how,
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function log(System $system): array
+    {
+        return [
+            'entries' => $system->logEntries()->with('user')->latest('happened_at')->latest('id')->limit(200)->get()
+                ->map(fn (LogEntry $e): LogLineView => new LogLineView($e->id, $e->happened_at->toIso8601ZuluString(), LogController::KINDS[$e->kind] ?? $e->kind, $e->text, (string) $e->user?->name)),
+            'kinds' => LogController::KINDS,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function papers(System $system): array
+    {
+        return ['attachments' => $system->attachments()->current()->with('user')->latest('id')->limit(200)->get()->map(fn (Attachment $a): AttachmentView => AttachmentView::of($a))];
+    }
+
+    /** @return array<string, list<mixed>> */
+    private function rules(Site $site, ?System $system = null): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120', Rule::unique('systems', 'name')->where('site_id', $site->id)->ignore($system)],
+            'kind' => ['required', 'string', 'max:120'],
+            'regime' => ['required', Rule::enum(Regime::class)],
+            'room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->where('site_id', $site->id)],
+            'keeper_id' => ['nullable', 'integer', Rule::exists('users', 'id')],
+            'started_on' => ['nullable', 'date', 'before_or_equal:tomorrow', 'after:1970-01-01'],
+            'started_precision' => ['required', Rule::in(['day', 'month', 'year', 'about'])],
+            'settling_until' => ['nullable', 'date'],
+        ];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use App\Team\User;
+
+final class LogEntryPolicy
+{
+    public function view(User $user, LogEntry $record): bool
+    {
+        return $record->system !== null && $user->can('view', $record->system);
+    }
+
+    public function update(User $user, LogEntry $record): bool
+    {
+        return $record->system !== null && $user->can('record', $record->system);
+    }
+}

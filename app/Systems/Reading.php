@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use App\House\Audited;
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Velbrin\Core\Chemistry\Parameter;
+
+/** One value at one time, as it was typed and in the core’s unit. Never changed: a wrong one is marked. */
+#[UsePolicy(ReadingPolicy::class)]
+final class Reading extends Model
+{
+    use Audited;
+
+    protected $fillable = ['system_id', 'parameter', 'taken_at', 'value', 'given_value', 'given_unit', 'method', 'instrument', 'user_id', 'doubtful', 'marked_at', 'marked_reason', 'client_uuid'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['parameter' => Parameter::class, 'taken_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime', 'doubtful' => 'boolean'];
+    }
+
+    /** @return BelongsTo<System, $this> */
+    public function system(): BelongsTo
+    {
+        return $this->belongsTo(System::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use App\Team\User;
+
+final class ReadingPolicy
+{
+    public function view(User $user, Reading $record): bool
+    {
+        return $record->system !== null && $user->can('view', $record->system);
+    }
+
+    public function update(User $user, Reading $record): bool
+    {
+        return $record->system !== null && $user->can('record', $record->system);
+    }
+}

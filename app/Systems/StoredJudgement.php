@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\Standing;
+
+/** What the readings of one parameter say, rewritten with each of them. */
+#[UsePolicy(StoredJudgementPolicy::class)]
+final class StoredJudgement extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'judgements';
+
+    protected $fillable = ['system_id', 'parameter', 'latest', 'latest_at', 'standing', 'count', 'slope_per_day', 'steady', 'scatter', 'line_now', 'days_to_leave', 'leaves_at', 'spread7', 'spread30', 'judged_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['parameter' => Parameter::class, 'standing' => Standing::class, 'latest_at' => 'immutable_datetime', 'leaves_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'steady' => 'boolean', 'count' => 'integer'];
+    }
+
+    /** @return BelongsTo<System, $this> */
+    public function system(): BelongsTo
+    {
+        return $this->belongsTo(System::class);
+    }
+}

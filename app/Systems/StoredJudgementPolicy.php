@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use App\Team\User;
+
+final class StoredJudgementPolicy
+{
+    public function view(User $user, StoredJudgement $record): bool
+    {
+        return $record->system !== null && $user->can('view', $record->system);
+    }
+
+    public function update(User $user, StoredJudgement $record): bool
+    {
+        return $record->system !== null && $user->can('update', $record->system);
+    }
+}

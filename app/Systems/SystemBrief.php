@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanField;
+use Velbrin\Core\Build\PlanSheet;
+
+/** The reader between a system's record and the core: vessels and facts become one brief, and back. */
+final class SystemBrief
+{
+    /** Facts that live on the display and on the sump; the rest is the system's. */
+    private const DISPLAY_GROUPS = ['display'];
+
+    private const DISPLAY = [PlanField::RockKg, PlanField::SandDepthMm, PlanField::WaterGapMm];
+
+    private const SUMP = [PlanField::SumpLengthMm, PlanField::SumpWidthMm, PlanField::SumpHeightMm, PlanField::SumpWallMm, PlanField::SumpFloorMm, PlanField::SumpBaseMm, PlanField::BaffleMm];
+
+    public static function read(System $system): PlanBrief
+    {
+        return PlanBrief::read(self::raw($system));
+    }
+
+    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>} */
+    public static function raw(System $system): array
+    {
+        $values = $system->facts;
+        $bases = $system->bases;
+        foreach ($system->vessels as $vessel) {
+            $values += $vessel->facts;
+            $bases += $vessel->bases;
+        }
+
+        return [
+            'values' => $values,
+            'bases' => array_map(fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'recalled') : (string) $b, $bases),
+            'chambers' => array_values($system->chambers),
+        ];
+    }
+
+    /**
+     * Which part of the record a fact belongs to.
+     *
+     * @param  array<string, mixed>  $byField
+     * @return array{display: array<string, mixed>, sump: array<string, mixed>, system: array<string, mixed>}
+     */
+    public static function split(array $byField): array
+    {
+        $parts = ['display' => [], 'sump' => [], 'system' => []];
+        foreach (PlanSheet::fields() as $key => $spec) {
+            if (! array_key_exists($key, $byField)) {
+                continue;
+            }
+            $part = match (true) {
+                in_array($spec->group, self::DISPLAY_GROUPS, true), in_array($spec->field, self::DISPLAY, true) => 'display',
+                in_array($spec->field, self::SUMP, true) => 'sump',
+                default => 'system',
+            };
+            $parts[$part][$key] = $byField[$key];
+        }
+
+        return $parts;
+    }
+}

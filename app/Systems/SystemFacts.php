@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\Topic\Volumes;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** Writes build facts into a system's record: vessels, plumbing, and the volumes that follow from them. */
+final class SystemFacts
+{
+    /**
+     * @param  array<string, mixed>  $values
+     * @param  array<string, array{basis: string, by: string, at: string}>  $bases
+     * @param  list<array<string, mixed>>  $chambers
+     */
+    public static function write(System $system, array $values, array $bases, array $chambers): void
+    {
+        DB::transaction(function () use ($system, $values, $bases, $chambers): void {
+            $parts = SystemBrief::split($values);
+            $of = SystemBrief::split($bases);
+            $system->update(['facts' => $parts['system'], 'bases' => $of['system'], 'chambers' => $chambers]);
+            $system->vessels()->updateOrCreate(['role' => 'display', 'name' => 'Display'], ['facts' => $parts['display'], 'bases' => $of['display']]);
+            if ($parts['sump'] !== []) {
+                $system->vessels()->updateOrCreate(['role' => 'sump', 'name' => 'Sump'], ['facts' => $parts['sump'], 'bases' => $of['sump']]);
+            }
+            $system->load('vessels');
+            self::volumes($system);
+        });
+    }
+
+    private static function volumes(System $system): void
+    {
+        $brief = SystemBrief::read($system);
+        $system->update(['true_volume_l' => self::litres(fn (): float => Volumes::systemL(Facts::of($brief)))]);
+        $sump = self::litres(fn (): float => SumpWater::of(Facts::of($brief))->waterL());
+        $display = self::litres(fn (): float => Volumes::displayL(Facts::of($brief)));
+        foreach ($system->vessels as $vessel) {
+            $vessel->update(['net_l' => $vessel->role === 'sump' ? $sump : $display]);
+        }
+    }
+
+    /** @param  callable(): float  $answer */
+    private static function litres(callable $answer): ?float
+    {
+        try {
+            return $answer();
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+    }
+}

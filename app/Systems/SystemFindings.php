@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems;
+
+use App\Systems\Views\SystemLineView;
+use Velbrin\Core\Build\Plan;
+use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Chemistry\ReadingFinding;
+use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Measure\Finding;
+
+/** What stands in the margin of a system: its build, its readings, the age of its devices. */
+final class SystemFindings
+{
+    public static function answers(System $system): PlanAnswers
+    {
+        return Plan::answer(SystemBrief::read($system));
+    }
+
+    /** @return list<Finding> readings that are out of their band or about to leave it */
+    public static function readings(System $system): array
+    {
+        $findings = [];
+        foreach ($system->judgements as $j) {
+            $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j));
+        }
+
+        return Finding::sorted(array_values(array_filter($findings)));
+    }
+
+    /** @return list<Finding> devices past their life or about to age out */
+    public static function ages(System $system): array
+    {
+        $findings = [];
+        foreach ($system->items as $item) {
+            $months = $item->life_months ?? $item->job->lifeMonths();
+            if ($item->retired_at === null && $item->installed_on !== null && $months !== null) {
+                $findings[] = Replacement::of(Judge::day($item->installed_on), $months, Judge::day(now()))->finding($item->name, $item->installed_precision !== 'day');
+            }
+        }
+
+        return Finding::sorted(array_values(array_filter($findings)));
+    }
+}

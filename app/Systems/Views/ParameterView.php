@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems\Views;
+
+use App\Systems\Band;
+use App\Systems\StoredJudgement;
+use App\Team\User;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\ReadingFinding;
+use Velbrin\Core\Chemistry\ReadingUnit;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+
+/** One parameter of a system: its band, its last value, and what the series says. */
+final readonly class ParameterView
+{
+    /** @param  list<string>  $units in which it may be typed, the reader's first */
+    private function __construct(
+        public string $parameter,
+        public string $label,
+        public string $kind,
+        public bool $tracked,
+        public ?string $latest,
+        public ?string $latestAt,
+        public string $standing,
+        public string $standingWords,
+        public string $way,
+        public ?string $leaves,
+        public ?string $scatter,
+        public ?string $spread,
+        public ?string $fine,
+        public array $units,
+    ) {
+    }
+
+    public static function of(Parameter $parameter, ?Band $band, ?StoredJudgement $judgement, User $user): self
+    {
+        $units = $user->units();
+        $kind = $parameter->kind();
+        $difference = $parameter->differenceKind();
+        $days = $judgement === null ? null : SystemLineView::days($judgement);
+
+        return new self(
+            $parameter->value, $parameter->label(), $kind->value, $band === null || $band->tracked,
+            $judgement === null ? null : $units->show(Quantity::of($judgement->latest, $kind)), $judgement?->latest_at->toIso8601ZuluString(),
+            $judgement === null ? 'none' : $judgement->standing->value, $judgement?->standing->words() ?? 'never read',
+            $judgement === null ? '' : rtrim(ReadingFinding::way($parameter, $judgement->slope_per_day, $judgement->steady)->in($units), '.'),
+            match (true) {
+                $days === null => null,
+                $days <= 0.0 => 'outside now',
+                $days < 0.5 => 'leaves the band today',
+                $days > 365 => 'in the band for a year and more',
+                default => 'leaves the band in '.$units->show(Quantity::of($days, Kind::Days)),
+            },
+            $judgement?->scatter === null ? null : '± '.$units->show(Quantity::of($judgement->scatter, $difference)),
+            $judgement?->spread30 === null ? null : $units->show(Quantity::of($judgement->spread30, $difference)).' in 30 days',
+            $band === null ? null : self::range($band->fine_low, $band->fine_high, $kind, $units),
+            self::typed($parameter, $user),
+        );
+    }
+
+    public static function range(?float $low, ?float $high, Kind $kind, Units $units): ?string
+    {
+        return match (true) {
+            $low !== null && $high !== null => $units->number(Quantity::of($low, $kind)).' to '.$units->show(Quantity::of($high, $kind)),
+            $low !== null => 'at least '.$units->show(Quantity::of($low, $kind)),
+            $high !== null => 'at most '.$units->show(Quantity::of($high, $kind)),
+            default => null,
+        };
+    }
+
+    /** @return list<string> */
+    private static function typed(Parameter $parameter, User $user): array
+    {
+        $all = array_map(fn (ReadingUnit $u): string => $u->value, ReadingUnit::for($parameter));
+        $own = match ($parameter) {
+            Parameter::Temperature => $user->unit_system === 'us' ? ReadingUnit::Fahrenheit->value : null,
+            Parameter::Alkalinity => $user->alkalinity_unit,
+            Parameter::Salinity => match ($user->salinity_unit) {
+                'SG' => ReadingUnit::SpecificGravity->value, 'mS/cm' => ReadingUnit::Conductivity25->value, default => null,
+            },
+            default => null,
+        };
+
+        return $own === null ? $all : array_values(array_unique([$own, ...$all]));
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems\Views;
+
+use App\House\Views\CrumbView;
+use App\Systems\StandingNote;
+use App\Systems\System;
+use App\Team\User;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+
+/** What stands over every page of a system. Standing notes are for us only. */
+final readonly class SystemHeaderView
+{
+    /**
+     * @param  list<CrumbView>  $crumbs
+     * @param  list<NoteView>  $notes
+     */
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $kind,
+        public string $regime,
+        public ?string $volume,
+        public ?string $age,
+        public ?string $settling,
+        public ?string $keeper,
+        public array $crumbs,
+        public array $notes,
+        public bool $working,
+        public bool $mayUpdate,
+        public bool $mayRecord,
+        public int $siteId,
+        public ?int $planVersionId,
+    ) {
+    }
+
+    /** The system is loaded with site.client, keeper and standingNotes.user. */
+    public static function of(System $system, User $user): self
+    {
+        $staff = $user->can('viewWorking', $system);
+        $site = $system->site;
+
+        return new self(
+            $system->id, $system->name, $system->kind, $system->regime->label(), self::volume($system, $user), self::age($system),
+            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M Y') : null, $system->keeper?->name,
+            $staff && $site !== null ? [new CrumbView((string) $site->client?->name, "/clients/{$site->client_id}"), new CrumbView($site->name, "/sites/{$site->id}")] : [new CrumbView((string) $site?->name, null)],
+            $staff ? array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all()) : [],
+            $staff, $user->can('update', $system), $user->can('record', $system), $system->site_id, $staff ? $system->plan_version_id : null,
+        );
+    }
+
+    private static function volume(System $system, User $user): ?string
+    {
+        $litres = $system->volumeL();
+        if ($litres === null) {
+            return null;
+        }
+        $label = null;
+        foreach ($system->vessels as $vessel) {
+            $value = $vessel->facts['labelL'] ?? null;
+            $label = is_numeric($value) ? (float) $value : $label;
+        }
+        $units = $user->units();
+        $text = $units->show(Quantity::of($litres, Kind::Volume)).($system->measured_volume_l === null ? ' true' : ' measured');
+
+        return $label === null ? $text : $text.', label '.$units->show(Quantity::of($label, Kind::Volume));
+    }
+
+    private static function age(System $system): ?string
+    {
+        $started = $system->started_on;
+
+        return $started === null ? null : match ($system->started_precision) {
+            'day' => 'running since '.$started->format('j M Y'),
+            'month' => 'running since '.$started->format('F Y'),
+            'year' => 'running since '.$started->format('Y'),
+            default => 'running since about '.$started->format('Y'),
+        };
+    }
+}

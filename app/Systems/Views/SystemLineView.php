@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Systems\Views;
+
+use App\Systems\StoredJudgement;
+use App\Systems\System;
+use App\Team\User;
+use Velbrin\Core\Chemistry\ReadingFinding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+
+/** A system as a line of the fleet: what it is, and what leaves its band first. */
+final readonly class SystemLineView
+{
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $where,
+        public string $kind,
+        public ?string $volume,
+        public ?string $worst,
+        public ?string $way,
+        public string $mark,
+        /** Days until something leaves its band; 0 when outside, null when nothing does. */
+        public ?float $days,
+    ) {
+    }
+
+    /** The system is loaded with site.client and judgements. */
+    public static function of(System $system, User $user): self
+    {
+        $units = $user->units();
+        $first = null;
+        foreach ($system->judgements as $judgement) {
+            if ($judgement->leaves_at !== null && ($first?->leaves_at === null || $judgement->leaves_at < $first->leaves_at)) {
+                $first = $judgement;
+            }
+        }
+        $days = $first === null ? null : self::days($first);
+        $finding = $first === null ? null : ReadingFinding::of($first->parameter, $first->latest, $first->standing, $first->slope_per_day, $first->steady, $days);
+
+        return new self(
+            $system->id, $system->name, $system->site?->client?->name.', '.$system->site?->name, $system->kind,
+            $system->volumeL() === null ? null : $units->show(Quantity::of($system->volumeL(), Kind::Volume)),
+            $finding?->what->in($units), $finding === null ? null : rtrim($finding->why->in($units), '.'), $finding?->severity->value ?? ($system->judgements->isEmpty() ? 'none' : 'fine'), $days,
+        );
+    }
+
+    public static function days(StoredJudgement $judgement): ?float
+    {
+        if ($judgement->standing->outside()) {
+            return 0.0;
+        }
+
+        return $judgement->leaves_at === null ? null : max(0.0, now()->diffInSeconds($judgement->leaves_at) / 86400);
+    }
+}

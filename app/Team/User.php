@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Team;
+
+use App\House\Archives;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
+use Velbrin\Core\Chemistry\ReadingUnit;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\UnitDisplay;
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Seawater\SalinityScale;
+
+/** Somebody who signs in: one of us, or one of a client's people. */
+#[UsePolicy(UserPolicy::class)]
+final class User extends Authenticatable
+{
+    use Archives, Notifiable;
+
+    protected $fillable = ['name', 'email', 'password', 'role', 'client_id', 'unit_system', 'alkalinity_unit', 'salinity_unit', 'decimal_mark', 'theme'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'role' => Role::class, 'archived_at' => 'datetime', 'client_id' => 'integer'];
+    }
+
+    public function isStaff(): bool
+    {
+        return $this->role !== Role::Client;
+    }
+
+    /** Owners and planners: those who may change places, plans and systems. */
+    public function plans(): bool
+    {
+        return $this->role === Role::Owner || $this->role === Role::Planner;
+    }
+
+    public function initials(): string
+    {
+        $initials = '';
+        foreach (explode(' ', $this->name) as $word) {
+            $initials .= mb_substr($word, 0, 1);
+        }
+
+        return mb_strtoupper(mb_substr($initials, 0, 2));
+    }
+
+    public function units(): Units
+    {
+        $units = $this->unit_system === 'us' ? Units::us($this->decimal_mark) : Units::metric($this->decimal_mark);
+        $units = match ($this->alkalinity_unit) {
+            'meq/L' => $units->with(Kind::Alkalinity, new UnitDisplay('meq/L', 1 / ReadingUnit::DKH_PER_MEQ, digits: 2)),
+            'ppm CaCO₃' => $units->with(Kind::Alkalinity, new UnitDisplay('ppm CaCO₃', ReadingUnit::CACO3_PER_MEQ / ReadingUnit::DKH_PER_MEQ)),
+            default => $units,
+        };
+
+        return match ($this->salinity_unit) {
+            'SG' => $units->with(Kind::Salinity, SalinityScale::specificGravity()),
+            'mS/cm' => $units->with(Kind::Salinity, SalinityScale::conductivity()),
+            default => $units,
+        };
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'lifetime' => (int) env('SESSION_LIFETIME', 720),
+    'expire_on_close' => false,
+    'encrypt' => false,
+    'connection' => null,
+    'table' => 'sessions',
+    'lottery' => [2, 1000],
+    'cookie' => 'velbrin_session',
+    'path' => '/',
+    'domain' => null,
+    // Behind a TLS proxy set SESSION_SECURE_COOKIE=true.
+    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    'http_only' => true,
+    'same_site' => 'lax',
+    'partitioned' => false,
+    'serialization' => 'json',
+];

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Ask;
+
+use JsonException;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** Takes questions as JSON text and gives answers as JSON text. */
+final class Desk
+{
+    public const DIALECT = 'https://json-schema.org/draft/2020-12/schema';
+
+    /** @var array<string, class-string<Question>> */
+    public const QUESTIONS = [
+        'change-habit' => Question\ChangeHabitQuestion::class,
+        'change-plan' => Question\ChangePlanQuestion::class,
+        'drain-capacity' => Question\DrainCapacityQuestion::class,
+        'drain-down' => Question\DrainDownQuestion::class,
+        'judgement' => Question\JudgementQuestion::class,
+        'mixing' => Question\MixingQuestion::class,
+        'oxygen-course' => Question\OxygenCourseQuestion::class,
+        'panel-stress' => Question\PanelStressQuestion::class,
+        'plan' => Question\PlanQuestion::class,
+        'return-flow' => Question\ReturnFlowQuestion::class,
+        'salinity-from-conductivity' => Question\SalinityFromConductivityQuestion::class,
+        'seawater' => Question\SeawaterQuestion::class,
+        'temperature-course' => Question\TemperatureCourseQuestion::class,
+        'vessel-volume' => Question\VesselVolumeQuestion::class,
+        'water-change' => Question\WaterChangeQuestion::class,
+        'weir-head' => Question\WeirHeadQuestion::class,
+    ];
+
+    /** @var array<string, array{0: Question, 1: Input}> */
+    private array $open = [];
+
+    /** @return array<string, string> names with their line */
+    public static function lines(): array
+    {
+        return array_map(fn (string $class): string => (new $class)->line(), self::QUESTIONS);
+    }
+
+    /**
+     * @return array{input: array<string, mixed>, output: array<string, mixed>}
+     *
+     * @throws OutOfRange
+     */
+    public function schema(string $name): array
+    {
+        [$question, $input] = $this->question($name);
+        $head = ['$schema' => self::DIALECT, 'title' => $name, 'description' => $question->line()];
+
+        return ['input' => [...$head, ...$input->schema()], 'output' => [...$head, ...Input::object($question->output(), open: true)]];
+    }
+
+    /** @return array{0: string, 1: bool} the answer or error as JSON, and whether it is an answer */
+    public function ask(string $name, string $json): array
+    {
+        try {
+            [$question, $input] = $this->question($name);
+
+            return [self::encode($question->answer($input->read(self::decode($json)))), true];
+        } catch (OutOfRange $e) {
+            return [self::error($e), false];
+        }
+    }
+
+    /** One line of a batch: {"question": …, "input": {…}}. */
+    public function line(string $json): string
+    {
+        try {
+            $request = self::decode($json);
+            foreach (array_keys($request) as $key) {
+                if ($key !== 'question' && $key !== 'input') {
+                    throw OutOfRange::field((string) $key, "{$key} is not a field of a request", 'only question, input');
+                }
+            }
+            $name = $request['question'] ?? null;
+            [$question, $input] = $this->question(is_string($name) ? $name : '');
+            $raw = $request['input'] ?? null;
+            if (! is_array($raw) || $raw !== [] && array_is_list($raw)) {
+                throw OutOfRange::field('input', 'input must be a JSON object', 'a JSON object');
+            }
+
+            return self::encode($question->answer($input->read($raw)));
+        } catch (OutOfRange $e) {
+            return self::error($e);
+        }
+    }
+
+    public static function error(OutOfRange $e): string
+    {
+        return self::encode(['error' => ['field' => $e->field, 'message' => $e->getMessage(), 'allowed' => $e->allowed]]);
+    }
+
+    /** @param  array<string, mixed>  $value */
+    public static function encode(array $value): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    /**
+     * @return array{0: Question, 1: Input}
+     *
+     * @throws OutOfRange
+     */
+    private function question(string $name): array
+    {
+        if (! isset(self::QUESTIONS[$name])) {
+            throw OutOfRange::field('question', 'question is not one this program knows', implode(', ', array_keys(self::QUESTIONS)));
+        }
+        if (! isset($this->open[$name])) {
+            $question = new (self::QUESTIONS[$name]);
+            $this->open[$name] = [$question, $question->input()];
+        }
+
+        return $this->open[$name];
+    }
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws OutOfRange
+     */
+    private static function decode(string $json): array
+    {
+        try {
+            $value = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException $e) {
+            throw OutOfRange::field('input', 'input is not well-formed JSON: '.$e->getMessage(), 'one JSON object');
+        }
+        if (! is_array($value) || $value !== [] && array_is_list($value)) {
+            throw OutOfRange::field('input', 'input must be a JSON object', 'one JSON object');
+        }
+
+        return $value;
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Ask;
+
+use Velbrin\Core\Measure\OutOfRange;
+
+/**
+ * One field of a question's input or answer: checks a decoded JSON value and describes itself as JSON Schema.
+ * Ranges the formulas guard themselves are repeated here only as description.
+ */
+final readonly class Field
+{
+    /**
+     * @param  'number'|'integer'|'boolean'|'string'|'array'|'object'|'any'  $type
+     * @param  list<string>  $choices
+     * @param  array<string, mixed>  $schema  further JSON Schema keywords
+     */
+    private function __construct(
+        public string $name,
+        public string $type,
+        public string $description,
+        public bool $required,
+        public float|bool|string|null $default,
+        public bool $nullable,
+        public array $choices,
+        public array $schema,
+        public ?self $items = null,
+    ) {
+    }
+
+    public static function number(string $name, string $description, ?float $least = null, ?float $most = null, ?float $above = null, ?float $default = null): self
+    {
+        $range = array_filter(['minimum' => $least, 'maximum' => $most, 'exclusiveMinimum' => $above], fn (?float $v): bool => $v !== null);
+
+        return new self($name, 'number', $description, $default === null, $default, false, [], $range);
+    }
+
+    /** @param  non-empty-list<string>  $choices */
+    public static function choice(string $name, string $description, array $choices): self
+    {
+        return new self($name, 'string', $description, true, null, false, $choices, ['enum' => $choices]);
+    }
+
+    public static function boolean(string $name, string $description, ?bool $default = null): self
+    {
+        return new self($name, 'boolean', $description, $default === null, $default, false, [], []);
+    }
+
+    public static function numbers(string $name, string $description): self
+    {
+        return new self($name, 'array', $description, true, null, false, [], ['items' => ['type' => 'number']], self::number($name, $description));
+    }
+
+    /** An object of numbers under names of the asker's choice. */
+    public static function map(string $name, string $description): self
+    {
+        return new self($name, 'object', $description, true, null, false, [], ['additionalProperties' => ['type' => 'number']], self::number($name, $description));
+    }
+
+    /** @param  array<string, mixed>  $schema a value the question checks itself */
+    public static function any(string $name, string $description, array $schema, bool $required = true): self
+    {
+        return new self($name, 'any', $description, $required, null, false, [], $schema);
+    }
+
+    /** Optional, with this word when absent. */
+    public function or(string $default): self
+    {
+        return new self($this->name, $this->type, $this->description, false, $default, $this->nullable, $this->choices, $this->schema, $this->items);
+    }
+
+    public function orNull(): self
+    {
+        return new self($this->name, $this->type, $this->description, $this->required, $this->default, true, $this->choices, $this->schema, $this->items);
+    }
+
+    public function integer(): self
+    {
+        return new self($this->name, 'integer', $this->description, $this->required, $this->default, $this->nullable, $this->choices, $this->schema, $this->items);
+    }
+
+    /**
+     * @return float|bool|string|array<array-key, mixed>
+     *
+     * @throws OutOfRange
+     */
+    public function read(mixed $value, string $path): float|bool|string|array
+    {
+        switch ($this->type) {
+            case 'number':
+                if (is_int($value) || is_float($value) && is_finite($value)) {
+                    return (float) $value;
+                }
+                throw OutOfRange::field($path, "{$path} must be a plain finite number, got ".self::named($value), 'a number');
+            case 'boolean':
+                return is_bool($value) ? $value : throw OutOfRange::field($path, "{$path} must be true or false, got ".self::named($value), 'true or false');
+            case 'string':
+                if (is_string($value) && ($this->choices === [] || in_array($value, $this->choices, true))) {
+                    return $value;
+                }
+                throw OutOfRange::field($path, "{$path} is not one of the known words", implode(', ', $this->choices));
+            case 'array':
+                if (! is_array($value) || ! array_is_list($value)) {
+                    throw OutOfRange::field($path, "{$path} must be a list, got ".self::named($value), 'a list');
+                }
+
+                return $this->each($value, $path);
+            case 'object':
+                if (! is_array($value) || $value !== [] && array_is_list($value)) {
+                    throw OutOfRange::field($path, "{$path} must be an object, got ".self::named($value), 'an object');
+                }
+
+                return $this->each($value, $path);
+            default:
+                return is_array($value) ? $value : throw OutOfRange::field($path, "{$path} must be a list or an object, got ".self::named($value), 'a list or an object');
+        }
+    }
+
+    /** @return array<string, mixed> */
+    public function schema(): array
+    {
+        $schema = $this->type === 'any' ? [] : ['type' => $this->nullable ? [$this->type, 'null'] : $this->type];
+
+        return [...$schema, 'description' => $this->description, ...$this->schema, ...($this->default === null ? [] : ['default' => $this->default])];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     * @return array<array-key, mixed>
+     */
+    private function each(array $values, string $path): array
+    {
+        if ($this->items === null) {
+            return $values;
+        }
+        foreach ($values as $key => $value) {
+            $values[$key] = $this->items->read($value, "{$path}.{$key}");
+        }
+
+        return $values;
+    }
+
+    private static function named(mixed $value): string
+    {
+        return match (true) {
+            is_string($value) => 'text', is_bool($value) => 'true or false', $value === null => 'null',
+            is_array($value) => 'a list or object', default => 'a number too large to hold',
+        };
+    }
+}

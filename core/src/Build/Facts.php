@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use LogicException;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Kind;
+
+/** Reads a brief for one answer and remembers which facts, and so which bases, that answer rests on. */
+final class Facts
+{
+    /** @var array<string, Basis> */
+    private array $used = [];
+
+    /** @param  array<string, float|string>  $defaults */
+    private function __construct(public readonly PlanBrief $brief, private readonly array $defaults)
+    {
+    }
+
+    public static function of(PlanBrief $brief): self
+    {
+        return new self($brief, PlanDefaults::for($brief));
+    }
+
+    /**
+     * Asks for all of them at once, so that a plan lists everything an answer waits for.
+     *
+     * @throws Missing
+     */
+    public function need(F ...$fields): void
+    {
+        $missing = [];
+        foreach ($fields as $field) {
+            if (! $this->knows($field)) {
+                $missing[] = $field->value;
+            }
+        }
+        if ($missing !== []) {
+            throw Missing::fields($missing);
+        }
+    }
+
+    public function knows(F $field): bool
+    {
+        return $this->brief->has($field) || isset($this->defaults[$field->value]);
+    }
+
+    /** @throws Missing */
+    public function number(F $field): float
+    {
+        $value = $this->value($field);
+
+        return is_float($value) ? $value : throw Missing::fields([$field->value]);
+    }
+
+    /**
+     * A number, or null for "none, on purpose".
+     *
+     * @throws Missing while nobody has said which
+     */
+    public function numberOrNone(F $field): ?float
+    {
+        $value = $this->value($field);
+
+        return is_float($value) ? $value : null;
+    }
+
+    /**
+     * A number somebody gave: a default will not do.
+     *
+     * @throws Missing
+     */
+    public function given(F $field): float
+    {
+        return $this->brief->has($field) ? $this->number($field) : throw Missing::fields([$field->value]);
+    }
+
+    /** @throws Missing */
+    public function word(F $field): string
+    {
+        $value = $this->value($field);
+
+        return is_string($value) ? $value : throw new LogicException("{$field->value} is a number, not a word");
+    }
+
+    public function basisOf(F $field): Basis
+    {
+        return $this->brief->bases[$field->value] ?? Basis::Assumed;
+    }
+
+    /** The weakest basis among the facts read so far. */
+    public function basis(): Basis
+    {
+        return Basis::weakest([Basis::Computed, ...array_values($this->used)]);
+    }
+
+    /** @return array{0: string, 1: string, 2: float, 3: Kind, 4: Basis} an input row for a working */
+    public function row(string $symbol, F $field): array
+    {
+        $spec = PlanSheet::spec($field);
+
+        return [$symbol, $spec->label, $this->number($field), $spec->kind ?? Kind::Factor, $this->basisOf($field)];
+    }
+
+    private function value(F $field): float|string
+    {
+        $value = $this->brief->values[$field->value] ?? $this->defaults[$field->value] ?? throw Missing::fields([$field->value]);
+        $this->used[$field->value] = $this->basisOf($field);
+
+        return $value;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Working;
+
+/** One answer of a plan: a number or a word with its basis and working, or what it waits for. */
+final readonly class Figure
+{
+    /** @param  list<string>  $needs */
+    private function __construct(
+        public string $key,
+        public string $label,
+        public ?Quantity $quantity,
+        public ?string $word,
+        public ?Sentence $note,
+        public Basis $basis,
+        public ?Working $working,
+        public array $needs,
+    ) {
+    }
+
+    public static function number(string $key, Quantity $quantity, ?Sentence $note = null, Basis $basis = Basis::Computed, ?Working $working = null): self
+    {
+        return new self($key, Topic::LABELS[$key], $quantity, null, $note, $basis, $working, []);
+    }
+
+    public static function words(string $key, string $word, ?Sentence $note = null, Basis $basis = Basis::Computed, ?Working $working = null): self
+    {
+        return new self($key, Topic::LABELS[$key], null, $word, $note, $basis, $working, []);
+    }
+
+    /** @param  list<string>  $fields */
+    public static function waiting(string $key, array $fields): self
+    {
+        return new self($key, Topic::LABELS[$key], null, null, null, Basis::Assumed, null, $fields);
+    }
+}

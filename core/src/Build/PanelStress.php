@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\OutOfRange;
+
+/**
+ * Bending stress in a flat glass pane holding water to its rim (B-13): a simply supported plate under
+ * hydrostatic load, σ = β·ρg·H³/t² (Roark), β by length over height.
+ */
+final readonly class PanelStress
+{
+    /** ρg of sea water, N/mm³. */
+    public const WEIGHT_N_MM3 = 1.0e-5;
+
+    /** Annealed float glass, MPa. */
+    public const STRENGTH_MPA = 19.2;
+
+    /** Below this factor do not fill; below the second, ask the maker. */
+    public const STOP_BELOW = 3.0;
+
+    public const ASK_BELOW = 3.8;
+
+    public const LONGEST_FREE = 2.5;
+
+    private const BRACED = [[0.5, 0.085], [0.667, 0.1156], [1, 0.160], [1.5, 0.260], [2, 0.320], [2.5, 0.350], [3, 0.370], [3.5, 0.380], [4, 0.385]];
+
+    private const FREE = [[0.5, 0.085], [0.667, 0.123], [1, 0.201], [1.5, 0.358], [2, 0.473], [2.5, 0.545]];
+
+    private function __construct(public float $stressMpa, public float $safetyFactor, public float $beta)
+    {
+    }
+
+    /**
+     * @param  bool  $braced  top edge held by a full brace; false for rimless and for unknown
+     *
+     * @throws OutOfRange on lengthMm for a free top edge longer than 2.5 times the height
+     */
+    public static function of(float $lengthMm, float $waterHeightMm, float $thicknessMm, bool $braced): self
+    {
+        Guard::positive('lengthMm', $lengthMm);
+        Guard::positive('waterHeightMm', $waterHeightMm);
+        Guard::positive('thicknessMm', $thicknessMm);
+        $ratio = $lengthMm / $waterHeightMm;
+        if (! $braced && $ratio > self::LONGEST_FREE) {
+            throw OutOfRange::number('lengthMm', $lengthMm, sprintf('at most %s with a free top edge at this height; longer is for the maker or an engineer', self::LONGEST_FREE * $waterHeightMm));
+        }
+        $beta = self::beta($ratio, $braced ? self::BRACED : self::FREE);
+        $stress = $beta * self::WEIGHT_N_MM3 * $waterHeightMm ** 3 / $thicknessMm ** 2;
+
+        return new self($stress, self::STRENGTH_MPA / $stress, $beta);
+    }
+
+    /** @param  list<array{0: float|int, 1: float}>  $table */
+    private static function beta(float $ratio, array $table): float
+    {
+        if ($ratio <= $table[0][0]) {
+            return $table[0][1];
+        }
+        foreach ($table as $i => [$x, $y]) {
+            if ($ratio <= $x) {
+                [$x0, $y0] = $table[max(0, $i - 1)];
+
+                return $y0 + ($y - $y0) * ($ratio - $x0) / ($x - $x0);
+            }
+        }
+
+        return $table[count($table) - 1][1];
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Heat\HeaterSet;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** Answers a brief: every topic that has its facts, and for the others what they wait for. */
+final class Plan
+{
+    /** @var list<class-string<Topic>> */
+    private const TOPICS = [
+        Topic\Volumes::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\Drains::class,
+        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\Warmth::class, Topic\WayIn::class,
+    ];
+
+    public static function answer(PlanBrief $brief): PlanAnswers
+    {
+        $figures = $findings = [];
+        $errors = $brief->errors;
+        foreach (self::TOPICS as $class) {
+            $topic = new $class;
+            try {
+                $answer = $topic->answer(Facts::of($brief));
+                foreach ($answer->figures as $figure) {
+                    $figures[$figure->key] = $figure;
+                }
+                array_push($findings, ...$answer->findings);
+            } catch (Missing $e) {
+                $figures += self::waiting($topic, $e->fields);
+            } catch (OutOfRange $e) {
+                $errors[] = FieldError::from($e);
+                $figures += self::waiting($topic, [$e->field]);
+            }
+        }
+        $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
+        $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
+
+        return new PlanAnswers(
+            self::ordered($figures),
+            Finding::sorted($findings),
+            self::once($errors),
+            self::try(fn (): Section => Section::of(Facts::of($brief), $powerCut)),
+            $powerCut,
+            $hasBreak ? self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief), clogged: true)) ?? [] : [],
+            self::try(fn (): ?HeaterSet => Topic\Warmth::choice(Facts::of($brief))->chosen),
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $answer
+     * @return T|null null while facts are missing or cannot be
+     */
+    private static function try(callable $answer): mixed
+    {
+        try {
+            return $answer();
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  non-empty-list<string>  $fields
+     * @return array<string, Figure>
+     */
+    private static function waiting(Topic $topic, array $fields): array
+    {
+        $figures = [];
+        foreach ($topic->keys() as $key) {
+            $figures[$key] = Figure::waiting($key, $fields);
+        }
+
+        return $figures;
+    }
+
+    /**
+     * @param  array<string, Figure>  $figures
+     * @return array<string, Figure>
+     */
+    private static function ordered(array $figures): array
+    {
+        $ordered = [];
+        foreach (array_keys(Topic::LABELS) as $key) {
+            if (isset($figures[$key])) {
+                $ordered[$key] = $figures[$key];
+            }
+        }
+
+        return $ordered;
+    }
+
+    /**
+     * One field is wrong once, however many answers it stops.
+     *
+     * @param  list<FieldError>  $errors
+     * @return list<FieldError>
+     */
+    private static function once(array $errors): array
+    {
+        $seen = [];
+        foreach ($errors as $error) {
+            $seen[$error->field] ??= $error;
+        }
+
+        return array_values($seen);
+    }
+}

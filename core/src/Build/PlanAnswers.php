@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Heat\HeaterSet;
+use Velbrin\Core\Hydraulics\PowerCutFrame;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Severity;
+
+/** Everything a plan can say of a brief. */
+final readonly class PlanAnswers
+{
+    /**
+     * @param  array<string, Figure>  $figures  by key, in reading order
+     * @param  list<Finding>  $findings  worst first
+     * @param  list<FieldError>  $errors
+     * @param  list<PowerCutFrame>  $powerCut  break working; empty while it cannot be computed
+     * @param  list<PowerCutFrame>  $cloggedCut  break clogged; empty when there is none
+     */
+    public function __construct(
+        public array $figures,
+        public array $findings,
+        public array $errors,
+        public ?Section $section,
+        public array $powerCut,
+        public array $cloggedCut,
+        /** The heaters chosen first; null while none can be. */
+        public ?HeaterSet $heaters,
+    ) {
+    }
+
+    public function figure(string $key): ?Figure
+    {
+        return $this->figures[$key] ?? null;
+    }
+
+    /** @return list<Finding> */
+    public function stops(): array
+    {
+        return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->severity === Severity::Stop));
+    }
+
+    /**
+     * What is still to survey, each with what depends on it.
+     *
+     * @return array<string, list<string>> labels of waiting figures by field
+     */
+    public function waiting(): array
+    {
+        $waiting = [];
+        foreach ($this->figures as $figure) {
+            foreach ($figure->needs as $field) {
+                $waiting[$field][] = $figure->label;
+            }
+        }
+
+        return $waiting;
+    }
+}

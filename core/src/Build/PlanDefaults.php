@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\PlanField as F;
+
+/** Starting values for what nobody has said yet. Shown as defaults, counted as assumed. */
+final class PlanDefaults
+{
+    /** Glass usually met at that height, mm → mm. A guess for volumes and mass, never for the panel check. */
+    private const WALL_BY_HEIGHT = [400 => 8.0, 500 => 10.0, 600 => 12.0, 700 => 15.0, 3000 => 19.0];
+
+    private const ROCK_KG_L = 0.1;
+
+    private const STAND_KG_M2 = 90.0;
+
+    private const FIXED = [
+        'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'top' => 'open', 'waterGapMm' => 40.0,
+        'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirGapsMm' => PlanBrief::NONE,
+        'drainSumK' => 2.0, 'returnSumK' => 5.0, 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
+        'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'standHeightMm' => 800.0,
+        'equipmentKg' => 30.0, 'wallOpening' => 'no', 'balcony' => 'no', 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE,
+    ];
+
+    /** @return array<string, float|string> */
+    public static function for(PlanBrief $brief): array
+    {
+        $defaults = self::FIXED;
+        $height = self::number($brief, F::HeightMm);
+        if ($height !== null) {
+            foreach (self::WALL_BY_HEIGHT as $upTo => $wall) {
+                if ($height <= $upTo) {
+                    $defaults['wallMm'] = $wall;
+                    break;
+                }
+            }
+        }
+        $wall = self::number($brief, F::WallMm) ?? $defaults['wallMm'] ?? null;
+        if ($wall !== null) {
+            $defaults['floorMm'] = $wall;
+        }
+        $area = self::boxAreaM2($brief, $defaults['shape']);
+        if ($area !== null) {
+            $defaults['standKg'] = round(self::STAND_KG_M2 * $area);
+            if ($height !== null) {
+                $defaults['rockKg'] = round(self::ROCK_KG_L * $area * $height);
+            }
+        }
+        $stand = self::number($brief, F::StandHeightMm) ?? 800.0;
+        if ($height !== null) {
+            $defaults['returnLengthM'] = round(($stand + $height) / 1000 + 0.6, 1);
+        }
+        $defaults['drainLengthM'] = round(max(0.3, $stand / 1000 + 0.2), 1);
+        $span = self::number($brief, F::SpanMm);
+        if ($span !== null) {
+            $defaults['fromSupportMm'] = $span / 2;
+        }
+
+        return $defaults;
+    }
+
+    private static function number(PlanBrief $brief, F $field): ?float
+    {
+        $value = $brief->values[$field->value] ?? null;
+
+        return is_float($value) ? $value : null;
+    }
+
+    private static function boxAreaM2(PlanBrief $brief, string $defaultShape): ?float
+    {
+        $shape = $brief->values[F::Shape->value] ?? $defaultShape;
+        $length = self::number($brief, match ($shape) {
+            'cylinder' => F::DiameterMm, 'quarter-cylinder' => F::WidthMm, default => F::LengthMm,
+        });
+        $width = $shape === 'rectangular' ? self::number($brief, F::WidthMm) : $length;
+
+        return $length === null || $width === null ? null : $length * $width / 1e6;
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+/** Every fact a plan asks for. The value is its name in forms, records and files; heights are one reference each. */
+enum PlanField: string
+{
+    case Shape = 'shape';
+    case LengthMm = 'lengthMm';
+    case WidthMm = 'widthMm';
+    case DiameterMm = 'diameterMm';
+    case HeightMm = 'heightMm';
+    case WallMm = 'wallMm';
+    case FloorMm = 'floorMm';
+    case Material = 'material';
+    case Bracing = 'bracing';
+    case Top = 'top';
+    case LabelL = 'labelL';
+
+    case WaterGapMm = 'waterGapMm';
+    case RockKg = 'rockKg';
+    case SandDepthMm = 'sandDepthMm';
+    case Salinity = 'salinity';
+    case SetpointC = 'setpointC';
+    case MixGramsPerL = 'mixGramsPerL';
+
+    case FlowLh = 'flowLh';
+    case WeirBelowRimMm = 'weirBelowRimMm';
+    case WeirLengthMm = 'weirLengthMm';
+    case WeirGapsMm = 'weirGapsMm';
+    case Drains = 'drains';
+    case DrainBoreMm = 'drainBoreMm';
+    case DrainLengthM = 'drainLengthM';
+    case DrainSumK = 'drainSumK';
+    case EmergencyBoreMm = 'emergencyBoreMm';
+    case EmergencyBelowRimMm = 'emergencyBelowRimMm';
+
+    case ReturnBoreMm = 'returnBoreMm';
+    case ReturnLengthM = 'returnLengthM';
+    case ReturnSumK = 'returnSumK';
+    case OutletBelowRimMm = 'outletBelowRimMm';
+    case BreakBelowRimMm = 'breakBelowRimMm';
+    case PipesL = 'pipesL';
+
+    case SumpLengthMm = 'sumpLengthMm';
+    case SumpWidthMm = 'sumpWidthMm';
+    case SumpHeightMm = 'sumpHeightMm';
+    case SumpWallMm = 'sumpWallMm';
+    case SumpFloorMm = 'sumpFloorMm';
+    case SumpBaseMm = 'sumpBaseMm';
+    case BaffleMm = 'baffleMm';
+    case ReturnLevelMm = 'returnLevelMm';
+    case PumpMinLevelMm = 'pumpMinLevelMm';
+    case TrapGapMm = 'trapGapMm';
+    case ReservoirL = 'reservoirL';
+
+    case PumpsW = 'pumpsW';
+    case LightsW = 'lightsW';
+    case LightSharePct = 'lightSharePct';
+    case WinterC = 'winterC';
+    case SummerC = 'summerC';
+    case HumidityPct = 'humidityPct';
+
+    case StandHeightMm = 'standHeightMm';
+    case StandKg = 'standKg';
+    case EquipmentKg = 'equipmentKg';
+    case FloorType = 'floorType';
+    case Storey = 'storey';
+    case Joists = 'joists';
+    case SpanMm = 'spanMm';
+    case FromSupportMm = 'fromSupportMm';
+    case AllowanceKpa = 'allowanceKpa';
+    case WallOpening = 'wallOpening';
+    case Balcony = 'balcony';
+    case OutOfLevelMmM = 'outOfLevelMmM';
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Measure\Kind;
+
+/** The facts in the order people know them: size, look, overflow, return, sump, power and room, stand and floor. */
+final class PlanSheet
+{
+    public const GROUPS = [
+        'display' => 'Display', 'look' => 'Rock, sand, water', 'overflow' => 'Overflow and drains', 'return' => 'Return',
+        'sump' => 'Sump and top-off', 'heat' => 'Power and room', 'floor' => 'Stand and floor',
+    ];
+
+    private const YES_NO = ['no' => 'no', 'yes' => 'yes'];
+
+    /** @var array<string, FieldSpec>|null built once; the same on every machine */
+    private static ?array $fields = null;
+
+    /** @return array<string, FieldSpec> by field value, in order */
+    public static function fields(): array
+    {
+        if (self::$fields === null) {
+            self::$fields = [];
+            foreach ([...self::display(), ...self::look(), ...self::overflow(), ...self::return(), ...self::sump(), ...self::heat(), ...self::floor()] as $spec) {
+                self::$fields[$spec->field->value] = $spec;
+            }
+        }
+
+        return self::$fields;
+    }
+
+    public static function spec(F $field): FieldSpec
+    {
+        return self::fields()[$field->value];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function display(): array
+    {
+        return [
+            FieldSpec::choice(F::Shape, 'display', 'Shape', ['rectangular' => 'rectangular', 'cylinder' => 'cylinder', 'quarter-cylinder' => 'quarter cylinder, in a corner']),
+            FieldSpec::number(F::LengthMm, 'display', 'Length, outside', Kind::Length, 150, 8000)->for('rectangular'),
+            FieldSpec::number(F::WidthMm, 'display', 'Front to back, outside', Kind::Length, 150, 4000, 'For a corner tank: its outer radius.')->for('rectangular', 'quarter-cylinder'),
+            FieldSpec::number(F::DiameterMm, 'display', 'Diameter, outside', Kind::Length, 150, 5000)->for('cylinder'),
+            FieldSpec::number(F::HeightMm, 'display', 'Height, outside', Kind::Length, 150, 3000, 'From under the floor pane to the rim.'),
+            FieldSpec::number(F::WallMm, 'display', 'Wall thickness', Kind::Length, 3, 120, 'Measure it: the panel check needs a real figure.'),
+            FieldSpec::number(F::FloorMm, 'display', 'Floor thickness', Kind::Length, 3, 120),
+            FieldSpec::choice(F::Material, 'display', 'Panes', ['glass' => 'glass', 'acrylic' => 'acrylic']),
+            FieldSpec::choice(F::Bracing, 'display', 'Top edge', ['braced' => 'full brace all round', 'rimless' => 'rimless', 'unknown' => 'not known, counted as rimless']),
+            FieldSpec::choice(F::Top, 'display', 'Top', ['open' => 'open', 'closed' => 'closed hood or lid']),
+            FieldSpec::number(F::LabelL, 'display', 'Litres on the label', Kind::Volume, 10, 50000, 'What the maker or seller says, for the comparison.')->orNone(),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function look(): array
+    {
+        return [
+            FieldSpec::number(F::WaterGapMm, 'look', 'Water line below the rim', Kind::Length, 0, 500, 'Used while no weir is given.'),
+            FieldSpec::number(F::RockKg, 'look', 'Rock, dry', Kind::Mass, 0, 5000),
+            FieldSpec::number(F::SandDepthMm, 'look', 'Sand depth', Kind::Length, 0, 400),
+            FieldSpec::number(F::Salinity, 'look', 'Salinity', Kind::Salinity, 20, 42),
+            FieldSpec::number(F::SetpointC, 'look', 'Set point', Kind::Temperature, 19, 29),
+            FieldSpec::number(F::MixGramsPerL, 'look', 'Salt mix, grams a litre at 35 g/kg', Kind::Factor, 30, 50, 'From the mix’s record.'),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function overflow(): array
+    {
+        return [
+            FieldSpec::number(F::FlowLh, 'overflow', 'Planned return flow', Kind::Flow, 50, 100000, 'What really comes through the line, not the pump’s label.'),
+            FieldSpec::number(F::WeirBelowRimMm, 'overflow', 'Weir edge below the rim', Kind::Length, 5, 500),
+            FieldSpec::number(F::WeirLengthMm, 'overflow', 'Weir edge, length', Kind::Length, 20, 5000),
+            FieldSpec::number(F::WeirGapsMm, 'overflow', 'Teeth: all gaps together', Kind::Length, 10, 5000, 'None for a plain edge.')->orNone(),
+            FieldSpec::choice(F::Drains, 'overflow', 'Drains', [
+                'open' => 'one open pipe with air', 'open-emergency' => 'open pipe and emergency', 'siphon' => 'full siphon alone', 'siphon-emergency' => 'full siphon and emergency',
+            ]),
+            FieldSpec::number(F::DrainBoreMm, 'overflow', 'Main drain, bore', Kind::Length, 8, 200, 'Inside, not the size printed on it.'),
+            FieldSpec::number(F::DrainLengthM, 'overflow', 'Main drain, length', Kind::Height, 0.1, 50),
+            FieldSpec::number(F::DrainSumK, 'overflow', 'Main drain, sum of fittings K', Kind::Factor, 0, 60, 'Elbow 0.75, tee branch 1.0, inlet 0.5; the exit is added.'),
+            FieldSpec::number(F::EmergencyBoreMm, 'overflow', 'Emergency drain, bore', Kind::Length, 8, 200),
+            FieldSpec::number(F::EmergencyBelowRimMm, 'overflow', 'Emergency inlet below the rim', Kind::Length, 1, 500),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function return(): array
+    {
+        return [
+            FieldSpec::number(F::OutletBelowRimMm, 'return', 'Deepest return outlet below the rim', Kind::Length, 0, 3000, 'Its upper lip.'),
+            FieldSpec::number(F::BreakBelowRimMm, 'return', 'Siphon break below the rim', Kind::Length, 0, 500, 'A hole that lets air in. A non-return valve never counts.')->orNone(),
+            FieldSpec::number(F::ReturnBoreMm, 'return', 'Return line, bore', Kind::Length, 6, 200),
+            FieldSpec::number(F::ReturnLengthM, 'return', 'Return line, length', Kind::Height, 0.1, 100),
+            FieldSpec::number(F::ReturnSumK, 'return', 'Return line, sum of fittings K', Kind::Factor, 0, 80),
+            FieldSpec::number(F::PipesL, 'return', 'Water in pipes and overflow box that runs down', Kind::Volume, 0, 500, 'Box water above the drain inlet counts.'),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function sump(): array
+    {
+        return [
+            FieldSpec::number(F::SumpLengthMm, 'sump', 'Sump length, outside', Kind::Length, 150, 6000),
+            FieldSpec::number(F::SumpWidthMm, 'sump', 'Sump front to back, outside', Kind::Length, 100, 3000),
+            FieldSpec::number(F::SumpHeightMm, 'sump', 'Sump height, outside', Kind::Length, 100, 1500),
+            FieldSpec::number(F::SumpWallMm, 'sump', 'Sump wall', Kind::Length, 3, 40),
+            FieldSpec::number(F::SumpFloorMm, 'sump', 'Sump floor', Kind::Length, 3, 40),
+            FieldSpec::number(F::SumpBaseMm, 'sump', 'Sump stands above the room’s floor', Kind::Length, 0, 2000),
+            FieldSpec::number(F::BaffleMm, 'sump', 'Baffle thickness', Kind::Length, 2, 25),
+            FieldSpec::number(F::ReturnLevelMm, 'sump', 'Running level in the return chamber', Kind::Length, 20, 1400, 'Above the sump’s inside floor; the top-off holds it.'),
+            FieldSpec::number(F::PumpMinLevelMm, 'sump', 'Lowest level for the return pump', Kind::Length, 10, 1000, 'Below it the pump draws air.'),
+            FieldSpec::number(F::TrapGapMm, 'sump', 'Bubble trap, narrowest gap', Kind::Length, 5, 300)->orNone(),
+            FieldSpec::number(F::ReservoirL, 'sump', 'Top-off reservoir', Kind::Volume, 0, 2000, 'None when it is filled by hand.')->orNone(),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function heat(): array
+    {
+        return [
+            FieldSpec::number(F::PumpsW, 'heat', 'Pumps, together', Kind::Power, 0, 5000),
+            FieldSpec::number(F::LightsW, 'heat', 'Lights, together', Kind::Power, 0, 5000),
+            FieldSpec::number(F::LightSharePct, 'heat', 'Share of the light that warms the water', Kind::Percent, 0, 100, 'Usually 30 to 60 %.'),
+            FieldSpec::number(F::WinterC, 'heat', 'Room, coldest winter night', Kind::Temperature, -10, 35),
+            FieldSpec::number(F::SummerC, 'heat', 'Room, hottest summer day', Kind::Temperature, 5, 45),
+            FieldSpec::number(F::HumidityPct, 'heat', 'Room humidity', Kind::Percent, 5, 100),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function floor(): array
+    {
+        return [
+            FieldSpec::number(F::StandHeightMm, 'floor', 'Stand height', Kind::Length, 0, 2500),
+            FieldSpec::number(F::StandKg, 'floor', 'Stand', Kind::Mass, 0, 2000),
+            FieldSpec::number(F::EquipmentKg, 'floor', 'Equipment', Kind::Mass, 0, 1000),
+            FieldSpec::choice(F::FloorType, 'floor', 'Floor', ['slab' => 'slab on the ground', 'concrete' => 'concrete, room below', 'timber' => 'timber joists', 'unknown' => 'not known']),
+            FieldSpec::number(F::Storey, 'floor', 'Storey', Kind::Count, -3, 60, '0 is the ground floor.'),
+            FieldSpec::choice(F::Joists, 'floor', 'Joists run', ['parallel' => 'along the stand’s long side', 'across' => 'across it', 'none' => 'no joists']),
+            FieldSpec::number(F::SpanMm, 'floor', 'Floor span', Kind::Length, 500, 20000, 'Bearing to bearing, the way the joists run.'),
+            FieldSpec::number(F::FromSupportMm, 'floor', 'Stand’s middle to the nearer bearing', Kind::Length, 50, 10000),
+            FieldSpec::number(F::AllowanceKpa, 'floor', 'Allowed load of the floor', Kind::Pressure, 0.5, 100, 'From the building’s papers; local code decides.'),
+            FieldSpec::choice(F::WallOpening, 'floor', 'A wall is opened for it', self::YES_NO),
+            FieldSpec::choice(F::Balcony, 'floor', 'On a balcony', self::YES_NO),
+            FieldSpec::number(F::OutOfLevelMmM, 'floor', 'Floor out of level, each metre', Kind::Length, 0, 50),
+        ];
+    }
+}

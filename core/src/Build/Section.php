@@ -1,0 +1,332 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Hydraulics\PowerCutFrame;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+
+/**
+ * The system cut through its length, to scale: mm, x from the display's left side, y downwards from above the lamps.
+ * What has no size yet (the overflow box's width, the reservoir's outline) is drawn at a usual one.
+ */
+final readonly class Section
+{
+    private const ABOVE_MM = 220.0;
+
+    private const SIDE_MM = 90.0;
+
+    private const BOX_MM = 110.0;
+
+    private const RESERVOIR_WIDTH_MM = 240.0;
+
+    private const RESERVOIR_DEPTH_MM = 300.0;
+
+    /** Rock as it lies, kg a litre, pores and gaps counted. */
+    private const ROCK_HEAP_KG_L = 1.1;
+
+    /** Outline of a heap of unit width and height; its area is 0.55. */
+    private const HEAP = [[0, 0], [0.06, 0.32], [0.17, 0.41], [0.25, 0.78], [0.36, 1], [0.47, 0.86], [0.55, 0.52], [0.66, 0.63], [0.76, 0.88], [0.86, 0.57], [0.94, 0.3], [1, 0]];
+
+    private const HEAP_AREA = 0.593;
+
+    /**
+     * @param  list<Shape>  $shapes  back to front
+     * @param  list<Mark>  $marks
+     */
+    private function __construct(
+        public float $minXMm,
+        public float $widthMm,
+        public float $heightMm,
+        public array $shapes,
+        public array $marks,
+        private float $edgeY,
+        private float $sumpFloorY,
+    ) {
+    }
+
+    /**
+     * @param  list<PowerCutFrame>  $frames  the power cut, for its last level; empty while it cannot be computed
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function of(Facts $facts, array $frames = []): self
+    {
+        $display = DisplayTank::of($facts);
+        $levels = Levels::of($facts);
+        $length = $display->vessel->footprint->boxLengthMm();
+        $zero = $levels->rimMm + self::ABOVE_MM;
+        $y = fn (float $z): float => $zero - $z;
+        $overflow = self::overflow($facts);
+        $sump = SumpWater::isDescribed($facts) ? SumpWater::of($facts) : null;
+        $sumpX = $sump === null ? 0.0 : ($length - $sump->vessel->footprint->boxLengthMm()) / 2;
+        $reservoir = $facts->knows(F::ReservoirL) ? $facts->numberOrNone(F::ReservoirL) ?? 0.0 : 0.0;
+
+        $parts = [self::ground($facts, $levels, $length, $y, $reservoir), self::display($facts, $display, $levels, $y, $overflow)];
+        if ($sump !== null) {
+            $parts[] = self::sump($sump, $sumpX, $levels->sumpInsideFloorMm, $y);
+            $parts[] = self::pipes($facts, $display, $levels, $sump, $sumpX, $y, $overflow);
+        }
+        if ($sump !== null && $frames !== []) {
+            $parts[] = self::cutLevel($frames[count($frames) - 1], $sump, $sumpX, $levels->sumpInsideFloorMm, $y);
+        }
+        $shapes = $marks = [];
+        foreach ($parts as [$drawn, $written]) {
+            array_push($shapes, ...$drawn);
+            array_push($marks, ...$written);
+        }
+        $right = $reservoir > 0 ? max($length, $sumpX + ($sump?->vessel->footprint->boxLengthMm() ?? 0)) + 90 + self::RESERVOIR_WIDTH_MM : max($length, $length - $sumpX);
+        $left = min(0.0, $sumpX);
+
+        return new self(
+            $left - self::SIDE_MM, $right - $left + 2 * self::SIDE_MM, $zero + 40, $shapes, $marks,
+            $y($levels->rimMm - ($overflow->edgeBelowRimMm ?? $display->runningBelowRimMm)), $y($levels->sumpInsideFloorMm),
+        );
+    }
+
+    /**
+     * Where the surfaces stand in a frame.
+     *
+     * @return array<string, float> y by water key
+     */
+    public function surfaces(PowerCutFrame $frame): array
+    {
+        $tops = ['display' => $this->edgeY - $frame->displayMm];
+        foreach ($frame->sumpLevelsMm as $i => $level) {
+            $tops["chamber-{$i}"] = $this->sumpFloorY - $level;
+        }
+
+        return $tops;
+    }
+
+    private static function overflow(Facts $facts): ?Overflow
+    {
+        return $facts->brief->has(F::WeirBelowRimMm) && $facts->knows(F::WeirLengthMm) && $facts->knows(F::FlowLh) ? Overflow::of($facts) : null;
+    }
+
+    /**
+     * @param  callable(float): float  $y
+     * @return array{0: list<Shape>, 1: list<Mark>}
+     */
+    private static function ground(Facts $facts, Levels $levels, float $length, callable $y, float $reservoir): array
+    {
+        $shapes = [
+            Shape::line('floor', [[-self::SIDE_MM * 3, $y(0)], [$length + self::SIDE_MM * 7, $y(0)]]),
+            Shape::rect('stand', 0, $y($levels->displayBottomMm), $length, $levels->displayBottomMm),
+        ];
+        $marks = [];
+        if ($reservoir > 0) {
+            $height = $reservoir * 1e6 / (self::RESERVOIR_WIDTH_MM * self::RESERVOIR_DEPTH_MM);
+            $x = self::reservoirX($facts, $length);
+            $shapes[] = Shape::rect('fresh', $x, $y($height), self::RESERVOIR_WIDTH_MM, $height);
+            $shapes[] = Shape::line('reservoir', [[$x, $y($height + 60)], [$x, $y(0)], [$x + self::RESERVOIR_WIDTH_MM, $y(0)], [$x + self::RESERVOIR_WIDTH_MM, $y($height + 60)]]);
+            $marks[] = new Mark($x + self::RESERVOIR_WIDTH_MM / 2, $y($height / 2), 'in', 'label', [Sentence::of('{litres}', ['litres' => Quantity::of($reservoir, Kind::Volume)]), Sentence::of('top-off')], 'topoff', self::RESERVOIR_WIDTH_MM, $height);
+        }
+
+        return [$shapes, $marks];
+    }
+
+    private static function reservoirX(Facts $facts, float $length): float
+    {
+        $sump = SumpWater::isDescribed($facts) ? SumpWater::of($facts)->vessel->footprint->boxLengthMm() : 0.0;
+
+        return max($length, ($length + $sump) / 2) + 90;
+    }
+
+    /**
+     * @param  callable(float): float  $y
+     * @return array{0: list<Shape>, 1: list<Mark>}
+     */
+    private static function display(Facts $facts, DisplayTank $display, Levels $levels, callable $y, ?Overflow $overflow): array
+    {
+        $vessel = $display->vessel;
+        $length = $vessel->footprint->boxLengthMm();
+        $wall = $vessel->wallMm;
+        $inside = $length - 2 * $wall;
+        $floorZ = $levels->displayBottomMm + $vessel->floorMm;
+        $waterZ = $levels->rimMm - $display->runningBelowRimMm;
+        $sand = $facts->number(F::SandDepthMm);
+        $shapes = [
+            Shape::rect('water', $wall, $y($waterZ), $inside, $waterZ - $floorZ, 'display'),
+            Shape::rect('sand', $wall, $y($floorZ + $sand), $inside, $sand),
+            ...self::rock($facts, $display, $wall, $inside, $floorZ + $sand, $waterZ, $overflow !== null, $y),
+            Shape::rect('glass', 0, $y($levels->rimMm), $wall, $vessel->heightMm),
+            Shape::rect('glass', $length - $wall, $y($levels->rimMm), $wall, $vessel->heightMm),
+            Shape::rect('glass', 0, $y($floorZ), $length, $vessel->floorMm),
+        ];
+        if ($facts->word(F::Bracing) === 'braced') {
+            foreach ([$wall, $length - $wall - 60] as $x) {
+                $shapes[] = Shape::rect('glass', $x, $y($levels->rimMm), 60, $wall);
+            }
+        }
+        if ($facts->word(F::Top) === 'closed') {
+            $shapes[] = Shape::rect('hood', 0, $y($levels->rimMm + 18), $length, 14);
+        }
+        if ($facts->knows(F::LightsW) && $facts->number(F::LightsW) > 0) {
+            foreach ([0.16, 0.56] as $at) {
+                $shapes[] = Shape::rect('light', $length * $at, $y($levels->rimMm + 180), $length * 0.28, 26);
+            }
+        }
+        $volume = $display->volume($facts);
+        $marks = [
+            new Mark($length * 0.5, $y($waterZ - ($waterZ - $floorZ) * 0.2), 'in', 'figure', [
+                Sentence::of('{litres}', ['litres' => Quantity::of($volume->netL, Kind::Volume)]),
+                Sentence::of('net, rock {rock}', ['rock' => Quantity::of($facts->number(F::RockKg), Kind::Mass)]),
+            ], 'display'),
+            new Mark(0, $y($waterZ), 'left', 'label', [Sentence::of('running level'), Sentence::of('{height} above the floor', ['height' => Quantity::of($waterZ, Kind::Length)])], 'weir'),
+            new Mark($length, $y($floorZ + $sand / 2), 'right', 'label', [Sentence::of('sand {depth}', ['depth' => Quantity::of($sand, Kind::Length)])], 'display'),
+        ];
+        if ($overflow !== null) {
+            $edge = $levels->rimMm - $overflow->edgeBelowRimMm;
+            $x = $length - $wall - self::BOX_MM;
+            $boxWater = $edge - min(45.0, ($edge - $floorZ) / 3);
+            $shapes[] = Shape::rect('paper', $x, $y($waterZ), self::BOX_MM, $waterZ - $boxWater);
+            $shapes[] = Shape::rect('weir', $x - 5, $y($edge), 5, $edge - $floorZ);
+            $marks[] = new Mark($length, $y($edge), 'right', 'label', [
+                Sentence::of('weir, {head} over it', ['head' => Quantity::of($overflow->headMm, Kind::Length)]),
+                Sentence::of('{flow}', ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow)]),
+            ], 'weir');
+        }
+
+        return [$shapes, $marks];
+    }
+
+    /**
+     * Two heaps whose cut area is the rock's heap volume over the depth of the tank.
+     *
+     * @param  callable(float): float  $y
+     * @return list<Shape>
+     */
+    private static function rock(Facts $facts, DisplayTank $display, float $wall, float $inside, float $sandZ, float $waterZ, bool $box, callable $y): array
+    {
+        $depth = $display->vessel->insideAreaM2() * 1e6 / $inside;
+        $area = $facts->number(F::RockKg) / self::ROCK_HEAP_KG_L * 1e6 / $depth;
+        $free = $inside - ($box ? self::BOX_MM + 40 : 0);
+        $shapes = [];
+        foreach ([[0.08, 0.46, 0.62], [0.6, 0.34, 0.38]] as [$from, $wide, $share]) {
+            $width = $free * $wide;
+            $height = min(0.86 * ($waterZ - $sandZ), $area * $share / (self::HEAP_AREA * $width));
+            if ($height < 5) {
+                continue;
+            }
+            $shapes[] = Shape::area('rock', array_map(fn (array $p): array => [$wall + $free * $from + $width * $p[0], $y($sandZ + $height * $p[1])], self::HEAP));
+        }
+
+        return $shapes;
+    }
+
+    /**
+     * Flow order runs from the drains at the right to the return at the left.
+     *
+     * @param  callable(float): float  $y
+     * @return array{0: list<Shape>, 1: list<Mark>}
+     */
+    private static function sump(SumpWater $sump, float $x, float $floorZ, callable $y): array
+    {
+        $vessel = $sump->vessel;
+        $length = $vessel->footprint->boxLengthMm();
+        $wall = $vessel->wallMm;
+        $right = $x + $length - $wall;
+        $shapes = $marks = [];
+        foreach ($sump->chambers as $i => $chamber) {
+            $left = $right - $chamber->fromMm - $chamber->lengthMm;
+            $shapes[] = Shape::rect('water', $left, $y($floorZ + $chamber->levelMm), $chamber->lengthMm, $chamber->levelMm, "chamber-{$i}");
+            if ($chamber->baffleMm !== null) {
+                $shapes[] = Shape::line('baffle', [[$left - 3, $y($floorZ)], [$left - 3, $y($floorZ + $chamber->baffleMm)]], 6);
+            }
+            $marks[] = new Mark($left + $chamber->lengthMm / 2, $y($floorZ + $chamber->levelMm * 0.5), 'in', 'figure', [
+                Sentence::of('{litres}', ['litres' => Quantity::of($chamber->litres(), Kind::Volume)]),
+                Sentence::of('{name}', ['name' => $chamber->name]),
+            ], 'sump', $chamber->lengthMm, $chamber->levelMm);
+        }
+        $return = $sump->returnChamber();
+        $pumpX = $right - $return->fromMm - $return->lengthMm + min(30.0, $return->lengthMm / 5);
+        $shapes[] = Shape::rect('pump', $pumpX, $y($floorZ + $sump->pumpMinMm * 0.75), min(110.0, $return->lengthMm / 2.5), $sump->pumpMinMm * 0.75);
+        foreach ([[$x, $wall], [$x + $length - $wall, $wall]] as [$at, $w]) {
+            $shapes[] = Shape::rect('glass', $at, $y($floorZ + $sump->rimMm), $w, $sump->rimMm + $vessel->floorMm);
+        }
+        $shapes[] = Shape::rect('glass', $x, $y($floorZ), $length, $vessel->floorMm);
+
+        return [$shapes, $marks];
+    }
+
+    /**
+     * @param  callable(float): float  $y
+     * @return array{0: list<Shape>, 1: list<Mark>}
+     */
+    private static function pipes(Facts $facts, DisplayTank $display, Levels $levels, SumpWater $sump, float $sumpX, callable $y, ?Overflow $overflow): array
+    {
+        $length = $display->vessel->footprint->boxLengthMm();
+        $wall = $display->vessel->wallMm;
+        $sumpFloor = $levels->sumpInsideFloorMm;
+        $right = $sumpX + $sump->vessel->footprint->boxLengthMm() - $sump->vessel->wallMm;
+        $shapes = $marks = [];
+        if ($overflow !== null && $facts->knows(F::DrainBoreMm)) {
+            $bore = $facts->number(F::DrainBoreMm);
+            $intake = $sump->chambers[0];
+            $x = $length - $wall - self::BOX_MM * 0.68;
+            $to = min($x, $right - 60);
+            $inlet = $levels->rimMm - $overflow->edgeBelowRimMm - 90;
+            $end = $sumpFloor + max(20, $intake->levelMm - 40);
+            $bend = $levels->displayBottomMm - 70;
+            $shapes[] = Shape::line('pipe', [[$x, $y($inlet)], [$x, $y($bend)], [$to, $y($bend)], [$to, $y($end)]], $bore);
+            if (str_ends_with($facts->knows(F::Drains) ? $facts->word(F::Drains) : '', 'emergency') && $facts->knows(F::EmergencyBelowRimMm) && $facts->knows(F::EmergencyBoreMm)) {
+                $x = $length - $wall - self::BOX_MM * 0.26;
+                $to = min($x, $right - 20);
+                $inletZ = $levels->rimMm - $facts->number(F::EmergencyBelowRimMm);
+                $shapes[] = Shape::line('dry', [[$x, $y($inletZ)], [$x, $y($bend - 45)], [$to, $y($bend - 45)], [$to, $y($sumpFloor + min($sump->rimMm - 15, $intake->levelMm + 25))]], $facts->number(F::EmergencyBoreMm));
+                $marks[] = new Mark($length, $y($inletZ), 'right', 'label', [Sentence::of('emergency inlet'), Sentence::of('{below} below the rim', ['below' => Quantity::of($facts->number(F::EmergencyBelowRimMm), Kind::Length)])], 'drain');
+            }
+        }
+        if ($facts->knows(F::OutletBelowRimMm)) {
+            $bore = $facts->knows(F::ReturnBoreMm) ? $facts->number(F::ReturnBoreMm) : 20.0;
+            $return = $sump->returnChamber();
+            $pump = $right - $return->fromMm - $return->lengthMm + min(85.0, $return->lengthMm / 3);
+            $outlet = $levels->rimMm - $facts->number(F::OutletBelowRimMm);
+            $down = $wall + 45;
+            $shapes[] = Shape::line('pipe', [
+                [$pump, $y($sumpFloor + $sump->pumpMinMm * 0.75)], [$pump, $y($levels->displayBottomMm - 60)], [-40, $y($levels->displayBottomMm - 60)],
+                [-40, $y($levels->rimMm + 55)], [$down, $y($levels->rimMm + 55)], [$down, $y($outlet)],
+            ], $bore);
+            $under = $facts->number(F::OutletBelowRimMm) - $display->runningBelowRimMm;
+            $marks[] = new Mark($down, $y($outlet), 'left', 'label', [
+                Sentence::of('return outlet'),
+                $under > 0 ? Sentence::of('{under} under water', ['under' => Quantity::of($under, Kind::Length)]) : Sentence::of('{over} above the water', ['over' => Quantity::of(-$under, Kind::Length)]),
+            ], 'return');
+            $break = $facts->knows(F::BreakBelowRimMm) ? $facts->numberOrNone(F::BreakBelowRimMm) : null;
+            if ($break !== null) {
+                $z = $levels->rimMm - $break;
+                $shapes[] = Shape::rect('break', $down - 7, $y($z + 7), 14, 14);
+                $marks[] = new Mark($down, $y($z), 'left', 'label', [Sentence::of('siphon break')], 'return');
+            }
+        }
+
+        return [$shapes, $marks];
+    }
+
+    /**
+     * @param  callable(float): float  $y
+     * @return array{0: list<Shape>, 1: list<Mark>}
+     */
+    private static function cutLevel(PowerCutFrame $last, SumpWater $sump, float $x, float $floorZ, callable $y): array
+    {
+        $top = max([0.0, ...$last->sumpLevelsMm]);
+        $z = $floorZ + $top;
+        $wall = $sump->vessel->wallMm;
+        $rise = $top - $sump->returnChamber()->levelMm;
+        $lines = $last->floorL > 0
+            ? [Sentence::of('power cut: to the rim and'), Sentence::of('{floor} on the floor', ['floor' => Quantity::of($last->floorL, Kind::Volume)])]
+            : [Sentence::of('power-cut level, up {rise}', ['rise' => Quantity::of($rise, Kind::Length)]), Sentence::of('{left} below the rim', ['left' => Quantity::of($sump->rimMm - $top, Kind::Length)])];
+
+        return [
+            [Shape::line('cut', [[$x + $wall, $y($z)], [$x + $sump->vessel->footprint->boxLengthMm() - $wall, $y($z)]])],
+            [new Mark($x, $y($z), 'left', 'warn', $lines, 'sump')],
+        ];
+    }
+}

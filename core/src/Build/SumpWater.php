@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Hydraulics\WeirHead;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Vessel\Rectangular;
+use Velbrin\Core\Vessel\Vessel;
+
+/** The sump running: chambers in flow order with their levels (B-30). */
+final readonly class SumpWater
+{
+    /** @param  non-empty-list<SumpChamber>  $chambers the return chamber last */
+    private function __construct(public Vessel $vessel, public array $chambers, public float $rimMm, public float $pumpMinMm)
+    {
+    }
+
+    public static function isDescribed(Facts $facts): bool
+    {
+        return $facts->brief->has(F::SumpLengthMm) && $facts->brief->has(F::SumpWidthMm)
+            && $facts->brief->has(F::SumpHeightMm) && $facts->brief->has(F::ReturnLevelMm)
+            && ($facts->brief->chambers === [] || $facts->brief->has(F::FlowLh));
+    }
+
+    /**
+     * @throws Missing
+     * @throws OutOfRange on a chamber whose sizes cannot be, or a level at or above the rim
+     */
+    public static function of(Facts $facts): self
+    {
+        $facts->need(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::ReturnLevelMm);
+        $wall = $facts->number(F::SumpWallMm);
+        try {
+            $vessel = Vessel::of(
+                Rectangular::outer($facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm)),
+                $facts->number(F::SumpHeightMm), $wall, $facts->number(F::SumpFloorMm),
+            );
+        } catch (OutOfRange $e) {
+            throw $e->as('sump'.ucfirst($e->field));
+        }
+        $rim = $vessel->insideHeightMm();
+        $level = $facts->number(F::ReturnLevelMm);
+        if ($level >= $rim) {
+            throw OutOfRange::number(F::ReturnLevelMm->value, $level, "below the sump's rim, {$rim} mm inside");
+        }
+        $pumpMin = $facts->number(F::PumpMinLevelMm);
+        if ($pumpMin >= $level) {
+            throw OutOfRange::number(F::PumpMinLevelMm->value, $pumpMin, "below the running level, {$level}");
+        }
+
+        return new self($vessel, self::chambers($facts, $vessel, $level, $rim), $rim, $pumpMin);
+    }
+
+    public function returnChamber(): SumpChamber
+    {
+        return $this->chambers[count($this->chambers) - 1];
+    }
+
+    public function areaM2(): float
+    {
+        return array_sum(array_map(fn (SumpChamber $c): float => $c->areaM2, $this->chambers));
+    }
+
+    /** Room between the running levels and the rim, L. */
+    public function spareL(): float
+    {
+        return array_sum(array_map(fn (SumpChamber $c): float => $c->areaM2 * ($this->rimMm - $c->levelMm), $this->chambers));
+    }
+
+    public function waterL(): float
+    {
+        return array_sum(array_map(fn (SumpChamber $c): float => $c->litres(), $this->chambers));
+    }
+
+    /** Return-chamber water the pump can use, L. */
+    public function usableReturnL(): float
+    {
+        return $this->returnChamber()->areaM2 * ($this->returnChamber()->levelMm - $this->pumpMinMm);
+    }
+
+    /** The one level with the same spare room, mm. */
+    public function meanLevelMm(): float
+    {
+        return $this->rimMm - $this->spareL() / $this->areaM2();
+    }
+
+    /**
+     * @return non-empty-list<SumpChamber>
+     *
+     * @throws OutOfRange
+     */
+    private static function chambers(Facts $facts, Vessel $vessel, float $returnLevel, float $rim): array
+    {
+        $insideLength = $vessel->footprint->boxLengthMm() - 2 * $vessel->wallMm;
+        $insideWidth = $vessel->footprint->boxWidthMm() - 2 * $vessel->wallMm;
+        $baffle = $facts->number(F::BaffleMm);
+        $given = $facts->brief->chambers;
+        $taken = 0.0;
+        foreach (array_slice($given, 0, -1) as $i => $chamber) {
+            if ($chamber->lengthMm === null || $chamber->baffleMm === null) {
+                throw Missing::fields(['chambers']);
+            }
+            if ($chamber->baffleMm >= $rim) {
+                throw OutOfRange::number("chambers.{$i}.baffleMm", $chamber->baffleMm, "below the rim, {$rim} mm inside");
+            }
+            $taken += $chamber->lengthMm + $baffle;
+            if ($taken >= $insideLength) {
+                throw OutOfRange::number("chambers.{$i}.lengthMm", $chamber->lengthMm, sprintf('short enough to leave a return chamber: the sump is %.0f mm long inside', $insideLength));
+            }
+        }
+        $last = $given === [] ? new Chamber('Sump', null, null) : $given[count($given) - 1];
+        $length = $insideLength - $taken;
+        $next = new SumpChamber($last->name === '' ? 'Return' : $last->name, $taken, $length, $length * $insideWidth / 1e6, $returnLevel, null);
+        $built = [$next];
+        for ($i = count($given) - 2; $i >= 0; $i--) {
+            $clear = $given[$i]->lengthMm ?? 0.0;
+            $edge = $given[$i]->baffleMm ?? 0.0;
+            $level = max($edge + self::headMm($facts->number(F::FlowLh), $insideWidth), $next->levelMm);
+            if ($level >= $rim) {
+                throw OutOfRange::number("chambers.{$i}.baffleMm", $edge, sprintf('low enough that its water, %.0f mm at this flow, stays below the rim, %.0f mm inside', ceil($level), $rim));
+            }
+            $next = new SumpChamber($given[$i]->name, $next->fromMm - $baffle - $clear, $clear, $clear * $insideWidth / 1e6, $level, $edge);
+            array_unshift($built, $next);
+        }
+
+        return $built;
+    }
+
+    /** @throws OutOfRange */
+    private static function headMm(float $flowLh, float $widthMm): float
+    {
+        try {
+            return WeirHead::plainEdge($flowLh, $widthMm);
+        } catch (OutOfRange $e) {
+            throw $e->as(F::SumpWidthMm->value);
+        }
+    }
+}

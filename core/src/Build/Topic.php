@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Measure\OutOfRange;
+
+/** One question of the plan that is answered whole or waits. */
+interface Topic
+{
+    /** Every figure a plan can show, in reading order, with its words. */
+    public const LABELS = [
+        'displayGrossL' => 'Display, gross', 'displayNetL' => 'Display, net', 'systemL' => 'True water volume', 'labelGap' => 'Against the label',
+        'sandKg' => 'Sand', 'saltKg' => 'Salt for the first fill', 'turnover' => 'Turnover of the display',
+        'panelFactor' => 'Longest pane, safety factor',
+        'massKg' => 'Whole mass, running', 'meanKpa' => 'Mean pressure under the stand', 'bendingKpa' => 'Same bending as a load of', 'floorWord' => 'Floor',
+        'weirHeadMm' => 'Water over the weir', 'runningBelowRimMm' => 'Water line below the rim',
+        'drainLh' => 'Main drain carries', 'blockedMm' => 'Main drain blocked: water below the rim', 'blockedFloorL' => 'Main drain blocked: on the floor',
+        'downL' => 'Power cut: comes down', 'spareL' => 'Sump takes', 'marginPct' => 'Room left over', 'cloggedL' => 'Siphon break clogged: comes down',
+        'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'trapMs' => 'Speed in the bubble trap',
+        'lossWinterW' => 'Heat loss, winter night', 'lossSummerW' => 'Heat loss, summer day', 'settlesSummerC' => 'Summer day, no heater: settles at', 'evaporationLd' => 'Evaporation',
+        'heaters' => 'Heaters, first choice', 'oneOffC' => 'One heater failed: winter night settles at', 'stuckOnH' => 'One heater stuck on: harm after',
+        'access' => 'The way in',
+    ];
+
+    /** @return list<string> keys of the figures this topic answers */
+    public function keys(): array;
+
+    /**
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public function answer(Facts $facts): TopicAnswer;
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Levels;
+use Velbrin\Core\Build\Overflow;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Hydraulics\DrainCapacity;
+use Velbrin\Core\Hydraulics\Pipe;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** The main drain running, half blocked and blocked, as litres on the floor (B-20, B-22). */
+final class Drains implements Topic
+{
+    public function keys(): array
+    {
+        return ['drainLh', 'blockedMm', 'blockedFloorL'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::Drains, F::DrainBoreMm, F::FlowLh);
+        $school = $facts->word(F::Drains);
+        $flow = $facts->number(F::FlowLh);
+        [$figure, $findings] = str_starts_with($school, 'siphon') ? self::siphon($facts, $flow) : self::open($facts, $flow);
+        [$figures, $blocked] = str_ends_with($school, 'emergency') ? self::withEmergency($facts, $flow) : self::alone($facts);
+
+        return new TopicAnswer([$figure, ...$figures], [...$findings, $blocked]);
+    }
+
+    /** @return array{0: Figure, 1: list<Finding>} */
+    private static function siphon(Facts $facts, float $flow): array
+    {
+        $pipe = Pipe::of($facts->number(F::DrainBoreMm), $facts->number(F::DrainLengthM), $facts->number(F::DrainSumK));
+        $drop = Levels::dropM($facts);
+        $carries = DrainCapacity::siphon($pipe, $drop);
+        $half = DrainCapacity::siphon($pipe->withSumK($pipe->sumK + DrainCapacity::HALF_BLOCKED_K), $drop);
+        $velocity = DrainCapacity::siphonVelocityMs($pipe, $drop);
+        $working = Working::of('Main drain carries', 'pi/4*(D/1000)**2*sqrt(2*9.81*z/(1 + K + f*l*1000/D))*3600000', [
+            $facts->row('D', F::DrainBoreMm), ['z', 'Fall from surface to surface', $drop, Kind::Height], $facts->row('K', F::DrainSumK),
+            ['f', 'Friction factor at this speed', $pipe->friction($velocity), Kind::Factor], $facts->row('l', F::DrainLengthM),
+        ], Quantity::of($carries, Kind::Flow), 'B-22: full siphon, Darcy–Weisbach with Swamee–Jain');
+
+        return [self::figure($facts, $carries, $working), self::running($facts, $flow, $carries, $half)];
+    }
+
+    /** @return array{0: Figure, 1: list<Finding>} */
+    private static function open(Facts $facts, float $flow): array
+    {
+        $bore = $facts->number(F::DrainBoreMm);
+        $carries = DrainCapacity::open($bore);
+        $working = Working::of('Main drain carries', '3600*2.5e-4*0.25**(-0.167)*D**2.667*(7/24)**1.667', [$facts->row('D', F::DrainBoreMm)],
+            Quantity::of($carries, Kind::Flow), 'B-22: open stack with air, Wyly–Eaton in the form of EN 12056-3, filled 7/24');
+
+        return [self::figure($facts, $carries, $working), self::running($facts, $flow, $carries, DrainCapacity::openHalfBlocked($bore))];
+    }
+
+    private static function figure(Facts $facts, float $carries, Working $working): Figure
+    {
+        return Figure::number('drainLh', Quantity::of($carries, Kind::Flow), Sentence::of('planned return {flow}', ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow)]), $facts->basis(), $working);
+    }
+
+    /** @return list<Finding> */
+    private static function running(Facts $facts, float $flow, float $carries, float $half): array
+    {
+        $parts = ['carries' => Quantity::of($carries, Kind::Flow), 'flow' => Quantity::of($flow, Kind::Flow), 'half' => Quantity::of($half, Kind::Flow), 'spare' => Quantity::of(100 * ($carries - $flow) / $carries, Kind::Percent)];
+        $findings = [$carries < $flow
+            ? Finding::of(Severity::Fix, 'B-22', 'drain', Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts), Sentence::of('The rest stands up over the drain until something else takes it.', $parts), Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts), $facts->basis(), 'drainLh')
+            : Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Main drain carries {carries}', $parts), Sentence::of('{spare} more than the {flow} the return brings.', $parts), null, $facts->basis(), 'drainLh')];
+        if ($carries >= $flow && $half < $flow) {
+            $findings[] = Finding::of(Severity::Watch, 'B-22', 'drain', Sentence::of('Half blocked, the main drain carries {half}', $parts), Sentence::of('A snail or a strand of algae is enough; the return brings {flow}.', $parts), Sentence::of('Guard the inlet, and look at it at each visit.'), $facts->basis());
+        }
+
+        return $findings;
+    }
+
+    /** @return array{0: list<Figure>, 1: Finding} */
+    private static function withEmergency(Facts $facts, float $flow): array
+    {
+        $facts->need(F::EmergencyBoreMm, F::EmergencyBelowRimMm);
+        $bore = $facts->number(F::EmergencyBoreMm);
+        $inlet = $facts->number(F::EmergencyBelowRimMm);
+        $running = Overflow::of($facts)->runningBelowRimMm;
+        $atRim = min(DrainCapacity::open($bore), DrainCapacity::inletFlowLh($inlet, $bore));
+        if ($atRim < $flow) {
+            return self::floods($facts, $atRim);
+        }
+        $needed = DrainCapacity::levelOverOutletMm($flow, $bore);
+        $below = min($running, $inlet - $needed);
+        $parts = [
+            'flow' => Quantity::of($flow, Kind::Flow), 'needed' => Quantity::of($needed, Kind::Length), 'below' => Quantity::of($below, Kind::Length), 'atRim' => Quantity::of($atRim, Kind::Flow),
+        ];
+        $working = $needed <= $bore / 2
+            ? Working::of('Main drain blocked: water below the rim', 'min(r, i - (7500*Q/3600/D)**(2/3))', self::blockedRows($facts, $running), Quantity::of($below, Kind::Length), 'B-22: water over an open outlet, EN 12056-3')
+            : Working::of('Main drain blocked: water below the rim', 'min(r, i - (15000*Q/3600/D**2)**2)', self::blockedRows($facts, $running), Quantity::of($below, Kind::Length), 'B-22: water over an open outlet, EN 12056-3');
+
+        return [[
+            Figure::number('blockedMm', Quantity::of($below, Kind::Length), Sentence::of('emergency takes all of it, {needed} over its inlet', $parts), $facts->basis(), $working),
+            Figure::number('blockedFloorL', Quantity::of(0, Kind::Volume), Sentence::of('nothing on the floor'), $facts->basis()),
+        ], Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Blocked main drain: the emergency carries it', $parts),
+            Sentence::of('{flow} needs {needed} over its inlet and leaves {below} to the rim; at the rim it could take {atRim}.', $parts), null, $facts->basis(), 'blockedMm')];
+    }
+
+    /** @return list<array{0: string, 1: string, 2: float, 3: Kind, 4?: \Velbrin\Core\Measure\Basis}> */
+    private static function blockedRows(Facts $facts, float $running): array
+    {
+        return [['r', 'Water line below the rim, running', $running, Kind::Length], $facts->row('i', F::EmergencyBelowRimMm), $facts->row('Q', F::FlowLh), $facts->row('D', F::EmergencyBoreMm)];
+    }
+
+    /** @return array{0: list<Figure>, 1: Finding} */
+    private static function alone(Facts $facts): array
+    {
+        return self::floods($facts, 0.0);
+    }
+
+    /**
+     * The open drains cannot keep up with the level at the rim: what the return chamber and the top-off add, less the room above.
+     *
+     * @return array{0: list<Figure>, 1: Finding}
+     */
+    private static function floods(Facts $facts, float $carries): array
+    {
+        $display = DisplayTank::of($facts);
+        Overflow::of($facts);
+        $sump = SumpWater::of($facts);
+        $adds = $sump->usableReturnL() + ($facts->numberOrNone(F::ReservoirL) ?? 0.0);
+        $room = $display->roomAboveL();
+        $floor = max(0.0, $adds - $room);
+        $below = max(0.0, $display->runningBelowRimMm - $adds / $display->vessel->insideAreaM2());
+        $parts = [
+            'floor' => Quantity::of($floor, Kind::Volume), 'adds' => Quantity::of($adds, Kind::Volume), 'room' => Quantity::of($room, Kind::Volume),
+            'carries' => Quantity::of($carries, Kind::Flow), 'below' => Quantity::of($below, Kind::Length), 'flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow),
+        ];
+        $working = Working::of('Main drain blocked: on the floor', 'max(0, u + t - A*r)', [
+            ['u', 'Usable return water', $sump->usableReturnL(), Kind::Volume], ['t', 'Top-off before its stop', $facts->numberOrNone(F::ReservoirL) ?? 0.0, Kind::Volume],
+            ['A', 'Inside area of the display', $display->vessel->insideAreaM2(), Kind::Area], ['r', 'Water line below the rim', $display->runningBelowRimMm, Kind::Length],
+        ], Quantity::of($floor, Kind::Volume), 'B-22');
+        $why = $carries > 0 ? 'With the level at the rim the emergency carries {carries} of {flow}.' : 'Nothing else drains the display.';
+
+        return [[
+            Figure::number('blockedMm', Quantity::of($below, Kind::Length), Sentence::of('when the return chamber has run empty'), $facts->basis()),
+            Figure::number('blockedFloorL', Quantity::of($floor, Kind::Volume), Sentence::of('{adds} can come, {room} fit', $parts), $facts->basis(), $working),
+        ], $floor > 0
+            ? Finding::of(Severity::Stop, 'B-22', 'drain', Sentence::of('Blocked main drain puts {floor} on the floor', $parts), Sentence::of($why.' {adds} can come up, {room} fit between the water line and the rim.', $parts), Sentence::of('Give it an emergency drain that takes {flow}, or keep at most {room} in the return chamber and top-off together.', $parts), $facts->basis(), 'blockedFloorL')
+            : Finding::of(Severity::Watch, 'B-22', 'drain', Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts), Sentence::of($why.' The return chamber runs empty first; the pump then runs dry.', $parts), Sentence::of('An emergency drain would keep the return running.'), $facts->basis(), 'blockedFloorL')];
+    }
+}

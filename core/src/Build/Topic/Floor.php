@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\FloorLoad;
+use Velbrin\Core\Build\FloorWord;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\PlanMass;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** Mass and what the floor is asked to carry (B-10, B-11, B-12, B-14). Never an approval. */
+final class Floor implements Topic
+{
+    private const LEVEL_MM_M = 2.0;
+
+    public function keys(): array
+    {
+        return ['massKg', 'meanKpa', 'bendingKpa', 'floorWord'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $mass = PlanMass::of($facts);
+        $total = Quantity::of($mass->totalKg(), Kind::Mass);
+        $load = FloorLoad::of($facts, $mass);
+        $mean = Quantity::of($load->meanKpa, Kind::Pressure);
+        $figures = [
+            Figure::number('massKg', $total, Sentence::of('water once, rock, sand, panes, stand, equipment and people leaning on it'), $facts->basis(),
+                Working::of('Whole mass, running', 'panes + water + rock + sand + stand + gear + people', [
+                    ['panes', 'Empty vessels', $mass->vesselsKg, Kind::Mass], ['water', 'Water by its density', $mass->waterKg, Kind::Mass],
+                    $facts->row('rock', F::RockKg), ['sand', 'Sand', $mass->sandKg, Kind::Mass],
+                    $facts->row('stand', F::StandKg), $facts->row('gear', F::EquipmentKg), ['people', 'People leaning', PlanMass::PEOPLE_KG, Kind::Mass],
+                ], $total, 'B-10: glass 2500, acrylic 1190 kg/m³; sea water by EOS-80')),
+            Figure::number('meanKpa', $mean, null, $facts->basis(),
+                Working::of('Mean pressure under the stand', 'm*9.81/1000/A', [['m', 'Whole mass', $mass->totalKg(), Kind::Mass], ['A', 'Footprint of the stand', $load->footprintM2, Kind::Area]], $mean, 'B-10')),
+        ];
+        $figures[] = $load->bendingKpa === null
+            ? ($load->bearsOnGround ? Figure::words('bendingKpa', 'does not bend', Sentence::of('a slab on the ground bears, it does not span'), $facts->basis()) : Figure::waiting('bendingKpa', $load->missing))
+            : Figure::number('bendingKpa', Quantity::of($load->bendingKpa, Kind::Pressure), Sentence::of('uniform load with the same bending moment'), $facts->basis(),
+                Working::of('Same bending as a load of', '8*(W*a*(L - a)/L*(1 - c/(2*L)))/(b*L**2)', [
+                    ['W', 'Load, kN', $load->loadKn, Kind::Factor], ['a', 'Middle to the nearer bearing', $load->fromSupportM, Kind::Height], ['L', 'Span', $load->spanM, Kind::Height],
+                    ['c', 'Length along the joists', $load->alongM, Kind::Height], ['b', 'Width across them', $load->acrossM, Kind::Height],
+                ], Quantity::of($load->bendingKpa, Kind::Pressure), 'B-10: q = 8M/(b·L²)'));
+        $figures[] = Figure::words('floorWord', $load->word->words(), Sentence::of($load->word === FloorWord::Within ? 'local code decides' : 'the software never approves a floor'), $facts->basis());
+
+        return new TopicAnswer($figures, [self::finding($facts, $load, $total), ...self::level($facts)]);
+    }
+
+    private static function finding(Facts $facts, FloorLoad $load, Quantity $total): Finding
+    {
+        $parts = ['mass' => $total, 'reasons' => implode(', ', $load->reasons)];
+        if ($load->use !== null && $load->allowanceKpa !== null) {
+            $parts += [
+                'use' => Quantity::of(100 * $load->use, Kind::Percent), 'allowance' => Quantity::of($load->allowanceKpa, Kind::Pressure),
+                'load' => Quantity::of($load->use * $load->allowanceKpa, Kind::Pressure),
+            ];
+        }
+        $against = $load->use === null ? 'The floor’s own figures are not known.' : 'It asks {load} of the floor, {use} of the {allowance} entered.';
+
+        return match ($load->word) {
+            FloorWord::Within => Finding::of(Severity::Fine, 'B-11', 'floor',
+                Sentence::of('{mass} is within the usual allowance, confirm locally', $parts), Sentence::of($against, $parts), null, $facts->basis(), 'bendingKpa'),
+            FloorWord::Ask => Finding::of(Severity::Fix, 'B-11', 'floor',
+                Sentence::of('{mass}: ask a structural engineer before ordering', $parts), Sentence::of($against.' On the list: {reasons}.', $parts),
+                Sentence::of('Get the engineer’s word in writing; it stands as a gate before the order.'), $facts->basis(), 'bendingKpa'),
+            FloorWord::Never => Finding::of(Severity::Stop, $load->ruleOfStop, 'floor',
+                Sentence::of('{mass}: never without a structural engineer’s document', $parts), Sentence::of($against.' On the list: {reasons}.', $parts),
+                Sentence::of('Store the engineer’s signed document, or change what is asked of the floor. No waiver exists for this.'), $facts->basis(), 'bendingKpa'),
+        };
+    }
+
+    /** @return list<Finding> */
+    private static function level(Facts $facts): array
+    {
+        if (! $facts->knows(F::OutOfLevelMmM)) {
+            return [];
+        }
+        $slope = $facts->number(F::OutOfLevelMmM);
+        $parts = ['slope' => Quantity::of($slope, Kind::Length), 'limit' => Quantity::of(self::LEVEL_MM_M, Kind::Length)];
+
+        return [$slope > self::LEVEL_MM_M
+            ? Finding::of(Severity::Fix, 'B-14', 'floor', Sentence::of('Floor falls {slope} in a metre', $parts), Sentence::of('A tank out of level or twisted loads its seams unevenly; up to {limit} is usual.', $parts), Sentence::of('Level the stand before filling.'), $facts->basisOf(F::OutOfLevelMmM))
+            : Finding::of(Severity::Fine, 'B-14', 'floor', Sentence::of('Floor is level to {slope} in a metre', $parts), Sentence::of('Up to {limit} is usual.', $parts), null, $facts->basisOf(F::OutOfLevelMmM))];
+    }
+}

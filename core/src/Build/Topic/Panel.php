@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PanelStress;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** The longest flat pane, filled to the rim (B-13). Acrylic, curved and long rimless panes are the maker's to judge. */
+final class Panel implements Topic
+{
+    public function keys(): array
+    {
+        return ['panelFactor'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $vessel = DisplayTank::vessel($facts);
+        $pane = $vessel->footprint->longestPaneMm();
+        $height = $vessel->insideHeightMm();
+        $braced = $facts->word(F::Bracing) === 'braced';
+        $findings = [];
+        if ($facts->word(F::Material) === 'acrylic') {
+            return new TopicAnswer([Figure::words('panelFactor', 'ask the maker', Sentence::of('acrylic is not computed'), $facts->basis())], [
+                self::askMaker('Acrylic panes are not computed here', 'Acrylic creeps and crazes with age, cold and point loads; no sum stands in for the maker.', Severity::Watch, $facts),
+            ]);
+        }
+        if ($vessel->footprint->hasCurvedPane()) {
+            $findings[] = self::askMaker('The curved pane is not computed here', 'The table of plates holds for flat glass only.', Severity::Watch, $facts);
+        }
+        if ($pane === null) {
+            return new TopicAnswer([Figure::words('panelFactor', 'ask the maker', Sentence::of('curved panes are not computed'), $facts->basis())], $findings);
+        }
+        $thickness = $facts->given(F::WallMm);
+        if (! $braced && $pane > PanelStress::LONGEST_FREE * $height) {
+            $findings[] = self::askMaker('A rimless pane this long is beyond the table', 'A free top edge longer than two and a half times its height bends in a way the table does not hold.', Severity::Fix, $facts);
+
+            return new TopicAnswer([Figure::words('panelFactor', 'ask the maker or an engineer', Sentence::of('rimless and longer than 2.5 times its height'), $facts->basis())], $findings);
+        }
+        $stress = PanelStress::of($pane, $height, $thickness, $braced);
+        $factor = Quantity::of($stress->safetyFactor, Kind::Factor);
+        $parts = [
+            'factor' => $factor, 'stress' => Quantity::of($stress->stressMpa, Kind::Stress), 'thickness' => Quantity::of($thickness, Kind::Length),
+            'wanted' => Quantity::of($thickness * sqrt(PanelStress::ASK_BELOW / $stress->safetyFactor), Kind::Length),
+            'length' => Quantity::of($pane, Kind::Length), 'height' => Quantity::of($height, Kind::Length),
+            'ask' => Quantity::of(PanelStress::ASK_BELOW, Kind::Factor),
+        ];
+        $severity = match (true) {
+            $stress->safetyFactor < PanelStress::STOP_BELOW => Severity::Stop,
+            $stress->safetyFactor < PanelStress::ASK_BELOW => Severity::Fix,
+            default => Severity::Fine,
+        };
+        $findings[] = Finding::of(
+            $severity, 'B-13', 'panel',
+            Sentence::of('Longest pane has a safety factor of {factor}', $parts),
+            Sentence::of('Filled to the rim, {thickness} glass of {length} by {height} bends to {stress}. Unknown bracing counts as rimless.', $parts),
+            match ($severity) {
+                Severity::Stop => Sentence::of('Do not fill it. {wanted} glass would have a factor of {ask}; the maker or an engineer decides.', $parts),
+                Severity::Fix => Sentence::of('Ask the maker in writing before filling; {wanted} glass would have a factor of {ask}.', $parts),
+                default => null,
+            },
+            $facts->basis(), 'panelFactor',
+        );
+
+        return new TopicAnswer([
+            Figure::number('panelFactor', $factor, Sentence::of('{stress} in {thickness} glass, filled to the rim', $parts), $facts->basis(),
+                Working::of('Longest pane, safety factor', '19.2/(b*1e-5*H**3/t**2)', [
+                    ['b', 'β from the table, length over height', $stress->beta, Kind::Factor],
+                    ['H', 'Inside height to the rim', $height, Kind::Length],
+                    $facts->row('t', F::WallMm),
+                ], $factor, 'B-13: simply supported plate under hydrostatic load (Roark), annealed float 19.2 MPa')),
+        ], $findings);
+    }
+
+    private static function askMaker(string $what, string $why, Severity $severity, Facts $facts): Finding
+    {
+        return Finding::of($severity, 'B-13', 'panel', Sentence::of($what), Sentence::of($why), Sentence::of('Ask the maker for the pane’s figures in writing.'), $facts->basis());
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+use Velbrin\Core\Vessel\VesselVolume;
+
+/** Litres, sand, salt and turnover (W-1 … W-5, W-53). */
+final class Volumes implements Topic
+{
+    /** A label further off than this is worth saying. */
+    private const LABEL_GAP_PCT = 10.0;
+
+    public function keys(): array
+    {
+        return ['displayGrossL', 'displayNetL', 'systemL', 'labelGap', 'sandKg', 'saltKg', 'turnover'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $display = DisplayTank::of($facts);
+        $volume = $display->volume($facts);
+        $sump = SumpWater::isDescribed($facts) ? SumpWater::of($facts) : null;
+        $pipes = $sump === null ? 0.0 : $facts->number(F::PipesL);
+        $system = self::systemL($facts);
+        $net = Working::of('Display, net', 'A*h - rock/2.8 - A*sand*(1 - 0.42)', [
+            ['A', 'Inside area', $volume->footprintM2, Kind::Area],
+            ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
+            $facts->row('rock', F::RockKg),
+            $facts->row('sand', F::SandDepthMm),
+        ], Quantity::of($volume->netL, Kind::Volume), 'W-3: rock displaces its grain volume, sand 58 % of its bulk');
+        $figures = [
+            Figure::number('displayGrossL', Quantity::of($volume->grossL, Kind::Volume), Sentence::of('to {below} below the rim', ['below' => Quantity::of($display->runningBelowRimMm, Kind::Length)]), $facts->basis(),
+                Working::of('Display, gross', 'A*h', [
+                    ['A', 'Inside area', $volume->footprintM2, Kind::Area],
+                    ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
+                ], Quantity::of($volume->grossL, Kind::Volume), 'W-1, W-2: inside volume to the water line')),
+            Figure::number('displayNetL', Quantity::of($volume->netL, Kind::Volume), null, $facts->basis(), $net),
+            Figure::number('systemL', Quantity::of($system, Kind::Volume), Sentence::of($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes'), $facts->basis(),
+                Working::of('True water volume', 'display + sump + pipes', [
+                    ['display', 'Display, net', $volume->netL, Kind::Volume],
+                    ['sump', 'Sump at its running levels', $sump?->waterL() ?? 0.0, Kind::Volume],
+                    ['pipes', 'Pipes and overflow box', $pipes, Kind::Volume],
+                ], Quantity::of($system, Kind::Volume), 'W-5: sum of the vessels at their running level and the pipework')),
+        ];
+        $findings = [];
+        if ($facts->knows(F::LabelL)) {
+            $label = $facts->numberOrNone(F::LabelL);
+            if ($label !== null) {
+                [$figures[], $gap] = self::labelGap($facts, $label, $volume);
+                $findings[] = $gap;
+            }
+        } else {
+            $figures[] = Figure::waiting('labelGap', [F::LabelL->value]);
+        }
+        $salt = $system * $facts->number(F::MixGramsPerL) / 1000 * $facts->number(F::Salinity) / 35;
+        $figures[] = Figure::number('sandKg', Quantity::of($volume->sandKg, Kind::Mass), Sentence::of('dry, {depth} deep', ['depth' => Quantity::of($facts->number(F::SandDepthMm), Kind::Length)]), $facts->basis(),
+            Working::of('Sand', 'A*sand*1.5', [['A', 'Inside area', $volume->footprintM2, Kind::Area], $facts->row('sand', F::SandDepthMm)], Quantity::of($volume->sandKg, Kind::Mass), 'W-4: dry aragonite, 1.5 kg/L in bulk'));
+        $figures[] = Figure::number('saltKg', Quantity::of($salt, Kind::Mass), null, $facts->basis(),
+            Working::of('Salt for the first fill', 'V*mix/1000*S/35', [
+                ['V', 'True water volume', $system, Kind::Volume], $facts->row('mix', F::MixGramsPerL), $facts->row('S', F::Salinity),
+            ], Quantity::of($salt, Kind::Mass), 'W-53: litres × grams a litre of the mix'));
+        if ($facts->knows(F::FlowLh)) {
+            $turnover = $facts->number(F::FlowLh) / $volume->netL;
+            $figures[] = Figure::number('turnover', Quantity::of($turnover, Kind::Turnover), Sentence::of('slow sump schools run 3 to 5, fast ones 10 and more'), $facts->basis(),
+                Working::of('Turnover of the display', 'Q/V', [$facts->row('Q', F::FlowLh), ['V', 'Display, net', $volume->netL, Kind::Volume]], Quantity::of($turnover, Kind::Turnover), 'B-23'));
+        } else {
+            $figures[] = Figure::waiting('turnover', [F::FlowLh->value]);
+        }
+
+        return new TopicAnswer($figures, $findings);
+    }
+
+    /** True volume of the whole system: the display alone while no sump is described. */
+    public static function systemL(Facts $facts): float
+    {
+        $display = self::displayL($facts);
+
+        return SumpWater::isDescribed($facts) ? $display + SumpWater::of($facts)->waterL() + $facts->number(F::PipesL) : $display;
+    }
+
+    /** Net water of the display. */
+    public static function displayL(Facts $facts): float
+    {
+        return DisplayTank::of($facts)->volume($facts)->netL;
+    }
+
+    /** @return array{0: Figure, 1: Finding} */
+    private static function labelGap(Facts $facts, float $label, VesselVolume $volume): array
+    {
+        $gap = 100 * ($label - $volume->netL) / $label;
+        $parts = ['label' => Quantity::of($label, Kind::Volume), 'net' => Quantity::of($volume->netL, Kind::Volume), 'gap' => Quantity::of(abs($gap), Kind::Percent)];
+        $working = Working::of('Against the label', '100*(label - net)/label', [$facts->row('label', F::LabelL), ['net', 'Display, net', $volume->netL, Kind::Volume]], Quantity::of($gap, Kind::Percent), 'W-5, X-1');
+        $far = abs($gap) > self::LABEL_GAP_PCT;
+
+        return [
+            Figure::number('labelGap', Quantity::of($gap, Kind::Percent), Sentence::of($gap >= 0 ? 'less water than the label says' : 'more water than the label says'), $facts->basis(), $working),
+            Finding::of(
+                $far ? Severity::Watch : Severity::Fine, 'X-1', 'display',
+                Sentence::of($far ? 'Label says {label}, the display holds {net}' : 'Label and sizes agree: {label} against {net}', $parts),
+                Sentence::of($far ? 'Doses and heaters figured from the label would be {gap} off.' : 'The label is {gap} off, close enough for doses.', $parts),
+                $far ? Sentence::of('Use {net} for every dose, and check the sizes once more.', $parts) : null,
+                $facts->basis(), 'labelGap',
+            ),
+        ];
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Heat\HeaterChoice;
+use Velbrin\Core\Heat\HeaterSet;
+use Velbrin\Core\Heat\Surfaces;
+use Velbrin\Core\Heat\TankHeat;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** Heat lost in winter and gained in summer, evaporation, and heaters that fail safely (B-40, B-41, B-43). */
+final class Warmth implements Topic
+{
+    /** Warmer than the set point by this without any heater is worth saying, K. */
+    private const WARM_SUMMER_K = 1.5;
+
+    private const UPPER_HARM_C = 30.0;
+
+    private const LOWER_HARM_C = 18.0;
+
+    public function keys(): array
+    {
+        return ['lossWinterW', 'lossSummerW', 'settlesSummerC', 'evaporationLd', 'heaters', 'oneOffC', 'stuckOnH'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::WinterC, F::SummerC);
+        $heat = self::heat($facts);
+        $set = $facts->number(F::SetpointC);
+        $winter = $facts->number(F::WinterC);
+        $summer = $facts->number(F::SummerC);
+        if ($winter > $summer) {
+            throw OutOfRange::number(F::WinterC->value, $winter, "at most the summer value, {$summer}");
+        }
+        $figures = [
+            self::loss($facts, 'lossWinterW', $heat, $heat->coldUaWK, $set, F::WinterC, 'cold case'),
+            self::loss($facts, 'lossSummerW', $heat, $heat->hotUaWK, $set, F::SummerC, 'hot case'),
+        ];
+        try {
+            $rest = self::withGear($facts, $heat, $set, $winter, $summer);
+        } catch (Missing $e) {
+            $rest = new TopicAnswer(array_map(fn (string $key): Figure => Figure::waiting($key, $e->fields), ['settlesSummerC', 'heaters', 'oneOffC', 'stuckOnH']));
+        }
+
+        return new TopicAnswer([...$figures, self::evaporation($facts, $heat, $set, $winter, $summer), ...$rest->figures], $rest->findings);
+    }
+
+    /** @throws Missing while nobody has said what pumps and lights draw */
+    private static function withGear(Facts $facts, TankHeat $heat, float $set, float $winter, float $summer): TopicAnswer
+    {
+        $facts->need(F::PumpsW, F::LightsW);
+        $background = self::backgroundW($facts);
+        [$settles, $cooling] = self::summer($facts, $heat, $set, $summer, $background);
+        $choice = self::choice($facts);
+        [$heaters, $finding] = $choice->chosen === null ? self::noHeater($facts, $choice) : self::heaters($facts, $heat, $choice, $choice->chosen, $winter, $background);
+
+        return new TopicAnswer([$settles, ...$heaters], [$finding, ...$cooling]);
+    }
+
+    /**
+     * The heaters that hold the coldest night and fail safely on the hottest day.
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function choice(Facts $facts): HeaterChoice
+    {
+        $facts->need(F::WinterC, F::SummerC, F::PumpsW, F::LightsW);
+
+        return HeaterChoice::of(
+            self::heat($facts), $facts->number(F::SetpointC), $facts->number(F::WinterC), $facts->number(F::SummerC),
+            self::backgroundW($facts), self::LOWER_HARM_C, self::UPPER_HARM_C,
+        );
+    }
+
+    /** Heat of pumps, and of the lights' share that ends in the water. */
+    private static function backgroundW(Facts $facts): float
+    {
+        return $facts->number(F::PumpsW) + $facts->number(F::LightsW) * $facts->number(F::LightSharePct) / 100;
+    }
+
+    private static function evaporation(Facts $facts, TankHeat $heat, float $set, float $winter, float $summer): Figure
+    {
+        $litres = Quantity::of(self::worstEvaporationLd($facts), Kind::DailyVolume);
+        $watts = max($heat->evaporation($set, $winter)->watts, $heat->evaporation($set, $summer)->watts);
+
+        return Figure::number('evaporationLd', $litres, Sentence::of('worst season; the top-off must bring it'), $facts->basis(),
+            Working::of('Evaporation', 'E*86.4/(2500.9 - 2.365*T)', [['E', 'Heat carried off, worst season', $watts, Kind::Power], $facts->row('T', F::SetpointC)], $litres, 'B-40: ASHRAE pool form, 0.98 of the saturation pressure over sea water'));
+    }
+
+    /** @throws OutOfRange */
+    public static function heat(Facts $facts): TankHeat
+    {
+        $display = DisplayTank::of($facts);
+        $vessels = [Surfaces::of($display->vessel, $display->waterMm(), $facts->word(F::Top) === 'open')];
+        if (SumpWater::isDescribed($facts)) {
+            $sump = SumpWater::of($facts);
+            $vessels[] = Surfaces::of($sump->vessel, $sump->meanLevelMm(), false);
+        }
+
+        return TankHeat::of(Volumes::systemL($facts), $vessels, $facts->number(F::HumidityPct));
+    }
+
+    /** Litres a day at the set point in whichever of the known rooms dries more. */
+    public static function worstEvaporationLd(Facts $facts): float
+    {
+        $heat = self::heat($facts);
+        $worst = 0.0;
+        foreach ([F::WinterC, F::SummerC] as $room) {
+            if ($facts->knows($room)) {
+                $worst = max($worst, $heat->evaporation($facts->number(F::SetpointC), $facts->number($room))->litresPerDay);
+            }
+        }
+
+        return $worst;
+    }
+
+    private static function loss(Facts $facts, string $key, TankHeat $heat, float $ua, float $set, F $room, string $case): Figure
+    {
+        $evaporation = $heat->evaporation($set, $facts->number($room))->watts;
+        $loss = Quantity::of($ua * ($set - $facts->number($room)) + $evaporation, Kind::Power);
+
+        return Figure::number($key, $loss, Sentence::of('{evaporation} of it by evaporation', ['evaporation' => Quantity::of($evaporation, Kind::Power)]), $facts->basis(),
+            Working::of(Topic::LABELS[$key], 'UA*(T - R) + E', [
+                ['UA', "Walls, bottom and surface, {$case}", $ua, Kind::Conductance], $facts->row('T', F::SetpointC), $facts->row('R', $room), ['E', 'Heat carried off by evaporation', $evaporation, Kind::Power],
+            ], $loss, 'B-40: UA·(T − T_room) + evaporation'));
+    }
+
+    /** @return array{0: Figure, 1: list<Finding>} */
+    private static function summer(Facts $facts, TankHeat $heat, float $set, float $summer, float $background): array
+    {
+        $course = $heat->hotCourse($background, $summer, $set, self::UPPER_HARM_C);
+        $settles = $course->settlesC ?? $set;
+        $parts = ['settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power), 'harm' => Quantity::of(self::UPPER_HARM_C, Kind::Temperature)];
+        $figure = Figure::number('settlesSummerC', Quantity::of($settles, Kind::Temperature), Sentence::of('with {background} from pumps and lights', $parts), $facts->basis(),
+            Working::of('Summer day, no heater: settles at', 'R + (P - E)/UA', [
+                $facts->row('R', F::SummerC), ['P', 'Heat of pumps and lights', $background, Kind::Power], ['E', 'Evaporation at the set point', $heat->evaporation($set, $summer)->watts, Kind::Power], ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance],
+            ], Quantity::of($settles, Kind::Temperature), 'B-43'));
+
+        return [$figure, [match (true) {
+            $settles > self::UPPER_HARM_C => Finding::of(Severity::Fix, 'B-42', 'heat', Sentence::of('A summer day heats it to {settles} without any heater', $parts), Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts), Sentence::of('Plan cooling: fans first, then a chiller in free air.'), $facts->basis(), 'settlesSummerC'),
+            $settles > $set + self::WARM_SUMMER_K => Finding::of(Severity::Watch, 'B-42', 'heat', Sentence::of('Summer days settle at {settles}', $parts), Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts), Sentence::of('A fan over the open surface is the first thing to try.'), $facts->basis(), 'settlesSummerC'),
+            default => Finding::of(Severity::Fine, 'B-42', 'heat', Sentence::of('Summer days need no cooling: {settles}', $parts), Sentence::of('The set point is {set}.', $parts), null, $facts->basis(), 'settlesSummerC'),
+        }]];
+    }
+
+    /** @return array{0: list<Figure>, 1: Finding} */
+    private static function heaters(Facts $facts, TankHeat $heat, HeaterChoice $choice, HeaterSet $set, float $winter, float $background): array
+    {
+        $rest = ($set->count - 1) * $set->wattsEach;
+        $cold = $heat->coldCourse($rest, $winter, $facts->number(F::SetpointC), self::LOWER_HARM_C);
+        $coldC = min($facts->number(F::SetpointC), $cold->settlesC ?? $winter);
+        $parts = [
+            'n' => Quantity::of($set->count, Kind::Count), 'watts' => Quantity::of($set->wattsEach, Kind::Power), 'need' => Quantity::of($choice->needW, Kind::Power),
+            'cold' => Quantity::of($coldC, Kind::Temperature), 'harm' => Quantity::of(self::UPPER_HARM_C, Kind::Temperature), 'low' => Quantity::of(self::LOWER_HARM_C, Kind::Temperature),
+            'hours' => Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours), 'settles' => Quantity::of($set->stuckOnSettlesC ?? 0.0, Kind::Temperature),
+            'reserve' => Quantity::of(100 * ($set->reserve - 1), Kind::Percent),
+        ];
+        $stuck = $set->stuckOnHours === null ? 'one stuck on never reaches {harm}, it settles at {settles}' : 'one stuck on takes {hours} to {harm}';
+
+        return [[
+            Figure::words('heaters', sprintf('%d × %d W', $set->count, (int) $set->wattsEach), Sentence::of('need {need}, {reserve} to spare', $parts), $facts->basis(),
+                Working::of('Heaters, first choice', 'n*P/need', [['n', 'Heaters', $set->count, Kind::Count], ['P', 'Each', $set->wattsEach, Kind::Power], ['need', 'Need at the set point, coldest room (at least 1 W)', max(1.0, $choice->needW), Kind::Power]], Quantity::of($set->reserve, Kind::Factor), 'B-41a: all on against the need, at least 1.2')),
+            Figure::number('oneOffC', Quantity::of($coldC, Kind::Temperature), Sentence::of('harm is below {low}', $parts), $facts->basis(),
+                Working::of('One heater failed: winter night settles at', 'min(T, R + (P - E)/UA)', [$facts->row('T', F::SetpointC), $facts->row('R', F::WinterC), ['P', 'The heaters left', $rest, Kind::Power], ['E', 'Evaporation at the set point', $heat->evaporation($facts->number(F::SetpointC), $winter)->watts, Kind::Power], ['UA', 'Cold case', $heat->coldUaWK, Kind::Conductance]], Quantity::of($coldC, Kind::Temperature), 'B-41b')),
+            $set->stuckOnHours === null
+                ? Figure::words('stuckOnH', 'never', Sentence::of('it settles at {settles}', $parts), $facts->basis())
+                : Figure::number('stuckOnH', Quantity::of($set->stuckOnHours, Kind::Hours), Sentence::of('from the set point to {harm} on the hottest day', $parts), $facts->basis(), self::stuckWorking($facts, $heat, $set, $background)),
+        ], Finding::of(Severity::Fine, 'B-41', 'heat', Sentence::of('{n} heaters of {watts} hold it and fail safely', $parts), Sentence::of("All on give {reserve} over the {need} of the coldest night; one off leaves {cold}; {$stuck}.", $parts), null, $facts->basis(), 'heaters')];
+    }
+
+    private static function stuckWorking(Facts $facts, TankHeat $heat, HeaterSet $set, float $background): Working
+    {
+        $course = $heat->hotCourse($set->wattsEach + $background, $facts->number(F::SummerC), $facts->number(F::SetpointC), self::UPPER_HARM_C);
+
+        return Working::of('One heater stuck on: harm after', 'tau*log((T - S)/(H - S))', [
+            ['tau', 'Time constant m·c/UA', $course->timeConstantH ?? 0.0, Kind::Hours], $facts->row('T', F::SetpointC),
+            ['S', 'Would settle at', $course->settlesC ?? 0.0, Kind::Temperature], ['H', 'Upper harm limit', self::UPPER_HARM_C, Kind::Temperature],
+        ], Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours), 'B-41c, B-43');
+    }
+
+    /** @return array{0: list<Figure>, 1: Finding} */
+    private static function noHeater(Facts $facts, HeaterChoice $choice): array
+    {
+        $parts = ['need' => Quantity::of($choice->needW, Kind::Power), 'hours' => Quantity::of(HeaterChoice::STUCK_ON_HOURS, Kind::Hours)];
+
+        return [[
+            Figure::words('heaters', 'none passes', Sentence::of('need {need}', $parts), $facts->basis()),
+            Figure::words('oneOffC', 'no set chosen', null, $facts->basis()),
+            Figure::words('stuckOnH', 'no set chosen', null, $facts->basis()),
+        ], Finding::of(Severity::Fix, 'B-41', 'heat', Sentence::of('No plain set of heaters is safe both ways', $parts), Sentence::of('What holds {need} on the coldest night heats it to harm within {hours} when one sticks on in summer.', $parts), Sentence::of('A hood, more water, cooling, or a second thermostat in series with each heater.'), $facts->basis(), 'lossWinterW')];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Access;
+use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+
+/** Each large piece through each passage (B-2). */
+final class WayIn implements Topic
+{
+    public function keys(): array
+    {
+        return ['access'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $vessel = DisplayTank::vessel($facts);
+        if ($facts->brief->passages === []) {
+            throw Missing::fields(['passages']);
+        }
+        $pieces = ['Display' => [$vessel->footprint->boxLengthMm(), $vessel->footprint->boxWidthMm(), $vessel->heightMm]];
+        if (SumpWater::isDescribed($facts)) {
+            $pieces['Sump'] = [$facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm), $facts->number(F::SumpHeightMm)];
+        }
+        $findings = [];
+        $tightest = null;
+        foreach ($pieces as $piece => $sizes) {
+            foreach ($facts->brief->passages as $i => $passage) {
+                $slack = Access::of($sizes[0], $sizes[1], $sizes[2], $passage)->slackMm();
+                $tightest = min($tightest ?? $slack, $slack);
+                $name = $passage->name === '' ? 'Passage '.($i + 1) : $passage->name;
+                $parts = ['piece' => $piece, 'name' => $name, 'slack' => Quantity::of(abs($slack), Kind::Length)];
+                $findings[] = match (true) {
+                    $slack < 0 => Finding::of(Severity::Stop, 'B-2', 'access', Sentence::of('{piece} does not pass: {name} lacks {slack}', $parts), Sentence::of('Tilted and turned the best way.', $parts), Sentence::of('Another way in, a smaller piece, or one built in place.'), $facts->basis()),
+                    $slack < Access::BARELY_MM => Finding::of(Severity::Watch, 'B-2', 'access', Sentence::of('{piece} passes {name} with {slack} to spare', $parts), Sentence::of('Hands, straps and blankets need room too.', $parts), Sentence::of('Measure the narrowest point again, frame and handle included.'), $facts->basis()),
+                    default => Finding::of(Severity::Fine, 'B-2', 'access', Sentence::of('{piece} passes {name}', $parts), Sentence::of('{slack} to spare.', $parts), null, $facts->basis()),
+                };
+            }
+        }
+
+        return new TopicAnswer([Figure::words('access', $tightest < 0 ? 'does not pass' : 'passes', Sentence::of($tightest < 0 ? 'lacks {slack} at the tightest' : '{slack} at the tightest', ['slack' => Quantity::of(abs((float) $tightest), Kind::Length)]), $facts->basis())], $findings);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Chemistry;
+
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+
+/** A value as it is typed: refused when it cannot be, asked for once more when it is hard to believe (C-2, X-4). */
+final class ReadingCheck
+{
+    /** @throws OutOfRange outside the plausible range */
+    public static function plausible(Parameter $parameter, float $value): void
+    {
+        [$least, $most] = $parameter->plausible();
+        if (! is_finite($value) || $value < $least || $value > $most) {
+            throw OutOfRange::number('value', $value, "{$least} to {$most}", Quantity::of($least, $parameter->kind()), Quantity::of($most, $parameter->kind()));
+        }
+    }
+
+    /** Why it is asked for once more; null when it is believed at once. */
+    public static function doubt(Parameter $parameter, float $value, ?Band $band, ?Judgement $before): ?Sentence
+    {
+        $kind = $parameter->kind();
+        $parts = ['value' => Quantity::of($value, $kind)];
+        $fine = fn (float $v): bool => $band !== null && ($band->fineLow !== null || $band->fineHigh !== null) && ! $band->standing($v)->outside();
+        foreach ([$value * 10, $value / 10] as $slipped) {
+            if ($band !== null && $band->standing($value)->outside() && $fine($slipped)) {
+                return Sentence::of('{value} is ten times off: {slipped} would be in the band. Read it once more.', [...$parts, 'slipped' => Quantity::of($slipped, $kind)]);
+            }
+        }
+        if ($band !== null && $band->standing($value)->asksToAct()) {
+            return Sentence::of('{value} is '.$band->standing($value)->words().'. Read it once more, to be sure.', $parts);
+        }
+        if ($before?->lineNow !== null && $before->doubts($value, $before->lineNow)) {
+            $over = $value > $before->lineNow;
+
+            return Sentence::of('{value} is {gap} '.($over ? 'over' : 'under').' the line of the readings before it. Read it once more.', [...$parts, 'gap' => Quantity::of(abs($value - $before->lineNow), $parameter->differenceKind())]);
+        }
+
+        return null;
+    }
+}

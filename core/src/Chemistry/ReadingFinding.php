@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Chemistry;
+
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+
+/** One parameter's judgement in a sentence (C-5): a number, its way, and the days left in the band. */
+final class ReadingFinding
+{
+    /** A series that leaves its band within this is worth saying, days. */
+    public const SOON_DAYS = 14.0;
+
+    /**
+     * @param  float|null  $daysToLeave  counted from now; 0 when outside, null when it stays
+     */
+    public static function of(Parameter $parameter, float $latest, Standing $standing, ?float $slopePerDay, bool $steady, ?float $daysToLeave): ?Finding
+    {
+        if (! $standing->outside() && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS)) {
+            return null;
+        }
+        $parts = [
+            'name' => $parameter->label(), 'value' => Quantity::of($latest, $parameter->kind()),
+            'days' => Quantity::of($daysToLeave ?? 0, Kind::Days),
+        ];
+        $way = self::way($parameter, $slopePerDay, $steady);
+
+        return match (true) {
+            $standing->asksToAct() => Finding::of(Severity::Fix, 'C-3', $parameter->value, Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Doubt the instrument first, then act today.'), Basis::Measured),
+            $standing->outside() => Finding::of(Severity::Watch, 'C-3', $parameter->value, Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Bring it back in steps, not at once.'), Basis::Measured),
+            default => Finding::of(Severity::Watch, 'C-5', $parameter->value, Sentence::of($daysToLeave < 0.5 ? '{name} leaves the band today' : '{name} leaves the band in {days}', $parts), $way, Sentence::of('Read it again before then, and look at what changed.'), Basis::Measured),
+        };
+    }
+
+    /** "falling 0.09 dKH a day", "steady", "needs more readings". */
+    public static function way(Parameter $parameter, ?float $slopePerDay, bool $steady): Sentence
+    {
+        if ($slopePerDay === null) {
+            return Sentence::of('Needs more readings before it says which way it goes.');
+        }
+        if ($steady) {
+            return Sentence::of('Steady within what the kit can tell.');
+        }
+
+        return Sentence::of(($slopePerDay < 0 ? 'Falling' : 'Rising').' {slope} a day.', ['slope' => Quantity::of(abs($slopePerDay), $parameter->differenceKind())->finer($parameter->kind() === Kind::Concentration ? 0 : 2)]);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Heat;
+
+use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\OutOfRange;
+
+/**
+ * Heaters as an interval, not a rule of thumb (B-41): all on hold the set point on the coldest night with a fifth to
+ * spare; one failed off leaves the rest above the lower harm limit; one stuck on takes hours to reach the upper one.
+ */
+final readonly class HeaterChoice
+{
+    /** Sizes the trade sells, W. */
+    public const SIZES_W = [50, 75, 100, 150, 200, 250, 300, 400, 500, 600, 800, 1000, 1500, 2000];
+
+    public const SPARE = 1.2;
+
+    public const STUCK_ON_HOURS = 6.0;
+
+    private const MOST_HEATERS = 6;
+
+    /** @param  list<HeaterSet>  $sets every combination looked at, fewest heaters and watts first */
+    private function __construct(
+        /** Heat needed to hold the set point in the cold room, W; not below 0. */
+        public float $needW,
+        /** Heat needed to hold the lower harm limit there, W. */
+        public float $harmNeedW,
+        public ?HeaterSet $chosen,
+        public array $sets,
+    ) {
+    }
+
+    /**
+     * @param  float  $backgroundW  heat of pumps and lights in the warm case
+     *
+     * @throws OutOfRange
+     */
+    public static function of(
+        TankHeat $heat,
+        float $setpointC,
+        float $coldRoomC,
+        float $warmRoomC,
+        float $backgroundW,
+        float $lowerHarmC = 18,
+        float $upperHarmC = 30,
+    ): self {
+        Guard::within('setpointC', $setpointC, $lowerHarmC, $upperHarmC);
+        Guard::notNegative('backgroundW', $backgroundW);
+        $need = max(0.0, $heat->lossW($setpointC, $coldRoomC));
+        $harmNeed = max(0.0, $heat->lossW($lowerHarmC, $coldRoomC));
+        $sets = [];
+        $chosen = null;
+        for ($count = 1; $count <= self::MOST_HEATERS; $count++) {
+            foreach (self::SIZES_W as $watts) {
+                $set = self::judge($heat, $count, $watts, $need, $harmNeed, $setpointC, $warmRoomC, $backgroundW, $upperHarmC);
+                $sets[] = $set;
+                if ($set->passes() && ($chosen === null || $set->totalW() < $chosen->totalW() - 1e-9 && $set->count === $chosen->count)) {
+                    $chosen = $set;
+                }
+            }
+        }
+
+        return new self($need, $harmNeed, $chosen, $sets);
+    }
+
+    private static function judge(
+        TankHeat $heat, int $count, float $watts, float $need, float $harmNeed,
+        float $setpointC, float $warmRoomC, float $backgroundW, float $upperHarmC,
+    ): HeaterSet {
+        $stuck = $heat->hotCourse($watts + $backgroundW, $warmRoomC, $setpointC, $upperHarmC);
+
+        return new HeaterSet(
+            $count,
+            $watts,
+            $count * $watts >= self::SPARE * $need,
+            ($count - 1) * $watts >= $harmNeed,
+            $stuck->hoursToLimit,
+            $stuck->settlesC,
+            $stuck->hoursToLimit === null || $stuck->hoursToLimit >= self::STUCK_ON_HOURS,
+            $count * $watts / max($need, 1.0),
+            ($count - 1) * $watts - $harmNeed,
+        );
+    }
+}

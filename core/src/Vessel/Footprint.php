@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Vessel;
+
+/** The outline of a vessel seen from above. Lengths mm (outer), areas m². */
+interface Footprint
+{
+    public function outerAreaM2(): float;
+
+    /** Area inside walls of that thickness. */
+    public function insideAreaM2(float $wallMm): float;
+
+    /** Length of the wall's inner face all round, mm: the wetted outline. */
+    public function insidePerimeterMm(float $wallMm): float;
+
+    /** Longest flat pane, mm; null where no pane is flat. */
+    public function longestPaneMm(): ?float;
+
+    public function hasCurvedPane(): bool;
+
+    /** Length of the smallest box round it, along the viewing side, mm. */
+    public function boxLengthMm(): float;
+
+    /** Depth of that box, front to back, mm. */
+    public function boxWidthMm(): float;
+}

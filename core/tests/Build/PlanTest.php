@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Build;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\ExpressionLanguage\ExpressionFunction;
+use Symfony\Component\ExpressionLanguage\ExpressionLanguage;
+use Velbrin\Core\Build\Access;
+use Velbrin\Core\Build\Comparison;
+use Velbrin\Core\Build\PanelStress;
+use Velbrin\Core\Build\Passage;
+use Velbrin\Core\Build\Plan;
+use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Measure\Working;
+
+final class PlanTest extends TestCase
+{
+    /** A plan with nothing against it. */
+    private const SOUND = [
+        'lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 12, 'floorMm' => 12, 'bracing' => 'braced', 'labelL' => 380,
+        'rockKg' => 40, 'sandDepthMm' => 30, 'flowLh' => 3000, 'weirBelowRimMm' => 60, 'weirLengthMm' => 400, 'drains' => 'siphon-emergency',
+        'drainBoreMm' => 34, 'drainLengthM' => 1.1, 'drainSumK' => 1.6, 'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 52,
+        'outletBelowRimMm' => 70, 'breakBelowRimMm' => 62, 'returnBoreMm' => 27, 'returnLengthM' => 2.4, 'returnSumK' => 5.5, 'pipesL' => 5,
+        'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'returnLevelMm' => 200, 'reservoirL' => 10, 'trapGapMm' => 60,
+        'pumpsW' => 40, 'lightsW' => 90, 'winterC' => 18, 'summerC' => 26, 'floorType' => 'concrete', 'storey' => 0, 'spanMm' => 4000, 'allowanceKpa' => 20, 'outOfLevelMmM' => 1,
+    ];
+
+    private const CHAMBERS = [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230], ['name' => 'Return']];
+
+    private const DOOR = [['name' => 'Front door', 'widthMm' => 880, 'heightMm' => 2000]];
+
+    #[Test]
+    public function a_sound_plan_answers_everything_and_nothing_stands_against_it(): void
+    {
+        $answers = self::plan();
+
+        self::assertSame([], $answers->errors);
+        self::assertSame([], $answers->waiting());
+        self::assertSame([], array_map(fn ($f): string => $f->what->in(Units::metric()), $answers->stops()));
+        self::assertNotNull($answers->section);
+        self::assertGreaterThanOrEqual(12, count($answers->powerCut));
+    }
+
+    #[Test]
+    public function hand_worked_figures_stand(): void
+    {
+        $answers = self::plan();
+        // Inside 1176 × 576 mm; Francis at 3000 L/h over 400 mm gives 10.9 mm.
+        $area = 1.176 * 0.576;
+        $head = self::value($answers, 'weirHeadMm');
+        self::assertEqualsWithDelta(3000, 3.6e6 * 1.84 * (0.4 - 0.2 * $head / 1000) * ($head / 1000) ** 1.5, 0.01);
+        self::assertEqualsWithDelta($area * (538 - 60 + $head), self::value($answers, 'displayGrossL'), 1e-6);
+        self::assertEqualsWithDelta($area * ($head + 2) + 5, self::value($answers, 'downL'), 1e-6, 'the break, 2 mm under the edge, stops the siphon');
+        self::assertEqualsWithDelta($area * ($head + 10) + 5, self::value($answers, 'cloggedL'), 1e-6);
+        self::assertEqualsWithDelta(19.2 / (0.3362 * 1e-5 * 538 ** 3 / 144), self::value($answers, 'panelFactor'), 0.05, 'L/H 2.23: β between 0.320 and 0.350');
+    }
+
+    #[Test]
+    public function three_numbers_already_give_litres_mass_and_a_word_for_the_floor(): void
+    {
+        $answers = Plan::answer(PlanBrief::read(['values' => ['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550]]));
+
+        self::assertGreaterThan(300, self::value($answers, 'systemL'));
+        self::assertGreaterThan(450, self::value($answers, 'massKg'));
+        self::assertSame('ask a structural engineer before ordering', $answers->figure('floorWord')?->word);
+        self::assertSame(Basis::Assumed, $answers->figure('systemL')?->basis);
+        self::assertContains('Power cut: comes down', $answers->waiting()['outletBelowRimMm']);
+        self::assertSame(['wallMm'], $answers->figure('panelFactor')?->needs, 'a default thickness never stands for the panel check');
+        self::assertNotNull($answers->section);
+    }
+
+    /** @return iterable<string, array{0: string, 1: array<string, mixed>, 2: string}> rule, changed facts, words of the stop */
+    public static function stops(): iterable
+    {
+        yield 'a load over one and a half times the allowance' => ['B-11', ['allowanceKpa' => 1.5], 'never without'];
+        yield 'a balcony' => ['B-11', ['balcony' => 'yes'], 'never without'];
+        yield 'heavy on joists along the stand' => ['B-11', ['floorType' => 'timber', 'joists' => 'parallel'], 'never without'];
+        yield 'an opened wall' => ['B-12', ['wallOpening' => 'yes'], 'never without'];
+        yield 'thin glass' => ['B-13', ['wallMm' => 6], 'safety factor'];
+        yield 'one drain and too much water below' => ['B-22', ['drains' => 'siphon', 'returnLevelMm' => 300, 'reservoirL' => 40], 'on the floor'];
+        yield 'an emergency too small' => ['B-22', ['emergencyBoreMm' => 16, 'returnLevelMm' => 300, 'reservoirL' => 40], 'on the floor'];
+        yield 'an outlet too deep' => ['B-32', ['outletBelowRimMm' => 190, 'breakBelowRimMm' => 'none'], 'on the floor'];
+        yield 'a margin under 15 %' => ['B-32', ['outletBelowRimMm' => 150, 'breakBelowRimMm' => 'none'], 'spare'];
+        yield 'a break that clogs' => ['B-32', ['outletBelowRimMm' => 190], 'clogged'];
+        yield 'a reservoir that floods the display' => ['B-33', ['reservoirL' => 60], 'rim'];
+        yield 'a reservoir and then a power cut' => ['B-33', ['reservoirL' => 60, 'outletBelowRimMm' => 110, 'breakBelowRimMm' => 'none'], 'power cut'];
+        yield 'a door too narrow' => ['B-2', [], 'does not pass'];
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    #[Test]
+    #[DataProvider('stops')]
+    public function it_stops(string $rule, array $changed, string $words): void
+    {
+        $passages = $rule === 'B-2' ? [['name' => 'Stair', 'widthMm' => 520, 'heightMm' => 1900]] : self::DOOR;
+        $stops = self::plan($changed, $passages)->stops();
+        $matching = array_filter($stops, fn ($f): bool => $f->rule === $rule && str_contains($f->what->in(Units::metric()), $words));
+
+        self::assertNotEmpty($matching, implode(' | ', array_map(fn ($f): string => $f->rule.' '.$f->what->in(Units::metric()), $stops)));
+        foreach ($matching as $finding) {
+            self::assertNotNull($finding->remedy);
+        }
+    }
+
+    #[Test]
+    public function the_remedy_s_number_puts_it_right(): void
+    {
+        $before = self::plan(['outletBelowRimMm' => 150, 'breakBelowRimMm' => 'none']);
+        $finding = array_values(array_filter($before->stops(), fn ($f): bool => $f->rule === 'B-32'))[0];
+        $raise = $finding->remedy?->parts['raise'];
+        self::assertInstanceOf(\Velbrin\Core\Measure\Quantity::class, $raise);
+        $lower = $finding->remedy->parts['lower'];
+        self::assertInstanceOf(\Velbrin\Core\Measure\Quantity::class, $lower);
+
+        foreach ([['outletBelowRimMm' => 150 - $raise->value], ['outletBelowRimMm' => 150, 'returnLevelMm' => 200 - $lower->value]] as $mended) {
+            $after = self::plan([...$mended, 'breakBelowRimMm' => 'none']);
+            self::assertGreaterThanOrEqual(15, self::value($after, 'marginPct'));
+        }
+    }
+
+    #[Test]
+    public function every_working_evaluates_to_its_own_result(): void
+    {
+        $variants = [[], ['weirGapsMm' => 260], ['drains' => 'open'], ['drains' => 'siphon'], ['outletBelowRimMm' => 190], ['shape' => 'quarter-cylinder', 'widthMm' => 900], ['joists' => 'across', 'floorType' => 'timber'], ['winterC' => 10], ['top' => 'closed'], ['emergencyBoreMm' => 60]];
+        $checked = [];
+        foreach ($variants as $changed) {
+            foreach (self::plan($changed)->figures as $figure) {
+                if ($figure->working !== null) {
+                    self::assertEqualsWithDelta($figure->working->result->value, self::evaluate($figure->working), max(1e-6, 1e-9 * abs($figure->working->result->value)), $figure->key.': '.$figure->working->formula);
+                    $checked[$figure->key] = true;
+                }
+            }
+        }
+        self::assertGreaterThanOrEqual(25, count($checked));
+    }
+
+    #[Test]
+    public function more_of_the_cause_never_gives_less_of_the_effect(): void
+    {
+        $series = fn (string $field, array $values, string $figure): array => array_map(fn ($v): float => self::value(self::plan([$field => $v]), $figure), $values);
+        $rises = [
+            ['flowLh', [1000, 2000, 3000, 4000], 'weirHeadMm'], ['flowLh', [1000, 2000, 3000], 'downL'], ['outletBelowRimMm', [60, 80, 100], 'cloggedL'],
+            ['rockKg', [10, 30, 60], 'massKg'], ['wallMm', [10, 12, 15], 'panelFactor'], ['drainBoreMm', [20, 27, 34], 'drainLh'], ['spanMm', [2500, 4000, 6000], 'massKg'],
+        ];
+        foreach ($rises as [$field, $values, $figure]) {
+            $answers = $series($field, $values, $figure);
+            $sorted = $answers;
+            sort($sorted);
+            self::assertSame($sorted, $answers, "{$field} → {$figure}");
+        }
+        $loss = $series('winterC', [10, 14, 18], 'lossWinterW');
+        self::assertTrue($loss[0] > $loss[1] && $loss[1] > $loss[2], 'a hotter room never needs more heat');
+    }
+
+    #[Test]
+    public function impossible_facts_are_refused_at_their_field_and_the_rest_still_answers(): void
+    {
+        $cases = [
+            'heightMm' => ['heightMm' => 90000], 'shape' => ['shape' => 'star'], 'weirLengthMm' => ['weirLengthMm' => 40], 'weirBelowRimMm' => ['weirBelowRimMm' => 8],
+            'returnLevelMm' => ['returnLevelMm' => 442], 'winterC' => ['winterC' => 30], 'wallMm' => ['wallMm' => 'thick'], 'fromSupportMm' => ['fromSupportMm' => 3900],
+        ];
+        foreach ($cases as $field => $changed) {
+            $answers = self::plan($changed);
+            self::assertSame([$field], array_map(fn ($e): string => $e->field, $answers->errors), $field);
+            self::assertNotEmpty(array_filter($answers->figures, fn ($f): bool => $f->needs === []), $field);
+        }
+        $baffle = Plan::answer(PlanBrief::read(['values' => self::SOUND, 'chambers' => [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 460], ['name' => 'Return']]]));
+        self::assertSame('chambers.0.baffleMm', $baffle->errors[0]->field);
+        self::assertNotNull($baffle->figure('weirHeadMm')?->quantity);
+    }
+
+    #[Test]
+    public function the_drawing_shows_the_computed_levels(): void
+    {
+        $answers = self::plan();
+        self::assertNotNull($answers->section);
+        $water = array_values(array_filter($answers->section->shapes, fn ($s): bool => $s->key === 'display'))[0];
+        $glass = array_values(array_filter($answers->section->shapes, fn ($s): bool => $s->role === 'glass'))[0];
+        self::assertEqualsWithDelta(self::value($answers, 'runningBelowRimMm'), $water->points[0][1] - $glass->points[0][1], 1e-9);
+
+        $first = $answers->section->surfaces($answers->powerCut[0]);
+        self::assertEqualsWithDelta($water->points[0][1], $first['display'], 1e-9, 'the film starts where the drawing stands');
+        foreach ($answers->section->shapes as $shape) {
+            if ($shape->key !== null) {
+                self::assertEqualsWithDelta($shape->points[0][1], $first[$shape->key], 1e-9);
+            }
+        }
+    }
+
+    #[Test]
+    public function a_comparison_names_only_what_differs(): void
+    {
+        $before = PlanBrief::read(['values' => self::SOUND, 'chambers' => self::CHAMBERS, 'passages' => self::DOOR]);
+        $after = PlanBrief::read(['values' => ['outletBelowRimMm' => 190] + self::SOUND, 'chambers' => self::CHAMBERS, 'passages' => self::DOOR]);
+        $comparison = Comparison::of($before, Plan::answer($before), $after, Plan::answer($after));
+
+        self::assertSame([['outletBelowRimMm', 70.0, 190.0]], $comparison->facts);
+        self::assertContains('cloggedL', array_map(fn (array $f): ?string => $f[1]?->key, $comparison->figures));
+        self::assertNotContains('massKg', array_map(fn (array $f): ?string => $f[1]?->key, $comparison->figures));
+        self::assertSame(Severity::Stop, $comparison->new[0]->severity);
+    }
+
+    #[Test]
+    public function panel_factors_follow_the_table(): void
+    {
+        self::assertEqualsWithDelta(0.160e-5 * 500 ** 3 / 100, PanelStress::of(500, 500, 10, true)->stressMpa, 1e-9);
+        self::assertEqualsWithDelta(0.085e-5 * 500 ** 3 / 100, PanelStress::of(100, 500, 10, false)->stressMpa, 1e-9, 'below the table the first value');
+        self::assertGreaterThan(PanelStress::of(900, 500, 10, false)->safetyFactor, PanelStress::of(900, 500, 10, true)->safetyFactor);
+    }
+
+    #[Test]
+    public function a_piece_passes_tilted_or_not_at_all(): void
+    {
+        self::assertEqualsWithDelta(280, Access::of(1200, 600, 550, new Passage('', 830, 2000))->openingMm, 1e-9, 'the smallest side goes through the width');
+        self::assertLessThan(0, Access::of(1200, 600, 550, new Passage('', 540, 2000))->openingMm);
+        // A thin piece round a corner of two equal corridors: ℓ = 2√2·a − 2w at 45°.
+        self::assertEqualsWithDelta(2 * M_SQRT2 * 1000 - 2 * 100, Access::longestRoundCorner(1000, 1000, 100), 0.01);
+        self::assertSame(0.0, Access::longestRoundCorner(1000, 500, 600));
+    }
+
+    #[Test]
+    public function every_field_of_the_sheet_has_words_and_a_group(): void
+    {
+        foreach (PlanSheet::fields() as $spec) {
+            self::assertNotSame('', $spec->label);
+            self::assertArrayHasKey($spec->group, PlanSheet::GROUPS);
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $changed
+     * @param  list<array<string, mixed>>  $passages
+     */
+    private static function plan(array $changed = [], array $passages = self::DOOR): PlanAnswers
+    {
+        return Plan::answer(PlanBrief::read(['values' => [...self::SOUND, ...$changed], 'chambers' => self::CHAMBERS, 'passages' => $passages]));
+    }
+
+    private static function value(PlanAnswers $answers, string $key): float
+    {
+        $quantity = $answers->figure($key)?->quantity;
+        self::assertNotNull($quantity, "{$key} has no number: ".json_encode($answers->errors).json_encode($answers->figure($key)?->needs));
+
+        return $quantity->value;
+    }
+
+    private static function evaluate(Working $working): float
+    {
+        $language = new ExpressionLanguage;
+        foreach (['sqrt', 'exp', 'log', 'min', 'max'] as $name) {
+            $language->addFunction(ExpressionFunction::fromPhp($name));
+        }
+        $names = ['pi' => M_PI];
+        foreach ($working->inputs as $input) {
+            $names[$input->symbol] = $input->quantity->value;
+        }
+
+        return (float) $language->evaluate($working->formula, $names);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Water;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Water\ChangeHabit;
+use Velbrin\Core\Water\ChangePlan;
+use Velbrin\Core\Water\Mixing;
+use Velbrin\Core\Water\RoOutput;
+use Velbrin\Core\Water\WaterChange;
+
+final class WaterTest extends TestCase
+{
+    #[Test]
+    public function a_change_neither_makes_nor_loses_what_is_dissolved(): void
+    {
+        $change = WaterChange::of(480, [96, 40], ['nitrate' => 20.0], ['nitrate' => 2.0]);
+        // Mass left + mass brought by the new water, batch by batch.
+        $mass = 480 * 20.0;
+        foreach ([96, 40] as $litres) {
+            $mass += $litres * (2.0 - $mass / 480);
+        }
+        self::assertEqualsWithDelta($mass / 480, $change->after['nitrate'], 1e-12);
+    }
+
+    #[Test]
+    public function many_small_batches_leave_more_than_one_large(): void
+    {
+        $one = WaterChange::of(500, [250], [], [])->oldShare;
+        $two = WaterChange::of(500, [125, 125], [], [])->oldShare;
+        $many = WaterChange::of(500, array_fill(0, 250, 1.0), [], [])->oldShare;
+        self::assertLessThan($two, $one);
+        self::assertLessThan($many, $two);
+        self::assertEqualsWithDelta(exp(-0.5), $many, 0.001, 'litre by litre tends to the continuous exchange');
+    }
+
+    #[Test]
+    public function a_change_plan_lands_on_its_target_with_the_fewest_changes(): void
+    {
+        foreach ([[24, 0, 10, 0.25], [31, 8, 33, 0.2], [30, 35, 34, 0.1], [40, 0, 10, 0.5]] as [$now, $fresh, $target, $max]) {
+            $plan = ChangePlan::of(500, $now, $fresh, $target, $max);
+            if (! $plan->reachable || $plan->changes === 0) {
+                continue;
+            }
+            self::assertLessThanOrEqual($max + 1e-9, $plan->litresEach / 500);
+            $after = WaterChange::of(500, array_fill(0, (int) $plan->changes, (float) $plan->litresEach), ['x' => (float) $now], ['x' => (float) $fresh])->after['x'];
+            self::assertEqualsWithDelta($target, $after, 1e-9);
+            $fewer = WaterChange::of(500, array_fill(0, $plan->changes - 1, $max * 500), ['x' => (float) $now], ['x' => (float) $fresh])->after['x'];
+            self::assertGreaterThan(abs($target - $fresh), abs($fewer - $fresh), 'one change fewer does not get there');
+        }
+        self::assertSame(2, ChangePlan::of(500, 40, 0, 10, 0.5)->changes);
+        self::assertFalse(ChangePlan::of(500, 10, 10, 5, 0.5)->reachable);
+        self::assertFalse(ChangePlan::of(500, 20, 0, 0, 0.5)->reachable);
+        self::assertSame(1, ChangePlan::of(500, 20, 0, 0, 1)->changes);
+    }
+
+    #[Test]
+    public function a_habit_is_where_its_own_changes_lead(): void
+    {
+        $habit = ChangeHabit::of(0.4, 14, 0.15, 2);
+        $value = 2.0;
+        for ($i = 0; $i < 400; $i++) {
+            $value = ($value + 0.4 * 14) * 0.85 + 2 * 0.15;
+        }
+        self::assertEqualsWithDelta($habit->afterChange, $value, 1e-6);
+        self::assertEqualsWithDelta($habit->peak, $value + 0.4 * 14, 1e-6);
+    }
+
+    #[Test]
+    public function colder_feed_gives_less_and_the_rated_output_stands_at_25(): void
+    {
+        self::assertEqualsWithDelta(380, RoOutput::litresPerDay(380, 25), 1e-9);
+        self::assertLessThan(RoOutput::litresPerDay(380, 15), RoOutput::litresPerDay(380, 10));
+        self::assertGreaterThan(380, RoOutput::litresPerDay(380, 28));
+    }
+
+    #[Test]
+    public function mixing_adds_up(): void
+    {
+        $mixing = Mixing::of(300, 38.5, 400, 10, 100, 6, 300, 10, 25);
+        self::assertSame(3, $mixing->batches);
+        self::assertEqualsWithDelta($mixing->roHours + 3 * max(6, $mixing->heatHours / 3), $mixing->totalHours, 1e-9);
+        self::assertSame(0, Mixing::of(0, 38.5, 400, 10, 100, 6, 300, 10, 25)->batches);
+        self::assertSame(0.0, Mixing::of(10, 38.5, 400, 10, 100, 6, 0, 25, 25)->heatHours);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('plans', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('site_id')->constrained();
+            $table->foreignId('room_id')->nullable()->constrained();
+            $table->string('name', 120);
+            $table->json('draft');
+            $table->unsignedInteger('revision')->default(1);
+            $table->foreignId('user_id')->constrained();
+            $table->timestamp('archived_at')->nullable()->index();
+            $table->timestamps();
+            $table->index('updated_at');
+        });
+        Schema::create('plan_versions', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_id')->constrained();
+            $table->unsignedInteger('number');
+            $table->json('brief');
+            // Frozen at acceptance; before it the answers are recomputed.
+            $table->json('answers')->nullable();
+            $table->string('core_version', 20);
+            $table->string('note', 300)->nullable();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamp('accepted_at')->nullable();
+            $table->foreignId('accepted_by')->nullable()->constrained('users');
+            $table->timestamps();
+            $table->unique(['plan_id', 'number']);
+        });
+        Schema::create('waivers', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_version_id')->constrained();
+            $table->string('finding_key', 80);
+            $table->string('rule', 20);
+            $table->string('what', 300);
+            $table->string('kind', 20);
+            $table->string('reason', 500);
+            $table->string('signed_by', 120);
+            $table->date('signed_on');
+            $table->foreignId('attachment_id')->nullable()->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+            $table->unique(['plan_version_id', 'finding_key']);
+        });
+    }
+};

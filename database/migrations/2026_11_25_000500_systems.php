@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('systems', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('site_id')->constrained();
+            $table->foreignId('room_id')->nullable()->constrained();
+            $table->unsignedBigInteger('plan_version_id')->nullable()->index();
+            $table->foreignId('keeper_id')->nullable()->constrained('users');
+            $table->string('name', 120);
+            $table->string('kind', 120);
+            $table->string('regime', 20)->index();
+            $table->date('started_on')->nullable();
+            $table->string('started_precision', 10)->default('day');
+            $table->date('settling_until')->nullable();
+            $table->double('true_volume_l')->nullable();
+            $table->double('measured_volume_l')->nullable();
+            $table->string('measured_how', 200)->nullable();
+            $table->json('facts');
+            $table->json('bases');
+            $table->json('chambers');
+            $table->timestamp('archived_at')->nullable()->index();
+            $table->timestamps();
+            $table->unique(['site_id', 'name']);
+        });
+        Schema::create('vessels', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->string('role', 20);
+            $table->string('name', 120);
+            $table->json('facts');
+            $table->json('bases');
+            $table->double('net_l')->nullable();
+            $table->timestamps();
+            $table->unique(['system_id', 'role', 'name']);
+        });
+        Schema::create('items', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->foreignId('vessel_id')->nullable()->constrained();
+            $table->string('job', 30)->index();
+            $table->string('name', 160);
+            $table->double('watts')->nullable();
+            $table->date('installed_on')->nullable();
+            $table->string('installed_precision', 10)->default('day');
+            $table->double('life_months')->nullable();
+            $table->unsignedSmallInteger('service_every_days')->nullable();
+            $table->date('last_service_on')->nullable();
+            $table->string('serial', 80)->nullable();
+            $table->string('plug_label', 80)->nullable();
+            $table->string('outlet', 80)->nullable();
+            $table->string('circuit', 80)->nullable();
+            $table->unsignedInteger('price_minor')->nullable();
+            $table->date('warranty_until')->nullable();
+            $table->string('spare_where', 160)->nullable();
+            $table->string('note', 500)->nullable();
+            $table->date('replace_on')->nullable()->index();
+            $table->timestamp('retired_at')->nullable();
+            $table->string('retired_reason', 300)->nullable();
+            $table->json('bases')->nullable();
+            $table->timestamps();
+        });
+        Schema::create('bands', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->string('parameter', 20);
+            foreach (['aim_low', 'aim_high', 'fine_low', 'fine_high', 'act_low', 'act_high', 'rate_per_day'] as $limit) {
+                $table->double($limit)->nullable();
+            }
+            $table->boolean('tracked')->default(true);
+            $table->string('reason', 500)->nullable();
+            $table->string('holds_while', 300)->nullable();
+            $table->foreignId('user_id')->nullable()->constrained();
+            $table->timestamps();
+            $table->unique(['system_id', 'parameter']);
+        });
+        Schema::create('standing_notes', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->string('text', 500);
+            $table->date('until')->nullable();
+            $table->timestamp('archived_at')->nullable();
+            $table->timestamps();
+        });
+        Schema::create('log_entries', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamp('happened_at')->index();
+            $table->string('kind', 20);
+            $table->string('text', 1000);
+            $table->timestamps();
+        });
+        Schema::create('readings', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->string('parameter', 20);
+            $table->timestamp('taken_at');
+            $table->double('value');
+            $table->double('given_value');
+            $table->string('given_unit', 30);
+            $table->string('method', 20)->default('kit');
+            $table->string('instrument', 120)->nullable();
+            $table->foreignId('user_id')->constrained();
+            $table->boolean('doubtful')->default(false);
+            $table->timestamp('marked_at')->nullable();
+            $table->string('marked_reason', 300)->nullable();
+            $table->uuid('client_uuid')->unique();
+            $table->timestamps();
+            $table->index(['system_id', 'parameter', 'taken_at']);
+        });
+        // One row per system and parameter, rewritten with each reading, so that a fleet is read without its history.
+        Schema::create('judgements', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->string('parameter', 20);
+            $table->double('latest');
+            $table->timestamp('latest_at');
+            $table->string('standing', 10);
+            $table->unsignedSmallInteger('count');
+            $table->double('slope_per_day')->nullable();
+            $table->boolean('steady')->default(false);
+            $table->double('scatter')->nullable();
+            $table->double('line_now')->nullable();
+            $table->double('days_to_leave')->nullable();
+            $table->timestamp('leaves_at')->nullable()->index();
+            $table->double('spread7')->nullable();
+            $table->double('spread30')->nullable();
+            $table->timestamp('judged_at');
+            $table->unique(['system_id', 'parameter']);
+        });
+        Schema::table('systems', function (Blueprint $table): void {
+            $table->foreign('plan_version_id')->references('id')->on('plan_versions');
+        });
+    }
+};

@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test';
+
+/** Runs against the application that bin/test started; its address stands in VELBRIN_URL. */
+export default defineConfig({
+    testDir: 'e2e',
+    timeout: 60_000,
+    workers: 1,
+    retries: 0,
+    outputDir: 'var/test/playwright',
+    reporter: [['list']],
+    use: {
+        baseURL: process.env.VELBRIN_URL,
+        viewport: { width: 1280, height: 800 },
+        locale: 'en-GB',
+        timezoneId: 'Europe/London',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

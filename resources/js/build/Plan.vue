@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { Head, Link, router, useForm } from '@inertiajs/vue3';
+import { computed, ref } from 'vue';
+import type { CrumbView, FactSpecView, PlanDraftView, PlanLiveView, VersionLineView, WorkingView } from '../generated';
+import Crumbs from '../shared/Crumbs.vue';
+import FigureList from '../shared/FigureList.vue';
+import MarginNotes from '../shared/MarginNotes.vue';
+import SectionDrawing from '../shared/SectionDrawing.vue';
+import { when } from '../shared/units';
+import BriefSheet from '../shared/BriefSheet.vue';
+import { useDraft } from './useDraft';
+
+const props = defineProps<{
+    live: PlanLiveView;
+    plan: { id: number; name: string; siteId: number; roomId: number | null; mayUpdate: boolean };
+    draft: PlanDraftView;
+    crumbs: CrumbView[];
+    sheet: FactSpecView[];
+    groups: Record<string, string>;
+    rooms: Record<string, string>;
+    versions: VersionLineView[];
+}>();
+const { draft, state, change, insist, giveUp } = useDraft(props.plan.id, props.draft, props.live.revision);
+const name = ref(props.plan.name);
+const keep = useForm({ note: '' });
+const copy = useForm({ name: '', copy_of: props.plan.id, room_id: props.plan.roomId });
+const answers = computed(() => props.live.answers);
+const workings = computed(() => Object.fromEntries(answers.value.figures.filter((f) => f.working).map((f) => [f.key, f.working as WorkingView])));
+const words: Record<string, string> = { kept: 'Everything is kept.', sending: 'Keeping…', waiting: 'No connection: kept on this device, sent when it returns.', 'signed-out': 'You are signed out: kept on this device. Sign in in another tab; it is sent then.', conflict: '' };
+const waiting = computed(() => Object.entries(answers.value.waiting));
+function rename(roomId: number | null = props.plan.roomId) {
+    if (name.value.trim()) router.put(`/plans/${props.plan.id}`, { name: name.value, room_id: roomId }, { preserveScroll: true, preserveState: true });
+}
+</script>
+
+<template>
+    <Head :title="plan.name" />
+    <div class="planner" :class="{ stale: state === 'sending' }">
+        <section class="brief" aria-label="The brief">
+            <Crumbs :crumbs="crumbs" />
+            <h1 class="visually-hidden">Plan {{ plan.name }}</h1>
+            <input v-model="name" class="name" type="text" aria-label="Name of the plan" :readonly="!plan.mayUpdate" @change="rename()">
+            <p class="keeping" role="status" :class="{ bad: state === 'waiting' || state === 'signed-out' }">{{ words[state] }}</p>
+            <div v-if="state === 'conflict'" class="stopbox" role="alert">
+                <b>This plan was changed elsewhere.</b> Your own draft is still on this device.
+                <p><button type="button" class="outline" @click="insist(live.revision)">Keep mine</button> <button type="button" class="plain" @click="giveUp">Take theirs</button></p>
+            </div>
+            <div class="fact"><label for="room">Room</label>
+                <select id="room" :value="plan.roomId ?? ''" :disabled="!plan.mayUpdate" @change="rename(Number(($event.target as HTMLSelectElement).value) || null)"><option value="">not chosen yet</option><option v-for="(label, id) in rooms" :key="id" :value="Number(id)">{{ label }}</option></select>
+            </div>
+            <BriefSheet :draft="draft" :sheet="sheet" :groups="groups" :survey="props.draft.survey" :defaults="live.defaults" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" />
+        </section>
+
+        <div class="middle">
+            <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below" />
+            <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
+            <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
+            <template v-if="waiting.length">
+                <h2>Still to survey</h2>
+                <ul class="waiting list-unstyled"><li v-for="[fact, labels] in waiting" :key="fact"><b>{{ fact }}</b><small>waits: {{ labels.join(', ') }}</small></li></ul>
+            </template>
+            <h2>Versions</h2>
+            <form v-if="plan.mayUpdate" class="form" @submit.prevent="keep.post(`/plans/${plan.id}/versions`)">
+                <div><label for="vn">Keep this as a version; what changed?</label><input id="vn" v-model="keep.note" type="text" maxlength="300"></div>
+                <div><button class="btn-go" :disabled="keep.processing || state !== 'kept'">Keep version {{ (versions[0]?.number ?? 0) + 1 }}</button></div>
+            </form>
+            <ul class="list">
+                <li v-for="(v, i) in versions" :key="v.id"><Link :href="`/plan-versions/${v.id}`"><b>Version {{ v.number }}</b></Link> <span>{{ v.note }}</span> <small>{{ v.by }}, {{ when(v.at) }}{{ v.acceptedAt ? ' · accepted' : '' }}</small> <Link v-if="versions[i + 1]" :href="`/plans/${plan.id}/compare?a=${versions[i + 1].id}&b=${v.id}`">what changed since {{ versions[i + 1].number }}</Link></li>
+            </ul>
+            <form v-if="plan.mayUpdate" class="form" @submit.prevent="copy.post(`/sites/${plan.siteId}/plans`)">
+                <div><label for="cn">Another option: a copy under a new name</label><input id="cn" v-model="copy.name" type="text" :placeholder="`${plan.name}, option B`"></div><div><button class="outline" :disabled="!copy.name">Copy it</button> <button type="button" class="plain" @click="router.post(`/plans/${plan.id}/archive`)">Archive this plan</button></div>
+            </form>
+        </div>
+        <aside class="margin" aria-label="Findings"><MarginNotes :findings="answers.findings" :workings="workings" /></aside>
+    </div>
+</template>

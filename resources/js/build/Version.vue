@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { Head, Link, useForm } from '@inertiajs/vue3';
+import { computed, ref } from 'vue';
+import type { StopView, VersionView, WorkingView } from '../generated';
+import Crumbs from '../shared/Crumbs.vue';
+import FieldError from '../shared/FieldError.vue';
+import FigureList from '../shared/FigureList.vue';
+import MarginNotes from '../shared/MarginNotes.vue';
+import { useShell } from '../shared/page';
+import SectionDrawing from '../shared/SectionDrawing.vue';
+import { date } from '../shared/units';
+
+const props = defineProps<{ view: VersionView }>();
+const { errors } = useShell();
+const accept = useForm({ name: props.view.planName, kind: 'mixed reef', regime: 'natural' });
+const answering = ref<string | null>(null);
+const waiver = useForm<{ finding_key: string; kind: string; reason: string; signed_by: string; signed_on: string; file: File | null }>({ finding_key: '', kind: 'reason', reason: '', signed_by: '', signed_on: new Date().toISOString().slice(0, 10), file: null });
+const workings = computed(() => Object.fromEntries(props.view.answers.figures.filter((f) => f.working).map((f) => [f.key, f.working as WorkingView])));
+function begin(stop: StopView) {
+    answering.value = stop.finding.key;
+    waiver.reset();
+    waiver.clearErrors();
+    waiver.finding_key = stop.finding.key;
+    waiver.kind = stop.byReason ? 'reason' : 'document';
+}
+</script>
+
+<template>
+    <Head :title="`${view.planName}, version ${view.number}`" />
+    <div class="withmargin">
+        <div class="page">
+            <Crumbs :crumbs="view.crumbs" />
+            <div class="head">
+                <h1>Version {{ view.number }}</h1>
+                <a class="outline push" :href="`/plan-versions/${view.id}/sheet.pdf`">Plan sheet, PDF</a><a class="outline" :href="`/plan-versions/${view.id}/sheet.pdf?edition=client`">Client edition</a>
+                <p class="sub">{{ view.note }} {{ view.by }}, {{ date(view.at) }} · arithmetic {{ view.coreVersion }}<template v-if="view.acceptedAt"> · <b>accepted {{ date(view.acceptedAt) }} by {{ view.acceptedBy }}</b></template></p>
+            </div>
+            <p v-if="view.systemId"><Link :href="`/systems/${view.systemId}`">Its system’s record</Link></p>
+            <p v-if="view.others.length">Compare with <template v-for="(v, i) in view.others" :key="v.id">{{ i ? ', ' : '' }}<Link :href="`/plans/${view.planId}/compare?a=${v.id}&b=${view.id}`">version {{ v.number }}</Link></template></p>
+
+            <SectionDrawing v-if="view.answers.section" :section="view.answers.section" :frames="view.answers.powerCut" :clogged="view.answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below" />
+
+            <template v-if="view.stops.length">
+                <h2>Stops</h2>
+                <section v-for="stop in view.stops" :key="stop.finding.key" class="stopbox">
+                    <h3><span class="word stop">Stop</span> {{ stop.finding.what }}</h3>
+                    <p>{{ stop.finding.why }} {{ stop.finding.remedy }} <Link :href="`/rules/${stop.finding.rule}`">{{ stop.finding.rule }}</Link></p>
+                    <p v-if="stop.answeredBy"><b>{{ stop.document ? 'Cleared by a document' : 'Waived' }}:</b> {{ stop.reason }} – {{ stop.answeredBy }}, {{ date(stop.answeredOn!) }} <a v-if="stop.document" :href="stop.document">the document</a></p>
+                    <template v-else-if="view.mayAccept">
+                        <p v-if="!stop.byReason" class="quiet">No waiver exists for this: it can hurt people. Change the numbers, or store the licensed person’s signed document.</p>
+                        <button v-if="answering !== stop.finding.key" type="button" class="outline" @click="begin(stop)">{{ stop.byReason ? 'Waive it, with a reason' : 'Store the document' }}</button>
+                        <form v-else class="form" @submit.prevent="waiver.post(`/plan-versions/${view.id}/waivers`, { preserveScroll: true, forceFormData: true, onSuccess: () => (answering = null) })">
+                            <div class="wide"><label for="w1">{{ stop.byReason ? 'Reason' : 'What the document says' }}</label><input id="w1" v-model="waiver.reason" type="text" maxlength="500" required><FieldError :words="waiver.errors.reason ?? waiver.errors.kind ?? waiver.errors.finding_key" /></div>
+                            <div><label for="w2">Signed by</label><input id="w2" v-model="waiver.signed_by" type="text" required></div>
+                            <div><label for="w3">On</label><input id="w3" v-model="waiver.signed_on" type="date" required><FieldError :words="waiver.errors.signed_on" /></div>
+                            <div><label for="w4">{{ stop.byReason ? 'Paper, if there is one' : 'The document, PDF or photo' }}</label><input id="w4" type="file" accept="image/jpeg,image/png,image/webp,application/pdf" @change="waiver.file = ($event.target as HTMLInputElement).files?.[0] ?? null"><FieldError :words="waiver.errors.file" /></div>
+                            <div><button class="btn-go" :disabled="waiver.processing">{{ stop.byReason ? 'Waive' : 'Store it' }}</button> <button type="button" class="plain" @click="answering = null">leave it</button></div>
+                        </form>
+                    </template>
+                </section>
+            </template>
+
+            <template v-if="view.mayAccept">
+                <h2>Accept</h2>
+                <p v-if="view.against.length">Not yet: {{ view.against.join('; ') }}.</p>
+                <form v-else class="form typing" @submit.prevent="accept.post(`/plan-versions/${view.id}/accept`)">
+                    <div><label for="an">Name of the system</label><input id="an" v-model="accept.name" type="text" required><FieldError :words="accept.errors.name" /></div>
+                    <div><label for="ak">What it is</label><input id="ak" v-model="accept.kind" type="text" required></div>
+                    <div><label for="ar">Regime</label><select id="ar" v-model="accept.regime"><option v-for="(label, key) in view.regimes" :key="key" :value="key">{{ label }}</option></select></div>
+                    <div><button class="btn-go" :disabled="accept.processing">Accept version {{ view.number }}</button></div>
+                    <p class="wide quiet">Freezes these answers and opens the system’s record with its vessels and devices.</p>
+                </form>
+                <FieldError :words="errors.accept" />
+            </template>
+            <FigureList :figures="view.answers.figures" title="What this version says" />
+        </div>
+        <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>
+    </div>
+</template>

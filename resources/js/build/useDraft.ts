@@ -1,0 +1,106 @@
+import { router } from '@inertiajs/vue3';
+import { onBeforeUnmount, onMounted, reactive, ref } from 'vue';
+import type { PlanDraftView, PlanLiveView } from '../generated';
+import type { Draft } from '../shared/draft';
+
+const WAIT_MS = 180;
+const AGAIN_MS = 4000;
+
+/**
+ * The plan's draft: every change is kept on this device at once and sent to the server soon after.
+ * What could not be sent waits here, survives a reload, and goes out when the connection returns.
+ */
+export function useDraft(planId: number, sent: PlanDraftView, revision: number) {
+    const store = `velbrin-plan-${planId}`;
+    const draft = reactive<Draft>({ values: { ...sent.values }, bases: { ...sent.bases }, chambers: sent.chambers.map((c) => ({ ...c })) });
+    const state = ref<'kept' | 'sending' | 'waiting' | 'conflict' | 'signed-out'>('kept');
+    let at = revision;
+    let timer: number | undefined;
+    let sending = false;
+    let dirty = false;
+    let touched = 0;
+
+    const kept = window.localStorage.getItem(store);
+    if (kept) {
+        try {
+            const local = JSON.parse(kept) as { revision: number; draft: Draft };
+            if (local.revision === revision) {
+                Object.assign(draft, local.draft);
+                dirty = true;
+            } else {
+                // Somebody, or this device in another window, went on from there: the newer one stands, this one is offered.
+                state.value = 'conflict';
+            }
+        } catch {
+            window.localStorage.removeItem(store);
+        }
+    }
+
+    function change() {
+        touched++;
+        dirty = true;
+        window.localStorage.setItem(store, JSON.stringify({ revision: at, draft }));
+        plan(WAIT_MS);
+    }
+    function plan(ms: number) {
+        window.clearTimeout(timer);
+        timer = window.setTimeout(send, ms);
+    }
+    function send() {
+        if (sending || !dirty || state.value === 'conflict') return;
+        sending = true;
+        const mine = touched;
+        state.value = 'sending';
+        router.post(`/plans/${planId}/draft`, { revision: at, values: { ...draft.values }, bases: { ...draft.bases }, chambers: draft.chambers.map((c) => ({ ...c })) }, {
+            only: ['live'], preserveState: true, preserveScroll: true, preserveUrl: true, replace: true, async: true, showProgress: false,
+            onSuccess: (page) => {
+                const live = page.props.live as PlanLiveView;
+                if (live.conflict) {
+                    state.value = 'conflict';
+                    return;
+                }
+                at = live.revision;
+                if (mine === touched) {
+                    dirty = false;
+                    window.localStorage.removeItem(store);
+                    state.value = 'kept';
+                } else {
+                    window.localStorage.setItem(store, JSON.stringify({ revision: at, draft }));
+                }
+            },
+            onNetworkError: () => { state.value = 'waiting'; return false; },
+            onHttpException: (response: { status: number }) => {
+                state.value = response.status === 419 || response.status === 401 ? 'signed-out' : 'waiting';
+                return false;
+            },
+            onFinish: () => {
+                sending = false;
+                if (state.value === 'sending') state.value = 'waiting';
+                if (dirty && state.value !== 'conflict') plan(state.value === 'waiting' ? AGAIN_MS : WAIT_MS);
+            },
+        });
+    }
+    /** After a conflict: the draft of this device goes out on top of the newer one. */
+    function insist(newest: number) {
+        const local = JSON.parse(window.localStorage.getItem(store) ?? 'null') as { draft: Draft } | null;
+        if (local) Object.assign(draft, local.draft);
+        at = newest;
+        state.value = 'kept';
+        change();
+    }
+    function giveUp() {
+        window.localStorage.removeItem(store);
+        window.location.reload();
+    }
+    const online = () => plan(0);
+    onMounted(() => {
+        window.addEventListener('online', online);
+        if (dirty) plan(0);
+    });
+    onBeforeUnmount(() => {
+        window.removeEventListener('online', online);
+        window.clearTimeout(timer);
+    });
+
+    return { draft, state, change, insist, giveUp };
+}

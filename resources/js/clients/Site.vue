@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { Head, Link, router, useForm } from '@inertiajs/vue3';
+import { computed, reactive, ref } from 'vue';
+import type { FactSpecView, RoomView, SiteView } from '../generated';
+import Crumbs from '../shared/Crumbs.vue';
+import FactField from '../shared/FactField.vue';
+import FieldError from '../shared/FieldError.vue';
+import { useShell } from '../shared/page';
+import UploadForm from '../shared/UploadForm.vue';
+import PassageList from './PassageList.vue';
+
+const props = defineProps<{ view: SiteView }>();
+const { shell, errors } = useShell();
+const DAYS: [string, string][] = [['mon', 'Monday'], ['tue', 'Tuesday'], ['wed', 'Wednesday'], ['thu', 'Thursday'], ['fri', 'Friday'], ['sat', 'Saturday'], ['sun', 'Sunday']];
+const TEXTS: [string, string, string][] = [
+    ['access_note', 'How to get in', ''], ['parking', 'Parking', ''], ['floor_protection', 'Floor protection', ''], ['noise', 'Noise limits', ''],
+    ['residents', 'Residents', 'Who lives or works here, and who is here at night?'], ['children', 'Children', ''], ['pets', 'Pets', 'Cables and open sand…'], ['absences', 'Absences and who covers them', ''],
+];
+const about = reactive<{ access_hours: Record<string, string | null>; [key: string]: string | null | Record<string, string | null> }>({ name: props.view.name, timezone: props.view.timezone, street: props.view.texts.street, town: props.view.texts.town, access_hours: Object.fromEntries(DAYS.map(([d]) => [d, props.view.accessHours[d] ?? null])), ...Object.fromEntries(TEXTS.map(([key]) => [key, props.view.texts[key]])) });
+const keeping = ref(false);
+function keepAbout() {
+    router.put(`/sites/${props.view.id}`, { ...about }, { preserveScroll: true, onStart: () => (keeping.value = true), onFinish: () => (keeping.value = false) });
+}
+const room = useForm({ name: '' });
+const plan = useForm<{ name: string; room_id: number | null }>({ name: '', room_id: props.view.rooms[0]?.id ?? null });
+const system = useForm({ name: '', kind: 'mixed reef', regime: 'natural', started_precision: 'day' });
+const code = useForm({ label: '', code: '' });
+const seen = reactive<Record<number, string>>({});
+const drafts = reactive<Record<number, { facts: Record<string, number | string | null>; bases: Record<string, string>; dirty: boolean }>>({});
+for (const r of props.view.rooms) drafts[r.id] = { facts: { ...r.facts }, bases: Object.fromEntries(Object.entries(r.bases).map(([k, b]) => [k, b.basis])), dirty: false };
+const roomErrors = ref<Record<string, string>>({});
+const mine = computed(() => shell.value.plans);
+const groupOf = (group: string): FactSpecView[] => props.view.sheet.filter((s) => s.group === group);
+const given = (r: RoomView, group: string) => groupOf(group).filter((s) => draft(r).facts[s.key] !== null).length;
+function draft(r: RoomView) {
+    drafts[r.id] ??= { facts: { ...r.facts }, bases: {}, dirty: false };
+    return drafts[r.id];
+}
+function keepRoom(r: RoomView) {
+    router.put(`/rooms/${r.id}`, { name: r.name, facts: draft(r).facts, bases: draft(r).bases }, { preserveScroll: true, onSuccess: () => { draft(r).dirty = false; roomErrors.value = {}; }, onError: (e) => (roomErrors.value = e) });
+}
+async function look(id: number) {
+    const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? '');
+    const answer = await fetch(`/codes/${id}/reveal`, { method: 'POST', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token } });
+    seen[id] = answer.ok ? (await answer.json()).code : 'not shown: try again in a minute';
+    window.setTimeout(() => delete seen[id], 20_000);
+}
+</script>
+
+<template>
+    <Head :title="view.name" />
+    <div class="withmargin">
+        <div class="page">
+            <Crumbs :crumbs="[{ label: view.clientName, href: `/clients/${view.clientId}` }]" />
+            <div class="head"><h1>{{ view.name }}</h1><p class="sub">{{ [view.texts.street, view.texts.town].filter(Boolean).join(', ') }}</p></div>
+
+            <h2>Stands here</h2>
+            <ul v-if="view.systems.length" class="list"><li v-for="s in view.systems" :key="s.id"><Link :href="s.href"><b>{{ s.name }}</b></Link> <small>{{ s.about }}</small></li></ul>
+            <p v-else class="quiet">No system yet. Plan one, or take one on that already runs.</p>
+            <p v-if="view.systems.length > 1"><Link :href="`/sites/${view.id}/systems`">See them side by side</Link></p>
+            <ul v-if="view.plans.length" class="list"><li v-for="p in view.plans" :key="p.id"><small>plan</small> <Link :href="p.href"><b>{{ p.name }}</b></Link> <small>{{ p.about }}</small></li></ul>
+            <form v-if="mine" class="form" @submit.prevent="plan.post(`/sites/${view.id}/plans`)">
+                <div><label for="pn">New plan</label><input id="pn" v-model="plan.name" type="text" data-new placeholder="Lobby reef, 2 m wall…"><FieldError :words="plan.errors.name" /></div>
+                <div><label for="pr">In which room</label><select id="pr" v-model="plan.room_id"><option :value="null">not chosen yet</option><option v-for="r in view.rooms" :key="r.id" :value="r.id">{{ r.name }}</option></select></div>
+                <div><button class="btn-go" :disabled="plan.processing || !plan.name">Begin to plan</button></div>
+            </form>
+
+            <h2>Rooms</h2>
+            <section v-for="r in view.rooms" :key="r.id" class="brief" :aria-label="r.name">
+                <h3>{{ r.name }} <small class="quiet">{{ r.toSurvey.length ? `${r.toSurvey.length} facts still to survey` : 'surveyed' }}</small></h3>
+                <details v-for="(title, group) in view.groups" :key="group">
+                    <summary>{{ title }} <small>{{ given(r, String(group)) }} of {{ groupOf(String(group)).length }}</small></summary>
+                    <div class="form">
+                        <FactField v-for="spec in groupOf(String(group))" :key="spec.key" :spec="{ ...spec, key: `${r.id}-${spec.key}` }" :value="draft(r).facts[spec.key]" :basis="draft(r).bases[spec.key]" :readonly="!mine" :error="roomErrors[`facts.${spec.key}`]" @change="(v) => { draft(r).facts[spec.key] = v; draft(r).dirty = true; }" @basis="(b) => { draft(r).bases[spec.key] = b; draft(r).dirty = true; }" />
+                    </div>
+                </details>
+                <p v-if="mine"><button type="button" class="outline" :disabled="!draft(r).dirty" @click="keepRoom(r)">{{ draft(r).dirty ? 'Keep what you measured' : 'Kept' }}</button></p>
+            </section>
+            <div v-if="!view.rooms.length" class="empty"><h2>No room yet</h2><p>Name the room the tank will stand in; its floor and climate decide most of the plan.</p></div>
+            <form v-if="mine" class="form" @submit.prevent="room.post(`/sites/${view.id}/rooms`, { preserveScroll: true, onSuccess: () => room.reset() })">
+                <div><label for="rn">Another room</label><input id="rn" v-model="room.name" type="text"><FieldError :words="room.errors.name" /></div><div><button class="outline">Add it</button></div>
+            </form>
+
+            <PassageList :site-id="view.id" :passages="view.passages" :readonly="!mine" />
+
+            <h2>The household and the way to it</h2>
+            <form class="form" @submit.prevent="keepAbout">
+                <div><label for="a-name">Name of the place</label><input id="a-name" v-model="(about.name as string)" type="text" :readonly="!mine"><FieldError :words="errors.name" /></div>
+                <div><label for="a-street">Street</label><input id="a-street" v-model="(about.street as string)" type="text" :readonly="!mine"></div>
+                <div><label for="a-town">Town</label><input id="a-town" v-model="(about.town as string)" type="text" :readonly="!mine"></div>
+                <div><label for="a-tz">Time zone</label><input id="a-tz" v-model="(about.timezone as string)" type="text" :readonly="!mine"><FieldError :words="errors.timezone" /></div>
+                <div v-for="[key, label, hint] in TEXTS" :key="key"><label :for="`a-${key}`">{{ label }}</label><input :id="`a-${key}`" v-model="(about[key] as string)" type="text" :placeholder="hint || 'not known'" :readonly="!mine"><FieldError :words="errors[key]" /></div>
+                <div v-for="[day, label] in DAYS" :key="day"><label :for="`h-${day}`">Open {{ label }}</label><input :id="`h-${day}`" v-model="about.access_hours[day]" type="text" placeholder="08:00-17:00, or empty" :readonly="!mine"><FieldError :words="errors[`access_hours.${day}`]" /></div>
+                <div v-if="mine"><button class="outline" :disabled="keeping">Keep</button> <button type="button" class="plain" @click="router.post(`/sites/${view.id}/archive`)">Archive this place</button></div>
+                <FieldError class="wide" :words="errors.archive" />
+            </form>
+
+            <h2>Door and alarm codes</h2>
+            <ul class="list">
+                <li v-for="c in view.codes" :key="c.id"><b>{{ c.label }}</b> <output v-if="seen[c.id]">{{ seen[c.id] }}</output><button v-else-if="view.mayReveal" type="button" class="linkish" @click="look(c.id)">look (it is recorded)</button><small v-else>shown around your visit</small> <button v-if="mine" type="button" class="linkish" @click="router.post(`/codes/${c.id}/archive`, {}, { preserveScroll: true })">archive</button></li>
+            </ul>
+            <form v-if="mine" class="form" @submit.prevent="code.post(`/sites/${view.id}/codes`, { preserveScroll: true, onSuccess: () => code.reset() })">
+                <div><label for="cl">What it opens</label><input id="cl" v-model="code.label" type="text"></div><div><label for="cc">Code</label><input id="cc" v-model="code.code" type="password" autocomplete="off"></div><div><button class="outline">Lock it away</button></div>
+            </form>
+
+            <h2>Photos and papers</h2>
+            <UploadForm :to="`/sites/${view.id}/attachments`" :attachments="view.attachments" :may-add="mine" :may-archive="mine" />
+
+            <template v-if="mine">
+                <h2>Take on a system that already runs</h2>
+                <form class="form" @submit.prevent="system.post(`/sites/${view.id}/systems`)">
+                    <div><label for="yn">Name</label><input id="yn" v-model="system.name" type="text"><FieldError :words="system.errors.name" /></div><div><label for="yk">What it is</label><input id="yk" v-model="system.kind" type="text"></div>
+                    <div><label for="yr">Regime</label><select id="yr" v-model="system.regime"><option value="natural">natural levels</option><option value="raised">raised levels</option><option value="low-nutrient">low nutrient</option><option value="soft-coral">soft coral and anemone</option><option value="fish-only">fish only</option><option value="quarantine">quarantine</option><option value="cool">seahorse, cool water</option></select></div>
+                    <div><button class="outline" :disabled="!system.name">Open its record</button></div>
+                </form>
+            </template>
+        </div>
+        <aside class="margin" aria-label="Still to survey">
+            <h2>Still to survey</h2>
+            <p v-if="!view.missing.length && view.rooms.every((r) => !r.toSurvey.length)" class="quiet">Nothing. This place is known.</p>
+            <template v-for="r in view.rooms" :key="r.id">
+                <article v-for="fact in r.toSurvey" :key="fact.key" class="note"><h3>{{ fact.label }}</h3><small>{{ r.name }} · waits for it: {{ fact.dependsOn }}</small></article>
+            </template>
+            <article v-for="label in view.missing" :key="label" class="note"><h3>{{ label }}</h3><small>nobody has said; write “none” when it is so</small></article>
+        </aside>
+    </div>
+</template>

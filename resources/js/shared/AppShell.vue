@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { Link, router } from '@inertiajs/vue3';
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import HelpSheet from './HelpSheet.vue';
+import { useShell } from './page';
+import TypeToGo from './TypeToGo.vue';
+import WorkingSheet from './WorkingSheet.vue';
+
+const { shell, said, url } = useShell();
+const here = computed(() => {
+    const path = url.value.split('?')[0];
+    if (/^\/(places|clients|sites\/\d+$|plans|plan-versions)/.test(path)) return 'survey';
+    if (/^\/(systems|sites\/\d+\/systems)/.test(path)) return 'systems';
+    return /^\/(settings|rules)/.test(path) ? 'settings' : '';
+});
+const help = ref(false);
+const shownSaid = ref<string | null>(null);
+watch(said, (words) => (shownSaid.value = words), { immediate: true });
+watch(() => shell.value.theme, (theme) => (document.documentElement.dataset.bsTheme = theme === 'night' ? 'dark' : 'light'), { immediate: true });
+
+function onKey(event: KeyboardEvent) {
+    const target = event.target as HTMLElement;
+    if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+    if (event.key === '/') {
+        event.preventDefault();
+        document.getElementById('type-to-go')?.focus();
+    } else if (event.key === '?') {
+        help.value = true;
+    } else if (event.key === 'n') {
+        const target = document.querySelector<HTMLElement>('[data-new]');
+        if (target) {
+            event.preventDefault();
+            target.focus();
+            target.click();
+        }
+    }
+}
+onMounted(() => window.addEventListener('keydown', onKey));
+onUnmounted(() => window.removeEventListener('keydown', onKey));
+</script>
+
+<template>
+    <a class="skip" href="#main">To the page</a>
+    <header class="top">
+        <Link href="/" class="brand" aria-label="Velbrin, start">Velbrin<i>.</i></Link>
+        <TypeToGo />
+        <div class="me">
+            <Link href="/settings" class="initials" :title="`${shell.userName}, ${shell.role}`" :aria-label="`${shell.userName}: settings`">{{ shell.initials }}</Link>
+            <button type="button" class="plain" @click="router.post('/sign-out')">Sign out</button>
+        </div>
+    </header>
+    <nav class="rail" aria-label="The order of work">
+        <Link v-for="station in shell.stations" :key="station.key" :href="station.href" :class="{ on: station.key === here }" :aria-current="station.key === here ? 'page' : undefined">{{ station.label }}</Link>
+        <button type="button" class="plain helper" @click="help = true">What can I do here <kbd>?</kbd></button>
+    </nav>
+    <main id="main" tabindex="-1">
+        <p v-if="shownSaid" class="said" role="status">{{ shownSaid }} <button type="button" class="plain" aria-label="Put this message away" @click="shownSaid = null">✕</button></p>
+        <slot />
+    </main>
+    <WorkingSheet />
+    <HelpSheet v-model="help" />
+</template>

@@ -1,0 +1,8 @@
+import type { ChamberView } from '../generated';
+
+/** The facts of a build while they are typed. */
+export interface Draft {
+    values: Record<string, number | string | null>;
+    bases: Record<string, string>;
+    chambers: ChamberView[];
+}

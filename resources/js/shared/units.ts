@@ -1,0 +1,60 @@
+import { computed } from 'vue';
+import type { UnitDisplay } from '../generated';
+import { useShell } from './page';
+
+const THIN = '\u2009';
+
+function between(table: [number, number][], from: 0 | 1, to: 0 | 1, value: number): number {
+    let i = 1;
+    while (i < table.length - 1 && table[i][from] < value) i++;
+    const share = (value - table[i - 1][from]) / (table[i][from] - table[i - 1][from]);
+    return table[i - 1][to] + share * (table[i][to] - table[i - 1][to]);
+}
+
+/** Display conversion with the factors and tables the server hands over; no arithmetic of the trade. */
+export function useUnits() {
+    const { shell } = useShell();
+    const mark = computed(() => shell.value.decimalMark);
+    const display = (kind: string): UnitDisplay => shell.value.units[kind] ?? { label: '', factor: 1, offset: 0, digits: 2, table: null };
+    const shown = (value: number, kind: string): number => {
+        const d = display(kind);
+        return d.table ? between(d.table, 0, 1, value) : value * d.factor + d.offset;
+    };
+    const core = (value: number, kind: string): number => {
+        const d = display(kind);
+        return d.table ? between(d.table, 1, 0, value) : (value - d.offset) / d.factor;
+    };
+    const group = (text: string): string => {
+        const [whole, part] = text.split('.');
+        const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
+        return part === undefined ? grouped : `${grouped}${mark.value}${part}`;
+    };
+    return {
+        label: (kind: string): string => display(kind).label,
+        show: (value: number, kind: string): string => `${group(shown(value, kind).toFixed(display(kind).digits))}${THIN}${display(kind).label}`.trim(),
+        /** As it stands in a field: every digit that was typed, none that conversion added. */
+        typed: (value: number, kind: string): string => String(Number(shown(value, kind).toPrecision(7))).replace('.', mark.value),
+        /** What somebody typed, in the core's unit; null when it is no number. */
+        parse: (text: string, kind: string): number | null => {
+            const plain = text.replace(/[\s\u2009\u00a0]/g, '').replace(',', '.');
+            return /^-?(\d+(\.\d*)?|\.\d+)$/.test(plain) ? core(Number(plain), kind) : null;
+        },
+    };
+}
+
+/** "in 5 days", "3 days ago", or the date when it is far. */
+export function when(iso: string): string {
+    const then = new Date(iso);
+    const days = (then.getTime() - Date.now()) / 86_400_000;
+    const relative = new Intl.RelativeTimeFormat('en', { numeric: 'auto' });
+    if (Math.abs(days) < 1) {
+        const hours = Math.round(days * 24);
+        return Math.abs(hours) < 1 ? 'just now' : relative.format(hours, 'hour');
+    }
+    if (Math.abs(days) < 15) return relative.format(Math.round(days), 'day');
+    return date(iso);
+}
+
+export function date(iso: string): string {
+    return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+}

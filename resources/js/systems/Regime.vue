@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { router, useForm } from '@inertiajs/vue3';
+import { ref } from 'vue';
+import type { BandView, SystemHeaderView } from '../generated';
+import FieldError from '../shared/FieldError.vue';
+import { useShell } from '../shared/page';
+import { useUnits } from '../shared/units';
+import SystemFrame from './SystemFrame.vue';
+
+const props = defineProps<{ header: SystemHeaderView; bands: BandView[]; regimes: Record<string, string>; keepers: Record<string, string>; record: Record<string, string | number | null> }>();
+const units = useUnits();
+const { errors } = useShell();
+const form = useForm({ ...props.record });
+const LIMITS: [keyof BandView, string, string][] = [['actLow', 'act_low', 'act below'], ['fineLow', 'fine_low', 'fine from'], ['aimLow', 'aim_low', 'aim from'], ['aimHigh', 'aim_high', 'aim to'], ['fineHigh', 'fine_high', 'fine to'], ['actHigh', 'act_high', 'act above']];
+const editing = ref<string | null>(null);
+const typed = ref<Record<string, string>>({});
+const meta = ref({ tracked: true, reason: '', holds_while: '' });
+const wrong = ref<Record<string, string>>({});
+const cell = (band: BandView, key: keyof BandView) => (band[key] === null ? '' : units.typed(band[key] as number, band.kind));
+function edit(band: BandView) {
+    editing.value = band.parameter;
+    typed.value = Object.fromEntries(LIMITS.map(([key, column]) => [column, cell(band, key)]));
+    meta.value = { tracked: band.tracked || band.fineLow === null, reason: band.reason ?? '', holds_while: band.holdsWhile ?? '' };
+    wrong.value = {};
+}
+function keep(band: BandView) {
+    const limits = Object.fromEntries(LIMITS.map(([, column]) => [column, typed.value[column].trim() === '' ? null : units.parse(typed.value[column], band.kind)]));
+    router.put(`/systems/${props.header.id}/bands/${band.parameter}`, { ...limits, rate_per_day: band.ratePerDay, ...meta.value }, { preserveScroll: true, onSuccess: () => (editing.value = null), onError: (e) => (wrong.value = e) });
+}
+</script>
+
+<template>
+    <SystemFrame :header="header" tab="regime">
+        <p class="quiet">The limits this system is judged by. What differs from the regime keeps its reason.</p>
+        <div class="tablebox" tabindex="0" role="region" aria-label="Bands">
+            <table class="plainer">
+                <caption class="visually-hidden">Bands</caption>
+                <thead><tr><th scope="col">Parameter</th><th v-for="[, , label] in LIMITS" :key="label" scope="col" class="num">{{ label }}</th><th scope="col">Why</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
+                <tbody>
+                    <template v-for="band in bands" :key="band.parameter">
+                        <tr>
+                            <td><b>{{ band.label }}</b> <small class="quiet">{{ units.label(band.kind) }}</small></td>
+                            <template v-if="band.tracked"><td v-for="[key] in LIMITS" :key="key" class="num">{{ cell(band, key) || '–' }}</td></template><td v-else colspan="6" class="quiet">not tracked, on purpose</td>
+                            <td>{{ band.own ? [band.reason, band.holdsWhile ? `while ${band.holdsWhile}` : null].filter(Boolean).join('; ') : band.tracked ? 'the regime’s' : '' }}</td>
+                            <td><button v-if="header.mayUpdate" type="button" class="linkish" :aria-label="`Change the band of ${band.label}`" @click="edit(band)">change</button></td>
+                        </tr>
+                        <tr v-if="editing === band.parameter">
+                            <td colspan="9">
+                                <form class="form typing" @submit.prevent="keep(band)">
+                                    <div v-for="[, column, label] in LIMITS" :key="column"><label :for="`b-${column}`">{{ label }}, {{ units.label(band.kind) }}</label><input :id="`b-${column}`" v-model="typed[column]" type="text" inputmode="decimal"><FieldError :words="wrong[column]" /></div>
+                                    <div class="wide"><label for="b-why">Why this system differs</label><input id="b-why" v-model="meta.reason" type="text" required><FieldError :words="wrong.reason" /></div>
+                                    <div class="wide"><label for="b-while">It holds while…</label><input id="b-while" v-model="meta.holds_while" type="text" placeholder="light stock, warm room, no dosing"></div>
+                                    <label class="check"><input v-model="meta.tracked" type="checkbox"> tracked and judged</label>
+                                    <div><button class="btn-go">Keep these limits</button> <button type="button" class="plain" @click="editing = null">leave it</button></div>
+                                </form>
+                            </td>
+                        </tr>
+                    </template>
+                </tbody>
+            </table>
+        </div>
+        <template v-if="header.mayUpdate">
+            <h2>The record itself</h2>
+            <form class="form" @submit.prevent="form.put(`/systems/${header.id}`, { preserveScroll: true })">
+                <div><label for="g1">Name</label><input id="g1" v-model="form.name" type="text"><FieldError :words="form.errors.name" /></div>
+                <div><label for="g2">What it is</label><input id="g2" v-model="form.kind" type="text"></div>
+                <div><label for="g3">Regime</label><select id="g3" v-model="form.regime"><option v-for="(label, key) in regimes" :key="key" :value="key">{{ label }}</option></select></div>
+                <div><label for="g4">Kept by</label><select id="g4" v-model="form.keeper_id"><option :value="null">nobody yet</option><option v-for="(label, key) in keepers" :key="key" :value="Number(key)">{{ label }}</option></select></div>
+                <div><label for="g5">Started on</label><input id="g5" v-model="form.started_on" type="date"></div>
+                <div><label for="g6">That date is</label><select id="g6" v-model="form.started_precision"><option value="day">exact</option><option value="month">good to a month</option><option value="year">good to a year</option><option value="about">about</option></select></div>
+                <div><label for="g7">Settling until</label><input id="g7" v-model="form.settling_until" type="date"></div>
+                <div><label for="g8">Measured volume, litres</label><input id="g8" v-model.number="form.measured_volume_l" type="number" step="any" min="1" placeholder="computed from the sizes"><FieldError :words="form.errors.measured_volume_l" /></div>
+                <div><label for="g9">Measured how, and when</label><input id="g9" v-model="form.measured_how" type="text" placeholder="1 kg of salt, ΔS 1.9"><FieldError :words="form.errors.measured_how" /></div>
+                <div><button class="outline" :disabled="form.processing">Keep</button> <button type="button" class="plain" @click="router.post(`/systems/${header.id}/archive`)">Archive this system</button></div>
+                <FieldError class="wide" :words="errors.archive" />
+            </form>
+        </template>
+    </SystemFrame>
+</template>

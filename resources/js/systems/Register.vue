@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { router, useForm } from '@inertiajs/vue3';
+import { ref } from 'vue';
+import type { FindingView, ItemView, SystemHeaderView } from '../generated';
+import FieldError from '../shared/FieldError.vue';
+import { date, when } from '../shared/units';
+import SystemFrame from './SystemFrame.vue';
+
+const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; findings: FindingView[] }>();
+const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '' };
+const form = useForm({ ...blank });
+const editing = ref(false);
+const retiring = ref<number | null>(null);
+const reason = ref('');
+function edit(item: ItemView | null) {
+    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '' });
+    form.clearErrors();
+    editing.value = true;
+}
+function keep() {
+    const done = { preserveScroll: true, onSuccess: () => (editing.value = false) };
+    if (form.id) form.put(`/items/${form.id}`, done);
+    else form.post(`/systems/${props.header.id}/items`, done);
+}
+function retire(id: number) {
+    router.post(`/items/${id}/retire`, { reason: reason.value }, { preserveScroll: true, onSuccess: () => { retiring.value = null; reason.value = ''; } });
+}
+</script>
+
+<template>
+    <SystemFrame :header="header" tab="register" :findings="findings">
+        <p v-if="header.mayRecord"><button type="button" class="outline" @click="edit(null)">Add a device</button></p>
+        <form v-if="editing" class="form typing" @submit.prevent="keep">
+            <div><label for="i1">Job</label><select id="i1" v-model="form.job"><option v-for="(label, key) in jobs" :key="key" :value="key">{{ label }}</option></select></div>
+            <div><label for="i2">Name, make, size</label><input id="i2" v-model="form.name" type="text" required><FieldError :words="form.errors.name" /></div>
+            <div><label for="i3">Watts</label><input id="i3" v-model.number="form.watts" type="number" step="any" min="0"><FieldError :words="form.errors.watts" /></div>
+            <div><label for="i4">Installed on</label><input id="i4" v-model="form.installed_on" type="date"><FieldError :words="form.errors.installed_on" /></div>
+            <div><label for="i5">That date is</label><select id="i5" v-model="form.installed_precision"><option value="day">exact</option><option value="month">good to a month</option><option value="year">good to a year</option><option value="about">about</option></select></div>
+            <div><label for="i6">Counted life, months</label><input id="i6" v-model.number="form.life_months" type="number" step="any" min="1" placeholder="as usual for its job"><FieldError :words="form.errors.life_months" /></div>
+            <div><label for="i7">Label on the plug</label><input id="i7" v-model="form.plug_label" type="text"></div>
+            <div><label for="i8">Outlet</label><input id="i8" v-model="form.outlet" type="text"></div>
+            <div><label for="i9">Circuit</label><input id="i9" v-model="form.circuit" type="text"></div>
+            <div><label for="i10">Spare kept at</label><input id="i10" v-model="form.spare_where" type="text"></div>
+            <div class="wide"><label for="i11">Note</label><input id="i11" v-model="form.note" type="text"></div>
+            <div><button class="btn-go" :disabled="form.processing">Keep</button> <button type="button" class="plain" @click="editing = false">leave it</button></div>
+        </form>
+        <div v-if="items.length" class="tablebox" tabindex="0" role="region" aria-label="Devices">
+            <table class="plainer">
+                <caption class="visually-hidden">Devices</caption>
+                <thead><tr><th scope="col">Job</th><th scope="col">Device</th><th scope="col" class="num">Watts</th><th scope="col">Since</th><th scope="col">Replace</th><th scope="col">Plug</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
+                <tbody>
+                    <tr v-for="item in items" :key="item.id">
+                        <td>{{ item.jobLabel }}</td><td><b>{{ item.name }}</b><br><small class="quiet">{{ item.note }}</small></td><td class="num">{{ item.watts === null ? 'not known' : `${item.watts} W` }}</td>
+                        <td>{{ item.installedOn ? `${item.installedPrecision === 'day' ? '' : 'about '}${date(item.installedOn)}` : 'not known' }}</td>
+                        <td>{{ item.retired ? `retired ${item.retired}` : item.replaceOn ? when(item.replaceOn) : item.countedMonths ? 'needs its date' : 'when worn' }}</td>
+                        <td>{{ item.plugLabel || 'no label' }}<br><small class="quiet">{{ [item.outlet, item.circuit].filter(Boolean).join(', ') }}</small></td>
+                        <td v-if="header.mayRecord && !item.retired">
+                            <button type="button" class="linkish" @click="edit(item)">change</button> · <button type="button" class="linkish" @click="retiring = item.id">retire</button>
+                            <form v-if="retiring === item.id" @submit.prevent="retire(item.id)"><input v-model="reason" class="cell" type="text" :aria-label="`Why ${item.name} is retired`" placeholder="why" required><button class="linkish">retire it</button></form>
+                        </td><td v-else></td>
+                    </tr>
+                </tbody>
+            </table>
+        </div>
+        <div v-else class="empty"><h2>No devices written down</h2><p>Begin with what keeps it alive: heaters, return pump, top-off. Age and plug come from the label.</p></div>
+    </SystemFrame>
+</template>

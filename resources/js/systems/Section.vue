@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { Link, router } from '@inertiajs/vue3';
+import { computed, reactive, ref } from 'vue';
+import BriefSheet from '../shared/BriefSheet.vue';
+import type { AnswersView, ChamberView, FactSpecView, FindingView, ParameterView, SystemHeaderView, WorkingView } from '../generated';
+import FigureList from '../shared/FigureList.vue';
+import SectionDrawing from '../shared/SectionDrawing.vue';
+import SystemFrame from './SystemFrame.vue';
+
+const props = defineProps<{
+    header: SystemHeaderView;
+    answers: AnswersView;
+    findings: FindingView[];
+    strip: ParameterView[];
+    facts: { values: Record<string, number | string>; bases: Record<string, string>; chambers: ChamberView[]; defaults: Record<string, number | string> } | null;
+    sheet: FactSpecView[];
+    groups: Record<string, string>;
+}>();
+const workings = computed(() => Object.fromEntries(props.answers.figures.filter((f) => f.working).map((f) => [f.key, f.working as WorkingView])));
+const rank: Record<string, number> = { stop: 0, fix: 1, watch: 2, fine: 3 };
+const all = computed(() => [...props.findings, ...props.answers.findings].sort((a, b) => rank[a.severity] - rank[b.severity]));
+const draft = reactive({ values: { ...props.facts?.values } as Record<string, number | string | null>, bases: { ...props.facts?.bases }, chambers: (props.facts?.chambers ?? []).map((c) => ({ ...c })) });
+const dirty = ref(false);
+const wrong = ref<Record<string, string>>({});
+function keep() {
+    router.put(`/systems/${props.header.id}/facts`, { values: { ...draft.values } as Record<string, number | string>, bases: { ...draft.bases }, chambers: draft.chambers.map((c) => ({ ...c })) }, {
+        preserveScroll: true,
+        onSuccess: () => { dirty.value = false; wrong.value = {}; },
+        onError: (e) => (wrong.value = Object.fromEntries(Object.entries(e).map(([k, v]) => [k.replace(/^values\./, ''), v]))),
+    });
+}
+</script>
+
+<template>
+    <SystemFrame :header="header" tab="" :findings="all" :workings="workings">
+        <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below" />
+        <div v-else class="empty"><h2>No drawing yet</h2><p>Length, front to back and height of the display are enough to begin. Write them under “What was measured”.</p></div>
+        <div v-if="strip.length" class="strip">
+            <Link v-for="p in strip" :key="p.parameter" :href="`/systems/${header.id}/readings?of=${p.parameter}`"><div class="k">{{ p.label }}</div><div class="v">{{ p.latest }}</div><div class="n">{{ [p.way, p.leaves].filter(Boolean).join(', ') }}</div></Link>
+        </div>
+        <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="Computed from the record. A dotted line: it rests on something assumed." />
+        <section v-if="facts" class="brief">
+            <h2>What was measured</h2>
+            <BriefSheet :draft="draft" :sheet="sheet" :groups="groups" :defaults="facts.defaults" :errors="wrong" :readonly="false" @change="dirty = true" />
+            <p><button type="button" class="outline" :disabled="!dirty" @click="keep">{{ dirty ? 'Keep what you measured' : 'Kept' }}</button></p>
+        </section>
+    </SystemFrame>
+</template>

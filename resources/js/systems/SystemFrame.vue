@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { Head, Link, router, useForm } from '@inertiajs/vue3';
+import { computed, ref } from 'vue';
+import type { FindingView, SystemHeaderView, WorkingView } from '../generated';
+import Crumbs from '../shared/Crumbs.vue';
+import FieldError from '../shared/FieldError.vue';
+import MarginNotes from '../shared/MarginNotes.vue';
+import { date } from '../shared/units';
+
+/** What every page of a system has: who it is, its tabs, and the margin with its standing notes. */
+const props = defineProps<{ header: SystemHeaderView; tab: string; findings?: FindingView[]; workings?: Record<string, WorkingView> }>();
+const tabs = computed(() => [['', 'Section'], ...(props.header.working ? [['register', 'Register']] : []), ['readings', 'Readings'], ...(props.header.working ? [['regime', 'Regime'], ['log', 'Log'], ['papers', 'Papers']] : [])]);
+const note = useForm({ text: '' });
+const adding = ref(false);
+</script>
+
+<template>
+    <Head :title="header.name" />
+    <div :class="{ withmargin: header.working }">
+        <div class="page">
+            <Crumbs :crumbs="header.crumbs" />
+            <div class="head">
+                <h1>{{ header.name }}</h1><b v-if="header.settling" class="word watch">{{ header.settling }}</b>
+                <Link v-if="header.mayRecord && tab !== 'readings'" class="btn-go push" :href="`/systems/${header.id}/readings?type=1`" data-new>Write down a reading</Link>
+                <p class="sub">{{ [header.kind, header.regime, header.volume, header.age, header.keeper ? `kept by ${header.keeper}` : null].filter(Boolean).join(' · ') }}</p>
+            </div>
+            <nav class="tabs" aria-label="The record"><Link v-for="[key, label] in tabs" :key="key" :href="`/systems/${header.id}${key ? `/${key}` : ''}`" :class="{ on: key === tab }" :aria-current="key === tab ? 'page' : undefined">{{ label }}</Link></nav>
+            <slot />
+        </div>
+        <aside v-if="header.working" class="margin" aria-label="Standing notes and findings">
+            <div v-for="n in header.notes" :key="n.id" class="standing"><b>Standing note.</b> {{ n.text }} <small>{{ n.by }}, {{ date(n.on) }}</small> <button v-if="header.mayRecord" type="button" class="linkish" @click="router.post(`/notes/${n.id}/archive`, {}, { preserveScroll: true })">take it down</button></div>
+            <MarginNotes :findings="findings ?? []" :workings="workings" />
+            <template v-if="header.mayRecord">
+                <button v-if="!adding" type="button" class="linkish" @click="adding = true">write a standing note</button>
+                <form v-else @submit.prevent="note.post(`/systems/${header.id}/notes`, { preserveScroll: true, onSuccess: () => { note.reset(); adding = false; } })">
+                    <label for="sn">What is odd here, on purpose?</label><textarea id="sn" v-model="note.text" class="cell" rows="3" maxlength="500"></textarea><FieldError :words="note.errors.text" />
+                    <button class="outline">Let it stand</button>
+                </form>
+            </template>
+        </aside>
+    </div>
+</template>

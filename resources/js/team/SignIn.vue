@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { Head, Link, useForm } from '@inertiajs/vue3';
+import type { DemoAccountView } from '../generated';
+import FieldError from '../shared/FieldError.vue';
+import { useShell } from '../shared/page';
+import DoorPicture from './DoorPicture.vue';
+
+defineOptions({ layout: [] });
+defineProps<{ accounts: DemoAccountView[] }>();
+const { said } = useShell();
+const form = useForm({ email: '', password: '', remember: false });
+function enter(account: DemoAccountView) {
+    form.email = account.email;
+    form.password = account.password;
+    form.post('/sign-in');
+}
+</script>
+
+<template>
+    <Head title="Sign in" />
+    <div class="doorpage">
+        <DoorPicture />
+        <main class="inner">
+            <h1 class="brand">Velbrin<i>.</i></h1>
+            <p class="quiet">Plans, keeps and guards reef aquariums.</p>
+            <p v-if="said" role="status">{{ said }}</p>
+            <form class="doorform" @submit.prevent="form.post('/sign-in', { onFinish: () => form.reset('password') })">
+                <div><label for="email">Mail address</label><input id="email" v-model="form.email" type="email" autocomplete="username" required><FieldError :words="form.errors.email" /></div>
+                <div><label for="password">Password</label><input id="password" v-model="form.password" type="password" autocomplete="current-password" required><FieldError :words="form.errors.password" /></div>
+                <label class="check"><input v-model="form.remember" type="checkbox"> Stay signed in on this device</label>
+                <button class="btn-go" :disabled="form.processing">Sign in</button>
+            </form>
+            <p><Link href="/forgot-password">Forgot the password?</Link></p>
+            <template v-if="accounts.length">
+                <h2>Demo accounts</h2>
+                <table class="accounts">
+                    <caption class="visually-hidden">Accounts of the demo world</caption>
+                    <tbody>
+                        <tr v-for="account in accounts" :key="account.email"><td>{{ account.role }}</td><td>{{ account.name }}</td><td><button type="button" class="linkish" @click="enter(account)">enter</button></td></tr>
+                    </tbody>
+                </table>
+            </template>
+        </main>
+    </div>
+</template>
