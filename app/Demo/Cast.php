@@ -33,7 +33,7 @@ final class Cast
         ['Town Library', 'Reading hall', [['Round tank', 'fish only, cylinder', 'fish-only', 'column']]],
         ['Sela Wyndham', 'Flat over the ferry', [['Sitting room', 'mixed reef', 'natural', 'cube']]],
         ['The Blue Door', 'Shop', [['Show tank', 'mixed reef', 'natural', 'long'], ['Coral rack', 'coral fragments for sale', 'raised', 'frag'], ['Fish hold', 'quarantine tank', 'quarantine', 'bare']]],
-        ['Family Okerlund', 'Terrace house', [['Dining room', 'mixed reef', 'natural', 'standard']]],
+        ['Family Okerlund', 'Terrace house', [['Dining room', 'mixed reef', 'natural', 'standard'], ['Landing', 'fish only, one large wrasse', 'fish-only', 'cube']]],
         ['Ferrymen’s Club', 'Club room', [['Old tank', 'fish only, thirty years of coral rock', 'fish-only', 'long']]],
         ['Hale Optics', 'Workshop', [['Counter', 'soft corals', 'soft-coral', 'cube']]],
         ['Family Brennick', 'Farmhouse', [['Gallery', 'stony corals', 'raised', 'grand'], ['Sun room', 'soft corals', 'soft-coral', 'corner']]],
@@ -47,7 +47,7 @@ final class Cast
         ['Merrow Theatre', 'Foyer', [['Foyer', 'fish only', 'fish-only', 'long']]],
         ['Family Vantongeren', 'Lime Court 4', [['Corner tank', 'mixed reef in a corner', 'natural', 'corner']]],
         ['Northlight Studios', 'Reception', [['Reception', 'mixed reef', 'natural', 'standard']]],
-        ['Merrowick Reefkeepers', 'Depot', [['Holding', 'quarantine and holding', 'quarantine', 'long'], ['Mother colony', 'stony corals', 'raised', 'frag']]],
+        ['Merrowick Reefkeepers', 'Depot', [['Holding', 'quarantine and holding', 'quarantine', 'long'], ['Mother colony', 'stony corals', 'raised', 'frag'], ['Mixing station', 'salt water for the vans', 'fish-only', 'bare']]],
     ];
 
     /** @var list<string> */

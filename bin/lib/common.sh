@@ -207,7 +207,6 @@ error_log $dir/nginx.log warn;
 events { worker_connections 256; }
 http {
     include /etc/nginx/mime.types;
-    types { font/woff2 woff2; application/manifest+json webmanifest; }
     access_log off;
     server_tokens off;
     client_max_body_size 18m;

@@ -65,7 +65,7 @@ function leave() {
                 <option v-for="(words, key) in spec.choices" :key="key" :value="key">{{ words }}</option>
             </select>
             <template v-else>
-                <input :id="id" v-model="text" type="text" :inputmode="spec.kind ? 'decimal' : 'text'" autocomplete="off" :readonly="readonly" :placeholder="isNone ? 'none, on purpose' : shownFallback" :aria-invalid="!!error || unread" :aria-describedby="`${id}-h`" @input="typed" @focus="focused = true" @blur="leave">
+                <input :id="id" v-model="text" type="text" :inputmode="spec.kind ? 'decimal' : 'text'" autocomplete="off" :readonly="readonly" :placeholder="isNone ? 'none, on purpose' : shownFallback" :aria-invalid="!!error || unread" :aria-describedby="error || unread ? `${id}-e` : spec.hint ? `${id}-h` : undefined" :title="allowed ? `Allowed: ${allowed}` : undefined" @input="typed" @focus="focused = true" @blur="leave">
                 <span v-if="spec.kind" class="unit">{{ units.label(spec.kind) }}</span>
             </template>
         </div>
@@ -78,6 +78,6 @@ function leave() {
             <button v-if="isNone" type="button" class="linkish" @click="emit('change', null)">none, on purpose: undo</button>
         </div>
         <p v-if="error || unread" :id="`${id}-e`" class="wrong" role="alert">{{ unread ? `A number is needed: ${allowed}.` : error }}</p>
-        <p :id="`${id}-h`" class="hint">{{ spec.hint }} <span v-if="focused && allowed">Allowed: {{ allowed }}.</span></p>
+        <p v-if="spec.hint" :id="`${id}-h`" class="hint">{{ spec.hint }}</p>
     </div>
 </template>

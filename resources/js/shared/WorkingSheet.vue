@@ -1,9 +1,14 @@
 <script setup lang="ts">
 import { BModal } from 'bootstrap-vue-next';
-import { computed } from 'vue';
+import { computed, onBeforeUnmount, onMounted } from 'vue';
 import { openWorking } from './working';
 
 const shown = computed({ get: () => openWorking.value !== null, set: (on) => { if (!on) openWorking.value = null; } });
+function onKey(event: KeyboardEvent) {
+    if (event.key === 'Escape') openWorking.value = null;
+}
+onMounted(() => window.addEventListener('keydown', onKey));
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 </script>
 
 <template>

@@ -24,7 +24,7 @@ const asked = ref('');
 const first = ref('');
 const busy = ref(false);
 let uuid = window.crypto.randomUUID();
-watch(chosen, (p) => { unit.value = p.units[0]; value.value = ''; asked.value = ''; wrong.value = {}; }, { immediate: true });
+watch(() => props.series.parameter, () => { unit.value = chosen.value.units[0]; value.value = ''; asked.value = ''; wrong.value = {}; }, { immediate: true });
 onMounted(() => { if (new URLSearchParams(window.location.search).has('type')) document.getElementById('r-value')?.focus(); });
 
 function send() {

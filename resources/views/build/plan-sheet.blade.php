@@ -22,7 +22,7 @@ td.k { width: 37%; }
 </head>
 <body>
 <h1>{{ $plan->name }}</h1>
-<div class="sub">{{ $site?->client?->name }}, {{ $site?->name }} · version {{ $version->number }} of {{ $version->created_at->format('j M Y') }}@if($version->accepted_at) · accepted {{ $version->accepted_at->format('j M Y') }}@else · not accepted yet@endif · {{ $forClient ? 'client edition' : 'internal edition' }} · arithmetic {{ $version->core_version }}</div>
+<div class="sub">{{ $site?->client?->name }}, {{ $site?->name }} · version {{ $version->number }} of {{ $version->created_at->format('j M Y') }} @if($version->accepted_at) · accepted {{ $version->accepted_at->format('j M Y') }}@else · not accepted yet @endif · {{ $forClient ? 'client edition' : 'internal edition' }} · arithmetic {{ $version->core_version }}</div>
 @if($drawing)
 <img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: 178mm; height: {{ min(118, round(178 * $ratio)) }}mm;">
 @endif
@@ -31,7 +31,7 @@ td.k { width: 37%; }
 @foreach($answers->figures as $figure)
 <tr>
 <td class="k">{{ $figure->label }}</td>
-<td class="n">@if($figure->quantity){{ $units->show($figure->quantity) }}@elseif($figure->word){{ $figure->word }}@else<span class="small">waits for facts</span>@endif</td>
+<td class="n">@if($figure->quantity){{ $units->show($figure->quantity) }}@elseif($figure->word){{ $figure->word }}@else <span class="small">waits for facts</span> @endif</td>
 <td class="small">{{ $figure->note?->in($units) }}@if($figure->needs) needs: {{ implode(', ', array_map([\App\House\Views\FigureView::class, 'fieldLabel'], $figure->needs)) }}@elseif(! $forClient) {{ $figure->note ? '·' : '' }} rests on: {{ $figure->basis->words() }}@endif</td>
 </tr>
 @endforeach

@@ -1,0 +1,39 @@
+import { test as base, expect, type Browser, type Page } from '@playwright/test';
+
+export const PASSWORD = 'tide-and-lantern';
+const MAIL = { owner: 'marit@merrowick.example', planner: 'teodor@merrowick.example', technician: 'ines@merrowick.example', client: 'amrei@tolland.example' };
+export type Role = keyof typeof MAIL;
+
+const states = new Map<Role, Awaited<ReturnType<Awaited<ReturnType<Browser['newContext']>>['storageState']>>>();
+
+/** A page signed in as that role; the door is passed once per role, since it counts its visitors. */
+export async function pageAs(browser: Browser, role: Role, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+    if (!states.has(role)) {
+        const context = await browser.newContext();
+        const page = await context.newPage();
+        await page.goto('/sign-in');
+        await page.getByLabel('Mail address').fill(MAIL[role]);
+        await page.getByLabel('Password').fill(PASSWORD);
+        await page.getByRole('button', { name: 'Sign in' }).click();
+        await page.waitForURL('**/systems');
+        states.set(role, await context.storageState());
+        await context.close();
+    }
+    const context = await browser.newContext({ ...options, storageState: states.get(role) });
+    const page = await context.newPage();
+    page.on('pageerror', (error) => { throw error; });
+    return page;
+}
+
+/** Opens a group of the brief and types one fact. */
+export async function type(page: Page, label: string, value: string) {
+    await page.getByLabel(label, { exact: true }).fill(value);
+}
+
+export async function open(page: Page, group: string) {
+    const summary = page.locator('.brief summary', { hasText: group });
+    if (!(await summary.evaluate((s) => (s.parentElement as HTMLDetailsElement).open))) await summary.click();
+}
+
+export const test = base;
+export { expect };

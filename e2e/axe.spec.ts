@@ -1,0 +1,58 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, pageAs, test, type Role } from './as';
+
+const PAGES: [Role, string][] = [
+    ['planner', '/places'], ['planner', '/plans'], ['planner', '/clients/1'], ['planner', '/sites/1'], ['planner', '/plans/1'], ['planner', '/plans/4'], ['planner', '/plan-versions/3'], ['planner', '/plans/1/compare?a=1&b=2'],
+    ['planner', '/systems'], ['planner', '/systems/1'], ['technician', '/systems/1/register'], ['technician', '/systems/1/readings'], ['planner', '/systems/1/regime'], ['technician', '/systems/1/log'], ['technician', '/systems/1/papers'], ['planner', '/sites/1/systems'],
+    ['owner', '/settings'], ['owner', '/settings/people'], ['owner', '/settings/mail'], ['owner', '/settings/audit'], ['planner', '/rules'], ['planner', '/rules/B-32'], ['client', '/systems'], ['client', '/systems/1'], ['planner', '/nowhere'],
+];
+
+async function check(page: Page, where: string) {
+    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(found.violations.map((v) => `${where}: ${v.id} ${v.nodes.slice(0, 3).map((n) => `${n.target} ${n.any[0]?.message ?? ''}`).join(' | ')}`)).toEqual([]);
+}
+
+for (const theme of ['paper', 'night'] as const) {
+    test(`every page passes axe in the ${theme} theme`, async ({ browser }) => {
+        test.setTimeout(240_000);
+        for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
+            const page = await pageAs(browser, role);
+            const night = theme === 'night';
+            for (const [who, path] of PAGES.filter(([r]) => r === role)) {
+                await page.goto(path);
+                await page.evaluate((dark) => (document.documentElement.dataset.bsTheme = dark ? 'dark' : 'light'), night);
+                await page.waitForTimeout(250);
+                await check(page, `${who} ${path}`);
+                expect(await page.title()).not.toBe('');
+            }
+            await page.context().close();
+        }
+        const page = await pageAs(browser, 'planner');
+        await page.goto('/systems/1');
+        await page.evaluate((dark) => (document.documentElement.dataset.bsTheme = dark ? 'dark' : 'light'), theme === 'night');
+        await page.getByRole('row', { name: /True water volume/ }).getByRole('button').click();
+        await expect(page.getByRole('dialog')).toBeVisible();
+        await page.waitForTimeout(400);
+        await check(page, 'the working sheet');
+    });
+}
+
+test('the door passes axe', async ({ page }) => {
+    for (const path of ['/sign-in', '/forgot-password', '/reset-password/x?email=a@b.example']) {
+        await page.goto(path);
+        await check(page, path);
+    }
+});
+
+test('a technician’s pages fit a phone', async ({ browser }) => {
+    const page = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    for (const path of ['/systems', '/systems/1', '/systems/1/readings', '/systems/1/register', '/systems/1/log', '/sites/1']) {
+        await page.goto(path);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+    }
+    await page.goto('/systems/1/readings');
+    for (const target of [page.getByRole('button', { name: 'Keep it' }), page.getByLabel('Alkalinity now'), page.getByRole('navigation', { name: 'The order of work' }).getByRole('link').first()]) {
+        expect((await target.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+    }
+});

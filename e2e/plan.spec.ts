@@ -1,0 +1,95 @@
+import { expect, open, pageAs, test, type } from './as';
+
+test('the drawing stands where the figures say, and the film ends at the table', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/systems?q=Window');
+    await page.getByRole('link', { name: 'Window reef' }).click();
+    const scale = Number(await page.getByTestId('section').getAttribute('data-scale'));
+    const box = async (selector: string) => page.locator(`[data-testid=section] ${selector}`).first().evaluate((r) => ({ y: Number(r.getAttribute('y')), h: Number(r.getAttribute('height')) }));
+    const number = async (label: RegExp) => Number((await page.getByRole('row', { name: label }).locator('.number').innerText()).replace(/[^\d.]/g, ''));
+
+    const display = await box('[data-key=display]');
+    const wall = await box('rect.glass');
+    expect((display.y - wall.y) / scale).toBeCloseTo(await number(/^Water line below the rim/), -0.5);
+
+    await page.getByRole('button', { name: 'the same as a table' }).click();
+    const rows = page.getByRole('table', { name: /Litres at each moment/ }).getByRole('row');
+    const together = await rows.evaluateAll((all) => all.slice(1).map((r) => (r.lastElementChild as HTMLElement).innerText));
+    expect(new Set(together).size, 'litres never change').toBe(1);
+    await expect(rows.last()).toContainText('12');
+
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await page.getByRole('button', { name: /Play a power cut/ }).click();
+    await expect(page.getByText(/12 on the floor/)).toBeVisible();
+    const after = await box('[data-key=display]');
+    expect(after.y).toBeGreaterThan(display.y);
+    await page.getByRole('slider').press('Home');
+    expect((await box('[data-key=display]')).y).toBeCloseTo(display.y, 1);
+});
+
+test('US units throughout: fields, figures, findings, drawing and refusals', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/settings');
+    await page.getByLabel('Units').selectOption('us');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByText('Your settings hold')).toBeVisible();
+    try {
+        await page.goto('/plans?q=First');
+        await page.getByRole('link', { name: 'First thoughts' }).click();
+        await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('59.05512');
+        await type(page, 'Length, outside', '60');
+        await expect(page.getByText('Everything is kept.')).toBeVisible();
+        await expect(page.getByRole('row', { name: /True water volume/ })).toContainText('gal');
+        await expect(page.getByRole('row', { name: /Whole mass/ })).toContainText('lb');
+        await expect(page.getByTestId('section')).toContainText('gal');
+        await type(page, 'Height, outside', '2');
+        await expect(page.getByText('This cannot be. Allowed: 5.91 in to 118.11 in.')).toBeVisible();
+        await type(page, 'Height, outside', '23.62205');
+        await page.reload();
+        await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('60');
+        const words = await page.locator('main').innerText();
+        expect(words).not.toMatch(/\d\s(L|mm|kg|°C|kPa)\b/);
+    } finally {
+        await page.goto('/settings');
+        await page.getByLabel('Units').selectOption('metric');
+        await page.getByRole('button', { name: 'Keep' }).click();
+        await expect(page.getByText('Your settings hold')).toBeVisible();
+    }
+});
+
+test('a draft outlives a cut connection and a reload', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/plans?q=Lobby');
+    await page.getByRole('link', { name: 'Lobby wall' }).click();
+    await open(page, 'Rock, sand, water');
+    await page.route('**/draft', (route) => route.abort('internetdisconnected'));
+    await type(page, 'Rock, dry', '133');
+    await expect(page.getByText('No connection: kept on this device')).toBeVisible();
+    await page.reload();
+    await open(page, 'Rock, sand, water');
+    await expect(page.getByLabel('Rock, dry', { exact: true })).toHaveValue('133');
+    await page.unroute('**/draft');
+    await expect(page.getByText('Everything is kept.')).toBeVisible({ timeout: 15_000 });
+    const elsewhere = await pageAs(browser, 'planner');
+    await elsewhere.goto(page.url());
+    await open(elsewhere, 'Rock, sand, water');
+    await expect(elsewhere.getByLabel('Rock, dry', { exact: true })).toHaveValue('133');
+});
+
+test('type-to-go and the working sheet run by keyboard alone', async ({ browser }) => {
+    const page = await pageAs(browser, 'technician');
+    await page.goto('/systems');
+    await expect(page.getByRole('heading', { name: 'Systems' })).toBeVisible();
+    await page.keyboard.press('/');
+    await page.keyboard.type('long wall');
+    await expect(page.getByRole('option', { name: /Long wall/ })).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { level: 1, name: 'Long wall' })).toBeVisible();
+    await page.getByRole('row', { name: /Power cut: comes down/ }).getByRole('button').focus();
+    await page.keyboard.press('w');
+    await expect(page.getByRole('dialog')).toContainText('Inside area of the display');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toContainText('play the power cut');
+});

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Clients;
+
+use App\Clients\Attachment;
+use App\Clients\Client;
+use App\Clients\Site;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Test;
+use Spatie\Activitylog\Models\Activity;
+use Tests\Fixture;
+use Tests\TestCase;
+
+final class PlacesTest extends TestCase
+{
+    #[Test]
+    public function a_client_a_place_a_room_and_the_way_in_are_written_down_with_their_bases(): void
+    {
+        $planner = self::user('planner');
+        $this->actingAs($planner)->post('/clients', ['name' => 'Family Marden'])->assertRedirect();
+        $client = Client::query()->sole();
+        $this->post("/clients/{$client->id}/sites", ['name' => 'House', 'town' => 'Merrowick'])->assertRedirect();
+        $site = Site::query()->sole();
+        $this->post("/sites/{$site->id}/rooms", ['name' => 'Hall'])->assertSessionHasNoErrors();
+        $room = $site->rooms()->sole();
+        $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['span_mm' => 4200, 'winter_night_c' => 17.5, 'floor_type' => 'timber'], 'bases' => ['span_mm' => 'recalled']])->assertSessionHasNoErrors();
+        $room->refresh();
+        self::assertSame(4200.0, $room->getAttribute('span_mm'));
+        self::assertSame(['recalled', $planner->name], [$room->bases['span_mm']['basis'], $room->bases['span_mm']['by']]);
+        self::assertSame('measured', $room->bases['winter_night_c']['basis']);
+
+        $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['winter_night_c' => 99]])->assertSessionHasErrors('facts.winter_night_c');
+        $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['winter_night_c' => '17']])->assertSessionHasErrors('facts.winter_night_c');
+        $this->put("/sites/{$site->id}/passages", ['passages' => [['name' => 'Door', 'widthMm' => 880, 'heightMm' => 2000]]])->assertSessionHasNoErrors();
+        $this->put("/sites/{$site->id}/passages", ['passages' => [['name' => 'Door', 'widthMm' => -1, 'heightMm' => 2000]]])->assertSessionHasErrors();
+        self::assertSame(880.0, $site->passages()->sole()->width_mm, 'a refused list loses nothing');
+
+        $page = self::props($this->get("/sites/{$site->id}"))['view'];
+        $missing = array_column($page['rooms'][0]['toSurvey'], 'key');
+        self::assertContains('summer_day_c', $missing);
+        self::assertNotContains('span_mm', $missing);
+    }
+
+    #[Test]
+    public function a_door_code_is_encrypted_shown_on_demand_and_every_look_is_recorded(): void
+    {
+        $site = self::site();
+        $planner = self::user('planner');
+        $this->actingAs($planner)->post("/sites/{$site->id}/codes", ['label' => 'Front door', 'code' => '4711'])->assertSessionHasNoErrors();
+        $code = $site->codes()->sole();
+        self::assertStringNotContainsString('4711', (string) DB::table('site_codes')->value('code'));
+        self::assertStringNotContainsString('4711', (string) $this->get("/sites/{$site->id}")->getContent());
+        $this->post("/codes/{$code->id}/reveal")->assertOk()->assertJson(['code' => '4711']);
+        $look = Activity::query()->where('event', 'revealed')->sole();
+        self::assertSame($planner->id, $look->causer_id);
+        $this->actingAs(self::user('technician'))->post("/codes/{$code->id}/reveal")->assertForbidden();
+    }
+
+    #[Test]
+    public function photos_are_rewritten_without_their_location_and_false_files_are_refused(): void
+    {
+        Storage::fake('local');
+        $site = self::site();
+        $this->actingAs(self::user('planner'));
+        $this->post("/sites/{$site->id}/attachments", ['file' => UploadedFile::fake()->createWithContent('cellar.jpg', self::jpegWithPlace()), 'caption' => 'Cellar'])->assertSessionHasNoErrors();
+        $kept = Attachment::query()->sole();
+        $bytes = (string) Storage::disk('local')->get($kept->path);
+        self::assertStringNotContainsString('N54 GPS', $bytes);
+        self::assertNotFalse(imagecreatefromstring($bytes));
+        $this->get("/attachments/{$kept->id}")->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff');
+
+        $script = UploadedFile::fake()->createWithContent('photo.jpg', '<script>alert(1)</script>');
+        $heic = UploadedFile::fake()->createWithContent('photo.heic', "\0\0\0\x18ftypheic\0\0\0\0mif1heic");
+        foreach ([$script, $heic, UploadedFile::fake()->create('large.pdf', 16000, 'application/pdf')] as $file) {
+            $this->post("/sites/{$site->id}/attachments", ['file' => $file])->assertSessionHasErrors('file');
+        }
+        self::assertSame(1, Attachment::query()->count());
+    }
+
+    #[Test]
+    public function a_place_with_running_systems_is_not_archived_and_an_archived_one_keeps_its_records(): void
+    {
+        $planner = self::user('planner');
+        $site = self::site();
+        $system = Fixture::system($site, $planner);
+        $this->actingAs($planner)->post("/sites/{$site->id}/archive")->assertSessionHasErrors('archive');
+        $this->post("/clients/{$site->client_id}/archive")->assertSessionHasErrors('archive');
+        $this->post("/systems/{$system->id}/archive")->assertRedirect('/systems');
+        $this->post("/sites/{$site->id}/archive")->assertSessionHasNoErrors();
+        self::assertTrue($site->refresh()->isArchived());
+        self::assertSame(1, $site->client()->sole()->sites()->count());
+        $this->put("/systems/{$system->id}", [])->assertForbidden();
+    }
+
+    /** A small photo that carries a place in its tags. */
+    private static function jpegWithPlace(): string
+    {
+        $image = imagecreatetruecolor(24, 16);
+        ob_start();
+        imagejpeg($image);
+        $plain = (string) ob_get_clean();
+        $tag = "Exif\0\0MM\0*\0\0\0\x08\0\0N54 GPS 54.0N 2.8W";
+
+        return substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($tag) + 2).$tag.substr($plain, 2);
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Front;
+
+use App\Build\PlanReader;
+use App\Build\PlanVersion;
+use App\Clients\Attachment;
+use App\Systems\Reading;
+use App\Team\User;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Router;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** Every route for every role, taken from the router itself: a route nobody decided about fails here. */
+final class RoutesTest extends TestCase
+{
+    /**
+     * Who may, by route name: o owner, p planner, t technician, c the client's own user, x another client's user.
+     * Guests are sent to the door everywhere but at the guest routes.
+     */
+    private const MAY = [
+        'home' => 'optcx', 'sign-out' => 'optcx', 'go' => 'optcx', 'rules' => 'optcx', 'rules.show' => 'optcx',
+        'settings' => 'optcx', 'settings.update' => 'optcx', 'settings.password' => 'optcx',
+        'people' => 'o', 'people.store' => 'o', 'people.archive' => 'o', 'mail' => 'o', 'audit' => 'o',
+        'places' => 'opt', 'clients.store' => 'op', 'clients.show' => 'opt', 'clients.update' => 'op', 'clients.archive' => 'op',
+        'contacts.store' => 'op', 'contacts.update' => 'op', 'contacts.archive' => 'op',
+        'sites.store' => 'op', 'sites.show' => 'opt', 'sites.update' => 'op', 'sites.archive' => 'op', 'sites.systems' => 'opt',
+        'rooms.store' => 'op', 'rooms.update' => 'op', 'rooms.archive' => 'op', 'passages.update' => 'op',
+        'codes.store' => 'op', 'codes.reveal' => 'op', 'codes.archive' => 'op',
+        'sites.attachments.store' => 'op', 'systems.attachments.store' => 'opt', 'attachments.show' => 'opt', 'attachments.archive' => 'op',
+        'plans' => 'opt', 'plans.store' => 'op', 'plans.show' => 'opt', 'plans.update' => 'op', 'plans.archive' => 'op', 'plans.draft' => 'op', 'plans.compare' => 'opt',
+        'versions.store' => 'op', 'versions.show' => 'opt', 'versions.accept' => 'op', 'waivers.store' => 'op', 'versions.sheet' => 'optc',
+        'systems' => 'optcx', 'systems.store' => 'op', 'systems.show' => 'optc', 'systems.update' => 'op', 'systems.facts' => 'op', 'systems.archive' => 'op',
+        'readings.store' => 'opt', 'readings.mark' => 'opt', 'bands.update' => 'op', 'notes.store' => 'opt', 'notes.archive' => 'opt',
+        'log.store' => 'opt', 'items.store' => 'opt', 'items.update' => 'opt', 'items.retire' => 'opt',
+    ];
+
+    private const GUEST = ['sign-in', 'sign-in.store', 'password.request', 'password.email', 'password.reset', 'password.update'];
+
+    #[Test]
+    public function every_route_of_the_router_is_decided_about(): void
+    {
+        $named = array_map(fn (Route $r): string => (string) $r->getName(), $this->routes());
+
+        self::assertEqualsCanonicalizing([...array_keys(self::MAY), ...self::GUEST], $named);
+    }
+
+    #[Test]
+    public function each_role_gets_what_it_may_and_nothing_else(): void
+    {
+        $this->withoutMiddleware([ValidateCsrfToken::class, \Illuminate\Routing\Middleware\ThrottleRequests::class]);
+        config()->set('mail.default', 'catcher');
+        foreach (['o' => 'owner', 'p' => 'planner', 't' => 'technician', 'c' => 'client', 'x' => 'client'] as $letter => $role) {
+            foreach ($this->routes() as $route) {
+                $name = (string) $route->getName();
+                if (in_array($name, self::GUEST, true)) {
+                    continue;
+                }
+                [$uri, $mine, $other] = $this->world($route);
+                $user = match ($letter) {
+                    'c' => self::user('client', $mine), 'x' => self::user('client', $other), default => self::user($role),
+                };
+                $status = $this->actingAs($user)->call($route->methods()[0], $uri)->getStatusCode();
+                $allowed = str_contains(self::MAY[$name], $letter);
+                self::assertSame($allowed, $status !== 403, "{$role} ({$letter}) at {$name}: {$status}");
+                self::assertNotSame(404, $status, "{$name}: {$uri}");
+                self::assertLessThan(500, $status, "{$name}: {$uri}");
+            }
+        }
+    }
+
+    #[Test]
+    public function guests_are_sent_to_the_door(): void
+    {
+        $this->withoutMiddleware([ValidateCsrfToken::class]);
+        foreach ($this->routes() as $route) {
+            if (in_array($route->getName(), self::GUEST, true)) {
+                continue;
+            }
+            [$uri] = $this->world($route);
+            $this->call($route->methods()[0], $uri)->assertRedirect('/sign-in');
+        }
+    }
+
+    #[Test]
+    public function a_client_reads_no_working_pages_of_their_own_system_and_nothing_of_others(): void
+    {
+        $site = self::site();
+        $system = Fixture::system($site, self::user('planner'));
+        $system->standingNotes()->create(['text' => 'between us', 'user_id' => User::query()->firstOrFail()->id]);
+        $own = self::user('client', $site->client_id);
+        foreach (['register', 'regime', 'log', 'papers'] as $tab) {
+            $this->actingAs($own)->get("/systems/{$system->id}/{$tab}")->assertForbidden();
+        }
+        $page = $this->actingAs($own)->get("/systems/{$system->id}")->assertOk();
+        self::assertStringNotContainsString('between us', (string) $page->getContent());
+        self::assertSame([], $page->viewData('page')['props']['findings']);
+
+        $draft = Fixture::plan($site, self::user('planner'));
+        $version = PlanVersion::query()->create(['plan_id' => $draft->id, 'number' => 1, 'brief' => PlanReader::raw($draft), 'core_version' => '0', 'user_id' => $own->id]);
+        $this->actingAs($own)->get("/plan-versions/{$version->id}/sheet.pdf")->assertForbidden();
+    }
+
+    /** @return list<Route> */
+    private function routes(): array
+    {
+        return array_values(array_filter(Router::getRoutes()->getRoutes(), fn (Route $r): bool => in_array('web', $r->gatherMiddleware(), true)));
+    }
+
+    /**
+     * A fresh set of records for one call.
+     *
+     * @return array{0: string, 1: int, 2: int} uri, the client it belongs to, another client
+     */
+    private function world(Route $route): array
+    {
+        $key = Str::random(8);
+        $planner = self::user('planner');
+        $site = self::site("Client {$key}", "Site {$key}");
+        $other = self::site("Other {$key}", 'Elsewhere');
+        $uri = $route->uri();
+        $need = fn (string $name): bool => str_contains($uri, '{'.$name);
+        $system = $need('system') || $need('reading') || $need('note') || $need('item') ? Fixture::system($site, $planner, "Reef {$key}") : null;
+        $plan = $need('plan}') || $need('version') ? Fixture::plan($site, $planner) : null;
+        $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => $route->getName() === 'versions.sheet' ? now() : null]);
+        $values = [
+            'user' => fn () => self::user('technician')->id,
+            'client' => fn () => $site->client_id,
+            'contact' => fn () => $site->client()->firstOrFail()->contacts()->create(['name' => 'Ada'])->id,
+            'site' => fn () => $site->id,
+            'room' => fn () => $site->rooms()->create(['name' => 'Hall'])->id,
+            'code' => fn () => $site->codes()->create(['label' => 'Door', 'code' => '1234'])->id,
+            'attachment' => function () use ($site, $planner) {
+                Storage::disk('local')->put('attachments/test', '%PDF-');
+
+                return Attachment::query()->create(['subject_type' => 'site', 'subject_id' => $site->id, 'kind' => 'paper', 'original_name' => 'a.pdf', 'mime' => 'application/pdf', 'bytes' => 5, 'sha256' => str_repeat('0', 64), 'path' => 'attachments/test', 'user_id' => $planner->id])->id;
+            },
+            'plan' => fn () => $plan?->id,
+            'version' => fn () => $version?->id,
+            'system' => fn () => $system?->id,
+            'tab?' => fn () => '',
+            'parameter' => fn () => 'alkalinity',
+            'reading' => fn () => Reading::query()->create(['system_id' => $system?->id, 'parameter' => 'alkalinity', 'taken_at' => now(), 'value' => 8, 'given_value' => 8, 'given_unit' => 'dKH', 'user_id' => $planner->id, 'client_uuid' => (string) Str::uuid()])->id,
+            'note' => fn () => $system?->standingNotes()->create(['text' => 'a', 'user_id' => $planner->id])->id,
+            'item' => fn () => $system?->items()->create(['job' => 'heater', 'name' => 'H'])->id,
+            'number' => fn () => 'B-32',
+        ];
+        $path = '/'.preg_replace_callback('/\{([^}]+)\}/', fn (array $m): string => (string) $values[$m[1]](), $uri);
+        if ($route->getName() === 'plans.compare') {
+            $path .= "?a={$version?->id}&b={$version?->id}";
+        }
+
+        return [rtrim($path, '/') ?: '/', $site->client_id, $other->client_id];
+    }
+}
