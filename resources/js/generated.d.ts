@@ -308,6 +308,8 @@ export interface MarkView {
     role: string;
     lines: string[];
     about: string;
+    roomWidth: number;
+    roomHeight: number;
 }
 
 export interface PageView {
