@@ -18,7 +18,7 @@ final class FrozenAnswers
         $units = Units::metric();
 
         return [
-            'figures' => array_map(fn (Figure $f): array => ['label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->basis->value, 'needs' => $f->needs], $answers->figures),
+            'figures' => array_map(fn (Figure $f): array => ['label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->grounds->basis->value, 'needs' => $f->needs], $answers->figures),
             'findings' => array_map(fn (Finding $f): array => ['key' => $f->key(), 'severity' => $f->severity->value, 'rule' => $f->rule, 'what' => $f->what->in($units), 'why' => $f->why->in($units), 'remedy' => $f->remedy?->in($units)], $answers->findings),
         ];
     }

@@ -27,7 +27,7 @@ final class PlanSheetPdf
         $findings = array_values(array_filter($answers->findings, fn (Finding $f): bool => ! $forClient || in_array($f->severity, [Severity::Stop, Severity::Fix], true)));
         $html = view('build.plan-sheet', [
             'version' => $version, 'plan' => $version->plan, 'site' => $version->plan?->site, 'units' => $units, 'answers' => $answers, 'findings' => $findings,
-            'drawing' => $drawing, 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * 1.48), 'forClient' => $forClient,
+            'drawing' => $drawing, 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)), 'forClient' => $forClient,
         ])->render();
         $options = new Options;
         $options->setIsRemoteEnabled(false);

@@ -22,11 +22,11 @@ final class SectionSvg
     private const LINE_HEIGHT = 1.25;
 
     /** Width of the labels' columns as a share of the drawing. */
-    private const MARGIN = 0.24;
+    public const MARGIN = 0.3;
 
     public static function paint(Section $section, Units $units): string
     {
-        $font = ($section->widthMm * (1 + 2 * self::MARGIN)) / 62;
+        $font = ($section->widthMm * (1 + 2 * self::MARGIN)) / 74;
         $margin = $section->widthMm * self::MARGIN;
         $body = '';
         foreach ($section->shapes as $shape) {

@@ -8,7 +8,8 @@ namespace App\Demo;
 final class Builds
 {
     private const COMMON = [
-        'material' => 'glass', 'top' => 'open', 'salinity' => 35.0, 'setpointC' => 25.5, 'drains' => 'siphon-emergency', 'drainSumK' => 1.8, 'returnSumK' => 5.5,
+        'shape' => 'rectangular', 'material' => 'glass', 'top' => 'open', 'weirGapsMm' => 'none', 'mixGramsPerL' => 38.5, 'lightSharePct' => 45, 'equipmentKg' => 30,
+        'sumpWallMm' => 8, 'sumpFloorMm' => 8, 'sumpBaseMm' => 20, 'baffleMm' => 6, 'pumpMinLevelMm' => 100, 'wallOpening' => 'no', 'balcony' => 'no', 'salinity' => 35.0, 'setpointC' => 25.5, 'drains' => 'siphon-emergency', 'drainSumK' => 1.8, 'returnSumK' => 5.5,
         'breakBelowRimMm' => 62.0, 'outletBelowRimMm' => 75.0, 'weirBelowRimMm' => 60.0, 'emergencyBelowRimMm' => 54.0, 'floorType' => 'slab', 'storey' => 0.0,
         'joists' => 'none', 'allowanceKpa' => 25.0, 'winterC' => 18.0, 'summerC' => 27.0, 'humidityPct' => 50.0, 'trapGapMm' => 60.0,
     ];
@@ -24,7 +25,7 @@ final class Builds
         'bare' => ['lengthMm' => 800, 'widthMm' => 400, 'heightMm' => 450, 'wallMm' => 8, 'floorMm' => 8, 'bracing' => 'braced', 'labelL' => 130, 'rockKg' => 0, 'sandDepthMm' => 0, 'waterGapMm' => 45, 'standHeightMm' => 800, 'pumpsW' => 12, 'lightsW' => 20, 'standKg' => 30, 'top' => 'closed'],
     ];
 
-    private const PLUMBING = ['flowLh', 'drains', 'drainSumK', 'returnSumK', 'breakBelowRimMm', 'outletBelowRimMm', 'weirBelowRimMm', 'emergencyBelowRimMm', 'trapGapMm'];
+    private const PLUMBING = ['flowLh', 'drains', 'drainSumK', 'returnSumK', 'breakBelowRimMm', 'outletBelowRimMm', 'weirBelowRimMm', 'emergencyBelowRimMm', 'trapGapMm', 'weirGapsMm', 'sumpWallMm', 'sumpFloorMm', 'sumpBaseMm', 'baffleMm', 'pumpMinLevelMm'];
 
     /** @return array<string, float|string> */
     public static function facts(string $build): array

@@ -7,6 +7,7 @@ namespace App\House\Views;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Grounds;
 use Velbrin\Core\Measure\Units;
 
 /** One answer in the reader's units, or what it needs. */
@@ -29,9 +30,18 @@ final readonly class FigureView
     {
         return new self(
             $figure->key, $figure->label, $figure->quantity === null ? $figure->word : $units->show($figure->quantity), $figure->note?->in($units),
-            $figure->basis->words(), $figure->basis === Basis::Assumed, $figure->working === null ? null : WorkingView::of($figure->working, $units),
+            self::grounds($figure->grounds), $figure->grounds->basis === Basis::Assumed, $figure->working === null ? null : WorkingView::of($figure->working, $units),
             array_map(self::fieldLabel(...), $figure->needs),
         );
+    }
+
+    /** "assumed: floor thickness, pipes and 2 more". */
+    public static function grounds(Grounds $grounds): string
+    {
+        $labels = array_map(fn (string $field): string => lcfirst(self::fieldLabel($field)), $grounds->fields);
+        $more = count($labels) - 3;
+
+        return $grounds->basis->words().($labels === [] ? '' : ': '.implode(', ', array_slice($labels, 0, $more > 0 ? 3 : null)).($more > 0 ? " and {$more} more" : ''));
     }
 
     public static function fieldLabel(string $field): string

@@ -28,7 +28,7 @@ final readonly class FindingView
     {
         return new self(
             $finding->key(), $finding->severity->value, $finding->severity->word(), $finding->rule, $finding->about,
-            $finding->what->in($units), $finding->why->in($units), $finding->remedy?->in($units), $finding->basis->words(), $finding->working,
+            $finding->what->in($units), $finding->why->in($units), $finding->remedy?->in($units), FigureView::grounds($finding->grounds), $finding->working,
         );
     }
 

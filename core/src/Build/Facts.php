@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build;
 use LogicException;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Grounds;
 use Velbrin\Core\Measure\Kind;
 
 /** Reads a brief for one answer and remembers which facts, and so which bases, that answer rests on. */
@@ -91,10 +92,10 @@ final class Facts
         return $this->brief->bases[$field->value] ?? Basis::Assumed;
     }
 
-    /** The weakest basis among the facts read so far. */
-    public function basis(): Basis
+    /** The weakest basis among the facts read so far, and which of them have it. */
+    public function basis(): Grounds
     {
-        return Basis::weakest([Basis::Computed, ...array_values($this->used)]);
+        return Grounds::of($this->used);
     }
 
     /** @return array{0: string, 1: string, 2: float, 3: Kind, 4: Basis} an input row for a working */

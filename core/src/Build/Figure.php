@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Grounds;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Working;
@@ -19,25 +20,30 @@ final readonly class Figure
         public ?Quantity $quantity,
         public ?string $word,
         public ?Sentence $note,
-        public Basis $basis,
+        public Grounds $grounds,
         public ?Working $working,
         public array $needs,
     ) {
     }
 
-    public static function number(string $key, Quantity $quantity, ?Sentence $note = null, Basis $basis = Basis::Computed, ?Working $working = null): self
+    public static function number(string $key, Quantity $quantity, ?Sentence $note = null, Basis|Grounds $basis = Basis::Computed, ?Working $working = null): self
     {
-        return new self($key, Topic::LABELS[$key], $quantity, null, $note, $basis, $working, []);
+        return new self($key, Topic::LABELS[$key], $quantity, null, $note, self::grounds($basis), $working, []);
     }
 
-    public static function words(string $key, string $word, ?Sentence $note = null, Basis $basis = Basis::Computed, ?Working $working = null): self
+    public static function words(string $key, string $word, ?Sentence $note = null, Basis|Grounds $basis = Basis::Computed, ?Working $working = null): self
     {
-        return new self($key, Topic::LABELS[$key], null, $word, $note, $basis, $working, []);
+        return new self($key, Topic::LABELS[$key], null, $word, $note, self::grounds($basis), $working, []);
     }
 
     /** @param  list<string>  $fields */
     public static function waiting(string $key, array $fields): self
     {
-        return new self($key, Topic::LABELS[$key], null, null, null, Basis::Assumed, null, $fields);
+        return new self($key, Topic::LABELS[$key], null, null, null, Grounds::plain(Basis::Assumed), null, $fields);
+    }
+
+    private static function grounds(Basis|Grounds $basis): Grounds
+    {
+        return $basis instanceof Grounds ? $basis : Grounds::plain($basis);
     }
 }

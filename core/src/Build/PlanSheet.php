@@ -42,9 +42,9 @@ final class PlanSheet
     private static function display(): array
     {
         return [
-            FieldSpec::choice(F::Shape, 'display', 'Shape', ['rectangular' => 'rectangular', 'cylinder' => 'cylinder', 'quarter-cylinder' => 'quarter cylinder, in a corner']),
+            FieldSpec::choice(F::Shape, 'display', 'Shape', ['rectangular' => 'rectangular', 'cylinder' => 'cylinder', 'quarter-cylinder' => 'quarter cylinder in a corner; front to back is its radius']),
             FieldSpec::number(F::LengthMm, 'display', 'Length, outside', Kind::Length, 150, 8000)->for('rectangular'),
-            FieldSpec::number(F::WidthMm, 'display', 'Front to back, outside', Kind::Length, 150, 4000, 'For a corner tank: its outer radius.')->for('rectangular', 'quarter-cylinder'),
+            FieldSpec::number(F::WidthMm, 'display', 'Front to back, outside', Kind::Length, 150, 4000)->for('rectangular', 'quarter-cylinder'),
             FieldSpec::number(F::DiameterMm, 'display', 'Diameter, outside', Kind::Length, 150, 5000)->for('cylinder'),
             FieldSpec::number(F::HeightMm, 'display', 'Height, outside', Kind::Length, 150, 3000, 'From under the floor pane to the rim.'),
             FieldSpec::number(F::WallMm, 'display', 'Wall thickness', Kind::Length, 3, 120, 'Measure it: the panel check needs a real figure.'),

@@ -20,7 +20,7 @@ enum Basis: string
             self::Computed => 'computed',
             self::Rated => 'rated by the maker',
             self::Recalled => 'somebody said so',
-            self::Assumed => 'assumed, a default',
+            self::Assumed => 'assumed',
         };
     }
 

@@ -15,7 +15,7 @@ final readonly class Finding
         public Sentence $what,
         public Sentence $why,
         public ?Sentence $remedy,
-        public Basis $basis,
+        public Grounds $grounds,
         /** Key of the working behind the number, where there is one. */
         public ?string $working,
     ) {
@@ -28,15 +28,10 @@ final readonly class Finding
         Sentence $what,
         Sentence $why,
         ?Sentence $remedy = null,
-        Basis $basis = Basis::Computed,
+        Basis|Grounds $basis = Basis::Computed,
         ?string $working = null,
     ): self {
-        return new self($severity, $rule, $about, $what, $why, $remedy, $basis, $working);
-    }
-
-    public function restingOn(Basis $basis): self
-    {
-        return new self($this->severity, $this->rule, $this->about, $this->what, $this->why, $this->remedy, $basis, $this->working);
+        return new self($severity, $rule, $about, $what, $why, $remedy, $basis instanceof Grounds ? $basis : Grounds::plain($basis), $working);
     }
 
     /** Stable name of this objection within a plan: one rule about one thing in one voice. */

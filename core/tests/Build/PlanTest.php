@@ -72,7 +72,7 @@ final class PlanTest extends TestCase
         self::assertGreaterThan(300, self::value($answers, 'systemL'));
         self::assertGreaterThan(450, self::value($answers, 'massKg'));
         self::assertSame('ask a structural engineer before ordering', $answers->figure('floorWord')?->word);
-        self::assertSame(Basis::Assumed, $answers->figure('systemL')?->basis);
+        self::assertSame(Basis::Assumed, $answers->figure('systemL')?->grounds->basis);
         self::assertContains('Power cut: comes down', $answers->waiting()['outletBelowRimMm']);
         self::assertSame(['wallMm'], $answers->figure('panelFactor')?->needs, 'a default thickness never stands for the panel check');
         self::assertNotNull($answers->section);

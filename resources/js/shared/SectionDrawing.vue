@@ -19,7 +19,9 @@ onBeforeUnmount(() => {
     cancelAnimationFrame(running);
 });
 
-const column = computed(() => (width.value < 520 ? 84 : 136));
+/** On a phone the drawing takes the whole width, and the soundings beside it become a list below. */
+const narrow = computed(() => width.value < 480);
+const column = computed(() => (narrow.value ? 2 : width.value < 640 ? 112 : 136));
 const scale = computed(() => Math.min((width.value - 2 * column.value) / props.section.width, 520 / props.section.height));
 const height = computed(() => props.section.height * scale.value);
 const offset = computed(() => (width.value - props.section.width * scale.value) / 2);
@@ -84,6 +86,7 @@ function onKey(event: KeyboardEvent) {
 // ---- soundings: the columns keep their labels from touching, nothing else
 const LINE = 14;
 const columns = computed(() => {
+    if (narrow.value) return { placed: [], over: 0 };
     const placed: { mark: MarkView; x: number; y: number; fromX: number; anchor: 'start' | 'end' }[] = [];
     for (const side of ['left', 'right'] as const) {
         const marks = props.section.marks.filter((m) => m.side === side).sort((a, b) => a.y - b.y);
@@ -128,6 +131,7 @@ const inside = computed(() => props.section.marks.filter((m) => m.side === 'in')
             </g>
             <g v-if="at?.spills" class="spillsign"><line :x1="px(section.minX)" :x2="px(section.minX + section.width)" :y1="height - 40 * scale + 3" :y2="height - 40 * scale + 3" /></g>
         </svg>
+        <ul v-if="narrow" class="soundings"><li v-for="(mark, i) in section.marks.filter((m) => m.side !== 'in')" :key="i" :class="mark.role">{{ mark.lines.join(', ') }}</li></ul>
         <figcaption v-if="frames.length" class="cutbar">
             <button type="button" class="outline" :aria-pressed="second !== null" @click="second === null ? play() : stop()">{{ second === null ? 'Play a power cut' : 'Back to running' }} <kbd>p</kbd></button>
             <template v-if="second !== null">

@@ -24,6 +24,7 @@ const adding = ref(false);
                 <Link v-if="header.mayRecord && tab !== 'readings'" class="btn-go push" :href="`/systems/${header.id}/readings?type=1`" data-new>Write down a reading</Link>
                 <p class="sub">{{ [header.kind, header.regime, header.volume, header.age, header.keeper ? `kept by ${header.keeper}` : null].filter(Boolean).join(' · ') }}</p>
             </div>
+            <div v-for="n in header.notes" :key="n.id" class="standing first"><b>Standing note.</b> {{ n.text }} <small>{{ n.by }}, {{ date(n.on) }}</small></div>
             <nav class="tabs" aria-label="The record"><Link v-for="[key, label] in tabs" :key="key" :href="`/systems/${header.id}${key ? `/${key}` : ''}`" :class="{ on: key === tab }" :aria-current="key === tab ? 'page' : undefined">{{ label }}</Link></nav>
             <slot />
         </div>

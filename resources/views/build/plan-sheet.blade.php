@@ -24,7 +24,7 @@ td.k { width: 37%; }
 <h1>{{ $plan->name }}</h1>
 <div class="sub">{{ $site?->client?->name }}, {{ $site?->name }} · version {{ $version->number }} of {{ $version->created_at->format('j M Y') }} @if($version->accepted_at) · accepted {{ $version->accepted_at->format('j M Y') }}@else · not accepted yet @endif · {{ $forClient ? 'client edition' : 'internal edition' }} · arithmetic {{ $version->core_version }}</div>
 @if($drawing)
-<img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: 178mm; height: {{ min(118, round(178 * $ratio)) }}mm;">
+<img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: {{ $ratio > 0.66 ? round(118 / $ratio) : 178 }}mm; height: {{ $ratio > 0.66 ? 118 : round(178 * $ratio) }}mm;">
 @endif
 <h2>What was computed</h2>
 <table>
@@ -32,7 +32,7 @@ td.k { width: 37%; }
 <tr>
 <td class="k">{{ $figure->label }}</td>
 <td class="n">@if($figure->quantity){{ $units->show($figure->quantity) }}@elseif($figure->word){{ $figure->word }}@else <span class="small">waits for facts</span> @endif</td>
-<td class="small">{{ $figure->note?->in($units) }}@if($figure->needs) needs: {{ implode(', ', array_map([\App\House\Views\FigureView::class, 'fieldLabel'], $figure->needs)) }}@elseif(! $forClient) {{ $figure->note ? '·' : '' }} rests on: {{ $figure->basis->words() }}@endif</td>
+<td class="small">{{ $figure->note?->in($units) }}@if($figure->needs) needs: {{ implode(', ', array_map([\App\House\Views\FigureView::class, 'fieldLabel'], $figure->needs)) }}@elseif(! $forClient) {{ $figure->note ? '·' : '' }} rests on: {{ \App\House\Views\FigureView::grounds($figure->grounds) }}@endif</td>
 </tr>
 @endforeach
 </table>

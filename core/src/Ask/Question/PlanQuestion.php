@@ -63,10 +63,10 @@ final class PlanQuestion implements Question
 
         return [
             'figures' => (object) array_map(fn (Figure $f): array => [
-                'label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->basis->value, 'needs' => $f->needs,
+                'label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->grounds->basis->value, 'needs' => $f->needs,
             ], $answers->figures),
             'findings' => array_map(fn (Finding $f): array => [
-                'severity' => $f->severity->value, 'rule' => $f->rule, 'about' => $f->about, 'what' => $f->what->in($units), 'why' => $f->why->in($units), 'remedy' => $f->remedy?->in($units), 'basis' => $f->basis->value,
+                'severity' => $f->severity->value, 'rule' => $f->rule, 'about' => $f->about, 'what' => $f->what->in($units), 'why' => $f->why->in($units), 'remedy' => $f->remedy?->in($units), 'basis' => $f->grounds->basis->value,
             ], $answers->findings),
         ];
     }

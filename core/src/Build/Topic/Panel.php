@@ -54,7 +54,7 @@ final class Panel implements Topic
         $factor = Quantity::of($stress->safetyFactor, Kind::Factor);
         $parts = [
             'factor' => $factor, 'stress' => Quantity::of($stress->stressMpa, Kind::Stress), 'thickness' => Quantity::of($thickness, Kind::Length),
-            'wanted' => Quantity::of($thickness * sqrt(PanelStress::ASK_BELOW / $stress->safetyFactor), Kind::Length),
+            'wanted' => Quantity::of(ceil($thickness * sqrt(PanelStress::ASK_BELOW / $stress->safetyFactor)), Kind::Length),
             'length' => Quantity::of($pane, Kind::Length), 'height' => Quantity::of($height, Kind::Length),
             'ask' => Quantity::of(PanelStress::ASK_BELOW, Kind::Factor),
         ];
@@ -68,8 +68,8 @@ final class Panel implements Topic
             Sentence::of('Longest pane has a safety factor of {factor}', $parts),
             Sentence::of('Filled to the rim, {thickness} glass of {length} by {height} bends to {stress}. Unknown bracing counts as rimless.', $parts),
             match ($severity) {
-                Severity::Stop => Sentence::of('Do not fill it. {wanted} glass would have a factor of {ask}; the maker or an engineer decides.', $parts),
-                Severity::Fix => Sentence::of('Ask the maker in writing before filling; {wanted} glass would have a factor of {ask}.', $parts),
+                Severity::Stop => Sentence::of('Do not fill it. {wanted} glass would pass {ask}; the maker or an engineer decides.', $parts),
+                Severity::Fix => Sentence::of('Ask the maker in writing before filling; {wanted} glass would pass {ask}.', $parts),
                 default => null,
             },
             $facts->basis(), 'panelFactor',

@@ -87,6 +87,11 @@ final class ReturnChamber implements Topic
         $room = $spare - ($down ?? 0.0);
         $parts = ['reservoir' => Quantity::of($reservoir, Kind::Volume), 'spare' => Quantity::of($spare, Kind::Volume), 'room' => Quantity::of(max(0.0, $room), Kind::Volume), 'over' => Quantity::of(max(0.0, $reservoir - $room), Kind::Volume), 'spill' => Quantity::of(max(0.0, $reservoir - $spare), Kind::Volume)];
 
+        // A power cut that already spills has its own Stop; the reservoir is not what is wrong there.
+        if ($room <= 0 && $reservoir <= $spare) {
+            return [];
+        }
+
         return [match (true) {
             $reservoir > $spare => Finding::of(Severity::Stop, 'B-33', 'topoff', Sentence::of('A stuck top-off floods the sump by {spill}', $parts), Sentence::of('The reservoir holds {reservoir}; the sump takes {spare} above its running level.', $parts), Sentence::of('Keep at most {spare} in the reservoir.', $parts), $facts->basis()),
             $reservoir > $room => Finding::of(Severity::Stop, 'B-33', 'topoff', Sentence::of('A stuck top-off, then a power cut: {over} on the floor', $parts), Sentence::of('With the reservoir run in, only {room} would fit beside the drain-down.', $parts), Sentence::of('Keep at most {room} in the reservoir.', $parts), $facts->basis()),
