@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Front\Http\HandleInertiaRequests;
+use App\Front\Http\ServerTiming;
 use App\House\Http\AnswerErrors;
 use App\House\Http\SecurityHeaders;
 use Illuminate\Foundation\Application;
@@ -17,7 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
         App\Demo\Console\MakeWorld::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [SecurityHeaders::class, HandleInertiaRequests::class]);
+        $middleware->web(prepend: [ServerTiming::class], append: [SecurityHeaders::class, HandleInertiaRequests::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
         $proxies = (string) env('TRUSTED_PROXIES', '');

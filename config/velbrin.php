@@ -7,5 +7,7 @@ return [
     'demo' => (bool) env('VELBRIN_DEMO', false),
     // Frozen clock for tests in the browser; empty everywhere else.
     'now' => env('VELBRIN_NOW'),
+    // Measuring headers; bin/bench alone turns them on.
+    'bench' => (bool) env('VELBRIN_BENCH', false),
     'upload_bytes' => 15 * 1024 * 1024,
 ];

@@ -58,6 +58,7 @@ final class History
         foreach (array_chunk($this->judgements, 500) as $chunk) {
             DB::table('judgements')->insert($chunk);
         }
+        DB::statement('UPDATE systems SET first_leaves_at = (SELECT MIN(leaves_at) FROM judgements WHERE system_id = systems.id) WHERE id IN (SELECT DISTINCT system_id FROM judgements) AND first_leaves_at IS NULL');
         $this->readings = $this->judgements = [];
     }
 

@@ -6,6 +6,7 @@ namespace App\Systems;
 
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
+use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Chemistry\Judgement;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\Reading as CoreReading;
@@ -21,6 +22,7 @@ final class Judge
         $judgement = self::judge($system, $parameter, $now);
         if ($judgement === null) {
             $system->judgements()->where('parameter', $parameter)->delete();
+            self::first($system);
 
             return;
         }
@@ -31,6 +33,12 @@ final class Judge
             'slope_per_day' => $judgement->slopePerDay, 'steady' => $judgement->steady, 'scatter' => $judgement->scatter, 'line_now' => $judgement->lineNow,
             'days_to_leave' => $judgement->daysToLeave, 'leaves_at' => $leaves, 'spread7' => $judgement->spread7, 'spread30' => $judgement->spread30, 'judged_at' => $now,
         ]);
+        self::first($system);
+    }
+
+    private static function first(System $system): void
+    {
+        DB::table('systems')->where('id', $system->id)->update(['first_leaves_at' => $system->judgements()->min('leaves_at')]);
     }
 
     /** The judgement of what was read up to that moment; null without a band or a reading. */

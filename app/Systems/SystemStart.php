@@ -37,6 +37,7 @@ final class SystemStart
             }
         }
         $system->load('bands');
+        // Judgements of what is no longer tracked go with their band.
         foreach ($system->readings()->distinct()->pluck('parameter') as $parameter) {
             Judge::again($system, $parameter);
         }

@@ -28,6 +28,8 @@ return new class extends Migration
             $table->json('facts');
             $table->json('bases');
             $table->json('chambers');
+            // The soonest leaves_at of its judgements: a fleet is sorted by it.
+            $table->timestamp('first_leaves_at')->nullable()->index();
             $table->timestamp('archived_at')->nullable()->index();
             $table->timestamps();
             $table->unique(['site_id', 'name']);

@@ -56,8 +56,6 @@ final class SystemController
         $request->validate(['q' => ['nullable', 'string', 'max:80'], 'regime' => ['nullable', Rule::enum(Regime::class)]]);
         $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
         $page = System::query()->current()
-            ->select('systems.*')
-            ->selectSub(StoredJudgement::query()->selectRaw('min(leaves_at)')->whereColumn('system_id', 'systems.id'), 'first_leaves_at')
             ->when(! $user->isStaff(), fn (Builder $q) => $q->whereIn('site_id', Site::query()->where('client_id', $user->client_id)->select('id')))
             ->when($like !== '%%', fn (Builder $q) => $q->where(fn (Builder $w) => $w->where('systems.name', 'like', $like)->orWhere('kind', 'like', $like)->orWhereHas('site', fn (Builder $s) => $s->where('name', 'like', $like)->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like)))))
             ->when($request->filled('regime'), fn (Builder $q) => $q->where('regime', $request->string('regime')->toString()))

@@ -1,0 +1,174 @@
+<?php
+
+// bench.php pages URL WORLD OUT: times the main pages. bench.php report DIR: the tables, with the core and the bundle.
+
+declare(strict_types=1);
+
+const ROUNDS = 60;
+
+/** @return array{code: int, ms: float, head: array<string, string>, body: string} */
+function call(string $url, string $jar, array $options = []): array
+{
+    $curl = curl_init();
+    $head = [];
+    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_ENCODING => 'gzip',
+        CURLOPT_HEADERFUNCTION => function ($c, string $line) use (&$head): int {
+            [$name, $value] = array_pad(explode(':', $line, 2), 2, '');
+            $head[strtolower(trim($name))] = trim($value);
+
+            return strlen($line);
+        }] + $options);
+    $body = (string) curl_exec($curl);
+
+    $answer = ['code' => curl_getinfo($curl, CURLINFO_RESPONSE_CODE), 'ms' => 1000 * curl_getinfo($curl, CURLINFO_STARTTRANSFER_TIME), 'head' => $head, 'body' => $body];
+    // The jar is written when the handle goes.
+    unset($curl);
+
+    return $answer;
+}
+
+function token(string $jar): string
+{
+    return preg_match('/XSRF-TOKEN\t(\S+)/', (string) file_get_contents($jar), $m) === 1 ? urldecode($m[1]) : '';
+}
+
+function percentile(array $values, float $share): float
+{
+    sort($values);
+
+    return $values[(int) floor($share * (count($values) - 1))];
+}
+
+function pages(string $base, string $world, string $out): void
+{
+    $jar = tempnam(sys_get_temp_dir(), 'jar');
+    $cold = call("{$base}/sign-in", $jar)['ms'];
+    call("{$base}/sign-in", $jar, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode(['email' => 'teodor@merrowick.example', 'password' => 'tide-and-lantern']), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-XSRF-TOKEN: '.token($jar)]]);
+    $paths = ['Fleet' => '/systems', 'Section' => '/systems/1', 'Readings' => '/systems/1/readings', 'Register' => '/systems/1/register', 'Places' => '/places', 'Place' => '/sites/1', 'Side by side' => '/sites/1/systems', 'Plans' => '/plans', 'Plan' => '/plans/2', 'Version' => '/plan-versions/3', 'Type-to-go' => '/go?q=wall'];
+    $result = ['world' => $world, 'cold' => $cold, 'pages' => []];
+    foreach ($paths as $name => $path) {
+        $first = call($base.$path, $jar);
+        if ($first['code'] !== 200) {
+            fwrite(STDERR, "{$path} answered {$first['code']}\n");
+            exit(1);
+        }
+        $times = [];
+        for ($i = 0; $i < ROUNDS; $i++) {
+            $last = call($base.$path, $jar);
+            $times[] = $last['ms'];
+        }
+        [$queries, $memory] = explode(',', $last['head']['x-bench'] ?? '0,0');
+        $result['pages'][$name] = ['first' => $first['ms'], 'p50' => percentile($times, 0.5), 'p95' => percentile($times, 0.95), 'queries' => (int) $queries, 'bytes' => strlen($last['body']), 'memory' => (int) $memory];
+    }
+    $result['pages']['Plan, recomputed while typing'] = draft($base, $jar);
+    file_put_contents($out, json_encode($result));
+    unlink($jar);
+}
+
+function draft(string $base, string $jar): array
+{
+    $page = html_entity_decode(call("{$base}/plans/2", $jar)['body']);
+    preg_match('/"version":"([^"]*)"/', $page, $v);
+    preg_match('/"revision":(\d+)/', $page, $r);
+    preg_match('/"draft":(\{"values":\{.*?\},"bases":\{.*?\},"chambers":\[.*?\])/', $page, $d);
+    $draft = json_decode($d[1].'}', true);
+    $times = [];
+    $revision = (int) $r[1];
+    for ($i = 0; $i < ROUNDS; $i++) {
+        $draft['values']['rockKg'] = 100 + $i;
+        $answer = call("{$base}/plans/2/draft", $jar, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode(['revision' => $revision] + $draft), CURLOPT_HTTPHEADER => [
+            'Content-Type: application/json', 'X-XSRF-TOKEN: '.token($jar), 'X-Inertia: true', "X-Inertia-Version: {$v[1]}", 'X-Inertia-Partial-Component: build/Plan', 'X-Inertia-Partial-Data: live', 'X-Requested-With: XMLHttpRequest',
+        ]]);
+        $live = json_decode($answer['body'], true)['props']['live'] ?? null;
+        if ($live === null || $live['conflict']) {
+            fwrite(STDERR, "the draft was not taken: {$answer['code']}\n");
+            exit(1);
+        }
+        $revision = $live['revision'];
+        $times[] = $answer['ms'];
+    }
+    [$queries, $memory] = explode(',', $answer['head']['x-bench'] ?? '0,0');
+
+    return ['first' => $times[0], 'p50' => percentile($times, 0.5), 'p95' => percentile($times, 0.95), 'queries' => (int) $queries, 'bytes' => strlen($answer['body']), 'memory' => (int) $memory];
+}
+
+function report(string $dir): void
+{
+    $worlds = array_map(fn (string $w): array => json_decode((string) file_get_contents("{$dir}/result-{$w}.json"), true), ['40', '500', '2000']);
+    $cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $m) === 1 ? $m[1] : 'unknown processor';
+    $ram = preg_match('/MemTotal:\s*(\d+)/', (string) @file_get_contents('/proc/meminfo'), $m) === 1 ? round($m[1] / 1048576) : '?';
+    echo "# Performance\n\nMeasured by `bin/bench` on ".date('j F Y').': '.trim((string) shell_exec('nproc'))." cores ({$cpu}), {$ram} GiB, Debian ".trim((string) @file_get_contents('/etc/debian_version')).', PHP '.PHP_VERSION.", nginx and php-fpm with four workers, MariaDB, all on one machine over loopback.\nMilliseconds to the first byte; ".ROUNDS." calls a page one after the other, as a planner. Query counts include session and sign-in.\n\n";
+    foreach ($worlds as $w) {
+        echo "## {$w['world']} systems\n\nFirst request after the start (cold): ".round($w['cold'])." ms.\n\n| page | first | p50 | p95 | queries | bytes | peak memory |\n|---|---:|---:|---:|---:|---:|---:|\n";
+        foreach ($w['pages'] as $name => $p) {
+            printf("| %s | %.0f | %.0f | %.0f | %d | %s | %.0f MiB |\n", $name, $p['first'], $p['p50'], $p['p95'], $p['queries'], number_format($p['bytes'], 0, '.', ' '), $p['memory'] / 1048576);
+        }
+        echo "\n";
+    }
+    echo "## Requirements\n\n| what | limit | measured |\n|---|---|---|\n";
+    $worst = max(array_map(fn (array $p): float => $p['p95'], $worlds[1]['pages']));
+    printf("| slowest page at 500 systems, p95 | 120 ms | %.0f ms |\n", $worst);
+    printf("| most queries of a page | 20 | %d |\n", max(array_map(fn (array $p): int => $p['queries'], $worlds[2]['pages'])));
+    $ratio = [];
+    foreach ($worlds[2]['pages'] as $name => $p) {
+        $ratio[$name] = $p['p95'] - (1.25 * $worlds[0]['pages'][$name]['p95'] + 10);
+    }
+    arsort($ratio);
+    printf("| p95 at 2 000 against 1.25 × p95 at 40 + 10 ms, the nearest page (%s) | ≤ 0 ms over | %+.0f ms |\n", array_key_first($ratio), reset($ratio));
+    printf("| plan recomputed while typing, p95 at 500 | 150 ms | %.0f ms |\n", $worlds[1]['pages']['Plan, recomputed while typing']['p95']);
+    echo '| `ask` whole call, median of 15 | 120 ms | '.askStart()." ms |\n| `ask --batch`, simple questions a second | 20 000 | ".number_format(askBatch(), 0, '.', ' ')." |\n";
+    [$js, $chart] = bundle();
+    printf("| first-load JavaScript of the plan page, gzip | 220 kB | %.0f kB (charts, loaded when looked at: %.0f kB) |\n", $js, $chart);
+}
+
+function askStart(): int
+{
+    $times = [];
+    for ($i = 0; $i < 15; $i++) {
+        $from = hrtime(true);
+        shell_exec('echo \'{"flowLh":4000,"lengthMm":300}\' | '.escapeshellarg(dirname(__DIR__).'/velbrin').' ask weir-head');
+        $times[] = (hrtime(true) - $from) / 1e6;
+    }
+
+    return (int) round(percentile($times, 0.5));
+}
+
+function askBatch(): int
+{
+    $file = (string) tempnam(sys_get_temp_dir(), 'batch');
+    file_put_contents($file, str_repeat('{"question":"seawater","input":{"salinity":35,"tempC":25}}'."\n", 100000));
+    $from = hrtime(true);
+    $lines = (int) shell_exec(escapeshellarg(dirname(__DIR__).'/velbrin').' ask --batch < '.escapeshellarg($file).' | wc -l');
+    $seconds = (hrtime(true) - $from) / 1e9;
+    unlink($file);
+
+    return $lines === 100000 ? (int) ($lines / $seconds) : 0;
+}
+
+/** @return array{0: float, 1: float} kB of everything the plan page loads at first, and of the chart */
+function bundle(): array
+{
+    $root = dirname(__DIR__, 2).'/public/build';
+    $manifest = json_decode((string) file_get_contents("{$root}/manifest.json"), true);
+    $seen = [];
+    $walk = function (string $key) use (&$walk, &$seen, $manifest): void {
+        if (isset($seen[$key])) {
+            return;
+        }
+        $seen[$key] = $manifest[$key]['file'];
+        foreach ($manifest[$key]['imports'] ?? [] as $import) {
+            $walk($import);
+        }
+    };
+    $walk('resources/js/app.ts');
+    $walk('resources/js/build/Plan.vue');
+    $size = fn (string $file): float => strlen((string) gzencode((string) file_get_contents("{$root}/{$file}"), 6)) / 1000;
+
+    return [array_sum(array_map($size, $seen)), $size($manifest['resources/js/shared/TrendChart.vue']['file'])];
+}
+
+match ($argv[1] ?? '') {
+    'pages' => pages($argv[2], $argv[3], $argv[4]),
+    'report' => report($argv[2]),
+    default => exit(64),
+};
