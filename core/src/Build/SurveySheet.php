@@ -23,6 +23,20 @@ final class SurveySheet
         return $fields;
     }
 
+    /**
+     * What nobody has given yet. A slab on the ground does not span, so its span is not asked for.
+     *
+     * @param  array<string, float|string|null>  $values  by key
+     * @return list<SurveySpec>
+     */
+    public static function missing(array $values): array
+    {
+        $spans = ($values['floor_type'] ?? null) !== 'slab';
+
+        return array_values(array_filter(self::fields(), fn (SurveySpec $s): bool => ($values[$s->key] ?? null) === null
+            && ($spans || ! in_array($s->plan, [F::SpanMm, F::FromSupportMm, F::Joists], true))));
+    }
+
     /** @return list<SurveySpec> */
     private static function floor(): array
     {

@@ -46,6 +46,22 @@ final class Conductivity
         return Solve::rising(fn (float $c): float => self::scale($c, $tempC) - $salinity, 0.5, 120);
     }
 
+    /**
+     * Raw conductivity of a meter that shows it compensated to 25 °C: C₂₅·(1 + α(T − 25)) (W-22).
+     *
+     * @param  float  $alphaPerK  the meter's own setting, usually 0.02
+     *
+     * @throws OutOfRange
+     */
+    public static function raw(float $compensatedMsCm, float $tempC, float $alphaPerK = 0.02): float
+    {
+        Guard::positive('compensatedMsCm', $compensatedMsCm);
+        Guard::within('tempC', $tempC, -2, 35);
+        Guard::within('alphaPerK', $alphaPerK, 0, 0.05);
+
+        return $compensatedMsCm * (1 + $alphaPerK * ($tempC - 25));
+    }
+
     private static function scale(float $conductivityMsCm, float $t): float
     {
         $rt = 0.6766097 + $t * (2.00564e-2 + $t * (1.104259e-4 + $t * (-6.9698e-7 + $t * 1.0031e-9)));

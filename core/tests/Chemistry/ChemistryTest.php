@@ -11,10 +11,12 @@ use Velbrin\Core\Chemistry\Judgement;
 use Velbrin\Core\Chemistry\OxygenCourse;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\Reading;
+use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Chemistry\Standing;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Units;
 
 final class ChemistryTest extends TestCase
 {
@@ -51,6 +53,18 @@ final class ChemistryTest extends TestCase
         self::assertNull($judged->daysToLeave);
         $this->expectException(OutOfRange::class);
         Judgement::of([Reading::at(1, 8, true)], $band, 0.1, 2);
+    }
+
+    #[Test]
+    public function a_series_speaks_by_where_it_stands_where_it_goes_and_how_fast(): void
+    {
+        $say = fn (float $v, ?float $slope, ?float $days, ?float $rate = null): ?string => ReadingFinding::of(Parameter::Alkalinity, $v, Regime::Natural->bands()['alkalinity']->standing($v), $slope, false, $days, $rate)?->what->in(Units::metric());
+
+        self::assertNull($say(7.8, -0.01, 80, 0.5));
+        self::assertSame("Alkalinity leaves the band in 5\u{2009}days", $say(7.4, -0.09, 5));
+        self::assertSame('Alkalinity leaves the band today', $say(7.01, -0.09, 0.1));
+        self::assertSame("Alkalinity moves faster than 0.5\u{2009}dKH a day", $say(7.8, 0.6, 20, 0.5));
+        self::assertStringContainsString('below the act limit', (string) $say(6.1, -0.1, 0));
     }
 
     #[Test]

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Seawater\Conductivity;
+use Velbrin\Core\Seawater\Hydrometer;
 use Velbrin\Core\Seawater\Seawater;
 
 /** Published check values of EOS-80, PSS-78 and Garcia & Gordon. */
@@ -36,6 +37,17 @@ final class SeawaterTest extends TestCase
                 self::assertEqualsWithDelta($salinity, Conductivity::salinity(Conductivity::of($salinity, $temp), $temp), 1e-9);
             }
         }
+    }
+
+    #[Test]
+    public function instruments_are_read_by_their_own_reference(): void
+    {
+        // At its reference temperature a hydrometer reads the specific gravity itself.
+        self::assertEqualsWithDelta(35, Hydrometer::salinity(Seawater::at(35, 25)->specificGravity25(), 25), 1e-6);
+        self::assertLessThan(Hydrometer::salinity(1.026, 28), Hydrometer::salinity(1.026, 22), 'warm water reads low');
+        self::assertEqualsWithDelta(50 * 1.06, Conductivity::raw(50, 28), 1e-12);
+        $this->expectException(OutOfRange::class);
+        Hydrometer::salinity(0.99, 25);
     }
 
     #[Test]

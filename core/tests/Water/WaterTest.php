@@ -10,6 +10,8 @@ use Velbrin\Core\Water\ChangeHabit;
 use Velbrin\Core\Water\ChangePlan;
 use Velbrin\Core\Water\Mixing;
 use Velbrin\Core\Water\RoOutput;
+use Velbrin\Core\Water\SalinityCorrection;
+use Velbrin\Core\Water\SalinityDrift;
 use Velbrin\Core\Water\WaterChange;
 
 final class WaterTest extends TestCase
@@ -75,6 +77,30 @@ final class WaterTest extends TestCase
         self::assertEqualsWithDelta(380, RoOutput::litresPerDay(380, 25), 1e-9);
         self::assertLessThan(RoOutput::litresPerDay(380, 15), RoOutput::litresPerDay(380, 10));
         self::assertGreaterThan(380, RoOutput::litresPerDay(380, 28));
+    }
+
+    #[Test]
+    public function a_salinity_correction_is_the_exchange_that_lands_on_its_target(): void
+    {
+        foreach ([[33.0, 35.0, 45.0], [37.5, 35.0, 0.0]] as [$now, $target, $other]) {
+            $correction = SalinityCorrection::of(480, $now, $target, $other);
+            self::assertNotNull($correction->exchangeL);
+            self::assertEqualsWithDelta($target, WaterChange::of(480, [$correction->exchangeL], ['s' => $now], ['s' => $other])->after['s'], 1e-9);
+            self::assertSame((int) ceil(abs($target - $now)), $correction->days);
+        }
+        self::assertEqualsWithDelta(480 * 38.5 / 35 * 2 / 1000, SalinityCorrection::of(480, 33, 35, 45)->saltKg, 1e-12);
+        self::assertNull(SalinityCorrection::of(480, 33, 35, 34)->exchangeL, 'out of reach of that water');
+        self::assertSame(0.0, SalinityCorrection::of(480, 35, 35, 0)->exchangeL);
+    }
+
+    #[Test]
+    public function salt_stays_while_water_leaves_and_a_stuck_top_off_spills_it(): void
+    {
+        self::assertEqualsWithDelta(35 * 500, SalinityDrift::withoutTopOff(500, 35, 6, 5) * 470, 1e-9);
+        $days = SalinityDrift::daysToLimit(500, 35, 6, 39);
+        self::assertEqualsWithDelta(39, SalinityDrift::withoutTopOff(500, 35, 6, (float) $days), 1e-9);
+        self::assertEqualsWithDelta(35 * 500 / 520, SalinityDrift::topOffStuckOn(500, 35, 20, 60), 1e-12);
+        self::assertEqualsWithDelta(35 * 500 / 560 * exp(-40 / 560), SalinityDrift::topOffStuckOn(500, 35, 100, 60), 1e-12);
     }
 
     #[Test]

@@ -32,7 +32,7 @@ const option = computed(() => {
         textStyle: { fontFamily: 'Archivo Variable, sans-serif', color: ink },
         grid: { left: 56, right: 18, top: 26, bottom: 34 },
         tooltip: { trigger: 'axis', renderMode: 'richText', valueFormatter: (v: unknown) => `${v} ${props.series.unit}` },
-        xAxis: { type: 'time', name: 'date', nameLocation: 'middle', nameGap: 22, nameTextStyle: { color: quiet }, axisLine: { lineStyle: { color: ink } }, axisLabel: { color: quiet, hideOverlap: true }, splitLine: { show: false }, min: from, max: Date.now() + 8 * 86_400_000 },
+        xAxis: { type: 'time', name: 'date', nameLocation: 'middle', nameGap: 22, nameTextStyle: { color: quiet }, axisLine: { lineStyle: { color: ink } }, axisLabel: { color: quiet, hideOverlap: true, formatter: '{d} {MMM}' }, splitLine: { show: false }, min: from, max: Date.now() + 8 * 86_400_000 },
         yAxis: { type: 'value', name: `${props.series.label}${props.series.unit ? `, ${props.series.unit}` : ''}`, nameTextStyle: { color: quiet, align: 'left' }, min: low - pad, max: high + pad, axisLabel: { color: quiet, formatter: (v: number) => v.toFixed(props.series.digits) }, splitLine: { lineStyle: { color: rule, opacity: 0.6 } } },
         series: [
             {
