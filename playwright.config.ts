@@ -4,6 +4,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
     testDir: 'e2e',
     timeout: 60_000,
+    expect: { timeout: 10_000 },
     workers: 1,
     retries: 0,
     outputDir: 'var/test/playwright',

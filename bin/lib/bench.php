@@ -117,8 +117,21 @@ function report(string $dir): void
     printf("| p95 at 2 000 against 1.25 × p95 at 40 + 10 ms, the nearest page (%s) | ≤ 0 ms over | %+.0f ms |\n", array_key_first($ratio), reset($ratio));
     printf("| plan recomputed while typing, p95 at 500 | 150 ms | %.0f ms |\n", $worlds[1]['pages']['Plan, recomputed while typing']['p95']);
     echo '| `ask` whole call, median of 15 | 120 ms | '.askStart()." ms |\n| `ask --batch`, simple questions a second | 20 000 | ".number_format(askBatch(), 0, '.', ' ')." |\n";
+    echo clones($dir);
     [$js, $chart] = bundle();
     printf("| first-load JavaScript of the plan page, gzip | 220 kB | %.0f kB (charts, loaded when looked at: %.0f kB) |\n", $js, $chart);
+}
+
+/** Seconds of the two commands in a fresh clone, when they were timed. */
+function clones(string $dir): string
+{
+    $file = "{$dir}/result-clone.json";
+    if (! is_file($file)) {
+        return '';
+    }
+    $c = json_decode((string) file_get_contents($file), true);
+
+    return "| `bin/start` in a fresh clone, Debian packages present | – | {$c['start']} s |\n| `bin/start` again | 10 s | {$c['again']} s |\n| `bin/test` in a fresh clone | 720 s | {$c['test']} s |\n";
 }
 
 function askStart(): int

@@ -43,12 +43,12 @@ final readonly class WorkingView
         $digits = match (true) {
             $value === 0.0 => 0, abs($value) >= 1000 => 1, abs($value) >= 10 => 2, default => 4,
         };
-        $number = rtrim(rtrim(number_format($value, $digits, '.', "\u{2009}"), '0'), '.');
-        $number = $digits === 0 || ! str_contains(number_format($value, $digits), '.') ? number_format($value, 0, '.', "\u{2009}") : $number;
+        $number = rtrim(rtrim(number_format($value, $digits, '.', "\u{202F}"), '0'), '.');
+        $number = $digits === 0 || ! str_contains(number_format($value, $digits), '.') ? number_format($value, 0, '.', "\u{202F}") : $number;
         $unit = match ($quantity->kind) {
             Kind::Area => 'm²', Kind::Temperature => '°C', Kind::Factor, Kind::Count, Kind::Ph => '', Kind::Density => 'kg/m³', Kind::Turnover => 'per hour', default => $quantity->kind->value,
         };
 
-        return rtrim($number."\u{2009}".$unit, "\u{2009}");
+        return rtrim($number."\u{202F}".$unit, "\u{202F}");
     }
 }

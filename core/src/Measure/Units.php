@@ -16,7 +16,8 @@ final readonly class Units
 
     private const POUND_KG = 0.45359237;
 
-    private const THIN_SPACE = "\u{2009}";
+    /** Narrow and unbreakable: a number stays in one piece. */
+    private const THIN_SPACE = "\u{202F}";
 
     /** @param  array<string, UnitDisplay>  $displays by kind value */
     private function __construct(private array $displays, public string $decimalMark)

@@ -21,7 +21,7 @@ onBeforeUnmount(() => {
 
 /** On a phone the drawing takes the whole width, and the soundings beside it become a list below. */
 const narrow = computed(() => width.value < 480);
-const column = computed(() => (narrow.value ? 2 : width.value < 640 ? 112 : 136));
+const column = computed(() => (narrow.value ? 2 : width.value < 640 ? 124 : 136));
 const scale = computed(() => Math.min((width.value - 2 * column.value) / props.section.width, 520 / props.section.height));
 const height = computed(() => props.section.height * scale.value);
 const offset = computed(() => (width.value - props.section.width * scale.value) / 2);
@@ -94,7 +94,7 @@ const columns = computed(() => {
         for (const mark of marks) {
             const y = Math.max(next, py(mark.y) - 4);
             const x = side === 'left' ? Math.max(2, offset.value - column.value + 2) : Math.min(width.value - column.value + 8, offset.value + props.section.width * scale.value + 8);
-            placed.push({ mark, x, y, fromX: side === 'left' ? Math.max(2, offset.value - column.value + 2) + column.value - 8 : x - 4, anchor: 'start' });
+            placed.push({ mark, x, y, fromX: side === 'left' ? Math.max(2, offset.value - column.value + 2) + column.value - 6 : x - 4, anchor: 'start' });
             next = y + mark.lines.length * LINE + 4;
         }
     }

@@ -2,7 +2,7 @@ import { computed } from 'vue';
 import type { UnitDisplay } from '../generated';
 import { useShell } from './page';
 
-const THIN = '\u2009';
+const THIN = '\u202f';
 
 function between(table: [number, number][], from: 0 | 1, to: 0 | 1, value: number): number {
     let i = 1;
@@ -36,7 +36,7 @@ export function useUnits() {
         typed: (value: number, kind: string): string => String(Number(shown(value, kind).toPrecision(7))).replace('.', mark.value),
         /** What somebody typed, in the core's unit; null when it is no number. */
         parse: (text: string, kind: string): number | null => {
-            const plain = text.replace(/[\s\u2009\u00a0]/g, '').replace(',', '.');
+            const plain = text.replace(/[\s\u202f\u00a0]/g, '').replace(',', '.');
             return /^-?(\d+(\.\d*)?|\.\d+)$/.test(plain) ? core(Number(plain), kind) : null;
         },
     };

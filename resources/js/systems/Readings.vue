@@ -62,7 +62,7 @@ function mark(id: number) {
 <template>
     <SystemFrame :header="header" tab="readings" :findings="findings">
         <div class="params">
-            <Link v-for="p in listed" :key="p.parameter" :href="`/systems/${header.id}/readings?of=${p.parameter}`" preserve-scroll :class="{ on: p.parameter === series.parameter }" :aria-current="p.parameter === series.parameter ? 'true' : undefined">
+            <Link v-for="p in listed" :key="p.parameter" :href="`/systems/${header.id}/readings?of=${p.parameter}`" preserve-scroll preserve-state :class="{ on: p.parameter === series.parameter }" :aria-current="p.parameter === series.parameter ? 'true' : undefined">
                 <span class="k">{{ p.label }}</span><br><b :class="{ out: p.standing !== 'aim' && p.standing !== 'fine' && p.standing !== 'none' }">{{ p.latest ?? 'never read' }}</b><small>{{ p.leaves ?? (p.latest ? p.way : '') }}</small>
             </Link>
         </div>

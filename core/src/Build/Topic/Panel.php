@@ -66,7 +66,7 @@ final class Panel implements Topic
         $findings[] = Finding::of(
             $severity, 'B-13', 'panel',
             Sentence::of('Longest pane has a safety factor of {factor}', $parts),
-            Sentence::of('Filled to the rim, {thickness} glass of {length} by {height} bends to {stress}. Unknown bracing counts as rimless.', $parts),
+            Sentence::of('Filled to the rim, {thickness} glass of {length} by {height} is stressed to {stress}.'.($facts->word(F::Bracing) === 'unknown' ? ' Bracing unknown: counted as rimless.' : ''), $parts),
             match ($severity) {
                 Severity::Stop => Sentence::of('Do not fill it. {wanted} glass would pass {ask}; the maker or an engineer decides.', $parts),
                 Severity::Fix => Sentence::of('Ask the maker in writing before filling; {wanted} glass would pass {ask}.', $parts),
