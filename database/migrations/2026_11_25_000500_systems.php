@@ -141,6 +141,13 @@ return new class extends Migration
             $table->timestamp('judged_at');
             $table->unique(['system_id', 'parameter']);
         });
+        // One row when the demo world is whole; a killed run leaves none and is made again.
+        Schema::create('demo_worlds', function (Blueprint $table): void {
+            $table->id();
+            $table->unsignedInteger('systems');
+            $table->integer('seed');
+            $table->timestamp('finished_at');
+        });
         Schema::table('systems', function (Blueprint $table): void {
             $table->foreign('plan_version_id')->references('id')->on('plan_versions');
         });

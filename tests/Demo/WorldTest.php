@@ -50,6 +50,17 @@ final class WorldTest extends TestCase
     }
 
     #[Test]
+    public function a_world_is_made_where_the_demo_is_on_and_nowhere_else(): void
+    {
+        config()->set('velbrin.demo', false);
+        $this->artisan('velbrin:world', ['--fresh' => true])->assertFailed();
+        config()->set('velbrin.demo', true);
+        DB::table('demo_worlds')->insert(['systems' => 40, 'seed' => 1, 'finished_at' => now()->subDays(30)]);
+        $this->artisan('velbrin:world')->expectsOutputToContain('There is a world already')->assertFailed();
+        $this->artisan('velbrin:world', ['--once' => true])->expectsOutputToContain('30 days old')->assertSuccessful();
+    }
+
+    #[Test]
     public function bulk_judgements_are_the_ones_the_application_writes(): void
     {
         World::make(3, 7, fn (): null => null);

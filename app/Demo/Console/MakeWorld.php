@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Demo\Console;
 
 use App\Demo\World;
-use App\Team\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 
 final class MakeWorld extends Command
@@ -26,19 +28,19 @@ final class MakeWorld extends Command
 
             return self::FAILURE;
         }
-        if ($this->option('fresh')) {
-            $this->callSilently('migrate:fresh', ['--force' => true]);
-            Storage::disk('local')->deleteDirectory('attachments');
-        } elseif (User::query()->exists()) {
-            if ($this->option('once')) {
-                $this->say();
+        $whole = Schema::hasTable('demo_worlds') && DB::table('demo_worlds')->exists();
+        if ($whole && $this->option('once')) {
+            $this->age();
 
-                return self::SUCCESS;
-            }
+            return self::SUCCESS;
+        }
+        if ($whole && ! $this->option('fresh')) {
             $this->error('There is a world already. --fresh throws it away and makes a new one.');
 
             return self::FAILURE;
         }
+        $this->callSilently('migrate:fresh', ['--force' => true]);
+        Storage::disk('local')->deleteDirectory('attachments');
         $systems = max(1, (int) $this->option('systems'));
         $this->line("Making the demo world, {$systems} systems");
         $bar = $this->output->createProgressBar($systems);
@@ -47,14 +49,15 @@ final class MakeWorld extends Command
         });
         $bar->finish();
         $this->newLine();
+        DB::table('demo_worlds')->insert(['systems' => $systems, 'seed' => (int) $this->option('seed'), 'finished_at' => now()]);
 
         return self::SUCCESS;
     }
 
-    private function say(): void
+    private function age(): void
     {
-        $made = User::query()->oldest('id')->first()?->created_at;
-        $days = $made === null ? 0 : (int) $made->diffInDays(now());
+        $made = DB::table('demo_worlds')->value('finished_at');
+        $days = is_string($made) ? (int) CarbonImmutable::parse($made)->diffInDays(now()) : 0;
         if ($days >= 7) {
             $this->line("The demo world is {$days} days old; its stories have moved on. bin/start --fresh makes a new one.");
         }
