@@ -105,7 +105,8 @@ final class PlanPathTest extends TestCase
         $plan = Fixture::plan(self::site(), $planner);
         $this->actingAs($planner)->post("/plans/{$plan->id}/versions");
         $plan->update(['draft' => [...$plan->draft, 'values' => [...$plan->draft['values'], 'outletBelowRimMm' => 210.0, 'breakBelowRimMm' => 'none']]]);
-        $this->post("/plans/{$plan->id}/versions");
+        $this->post("/plans/{$plan->id}/versions")->assertSessionHasErrors('note');
+        $this->post("/plans/{$plan->id}/versions", ['note' => 'outlet deeper'])->assertSessionHasNoErrors();
         [$a, $b] = PlanVersion::query()->orderBy('id')->pluck('id')->all();
         $view = self::props($this->get("/plans/{$plan->id}/compare?a={$a}&b={$b}"))['view'];
 

@@ -89,6 +89,12 @@ final class RecordTest extends TestCase
         self::assertEqualsWithDelta(30, now()->diffInDays($item->replace_on), 3);
         $findings = self::props($this->get("/systems/{$system->id}/register"))['findings'];
         self::assertStringContainsString('Heater 1 ages out in', $findings[0]['what']);
+        $change = ['job' => 'heater', 'name' => 'Heater 1', 'watts' => 250, 'installed_precision' => 'month', 'installed_on' => now()->subMonths(2)->toDateString()];
+        $this->put("/items/{$item->id}", $change)->assertSessionHasErrors('reason');
+        $this->put("/items/{$item->id}", [...$change, 'reason' => 'label was misread'])->assertSessionHasNoErrors();
+        self::assertSame('label was misread', Activity::query()->where('event', 'reason')->sole()->properties->toArray()['reason']);
+        self::assertSame(300, (int) Activity::query()->where('subject_type', 'item')->where('event', 'updated')->sole()->properties->toArray()['old']['watts']);
+        self::assertGreaterThan(300, now()->diffInDays($item->refresh()->replace_on));
         $this->post("/items/{$item->id}/retire", [])->assertSessionHasErrors('reason');
         $this->post("/items/{$item->id}/retire", ['reason' => 'replaced'])->assertSessionHasNoErrors();
         $this->put("/items/{$item->id}", ['job' => 'heater', 'name' => 'x', 'installed_precision' => 'day'])->assertForbidden();

@@ -31,7 +31,8 @@ final class PlanVersionController
     public function store(Request $request, Plan $plan, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $plan);
-        $given = $request->validate(['note' => ['nullable', 'string', 'max:300']]);
+        // The first version needs no reason; a later one says what changed and why.
+        $given = $request->validate(['note' => [$plan->versions()->exists() ? 'required' : 'nullable', 'string', 'max:300']], ['note.required' => 'Say in a few words what changed since the last version.']);
         $version = DB::transaction(function () use ($plan, $user, $given): PlanVersion {
             $plan = Plan::query()->lockForUpdate()->with(['room', 'site.passages'])->findOrFail($plan->id);
 

@@ -10,6 +10,7 @@ use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Velbrin\Core\Control\Replacement;
@@ -30,7 +31,13 @@ final class ItemController
     {
         Gate::authorize('update', $item);
         abort_if($item->retired_at !== null, 403);
-        $item->update($this->withForecast($request->validate($this->rules($item->system()->firstOrFail()))));
+        $given = $request->validate([...$this->rules($item->system()->firstOrFail()), 'reason' => ['required', 'string', 'max:300']]);
+        $reason = $given['reason'];
+        unset($given['reason']);
+        DB::transaction(function () use ($item, $given, $reason): void {
+            $item->update($this->withForecast($given));
+            activity()->performedOn($item)->event('reason')->withProperties(['reason' => $reason])->log('why it changed');
+        });
 
         return back()->with('said', 'Kept.');
     }

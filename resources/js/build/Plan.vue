@@ -3,6 +3,7 @@ import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
 import type { CrumbView, FactSpecView, PlanDraftView, PlanLiveView, VersionLineView, WorkingView } from '../generated';
 import Crumbs from '../shared/Crumbs.vue';
+import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
@@ -61,7 +62,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             </template>
             <h2>Versions</h2>
             <form v-if="plan.mayUpdate" class="form" @submit.prevent="keep.post(`/plans/${plan.id}/versions`)">
-                <div><label for="vn">Keep this as a version; what changed?</label><input id="vn" v-model="keep.note" type="text" maxlength="300"></div>
+                <div><label for="vn">Keep this as a version; what changed?</label><input id="vn" v-model="keep.note" type="text" maxlength="300"><FieldError :words="keep.errors.note" /></div>
                 <div><button class="btn-go" :disabled="keep.processing || state !== 'kept'">Keep version {{ (versions[0]?.number ?? 0) + 1 }}</button></div>
             </form>
             <ul class="list">

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Build;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Levels;
+use Velbrin\Core\Build\Plan;
+use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\SurveySheet;
+use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Hydraulics\DrainCapacity;
+use Velbrin\Core\Hydraulics\WeirHead;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Units;
+
+/** Sump, drains and return chamber of a plan, against sums made by hand. */
+final class WaterWaysTest extends TestCase
+{
+    private const VALUES = [
+        'lengthMm' => 1220, 'widthMm' => 620, 'heightMm' => 600, 'wallMm' => 10, 'floorMm' => 10, 'rockKg' => 30, 'sandDepthMm' => 0, 'flowLh' => 2400,
+        'weirBelowRimMm' => 50, 'weirLengthMm' => 300, 'drains' => 'open-emergency', 'drainBoreMm' => 44, 'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 45,
+        'outletBelowRimMm' => 60, 'breakBelowRimMm' => 'none', 'returnBoreMm' => 27, 'pipesL' => 4, 'sumpLengthMm' => 916, 'sumpWidthMm' => 416, 'sumpHeightMm' => 408,
+        'returnLevelMm' => 200, 'pumpMinLevelMm' => 80, 'reservoirL' => 8, 'standHeightMm' => 800, 'winterC' => 17, 'summerC' => 27, 'pumpsW' => 40, 'lightsW' => 100,
+    ];
+
+    private const CHAMBERS = [['name' => 'Intake', 'lengthMm' => 194, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 294, 'baffleMm' => 230], ['name' => 'Return']];
+
+    #[Test]
+    public function chamber_levels_follow_from_baffles_and_flow(): void
+    {
+        // Inside 900 × 400 × 400 mm; two baffles of 6 mm leave 400 mm for the return.
+        $sump = SumpWater::of(self::facts());
+        $head = WeirHead::plainEdge(2400, 400);
+
+        self::assertSame(['Intake', 'Skimmer', 'Return'], array_map(fn ($c): string => $c->name, $sump->chambers));
+        self::assertEqualsWithDelta(400, $sump->returnChamber()->lengthMm, 1e-9);
+        self::assertEqualsWithDelta(250 + $head, $sump->chambers[0]->levelMm, 1e-9);
+        self::assertEqualsWithDelta(230 + $head, $sump->chambers[1]->levelMm, 1e-9);
+        self::assertEqualsWithDelta(0.4 * (0.194 * (150 - $head) + 0.294 * (170 - $head) + 0.4 * 200), $sump->spareL(), 1e-9);
+        self::assertEqualsWithDelta(0.16 * 120, $sump->usableReturnL(), 1e-9);
+        $drowned = SumpWater::of(self::facts(['returnLevelMm' => 300]));
+        self::assertEqualsWithDelta(300, $drowned->chambers[0]->levelMm, 1e-9, 'a return level over the baffles drowns them');
+    }
+
+    #[Test]
+    public function the_fall_of_a_siphon_is_from_surface_to_surface(): void
+    {
+        // Display line: 800 + 600 − (50 − head); sump line: 20 + 8 + 200.
+        self::assertEqualsWithDelta((1400 - 50 + WeirHead::plainEdge(2400, 300) - 228) / 1000, Levels::dropM(self::facts()), 1e-9);
+    }
+
+    #[Test]
+    public function a_blocked_main_drain_is_told_in_litres(): void
+    {
+        $with = self::plan();
+        $needed = DrainCapacity::levelOverOutletMm(2400, 44);
+        self::assertEqualsWithDelta(min(50 - WeirHead::plainEdge(2400, 300), 45 - $needed), self::value($with, 'blockedMm'), 1e-9);
+        self::assertSame(0.0, self::value($with, 'blockedFloorL'));
+
+        // Alone: 19.2 L of the chamber and 8 L of top-off come up, 0.72 m² × the gap fits.
+        $alone = self::plan(['drains' => 'open', 'weirBelowRimMm' => 40, 'outletBelowRimMm' => 50]);
+        $room = 0.72 * (40 - WeirHead::plainEdge(2400, 300));
+        self::assertEqualsWithDelta(max(0, 0.16 * 120 + 8 - $room), self::value($alone, 'blockedFloorL'), 1e-9);
+        self::assertEqualsWithDelta(0.16 * 120 + 8, self::value($alone, 'floodL'), 1e-9);
+        self::assertSame(Severity::Stop, $alone->stops()[0]->severity);
+
+        $small = self::plan(['drainBoreMm' => 30]);
+        self::assertStringContainsString('the return brings', implode(' ', array_map(fn ($f): string => $f->what->in(Units::metric()), $small->findings)));
+    }
+
+    #[Test]
+    public function the_hours_without_top_off_are_usable_water_over_evaporation(): void
+    {
+        $answers = self::plan();
+        self::assertEqualsWithDelta(24 * 0.16 * 120 / self::value($answers, 'evaporationLd'), self::value($answers, 'dryHours'), 1e-9);
+        self::assertGreaterThan(self::value(self::plan(['top' => 'closed']), 'evaporationLd'), self::value($answers, 'evaporationLd'));
+        self::assertGreaterThan(self::value(self::plan(['humidityPct' => 90]), 'evaporationLd'), self::value($answers, 'evaporationLd'));
+    }
+
+    #[Test]
+    public function an_answer_names_the_weakest_facts_it_rests_on(): void
+    {
+        $bases = array_fill_keys(array_keys(self::VALUES), 'measured');
+        $brief = PlanBrief::read(['values' => self::VALUES, 'bases' => [...$bases, 'flowLh' => 'recalled'], 'chambers' => self::CHAMBERS]);
+        $spare = Plan::answer($brief)->figure('turnover');
+        self::assertSame(Basis::Assumed, $spare?->grounds->basis, 'a default counts as assumed');
+        self::assertContains('material', $spare->grounds->fields);
+
+        $all = [...self::VALUES, 'shape' => 'rectangular', 'material' => 'glass', 'weirGapsMm' => 'none', 'salinity' => 35, 'mixGramsPerL' => 38.5, 'setpointC' => 25.5, 'sumpWallMm' => 8, 'sumpFloorMm' => 8, 'baffleMm' => 6];
+        $known = Plan::answer(PlanBrief::read(['values' => $all, 'bases' => [...array_fill_keys(array_keys($all), 'measured'), 'flowLh' => 'recalled'], 'chambers' => self::CHAMBERS]))->figure('turnover');
+        self::assertSame([Basis::Recalled, ['flowLh']], [$known?->grounds->basis, $known?->grounds->fields]);
+    }
+
+    #[Test]
+    public function reading_a_brief_sets_bad_facts_aside_and_keeps_the_good_ones(): void
+    {
+        $brief = PlanBrief::read(['values' => ['lengthMm' => 1200, 'widthMm' => '600', 'heightMm' => null, 'flowLh' => INF, 'breakBelowRimMm' => 'none', 'wallMm' => 'none', 'colour' => 3], 'chambers' => [['name' => 'A', 'lengthMm' => -3]], 'passages' => [['name' => 'Door', 'widthMm' => 800]]]);
+
+        self::assertSame(['lengthMm' => 1200.0, 'breakBelowRimMm' => 'none'], $brief->values);
+        self::assertEqualsCanonicalizing(['widthMm', 'flowLh', 'wallMm', 'colour', 'chambers.0.lengthMm', 'passages.0.heightMm'], array_map(fn ($e): string => $e->field, $brief->errors));
+    }
+
+    #[Test]
+    public function the_survey_asks_for_what_the_floor_makes_necessary(): void
+    {
+        $keys = fn (array $values): array => array_map(fn ($s): string => $s->key, SurveySheet::missing($values));
+        self::assertContains('span_mm', $keys(['floor_type' => 'timber']));
+        self::assertNotContains('span_mm', $keys(['floor_type' => 'slab']));
+        self::assertNotContains('humidity_pct', $keys(['humidity_pct' => 50.0]));
+    }
+
+    #[Test]
+    public function a_device_is_spoken_of_sixty_days_before_its_life_ends(): void
+    {
+        self::assertNull(Replacement::of(0, 15, 380)->finding('Heater', false));
+        $soon = Replacement::of(0, 15, 410)->finding('Heater', false);
+        $late = Replacement::of(0, 15, 500)->finding('Heater', true);
+        self::assertSame(Severity::Watch, $soon?->severity);
+        self::assertSame([Severity::Fix, Basis::Recalled], [$late?->severity, $late?->grounds->basis]);
+        self::assertEqualsWithDelta(15 * 365.25 / 12, Replacement::of(0, 15, 0)->inDays, 1e-9);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private static function facts(array $more = []): Facts
+    {
+        return Facts::of(PlanBrief::read(['values' => [...self::VALUES, ...$more], 'chambers' => self::CHAMBERS]));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private static function plan(array $more = []): PlanAnswers
+    {
+        return Plan::answer(PlanBrief::read(['values' => [...self::VALUES, ...$more], 'chambers' => self::CHAMBERS]));
+    }
+
+    private static function value(PlanAnswers $answers, string $key): float
+    {
+        $quantity = $answers->figure($key)?->quantity;
+        self::assertNotNull($quantity, $key.': '.json_encode($answers->errors).json_encode($answers->figure($key)?->needs));
+
+        return $quantity->value;
+    }
+}
