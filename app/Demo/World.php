@@ -11,7 +11,7 @@ use App\Build\PlanVersion;
 use App\Clients\Client;
 use App\Clients\Room;
 use App\Clients\Site;
-use App\Systems\Job;
+use App\Systems\Item;
 use App\Systems\System;
 use App\Systems\SystemFacts;
 use App\Team\Accounts;
@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Spatie\Activitylog\Facades\CauserResolver;
 use Velbrin\Core\Chemistry\Regime;
-use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Control\Job;
 use Velbrin\Core\Version;
 
 /** Makes the demo world: people, clients, places, systems with fourteen months of history, plans, and the week’s stories. */
@@ -169,7 +169,7 @@ final class World
                     Job::Heater => 250, Job::Light => 140, Job::ReturnPump => 40, Job::Skimmer => 25, default => 12
                 },
                 'installed_on' => $installed->toDateString(), 'installed_precision' => $this->chance->pick(['day', 'month']), 'plug_label' => mb_strtoupper(mb_substr($job->label(), 0, 2)).$counts[$job->value],
-                'outlet' => 'strip A, '.($n + 1), 'replace_on' => $installed->addDays((int) round($life * Replacement::DAYS_A_MONTH))->toDateString(), 'created_at' => now(), 'updated_at' => now(),
+                'outlet' => 'strip A, '.($n + 1), 'replace_on' => Item::dueOn($installed, $life, $job)?->toDateString(), 'created_at' => now(), 'updated_at' => now(),
             ];
         }
         DB::table('items')->insert($rows);

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\House\Audited;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Replacement;
 
 /** A device: its job, its age, its plug, when it is due to be replaced. */
 #[UsePolicy(ItemPolicy::class)]
@@ -21,6 +24,14 @@ final class Item extends Model
     protected function casts(): array
     {
         return ['job' => Job::class, 'installed_on' => 'immutable_date', 'last_service_on' => 'immutable_date', 'warranty_until' => 'immutable_date', 'replace_on' => 'immutable_date', 'retired_at' => 'immutable_datetime', 'bases' => 'array', 'price_minor' => 'integer', 'service_every_days' => 'integer'];
+    }
+
+    /** The day its counted life ends; null where neither it nor its job has one. */
+    public static function dueOn(CarbonImmutable $installed, ?float $lifeMonths, Job $job): ?CarbonImmutable
+    {
+        $months = $lifeMonths ?? $job->lifeMonths();
+
+        return $months === null ? null : Judge::moment(Replacement::of(Judge::day($installed), $months, Judge::day(now()))->dueDay);
     }
 
     /** @return BelongsTo<System, $this> */

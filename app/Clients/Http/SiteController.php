@@ -18,6 +18,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Velbrin\Core\Chemistry\Regime;
 
 final class SiteController
 {
@@ -48,7 +49,10 @@ final class SiteController
             $lines[$content->name()] = $content->lines($site, $user);
         }
 
-        return Inertia::render('clients/Site', ['view' => SiteView::of($site, $user, $lines)]);
+        return Inertia::render('clients/Site', [
+            'view' => SiteView::of($site, $user, $lines),
+            'regimes' => collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()]),
+        ]);
     }
 
     public function update(Request $request, Site $site): RedirectResponse

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Systems\Http;
 
 use App\Systems\Item;
-use App\Systems\Job;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
@@ -13,7 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
-use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Control\Job;
 
 /** The register: every device with its job, age, plug and replacement date. */
 final class ItemController
@@ -81,11 +80,9 @@ final class ItemController
     private function withForecast(array $given): array
     {
         $job = Job::from(is_string($given['job']) ? $given['job'] : '');
-        $months = $given['life_months'] ?? $job->lifeMonths();
+        $months = $given['life_months'] ?? null;
         $installed = $given['installed_on'] ?? null;
-        $due = is_string($installed) && is_numeric($months)
-            ? CarbonImmutable::parse($installed)->addDays((int) round((float) $months * Replacement::DAYS_A_MONTH))->toDateString()
-            : null;
+        $due = is_string($installed) ? Item::dueOn(CarbonImmutable::parse($installed), is_numeric($months) ? (float) $months : null, $job)?->toDateString() : null;
 
         return [...$given, 'replace_on' => $due];
     }

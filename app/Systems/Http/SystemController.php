@@ -13,7 +13,6 @@ use App\House\Views\FindingView;
 use App\House\Views\PageView;
 use App\Systems\Band;
 use App\Systems\Item;
-use App\Systems\Job;
 use App\Systems\LogEntry;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
@@ -43,6 +42,7 @@ use Velbrin\Core\Build\PlanDefaults;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Control\Job;
 use Velbrin\Core\Measure\Basis;
 
 final class SystemController

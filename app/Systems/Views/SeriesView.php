@@ -12,6 +12,7 @@ use App\Team\User;
 use Illuminate\Support\Collection;
 use Velbrin\Core\Chemistry\Judgement;
 use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\TrendLine;
 use Velbrin\Core\Measure\Quantity;
 
 /** One parameter's readings to plot, in the reader's unit, with the band and the line. */
@@ -43,8 +44,9 @@ final readonly class SeriesView
         $line = [];
         if ($judgement?->slope_per_day !== null && $judgement->line_now !== null) {
             $from = max(Judge::day($judgement->judged_at) - Judgement::WINDOW_DAYS, Judge::day($readings->where('marked_at', null)->take(Judgement::READINGS)->last()->taken_at ?? $judgement->judged_at));
+            $trend = TrendLine::from($judgement->slope_per_day, Judge::day($judgement->judged_at), $judgement->line_now);
             foreach ([$from, Judge::day(now()) + 7] as $day) {
-                $line[] = [Judge::moment($day)->toIso8601ZuluString(), (float) $shown($judgement->line_now + $judgement->slope_per_day * ($day - Judge::day($judgement->judged_at)))];
+                $line[] = [Judge::moment($day)->toIso8601ZuluString(), (float) $shown($trend->at($day))];
             }
         }
 

@@ -11,6 +11,12 @@ final readonly class TrendLine
     {
     }
 
+    /** The line of a known slope through one point. */
+    public static function from(float $slopePerDay, float $day, float $value): self
+    {
+        return new self($slopePerDay, $value - $slopePerDay * $day);
+    }
+
     /** @param  non-empty-list<Reading>  $readings at least two different times */
     public static function through(array $readings): self
     {

@@ -9,7 +9,7 @@ import { useShell } from '../shared/page';
 import UploadForm from '../shared/UploadForm.vue';
 import PassageList from './PassageList.vue';
 
-const props = defineProps<{ view: SiteView }>();
+const props = defineProps<{ view: SiteView; regimes: Record<string, string> }>();
 const { shell, errors } = useShell();
 const DAYS: [string, string][] = [['mon', 'Monday'], ['tue', 'Tuesday'], ['wed', 'Wednesday'], ['thu', 'Thursday'], ['fri', 'Friday'], ['sat', 'Saturday'], ['sun', 'Sunday']];
 const TEXTS: [string, string, string][] = [
@@ -110,7 +110,7 @@ async function look(id: number) {
                 <h2>Take on a system that already runs</h2>
                 <form class="form" @submit.prevent="system.post(`/sites/${view.id}/systems`)">
                     <div><label for="yn">Name</label><input id="yn" v-model="system.name" type="text"><FieldError :words="system.errors.name" /></div><div><label for="yk">What it is</label><input id="yk" v-model="system.kind" type="text"></div>
-                    <div><label for="yr">Regime</label><select id="yr" v-model="system.regime"><option value="natural">natural levels</option><option value="raised">raised levels</option><option value="low-nutrient">low nutrient</option><option value="soft-coral">soft coral and anemone</option><option value="fish-only">fish only</option><option value="quarantine">quarantine</option><option value="cool">seahorse, cool water</option></select></div>
+                    <div><label for="yr">Regime</label><select id="yr" v-model="system.regime"><option v-for="(label, key) in regimes" :key="key" :value="key">{{ label }}</option></select></div>
                     <div><button class="outline" :disabled="!system.name">Open its record</button></div>
                 </form>
             </template>

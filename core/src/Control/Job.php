@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Systems;
+namespace Velbrin\Core\Control;
 
 /** What a device is for (K-1), with the life counted on until the company says otherwise (K-2). */
 enum Job: string
