@@ -49,6 +49,6 @@ final readonly class WorkingView
             Kind::Area => 'm²', Kind::Temperature => '°C', Kind::Factor, Kind::Count, Kind::Ph => '', Kind::Density => 'kg/m³', Kind::Turnover => 'per hour', default => $quantity->kind->value,
         };
 
-        return rtrim($number."\u{202F}".$unit, "\u{202F}");
+        return $unit === '' ? $number : $number."\u{00A0}".$unit;
     }
 }

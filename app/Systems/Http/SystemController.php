@@ -81,8 +81,9 @@ final class SystemController
 
         return Inertia::render('systems/'.ucfirst($tab), [
             'header' => SystemHeaderView::of($system, $user),
+            'findings' => $user->can('viewWorking', $system) ? FindingView::all([...SystemFindings::readings($system), ...SystemFindings::ages($system)], $user->units()) : [],
             ...match ($tab) {
-                'register' => $this->register($system, $user),
+                'register' => $this->register($system),
                 'readings' => $this->readings($system, $user),
                 'regime' => $this->regime($system),
                 'log' => $this->log($system),
@@ -167,12 +168,10 @@ final class SystemController
     {
         $working = $user->can('viewWorking', $system);
         $answers = SystemFindings::answers($system);
-        $findings = [...SystemFindings::readings($system), ...SystemFindings::ages($system)];
         $raw = SystemBrief::raw($system);
 
         return [
             'answers' => $this->forReader(AnswersView::of($answers, $user->units()), $working),
-            'findings' => $working ? FindingView::all($findings, $user->units()) : [],
             'strip' => array_slice(array_map(fn (StoredJudgement $j): ParameterView => ParameterView::of($j->parameter, $system->bands->firstWhere('parameter', $j->parameter), $j, $user), $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->values()->all()), 0, 4),
             'facts' => $user->can('update', $system) ? ['values' => (object) $raw['values'], 'bases' => (object) $raw['bases'], 'chambers' => $raw['chambers'], 'defaults' => (object) PlanDefaults::for(SystemBrief::read($system))] : null,
             'sheet' => $user->can('update', $system) ? array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())) : [],
@@ -187,12 +186,11 @@ final class SystemController
     }
 
     /** @return array<string, mixed> */
-    private function register(System $system, User $user): array
+    private function register(System $system): array
     {
         return [
             'items' => $system->items->sortBy([['retired_at', 'asc'], ['job', 'asc'], ['id', 'asc']])->values()->map(fn (Item $i): ItemView => ItemView::of($i)),
             'jobs' => collect(Job::cases())->mapWithKeys(fn (Job $j): array => [$j->value => $j->label()]),
-            'findings' => FindingView::all(SystemFindings::ages($system), $user->units()),
         ];
     }
 
@@ -208,7 +206,6 @@ final class SystemController
         return [
             'parameters' => array_map(fn (Parameter $p): ParameterView => ParameterView::of($p, $band($p), $judgement($p), $user), Parameter::cases()),
             'series' => SeriesView::of($chosen, $readings, $band($chosen), $judgement($chosen), $user),
-            'findings' => $user->can('viewWorking', $system) ? FindingView::all(SystemFindings::readings($system), $user->units()) : [],
         ];
     }
 

@@ -16,6 +16,8 @@ final readonly class Units
 
     private const POUND_KG = 0.45359237;
 
+    private const NO_BREAK = "\u{00A0}";
+
     /** Narrow and unbreakable: a number stays in one piece. */
     private const THIN_SPACE = "\u{202F}";
 
@@ -103,7 +105,7 @@ final readonly class Units
     {
         $display = $this->display($quantity->kind);
 
-        return rtrim($this->number($quantity).self::THIN_SPACE.$display->label, self::THIN_SPACE);
+        return $display->label === '' ? $this->number($quantity) : $this->number($quantity).self::NO_BREAK.$display->label;
     }
 
     public function number(Quantity $quantity): string

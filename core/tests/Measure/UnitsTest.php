@@ -45,16 +45,16 @@ final class UnitsTest extends TestCase
     {
         $sentence = Sentence::of('{down} come down; raise the outlet by {raise}.', ['down' => Quantity::of(1062, Kind::Volume), 'raise' => Quantity::of(22, Kind::Length)]);
 
-        self::assertSame("1\u{202F}062\u{202F}L come down; raise the outlet by 22\u{202F}mm.", $sentence->in(Units::metric()));
-        self::assertSame("280.6\u{202F}gal come down; raise the outlet by 0.87\u{202F}in.", $sentence->in(Units::us()));
-        self::assertSame("280,6\u{202F}gal come down; raise the outlet by 0,87\u{202F}in.", $sentence->in(Units::us(',')));
+        self::assertSame("1\u{202F}062\u{00A0}L come down; raise the outlet by 22\u{00A0}mm.", $sentence->in(Units::metric()));
+        self::assertSame("280.6\u{00A0}gal come down; raise the outlet by 0.87\u{00A0}in.", $sentence->in(Units::us()));
+        self::assertSame("280,6\u{00A0}gal come down; raise the outlet by 0,87\u{00A0}in.", $sentence->in(Units::us(',')));
     }
 
     #[Test]
     public function a_small_figure_keeps_a_digit(): void
     {
-        self::assertSame("0.4\u{202F}days", Units::metric()->show(Quantity::of(0.4, Kind::Days)));
-        self::assertSame("0\u{202F}L", Units::metric()->show(Quantity::of(-0.0001, Kind::Volume)));
-        self::assertSame("0.030\u{202F}mg/L", Units::metric()->show(Quantity::of(0.03, Kind::Concentration)));
+        self::assertSame("0.4\u{00A0}days", Units::metric()->show(Quantity::of(0.4, Kind::Days)));
+        self::assertSame("0\u{00A0}L", Units::metric()->show(Quantity::of(-0.0001, Kind::Volume)));
+        self::assertSame("0.030\u{00A0}mg/L", Units::metric()->show(Quantity::of(0.03, Kind::Concentration)));
     }
 }

@@ -31,7 +31,9 @@ export function useUnits() {
     };
     return {
         label: (kind: string): string => display(kind).label,
-        show: (value: number, kind: string): string => `${group(shown(value, kind).toFixed(display(kind).digits))}${THIN}${display(kind).label}`.trim(),
+        show: (value: number, kind: string): string => `${group(shown(value, kind).toFixed(display(kind).digits))}\u00a0${display(kind).label}`.trim(),
+        /** A limit in a table: a digit more than usual, no trailing noughts. */
+        plain: (value: number, kind: string): string => String(Number(shown(value, kind).toFixed(display(kind).digits + 1))).replace('.', mark.value),
         /** As it stands in a field: every digit that was typed, none that conversion added. */
         typed: (value: number, kind: string): string => String(Number(shown(value, kind).toPrecision(7))).replace('.', mark.value),
         /** What somebody typed, in the core's unit; null when it is no number. */

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
-import type { BandView, SystemHeaderView } from '../generated';
+import type { BandView, FindingView, SystemHeaderView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { useUnits } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
 
-const props = defineProps<{ header: SystemHeaderView; bands: BandView[]; regimes: Record<string, string>; keepers: Record<string, string>; record: Record<string, string | number | null> }>();
+const props = defineProps<{ header: SystemHeaderView; findings: FindingView[]; bands: BandView[]; regimes: Record<string, string>; keepers: Record<string, string>; record: Record<string, string | number | null> }>();
 const units = useUnits();
 const { errors } = useShell();
 const form = useForm({ ...props.record });
@@ -16,7 +16,7 @@ const editing = ref<string | null>(null);
 const typed = ref<Record<string, string>>({});
 const meta = ref({ tracked: true, reason: '', holds_while: '' });
 const wrong = ref<Record<string, string>>({});
-const cell = (band: BandView, key: keyof BandView) => (band[key] === null ? '' : units.typed(band[key] as number, band.kind));
+const cell = (band: BandView, key: keyof BandView) => (band[key] === null ? '' : units.plain(band[key] as number, band.kind));
 function edit(band: BandView) {
     editing.value = band.parameter;
     typed.value = Object.fromEntries(LIMITS.map(([key, column]) => [column, cell(band, key)]));
@@ -30,7 +30,7 @@ function keep(band: BandView) {
 </script>
 
 <template>
-    <SystemFrame :header="header" tab="regime">
+    <SystemFrame :header="header" tab="regime" :findings="findings">
         <p class="quiet">The limits this system is judged by. What differs from the regime keeps its reason.</p>
         <div class="tablebox" tabindex="0" role="region" aria-label="Bands">
             <table class="plainer">
