@@ -5,7 +5,7 @@ import { expect, pageAs, test, type Role } from './as';
 const PAGES: [Role, string][] = [
     ['planner', '/places'], ['planner', '/plans'], ['planner', '/clients/1'], ['planner', '/sites/1'], ['planner', '/plans/1'], ['planner', '/plans/4'], ['planner', '/plan-versions/3'], ['planner', '/plans/1/compare?a=1&b=2'],
     ['planner', '/systems'], ['planner', '/systems/1'], ['technician', '/systems/1/register'], ['technician', '/systems/1/readings'], ['planner', '/systems/1/regime'], ['technician', '/systems/1/log'], ['technician', '/systems/1/papers'], ['planner', '/sites/1/systems'],
-    ['owner', '/settings'], ['owner', '/settings/people'], ['owner', '/settings/mail'], ['owner', '/settings/audit'], ['planner', '/rules'], ['planner', '/rules/B-32'], ['client', '/systems'], ['client', '/systems/1'], ['planner', '/nowhere'],
+    ['owner', '/settings'], ['owner', '/settings/people'], ['owner', '/settings/mail'], ['planner', '/settings/parameters'], ['owner', '/settings/audit'], ['planner', '/rules'], ['planner', '/rules/B-32'], ['client', '/systems'], ['client', '/systems/1'], ['planner', '/nowhere'],
 ];
 
 async function check(page: Page, where: string) {

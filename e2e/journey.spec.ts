@@ -102,6 +102,7 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
 
     await test.step('a reading is judged, and a slip by ten is asked for again', async () => {
         await page.getByRole('link', { name: 'Readings' }).click();
+        await expect(page.getByLabel('Unit')).toBeVisible();
         await page.getByRole('link', { name: /Alkalinity/ }).first().click();
         await page.getByLabel('Alkalinity now').fill('0.78');
         await page.getByRole('button', { name: 'Keep it' }).click();

@@ -3,6 +3,7 @@ import { expect, pageAs, test } from './as';
 test('a forgotten password is replaced through the caught mail', async ({ browser, page }) => {
     await page.goto('/sign-in');
     await page.getByRole('link', { name: 'Forgot the password?' }).click();
+    await expect(page.getByRole('heading', { name: 'A new password' })).toBeVisible();
     await page.getByLabel('Mail address').fill('noor@merrowick.example');
     await page.getByRole('button', { name: 'Send the link' }).click();
     await expect(page.getByText('If that address is known')).toBeVisible();
@@ -15,6 +16,7 @@ test('a forgotten password is replaced through the caught mail', async ({ browse
     await page.getByLabel('Once more').fill('harbour-bell-at-noon');
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByText('The new password holds')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
     await page.getByLabel('Mail address').fill('noor@merrowick.example');
     await page.getByLabel('Password').fill('harbour-bell-at-noon');
     await page.getByRole('button', { name: 'Sign in' }).click();

@@ -21,6 +21,7 @@ use App\House\Http\RuleController;
 use App\Systems\Http\BandController;
 use App\Systems\Http\ItemController;
 use App\Systems\Http\LogController;
+use App\Systems\Http\OwnParameterController;
 use App\Systems\Http\ReadingController;
 use App\Systems\Http\StandingNoteController;
 use App\Systems\Http\SystemAttachmentController;
@@ -53,6 +54,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/settings/people', [PeopleController::class, 'index'])->name('people');
     Route::post('/settings/people', [PeopleController::class, 'store'])->name('people.store');
     Route::post('/settings/people/{user}/archive', [PeopleController::class, 'archive'])->name('people.archive');
+    Route::get('/settings/parameters', [OwnParameterController::class, 'index'])->name('parameters');
+    Route::post('/settings/parameters', [OwnParameterController::class, 'store'])->name('parameters.store');
+    Route::post('/settings/parameters/{own}/archive', [OwnParameterController::class, 'archive'])->name('parameters.archive');
     Route::get('/settings/mail', MailCatcherController::class)->name('mail');
     Route::get('/settings/audit', AuditController::class)->name('audit');
 

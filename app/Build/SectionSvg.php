@@ -106,7 +106,7 @@ final class SectionSvg
     private static function text(float $x, float $y, string $words, float $size, string $anchor, string $colour, bool $bold): string
     {
         // The paper's drawing fonts have no thin space.
-        $words = htmlspecialchars(str_replace(["\u{202F}", "\u{00A0}"], ' ', $words), ENT_XML1);
+        $words = htmlspecialchars(str_replace(["\u{202F}", "\u{00A0}", "\u{2212}"], [' ', ' ', '-'], $words), ENT_XML1);
 
         return sprintf('<text x="%.1f" y="%.1f" font-size="%.1f" font-family="Helvetica" text-anchor="%s" fill="%s"%s>%s</text>', $x, $y, $size, $anchor, $colour, $bold ? ' font-weight="bold"' : '', $words);
     }

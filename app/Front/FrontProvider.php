@@ -8,6 +8,7 @@ use App\Build\Plan;
 use App\Build\PlansOfSite;
 use App\Clients\Site;
 use App\Clients\SiteContents;
+use App\Systems\Parameters;
 use App\Systems\System;
 use App\Systems\SystemsOfSite;
 use App\Team\CatcherTransport;
@@ -28,6 +29,7 @@ final class FrontProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        $this->app->scoped(Parameters::class);
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
         $now = config('velbrin.now');
@@ -53,7 +55,7 @@ final class FrontProvider extends ServiceProvider
             'client' => \App\Clients\Client::class, 'contact' => \App\Clients\Contact::class, 'room' => \App\Clients\Room::class,
             'passage' => \App\Clients\Passage::class, 'site_code' => \App\Clients\SiteCode::class, 'attachment' => \App\Clients\Attachment::class,
             'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'vessel' => \App\Systems\Vessel::class,
-            'item' => \App\Systems\Item::class, 'band' => \App\Systems\Band::class, 'standing_note' => \App\Systems\StandingNote::class,
+            'item' => \App\Systems\Item::class, 'own_parameter' => \App\Systems\OwnParameter::class, 'band' => \App\Systems\Band::class, 'standing_note' => \App\Systems\StandingNote::class,
             'log_entry' => \App\Systems\LogEntry::class, 'reading' => \App\Systems\Reading::class,
         ];
     }

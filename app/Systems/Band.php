@@ -8,7 +8,7 @@ use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\Measured;
 
 /**
  * Aim, fine and act limits of one parameter on one system, with the reason where they deviate.
@@ -31,13 +31,19 @@ final class Band extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parameter' => Parameter::class, 'tracked' => 'boolean'];
+        return ['parameter' => MeasuredCast::class, 'tracked' => 'boolean'];
     }
 
     /** @return BelongsTo<System, $this> */
     public function system(): BelongsTo
     {
         return $this->belongsTo(System::class);
+    }
+
+    /** The loaded band of that parameter. */
+    public static function for(System $system, Measured $parameter): ?self
+    {
+        return $system->bands->first(fn (self $b): bool => $b->parameter->key() === $parameter->key());
     }
 
     /** The core’s band of these limits. */

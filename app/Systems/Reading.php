@@ -9,7 +9,6 @@ use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Velbrin\Core\Chemistry\Parameter;
 
 /** One value at one time, as it was typed and in the core’s unit. Never changed: a wrong one is marked. */
 #[UsePolicy(ReadingPolicy::class)]
@@ -22,7 +21,7 @@ final class Reading extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parameter' => Parameter::class, 'taken_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime', 'doubtful' => 'boolean'];
+        return ['parameter' => MeasuredCast::class, 'taken_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime', 'doubtful' => 'boolean'];
     }
 
     /** @return BelongsTo<System, $this> */

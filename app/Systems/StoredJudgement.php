@@ -7,7 +7,7 @@ namespace App\Systems;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Standing;
 
 /** What the readings of one parameter say, rewritten with each of them. */
@@ -23,7 +23,13 @@ final class StoredJudgement extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parameter' => Parameter::class, 'standing' => Standing::class, 'latest_at' => 'immutable_datetime', 'leaves_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'steady' => 'boolean', 'count' => 'integer'];
+        return ['parameter' => MeasuredCast::class, 'standing' => Standing::class, 'latest_at' => 'immutable_datetime', 'leaves_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'steady' => 'boolean', 'count' => 'integer'];
+    }
+
+    /** The loaded judgement of that parameter. */
+    public static function for(System $system, Measured $parameter): ?self
+    {
+        return $system->judgements->first(fn (self $j): bool => $j->parameter->key() === $parameter->key());
     }
 
     /** @return BelongsTo<System, $this> */

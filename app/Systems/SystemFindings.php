@@ -24,7 +24,7 @@ final class SystemFindings
     {
         $findings = [];
         foreach ($system->judgements as $j) {
-            $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j), $system->bands->firstWhere('parameter', $j->parameter)?->rate_per_day);
+            $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j), Band::for($system, $j->parameter)?->rate_per_day);
         }
 
         return Finding::sorted(array_values(array_filter($findings)));

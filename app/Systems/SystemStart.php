@@ -8,7 +8,6 @@ use App\Clients\Site;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Chemistry\Band as CoreBand;
-use Velbrin\Core\Chemistry\Parameter;
 
 /** Opens the record of a system, with the bands of its regime. */
 final class SystemStart
@@ -30,7 +29,7 @@ final class SystemStart
     {
         $defaults = $system->regime->bands($system->isSettling());
         $system->bands()->whereNull('user_id')->whereNotIn('parameter', array_keys($defaults))->delete();
-        $own = $system->bands()->whereNotNull('user_id')->pluck('parameter')->map(fn (Parameter $p): string => $p->value)->all();
+        $own = $system->bands()->whereNotNull('user_id')->get()->map(fn (Band $b): string => $b->parameter->key())->all();
         foreach ($defaults as $parameter => $band) {
             if (! in_array($parameter, $own, true)) {
                 $system->bands()->updateOrCreate(['parameter' => $parameter], [...self::columns($band), 'tracked' => true]);
@@ -38,8 +37,8 @@ final class SystemStart
         }
         $system->load('bands');
         // Judgements of what is no longer tracked go with their band.
-        foreach ($system->readings()->distinct()->pluck('parameter') as $parameter) {
-            Judge::again($system, $parameter);
+        foreach ($system->readings()->select('parameter')->distinct()->get() as $reading) {
+            Judge::again($system, $reading->parameter);
         }
     }
 

@@ -71,6 +71,16 @@ return new class extends Migration
             $table->json('bases')->nullable();
             $table->timestamps();
         });
+        Schema::create('own_parameters', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name', 60)->unique();
+            $table->string('unit', 20)->default('');
+            $table->double('least');
+            $table->double('most');
+            $table->double('resolution');
+            $table->timestamp('archived_at')->nullable();
+            $table->timestamps();
+        });
         Schema::create('bands', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('system_id')->constrained();

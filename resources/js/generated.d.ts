@@ -413,6 +413,15 @@ export interface NoteView {
     until: string | null;
 }
 
+export interface OwnParameterView {
+    id: number;
+    name: string;
+    unit: string;
+    least: number;
+    most: number;
+    resolution: number;
+}
+
 export interface ParameterView {
     parameter: string;
     label: string;

@@ -7,6 +7,7 @@ namespace Tests\Front;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Clients\Attachment;
+use App\Systems\OwnParameter;
 use App\Systems\Reading;
 use App\Team\User;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -28,7 +29,7 @@ final class RoutesTest extends TestCase
     private const MAY = [
         'home' => 'optcx', 'sign-out' => 'optcx', 'go' => 'optcx', 'rules' => 'optcx', 'rules.show' => 'optcx',
         'settings' => 'optcx', 'settings.update' => 'optcx', 'settings.password' => 'optcx',
-        'people' => 'o', 'people.store' => 'o', 'people.archive' => 'o', 'mail' => 'o', 'audit' => 'o',
+        'people' => 'o', 'people.store' => 'o', 'people.archive' => 'o', 'parameters' => 'op', 'parameters.store' => 'op', 'parameters.archive' => 'op', 'mail' => 'o', 'audit' => 'o',
         'places' => 'opt', 'clients.store' => 'op', 'clients.show' => 'opt', 'clients.update' => 'op', 'clients.archive' => 'op',
         'contacts.store' => 'op', 'contacts.update' => 'op', 'contacts.archive' => 'op',
         'sites.store' => 'op', 'sites.show' => 'opt', 'sites.update' => 'op', 'sites.archive' => 'op', 'sites.systems' => 'opt',
@@ -142,6 +143,7 @@ final class RoutesTest extends TestCase
 
                 return Attachment::query()->create(['subject_type' => 'site', 'subject_id' => $site->id, 'kind' => 'paper', 'original_name' => 'a.pdf', 'mime' => 'application/pdf', 'bytes' => 5, 'sha256' => str_repeat('0', 64), 'path' => 'attachments/test', 'user_id' => $planner->id])->id;
             },
+            'own' => fn () => OwnParameter::query()->create(['name' => "Own {$key}", 'unit' => '', 'least' => 0, 'most' => 1, 'resolution' => 0.1])->id,
             'plan' => fn () => $plan?->id,
             'version' => fn () => $version?->id,
             'system' => fn () => $system?->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Systems;
 
+use App\Systems\OwnParameter;
 use App\Systems\Reading;
 use App\Systems\System;
 use Illuminate\Support\Str;
@@ -57,6 +58,31 @@ final class RecordTest extends TestCase
         $this->read($system, 5.0, ['sure' => true])->assertSessionHasNoErrors();
         self::assertTrue(Reading::query()->latest('id')->firstOrFail()->doubtful);
         $this->read($system, 8, ['taken_at' => now()->addDay()->toIso8601String()])->assertSessionHasErrors('taken_at');
+    }
+
+    #[Test]
+    public function a_parameter_of_the_company_s_own_is_read_banded_and_judged_like_the_others(): void
+    {
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site(), $planner);
+        $this->actingAs($planner)->post('/settings/parameters', ['name' => 'Iodine', 'unit' => 'µg/L', 'least' => 0, 'most' => 500, 'resolution' => 5])->assertSessionHasNoErrors();
+        $this->post('/settings/parameters', ['name' => 'Iodine', 'unit' => '', 'least' => 5, 'most' => 1, 'resolution' => 0])->assertSessionHasErrors(['name', 'most', 'resolution']);
+        $own = OwnParameter::query()->sole();
+        $key = "own-{$own->id}";
+        $limits = ['aim_low' => 55, 'aim_high' => 65, 'fine_low' => 40, 'fine_high' => 80, 'act_low' => 20, 'act_high' => 120, 'tracked' => true, 'reason' => 'the laboratory’s range'];
+        $this->put("/systems/{$system->id}/bands/{$key}", $limits)->assertSessionHasNoErrors();
+        foreach ([6, 4, 2] as $i => $ago) {
+            $this->read($system, 70 - 4 * $i, ['parameter' => $key, 'unit' => 'as named', 'taken_at' => now()->subDays($ago)->toIso8601String()])->assertSessionHasNoErrors();
+        }
+        $this->read($system, 900, ['parameter' => $key, 'unit' => 'as named'])->assertSessionHasErrors(['value' => 'Iodine, µg/L cannot be that. It lies within 0 to 500.']);
+        // 62 two days ago, falling 2 a day: now 58, and 9 days to 40.
+        self::assertEqualsWithDelta(9, $system->judgements()->sole()->days_to_leave, 0.01);
+        $page = self::props($this->get("/systems/{$system->id}/readings?of={$key}"));
+        self::assertSame('Iodine, µg/L', $page['series']['label']);
+        self::assertCount(3, $page['series']['readings']);
+        $this->post("/settings/parameters/{$own->id}/archive")->assertSessionHasNoErrors();
+        $this->read($system, 60, ['parameter' => $key, 'unit' => 'as named'])->assertSessionHasErrors('parameter');
+        self::assertCount(3, self::props($this->get("/systems/{$system->id}/readings?of={$key}"))['series']['readings'], 'old readings stay');
     }
 
     #[Test]

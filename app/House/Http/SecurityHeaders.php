@@ -17,8 +17,10 @@ final class SecurityHeaders
         $nonce = Vite::useCspNonce();
         /** @var Response $response */
         $response = $next($request);
+        // A file served from the record brings its own, stricter policy.
+        $policy = $response->headers->get('Content-Security-Policy') ?? "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; style-src-attr 'none'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; style-src-attr 'none'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'",
+            'Content-Security-Policy' => $policy,
             'Referrer-Policy' => 'same-origin',
             'X-Frame-Options' => 'DENY',
             'Permissions-Policy' => 'camera=(self), microphone=(), geolocation=()',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Systems\Http;
 
 use App\Systems\Judge;
+use App\Systems\Parameters;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -14,15 +15,15 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Chemistry\Band;
-use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** A system's own limits. A deviation keeps its reason and the conditions under which it holds (X-3). */
 final class BandController
 {
-    public function update(Request $request, System $system, Parameter $parameter, #[CurrentUser] User $user): RedirectResponse
+    public function update(Request $request, System $system, string $parameter, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $system);
+        $parameter = Parameters::here()->find($parameter) ?? abort(404);
         $limit = ['nullable', 'numeric:strict', 'min:'.$parameter->plausible()[0], 'max:'.$parameter->plausible()[1]];
         $given = $request->validate([
             'aim_low' => $limit, 'aim_high' => $limit, 'fine_low' => $limit, 'fine_high' => $limit, 'act_low' => $limit, 'act_high' => $limit,
@@ -37,7 +38,7 @@ final class BandController
             throw ValidationException::withMessages([$this->column($e->field) => 'The limits stand in the order: act, fine, aim, aim, fine, act.']);
         }
         DB::transaction(function () use ($system, $parameter, $given, $user): void {
-            $system->bands()->updateOrCreate(['parameter' => $parameter], [...$given, 'user_id' => $user->id]);
+            $system->bands()->updateOrCreate(['parameter' => $parameter->key()], [...$given, 'user_id' => $user->id]);
             Judge::again($system->load('bands'), $parameter);
         });
 

@@ -6,6 +6,7 @@ namespace App\Systems\Http;
 
 use App\Systems\Band;
 use App\Systems\Judge;
+use App\Systems\Parameters;
 use App\Systems\Reading;
 use App\Systems\System;
 use App\Team\User;
@@ -16,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\ReadingCheck;
 use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Measure\OutOfRange;
@@ -28,7 +29,7 @@ final class ReadingController
     {
         Gate::authorize('record', $system);
         $given = $request->validate([
-            'parameter' => ['required', Rule::enum(Parameter::class)],
+            'parameter' => ['required', 'string', Rule::in(array_map(fn (Measured $p): string => $p->key(), Parameters::here()->all()))],
             'value' => ['required', 'numeric:strict'],
             'unit' => ['required', Rule::enum(ReadingUnit::class)],
             'taken_at' => ['nullable', 'date', 'before_or_equal:+5 minutes', 'after:-10 years'],
@@ -40,14 +41,14 @@ final class ReadingController
         if (Reading::query()->where('client_uuid', $given['client_uuid'])->exists()) {
             return back()->with('said', 'That reading is already kept.');
         }
-        $parameter = Parameter::from($given['parameter']);
+        $parameter = Parameters::here()->find($given['parameter']) ?? abort(422);
         $unit = ReadingUnit::from($given['unit']);
         if (! in_array($unit, ReadingUnit::for($parameter), true)) {
             throw ValidationException::withMessages(['unit' => "{$parameter->label()} is not read in {$unit->value}."]);
         }
         $value = $this->canonical($parameter, $unit, (float) $given['value']);
         $at = now()->parse($given['taken_at'] ?? 'now');
-        $band = $system->bands()->where('parameter', $parameter)->first();
+        $band = $system->bands()->where('parameter', $parameter->key())->first();
         $doubt = ReadingCheck::doubt($parameter, $value, $band instanceof Band && $band->tracked ? $band->limits() : null, Judge::judge($system, $parameter, $at));
         if ($doubt !== null && ! $request->boolean('sure')) {
             throw ValidationException::withMessages(['sure' => $doubt->in($user->units())]);
@@ -76,7 +77,7 @@ final class ReadingController
         return back()->with('said', 'Marked: it stays in the list and is no longer judged.');
     }
 
-    private function canonical(Parameter $parameter, ReadingUnit $unit, float $typed): float
+    private function canonical(Measured $parameter, ReadingUnit $unit, float $typed): float
     {
         try {
             $value = $unit->canonical($typed);
@@ -84,8 +85,8 @@ final class ReadingController
 
             return $value;
         } catch (OutOfRange $e) {
-            $range = $e->least === null || $e->most === null ? $e->allowed : sprintf('%s to %s %s', round($unit->shown($e->least->value), 3), round($unit->shown($e->most->value), 3), $unit->value);
-            throw ValidationException::withMessages(['value' => "{$parameter->label()} cannot be that. It lies within {$range}."]);
+            $range = $e->least === null || $e->most === null ? $e->allowed : sprintf('%s to %s %s', round($unit->shown($e->least->value), 3), round($unit->shown($e->most->value), 3), $unit === ReadingUnit::AsNamed ? '' : $unit->value);
+            throw ValidationException::withMessages(['value' => "{$parameter->label()} cannot be that. It lies within ".rtrim($range).'.']);
         }
     }
 }

@@ -14,6 +14,7 @@ use App\House\Views\PageView;
 use App\Systems\Band;
 use App\Systems\Item;
 use App\Systems\LogEntry;
+use App\Systems\Parameters;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\SystemBrief;
@@ -40,6 +41,7 @@ use Inertia\Response;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanDefaults;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Job;
@@ -98,14 +100,14 @@ final class SystemController
     {
         Gate::authorize('view', $site);
         $systems = System::query()->current()->where('site_id', $site->id)->with(['site.client', 'judgements', 'bands', 'vessels'])->orderBy('name')->limit(12)->get();
-        $parameters = array_values(array_filter(Parameter::cases(), fn (Parameter $p): bool => $systems->contains(fn (System $s): bool => $s->judgements->contains('parameter', $p))));
+        $parameters = array_values(array_filter(Parameters::here()->all(), fn (Measured $p): bool => $systems->contains(fn (System $s): bool => StoredJudgement::for($s, $p) !== null)));
 
         return Inertia::render('systems/Side', [
             'site' => ['id' => $site->id, 'name' => $site->name],
             'lines' => $systems->map(fn (System $s): SystemLineView => SystemLineView::of($s, $user)),
-            'rows' => array_map(fn (Parameter $p): array => [
+            'rows' => array_map(fn (Measured $p): array => [
                 'label' => $p->label(),
-                'cells' => $systems->map(fn (System $s): ParameterView => ParameterView::of($p, $s->bands->firstWhere('parameter', $p), $s->judgements->firstWhere('parameter', $p), $user))->all(),
+                'cells' => $systems->map(fn (System $s): ParameterView => ParameterView::of($p, Band::for($s, $p), StoredJudgement::for($s, $p), $user))->all(),
             ], $parameters),
         ]);
     }
@@ -172,7 +174,7 @@ final class SystemController
 
         return [
             'answers' => $this->forReader(AnswersView::of($answers, $user->units()), $working),
-            'strip' => array_slice(array_map(fn (StoredJudgement $j): ParameterView => ParameterView::of($j->parameter, $system->bands->firstWhere('parameter', $j->parameter), $j, $user), $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->values()->all()), 0, 4),
+            'strip' => array_slice(array_map(fn (StoredJudgement $j): ParameterView => ParameterView::of($j->parameter, Band::for($system, $j->parameter), $j, $user), $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->values()->all()), 0, 4),
             'facts' => $user->can('update', $system) ? ['values' => (object) $raw['values'], 'bases' => (object) $raw['bases'], 'chambers' => $raw['chambers'], 'defaults' => (object) PlanDefaults::for(SystemBrief::read($system))] : null,
             'sheet' => $user->can('update', $system) ? array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())) : [],
             'groups' => PlanSheet::GROUPS,
@@ -197,15 +199,13 @@ final class SystemController
     /** @return array<string, mixed> */
     private function readings(System $system, User $user): array
     {
-        $chosen = Parameter::tryFrom(request()->string('of')->toString())
+        $chosen = Parameters::here()->find(request()->string('of')->toString())
             ?? $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->first()->parameter ?? Parameter::Alkalinity;
-        $band = fn (Parameter $p): ?Band => $system->bands->firstWhere('parameter', $p);
-        $judgement = fn (Parameter $p): ?StoredJudgement => $system->judgements->firstWhere('parameter', $p);
-        $readings = $system->readings()->where('parameter', $chosen)->with('user')->latest('taken_at')->latest('id')->limit(self::READINGS)->get()->toBase();
+        $readings = $system->readings()->where('parameter', $chosen->key())->with('user')->latest('taken_at')->latest('id')->limit(self::READINGS)->get()->toBase();
 
         return [
-            'parameters' => array_map(fn (Parameter $p): ParameterView => ParameterView::of($p, $band($p), $judgement($p), $user), Parameter::cases()),
-            'series' => SeriesView::of($chosen, $readings, $band($chosen), $judgement($chosen), $user),
+            'parameters' => array_map(fn (Measured $p): ParameterView => ParameterView::of($p, Band::for($system, $p), StoredJudgement::for($system, $p), $user), Parameters::here()->all()),
+            'series' => SeriesView::of($chosen, $readings, Band::for($system, $chosen), StoredJudgement::for($system, $chosen), $user),
         ];
     }
 
@@ -213,7 +213,7 @@ final class SystemController
     private function regime(System $system): array
     {
         return [
-            'bands' => array_map(fn (Parameter $p): BandView => BandView::of($p, $system->bands->firstWhere('parameter', $p)), Parameter::cases()),
+            'bands' => array_map(fn (Measured $p): BandView => BandView::of($p, Band::for($system, $p)), Parameters::here()->all()),
             'regimes' => collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()]),
             'keepers' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
             'record' => [

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Systems\Views;
 
 use App\Systems\Band;
-use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\Measured;
 
 /** The limits of one parameter, in the core's unit; the screen converts. */
 final readonly class BandView
@@ -28,10 +28,10 @@ final readonly class BandView
     ) {
     }
 
-    public static function of(Parameter $parameter, ?Band $band): self
+    public static function of(Measured $parameter, ?Band $band): self
     {
         return new self(
-            $parameter->value, $parameter->label(), $parameter->kind()->value, $band !== null && $band->tracked, $band?->aim_low, $band?->aim_high, $band?->fine_low,
+            $parameter->key(), $parameter->label(), $parameter->kind()->value, $band !== null && $band->tracked, $band?->aim_low, $band?->aim_high, $band?->fine_low,
             $band?->fine_high, $band?->act_low, $band?->act_high, $band?->rate_per_day, $band?->reason, $band?->holds_while, $band?->user_id !== null,
         );
     }

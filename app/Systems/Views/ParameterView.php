@@ -7,6 +7,7 @@ namespace App\Systems\Views;
 use App\Systems\Band;
 use App\Systems\StoredJudgement;
 use App\Team\User;
+use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Chemistry\ReadingUnit;
@@ -36,7 +37,7 @@ final readonly class ParameterView
     ) {
     }
 
-    public static function of(Parameter $parameter, ?Band $band, ?StoredJudgement $judgement, User $user): self
+    public static function of(Measured $parameter, ?Band $band, ?StoredJudgement $judgement, User $user): self
     {
         $units = $user->units();
         $kind = $parameter->kind();
@@ -44,7 +45,7 @@ final readonly class ParameterView
         $days = $judgement === null ? null : SystemLineView::days($judgement);
 
         return new self(
-            $parameter->value, $parameter->label(), $kind->value, $band === null || $band->tracked,
+            $parameter->key(), $parameter->label(), $kind->value, $band === null || $band->tracked,
             $judgement === null ? null : $units->show(Quantity::of($judgement->latest, $kind)), $judgement?->latest_at->toIso8601ZuluString(),
             $judgement === null ? 'none' : $judgement->standing->value, $judgement?->standing->words() ?? 'never read',
             $judgement === null ? '' : rtrim(ReadingFinding::way($parameter, $judgement->slope_per_day, $judgement->steady)->in($units), '.'),
@@ -73,7 +74,7 @@ final readonly class ParameterView
     }
 
     /** @return list<string> */
-    private static function typed(Parameter $parameter, User $user): array
+    private static function typed(Measured $parameter, User $user): array
     {
         $all = array_map(fn (ReadingUnit $u): string => $u->value, ReadingUnit::for($parameter));
         $own = match ($parameter) {

@@ -11,7 +11,7 @@ use App\Systems\StoredJudgement;
 use App\Team\User;
 use Illuminate\Support\Collection;
 use Velbrin\Core\Chemistry\Judgement;
-use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\TrendLine;
 use Velbrin\Core\Measure\Quantity;
 
@@ -36,7 +36,7 @@ final readonly class SeriesView
     }
 
     /** @param  Collection<int, Reading>  $readings newest first, loaded with user */
-    public static function of(Parameter $parameter, Collection $readings, ?Band $band, ?StoredJudgement $judgement, User $user): self
+    public static function of(Measured $parameter, Collection $readings, ?Band $band, ?StoredJudgement $judgement, User $user): self
     {
         $units = $user->units();
         $display = $units->display($parameter->kind());
@@ -51,7 +51,7 @@ final readonly class SeriesView
         }
 
         return new self(
-            $parameter->value, $parameter->label(), $display->label, max(1, $display->digits),
+            $parameter->key(), $parameter->label(), $display->label, max(1, $display->digits),
             array_values($readings->map(fn (Reading $r): ReadingView => new ReadingView(
                 $r->id, $r->taken_at->toIso8601ZuluString(), (float) $shown($r->value), $units->show(Quantity::of($r->value, $parameter->kind())),
                 rtrim(rtrim(number_format($r->given_value, 4, $user->decimal_mark, ''), '0'), '.,').' '.$r->given_unit, $r->method, $r->instrument, (string) $r->user?->name, $r->doubtful, $r->marked_reason,

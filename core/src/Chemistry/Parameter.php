@@ -7,7 +7,7 @@ namespace Velbrin\Core\Chemistry;
 use Velbrin\Core\Measure\Kind;
 
 /** What is read on a system (C-1), with the range a reading must lie in to be believed (C-2). */
-enum Parameter: string
+enum Parameter: string implements Measured
 {
     case Temperature = 'temperature';
     case Salinity = 'salinity';
@@ -24,6 +24,11 @@ enum Parameter: string
     case Redox = 'redox';
     case Oxygen = 'oxygen';
     case Tds = 'tds';
+
+    public function key(): string
+    {
+        return $this->value;
+    }
 
     public function label(): string
     {

@@ -12,7 +12,7 @@ use Velbrin\Core\Measure\Sentence;
 final class ReadingCheck
 {
     /** @throws OutOfRange outside the plausible range */
-    public static function plausible(Parameter $parameter, float $value): void
+    public static function plausible(Measured $parameter, float $value): void
     {
         [$least, $most] = $parameter->plausible();
         if (! is_finite($value) || $value < $least || $value > $most) {
@@ -21,7 +21,7 @@ final class ReadingCheck
     }
 
     /** Why it is asked for once more; null when it is believed at once. */
-    public static function doubt(Parameter $parameter, float $value, ?Band $band, ?Judgement $before): ?Sentence
+    public static function doubt(Measured $parameter, float $value, ?Band $band, ?Judgement $before): ?Sentence
     {
         $kind = $parameter->kind();
         $parts = ['value' => Quantity::of($value, $kind)];

@@ -21,7 +21,7 @@ final class ReadingFinding
      * @param  float|null  $daysToLeave  counted from now; 0 when outside, null when it stays
      * @param  float|null  $ratePerDay  largest wanted change a day
      */
-    public static function of(Parameter $parameter, float $latest, Standing $standing, ?float $slopePerDay, bool $steady, ?float $daysToLeave, ?float $ratePerDay = null): ?Finding
+    public static function of(Measured $parameter, float $latest, Standing $standing, ?float $slopePerDay, bool $steady, ?float $daysToLeave, ?float $ratePerDay = null): ?Finding
     {
         $fast = $ratePerDay !== null && $slopePerDay !== null && ! $steady && abs($slopePerDay) > $ratePerDay;
         if (! $fast && ! $standing->outside() && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS)) {
@@ -34,15 +34,15 @@ final class ReadingFinding
         $way = self::way($parameter, $slopePerDay, $steady);
 
         return match (true) {
-            $standing->asksToAct() => Finding::of(Severity::Fix, 'C-3', $parameter->value, Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Doubt the instrument first, then act today.'), Basis::Measured),
-            $standing->outside() => Finding::of(Severity::Watch, 'C-3', $parameter->value, Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Bring it back in steps, not at once.'), Basis::Measured),
-            $fast && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS) => Finding::of(Severity::Watch, 'C-3', $parameter->value, Sentence::of('{name} moves faster than {rate} a day', [...$parts, 'rate' => Quantity::of($ratePerDay, $parameter->differenceKind())]), $way, Sentence::of('Look at what changed: a dose, a top-off, a heater.'), Basis::Measured),
-            default => Finding::of(Severity::Watch, 'C-5', $parameter->value, Sentence::of($daysToLeave < 0.5 ? '{name} leaves the band today' : '{name} leaves the band in {days}', $parts), $way, Sentence::of('Read it again before then, and look at what changed.'), Basis::Measured),
+            $standing->asksToAct() => Finding::of(Severity::Fix, 'C-3', $parameter->key(), Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Doubt the instrument first, then act today.'), Basis::Measured),
+            $standing->outside() => Finding::of(Severity::Watch, 'C-3', $parameter->key(), Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Bring it back in steps, not at once.'), Basis::Measured),
+            $fast && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS) => Finding::of(Severity::Watch, 'C-3', $parameter->key(), Sentence::of('{name} moves faster than {rate} a day', [...$parts, 'rate' => Quantity::of($ratePerDay, $parameter->differenceKind())]), $way, Sentence::of('Look at what changed: a dose, a top-off, a heater.'), Basis::Measured),
+            default => Finding::of(Severity::Watch, 'C-5', $parameter->key(), Sentence::of($daysToLeave < 0.5 ? '{name} leaves the band today' : '{name} leaves the band in {days}', $parts), $way, Sentence::of('Read it again before then, and look at what changed.'), Basis::Measured),
         };
     }
 
     /** "falling 0.09 dKH a day", "steady", "needs more readings". */
-    public static function way(Parameter $parameter, ?float $slopePerDay, bool $steady): Sentence
+    public static function way(Measured $parameter, ?float $slopePerDay, bool $steady): Sentence
     {
         if ($slopePerDay === null) {
             return Sentence::of('Needs more readings before it says which way it goes.');

@@ -28,6 +28,7 @@ enum ReadingUnit: string
     case PhosphatePpb = 'ppb P';
     case Millivolt = 'mV';
     case Ppm = 'ppm';
+    case AsNamed = 'as named';
 
     public const DKH_PER_MEQ = 2.8;
 
@@ -38,7 +39,7 @@ enum ReadingUnit: string
     private const PHOSPHATE_PER_P = 3.066;
 
     /** @return non-empty-list<self> the parameter's own unit first */
-    public static function for(Parameter $parameter): array
+    public static function for(Measured $parameter): array
     {
         return match ($parameter) {
             Parameter::Temperature => [self::Celsius, self::Fahrenheit],
@@ -49,7 +50,7 @@ enum ReadingUnit: string
             Parameter::Phosphate => [self::MgL, self::PhosphateP, self::PhosphatePpb, self::Ppb],
             Parameter::Redox => [self::Millivolt],
             Parameter::Tds => [self::Ppm],
-            default => [self::MgL, self::Ppb],
+            default => $parameter instanceof Parameter ? [self::MgL, self::Ppb] : [self::AsNamed],
         };
     }
 

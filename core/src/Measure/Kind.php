@@ -37,4 +37,6 @@ enum Kind: string
     case Density = 'kg/m3';
     case SpecificGravity = 'SG';
     case Count = 'count';
+    /** A number whose unit stands in its name. */
+    case Custom = 'custom';
 }

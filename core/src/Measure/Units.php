@@ -60,6 +60,7 @@ final readonly class Units
             Kind::Density->value => new UnitDisplay('kg/m³', digits: 1),
             Kind::SpecificGravity->value => new UnitDisplay('', digits: 4),
             Kind::Count->value => new UnitDisplay(''),
+            Kind::Custom->value => new UnitDisplay('', digits: 2),
         ], $decimalMark);
     }
 
@@ -122,8 +123,12 @@ final readonly class Units
         if ($digits === 0 && abs($value) < 1 && $value !== 0.0 && round($value, 1) !== 0.0 && $quantity->kind !== Kind::Count) {
             $digits = 1;
         }
+        // A slope of 0.0004 is not nothing.
+        while (($quantity->moreDigits > 0 || $quantity->kind === Kind::Concentration) && $digits < 6 && $value !== 0.0 && round($value, $digits) === 0.0) {
+            $digits++;
+        }
         $value = round($value, $digits);
 
-        return number_format($value === 0.0 ? 0.0 : $value, $digits, $this->decimalMark, self::THIN_SPACE);
+        return str_replace('-', "\u{2212}", number_format($value === 0.0 ? 0.0 : $value, $digits, $this->decimalMark, self::THIN_SPACE));
     }
 }

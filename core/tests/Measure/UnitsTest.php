@@ -54,6 +54,8 @@ final class UnitsTest extends TestCase
     public function a_small_figure_keeps_a_digit(): void
     {
         self::assertSame("0.4\u{00A0}days", Units::metric()->show(Quantity::of(0.4, Kind::Days)));
+        self::assertSame("0.0004\u{00A0}mg/L", Units::metric()->show(Quantity::of(0.0004, Kind::Concentration)));
+        self::assertSame("\u{2212}86\u{00A0}mm", Units::metric()->show(Quantity::of(-86.2, Kind::Length)));
         self::assertSame("0\u{00A0}L", Units::metric()->show(Quantity::of(-0.0001, Kind::Volume)));
         self::assertSame("0.030\u{00A0}mg/L", Units::metric()->show(Quantity::of(0.03, Kind::Concentration)));
     }

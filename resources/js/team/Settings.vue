@@ -2,8 +2,10 @@
 import { Head, Link, useForm } from '@inertiajs/vue3';
 import type { PreferencesView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
+import { useShell } from '../shared/page';
 
 const props = defineProps<{ view: PreferencesView }>();
+const { shell } = useShell();
 const form = useForm({ unit_system: props.view.unitSystem, alkalinity_unit: props.view.alkalinityUnit, salinity_unit: props.view.salinityUnit, decimal_mark: props.view.decimalMark, theme: props.view.theme });
 const secret = useForm({ current_password: '', password: '', password_confirmation: '' });
 </script>
@@ -16,6 +18,7 @@ const secret = useForm({ current_password: '', password: '', password_confirmati
         <nav class="tabs" aria-label="Settings">
             <Link href="/settings" class="on" aria-current="page">Yours</Link>
             <template v-if="view.isOwner"><Link href="/settings/people">People</Link><Link href="/settings/audit">Audit trail</Link><Link v-if="view.catchesMail" href="/settings/mail">Caught mail</Link></template>
+            <Link v-if="shell.plans" href="/settings/parameters">Own parameters</Link>
             <Link href="/rules">Rules</Link>
         </nav>
         <h2>How you read</h2>
