@@ -47,8 +47,11 @@ test('US units throughout: fields, figures, findings, drawing and refusals', asy
         await type(page, 'Height, outside', '23.62205');
         await page.reload();
         await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('60');
-        const words = await page.locator('main').innerText();
-        expect(words).not.toMatch(/\d\s(L|mm|kg|°C|kPa)\b/);
+        for (const path of ['', '/systems/1', '/plan-versions/3']) {
+            if (path) await page.goto(path);
+            await expect(page.getByTestId('section')).toContainText('gal');
+            expect(await page.locator('main').innerText(), path).not.toMatch(/\d\s(L|mm|kg|°C|kPa)\b/);
+        }
     } finally {
         await page.goto('/settings');
         await page.getByLabel('Units').selectOption('metric');

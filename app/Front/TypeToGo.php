@@ -17,6 +17,8 @@ final class TypeToGo
 {
     private const EACH = 6;
 
+    private const PLACES = 60;
+
     /** @return list<FoundView> */
     public static function find(User $user, string $typed): array
     {
@@ -24,9 +26,14 @@ final class TypeToGo
         if ($like === '%%') {
             return [];
         }
+        // Places first: two short queries cost less than asking every system for its place's and client's name.
+        $places = Site::query()->join('clients', 'clients.id', '=', 'sites.client_id')->whereNull('sites.archived_at')
+            ->where(fn (Builder $q) => $q->where('sites.name', 'like', $like)->orWhere('clients.name', 'like', $like))
+            ->when(! $user->isStaff(), fn (Builder $q) => $q->where('sites.client_id', $user->client_id))
+            ->orderBy('sites.id')->limit(self::PLACES)->pluck('sites.id')->all();
         $systems = System::query()->current()->with('site.client')
-            ->where(fn (Builder $q) => $q->where('systems.name', 'like', $like)->orWhereHas('site', fn (Builder $s) => $s->where('name', 'like', $like)->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like))))
-            ->when(! $user->isStaff(), fn (Builder $q) => $q->whereHas('site', fn (Builder $s) => $s->where('client_id', $user->client_id)))
+            ->where(fn (Builder $q) => $q->where('systems.name', 'like', $like)->orWhereIn('site_id', $places))
+            ->when(! $user->isStaff(), fn (Builder $q) => $q->whereIn('site_id', Site::query()->where('client_id', $user->client_id)->select('id')))
             ->orderBy('name')->limit(self::EACH)->get();
         $found = $systems->map(fn (System $s): FoundView => new FoundView('system', $s->name, $s->site?->client?->name.', '.$s->site?->name, "/systems/{$s->id}"))->all();
         if (! $user->isStaff()) {

@@ -52,12 +52,15 @@ function pages(string $base, string $world, string $out): void
             fwrite(STDERR, "{$path} answered {$first['code']}\n");
             exit(1);
         }
-        $times = [];
+        // Once in a few hundred requests old sessions are swept; the page's own count is the smallest.
+        $times = $counts = [];
         for ($i = 0; $i < ROUNDS; $i++) {
             $last = call($base.$path, $jar);
             $times[] = $last['ms'];
+            [$queries, $memory] = explode(',', $last['head']['x-bench'] ?? '0,0');
+            $counts[] = (int) $queries;
         }
-        [$queries, $memory] = explode(',', $last['head']['x-bench'] ?? '0,0');
+        $queries = min($counts);
         $result['pages'][$name] = ['first' => $first['ms'], 'p50' => percentile($times, 0.5), 'p95' => percentile($times, 0.95), 'queries' => (int) $queries, 'bytes' => strlen($last['body']), 'memory' => (int) $memory];
     }
     $result['pages']['Plan, recomputed while typing'] = draft($base, $jar);

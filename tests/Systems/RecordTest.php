@@ -136,6 +136,9 @@ final class RecordTest extends TestCase
         $values = $props['facts']['values'];
         $this->put("/systems/{$system->id}/facts", ['values' => [...$values, 'lengthMm' => 1400], 'chambers' => $props['facts']['chambers']])->assertSessionHasNoErrors();
         self::assertGreaterThan($before + 40, $system->refresh()->true_volume_l);
+        $log = $system->logEntries()->where('kind', 'change')->sole()->text;
+        self::assertStringContainsString('Measured anew: Length, outside.', $log);
+        self::assertStringContainsString('True water volume', $log);
         self::assertSame(1400.0, (float) $system->vessels()->where('role', 'display')->sole()->facts['lengthMm']);
         $this->put("/systems/{$system->id}/facts", ['values' => [...$values, 'heightMm' => 9]])->assertSessionHasErrors('values.heightMm');
         $change = Activity::query()->where('subject_type', 'vessel')->where('event', 'updated')->latest('id')->get()->first(fn (Activity $a): bool => isset($a->properties->toArray()['old']['facts']));

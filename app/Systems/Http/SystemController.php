@@ -15,6 +15,7 @@ use App\Systems\Band;
 use App\Systems\Item;
 use App\Systems\LogEntry;
 use App\Systems\Parameters;
+use App\Systems\Ripples;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\SystemBrief;
@@ -38,6 +39,8 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Velbrin\Core\Build\Comparison;
+use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanDefaults;
 use Velbrin\Core\Build\PlanSheet;
@@ -151,9 +154,16 @@ final class SystemController
             throw ValidationException::withMessages(collect($brief->errors)->mapWithKeys(fn ($e): array => ["values.{$e->field}" => $e->least === null || $e->most === null ? $e->message : 'Allowed: '.$units->show($e->least).' to '.$units->show($e->most).'.'])->all());
         }
         $bases = array_map(fn (Basis $b): array => ['basis' => $b->value, 'by' => $user->name, 'at' => now()->toDateString()], $brief->bases);
+        $was = SystemBrief::read($system->load('vessels'));
         SystemFacts::write($system, $brief->values, $bases, array_values($given['chambers'] ?? []));
+        $is = SystemBrief::read($system->refresh()->load('vessels'));
+        $words = Ripples::words(Comparison::of($was, Plan::answer($was), $is, Plan::answer($is)));
+        if ($words === null) {
+            return back()->with('said', 'Nothing moved.');
+        }
+        $system->logEntries()->create(['kind' => 'change', 'text' => $words, 'happened_at' => now(), 'user_id' => $user->id]);
 
-        return back()->with('said', 'The record follows what you measured.');
+        return back()->with('said', $words);
     }
 
     public function archive(System $system): RedirectResponse

@@ -11,6 +11,7 @@ const props = defineProps<{ header: SystemHeaderView; findings: FindingView[]; b
 const units = useUnits();
 const { errors } = useShell();
 const form = useForm({ ...props.record });
+const volume = ref(props.record.measured_volume_l === null ? '' : units.typed(Number(props.record.measured_volume_l), 'L'));
 const LIMITS: [keyof BandView, string, string][] = [['actLow', 'act_low', 'act below'], ['fineLow', 'fine_low', 'fine from'], ['aimLow', 'aim_low', 'aim from'], ['aimHigh', 'aim_high', 'aim to'], ['fineHigh', 'fine_high', 'fine to'], ['actHigh', 'act_high', 'act above']];
 const editing = ref<string | null>(null);
 const typed = ref<Record<string, string>>({});
@@ -69,7 +70,7 @@ function keep(band: BandView) {
                 <div><label for="g5">Started on</label><input id="g5" v-model="form.started_on" type="date"></div>
                 <div><label for="g6">That date is</label><select id="g6" v-model="form.started_precision"><option value="day">exact</option><option value="month">good to a month</option><option value="year">good to a year</option><option value="about">about</option></select></div>
                 <div><label for="g7">Settling until</label><input id="g7" v-model="form.settling_until" type="date"></div>
-                <div><label for="g8">Measured volume, litres</label><input id="g8" v-model.number="form.measured_volume_l" type="number" step="any" min="1" placeholder="computed from the sizes"><FieldError :words="form.errors.measured_volume_l" /></div>
+                <div><label for="g8">Measured volume, {{ units.label('L') }}</label><input id="g8" v-model="volume" type="text" inputmode="decimal" placeholder="computed from the sizes" @input="form.measured_volume_l = volume.trim() === '' ? null : units.parse(volume, 'L')"><FieldError :words="form.errors.measured_volume_l" /></div>
                 <div><label for="g9">Measured how, and when</label><input id="g9" v-model="form.measured_how" type="text" placeholder="1 kg of salt, ΔS 1.9"><FieldError :words="form.errors.measured_how" /></div>
                 <div><button class="outline" :disabled="form.processing">Keep</button> <button type="button" class="plain" @click="router.post(`/systems/${header.id}/archive`)">Archive this system</button></div>
                 <FieldError class="wide" :words="errors.archive" />
