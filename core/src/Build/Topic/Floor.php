@@ -33,16 +33,18 @@ final class Floor implements Topic
     {
         $mass = PlanMass::of($facts);
         $total = Quantity::of($mass->totalKg(), Kind::Mass);
+        // What the mass rests on, before the floor's own facts are read.
+        $grounds = $facts->basis();
         $load = FloorLoad::of($facts, $mass);
         $mean = Quantity::of($load->meanKpa, Kind::Pressure);
         $figures = [
-            Figure::number('massKg', $total, Sentence::of('water once, rock, sand, panes, stand, equipment and people leaning on it'), $facts->basis(),
+            Figure::number('massKg', $total, Sentence::of('water once, rock, sand, panes, stand, equipment and people leaning on it'), $grounds,
                 Working::of('Whole mass, running', 'panes + water + rock + sand + stand + gear + people', [
                     ['panes', 'Empty vessels', $mass->vesselsKg, Kind::Mass], ['water', 'Water by its density', $mass->waterKg, Kind::Mass],
                     $facts->row('rock', F::RockKg), ['sand', 'Sand', $mass->sandKg, Kind::Mass],
                     $facts->row('stand', F::StandKg), $facts->row('gear', F::EquipmentKg), ['people', 'People leaning', PlanMass::PEOPLE_KG, Kind::Mass],
                 ], $total, 'B-10: glass 2500, acrylic 1190 kg/m³; sea water by EOS-80')),
-            Figure::number('meanKpa', $mean, null, $facts->basis(),
+            Figure::number('meanKpa', $mean, null, $grounds,
                 Working::of('Mean pressure under the stand', 'm*9.81/1000/A', [['m', 'Whole mass', $mass->totalKg(), Kind::Mass], ['A', 'Footprint of the stand', $load->footprintM2, Kind::Area]], $mean, 'B-10')),
         ];
         $figures[] = $load->bendingKpa === null
