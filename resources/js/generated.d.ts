@@ -394,6 +394,9 @@ export interface ItemView {
     serial: string | null;
     spareWhere: string | null;
     note: string | null;
+    serviceEveryDays: number | null;
+    lastServiceOn: string | null;
+    warrantyUntil: string | null;
     retired: string | null;
 }
 

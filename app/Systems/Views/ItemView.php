@@ -25,6 +25,9 @@ final readonly class ItemView
         public ?string $serial,
         public ?string $spareWhere,
         public ?string $note,
+        public ?int $serviceEveryDays,
+        public ?string $lastServiceOn,
+        public ?string $warrantyUntil,
         public ?string $retired,
     ) {
     }
@@ -34,7 +37,7 @@ final readonly class ItemView
         return new self(
             $item->id, $item->job->value, $item->job->label(), $item->name, $item->watts, $item->installed_on?->toDateString(), $item->installed_precision,
             $item->life_months, $item->job->lifeMonths(), $item->replace_on?->toDateString(), $item->plug_label, $item->outlet, $item->circuit, $item->serial,
-            $item->spare_where, $item->note, $item->retired_at === null ? null : $item->retired_at->toDateString().': '.$item->retired_reason,
+            $item->spare_where, $item->note, $item->service_every_days, $item->last_service_on?->toDateString(), $item->warranty_until?->toDateString(), $item->retired_at === null ? null : $item->retired_at->toDateString().': '.$item->retired_reason,
         );
     }
 }

@@ -7,13 +7,13 @@ import { date, when } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
 
 const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; findings: FindingView[] }>();
-const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', reason: '' };
+const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, warranty_until: null as string | null, reason: '' };
 const form = useForm({ ...blank });
 const editing = ref(false);
 const retiring = ref<number | null>(null);
 const reason = ref('');
 function edit(item: ItemView | null) {
-    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', reason: '' });
+    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, warranty_until: item.warrantyUntil, reason: '' });
     form.clearErrors();
     editing.value = true;
 }
@@ -41,6 +41,10 @@ function retire(id: number) {
             <div><label for="i8">Outlet</label><input id="i8" v-model="form.outlet" type="text"></div>
             <div><label for="i9">Circuit</label><input id="i9" v-model="form.circuit" type="text"></div>
             <div><label for="i10">Spare kept at</label><input id="i10" v-model="form.spare_where" type="text"></div>
+            <div><label for="i13">Serial number</label><input id="i13" v-model="form.serial" type="text"></div>
+            <div><label for="i14">Serviced every, days</label><input id="i14" v-model.number="form.service_every_days" type="number" min="1"><FieldError :words="form.errors.service_every_days" /></div>
+            <div><label for="i15">Last serviced on</label><input id="i15" v-model="form.last_service_on" type="date"><FieldError :words="form.errors.last_service_on" /></div>
+            <div><label for="i16">Warranty until</label><input id="i16" v-model="form.warranty_until" type="date"></div>
             <div class="wide"><label for="i11">Note</label><input id="i11" v-model="form.note" type="text"></div>
             <div v-if="form.id" class="wide"><label for="i12">Why this changes</label><input id="i12" v-model="form.reason" type="text" maxlength="300" required><FieldError :words="form.errors.reason" /></div>
             <div><button class="btn-go" :disabled="form.processing">Keep</button> <button type="button" class="plain" @click="editing = false">leave it</button></div>
