@@ -32,10 +32,6 @@ final class FrontProvider extends ServiceProvider
         $this->app->scoped(Parameters::class);
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
-        $now = config('velbrin.now');
-        if (is_string($now) && $now !== '') {
-            Date::setTestNow(CarbonImmutable::parse($now));
-        }
         Model::shouldBeStrict(! $this->app->isProduction());
         Relation::enforceMorphMap(['site' => Site::class, 'system' => System::class, 'plan' => Plan::class, 'user' => User::class] + self::audited());
         Password::defaults(fn (): Password => Password::min(12));

@@ -7,6 +7,7 @@ namespace App\Systems;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Measure\Basis;
 
 /** The reader between a system's record and the core: vessels and facts become one brief, and back. */
 final class SystemBrief
@@ -20,7 +21,12 @@ final class SystemBrief
 
     public static function read(System $system): PlanBrief
     {
-        return PlanBrief::read(self::raw($system));
+        $raw = self::raw($system);
+        // What the animals of this regime bear, unless the record says otherwise.
+        $raw['values'] += [PlanField::UpperHarmC->value => $system->regime->harmC()[1]];
+        $raw['bases'] += [PlanField::UpperHarmC->value => Basis::Computed->value];
+
+        return PlanBrief::read($raw);
     }
 
     /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>} */

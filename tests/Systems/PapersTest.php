@@ -6,6 +6,7 @@ namespace Tests\Systems;
 
 use App\Clients\Attachment;
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
@@ -86,6 +87,18 @@ final class PapersTest extends TestCase
         self::assertStringStartsWith('settling until', $header['settling']);
         self::assertNull(self::props($this->get("/systems/{$system->id}"))['answers']['section'], 'nothing is drawn that nobody measured');
         $this->post("/sites/{$site->id}/systems", ['name' => 'Old tank', 'kind' => 'mixed', 'regime' => 'natural', 'started_precision' => 'day'])->assertSessionHasErrors('name');
+    }
+
+    #[Test]
+    public function cool_water_animals_are_judged_by_their_own_limit(): void
+    {
+        $planner = self::user('planner');
+        $site = self::site();
+        $reef = Fixture::system($site, $planner, 'Reef');
+        $cool = Fixture::system($site, $planner, 'Seahorses', 'cool');
+        $limit = fn (System $s): float => (float) SystemBrief::read($s->load('vessels'))->values['upperHarmC'];
+        self::assertSame([30.0, 27.0], [$limit($reef), $limit($cool)]);
+        self::assertArrayNotHasKey('upperHarmC', $cool->facts, 'it follows the regime and is not frozen into the record');
     }
 
     #[Test]

@@ -62,6 +62,7 @@ enum PlanField: string
     case WinterC = 'winterC';
     case SummerC = 'summerC';
     case HumidityPct = 'humidityPct';
+    case UpperHarmC = 'upperHarmC';
 
     case StandHeightMm = 'standHeightMm';
     case StandKg = 'standKg';

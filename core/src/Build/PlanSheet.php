@@ -128,6 +128,7 @@ final class PlanSheet
             FieldSpec::number(F::LightSharePct, 'heat', 'Share of the light that warms the water', Kind::Percent, 0, 100, 'Usually 30 to 60 %.'),
             FieldSpec::number(F::WinterC, 'heat', 'Room, coldest winter night', Kind::Temperature, -10, 35),
             FieldSpec::number(F::SummerC, 'heat', 'Room, hottest summer day', Kind::Temperature, 5, 45),
+            FieldSpec::number(F::UpperHarmC, 'heat', 'Animals are lost above', Kind::Temperature, 20, 35, 'Lower for seahorses and other cool-water animals.'),
             FieldSpec::number(F::HumidityPct, 'heat', 'Room humidity', Kind::Percent, 5, 100),
         ];
     }

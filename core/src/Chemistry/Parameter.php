@@ -38,16 +38,6 @@ enum Parameter: string implements Measured
         };
     }
 
-    /** The short sign used beside a figure. */
-    public function sign(): string
-    {
-        return match ($this) {
-            self::Temperature => 'T', self::Salinity => 'S', self::Ph => 'pH', self::Alkalinity => 'alk', self::Calcium => 'Ca',
-            self::Magnesium => 'Mg', self::Nitrate => 'NO₃', self::Phosphate => 'PO₄', self::Ammonia => 'TAN', self::Nitrite => 'NO₂',
-            self::Potassium => 'K', self::Silicate => 'SiO₂', self::Redox => 'redox', self::Oxygen => 'O₂', self::Tds => 'TDS',
-        };
-    }
-
     public function kind(): Kind
     {
         return match ($this) {

@@ -158,6 +158,7 @@ final class PlanTest extends TestCase
             self::assertSame($sorted, $answers, "{$field} → {$figure}");
         }
         $loss = $series('winterC', [10, 14, 18], 'lossWinterW');
+        self::assertLessThan(self::value(self::plan(), 'stuckOnH'), self::value(self::plan(['upperHarmC' => 28]), 'stuckOnH'), 'a lower limit is reached sooner');
         self::assertTrue($loss[0] > $loss[1] && $loss[1] > $loss[2], 'a hotter room never needs more heat');
     }
 

@@ -30,8 +30,6 @@ final class Warmth implements Topic
     /** Warmer than the set point by this without any heater is worth saying, K. */
     private const WARM_SUMMER_K = 1.5;
 
-    private const UPPER_HARM_C = 30.0;
-
     private const LOWER_HARM_C = 18.0;
 
     public function keys(): array
@@ -86,7 +84,7 @@ final class Warmth implements Topic
 
         return HeaterChoice::of(
             self::heat($facts), $facts->number(F::SetpointC), $facts->number(F::WinterC), $facts->number(F::SummerC),
-            self::backgroundW($facts), self::LOWER_HARM_C, self::UPPER_HARM_C,
+            self::backgroundW($facts), self::LOWER_HARM_C, $facts->number(F::UpperHarmC),
         );
     }
 
@@ -146,16 +144,16 @@ final class Warmth implements Topic
     /** @return array{0: Figure, 1: list<Finding>} */
     private static function summer(Facts $facts, TankHeat $heat, float $set, float $summer, float $background): array
     {
-        $course = $heat->hotCourse($background, $summer, $set, self::UPPER_HARM_C);
+        $course = $heat->hotCourse($background, $summer, $set, $facts->number(F::UpperHarmC));
         $settles = $course->settlesC ?? $set;
-        $parts = ['settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power), 'harm' => Quantity::of(self::UPPER_HARM_C, Kind::Temperature)];
+        $parts = ['settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power), 'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature)];
         $figure = Figure::number('settlesSummerC', Quantity::of($settles, Kind::Temperature), Sentence::of('with {background} from pumps and lights', $parts), $facts->basis(),
             Working::of('Summer day, no heater: settles at', 'R + (P - E)/UA', [
                 $facts->row('R', F::SummerC), ['P', 'Heat of pumps and lights', $background, Kind::Power], ['E', 'Evaporation at the set point', $heat->evaporation($set, $summer)->watts, Kind::Power], ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance],
             ], Quantity::of($settles, Kind::Temperature), 'B-43'));
 
         return [$figure, [match (true) {
-            $settles > self::UPPER_HARM_C => Finding::of(Severity::Fix, 'B-42', 'heat', Sentence::of('A summer day heats it to {settles} without any heater', $parts), Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts), Sentence::of('Plan cooling: fans first, then a chiller in free air.'), $facts->basis(), 'settlesSummerC'),
+            $settles > $facts->number(F::UpperHarmC) => Finding::of(Severity::Fix, 'B-42', 'heat', Sentence::of('A summer day heats it to {settles} without any heater', $parts), Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts), Sentence::of('Plan cooling: fans first, then a chiller in free air.'), $facts->basis(), 'settlesSummerC'),
             $settles > $set + self::WARM_SUMMER_K => Finding::of(Severity::Watch, 'B-42', 'heat', Sentence::of('Summer days settle at {settles}', $parts), Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts), Sentence::of('A fan over the open surface is the first thing to try.'), $facts->basis(), 'settlesSummerC'),
             default => Finding::of(Severity::Fine, 'B-42', 'heat', Sentence::of('Summer days need no cooling: {settles}', $parts), Sentence::of('The set point is {set}.', $parts), null, $facts->basis(), 'settlesSummerC'),
         }]];
@@ -169,7 +167,7 @@ final class Warmth implements Topic
         $coldC = min($facts->number(F::SetpointC), $cold->settlesC ?? $winter);
         $parts = [
             'n' => Quantity::of($set->count, Kind::Count), 'watts' => Quantity::of($set->wattsEach, Kind::Power), 'need' => Quantity::of($choice->needW, Kind::Power),
-            'cold' => Quantity::of($coldC, Kind::Temperature), 'harm' => Quantity::of(self::UPPER_HARM_C, Kind::Temperature), 'low' => Quantity::of(self::LOWER_HARM_C, Kind::Temperature),
+            'cold' => Quantity::of($coldC, Kind::Temperature), 'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature), 'low' => Quantity::of(self::LOWER_HARM_C, Kind::Temperature),
             'hours' => Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours), 'settles' => Quantity::of($set->stuckOnSettlesC ?? 0.0, Kind::Temperature),
             'reserve' => Quantity::of(100 * ($set->reserve - 1), Kind::Percent),
         ];
@@ -188,11 +186,11 @@ final class Warmth implements Topic
 
     private static function stuckWorking(Facts $facts, TankHeat $heat, HeaterSet $set, float $background): Working
     {
-        $course = $heat->hotCourse($set->wattsEach + $background, $facts->number(F::SummerC), $facts->number(F::SetpointC), self::UPPER_HARM_C);
+        $course = $heat->hotCourse($set->wattsEach + $background, $facts->number(F::SummerC), $facts->number(F::SetpointC), $facts->number(F::UpperHarmC));
 
         return Working::of('One heater stuck on: harm after', 'tau*log((T - S)/(H - S))', [
             ['tau', 'Time constant m·c/UA', $course->timeConstantH ?? 0.0, Kind::Hours], $facts->row('T', F::SetpointC),
-            ['S', 'Would settle at', $course->settlesC ?? 0.0, Kind::Temperature], ['H', 'Upper harm limit', self::UPPER_HARM_C, Kind::Temperature],
+            ['S', 'Would settle at', $course->settlesC ?? 0.0, Kind::Temperature], ['H', 'Upper harm limit', $facts->number(F::UpperHarmC), Kind::Temperature],
         ], Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours), 'B-41c, B-43');
     }
 
