@@ -13,7 +13,7 @@ use Velbrin\Core\Measure\OutOfRange;
 final readonly class Field
 {
     /**
-     * @param  'number'|'integer'|'boolean'|'string'|'array'|'object'|'any'  $type
+     * @param  'number'|'integer'|'boolean'|'string'|'array'|'object'|'rows'|'any'  $type
      * @param  list<string>  $choices
      * @param  array<string, mixed>  $schema  further JSON Schema keywords
      */
@@ -27,6 +27,7 @@ final readonly class Field
         public array $choices,
         public array $schema,
         public ?self $items = null,
+        public ?Input $row = null,
     ) {
     }
 
@@ -53,6 +54,17 @@ final readonly class Field
         return new self($name, 'array', $description, true, null, false, [], ['items' => ['type' => 'number']], self::number($name, $description));
     }
 
+    public static function text(string $name, string $description, ?string $default = null): self
+    {
+        return new self($name, 'string', $description, $default === null, $default, false, [], []);
+    }
+
+    /** A list of objects, each with these fields. */
+    public static function rows(string $name, string $description, Input $row, bool $required = true): self
+    {
+        return new self($name, 'rows', $description, $required, null, false, [], ['items' => $row->schema()], null, $row);
+    }
+
     /** An object of numbers under names of the asker's choice. */
     public static function map(string $name, string $description): self
     {
@@ -68,27 +80,42 @@ final readonly class Field
     /** Optional, with this word when absent. */
     public function or(string $default): self
     {
-        return new self($this->name, $this->type, $this->description, false, $default, $this->nullable, $this->choices, $this->schema, $this->items);
+        return new self($this->name, $this->type, $this->description, false, $default, $this->nullable, $this->choices, $this->schema, $this->items, $this->row);
+    }
+
+    /** May be left out, without a default. */
+    public function optional(): self
+    {
+        return new self($this->name, $this->type, $this->description, false, null, $this->nullable, $this->choices, $this->schema, $this->items, $this->row);
     }
 
     public function orNull(): self
     {
-        return new self($this->name, $this->type, $this->description, $this->required, $this->default, true, $this->choices, $this->schema, $this->items);
+        return new self($this->name, $this->type, $this->description, $this->required, $this->default, true, $this->choices, $this->schema, $this->items, $this->row);
     }
 
     public function integer(): self
     {
-        return new self($this->name, 'integer', $this->description, $this->required, $this->default, $this->nullable, $this->choices, $this->schema, $this->items);
+        return new self($this->name, 'integer', $this->description, $this->required, $this->default, $this->nullable, $this->choices, $this->schema, $this->items, $this->row);
     }
 
     /**
-     * @return float|bool|string|array<array-key, mixed>
+     * @return float|bool|string|array<array-key, mixed>|null
      *
      * @throws OutOfRange
      */
-    public function read(mixed $value, string $path): float|bool|string|array
+    public function read(mixed $value, string $path): float|bool|string|array|null
     {
+        if ($value === null && $this->nullable) {
+            return null;
+        }
         switch ($this->type) {
+            case 'rows':
+                if (! is_array($value) || ! array_is_list($value)) {
+                    throw OutOfRange::field($path, "{$path} must be a list, got ".self::named($value), 'a list');
+                }
+
+                return array_map(fn (int $i): ?Given => is_array($value[$i]) ? $this->row?->read($value[$i], "{$path}.{$i}.") : throw OutOfRange::field("{$path}.{$i}", "{$path}.{$i} must be an object", 'an object'), array_keys($value));
             case 'number':
                 if (is_int($value) || is_float($value) && is_finite($value)) {
                     return (float) $value;
@@ -121,7 +148,8 @@ final readonly class Field
     /** @return array<string, mixed> */
     public function schema(): array
     {
-        $schema = $this->type === 'any' ? [] : ['type' => $this->nullable ? [$this->type, 'null'] : $this->type];
+        $type = $this->type === 'rows' ? 'array' : $this->type;
+        $schema = $type === 'any' ? [] : ['type' => $this->nullable ? [$type, 'null'] : $type];
 
         return [...$schema, 'description' => $this->description, ...$this->schema, ...($this->default === null ? [] : ['default' => $this->default])];
     }

@@ -9,7 +9,7 @@ use LogicException;
 /** The checked input of one question. */
 final readonly class Given
 {
-    /** @param  array<string, float|bool|string|array<array-key, mixed>>  $values */
+    /** @param  array<string, float|bool|string|array<array-key, mixed>|null>  $values */
     public function __construct(private array $values)
     {
     }
@@ -33,6 +33,18 @@ final readonly class Given
         $value = $this->values[$name] ?? null;
 
         return is_bool($value) ? $value : throw self::unknown($name);
+    }
+
+    /** A number or null, where the field may be null or absent. */
+    public function numberOrNull(string $name): ?float
+    {
+        return ($this->values[$name] ?? null) === null ? null : $this->number($name);
+    }
+
+    /** @return list<self> empty when the optional field is absent */
+    public function rows(string $name): array
+    {
+        return array_values(array_map(fn (mixed $row): self => $row instanceof self ? $row : throw self::unknown($name), $this->rawOr($name)));
     }
 
     /** @return list<float> */

@@ -33,7 +33,7 @@ final readonly class Input
      *
      * @throws OutOfRange naming the first missing, unknown or wrong field
      */
-    public function read(array $raw): Given
+    public function read(array $raw, string $within = ''): Given
     {
         $fields = $this->fields;
         if ($this->word !== null) {
@@ -44,19 +44,19 @@ final readonly class Input
         $known = 0;
         foreach ($fields as $field) {
             if (array_key_exists($field->name, $raw)) {
-                $values[$field->name] = $field->read($raw[$field->name], $field->name);
+                $values[$field->name] = $field->read($raw[$field->name], $within.$field->name);
                 $known++;
             } elseif ($field->default !== null) {
                 $values[$field->name] = $field->default;
             } elseif ($field->required) {
-                throw OutOfRange::field($field->name, "{$field->name} is missing", $field->description);
+                throw OutOfRange::field($within.$field->name, "{$within}{$field->name} is missing", $field->description);
             }
         }
         if (count($raw) > $known) {
             $names = array_map(fn (Field $f): string => $f->name, $fields);
             foreach (array_keys($raw) as $key) {
                 if (! in_array((string) $key, $names, true)) {
-                    throw OutOfRange::field((string) $key, "{$key} is not a field of this question", 'only '.implode(', ', $names));
+                    throw OutOfRange::field($within.$key, "{$within}{$key} is not a field of this question", 'only '.implode(', ', $names));
                 }
             }
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
-use Velbrin\Core\Heat\HeaterSet;
+use Velbrin\Core\Cabinet\Packing;
+use Velbrin\Core\Heat\HeaterChoice;
+use Velbrin\Core\Hydraulics\PumpChart;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 
@@ -13,8 +15,8 @@ final class Plan
 {
     /** @var list<class-string<Topic>> */
     private const TOPICS = [
-        Topic\Volumes::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\Drains::class,
-        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\Warmth::class, Topic\WayIn::class,
+        Topic\Volumes::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\Drains::class, Topic\Holes::class,
+        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\Warmth::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\Hung::class, Topic\InStand::class, Topic\InCabinet::class,
     ];
 
     public static function answer(PlanBrief $brief): PlanAnswers
@@ -46,7 +48,12 @@ final class Plan
             self::try(fn (): Section => Section::of(Facts::of($brief), $powerCut)),
             $powerCut,
             $hasBreak ? self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief), clogged: true)) ?? [] : [],
-            self::try(fn (): ?HeaterSet => Topic\Warmth::choice(Facts::of($brief))->chosen),
+            self::try(fn (): PumpChart => Topic\ReturnPump::chart(Facts::of($brief))),
+            self::try(fn (): array => Topic\Lighting::maps(Facts::of($brief))) ?? [],
+            self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),
+            self::try(fn (): HolePlan => HolePlan::of(Facts::of($brief))),
+            self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],
+            self::try(fn (): ?Packing => Topic\InCabinet::packing(Facts::of($brief))),
         );
     }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
-use Velbrin\Core\Heat\HeaterSet;
+use Velbrin\Core\Cabinet\Packing;
+use Velbrin\Core\Heat\HeaterChoice;
 use Velbrin\Core\Hydraulics\PowerCutFrame;
+use Velbrin\Core\Hydraulics\PumpChart;
+use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
 
@@ -26,8 +29,18 @@ final readonly class PlanAnswers
         public ?Section $section,
         public array $powerCut,
         public array $cloggedCut,
-        /** The heaters chosen first; null while none can be. */
-        public ?HeaterSet $heaters,
+        /** Null while the pump is not chosen. */
+        public ?PumpChart $pump,
+        /** @var array<string, LightMap> near the surface, halfway down, at the bottom; empty while no lamp is given */
+        public array $light,
+        /** Every set of heaters looked at, and the one chosen first; null while facts are missing. */
+        public ?HeaterChoice $heating,
+        /** Null while no hole is given, or one cannot be. */
+        public ?HolePlan $holes,
+        /** @var list<Hole> where a planner might start; empty while the drains are not described */
+        public array $proposedHoles,
+        /** Null while nothing is to stand in the cabinet, or its sizes are missing. */
+        public ?Packing $cabinet,
     ) {
     }
 

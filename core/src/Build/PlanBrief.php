@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
+use Velbrin\Core\Cabinet\Piece;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
@@ -17,11 +18,20 @@ final readonly class PlanBrief
 
     public const MOST_PASSAGES = 12;
 
+    public const MOST_LAMPS = 24;
+
+    public const MOST_HOLES = 16;
+
+    public const MOST_GEAR = 20;
+
     /**
      * @param  array<string, float|string>  $values  a number, a choice, or "none" on purpose; absent is unknown
      * @param  array<string, Basis>  $bases
      * @param  list<Chamber>  $chambers
      * @param  list<Passage>  $passages
+     * @param  list<Lamp>  $lamps
+     * @param  list<Hole>  $holes
+     * @param  list<Piece>  $gear  what stands in the cabinet besides the sump
      * @param  list<FieldError>  $errors
      */
     private function __construct(
@@ -29,13 +39,17 @@ final readonly class PlanBrief
         public array $bases,
         public array $chambers,
         public array $passages,
+        public array $lamps,
+        public array $holes,
+        public array $gear,
         public array $errors,
     ) {
     }
 
     /**
      * Reads decoded JSON: {values: {field: number|word|"none"}, bases: {field: basis}, chambers: [{name, lengthMm, baffleMm}],
-     * passages: [{name, widthMm, heightMm, corridorAMm, corridorBMm}]}. Nothing is thrown: what cannot be stands in errors.
+     * passages: [{name, widthMm, heightMm, corridorAMm, corridorBMm}], lamps: [{name, xMm, yMm, aboveRimMm, ppf, halfAngleDeg}],
+     * holes: [{name, pane, xMm, yMm, diameterMm}], gear: [{name, widthMm, depthMm, heightMm, liftMm, needsAir}]}. Nothing is thrown: what cannot be stands in errors.
      *
      * @param  array<array-key, mixed>  $raw
      */
@@ -71,7 +85,21 @@ final readonly class PlanBrief
             self::length($row, 'corridorBMm', $at),
         ), 'passages', $errors);
 
-        return new self($values, $bases, $chambers, $passages, $errors);
+        $lamps = self::rows($raw['lamps'] ?? null, self::MOST_LAMPS, fn (array $row, string $at): Lamp => new Lamp(
+            self::name($row), self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::length($row, 'aboveRimMm', $at),
+            self::between($row, 'ppf', $at, 0, 5000), self::between($row, 'halfAngleDeg', $at, 1, 89),
+        ), 'lamps', $errors);
+
+        $holes = self::rows($raw['holes'] ?? null, self::MOST_HOLES, fn (array $row, string $at): Hole => new Hole(
+            self::name($row), Pane::tryFrom(is_string($row['pane'] ?? null) ? $row['pane'] : '') ?? throw OutOfRange::field("{$at}.pane", 'Which pane is drilled', implode(', ', array_column(Pane::cases(), 'value'))),
+            self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::between($row, 'diameterMm', $at, 8, 250),
+        ), 'holes', $errors);
+        $gear = self::rows($raw['gear'] ?? null, self::MOST_GEAR, fn (array $row, string $at): Piece => new Piece(
+            self::name($row), self::between($row, 'widthMm', $at, 10, 3000), self::between($row, 'depthMm', $at, 10, 3000), self::between($row, 'heightMm', $at, 10, 3000),
+            isset($row['liftMm']) ? self::between($row, 'liftMm', $at, 0, 2000) : 0.0, ($row['needsAir'] ?? false) === true,
+        ), 'gear', $errors);
+
+        return new self($values, $bases, $chambers, $passages, $lamps, $holes, $gear, $errors);
     }
 
     public function has(PlanField $field): bool
@@ -135,6 +163,17 @@ final readonly class PlanBrief
         $name = $row['name'] ?? '';
 
         return is_string($name) ? mb_substr(trim($name), 0, 60) : '';
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private static function between(array $row, string $key, string $at, float $least, float $most): float
+    {
+        $value = $row[$key] ?? null;
+        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value) || $value < $least || $value > $most) {
+            throw OutOfRange::field("{$at}.{$key}", "A number from {$least} to {$most} is needed", "{$least} to {$most}");
+        }
+
+        return (float) $value;
     }
 
     /** @param  array<array-key, mixed>  $row */

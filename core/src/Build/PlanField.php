@@ -17,6 +17,7 @@ enum PlanField: string
     case Material = 'material';
     case Bracing = 'bracing';
     case Top = 'top';
+    case Toughened = 'toughened';
     case LabelL = 'labelL';
 
     case WaterGapMm = 'waterGapMm';
@@ -26,6 +27,9 @@ enum PlanField: string
     case SetpointC = 'setpointC';
     case MixGramsPerL = 'mixGramsPerL';
 
+    case RoRatedLd = 'roRatedLd';
+    case RoFeedC = 'roFeedC';
+
     case FlowLh = 'flowLh';
     case WeirBelowRimMm = 'weirBelowRimMm';
     case WeirLengthMm = 'weirLengthMm';
@@ -34,12 +38,16 @@ enum PlanField: string
     case DrainBoreMm = 'drainBoreMm';
     case DrainLengthM = 'drainLengthM';
     case DrainSumK = 'drainSumK';
+    case ChannelBoreMm = 'channelBoreMm';
+    case ChannelBelowRimMm = 'channelBelowRimMm';
     case EmergencyBoreMm = 'emergencyBoreMm';
     case EmergencyBelowRimMm = 'emergencyBelowRimMm';
 
     case ReturnBoreMm = 'returnBoreMm';
     case ReturnLengthM = 'returnLengthM';
     case ReturnSumK = 'returnSumK';
+    case PumpMaxHeadM = 'pumpMaxHeadM';
+    case PumpMaxFlowLh = 'pumpMaxFlowLh';
     case OutletBelowRimMm = 'outletBelowRimMm';
     case BreakBelowRimMm = 'breakBelowRimMm';
     case PipesL = 'pipesL';
@@ -59,12 +67,29 @@ enum PlanField: string
     case PumpsW = 'pumpsW';
     case LightsW = 'lightsW';
     case LightSharePct = 'lightSharePct';
+    case AttenuationPerM = 'attenuationPerM';
+    case LightHours = 'lightHours';
+    case LightRampH = 'lightRampH';
+    case LightTopPct = 'lightTopPct';
+    case LampsKg = 'lampsKg';
+    case Fixings = 'fixings';
+    case BreakingKg = 'breakingKg';
+    case Equalised = 'equalised';
     case WinterC = 'winterC';
     case SummerC = 'summerC';
     case HumidityPct = 'humidityPct';
     case UpperHarmC = 'upperHarmC';
 
     case StandHeightMm = 'standHeightMm';
+    case StandInsideMm = 'standInsideMm';
+    case CabinetLengthMm = 'cabinetLengthMm';
+    case CabinetDepthMm = 'cabinetDepthMm';
+    case DoorWidthMm = 'doorWidthMm';
+    case DoorHeightMm = 'doorHeightMm';
+    case DoorFromLeftMm = 'doorFromLeftMm';
+    case CeilingMm = 'ceilingMm';
+    case LampAboveRimMm = 'lampAboveRimMm';
+    case LampHeightMm = 'lampHeightMm';
     case StandKg = 'standKg';
     case EquipmentKg = 'equipmentKg';
     case FloorType = 'floorType';

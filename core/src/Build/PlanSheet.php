@@ -12,7 +12,7 @@ final class PlanSheet
 {
     public const GROUPS = [
         'display' => 'Display', 'look' => 'Rock, sand, water', 'overflow' => 'Overflow and drains', 'return' => 'Return',
-        'sump' => 'Sump and top-off', 'heat' => 'Power and room', 'floor' => 'Stand and floor',
+        'sump' => 'Sump and top-off', 'light' => 'Light and its hanging', 'heat' => 'Power and room', 'floor' => 'Stand and floor',
     ];
 
     private const YES_NO = ['no' => 'no', 'yes' => 'yes'];
@@ -25,7 +25,7 @@ final class PlanSheet
     {
         if (self::$fields === null) {
             self::$fields = [];
-            foreach ([...self::display(), ...self::look(), ...self::overflow(), ...self::return(), ...self::sump(), ...self::heat(), ...self::floor()] as $spec) {
+            foreach ([...self::display(), ...self::look(), ...self::overflow(), ...self::return(), ...self::sump(), ...self::light(), ...self::heat(), ...self::floor()] as $spec) {
                 self::$fields[$spec->field->value] = $spec;
             }
         }
@@ -52,6 +52,7 @@ final class PlanSheet
             FieldSpec::choice(F::Material, 'display', 'Panes', ['glass' => 'glass', 'acrylic' => 'acrylic']),
             FieldSpec::choice(F::Bracing, 'display', 'Top edge', ['braced' => 'full brace all round', 'rimless' => 'rimless', 'unknown' => 'not known, counted as rimless']),
             FieldSpec::choice(F::Top, 'display', 'Top', ['open' => 'open', 'closed' => 'closed hood or lid']),
+            FieldSpec::choice(F::Toughened, 'display', 'Toughened panes', ['none' => 'tried: none is', 'floor' => 'the floor pane is', 'all' => 'all are', 'unknown' => 'not tried yet'], 'Polarised light shows it. A toughened pane is never drilled.'),
             FieldSpec::number(F::LabelL, 'display', 'Litres on the label', Kind::Volume, 10, 50000, 'What the maker or seller says, for the comparison.')->orNone(),
         ];
     }
@@ -66,6 +67,8 @@ final class PlanSheet
             FieldSpec::number(F::Salinity, 'look', 'Salinity', Kind::Salinity, 20, 42),
             FieldSpec::number(F::SetpointC, 'look', 'Set point', Kind::Temperature, 19, 29),
             FieldSpec::number(F::MixGramsPerL, 'look', 'Salt mix, grams a litre at 35 g/kg', Kind::Factor, 30, 50, 'From the mix’s record.'),
+            FieldSpec::number(F::RoRatedLd, 'look', 'RO plant for the first fill, at 25 °C', Kind::DailyVolume, 20, 20000, 'For the days it takes to make the water.'),
+            FieldSpec::number(F::RoFeedC, 'look', 'Its feed water', Kind::Temperature, 1, 35),
         ];
     }
 
@@ -79,10 +82,13 @@ final class PlanSheet
             FieldSpec::number(F::WeirGapsMm, 'overflow', 'Teeth: all gaps together', Kind::Length, 10, 5000, 'None for a plain edge.')->orNone(),
             FieldSpec::choice(F::Drains, 'overflow', 'Drains', [
                 'open' => 'one open pipe with air', 'open-emergency' => 'open pipe and emergency', 'siphon' => 'full siphon alone', 'siphon-emergency' => 'full siphon and emergency',
+                'siphon-channel-emergency' => 'full siphon, open channel and emergency',
             ]),
             FieldSpec::number(F::DrainBoreMm, 'overflow', 'Main drain, bore', Kind::Length, 8, 200, 'Inside, not the size printed on it.'),
             FieldSpec::number(F::DrainLengthM, 'overflow', 'Main drain, length', Kind::Height, 0.1, 50),
             FieldSpec::number(F::DrainSumK, 'overflow', 'Main drain, sum of fittings K', Kind::Factor, 0, 60, 'Elbow 0.75, tee branch 1.0, inlet 0.5; the exit is added.'),
+            FieldSpec::number(F::ChannelBoreMm, 'overflow', 'Open channel, bore', Kind::Length, 8, 200, 'For the school with three pipes.'),
+            FieldSpec::number(F::ChannelBelowRimMm, 'overflow', 'Open channel’s inlet below the rim', Kind::Length, 1, 500),
             FieldSpec::number(F::EmergencyBoreMm, 'overflow', 'Emergency drain, bore', Kind::Length, 8, 200),
             FieldSpec::number(F::EmergencyBelowRimMm, 'overflow', 'Emergency inlet below the rim', Kind::Length, 1, 500),
         ];
@@ -92,6 +98,8 @@ final class PlanSheet
     private static function return(): array
     {
         return [
+            FieldSpec::number(F::PumpMaxHeadM, 'return', 'Return pump, highest head', Kind::Height, 0.1, 50, 'From its curve: no flow at that height.'),
+            FieldSpec::number(F::PumpMaxFlowLh, 'return', 'Return pump, flow without height', Kind::Flow, 50, 200000, 'From its curve, not through your line.'),
             FieldSpec::number(F::OutletBelowRimMm, 'return', 'Deepest return outlet below the rim', Kind::Length, 0, 3000, 'Its upper lip.'),
             FieldSpec::number(F::BreakBelowRimMm, 'return', 'Siphon break below the rim', Kind::Length, 0, 500, 'A hole that lets air in. A non-return valve never counts.')->orNone(),
             FieldSpec::number(F::ReturnBoreMm, 'return', 'Return line, bore', Kind::Length, 6, 200),
@@ -120,6 +128,21 @@ final class PlanSheet
     }
 
     /** @return list<FieldSpec> */
+    private static function light(): array
+    {
+        return [
+            FieldSpec::number(F::AttenuationPerM, 'light', 'Water takes of the light, a metre', Kind::Factor, 0, 3, 'Clear tank water 0.15 to 0.4.'),
+            FieldSpec::number(F::LightHours, 'light', 'Light on, hours a day', Kind::Hours, 1, 24),
+            FieldSpec::number(F::LightRampH, 'light', 'Rising, and falling, hours each', Kind::Hours, 0, 12),
+            FieldSpec::number(F::LightTopPct, 'light', 'Brightest, of full power', Kind::Percent, 1, 100),
+            FieldSpec::number(F::LampsKg, 'light', 'Lamps and their rack, hung', Kind::Mass, 0, 500, 'None when they stand on the tank.')->orNone(),
+            FieldSpec::number(F::Fixings, 'light', 'Fixings they hang from', Kind::Count, 1, 20),
+            FieldSpec::number(F::BreakingKg, 'light', 'One fixing breaks at, in this ceiling', Kind::Mass, 0, 5000, 'The breaking load in the actual ceiling, not a maker’s reduced working load.'),
+            FieldSpec::choice(F::Equalised, 'light', 'Hangers share the load', ['no' => 'rigid hangers', 'yes' => 'evened out over all']),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
     private static function heat(): array
     {
         return [
@@ -138,6 +161,15 @@ final class PlanSheet
     {
         return [
             FieldSpec::number(F::StandHeightMm, 'floor', 'Stand height', Kind::Length, 0, 2500),
+            FieldSpec::number(F::StandInsideMm, 'floor', 'Clear height inside the stand', Kind::Length, 100, 2500, 'From the sump’s base to the lowest brace above it.'),
+            FieldSpec::number(F::CabinetLengthMm, 'floor', 'Cabinet inside, length', Kind::Length, 200, 8000, 'Between what stands in the way: hinges, posts.'),
+            FieldSpec::number(F::CabinetDepthMm, 'floor', 'Cabinet inside, front to back', Kind::Length, 150, 3000),
+            FieldSpec::number(F::DoorWidthMm, 'floor', 'Its opening, width', Kind::Length, 100, 8000, 'With the doors off, if they come off.'),
+            FieldSpec::number(F::DoorHeightMm, 'floor', 'Its opening, height', Kind::Length, 100, 2500),
+            FieldSpec::number(F::DoorFromLeftMm, 'floor', 'Its opening, from the left', Kind::Length, 0, 8000)->orNone(),
+            FieldSpec::number(F::LampAboveRimMm, 'floor', 'Lamp above the rim', Kind::Length, 0, 2000),
+            FieldSpec::number(F::LampHeightMm, 'floor', 'Lamp and its hanging, height', Kind::Length, 10, 2000, 'Lamp, hook, sheave and chain, up to the fixing.')->orNone(),
+            FieldSpec::number(F::CeilingMm, 'floor', 'Clear height of the room', Kind::Length, 1500, 12000),
             FieldSpec::number(F::StandKg, 'floor', 'Stand', Kind::Mass, 0, 2000),
             FieldSpec::number(F::EquipmentKg, 'floor', 'Equipment', Kind::Mass, 0, 1000),
             FieldSpec::choice(F::FloorType, 'floor', 'Floor', ['slab' => 'slab on the ground', 'concrete' => 'concrete, room below', 'timber' => 'timber joists', 'unknown' => 'not known']),

@@ -276,6 +276,11 @@ final readonly class Section
             $end = $sumpFloor + max(20, $intake->levelMm - 40);
             $bend = $levels->displayBottomMm - 70;
             $shapes[] = Shape::line('pipe', [[$x, $y($inlet)], [$x, $y($bend)], [$to, $y($bend)], [$to, $y($end)]], $bore);
+            if ($facts->knows(F::Drains) && str_contains($facts->word(F::Drains), 'channel') && $facts->knows(F::ChannelBelowRimMm) && $facts->knows(F::ChannelBoreMm)) {
+                $x = $length - $wall - self::BOX_MM * 0.47;
+                $to = min($x, $right - 40);
+                $shapes[] = Shape::line('dry', [[$x, $y($levels->rimMm - $facts->number(F::ChannelBelowRimMm))], [$x, $y($bend - 22)], [$to, $y($bend - 22)], [$to, $y($sumpFloor + min($sump->rimMm - 15, $intake->levelMm + 10))]], $facts->number(F::ChannelBoreMm));
+            }
             if (str_ends_with($facts->knows(F::Drains) ? $facts->word(F::Drains) : '', 'emergency') && $facts->knows(F::EmergencyBelowRimMm) && $facts->knows(F::EmergencyBoreMm)) {
                 $x = $length - $wall - self::BOX_MM * 0.26;
                 $to = min($x, $right - 20);

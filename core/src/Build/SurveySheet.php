@@ -71,7 +71,7 @@ final class SurveySheet
     private static function space(): array
     {
         return [
-            SurveySpec::number('clear_height_mm', 'space', 'Clear height of the room', Kind::Length, 1000, 20000, 'Lights and service room above the tank'),
+            SurveySpec::ofPlan('clear_height_mm', 'space', F::CeilingMm, 'Room over the lamp'),
             SurveySpec::number('water_distance_m', 'space', 'Water tap, distance', Kind::Height, 0, 200, 'Changes, RO line'),
             SurveySpec::number('drain_distance_m', 'space', 'Drain, distance', Kind::Height, 0, 200, 'Changes'),
             SurveySpec::number('source_c', 'space', 'Tap water, coldest', Kind::Temperature, 0, 40, 'RO hours'),

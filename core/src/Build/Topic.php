@@ -16,12 +16,15 @@ interface Topic
         'panelFactor' => 'Longest pane, safety factor',
         'massKg' => 'Whole mass, running', 'meanKpa' => 'Mean pressure under the stand', 'bendingKpa' => 'Same bending as a load of', 'floorWord' => 'Floor',
         'weirHeadMm' => 'Water over the weir', 'runningBelowRimMm' => 'Water line below the rim',
+        'pumpLh' => 'The pump brings', 'pumpSpeed' => 'Pump speed for the planned flow',
         'drainLh' => 'Main drain carries', 'blockedMm' => 'Main drain blocked: water below the rim', 'blockedFloorL' => 'Main drain blocked: on the floor',
+        'holes' => 'Holes in the panes',
         'downL' => 'Power cut: comes down', 'spareL' => 'Sump takes', 'marginPct' => 'Room left over', 'cloggedL' => 'Siphon break clogged: comes down',
         'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'trapMs' => 'Speed in the bubble trap',
         'lossWinterW' => 'Heat loss, winter night', 'lossSummerW' => 'Heat loss, summer day', 'settlesSummerC' => 'Summer day, no heater: settles at', 'evaporationLd' => 'Evaporation',
+        'parTop' => 'Light near the surface', 'parMid' => 'Light halfway down', 'parLow' => 'Light at the bottom', 'lightEven' => 'Evenness halfway down', 'dliMol' => 'Light of a day, halfway down', 'coralShares' => 'Area fit for', 'hangingKg' => 'Each fixing must hold',
         'heaters' => 'Heaters, first choice', 'oneOffC' => 'One heater failed: winter night settles at', 'stuckOnH' => 'One heater stuck on: harm after',
-        'access' => 'The way in',
+        'access' => 'The way in', 'ceilingSpareMm' => 'Room over the lamp', 'sumpLiftMm' => 'Room over the sump', 'cabinet' => 'In the cabinet',
     ];
 
     /** @return list<string> keys of the figures this topic answers */

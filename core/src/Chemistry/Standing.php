@@ -22,6 +22,15 @@ enum Standing: string
         };
     }
 
+    /** For a client's report. */
+    public function plain(): string
+    {
+        return match ($this) {
+            self::Aim, self::Fine => 'as it should be', self::Low => 'a little low, we watch it', self::High => 'a little high, we watch it',
+            self::ActLow => 'too low, we act on it', self::ActHigh => 'too high, we act on it',
+        };
+    }
+
     public function outside(): bool
     {
         return $this !== self::Aim && $this !== self::Fine;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Heat;
 
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+
 /** n equal heaters, judged three ways (B-41). */
 final readonly class HeaterSet
 {
@@ -28,6 +32,25 @@ final readonly class HeaterSet
     public function passes(): bool
     {
         return $this->holds && $this->survivesOneOff && $this->safeStuckOn;
+    }
+
+    /** Why it is out, the first reason met from the cold side on; null where it passes. */
+    public function against(): ?Sentence
+    {
+        return match (true) {
+            ! $this->holds => Sentence::of('too little: all on give {share} of the need, 120 % is asked', ['share' => Quantity::of(100 * $this->reserve, Kind::Percent)]),
+            ! $this->survivesOneOff => Sentence::of('one failed off leaves {lack} too little for the animals', ['lack' => Quantity::of(-$this->oneOffSpareW, Kind::Power)]),
+            ! $this->safeStuckOn => Sentence::of('one stuck on reaches harm in {hours}, six are asked', ['hours' => Quantity::of($this->stuckOnHours ?? 0.0, Kind::Hours)]),
+            default => null,
+        };
+    }
+
+    /** Which border it lies beyond: "low", "one-off", "stuck-on", or nothing. */
+    public function border(): ?string
+    {
+        return match (true) {
+            ! $this->holds => 'low', ! $this->survivesOneOff => 'one-off', ! $this->safeStuckOn => 'stuck-on', default => null,
+        };
     }
 
     public function totalW(): float

@@ -58,6 +58,12 @@ final readonly class TankHeat
         return new self($volumeL, $cold, $hot, $evaporating, $humidityPct);
     }
 
+    /** From conductances somebody already has. @throws OutOfRange */
+    public static function bare(float $volumeL, float $coldUaWK, float $hotUaWK, float $evaporatingM2, float $humidityPct = 50): self
+    {
+        return new self(Guard::positive('volumeL', $volumeL), Guard::notNegative('coldUaWK', $coldUaWK), Guard::notNegative('hotUaWK', $hotUaWK), Guard::notNegative('evaporatingM2', $evaporatingM2), Guard::within('humidityPct', $humidityPct, 0, 100));
+    }
+
     /** U of a wall of that thickness, W/m²K. */
     public static function wallU(float $thicknessMm, float $conductivityWMK): float
     {

@@ -22,6 +22,7 @@ enum Kind: string
     case Stress = 'MPa';
     case Speed = 'm/s';
     case Seconds = 's';
+    case Minutes = 'min';
     case Hours = 'h';
     case Days = 'd';
     case Percent = '%';
@@ -36,6 +37,8 @@ enum Kind: string
     case Tds = 'ppm';
     case Density = 'kg/m3';
     case SpecificGravity = 'SG';
+    case Par = 'µmol/m²/s';
+    case DailyLight = 'mol/m²/d';
     case Count = 'count';
     /** A number whose unit stands in its name. */
     case Custom = 'custom';

@@ -44,6 +44,7 @@ final readonly class Units
             Kind::Stress->value => new UnitDisplay('MPa', digits: 1),
             Kind::Speed->value => new UnitDisplay('m/s', digits: 2),
             Kind::Seconds->value => new UnitDisplay('s'),
+            Kind::Minutes->value => new UnitDisplay('min'),
             Kind::Hours->value => new UnitDisplay('h', digits: 1),
             Kind::Days->value => new UnitDisplay('days'),
             Kind::Percent->value => new UnitDisplay('%'),
@@ -60,6 +61,8 @@ final readonly class Units
             Kind::Density->value => new UnitDisplay('kg/m³', digits: 1),
             Kind::SpecificGravity->value => new UnitDisplay('', digits: 4),
             Kind::Count->value => new UnitDisplay(''),
+            Kind::Par->value => new UnitDisplay('µmol/m²/s'),
+            Kind::DailyLight->value => new UnitDisplay('mol/m²/d', digits: 1),
             Kind::Custom->value => new UnitDisplay('', digits: 2),
         ], $decimalMark);
     }

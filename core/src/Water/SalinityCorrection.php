@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Velbrin\Core\Water;
 
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Working;
 
 /** Raising or lowering a system's salinity by exchange, in steps its animals bear (W-20). */
 final readonly class SalinityCorrection
@@ -17,6 +20,7 @@ final readonly class SalinityCorrection
         public int $days,
         /** Salt that would raise it without exchange, dissolved outside the system, kg; 0 when it is lowered. */
         public float $saltKg,
+        public ?Working $working,
     ) {
     }
 
@@ -43,6 +47,9 @@ final readonly class SalinityCorrection
             $reaches ? $litres : null,
             (int) ceil(abs($target - $now) / $perDay - 1e-9),
             max(0.0, $systemL * $mixGramsPerL / 35 * ($target - $now) / 1000),
+            ! $reaches || $target === $now ? null : Working::of('Water to swap', 'V*(t - s)/(o - s)', [
+                ['V', 'Water in the system', $systemL, Kind::Volume], ['t', 'Wanted', $target, Kind::Salinity], ['s', 'Salinity now', $now, Kind::Salinity], ['o', 'Of the water swapped in', $otherSalinity, Kind::Salinity],
+            ], Quantity::of($litres, Kind::Volume), 'W-20'),
         );
     }
 }

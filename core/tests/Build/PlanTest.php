@@ -17,6 +17,8 @@ use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Hydraulics\Pipe;
+use Velbrin\Core\Hydraulics\ReturnFlow;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
@@ -32,7 +34,10 @@ final class PlanTest extends TestCase
         'outletBelowRimMm' => 70, 'breakBelowRimMm' => 62, 'returnBoreMm' => 27, 'returnLengthM' => 2.4, 'returnSumK' => 5.5, 'pipesL' => 5,
         'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'returnLevelMm' => 200, 'reservoirL' => 10, 'trapGapMm' => 60,
         'pumpsW' => 40, 'lightsW' => 90, 'winterC' => 18, 'summerC' => 26, 'floorType' => 'concrete', 'storey' => 0, 'spanMm' => 4000, 'allowanceKpa' => 20, 'outOfLevelMmM' => 1,
+        'standInsideMm' => 740, 'ceilingMm' => 2500, 'lampAboveRimMm' => 200, 'lampHeightMm' => 200, 'lampsKg' => 12, 'fixings' => 2, 'breakingKg' => 60, 'pumpMaxHeadM' => 4.5, 'pumpMaxFlowLh' => 6600,
     ];
+
+    private const LAMPS = [['name' => 'Left', 'xMm' => 300, 'yMm' => 288, 'ppf' => 180, 'halfAngleDeg' => 45], ['name' => 'Right', 'xMm' => 876, 'yMm' => 288, 'ppf' => 180, 'halfAngleDeg' => 45]];
 
     private const CHAMBERS = [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230], ['name' => 'Return']];
 
@@ -48,6 +53,45 @@ final class PlanTest extends TestCase
         self::assertSame([], array_map(fn ($f): string => $f->what->in(Units::metric()), $answers->stops()));
         self::assertNotNull($answers->section);
         self::assertGreaterThanOrEqual(12, count($answers->powerCut));
+    }
+
+    #[Test]
+    public function a_pump_meets_its_line_and_more_pump_never_brings_less(): void
+    {
+        $answers = self::plan();
+        self::assertNotNull($answers->pump);
+        // Where they meet both curves give the same head.
+        $line = ReturnFlow::of(4.5, 6600, $answers->pump->staticM, Pipe::of(27, 2.4, 6.5));
+        self::assertEqualsWithDelta($line->flowLh, self::value($answers, 'pumpLh'), 1e-6);
+        // At the computed speed the slowed pump meets the line at the planned flow.
+        $s = $answers->pump->speed;
+        self::assertEqualsWithDelta(3000.0, ReturnFlow::of(4.5 * $s ** 2, 6600 * $s, $answers->pump->staticM, Pipe::of(27, 2.4, 6.5))->flowLh, 0.5);
+        $flow = fn (array $changed): float => self::value(self::plan($changed), 'pumpLh');
+        self::assertGreaterThan($flow([]), $flow(['pumpMaxHeadM' => 6]));
+        self::assertGreaterThan($flow([]), $flow(['pumpMaxFlowLh' => 9000]));
+        self::assertLessThan($flow([]), $flow(['returnLengthM' => 12]));
+        self::assertLessThan($flow([]), $flow(['returnSumK' => 20]));
+        $weak = self::plan(['pumpMaxHeadM' => 1.6]);
+        self::assertContains('B-23', array_map(fn ($f): string => $f->rule, array_filter($weak->findings, fn ($f): bool => $f->severity === Severity::Fix)));
+        self::assertSame(0.0, $flow(['pumpMaxHeadM' => 0.5]), 'the height alone is more than it can');
+    }
+
+    #[Test]
+    public function lamps_are_drawn_judged_and_hung_safely(): void
+    {
+        $answers = self::plan();
+        self::assertSame(['top', 'mid', 'low'], array_keys($answers->light));
+        self::assertGreaterThan(self::value($answers, 'parMid'), self::value($answers, 'parTop'));
+        self::assertGreaterThan(self::value($answers, 'parLow'), self::value($answers, 'parMid'));
+        // 12 kg from two: five times six tenths of it.
+        self::assertEqualsWithDelta(36.0, self::value($answers, 'hangingKg'), 1e-9);
+        $weak = self::plan(['breakingKg' => 30]);
+        self::assertSame(['B-53'], array_map(fn ($f): string => $f->rule, $weak->stops()));
+        self::assertSame('nothing hangs', self::plan(['lampsKg' => 'none'])->figure('hangingKg')?->word);
+
+        $beside = Plan::answer(PlanBrief::read(['values' => self::SOUND, 'lamps' => [['xMm' => 1300, 'yMm' => 200, 'ppf' => 100, 'halfAngleDeg' => 45], ['xMm' => 5, 'yMm' => 5, 'ppf' => 100, 'halfAngleDeg' => 95]]]));
+        self::assertSame(['lamps.1.halfAngleDeg', 'lamps.0.xMm'], array_map(fn ($e): string => $e->field, $beside->errors));
+        self::assertContains('parMid', array_keys(Plan::answer(PlanBrief::read(['values' => ['shape' => 'cylinder', 'diameterMm' => 900, 'heightMm' => 700], 'lamps' => [['xMm' => 430, 'yMm' => 430, 'ppf' => 200, 'halfAngleDeg' => 40]]]))->figures));
     }
 
     #[Test]
@@ -243,7 +287,7 @@ final class PlanTest extends TestCase
      */
     private static function plan(array $changed = [], array $passages = self::DOOR): PlanAnswers
     {
-        return Plan::answer(PlanBrief::read(['values' => [...self::SOUND, ...$changed], 'chambers' => self::CHAMBERS, 'passages' => $passages]));
+        return Plan::answer(PlanBrief::read(['values' => [...self::SOUND, ...$changed], 'chambers' => self::CHAMBERS, 'passages' => $passages, 'lamps' => self::LAMPS]));
     }
 
     private static function value(PlanAnswers $answers, string $key): float

@@ -76,6 +76,28 @@ final class WaterWaysTest extends TestCase
     }
 
     #[Test]
+    public function with_three_pipes_the_open_channel_and_the_emergency_share_a_blocked_siphon(): void
+    {
+        $three = ['drains' => 'siphon-channel-emergency', 'channelBoreMm' => 26, 'channelBelowRimMm' => 48, 'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 40, 'drainBoreMm' => 32];
+        $answers = self::plan($three);
+        $below = self::value($answers, 'blockedMm');
+        $takes = fn (float $bore, float $inlet): float => min(DrainCapacity::open($bore), DrainCapacity::inletFlowLh($inlet - $below, $bore));
+        self::assertEqualsWithDelta(2400, $takes(26, 48) + $takes(44, 40), 1e-3, 'both pipes together take the return');
+        self::assertGreaterThan(self::value(self::plan([...$three, 'drains' => 'siphon-emergency']), 'blockedMm'), $below, 'a second open pipe leaves more room');
+        self::assertContains('channelBoreMm', self::plan(['drains' => 'siphon-channel-emergency'])->figure('blockedMm')->needs ?? []);
+    }
+
+    #[Test]
+    public function heights_are_stacked_up_under_the_ceiling_and_in_the_stand(): void
+    {
+        $stacked = self::plan(['ceilingMm' => 2400, 'lampAboveRimMm' => 250, 'lampHeightMm' => 300, 'standInsideMm' => 640]);
+        self::assertSame(2400.0 - 800 - 600 - 250 - 300, self::value($stacked, 'ceilingSpareMm'));
+        self::assertSame(640.0 - 408, self::value($stacked, 'sumpLiftMm'));
+        $longer = self::plan(['ceilingMm' => 2400, 'lampAboveRimMm' => 250, 'lampHeightMm' => 800, 'standInsideMm' => 400]);
+        self::assertSame([Severity::Fix, Severity::Fix], array_values(array_map(fn ($f) => $f->severity, array_filter($longer->findings, fn ($f): bool => $f->rule === 'X-34'))));
+    }
+
+    #[Test]
     public function the_hours_without_top_off_are_usable_water_over_evaporation(): void
     {
         $answers = self::plan();

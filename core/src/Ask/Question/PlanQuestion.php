@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Build\FieldError;
 use Velbrin\Core\Build\Figure;
@@ -14,9 +15,7 @@ use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Measure\Basis;
-use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
-use Velbrin\Core\Measure\Units;
 
 /** The whole plan: volumes, panel, floor, overflow, power cut, return chamber, heat and the way in. */
 final class PlanQuestion implements Question
@@ -59,15 +58,12 @@ final class PlanQuestion implements Question
         if ($answers->errors !== []) {
             throw self::refused($answers->errors[0]);
         }
-        $units = Units::metric();
 
         return [
             'figures' => (object) array_map(fn (Figure $f): array => [
                 'label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->grounds->basis->value, 'needs' => $f->needs,
             ], $answers->figures),
-            'findings' => array_map(fn (Finding $f): array => [
-                'severity' => $f->severity->value, 'rule' => $f->rule, 'about' => $f->about, 'what' => $f->what->in($units), 'why' => $f->why->in($units), 'remedy' => $f->remedy?->in($units), 'basis' => $f->grounds->basis->value,
-            ], $answers->findings),
+            'findings' => PlainFinding::all($answers->findings),
         ];
     }
 

@@ -14,17 +14,21 @@ use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Hydraulics\DrainCapacity;
+use Velbrin\Core\Hydraulics\OpenPipe;
 use Velbrin\Core\Hydraulics\Pipe;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Solve;
 use Velbrin\Core\Measure\Working;
 
 /** The main drain running, half blocked and blocked, as litres on the floor (B-20, B-22). */
 final class Drains implements Topic
 {
+    private const THREE_PIPES = 'siphon-channel-emergency';
+
     public function keys(): array
     {
         return ['drainLh', 'blockedMm', 'blockedFloorL'];
@@ -87,37 +91,49 @@ final class Drains implements Topic
         return $findings;
     }
 
-    /** @return array{0: list<Figure>, 1: Finding} */
+    /**
+     * The open pipes alone: an emergency, or an open channel and an emergency (the three-pipe school).
+     *
+     * @return array{0: list<Figure>, 1: Finding}
+     */
     private static function withEmergency(Facts $facts, float $flow): array
     {
         $facts->need(F::EmergencyBoreMm, F::EmergencyBelowRimMm);
-        $bore = $facts->number(F::EmergencyBoreMm);
-        $inlet = $facts->number(F::EmergencyBelowRimMm);
+        $emergency = new OpenPipe($facts->number(F::EmergencyBoreMm), $facts->number(F::EmergencyBelowRimMm));
+        $channel = null;
+        if ($facts->word(F::Drains) === self::THREE_PIPES) {
+            $facts->need(F::ChannelBoreMm, F::ChannelBelowRimMm);
+            $channel = new OpenPipe($facts->number(F::ChannelBoreMm), $facts->number(F::ChannelBelowRimMm));
+        }
+        $all = fn (float $belowRimMm): float => $emergency->takesLh($belowRimMm) + ($channel?->takesLh($belowRimMm) ?? 0.0);
         $running = Overflow::of($facts)->runningBelowRimMm;
-        $atRim = min(DrainCapacity::open($bore), DrainCapacity::inletFlowLh($inlet, $bore));
+        $atRim = $all(0.0);
         if ($atRim < $flow) {
             return self::floods($facts, $atRim);
         }
-        $needed = DrainCapacity::levelOverOutletMm($flow, $bore);
-        $below = min($running, $inlet - $needed);
+        $deepest = max($emergency->inletBelowRimMm, $channel->inletBelowRimMm ?? 0.0);
+        $level = $channel === null ? $deepest - DrainCapacity::levelOverOutletMm($flow, $emergency->boreMm) : $deepest - Solve::rising(fn (float $over): float => $all($deepest - $over) - $flow, 0, $deepest);
+        $below = min($running, $level);
+        // The pipe that is not yet full sets the level; the other takes its share.
+        $channelSets = $channel !== null && ($emergency->takesLh($level) <= 0 || ! $channel->isFullAt($level));
+        [$sets, $boreFact, $inletFact] = $channelSets ? [$channel, F::ChannelBoreMm, F::ChannelBelowRimMm] : [$emergency, F::EmergencyBoreMm, F::EmergencyBelowRimMm];
+        $needed = $sets->inletBelowRimMm - $level;
         $parts = [
             'flow' => Quantity::of($flow, Kind::Flow), 'needed' => Quantity::of($needed, Kind::Length), 'below' => Quantity::of($below, Kind::Length), 'atRim' => Quantity::of($atRim, Kind::Flow),
+            'pipes' => $channel === null ? 'the emergency' : 'the open channel and the emergency', 'sets' => $channelSets ? 'open channel' : 'emergency',
         ];
-        $working = $needed <= $bore / 2
-            ? Working::of('Main drain blocked: water below the rim', 'min(r, i - (7500*Q/3600/D)**(2/3))', self::blockedRows($facts, $running), Quantity::of($below, Kind::Length), 'B-22: water over an open outlet, EN 12056-3')
-            : Working::of('Main drain blocked: water below the rim', 'min(r, i - (15000*Q/3600/D**2)**2)', self::blockedRows($facts, $running), Quantity::of($below, Kind::Length), 'B-22: water over an open outlet, EN 12056-3');
+        $rows = [
+            ['r', 'Water line below the rim, running', $running, Kind::Length], $facts->row('i', $inletFact), $facts->row('Q', F::FlowLh),
+            ['o', 'Taken by the other open pipe', $flow - $sets->takesLh($level), Kind::Flow], $facts->row('D', $boreFact),
+        ];
+        $working = Working::of('Main drain blocked: water below the rim', $needed <= $sets->boreMm / 2 ? 'min(r, i - (7500*(Q - o)/3600/D)**(2/3))' : 'min(r, i - (15000*(Q - o)/3600/D**2)**2)',
+            $rows, Quantity::of($below, Kind::Length), 'B-22: water over an open outlet, EN 12056-3');
 
         return [[
-            Figure::number('blockedMm', Quantity::of($below, Kind::Length), Sentence::of('emergency takes all of it, {needed} over its inlet', $parts), $facts->basis(), $working),
+            Figure::number('blockedMm', Quantity::of($below, Kind::Length), Sentence::of('{pipes} takes all of it, {needed} over the {sets}’s inlet', ['pipes' => $channel === null ? 'emergency' : 'open channel with emergency'] + $parts), $facts->basis(), $working),
             Figure::number('blockedFloorL', Quantity::of(0, Kind::Volume), Sentence::of('nothing on the floor'), $facts->basis()),
-        ], Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Blocked main drain: the emergency carries it', $parts),
-            Sentence::of('{flow} needs {needed} over its inlet and leaves {below} to the rim; at the rim it could take {atRim}.', $parts), null, $facts->basis(), 'blockedMm')];
-    }
-
-    /** @return list<array{0: string, 1: string, 2: float, 3: Kind, 4?: \Velbrin\Core\Measure\Basis}> */
-    private static function blockedRows(Facts $facts, float $running): array
-    {
-        return [['r', 'Water line below the rim, running', $running, Kind::Length], $facts->row('i', F::EmergencyBelowRimMm), $facts->row('Q', F::FlowLh), $facts->row('D', F::EmergencyBoreMm)];
+        ], Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Blocked main drain: {pipes} take{s} it', ['s' => $channel === null ? 's' : ''] + $parts),
+            Sentence::of('{flow} needs {needed} over the {sets}’s inlet and leaves {below} to the rim; at the rim {atRim} could go.', $parts), null, $facts->basis(), 'blockedMm')];
     }
 
     /** @return array{0: list<Figure>, 1: Finding} */

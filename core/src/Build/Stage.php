@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+/** A stage of the work: who, how long, what to beware of, what proves it, and how long the next one waits (B-71). */
+final readonly class Stage
+{
+    /** @param  list<string>  $cautions */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public float $hours,
+        public int $persons,
+        public string $proof,
+        public array $cautions = [],
+        /** Days after the work until the proof can stand: cure, leak test, lead time, water to be made. */
+        public float $waitDays = 0,
+        public string $waitsFor = '',
+        /** What can hurt people clears by numbers or a licensed person’s document only. */
+        public bool $mayBeWaived = true,
+    ) {
+    }
+
+    public function personHours(): float
+    {
+        return $this->hours * $this->persons;
+    }
+}

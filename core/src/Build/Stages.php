@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\Topic\Volumes;
+use Velbrin\Core\Measure\OutOfRange;
+
+/**
+ * The course of a build in its order, with hours from the plan’s own masses and litres, and the earliest day of each stage from what
+ * comes before it (B-71). Hours are the house’s usual ones; cure, leak test, lead and water take the days they take.
+ */
+final class Stages
+{
+    public const LEAD_DAYS = 28.0;
+
+    public const CURE_DAYS = 7.0;
+
+    public const LEAK_TEST_DAYS = 2.0;
+
+    public const CYCLE_DAYS = 28.0;
+
+    private const HOURS_A_DAY = 8.0;
+
+    /** One person lifts this much. */
+    private const LIFT_KG = 25.0;
+
+    /**
+     * @return list<Stage>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function of(Facts $facts): array
+    {
+        $mass = PlanMass::of($facts);
+        $litres = Volumes::systemL($facts);
+        $display = DisplayTank::vessel($facts)->massKg();
+        $ro = TakeOff::roDays($facts->brief);
+        $lifting = max(2, (int) ceil($display / self::LIFT_KG / 2));
+        $lamps = max(1, count($facts->brief->lamps));
+
+        return [
+            new Stage('survey', 'Survey signed', 2, 1, 'the survey with its open facts, signed'),
+            new Stage('structure', 'Structure cleared', 1, 1, 'the engineer’s document, or a floor within its usual allowance', ['A wall opening or a weak floor can bring down a house: a licensed structural engineer decides.'], mayBeWaived: false),
+            new Stage('ordered', 'Ordered', 2, 1, 'orders with promised dates', waitDays: self::LEAD_DAYS, waitsFor: 'the longest lead time'),
+            new Stage('fabricated', 'Fabricated and drilled', 4, 1, 'holes against the plan, edges ground', ['Never drill toughened glass.', 'Gloves and goggles.'], self::CURE_DAYS, 'silicone to cure'),
+            new Stage('leak-test', 'Leak test', 2, 1, 'a day or two full of fresh water, dry outside', ['Fill where a burst does no harm.'], self::LEAK_TEST_DAYS, 'the test'),
+            new Stage('set', 'Delivered, set, level', round(2 + $mass->vesselsKg / 120, 1), min(8, $lifting), 'level within 2 mm in a metre', ['Suction cups with a second hold; nobody under the glass.']),
+            new Stage('plumbed', 'Plumbed and tried', 5, 1, 'every joint dry at full flow', ['Solvent cement: air, gloves, no flame.']),
+            new Stage('electrics', 'Electrics and controller', 4, 1, 'the electrician’s record; residual-current protection tried', ['A licensed electrician installs; drip loops, plugs above the water line.'], mayBeWaived: false),
+            new Stage('lights', 'Lights hung', $lamps, 2, 'fixings confirmed on site by a competent person', ['Two people; nothing stands under a lamp while it hangs by a hand.'], mayBeWaived: false),
+            new Stage('filled', 'Filled and salted', round(2 + $litres / 500, 1), 1, 'salinity and temperature read twice', ['Salt into water, never water onto salt.'], $ro ?? 0.0, $ro === null ? '' : 'the RO water to be made'),
+            new Stage('scape', 'Sand and rock in, pumps off', round(2 + $mass->rockKg / 40, 1), 1, 'rock stands on the base and does not rock', ['Electricity off before hands go in.']),
+            new Stage('rehearsal', 'Power-cut rehearsal', 1, 1, 'the sump rose as computed, and it ran again', ['Stay beside the sump until it stands still.']),
+            new Stage('alarms', 'Alarms tested', 1, 1, 'made to call, and answered'),
+            new Stage('cycle', 'Cycle', 1, 1, 'ammonia and nitrite at nothing, twice', waitDays: self::CYCLE_DAYS, waitsFor: 'the bacteria'),
+            new Stage('animals', 'First animals', 2, 1, 'seen eating the day after'),
+            new Stage('handover', 'Handover file', 2, 1, 'the client has it and knows whom to call'),
+        ];
+    }
+
+    /**
+     * Days from the start at which each stage can begin and at which its proof can stand. RO water is made while the rest goes on.
+     *
+     * @param  list<Stage>  $stages
+     * @return array<string, array{0: float, 1: float}> by stage: begins, stands
+     */
+    public static function course(array $stages): array
+    {
+        $day = 0.0;
+        $course = [];
+        $made = 0.0;
+        foreach ($stages as $stage) {
+            $work = $stage->hours / self::HOURS_A_DAY;
+            if ($stage->key === 'filled') {
+                // The plant runs from the day the tank stands: the fill waits only for what is not yet made.
+                $day = max($day, $made + $stage->waitDays);
+                $course[$stage->key] = [$day, $day += $work];
+
+                continue;
+            }
+            $begins = $day;
+            $day += $work + $stage->waitDays;
+            $course[$stage->key] = [$begins, $day];
+            if ($stage->key === 'set') {
+                $made = $day;
+            }
+        }
+
+        return $course;
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic\Volumes;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Water\RoOutput;
+
+/** What a plan takes: materials by kilogram, litre, metre and piece, and labour by stage (B-70). What waits for a fact is named. */
+final readonly class TakeOff
+{
+    /** Priced keys in their order, with what one of each is. */
+    public const KEYS = [
+        'display-glass' => ['Display, panes', 'kg'], 'sump-glass' => ['Sump, panes', 'kg'], 'stand' => ['Stand', 'piece'], 'rock' => ['Rock, dry', 'kg'], 'sand' => ['Sand', 'kg'], 'salt' => ['Salt', 'kg'], 'ro-water' => ['RO water', 'L'],
+        'drain-pipe' => ['Drain pipe with fittings', 'm'], 'return-pipe' => ['Return pipe with fittings', 'm'], 'return-pump' => ['Return pump', 'piece'], 'heater' => ['Heater', 'piece'], 'lamp' => ['Lamp', 'piece'], 'fixing' => ['Fixing in the ceiling', 'piece'], 'labour' => ['Labour', 'h'],
+    ];
+
+    /**
+     * @param  list<TakeOffLine>  $lines
+     * @param  array<string, list<string>>  $waits  fields by line
+     */
+    private function __construct(public array $lines, public array $waits, public ?float $roDays)
+    {
+    }
+
+    public static function of(PlanBrief $brief, PlanAnswers $answers): self
+    {
+        $lines = $waits = [];
+        foreach (self::makers($answers) as $key => $make) {
+            try {
+                $line = $make(Facts::of($brief));
+                if ($line !== null && $line->quantity->value > 0) {
+                    $lines[] = $line;
+                }
+            } catch (Missing $e) {
+                $waits[$key] = $e->fields;
+            } catch (OutOfRange $e) {
+                $waits[$key] = [$e->field];
+            }
+        }
+
+        return new self($lines, $waits, self::roDays($brief));
+    }
+
+    /** Days the plant needs for the first fill at its feed’s temperature (W-52); null while it is not described. */
+    public static function roDays(PlanBrief $brief): ?float
+    {
+        $facts = Facts::of($brief);
+        try {
+            return $facts->knows(F::RoRatedLd) ? Volumes::systemL($facts) / RoOutput::litresPerDay($facts->number(F::RoRatedLd), $facts->number(F::RoFeedC)) : null;
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+    }
+
+    /** @return array<string, callable(Facts): ?TakeOffLine> */
+    private static function makers(PlanAnswers $answers): array
+    {
+        return [
+            'display-glass' => fn (Facts $f): TakeOffLine => self::line('display-glass', DisplayTank::vessel($f)->massKg(), Kind::Mass, Sentence::of('{wall} panes', ['wall' => Quantity::of($f->number(F::WallMm), Kind::Length)])),
+            'sump-glass' => fn (Facts $f): ?TakeOffLine => SumpWater::isDescribed($f) ? self::line('sump-glass', SumpWater::of($f)->vessel->massKg(), Kind::Mass) : null,
+            'stand' => fn (Facts $f): TakeOffLine => self::line('stand', 1, Kind::Count, Sentence::of('{h} high', ['h' => Quantity::of($f->number(F::StandHeightMm), Kind::Length)])),
+            'rock' => fn (Facts $f): TakeOffLine => self::line('rock', $f->number(F::RockKg), Kind::Mass),
+            'sand' => fn (Facts $f): TakeOffLine => self::line('sand', DisplayTank::of($f)->volume($f)->sandKg, Kind::Mass),
+            'salt' => fn (Facts $f): TakeOffLine => self::line('salt', Volumes::systemL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity) / 35 / 1000, Kind::Mass, Sentence::of('for the first fill')),
+            'ro-water' => fn (Facts $f): TakeOffLine => self::line('ro-water', Volumes::systemL($f), Kind::Volume, Sentence::of('for the first fill')),
+            'drain-pipe' => fn (Facts $f): TakeOffLine => self::line('drain-pipe', self::known($f, F::Drains, F::DrainBoreMm)->number(F::DrainLengthM) * self::drains($f), Kind::Height, Sentence::of('{n} pipes of {bore}', ['n' => Quantity::of(self::drains($f), Kind::Count), 'bore' => Quantity::of($f->number(F::DrainBoreMm), Kind::Length)])),
+            'return-pipe' => fn (Facts $f): TakeOffLine => self::line('return-pipe', $f->number(F::ReturnLengthM), Kind::Height, Sentence::of('{bore} bore', ['bore' => Quantity::of($f->number(F::ReturnBoreMm), Kind::Length)])),
+            'return-pump' => fn (Facts $f): TakeOffLine => self::line('return-pump', 1, Kind::Count, Sentence::of('{flow} through the line', ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)])),
+            'heater' => function (Facts $f) use ($answers): ?TakeOffLine {
+                $set = $answers->heating?->chosen;
+
+                return $set === null ? null : self::line('heater', $set->count, Kind::Count, Sentence::of('{watts} each', ['watts' => Quantity::of($set->wattsEach, Kind::Power)]));
+            },
+            'lamp' => fn (Facts $f): TakeOffLine => self::line('lamp', count($f->brief->lamps), Kind::Count),
+            'fixing' => fn (Facts $f): ?TakeOffLine => $f->numberOrNone(F::LampsKg) === null ? null : self::line('fixing', $f->number(F::Fixings), Kind::Count),
+            'labour' => fn (Facts $f): TakeOffLine => self::line('labour', array_sum(array_map(fn (Stage $s): float => $s->personHours(), Stages::of($f))), Kind::Hours, Sentence::of('all stages, hours of one person')),
+        ];
+    }
+
+    /** @throws Missing naming all of them at once */
+    private static function known(Facts $facts, F ...$fields): Facts
+    {
+        $facts->need(...$fields);
+
+        return $facts;
+    }
+
+    private static function drains(Facts $facts): int
+    {
+        return match ($facts->word(F::Drains)) {
+            'open-emergency', 'siphon-emergency' => 2, 'siphon-channel-emergency' => 3, default => 1,
+        };
+    }
+
+    private static function line(string $key, float $value, Kind $kind, ?Sentence $note = null): TakeOffLine
+    {
+        // To a tenth: what stands on the quote times its price is what stands beside it.
+        return new TakeOffLine($key, self::KEYS[$key][0], Quantity::of(round($value, 1), $kind), $note);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** The sump under the stand's brace: can it and what stands in it come in, and out again (X-34). */
+final class InStand implements Topic
+{
+    /** A skimmer cup lifted off over a sump, mm: less is a Watch. */
+    private const LIFT_OUT_MM = 250.0;
+
+    public function keys(): array
+    {
+        return ['sumpLiftMm'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::StandInsideMm, F::SumpHeightMm);
+        $spare = $facts->number(F::StandInsideMm) - $facts->number(F::SumpHeightMm);
+        $parts = ['spare' => Quantity::of(abs($spare), Kind::Length), 'lift' => Quantity::of(self::LIFT_OUT_MM, Kind::Length)];
+        $working = Working::of('Room over the sump', 'i - h', [$facts->row('i', F::StandInsideMm), $facts->row('h', F::SumpHeightMm)], Quantity::of($spare, Kind::Length), 'X-34');
+
+        return new TopicAnswer([Figure::number('sumpLiftMm', Quantity::of($spare, Kind::Length), Sentence::of('for a cup, a pump, an arm'), $facts->basis(), $working)], [match (true) {
+            $spare < 0 => Finding::of(Severity::Fix, 'X-34', 'access', Sentence::of('The sump is {spare} too high for the stand', $parts), Sentence::of('It cannot come in, nor out again once the tank stands.'), Sentence::of('A lower sump, or a stand that is {spare} higher inside.', $parts), $facts->basis(), 'sumpLiftMm'),
+            $spare < self::LIFT_OUT_MM => Finding::of(Severity::Watch, 'X-34', 'access', Sentence::of('{spare} between sump and brace', $parts), Sentence::of('A skimmer cup and a forearm need about {lift}.', $parts), Sentence::of('Check that each device comes out without moving another.'), $facts->basis(), 'sumpLiftMm'),
+            default => Finding::of(Severity::Fine, 'X-34', 'access', Sentence::of('{spare} between sump and brace', $parts), Sentence::of('Cups and pumps come out upwards.'), null, $facts->basis(), 'sumpLiftMm'),
+        }]);
+    }
+}

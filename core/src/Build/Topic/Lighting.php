@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Closure;
+use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Lamp;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Light\Fixture;
+use Velbrin\Core\Light\LightDay;
+use Velbrin\Core\Light\LightMap;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** What the lamps of a plan give where corals will stand, how evenly, and in a day (B-50, B-51). */
+final class Lighting implements Topic
+{
+    /** Corals near the surface stand about here, mm under it. */
+    private const TOP_MM = 100.0;
+
+    /** Least by mean: below it one end grows and the other starves. */
+    private const EVEN = 0.5;
+
+    private const COLUMNS = 60;
+
+    private const ROWS = 30;
+
+    public function keys(): array
+    {
+        return ['parTop', 'parMid', 'parLow', 'lightEven', 'dliMol', 'coralShares'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        if ($facts->brief->lamps === []) {
+            // The drawing itself offers to place the first one.
+            return new TopicAnswer([]);
+        }
+        $maps = self::maps($facts);
+        $mid = $maps['mid'];
+        $day = LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
+        $dli = Quantity::of($day->integralMol($mid->mean), Kind::DailyLight);
+        $even = Quantity::of(100 * $mid->uniformity, Kind::Percent);
+        $shares = [];
+        foreach ($mid->groupSharePct as $group => $share) {
+            $shares[] = sprintf('%s %d %%', $group, (int) round($share));
+        }
+        $parts = ['even' => $even, 'corner' => self::par($mid->corner), 'mean' => self::par($mid->mean), 'limit' => Quantity::of(100 * self::EVEN, Kind::Percent)];
+
+        return new TopicAnswer([
+            ...array_map(fn (string $key, string $at): Figure => self::level($key, $maps[$at], $facts), ['parTop', 'parMid', 'parLow'], ['top', 'mid', 'low']),
+            Figure::number('lightEven', $even, Sentence::of('least by mean; the dimmest corner has {corner}', $parts), $facts->basis(),
+                Working::of(Topic::LABELS['lightEven'], '100*l/m', [['l', 'Least of the grid', $mid->least, Kind::Par], ['m', 'Mean of the grid', $mid->mean, Kind::Par]], $even, 'B-50')),
+            Figure::number('dliMol', $dli, Sentence::of('in the mean, ramps counted'), $facts->basis(),
+                Working::of(Topic::LABELS['dliMol'], 'p*s*(h - r)*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['s', 'Brightest, share of full power', $facts->number(F::LightTopPct) / 100, Kind::Factor], $facts->row('h', F::LightHours), $facts->row('r', F::LightRampH)], $dli, 'B-51')),
+            Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
+        ], [$mid->uniformity < self::EVEN
+            ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
+            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of('A survey with a meter calibrates it (B-52).'), null, $facts->basis(), 'lightEven')]);
+    }
+
+    /**
+     * At full power, by where: top, mid, low.
+     *
+     * @return array{top: LightMap, mid: LightMap, low: LightMap}
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function maps(Facts $facts): array
+    {
+        if ($facts->brief->lamps === []) {
+            throw Missing::fields(['lamps']);
+        }
+        $display = DisplayTank::of($facts);
+        [$length, $width, $inside] = self::inside($facts);
+        $water = $display->waterMm() - $facts->number(F::SandDepthMm);
+        $lamps = [];
+        foreach ($facts->brief->lamps as $i => $lamp) {
+            self::over($lamp, $i, $length, $width);
+            $lamps[] = Fixture::of($lamp->xMm, $lamp->yMm, $display->runningBelowRimMm + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm)), $lamp->ppf, $lamp->halfAngleDeg);
+        }
+        $at = fn (float $depth): LightMap => LightMap::of($lamps, $length, $width, $depth, $facts->number(F::AttenuationPerM), self::COLUMNS, self::ROWS, inside: $inside);
+
+        return ['top' => $at(min(self::TOP_MM, $water / 2)), 'mid' => $at($water / 2), 'low' => $at($water)];
+    }
+
+    /** @throws OutOfRange a lamp that hangs beside the tank */
+    private static function over(Lamp $lamp, int $i, float $length, float $width): void
+    {
+        if ($lamp->xMm > $length) {
+            throw OutOfRange::number("lamps.{$i}.xMm", $lamp->xMm, "0 to {$length}", Quantity::of(0, Kind::Length), Quantity::of($length, Kind::Length));
+        }
+        if ($lamp->yMm > $width) {
+            throw OutOfRange::number("lamps.{$i}.yMm", $lamp->yMm, "0 to {$width}", Quantity::of(0, Kind::Length), Quantity::of($width, Kind::Length));
+        }
+    }
+
+    /**
+     * The inside seen from above.
+     *
+     * @return array{0: float, 1: float, 2: (Closure(float, float): bool)|null} length, front to back, and what of that rectangle is tank
+     *
+     * @throws Missing
+     */
+    public static function inside(Facts $facts): array
+    {
+        $wall = $facts->number(F::WallMm);
+        switch ($facts->word(F::Shape)) {
+            case 'cylinder':
+                $d = $facts->number(F::DiameterMm) - 2 * $wall;
+
+                return [$d, $d, fn (float $x, float $y): bool => ($x - $d / 2) ** 2 + ($y - $d / 2) ** 2 <= $d * $d / 4];
+            case 'quarter-cylinder':
+                // The corner is at the back left; the curve looks into the room.
+                $r = $facts->number(F::WidthMm) - 2 * $wall;
+
+                return [$r, $r, fn (float $x, float $y): bool => ($x + $wall) ** 2 + ($y + $wall) ** 2 <= ($r + $wall) ** 2];
+            default:
+                return [$facts->number(F::LengthMm) - 2 * $wall, $facts->number(F::WidthMm) - 2 * $wall, null];
+        }
+    }
+
+    private static function level(string $key, LightMap $map, Facts $facts): Figure
+    {
+        return Figure::number($key, self::par($map->mean), Sentence::of('in the mean, {least} to {most}, {depth} under the surface', ['least' => self::par($map->least), 'most' => self::par($map->most), 'depth' => Quantity::of($map->depthMm, Kind::Length)]), $facts->basis());
+    }
+
+    private static function par(float $par): Quantity
+    {
+        return Quantity::of($par, Kind::Par);
+    }
+}

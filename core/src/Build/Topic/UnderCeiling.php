@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** Stand, tank, gap, lamp and its hanging under the ceiling: a longer hook uses clearance elsewhere (X-34). */
+final class UnderCeiling implements Topic
+{
+    /** Hands over a lamp's fixing, mm: less is a Watch. */
+    private const HANDS_MM = 150.0;
+
+    public function keys(): array
+    {
+        return ['ceilingSpareMm'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::CeilingMm, F::HeightMm, F::LampAboveRimMm, F::LampHeightMm);
+        $spare = $facts->number(F::CeilingMm) - $facts->number(F::StandHeightMm) - $facts->number(F::HeightMm) - $facts->number(F::LampAboveRimMm) - ($facts->numberOrNone(F::LampHeightMm) ?? 0.0);
+        $parts = ['spare' => Quantity::of(abs($spare), Kind::Length), 'hands' => Quantity::of(self::HANDS_MM, Kind::Length)];
+        $working = Working::of('Room over the lamp', 'c - s - h - a - l', [
+            $facts->row('c', F::CeilingMm), $facts->row('s', F::StandHeightMm), $facts->row('h', F::HeightMm), $facts->row('a', F::LampAboveRimMm),
+            ['l', 'Lamp and its hanging, height', $facts->numberOrNone(F::LampHeightMm) ?? 0.0, Kind::Length],
+        ], Quantity::of($spare, Kind::Length), 'X-34');
+
+        return new TopicAnswer([Figure::number('ceilingSpareMm', Quantity::of($spare, Kind::Length), Sentence::of('from the fixing to the ceiling'), $facts->basis(), $working)], [match (true) {
+            $spare < 0 => Finding::of(Severity::Fix, 'X-34', 'access', Sentence::of('The lamp would stand {spare} into the ceiling', $parts), Sentence::of('Stand, tank, gap and lamp with its hanging are higher than the room.'), Sentence::of('Take {spare} from the gap, the hanging or the stand.', $parts), $facts->basis(), 'ceilingSpareMm'),
+            $spare < self::HANDS_MM => Finding::of(Severity::Watch, 'X-34', 'access', Sentence::of('{spare} left over the lamp', $parts), Sentence::of('Fixing and unhooking it takes hands: {hands} is comfortable.', $parts), Sentence::of('Shorten the hanging, or fix it from the side.'), $facts->basis(), 'ceilingSpareMm'),
+            default => Finding::of(Severity::Fine, 'X-34', 'access', Sentence::of('{spare} left over the lamp', $parts), Sentence::of('It can be hung and taken down.'), null, $facts->basis(), 'ceilingSpareMm'),
+        }]);
+    }
+}

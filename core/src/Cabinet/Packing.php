@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Cabinet;
+
+/**
+ * A proposal where each piece stands in a cabinet so that each comes out without moving another (B-62): a search over corner places,
+ * back first, that gives up a branch as soon as something standing in it is shut in.
+ */
+final readonly class Packing
+{
+    private const NODES = 120;
+
+    /**
+     * @param  list<Standing>  $standing
+     * @param  array<int, string>  $elsewhere  why, by row
+     * @param  array<int, list<int>>  $after  rows that must move first, by row; empty lists left out
+     * @param  list<int>  $shutIn  rows that stand here and never come out
+     */
+    private function __construct(public Space $space, public array $standing, public array $elsewhere, public array $after, public array $shutIn)
+    {
+    }
+
+    /** @param  list<Piece>  $pieces */
+    public static function of(Space $space, array $pieces): self
+    {
+        $elsewhere = $stays = [];
+        foreach ($pieces as $row => $piece) {
+            $why = self::why($piece, $space);
+            if ($why === null) {
+                $stays[$row] = $piece;
+            } else {
+                $elsewhere[$row] = $why;
+            }
+        }
+        $best = [];
+        // First all of it with every way out free; then as much as goes free; last, as much as stands at all.
+        foreach ([[true, true], [true, false], [false, false]] as [$free, $whole]) {
+            foreach (self::orders($stays) as $order) {
+                $nodes = $whole ? self::NODES : intdiv(self::NODES, 4);
+                $found = self::search($space, $order, [], $free, $whole, $nodes);
+                if (count($found) > count($best)) {
+                    $best = $found;
+                }
+                if (count($best) === count($stays)) {
+                    break 2;
+                }
+            }
+        }
+        $placed = array_map(fn (Standing $s): int => $s->row, $best);
+        foreach (array_keys($stays) as $row) {
+            if (! in_array($row, $placed, true)) {
+                $elsewhere[$row] = 'no floor left';
+            }
+        }
+        ksort($elsewhere);
+
+        return self::judged($space, $best, $elsewhere);
+    }
+
+    /**
+     * Places somebody chose: the same judgement, without a search.
+     *
+     * @param  list<Standing>  $standing
+     * @param  array<int, string>  $elsewhere
+     */
+    public static function judged(Space $space, array $standing, array $elsewhere = []): self
+    {
+        $after = $shutIn = [];
+        foreach ($standing as $piece) {
+            $way = WayOut::inTheWay($piece, $standing, $space);
+            if ($way === null) {
+                $shutIn[] = $piece->row;
+            } elseif ($way !== []) {
+                $after[$piece->row] = $way;
+            }
+        }
+
+        return new self($space, $standing, $elsewhere, $after, $shutIn);
+    }
+
+    /** Everything stands, and each piece comes out alone. */
+    public function isClean(): bool
+    {
+        return $this->elsewhere === [] && $this->after === [] && $this->shutIn === [];
+    }
+
+    /** @return list<array{0: int, 1: int}> pairs of rows that stand in each other */
+    public function clashes(): array
+    {
+        $clashes = [];
+        foreach ($this->standing as $i => $one) {
+            foreach (array_slice($this->standing, $i + 1) as $other) {
+                if ($one->touches($other)) {
+                    $clashes[] = [$one->row, $other->row];
+                }
+            }
+        }
+
+        return $clashes;
+    }
+
+    private static function why(Piece $piece, Space $space): ?string
+    {
+        $short = min($piece->widthMm, $piece->depthMm);
+        $long = max($piece->widthMm, $piece->depthMm);
+
+        return match (true) {
+            $piece->needsAir => 'air',
+            $piece->standingMm() > $space->heightMm => 'headroom',
+            $short > min($space->lengthMm, $space->depthMm) || $long > max($space->lengthMm, $space->depthMm) => 'floor',
+            $short > $space->doorWidthMm || $piece->heightMm > $space->doorHeightMm => 'door',
+            default => null,
+        };
+    }
+
+    /**
+     * Large first, then tall first, then turns of those: what one order walls in, another leaves free.
+     *
+     * @param  array<int, Piece>  $pieces
+     * @return list<array<int, Piece>>
+     */
+    private static function orders(array $pieces): array
+    {
+        $by = function (callable $key) use ($pieces): array {
+            uasort($pieces, fn (Piece $a, Piece $b): int => $key($b) <=> $key($a));
+
+            return $pieces;
+        };
+        $area = fn (Piece $p): float => $p->widthMm * $p->depthMm;
+
+        $orders = [];
+        foreach ([$area, fn (Piece $p): float => $p->heightMm, fn (Piece $p): float => max($p->widthMm, $p->depthMm), fn (Piece $p): float => $area($p) * $p->heightMm, fn (Piece $p): float => min($p->widthMm, $p->depthMm)] as $key) {
+            $order = $by($key);
+            $orders[implode(',', array_keys($order))] = $order;
+        }
+
+        return array_values($orders);
+    }
+
+    /**
+     * @param  array<int, Piece>  $left  in the order they are placed
+     * @param  list<Standing>  $standing
+     * @return list<Standing> the fullest found
+     */
+    private static function search(Space $space, array $left, array $standing, bool $free, bool $whole, int &$nodes): array
+    {
+        $best = $standing;
+        if ($left === [] || $nodes-- <= 0) {
+            return $best;
+        }
+        $row = array_key_first($left);
+        $piece = $left[$row];
+        unset($left[$row]);
+        foreach (self::places($space, $row, $piece, $standing) as $place) {
+            $next = [...$standing, $place];
+            if ($free && ! self::allFree($next, $space)) {
+                continue;
+            }
+            $found = self::search($space, $left, $next, $free, $whole, $nodes);
+            if (count($found) > count($best)) {
+                $best = $found;
+            }
+            if (count($best) === count($standing) + count($left) + 1 || $nodes <= 0) {
+                return $best;
+            }
+        }
+        // What finds no place is left out, and the rest still tries.
+        $without = $whole ? [] : self::search($space, $left, $standing, $free, false, $nodes);
+
+        return count($without) > count($best) ? $without : $best;
+    }
+
+    /**
+     * Corners made by the walls and by what stands: against the back first, then from the left.
+     *
+     * @param  list<Standing>  $standing
+     * @return list<Standing>
+     */
+    private static function places(Space $space, int $row, Piece $piece, array $standing): array
+    {
+        $places = [];
+        $turns = abs($piece->widthMm - $piece->depthMm) < 1e-6 ? [false] : [false, true];
+        foreach ($turns as $turned) {
+            $size = new Standing($row, $piece, 0, 0, $turned);
+            $xs = [0.0, $space->lengthMm - $size->alongMm()];
+            $ys = [0.0, $space->depthMm - $size->deepMm()];
+            foreach ($standing as $other) {
+                array_push($xs, $other->xMm + $other->alongMm(), $other->xMm - $size->alongMm());
+                array_push($ys, $other->yMm + $other->deepMm(), $other->yMm - $size->deepMm());
+            }
+            foreach (array_unique($ys) as $y) {
+                foreach (array_unique($xs) as $x) {
+                    $place = new Standing($row, $piece, $x, $y, $turned);
+                    if ($x >= 0 && $y >= 0 && $x + $place->alongMm() <= $space->lengthMm + 1e-6 && $y + $place->deepMm() <= $space->depthMm + 1e-6 && ! self::hits($place, $standing)) {
+                        $places[] = $place;
+                    }
+                }
+            }
+        }
+        usort($places, fn (Standing $a, Standing $b): int => [$a->yMm, $a->xMm, $a->turned] <=> [$b->yMm, $b->xMm, $b->turned]);
+
+        return $places;
+    }
+
+    /** @param  list<Standing>  $standing */
+    private static function hits(Standing $place, array $standing): bool
+    {
+        foreach ($standing as $other) {
+            if ($place->touches($other)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<Standing>  $standing */
+    private static function allFree(array $standing, Space $space): bool
+    {
+        foreach ($standing as $piece) {
+            if (WayOut::inTheWay($piece, $standing, $space) !== []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

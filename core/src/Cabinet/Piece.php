@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Cabinet;
+
+/** A thing that stands in a cabinet: its box, and the room over it that its service takes, mm. */
+final readonly class Piece
+{
+    public function __construct(
+        public string $name,
+        public float $widthMm,
+        public float $depthMm,
+        public float $heightMm,
+        /** Over its top, to lift off a neck, a lid or a cup. */
+        public float $liftMm = 0.0,
+        /** Takes its air from the room: a closed cabinet chokes it. */
+        public bool $needsAir = false,
+    ) {
+    }
+
+    public function standingMm(): float
+    {
+        return $this->heightMm + $this->liftMm;
+    }
+
+    public function named(string $name): self
+    {
+        return new self($name, $this->widthMm, $this->depthMm, $this->heightMm, $this->liftMm, $this->needsAir);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Cabinet;
+
+/** A piece in its place: from the left and from the back, mm; turned, its width runs front to back. */
+final readonly class Standing
+{
+    public function __construct(public int $row, public Piece $piece, public float $xMm, public float $yMm, public bool $turned)
+    {
+    }
+
+    public function alongMm(): float
+    {
+        return $this->turned ? $this->piece->depthMm : $this->piece->widthMm;
+    }
+
+    public function deepMm(): float
+    {
+        return $this->turned ? $this->piece->widthMm : $this->piece->depthMm;
+    }
+
+    public function touches(self $other): bool
+    {
+        return $this->overlaps($other->xMm, $other->yMm, $other->xMm + $other->alongMm(), $other->yMm + $other->deepMm());
+    }
+
+    public function overlaps(float $left, float $back, float $right, float $front): bool
+    {
+        $hair = 1e-6;
+
+        return $this->xMm < $right - $hair && $this->xMm + $this->alongMm() > $left + $hair && $this->yMm < $front - $hair && $this->yMm + $this->deepMm() > $back + $hair;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Rounds;
+
+/** A kind of job (S-1): how often, how long, with whom, in which steps, with which cautions. */
+final readonly class TaskType
+{
+    /**
+     * @param  list<string>  $steps
+     * @param  list<string>  $cautions  shown at the step where the hand is
+     * @param  list<OffWhile>  $off
+     * @param  list<string>  $readings  parameters to read
+     * @param  list<string>  $turns
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public float $everyDays,
+        public float $minutes,
+        public array $steps,
+        public array $cautions = [],
+        public array $off = [],
+        public array $readings = [],
+        public int $persons = 1,
+        public ?string $skill = null,
+        public array $turns = [],
+        /** Leaves the water cloudy or the animals upset: told beforehand, looked at again next day (X-12). */
+        public bool $messy = false,
+        public ?float $latestDays = null,
+    ) {
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Water;
+
+use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** A mixing station as it stands now (W-50). */
+final readonly class Station
+{
+    /** @param  non-empty-list<float>  $vesselsL */
+    private function __construct(
+        public float $roRatedLd,
+        public float $feedC,
+        public float $roStoredL,
+        public float $roTankL,
+        public array $vesselsL,
+        public float $heatW,
+        public float $targetC,
+        public float $efficiency,
+        public float $flushH,
+        public float $fillH,
+        public float $testH,
+        public float $loadH,
+    ) {
+    }
+
+    /**
+     * @param  float  $roRatedLd  at 25 °C
+     * @param  float  $feedC  the water starts at that temperature
+     * @param  float  $roStoredL  RO water standing, its reserve included
+     * @param  non-empty-list<float>  $vesselsL  mixing vessels
+     *
+     * @throws OutOfRange
+     */
+    public static function of(
+        float $roRatedLd,
+        float $feedC,
+        float $roStoredL,
+        float $roTankL,
+        array $vesselsL,
+        float $heatW,
+        float $targetC,
+        float $efficiency = 0.9,
+        float $flushMin = 10,
+        float $fillMin = 15,
+        float $testMin = 15,
+        float $loadMin = 20,
+    ): self {
+        foreach ($vesselsL as $litres) {
+            Guard::positive('vesselsL', $litres);
+        }
+        Guard::within('roStoredL', $roStoredL, 0, Guard::positive('roTankL', $roTankL));
+        Guard::notNegative('heatW', $heatW);
+        Guard::within('targetC', $targetC, 5, 35);
+        if (! is_finite($efficiency) || $efficiency <= 0 || $efficiency > 1) {
+            throw OutOfRange::number('efficiency', $efficiency, 'more than 0 and at most 1');
+        }
+        foreach (['flushMin' => $flushMin, 'fillMin' => $fillMin, 'testMin' => $testMin, 'loadMin' => $loadMin] as $field => $minutes) {
+            Guard::notNegative($field, $minutes);
+        }
+        if ($heatW <= 0.0 && $feedC < $targetC) {
+            throw OutOfRange::number('heatW', $heatW, 'more than 0 when the water must be warmed');
+        }
+
+        return new self(Guard::positive('roRatedLd', $roRatedLd), Guard::within('feedC', $feedC, 1, 35), $roStoredL, $roTankL, $vesselsL, $heatW, $targetC, $efficiency, $flushMin / 60, $fillMin / 60, $testMin / 60, $loadMin / 60);
+    }
+
+    public function roLh(): float
+    {
+        return RoOutput::litresPerDay($this->roRatedLd, $this->feedC) / 24;
+    }
+
+    public function largestL(): float
+    {
+        return max($this->vesselsL);
+    }
+}
