@@ -9,22 +9,28 @@ use App\House\Http\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+use Laravel\Sanctum\Http\Middleware\CheckForAnyAbility;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', health: '/up', then: fn () => Route::group([], __DIR__.'/../routes/feeds.php'))
     ->withCommands([
         App\Team\Console\ListAccounts::class,
         App\House\Console\GenerateTypes::class,
         App\Demo\Console\MakeWorld::class,
+        App\Risk\Console\WorkOutExposures::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->web(prepend: [ServerTiming::class], append: [SecurityHeaders::class, HandleInertiaRequests::class]);
-        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->alias(['ability' => CheckForAnyAbility::class]);
+        $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
         $proxies = (string) env('TRUSTED_PROXIES', '');
         $middleware->trustProxies(at: $proxies === '' ? [] : explode(',', $proxies));
         $middleware->convertEmptyStringsToNull(except: []);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         AnswerErrors::register($exceptions);
     })->create();

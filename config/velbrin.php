@@ -7,5 +7,11 @@ return [
     'demo' => (bool) env('VELBRIN_DEMO', false),
     // Measuring headers; bin/bench alone turns them on.
     'bench' => (bool) env('VELBRIN_BENCH', false),
+    // The company's clock: working hours, the round, the calendar.
+    'timezone' => (string) env('VELBRIN_TIMEZONE', 'Europe/London'),
+    // How money is written; amounts are whole minor units.
+    'currency' => (string) env('VELBRIN_CURRENCY', 'EUR'),
+    // Added to quotes, hundredths of a percent.
+    'tax_basis_points' => (int) env('VELBRIN_TAX_BASIS_POINTS', 2000),
     'upload_bytes' => 15 * 1024 * 1024,
 ];

@@ -2,10 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Alerts\Http\AlarmController;
+use App\Api\Http\ApiController;
+use App\Api\Http\TokenController;
+use App\Build\Http\OptionsController;
 use App\Build\Http\PlanController;
 use App\Build\Http\PlanDraftController;
 use App\Build\Http\PlanSheetController;
 use App\Build\Http\PlanVersionController;
+use App\Build\Http\PriceController;
+use App\Build\Http\QuoteController;
 use App\Build\Http\WaiverController;
 use App\Clients\Http\AttachmentController;
 use App\Clients\Http\ClientController;
@@ -16,20 +22,35 @@ use App\Clients\Http\RoomController;
 use App\Clients\Http\SiteCodeController;
 use App\Clients\Http\SiteController;
 use App\Front\Http\AuditController;
+use App\Front\Http\TodayController;
 use App\Front\Http\TypeToGoController;
 use App\House\Http\RuleController;
+use App\Reports\Http\ReportController;
+use App\Risk\Http\RiskController;
+use App\Rounds\Http\CrewController;
+use App\Rounds\Http\DueController;
+use App\Rounds\Http\FeedController;
+use App\Rounds\Http\TaskController;
+use App\Rounds\Http\VisitController;
+use App\Rounds\Http\WeekController;
 use App\Systems\Http\BandController;
 use App\Systems\Http\ItemController;
 use App\Systems\Http\LogController;
 use App\Systems\Http\OwnParameterController;
+use App\Systems\Http\ProductController;
 use App\Systems\Http\ReadingController;
+use App\Systems\Http\RippleController;
 use App\Systems\Http\StandingNoteController;
+use App\Systems\Http\SumController;
 use App\Systems\Http\SystemAttachmentController;
 use App\Systems\Http\SystemController;
 use App\Team\Http\MailCatcherController;
 use App\Team\Http\PasswordResetController;
+use App\Team\Http\RosterController;
 use App\Team\Http\SessionController;
 use App\Team\Http\SettingsController;
+use App\Water\Http\DepotController;
+use App\Water\Http\WaterController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -42,7 +63,7 @@ Route::middleware('guest')->group(function (): void {
 });
 
 Route::middleware('auth')->group(function (): void {
-    Route::redirect('/', '/systems')->name('home');
+    Route::get('/', TodayController::class)->name('home');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/go', TypeToGoController::class)->name('go');
     Route::get('/rules', [RuleController::class, 'index'])->name('rules');
@@ -57,6 +78,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/settings/parameters', [OwnParameterController::class, 'index'])->name('parameters');
     Route::post('/settings/parameters', [OwnParameterController::class, 'store'])->name('parameters.store');
     Route::post('/settings/parameters/{own}/archive', [OwnParameterController::class, 'archive'])->name('parameters.archive');
+    Route::get('/settings/products', [ProductController::class, 'index'])->name('products');
+    Route::post('/settings/products', [ProductController::class, 'store'])->name('products.store');
+    Route::post('/settings/products/{product}/archive', [ProductController::class, 'archive'])->name('products.archive');
     Route::get('/settings/mail', MailCatcherController::class)->name('mail');
     Route::get('/settings/audit', AuditController::class)->name('audit');
 
@@ -99,6 +123,13 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/plan-versions/{version}/waivers', [WaiverController::class, 'store'])->name('waivers.store');
     Route::get('/plan-versions/{version}/sheet.pdf', PlanSheetController::class)->name('versions.sheet');
 
+    Route::get('/plan-versions/{version}/quote.pdf', QuoteController::class)->name('versions.quote');
+    Route::get('/sites/{site}/options', OptionsController::class)->name('sites.options');
+    Route::get('/settings/prices', [PriceController::class, 'index'])->name('prices');
+    Route::put('/settings/prices', [PriceController::class, 'update'])->name('prices.update');
+    Route::get('/settings/prices.csv', [PriceController::class, 'csv'])->name('prices.csv');
+    Route::post('/settings/prices/import', [PriceController::class, 'import'])->name('prices.import');
+
     Route::get('/systems', [SystemController::class, 'index'])->name('systems');
     Route::post('/sites/{site}/systems', [SystemController::class, 'store'])->name('systems.store');
     Route::get('/systems/{system}/{tab?}', [SystemController::class, 'show'])->where('tab', 'register|readings|regime|log|papers')->name('systems.show');
@@ -108,10 +139,87 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/systems/{system}/readings', [ReadingController::class, 'store'])->name('readings.store');
     Route::post('/readings/{reading}/mark', [ReadingController::class, 'mark'])->name('readings.mark');
     Route::put('/systems/{system}/bands/{parameter}', [BandController::class, 'update'])->name('bands.update');
+    Route::post('/systems/{system}/bands/copy', [BandController::class, 'copy'])->name('bands.copy');
+    Route::post('/systems/{system}/products', [ProductController::class, 'use'])->name('products.use');
+    Route::post('/systems/{system}/products/{product}/stop', [ProductController::class, 'stop'])->name('products.stop');
     Route::post('/systems/{system}/notes', [StandingNoteController::class, 'store'])->name('notes.store');
     Route::post('/notes/{note}/archive', [StandingNoteController::class, 'archive'])->name('notes.archive');
     Route::post('/systems/{system}/log', [LogController::class, 'store'])->name('log.store');
     Route::post('/systems/{system}/items', [ItemController::class, 'store'])->name('items.store');
     Route::put('/items/{item}', [ItemController::class, 'update'])->name('items.update');
+    Route::post('/items/{item}/dosing-flow', [ItemController::class, 'dosingFlow'])->name('items.dosing-flow');
+    Route::post('/items/{item}/attachments', [SystemAttachmentController::class, 'ofItem'])->name('items.attachments.store');
+    Route::get('/systems/{system}/sums/{sum?}', [SumController::class, 'show'])->where('sum', '[a-z-]+')->name('sums');
+    Route::get('/systems/{system}/readings.csv', [ApiController::class, 'readingsCsv'])->name('readings.csv');
+    Route::get('/systems/{system}/risk', [RiskController::class, 'show'])->name('systems.risk');
+    Route::put('/systems/{system}/life', [RiskController::class, 'life'])->name('systems.life');
+    Route::post('/systems/{system}/alarms', [AlarmController::class, 'store'])->name('alarms.store');
+    Route::get('/systems/{system}/tasks', [TaskController::class, 'index'])->name('systems.tasks');
+    Route::post('/systems/{system}/tasks', [TaskController::class, 'store'])->name('tasks.store');
+    Route::post('/systems/{system}/follow-ups', [TaskController::class, 'followUp'])->name('follow-ups.store');
+    Route::post('/systems/{system}/isolate', [TaskController::class, 'isolate'])->name('systems.isolate');
+    Route::post('/systems/{system}/volume', [SumController::class, 'keepVolume'])->name('systems.volume');
+    Route::post('/ripples/{ripple}/confirm', RippleController::class)->name('ripples.confirm');
+    Route::post('/items/{item}/state', [ItemController::class, 'state'])->name('items.state');
     Route::post('/items/{item}/retire', [ItemController::class, 'retire'])->name('items.retire');
+
+    Route::get('/risk', [RiskController::class, 'index'])->name('risk');
+    Route::post('/risk/work-out', [RiskController::class, 'workOut'])->name('risk.work-out');
+    Route::post('/alarms/{alarm}/test', [AlarmController::class, 'test'])->name('alarms.test');
+    Route::post('/alarms/{alarm}/archive', [AlarmController::class, 'archive'])->name('alarms.archive');
+
+    Route::get('/water', [WaterController::class, 'show'])->name('water');
+    Route::post('/depots', [DepotController::class, 'store'])->name('depots.store');
+    Route::post('/salt-mixes', [DepotController::class, 'mix'])->name('mixes.store');
+    Route::put('/depots/{depot}', [WaterController::class, 'station'])->name('depots.station');
+    Route::post('/depots/{depot}/batches', [WaterController::class, 'mix'])->name('batches.store');
+    Route::post('/depots/{depot}/bookings', [WaterController::class, 'book'])->name('bookings.store');
+    Route::post('/batches/{batch}/measure', [WaterController::class, 'measure'])->name('batches.measure');
+    Route::post('/batches/{batch}/draw', [WaterController::class, 'draw'])->name('batches.draw');
+
+    Route::get('/rounds', [WeekController::class, 'show'])->name('rounds');
+    Route::post('/rounds/propose', [WeekController::class, 'propose'])->name('rounds.propose');
+    Route::post('/rounds/undo', [WeekController::class, 'undo'])->name('rounds.undo');
+    Route::post('/rounds/accept', [WeekController::class, 'accept'])->name('rounds.accept');
+    Route::get('/rounds/due', DueController::class)->name('rounds.due');
+    Route::get('/rounds/crews', [CrewController::class, 'index'])->name('crews');
+    Route::post('/rounds/crews', [CrewController::class, 'store'])->name('crews.store');
+    Route::post('/rounds/crews/{crew}/end', [CrewController::class, 'end'])->name('crews.end');
+    Route::post('/rounds/vehicles', [CrewController::class, 'vehicle'])->name('vehicles.store');
+    Route::get('/rounds/roster', [RosterController::class, 'show'])->name('roster');
+    Route::post('/rounds/roster/on-call', [RosterController::class, 'onCall'])->name('roster.on-call');
+    Route::post('/rounds/roster/absence', [RosterController::class, 'absence'])->name('roster.absence');
+    Route::post('/rounds/roster/holiday', [RosterController::class, 'holiday'])->name('roster.holiday');
+    Route::delete('/rounds/roster/{kind}/{id}', [RosterController::class, 'remove'])->whereIn('kind', ['on-call', 'absence', 'holiday'])->whereNumber('id')->name('roster.remove');
+    Route::get('/rounds/feeds', [FeedController::class, 'index'])->name('feeds');
+    Route::post('/rounds/feeds', [FeedController::class, 'store'])->name('feeds.store');
+    Route::post('/rounds/feeds/{feed}/revoke', [FeedController::class, 'revoke'])->name('feeds.revoke');
+    Route::get('/rounds/visits.csv', [ApiController::class, 'visitsCsv'])->name('visits.csv');
+    Route::put('/tasks/{task}', [TaskController::class, 'update'])->name('tasks.update');
+    Route::post('/tasks/{task}/suspend', [TaskController::class, 'suspend'])->name('tasks.suspend');
+    Route::post('/tasks/{task}/end', [TaskController::class, 'end'])->name('tasks.end');
+    Route::post('/follow-ups/{followUp}/done', [TaskController::class, 'followUpDone'])->name('follow-ups.done');
+    Route::post('/offs/{off}/on', [TaskController::class, 'on'])->name('offs.on');
+
+    Route::get('/visits/{visit}', [VisitController::class, 'show'])->name('visits.show');
+    Route::post('/visits/{visit}/entries', [VisitController::class, 'entries'])->name('visits.entries');
+    Route::post('/visits/{visit}/photos', [VisitController::class, 'photo'])->name('visits.photos');
+    Route::post('/visits/{visit}/consequence', [WeekController::class, 'consequence'])->name('visits.consequence');
+    Route::post('/visits/{visit}/move', [WeekController::class, 'move'])->name('visits.move');
+    Route::post('/visits/{visit}/take-off', [WeekController::class, 'takeOff'])->name('visits.take-off');
+    Route::post('/visits/{visit}/pin', [WeekController::class, 'pin'])->name('visits.pin');
+
+    Route::get('/reports', [ReportController::class, 'index'])->name('reports');
+    Route::get('/reports/{report}', [ReportController::class, 'show'])->name('reports.show');
+    Route::put('/reports/{report}', [ReportController::class, 'update'])->name('reports.update');
+    Route::post('/reports/{report}/send', [ReportController::class, 'send'])->name('reports.send');
+    Route::post('/reports/{report}/notes', [ReportController::class, 'note'])->name('reports.note');
+    Route::get('/reports/{report}/report.pdf', [ReportController::class, 'pdf'])->name('reports.pdf');
+    Route::get('/reports/{report}/photo', [ReportController::class, 'photo'])->name('reports.photo');
+
+    Route::get('/settings/tokens', [TokenController::class, 'index'])->name('tokens');
+    Route::post('/settings/tokens', [TokenController::class, 'store'])->middleware('throttle:mail')->name('tokens.store');
+    Route::post('/settings/tokens/{token}/revoke', [TokenController::class, 'revoke'])->whereNumber('token')->name('tokens.revoke');
+    Route::get('/settings/api', [TokenController::class, 'page'])->name('api.page');
+    Route::put('/settings/people/{user}', [PeopleController::class, 'update'])->name('people.update');
 });

@@ -7,10 +7,22 @@ namespace Tests;
 use App\Build\Plan;
 use App\Clients\Site;
 use App\Demo\Builds;
+use App\Reports\DraftReport;
+use App\Reports\Report;
+use App\Rounds\Crew;
+use App\Rounds\Days;
+use App\Rounds\Task;
+use App\Rounds\TaskStart;
+use App\Rounds\TaskType;
+use App\Rounds\Vehicle;
+use App\Rounds\Visit;
 use App\Systems\System;
 use App\Systems\SystemFacts;
 use App\Systems\SystemStart;
 use App\Team\User;
+use App\Water\Depot;
+use App\Water\SaltMix;
+use Illuminate\Support\Facades\Storage;
 
 /** Records the tests share. */
 final class Fixture
@@ -29,5 +41,69 @@ final class Fixture
         SystemFacts::write($system, Builds::facts('standard'), [], Builds::chambers('standard'));
 
         return $system->refresh();
+    }
+
+    public static function mix(): SaltMix
+    {
+        return SaltMix::query()->firstOrCreate(['name' => 'Plain'], ['grams_per_l' => 38.5, 'usable_from_h' => 4, 'usable_until_h' => 336]);
+    }
+
+    public static function depot(): Depot
+    {
+        return Depot::query()->firstOrCreate(['name' => 'Yard'], ['lat' => 53.6, 'lon' => 1.6, 'ro_rated_ld' => 1200, 'feed_c' => 15, 'ro_stored_l' => 400, 'ro_tank_l' => 600, 'vessels_l' => [300, 300], 'heat_w' => 2000, 'target_c' => 25, 'reserve_ro_l' => 0]);
+    }
+
+    /** A crew that drives every day, of these people or of nobody. */
+    public static function crew(User ...$members): Crew
+    {
+        $n = Crew::query()->count() + 1;
+        $vehicle = Vehicle::query()->create(['name' => "Van {$n}", 'payload_kg' => 900, 'salt_l' => 300, 'ro_l' => 60]);
+        $crew = Crew::query()->create(['name' => "Crew {$n}", 'depot_id' => self::depot()->id, 'vehicle_id' => $vehicle->id, 'from_on' => '2020-01-01']);
+        $crew->members()->sync(array_map(fn (User $u): int => $u->id, $members));
+
+        return $crew->refresh();
+    }
+
+    public static function task(System $system, string $key, int $daysAgo = 14): Task
+    {
+        TaskStart::library();
+        $type = TaskType::query()->where('key', $key)->firstOrFail();
+        $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => $type->every_days, 'last_done_on' => Days::today()->subDays($daysAgo)->toDateString()]);
+        $task->setRelation('type', $type)->settle();
+        $task->save();
+
+        return $task->refresh();
+    }
+
+    /** A planned visit of today with these jobs of one system. */
+    public static function visit(System $system, ?Crew $crew = null, string ...$keys): Visit
+    {
+        $today = Days::today();
+        $visit = Visit::query()->create([
+            'site_id' => $system->site_id, 'crew_id' => $crew?->id, 'planned_on' => $crew === null ? null : $today->toDateString(), 'starts_at' => $crew === null ? null : Days::moment($today->toDateString(), 540), 'minutes' => 60,
+            'state' => $crew === null ? Visit::OPEN : Visit::PLANNED, 'earliest_on' => $today->subDays(2)->toDateString(), 'due_on' => $today->toDateString(), 'latest_on' => $today->addDays(9)->toDateString(), 'skills' => [], 'kg' => 15,
+        ]);
+        foreach ($keys as $key) {
+            $task = self::task($system, $key);
+            $visit->tasks()->create(['system_id' => $system->id, 'task_id' => $task->id, 'task_type_id' => $task->task_type_id, 'minutes' => 10, 'steps' => [], 'litres' => $key === 'change' ? 40 : null, 'reason' => $key === 'change' ? 'routine' : null]);
+        }
+
+        return $visit->refresh();
+    }
+
+    /** The report of a closed visit, with a photo. */
+    public static function report(System $system, User $by, bool $sent): Report
+    {
+        $visit = self::visit($system, null, 'glass');
+        $visit->tasks()->update(['state' => 'done', 'done_at' => now(), 'done_by' => $by->id]);
+        $visit->update(['state' => Visit::CLOSED, 'opened_at' => now()->subHour(), 'closed_at' => now(), 'closed_by' => $by->id, 'actual_min' => 60]);
+        Storage::disk('local')->put('attachments/photo', (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true));
+        $visit->attachments()->create(['kind' => 'photo', 'original_name' => 'a.png', 'mime' => 'image/png', 'bytes' => 70, 'sha256' => str_repeat('1', 64), 'path' => 'attachments/photo', 'user_id' => $by->id]);
+        $report = DraftReport::of($visit);
+        if ($sent) {
+            $report->update(['sent_at' => now(), 'sent_by' => $by->id, 'sent_to' => ['a@b.example']]);
+        }
+
+        return $report->refresh();
     }
 }

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\Build;
 
+use App\Systems\OpenRipple;
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use App\Systems\SystemFacts;
 use App\Systems\SystemStart;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Velbrin\Core\Build\Comparison;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Control\Ripples;
 use Velbrin\Core\Measure\Finding;
 
 /** Accepting a version: every open Stop is answered, the answers are frozen, and the system's record is opened from them. */
@@ -59,6 +63,10 @@ final class Acceptance
             }
             $version->update(['accepted_at' => now(), 'accepted_by' => $user->id, 'answers' => FrozenAnswers::of($answers)]);
             $plan = $version->plan()->firstOrFail();
+            $running = self::running($version);
+            if ($running !== null) {
+                return self::propose($running, $version, $brief, $answers, $user);
+            }
             $system = System::query()->create([
                 'site_id' => $plan->site_id, 'room_id' => $plan->room_id, 'plan_version_id' => $version->id, 'name' => $systemName, 'kind' => $kind, 'regime' => $regime,
                 'started_precision' => 'day', 'facts' => [], 'bases' => [], 'chambers' => [],
@@ -76,6 +84,23 @@ final class Acceptance
         });
     }
 
+    /** The system an earlier version of this plan opened. */
+    public static function running(PlanVersion $version): ?System
+    {
+        return System::query()->current()->whereIn('plan_version_id', PlanVersion::query()->where('plan_id', $version->plan_id)->select('id'))->orderBy('id')->first();
+    }
+
+    /** A running system is not rebuilt by a signature: what the version would change in it is re-opened there (X-30). */
+    private static function propose(System $system, PlanVersion $version, PlanBrief $brief, PlanAnswers $answers, User $user): System
+    {
+        $is = SystemBrief::read($system->load('vessels'));
+        $cause = "Plan version {$version->number} accepted";
+        $opened = OpenRipple::open($system, Ripples::of(Comparison::of($is, CorePlan::answer($is), $brief, $answers)), $cause, $user);
+        $system->logEntries()->create(['kind' => 'event', 'text' => "{$cause}: {$opened} things re-opened. The record follows when it is built and measured.", 'happened_at' => now(), 'user_id' => $user->id]);
+
+        return $system;
+    }
+
     /** @return list<array<string, mixed>> */
     private static function chambers(PlanVersion $version): array
     {
@@ -89,14 +114,14 @@ final class Acceptance
     {
         $sump = $system->vessels->firstWhere('role', 'sump');
         if ($sump !== null) {
-            $system->items()->create(['vessel_id' => $sump->id, 'job' => 'return-pump', 'name' => 'Return pump', 'installed_precision' => 'day', 'note' => 'from the plan; make and plug still to write down']);
+            $system->items()->create(['vessel_id' => $sump->id, 'job' => 'return-pump', 'name' => 'Return pump', 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan; make and plug still to write down']);
         }
         if (is_float($brief->values['lightsW'] ?? null) && $brief->values['lightsW'] > 0) {
-            $system->items()->create(['job' => 'light', 'name' => 'Lights', 'watts' => $brief->values['lightsW'], 'installed_precision' => 'day', 'note' => 'from the plan; all lamps together']);
+            $system->items()->create(['job' => 'light', 'name' => 'Lights', 'watts' => $brief->values['lightsW'], 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan; all lamps together']);
         }
-        $heaters = $answers->heaters;
+        $heaters = $answers->heating?->chosen;
         for ($i = 1; $heaters !== null && $i <= $heaters->count; $i++) {
-            $system->items()->create(['vessel_id' => $sump?->id, 'job' => 'heater', 'name' => "Heater {$i}", 'watts' => $heaters->wattsEach, 'installed_precision' => 'day', 'note' => 'from the plan']);
+            $system->items()->create(['vessel_id' => $sump?->id, 'job' => 'heater', 'name' => "Heater {$i}", 'watts' => $heaters->wattsEach, 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan']);
         }
     }
 }

@@ -12,7 +12,7 @@ use Velbrin\Core\Build\SurveySheet;
 /** The reader between a plan's record and the core: the draft, and beneath it what the survey of its room and site says. */
 final class PlanReader
 {
-    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<mixed>, passages: list<array<string, mixed>>} */
+    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>, lamps: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>, passages: list<array<string, mixed>>} */
     public static function raw(Plan $plan): array
     {
         $draft = $plan->draft;
@@ -26,7 +26,7 @@ final class PlanReader
         return [
             'values' => array_filter($values, fn (mixed $v): bool => $v !== null && $v !== '') + $survey['values'],
             'bases' => $bases + $survey['bases'],
-            'chambers' => is_array($draft['chambers'] ?? null) ? array_values($draft['chambers']) : [],
+            ...DraftRows::of($draft),
             'passages' => array_values(($plan->site->passages ?? collect())->map(fn (Passage $p): array => [
                 'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm,
             ])->all()),

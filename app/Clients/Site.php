@@ -20,13 +20,13 @@ final class Site extends Model
 
     protected $fillable = [
         'client_id', 'name', 'street', 'town', 'timezone', 'access_hours', 'access_note', 'parking', 'floor_protection', 'noise',
-        'pets', 'residents', 'children', 'absences', 'bases',
+        'pets', 'residents', 'children', 'absences', 'bases', 'lat', 'lon', 'altitude_m', 'we_hold_key', 'looked_at', 'minutes_sold', 'makes_water', 'away',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['access_hours' => 'array', 'bases' => 'array', 'archived_at' => 'datetime'];
+        return ['access_hours' => 'array', 'bases' => 'array', 'looked_at' => 'array', 'away' => 'array', 'we_hold_key' => 'boolean', 'makes_water' => 'boolean', 'archived_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Client, $this> */
@@ -63,5 +63,21 @@ final class Site extends Model
     public function attachments(): MorphMany
     {
         return $this->morphMany(Attachment::class, 'subject');
+    }
+
+    /**
+     * The absence that covers a day, if one does.
+     *
+     * @return array{from: string, until: string, sitter: string|null}|null
+     */
+    public function awayOn(string $date): ?array
+    {
+        foreach ($this->away ?? [] as $row) {
+            if (is_array($row) && is_string($row['from'] ?? null) && is_string($row['until'] ?? null) && $row['from'] <= $date && $row['until'] >= $date) {
+                return ['from' => $row['from'], 'until' => $row['until'], 'sitter' => is_string($row['sitter'] ?? null) && $row['sitter'] !== '' ? $row['sitter'] : null];
+            }
+        }
+
+        return null;
     }
 }

@@ -8,10 +8,14 @@ use App\Team\User;
 
 final class SiteCodePolicy
 {
-    /** A technician sees a code only around an assigned visit; the visits decide that when they exist. */
+    public function __construct(private readonly DoorKeeper $doors)
+    {
+    }
+
+    /** A technician sees a code from two hours before an assigned visit to its end. */
     public function reveal(User $user, SiteCode $code): bool
     {
-        return $user->plans();
+        return $user->plans() || $code->site !== null && $this->doors->mayOpen($user, $code->site);
     }
 
     public function update(User $user, SiteCode $code): bool

@@ -48,7 +48,7 @@ final class Stories
         match ($system->name) {
             'Living room' => self::heater($system),
             'Window reef' => $system->items()->create(['job' => 'controller', 'name' => 'pH cut-out', 'installed_on' => now()->subMonths(20), 'installed_precision' => 'month', 'plug_label' => 'doser guard', 'note' => 'Cuts the dosers at pH 8.45; the evening peak reaches 8.41. Probe calibrated nine months ago.']),
-            'Boardroom' => $system->items()->create(['job' => 'other', 'name' => 'Alarm dialler', 'installed_on' => now()->subMonths(26), 'installed_precision' => 'month', 'note' => 'Calls one number: the caretaker, on leave until the end of the month.']),
+            'Boardroom' => $system->items()->create(['job' => 'other', 'name' => 'Alarm dialler', 'installed_on' => now()->subMonths(26), 'installed_precision' => 'month', 'note' => 'Calls one number: Lukas Ferrin’s. He is on leave.']),
             'Long wall' => $system->items()->create(['job' => 'doser', 'name' => 'Calcium doser', 'installed_on' => now()->subMonths(14), 'installed_precision' => 'day', 'note' => 'Vessel: 410 mL left of 5 L at 88 mL a day. Runs out on Friday.']),
             'Old tank' => self::log($system, 'observed', 'Hairline crack in the stand’s left rear foot. The move to the new club room is next week.', 3, $user),
             default => null,

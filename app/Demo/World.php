@@ -8,6 +8,7 @@ use App\Build\Acceptance;
 use App\Build\Plan;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
+use App\Build\Price;
 use App\Clients\Client;
 use App\Clients\Room;
 use App\Clients\Site;
@@ -26,6 +27,9 @@ use Velbrin\Core\Version;
 /** Makes the demo world: people, clients, places, systems with fourteen months of history, plans, and the week’s stories. */
 final class World
 {
+    /** Watts of one of a pair, by build. */
+    private const HEATER_W = ['standard' => 400, 'long' => 700, 'grand' => 1200, 'cube' => 200, 'frag' => 500, 'column' => 400, 'corner' => 400, 'bare' => 100];
+
     private readonly Chance $chance;
 
     private readonly User $owner;
@@ -56,6 +60,7 @@ final class World
             $world->places($advance);
             $world->history->flush();
             $world->plans();
+            (new Rounds($world->chance, $world->technicians, $systems))->make();
         });
     }
 
@@ -166,7 +171,7 @@ final class World
             $rows[] = [
                 'system_id' => $system->id, 'vessel_id' => in_array($job, [Job::ReturnPump, Job::Skimmer, Job::Heater], true) ? $sump?->id : null, 'job' => $job->value,
                 'name' => $job->label().' '.$counts[$job->value], 'watts' => match ($job) {
-                    Job::Heater => 250, Job::Light => 140, Job::ReturnPump => 40, Job::Skimmer => 25, default => 12
+                    Job::Heater => self::HEATER_W[$build], Job::Light => 140, Job::ReturnPump => 40, Job::Skimmer => 25, default => 12
                 },
                 'installed_on' => $installed->toDateString(), 'installed_precision' => $this->chance->pick(['day', 'month']), 'plug_label' => mb_strtoupper(mb_substr($job->label(), 0, 2)).$counts[$job->value],
                 'outlet' => 'strip A, '.($n + 1), 'replace_on' => Item::dueOn($installed, $life, $job)?->toDateString(), 'created_at' => now(), 'updated_at' => now(),
@@ -193,6 +198,9 @@ final class World
 
     private function plans(): void
     {
+        foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'lamp' => 41900, 'labour' => 6400] as $key => $minor) {
+            Price::query()->create(['key' => $key, 'minor' => $minor]);
+        }
         $site = Site::query()->where('name', 'Day room')->first() ?? Site::query()->orderBy('id')->firstOrFail();
         $this->plan($site, 'Day room, new reef', 'standard', [], 2, accept: true);
         $hotel = Site::query()->where('name', 'Lobby')->first() ?? $site;
@@ -209,7 +217,7 @@ final class World
     {
         $values = [...Builds::facts($build), ...$changed];
         $bases = array_map(fn (): array => ['basis' => 'measured', 'by' => $this->planner->name, 'at' => now()->subDays(9)->toDateString()], $values);
-        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build)]]);
+        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build), 'lamps' => Builds::lamps($build)]]);
         for ($n = 1; $n <= $versions; $n++) {
             $brief = PlanReader::raw($plan->load(['room', 'site.passages']));
             if ($n < $versions) {

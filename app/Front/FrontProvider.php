@@ -6,23 +6,35 @@ namespace App\Front;
 
 use App\Build\Plan;
 use App\Build\PlansOfSite;
+use App\Clients\DoorKeeper;
+use App\Clients\HouseholdLeaves;
 use App\Clients\Site;
 use App\Clients\SiteContents;
+use App\Reports\DraftReport;
+use App\Risk\NextLook;
+use App\Rounds\AssignedDoors;
+use App\Rounds\LookBefore;
+use App\Rounds\VisitClosed;
+use App\Rounds\WaterDemand;
 use App\Systems\Parameters;
 use App\Systems\System;
 use App\Systems\SystemsOfSite;
 use App\Team\CatcherTransport;
 use App\Team\User;
+use App\Water\Demand;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
+use Laravel\Sanctum\PersonalAccessToken;
+use Laravel\Sanctum\Sanctum;
 
 /** What holds for the whole house: clock, strict models, throttles, mail. */
 final class FrontProvider extends ServiceProvider
@@ -30,6 +42,11 @@ final class FrontProvider extends ServiceProvider
     public function boot(): void
     {
         $this->app->scoped(Parameters::class);
+        $this->app->singleton(DoorKeeper::class, AssignedDoors::class);
+        $this->app->singleton(NextLook::class, AssignedDoors::class);
+        $this->app->singleton(Demand::class, WaterDemand::class);
+        Event::listen(VisitClosed::class, DraftReport::class);
+        Event::listen(HouseholdLeaves::class, LookBefore::class);
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict(! $this->app->isProduction());
@@ -41,6 +58,10 @@ final class FrontProvider extends ServiceProvider
             Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
             Limit::perMinute(30)->by((string) $request->ip()),
         ]);
+        RateLimiter::for('feed', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
+        RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(240)->by($request->bearerToken() === null ? (string) $request->ip() : hash('sha256', $request->bearerToken())));
+        // Who may not sign in may not ask either.
+        Sanctum::authenticateAccessTokensUsing(fn (PersonalAccessToken $token, bool $valid): bool => $valid && $token->tokenable instanceof User && ! $token->tokenable->isArchived());
         RateLimiter::for('mail', fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->ip()));
     }
 
@@ -50,9 +71,13 @@ final class FrontProvider extends ServiceProvider
         return [
             'client' => \App\Clients\Client::class, 'contact' => \App\Clients\Contact::class, 'room' => \App\Clients\Room::class,
             'passage' => \App\Clients\Passage::class, 'site_code' => \App\Clients\SiteCode::class, 'attachment' => \App\Clients\Attachment::class,
-            'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'vessel' => \App\Systems\Vessel::class,
+            'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'price' => \App\Build\Price::class, 'vessel' => \App\Systems\Vessel::class,
             'item' => \App\Systems\Item::class, 'own_parameter' => \App\Systems\OwnParameter::class, 'band' => \App\Systems\Band::class, 'standing_note' => \App\Systems\StandingNote::class,
-            'log_entry' => \App\Systems\LogEntry::class, 'reading' => \App\Systems\Reading::class,
+            'log_entry' => \App\Systems\LogEntry::class, 'reading' => \App\Systems\Reading::class, 'product' => \App\Systems\Product::class, 'on_call' => \App\Team\OnCall::class, 'absence' => \App\Team\Absence::class, 'holiday' => \App\Team\Holiday::class, 'alarm' => \App\Alerts\Alarm::class, 'alarm_call' => \App\Alerts\AlarmCall::class, 'exposure' => \App\Risk\Exposure::class,
+            'salt_mix' => \App\Water\SaltMix::class, 'depot' => \App\Water\Depot::class, 'water_batch' => \App\Water\WaterBatch::class, 'water_booking' => \App\Water\WaterBooking::class,
+            'vehicle' => \App\Rounds\Vehicle::class, 'crew' => \App\Rounds\Crew::class, 'feed' => \App\Rounds\Feed::class, 'task_type' => \App\Rounds\TaskType::class, 'task' => \App\Rounds\Task::class, 'visit' => \App\Rounds\Visit::class,
+            'visit_task' => \App\Rounds\VisitTask::class, 'follow_up' => \App\Rounds\FollowUp::class, 'off' => \App\Rounds\OffRecord::class, 'observation' => \App\Rounds\Observation::class, 'visit_part' => \App\Rounds\VisitPart::class, 'visit_entry' => \App\Rounds\VisitEntry::class,
+            'report' => \App\Reports\Report::class, 'report_note' => \App\Reports\ReportNote::class, 'ripple' => \App\Systems\OpenRipple::class,
         ];
     }
 }

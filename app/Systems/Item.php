@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use App\Clients\Attachment;
 use App\House\Audited;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\MorphMany;
+use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Replacement;
 
@@ -18,12 +21,18 @@ final class Item extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'vessel_id', 'job', 'name', 'watts', 'installed_on', 'installed_precision', 'life_months', 'service_every_days', 'last_service_on', 'serial', 'plug_label', 'outlet', 'circuit', 'price_minor', 'warranty_until', 'spare_where', 'note', 'replace_on', 'retired_at', 'retired_reason', 'bases'];
+    protected $fillable = ['system_id', 'vessel_id', 'job', 'name', 'watts', 'installed_on', 'installed_precision', 'life_months', 'service_every_days', 'last_service_on', 'serial', 'plug_label', 'outlet', 'circuit', 'price_minor', 'warranty_until', 'spare_where', 'note', 'replace_on', 'retired_at', 'retired_reason', 'bases', 'state', 'tested_result'];
+
+    /** What its system may trust follows from every change of the register. */
+    protected static function booted(): void
+    {
+        self::saved(fn (self $item) => $item->system()->first()?->writeUnprotected());
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['job' => Job::class, 'installed_on' => 'immutable_date', 'last_service_on' => 'immutable_date', 'warranty_until' => 'immutable_date', 'replace_on' => 'immutable_date', 'retired_at' => 'immutable_datetime', 'bases' => 'array', 'price_minor' => 'integer', 'service_every_days' => 'integer'];
+        return ['job' => Job::class, 'state' => Installed::class, 'installed_on' => 'immutable_date', 'last_service_on' => 'immutable_date', 'warranty_until' => 'immutable_date', 'replace_on' => 'immutable_date', 'retired_at' => 'immutable_datetime', 'bases' => 'array', 'price_minor' => 'integer', 'service_every_days' => 'integer'];
     }
 
     /** The day its counted life ends; null where neither it nor its job has one. */
@@ -32,6 +41,12 @@ final class Item extends Model
         $months = $lifeMonths ?? $job->lifeMonths();
 
         return $months === null ? null : Judge::moment(Replacement::of(Judge::day($installed), $months, Judge::day(now()))->dueDay);
+    }
+
+    /** @return MorphMany<Attachment, $this> the newest photo first */
+    public function attachments(): MorphMany
+    {
+        return $this->morphMany(Attachment::class, 'subject')->current()->latest('id');
     }
 
     /** @return BelongsTo<System, $this> */

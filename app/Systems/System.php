@@ -13,9 +13,11 @@ use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Risk\Community;
 
 /** One body of water and everything that touches it. */
 #[UsePolicy(SystemPolicy::class)]
@@ -26,6 +28,7 @@ final class System extends Model
     protected $fillable = [
         'site_id', 'room_id', 'plan_version_id', 'keeper_id', 'name', 'kind', 'regime', 'started_on', 'started_precision', 'settling_until',
         'true_volume_l', 'measured_volume_l', 'measured_how', 'facts', 'bases', 'chambers',
+        'fish_kg', 'small_fish', 'community', 'battery_h', 'battery_pump', 'hose_flow_lh', 'salt_mix_id', 'emergency_share_pct', 'isolated_since', 'isolated_reason', 'unprotected',
     ];
 
     /** @return array<string, string> */
@@ -33,7 +36,7 @@ final class System extends Model
     {
         return [
             'regime' => Regime::class, 'started_on' => 'immutable_date', 'settling_until' => 'immutable_date',
-            'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'archived_at' => 'datetime',
+            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'archived_at' => 'datetime',
         ];
     }
 
@@ -41,6 +44,14 @@ final class System extends Model
     public function volumeL(): ?float
     {
         return $this->measured_volume_l ?? $this->true_volume_l;
+    }
+
+    /** Writes down what animals depend on though nobody has tested it (X-10). */
+    public function writeUnprotected(): void
+    {
+        $open = Item::query()->where('system_id', $this->id)->whereNull('retired_at')->orderBy('id')->get()->filter(fn (Item $i): bool => $i->state->leavesUnprotected($i->job))
+            ->map(fn (Item $i): string => "{$i->name} is {$i->state->label()}, not tested")->implode('; ');
+        self::query()->whereKey($this->id)->update(['unprotected' => $open === '' ? null : mb_substr($open, 0, 300)]);
     }
 
     public function isSettling(): bool
@@ -88,6 +99,18 @@ final class System extends Model
     public function standingNotes(): HasMany
     {
         return $this->hasMany(StandingNote::class);
+    }
+
+    /** @return BelongsToMany<Product, $this> in use here */
+    public function products(): BelongsToMany
+    {
+        return $this->belongsToMany(Product::class)->withPivot('how_much');
+    }
+
+    /** @return HasMany<OpenRipple, $this> what changes re-opened and nobody has confirmed */
+    public function ripples(): HasMany
+    {
+        return $this->hasMany(OpenRipple::class)->whereNull('confirmed_at')->orderBy('id');
     }
 
     /** @return HasMany<LogEntry, $this> */

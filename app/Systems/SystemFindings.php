@@ -27,6 +27,13 @@ final class SystemFindings
             $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j), Band::for($system, $j->parameter)?->rate_per_day);
         }
 
+        foreach ($system->products as $product) {
+            foreach ($product->inputs() as $input) {
+                $j = StoredJudgement::for($system, $input->parameter);
+                $findings[] = $j === null ? null : $input->against($j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j));
+            }
+        }
+
         return Finding::sorted(array_values(array_filter($findings)));
     }
 

@@ -8,6 +8,8 @@ use App\House\Archives;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
+use Laravel\Sanctum\HasApiTokens;
+use Laravel\Sanctum\PersonalAccessToken;
 use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\UnitDisplay;
@@ -18,16 +20,17 @@ use Velbrin\Core\Seawater\SalinityScale;
 #[UsePolicy(UserPolicy::class)]
 final class User extends Authenticatable
 {
-    use Archives, Notifiable;
+    /** @use HasApiTokens<PersonalAccessToken> */
+    use Archives, HasApiTokens, Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'client_id', 'unit_system', 'alkalinity_unit', 'salinity_unit', 'decimal_mark', 'theme'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'client_id', 'unit_system', 'alkalinity_unit', 'salinity_unit', 'decimal_mark', 'theme', 'phone', 'home_lat', 'home_lon', 'skills'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'archived_at' => 'datetime', 'client_id' => 'integer'];
+        return ['password' => 'hashed', 'role' => Role::class, 'archived_at' => 'datetime', 'client_id' => 'integer', 'skills' => 'array'];
     }
 
     public function isStaff(): bool

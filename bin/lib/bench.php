@@ -1,6 +1,7 @@
 <?php
 
-// bench.php pages URL WORLD OUT: times the main pages. bench.php report DIR: the tables, with the core and the bundle.
+// bench.php pages URL WORLD OUT: times the main pages. bench.php week OUT: plans next week from nothing, in the environment's database.
+// bench.php report DIR: the tables, with the core and the bundle.
 
 declare(strict_types=1);
 
@@ -44,7 +45,8 @@ function pages(string $base, string $world, string $out): void
     $jar = tempnam(sys_get_temp_dir(), 'jar');
     $cold = call("{$base}/sign-in", $jar)['ms'];
     call("{$base}/sign-in", $jar, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode(['email' => 'teodor@merrowick.example', 'password' => 'tide-and-lantern']), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-XSRF-TOKEN: '.token($jar)]]);
-    $paths = ['Fleet' => '/systems', 'Section' => '/systems/1', 'Readings' => '/systems/1/readings', 'Register' => '/systems/1/register', 'Places' => '/places', 'Place' => '/sites/1', 'Side by side' => '/sites/1/systems', 'Plans' => '/plans', 'Plan' => '/plans/2', 'Version' => '/plan-versions/3', 'Type-to-go' => '/go?q=wall'];
+    $paths = ['Fleet' => '/systems', 'Section' => '/systems/1', 'Readings' => '/systems/1/readings', 'Register' => '/systems/1/register', 'Places' => '/places', 'Place' => '/sites/1', 'Side by side' => '/sites/1/systems', 'Plans' => '/plans', 'Plan' => '/plans/2', 'Version' => '/plan-versions/3', 'Type-to-go' => '/go?q=wall',
+        'Today' => '/', 'Hours in hand, the fleet' => '/risk', 'Hours in hand, a system' => '/systems/1/risk', 'Tasks of a system' => '/systems/1/tasks', 'Board' => '/rounds', 'Due list' => '/rounds/due', 'Water day' => '/water', 'Visit' => '/visits/'.plannedVisit($base, $jar), 'Reports' => '/reports'];
     $result = ['world' => $world, 'cold' => $cold, 'pages' => []];
     foreach ($paths as $name => $path) {
         $first = call($base.$path, $jar);
@@ -66,6 +68,40 @@ function pages(string $base, string $world, string $out): void
     $result['pages']['Plan, recomputed while typing'] = draft($base, $jar);
     file_put_contents($out, json_encode($result));
     unlink($jar);
+}
+
+/** The first planned visit on the boards of this week and the next. */
+function plannedVisit(string $base, string $jar): string
+{
+    foreach (['now', '+7 days'] as $when) {
+        $board = html_entity_decode(call("{$base}/rounds?week=".date('Y-m-d', (int) strtotime($when)), $jar)['body']);
+        if (preg_match('/"id":(\d+),"place":[^{}]*"state":"planned"/', $board, $m) === 1) {
+            return $m[1];
+        }
+    }
+    fwrite(STDERR, "no visit is planned\n");
+    exit(1);
+}
+
+/** Every visit of the week taken off and planned anew; nothing of it is kept. */
+function week(string $out): void
+{
+    $root = dirname(__DIR__, 2);
+    require "{$root}/vendor/autoload.php";
+    $app = require "{$root}/bootstrap/app.php";
+    $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+    $monday = App\Rounds\Days::monday()->addWeek();
+    Illuminate\Support\Facades\DB::beginTransaction();
+    Illuminate\Support\Facades\DB::table('visits')->where('state', 'planned')->update(['state' => 'open', 'crew_id' => null, 'planned_on' => null, 'starts_at' => null]);
+    memory_reset_peak_usage();
+    $from = hrtime(true);
+    activity()->withoutLogs(function () use (&$placed, &$left, $monday): void {
+        [$placed, $left] = (new App\Rounds\Planning)->propose($monday);
+    });
+    $seconds = (hrtime(true) - $from) / 1e9;
+    Illuminate\Support\Facades\DB::rollBack();
+    $result = json_decode((string) file_get_contents($out), true);
+    file_put_contents($out, json_encode([...$result, 'week' => ['seconds' => $seconds, 'memory' => memory_get_peak_usage(), 'placed' => $placed, 'left' => $left]]));
 }
 
 function draft(string $base, string $jar): array
@@ -119,10 +155,15 @@ function report(string $dir): void
     arsort($ratio);
     printf("| p95 at 2 000 against 1.25 × p95 at 40 + 10 ms, the nearest page (%s) | ≤ 0 ms over | %+.0f ms |\n", array_key_first($ratio), reset($ratio));
     printf("| plan recomputed while typing, p95 at 500 | 150 ms | %.0f ms |\n", $worlds[1]['pages']['Plan, recomputed while typing']['p95']);
+    foreach ([[0, 1, '–'], [1, 10, '128 MiB'], [2, null, '–']] as [$n, $limit, $memory]) {
+        $w = $worlds[$n]['week'];
+        printf("| a week of %s systems planned from nothing: %d visits placed, %d without a place | %s, %s | %.2f s, %.0f MiB |\n", $worlds[$n]['world'], $w['placed'], $w['left'], $limit === null ? '–' : "{$limit} s", $memory, $w['seconds'], $w['memory'] / 1048576);
+    }
     echo '| `ask` whole call, median of 15 | 120 ms | '.askStart()." ms |\n| `ask --batch`, simple questions a second | 20 000 | ".number_format(askBatch(), 0, '.', ' ')." |\n";
     echo clones($dir);
-    [$js, $chart] = bundle();
+    [$js, $chart, $visit] = bundle();
     printf("| first-load JavaScript of the plan page, gzip | 220 kB | %.0f kB (charts, loaded when looked at: %.0f kB) |\n", $js, $chart);
+    printf("| the visit page’s own JavaScript beyond the shared, gzip | 120 kB | %.0f kB |\n", $visit);
 }
 
 /** Seconds of the two commands in a fresh clone, when they were timed. */
@@ -161,7 +202,7 @@ function askBatch(): int
     return $lines === 100000 ? (int) ($lines / $seconds) : 0;
 }
 
-/** @return array{0: float, 1: float} kB of everything the plan page loads at first, and of the chart */
+/** @return array{0: float, 1: float, 2: float} kB of everything the plan page loads at first, of the chart, and of the visit page beyond the shared */
 function bundle(): array
 {
     $root = dirname(__DIR__, 2).'/public/build';
@@ -177,14 +218,19 @@ function bundle(): array
         }
     };
     $walk('resources/js/app.ts');
+    $shared = $seen;
+    $walk('resources/js/rounds/Visit.vue');
+    $visit = array_diff_key($seen, $shared);
+    $seen = $shared;
     $walk('resources/js/build/Plan.vue');
     $size = fn (string $file): float => strlen((string) gzencode((string) file_get_contents("{$root}/{$file}"), 6)) / 1000;
 
-    return [array_sum(array_map($size, $seen)), $size($manifest['resources/js/shared/TrendChart.vue']['file'])];
+    return [array_sum(array_map($size, $seen)), $size($manifest['resources/js/shared/TrendChart.vue']['file']), array_sum(array_map($size, $visit))];
 }
 
 match ($argv[1] ?? '') {
     'pages' => pages($argv[2], $argv[3], $argv[4]),
+    'week' => week($argv[2]),
     'report' => report($argv[2]),
     default => exit(64),
 };

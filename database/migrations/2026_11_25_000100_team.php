@@ -22,6 +22,10 @@ return new class extends Migration
             $table->string('salinity_unit', 20)->default('g/kg');
             $table->string('decimal_mark', 1)->default('.');
             $table->string('theme', 10)->default('paper');
+            $table->string('phone', 40)->nullable();
+            $table->double('home_lat')->nullable();
+            $table->double('home_lon')->nullable();
+            $table->json('skills')->nullable();
             $table->timestamp('archived_at')->nullable()->index();
             $table->rememberToken();
             $table->timestamps();

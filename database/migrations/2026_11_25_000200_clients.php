@@ -36,6 +36,16 @@ return new class extends Migration
             $table->string('residents', 300)->nullable();
             $table->string('children', 300)->nullable();
             $table->string('absences', 300)->nullable();
+            $table->double('lat')->nullable();
+            $table->double('lon')->nullable();
+            $table->double('altitude_m')->nullable();
+            $table->boolean('we_hold_key')->default(false);
+            // Times of day at which somebody of the household looks at it.
+            $table->json('looked_at')->nullable();
+            $table->unsignedSmallInteger('minutes_sold')->nullable();
+            $table->boolean('makes_water')->default(false);
+            // When nobody of the household is there, and who looks in meanwhile.
+            $table->json('away')->nullable();
             $table->json('bases')->nullable();
             $table->timestamp('archived_at')->nullable()->index();
             $table->timestamps();

@@ -37,6 +37,13 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['plan_id', 'number']);
         });
+        // What one of each unit of a take-off costs, whole minor units.
+        Schema::create('prices', function (Blueprint $table): void {
+            $table->id();
+            $table->string('key', 40)->unique();
+            $table->unsignedBigInteger('minor');
+            $table->timestamps();
+        });
         Schema::create('waivers', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('plan_version_id')->constrained();

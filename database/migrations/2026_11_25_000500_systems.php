@@ -22,6 +22,17 @@ return new class extends Migration
             $table->date('started_on')->nullable();
             $table->string('started_precision', 10)->default('day');
             $table->date('settling_until')->nullable();
+            // What breathes in it and what keeps it breathing in an outage (R-22).
+            $table->double('fish_kg')->nullable();
+            $table->boolean('small_fish')->default(false);
+            $table->string('community', 10)->nullable();
+            $table->double('battery_h')->nullable();
+            $table->boolean('battery_pump')->default(true);
+            $table->double('hose_flow_lh')->nullable();
+            $table->unsignedBigInteger('salt_mix_id')->nullable();
+            $table->double('emergency_share_pct')->nullable();
+            $table->date('isolated_since')->nullable();
+            $table->string('isolated_reason', 300)->nullable();
             $table->double('true_volume_l')->nullable();
             $table->double('measured_volume_l')->nullable();
             $table->string('measured_how', 200)->nullable();
@@ -31,6 +42,8 @@ return new class extends Migration
             // The soonest leaves_at of its judgements: a fleet is sorted by it.
             $table->timestamp('first_leaves_at')->nullable()->index();
             $table->timestamp('archived_at')->nullable()->index();
+            // What is not tested yet though animals depend on it; written when the register changes.
+            $table->string('unprotected', 300)->nullable();
             $table->timestamps();
             $table->unique(['site_id', 'name']);
         });
@@ -68,6 +81,9 @@ return new class extends Migration
             $table->date('replace_on')->nullable()->index();
             $table->timestamp('retired_at')->nullable();
             $table->string('retired_reason', 300)->nullable();
+            // Mounted, powered, programmed, calibrated, tested, run in (X-10).
+            $table->string('state', 12)->default('run-in');
+            $table->string('tested_result', 200)->nullable();
             $table->json('bases')->nullable();
             $table->timestamps();
         });
@@ -112,6 +128,39 @@ return new class extends Migration
             $table->string('kind', 20);
             $table->string('text', 1000);
             $table->timestamps();
+        });
+        Schema::create('products', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name', 120)->unique();
+            $table->string('kind', 20);
+            $table->json('raises');
+            $table->json('lowers');
+            $table->string('note', 300)->nullable();
+            $table->timestamp('archived_at')->nullable();
+            $table->timestamps();
+        });
+        Schema::create('product_system', function (Blueprint $table): void {
+            $table->foreignId('system_id')->constrained();
+            $table->foreignId('product_id')->constrained();
+            $table->string('how_much', 80);
+            $table->primary(['system_id', 'product_id']);
+        });
+        // What a change re-opened (X-30); one row per subject that still waits.
+        Schema::create('ripples', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->string('subject', 30);
+            $table->string('label', 80);
+            $table->string('check', 300);
+            $table->string('rule', 10);
+            $table->string('cause', 300);
+            $table->json('figure')->nullable();
+            $table->timestamp('confirmed_at')->nullable();
+            $table->foreignId('confirmed_by')->nullable()->constrained('users');
+            $table->string('found', 300)->nullable();
+            $table->timestamps();
+            $table->index(['system_id', 'confirmed_at']);
         });
         Schema::create('readings', function (Blueprint $table): void {
             $table->id();

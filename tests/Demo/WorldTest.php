@@ -7,11 +7,17 @@ namespace Tests\Demo;
 use App\Demo\Stories;
 use App\Demo\World;
 use App\House\RuleBook;
+use App\Reports\Report;
+use App\Rounds\Crew;
+use App\Rounds\Days;
+use App\Rounds\Vehicle;
+use App\Rounds\Visit;
 use App\Systems\Judge;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\SystemFindings;
 use App\Team\User;
+use App\Water\WaterBooking;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use RecursiveDirectoryIterator;
@@ -46,6 +52,37 @@ final class WorldTest extends TestCase
 
         $stops = System::query()->with('vessels')->get()->filter(fn (System $s): bool => SystemFindings::answers($s)->stops() !== [])->pluck('name')->all();
         self::assertSame(['Window reef'], $stops, 'the town is otherwise built soundly');
+    }
+
+    #[Test]
+    public function the_week_of_the_town_can_be_driven(): void
+    {
+        World::make(40, 1, fn (): null => null);
+        $planner = User::query()->where('role', 'planner')->firstOrFail();
+
+        $calls = self::props($this->actingAs(User::query()->where('role', 'owner')->firstOrFail())->get('/'))['groups'][2]['lines'];
+        self::assertContains('calls only Lukas Ferrin, who is away', array_column($calls, 'about'), 'an alarm that only calls someone on leave');
+        $boardroom = System::query()->where('name', 'Boardroom')->sole();
+        $hazards = self::props($this->actingAs($planner)->get("/systems/{$boardroom->id}/risk"))['hazards'];
+        self::assertNotSame('Lukas Ferrin', $hazards[0]['who']);
+
+        self::assertSame(41, DB::table('exposure_worst')->count());
+        self::assertGreaterThan(3, DB::table('exposure_worst')->where('rank', '<', 0)->count());
+        self::assertSame([2, 1], [Vehicle::query()->where('name', 'like', 'Van%')->count(), Vehicle::query()->where('name', 'like', 'Truck%')->count()]);
+        self::assertSame(5, Crew::query()->with('members')->get()->sum(fn (Crew $c): int => $c->members->count()), 'five technicians');
+        self::assertGreaterThanOrEqual(10, Visit::query()->where('state', Visit::PLANNED)->count());
+        self::assertTrue(Visit::query()->where('isolated', true)->orderByDesc('position')->exists(), 'the quarantine is driven to last');
+        foreach (Visit::query()->where('isolated', true)->where('state', Visit::PLANNED)->get() as $last) {
+            self::assertSame($last->position, Visit::query()->where(['crew_id' => $last->crew_id, 'planned_on' => $last->planned_on?->toDateString()])->max('position'));
+        }
+        self::assertSame(3, Report::query()->whereNull('sent_at')->count());
+        $tolland = User::query()->where('role', 'client')->firstOrFail();
+        [$systems, $next, $reports] = self::props($this->actingAs($tolland)->get('/'))['groups'];
+        self::assertNotEmpty($systems['lines']);
+        self::assertNotEmpty($next['lines']);
+        self::assertNotEmpty($reports['lines']);
+        self::assertContains('the sump would overflow by 12 L: first the outlet goes up', array_column(self::props($this->actingAs($planner)->get('/rounds/due?what=suspended'))['tasks'], 'suspendedReason'));
+        self::assertGreaterThan(0, WaterBooking::query()->whereNull('released_at')->where('purpose', 'routine')->sum('litres'));
     }
 
     #[Test]
@@ -115,6 +152,13 @@ final class WorldTest extends TestCase
             DB::statement("INSERT INTO judgements (system_id, parameter, latest, latest_at, standing, count, steady, leaves_at, judged_at) SELECT system_id + {$by['systems']}, parameter, latest, latest_at, standing, count, steady, leaves_at, judged_at FROM judgements WHERE {$of('systems', 'system_id')}");
         }
         self::assertGreaterThanOrEqual($systems, System::query()->count());
+        $first = (int) DB::table('systems')->min('id');
+        foreach (DB::table('systems')->where('id', '>=', $first + 41)->whereNotIn('id', DB::table('tasks')->select('system_id'))->orderBy('id')->pluck('site_id', 'id') as $id => $siteId) {
+            $like = $first + ($id - $first) % 41;
+            DB::statement("INSERT INTO tasks (system_id, task_type_id, every_days, last_done_on, earliest_on, due_on, latest_on, created_at, updated_at) SELECT {$id}, task_type_id, every_days, last_done_on, earliest_on, due_on, latest_on, created_at, updated_at FROM tasks WHERE system_id = {$like}");
+            DB::statement("INSERT INTO exposure_worst (system_id, night, `rank`) SELECT {$id}, night, `rank` FROM exposure_worst WHERE system_id = {$like}");
+        }
+        DB::statement("INSERT INTO visits (site_id, minutes, state, earliest_on, due_on, latest_on, skills, created_at, updated_at) SELECT id, 60, 'open', CURDATE(), CURDATE(), CURDATE() + INTERVAL 9 DAY, '[]', NOW(), NOW() FROM sites WHERE id NOT IN (SELECT site_id FROM visits)");
     }
 
     /** @return array<string, int> */
@@ -124,7 +168,12 @@ final class WorldTest extends TestCase
         $system = System::query()->orderBy('id')->firstOrFail();
         $system->standingNotes()->create(['text' => 'Left as it is on purpose.', 'user_id' => $planner->id]);
         Fixture::plan($system->site()->firstOrFail(), $planner)->update(['room_id' => $system->room_id]);
-        $pages = ['/systems', '/places', '/plans', "/systems/{$system->id}", "/systems/{$system->id}/readings", "/systems/{$system->id}/register", "/systems/{$system->id}/log", "/sites/{$system->site_id}", "/sites/{$system->site_id}/systems", '/plans/'.DB::table('plans')->min('id'), '/plan-versions/'.DB::table('plan_versions')->min('id'), '/go?q=e'];
+        $visit = Visit::query()->where('state', Visit::PLANNED)->orderBy('id')->firstOrFail();
+        $today = Days::today()->toDateString();
+        // One that waits for a place, so that the board has the same to show at every size.
+        $waits = Visit::query()->create(['site_id' => $visit->site_id, 'minutes' => 30, 'state' => Visit::OPEN, 'earliest_on' => $today, 'due_on' => $today, 'latest_on' => $today, 'skills' => []]);
+        $waits->tasks()->create(['system_id' => $system->id, 'task_type_id' => DB::table('task_types')->min('id'), 'minutes' => 5, 'steps' => []]);
+        $pages = ['/', '/risk', "/systems/{$system->id}/risk", "/systems/{$system->id}/tasks", '/rounds', '/rounds/due', '/water', "/visits/{$visit->id}", '/reports', '/reports/'.Report::query()->min('id'), '/systems', '/places', '/plans', "/systems/{$system->id}", "/systems/{$system->id}/readings", "/systems/{$system->id}/register", "/systems/{$system->id}/log", "/sites/{$system->site_id}", "/sites/{$system->site_id}/systems", '/plans/'.DB::table('plans')->min('id'), '/plan-versions/'.DB::table('plan_versions')->min('id'), '/go?q=e'];
         $counts = [];
         foreach ($pages as $page) {
             app()->forgetScopedInstances();

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Front;
 
+use App\Alerts\Alarm;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Clients\Attachment;
+use App\Rounds\Feed;
+use App\Rounds\FollowUp;
+use App\Rounds\OffRecord;
+use App\Systems\OpenRipple;
 use App\Systems\OwnParameter;
+use App\Systems\Product;
 use App\Systems\Reading;
+use App\Team\Holiday;
 use App\Team\User;
+use App\Water\WaterBatch;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
@@ -40,7 +48,18 @@ final class RoutesTest extends TestCase
         'versions.store' => 'op', 'versions.show' => 'opt', 'versions.accept' => 'op', 'waivers.store' => 'op', 'versions.sheet' => 'optc',
         'systems' => 'optcx', 'systems.store' => 'op', 'systems.show' => 'optc', 'systems.update' => 'op', 'systems.facts' => 'op', 'systems.archive' => 'op',
         'readings.store' => 'opt', 'readings.mark' => 'opt', 'bands.update' => 'op', 'notes.store' => 'opt', 'notes.archive' => 'opt',
-        'log.store' => 'opt', 'items.store' => 'opt', 'items.update' => 'opt', 'items.retire' => 'opt',
+        'log.store' => 'opt', 'items.store' => 'opt', 'items.update' => 'opt', 'items.retire' => 'opt', 'items.state' => 'opt', 'items.dosing-flow' => 'opt', 'items.attachments.store' => 'opt', 'sums' => 'opt', 'systems.volume' => 'op', 'ripples.confirm' => 'opt',
+        'people.update' => 'o', 'tokens' => 'optcx', 'tokens.store' => 'optcx', 'tokens.revoke' => '', 'api.page' => 'optcx',
+        'risk' => 'opt', 'risk.work-out' => 'op', 'systems.risk' => 'opt', 'systems.life' => 'opt', 'alarms.store' => 'opt', 'alarms.test' => 'opt', 'alarms.archive' => 'opt',
+        'systems.tasks' => 'opt', 'tasks.store' => 'op', 'tasks.update' => 'op', 'tasks.suspend' => 'op', 'tasks.end' => 'op', 'follow-ups.store' => 'opt', 'follow-ups.done' => 'op', 'offs.on' => 'opt', 'systems.isolate' => 'op',
+        'water' => 'opt', 'depots.station' => 'opt', 'depots.store' => 'op', 'mixes.store' => 'op', 'batches.store' => 'opt', 'batches.measure' => 'opt', 'batches.draw' => 'opt', 'bookings.store' => 'op',
+        'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',
+        'roster' => 'opt', 'roster.on-call' => 'op', 'roster.absence' => 'op', 'roster.holiday' => 'op', 'roster.remove' => 'op', 'feeds' => 'optcx', 'feeds.store' => 'optcx', 'feeds.revoke' => 'op',
+        // A technician of another crew; one's own crew is tried in the visits' tests.
+        'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
+        'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
+        'versions.quote' => 'op', 'sites.options' => 'opt', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
+        'products' => 'op', 'products.store' => 'op', 'products.archive' => 'op', 'products.use' => 'opt', 'products.stop' => 'opt', 'bands.copy' => 'op',
     ];
 
     private const GUEST = ['sign-in', 'sign-in.store', 'password.request', 'password.email', 'password.reset', 'password.update'];
@@ -128,7 +147,7 @@ final class RoutesTest extends TestCase
         $other = self::site("Other {$key}", 'Elsewhere');
         $uri = $route->uri();
         $need = fn (string $name): bool => str_contains($uri, '{'.$name);
-        $system = $need('system') || $need('reading') || $need('note') || $need('item') ? Fixture::system($site, $planner, "Reef {$key}") : null;
+        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') ? Fixture::system($site, $planner, "Reef {$key}") : null;
         $plan = $need('plan}') || $need('version') ? Fixture::plan($site, $planner) : null;
         $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => $route->getName() === 'versions.sheet' ? now() : null]);
         $values = [
@@ -151,7 +170,23 @@ final class RoutesTest extends TestCase
             'parameter' => fn () => 'alkalinity',
             'reading' => fn () => Reading::query()->create(['system_id' => $system?->id, 'parameter' => 'alkalinity', 'taken_at' => now(), 'value' => 8, 'given_value' => 8, 'given_unit' => 'dKH', 'user_id' => $planner->id, 'client_uuid' => (string) Str::uuid()])->id,
             'note' => fn () => $system?->standingNotes()->create(['text' => 'a', 'user_id' => $planner->id])->id,
-            'item' => fn () => $system?->items()->create(['job' => 'heater', 'name' => 'H'])->id,
+            'item' => fn () => $system?->items()->create(['job' => 'doser', 'name' => 'D'])->id,
+            'ripple' => fn () => $system === null ? null : OpenRipple::query()->create(['system_id' => $system->id, 'user_id' => $planner->id, 'subject' => 'doses', 'label' => 'Doses', 'check' => 'Look.', 'rule' => 'X-30', 'cause' => 'a test'])->id,
+            'product' => fn () => Product::query()->create(['name' => "Food {$key}", 'kind' => 'food', 'raises' => ['nitrate'], 'lowers' => []])->id,
+            'sum?' => fn () => 'salinity',
+            'alarm' => fn () => Alarm::query()->create(['system_id' => $system?->id, 'name' => 'Call', 'watches' => ['heater-on']])->id,
+            'depot' => fn () => Fixture::depot()->id,
+            'batch' => fn () => WaterBatch::query()->create(['depot_id' => Fixture::depot()->id, 'salt_mix_id' => Fixture::mix()->id, 'salinity' => 35, 'litres' => 10, 'left_l' => 10, 'mixed_at' => now(), 'user_id' => $planner->id])->id,
+            'crew' => fn () => Fixture::crew()->id,
+            'kind' => fn () => 'holiday',
+            'id' => fn () => Holiday::query()->create(['on' => now()->addDays(random_int(1, 30000))->toDateString(), 'name' => 'Rest'])->id,
+            'feed' => fn () => Feed::query()->create(['kind' => Feed::CLIENT, 'subject_id' => $site->client_id, 'token_hash' => hash('sha256', $key), 'user_id' => $planner->id])->id,
+            'task' => fn () => $system === null ? null : Fixture::task($system, 'glass')->id,
+            'followUp' => fn () => FollowUp::query()->create(['system_id' => $system?->id, 'kind' => 'follow-up', 'text' => 'Later', 'owner_id' => $planner->id, 'due_on' => now()->toDateString()])->id,
+            'off' => fn () => OffRecord::query()->create(['system_id' => $system?->id, 'what' => 'Skimmer', 'off_at' => now(), 'off_by' => $planner->id, 'client_uuid' => (string) Str::uuid()])->id,
+            'visit' => fn () => $system === null ? null : Fixture::visit($system)->id,
+            'report' => fn () => $system === null ? null : Fixture::report($system, $planner, sent: ! in_array($route->getName(), ['reports.update', 'reports.send'], true))->id,
+            'token' => fn () => $planner->createToken('test', ['ask'])->accessToken->getKey(),
             'number' => fn () => 'B-32',
         ];
         $path = '/'.preg_replace_callback('/\{([^}]+)\}/', fn (array $m): string => (string) $values[$m[1]](), $uri);

@@ -137,8 +137,8 @@ final class RecordTest extends TestCase
         $this->put("/systems/{$system->id}/facts", ['values' => [...$values, 'lengthMm' => 1400], 'chambers' => $props['facts']['chambers']])->assertSessionHasNoErrors();
         self::assertGreaterThan($before + 40, $system->refresh()->true_volume_l);
         $log = $system->logEntries()->where('kind', 'change')->sole()->text;
-        self::assertStringContainsString('Measured anew: Length, outside.', $log);
-        self::assertStringContainsString('True water volume', $log);
+        self::assertStringContainsString('Measured anew: length, outside', $log);
+        self::assertContains('changes', $system->ripples()->pluck('subject')->all());
         self::assertSame(1400.0, (float) $system->vessels()->where('role', 'display')->sole()->facts['lengthMm']);
         $this->put("/systems/{$system->id}/facts", ['values' => [...$values, 'heightMm' => 9]])->assertSessionHasErrors('values.heightMm');
         $change = Activity::query()->where('subject_type', 'vessel')->where('event', 'updated')->latest('id')->get()->first(fn (Activity $a): bool => isset($a->properties->toArray()['old']['facts']));
@@ -172,5 +172,26 @@ final class RecordTest extends TestCase
     private function read(System $system, float $value, array $more = []): \Illuminate\Testing\TestResponse
     {
         return $this->post("/systems/{$system->id}/readings", ['parameter' => 'alkalinity', 'value' => $value, 'unit' => 'dKH', 'method' => 'kit', 'client_uuid' => (string) Str::uuid(), ...$more]);
+    }
+
+    #[Test]
+    public function a_device_counts_once_it_is_tested_and_until_then_every_page_says_so(): void
+    {
+        $tech = self::user('technician');
+        $system = Fixture::system(self::site(), self::user('planner'));
+        $new = ['job' => 'heater', 'name' => 'Heater 2', 'installed_precision' => 'day', 'state' => 'powered'];
+        $this->actingAs($tech)->post("/systems/{$system->id}/items", $new)->assertSessionHasNoErrors();
+        $this->post("/systems/{$system->id}/items", [...$new, 'job' => 'light', 'name' => 'Light'])->assertSessionHasNoErrors();
+        foreach (['', '/readings', '/tasks', '/risk'] as $tab) {
+            self::assertSame('Heater 2 is powered, not tested', self::props($this->get("/systems/{$system->id}{$tab}"))['header']['unprotected']);
+        }
+        $item = $system->items()->where('name', 'Heater 2')->sole();
+        $this->post("/items/{$item->id}/state", ['state' => 'tested'])->assertSessionHasErrors('result');
+        $this->post("/items/{$item->id}/state", ['state' => 'tested', 'result' => 'clicks off at 25.6 °C'])->assertSessionHasNoErrors();
+        self::assertNull(self::props($this->get("/systems/{$system->id}"))['header']['unprotected']);
+        self::assertStringContainsString('clicks off', (string) $system->logEntries()->latest('id')->value('text'));
+        $this->post("/items/{$item->id}/state", ['state' => 'mounted'])->assertSessionHasNoErrors();
+        self::assertNotNull(self::props($this->get("/systems/{$system->id}"))['header']['unprotected']);
+        self::assertNull(self::props($this->actingAs(self::user('client', $system->site?->client_id))->get("/systems/{$system->id}"))['header']['unprotected'], 'a client is not alarmed by our list');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build\Http;
 
+use App\Build\DraftRows;
 use App\Build\Plan;
 use App\Build\PlanPage;
 use App\Build\PlanReader;
@@ -14,7 +15,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Measure\Basis;
 
@@ -44,7 +44,7 @@ final class PlanDraftController
     /**
      * Only what a plan knows, in sizes that can be kept. Values are kept as typed, right or wrong.
      *
-     * @return array{values: array<string, mixed>, bases: array<string, mixed>, chambers: list<array<string, mixed>>}
+     * @return array{values: array<string, mixed>, bases: array<string, mixed>, chambers: list<array<string, mixed>>, lamps: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>}
      */
     private function draft(Request $request, Plan $plan, User $user): array
     {
@@ -63,13 +63,7 @@ final class PlanDraftController
             $same = is_array($before[$key] ?? null) && ($old[$key] ?? null) == $value && $before[$key]['basis'] === $basis->value;
             $bases[$key] = $same ? $before[$key] : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
         }
-        $chambers = [];
-        foreach (array_slice(array_values((array) $request->input('chambers', [])), 0, PlanBrief::MOST_CHAMBERS) as $row) {
-            $row = (array) $row;
-            $number = fn (mixed $v): int|float|null => is_int($v) || is_float($v) ? $v : null;
-            $chambers[] = ['name' => mb_substr(is_string($row['name'] ?? null) ? $row['name'] : '', 0, 60), 'lengthMm' => $number($row['lengthMm'] ?? null), 'baffleMm' => $number($row['baffleMm'] ?? null)];
-        }
 
-        return ['values' => $values, 'bases' => $bases, 'chambers' => $chambers];
+        return ['values' => $values, 'bases' => $bases, ...DraftRows::of($request->only(['chambers', 'lamps', 'holes', 'gear']))];
     }
 }

@@ -71,13 +71,14 @@ final class PlanVersionController
     {
         Gate::authorize('accept', $version);
         $site = $version->plan()->firstOrFail()->site_id;
+        $running = Acceptance::running($version);
         $given = $request->validate([
-            'name' => ['required', 'string', 'max:120', Rule::unique('systems', 'name')->where('site_id', $site)],
-            'kind' => ['required', 'string', 'max:120'],
-            'regime' => ['required', Rule::enum(Regime::class)],
+            'name' => [Rule::requiredIf($running === null), 'nullable', 'string', 'max:120', Rule::unique('systems', 'name')->where('site_id', $site)->ignore($running)],
+            'kind' => [Rule::requiredIf($running === null), 'nullable', 'string', 'max:120'],
+            'regime' => [Rule::requiredIf($running === null), 'nullable', Rule::enum(Regime::class)],
         ]);
-        $system = Acceptance::accept($version, $user, $given['name'], $given['kind'], Regime::from($given['regime']));
+        $system = Acceptance::accept($version, $user, $given['name'] ?? '', $given['kind'] ?? '', Regime::from($given['regime'] ?? Regime::Natural->value));
 
-        return redirect("/systems/{$system->id}")->with('said', "Accepted. {$system->name} has its record.");
+        return redirect("/systems/{$system->id}")->with('said', $running === null ? "Accepted. {$system->name} has its record." : "Accepted. {$system->name} runs on as it is; what this version re-opens stands in its margin.");
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Build\Views;
 
+use App\Build\DraftRows;
 use App\Build\Plan;
 use App\Build\PlanReader;
+use App\House\Views\HoleView;
 
 /** The draft as typed, and beneath it what the survey brings. */
 final readonly class PlanDraftView
@@ -14,15 +16,18 @@ final readonly class PlanDraftView
      * @param  array<string, float|string>  $values
      * @param  array<string, string>  $bases
      * @param  list<ChamberView>  $chambers
+     * @param  list<LampView>  $lamps
+     * @param  list<HoleView>  $holes
+     * @param  list<GearView>  $gear
      * @param  array<string, float|string>  $survey
      */
-    private function __construct(public array $values, public array $bases, public array $chambers, public array $survey)
+    private function __construct(public array $values, public array $bases, public array $chambers, public array $lamps, public array $holes, public array $gear, public array $survey)
     {
     }
 
     public static function of(Plan $plan): self
     {
-        $values = $bases = $chambers = [];
+        $values = $bases = [];
         foreach (is_array($plan->draft['values'] ?? null) ? $plan->draft['values'] : [] as $key => $value) {
             if (is_int($value) || is_float($value) || is_string($value)) {
                 $values[(string) $key] = is_string($value) ? $value : (float) $value;
@@ -31,10 +36,11 @@ final readonly class PlanDraftView
         foreach (is_array($plan->draft['bases'] ?? null) ? $plan->draft['bases'] : [] as $key => $basis) {
             $bases[(string) $key] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'measured';
         }
-        foreach (is_array($plan->draft['chambers'] ?? null) ? $plan->draft['chambers'] : [] as $row) {
-            $chambers[] = ChamberView::of(is_array($row) ? $row : []);
-        }
+        $rows = DraftRows::of($plan->draft);
 
-        return new self($values, $bases, $chambers, PlanReader::survey($plan->room)['values']);
+        return new self(
+            $values, $bases, array_map(ChamberView::of(...), $rows['chambers']), array_map(LampView::of(...), $rows['lamps']), array_map(HoleView::of(...), $rows['holes']), array_map(GearView::of(...), $rows['gear']),
+            PlanReader::survey($plan->room)['values'],
+        );
     }
 }

@@ -10,6 +10,7 @@ use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
 use App\House\Views\FindingView;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Waivable;
@@ -25,6 +26,7 @@ final readonly class VersionView
      * @param  list<string>  $against
      * @param  list<VersionLineView>  $others
      * @param  array<string, string>  $regimes
+     * @param  list<StageView>  $stages
      */
     private function __construct(
         public int $id,
@@ -38,6 +40,8 @@ final readonly class VersionView
         public ?string $acceptedAt,
         public ?string $acceptedBy,
         public ?int $systemId,
+        /** The running system an earlier version opened. */
+        public ?string $runs,
         public array $crumbs,
         public AnswersView $answers,
         public array $stops,
@@ -45,6 +49,8 @@ final readonly class VersionView
         public array $others,
         public array $regimes,
         public bool $mayAccept,
+        public QuoteView $quote,
+        public array $stages,
     ) {
     }
 
@@ -52,13 +58,15 @@ final readonly class VersionView
     public static function of(PlanVersion $version, User $user): self
     {
         $units = $user->units();
-        $answers = CorePlan::answer(PlanBrief::read($version->brief));
+        $brief = PlanBrief::read($version->brief);
+        $answers = CorePlan::answer($brief);
         $plan = $version->plan;
         $site = $plan?->site;
 
         return new self(
             $version->id, $version->number, $version->plan_id, (string) $plan?->name, $version->note, (string) $version->user?->name,
             $version->created_at?->toIso8601ZuluString() ?? '', $version->core_version, $version->accepted_at?->toIso8601ZuluString(), $version->accepter?->name, $version->system?->id,
+            $version->accepted_at === null ? Acceptance::running($version)?->name : null,
             [new CrumbView((string) $site?->client?->name, "/clients/{$site?->client_id}"), new CrumbView((string) $site?->name, "/sites/{$plan?->site_id}"), new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}")],
             AnswersView::of($answers, $units),
             array_map(fn (Finding $f): StopView => self::stop($version, $f, FindingView::of($f, $units)), $answers->stops()),
@@ -66,6 +74,7 @@ final readonly class VersionView
             array_values(($plan->versions ?? collect())->where('id', '<>', $version->id)->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))->all()),
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
             $user->can('accept', $version),
+            QuoteView::of($brief, $answers, $units), StageView::all($brief, CarbonImmutable::today()),
         );
     }
 

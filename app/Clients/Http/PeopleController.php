@@ -54,6 +54,18 @@ final class PeopleController
         return back()->with('said', "{$user->name} has a mail with a link to choose a password.");
     }
 
+    /** Where somebody lives decides how fast they can be somewhere; what they can do, which visits they get. */
+    public function update(Request $request, User $user): RedirectResponse
+    {
+        Gate::authorize('update', $user);
+        $user->update($request->validate([
+            'phone' => ['nullable', 'string', 'max:60'], 'home_lat' => ['nullable', 'required_with:home_lon', 'numeric:strict', 'between:-90,90'], 'home_lon' => ['nullable', 'required_with:home_lat', 'numeric:strict', 'between:-180,180'],
+            'skills' => ['present', 'array', 'max:12'], 'skills.*' => ['string', 'max:60'],
+        ], ['home_lat.required_with' => 'Latitude and longitude go together.', 'home_lon.required_with' => 'Latitude and longitude go together.']));
+
+        return back()->with('said', "{$user->name}: kept.");
+    }
+
     public function archive(User $user, #[CurrentUser] User $me): RedirectResponse
     {
         Gate::authorize('update', $user);
@@ -62,6 +74,7 @@ final class PeopleController
         }
         $user->archive();
         DB::table('sessions')->where('user_id', $user->id)->delete();
+        $user->tokens()->delete();
         activity()->performedOn($user)->causedBy($me)->event('archived')->log('archived');
 
         return back()->with('said', "{$user->name} can no longer sign in.");

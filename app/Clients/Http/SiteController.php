@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clients\Http;
 
 use App\Clients\Client;
+use App\Clients\HouseholdLeaves;
 use App\Clients\Site;
 use App\Clients\SiteContents;
 use App\Clients\Views\SiteView;
@@ -59,7 +60,17 @@ final class SiteController
     {
         Gate::authorize('update', $site);
         $text = ['nullable', 'string', 'max:300'];
+        $known = array_map(fn (mixed $row): string => (string) json_encode($row), $site->away ?? []);
         $site->update($request->validate([
+            'away' => ['nullable', 'array', 'max:12'], 'away.*.from' => ['required', 'date_format:Y-m-d'], 'away.*.until' => ['required', 'date_format:Y-m-d', 'after_or_equal:away.*.from'], 'away.*.sitter' => ['nullable', 'string', 'max:120'],
+            'lat' => ['nullable', 'numeric:strict', 'between:-90,90', 'required_with:lon'],
+            'lon' => ['nullable', 'numeric:strict', 'between:-180,180', 'required_with:lat'],
+            'altitude_m' => ['nullable', 'numeric:strict', 'between:-400,5000'],
+            'we_hold_key' => ['sometimes', 'boolean'],
+            'makes_water' => ['sometimes', 'boolean'],
+            'looked_at' => ['nullable', 'array', 'max:6'],
+            'looked_at.*' => ['required', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/'],
+            'minutes_sold' => ['nullable', 'integer:strict', 'between:5,1440'],
             'name' => ['required', 'string', 'max:120', Rule::unique('sites', 'name')->where('client_id', $site->client_id)->ignore($site)],
             'street' => ['nullable', 'string', 'max:160'],
             'town' => ['nullable', 'string', 'max:120'],
@@ -68,7 +79,13 @@ final class SiteController
             'access_hours.*' => ['nullable', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d-([01]\d|2[0-3]):[0-5]\d$/'],
             'access_note' => ['nullable', 'string', 'max:500'],
             'parking' => $text, 'floor_protection' => $text, 'noise' => $text, 'pets' => $text, 'residents' => $text, 'children' => $text, 'absences' => $text,
-        ], ['access_hours.*.regex' => 'Write opening hours as 08:00-17:00.']));
+        ], ['access_hours.*.regex' => 'Write opening hours as 08:00-17:00.', 'looked_at.*.regex' => 'Write the hours as 07:30, one after another.', 'away.*.until.after_or_equal' => 'They come back after they leave.', 'lat.required_with' => 'Latitude and longitude go together.', 'lon.required_with' => 'Latitude and longitude go together.']));
+
+        foreach ($site->away ?? [] as $row) {
+            if (is_array($row) && ! in_array((string) json_encode($row), $known, true) && $row['from'] >= now()->toDateString()) {
+                event(new HouseholdLeaves($site, (string) $row['from'], (string) $row['until'], is_string($row['sitter'] ?? null) ? $row['sitter'] : null));
+            }
+        }
 
         return back()->with('said', 'Kept.');
     }

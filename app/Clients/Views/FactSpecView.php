@@ -33,6 +33,12 @@ final readonly class FactSpecView
         return new self($spec->field->value, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, $spec->hint, $spec->mayBeNone, $spec->shapes);
     }
 
+    /** @param  array<string, string>  $choices */
+    public static function ofSum(string $key, string $label, ?string $kind, float $least, float $most, array $choices, string $hint): self
+    {
+        return new self($key, '', $label, $kind, $least, $most, $choices, $hint, false, []);
+    }
+
     public static function ofSurvey(SurveySpec $spec): self
     {
         return new self($spec->key, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, '', false, []);

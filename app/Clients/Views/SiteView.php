@@ -49,6 +49,7 @@ final readonly class SiteView
         public array $sheet,
         public array $groups,
         public array $missing,
+        public RoundsFactsView $rounds,
     ) {
     }
 
@@ -90,7 +91,7 @@ final readonly class SiteView
             $lines['plans'] ?? [],
             $lines['systems'] ?? [],
             array_values(array_map(FactSpecView::ofSurvey(...), SurveySheet::fields())),
-            SurveySheet::GROUPS, $missing,
+            SurveySheet::GROUPS, $missing, RoundsFactsView::of($site),
         );
     }
 }

@@ -51,12 +51,16 @@ final readonly class ShellView
             return [];
         }
         if ($user->role === Role::Client) {
-            return [new StationView('systems', 'Systems', '/systems'), new StationView('settings', 'Settings', '/settings')];
+            return [new StationView('today', 'Today', '/'), new StationView('systems', 'Systems', '/systems'), new StationView('reports', 'Reports', '/reports'), new StationView('settings', 'Settings', '/settings')];
         }
 
         return [
+            new StationView('today', 'Today', '/'),
             new StationView('survey', 'Survey & plan', '/places'),
             new StationView('systems', 'Systems', '/systems'),
+            new StationView('risk', 'Risk', '/risk'),
+            new StationView('water', 'Water', '/water'),
+            new StationView('rounds', 'Rounds', $user->plans() ? '/rounds' : '/rounds/due'),
             new StationView('settings', 'Settings', '/settings'),
         ];
     }

@@ -19,6 +19,10 @@ final readonly class AnswersView
      * @param  array<string, list<string>>  $waiting  labels of the answers that wait, by the label of the fact
      * @param  list<FrameView>  $powerCut
      * @param  list<FrameView>  $cloggedCut
+     * @param  list<LightMapView>  $light  at three depths; empty while no lamp is given
+     * @param  list<DrilledPaneView>  $panes  drilled ones; empty while no hole is given
+     * @param  list<HoleView>  $proposedHoles
+     * @param  list<HeaterCellView>  $heaterMap  number by watts; empty while it cannot be drawn
      */
     private function __construct(
         public array $figures,
@@ -28,6 +32,12 @@ final readonly class AnswersView
         public ?SectionView $section,
         public array $powerCut,
         public array $cloggedCut,
+        public array $heaterMap,
+        public array $light,
+        public ?PumpChartView $pump,
+        public array $panes,
+        public array $proposedHoles,
+        public ?PackingView $cabinet,
     ) {
     }
 
@@ -48,12 +58,17 @@ final readonly class AnswersView
             $section === null ? null : SectionView::of($section, $units),
             $section === null ? [] : FrameView::all($answers->powerCut, $section, $units),
             $section === null ? [] : FrameView::all($answers->cloggedCut, $section, $units),
+            $answers->heating === null ? [] : HeaterCellView::all($answers->heating->sets, $answers->heating->chosen, $units),
+            LightMapView::all($answers->light, $units),
+            $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
+            DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
+            $answers->cabinet === null ? null : PackingView::of($answers->cabinet),
         );
     }
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->pump, $this->panes, [], $this->cabinet);
     }
 
     private static function error(FieldError $error, Units $units): string

@@ -50,6 +50,7 @@ final readonly class FigureView
             isset(PlanSheet::fields()[$field]) => PlanSheet::fields()[$field]->label,
             $field === 'passages' => 'The way in',
             str_starts_with($field, 'chambers') => 'Sump chambers',
+            str_starts_with($field, 'lamps') => 'Lamps',
             default => $field,
         };
     }

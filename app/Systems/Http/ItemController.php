@@ -5,40 +5,82 @@ declare(strict_types=1);
 namespace App\Systems\Http;
 
 use App\Systems\Item;
+use App\Systems\OpenRipple;
 use App\Systems\System;
+use App\Team\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
+use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Ripples;
 
 /** The register: every device with its job, age, plug and replacement date. */
 final class ItemController
 {
-    public function store(Request $request, System $system): RedirectResponse
+    public function store(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('record', $system);
         $given = $request->validate($this->rules($system));
-        $system->items()->create($this->withForecast($given));
+        // A device that takes the place of a retired one re-opens what was set for the old one.
+        $takesPlace = $system->items()->where('job', $given['job'])->whereNotNull('retired_at')->exists();
+        DB::transaction(function () use ($system, $given, $user, $takesPlace): void {
+            $item = $system->items()->create($this->withForecast($given));
+            OpenRipple::open($system, $takesPlace ? Ripples::ofDevice($item->job) : [], "{$item->name} takes the place of a retired one", $user);
+        });
 
         return back()->with('said', 'In the register.');
     }
 
-    public function update(Request $request, Item $item): RedirectResponse
+    public function update(Request $request, Item $item, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $item);
         abort_if($item->retired_at !== null, 403);
         $given = $request->validate([...$this->rules($item->system()->firstOrFail()), 'reason' => ['required', 'string', 'max:300']]);
         $reason = $given['reason'];
         unset($given['reason']);
-        DB::transaction(function () use ($item, $given, $reason): void {
+        DB::transaction(function () use ($item, $given, $reason, $user): void {
             $item->update($this->withForecast($given));
+            $other = $item->wasChanged(['job', 'watts', 'name']);
+            OpenRipple::open($item->system()->firstOrFail(), $other ? Ripples::ofDevice($item->job) : [], "{$item->name}: {$reason}", $user);
             activity()->performedOn($item)->event('reason')->withProperties(['reason' => $reason])->log('why it changed');
         });
 
         return back()->with('said', 'Kept.');
+    }
+
+    /** A dosing line that carried air, or a pump calibrated anew: the dose was tuned on a false flow (X-31). */
+    public function dosingFlow(Request $request, Item $item, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $item);
+        abort_unless($item->job === Job::Doser && $item->retired_at === null, 403);
+        $given = $request->validate(['what' => ['required', Rule::in(['air', 'calibrated'])], 'ml_per_min' => ['nullable', 'required_if:what,calibrated', 'numeric:strict', 'gt:0', 'max:2000']]);
+        $cause = $given['what'] === 'air' ? "{$item->name}: air in its line" : sprintf('%s: calibrated, %s mL a minute', $item->name, (string) $given['ml_per_min']);
+        DB::transaction(function () use ($item, $user, $cause): void {
+            $system = $item->system()->firstOrFail();
+            $system->logEntries()->create(['kind' => 'observed', 'text' => $cause, 'happened_at' => now(), 'user_id' => $user->id]);
+            OpenRipple::open($system, Ripples::ofDosingFlow(), $cause, $user);
+        });
+
+        return back()->with('said', 'Logged. The dose it was tuned to is re-opened, in the margin.');
+    }
+
+    /** One state further, or back to the bench; a test says how it went (X-10). */
+    public function state(Request $request, Item $item, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $item);
+        abort_if($item->retired_at !== null, 403);
+        $given = $request->validate(['state' => ['required', Rule::enum(Installed::class)], 'result' => ['nullable', 'required_if:state,tested', 'string', 'max:200']], ['result.required_if' => 'Say how the test went.']);
+        DB::transaction(function () use ($item, $given, $user): void {
+            $item->update(['state' => $given['state'], 'tested_result' => $given['result'] ?? $item->tested_result]);
+            $item->system()->firstOrFail()->logEntries()->create(['kind' => 'work', 'text' => "{$item->name}: {$item->state->label()}".(isset($given['result']) ? ", {$given['result']}" : ''), 'happened_at' => now(), 'user_id' => $user->id]);
+        });
+
+        return back()->with('said', "{$item->name} is {$item->state->label()}.");
     }
 
     public function retire(Request $request, Item $item): RedirectResponse
@@ -55,6 +97,7 @@ final class ItemController
     {
         return [
             'job' => ['required', Rule::enum(Job::class)],
+            'state' => ['sometimes', Rule::enum(Installed::class)],
             'name' => ['required', 'string', 'max:160'],
             'vessel_id' => ['nullable', 'integer', Rule::exists('vessels', 'id')->where('system_id', $system->id)],
             'watts' => ['nullable', 'numeric:strict', 'min:0', 'max:20000'],
@@ -70,6 +113,7 @@ final class ItemController
             'service_every_days' => ['nullable', 'integer', 'min:1', 'max:2000'],
             'last_service_on' => ['nullable', 'date', 'before_or_equal:tomorrow'],
             'note' => ['nullable', 'string', 'max:500'],
+            'price_minor' => ['nullable', 'integer:strict', 'min:0', 'max:1000000000'],
         ];
     }
 

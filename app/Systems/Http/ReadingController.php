@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
-use App\Systems\Band;
 use App\Systems\Judge;
 use App\Systems\Parameters;
 use App\Systems\Reading;
 use App\Systems\System;
+use App\Systems\TakenReading;
+use App\Systems\TakeReading;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -18,11 +19,9 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Chemistry\Measured;
-use Velbrin\Core\Chemistry\ReadingCheck;
 use Velbrin\Core\Chemistry\ReadingUnit;
-use Velbrin\Core\Measure\OutOfRange;
 
-/** Readings by hand: refused when impossible, asked once more when hard to believe, kept exactly once. */
+/** Readings by hand, from the record's own page. */
 final class ReadingController
 {
     public function store(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
@@ -38,30 +37,15 @@ final class ReadingController
             'client_uuid' => ['required', 'uuid'],
             'sure' => ['boolean'],
         ]);
-        if (Reading::query()->where('client_uuid', $given['client_uuid'])->exists()) {
-            return back()->with('said', 'That reading is already kept.');
-        }
         $parameter = Parameters::here()->find($given['parameter']) ?? abort(422);
-        $unit = ReadingUnit::from($given['unit']);
-        if (! in_array($unit, ReadingUnit::for($parameter), true)) {
-            throw ValidationException::withMessages(['unit' => "{$parameter->label()} is not read in {$unit->value}."]);
+        $taken = TakeReading::take(
+            $system, $user, $parameter, (float) $given['value'], ReadingUnit::from($given['unit']), now()->parse($given['taken_at'] ?? 'now'), $given['client_uuid'], $request->boolean('sure'), $given['method'], $given['instrument'] ?? null,
+        );
+        if ($taken->outcome === TakenReading::REFUSED || $taken->outcome === TakenReading::ASKED) {
+            throw ValidationException::withMessages([$taken->outcome === TakenReading::ASKED ? 'sure' : $taken->field => $taken->words]);
         }
-        $value = $this->canonical($parameter, $unit, (float) $given['value']);
-        $at = now()->parse($given['taken_at'] ?? 'now');
-        $band = $system->bands()->where('parameter', $parameter->key())->first();
-        $doubt = ReadingCheck::doubt($parameter, $value, $band instanceof Band && $band->tracked ? $band->limits() : null, Judge::judge($system, $parameter, $at));
-        if ($doubt !== null && ! $request->boolean('sure')) {
-            throw ValidationException::withMessages(['sure' => $doubt->in($user->units())]);
-        }
-        DB::transaction(function () use ($system, $user, $given, $parameter, $unit, $value, $at, $doubt): void {
-            $system->readings()->create([
-                'parameter' => $parameter, 'taken_at' => $at, 'value' => $value, 'given_value' => $given['value'], 'given_unit' => $unit->value,
-                'method' => $given['method'], 'instrument' => $given['instrument'] ?? null, 'user_id' => $user->id, 'doubtful' => $doubt !== null, 'client_uuid' => $given['client_uuid'],
-            ]);
-            Judge::again($system, $parameter);
-        });
 
-        return back()->with('said', "{$parameter->label()} is kept.");
+        return back()->with('said', $taken->words);
     }
 
     /** A wrong reading stays, marked with the reason, and is no longer judged. */
@@ -75,18 +59,5 @@ final class ReadingController
         });
 
         return back()->with('said', 'Marked: it stays in the list and is no longer judged.');
-    }
-
-    private function canonical(Measured $parameter, ReadingUnit $unit, float $typed): float
-    {
-        try {
-            $value = $unit->canonical($typed);
-            ReadingCheck::plausible($parameter, $value);
-
-            return $value;
-        } catch (OutOfRange $e) {
-            $range = $e->least === null || $e->most === null ? $e->allowed : sprintf('%s to %s %s', round($unit->shown($e->least->value), 3), round($unit->shown($e->most->value), 3), $unit === ReadingUnit::AsNamed ? '' : $unit->value);
-            throw ValidationException::withMessages(['value' => "{$parameter->label()} cannot be that. It lies within ".rtrim($range).'.']);
-        }
     }
 }

@@ -14,8 +14,9 @@ use App\House\Views\PageView;
 use App\Systems\Band;
 use App\Systems\Item;
 use App\Systems\LogEntry;
+use App\Systems\OpenRipple;
 use App\Systems\Parameters;
-use App\Systems\Ripples;
+use App\Systems\Product;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\SystemBrief;
@@ -26,6 +27,7 @@ use App\Systems\Views\BandView;
 use App\Systems\Views\ItemView;
 use App\Systems\Views\LogLineView;
 use App\Systems\Views\ParameterView;
+use App\Systems\Views\ProductView;
 use App\Systems\Views\SeriesView;
 use App\Systems\Views\SystemHeaderView;
 use App\Systems\Views\SystemLineView;
@@ -34,6 +36,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -48,6 +51,7 @@ use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Ripples;
 use Velbrin\Core\Measure\Basis;
 
 final class SystemController
@@ -82,7 +86,7 @@ final class SystemController
         if (! in_array($tab, ['section', 'readings'], true)) {
             Gate::authorize('viewWorking', $system);
         }
-        $system->load(['site.client', 'keeper', 'vessels', 'bands', 'judgements', 'items', 'standingNotes' => fn ($q) => $q->current()->with('user')->latest('id')]);
+        $system->load(['site.client', 'keeper', 'vessels', 'bands', 'judgements', 'items', 'products', ...SystemHeaderView::loads()]);
 
         return Inertia::render('systems/'.ucfirst($tab), [
             'header' => SystemHeaderView::of($system, $user),
@@ -157,13 +161,18 @@ final class SystemController
         $was = SystemBrief::read($system->load('vessels'));
         SystemFacts::write($system, $brief->values, $bases, array_values($given['chambers'] ?? []));
         $is = SystemBrief::read($system->refresh()->load('vessels'));
-        $words = Ripples::words(Comparison::of($was, Plan::answer($was), $is, Plan::answer($is)));
-        if ($words === null) {
+        $moved = Comparison::of($was, Plan::answer($was), $is, Plan::answer($is));
+        if ($moved->facts === [] && $moved->figures === []) {
             return back()->with('said', 'Nothing moved.');
         }
-        $system->logEntries()->create(['kind' => 'change', 'text' => $words, 'happened_at' => now(), 'user_id' => $user->id]);
+        $cause = 'Measured anew: '.($moved->facts === [] ? 'sump chambers' : implode(', ', array_map(fn (array $f): string => lcfirst(PlanSheet::fields()[$f[0]]->label), $moved->facts)));
+        $opened = DB::transaction(function () use ($system, $user, $moved, $cause): int {
+            $system->logEntries()->create(['kind' => 'change', 'text' => mb_substr($cause, 0, 1000), 'happened_at' => now(), 'user_id' => $user->id]);
 
-        return back()->with('said', $words);
+            return OpenRipple::open($system, Ripples::of($moved), $cause, $user);
+        });
+
+        return back()->with('said', $opened === 0 ? 'Kept. Nothing else hangs on it.' : "Kept. It re-opens {$opened} things: they stand in the margin, to confirm one by one.");
     }
 
     public function archive(System $system): RedirectResponse
@@ -200,6 +209,8 @@ final class SystemController
     /** @return array<string, mixed> */
     private function register(System $system): array
     {
+        $system->items->load('attachments');
+
         return [
             'items' => $system->items->sortBy([['retired_at', 'asc'], ['job', 'asc'], ['id', 'asc']])->values()->map(fn (Item $i): ItemView => ItemView::of($i)),
             'jobs' => collect(Job::cases())->mapWithKeys(fn (Job $j): array => [$j->value => $j->label()]),
@@ -226,6 +237,9 @@ final class SystemController
             'bands' => array_map(fn (Measured $p): BandView => BandView::of($p, Band::for($system, $p)), Parameters::here()->all()),
             'regimes' => collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()]),
             'keepers' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'products' => $system->products->map(fn (Product $p): ProductView => ProductView::of($p, (string) $p->getRelation('pivot')->getAttribute('how_much'))),
+            'offered' => Product::query()->current()->orderBy('name')->pluck('name', 'id'),
+            'others' => System::query()->current()->whereKeyNot($system->id)->whereHas('bands', fn (Builder $b) => $b->whereNotNull('user_id'))->with('site')->orderBy('name')->limit(200)->get()->mapWithKeys(fn (System $s): array => [$s->id => "{$s->name}, {$s->site?->name}"]),
             'record' => [
                 'name' => $system->name, 'kind' => $system->kind, 'regime' => $system->regime->value, 'keeper_id' => $system->keeper_id, 'room_id' => $system->room_id,
                 'started_on' => $system->started_on?->toDateString(), 'started_precision' => $system->started_precision, 'settling_until' => $system->settling_until?->toDateString(),

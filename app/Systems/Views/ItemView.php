@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Views;
 
+use App\House\Money;
 use App\Systems\Item;
 
 final readonly class ItemView
@@ -29,6 +30,12 @@ final readonly class ItemView
         public ?string $lastServiceOn,
         public ?string $warrantyUntil,
         public ?string $retired,
+        public ?int $priceMinor,
+        public ?string $price,
+        public ?int $photoId,
+        public string $state,
+        public string $stateLabel,
+        public ?string $testedResult,
     ) {
     }
 
@@ -38,6 +45,8 @@ final readonly class ItemView
             $item->id, $item->job->value, $item->job->label(), $item->name, $item->watts, $item->installed_on?->toDateString(), $item->installed_precision,
             $item->life_months, $item->job->lifeMonths(), $item->replace_on?->toDateString(), $item->plug_label, $item->outlet, $item->circuit, $item->serial,
             $item->spare_where, $item->note, $item->service_every_days, $item->last_service_on?->toDateString(), $item->warranty_until?->toDateString(), $item->retired_at === null ? null : $item->retired_at->toDateString().': '.$item->retired_reason,
+            $item->price_minor, $item->price_minor === null ? null : Money::shown($item->price_minor), $item->relationLoaded('attachments') ? $item->attachments->first()?->id : null,
+            $item->state->value, $item->state->label(), $item->tested_result,
         );
     }
 }

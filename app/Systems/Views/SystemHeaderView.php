@@ -5,18 +5,27 @@ declare(strict_types=1);
 namespace App\Systems\Views;
 
 use App\House\Views\CrumbView;
+use App\Systems\OpenRipple;
 use App\Systems\StandingNote;
 use App\Systems\System;
 use App\Team\User;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 
 /** What stands over every page of a system. Standing notes are for us only. */
 final readonly class SystemHeaderView
 {
+    /** @return array<array-key, mixed> what of() reads beside site.client and keeper */
+    public static function loads(): array
+    {
+        return ['standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->with('user')->latest('id'), 'ripples'];
+    }
+
     /**
      * @param  list<CrumbView>  $crumbs
      * @param  list<NoteView>  $notes
+     * @param  list<RippleView>  $ripples
      */
     private function __construct(
         public int $id,
@@ -26,9 +35,12 @@ final readonly class SystemHeaderView
         public ?string $volume,
         public ?string $age,
         public ?string $settling,
+        /** What is not tested yet though animals depend on it. */
+        public ?string $unprotected,
         public ?string $keeper,
         public array $crumbs,
         public array $notes,
+        public array $ripples,
         public bool $working,
         public bool $mayUpdate,
         public bool $mayRecord,
@@ -45,9 +57,10 @@ final readonly class SystemHeaderView
 
         return new self(
             $system->id, $system->name, $system->kind, $system->regime->label(), self::volume($system, $user), self::age($system),
-            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M Y') : null, $system->keeper?->name,
+            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M Y') : null, $staff ? $system->unprotected : null, $system->keeper?->name,
             $staff && $site !== null ? [new CrumbView((string) $site->client?->name, "/clients/{$site->client_id}"), new CrumbView($site->name, "/sites/{$site->id}")] : [new CrumbView((string) $site?->name, null)],
             $staff ? array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all()) : [],
+            $staff ? array_values($system->ripples->map(fn (OpenRipple $r): RippleView => RippleView::of($r, $user->units()))->all()) : [],
             $staff, $user->can('update', $system), $user->can('record', $system), $system->site_id, $staff ? $system->plan_version_id : null,
         );
     }

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Alerts;
+
+use App\House\Archives;
+use App\House\Audited;
+use App\Systems\System;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** An alarm: what it watches, whether it was tested, whom it calls in order (X-24). */
+#[UsePolicy(AlarmPolicy::class)]
+final class Alarm extends Model
+{
+    use Archives, Audited;
+
+    protected $fillable = ['system_id', 'name', 'watches', 'delay_min', 'on_its_own', 'tested_on', 'test_every_days'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['watches' => 'array', 'on_its_own' => 'boolean', 'tested_on' => 'immutable_date', 'archived_at' => 'datetime', 'test_every_days' => 'integer'];
+    }
+
+    /** @return BelongsTo<System, $this> */
+    public function system(): BelongsTo
+    {
+        return $this->belongsTo(System::class);
+    }
+
+    /** @return HasMany<AlarmCall, $this> in the order they are called */
+    public function calls(): HasMany
+    {
+        return $this->hasMany(AlarmCall::class)->orderBy('position');
+    }
+
+    /** Somebody made it call, no longer ago than its interval. */
+    public function isTested(): bool
+    {
+        return $this->tested_on !== null && $this->tested_on->addDays($this->test_every_days)->isFuture();
+    }
+}

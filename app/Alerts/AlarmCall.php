@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Alerts;
+
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** One person of an alarm’s chain. */
+#[UsePolicy(AlarmPolicy::class)]
+final class AlarmCall extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['alarm_id', 'user_id', 'position', 'step_min'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['position' => 'integer'];
+    }
+
+    /** @return BelongsTo<Alarm, $this> */
+    public function alarm(): BelongsTo
+    {
+        return $this->belongsTo(Alarm::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

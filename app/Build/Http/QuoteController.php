@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Http;
+
+use App\Build\PlanVersion;
+use App\Build\Price;
+use App\Build\SectionSvg;
+use App\Build\Views\QuoteView;
+use App\House\Paper;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanBrief;
+
+/** A version’s quantities and prices on paper, with its drawing. */
+final class QuoteController
+{
+    public function __invoke(PlanVersion $version, #[CurrentUser] User $user): Response
+    {
+        $version->load('plan.site.client');
+        Gate::authorize('view', $version);
+        Gate::authorize('viewAny', Price::class);
+        $brief = PlanBrief::read($version->brief);
+        $answers = CorePlan::answer($brief);
+        $section = $answers->section;
+
+        return response(Paper::pdf('build.quote', [
+            'version' => $version, 'quote' => QuoteView::of($brief, $answers, $user->units()), 'stops' => count($answers->stops()),
+            'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $user->units())), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+        ]), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($version->plan->name ?? 'plan')."-v{$version->number}-quote.pdf\""]);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+
+/** What one of a take-off’s units costs, whole minor units. */
+#[UsePolicy(PricePolicy::class)]
+final class Price extends Model
+{
+    use Audited;
+
+    protected $fillable = ['key', 'minor'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['minor' => 'integer'];
+    }
+
+    /** @return array<string, int> by key */
+    public static function list(): array
+    {
+        return self::query()->pluck('minor', 'key')->map(fn (mixed $m): int => is_numeric($m) ? (int) $m : 0)->all();
+    }
+}

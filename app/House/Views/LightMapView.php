@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\House\Views;
+
+use Velbrin\Core\Light\LightMap;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+
+/** The light at one depth, as lines of equal value in mm and as the numbers beside them. */
+final readonly class LightMapView
+{
+    private const LEVELS = [50, 100, 150, 200, 300, 400, 600, 800];
+
+    /**
+     * @param  list<array{level: int, path: string, x: float, y: float}>  $lines  an SVG path in mm, and where its number stands
+     * @param  array<string, string>  $groups  share of the area by coral group
+     */
+    private function __construct(public string $where, public string $depth, public float $lengthMm, public float $widthMm, public string $mean, public string $least, public string $most, public string $corner, public string $even, public array $groups, public array $lines)
+    {
+    }
+
+    public static function of(string $where, LightMap $map, Units $units): self
+    {
+        $par = fn (float $p): string => $units->show(Quantity::of($p, Kind::Par));
+        $lines = [];
+        foreach (self::LEVELS as $level) {
+            $segments = $map->isoline($level);
+            if ($segments !== []) {
+                $middle = $segments[intdiv(count($segments), 2)];
+                $lines[] = ['level' => $level, 'path' => implode('', array_map(fn (array $s): string => sprintf('M%.0f %.0fL%.0f %.0f', ...$s), $segments)), 'x' => round($middle[0]), 'y' => round($middle[1])];
+            }
+        }
+
+        return new self(
+            $where, $units->show(Quantity::of($map->depthMm, Kind::Length)), $map->lengthMm, $map->widthMm, $par($map->mean), $par($map->least), $par($map->most), $par($map->corner), $units->show(Quantity::of(100 * $map->uniformity, Kind::Percent)),
+            array_map(fn (float $share): string => $units->show(Quantity::of($share, Kind::Percent)), $map->groupSharePct), $lines,
+        );
+    }
+
+    /**
+     * @param  array<string, LightMap>  $maps
+     * @return list<self>
+     */
+    public static function all(array $maps, Units $units): array
+    {
+        $words = ['top' => 'near the surface', 'mid' => 'halfway down', 'low' => 'at the bottom'];
+
+        return array_map(fn (string $at, LightMap $map): self => self::of($words[$at] ?? $at, $map, $units), array_keys($maps), $maps);
+    }
+}

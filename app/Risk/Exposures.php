@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk;
+
+use App\Systems\System;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\HoursInHand;
+
+/** Works out hours in hand, for a page or to be kept for the fleet. */
+final class Exposures
+{
+    public function __construct(private readonly NextLook $visits)
+    {
+    }
+
+    /** @return list<HoursInHand>|string what one system's hazards say now, or what is still to be said */
+    public function of(System $system, Night $night, ?Helpers $helpers = null): array|string
+    {
+        $system->loadMissing(TonightReader::loads());
+
+        return $this->answer($system, $night, $helpers ?? $this->helpers($system));
+    }
+
+    public function helpers(System $system): Helpers
+    {
+        return Helpers::around(collect([$system]), $this->visits);
+    }
+
+    /**
+     * Kept row by row, so that a fleet is read sorted.
+     *
+     * @param  Collection<int, System>  $systems
+     */
+    public function keep(Collection $systems, Night $night): void
+    {
+        $rows = $worst = [];
+        $helpers = Helpers::around($systems, $this->visits);
+        $at = CarbonImmutable::now();
+        foreach ($systems as $system) {
+            $answer = $this->answer($system, $night, $helpers);
+            $rows = [...$rows, ...(is_string($answer) ? self::waiting($system, $night, $answer, $at) : array_map(fn (HoursInHand $h): array => self::row($system, $night, $h, $at), $answer))];
+            $worst[] = ['system_id' => $system->id, 'night' => $night->value, 'rank' => is_string($answer) ? null : HoursInHand::worst(...$answer)?->rank()];
+        }
+        DB::transaction(function () use ($rows, $worst): void {
+            foreach (array_chunk($rows, 300) as $chunk) {
+                DB::table('exposures')->upsert($chunk, ['system_id', 'night', 'hazard']);
+            }
+            foreach (array_chunk($worst, 500) as $chunk) {
+                DB::table('exposure_worst')->upsert($chunk, ['system_id', 'night']);
+            }
+        });
+    }
+
+    /** @return list<HoursInHand>|string */
+    private function answer(System $system, Night $night, Helpers $helpers): array|string
+    {
+        $tank = TonightReader::read($system, $night);
+        if (is_string($tank)) {
+            return $tank;
+        }
+        try {
+            $alarms = $helpers->alarms($system, $night);
+            $place = $helpers->place($system, $night);
+
+            return array_map(fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place), Hazard::cases());
+        } catch (OutOfRange $e) {
+            return "a sound {$e->field}";
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(System $system, Night $night, HoursInHand $h, CarbonImmutable $at): array
+    {
+        return [
+            'system_id' => $system->id, 'night' => $night->value, 'hazard' => $h->hazard->value, 'harm_by' => $h->harms[0]->by ?? null, 'harm_h' => $h->harms[0]->hours ?? null,
+            'noticed_h' => $h->response->noticedH, 'acts_h' => $h->response->actsH, 'hours' => $h->hours, 'who' => $h->response->who, 'how' => mb_substr($h->response->how, 0, 200), 'needs' => null,
+            'finding' => json_encode(self::plain($h->finding), JSON_THROW_ON_ERROR), 'computed_at' => $at,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function waiting(System $system, Night $night, string $needs, CarbonImmutable $at): array
+    {
+        return array_map(fn (Hazard $h): array => [
+            'system_id' => $system->id, 'night' => $night->value, 'hazard' => $h->value, 'harm_by' => null, 'harm_h' => null, 'noticed_h' => null, 'acts_h' => null, 'hours' => null, 'who' => null,
+            'how' => '', 'needs' => mb_substr($needs, 0, 300), 'finding' => null, 'computed_at' => $at,
+        ], Hazard::cases());
+    }
+
+    /**
+     * A finding's parts as data, to be read in anyone's units later.
+     *
+     * @return array<string, mixed>
+     */
+    private static function plain(Finding $finding): array
+    {
+        $sentence = fn (\Velbrin\Core\Measure\Sentence $s): array => ['template' => $s->template, 'parts' => array_map(fn (Quantity|string $p): array|string => $p instanceof Quantity ? [$p->value, $p->kind->value] : $p, $s->parts)];
+
+        return ['severity' => $finding->severity->value, 'what' => $sentence($finding->what), 'why' => $sentence($finding->why), 'remedy' => $finding->remedy === null ? null : $sentence($finding->remedy)];
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk;
+
+use App\Alerts\Alarm;
+use App\Alerts\AlarmCall;
+use App\Clients\Site;
+use App\Systems\System;
+use App\Team\Absence;
+use App\Team\OnCall;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Velbrin\Core\Risk\AlarmWay;
+use Velbrin\Core\Risk\Called;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\Place;
+use Velbrin\Core\Rounds\Spot;
+
+/** Who can be where when: roster, absences, homes, keys, opening hours. Read once for many systems. */
+final class Helpers
+{
+    /** Counted where either end of a way is not on the map, minutes. */
+    private const USUAL_TRAVEL_MIN = 30.0;
+
+    private const DAYS_AHEAD = 7;
+
+    /**
+     * @param  Collection<int, OnCall>  $onCall  in the order they are rung
+     * @param  Collection<int, Absence>  $absences
+     * @param  array<int, CarbonImmutable>  $nextVisits
+     * @param  Collection<int, Alarm>  $alarms
+     */
+    private function __construct(private readonly Collection $onCall, private readonly Collection $absences, private readonly array $nextVisits, private readonly Collection $alarms)
+    {
+    }
+
+    /** @param  Collection<int, System>  $systems */
+    public static function around(Collection $systems, NextLook $visits): self
+    {
+        $siteIds = array_values(array_unique(array_map(fn (System $s): int => $s->site_id, $systems->all())));
+        $today = now()->toDateString();
+        $week = now()->addDays(self::DAYS_AHEAD)->toDateString();
+
+        return new self(
+            OnCall::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->with('user')->orderBy('position')->orderBy('from_on')->get()->toBase(),
+            Absence::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->get()->toBase(),
+            $visits->bySite($siteIds),
+            Alarm::query()->current()->whereIn('system_id', $systems->map(fn (System $s): int => $s->id)->all())->with('calls.user')->orderBy('id')->get()->toBase(),
+        );
+    }
+
+    public function place(System $system, Night $night): Place
+    {
+        $site = $system->site ?? new Site;
+        $zone = $site->timezone ?? 'UTC';
+        $fault = $night->faultAt($zone);
+
+        return new Place((float) $fault->format('G') + (float) $fault->format('i') / 60, $this->looks($site, $fault), self::open($site, $fault), $this->first($site, $fault));
+    }
+
+    /** @return list<Alarm> as they were read */
+    public function records(System $system): array
+    {
+        return array_values($this->alarms->where('system_id', $system->id)->all());
+    }
+
+    /** @return list<AlarmWay> */
+    public function alarms(System $system, Night $night): array
+    {
+        $site = $system->site ?? new Site;
+        $fault = $night->faultAt($site->timezone ?? 'UTC');
+
+        return array_values($this->alarms->where('system_id', $system->id)->map(fn (Alarm $alarm): AlarmWay => new AlarmWay(
+            $alarm->name,
+            array_values(array_filter(array_map(fn (mixed $h): ?Hazard => is_string($h) ? Hazard::tryFrom($h) : null, $alarm->watches))),
+            $alarm->delay_min, $alarm->isTested(), $alarm->on_its_own,
+            array_values($alarm->calls->map(fn (AlarmCall $c): Called => $this->called($c->user, $site, $fault, $c->step_min))->all()),
+        ))->all());
+    }
+
+    private function called(?User $user, Site $site, CarbonImmutable $fault, float $stepMin = 15): Called
+    {
+        if ($user === null || $user->isArchived()) {
+            return new Called($user->name ?? 'nobody', false, $stepMin);
+        }
+        $travel = $user->home_lat === null || $user->home_lon === null || $site->lat === null || $site->lon === null
+            ? self::USUAL_TRAVEL_MIN
+            : (new Spot($user->home_lat, $user->home_lon))->minutesTo(new Spot($site->lat, $site->lon)) + Spot::PARKING_MIN;
+
+        return new Called($user->name, ! $this->isAway($user, $fault), $stepMin, $travel, (bool) $site->we_hold_key);
+    }
+
+    private function isAway(User $user, CarbonImmutable $at): bool
+    {
+        $day = $at->toDateString();
+
+        return $this->absences->contains(fn (Absence $a): bool => $a->user_id === $user->id && $a->from_on->toDateString() <= $day && $a->until_on->toDateString() >= $day);
+    }
+
+    /** Whoever is on call that night and not away. */
+    private function first(Site $site, CarbonImmutable $fault): ?Called
+    {
+        $day = $fault->toDateString();
+        foreach ($this->onCall as $turn) {
+            if ($turn->from_on->toDateString() <= $day && $turn->until_on->toDateString() >= $day && $turn->user !== null && ! $this->isAway($turn->user, $fault)) {
+                return $this->called($turn->user, $site, $fault);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<float> hours from the fault at which somebody looks */
+    private function looks(Site $site, CarbonImmutable $fault): array
+    {
+        $looks = [];
+        foreach ($site->looked_at ?? [] as $time) {
+            // Who is away does not look; a sitter does.
+            $away = $site->awayOn($fault->toDateString());
+            if ($away !== null && $away['sitter'] === null) {
+                break;
+            }
+            if (is_string($time) && preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/', $time, $m) === 1) {
+                $at = $fault->setTime((int) $m[1], (int) $m[2]);
+                $looks[] = self::hours($fault, $at->lessThan($fault) ? $at->addDay() : $at);
+            }
+        }
+        $visit = $this->nextVisits[$site->id ?? 0] ?? null;
+        if ($visit !== null && $visit->greaterThan($fault)) {
+            $looks[] = self::hours($fault, $visit);
+        }
+
+        return $looks;
+    }
+
+    /** @return list<array{0: float, 1: float}> */
+    private static function open(Site $site, CarbonImmutable $fault): array
+    {
+        $open = [];
+        for ($d = 0; $d <= self::DAYS_AHEAD; $d++) {
+            $day = $fault->addDays($d);
+            $hours = ($site->access_hours ?? [])[strtolower($day->format('D'))] ?? null;
+            if (is_string($hours) && preg_match('/^(\d\d):(\d\d)-(\d\d):(\d\d)$/', $hours, $m) === 1) {
+                $open[] = [self::hours($fault, $day->setTime((int) $m[1], (int) $m[2])), self::hours($fault, $day->setTime((int) $m[3], (int) $m[4]))];
+            }
+        }
+
+        return $open;
+    }
+
+    private static function hours(CarbonImmutable $from, CarbonImmutable $to): float
+    {
+        return ($to->getTimestamp() - $from->getTimestamp()) / 3600;
+    }
+}

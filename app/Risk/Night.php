@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk;
+
+use App\Clients\Room;
+use App\Systems\System;
+use Carbon\CarbonImmutable;
+use Velbrin\Core\Build\PlanField;
+
+/** Which hour's room values the hours in hand are worked out for. */
+enum Night: string
+{
+    case Tonight = 'tonight';
+    case WinterNight = 'winter-night';
+    case WinterDay = 'winter-day';
+    case SummerDay = 'summer-day';
+    case SummerNight = 'summer-night';
+
+    /** Faults are taken at these hours of the site's clock. */
+    private const NIGHT_HOUR = 2;
+
+    private const DAY_HOUR = 14;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Tonight => 'Tonight', self::WinterNight => 'A winter night', self::WinterDay => 'A winter day', self::SummerDay => 'A summer day', self::SummerNight => 'A summer night',
+        };
+    }
+
+    public function isDay(): bool
+    {
+        return $this === self::WinterDay || $this === self::SummerDay;
+    }
+
+    /** The next such moment on the site's clock. */
+    public function faultAt(string $timezone): CarbonImmutable
+    {
+        $at = CarbonImmutable::now($timezone)->setTime($this->isDay() ? self::DAY_HOUR : self::NIGHT_HOUR, 0);
+
+        return $at->isPast() ? $at->addDay() : $at;
+    }
+
+    /** Null while nobody has said how warm the room then is. */
+    public function roomC(System $system): ?float
+    {
+        $winter = match ($this) {
+            self::Tonight => $this->isWinterNow(), self::WinterNight, self::WinterDay => true, default => false,
+        };
+        $column = ($winter ? 'winter' : 'summer').($this->isDay() ? '_day_c' : '_night_c');
+        $surveyed = $system->room instanceof Room ? $system->room->getAttribute($column) : null;
+        // What was measured for the plan: the coldest winter night, the hottest summer day.
+        $planned = $system->facts[($winter ? PlanField::WinterC : PlanField::SummerC)->value] ?? null;
+
+        return is_numeric($surveyed) ? (float) $surveyed : (is_numeric($planned) ? (float) $planned : null);
+    }
+
+    private function isWinterNow(): bool
+    {
+        $month = (int) CarbonImmutable::now()->format('n');
+
+        return $month >= 10 || $month <= 4;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk\Views;
+
+use App\Risk\Exposure;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Support\Collection;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Units;
+
+/** A system as a line of time: its shortest hazard, when harm comes and when help. */
+final readonly class ExposureLineView
+{
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $where,
+        public string $severity,
+        public string $words,
+        public string $why,
+        public ?string $remedy,
+        public ?float $harmH,
+        public ?float $actsH,
+        public ?float $hours,
+        public ?string $needs,
+    ) {
+    }
+
+    /** @param  Collection<int, Exposure>  $rows  of that system and night */
+    public static function of(System $system, Collection $rows, User $user): self
+    {
+        $units = $user->units();
+        $where = "{$system->site?->client?->name}, {$system->site?->name}";
+        $needs = $rows->first(fn (Exposure $e): bool => $e->needs !== null)?->needs;
+        $worst = null;
+        foreach ($rows as $row) {
+            if ($row->hours !== null && ($worst === null || [$row->hours, $row->acts_h === null ? 0 : 1] < [(float) $worst->hours, $worst->acts_h === null ? 0 : 1])) {
+                $worst = $row;
+            }
+        }
+        if ($worst === null) {
+            return new self($system->id, $system->name, $where, $needs === null ? ($rows->isEmpty() ? 'none' : 'fine') : 'watch', $needs === null ? ($rows->isEmpty() ? 'not worked out yet' : 'No harm that night') : 'Not known', $needs === null ? '' : "Still to say: {$needs}.", null, null, null, null, $needs);
+        }
+        $finding = $worst->finding ?? [];
+
+        return new self(
+            $system->id, $system->name, $where, is_string($finding['severity'] ?? null) ? $finding['severity'] : 'watch', self::sentence($finding['what'] ?? null, $units), self::sentence($finding['why'] ?? null, $units),
+            ($finding['remedy'] ?? null) === null ? null : self::sentence($finding['remedy'], $units), $worst->harm_h, $worst->acts_h, $worst->hours, null,
+        );
+    }
+
+    private static function sentence(mixed $plain, Units $units): string
+    {
+        if (! is_array($plain) || ! is_string($plain['template'] ?? null) || ! is_array($plain['parts'] ?? null)) {
+            return '';
+        }
+        $parts = [];
+        foreach ($plain['parts'] as $name => $part) {
+            $parts[(string) $name] = is_array($part) && is_numeric($part[0] ?? null) && is_string($part[1] ?? null) ? Quantity::of((float) $part[0], Kind::from($part[1])) : (is_string($part) ? $part : '');
+        }
+
+        return Sentence::of($plain['template'], $parts)->in($units);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk\Views;
+
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Risk\Harm;
+
+final readonly class HarmView
+{
+    private function __construct(public string $by, public ?float $hours, public string $limit, public ?float $lossHours, public bool $assumed)
+    {
+    }
+
+    public static function of(Harm $harm, Units $units): self
+    {
+        return new self($harm->by, $harm->hours, $units->show($harm->limit), $harm->lossHours, $harm->assumed);
+    }
+}

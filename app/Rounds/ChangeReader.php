@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Systems\StoredJudgement;
+use App\Systems\System;
+use App\Systems\SystemBrief;
+use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Plan;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Water\ChangeMethod;
+use Velbrin\Core\Water\Hose;
+use Velbrin\Core\Water\LevelFall;
+use Velbrin\Core\Water\Refill;
+use Velbrin\Core\Water\ShockLimits;
+use Velbrin\Core\Water\SumpChange;
+use Velbrin\Core\Water\WaterValues;
+
+/** The reader between a system's record and the core's questions of a change (W-30 … W-38). */
+final class ChangeReader
+{
+    public static function tank(System $system): ?WaterValues
+    {
+        $temp = StoredJudgement::for($system, Parameter::Temperature)?->latest;
+        $salinity = StoredJudgement::for($system, Parameter::Salinity)?->latest;
+
+        return $temp === null || $salinity === null ? null : new WaterValues($temp, $salinity, StoredJudgement::for($system, Parameter::Alkalinity)?->latest, StoredJudgement::for($system, Parameter::Ph)?->latest);
+    }
+
+    public static function limits(System $system): ShockLimits
+    {
+        return $system->regime->isStony() ? ShockLimits::stony() : new ShockLimits;
+    }
+
+    public static function flowLh(System $system): float
+    {
+        return $system->hose_flow_lh ?? Hose::USUAL_LH;
+    }
+
+    /** Open water of the display, m²; null while its build is not described. */
+    public static function netAreaM2(System $system): ?float
+    {
+        try {
+            $facts = Facts::of(SystemBrief::read($system));
+
+            return LevelFall::netAreaM2(DisplayTank::of($facts)->volume($facts));
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+    }
+
+    /** @return list<ChangeMethod> the same litres in one batch, in several, slowly; with nitrate where it is read */
+    public static function methods(System $system, float $litres): array
+    {
+        $volume = $system->volumeL();
+
+        return $volume === null || $litres <= 0 || $litres > $volume ? [] : ChangeMethod::compare($volume, $litres, StoredJudgement::for($system, Parameter::Nitrate)?->latest, 0.0);
+    }
+
+    /** @return array{sump: SumpChange, refill: Refill|null}|null null while the sump is not described */
+    public static function sump(System $system, float $litres): ?array
+    {
+        $brief = SystemBrief::read($system);
+        $answers = Plan::answer($brief);
+        $spare = $answers->figure('spareL')?->quantity?->value;
+        $down = $answers->figure('downL')?->quantity?->value;
+        try {
+            $facts = Facts::of($brief);
+            $sump = SumpWater::of($facts);
+            $usable = $sump->usableReturnL();
+            $flow = $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : null;
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+        if ($spare === null || $down === null) {
+            return null;
+        }
+
+        return ['sump' => SumpChange::of($usable, $spare, $down), 'refill' => $flow === null || $flow <= 0 ? null : Refill::of($flow, self::flowLh($system), $usable, max(0.0, $litres - $usable), $spare, $down)];
+    }
+}

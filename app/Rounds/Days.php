@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+
+/** The company's calendar: days counted for the core, minutes of the day on its clock. */
+final class Days
+{
+    public static function zone(): string
+    {
+        return config()->string('velbrin.timezone');
+    }
+
+    public static function today(): CarbonImmutable
+    {
+        return CarbonImmutable::now(self::zone())->startOfDay();
+    }
+
+    public static function monday(?string $of = null): CarbonImmutable
+    {
+        $day = $of === null ? self::today() : CarbonImmutable::parse($of, self::zone())->startOfDay();
+
+        return $day->startOfWeek(CarbonInterface::MONDAY);
+    }
+
+    /** Whole days since the epoch, whatever the zone: a date, not a moment. */
+    public static function number(CarbonInterface $date): int
+    {
+        return intdiv(CarbonImmutable::parse($date->toDateString(), 'UTC')->getTimestamp(), 86400);
+    }
+
+    public static function date(int $number): CarbonImmutable
+    {
+        return CarbonImmutable::createFromTimestampUTC($number * 86400);
+    }
+
+    public static function moment(string $date, float $minute): CarbonImmutable
+    {
+        return CarbonImmutable::parse($date, self::zone())->startOfDay()->addMinutes((int) round($minute))->utc();
+    }
+
+    public static function minute(CarbonInterface $moment): float
+    {
+        $local = CarbonImmutable::instance($moment)->setTimezone(self::zone());
+
+        return 60.0 * (int) $local->format('G') + (int) $local->format('i');
+    }
+
+    public static function clock(float $minute): string
+    {
+        $m = (int) round($minute);
+
+        return sprintf('%02d:%02d', intdiv($m, 60) % 24, $m % 60);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Entries;
+
+use App\Rounds\Visit;
+use App\Rounds\VisitEntry;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Takes what a phone sends, once (S-31). The entry and all it does are one transaction under a unique number: a repeat, also after a
+ * lost answer, finds the number and gets the first answer again. What comes before its turn is not taken and may be sent again.
+ */
+final class EntryDesk
+{
+    public function __construct(private readonly Work $work, private readonly Values $values, private readonly Closing $closing)
+    {
+    }
+
+    public function take(Sent $sent): Outcome
+    {
+        try {
+            return DB::transaction(fn (): Outcome => $this->once($sent));
+        } catch (UniqueConstraintViolationException) {
+            // The same entry came twice at the same moment: the other one was first.
+            return $this->known($sent->uuid, $sent->user, $sent->visit) ?? Outcome::wait('the same entry is being kept: send it again');
+        }
+    }
+
+    private function once(Sent $sent): Outcome
+    {
+        $known = $this->known($sent->uuid, $sent->user, $sent->visit);
+        if ($known !== null) {
+            return $known;
+        }
+        $outcome = $this->apply($sent);
+        if ($outcome->outcome !== Outcome::WAIT) {
+            VisitEntry::query()->create([
+                'uuid' => $sent->uuid, 'visit_id' => $sent->visit->id, 'user_id' => $sent->user->id, 'kind' => $sent->kind, 'payload' => $sent->payload, 'typed_at' => $sent->at,
+                'outcome' => $outcome->outcome, 'words' => $outcome->words === null ? null : mb_substr($outcome->words, 0, 500),
+            ]);
+        }
+
+        return $outcome;
+    }
+
+    private function known(string $uuid, User $user, Visit $visit): ?Outcome
+    {
+        $entry = VisitEntry::query()->where('uuid', $uuid)->first();
+
+        return match (true) {
+            $entry === null => null,
+            // A number is one person's, of one visit: whoever guesses it learns nothing.
+            $entry->user_id !== $user->id || $entry->visit_id !== $visit->id => Outcome::refused('That number belongs to another entry.'),
+            default => Outcome::stored($entry->outcome, $entry->words),
+        };
+    }
+
+    private function apply(Sent $sent): Outcome
+    {
+        $visit = Visit::query()->lockForUpdate()->whereKey($sent->visit->id)->firstOrFail();
+        if ($visit->state === Visit::CLOSED && ! in_array($sent->kind, ['note', 'follow-up', 'reading'], true)) {
+            return Outcome::refused('The visit is closed already. Readings and notes are still taken.');
+        }
+        if ($visit->state !== Visit::CLOSED && $visit->opened_at === null) {
+            $visit->update(['state' => Visit::UNDERWAY, 'opened_at' => $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at, 'opened_by' => $sent->user->id]);
+        }
+
+        return match ($sent->kind) {
+            'open' => Outcome::ok('The clock runs.'),
+            'step' => $this->work->step($sent),
+            'done' => $this->work->done($sent),
+            'skip' => $this->work->skip($sent),
+            'off' => $this->work->off($sent),
+            'on' => $this->work->on($sent),
+            'stays-off' => $this->work->staysOff($sent),
+            'part' => $this->work->part($sent),
+            'follow-up' => $this->work->followUp($sent),
+            'note' => $this->work->note($sent),
+            'reading' => $this->values->reading($sent),
+            'seen' => $this->values->seen($sent),
+            'litres' => $this->values->litres($sent),
+            'water' => $this->values->water($sent),
+            'close' => $this->closing->close($sent, $visit),
+            default => Outcome::refused("{$sent->kind} is not a kind of entry."),
+        };
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Entries;
+
+use App\Rounds\Visit;
+use App\Rounds\VisitTask;
+use App\Systems\System;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+
+/** One entry as it arrived, checked for shape; its payload read by kind. */
+final readonly class Sent
+{
+    /** @param  array<array-key, mixed>  $payload */
+    public function __construct(public Visit $visit, public User $user, public string $uuid, public string $kind, public CarbonImmutable $at, public array $payload)
+    {
+    }
+
+    public function text(string $key, int $most = 500): ?string
+    {
+        $value = $this->payload[$key] ?? null;
+
+        return is_string($value) && trim($value) !== '' ? mb_substr(trim($value), 0, $most) : null;
+    }
+
+    public function number(string $key, float $least, float $most): ?float
+    {
+        $value = $this->payload[$key] ?? null;
+
+        return (is_int($value) || is_float($value)) && is_finite((float) $value) && $value >= $least && $value <= $most ? (float) $value : null;
+    }
+
+    public function yes(string $key): bool
+    {
+        return ($this->payload[$key] ?? null) === true;
+    }
+
+    /** @return list<string> */
+    public function list(string $key): array
+    {
+        $value = $this->payload[$key] ?? [];
+
+        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+    }
+
+    /** A system of this visit's place; never another's. */
+    public function system(): ?System
+    {
+        $id = $this->payload['systemId'] ?? null;
+
+        return is_int($id) ? System::query()->current()->where('site_id', $this->visit->site_id)->whereKey($id)->first() : null;
+    }
+
+    public function task(): ?VisitTask
+    {
+        $id = $this->payload['taskId'] ?? null;
+
+        return is_int($id) ? VisitTask::query()->where('visit_id', $this->visit->id)->whereKey($id)->lockForUpdate()->with(['type', 'system'])->first() : null;
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Entries;
+
+use App\Rounds\Days;
+use App\Rounds\FollowUp;
+use App\Rounds\OffRecord;
+use App\Rounds\VisitPart;
+use App\Rounds\VisitTask;
+use App\Systems\Item;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+use Velbrin\Core\Rounds\OffWhile;
+
+/** Steps, jobs, what is off and on again, parts, and every “later”. */
+final class Work
+{
+    public function step(Sent $sent): Outcome
+    {
+        $task = $sent->task();
+        $index = $sent->number('step', 0, 40);
+        if ($task === null || $index === null) {
+            return Outcome::refused('That step is not of this visit.');
+        }
+        $steps = array_values(array_unique([...array_filter($task->steps, is_int(...)), (int) $index]));
+        $task->update(['steps' => $sent->yes('undone') ? array_values(array_diff($steps, [(int) $index])) : $steps]);
+
+        return Outcome::ok();
+    }
+
+    public function done(Sent $sent): Outcome
+    {
+        $task = $sent->task();
+        if ($task === null) {
+            return Outcome::refused('That job is not of this visit.');
+        }
+        $missing = $this->mustBeOff($task);
+        if ($missing !== []) {
+            return Outcome::refused('Not yet: '.implode(', ', $missing).' must have been off for this. Put it on the off line first, or say it was not needed.');
+        }
+        if ($task->state !== 'done') {
+            $task->update(['state' => 'done', 'done_at' => $sent->at, 'done_by' => $sent->user->id, 'note' => $sent->text('note') ?? $task->note]);
+        }
+
+        return Outcome::ok();
+    }
+
+    /** Not now, because…: a carry-over with a day, which comes back by itself. */
+    public function skip(Sent $sent): Outcome
+    {
+        $task = $sent->task();
+        $reason = $sent->text('reason', 200);
+        if ($task === null || $reason === null) {
+            return Outcome::refused($task === null ? 'That job is not of this visit.' : 'Say why, in a few words.');
+        }
+        if ($task->state === 'done') {
+            return Outcome::refused('It is done already.');
+        }
+        $task->update(['state' => 'skipped', 'note' => $reason, 'done_at' => $sent->at, 'done_by' => $sent->user->id]);
+        $on = $this->day($sent, 'againOn') ?? Days::today()->addDays(7);
+        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
+            'system_id' => $task->system_id, 'visit_id' => $sent->visit->id, 'task_type_id' => $task->task_type_id, 'kind' => 'carry-over', 'text' => "{$task->type?->name}: {$reason}", 'owner_id' => $sent->user->id, 'due_on' => $on->toDateString(),
+        ]);
+
+        return Outcome::ok('Carried over to '.$on->format('D j M').'.');
+    }
+
+    public function off(Sent $sent): Outcome
+    {
+        $system = $sent->system();
+        $what = $sent->text('what', 120);
+        if ($system === null || $what === null) {
+            return Outcome::refused('Name what is off, and on which system.');
+        }
+        $itemId = $sent->payload['itemId'] ?? null;
+        $item = is_int($itemId) ? Item::query()->where('system_id', $system->id)->whereKey($itemId)->first() : null;
+        $same = OffRecord::query()->where(['system_id' => $system->id, 'what' => $what])->whereNull('on_at')->lockForUpdate()->first();
+        if ($same !== null) {
+            // Two hands on one switch: it is off once. The second hand's way back leads to the same record.
+            return Outcome::ok("{$what} is off already.");
+        }
+        OffRecord::query()->create(['system_id' => $system->id, 'visit_id' => $sent->visit->id, 'item_id' => $item?->id, 'what' => $what, 'off_at' => $sent->at, 'off_by' => $sent->user->id, 'client_uuid' => $sent->uuid]);
+
+        return Outcome::ok();
+    }
+
+    public function on(Sent $sent): Outcome
+    {
+        $off = $this->record($sent);
+        if ($off === null) {
+            return Outcome::wait('that it went off has not arrived yet');
+        }
+        if ($off->on_at === null) {
+            $off->update(['on_at' => $sent->at->lessThan($off->off_at) ? CarbonImmutable::now() : $sent->at, 'on_by' => $sent->user->id]);
+        }
+
+        return Outcome::ok();
+    }
+
+    /** Off on purpose leaves the line only as a record with reason, owner and review (S-32, K-46). */
+    public function staysOff(Sent $sent): Outcome
+    {
+        $off = $this->record($sent);
+        $because = $sent->text('because', 300);
+        $review = $this->day($sent, 'reviewOn');
+        if ($off === null) {
+            return Outcome::wait('that it went off has not arrived yet');
+        }
+        if ($because === null || $review === null || $review->lessThan(Days::today())) {
+            return Outcome::refused('It may stay off with a reason and a day to look at it again.');
+        }
+        $off->update(['stays_because' => $because, 'substitute' => $sent->text('substitute', 200), 'review_on' => $review->toDateString(), 'owner_id' => $sent->user->id]);
+        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
+            'system_id' => $off->system_id, 'visit_id' => $sent->visit->id, 'kind' => 'follow-up', 'text' => "{$off->what} is off on purpose: {$because}".($off->substitute === null ? ', nothing stands in for it' : ", instead: {$off->substitute}"), 'owner_id' => $sent->user->id, 'due_on' => $review->toDateString(),
+        ]);
+
+        return Outcome::ok('It is shown on the system until '.$review->format('D j M').'.');
+    }
+
+    public function part(Sent $sent): Outcome
+    {
+        $name = $sent->text('name', 120);
+        $quantity = $sent->number('quantity', 0.001, 10000);
+        if ($name === null || $quantity === null) {
+            return Outcome::refused('Name the part and how many.');
+        }
+        VisitPart::query()->firstOrCreate(['client_uuid' => $sent->uuid], ['visit_id' => $sent->visit->id, 'system_id' => $sent->system()?->id, 'name' => $name, 'quantity' => $quantity]);
+
+        return Outcome::ok();
+    }
+
+    public function followUp(Sent $sent): Outcome
+    {
+        $system = $sent->system();
+        $text = $sent->text('text');
+        $on = $this->day($sent, 'dueOn');
+        if ($system === null || $text === null || $on === null) {
+            return Outcome::refused('Say what, on which system, and until when.');
+        }
+        $ownerId = $sent->payload['ownerId'] ?? null;
+        $owner = is_int($ownerId) ? User::query()->current()->whereKey($ownerId)->where('role', '<>', 'client')->first() : null;
+        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], ['system_id' => $system->id, 'visit_id' => $sent->visit->id, 'kind' => 'follow-up', 'text' => $text, 'owner_id' => $owner->id ?? $sent->user->id, 'due_on' => $on->toDateString()]);
+
+        return Outcome::ok();
+    }
+
+    /** For the log; or standing, impossible to miss next time. */
+    public function note(Sent $sent): Outcome
+    {
+        $system = $sent->system();
+        $text = $sent->text('text');
+        if ($system === null || $text === null) {
+            return Outcome::refused('Say it in a sentence, on one system.');
+        }
+        if ($sent->yes('standing')) {
+            $system->standingNotes()->create(['text' => $text, 'user_id' => $sent->user->id]);
+        } else {
+            $system->logEntries()->create(['kind' => 'observed', 'text' => $text, 'happened_at' => $sent->at, 'user_id' => $sent->user->id]);
+        }
+
+        return Outcome::ok();
+    }
+
+    /**
+     * What should have been off for a job and was not, on systems that have it at all.
+     *
+     * @return list<string>
+     */
+    private function mustBeOff(VisitTask $task): array
+    {
+        $jobs = array_filter($task->type->off ?? [], is_string(...));
+        if ($jobs === []) {
+            return [];
+        }
+        $has = Item::query()->where('system_id', $task->system_id)->whereNull('retired_at')->whereIn('job', $jobs)->pluck('job')->map(fn (mixed $j): string => $j instanceof \BackedEnum ? (string) $j->value : (is_string($j) ? $j : ''))->unique();
+        $went = OffRecord::query()->where('system_id', $task->system_id)->where(fn ($q) => $q->where('visit_id', $task->visit_id)->orWhereNull('on_at'))->pluck('what')->map(fn (mixed $w): string => is_string($w) ? $w : '')->all();
+
+        return array_values(array_filter(array_map(fn (string $job): ?string => $has->contains($job) && ! in_array(self::offName($job), $went, true) && OffWhile::tryFrom($job) !== OffWhile::BaredHeaters ? lcfirst(self::offName($job)) : null, $jobs)));
+    }
+
+    public static function offName(string $job): string
+    {
+        return match ($job) {
+            'top-off' => 'Top-off', 'return-pump' => 'Return pump', 'heater' => 'Heaters', default => ucfirst($job),
+        };
+    }
+
+    private function record(Sent $sent): ?OffRecord
+    {
+        $uuid = $sent->text('off', 40);
+        $off = $uuid === null ? null : OffRecord::query()->where('client_uuid', $uuid)->lockForUpdate()->first();
+        // The second hand's record is the first one's: found by what it was.
+        $off ??= ($what = $sent->text('what', 120)) !== null && ($system = $sent->system()) !== null ? OffRecord::query()->where(['system_id' => $system->id, 'what' => $what])->latest('id')->lockForUpdate()->first() : null;
+
+        return $off !== null && $off->system?->site_id === $sent->visit->site_id ? $off : null;
+    }
+
+    private function day(Sent $sent, string $key): ?CarbonImmutable
+    {
+        $text = $sent->text($key, 10);
+
+        return $text !== null && preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 && checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4)) ? CarbonImmutable::parse($text, Days::zone()) : null;
+    }
+}

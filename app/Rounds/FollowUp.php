@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\House\Audited;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** A “later” with an owner and a day: carry-over, follow-up, check-back (X-41). */
+#[UsePolicy(FollowUpPolicy::class)]
+final class FollowUp extends Model
+{
+    use Audited;
+
+    protected $fillable = ['system_id', 'visit_id', 'task_type_id', 'kind', 'text', 'owner_id', 'due_on', 'done_at', 'done_by', 'client_uuid'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['due_on' => 'immutable_date', 'done_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<System, $this> */
+    public function system(): BelongsTo
+    {
+        return $this->belongsTo(System::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'owner_id');
+    }
+
+    /** @return BelongsTo<Visit, $this> */
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class);
+    }
+
+    public const KINDS = ['carry-over' => 'carried over', 'follow-up' => 'follow-up', 'check-back' => 'look again'];
+}

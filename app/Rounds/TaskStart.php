@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Systems\System;
+use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Rounds\OffWhile;
+use Velbrin\Core\Rounds\TaskLibrary;
+use Velbrin\Core\Rounds\TaskType as CoreType;
+
+/** The company's own copy of the library, and a regime's standard set on a system (S-1, S-3). */
+final class TaskStart
+{
+    public static function library(): void
+    {
+        foreach (TaskLibrary::all() as $type) {
+            TaskType::query()->firstOrCreate(['key' => $type->key], self::columns($type));
+        }
+    }
+
+    /** @return array<string, mixed> */
+    public static function columns(CoreType $type): array
+    {
+        return [
+            'name' => $type->name, 'every_days' => $type->everyDays, 'minutes' => $type->minutes, 'steps' => $type->steps, 'cautions' => $type->cautions, 'off' => array_map(fn (OffWhile $o): string => $o->value, $type->off),
+            'readings' => $type->readings, 'turns' => $type->turns, 'persons' => $type->persons, 'skill' => $type->skill, 'messy' => $type->messy,
+        ];
+    }
+
+    /** What the regime asks for and the system does not have yet, due from today on. */
+    public static function standard(System $system): int
+    {
+        $has = Task::query()->where('system_id', $system->id)->pluck('task_type_id')->all();
+        $made = 0;
+        DB::transaction(function () use ($system, $has, &$made): void {
+            foreach (TaskType::query()->current()->whereIn('key', array_keys(TaskLibrary::standard($system->regime)))->get() as $type) {
+                if (! in_array($type->id, $has, true)) {
+                    $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => TaskLibrary::standard($system->regime)[$type->key], 'last_done_on' => Days::today()->toDateString()]);
+                    $task->setRelation('type', $type)->settle();
+                    $task->save();
+                    $made++;
+                }
+            }
+        });
+
+        return $made;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\House\Archives;
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A kind of job, in the company’s own words (S-1).
+ *
+ * @property list<string> $steps
+ * @property list<string> $cautions
+ * @property list<string> $off
+ * @property list<string> $readings
+ * @property list<string> $turns
+ */
+#[UsePolicy(TaskTypePolicy::class)]
+final class TaskType extends Model
+{
+    use Archives, Audited;
+
+    protected $fillable = ['key', 'name', 'every_days', 'minutes', 'steps', 'cautions', 'off', 'readings', 'turns', 'persons', 'skill', 'messy'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['steps' => 'array', 'cautions' => 'array', 'off' => 'array', 'readings' => 'array', 'turns' => 'array', 'messy' => 'boolean', 'persons' => 'integer', 'archived_at' => 'datetime'];
+    }
+}

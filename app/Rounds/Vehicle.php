@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\House\Archives;
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+
+/** What a van or truck carries. */
+#[UsePolicy(CrewPolicy::class)]
+final class Vehicle extends Model
+{
+    use Archives, Audited;
+
+    protected $fillable = ['name', 'payload_kg', 'salt_l', 'ro_l'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Views;
+
+use App\Rounds\ChangeReader;
+use App\Systems\System;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Units;
+
+/** What a change on this system must keep to, said before the hose is in: new water, sump only, refilling, minutes. */
+final class ChangeWords
+{
+    /** @return list<string> */
+    public static function of(System $system, float $litres, Units $units): array
+    {
+        $volume = $system->volumeL();
+        $tank = ChangeReader::tank($system);
+        $q = fn (float $v, Kind $k): Quantity => Quantity::of($v, $k);
+        $say = fn (string $template, array $parts): string => Sentence::of($template, $parts)->in($units);
+        $words = [];
+        if ($volume !== null && $volume > 0 && $tank !== null && $litres < $volume) {
+            $share = $litres / $volume;
+            $limits = ChangeReader::limits($system);
+            $words[] = $say('New water from {a} to {b}, salinity {c} to {d}: one change may move the tank by {e} and {f}.', [
+                'a' => $q($tank->tempC - $limits->tempC / $share, Kind::Temperature), 'b' => $q($tank->tempC + $limits->tempC / $share, Kind::Temperature),
+                'c' => $q(max(0.0, $tank->salinity - $limits->salinity / $share), Kind::Salinity), 'd' => $q(min(42.0, $tank->salinity + $limits->salinity / $share), Kind::Salinity), 'e' => $q($limits->tempC, Kind::TemperatureChange), 'f' => $q($limits->salinity, Kind::SalinityChange),
+            ]);
+        }
+        $words[] = $say('{litres} at {flow} take {minutes} each way.', ['litres' => $q($litres, Kind::Volume), 'flow' => $q(ChangeReader::flowLh($system), Kind::Flow), 'minutes' => $q(60 * $litres / ChangeReader::flowLh($system), Kind::Minutes)]);
+        $sump = ChangeReader::sump($system, $litres);
+        if ($sump === null) {
+            return $words;
+        }
+        $portions = $sump['sump']->portions($litres);
+        $words[] = match (true) {
+            $portions === null => 'From the sump alone: not possible, it stands at the pumps’ lowest level.',
+            $portions === 1 => $say('From the sump alone, everything running: it gives {out}.', ['out' => $q($sump['sump']->outL, Kind::Volume)]),
+            default => $say('From the sump alone it gives {out} at once: {n} portions, each filled up again before the next.', ['out' => $q($sump['sump']->outL, Kind::Volume), 'n' => $q($portions, Kind::Count)]),
+        };
+        $words[] = $say('Above the running level the sump may take {back}; a power cut needs the rest.', ['back' => $q($sump['sump']->backL, Kind::Volume)]);
+        $refill = $sump['refill'];
+        if ($refill !== null && $refill->needsLh > 0) {
+            $words[] = $refill->holds
+                ? $say('Refilling with the return on: the chamber holds; over the weir after {m}, then shut the valve within {s}.', ['m' => $q($refill->minutesToWeir, Kind::Minutes), 's' => $q($refill->shutAfterMin, Kind::Minutes)])
+                : $say('Refilling with the return on runs the chamber dry: refill at {r} or more, or set the pump to {p}.', ['r' => $q($refill->needsLh, Kind::Flow), 'p' => $q($refill->pumpLh ?? 0.0, Kind::Flow)]);
+        }
+
+        return $words;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Views;
+
+use App\Rounds\Task;
+use Carbon\CarbonImmutable;
+
+/** One recurring job and where it stands. */
+final readonly class TaskLineView
+{
+    private function __construct(
+        public int $id,
+        public int $systemId,
+        public string $system,
+        public string $where,
+        public string $type,
+        public int $typeId,
+        public ?string $turn,
+        public string $standing,
+        public string $standingWords,
+        public ?string $lastDoneOn,
+        public ?string $dueOn,
+        public ?string $latestOn,
+        public float $everyDays,
+        public ?float $earliestDays,
+        public ?float $latestDays,
+        public float $standardDays,
+        public ?string $reason,
+        public ?string $suspendedUntil,
+        public ?string $suspendedReason,
+        public ?float $litres,
+    ) {
+    }
+
+    /** The task is loaded with type and system.site.client. */
+    public static function of(Task $task, CarbonImmutable $today): self
+    {
+        $standing = $task->standing($today);
+        $turns = $task->type->turns ?? [];
+        $turn = $turns[$task->turn] ?? null;
+
+        return new self(
+            $task->id, $task->system_id, (string) $task->system?->name, trim("{$task->system?->site?->client?->name}, {$task->system?->site?->name}", ', '), (string) $task->type?->name, $task->task_type_id,
+            is_string($turn) ? $turn : null, $standing->value, $standing->label(), $task->last_done_on?->toDateString(), $task->due_on?->toDateString(), $task->latest_on?->toDateString(),
+            $task->every_days, $task->earliest_days, $task->latest_days, $task->type->every_days ?? $task->every_days, $task->reason, $task->isSuspended() ? $task->suspended_until?->toDateString() : null, $task->suspended_reason, $task->litres,
+        );
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Views;
+
+use App\Systems\Views\LogLineView;
+use App\Systems\Views\NoteView;
+use App\Systems\Views\ParameterView;
+
+/** A system as it is met at a visit: what differs first, then the work. */
+final readonly class VisitSystemView
+{
+    /**
+     * @param  list<NoteView>  $notes
+     * @param  list<LogLineView>  $changes  since our last visit
+     * @param  list<FollowUpView>  $carried
+     * @param  list<OffView>  $offs
+     * @param  list<VisitTaskView>  $tasks
+     * @param  list<ParameterView>  $readings
+     * @param  list<string>  $ripples
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public ?string $volume,
+        public ?string $isolated,
+        public ?string $settling,
+        public array $notes,
+        public array $changes,
+        public array $carried,
+        public array $offs,
+        public array $tasks,
+        public array $readings,
+        public array $ripples,
+    ) {
+    }
+}

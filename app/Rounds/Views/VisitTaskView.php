@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Views;
+
+use App\Rounds\ChangeReader;
+use App\Rounds\Entries\Work;
+use App\Rounds\VisitTask;
+use App\Systems\System;
+use App\Team\User;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Rounds\OffWhile;
+use Velbrin\Core\Water\ChangeMethod;
+
+/** One job of a visit, step by step, with the caution where the hand is. */
+final readonly class VisitTaskView
+{
+    /**
+     * @param  list<string>  $steps
+     * @param  list<int>  $ticked
+     * @param  list<string>  $cautions
+     * @param  list<OffNeedView>  $off
+     * @param  list<string>  $readings
+     * @param  list<MethodView>  $methods
+     * @param  list<string>  $waterWords  limits and rates of a change, in sentences
+     */
+    private function __construct(
+        public int $id,
+        public int $systemId,
+        public string $key,
+        public string $name,
+        public ?string $turn,
+        public string $state,
+        public array $steps,
+        public array $ticked,
+        public array $cautions,
+        public array $off,
+        public array $readings,
+        public bool $messy,
+        public ?string $note,
+        public ?float $litres,
+        public ?string $litresText,
+        public ?float $outL,
+        public ?float $inL,
+        public ?string $reason,
+        public array $methods,
+        public array $waterWords,
+    ) {
+    }
+
+    /** The task is loaded with type; the system with judgements, vessels and items. */
+    public static function of(VisitTask $task, System $system, User $user): self
+    {
+        $type = $task->type;
+        $units = $user->units();
+        $change = $type?->key === 'change';
+        $words = fn (mixed $list): array => is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
+        $jobs = $system->items->whereNull('retired_at')->map(fn ($i): string => $i->job->value)->unique()->all();
+        $off = [];
+        foreach ($words($type?->off) as $job) {
+            $why = OffWhile::tryFrom($job);
+            if ($why !== null && in_array($job, $jobs, true)) {
+                $off[] = new OffNeedView(Work::offName($job), $why->why());
+            }
+        }
+
+        return new self(
+            $task->id, $task->system_id, (string) $type?->key, (string) $type?->name, $task->turn, $task->state, $words($type?->steps), array_values(array_filter($task->steps, is_int(...))), $words($type?->cautions), $off,
+            $words($type?->readings), $type?->messy === true, $task->note, $task->litres, $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)), $task->out_l, $task->in_l, $task->reason,
+            ! $change || $task->litres === null ? [] : array_map(fn (ChangeMethod $m): MethodView => MethodView::of($m, $units), ChangeReader::methods($system, $task->litres)),
+            ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),
+        );
+    }
+}

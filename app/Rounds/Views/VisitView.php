@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Views;
+
+use App\Rounds\Days;
+use App\Rounds\Visit;
+
+/** The head of a visit: where, when, how to get in, what to carry in. */
+final readonly class VisitView
+{
+    /**
+     * @param  list<string>  $carry
+     * @param  array<int, string>  $codes  door codes that may be looked at now
+     */
+    private function __construct(
+        public int $id,
+        public string $place,
+        public string $client,
+        public ?string $address,
+        public string $date,
+        public ?string $at,
+        public int $minutes,
+        public string $state,
+        public ?string $openedAt,
+        public ?string $accessNote,
+        public ?string $parking,
+        public ?string $pets,
+        public array $carry,
+        public array $codes,
+        public ?string $leftNote,
+        public int $siteId,
+        public ?int $reportId,
+        public ?string $away,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $carry
+     * @param  array<int, string>  $codes
+     */
+    public static function of(Visit $visit, array $carry, array $codes, ?int $reportId): self
+    {
+        $site = $visit->site;
+
+        return new self(
+            $visit->id, (string) $site?->name, is_string($client = $site?->getAttribute('client_name')) ? $client : '', trim("{$site?->street}, {$site?->town}", ', ') ?: null, $visit->planned_on?->toDateString() ?? $visit->due_on->toDateString(),
+            $visit->starts_at === null ? null : Days::clock(Days::minute($visit->starts_at)), (int) round($visit->minutes), $visit->state, $visit->opened_at?->toIso8601ZuluString(),
+            $site?->access_note, $site?->parking, $site?->pets, $carry, $codes, $visit->left_note, $visit->site_id, $reportId,
+            ($away = $site?->awayOn(Days::today()->toDateString())) === null ? null : "They are away until {$away['until']}".($away['sitter'] === null ? ', nobody looks in' : ", {$away['sitter']} looks in"),
+        );
+    }
+}

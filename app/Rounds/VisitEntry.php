@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** One thing a phone sent, kept with its answer so that a repeat gets the same one (S-31). */
+#[UsePolicy(VisitTaskPolicy::class)]
+final class VisitEntry extends Model
+{
+    protected $fillable = ['uuid', 'visit_id', 'user_id', 'kind', 'payload', 'typed_at', 'outcome', 'words'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['payload' => 'array', 'typed_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Visit, $this> */
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

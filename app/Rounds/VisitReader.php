@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Rounds\Views\FollowUpView;
+use App\Rounds\Views\OffView;
+use App\Rounds\Views\VisitSystemView;
+use App\Rounds\Views\VisitTaskView;
+use App\Systems\Band;
+use App\Systems\Http\LogController;
+use App\Systems\LogEntry;
+use App\Systems\OpenRipple;
+use App\Systems\StandingNote;
+use App\Systems\StoredJudgement;
+use App\Systems\System;
+use App\Systems\Views\LogLineView;
+use App\Systems\Views\NoteView;
+use App\Systems\Views\ParameterView;
+use App\Systems\Views\SystemHeaderView;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+
+/** Everything a phone needs to stand alone at a visit, read in a fixed number of queries. */
+final class VisitReader
+{
+    private const CHANGES = 6;
+
+    public readonly ?int $reportId;
+
+    public readonly int $photos;
+
+    private readonly CarbonImmutable $since;
+
+    /** @var Collection<int, User> all who may be named, by number */
+    private Collection $users;
+
+    public function __construct(private readonly Visit $visit, private readonly User $user)
+    {
+        $row = DB::query()
+            ->selectSub(DB::table('reports')->where('visit_id', $visit->id)->select('id')->limit(1), 'report_id')
+            ->selectSub(DB::table('attachments')->where('subject_type', 'visit')->where('subject_id', $visit->id)->whereNull('archived_at')->selectRaw('count(*)'), 'photos')
+            ->selectSub(DB::table('visits')->where('site_id', $visit->site_id)->where('state', Visit::CLOSED)->where('id', '<>', $visit->id)->selectRaw('max(closed_at)'), 'last')->first();
+        $this->reportId = is_numeric($row?->report_id) ? (int) $row->report_id : null;
+        $this->photos = is_numeric($row?->photos) ? (int) $row->photos : 0;
+        $this->since = is_string($row?->last) ? CarbonImmutable::parse($row->last) : CarbonImmutable::now()->subMonth();
+        $this->users = collect();
+    }
+
+    /** @return array<int, string> who may own what is put off; after the systems are read */
+    public function staff(): array
+    {
+        return $this->users->filter(fn (User $u): bool => $u->isStaff() && ! $u->isArchived())->sortBy('name')->map(fn (User $u): string => $u->name)->all();
+    }
+
+    /** @return list<VisitSystemView> */
+    public function systems(): array
+    {
+        $tasks = $this->visit->loadMissing('tasks.type')->tasks->sortBy('id')->values()->toBase()->groupBy('system_id');
+        $ids = $tasks->keys()->all();
+        $systems = System::query()->whereIn('id', $ids)->with(['vessels', 'items', 'bands', 'judgements', ...SystemHeaderView::loads()])->orderBy('isolated_since')->orderBy('id')->get();
+        $log = LogEntry::query()->whereIn('system_id', $ids)->where('happened_at', '>', $this->since)->where('kind', '<>', 'event')->latest('happened_at')->limit(60)->get();
+        $carried = FollowUp::query()->whereIn('system_id', $ids)->whereNull('done_at')->where('due_on', '<=', now()->addDays(7)->toDateString())->orderBy('due_on')->get();
+        $offs = OffRecord::query()->whereIn('system_id', $ids)->whereNull('on_at')->orderBy('off_at')->get();
+        $this->people($log, $carried, $offs, $systems);
+        [$log, $carried, $offs] = [$log->toBase()->groupBy('system_id'), $carried->toBase()->groupBy('system_id'), $offs->toBase()->groupBy('system_id')];
+
+        return array_values($systems->map(fn (System $s): VisitSystemView => self::system($s, $tasks[$s->id] ?? collect(), $log[$s->id] ?? collect(), $carried[$s->id] ?? collect(), $offs[$s->id] ?? collect(), $this->user))->all());
+    }
+
+    /**
+     * Everybody who wrote, owns or switched, in one question.
+     *
+     * @param  EloquentCollection<int, LogEntry>  $log
+     * @param  EloquentCollection<int, FollowUp>  $carried
+     * @param  EloquentCollection<int, OffRecord>  $offs
+     * @param  EloquentCollection<int, System>  $systems
+     */
+    private function people(EloquentCollection $log, EloquentCollection $carried, EloquentCollection $offs, EloquentCollection $systems): void
+    {
+        $named = [...$log->pluck('user_id'), ...$carried->pluck('owner_id'), ...$offs->pluck('off_by'), ...$offs->pluck('owner_id')->filter()];
+        $users = $this->users = User::query()->where(fn ($q) => $q->whereNull('archived_at')->where('role', '<>', 'client'))->orWhereIn('id', $named)->get()->toBase()->keyBy('id');
+        $log->each(fn (LogEntry $e): LogEntry => $e->setRelation('user', $users[$e->user_id] ?? null));
+        $carried->each(fn (FollowUp $f): FollowUp => $f->setRelation('owner', $users[$f->owner_id] ?? null)->setRelation('system', $systems->find($f->system_id)));
+        $offs->each(fn (OffRecord $o): OffRecord => $o->setRelation('by', $users[$o->off_by] ?? null)->setRelation('owner', $users[$o->owner_id ?? 0] ?? null));
+    }
+
+    /**
+     * @param  Collection<int, VisitTask>  $tasks
+     * @param  Collection<int, LogEntry>  $log
+     * @param  Collection<int, FollowUp>  $carried
+     * @param  Collection<int, OffRecord>  $offs
+     */
+    private static function system(System $system, Collection $tasks, Collection $log, Collection $carried, Collection $offs, User $user): VisitSystemView
+    {
+        $litres = $system->volumeL();
+
+        return new VisitSystemView(
+            $system->id, $system->name, $litres === null ? null : $user->units()->show(Quantity::of($litres, Kind::Volume)), $system->isolated_since === null ? null : (string) $system->isolated_reason,
+            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M') : null,
+            array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all()),
+            array_values($log->take(self::CHANGES)->map(fn (LogEntry $e): LogLineView => new LogLineView($e->id, $e->happened_at->toIso8601ZuluString(), LogController::KINDS[$e->kind] ?? $e->kind, $e->text, (string) $e->user?->name))->all()),
+            array_values($carried->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f))->all()),
+            array_values($offs->map(fn (OffRecord $o): OffView => OffView::of($o))->all()),
+            array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $user))->all()),
+            self::readings($system, $tasks, $user),
+            array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
+        );
+    }
+
+    /**
+     * What the jobs ask for first, then whatever this system tracks.
+     *
+     * @param  Collection<int, VisitTask>  $tasks
+     * @return list<ParameterView>
+     */
+    private static function readings(System $system, Collection $tasks, User $user): array
+    {
+        $asked = $tasks->flatMap(fn (VisitTask $t): array => array_filter($t->type->readings ?? [], is_string(...)))->unique()->all();
+        $tracked = $system->bands->where('tracked', true)->map(fn (Band $b): string => $b->parameter->key())->all();
+        $views = [];
+        foreach (array_unique([...$asked, ...$tracked]) as $key) {
+            $parameter = Parameter::tryFrom($key);
+            if ($parameter !== null) {
+                $views[] = ParameterView::of($parameter, Band::for($system, $parameter), StoredJudgement::for($system, $parameter), $user);
+            }
+        }
+
+        return $views;
+    }
+}

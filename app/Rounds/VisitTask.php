@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use App\Systems\System;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** A job within a visit, with its steps and what became of it. */
+#[UsePolicy(VisitTaskPolicy::class)]
+final class VisitTask extends Model
+{
+    protected $fillable = ['visit_id', 'system_id', 'task_id', 'task_type_id', 'turn', 'minutes', 'litres', 'out_l', 'in_l', 'reason', 'state', 'steps', 'note', 'done_at', 'done_by'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['steps' => 'array', 'done_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Visit, $this> */
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class);
+    }
+
+    /** @return BelongsTo<System, $this> */
+    public function system(): BelongsTo
+    {
+        return $this->belongsTo(System::class);
+    }
+
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
+    {
+        return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<TaskType, $this> */
+    public function type(): BelongsTo
+    {
+        return $this->belongsTo(TaskType::class, 'task_type_id');
+    }
+}

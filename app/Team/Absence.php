@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Team;
+
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** Days somebody cannot be called or planned. */
+#[UsePolicy(RosterPolicy::class)]
+final class Absence extends Model
+{
+    use Audited;
+
+    protected $fillable = ['user_id', 'from_on', 'until_on', 'reason'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['from_on' => 'immutable_date', 'until_on' => 'immutable_date'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

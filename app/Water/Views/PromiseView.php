@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Water\Views;
+
+/** A promise of water, and what it lacks of standing, ready water. */
+final readonly class PromiseView
+{
+    public function __construct(public string $label, public string $litres, public ?string $lacks)
+    {
+    }
+}

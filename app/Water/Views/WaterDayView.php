@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Water\Views;
+
+use App\House\Views\FindingView;
+use App\Water\DayReader;
+use App\Water\Departure;
+use App\Water\SaltMix;
+use App\Water\WaterBatch;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Water\Batch;
+use Velbrin\Core\Water\Reserve;
+
+/** A depot's water back from its departures, drawn as a time table. */
+final readonly class WaterDayView
+{
+    /**
+     * @param  list<BatchView>  $batches
+     * @param  list<DepartureView>  $departures
+     * @param  list<StandingView>  $standing
+     * @param  list<PromiseView>  $promises
+     * @param  list<FindingView>  $findings
+     */
+    private function __construct(
+        public string $now,
+        public ?string $flushAt,
+        public ?string $roFrom,
+        public ?string $roTo,
+        public string $roToMake,
+        public string $salt,
+        public array $batches,
+        public array $departures,
+        public array $standing,
+        public array $promises,
+        public array $findings,
+        public string $ready,
+        public string $roStored,
+        public int $vessels,
+    ) {
+    }
+
+    public static function of(DayReader $r, Units $units): self
+    {
+        $litres = fn (float $l): string => $units->show(Quantity::of($l, Kind::Volume));
+        $at = fn (float $hours): string => $r->now->addSeconds((int) round(3600 * $hours))->toIso8601ZuluString();
+        $labels = [];
+        foreach ($r->departures as $d) {
+            $labels[$d->key()] = $d->label;
+        }
+        $day = $r->day;
+
+        return new self(
+            $r->now->toIso8601ZuluString(), $day->flushAtH === null ? null : $at($day->flushAtH), $day->roFromH === null ? null : $at($day->roFromH), $day->roToH === null ? null : $at($day->roToH),
+            $litres($day->roL), $units->show(Quantity::of($day->saltKg, Kind::Mass)->finer(1)),
+            array_map(fn (Batch $b): BatchView => new BatchView(
+                $b->mix->name.' '.$units->show(Quantity::of($b->salinity, Kind::Salinity)), $litres($b->litres), $units->show(Quantity::of($b->saltKg, Kind::Mass)->finer(1)), $b->vessel + 1, $at($b->fillAtH), $at($b->mixAtH), $at($b->testAtH), $at($b->readyAtH), $at($b->loadAtH), $b->heatGoverns,
+                array_map(fn (string $key, float $l): string => $litres($l).' for '.($labels[$key] ?? $key), array_keys($b->for), $b->for), round($b->litres, 1), SaltMix::id($b->mix->key), $b->salinity,
+            ), $day->batches),
+            array_map(fn (Departure $d): DepartureView => new DepartureView($d->label, $d->at->toIso8601ZuluString(), $litres($d->litres), isset($day->lateH[$d->key()]), isset($day->fromStock[$d->key()]) ? $litres($day->fromStock[$d->key()]).' from standing water' : null, "/visits/{$d->visitId}"), $r->departures),
+            array_values($r->batches->map(fn (WaterBatch $b): StandingView => StandingView::of($b, $units))->all()),
+            array_map(fn (string $label, float $l): PromiseView => new PromiseView($label, $litres($l), isset($r->lacks[$label]) ? $litres($r->lacks[$label]) : null), array_keys($r->promised), $r->promised),
+            FindingView::all([...Reserve::findings($r->lacks), ...$day->findings], $units), $litres($r->readyL), $litres($r->depot->ro_stored_l), count($r->depot->vessels_l),
+        );
+    }
+}

@@ -1,0 +1,33 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>Quote, {{ $version->plan->name }}</title>
+<style>
+@page { margin: 17mm 18mm 18mm 18mm; }
+body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.8pt; line-height: 1.4; color: #1d2a31; }
+h1 { font-size: 17pt; margin: 0; } h2 { font-size: 11pt; margin: 12pt 0 3pt; border-bottom: 0.8pt solid #1d2a31; padding-bottom: 2pt; }
+.sub { color: #56646a; margin: 1pt 0 8pt; }
+table { width: 100%; border-collapse: collapse; } td, th { padding: 3pt 6pt 3pt 0; border-bottom: 0.4pt solid #cfc4ab; vertical-align: top; text-align: left; } td.n, th.n { text-align: right; white-space: nowrap; padding-right: 0; padding-left: 8pt; } tr.sum td { border-top: 0.8pt solid #1d2a31; font-weight: bold; }
+.small { color: #56646a; font-size: 7.4pt; } .box { border: 0.8pt solid #1d2a31; padding: 5pt 7pt; margin-top: 9pt; page-break-inside: avoid; }
+</style>
+</head>
+<body>
+<h1>Quote</h1>
+<div class="sub">{{ $version->plan->name }}, version {{ $version->number }} · {{ $version->plan->site?->client?->name }}, {{ $version->plan->site?->name }} · {{ now()->format('j M Y') }}</div>
+@if($drawing)<img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: {{ $ratio > 0.5 ? round(80 / $ratio) : 160 }}mm; height: {{ $ratio > 0.5 ? 80 : round(160 * $ratio) }}mm;">@endif
+<h2>What it takes</h2>
+<table>
+<tr><th>What</th><th class="n">Quantity</th><th class="n">Each</th><th class="n">Price</th></tr>
+@foreach($quote->lines as $line)
+<tr><td>{{ $line['label'] }} <span class="small">{{ $line['note'] }}</span></td><td class="n">{{ $line['quantity'] }}</td><td class="n">{{ $line['each'] ?? '' }}</td><td class="n">{{ $line['price'] ?? 'to be named' }}</td></tr>
+@endforeach
+<tr class="sum"><td colspan="3">Together</td><td class="n">{{ $quote->net }}</td></tr>
+<tr><td colspan="3">Tax, {{ $quote->taxPct }}</td><td class="n">{{ $quote->tax }}</td></tr>
+<tr class="sum"><td colspan="3">To pay</td><td class="n">{{ $quote->total }}</td></tr>
+</table>
+@if($quote->unpriced)<p class="small">{{ $quote->unpriced }} {{ $quote->unpriced === 1 ? 'line has' : 'lines have' }} no price yet and {{ $quote->unpriced === 1 ? 'is' : 'are' }} not in the sum.</p>@endif
+@if($quote->waits)<p class="small">Not counted yet: @foreach($quote->waits as $what => $needs){{ $what }} (needs {{ $needs }})@if(! $loop->last); @endif @endforeach.</p>@endif
+<div class="box"><b>Confirm locally.</b> @if($stops){{ $stops }} Stop{{ $stops === 1 ? '' : 's' }} stand{{ $stops === 1 ? 's' : '' }} against this version: nothing is ordered before they are cleared. @endif Floor and walls: a structural engineer and the local code decide. Electrics: a licensed electrician. Fixings over water and people: a competent person on site.</div>
+</body>
+</html>

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Risk;
+
+use App\Alerts\Alarm;
+use App\Risk\Exposure;
+use App\Rounds\FollowUp;
+use App\Systems\System;
+use App\Team\Absence;
+use App\Team\OnCall;
+use App\Team\User;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** Hours in hand from the records: who is called, who is away, who has a key. */
+final class RiskTest extends TestCase
+{
+    private User $planner;
+
+    private User $near;
+
+    private System $system;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        [$this->planner, $this->near] = [self::user('planner'), self::user('technician')];
+        $this->near->update(['home_lat' => 53.6, 'home_lon' => 1.6]);
+        $site = self::site();
+        $site->update(['lat' => 53.62, 'lon' => 1.62, 'we_hold_key' => true]);
+        $this->system = Fixture::system($site, $this->planner);
+        $room = $site->rooms()->create(['name' => 'Hall', 'winter_night_c' => 16, 'summer_night_c' => 24, 'winter_day_c' => 21, 'summer_day_c' => 28]);
+        $this->system->update(['room_id' => $room->id]);
+        foreach ([400, 400] as $n => $watts) {
+            $this->system->items()->create(['job' => 'heater', 'name' => "Heater {$n}", 'watts' => $watts]);
+        }
+        OnCall::query()->create(['user_id' => $this->near->id, 'from_on' => now()->subDays(2)->toDateString(), 'until_on' => now()->addDays(9)->toDateString(), 'position' => 1]);
+    }
+
+    #[Test]
+    public function an_alarm_that_reaches_somebody_buys_hours_and_one_that_calls_the_absent_buys_none(): void
+    {
+        self::assertNull($this->hazard('power-cut')['noticedH'], 'nobody looks, nothing calls');
+        $this->actingAs($this->near)->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut', 'heater-on', 'heater-off'], 'delay_min' => 10, 'on_its_own' => true, 'calls' => []])->assertSessionHasErrors('calls');
+        $this->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut', 'heater-on', 'heater-off'], 'delay_min' => 10, 'on_its_own' => true, 'calls' => [$this->near->id]])->assertSessionHasNoErrors();
+        self::assertNull($this->hazard('power-cut')['noticedH'], 'never made to call, it counts for nothing');
+        $alarm = Alarm::query()->sole();
+        $this->post("/alarms/{$alarm->id}/test", ['answered' => true])->assertSessionHasNoErrors();
+        $cut = $this->hazard('power-cut');
+        self::assertLessThan(1.5, $cut['noticedH']);
+        self::assertSame($this->near->name, $cut['who']);
+        self::assertEqualsWithDelta($cut['harms'][0]['hours'] - $cut['actsH'], $cut['hours'], 1e-9);
+
+        Absence::query()->create(['user_id' => $this->near->id, 'from_on' => now()->subDay()->toDateString(), 'until_on' => now()->addDays(5)->toDateString(), 'reason' => 'leave']);
+        self::assertNull($this->hazard('power-cut')['noticedH'], 'it rings at somebody who is away');
+    }
+
+    #[Test]
+    public function an_empty_house_is_looked_at_before_and_by_nobody_meanwhile(): void
+    {
+        $site = $this->system->site()->firstOrFail();
+        $site->update(['looked_at' => ['07:00', '22:00']]);
+        self::assertNotNull($this->hazard('power-cut')['noticedH']);
+        $keep = fn (array $away): mixed => $this->put("/sites/{$site->id}", ['name' => $site->name, 'timezone' => 'UTC', 'looked_at' => ['07:00', '22:00'], 'away' => $away]);
+        [$from, $until] = [now()->toDateString(), now()->addDays(9)->toDateString()];
+        $keep([['from' => $until, 'until' => $from]])->assertSessionHasErrors('away.0.until');
+        $keep([['from' => $from, 'until' => $until, 'sitter' => null]])->assertSessionHasNoErrors();
+        self::assertNull($this->hazard('power-cut')['noticedH'], 'an empty house sees nothing');
+        $look = FollowUp::query()->where('system_id', $this->system->id)->sole();
+        self::assertStringContainsString('No risky change now. Nobody looks in.', $look->text);
+        $keep([['from' => $from, 'until' => $until, 'sitter' => null]])->assertSessionHasNoErrors();
+        self::assertSame(1, FollowUp::query()->count(), 'asked once');
+        $keep([['from' => $from, 'until' => $until, 'sitter' => 'the neighbour']])->assertSessionHasNoErrors();
+        self::assertNotNull($this->hazard('power-cut')['noticedH'], 'a sitter does');
+    }
+
+    #[Test]
+    public function the_fleet_is_worked_out_in_lots_and_sorted_by_the_gap(): void
+    {
+        $cold = Fixture::system(self::site('Other', 'Cold house'), $this->planner, 'Colder');
+        $unsaid = Fixture::system(self::site('Third', 'Unsaid house'), $this->planner, 'Unsaid');
+        $unsaid->update(['facts' => array_diff_key($unsaid->facts, ['winterC' => 1, 'summerC' => 1])]);
+        $this->actingAs($this->near)->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])->assertForbidden();
+        $done = $this->actingAs($this->planner)->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])->assertOk()->json();
+        self::assertSame([3, true], [$done['count'], $done['done']]);
+        $lines = self::props($this->get('/risk'))['lines'];
+        self::assertSame('Unsaid', end($lines)['name'], 'what cannot be said stands last, with what it needs');
+        self::assertStringContainsString('how warm the room', (string) end($lines)['needs']);
+        $hours = array_column(array_slice($lines, 0, 2), 'hours');
+        self::assertSame($hours, collect($hours)->sort()->values()->all());
+        self::assertSame(9, Exposure::query()->count());
+        $this->postJson('/risk/work-out', ['night' => 'noon', 'after' => 0])->assertStatus(422);
+        self::assertSame($cold->id, $cold->refresh()->id);
+    }
+
+    #[Test]
+    public function more_life_breathes_faster_and_a_battery_on_a_pump_holds_it(): void
+    {
+        $this->actingAs($this->planner);
+        $life = fn (float $kg, ?float $battery): mixed => $this->put("/systems/{$this->system->id}/life", ['fish_kg' => $kg, 'small_fish' => true, 'community' => 'mixed', 'battery_h' => $battery, 'battery_pump' => $battery !== null])->assertSessionHasNoErrors();
+        $life(0.1, null);
+        $few = $this->hazard('power-cut')['harms'][0]['hours'];
+        $life(2.0, null);
+        $many = $this->hazard('power-cut')['harms'][0]['hours'];
+        self::assertLessThan($few, $many);
+        $life(2.0, 8.0);
+        self::assertGreaterThan($many, $this->hazard('power-cut')['harms'][0]['hours'] ?? INF);
+        $this->put("/systems/{$this->system->id}/life", ['fish_kg' => -1, 'small_fish' => true, 'battery_pump' => false])->assertSessionHasErrors('fish_kg');
+    }
+
+    /** @return array<string, mixed> */
+    private function hazard(string $hazard): array
+    {
+        $page = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk"));
+        self::assertNull($page['needs']);
+
+        return collect($page['hazards'])->firstWhere('hazard', $hazard);
+    }
+}

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Rounds;
+
+use App\Reports\Report;
+use App\Rounds\Bookings;
+use App\Rounds\Days;
+use App\Rounds\FollowUp;
+use App\Rounds\Observation;
+use App\Rounds\OffRecord;
+use App\Rounds\Visit;
+use App\Rounds\VisitEntry;
+use App\Systems\Reading;
+use App\Systems\System;
+use App\Team\User;
+use App\Water\WaterBooking;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+use Velbrin\Core\Rounds\LeaveSafe;
+
+/** A visit as a phone sends it: once, in order, whatever the connection does; nothing left off by accident. */
+final class VisitTest extends TestCase
+{
+    private User $ines;
+
+    private User $jory;
+
+    private System $system;
+
+    private Visit $visit;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        [$this->ines, $this->jory] = [self::user('technician'), self::user('technician')];
+        $this->system = Fixture::system(self::site(), self::user('planner'));
+        foreach (['skimmer' => 'Skimmer', 'top-off' => 'Top-off'] as $job => $name) {
+            $this->system->items()->create(['job' => $job, 'name' => $name]);
+        }
+        $this->visit = Fixture::visit($this->system, Fixture::crew($this->ines, $this->jory), 'change', 'glass');
+        $this->visit->update(['salt_l' => 40]);
+    }
+
+    #[Test]
+    public function from_the_door_to_the_report(): void
+    {
+        Bookings::follow([$this->visit->id]);
+        self::assertSame(40.0, WaterBooking::query()->sole()->litres, 'a planned change is a promise of water');
+        [$change, $glass] = $this->jobs();
+        $early = $this->send($this->ines, ['open', []], ['step', ['taskId' => $change, 'step' => 0]], ['done', ['taskId' => $change]]);
+        self::assertSame(['ok', 'ok', 'refused'], $early['outcomes']);
+        self::assertStringContainsString('skimmer, top-off must have been off', $early['words'][2]);
+
+        $ticks = array_keys(LeaveSafe::TICKS);
+        $answers = $this->send($this->ines,
+            ['off', ['systemId' => $this->system->id, 'what' => 'Skimmer']], ['off', ['systemId' => $this->system->id, 'what' => 'Top-off']],
+            ['water', ['taskId' => $change, 'tempC' => 25.0, 'salinity' => 35.0]], ['litres', ['taskId' => $change, 'outL' => 40, 'reason' => 'nutrients']], ['litres', ['taskId' => $change, 'inL' => 40]], ['done', ['taskId' => $change]],
+            ['reading', ['systemId' => $this->system->id, 'parameter' => 'alkalinity', 'value' => 8.2, 'unit' => 'dKH']],
+            ['seen', ['systemId' => $this->system->id, 'sign' => 'green-algae', 'grade' => 'little']], ['part', ['systemId' => $this->system->id, 'name' => 'O-ring', 'quantity' => 2]],
+            ['note', ['systemId' => $this->system->id, 'text' => 'Left pane has a scratch.']], ['skip', ['taskId' => $glass, 'reason' => 'blade broken', 'againOn' => Days::today()->addDays(3)->toDateString()]],
+            ['close', ['ticked' => $ticks]],
+        );
+        self::assertSame('refused', end($answers['outcomes']));
+        self::assertStringContainsString('still off: skimmer, top-off', (string) end($answers['words']));
+        self::assertStringContainsString('in the fine band', (string) $answers['words'][6]);
+
+        $offs = OffRecord::query()->orderBy('id')->get();
+        $last = $this->send($this->ines, ['on', ['off' => $offs[0]->client_uuid]], ['stays-off', ['off' => $offs[1]->client_uuid, 'because' => 'float is cracked', 'substitute' => 'topped up by hand', 'reviewOn' => Days::today()->addDays(2)->toDateString()]], ['close', ['ticked' => $ticks, 'leftNote' => 'Key is with the desk']]);
+        self::assertSame(['ok', 'ok', 'ok'], $last['outcomes']);
+
+        self::assertSame(Visit::CLOSED, $this->visit->refresh()->state);
+        $tasks = $this->system->refresh();
+        self::assertSame(Days::today()->toDateString(), $this->visit->tasks()->firstOrFail()->task?->last_done_on?->toDateString());
+        self::assertSame(Days::today()->addDays(14)->toDateString(), $this->visit->tasks()->firstOrFail()->task?->due_on?->toDateString(), 'the next one follows from today');
+        self::assertSame(Days::today()->subDays(14)->toDateString(), $this->visit->tasks()->latest('id')->firstOrFail()->task?->last_done_on?->toDateString(), 'what was skipped was not done');
+        self::assertSame(['carry-over', 'follow-up'], FollowUp::query()->whereNull('done_at')->orderBy('kind')->pluck('kind')->all());
+        self::assertNotNull(WaterBooking::query()->sole()->released_at);
+        self::assertStringContainsString('Water change, 40 L. Not done: Glass (blade broken).', (string) $tasks->logEntries()->where('kind', 'work')->latest('id')->value('text'));
+
+        $report = self::props($this->actingAs(self::user('planner'))->get('/reports/'.Report::query()->sole()->id))['view']['systems'][0];
+        self::assertSame(["Water change, 40\u{A0}L, to lower nutrients"], $report['done']);
+        self::assertSame("8.2\u{A0}dKH", $report['readings'][0]['value']);
+        self::assertSame(['a little green algae'], $report['seen']);
+        self::assertStringContainsString('Top-off is switched off on purpose: float is cracked. Meanwhile: topped up by hand.', $report['know'][0]);
+    }
+
+    #[Test]
+    public function what_arrives_twice_happens_once_and_gets_the_same_answer(): void
+    {
+        [$change, $glass] = $this->jobs();
+        $lot = array_map(fn (array $e): array => $this->entry(...$e), [['open', []], ['reading', ['systemId' => $this->system->id, 'parameter' => 'nitrate', 'value' => 7.0, 'unit' => 'mg/L']], ['part', ['name' => 'Hose', 'quantity' => 1]], ['skip', ['taskId' => $glass, 'reason' => 'no time']], ['step', ['taskId' => $change, 'step' => 1]], ['done', ['taskId' => $change]]]);
+        $first = $this->post2($this->ines, $lot);
+        // The answer is lost after the commit; the phone sends the lot again, part of it with more behind.
+        $second = $this->post2($this->ines, [...$lot, $this->entry('note', ['systemId' => $this->system->id, 'text' => 'One more.'])]);
+        self::assertSame($first['outcomes'], array_slice($second['outcomes'], 0, 6));
+        self::assertSame($first['words'], array_slice($second['words'], 0, 6));
+        self::assertSame(7, VisitEntry::query()->count());
+        self::assertSame([1, 1, 1], [Reading::query()->count(), $this->visit->parts()->count(), FollowUp::query()->count()]);
+        self::assertSame(422, $this->actingAs($this->ines)->postJson("/visits/{$this->visit->id}/entries", ['entries' => [$lot[0], $lot[0]]])->status(), 'one lot holds each number once');
+        // Somebody else’s number opens nothing.
+        self::assertSame('refused', $this->post2($this->jory, [$lot[1]])['outcomes'][0]);
+    }
+
+    #[Test]
+    public function what_comes_before_its_turn_waits_and_is_taken_when_its_turn_comes(): void
+    {
+        $off = $this->entry('off', ['systemId' => $this->system->id, 'what' => 'Skimmer']);
+        $on = $this->entry('on', ['off' => $off['uuid']]);
+        self::assertSame(['wait'], $this->post2($this->ines, [$on])['outcomes']);
+        self::assertSame(0, VisitEntry::query()->where('kind', 'on')->count(), 'not taken, so it may be sent again');
+        self::assertSame(['ok', 'ok'], $this->post2($this->ines, [$off, $on])['outcomes']);
+        self::assertNotNull(OffRecord::query()->sole()->on_at);
+    }
+
+    #[Test]
+    public function what_one_hand_switched_off_the_other_cannot_leave_off(): void
+    {
+        $this->send($this->ines, ['off', ['systemId' => $this->system->id, 'what' => 'Skimmer']]);
+        $seen = self::props($this->actingAs($this->jory)->get("/visits/{$this->visit->id}"))['systems'][0]['offs'];
+        self::assertSame(['Skimmer', $this->ines->name], [$seen[0]['what'], $seen[0]['by']]);
+        [$change, $glass] = $this->jobs();
+        $answer = $this->send($this->jory, ['off', ['systemId' => $this->system->id, 'what' => 'Skimmer']], ['skip', ['taskId' => $change, 'reason' => 'no water']], ['skip', ['taskId' => $glass, 'reason' => 'no time']], ['close', ['ticked' => array_keys(LeaveSafe::TICKS)]]);
+        self::assertSame(['ok', 'ok', 'ok', 'refused'], $answer['outcomes']);
+        self::assertSame(1, OffRecord::query()->count(), 'it is off once');
+        self::assertSame(Visit::UNDERWAY, $this->visit->refresh()->state);
+        // By its name, since the second hand’s own number led to the first one’s record.
+        self::assertSame(['ok'], $this->send($this->jory, ['on', ['off' => (string) Str::uuid(), 'systemId' => $this->system->id, 'what' => 'Skimmer']])['outcomes']);
+        self::assertSame(['ok'], $this->send($this->jory, ['close', ['ticked' => array_keys(LeaveSafe::TICKS)]])['outcomes']);
+    }
+
+    #[Test]
+    public function a_doubtful_reading_is_asked_once_and_an_impossible_one_refused(): void
+    {
+        $read = fn (float $v, bool $sure = false): array => ['reading', ['systemId' => $this->system->id, 'parameter' => 'salinity', 'value' => $v, 'unit' => 'g/kg', ...($sure ? ['sure' => true] : [])]];
+        self::assertSame(['asked', 'refused'], $this->send($this->ines, $read(28.0), $read(350.0))['outcomes']);
+        self::assertSame(0, Reading::query()->count());
+        self::assertSame(['ok'], $this->send($this->ines, $read(28.0, sure: true))['outcomes']);
+        self::assertTrue(Reading::query()->sole()->doubtful);
+        [$change] = $this->jobs();
+        $this->send($this->ines, ['reading', ['systemId' => $this->system->id, 'parameter' => 'temperature', 'value' => 25.0, 'unit' => '°C']]);
+        $shock = $this->send($this->ines, ['water', ['taskId' => $change, 'tempC' => 10.0, 'salinity' => 5.0, 'litres' => 200]]);
+        self::assertSame(['asked'], $shock['outcomes']);
+        // 1 200 × 600 mm in 12 mm glass with 42 kg of rock: 60 mm are 38.7 L of open water.
+        self::assertSame(['ok'], $this->send($this->ines, ['litres', ['taskId' => $change, 'outMm' => 60]])['outcomes']);
+        self::assertEqualsWithDelta(38.7, $this->visit->tasks()->findOrFail($change)->out_l, 0.3);
+        self::assertSame(['refused', 'refused', 'refused'], $this->send($this->ines, ['litres', ['taskId' => $change, 'outL' => -4]], ['dance', []], ['done', ['taskId' => 999999]])['outcomes']);
+    }
+
+    #[Test]
+    public function after_closing_readings_and_notes_still_arrive_and_nothing_else(): void
+    {
+        [$change, $glass] = $this->jobs();
+        $this->send($this->ines, ['skip', ['taskId' => $change, 'reason' => 'no water']], ['skip', ['taskId' => $glass, 'reason' => 'no time']], ['close', ['ticked' => array_keys(LeaveSafe::TICKS)]]);
+        self::assertSame(Visit::CLOSED, $this->visit->refresh()->state);
+        $late = $this->send($this->jory, ['reading', ['systemId' => $this->system->id, 'parameter' => 'ph', 'value' => 8.1, 'unit' => 'pH']], ['note', ['systemId' => $this->system->id, 'text' => 'Found it later.']], ['seen', ['systemId' => $this->system->id, 'sign' => 'noise', 'grade' => 'much']]);
+        self::assertSame(['ok', 'ok', 'refused'], $late['outcomes']);
+        self::assertSame(0, Observation::query()->count());
+    }
+
+    #[Test]
+    public function a_session_that_ran_out_keeps_nothing_and_loses_nothing(): void
+    {
+        $lot = ['entries' => [$this->entry('open', [])]];
+        $this->postJson("/visits/{$this->visit->id}/entries", $lot)->assertUnauthorized();
+        self::assertSame(0, VisitEntry::query()->count());
+        $this->actingAs($this->ines)->postJson("/visits/{$this->visit->id}/entries", $lot)->assertOk();
+        self::assertSame(1, VisitEntry::query()->count());
+    }
+
+    #[Test]
+    public function photos_come_once_and_only_ones_own_visits_open(): void
+    {
+        Storage::fake('local');
+        $uuid = (string) Str::uuid();
+        for ($n = 0; $n < 2; $n++) {
+            $this->actingAs($this->ines)->post("/visits/{$this->visit->id}/photos", ['uuid' => $uuid, 'caption' => 'Sump', 'file' => UploadedFile::fake()->image('a.jpg', 60, 40)], ['Accept' => 'application/json'])->assertOk();
+        }
+        self::assertSame(1, $this->visit->attachments()->count());
+        $this->actingAs($this->ines)->post("/visits/{$this->visit->id}/photos", ['uuid' => (string) Str::uuid(), 'file' => UploadedFile::fake()->create('a.exe', 3)], ['Accept' => 'application/json'])->assertStatus(422);
+        $this->actingAs($this->ines)->get("/visits/{$this->visit->id}")->assertOk();
+        foreach ([self::user('technician'), self::user('client', $this->visit->site?->client_id)] as $stranger) {
+            $this->actingAs($stranger)->get("/visits/{$this->visit->id}")->assertForbidden();
+            $this->actingAs($stranger)->postJson("/visits/{$this->visit->id}/entries", ['entries' => [$this->entry('open', [])]])->assertForbidden();
+        }
+        $elsewhere = Fixture::system(self::site('Other', 'Other place'), self::user('planner'));
+        self::assertSame(['refused'], $this->send($this->ines, ['note', ['systemId' => $elsewhere->id, 'text' => 'Not mine.']])['outcomes'], 'another place’s system is not of this visit');
+    }
+
+    /** @return list<int> */
+    private function jobs(): array
+    {
+        return array_values($this->visit->tasks()->orderBy('id')->get()->map(fn ($t): int => $t->id)->all());
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return array{uuid: string, kind: string, at: string, payload: array<string, mixed>}
+     */
+    private function entry(string $kind, array $payload): array
+    {
+        return ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => now()->toIso8601String(), 'payload' => $payload];
+    }
+
+    /**
+     * @param  array{0: string, 1: array<string, mixed>}  ...$entries
+     * @return array{outcomes: list<string>, words: list<string|null>}
+     */
+    private function send(User $by, array ...$entries): array
+    {
+        return $this->post2($by, array_map(fn (array $e): array => $this->entry(...$e), $entries));
+    }
+
+    /**
+     * @param  array<int, mixed>  $entries
+     * @return array{outcomes: list<string>, words: list<string|null>}
+     */
+    private function post2(User $by, array $entries): array
+    {
+        $answers = $this->actingAs($by)->postJson("/visits/{$this->visit->id}/entries", ['entries' => array_values($entries)])->assertOk()->json('answers');
+
+        return ['outcomes' => array_column($answers, 'outcome'), 'words' => array_column($answers, 'words')];
+    }
+}
