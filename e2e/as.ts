@@ -15,7 +15,7 @@ export async function pageAs(browser: Browser, role: Role, options: Parameters<B
         await page.getByLabel('Mail address').fill(MAIL[role]);
         await page.getByLabel('Password').fill(PASSWORD);
         await page.getByRole('button', { name: 'Sign in' }).click();
-        await page.waitForURL('**/systems');
+        await page.waitForURL((url) => url.pathname === '/');
         states.set(role, await context.storageState());
         await context.close();
     }

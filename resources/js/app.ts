@@ -4,7 +4,7 @@ import { createBootstrap } from 'bootstrap-vue-next/plugins/createBootstrap';
 import { createApp, h, type Component, type DefineComponent } from 'vue';
 import AppShell from './shared/AppShell.vue';
 
-const pages = import.meta.glob<{ default: DefineComponent & { layout?: Component | Component[] } }>('./{team,clients,build,systems,house}/*.vue');
+const pages = import.meta.glob<{ default: DefineComponent & { layout?: Component | Component[] } }>('./{team,clients,build,systems,house,risk,water,rounds,reports}/*.vue');
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 
 createInertiaApp({

@@ -1,5 +1,59 @@
 // Written by velbrin:types from the view classes. Do not edit.
 
+export interface AlarmView {
+    id: number;
+    name: string;
+    watches: string[];
+    delayMin: number;
+    onItsOwn: boolean;
+    testedOn: string | null;
+    tested: boolean;
+    calls: string[];
+}
+
+export interface ApiReading {
+    id: number;
+    systemId: number;
+    parameter: string;
+    takenAt: string;
+    value: number;
+    kind: string;
+    givenValue: number;
+    givenUnit: string;
+    method: string;
+    instrument: string | null;
+    marked: boolean;
+}
+
+export interface ApiSystem {
+    id: number;
+    name: string;
+    kind: string;
+    regime: string;
+    siteId: number;
+    site: string;
+    client: string;
+    volumeL: number | null;
+    startedOn: string | null;
+    firstLeavesBandAt: string | null;
+}
+
+export interface ApiVisit {
+    id: number;
+    siteId: number;
+    site: string;
+    state: string;
+    plannedOn: string | null;
+    startsAt: string | null;
+    openedAt: string | null;
+    closedAt: string | null;
+    minutes: number;
+    actualMin: number | null;
+    work: string[];
+    crew: string | null;
+    saltWaterL: number | null;
+}
+
 export interface ChamberView {
     name: string;
     lengthMm: number | null;
@@ -24,10 +78,37 @@ export interface DifferenceView {
     after: string;
 }
 
+export interface GearView {
+    name: string;
+    widthMm: number | null;
+    depthMm: number | null;
+    heightMm: number | null;
+    liftMm: number | null;
+    needsAir: boolean;
+}
+
+export interface LampView {
+    name: string;
+    xMm: number | null;
+    yMm: number | null;
+    aboveRimMm: number | null;
+    ppf: number | null;
+    halfAngleDeg: number | null;
+}
+
+export interface OptionsView {
+    plans: ({ id: number; more: string | null; name: string; readyIn: string | null; roDays: string | null; total: string; unpriced: number })[];
+    lines: ({ cells: (string | null)[]; label: string })[];
+    against: FindingView[][];
+}
+
 export interface PlanDraftView {
     values: Record<string, number | string>;
     bases: Record<string, string>;
     chambers: ChamberView[];
+    lamps: LampView[];
+    holes: HoleView[];
+    gear: GearView[];
     survey: Record<string, number | string>;
 }
 
@@ -45,6 +126,32 @@ export interface PlanLiveView {
     defaults: Record<string, number | string>;
     revision: number;
     conflict: boolean;
+}
+
+export interface QuoteView {
+    lines: ({ each: string | null; key: string; label: string; note: string; price: string | null; quantity: string })[];
+    waits: Record<string, string>;
+    net: string;
+    tax: string;
+    total: string;
+    totalMinor: number;
+    unpriced: number;
+    taxPct: string;
+    roDays: string | null;
+}
+
+export interface StageView {
+    key: string;
+    label: string;
+    hours: number;
+    persons: number;
+    begins: number;
+    stands: number;
+    earliestOn: string;
+    proof: string;
+    cautions: string[];
+    waits: string;
+    mayBeWaived: boolean;
 }
 
 export interface StopView {
@@ -77,6 +184,7 @@ export interface VersionView {
     acceptedAt: string | null;
     acceptedBy: string | null;
     systemId: number | null;
+    runs: string | null;
     crumbs: CrumbView[];
     answers: AnswersView;
     stops: StopView[];
@@ -84,6 +192,8 @@ export interface VersionView {
     others: VersionLineView[];
     regimes: Record<string, string>;
     mayAccept: boolean;
+    quote: QuoteView;
+    stages: StageView[];
 }
 
 export interface AttachmentView {
@@ -164,6 +274,11 @@ export interface PersonView {
     role: string;
     client: string | null;
     archived: boolean;
+    ours: boolean;
+    phone: string | null;
+    homeLat: number | null;
+    homeLon: number | null;
+    skills: string;
 }
 
 export interface PlaceView {
@@ -178,6 +293,17 @@ export interface RoomView {
     facts: Record<string, number | string | null>;
     bases: Record<string, BasisView>;
     toSurvey: ToSurveyView[];
+}
+
+export interface RoundsFactsView {
+    lat: number | null;
+    lon: number | null;
+    altitudeM: number | null;
+    weHoldKey: boolean;
+    makesWater: boolean;
+    lookedAt: string[];
+    minutesSold: number | null;
+    away: ({ from: string; sitter: string; until: string })[];
 }
 
 export interface SiteLineView {
@@ -207,6 +333,7 @@ export interface SiteView {
     sheet: FactSpecView[];
     groups: Record<string, string>;
     missing: string[];
+    rounds: RoundsFactsView;
 }
 
 export interface ToSurveyView {
@@ -241,6 +368,24 @@ export interface StationView {
     href: string;
 }
 
+export interface TodayGroupView {
+    title: string;
+    empty: string;
+    lines: TodayLineView[];
+    moreHref: string | null;
+    more: string | null;
+}
+
+export interface TodayLineView {
+    what: string;
+    about: string;
+    href: string | null;
+    mark: string;
+    at: string | null;
+    harmH: number | null;
+    actsH: number | null;
+}
+
 export interface AnswersView {
     figures: FigureView[];
     findings: FindingView[];
@@ -249,6 +394,12 @@ export interface AnswersView {
     section: SectionView | null;
     powerCut: FrameView[];
     cloggedCut: FrameView[];
+    heaterMap: HeaterCellView[];
+    light: LightMapView[];
+    pump: PumpChartView | null;
+    panes: DrilledPaneView[];
+    proposedHoles: HoleView[];
+    cabinet: PackingView | null;
 }
 
 export interface AuditLineView {
@@ -262,6 +413,15 @@ export interface AuditLineView {
 export interface CrumbView {
     label: string;
     href: string | null;
+}
+
+export interface DrilledPaneView {
+    pane: string;
+    words: string;
+    widthMm: number;
+    heightMm: number;
+    round: boolean;
+    holes: ({ diameterMm: number; name: string; row: number; tight: boolean; words: string; xMm: number; yMm: number })[];
 }
 
 export interface FigureView {
@@ -301,6 +461,36 @@ export interface FrameView {
     level: string;
 }
 
+export interface HeaterCellView {
+    count: number;
+    watts: number;
+    border: string | null;
+    words: string;
+    chosen: boolean;
+}
+
+export interface HoleView {
+    name: string;
+    pane: string;
+    xMm: number | null;
+    yMm: number | null;
+    diameterMm: number | null;
+}
+
+export interface LightMapView {
+    where: string;
+    depth: string;
+    lengthMm: number;
+    widthMm: number;
+    mean: string;
+    least: string;
+    most: string;
+    corner: string;
+    even: string;
+    groups: Record<string, string>;
+    lines: ({ level: number; path: string; x: number; y: number })[];
+}
+
 export interface MarkView {
     x: number;
     y: number;
@@ -312,10 +502,31 @@ export interface MarkView {
     roomHeight: number;
 }
 
+export interface PackingView {
+    lengthMm: number;
+    depthMm: number;
+    heightMm: number;
+    doorFromLeftMm: number;
+    doorWidthMm: number;
+    doorHeightMm: number;
+    standing: ({ alongMm: number; deepMm: number; held: boolean; highMm: number; liftMm: number; name: string; row: number; xMm: number; yMm: number })[];
+    elsewhere: number;
+    clean: boolean;
+}
+
 export interface PageView {
     number: number;
     newer: string | null;
     older: string | null;
+}
+
+export interface PumpChartView {
+    points: ({ flowLh: number; lineM: number; pumpM: number })[];
+    flowLh: number;
+    headM: number;
+    plannedLh: number;
+    plannedHeadM: number;
+    meets: string;
 }
 
 export interface RuleView {
@@ -360,6 +571,278 @@ export interface WorkingView {
     source: string;
 }
 
+export interface RecommendationView {
+    text: string;
+    priceMinor: number | null;
+    price: string | null;
+}
+
+export interface ReportLineView {
+    id: number;
+    place: string;
+    client: string;
+    visitedOn: string;
+    by: string;
+    sentOn: string | null;
+}
+
+export interface ReportReadingView {
+    label: string;
+    value: string;
+    words: string;
+}
+
+export interface ReportSystemView {
+    id: number;
+    name: string;
+    done: string[];
+    readings: ReportReadingView[];
+    seen: string[];
+    notDone: string[];
+    know: string[];
+}
+
+export interface ReportView {
+    id: number;
+    place: string;
+    client: string;
+    date: string;
+    from: string;
+    to: string;
+    by: string;
+    words: string | null;
+    systems: ReportSystemView[];
+    parts: string[];
+    recommendations: RecommendationView[];
+    nextOn: string | null;
+    photo: boolean;
+    photoId: number | null;
+    photoCaption: string | null;
+    sentOn: string | null;
+    sentTo: string[];
+    notes: ({ by: string; on: string; text: string })[];
+    visitId: number;
+}
+
+export interface ExposureLineView {
+    id: number;
+    name: string;
+    where: string;
+    severity: string;
+    words: string;
+    why: string;
+    remedy: string | null;
+    harmH: number | null;
+    actsH: number | null;
+    hours: number | null;
+    needs: string | null;
+}
+
+export interface HarmView {
+    by: string;
+    hours: number | null;
+    limit: string;
+    lossHours: number | null;
+    assumed: boolean;
+}
+
+export interface HazardView {
+    hazard: string;
+    label: string;
+    harms: HarmView[];
+    noticedH: number | null;
+    actsH: number | null;
+    hours: number | null;
+    who: string | null;
+    how: string;
+    finding: FindingView;
+    working: WorkingView | null;
+}
+
+export interface BoardView {
+    dates: string[];
+    crews: CrewRowView[];
+    unplanned: StopView[];
+    more: number;
+    proposed: boolean;
+}
+
+export interface ChangeWords {
+
+}
+
+export interface ConsequenceView {
+    may: boolean;
+    sentences: string[];
+    priceMin: number;
+}
+
+export interface CrewDayView {
+    date: string;
+    works: boolean;
+    stops: StopView[];
+    backAt: string | null;
+    drivingMin: number;
+    overtimeMin: number;
+    water: string;
+    levelStart: number;
+    load: string;
+    refusal: string | null;
+}
+
+export interface CrewRowView {
+    id: number;
+    name: string;
+    members: string;
+    vehicle: string;
+    days: CrewDayView[];
+}
+
+export interface CrewView {
+    id: number;
+    name: string;
+    members: string;
+    vehicle: string;
+    depot: string;
+    hours: string;
+    fromOn: string;
+    untilOn: string | null;
+}
+
+export interface FollowUpView {
+    id: number;
+    systemId: number;
+    system: string;
+    kind: string;
+    text: string;
+    owner: string;
+    dueOn: string;
+    late: boolean;
+}
+
+export interface MethodView {
+    name: string;
+    oldShare: string;
+    nitrate: string | null;
+}
+
+export interface OffNeedView {
+    what: string;
+    why: string;
+}
+
+export interface OffView {
+    id: number;
+    uuid: string;
+    systemId: number;
+    what: string;
+    at: string;
+    by: string;
+    staysBecause: string | null;
+    substitute: string | null;
+    reviewOn: string | null;
+    owner: string | null;
+}
+
+export interface StopView {
+    id: number;
+    place: string;
+    client: string;
+    at: string | null;
+    minutes: number;
+    water: string | null;
+    levelAfter: number;
+    work: string;
+    pinned: boolean;
+    moved: boolean;
+    state: string;
+    lateDays: number;
+    why: string | null;
+    dueOn: string;
+}
+
+export interface TaskLineView {
+    id: number;
+    systemId: number;
+    system: string;
+    where: string;
+    type: string;
+    typeId: number;
+    turn: string | null;
+    standing: string;
+    standingWords: string;
+    lastDoneOn: string | null;
+    dueOn: string | null;
+    latestOn: string | null;
+    everyDays: number;
+    earliestDays: number | null;
+    latestDays: number | null;
+    standardDays: number;
+    reason: string | null;
+    suspendedUntil: string | null;
+    suspendedReason: string | null;
+    litres: number | null;
+}
+
+export interface VisitSystemView {
+    id: number;
+    name: string;
+    volume: string | null;
+    isolated: string | null;
+    settling: string | null;
+    notes: NoteView[];
+    changes: LogLineView[];
+    carried: FollowUpView[];
+    offs: OffView[];
+    tasks: VisitTaskView[];
+    readings: ParameterView[];
+    ripples: string[];
+}
+
+export interface VisitTaskView {
+    id: number;
+    systemId: number;
+    key: string;
+    name: string;
+    turn: string | null;
+    state: string;
+    steps: string[];
+    ticked: number[];
+    cautions: string[];
+    off: OffNeedView[];
+    readings: string[];
+    messy: boolean;
+    note: string | null;
+    litres: number | null;
+    litresText: string | null;
+    outL: number | null;
+    inL: number | null;
+    reason: string | null;
+    methods: MethodView[];
+    waterWords: string[];
+}
+
+export interface VisitView {
+    id: number;
+    place: string;
+    client: string;
+    address: string | null;
+    date: string;
+    at: string | null;
+    minutes: number;
+    state: string;
+    openedAt: string | null;
+    accessNote: string | null;
+    parking: string | null;
+    pets: string | null;
+    carry: string[];
+    codes: Record<string, string>;
+    leftNote: string | null;
+    siteId: number;
+    reportId: number | null;
+    away: string | null;
+}
+
 export interface BandView {
     parameter: string;
     label: string;
@@ -398,6 +881,12 @@ export interface ItemView {
     lastServiceOn: string | null;
     warrantyUntil: string | null;
     retired: string | null;
+    priceMinor: number | null;
+    price: string | null;
+    photoId: number | null;
+    state: string;
+    stateLabel: string;
+    testedResult: string | null;
 }
 
 export interface LogLineView {
@@ -442,6 +931,16 @@ export interface ParameterView {
     units: string[];
 }
 
+export interface ProductView {
+    id: number;
+    name: string;
+    kind: string;
+    raises: string;
+    lowers: string;
+    note: string | null;
+    howMuch: string | null;
+}
+
 export interface ReadingView {
     id: number;
     at: string;
@@ -455,6 +954,16 @@ export interface ReadingView {
     marked: string | null;
 }
 
+export interface RippleView {
+    id: number;
+    label: string;
+    check: string;
+    rule: string;
+    cause: string;
+    moved: string | null;
+    on: string;
+}
+
 export interface SeriesView {
     parameter: string;
     label: string;
@@ -466,6 +975,21 @@ export interface SeriesView {
     reason: string | null;
 }
 
+export interface SumFieldView {
+    spec: FactSpecView;
+    known: number | string | null;
+    optional: boolean;
+}
+
+export interface SumLineView {
+    key: string;
+    label: string;
+    text: string;
+    value: number | null;
+    note: string | null;
+    working: WorkingView | null;
+}
+
 export interface SystemHeaderView {
     id: number;
     name: string;
@@ -474,9 +998,11 @@ export interface SystemHeaderView {
     volume: string | null;
     age: string | null;
     settling: string | null;
+    unprotected: string | null;
     keeper: string | null;
     crumbs: CrumbView[];
     notes: NoteView[];
+    ripples: RippleView[];
     working: boolean;
     mayUpdate: boolean;
     mayRecord: boolean;
@@ -522,6 +1048,66 @@ export interface PreferencesView {
     theme: string;
     isOwner: boolean;
     catchesMail: boolean;
+}
+
+export interface BatchView {
+    title: string;
+    litres: string;
+    salt: string;
+    vessel: number;
+    fillAt: string;
+    mixAt: string;
+    testAt: string;
+    readyAt: string;
+    loadAt: string;
+    heatGoverns: boolean;
+    for: string[];
+    litresValue: number;
+    mixId: number;
+    salinity: number;
+}
+
+export interface DepartureView {
+    label: string;
+    at: string;
+    litres: string;
+    late: boolean;
+    fromStock: string | null;
+    href: string;
+}
+
+export interface PromiseView {
+    label: string;
+    litres: string;
+    lacks: string | null;
+}
+
+export interface StandingView {
+    id: number;
+    litres: string;
+    mix: string;
+    salinity: string;
+    state: string;
+    until: string;
+    for: string | null;
+    measured: boolean;
+}
+
+export interface WaterDayView {
+    now: string;
+    flushAt: string | null;
+    roFrom: string | null;
+    roTo: string | null;
+    roToMake: string;
+    salt: string;
+    batches: BatchView[];
+    departures: DepartureView[];
+    standing: StandingView[];
+    promises: PromiseView[];
+    findings: FindingView[];
+    ready: string;
+    roStored: string;
+    vessels: number;
 }
 
 export interface UnitDisplay {

@@ -9,6 +9,9 @@ import MarginNotes from '../shared/MarginNotes.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import { when } from '../shared/units';
 import BriefSheet from '../shared/BriefSheet.vue';
+import HeaterMap from './HeaterMap.vue';
+import LightPlan from './LightPlan.vue';
+import PumpChart from './PumpChart.vue';
 import { useDraft } from './useDraft';
 
 const props = defineProps<{
@@ -29,6 +32,22 @@ const answers = computed(() => props.live.answers);
 const workings = computed(() => Object.fromEntries(answers.value.figures.filter((f) => f.working).map((f) => [f.key, f.working as WorkingView])));
 const words: Record<string, string> = { kept: 'Everything is kept.', sending: 'Keeping…', waiting: 'No connection: kept on this device, sent when it returns.', 'signed-out': 'You are signed out: kept on this device. Sign in in another tab; it is sent then.', conflict: '' };
 const waiting = computed(() => Object.entries(answers.value.waiting));
+const inside = computed(() => {
+    const { lengthMm, widthMm } = draft.values;
+    return typeof lengthMm === 'number' && typeof widthMm === 'number' ? { length: lengthMm, width: widthMm } : null;
+});
+function addLamp() {
+    const lamps = (draft.lamps ??= []);
+    const last = lamps[lamps.length - 1];
+    const { length, width } = inside.value ?? { length: 600, width: 400 };
+    lamps.push({ name: '', xMm: Math.round((last?.xMm ?? length * 0.1) + length * 0.2), yMm: last?.yMm ?? Math.round(width / 2), aboveRimMm: null, ppf: last?.ppf ?? 180, halfAngleDeg: last?.halfAngleDeg ?? 45 });
+    if ((lamps[lamps.length - 1].xMm ?? 0) > length) lamps[lamps.length - 1].xMm = Math.round(length / 2);
+    change();
+}
+function dropLamp(i: number) {
+    draft.lamps?.splice(i, 1);
+    change();
+}
 function rename(roomId: number | null = props.plan.roomId) {
     if (name.value.trim()) router.put(`/plans/${props.plan.id}`, { name: name.value, room_id: roomId }, { preserveScroll: true, preserveState: true });
 }
@@ -56,6 +75,9 @@ function rename(roomId: number | null = props.plan.roomId) {
             <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below" />
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
+            <PumpChart v-if="answers.pump" :chart="answers.pump" />
+            <LightPlan :maps="answers.light" :lamps="draft.lamps ?? []" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addLamp" @drop="dropLamp" />
+            <HeaterMap v-if="answers.heaterMap.length" :cells="answers.heaterMap" />
             <template v-if="waiting.length">
                 <h2>Still to survey</h2>
                 <ul class="waiting list-unstyled"><li v-for="[fact, labels] in waiting" :key="fact"><b>{{ fact }}</b><small>waits: {{ labels.join(', ') }}</small></li></ul>

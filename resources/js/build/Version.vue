@@ -9,6 +9,8 @@ import MarginNotes from '../shared/MarginNotes.vue';
 import { useShell } from '../shared/page';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import { date } from '../shared/units';
+import CourseOfWork from './CourseOfWork.vue';
+import QuoteTable from './QuoteTable.vue';
 
 const props = defineProps<{ view: VersionView }>();
 const { errors } = useShell();
@@ -64,15 +66,17 @@ function begin(stop: StopView) {
                 <h2>Accept</h2>
                 <p v-if="view.against.length">Not yet: {{ view.against.join('; ') }}.</p>
                 <form v-else class="form typing" @submit.prevent="accept.post(`/plan-versions/${view.id}/accept`)">
-                    <div><label for="an">Name of the system</label><input id="an" v-model="accept.name" type="text" required><FieldError :words="accept.errors.name" /></div>
-                    <div><label for="ak">What it is</label><input id="ak" v-model="accept.kind" type="text" required></div>
-                    <div><label for="ar">Regime</label><select id="ar" v-model="accept.regime"><option v-for="(label, key) in view.regimes" :key="key" :value="key">{{ label }}</option></select></div>
+                    <template v-if="!view.runs"><div><label for="an">Name of the system</label><input id="an" v-model="accept.name" type="text" required><FieldError :words="accept.errors.name" /></div>
+                        <div><label for="ak">What it is</label><input id="ak" v-model="accept.kind" type="text" required></div>
+                        <div><label for="ar">Regime</label><select id="ar" v-model="accept.regime"><option v-for="(label, key) in view.regimes" :key="key" :value="key">{{ label }}</option></select></div></template>
                     <div><button class="btn-go" :disabled="accept.processing">Accept version {{ view.number }}</button></div>
-                    <p class="wide quiet">Freezes these answers and opens the system’s record with its vessels and devices.</p>
+                    <p class="wide quiet">{{ view.runs ? `Freezes these answers. ${view.runs} runs on as it is: what this version moves is re-opened in its margin, to confirm one by one.` : 'Freezes these answers and opens the system’s record with its vessels and devices.' }}</p>
                 </form>
                 <FieldError :words="errors.accept" />
             </template>
             <FigureList :figures="view.answers.figures" title="What this version says" />
+            <QuoteTable :quote="view.quote" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
+            <CourseOfWork v-if="view.stages.length" :stages="view.stages" />
         </div>
         <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>
     </div>

@@ -12,7 +12,7 @@ const AGAIN_MS = 4000;
  */
 export function useDraft(planId: number, sent: PlanDraftView, revision: number) {
     const store = `velbrin-plan-${planId}`;
-    const draft = reactive<Draft>({ values: { ...sent.values }, bases: { ...sent.bases }, chambers: sent.chambers.map((c) => ({ ...c })) });
+    const draft = reactive<Draft>({ values: { ...sent.values }, bases: { ...sent.bases }, chambers: sent.chambers.map((c) => ({ ...c })), lamps: sent.lamps.map((l) => ({ ...l })) });
     const state = ref<'kept' | 'sending' | 'waiting' | 'conflict' | 'signed-out'>('kept');
     let at = revision;
     let timer: number | undefined;
@@ -51,7 +51,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         sending = true;
         const mine = touched;
         state.value = 'sending';
-        router.post(`/plans/${planId}/draft`, { revision: at, values: { ...draft.values }, bases: { ...draft.bases }, chambers: draft.chambers.map((c) => ({ ...c })) }, {
+        router.post(`/plans/${planId}/draft`, { revision: at, values: { ...draft.values }, bases: { ...draft.bases }, chambers: draft.chambers.map((c) => ({ ...c })), lamps: (draft.lamps ?? []).map((l) => ({ ...l })) }, {
             only: ['live'], preserveState: true, preserveScroll: true, preserveUrl: true, replace: true, async: true, showProgress: false,
             onSuccess: (page) => {
                 const live = page.props.live as PlanLiveView;

@@ -17,9 +17,12 @@ const TEXTS: [string, string, string][] = [
     ['residents', 'Residents', 'Who lives or works here, and who is here at night?'], ['children', 'Children', ''], ['pets', 'Pets', 'Cables and open sand…'], ['absences', 'Absences and who covers them', ''],
 ];
 const about = reactive<{ access_hours: Record<string, string | null>; [key: string]: string | null | Record<string, string | null> }>({ name: props.view.name, timezone: props.view.timezone, street: props.view.texts.street, town: props.view.texts.town, access_hours: Object.fromEntries(DAYS.map(([d]) => [d, props.view.accessHours[d] ?? null])), ...Object.fromEntries(TEXTS.map(([key]) => [key, props.view.texts[key]])) });
+const rounds = reactive({ lat: props.view.rounds.lat, lon: props.view.rounds.lon, altitude_m: props.view.rounds.altitudeM, we_hold_key: props.view.rounds.weHoldKey, makes_water: props.view.rounds.makesWater, minutes_sold: props.view.rounds.minutesSold });
+const away = ref(props.view.rounds.away.map((a) => ({ ...a })));
+const looked = ref(props.view.rounds.lookedAt.join(', '));
 const keeping = ref(false);
 function keepAbout() {
-    router.put(`/sites/${props.view.id}`, { ...about }, { preserveScroll: true, onStart: () => (keeping.value = true), onFinish: () => (keeping.value = false) });
+    router.put(`/sites/${props.view.id}`, { ...about, ...Object.fromEntries(Object.entries(rounds).map(([k, v]) => [k, (v as unknown) === '' ? null : v])), away: away.value.filter((a) => a.from && a.until).map((a) => ({ ...a, sitter: a.sitter || null })), looked_at: looked.value.split(/[\s,;]+/).filter(Boolean) }, { preserveScroll: true, onStart: () => (keeping.value = true), onFinish: () => (keeping.value = false) });
 }
 const room = useForm({ name: '' });
 const plan = useForm<{ name: string; room_id: number | null }>({ name: '', room_id: props.view.rooms[0]?.id ?? null });
@@ -59,6 +62,7 @@ async function look(id: number) {
             <p v-else class="quiet">No system yet. Plan one, or take one on that already runs.</p>
             <p v-if="view.systems.length > 1"><Link :href="`/sites/${view.id}/systems`">See them side by side</Link></p>
             <ul v-if="view.plans.length" class="list"><li v-for="p in view.plans" :key="p.id"><small>plan</small> <Link :href="p.href"><b>{{ p.name }}</b></Link> <small>{{ p.about }}</small></li></ul>
+            <p v-if="view.plans.length > 1"><Link :href="`/sites/${view.id}/options`">Compare them as options</Link></p>
             <form v-if="mine" class="form" @submit.prevent="plan.post(`/sites/${view.id}/plans`)">
                 <div><label for="pn">New plan</label><input id="pn" v-model="plan.name" type="text" data-new placeholder="Lobby reef, 2 m wall…"><FieldError :words="plan.errors.name" /></div>
                 <div><label for="pr">In which room</label><select id="pr" v-model="plan.room_id"><option :value="null">not chosen yet</option><option v-for="r in view.rooms" :key="r.id" :value="r.id">{{ r.name }}</option></select></div>
@@ -91,6 +95,16 @@ async function look(id: number) {
                 <div><label for="a-tz">Time zone</label><input id="a-tz" v-model="(about.timezone as string)" type="text" :readonly="!mine"><FieldError :words="errors.timezone" /></div>
                 <div v-for="[key, label, hint] in TEXTS" :key="key"><label :for="`a-${key}`">{{ label }}</label><input :id="`a-${key}`" v-model="(about[key] as string)" type="text" :placeholder="hint || 'not known'" :readonly="!mine"><FieldError :words="errors[key]" /></div>
                 <div v-for="[day, label] in DAYS" :key="day"><label :for="`h-${day}`">Open {{ label }}</label><input :id="`h-${day}`" v-model="about.access_hours[day]" type="text" placeholder="08:00-17:00, or empty" :readonly="!mine"><FieldError :words="errors[`access_hours.${day}`]" /></div>
+                <div><label for="g1">Latitude, degrees</label><input id="g1" v-model.number="rounds.lat" type="number" step="any" placeholder="not known: ways are guessed" :readonly="!mine"><FieldError :words="errors.lat" /></div>
+                <div><label for="g2">Longitude, degrees</label><input id="g2" v-model.number="rounds.lon" type="number" step="any" :readonly="!mine"><FieldError :words="errors.lon" /></div>
+                <div><label for="g3">Metres above the sea</label><input id="g3" v-model.number="rounds.altitude_m" type="number" step="any" placeholder="0" :readonly="!mine"><FieldError :words="errors.altitude_m" /></div>
+                <div><label for="g4">Somebody looks at it daily at</label><input id="g4" v-model="looked" type="text" placeholder="07:30, 18:00; empty: nobody" :readonly="!mine"><FieldError :words="errors.looked_at ?? Object.entries(errors).find(([k]) => k.startsWith('looked_at.'))?.[1]" /></div>
+                <div><label for="g5">Minutes sold for a visit</label><input id="g5" v-model.number="rounds.minutes_sold" type="number" min="5" :readonly="!mine"><FieldError :words="errors.minutes_sold" /></div>
+                <div v-for="(a, i) in away" :key="i" class="wide awayrow"><label :for="`aw${i}`">Away from</label><input :id="`aw${i}`" v-model="a.from" type="date" :readonly="!mine"><label :for="`au${i}`">until</label><input :id="`au${i}`" v-model="a.until" type="date" :readonly="!mine"><label :for="`as${i}`">looked in on by</label><input :id="`as${i}`" v-model="a.sitter" type="text" maxlength="120" placeholder="nobody" :readonly="!mine"><button v-if="mine" type="button" class="plain" :aria-label="`Take absence ${i + 1} out`" @click="away.splice(i, 1)">✕</button></div>
+                <FieldError class="wide" :words="Object.entries(errors).find(([k]) => k.startsWith('away.'))?.[1]" />
+                <div v-if="mine" class="wide"><button type="button" class="linkish" @click="away.push({ from: '', until: '', sitter: '' })">they will be away</button></div>
+                <div class="check"><label><input v-model="rounds.we_hold_key" type="checkbox" :disabled="!mine"> we hold a key</label></div>
+                <div class="check"><label><input v-model="rounds.makes_water" type="checkbox" :disabled="!mine"> salt water is mixed there</label></div>
                 <div v-if="mine"><button class="outline" :disabled="keeping">Keep</button> <button type="button" class="plain" @click="router.post(`/sites/${view.id}/archive`)">Archive this place</button></div>
                 <FieldError class="wide" :words="errors.archive" />
             </form>

@@ -11,7 +11,9 @@ const here = computed(() => {
     const path = url.value.split('?')[0];
     if (/^\/(places|clients|sites\/\d+$|plans|plan-versions)/.test(path)) return 'survey';
     if (/^\/(systems|sites\/\d+\/systems)/.test(path)) return 'systems';
-    return /^\/(settings|rules)/.test(path) ? 'settings' : '';
+    if (/^\/reports/.test(path)) return shell.value.role === 'client' ? 'reports' : 'rounds';
+    if (path === '/') return 'today';
+    return /^\/(settings|rules)/.test(path) ? 'settings' : /^\/(risk|water|rounds|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '';
 });
 const help = ref(false);
 const shownSaid = ref<string | null>(null);

@@ -12,6 +12,8 @@ const props = defineProps<{
     fallbackFrom?: string;
     error?: string | null;
     readonly?: boolean;
+    /** Without a basis: a sum is not a record. */
+    plain?: boolean;
 }>();
 const emit = defineEmits<{ change: [value: number | string | null]; basis: [basis: string] }>();
 const units = useUnits();
@@ -69,7 +71,7 @@ function leave() {
                 <span v-if="spec.kind" class="unit">{{ units.label(spec.kind) }}</span>
             </template>
         </div>
-        <div v-if="!readonly" class="row2">
+        <div v-if="!readonly && !plain" class="row2">
             <select v-if="given && !isNone" :value="basis ?? 'measured'" :aria-label="`${spec.label}: where from`" @change="emit('basis', ($event.target as HTMLSelectElement).value)">
                 <option v-for="(words, key) in BASES" :key="key" :value="key">{{ words }}</option>
             </select>

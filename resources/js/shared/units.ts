@@ -57,6 +57,15 @@ export function when(iso: string): string {
     return date(iso);
 }
 
+/** A day without an hour: "today", "in 3 days", or the date. */
+export function whenDay(iso: string): string {
+    const start = new Date();
+    const day = new Date(`${iso.slice(0, 10)}T12:00:00`);
+    start.setHours(12, 0, 0, 0);
+    const days = Math.round((day.getTime() - start.getTime()) / 86_400_000);
+    return Math.abs(days) < 15 ? new Intl.RelativeTimeFormat('en', { numeric: 'auto' }).format(days, 'day') : date(iso);
+}
+
 export function date(iso: string): string {
     return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 }

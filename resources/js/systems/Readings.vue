@@ -25,7 +25,7 @@ const first = ref('');
 const busy = ref(false);
 let uuid = window.crypto.randomUUID();
 watch(() => props.series.parameter, () => { unit.value = chosen.value.units[0]; value.value = ''; asked.value = ''; wrong.value = {}; }, { immediate: true });
-onMounted(() => { if (new URLSearchParams(window.location.search).has('type')) document.getElementById('r-value')?.focus(); });
+onMounted(() => { if (new URLSearchParams(window.location.search).has('type')) document.getElementById('r-value')?.focus(); value.value = new URLSearchParams(window.location.search).get('value') ?? ''; });
 
 function send() {
     const number = Number(value.value.replace(/\s/g, '').replace(',', '.'));

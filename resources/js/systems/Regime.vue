@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
-import type { BandView, FindingView, SystemHeaderView } from '../generated';
+import type { BandView, FindingView, ProductView, SystemHeaderView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { useUnits } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
 
-const props = defineProps<{ header: SystemHeaderView; findings: FindingView[]; bands: BandView[]; regimes: Record<string, string>; keepers: Record<string, string>; record: Record<string, string | number | null> }>();
+const props = defineProps<{ header: SystemHeaderView; findings: FindingView[]; bands: BandView[]; regimes: Record<string, string>; keepers: Record<string, string>; record: Record<string, string | number | null>; products: ProductView[]; offered: Record<string, string>; others: Record<string, string> }>();
+const using = useForm({ product_id: null as number | null, how_much: '' });
+const taking = useForm({ from: null as number | null });
 const units = useUnits();
 const { errors } = useShell();
 const form = useForm({ ...props.record });
@@ -60,6 +62,18 @@ function keep(band: BandView) {
                 </tbody>
             </table>
         </div>
+        <form v-if="header.mayUpdate && Object.keys(others).length" class="form" @submit.prevent="taking.post(`/systems/${header.id}/bands/copy`, { preserveScroll: true })">
+            <div><label for="t1">Take over another system’s own limits</label><select id="t1" v-model="taking.from"><option :value="null">choose</option><option v-for="(label, key) in others" :key="key" :value="Number(key)">{{ label }}</option></select><FieldError :words="taking.errors.from" /></div>
+            <div><button class="outline" :disabled="!taking.from || taking.processing">Take them over</button></div>
+        </form>
+        <h2>What goes in beside the water</h2>
+        <ul v-if="products.length" class="list"><li v-for="p in products" :key="p.id"><b>{{ p.name }}</b> <span>{{ p.howMuch }}</span> <small>{{ [p.kind, p.raises ? `raises ${p.raises}` : null, p.lowers ? `lowers ${p.lowers}` : null].filter(Boolean).join(', ') }}</small> <button v-if="header.mayRecord" type="button" class="linkish" @click="router.post(`/systems/${header.id}/products/${p.id}/stop`, {}, { preserveScroll: true })">no longer</button></li></ul>
+        <p v-else class="quiet">Nothing written down. Foods, additives and media count as inputs: name what this system gets.</p>
+        <form v-if="header.mayRecord && Object.keys(offered).length" class="form" @submit.prevent="using.post(`/systems/${header.id}/products`, { preserveScroll: true, onSuccess: () => using.reset() })">
+            <div><label for="u1">Product</label><select id="u1" v-model="using.product_id"><option :value="null">choose</option><option v-for="(label, key) in offered" :key="key" :value="Number(key)">{{ label }}</option></select><FieldError :words="using.errors.product_id" /></div>
+            <div><label for="u2">How much</label><input id="u2" v-model="using.how_much" type="text" maxlength="80" placeholder="2 cubes a day"><FieldError :words="using.errors.how_much" /></div>
+            <div><button class="outline" :disabled="!using.product_id || using.processing">In use here</button></div>
+        </form>
         <template v-if="header.mayUpdate">
             <h2>The record itself</h2>
             <form class="form" @submit.prevent="form.put(`/systems/${header.id}`, { preserveScroll: true })">

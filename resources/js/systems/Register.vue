@@ -7,20 +7,39 @@ import { date, when } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
 
 const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; findings: FindingView[] }>();
-const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, warranty_until: null as string | null, reason: '' };
+const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, price: '', price_minor: null as number | null, reason: '' };
 const form = useForm({ ...blank });
 const editing = ref(false);
 const retiring = ref<number | null>(null);
 const reason = ref('');
 function edit(item: ItemView | null) {
-    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, warranty_until: item.warrantyUntil, reason: '' });
+    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, state: item.state, warranty_until: item.warrantyUntil, price: item.priceMinor === null ? '' : (item.priceMinor / 100).toFixed(2), price_minor: item.priceMinor, reason: '' });
     form.clearErrors();
     editing.value = true;
 }
 function keep() {
+    const price = form.price.trim().replace(/\s/g, '').replace(',', '.');
+    if (price !== '' && !/^\d{1,7}(\.\d{1,2})?$/.test(price)) {
+        form.setError('price', 'An amount like 129.50, please.');
+        return;
+    }
+    form.price_minor = price === '' ? null : Math.round(Number(price) * 100);
     const done = { preserveScroll: true, onSuccess: () => (editing.value = false) };
     if (form.id) form.put(`/items/${form.id}`, done);
     else form.post(`/systems/${props.header.id}/items`, done);
+}
+function photo(id: number, event: Event) {
+    const file = (event.target as HTMLInputElement).files?.[0];
+    if (file) router.post(`/items/${id}/attachments`, { file, caption: '' }, { preserveScroll: true, forceFormData: true, onError: (e) => (photoWrong.value = e.file ?? '') });
+}
+const photoWrong = ref('');
+const STATES: [string, string][] = [['mounted', 'mounted'], ['powered', 'powered'], ['programmed', 'programmed'], ['calibrated', 'calibrated'], ['tested', 'tested'], ['run-in', 'run in']];
+const testing = useForm({ state: 'tested', result: '' });
+const stating = ref<number | null>(null);
+const calibrating = ref<number | null>(null);
+const mlPerMin = ref<number | null>(null);
+function dosing(id: number, what: 'air' | 'calibrated') {
+    router.post(`/items/${id}/dosing-flow`, { what, ml_per_min: what === 'calibrated' ? mlPerMin.value : null }, { preserveScroll: true, onSuccess: () => { calibrating.value = null; mlPerMin.value = null; } });
 }
 function retire(id: number) {
     router.post(`/items/${id}/retire`, { reason: reason.value }, { preserveScroll: true, onSuccess: () => { retiring.value = null; reason.value = ''; } });
@@ -34,6 +53,7 @@ function retire(id: number) {
             <div><label for="i1">Job</label><select id="i1" v-model="form.job"><option v-for="(label, key) in jobs" :key="key" :value="key">{{ label }}</option></select></div>
             <div><label for="i2">Name, make, size</label><input id="i2" v-model="form.name" type="text" required><FieldError :words="form.errors.name" /></div>
             <div><label for="i3">Watts</label><input id="i3" v-model.number="form.watts" type="number" step="any" min="0"><FieldError :words="form.errors.watts" /></div>
+            <div v-if="!form.id"><label for="i18">It is</label><select id="i18" v-model="form.state"><option v-for="[key, label] in STATES" :key="key" :value="key">{{ label }}</option></select></div>
             <div><label for="i4">Installed on</label><input id="i4" v-model="form.installed_on" type="date"><FieldError :words="form.errors.installed_on" /></div>
             <div><label for="i5">That date is</label><select id="i5" v-model="form.installed_precision"><option value="day">exact</option><option value="month">good to a month</option><option value="year">good to a year</option><option value="about">about</option></select></div>
             <div><label for="i6">Counted life, months</label><input id="i6" v-model.number="form.life_months" type="number" step="any" min="1" placeholder="as usual for its job"><FieldError :words="form.errors.life_months" /></div>
@@ -45,22 +65,27 @@ function retire(id: number) {
             <div><label for="i14">Serviced every, days</label><input id="i14" v-model.number="form.service_every_days" type="number" min="1"><FieldError :words="form.errors.service_every_days" /></div>
             <div><label for="i15">Last serviced on</label><input id="i15" v-model="form.last_service_on" type="date"><FieldError :words="form.errors.last_service_on" /></div>
             <div><label for="i16">Warranty until</label><input id="i16" v-model="form.warranty_until" type="date"></div>
+            <div><label for="i17">Price paid</label><input id="i17" v-model="form.price" type="text" inputmode="decimal"><FieldError :words="form.errors.price ?? form.errors.price_minor" /></div>
             <div class="wide"><label for="i11">Note</label><input id="i11" v-model="form.note" type="text"></div>
             <div v-if="form.id" class="wide"><label for="i12">Why this changes</label><input id="i12" v-model="form.reason" type="text" maxlength="300" required><FieldError :words="form.errors.reason" /></div>
             <div><button class="btn-go" :disabled="form.processing">Keep</button> <button type="button" class="plain" @click="editing = false">leave it</button></div>
         </form>
+        <FieldError :words="photoWrong" />
         <div v-if="items.length" class="tablebox" tabindex="0" role="region" aria-label="Devices">
             <table class="plainer">
                 <caption class="visually-hidden">Devices</caption>
                 <thead><tr><th scope="col">Job</th><th scope="col">Device</th><th scope="col" class="num">Watts</th><th scope="col">Since</th><th scope="col">Replace</th><th scope="col">Plug</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
                 <tbody>
                     <tr v-for="item in items" :key="item.id">
-                        <td>{{ item.jobLabel }}</td><td><b>{{ item.name }}</b><br><small class="quiet">{{ item.note }}</small></td><td class="num">{{ item.watts === null ? 'not known' : `${item.watts} W` }}</td>
+                        <td>{{ item.jobLabel }}</td><td><a v-if="item.photoId" :href="`/attachments/${item.photoId}`" class="thumb"><img :src="`/attachments/${item.photoId}`" :alt="`Photo of ${item.name}`" width="44" loading="lazy"></a><b>{{ item.name }}</b><br><small class="quiet">{{ [item.price, item.note].filter(Boolean).join(' · ') }}</small></td><td class="num">{{ item.watts === null ? 'not known' : `${item.watts} W` }}</td>
                         <td>{{ item.installedOn ? `${item.installedPrecision === 'day' ? '' : 'about '}${date(item.installedOn)}` : 'not known' }}</td>
                         <td>{{ item.retired ? `retired ${item.retired}` : item.replaceOn ? when(item.replaceOn) : item.countedMonths ? 'needs its date' : 'when worn' }}</td>
                         <td>{{ item.plugLabel || 'no label' }}<br><small class="quiet">{{ [item.outlet, item.circuit].filter(Boolean).join(', ') }}</small></td>
                         <td v-if="header.mayRecord && !item.retired">
-                            <button type="button" class="linkish" @click="edit(item)">change</button> · <button type="button" class="linkish" @click="retiring = item.id">retire</button>
+                            <button type="button" class="linkish" @click="edit(item)">change</button> · <button type="button" class="linkish" @click="stating = item.id; testing.state = item.state === 'tested' ? 'run-in' : 'tested'">{{ item.state === 'run-in' ? 'tested' : item.stateLabel }}</button> · <button type="button" class="linkish" @click="retiring = item.id">retire</button> · <label class="linkish">photo<input type="file" class="visually-hidden" accept="image/jpeg,image/png,image/webp" :aria-label="`Photo of ${item.name}`" @change="photo(item.id, $event)"></label>
+                            <template v-if="item.job === 'doser'"><br><button type="button" class="linkish" @click="dosing(item.id, 'air')">air in its line</button> · <button type="button" class="linkish" @click="calibrating = item.id">calibrated</button>
+                                <form v-if="calibrating === item.id" @submit.prevent="dosing(item.id, 'calibrated')"><input v-model.number="mlPerMin" class="cell num" type="number" step="any" min="0.01" :aria-label="`${item.name}: mL a minute`" placeholder="mL a minute" required><button class="linkish">log it</button></form></template>
+                            <form v-if="stating === item.id" @submit.prevent="testing.post(`/items/${item.id}/state`, { preserveScroll: true, onSuccess: () => { stating = null; testing.reset(); } })"><select v-model="testing.state" class="cell" :aria-label="`${item.name} is now`"><option v-for="[key, label] in STATES" :key="key" :value="key">{{ label }}</option></select><input v-model="testing.result" class="cell" type="text" maxlength="200" :aria-label="`How the test of ${item.name} went`" placeholder="how the test went"><FieldError :words="testing.errors.result ?? testing.errors.state" /><button class="linkish">write it down</button></form>
                             <form v-if="retiring === item.id" @submit.prevent="retire(item.id)"><input v-model="reason" class="cell" type="text" :aria-label="`Why ${item.name} is retired`" placeholder="why" required><button class="linkish">retire it</button></form>
                         </td><td v-else></td>
                     </tr>

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { Head, Link, router } from '@inertiajs/vue3';
+import { computed, nextTick, onMounted, onUnmounted, ref } from 'vue';
+import type { ParameterView, VisitSystemView, VisitTaskView, VisitView } from '../generated';
+import { useShell } from '../shared/page';
+import { send } from '../shared/send';
+import { date, when, whenDay } from '../shared/units';
+import AddSheet from './AddSheet.vue';
+import { useClocks } from './clocks';
+import LeaveSheet from './LeaveSheet.vue';
+import { useOutbox } from './outbox';
+import ReadingPad from './ReadingPad.vue';
+import SkipSheet from './SkipSheet.vue';
+import VisitJob from './VisitJob.vue';
+import { stillOff, withEntries } from './visitState';
+
+const props = defineProps<{ visit: VisitView; systems: VisitSystemView[]; signs: Record<string, string>; ticks: Record<string, string>; people: Record<string, string>; photos: number }>();
+const { shell } = useShell();
+let again = 0;
+const box = useOutbox(props.visit.id, shell.value.userId ?? 0, () => {
+    // Others may work here too: read the page anew when it is quiet.
+    window.clearTimeout(again);
+    again = window.setTimeout(() => {
+        const before = [...box.taken.value];
+        if (box.signal.value) router.reload({ only: ['visit', 'systems', 'photos'], onSuccess: () => box.readAnew(before) });
+    }, 1500);
+});
+const clocks = useClocks(props.visit.id);
+const systems = computed(() => withEntries(props.systems, box.beyond.value));
+const offs = computed(() => stillOff(systems.value));
+const at = ref(props.systems[0]?.id ?? 0);
+const system = computed(() => systems.value.find((s) => s.id === at.value) ?? systems.value[0]);
+const all = computed(() => systems.value.flatMap((s) => s.tasks));
+const undone = computed(() => all.value.filter((t) => t.state === 'open'));
+const chosen = ref<number | null>(null);
+const now = computed(() => system.value?.tasks.find((t) => t.id === chosen.value) ?? system.value?.tasks.find((t) => t.state === 'open') ?? null);
+const next = computed(() => undone.value.find((t) => t.id !== now.value?.id && t.systemId === system.value?.id) ?? undone.value.find((t) => t.id !== now.value?.id) ?? null);
+const closed = computed(() => props.visit.state === 'closed' || box.taken.value.some((e) => e.kind === 'close'));
+const closing = computed(() => box.waiting.value.some((e) => e.kind === 'close'));
+const leaving = ref(false);
+const skipping = ref(false);
+const adding = ref<string | null>(null);
+const pad = ref<ParameterView | null>(null);
+const begun = computed(() => props.visit.openedAt !== null || box.beyond.value.length > 0);
+const codes = ref<Record<string, string>>({});
+const openOff = ref(false);
+
+const asked = computed(() => box.heard.value.find((h) => h.outcome === 'asked' && h.entry.kind === 'reading'));
+const refused = computed(() => box.heard.value.filter((h) => h.outcome === 'refused' && h.entry.kind !== 'close'));
+const against = computed(() => box.heard.value.find((h) => h.outcome === 'refused' && h.entry.kind === 'close')?.words ?? null);
+const spoken = computed(() => box.heard.value.filter((h) => h.outcome === 'ok' && h.entry.kind === 'reading').slice(0, 2));
+const askedOf = computed(() => (asked.value ? systems.value.find((s) => s.id === asked.value?.entry.payload.systemId)?.readings.find((r) => r.parameter === asked.value?.entry.payload.parameter) ?? null : null));
+
+function read(value: number, unit: string, method: string) {
+    const again = asked.value && askedOf.value?.parameter === pad.value?.parameter ? asked.value : null;
+    const sure = again !== null && again?.entry.payload.value === value;
+    void box.keep('reading', { systemId: system.value.id, parameter: pad.value?.parameter, value, unit, method, ...(sure ? { sure: true } : {}) });
+    if (again) box.forget(again.uuid);
+    pad.value = null;
+}
+function finish(task: VisitTaskView) {
+    void box.keep('done', { taskId: task.id });
+    goOn();
+}
+function goOn() {
+    const to = next.value;
+    chosen.value = to?.id ?? null;
+    if (to) at.value = to.systemId;
+    void nextTick(() => document.querySelector('.jobs li.now')?.scrollIntoView({ block: 'start' }));
+}
+function skip(reason: string, againOn: string) {
+    if (now.value) void box.keep('skip', { taskId: now.value.id, reason, againOn });
+    skipping.value = false;
+    goOn();
+}
+async function look(id: string) {
+    try {
+        const { status, body } = await send<{ code: string }>(`/codes/${id}/reveal`, {});
+        codes.value[id] = status === 200 && body ? body.code : 'not shown: try again in a minute';
+    } catch {
+        codes.value[id] = 'no signal: ring the office';
+    }
+}
+const offNet = router.on('networkError', (event) => { event.preventDefault(); box.signal.value = false; });
+const offHttp = router.on('httpException', (event) => event.preventDefault());
+onMounted(() => document.body.classList.add('atvisit'));
+onUnmounted(() => { document.body.classList.remove('atvisit'); offNet(); offHttp(); window.clearTimeout(again); });
+</script>
+
+<template>
+    <Head :title="visit.place" />
+    <div class="visit">
+        <header class="visithead">
+            <div><Link href="/" class="backlink" aria-label="Back to today">‹</Link><h1>{{ visit.place }}</h1><p>{{ visit.client }} · {{ date(visit.date) }}{{ visit.at ? `, ${visit.at}` : '' }} · {{ all.length - undone.length }} of {{ all.length }} done</p></div>
+            <p class="signal" role="status"><template v-if="box.signedOut.value"><a :href="`/visits/${visit.id}`">sign in again</a></template><template v-else>{{ box.signal.value ? (!box.looked.value ? 'looking' : box.waiting.value.length ? 'sending' : 'all sent') : 'no signal' }}</template><b v-if="box.waiting.value.length">{{ box.waiting.value.length }} kept here</b></p>
+        </header>
+        <section v-if="offs.length" class="offline" aria-label="Switched off">
+            <button type="button" class="offsum" :aria-expanded="openOff" @click="openOff = !openOff"><b>Off: {{ offs.length }}</b> {{ offs.map((o) => o.what.toLowerCase()).join(' · ') }}<span>since {{ new Date(offs[0].at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) }}</span></button>
+            <ul v-if="openOff"><li v-for="o in offs" :key="o.uuid"><b>{{ o.what }}</b> <small>{{ systems.find((s) => s.id === o.systemId)?.name }}, {{ o.by }}</small><button type="button" class="outline" @click="box.keep('on', { off: o.uuid, systemId: o.systemId, what: o.what })">On again</button></li></ul>
+        </section>
+        <ul v-if="clocks.clocks.value.length" class="clockline" aria-label="Clocks"><li v-for="c in clocks.clocks.value" :key="c.id" :class="{ over: clocks.left(c).over }"><b>{{ c.label }}</b> {{ clocks.left(c).words }} <button type="button" class="plain" :aria-label="`Stop the clock for ${c.label}`" @click="clocks.stop(c.id)">✕</button></li></ul>
+        <p v-if="box.refusedAll.value" class="bar bad" role="alert">{{ box.refusedAll.value }}</p>
+        <p v-if="box.signedOut.value" class="bar bad" role="alert">Your sign-in ran out. Nothing is lost: {{ box.waiting.value.length }} entries wait on this phone. <a :href="`/visits/${visit.id}`">Sign in again</a> and they go.</p>
+        <p v-for="r in refused" :key="r.uuid" class="bar bad" role="alert">{{ r.words }} <button type="button" class="plain" aria-label="Put this message away" @click="box.forget(r.uuid)">✕</button></p>
+        <p v-if="asked && askedOf" class="bar asked" role="alert">{{ askedOf.label }} {{ asked.entry.payload.value }} {{ asked.entry.payload.unit }}: {{ asked.words }} <button type="button" class="outline" @click="at = Number(asked.entry.payload.systemId); pad = askedOf">Read it again</button></p>
+        <p v-for="s in spoken" :key="s.uuid" class="bar" role="status">{{ s.words }} <button type="button" class="plain" aria-label="Put this message away" @click="box.forget(s.uuid)">✕</button></p>
+        <div v-if="closed" class="bar done"><b>Closed.</b> <Link v-if="visit.reportId" :href="`/reports/${visit.reportId}`">Read the drafted report</Link><span v-else>The report is drafted.</span></div>
+
+        <section v-if="!begun && !closed" class="arrive">
+            <p v-if="visit.away"><b>{{ visit.away }}.</b></p>
+            <p v-if="visit.address"><b>{{ visit.address }}</b></p>
+            <p>{{ [visit.accessNote, visit.parking ? `Parking ${visit.parking}.` : null, visit.pets && visit.pets !== 'none' ? `Pets: ${visit.pets}.` : null].filter(Boolean).join(' ') }}</p>
+            <p v-for="(label, id) in visit.codes" :key="id"><output v-if="codes[id]"><b>{{ label }}: {{ codes[id] }}</b></output><button v-else type="button" class="outline" @click="look(String(id))">{{ label }}: look (it is recorded)</button></p>
+            <template v-if="visit.carry.length"><h2>Carry in</h2><ul class="carry"><li v-for="c in visit.carry" :key="c">{{ c }}</li></ul></template>
+        </section>
+
+        <nav v-if="systems.length > 1" class="systemline" aria-label="Systems here"><button v-for="s in systems" :key="s.id" type="button" :class="{ on: s.id === system?.id }" :aria-pressed="s.id === system?.id" @click="at = s.id; chosen = null">{{ s.name }}<small>{{ s.tasks.filter((t) => t.state !== 'open').length }}/{{ s.tasks.length }}</small></button></nav>
+        <template v-if="system">
+            <p v-if="system.isolated" class="bar bad"><b>Isolated.</b> {{ system.isolated }}. Own tools, last of the day, wash after.</p>
+            <p v-for="n in system.notes" :key="n.id" class="standnote"><b>Standing note.</b> {{ n.text }}</p>
+            <section v-if="system.changes.length || system.carried.length || system.ripples.length || system.settling || system.offs.some((o) => o.staysBecause)" class="since" aria-label="Different since last time">
+                <p v-if="system.settling"><b>{{ system.settling }}</b></p>
+                <p v-for="o in system.offs.filter((f) => f.staysBecause)" :key="o.uuid"><b>{{ o.what }} is off on purpose:</b> {{ o.staysBecause }}<template v-if="o.substitute">; instead {{ o.substitute }}</template>. Look again {{ whenDay(o.reviewOn ?? o.at) }}.</p>
+                <p v-for="f in system.carried" :key="f.id"><b>{{ f.kind }}, {{ date(f.dueOn) }}:</b> {{ f.text }}</p>
+                <p v-for="r in system.ripples" :key="r"><b>To confirm:</b> {{ r }}</p>
+                <p v-for="c in system.changes" :key="c.id"><small>{{ when(c.at) }}, {{ c.by }}</small> {{ c.text }}</p>
+            </section>
+            <ol class="jobs">
+                <li v-for="(t, n) in system.tasks" :key="t.id" :class="{ now: t.id === now?.id, did: t.state !== 'open' }">
+                    <button type="button" class="jobhead" :aria-expanded="t.id === now?.id" @click="chosen = t.id"><span class="sq" aria-hidden="true">{{ t.state === 'done' ? '✓' : t.state === 'skipped' ? '–' : n + 1 }}</span><span><b>{{ t.name }}</b><small>{{ [t.turn, t.litresText, t.state === 'skipped' ? `not done: ${t.note}` : t.state === 'done' ? 'done' : null].filter(Boolean).join(' · ') }}</small></span></button>
+                    <VisitJob v-if="t.id === now?.id && !closed" :task="t" :system="system" :heard="box.heard.value" :waiting="box.waiting.value.some((e) => e.payload.taskId === t.id && e.kind === 'water')" @entry="(k, p) => box.keep(k, p)" @read="(p) => (pad = p)" @clock="clocks.start" />
+                </li>
+            </ol>
+            <section class="tiles all" aria-label="Readings"><button v-for="p in system.readings" :key="p.parameter" type="button" class="tile" :class="p.standing" @click="pad = p"><span class="k">{{ p.label }}</span><b>{{ p.latest ?? '—' }}</b><small>{{ p.latestAt ? when(p.latestAt) : 'never read' }}{{ p.standingWords && p.standing !== 'none' ? `, ${p.standingWords}` : '' }}</small></button></section>
+            <nav class="extras" aria-label="Write down"><button v-for="[key, label] in [['seen', 'Seen'], ['photo', `Photo${photos ? ` (${photos})` : ''}`], ['part', 'Used'], ['note', 'Note'], ['later', 'Later'], ['clock', 'Clock']]" :key="key" type="button" @click="adding = key">{{ label }}</button></nav>
+            <p class="recordlink"><Link :href="`/systems/${system.id}`">{{ system.name }}: the whole record</Link></p>
+        </template>
+        <footer v-if="!closed" class="visitfoot">
+            <button v-if="now && now.state === 'open'" type="button" @click="skipping = true">Not done because…</button>
+            <button v-else type="button" @click="leaving = true">Leave</button>
+            <button v-if="!begun" type="button" class="primary" @click="box.keep('open', {})">I am here: begin</button>
+            <button v-else-if="now && now.state === 'open'" type="button" class="primary" @click="finish(now)">Done{{ next ? `: next ${next.name.toLowerCase()}` : '' }}</button>
+            <button v-else-if="undone.length" type="button" class="primary" @click="goOn">Next: {{ undone[0].name.toLowerCase() }}</button>
+            <button v-else type="button" class="primary" @click="leaving = true">Leave safely</button>
+        </footer>
+        <ReadingPad :parameter="pad" :asked="asked && askedOf?.parameter === pad?.parameter ? asked.words : null" :first="asked ? String(asked.entry.payload.value) : null" @kept="read" @closed="pad = null" />
+        <AddSheet v-if="system" :what="adding" :visit-id="visit.id" :system="system" :signs="signs" :people="people" :me="shell.userId ?? 0" @entry="(k, p, photo) => box.keep(k, p, photo)" @closed="adding = null" @clock="clocks.start" />
+        <SkipSheet :visit-id="visit.id" :open="skipping" :name="now?.name ?? ''" @skip="skip" @closed="skipping = false" />
+        <LeaveSheet :visit-id="visit.id" :open="leaving && !closed" :offs="offs" :undone="undone" :ticks="ticks" :closing="closing" :against="against" @close="(ticked, leftNote) => { if (against) box.heard.value.filter((h) => h.entry.kind === 'close').forEach((h) => box.forget(h.uuid)); box.keep('close', { ticked, leftNote }); }" @closed="leaving = false" />
+    </div>
+</template>
