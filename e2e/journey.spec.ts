@@ -96,7 +96,7 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
         await page.getByLabel('Name of the system').fill('Salon reef');
         await page.getByRole('button', { name: 'Accept version 1' }).click();
         await expect(page.getByRole('heading', { level: 1, name: 'Salon reef' })).toBeVisible();
-        await page.getByRole('link', { name: 'Register' }).click();
+        await page.getByRole('link', { name: 'Register', exact: true }).click();
         await expect(page.getByRole('cell', { name: /Return pump/ }).first()).toBeVisible();
     });
 

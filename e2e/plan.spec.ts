@@ -96,3 +96,29 @@ test('type-to-go and the working sheet run by keyboard alone', async ({ browser 
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog')).toContainText('play the power cut');
 });
+
+test('a hole is moved by keys until it stands too near the edge, taken back by undo, and printed', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/plans?q=Lobby');
+    await page.getByRole('link', { name: 'Lobby wall' }).click();
+    const margin = page.getByRole('complementary', { name: 'Findings' });
+    const hole = page.getByRole('button', { name: /^main drain: / });
+    await expect(page.getByLabel('Hole 1: up from the lower edge')).toHaveValue('535');
+    await hole.focus();
+    for (let n = 0; n < 2; n++) await page.keyboard.press('Shift+ArrowUp');
+    await expect(page.getByLabel('Hole 1: up from the lower edge')).toHaveValue('635');
+    await expect(margin.getByText(/Main drain: 65\smm from its centre to the edge/)).toBeVisible();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(page.getByLabel('Hole 1: up from the lower edge')).toHaveValue('535');
+    await expect(margin.getByText(/Main drain: .* to the edge/)).toHaveCount(0);
+    await hole.focus();
+    await page.keyboard.press('Control+Shift+z');
+    await expect(page.getByLabel('Hole 1: up from the lower edge')).toHaveValue('635');
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText('Everything is kept.')).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Hole 1: up from the lower edge')).toHaveValue('535');
+    await page.getByRole('link', { name: 'Version 1' }).click();
+    const pdf = await page.request.get((await page.getByRole('link', { name: 'Drilling template at full size, PDF' }).getAttribute('href')) as string);
+    expect(pdf.headers()['content-type']).toBe('application/pdf');
+});

@@ -31,7 +31,7 @@ async function toNorthVan(page: Page, place: string): Promise<string> {
         await expect(panel.getByText('Working it out…')).toHaveCount(0);
         if (await panel.getByRole('button', { name: 'Move it' }).isEnabled()) break;
     }
-    await expect(panel.locator('.says p').first()).toContainText(/min|day|L/);
+    await expect(panel.locator('.says')).toContainText(/\d\s(min|d|day|days|h|L)\b|Nothing else moves|Another technician/);
     await panel.getByRole('button', { name: 'Move it' }).click();
     await expect(page.getByText('Moved.')).toBeVisible();
     return visit;

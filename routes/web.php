@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Alerts\Http\AlarmController;
 use App\Api\Http\ApiController;
 use App\Api\Http\TokenController;
+use App\Build\Http\HoleTemplateController;
 use App\Build\Http\OptionsController;
 use App\Build\Http\PlanController;
 use App\Build\Http\PlanDraftController;
@@ -123,6 +124,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/plan-versions/{version}/waivers', [WaiverController::class, 'store'])->name('waivers.store');
     Route::get('/plan-versions/{version}/sheet.pdf', PlanSheetController::class)->name('versions.sheet');
 
+    Route::get('/plan-versions/{version}/holes.pdf', HoleTemplateController::class)->name('versions.holes');
     Route::get('/plan-versions/{version}/quote.pdf', QuoteController::class)->name('versions.quote');
     Route::get('/sites/{site}/options', OptionsController::class)->name('sites.options');
     Route::get('/settings/prices', [PriceController::class, 'index'])->name('prices');

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use Velbrin\Core\Build\Hole;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanBrief;
+
 /** Builds the town’s tanks are made of: plan facts in the core’s units. */
 final class Builds
 {
@@ -51,6 +55,48 @@ final class Builds
         $count = max(1, (int) round($length / 650));
 
         return array_map(fn (int $n): array => ['name' => 'Lamp '.($n + 1), 'xMm' => round(($n + 0.5) * $length / $count), 'yMm' => round($width / 2), 'aboveRimMm' => null, 'ppf' => 230.0, 'halfAngleDeg' => 50.0], range(0, $count - 1));
+    }
+
+    /**
+     * The room under a rectangular tank and its opening.
+     *
+     * @return array<string, float|string>
+     */
+    public static function cabinet(string $build): array
+    {
+        $facts = self::facts($build);
+        if ($facts['shape'] !== 'rectangular' || ! isset($facts['sumpLengthMm'])) {
+            return [];
+        }
+        $length = (float) $facts['lengthMm'] - 80;
+
+        return ['toughened' => 'none', 'cabinetLengthMm' => $length, 'cabinetDepthMm' => (float) $facts['widthMm'] - 60, 'doorWidthMm' => $length - 60, 'doorHeightMm' => 660.0];
+    }
+
+    /** @return list<array{name: string, widthMm: float, depthMm: float, heightMm: float, liftMm: float, needsAir: bool}> */
+    public static function gear(string $build): array
+    {
+        $thing = fn (string $name, float $wide, float $deep, float $high, float $lift = 0.0, bool $air = false): array => ['name' => $name, 'widthMm' => $wide, 'depthMm' => $deep, 'heightMm' => $high, 'liftMm' => $lift, 'needsAir' => $air];
+
+        return match ($build) {
+            'standard' => [$thing('Reservoir', 180, 300, 400, 150), $thing('Dosing pumps', 180, 150, 220)],
+            'long' => [$thing('Reservoir', 180, 420, 420, 150), $thing('Dosing pumps', 200, 150, 220), $thing('Dosing vessels', 200, 250, 260, 120)],
+            'grand' => [$thing('Reservoir', 250, 500, 420, 150), $thing('Dosing pumps', 220, 160, 220), $thing('Dosing vessels', 300, 250, 260, 120)],
+            default => [],
+        };
+    }
+
+    /**
+     * A hole for each drain, where the house would begin.
+     *
+     * @param  array<string, float|string>  $values
+     * @return list<array{name: string, pane: string, xMm: float, yMm: float, diameterMm: float}>
+     */
+    public static function holes(array $values): array
+    {
+        $proposed = CorePlan::answer(PlanBrief::read(['values' => $values]))->proposedHoles;
+
+        return array_map(fn (Hole $h): array => ['name' => $h->name, 'pane' => $h->pane->value, 'xMm' => $h->xMm, 'yMm' => $h->yMm, 'diameterMm' => $h->diameterMm], $proposed);
     }
 
     /** @return list<array{name: string, lengthMm: float|null, baffleMm: float|null}> */

@@ -194,6 +194,8 @@ export interface VersionView {
     mayAccept: boolean;
     quote: QuoteView;
     stages: StageView[];
+    holes: HoleView[];
+    gear: GearView[];
 }
 
 export interface AttachmentView {

@@ -58,7 +58,7 @@ final class RoutesTest extends TestCase
         // A technician of another crew; one's own crew is tried in the visits' tests.
         'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
         'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
-        'versions.quote' => 'op', 'sites.options' => 'opt', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
+        'versions.quote' => 'op', 'versions.holes' => 'opt', 'sites.options' => 'opt', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
         'products' => 'op', 'products.store' => 'op', 'products.archive' => 'op', 'products.use' => 'opt', 'products.stop' => 'opt', 'bands.copy' => 'op',
     ];
 

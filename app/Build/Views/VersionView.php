@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Build\Views;
 
 use App\Build\Acceptance;
+use App\Build\DraftRows;
 use App\Build\PlanVersion;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
 use App\House\Views\FindingView;
+use App\House\Views\HoleView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Plan as CorePlan;
@@ -27,6 +29,8 @@ final readonly class VersionView
      * @param  list<VersionLineView>  $others
      * @param  array<string, string>  $regimes
      * @param  list<StageView>  $stages
+     * @param  list<HoleView>  $holes
+     * @param  list<GearView>  $gear
      */
     private function __construct(
         public int $id,
@@ -51,6 +55,8 @@ final readonly class VersionView
         public bool $mayAccept,
         public QuoteView $quote,
         public array $stages,
+        public array $holes,
+        public array $gear,
     ) {
     }
 
@@ -61,6 +67,7 @@ final readonly class VersionView
         $brief = PlanBrief::read($version->brief);
         $answers = CorePlan::answer($brief);
         $plan = $version->plan;
+        $rows = DraftRows::of($version->brief);
         $site = $plan?->site;
 
         return new self(
@@ -75,6 +82,7 @@ final readonly class VersionView
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
             $user->can('accept', $version),
             QuoteView::of($brief, $answers, $units), StageView::all($brief, CarbonImmutable::today()),
+            array_map(HoleView::of(...), $rows['holes']), array_map(GearView::of(...), $rows['gear']),
         );
     }
 

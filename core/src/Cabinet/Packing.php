@@ -173,7 +173,7 @@ final readonly class Packing
     }
 
     /**
-     * Corners made by the walls and by what stands: against the back first, then from the left.
+     * Corners made by the walls, the opening's jambs and what stands: against the back first, then from the left.
      *
      * @param  list<Standing>  $standing
      * @return list<Standing>
@@ -184,7 +184,7 @@ final readonly class Packing
         $turns = abs($piece->widthMm - $piece->depthMm) < 1e-6 ? [false] : [false, true];
         foreach ($turns as $turned) {
             $size = new Standing($row, $piece, 0, 0, $turned);
-            $xs = [0.0, $space->lengthMm - $size->alongMm()];
+            $xs = [0.0, $space->lengthMm - $size->alongMm(), $space->doorFromLeftMm, $space->doorFromLeftMm + $space->doorWidthMm - $size->alongMm()];
             $ys = [0.0, $space->depthMm - $size->deepMm()];
             foreach ($standing as $other) {
                 array_push($xs, $other->xMm + $other->alongMm(), $other->xMm - $size->alongMm());

@@ -69,11 +69,14 @@ final readonly class Consequence
         $late = fn (?string $key, Week $week): int => $key === null ? 0 : max(0, $week->routes[$key]->crewDay->day - $visit->dueDay);
         $lateDays = $late($to, $after) - $late($from, $before);
 
-        return new self($refusal, $after->price() - $before->price(), $driving, $overtime, $lateDays, $shifted, self::sentences($after->routes[$to], $driving, $overtime, $lateDays, count($shifted), $refusal, $visit));
+        return new self($refusal, $after->price() - $before->price(), $driving, $overtime, $lateDays, $shifted, self::sentences($after->routes[$to], $driving, $overtime, $lateDays, $shifted, $refusal, $visit));
     }
 
-    /** @return list<Sentence> */
-    private static function sentences(Route $to, float $driving, float $overtime, int $lateDays, int $shifted, ?Refusal $refusal, Visit $visit): array
+    /**
+     * @param  array<int, array{0: float, 1: float}>  $shifted  start before and after, minutes of the day, by visit
+     * @return list<Sentence>
+     */
+    private static function sentences(Route $to, float $driving, float $overtime, int $lateDays, array $shifted, ?Refusal $refusal, Visit $visit): array
     {
         $minutes = fn (float $m): Quantity => Quantity::of(abs($m), Kind::Minutes);
         $sentences = [];
@@ -89,8 +92,12 @@ final readonly class Consequence
         if ($lateDays !== 0) {
             $sentences[] = Sentence::of('{d} '.($lateDays > 0 ? 'later' : 'less late').' than due.', ['d' => Quantity::of(abs($lateDays), Kind::Days)]);
         }
-        if ($shifted > 0) {
-            $sentences[] = Sentence::of('{n} other visits begin at another time.', ['n' => Quantity::of($shifted, Kind::Count)]);
+        if ($shifted !== []) {
+            $most = max(array_map(fn (array $s): float => abs($s[1] - $s[0]), $shifted));
+            $one = array_values($shifted)[0];
+            $sentences[] = count($shifted) === 1
+                ? Sentence::of('Another visit begins {m} '.($one[1] > $one[0] ? 'later' : 'earlier').'.', ['m' => $minutes($most)])
+                : Sentence::of('{n} other visits begin at another time, by up to {m}.', ['n' => Quantity::of(count($shifted), Kind::Count), 'm' => $minutes($most)]);
         }
         if ($visit->saltL > 0) {
             $sentences[] = Sentence::of('That van then carries {litres} of {most} salt water.', ['litres' => Quantity::of($to->saltL, Kind::Volume), 'most' => Quantity::of($to->crewDay->saltL, Kind::Volume)]);

@@ -38,7 +38,7 @@ const firstWrong = computed(() => Object.entries(props.errors).find(([k]) => k.s
         <p class="legend quiet"><span v-for="s in packing.standing" :key="s.row"><b>{{ letter(s.row) }}</b> {{ s.name }} · </span>the coral line is the opening; dashed: room for service</p>
     </template>
     <template v-if="gear.length">
-        <div class="tablebox" tabindex="0" role="region" aria-label="Things for the cabinet"><table class="plainer lamps"><caption class="visually-hidden">What is to stand in the cabinet besides the sump</caption>
+        <div class="tablebox" tabindex="0" role="region" aria-label="Things for the cabinet"><table class="plainer lamps named"><caption class="visually-hidden">What is to stand in the cabinet besides the sump</caption>
             <thead><tr><th scope="col">Thing</th><th scope="col" class="num">Wide, {{ units.label('mm') }}</th><th scope="col" class="num">Deep, {{ units.label('mm') }}</th><th scope="col" class="num">High, {{ units.label('mm') }}</th><th scope="col" class="num">Room over it, {{ units.label('mm') }}</th><th scope="col">Room air</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
             <tbody><tr v-for="(thing, i) in gear" :key="i">
                 <td><input v-model="thing.name" class="cell" type="text" maxlength="60" :placeholder="`thing ${i + 1}`" :aria-label="`Thing ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>

@@ -63,15 +63,14 @@ const said = (row: number) => props.panes.flatMap((p) => p.holes).find((h) => h.
             </svg>
         </figure>
         <p class="quiet">The dashed ring is one and a half hole diameters: no edge may lie within it.</p>
-        <div class="tablebox" tabindex="0" role="region" aria-label="Holes"><table class="plainer lamps"><caption class="visually-hidden">Holes, centres from the left and the lower edge seen from outside</caption>
-            <thead><tr><th scope="col">Hole</th><th scope="col">Pane</th><th scope="col" class="num">From left, {{ units.label('mm') }}</th><th scope="col" class="num">Up, {{ units.label('mm') }}</th><th scope="col" class="num">Hole, {{ units.label('mm') }}</th><th scope="col">Distances</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
-            <tbody><tr v-for="(hole, i) in holes" :key="i">
+        <div class="tablebox" tabindex="0" role="region" aria-label="Holes"><table class="plainer lamps named"><caption class="visually-hidden">Holes, centres from the left and the lower edge seen from outside</caption>
+            <thead><tr><th scope="col">Hole</th><th scope="col">Pane</th><th scope="col" class="num">From left, {{ units.label('mm') }}</th><th scope="col" class="num">Up, {{ units.label('mm') }}</th><th scope="col" class="num">Hole, {{ units.label('mm') }}</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
+            <tbody><template v-for="(hole, i) in holes" :key="i"><tr class="upper">
                 <td><input v-model="hole.name" class="cell" type="text" maxlength="60" :placeholder="`hole ${i + 1}`" :aria-label="`Hole ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>
                 <td><select v-model="hole.pane" class="cell" :aria-label="`Hole ${i + 1}: pane`" :disabled="readonly" @change="emit('change')"><option v-for="(words, p) in PANES" :key="p" :value="p">{{ words }}</option></select></td>
                 <td v-for="[field, label] in ([['xMm', 'from the left'], ['yMm', 'up from the lower edge'], ['diameterMm', 'diameter of the hole']] as ['xMm' | 'yMm' | 'diameterMm', string][])" :key="field"><input class="cell num" type="text" inputmode="decimal" :value="hole[field] === null ? '' : units.typed(hole[field] as number, 'mm')" :aria-label="`Hole ${i + 1}: ${label}`" :aria-invalid="!!wrong(i, field)" :readonly="readonly" @change="hole[field] = number($event); emit('change')"></td>
-                <td class="quiet" :class="{ wrong: said(i)?.tight }">{{ said(i)?.words }}</td>
                 <td><button v-if="!readonly" type="button" class="linkish" :aria-label="`Take hole ${i + 1} out`" @click="emit('drop', i)">✕</button></td>
-            </tr></tbody>
+            </tr><tr><td colspan="6" class="quiet" :class="{ wrong: said(i)?.tight }">{{ said(i)?.words ?? '' }}</td></tr></template></tbody>
         </table></div>
         <p v-if="firstWrong" class="wrong" role="alert">{{ firstWrong[1] }}</p>
     </template>

@@ -9,7 +9,9 @@ import MarginNotes from '../shared/MarginNotes.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import { when } from '../shared/units';
 import BriefSheet from '../shared/BriefSheet.vue';
+import CabinetFit from './CabinetFit.vue';
 import HeaterMap from './HeaterMap.vue';
+import HolePlan from './HolePlan.vue';
 import LightPlan from './LightPlan.vue';
 import PumpChart from './PumpChart.vue';
 import { useDraft } from './useDraft';
@@ -24,7 +26,7 @@ const props = defineProps<{
     rooms: Record<string, string>;
     versions: VersionLineView[];
 }>();
-const { draft, state, change, insist, giveUp } = useDraft(props.plan.id, props.draft, props.live.revision);
+const { draft, state, change, insist, giveUp, undo, redo, mayUndo, mayRedo } = useDraft(props.plan.id, props.draft, props.live.revision);
 const name = ref(props.plan.name);
 const keep = useForm({ note: '' });
 const copy = useForm({ name: '', copy_of: props.plan.id, room_id: props.plan.roomId });
@@ -37,15 +39,28 @@ const inside = computed(() => {
     return typeof lengthMm === 'number' && typeof widthMm === 'number' ? { length: lengthMm, width: widthMm } : null;
 });
 function addLamp() {
-    const lamps = (draft.lamps ??= []);
+    const lamps = draft.lamps;
     const last = lamps[lamps.length - 1];
     const { length, width } = inside.value ?? { length: 600, width: 400 };
     lamps.push({ name: '', xMm: Math.round((last?.xMm ?? length * 0.1) + length * 0.2), yMm: last?.yMm ?? Math.round(width / 2), aboveRimMm: null, ppf: last?.ppf ?? 180, halfAngleDeg: last?.halfAngleDeg ?? 45 });
     if ((lamps[lamps.length - 1].xMm ?? 0) > length) lamps[lamps.length - 1].xMm = Math.round(length / 2);
     change();
 }
-function dropLamp(i: number) {
-    draft.lamps?.splice(i, 1);
+function addHole() {
+    const last = draft.holes[draft.holes.length - 1];
+    draft.holes.push({ name: '', pane: last?.pane ?? 'back', xMm: last ? (last.xMm ?? 0) + 2 * (last.diameterMm ?? 60) : 100, yMm: last?.yMm ?? 400, diameterMm: last?.diameterMm ?? 60 });
+    change();
+}
+function proposeHoles() {
+    draft.holes.push(...answers.value.proposedHoles.map((h) => ({ ...h })));
+    change();
+}
+function addThing() {
+    draft.gear.push({ name: '', widthMm: null, depthMm: null, heightMm: null, liftMm: null, needsAir: false });
+    change();
+}
+function drop(rows: unknown[], i: number) {
+    rows.splice(i, 1);
     change();
 }
 function rename(roomId: number | null = props.plan.roomId) {
@@ -61,6 +76,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <h1 class="visually-hidden">Plan {{ plan.name }}</h1>
             <input v-model="name" class="name" type="text" aria-label="Name of the plan" :readonly="!plan.mayUpdate" @change="rename()">
             <p class="keeping" role="status" :class="{ bad: state === 'waiting' || state === 'signed-out' }">{{ words[state] }}</p>
+            <p v-if="plan.mayUpdate" class="steps"><button type="button" class="linkish" :disabled="!mayUndo" aria-keyshortcuts="Control+Z" @click="undo">Undo</button> <button type="button" class="linkish" :disabled="!mayRedo" aria-keyshortcuts="Control+Shift+Z" @click="redo">Redo</button></p>
             <div v-if="state === 'conflict'" class="stopbox" role="alert">
                 <b>This plan was changed elsewhere.</b> Your own draft is still on this device.
                 <p><button type="button" class="outline" @click="insist(live.revision)">Keep mine</button> <button type="button" class="plain" @click="giveUp">Take theirs</button></p>
@@ -76,7 +92,9 @@ function rename(roomId: number | null = props.plan.roomId) {
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
-            <LightPlan :maps="answers.light" :lamps="draft.lamps ?? []" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addLamp" @drop="dropLamp" />
+            <LightPlan :maps="answers.light" :lamps="draft.lamps" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addLamp" @drop="drop(draft.lamps, $event)" />
+            <HolePlan :panes="answers.panes" :proposed="answers.proposedHoles" :holes="draft.holes" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addHole" @propose="proposeHoles" @drop="drop(draft.holes, $event)" />
+            <CabinetFit :packing="answers.cabinet" :gear="draft.gear" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addThing" @drop="drop(draft.gear, $event)" />
             <HeaterMap v-if="answers.heaterMap.length" :cells="answers.heaterMap" />
             <template v-if="waiting.length">
                 <h2>Still to survey</h2>

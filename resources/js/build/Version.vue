@@ -9,7 +9,9 @@ import MarginNotes from '../shared/MarginNotes.vue';
 import { useShell } from '../shared/page';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import { date } from '../shared/units';
+import CabinetFit from './CabinetFit.vue';
 import CourseOfWork from './CourseOfWork.vue';
+import HolePlan from './HolePlan.vue';
 import QuoteTable from './QuoteTable.vue';
 
 const props = defineProps<{ view: VersionView }>();
@@ -75,6 +77,9 @@ function begin(stop: StopView) {
                 <FieldError :words="errors.accept" />
             </template>
             <FigureList :figures="view.answers.figures" title="What this version says" />
+            <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :holes="view.holes" :errors="{}" readonly />
+            <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>
+            <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :gear="view.gear" :errors="{}" readonly />
             <QuoteTable :quote="view.quote" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
             <CourseOfWork v-if="view.stages.length" :stages="view.stages" />
         </div>

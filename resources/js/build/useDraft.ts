@@ -1,7 +1,9 @@
+import type { RequestPayload } from '@inertiajs/core';
 import { router } from '@inertiajs/vue3';
 import { onBeforeUnmount, onMounted, reactive, ref } from 'vue';
 import type { PlanDraftView, PlanLiveView } from '../generated';
-import type { Draft } from '../shared/draft';
+import { copyOf, type Draft } from '../shared/draft';
+import { useHistory } from './useHistory';
 
 const WAIT_MS = 180;
 const AGAIN_MS = 4000;
@@ -12,7 +14,7 @@ const AGAIN_MS = 4000;
  */
 export function useDraft(planId: number, sent: PlanDraftView, revision: number) {
     const store = `velbrin-plan-${planId}`;
-    const draft = reactive<Draft>({ values: { ...sent.values }, bases: { ...sent.bases }, chambers: sent.chambers.map((c) => ({ ...c })), lamps: sent.lamps.map((l) => ({ ...l })) });
+    const draft = reactive<Draft>(copyOf(sent));
     const state = ref<'kept' | 'sending' | 'waiting' | 'conflict' | 'signed-out'>('kept');
     let at = revision;
     let timer: number | undefined;
@@ -25,7 +27,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         try {
             const local = JSON.parse(kept) as { revision: number; draft: Draft };
             if (local.revision === revision) {
-                Object.assign(draft, local.draft);
+                Object.assign(draft, copyOf(local.draft));
                 dirty = true;
             } else {
                 // Somebody, or this device in another window, went on from there: the newer one stands, this one is offered.
@@ -36,7 +38,12 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         }
     }
 
+    const steps = useHistory(draft, keep);
     function change() {
+        steps.note();
+        keep();
+    }
+    function keep() {
         touched++;
         dirty = true;
         window.localStorage.setItem(store, JSON.stringify({ revision: at, draft }));
@@ -51,7 +58,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         sending = true;
         const mine = touched;
         state.value = 'sending';
-        router.post(`/plans/${planId}/draft`, { revision: at, values: { ...draft.values }, bases: { ...draft.bases }, chambers: draft.chambers.map((c) => ({ ...c })), lamps: (draft.lamps ?? []).map((l) => ({ ...l })) }, {
+        router.post(`/plans/${planId}/draft`, { revision: at, ...copyOf(draft) } as unknown as RequestPayload, {
             only: ['live'], preserveState: true, preserveScroll: true, preserveUrl: true, replace: true, async: true, showProgress: false,
             onSuccess: (page) => {
                 const live = page.props.live as PlanLiveView;
@@ -83,7 +90,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
     /** After a conflict: the draft of this device goes out on top of the newer one. */
     function insist(newest: number) {
         const local = JSON.parse(window.localStorage.getItem(store) ?? 'null') as { draft: Draft } | null;
-        if (local) Object.assign(draft, local.draft);
+        if (local) Object.assign(draft, copyOf(local.draft));
         at = newest;
         state.value = 'kept';
         change();
@@ -102,5 +109,5 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         window.clearTimeout(timer);
     });
 
-    return { draft, state, change, insist, giveUp };
+    return { draft, state, change, insist, giveUp, undo: steps.undo, redo: steps.redo, mayUndo: steps.mayUndo, mayRedo: steps.mayRedo };
 }

@@ -3,11 +3,11 @@ import { computed } from 'vue';
 import type { FactSpecView } from '../generated';
 import FactField from './FactField.vue';
 import LengthCell from './LengthCell.vue';
-import type { Draft } from './draft';
+import type { BuildFacts } from './draft';
 
 /** The facts of a build, in the order people know them. */
 const props = defineProps<{ sheet: FactSpecView[]; groups: Record<string, string>; survey?: Record<string, number | string>; defaults: Record<string, number | string>; errors: Record<string, string>; readonly: boolean }>();
-const draft = defineModel<Draft>('draft', { required: true });
+const draft = defineModel<BuildFacts>('draft', { required: true });
 const emit = defineEmits<{ change: [] }>();
 
 const shape = computed(() => String(draft.value.values.shape ?? props.defaults.shape ?? 'rectangular'));

@@ -1,9 +1,21 @@
-import type { ChamberView, LampView } from '../generated';
+import type { ChamberView, GearView, HoleView, LampView } from '../generated';
 
-/** The facts of a build while they are typed. */
-export interface Draft {
+/** What is known of a build: values, what each rests on, and the sump's chambers. */
+export interface BuildFacts {
     values: Record<string, number | string | null>;
     bases: Record<string, string>;
     chambers: ChamberView[];
-    lamps?: LampView[];
+}
+
+/** The facts of a plan while they are typed, with what it places. */
+export interface Draft extends BuildFacts {
+    lamps: LampView[];
+    holes: HoleView[];
+    gear: GearView[];
+}
+
+/** A copy that shares nothing. Rows may lack when an older page kept the draft. */
+export function copyOf(of: BuildFacts & Partial<Draft>): Draft {
+    const rows = <T extends object>(list?: T[]): T[] => (list ?? []).map((row) => ({ ...row }));
+    return { values: { ...of.values }, bases: { ...of.bases }, chambers: rows(of.chambers), lamps: rows(of.lamps), holes: rows(of.holes), gear: rows(of.gear) };
 }
