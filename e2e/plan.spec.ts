@@ -122,3 +122,53 @@ test('a hole is moved by keys until it stands too near the edge, taken back by u
     const pdf = await page.request.get((await page.getByRole('link', { name: 'Drilling template at full size, PDF' }).getAttribute('href')) as string);
     expect(pdf.headers()['content-type']).toBe('application/pdf');
 });
+
+test('a gate that is too early is blocked, then waived with its reason, and the next one opens', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/plans?q=Day+room');
+    await page.getByRole('link', { name: 'Day room, new reef' }).first().click();
+    await page.getByRole('link', { name: 'Version 2' }).click();
+    await page.getByLabel('What was seen or written').fill('ammonia and nitrite at nothing');
+    await page.getByLabel('Signed by').fill('Teodor');
+    await page.getByRole('button', { name: 'Let it pass' }).click();
+    await expect(page.getByText('28 days must go by first: the bacteria.')).toBeVisible();
+    await page.getByLabel('It passes by').selectOption({ label: 'Waive it, with a reason' });
+    await page.getByLabel('Reason').fill('seeded with rock from a running system');
+    await page.getByRole('button', { name: 'Waive', exact: true }).click();
+    await expect(page.getByText('“Cycle” is waived, with its reason. It stays visible.')).toBeVisible();
+    await expect(page.getByRole('listitem').filter({ hasText: 'seeded with rock from a running system' })).toContainText('waived');
+    await expect(page.getByRole('heading', { name: /First animals is next/ })).toBeVisible();
+});
+
+test('the drawing is the form: a grip is dragged, or moved by keys, and field and margin follow', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/plans?q=Lobby');
+    await page.getByRole('link', { name: 'Lobby wall' }).click();
+    await page.locator('summary', { hasText: 'Return' }).first().click();
+    const field = page.getByLabel('Deepest return outlet below the rim', { exact: true });
+    const grip = page.getByRole('slider', { name: 'Grip: Deepest return outlet below the rim' });
+    const margin = page.getByRole('complementary', { name: 'Findings' });
+    await expect(field).toHaveValue('240');
+    await expect(margin.getByText(/Power cut puts .* on the floor/)).toBeVisible();
+    const scale = Number(await page.getByTestId('section').getAttribute('data-scale'));
+    await grip.scrollIntoViewIfNeeded();
+    const at = (await grip.locator('.dot').boundingBox())!;
+    const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    for (let n = 1; n <= 5; n++) await page.mouse.move(x, y - (n / 5) * 170 * scale);
+    await page.mouse.up();
+    const dragged = Number(await field.inputValue());
+    expect(dragged).toBeGreaterThanOrEqual(60);
+    expect(dragged).toBeLessThanOrEqual(80);
+    expect(dragged % 5, 'it snaps').toBe(0);
+    await expect(margin.getByText(/Power cut puts .* on the floor/)).toHaveCount(0);
+    await grip.focus();
+    await page.keyboard.press('ArrowDown');
+    await expect(field).toHaveValue(String(dragged + 1));
+    await expect(grip).toHaveAttribute('aria-valuetext', new RegExp(`^${dragged + 1}\\s?mm$`));
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect(field).toHaveValue('240');
+    await expect(page.getByText('Everything is kept.')).toBeVisible();
+});

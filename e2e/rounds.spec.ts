@@ -72,12 +72,16 @@ async function work(page: Page) {
     await expect(sheet.getByRole('button', { name: 'Close the visit' })).toBeDisabled();
     if (await sheet.getByText('Still off').count()) {
         await sheet.getByRole('button', { name: 'Close', exact: true }).click();
+        await expect(sheet).toBeHidden();
         const line = page.getByRole('region', { name: 'Switched off' });
         await line.getByRole('button', { name: /^Off: / }).click();
         await pressAll(page, '.offline li button');
         await expect(line).toHaveCount(0);
         await page.getByRole('button', { name: 'Leave safely' }).click();
     }
+    // The sheet comes in with a movement: its list is read only when it stands there whole.
+    await expect(sheet.getByText('Still off')).toHaveCount(0);
+    await expect(sheet.getByRole('checkbox')).toHaveCount(6);
     for (const tick of await sheet.getByRole('checkbox').all()) await tick.check();
     await sheet.getByRole('button', { name: 'Close the visit' }).click();
     await expect(page.getByText('Closed.', { exact: true })).toBeVisible();

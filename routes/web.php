@@ -13,6 +13,7 @@ use App\Build\Http\PlanSheetController;
 use App\Build\Http\PlanVersionController;
 use App\Build\Http\PriceController;
 use App\Build\Http\QuoteController;
+use App\Build\Http\StageController;
 use App\Build\Http\WaiverController;
 use App\Clients\Http\AttachmentController;
 use App\Clients\Http\ClientController;
@@ -122,6 +123,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/plan-versions/{version}', [PlanVersionController::class, 'show'])->name('versions.show');
     Route::post('/plan-versions/{version}/accept', [PlanVersionController::class, 'accept'])->name('versions.accept');
     Route::post('/plan-versions/{version}/waivers', [WaiverController::class, 'store'])->name('waivers.store');
+    Route::post('/plan-versions/{version}/stages/{stage}', [StageController::class, 'store'])->name('stages.pass');
+    Route::post('/plan-versions/{version}/stages/{stage}/reopen', [StageController::class, 'reopen'])->name('stages.reopen');
     Route::get('/plan-versions/{version}/sheet.pdf', PlanSheetController::class)->name('versions.sheet');
 
     Route::get('/plan-versions/{version}/holes.pdf', HoleTemplateController::class)->name('versions.holes');

@@ -67,6 +67,18 @@ final class PlanVersion extends Model
         return $this->hasMany(Waiver::class);
     }
 
+    /** @return HasMany<PassedStage, $this> */
+    public function passedStages(): HasMany
+    {
+        return $this->hasMany(PassedStage::class)->orderBy('id');
+    }
+
+    /** @return array<string, int> the day each passed stage was passed on, by its key */
+    public function passedDays(): array
+    {
+        return $this->passedStages->mapWithKeys(fn (PassedStage $p): array => [$p->stage => PassedStage::day($p->passed_on)])->all();
+    }
+
     /** @return HasOne<System, $this> */
     public function system(): HasOne
     {

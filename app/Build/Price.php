@@ -7,6 +7,8 @@ namespace App\Build;
 use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
+use Velbrin\Core\Build\RunningCost;
+use Velbrin\Core\Build\TakeOff;
 
 /** What one of a take-off’s units costs, whole minor units. */
 #[UsePolicy(PricePolicy::class)]
@@ -20,6 +22,12 @@ final class Price extends Model
     protected function casts(): array
     {
         return ['minor' => 'integer'];
+    }
+
+    /** @return array<string, array{0: string, 1: string}> what is priced and by what, in order */
+    public static function keys(): array
+    {
+        return TakeOff::KEYS + RunningCost::KEYS;
     }
 
     /** @return array<string, int> by key */

@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Build\Acceptance;
-use App\Build\Plan;
-use App\Build\PlanReader;
-use App\Build\PlanVersion;
-use App\Build\Price;
 use App\Clients\Client;
 use App\Clients\Room;
 use App\Clients\Site;
@@ -22,7 +17,6 @@ use Illuminate\Support\Facades\Hash;
 use Spatie\Activitylog\Facades\CauserResolver;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Job;
-use Velbrin\Core\Version;
 
 /** Makes the demo world: people, clients, places, systems with fourteen months of history, plans, and the week’s stories. */
 final class World
@@ -59,7 +53,7 @@ final class World
             $world = new self($systems, $seed);
             $world->places($advance);
             $world->history->flush();
-            $world->plans();
+            Plans::make($world->planner, $world->technicians[0]);
             (new Rounds($world->chance, $world->technicians, $systems))->make();
         });
     }
@@ -194,41 +188,5 @@ final class World
         $width = ($band->fineHigh ?? 1) - ($band->fineLow ?? 0);
 
         return ['alkalinity' => [($band->fineLow ?? 0) + $width * $this->chance->float(0.05, 0.4), -$width * $this->chance->float(0.005, 0.012)]];
-    }
-
-    private function plans(): void
-    {
-        foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'lamp' => 41900, 'labour' => 6400] as $key => $minor) {
-            Price::query()->create(['key' => $key, 'minor' => $minor]);
-        }
-        $site = Site::query()->where('name', 'Day room')->first() ?? Site::query()->orderBy('id')->firstOrFail();
-        $this->plan($site, 'Day room, new reef', 'standard', [], 2, accept: true);
-        $hotel = Site::query()->where('name', 'Lobby')->first() ?? $site;
-        $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0], 1);
-        $flat = Site::query()->where('name', 'Flat over the ferry')->first() ?? $site;
-        $this->plan($flat, 'Larger tank, timber floor', 'long', ['floorType' => 'timber', 'joists' => 'parallel', 'storey' => 2.0, 'spanMm' => 3600.0, 'allowanceKpa' => 2.0], 1);
-        $start = Site::query()->where('name', 'Loft')->first() ?? $site;
-        $room = $start->rooms()->first();
-        Plan::query()->create(['site_id' => $start->id, 'room_id' => $room?->id, 'name' => 'First thoughts', 'user_id' => $this->planner->id, 'draft' => ['values' => ['lengthMm' => 1500, 'widthMm' => 600, 'heightMm' => 600], 'bases' => [], 'chambers' => []]]);
-    }
-
-    /** @param  array<string, float|string>  $changed */
-    private function plan(Site $site, string $name, string $build, array $changed, int $versions, bool $accept = false): void
-    {
-        $values = [...Builds::facts($build), ...Builds::cabinet($build), ...$changed];
-        $bases = array_map(fn (): array => ['basis' => 'measured', 'by' => $this->planner->name, 'at' => now()->subDays(9)->toDateString()], $values);
-        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build), 'lamps' => Builds::lamps($build), 'holes' => Builds::holes($values), 'gear' => Builds::gear($build)]]);
-        for ($n = 1; $n <= $versions; $n++) {
-            $brief = PlanReader::raw($plan->load(['room', 'site.passages']));
-            if ($n < $versions) {
-                $brief['values']['outletBelowRimMm'] = 110.0;
-                $brief['values']['reservoirL'] = 18.0;
-            }
-            $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => $n, 'brief' => $brief, 'core_version' => Version::NUMBER, 'note' => $n === 1 ? 'as first talked over' : 'outlet raised after the rehearsal', 'user_id' => $this->planner->id]);
-        }
-        if ($accept && isset($version)) {
-            $system = Acceptance::accept($version, $this->planner, $name, 'mixed reef', Regime::Natural);
-            $system->update(['settling_until' => now()->addWeeks(7)->toDateString(), 'started_on' => now()->subWeeks(3)->toDateString(), 'keeper_id' => $this->technicians[0]->id]);
-        }
     }
 }

@@ -59,5 +59,19 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['plan_version_id', 'finding_key']);
         });
+        // A stage of the work that has passed its gate, and by what.
+        Schema::create('passed_stages', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_version_id')->constrained();
+            $table->string('stage', 20);
+            $table->string('by', 20);
+            $table->string('words', 500);
+            $table->string('signed_by', 120);
+            $table->date('passed_on');
+            $table->foreignId('attachment_id')->nullable()->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+            $table->unique(['plan_version_id', 'stage']);
+        });
     }
 };

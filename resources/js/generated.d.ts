@@ -97,7 +97,7 @@ export interface LampView {
 }
 
 export interface OptionsView {
-    plans: ({ id: number; more: string | null; name: string; readyIn: string | null; roDays: string | null; total: string; unpriced: number })[];
+    plans: ({ id: number; more: string | null; name: string; readyIn: string | null; roDays: string | null; total: string; unpriced: number; year: string; yearUnpriced: number })[];
     lines: ({ cells: (string | null)[]; label: string })[];
     against: FindingView[][];
 }
@@ -152,6 +152,12 @@ export interface StageView {
     cautions: string[];
     waits: string;
     mayBeWaived: boolean;
+    ways: string[];
+    passedBy: string | null;
+    passedOn: string | null;
+    signedBy: string | null;
+    words: string | null;
+    document: string | null;
 }
 
 export interface StopView {
@@ -192,7 +198,10 @@ export interface VersionView {
     others: VersionLineView[];
     regimes: Record<string, string>;
     mayAccept: boolean;
+    mayProve: boolean;
+    mayWaive: boolean;
     quote: QuoteView;
+    year: QuoteView;
     stages: StageView[];
     holes: HoleView[];
     gear: GearView[];
@@ -463,6 +472,18 @@ export interface FrameView {
     level: string;
 }
 
+export interface HandleView {
+    field: string;
+    label: string;
+    x: number;
+    y: number;
+    axis: string;
+    sign: number;
+    value: number;
+    least: number;
+    most: number;
+}
+
 export interface HeaterCellView {
     count: number;
     watts: number;
@@ -546,6 +567,7 @@ export interface SectionView {
     height: number;
     shapes: ShapeView[];
     marks: MarkView[];
+    handles: HandleView[];
 }
 
 export interface ShapeView {

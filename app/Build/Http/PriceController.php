@@ -15,7 +15,6 @@ use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use Velbrin\Core\Build\TakeOff;
 
 /** The price list: one price for each unit a take-off counts; out as CSV and in again. */
 final class PriceController
@@ -28,7 +27,7 @@ final class PriceController
         $prices = Price::list();
 
         return Inertia::render('build/Prices', [
-            'lines' => array_map(fn (string $key, array $l): array => ['key' => $key, 'label' => $l[0], 'per' => $l[1], 'minor' => $prices[$key] ?? null], array_keys(TakeOff::KEYS), TakeOff::KEYS),
+            'lines' => array_map(fn (string $key, array $l): array => ['key' => $key, 'label' => $l[0], 'per' => $l[1], 'minor' => $prices[$key] ?? null], array_keys(Price::keys()), Price::keys()),
             'currency' => config()->string('velbrin.currency'),
             'taxPct' => config()->integer('velbrin.tax_basis_points') / 100,
         ]);
@@ -48,7 +47,7 @@ final class PriceController
         Gate::authorize('viewAny', Price::class);
         $prices = Price::list();
 
-        return Csv::of('prices.csv', ['key', 'what', 'per', 'price'], array_map(fn (string $key, array $l): array => [$key, $l[0], $l[1], isset($prices[$key]) ? number_format($prices[$key] / 100, 2, '.', '') : null], array_keys(TakeOff::KEYS), TakeOff::KEYS));
+        return Csv::of('prices.csv', ['key', 'what', 'per', 'price'], array_map(fn (string $key, array $l): array => [$key, $l[0], $l[1], isset($prices[$key]) ? number_format($prices[$key] / 100, 2, '.', '') : null], array_keys(Price::keys()), Price::keys()));
     }
 
     /** All of it or nothing: a wrong line is named and changes no price. */
@@ -58,6 +57,7 @@ final class PriceController
         $request->validate(['file' => ['required', 'file', 'max:256', 'mimetypes:text/plain,text/csv,application/csv']], ['file.mimetypes' => 'A CSV file, please: key, what, per, price.']);
         $file = $request->file('file');
         $prices = $wrong = [];
+        $keys = Price::keys();
         foreach (preg_split('/\R/', $file instanceof UploadedFile ? (string) $file->getContent() : '') ?: [] as $n => $line) {
             $row = str_getcsv($line, escape: '');
             $key = trim((string) ($row[0] ?? ''));
@@ -65,8 +65,8 @@ final class PriceController
                 continue;
             }
             $price = str_replace(',', '.', trim((string) ($row[3] ?? '')));
-            if (! isset(TakeOff::KEYS[$key]) || $price !== '' && preg_match('/^\d{1,6}(\.\d{1,2})?$/', $price) !== 1) {
-                $wrong[] = 'line '.($n + 1).': '.(isset(TakeOff::KEYS[$key]) ? 'the price is no amount' : "“{$key}” is not a line of the list");
+            if (! isset($keys[$key]) || $price !== '' && preg_match('/^\d{1,6}(\.\d{1,2})?$/', $price) !== 1) {
+                $wrong[] = 'line '.($n + 1).': '.(isset($keys[$key]) ? 'the price is no amount' : "“{$key}” is not a line of the list");
             }
             $prices[$key] = $price === '' ? null : (int) round(100 * (float) $price);
         }
@@ -82,7 +82,7 @@ final class PriceController
     private function keep(array $prices): void
     {
         DB::transaction(function () use ($prices): void {
-            foreach (array_keys(TakeOff::KEYS) as $key) {
+            foreach (array_keys(Price::keys()) as $key) {
                 if (! array_key_exists($key, $prices)) {
                     continue;
                 }

@@ -6,22 +6,28 @@ namespace App\Build\Views;
 
 use App\Build\Plan;
 use App\Build\PlanReader;
+use App\Build\Price;
 use App\House\Money;
 use App\House\Views\FigureView;
 use App\House\Views\FindingView;
 use App\Team\User;
 use Illuminate\Support\Collection;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\Stages;
+use Velbrin\Core\Build\TakeOff;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
 
 /** Options line by line: only lines in which they differ; what stands against each; price and how much more than the first. */
 final readonly class OptionsView
 {
     /**
-     * @param  list<array{id: int, name: string, total: string, more: string|null, unpriced: int, roDays: string|null, readyIn: string|null}>  $plans
+     * @param  list<array{id: int, name: string, total: string, more: string|null, unpriced: int, roDays: string|null, year: string, yearUnpriced: int, readyIn: string|null}>  $plans
      * @param  list<array{label: string, cells: list<string|null>}>  $lines
      * @param  list<list<FindingView>>  $against  Stops and Fixes of each
      */
@@ -39,13 +45,12 @@ final readonly class OptionsView
             $brief = PlanBrief::read(PlanReader::raw($plan));
             $answers = CorePlan::answer($brief);
             $quote = QuoteView::of($brief, $answers, $units);
-            $stages = StageView::all($brief, now()->startOfDay());
-            $last = end($stages);
+            $year = QuoteView::year($brief, $units);
             $first ??= $quote->totalMinor;
             $difference = $quote->totalMinor - $first;
             $heads[] = [
-                'id' => $plan->id, 'name' => $plan->name, 'total' => $quote->total, 'more' => $difference === 0 ? null : ($difference > 0 ? '+ ' : '− ').Money::shown(abs($difference)), 'unpriced' => $quote->unpriced, 'roDays' => $quote->roDays,
-                'readyIn' => $last === false ? null : (int) ceil($last->stands).' days',
+                'id' => $plan->id, 'name' => $plan->name, 'total' => $quote->total, 'more' => $difference === 0 ? null : ($difference > 0 ? '+ ' : '− ').Money::shown(abs($difference)), 'unpriced' => $quote->unpriced, 'roDays' => $quote->roDays, 'year' => $year->total, 'yearUnpriced' => $year->unpriced,
+                'readyIn' => self::readyIn($brief),
             ];
             $column = [];
             foreach ($answers->figures as $key => $figure) {
@@ -54,11 +59,26 @@ final readonly class OptionsView
             foreach ($quote->lines as $line) {
                 $column['take-'.$line['key']] = $line['quantity'].($line['price'] === null ? '' : ", {$line['price']}");
             }
+            foreach ($year->lines as $line) {
+                $column['year-'.$line['key']] = $line['quantity'].($line['price'] === null ? '' : ", {$line['price']}");
+            }
             $columns[] = $column;
             $against[] = FindingView::all(array_values(array_filter($answers->findings, fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true))), $units);
         }
 
         return new self($heads, self::differing($columns), $against);
+    }
+
+    /** Days until everything of its course could stand; null while the plan cannot say. */
+    private static function readyIn(PlanBrief $brief): ?string
+    {
+        try {
+            $course = Stages::course(Stages::of(Facts::of($brief)));
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+
+        return (int) ceil(max([0.0, ...array_column($course, 1)])).' days';
     }
 
     /**
@@ -68,8 +88,11 @@ final readonly class OptionsView
     private static function differing(array $columns): array
     {
         $labels = Topic::LABELS;
-        foreach (\Velbrin\Core\Build\TakeOff::KEYS as $key => [$label]) {
+        foreach (TakeOff::KEYS as $key => [$label]) {
             $labels["take-{$key}"] = $label;
+        }
+        foreach (Price::keys() as $key => [$label]) {
+            $labels["year-{$key}"] = "{$label}, a year";
         }
         $lines = [];
         foreach ($labels as $key => $label) {

@@ -10,6 +10,7 @@ use App\House\Views\FigureView;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Quote;
+use Velbrin\Core\Build\RunningCost;
 use Velbrin\Core\Build\TakeOff;
 use Velbrin\Core\Build\TakeOffLine;
 use Velbrin\Core\Measure\Kind;
@@ -33,19 +34,48 @@ final readonly class QuoteView
         $prices = Price::list();
         $tax = config()->integer('velbrin.tax_basis_points');
         $quote = Quote::of($take->lines, $prices, $tax);
-        $money = fn (?int $minor): ?string => $minor === null ? null : Money::shown($minor);
         $waits = [];
         foreach ($take->waits as $key => $fields) {
             $waits[TakeOff::KEYS[$key][0]] = implode(', ', array_map(fn (string $f): string => lcfirst(FigureView::fieldLabel($f)), $fields));
         }
 
         return new self(
-            array_map(fn (TakeOffLine $l): array => [
-                'key' => $l->key, 'label' => $l->label, 'quantity' => $units->show(in_array($l->quantity->kind, [Kind::Mass, Kind::Volume], true) ? $l->quantity->finer(1) : $l->quantity), 'note' => (string) $l->note?->in($units),
-                'each' => isset($prices[$l->key]) ? Money::shown($prices[$l->key]).' a '.TakeOff::KEYS[$l->key][1] : null, 'price' => $money($quote->lineMinor[$l->key] ?? null),
-            ], $take->lines),
-            $waits, Money::shown($quote->netMinor), Money::shown($quote->taxMinor), Money::shown($quote->totalMinor), $quote->totalMinor, count($quote->unpriced()), rtrim(rtrim(number_format($tax / 100, 2, '.', ''), '0'), '.').' %',
+            self::lines($take->lines, $prices, $quote, $units), $waits, Money::shown($quote->netMinor), Money::shown($quote->taxMinor), Money::shown($quote->totalMinor), $quote->totalMinor, count($quote->unpriced()), self::percent($tax),
             $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)),
         );
+    }
+
+    /** A year of running at today's prices. */
+    public static function year(PlanBrief $brief, Units $units): self
+    {
+        $year = RunningCost::of($brief);
+        $prices = Price::list();
+        $tax = config()->integer('velbrin.tax_basis_points');
+        $quote = Quote::of($year->lines, $prices, $tax);
+        $waits = [];
+        foreach ($year->waits as $key => $fields) {
+            $waits[Price::keys()[$key][0]] = implode(', ', array_map(fn (string $f): string => lcfirst(FigureView::fieldLabel($f)), $fields));
+        }
+
+        return new self(self::lines($year->lines, $prices, $quote, $units), $waits, Money::shown($quote->netMinor), Money::shown($quote->taxMinor), Money::shown($quote->totalMinor), $quote->totalMinor, count($quote->unpriced()), self::percent($tax), null);
+    }
+
+    /**
+     * @param  list<TakeOffLine>  $lines
+     * @param  array<string, int>  $prices
+     * @return list<array{key: string, label: string, quantity: string, note: string, each: string|null, price: string|null}>
+     */
+    private static function lines(array $lines, array $prices, Quote $quote, Units $units): array
+    {
+        return array_map(fn (TakeOffLine $l): array => [
+            'key' => $l->key, 'label' => $l->label, 'quantity' => $units->show(in_array($l->quantity->kind, [Kind::Mass, Kind::Volume], true) ? $l->quantity->finer(1) : $l->quantity), 'note' => (string) $l->note?->in($units),
+            'each' => isset($prices[$l->key]) ? Money::shown($prices[$l->key]).' a '.Price::keys()[$l->key][1] : null,
+            'price' => isset($quote->lineMinor[$l->key]) ? Money::shown($quote->lineMinor[$l->key]) : null,
+        ], $lines);
+    }
+
+    private static function percent(int $basisPoints): string
+    {
+        return rtrim(rtrim(number_format($basisPoints / 100, 2, '.', ''), '0'), '.').' %';
     }
 }

@@ -4,35 +4,78 @@ declare(strict_types=1);
 
 namespace App\Build\Views;
 
+use App\Build\PassedStage;
+use App\Build\PlanVersion;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
+use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Stages;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 
-/** One stage on the course of work, in days from its start. */
+/** One stage on the course of work, in days from today, with its gate. */
 final readonly class StageView
 {
-    /** @param  list<string>  $cautions */
-    private function __construct(public string $key, public string $label, public float $hours, public int $persons, public float $begins, public float $stands, public string $earliestOn, public string $proof, public array $cautions, public string $waits, public bool $mayBeWaived)
-    {
+    /**
+     * @param  list<string>  $cautions
+     * @param  list<string>  $ways  by which its gate can pass
+     */
+    private function __construct(
+        public string $key,
+        public string $label,
+        public float $hours,
+        public int $persons,
+        public float $begins,
+        public float $stands,
+        public string $earliestOn,
+        public string $proof,
+        public array $cautions,
+        public string $waits,
+        public bool $mayBeWaived,
+        public array $ways,
+        /** proof, waiver or document, once it has passed. */
+        public ?string $passedBy,
+        public ?string $passedOn,
+        public ?string $signedBy,
+        public ?string $words,
+        public ?string $document,
+    ) {
     }
 
-    /** @return list<self> empty while the plan cannot say */
-    public static function all(PlanBrief $brief, CarbonImmutable $from): array
+    /**
+     * The version is loaded with passedStages.attachment.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<self> empty while the plan cannot say
+     */
+    public static function all(PlanBrief $brief, array $findings, PlanVersion $version, CarbonImmutable $from): array
     {
         try {
             $stages = Stages::of(Facts::of($brief));
         } catch (Missing|OutOfRange) {
             return [];
         }
-        $course = Stages::course($stages);
+        /** @var Collection<string, PassedStage> $passed */
+        $passed = $version->passedStages->keyBy('stage');
+        $course = Stages::course($stages, array_map(strval(...), array_keys($passed->all())));
 
-        return array_map(fn (Stage $s): self => new self(
-            $s->key, $s->label, $s->hours, $s->persons, $course[$s->key][0], $course[$s->key][1], $from->addDays((int) ceil($course[$s->key][1]))->toDateString(), $s->proof, $s->cautions,
-            $s->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($s->waitDays), $s->waitsFor) : '', $s->mayBeWaived,
-        ), $stages);
+        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from), $stages);
+    }
+
+    /**
+     * @param  array{0: float, 1: float}  $days
+     * @param  list<string>  $ways
+     */
+    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from): self
+    {
+        return new self(
+            $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
+            $stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : '', $stage->mayBeWaived, $ways,
+            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment === null ? null : "/attachments/{$passed->attachment->id}",
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Build\Views;
 
 use App\Build\Acceptance;
 use App\Build\DraftRows;
+use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
@@ -15,6 +16,7 @@ use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\Finding;
@@ -53,7 +55,11 @@ final readonly class VersionView
         public array $others,
         public array $regimes,
         public bool $mayAccept,
+        public bool $mayProve,
+        public bool $mayWaive,
         public QuoteView $quote,
+        /** What a year of running takes. */
+        public QuoteView $year,
         public array $stages,
         public array $holes,
         public array $gear,
@@ -80,8 +86,8 @@ final readonly class VersionView
             $version->accepted_at === null ? Acceptance::against($version, $answers) : [],
             array_values(($plan->versions ?? collect())->where('id', '<>', $version->id)->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))->all()),
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
-            $user->can('accept', $version),
-            QuoteView::of($brief, $answers, $units), StageView::all($brief, CarbonImmutable::today()),
+            $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
+            QuoteView::of($brief, $answers, $units), QuoteView::year($brief, $units), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
             array_map(HoleView::of(...), $rows['holes']), array_map(GearView::of(...), $rows['gear']),
         );
     }

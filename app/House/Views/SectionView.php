@@ -15,8 +15,9 @@ final readonly class SectionView
     /**
      * @param  list<ShapeView>  $shapes
      * @param  list<MarkView>  $marks
+     * @param  list<HandleView>  $handles
      */
-    private function __construct(public float $minX, public float $width, public float $height, public array $shapes, public array $marks)
+    private function __construct(public float $minX, public float $width, public float $height, public array $shapes, public array $marks, public array $handles)
     {
     }
 
@@ -26,6 +27,7 @@ final readonly class SectionView
             $section->minXMm, $section->widthMm, $section->heightMm,
             array_map(fn (Shape $s): ShapeView => ShapeView::of($s), $section->shapes),
             array_map(fn (Mark $m): MarkView => MarkView::of($m, $units), $section->marks),
+            array_map(HandleView::of(...), $section->handles),
         );
     }
 }

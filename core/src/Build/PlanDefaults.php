@@ -23,6 +23,7 @@ final class PlanDefaults
         'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'standHeightMm' => 800.0,
         'equipmentKg' => 30.0, 'wallOpening' => 'no', 'balcony' => 'no', 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE,
         'roFeedC' => 12.0, 'attenuationPerM' => 0.25, 'lightHours' => 10.0, 'lightRampH' => 1.5, 'lightTopPct' => 100.0, 'equalised' => 'no',
+        'livestock' => 'mixed', 'otherW' => 20.0, 'mainsV' => 230.0, 'circuitA' => 16.0, 'circuits' => 1.0, 'residual' => 'unknown', 'changePct' => 20.0, 'wastePerL' => 3.0, 'visitsMonth' => 2.0, 'careMin' => 45.0,
     ];
 
     /** @return array<string, float|string> */

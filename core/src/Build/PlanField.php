@@ -26,6 +26,10 @@ enum PlanField: string
     case Salinity = 'salinity';
     case SetpointC = 'setpointC';
     case MixGramsPerL = 'mixGramsPerL';
+    case Livestock = 'livestock';
+    case StreamLh = 'streamLh';
+    case GrainMm = 'grainMm';
+    case NearBedMs = 'nearBedMs';
 
     case RoRatedLd = 'roRatedLd';
     case RoFeedC = 'roFeedC';
@@ -79,6 +83,16 @@ enum PlanField: string
     case SummerC = 'summerC';
     case HumidityPct = 'humidityPct';
     case UpperHarmC = 'upperHarmC';
+
+    case OtherW = 'otherW';
+    case MainsV = 'mainsV';
+    case CircuitA = 'circuitA';
+    case Circuits = 'circuits';
+    case Residual = 'residual';
+    case ChangePct = 'changePct';
+    case WastePerL = 'wastePerL';
+    case VisitsMonth = 'visitsMonth';
+    case CareMin = 'careMin';
 
     case StandHeightMm = 'standHeightMm';
     case StandInsideMm = 'standInsideMm';

@@ -12,7 +12,7 @@ final class PlanSheet
 {
     public const GROUPS = [
         'display' => 'Display', 'look' => 'Rock, sand, water', 'overflow' => 'Overflow and drains', 'return' => 'Return',
-        'sump' => 'Sump and top-off', 'light' => 'Light and its hanging', 'heat' => 'Power and room', 'floor' => 'Stand and floor',
+        'sump' => 'Sump and top-off', 'light' => 'Light and its hanging', 'heat' => 'Heat and room', 'power' => 'Circuits and upkeep', 'floor' => 'Stand and floor',
     ];
 
     private const YES_NO = ['no' => 'no', 'yes' => 'yes'];
@@ -25,7 +25,7 @@ final class PlanSheet
     {
         if (self::$fields === null) {
             self::$fields = [];
-            foreach ([...self::display(), ...self::look(), ...self::overflow(), ...self::return(), ...self::sump(), ...self::light(), ...self::heat(), ...self::floor()] as $spec) {
+            foreach ([...self::display(), ...self::look(), ...self::overflow(), ...self::return(), ...self::sump(), ...self::light(), ...self::heat(), ...self::power(), ...self::floor()] as $spec) {
                 self::$fields[$spec->field->value] = $spec;
             }
         }
@@ -67,6 +67,10 @@ final class PlanSheet
             FieldSpec::number(F::Salinity, 'look', 'Salinity', Kind::Salinity, 20, 42),
             FieldSpec::number(F::SetpointC, 'look', 'Set point', Kind::Temperature, 19, 29),
             FieldSpec::number(F::MixGramsPerL, 'look', 'Salt mix, grams a litre at 35 g/kg', Kind::Factor, 30, 50, 'From the mix’s record.'),
+            FieldSpec::choice(F::Livestock, 'look', 'Kept in it', ['soft' => 'soft corals and fish', 'mixed' => 'mixed corals', 'stony' => 'stony corals']),
+            FieldSpec::number(F::StreamLh, 'look', 'Stream pumps in the tank, together', Kind::Flow, 0, 500000, 'Without the return.'),
+            FieldSpec::number(F::GrainMm, 'look', 'Sand grain', Kind::Length, 0.05, 10, 'The middle size; finer sand lifts sooner.'),
+            FieldSpec::number(F::NearBedMs, 'look', 'Fastest water over the sand', Kind::Speed, 0, 3, 'Measured or entered, 50 mm above it.'),
             FieldSpec::number(F::RoRatedLd, 'look', 'RO plant for the first fill, at 25 °C', Kind::DailyVolume, 20, 20000, 'For the days it takes to make the water.'),
             FieldSpec::number(F::RoFeedC, 'look', 'Its feed water', Kind::Temperature, 1, 35),
         ];
@@ -153,6 +157,22 @@ final class PlanSheet
             FieldSpec::number(F::SummerC, 'heat', 'Room, hottest summer day', Kind::Temperature, 5, 45),
             FieldSpec::number(F::UpperHarmC, 'heat', 'Animals are lost above', Kind::Temperature, 20, 35, 'Lower for seahorses and other cool-water animals.'),
             FieldSpec::number(F::HumidityPct, 'heat', 'Room humidity', Kind::Percent, 5, 100),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
+    private static function power(): array
+    {
+        return [
+            FieldSpec::number(F::OtherW, 'power', 'Other gear that runs all day', Kind::Power, 0, 2000, 'Skimmer, controller, dosing pumps.'),
+            FieldSpec::number(F::MainsV, 'power', 'Mains, volts', Kind::Factor, 90, 260),
+            FieldSpec::number(F::CircuitA, 'power', 'One circuit is rated at', Kind::Current, 1, 63),
+            FieldSpec::number(F::Circuits, 'power', 'Circuits it is spread over', Kind::Count, 1, 20),
+            FieldSpec::choice(F::Residual, 'power', 'Residual-current protection on all wet gear', ['yes' => 'yes, tried', 'no' => 'no', 'unknown' => 'nobody has tried it']),
+            FieldSpec::number(F::ChangePct, 'power', 'Water changed in a month', Kind::Percent, 0, 200),
+            FieldSpec::number(F::WastePerL, 'power', 'Waste water for each litre of RO', Kind::Factor, 0, 10),
+            FieldSpec::number(F::VisitsMonth, 'power', 'Visits in a month', Kind::Factor, 0, 31),
+            FieldSpec::number(F::CareMin, 'power', 'Care of the equipment at each visit', Kind::Minutes, 0, 600),
         ];
     }
 

@@ -21,7 +21,13 @@ final readonly class Section
 
     private const SIDE_MM = 90.0;
 
-    private const BOX_MM = 110.0;
+    /** Of the overflow box along the tank. */
+    public const BOX_MM = 110.0;
+
+    /** From the inner wall to the return's down pipe. */
+    public const RETURN_MM = 45.0;
+
+    private const LAMP_MM = 26.0;
 
     private const RESERVOIR_WIDTH_MM = 240.0;
 
@@ -38,6 +44,7 @@ final readonly class Section
     /**
      * @param  list<Shape>  $shapes  back to front
      * @param  list<Mark>  $marks
+     * @param  list<Handle>  $handles
      */
     private function __construct(
         public float $minXMm,
@@ -45,6 +52,7 @@ final readonly class Section
         public float $heightMm,
         public array $shapes,
         public array $marks,
+        public array $handles,
         private float $edgeY,
         private float $sumpFloorY,
     ) {
@@ -61,7 +69,9 @@ final readonly class Section
         $display = DisplayTank::of($facts);
         $levels = Levels::of($facts);
         $length = $display->vessel->footprint->boxLengthMm();
-        $zero = $levels->rimMm + self::ABOVE_MM;
+        // In steps, so that a lamp taken hold of moves and the rest stands.
+        $lamps = $facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) + self::LAMP_MM + 20 : 0;
+        $zero = $levels->rimMm + max(self::ABOVE_MM, 100 * ceil($lamps / 100));
         $y = fn (float $z): float => $zero - $z;
         $overflow = self::overflow($facts);
         $sump = SumpWater::isDescribed($facts) ? SumpWater::of($facts) : null;
@@ -85,7 +95,7 @@ final readonly class Section
         $left = min(0.0, $sumpX);
 
         return new self(
-            $left - self::SIDE_MM, $right - $left + 2 * self::SIDE_MM, $zero + 40, $shapes, $marks,
+            $left - self::SIDE_MM, $right - $left + 2 * self::SIDE_MM, $zero + 40, $shapes, $marks, Handles::of($facts, $display, $levels, $sump, $sumpX, $y),
             $y($levels->rimMm - ($overflow->edgeBelowRimMm ?? $display->runningBelowRimMm)), $y($levels->sumpInsideFloorMm),
         );
     }
@@ -169,8 +179,9 @@ final readonly class Section
             $shapes[] = Shape::rect('hood', 0, $y($levels->rimMm + 18), $length, 14);
         }
         if ($facts->knows(F::LightsW) && $facts->number(F::LightsW) > 0) {
+            $lamp = $facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) : self::ABOVE_MM - 66;
             foreach ([0.16, 0.56] as $at) {
-                $shapes[] = Shape::rect('light', $length * $at, $y($levels->rimMm + 180), $length * 0.28, 26);
+                $shapes[] = Shape::rect('light', $length * $at, $y($levels->rimMm + $lamp) - self::LAMP_MM, $length * 0.28, self::LAMP_MM);
             }
         }
         $volume = $display->volume($facts);
@@ -294,7 +305,7 @@ final readonly class Section
             $return = $sump->returnChamber();
             $pump = $right - $return->fromMm - $return->lengthMm + min(85.0, $return->lengthMm / 3);
             $outlet = $levels->rimMm - $facts->number(F::OutletBelowRimMm);
-            $down = $wall + 45;
+            $down = $wall + self::RETURN_MM;
             $shapes[] = Shape::line('pipe', [
                 [$pump, $y($sumpFloor + $sump->pumpMinMm * 0.75)], [$pump, $y($levels->displayBottomMm - 60)], [-40, $y($levels->displayBottomMm - 60)],
                 [-40, $y($levels->rimMm + 55)], [$down, $y($levels->rimMm + 55)], [$down, $y($outlet)],

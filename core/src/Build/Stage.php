@@ -7,7 +7,10 @@ namespace Velbrin\Core\Build;
 /** A stage of the work: who, how long, what to beware of, what proves it, and how long the next one waits (B-71). */
 final readonly class Stage
 {
-    /** @param  list<string>  $cautions */
+    /**
+     * @param  list<string>  $cautions
+     * @param  list<string>  $clearRules
+     */
     public function __construct(
         public string $key,
         public string $label,
@@ -20,6 +23,10 @@ final readonly class Stage
         public string $waitsFor = '',
         /** What can hurt people clears by numbers or a licensed person’s document only. */
         public bool $mayBeWaived = true,
+        /** Silicone, water and bacteria take their days whoever is in a hurry: no proof stands before. */
+        public bool $mustWait = false,
+        /** Rules whose clean answer on the plan clears it without a document; empty where only a document does. */
+        public array $clearRules = [],
     ) {
     }
 

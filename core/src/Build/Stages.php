@@ -43,46 +43,45 @@ final class Stages
 
         return [
             new Stage('survey', 'Survey signed', 2, 1, 'the survey with its open facts, signed'),
-            new Stage('structure', 'Structure cleared', 1, 1, 'the engineer’s document, or a floor within its usual allowance', ['A wall opening or a weak floor can bring down a house: a licensed structural engineer decides.'], mayBeWaived: false),
+            new Stage('structure', 'Structure cleared', 1, 1, 'the engineer’s document, or a floor within its usual allowance', ['A wall opening or a weak floor can bring down a house: a licensed structural engineer decides.'], mayBeWaived: false, clearRules: ['B-11', 'B-12']),
             new Stage('ordered', 'Ordered', 2, 1, 'orders with promised dates', waitDays: self::LEAD_DAYS, waitsFor: 'the longest lead time'),
-            new Stage('fabricated', 'Fabricated and drilled', 4, 1, 'holes against the plan, edges ground', ['Never drill toughened glass.', 'Gloves and goggles.'], self::CURE_DAYS, 'silicone to cure'),
-            new Stage('leak-test', 'Leak test', 2, 1, 'a day or two full of fresh water, dry outside', ['Fill where a burst does no harm.'], self::LEAK_TEST_DAYS, 'the test'),
+            new Stage('fabricated', 'Fabricated and drilled', 4, 1, 'holes against the plan, edges ground', ['Never drill toughened glass.', 'Gloves and goggles.'], self::CURE_DAYS, 'silicone to cure', mustWait: true),
+            new Stage('leak-test', 'Leak test', 2, 1, 'a day or two full of fresh water, dry outside', ['Fill where a burst does no harm.'], self::LEAK_TEST_DAYS, 'the test', mustWait: true),
             new Stage('set', 'Delivered, set, level', round(2 + $mass->vesselsKg / 120, 1), min(8, $lifting), 'level within 2 mm in a metre', ['Suction cups with a second hold; nobody under the glass.']),
             new Stage('plumbed', 'Plumbed and tried', 5, 1, 'every joint dry at full flow', ['Solvent cement: air, gloves, no flame.']),
             new Stage('electrics', 'Electrics and controller', 4, 1, 'the electrician’s record; residual-current protection tried', ['A licensed electrician installs; drip loops, plugs above the water line.'], mayBeWaived: false),
-            new Stage('lights', 'Lights hung', $lamps, 2, 'fixings confirmed on site by a competent person', ['Two people; nothing stands under a lamp while it hangs by a hand.'], mayBeWaived: false),
+            new Stage('lights', 'Lights hung', $lamps, 2, 'fixings confirmed on site by a competent person', ['Two people; nothing stands under a lamp while it hangs by a hand.'], mayBeWaived: false, clearRules: ['B-53']),
             new Stage('filled', 'Filled and salted', round(2 + $litres / 500, 1), 1, 'salinity and temperature read twice', ['Salt into water, never water onto salt.'], $ro ?? 0.0, $ro === null ? '' : 'the RO water to be made'),
             new Stage('scape', 'Sand and rock in, pumps off', round(2 + $mass->rockKg / 40, 1), 1, 'rock stands on the base and does not rock', ['Electricity off before hands go in.']),
             new Stage('rehearsal', 'Power-cut rehearsal', 1, 1, 'the sump rose as computed, and it ran again', ['Stay beside the sump until it stands still.']),
             new Stage('alarms', 'Alarms tested', 1, 1, 'made to call, and answered'),
-            new Stage('cycle', 'Cycle', 1, 1, 'ammonia and nitrite at nothing, twice', waitDays: self::CYCLE_DAYS, waitsFor: 'the bacteria'),
+            new Stage('cycle', 'Cycle', 1, 1, 'ammonia and nitrite at nothing, twice', waitDays: self::CYCLE_DAYS, waitsFor: 'the bacteria', mustWait: true),
             new Stage('animals', 'First animals', 2, 1, 'seen eating the day after'),
             new Stage('handover', 'Handover file', 2, 1, 'the client has it and knows whom to call'),
         ];
     }
 
     /**
-     * Days from the start at which each stage can begin and at which its proof can stand. RO water is made while the rest goes on.
+     * Days from today at which each stage can begin and at which its proof can stand. What is passed takes no more days; RO water is made
+     * while the rest goes on.
      *
      * @param  list<Stage>  $stages
+     * @param  list<string>  $passed  keys
      * @return array<string, array{0: float, 1: float}> by stage: begins, stands
      */
-    public static function course(array $stages): array
+    public static function course(array $stages, array $passed = []): array
     {
         $day = 0.0;
         $course = [];
         $made = 0.0;
         foreach ($stages as $stage) {
-            $work = $stage->hours / self::HOURS_A_DAY;
-            if ($stage->key === 'filled') {
-                // The plant runs from the day the tank stands: the fill waits only for what is not yet made.
-                $day = max($day, $made + $stage->waitDays);
-                $course[$stage->key] = [$day, $day += $work];
-
-                continue;
-            }
             $begins = $day;
-            $day += $work + $stage->waitDays;
+            if (! in_array($stage->key, $passed, true)) {
+                $work = $stage->hours / self::HOURS_A_DAY;
+                // The plant runs from the day the tank stands: the fill waits only for what is not yet made.
+                $begins = $stage->key === 'filled' ? max($day, $made + $stage->waitDays) : $day;
+                $day = $begins + $work + ($stage->key === 'filled' ? 0.0 : $stage->waitDays);
+            }
             $course[$stage->key] = [$begins, $day];
             if ($stage->key === 'set') {
                 $made = $day;

@@ -13,6 +13,7 @@ interface Topic
     public const LABELS = [
         'displayGrossL' => 'Display, gross', 'displayNetL' => 'Display, net', 'systemL' => 'True water volume', 'labelGap' => 'Against the label',
         'sandKg' => 'Sand', 'saltKg' => 'Salt for the first fill', 'turnover' => 'Turnover of the display',
+        'streamTurnover' => 'Flow in the display', 'sandMovesMs' => 'Water that moves the sand',
         'panelFactor' => 'Longest pane, safety factor',
         'massKg' => 'Whole mass, running', 'meanKpa' => 'Mean pressure under the stand', 'bendingKpa' => 'Same bending as a load of', 'floorWord' => 'Floor',
         'weirHeadMm' => 'Water over the weir', 'runningBelowRimMm' => 'Water line below the rim',
@@ -22,8 +23,10 @@ interface Topic
         'downL' => 'Power cut: comes down', 'spareL' => 'Sump takes', 'marginPct' => 'Room left over', 'cloggedL' => 'Siphon break clogged: comes down',
         'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'trapMs' => 'Speed in the bubble trap',
         'lossWinterW' => 'Heat loss, winter night', 'lossSummerW' => 'Heat loss, summer day', 'settlesSummerC' => 'Summer day, no heater: settles at', 'evaporationLd' => 'Evaporation',
+        'coolingW' => 'Cooling, hottest day',
         'parTop' => 'Light near the surface', 'parMid' => 'Light halfway down', 'parLow' => 'Light at the bottom', 'lightEven' => 'Evenness halfway down', 'dliMol' => 'Light of a day, halfway down', 'coralShares' => 'Area fit for', 'hangingKg' => 'Each fixing must hold',
         'heaters' => 'Heaters, first choice', 'oneOffC' => 'One heater failed: winter night settles at', 'stuckOnH' => 'One heater stuck on: harm after',
+        'circuitA' => 'Each circuit carries', 'startA' => 'At the start', 'energyKwh' => 'Power in a month', 'upkeepH' => 'Care of the equipment in a month',
         'access' => 'The way in', 'ceilingSpareMm' => 'Room over the lamp', 'sumpLiftMm' => 'Room over the sump', 'cabinet' => 'In the cabinet',
     ];
 

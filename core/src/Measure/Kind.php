@@ -17,6 +17,8 @@ enum Kind: string
     case Flow = 'L/h';
     case DailyVolume = 'L/d';
     case Power = 'W';
+    case Energy = 'kWh';
+    case Current = 'A';
     case Conductance = 'W/K';
     case Pressure = 'kPa';
     case Stress = 'MPa';

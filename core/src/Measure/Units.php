@@ -39,6 +39,8 @@ final readonly class Units
             Kind::Flow->value => new UnitDisplay('L/h'),
             Kind::DailyVolume->value => new UnitDisplay('L a day', digits: 1),
             Kind::Power->value => new UnitDisplay('W'),
+            Kind::Energy->value => new UnitDisplay('kWh'),
+            Kind::Current->value => new UnitDisplay('A', digits: 1),
             Kind::Conductance->value => new UnitDisplay('W/°C', digits: 1),
             Kind::Pressure->value => new UnitDisplay('kPa', digits: 2),
             Kind::Stress->value => new UnitDisplay('MPa', digits: 1),

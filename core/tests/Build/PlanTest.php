@@ -35,6 +35,7 @@ final class PlanTest extends TestCase
         'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'returnLevelMm' => 200, 'reservoirL' => 10, 'trapGapMm' => 60,
         'pumpsW' => 40, 'lightsW' => 90, 'winterC' => 18, 'summerC' => 26, 'floorType' => 'concrete', 'storey' => 0, 'spanMm' => 4000, 'allowanceKpa' => 20, 'outOfLevelMmM' => 1,
         'standInsideMm' => 740, 'ceilingMm' => 2500, 'lampAboveRimMm' => 200, 'lampHeightMm' => 200, 'lampsKg' => 12, 'fixings' => 2, 'breakingKg' => 60, 'pumpMaxHeadM' => 4.5, 'pumpMaxFlowLh' => 6600,
+        'streamLh' => 9000, 'grainMm' => 1.5, 'residual' => 'yes', 'circuits' => 2,
     ];
 
     private const LAMPS = [['name' => 'Left', 'xMm' => 300, 'yMm' => 288, 'ppf' => 180, 'halfAngleDeg' => 45], ['name' => 'Right', 'xMm' => 876, 'yMm' => 288, 'ppf' => 180, 'halfAngleDeg' => 45]];
@@ -125,6 +126,7 @@ final class PlanTest extends TestCase
     /** @return iterable<string, array{0: string, 1: array<string, mixed>, 2: string}> rule, changed facts, words of the stop */
     public static function stops(): iterable
     {
+        yield 'no residual-current protection' => ['B-61', ['residual' => 'no'], 'Wet gear without residual-current protection'];
         yield 'a load over one and a half times the allowance' => ['B-11', ['allowanceKpa' => 1.5], 'never without'];
         yield 'a balcony' => ['B-11', ['balcony' => 'yes'], 'never without'];
         yield 'heavy on joists along the stand' => ['B-11', ['floorType' => 'timber', 'joists' => 'parallel'], 'never without'];

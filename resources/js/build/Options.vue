@@ -21,6 +21,7 @@ const show = () => router.get(`/sites/${props.site.id}/options`, { plans: picked
             <thead><tr><th scope="col"><span class="visually-hidden">Line</span></th><th v-for="p in view.plans" :key="p.id" scope="col"><Link :href="`/plans/${p.id}`">{{ p.name }}</Link></th></tr></thead>
             <tbody>
                 <tr><th scope="row">To pay</th><td v-for="p in view.plans" :key="p.id"><b>{{ p.total }}</b><br><small class="quiet">{{ [p.more, p.unpriced ? `${p.unpriced} without a price` : null].filter(Boolean).join(', ') }}</small></td></tr>
+                <tr><th scope="row">A year of running</th><td v-for="p in view.plans" :key="p.id"><b>{{ p.year }}</b><br><small v-if="p.yearUnpriced" class="quiet">{{ p.yearUnpriced }} without a price</small></td></tr>
                 <tr><th scope="row">Ready, at the earliest in</th><td v-for="p in view.plans" :key="p.id">{{ p.readyIn ?? 'not known' }}<small v-if="p.roDays" class="quiet"> (RO {{ p.roDays }})</small></td></tr>
                 <tr><th scope="row">Stands against it</th><td v-for="(list, i) in view.against" :key="view.plans[i].id"><p v-for="f in list" :key="f.key" :class="f.severity"><SeverityMark :severity="f.severity" /> <span class="word">{{ f.word }}</span> {{ f.what }}</p><span v-if="!list.length" class="quiet">nothing</span></td></tr>
                 <tr v-for="l in view.lines" :key="l.label"><th scope="row">{{ l.label }}</th><td v-for="(c, i) in l.cells" :key="i">{{ c ?? 'not known' }}</td></tr>

@@ -38,6 +38,16 @@ const inside = computed(() => {
     const { lengthMm, widthMm } = draft.values;
     return typeof lengthMm === 'number' && typeof widthMm === 'number' ? { length: lengthMm, width: widthMm } : null;
 });
+/** A grip of the drawing was moved: its fact follows, as if it had been typed. */
+function take(field: string, value: number, more: boolean) {
+    const [table, row, key] = field.split('.');
+    if (table === 'chambers') draft.chambers[Number(row)][key as 'baffleMm'] = value;
+    else {
+        draft.values[field] = value;
+        draft.bases[field] ??= 'measured';
+    }
+    change(more);
+}
 function addLamp() {
     const lamps = draft.lamps;
     const last = lamps[lamps.length - 1];
@@ -84,17 +94,17 @@ function rename(roomId: number | null = props.plan.roomId) {
             <div class="fact"><label for="room">Room</label>
                 <select id="room" :value="plan.roomId ?? ''" :disabled="!plan.mayUpdate" @change="rename(Number(($event.target as HTMLSelectElement).value) || null)"><option value="">not chosen yet</option><option v-for="(label, id) in rooms" :key="id" :value="Number(id)">{{ label }}</option></select>
             </div>
-            <BriefSheet :draft="draft" :sheet="sheet" :groups="groups" :survey="props.draft.survey" :defaults="live.defaults" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" />
+            <BriefSheet :draft="draft" :sheet="sheet" :groups="groups" :survey="props.draft.survey" :defaults="live.defaults" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
         </section>
 
         <div class="middle">
-            <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below" />
+            <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below. Each grip moves a fact of the plan." :editable="plan.mayUpdate" @set="take" />
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
-            <LightPlan :maps="answers.light" :lamps="draft.lamps" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addLamp" @drop="drop(draft.lamps, $event)" />
-            <HolePlan :panes="answers.panes" :proposed="answers.proposedHoles" :holes="draft.holes" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addHole" @propose="proposeHoles" @drop="drop(draft.holes, $event)" />
-            <CabinetFit :packing="answers.cabinet" :gear="draft.gear" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change" @add="addThing" @drop="drop(draft.gear, $event)" />
+            <LightPlan :maps="answers.light" :lamps="draft.lamps" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addLamp" @drop="drop(draft.lamps, $event)" />
+            <HolePlan :panes="answers.panes" :proposed="answers.proposedHoles" :holes="draft.holes" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addHole" @propose="proposeHoles" @drop="drop(draft.holes, $event)" />
+            <CabinetFit :packing="answers.cabinet" :gear="draft.gear" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addThing" @drop="drop(draft.gear, $event)" />
             <HeaterMap v-if="answers.heaterMap.length" :cells="answers.heaterMap" />
             <template v-if="waiting.length">
                 <h2>Still to survey</h2>

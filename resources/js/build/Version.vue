@@ -80,8 +80,9 @@ function begin(stop: StopView) {
             <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :holes="view.holes" :errors="{}" readonly />
             <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>
             <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :gear="view.gear" :errors="{}" readonly />
-            <QuoteTable :quote="view.quote" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
-            <CourseOfWork v-if="view.stages.length" :stages="view.stages" />
+            <QuoteTable :quote="view.quote" title="What it takes, what it costs" total="To pay" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
+            <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
+            <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" />
         </div>
         <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>
     </div>

@@ -6,6 +6,7 @@ import { copyOf, type Draft } from '../shared/draft';
 import { useHistory } from './useHistory';
 
 const WAIT_MS = 180;
+const DRAG_MS = 40;
 const AGAIN_MS = 4000;
 
 /**
@@ -38,22 +39,24 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         }
     }
 
-    const steps = useHistory(draft, keep);
-    function change() {
+    const steps = useHistory(draft, () => keep());
+    /** While something is dragged there is `more` to come: answers are then asked for at once and again, not after a pause. */
+    function change(more = false) {
         steps.note();
-        keep();
+        keep(more);
     }
-    function keep() {
+    function keep(more = false) {
         touched++;
         dirty = true;
         window.localStorage.setItem(store, JSON.stringify({ revision: at, draft }));
-        plan(WAIT_MS);
+        if (!more || timer === undefined) plan(more ? DRAG_MS : WAIT_MS);
     }
     function plan(ms: number) {
         window.clearTimeout(timer);
         timer = window.setTimeout(send, ms);
     }
     function send() {
+        timer = undefined;
         if (sending || !dirty || state.value === 'conflict') return;
         sending = true;
         const mine = touched;

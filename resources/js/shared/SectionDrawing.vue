@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { FrameView, MarkView, SectionView, ShapeView } from '../generated';
+import SectionHandles from './SectionHandles.vue';
 
 /** A thin painter: shapes, levels and soundings come computed, in mm; here they are only scaled and drawn. */
-const props = defineProps<{ section: SectionView; frames?: FrameView[]; clogged?: FrameView[]; label: string }>();
+const props = defineProps<{ section: SectionView; frames?: FrameView[]; clogged?: FrameView[]; label: string; editable?: boolean }>();
+const emit = defineEmits<{ set: [field: string, value: number, more: boolean] }>();
 
 const box = ref<HTMLElement | null>(null);
 const width = ref(720);
@@ -110,7 +112,7 @@ const inside = computed(() => props.section.marks.filter((m) => m.side === 'in')
 
 <template>
     <figure ref="box" class="section" :class="{ cut: second !== null }">
-        <svg :width="width" :height="height + columns.over + 6" role="img" :aria-label="label" data-testid="section" :data-scale="scale">
+        <svg :width="width" :height="height + columns.over + 6" :role="editable ? 'group' : 'img'" :aria-label="label" data-testid="section" :data-scale="scale">
             <template v-for="(shape, i) in section.shapes" :key="i">
                 <rect v-if="shape.kind === 'rect'" :class="shape.role" :x="px(shape.points[0][0])" :y="py(top(shape))" :width="(shape.points[1][0] - shape.points[0][0]) * scale" :height="Math.max(0, (shape.points[1][1] - top(shape)) * scale)" :data-key="shape.key" />
                 <polygon v-else-if="shape.kind === 'area'" :class="shape.role" :points="points(shape)" />
@@ -129,6 +131,7 @@ const inside = computed(() => props.section.marks.filter((m) => m.side === 'in')
                 <line class="leader" :x1="p.fromX" :y1="p.y - 4" :x2="px(p.mark.x)" :y2="py(p.mark.y)" />
                 <text v-for="(words, n) in p.mark.lines" :key="n" :class="p.mark.role" :x="p.x" :y="p.y + n * LINE" :text-anchor="p.anchor">{{ words }}</text>
             </g>
+            <SectionHandles v-if="editable && second === null" :handles="section.handles" :px="px" :py="py" :scale="scale" @set="(field, value, more) => emit('set', field, value, more)" />
             <g v-if="at?.spills" class="spillsign"><line :x1="px(section.minX)" :x2="px(section.minX + section.width)" :y1="height - 40 * scale + 3" :y2="height - 40 * scale + 3" /></g>
         </svg>
         <ul v-if="narrow" class="soundings"><li v-for="(mark, i) in section.marks.filter((m) => m.side !== 'in')" :key="i" :class="mark.role">{{ mark.lines.join(', ') }}</li></ul>

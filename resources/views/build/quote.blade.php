@@ -16,18 +16,20 @@ table { width: 100%; border-collapse: collapse; } td, th { padding: 3pt 6pt 3pt 
 <h1>Quote</h1>
 <div class="sub">{{ $version->plan->name }}, version {{ $version->number }} · {{ $version->plan->site?->client?->name }}, {{ $version->plan->site?->name }} · {{ now()->format('j M Y') }}</div>
 @if($drawing)<img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: {{ $ratio > 0.5 ? round(80 / $ratio) : 160 }}mm; height: {{ $ratio > 0.5 ? 80 : round(160 * $ratio) }}mm;">@endif
-<h2>What it takes</h2>
+@foreach([['What it takes', $quote, 'To pay'], ['A year of running', $year, 'A year']] as [$title, $list, $sum])
+<h2>{{ $title }}</h2>
 <table>
 <tr><th>What</th><th class="n">Quantity</th><th class="n">Each</th><th class="n">Price</th></tr>
-@foreach($quote->lines as $line)
+@foreach($list->lines as $line)
 <tr><td>{{ $line['label'] }} <span class="small">{{ $line['note'] }}</span></td><td class="n">{{ $line['quantity'] }}</td><td class="n">{{ $line['each'] ?? '' }}</td><td class="n">{{ $line['price'] ?? 'to be named' }}</td></tr>
 @endforeach
-<tr class="sum"><td colspan="3">Together</td><td class="n">{{ $quote->net }}</td></tr>
-<tr><td colspan="3">Tax, {{ $quote->taxPct }}</td><td class="n">{{ $quote->tax }}</td></tr>
-<tr class="sum"><td colspan="3">To pay</td><td class="n">{{ $quote->total }}</td></tr>
+<tr class="sum"><td colspan="3">Together</td><td class="n">{{ $list->net }}</td></tr>
+<tr><td colspan="3">Tax, {{ $list->taxPct }}</td><td class="n">{{ $list->tax }}</td></tr>
+<tr class="sum"><td colspan="3">{{ $sum }}</td><td class="n">{{ $list->total }}</td></tr>
 </table>
-@if($quote->unpriced)<p class="small">{{ $quote->unpriced }} {{ $quote->unpriced === 1 ? 'line has' : 'lines have' }} no price yet and {{ $quote->unpriced === 1 ? 'is' : 'are' }} not in the sum.</p>@endif
-@if($quote->waits)<p class="small">Not counted yet: @foreach($quote->waits as $what => $needs){{ $what }} (needs {{ $needs }})@if(! $loop->last); @endif @endforeach.</p>@endif
+@if($list->unpriced)<p class="small">{{ $list->unpriced }} {{ $list->unpriced === 1 ? 'line has' : 'lines have' }} no price yet and {{ $list->unpriced === 1 ? 'is' : 'are' }} not in the sum.</p>@endif
+@if($list->waits)<p class="small">Not counted yet: @foreach($list->waits as $what => $needs){{ $what }} (needs {{ $needs }})@if(! $loop->last); @endif @endforeach.</p>@endif
+@endforeach
 <div class="box"><b>Confirm locally.</b> @if($stops){{ $stops }} Stop{{ $stops === 1 ? '' : 's' }} stand{{ $stops === 1 ? 's' : '' }} against this version: nothing is ordered before they are cleared. @endif Floor and walls: a structural engineer and the local code decide. Electrics: a licensed electrician. Fixings over water and people: a competent person on site.</div>
 </body>
 </html>

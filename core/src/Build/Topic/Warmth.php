@@ -24,17 +24,14 @@ use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
 
-/** Heat lost in winter and gained in summer, evaporation, and heaters that fail safely (B-40, B-41, B-43). */
+/** Heat lost in winter and in summer, evaporation, and heaters that fail safely (B-40, B-41, B-43). */
 final class Warmth implements Topic
 {
-    /** Warmer than the set point by this without any heater is worth saying, K. */
-    private const WARM_SUMMER_K = 1.5;
-
     private const LOWER_HARM_C = 18.0;
 
     public function keys(): array
     {
-        return ['lossWinterW', 'lossSummerW', 'settlesSummerC', 'evaporationLd', 'heaters', 'oneOffC', 'stuckOnH'];
+        return ['lossWinterW', 'lossSummerW', 'evaporationLd', 'heaters', 'oneOffC', 'stuckOnH'];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -52,24 +49,23 @@ final class Warmth implements Topic
             self::loss($facts, 'lossSummerW', $heat, $heat->hotUaWK, $set, F::SummerC, 'hot case'),
         ];
         try {
-            $rest = self::withGear($facts, $heat, $set, $winter, $summer);
+            $rest = self::withGear($facts, $heat, $winter);
         } catch (Missing $e) {
-            $rest = new TopicAnswer(array_map(fn (string $key): Figure => Figure::waiting($key, $e->fields), ['settlesSummerC', 'heaters', 'oneOffC', 'stuckOnH']));
+            $rest = new TopicAnswer(array_map(fn (string $key): Figure => Figure::waiting($key, $e->fields), ['heaters', 'oneOffC', 'stuckOnH']));
         }
 
         return new TopicAnswer([...$figures, self::evaporation($facts, $heat, $set, $winter, $summer), ...$rest->figures], $rest->findings);
     }
 
     /** @throws Missing while nobody has said what pumps and lights draw */
-    private static function withGear(Facts $facts, TankHeat $heat, float $set, float $winter, float $summer): TopicAnswer
+    private static function withGear(Facts $facts, TankHeat $heat, float $winter): TopicAnswer
     {
         $facts->need(F::PumpsW, F::LightsW);
         $background = self::backgroundW($facts);
-        [$settles, $cooling] = self::summer($facts, $heat, $set, $summer, $background);
         $choice = self::choice($facts);
         [$heaters, $finding] = $choice->chosen === null ? self::noHeater($facts, $choice) : self::heaters($facts, $heat, $choice, $choice->chosen, $winter, $background);
 
-        return new TopicAnswer([$settles, ...$heaters], [$finding, ...$cooling]);
+        return new TopicAnswer($heaters, [$finding]);
     }
 
     /**
@@ -89,7 +85,7 @@ final class Warmth implements Topic
     }
 
     /** Heat of pumps, and of the lights' share that ends in the water. */
-    private static function backgroundW(Facts $facts): float
+    public static function backgroundW(Facts $facts): float
     {
         return $facts->number(F::PumpsW) + $facts->number(F::LightsW) * $facts->number(F::LightSharePct) / 100;
     }
@@ -139,24 +135,6 @@ final class Warmth implements Topic
             Working::of(Topic::LABELS[$key], 'UA*(T - R) + E', [
                 ['UA', "Walls, bottom and surface, {$case}", $ua, Kind::Conductance], $facts->row('T', F::SetpointC), $facts->row('R', $room), ['E', 'Heat carried off by evaporation', $evaporation, Kind::Power],
             ], $loss, 'B-40: UA·(T − T_room) + evaporation'));
-    }
-
-    /** @return array{0: Figure, 1: list<Finding>} */
-    private static function summer(Facts $facts, TankHeat $heat, float $set, float $summer, float $background): array
-    {
-        $course = $heat->hotCourse($background, $summer, $set, $facts->number(F::UpperHarmC));
-        $settles = $course->settlesC ?? $set;
-        $parts = ['settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power), 'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature)];
-        $figure = Figure::number('settlesSummerC', Quantity::of($settles, Kind::Temperature), Sentence::of('with {background} from pumps and lights', $parts), $facts->basis(),
-            Working::of('Summer day, no heater: settles at', 'R + (P - E)/UA', [
-                $facts->row('R', F::SummerC), ['P', 'Heat of pumps and lights', $background, Kind::Power], ['E', 'Evaporation at the set point', $heat->evaporation($set, $summer)->watts, Kind::Power], ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance],
-            ], Quantity::of($settles, Kind::Temperature), 'B-43'));
-
-        return [$figure, [match (true) {
-            $settles > $facts->number(F::UpperHarmC) => Finding::of(Severity::Fix, 'B-42', 'heat', Sentence::of('A summer day heats it to {settles} without any heater', $parts), Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts), Sentence::of('Plan cooling: fans first, then a chiller in free air.'), $facts->basis(), 'settlesSummerC'),
-            $settles > $set + self::WARM_SUMMER_K => Finding::of(Severity::Watch, 'B-42', 'heat', Sentence::of('Summer days settle at {settles}', $parts), Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts), Sentence::of('A fan over the open surface is the first thing to try.'), $facts->basis(), 'settlesSummerC'),
-            default => Finding::of(Severity::Fine, 'B-42', 'heat', Sentence::of('Summer days need no cooling: {settles}', $parts), Sentence::of('The set point is {set}.', $parts), null, $facts->basis(), 'settlesSummerC'),
-        }]];
     }
 
     /** @return array{0: list<Figure>, 1: Finding} */

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Http;
+
+use App\Build\PassedStage;
+use App\Build\PlanVersion;
+use App\Clients\Attachments;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\Stage;
+use Velbrin\Core\Build\StageGate;
+use Velbrin\Core\Build\Stages;
+
+/** Stages of an accepted version pass their gates, in order (B-71). */
+final class StageController
+{
+    public function store(Request $request, PlanVersion $version, string $stage, #[CurrentUser] User $user): RedirectResponse
+    {
+        $by = $request->string('by')->toString();
+        Gate::authorize('create', [PassedStage::class, $version, $by]);
+        $given = $request->validate([
+            'by' => ['required', Rule::in([StageGate::PROOF, StageGate::WAIVER, StageGate::DOCUMENT])],
+            'words' => ['required', 'string', 'max:500'],
+            'signed_by' => ['required', 'string', 'max:120'],
+            'passed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+            'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],
+        ], [...Attachments::messages(), 'words.required' => 'Say what proves it, or why it is waived.', 'signed_by.required' => 'Say who answers for it.']);
+        if ($by === StageGate::DOCUMENT && ! $request->hasFile('file')) {
+            throw ValidationException::withMessages(['file' => 'Store the signed document here: a PDF or a photo of it.']);
+        }
+        $label = DB::transaction(function () use ($request, $version, $stage, $user, $given, $by): string {
+            $version = PlanVersion::query()->lockForUpdate()->with(['passedStages', 'plan'])->findOrFail($version->id);
+            $brief = PlanBrief::read($version->brief);
+            $stages = Stages::of(Facts::of($brief));
+            $on = CarbonImmutable::parse($given['passed_on']);
+            $against = StageGate::against($stage, $by, $stages, $version->passedDays(), CorePlan::answer($brief)->findings, PassedStage::day($on));
+            if ($against !== null) {
+                throw ValidationException::withMessages(['stage' => "{$against}."]);
+            }
+            $file = $request->hasFile('file') ? Attachments::take($request, $version->plan()->firstOrFail(), $user) : null;
+            $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $given['words'], 'signed_by' => $given['signed_by'], 'passed_on' => $on->toDateString(), 'attachment_id' => $file?->id, 'user_id' => $user->id]);
+
+            return array_column(array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], $stages), 'label', 'key')[$stage];
+        });
+
+        return back()->with('said', $by === StageGate::WAIVER ? "“{$label}” is waived, with its reason. It stays visible." : "“{$label}” has passed.");
+    }
+
+    /** Takes back the last stage that passed, when it was entered by mistake. */
+    public function reopen(PlanVersion $version, string $stage): RedirectResponse
+    {
+        $passed = $version->passedStages()->where('stage', $stage)->first();
+        abort_if($passed === null, 404);
+        Gate::authorize('delete', $passed);
+        if ($version->passedStages()->where('id', '>', $passed->id)->exists()) {
+            throw ValidationException::withMessages(['stage' => 'Only the last stage that passed can be opened again.']);
+        }
+        $passed->delete();
+
+        return back()->with('said', 'Open again.');
+    }
+}

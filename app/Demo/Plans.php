@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Build\Acceptance;
+use App\Build\Plan;
+use App\Build\PlanReader;
+use App\Build\PlanVersion;
+use App\Build\Price;
+use App\Clients\Attachment;
+use App\Clients\Site;
+use App\House\Paper;
+use App\Team\User;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Velbrin\Core\Build\StageGate;
+use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Version;
+
+/** Plans of the town: one accepted and nearly built, two with Stops, one just begun. */
+final readonly class Plans
+{
+    /** Days ago, by what, words, who. */
+    private const GATES = [
+        'survey' => [84, StageGate::PROOF, 'signed with two facts still open', 'Teodor'],
+        'structure' => [80, StageGate::PROOF, 'slab on the ground, well within its allowance', 'Teodor'],
+        'ordered' => [79, StageGate::PROOF, 'six orders, the tank promised for five weeks on', 'Teodor'],
+        'fabricated' => [44, StageGate::PROOF, 'three holes, edges ground, eight days of cure', 'Ines'],
+        'leak-test' => [42, StageGate::WAIVER, 'the maker had it full for three days and photographed the base', 'Marit'],
+        'set' => [33, StageGate::PROOF, 'one millimetre in the metre', 'Ines'],
+        'plumbed' => [31, StageGate::PROOF, 'one union wept and was seated again; dry at full flow', 'Ines'],
+        'electrics' => [27, StageGate::DOCUMENT, 'installed and residual-current protection tried', 'the electrician'],
+        'lights' => [26, StageGate::PROOF, 'both fixings tried with three times the load', 'Ines'],
+        'filled' => [24, StageGate::PROOF, '35.1 and 25.4 °C, read twice', 'Ines'],
+        'scape' => [22, StageGate::PROOF, 'rock on the base, nothing rocks', 'Ines'],
+        'rehearsal' => [21, StageGate::PROOF, 'the sump rose to 41 mm below its rim and it ran again', 'Ines'],
+        'alarms' => [21, StageGate::PROOF, 'leak and heat called; answered in four minutes', 'Marit'],
+    ];
+
+    private function __construct(private User $planner, private User $technician)
+    {
+    }
+
+    public static function make(User $planner, User $technician): void
+    {
+        $self = new self($planner, $technician);
+        $self->all();
+    }
+
+    private function all(): void
+    {
+        foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'lamp' => 41900, 'labour' => 6400, 'power' => 31, 'waste-water' => 1, 'media' => 14500, 'wear' => 6200] as $key => $minor) {
+            Price::query()->create(['key' => $key, 'minor' => $minor]);
+        }
+        $site = Site::query()->where('name', 'Day room')->first() ?? Site::query()->orderBy('id')->firstOrFail();
+        $this->plan($site, 'Day room, new reef', 'standard', [], 2, accept: true);
+        $hotel = Site::query()->where('name', 'Lobby')->first() ?? $site;
+        $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0], 1);
+        $flat = Site::query()->where('name', 'Flat over the ferry')->first() ?? $site;
+        $this->plan($flat, 'Larger tank, timber floor', 'long', ['floorType' => 'timber', 'joists' => 'parallel', 'storey' => 2.0, 'spanMm' => 3600.0, 'allowanceKpa' => 2.0], 1);
+        $start = Site::query()->where('name', 'Loft')->first() ?? $site;
+        $room = $start->rooms()->first();
+        Plan::query()->create(['site_id' => $start->id, 'room_id' => $room?->id, 'name' => 'First thoughts', 'user_id' => $this->planner->id, 'draft' => ['values' => ['lengthMm' => 1500, 'widthMm' => 600, 'heightMm' => 600], 'bases' => [], 'chambers' => []]]);
+    }
+
+    /** @param  array<string, float|string>  $changed */
+    private function plan(Site $site, string $name, string $build, array $changed, int $versions, bool $accept = false): void
+    {
+        $values = [...Builds::facts($build), ...Builds::cabinet($build), ...$changed];
+        $bases = array_map(fn (): array => ['basis' => 'measured', 'by' => $this->planner->name, 'at' => now()->subDays(9)->toDateString()], $values);
+        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build), 'lamps' => Builds::lamps($build), 'holes' => Builds::holes($values), 'gear' => Builds::gear($build)]]);
+        for ($n = 1; $n <= $versions; $n++) {
+            $brief = PlanReader::raw($plan->load(['room', 'site.passages']));
+            if ($n < $versions) {
+                $brief['values']['outletBelowRimMm'] = 110.0;
+                $brief['values']['reservoirL'] = 18.0;
+            }
+            $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => $n, 'brief' => $brief, 'core_version' => Version::NUMBER, 'note' => $n === 1 ? 'as first talked over' : 'outlet raised after the rehearsal', 'user_id' => $this->planner->id]);
+        }
+        if ($accept && isset($version)) {
+            $system = Acceptance::accept($version, $this->planner, $name, 'mixed reef', Regime::Natural);
+            $system->update(['settling_until' => now()->addWeeks(7)->toDateString(), 'started_on' => now()->subWeeks(3)->toDateString(), 'keeper_id' => $this->technician->id]);
+            $this->gates($version, $plan);
+        }
+    }
+
+    /** The course of the day room: everything up to the cycle has passed, one gate by a waiver, one by the electrician's paper. */
+    private function gates(PlanVersion $version, Plan $plan): void
+    {
+        $path = 'attachments/'.now()->format('Y/m').'/'.Str::uuid()->toString();
+        $bytes = Paper::pdf('demo.electrician', ['on' => now()->subDays(27)->format('j M Y')]);
+        Storage::disk('local')->put($path, $bytes);
+        $paper = Attachment::query()->create(['subject_type' => 'plan', 'subject_id' => $plan->id, 'kind' => 'paper', 'caption' => 'Electrician’s record', 'original_name' => 'electrician.pdf', 'mime' => 'application/pdf', 'bytes' => strlen($bytes), 'sha256' => hash('sha256', $bytes), 'path' => $path, 'user_id' => $this->planner->id]);
+        foreach (self::GATES as $stage => [$ago, $by, $words, $who]) {
+            $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $words, 'signed_by' => $who, 'passed_on' => now()->subDays($ago)->toDateString(), 'attachment_id' => $by === StageGate::DOCUMENT ? $paper->id : null, 'user_id' => $this->planner->id]);
+        }
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** What can be taken hold of on the section, each at the place it stands. Only what somebody gave or the plan can draw. */
+final readonly class Handles
+{
+    /** @param  callable(float): float  $y  height above the room's floor to the drawing's y */
+    private function __construct(private Facts $facts, private Levels $levels, private mixed $y)
+    {
+    }
+
+    /**
+     * @param  callable(float): float  $y
+     * @return list<Handle>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function of(Facts $facts, DisplayTank $display, Levels $levels, ?SumpWater $sump, float $sumpX, callable $y): array
+    {
+        $at = new self($facts, $levels, $y);
+
+        return array_values(array_filter([...$at->tank($display), ...$at->waterways($display), ...($sump === null ? [] : $at->sump($sump, $sumpX))]));
+    }
+
+    /** @return list<Handle|null> */
+    private function tank(DisplayTank $display): array
+    {
+        $length = $display->vessel->footprint->boxLengthMm();
+        $middle = ($this->levels->displayBottomMm + $this->levels->rimMm) / 2;
+        $sand = $this->levels->displayBottomMm + $display->vessel->floorMm + $this->facts->number(F::SandDepthMm);
+
+        return [
+            $this->facts->word(F::Shape) === 'rectangular' ? $this->on(F::LengthMm, $length, $middle, 'x', 1) : null,
+            $this->on(F::HeightMm, $length * 0.5, $this->levels->displayBottomMm, 'y', 1),
+            $this->on(F::SandDepthMm, $length * 0.72, $sand, 'y', -1),
+            $this->facts->brief->has(F::WeirBelowRimMm) ? null : $this->on(F::WaterGapMm, $length * 0.3, $this->levels->rimMm - $display->runningBelowRimMm, 'y', 1),
+            $this->facts->knows(F::LampAboveRimMm) ? $this->on(F::LampAboveRimMm, $length * 0.3, $this->levels->rimMm + $this->facts->number(F::LampAboveRimMm), 'y', -1) : null,
+        ];
+    }
+
+    /** @return list<Handle|null> */
+    private function waterways(DisplayTank $display): array
+    {
+        $length = $display->vessel->footprint->boxLengthMm();
+        $wall = $display->vessel->wallMm;
+        $box = $length - $wall - Section::BOX_MM;
+        $return = $wall + Section::RETURN_MM;
+
+        return [
+            $this->belowRim(F::WeirBelowRimMm, $box),
+            $this->belowRim(F::EmergencyBelowRimMm, $box + Section::BOX_MM * 0.74),
+            $this->belowRim(F::OutletBelowRimMm, $return),
+            $this->belowRim(F::BreakBelowRimMm, $return),
+        ];
+    }
+
+    /** @return list<Handle|null> */
+    private function sump(SumpWater $sump, float $sumpX): array
+    {
+        $floor = $this->levels->sumpInsideFloorMm;
+        $right = $sumpX + $sump->vessel->footprint->boxLengthMm() - $sump->vessel->wallMm;
+        $return = $sump->returnChamber();
+        $handles = [$this->on(F::ReturnLevelMm, $right - $return->fromMm - $return->lengthMm * 0.5, $floor + $return->levelMm, 'y', -1)];
+        foreach ($sump->chambers as $i => $chamber) {
+            if ($chamber->baffleMm !== null) {
+                $handles[] = new Handle("chambers.{$i}.baffleMm", "Baffle behind {$chamber->name}", $right - $chamber->fromMm - $chamber->lengthMm - 3, ($this->y)($floor + $chamber->baffleMm), 'y', -1, $chamber->baffleMm, 20, $sump->rimMm);
+            }
+        }
+
+        return $handles;
+    }
+
+    private function belowRim(F $field, float $x): ?Handle
+    {
+        $below = $this->facts->brief->has($field) ? $this->facts->numberOrNone($field) : null;
+
+        return $below === null ? null : $this->on($field, $x, $this->levels->rimMm - $below, 'y', 1);
+    }
+
+    private function on(F $field, float $x, float $zMm, string $axis, int $sign): Handle
+    {
+        $spec = PlanSheet::spec($field);
+
+        return new Handle($field->value, $spec->label, $x, ($this->y)($zMm), $axis, $sign, $this->facts->number($field), $spec->least, $spec->most);
+    }
+}

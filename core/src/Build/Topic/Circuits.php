@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Light\LightDay;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** What the circuits carry, running and at the start, what protects people, and the power of a month (B-61). */
+final class Circuits implements Topic
+{
+    /** Of its rating a circuit carries this all day. */
+    private const SHARE = 0.8;
+
+    /** Motors draw this much for a moment when the power comes back. */
+    private const MOTOR_START = 3.0;
+
+    private const HOURS_A_MONTH = 730.5;
+
+    public function keys(): array
+    {
+        return ['circuitA', 'startA', 'energyKwh'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::PumpsW, F::LightsW, F::WinterC, F::SummerC);
+        $choice = Warmth::choice($facts)->chosen;
+        $heaters = $choice === null ? 0.0 : $choice->count * $choice->wattsEach;
+        $steady = $facts->number(F::PumpsW) + $facts->number(F::LightsW) + $facts->number(F::OtherW) + $heaters;
+        $volts = $facts->number(F::MainsV);
+        $circuits = max(1.0, round($facts->number(F::Circuits)));
+        $running = Quantity::of($steady / $volts / $circuits, Kind::Current);
+        $start = Quantity::of(($steady + (self::MOTOR_START - 1) * $facts->number(F::PumpsW)) / $volts / $circuits, Kind::Current);
+        $energy = Quantity::of(self::meanW($facts) * self::HOURS_A_MONTH / 1000, Kind::Energy);
+        $parts = ['a' => $running, 'start' => $start, 'may' => Quantity::of(self::SHARE * $facts->number(F::CircuitA), Kind::Current), 'rated' => Quantity::of($facts->number(F::CircuitA), Kind::Current), 'n' => Quantity::of($circuits, Kind::Count), 'heaters' => Quantity::of($heaters, Kind::Power)];
+        $watts = [$facts->row('p', F::PumpsW), $facts->row('l', F::LightsW), $facts->row('o', F::OtherW), ['h', 'Heaters, first choice, all on', $heaters, Kind::Power], $facts->row('V', F::MainsV), ['n', 'Circuits', $circuits, Kind::Count]];
+
+        return new TopicAnswer([
+            Figure::number('circuitA', $running, Sentence::of('all on, heaters {heaters}; {may} is allowed all day', $parts), $facts->basis(), Working::of(Topic::LABELS['circuitA'], '(p + l + o + h)/V/n', $watts, $running, 'B-61: at most 0.8 of the rating')),
+            Figure::number('startA', $start, Sentence::of('for a moment, when the power comes back'), $facts->basis(), Working::of(Topic::LABELS['startA'], '(3*p + l + o + h)/V/n', $watts, $start, 'B-61: motors draw three times their running current')),
+            Figure::number('energyKwh', $energy, Sentence::of('in a room between its winter and its summer'), $facts->basis()),
+        ], [...self::load($facts, $parts), ...self::protection($facts)]);
+    }
+
+    /** Watts drawn in the mean over a day, in a room halfway between winter night and summer day. */
+    public static function meanW(Facts $facts): float
+    {
+        $facts->need(F::PumpsW, F::LightsW, F::WinterC, F::SummerC);
+        $day = LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
+        $lights = $facts->number(F::LightsW) * $day->fullHours() / 24;
+        $room = ($facts->number(F::WinterC) + $facts->number(F::SummerC)) / 2;
+        $heating = max(0.0, Warmth::heat($facts)->lossW($facts->number(F::SetpointC), $room) - $facts->number(F::PumpsW) - $lights * $facts->number(F::LightSharePct) / 100);
+
+        return $facts->number(F::PumpsW) + $facts->number(F::OtherW) + $lights + $heating;
+    }
+
+    /**
+     * @param  array<string, Quantity>  $parts
+     * @return list<Finding>
+     */
+    private static function load(Facts $facts, array $parts): array
+    {
+        $found = [match (true) {
+            $parts['a']->value > $parts['may']->value => Finding::of(Severity::Fix, 'B-61', 'power', Sentence::of('Each circuit carries {a}, more than {may}', $parts), Sentence::of('A circuit of {rated} carries 0.8 of that all day.', $parts), Sentence::of('Spread it over more circuits; a licensed electrician says which.'), $facts->basis(), 'circuitA'),
+            $parts['start']->value > $parts['rated']->value => Finding::of(Severity::Watch, 'B-61', 'power', Sentence::of('{start} when everything starts at once', $parts), Sentence::of('The circuit is rated at {rated}: after a power cut it may trip again.', $parts), Sentence::of('Let pumps start one after another.'), $facts->basis(), 'startA'),
+            default => Finding::of(Severity::Fine, 'B-61', 'power', Sentence::of('Each circuit carries {a} of {may}', $parts), Sentence::of('At the start {start}.', $parts), null, $facts->basis(), 'circuitA'),
+        }];
+        if ($parts['n']->value < 2) {
+            $found[] = Finding::of(Severity::Watch, 'B-61', 'power', Sentence::of('Everything hangs on one circuit'), Sentence::of('One trip takes heating and movement together.'), Sentence::of('Heaters and pumps on different circuits, or a battery for one stream pump.'), $facts->basis());
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private static function protection(Facts $facts): array
+    {
+        return match ($facts->word(F::Residual)) {
+            'yes' => [Finding::of(Severity::Fine, 'B-61', 'power', Sentence::of('Wet gear stands behind residual-current protection'), Sentence::of('Try it every few months. Drip loops, plugs above the water line.'), null, $facts->basis())],
+            'no' => [Finding::of(Severity::Stop, 'B-61', 'power', Sentence::of('Wet gear without residual-current protection'), Sentence::of('A broken heater makes the water live: this kills.'), Sentence::of('A licensed electrician fits it before anything is plugged in.'), $facts->basis())],
+            default => [Finding::of(Severity::Fix, 'B-61', 'power', Sentence::of('Nobody has tried the residual-current protection'), Sentence::of('Without it a broken heater makes the water live.'), Sentence::of('Have a licensed electrician look, and press its test button.'), $facts->basis())],
+        };
+    }
+}

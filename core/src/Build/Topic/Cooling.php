@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Heat\Evaporation;
+use Velbrin\Core\Heat\TankHeat;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** The hottest day: where it settles without help, and what a fan or a chiller would have to carry off (B-42, B-43). */
+final class Cooling implements Topic
+{
+    /** Warmer than the set point by this without any heater is worth saying, K. */
+    private const WARM_K = 1.5;
+
+    /** A fan's air over the surface, m/s. */
+    private const FAN_MS = 2.0;
+
+    /** A chiller is chosen with this over the need. */
+    private const CHILLER = 1.2;
+
+    public function keys(): array
+    {
+        return ['settlesSummerC', 'coolingW'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::WinterC, F::SummerC, F::PumpsW, F::LightsW);
+        $heat = Warmth::heat($facts);
+        $set = $facts->number(F::SetpointC);
+        $summer = $facts->number(F::SummerC);
+        $background = Warmth::backgroundW($facts);
+        $settles = $heat->hotCourse($background, $summer, $set, $facts->number(F::UpperHarmC))->settlesC ?? $set;
+        $still = $heat->evaporation($set, $summer);
+        $over = max(0.0, $background - $heat->hotUaWK * ($set - $summer) - $still->watts);
+        $parts = [
+            'settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power),
+            'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature), 'over' => Quantity::of($over, Kind::Power), 'chiller' => Quantity::of(self::CHILLER * $over, Kind::Power),
+        ];
+        $figures = [
+            Figure::number('settlesSummerC', $parts['settles'], Sentence::of('with {background} from pumps and lights', $parts), $facts->basis(),
+                Working::of(Topic::LABELS['settlesSummerC'], 'R + (P - E)/UA', [
+                    $facts->row('R', F::SummerC), ['P', 'Heat of pumps and lights', $background, Kind::Power], ['E', 'Evaporation at the set point', $still->watts, Kind::Power], ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance],
+                ], $parts['settles'], 'B-43')),
+            Figure::number('coolingW', $parts['over'], $over > 0 ? Sentence::of('to hold the set point; a chiller of {chiller}, in free air', $parts) : Sentence::of('it holds the set point by itself'), $facts->basis(),
+                Working::of(Topic::LABELS['coolingW'], 'max(0, P - UA*(T - R) - E)', [
+                    ['P', 'Heat of pumps and lights', $background, Kind::Power], ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance], $facts->row('T', F::SetpointC), $facts->row('R', F::SummerC), ['E', 'Evaporation at the set point', $still->watts, Kind::Power],
+                ], $parts['over'], 'B-42: a chiller takes 1.2 of it')),
+        ];
+        [$help, $more] = self::help($facts, $heat, $over, $still);
+
+        return new TopicAnswer($figures, [match (true) {
+            $settles > $facts->number(F::UpperHarmC) => Finding::of(Severity::Fix, 'B-42', 'heat', Sentence::of('A summer day heats it to {settles} without any heater', $parts), Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts), Sentence::of($help, $parts + $more), $facts->basis(), 'settlesSummerC'),
+            $settles > $set + self::WARM_K => Finding::of(Severity::Watch, 'B-42', 'heat', Sentence::of('Summer days settle at {settles}', $parts), Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts), Sentence::of($help, $parts + $more), $facts->basis(), 'settlesSummerC'),
+            default => Finding::of(Severity::Fine, 'B-42', 'heat', Sentence::of('Summer days need no cooling: {settles}', $parts), Sentence::of('The set point is {set}.', $parts), null, $facts->basis(), 'settlesSummerC'),
+        }]);
+    }
+
+    /**
+     * Fans come first; their water is said, since the top-off brings it and the room takes it.
+     *
+     * @return array{0: string, 1: array<string, Quantity>}
+     */
+    private static function help(Facts $facts, TankHeat $heat, float $over, Evaporation $still): array
+    {
+        if ($facts->word(F::Top) !== 'open') {
+            return ['Open the top for a fan, or a chiller of {chiller}, in free air and never in a closed cabinet.', []];
+        }
+        $fan = Evaporation::of($heat->evaporatingM2, $facts->number(F::SetpointC), $facts->number(F::SummerC), $facts->number(F::HumidityPct), 1, self::FAN_MS);
+        $parts = ['fan' => Quantity::of($fan->watts - $still->watts, Kind::Power), 'water' => Quantity::of($fan->litresPerDay - $still->litresPerDay, Kind::DailyVolume)];
+
+        return [$fan->watts - $still->watts >= $over
+            ? 'A fan over the whole surface carries off up to {fan}, of {over} needed; it takes up to {water} more RO, and the room takes the damp.'
+            : 'A fan over the whole surface carries off {fan} of {over} and takes {water} more RO; for the rest a chiller in free air, {chiller} if it stands alone.', $parts];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Build;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Build\Handle;
+use Velbrin\Core\Build\Plan;
+use Velbrin\Core\Build\PlanBrief;
+
+/** What is taken hold of on the drawing stands where its fact puts it, whatever the fact is. */
+final class HandlesTest extends TestCase
+{
+    private const VALUES = [
+        'lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 12, 'floorMm' => 12, 'bracing' => 'braced', 'rockKg' => 40, 'sandDepthMm' => 30, 'flowLh' => 3000,
+        'weirBelowRimMm' => 60, 'weirLengthMm' => 400, 'drains' => 'siphon-emergency', 'drainBoreMm' => 34, 'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 52, 'outletBelowRimMm' => 70, 'breakBelowRimMm' => 62,
+        'returnBoreMm' => 27, 'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'returnLevelMm' => 200, 'lightsW' => 90, 'lampAboveRimMm' => 200,
+    ];
+
+    private const CHAMBERS = [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230], ['name' => 'Return']];
+
+    #[Test]
+    public function a_fact_changed_by_ten_moves_its_handle_by_ten(): void
+    {
+        $handles = self::handles(self::VALUES, self::CHAMBERS);
+        self::assertEqualsCanonicalizing(
+            ['lengthMm', 'heightMm', 'sandDepthMm', 'lampAboveRimMm', 'weirBelowRimMm', 'emergencyBelowRimMm', 'outletBelowRimMm', 'breakBelowRimMm', 'returnLevelMm', 'chambers.0.baffleMm', 'chambers.1.baffleMm'],
+            array_keys($handles),
+        );
+        foreach ($handles as $field => $handle) {
+            self::assertSame($handle->valueMm, (float) (self::VALUES[$field] ?? self::CHAMBERS[(int) explode('.', $field)[1]]['baffleMm'] ?? NAN), $field);
+            [$values, $chambers] = [self::VALUES, self::CHAMBERS];
+            if (isset($values[$field])) {
+                $values[$field] += 10;
+            } else {
+                $chambers[(int) explode('.', $field)[1]]['baffleMm'] += 10;
+            }
+            $after = self::handles($values, $chambers)[$field];
+            self::assertEqualsWithDelta($handle->sign * 10.0, $after->{$handle->axis} - $handle->{$handle->axis}, 1e-6, $field);
+        }
+    }
+
+    #[Test]
+    public function without_a_weir_the_water_line_itself_is_held(): void
+    {
+        $bare = array_diff_key(self::VALUES, ['weirBelowRimMm' => 0, 'weirLengthMm' => 0, 'breakBelowRimMm' => 0]);
+        $handles = self::handles([...$bare, 'breakBelowRimMm' => 'none'], self::CHAMBERS);
+
+        self::assertArrayHasKey('waterGapMm', $handles);
+        self::assertArrayNotHasKey('breakBelowRimMm', $handles, 'none, on purpose, has no place');
+    }
+
+    /**
+     * @param  array<string, int|string>  $values
+     * @param  list<array<string, mixed>>  $chambers
+     * @return array<string, Handle> by field
+     */
+    private static function handles(array $values, array $chambers): array
+    {
+        $section = Plan::answer(PlanBrief::read(['values' => $values, 'chambers' => $chambers]))->section;
+        self::assertNotNull($section);
+
+        return array_column($section->handles, null, 'field');
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Build;
+
+use App\Build\Acceptance;
+use App\Build\PlanReader;
+use App\Build\PlanVersion;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+use Velbrin\Core\Chemistry\Regime;
+
+/** The course of work of an accepted version: gates in order, waivers with a reason, documents where people can be hurt. */
+final class StageGatesTest extends TestCase
+{
+    #[Test]
+    public function gates_pass_in_order_by_proof_waiver_or_document_and_the_rest_comes_forward(): void
+    {
+        Storage::fake('local');
+        $planner = self::user('planner');
+        $version = $this->accepted();
+        $pass = fn (string $stage, array $more = []): mixed => $this->post("/plan-versions/{$version->id}/stages/{$stage}", ['by' => 'proof', 'words' => 'seen', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString(), ...$more]);
+        $this->actingAs($planner);
+        $before = self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'];
+
+        $pass('structure')->assertSessionHasErrors(['stage' => 'First “Survey signed” must pass.']);
+        $pass('survey', ['words' => ''])->assertSessionHasErrors('words');
+        $pass('survey')->assertSessionHasNoErrors();
+        $pass('structure', ['by' => 'waiver'])->assertSessionHasErrors('stage');
+        $pass('structure')->assertSessionHasNoErrors();
+        $pass('ordered', ['passed_on' => now()->subDays(3)->toDateString()])->assertSessionHasErrors('stage');
+        $pass('ordered')->assertSessionHasNoErrors();
+        $pass('fabricated')->assertSessionHasErrors(['stage' => '7 days must go by first: silicone to cure.']);
+
+        $this->actingAs(self::user('technician'));
+        $pass('fabricated', ['by' => 'waiver', 'words' => 'trusted the maker'])->assertForbidden();
+        $this->actingAs($planner);
+        $pass('fabricated', ['by' => 'waiver', 'words' => 'trusted the maker'])->assertSessionHasNoErrors();
+        foreach (['leak-test', 'set', 'plumbed'] as $stage) {
+            $pass($stage, ['by' => 'waiver'])->assertSessionHasNoErrors();
+        }
+        $pass('electrics')->assertSessionHasErrors('stage');
+        $pass('electrics', ['by' => 'document'])->assertSessionHasErrors('file');
+        $pass('electrics', ['by' => 'document', 'file' => UploadedFile::fake()->createWithContent('record.pdf', '%PDF-1.4 record')])->assertSessionHasNoErrors();
+
+        $stages = collect(self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'])->keyBy('key');
+        self::assertSame('waiver', $stages['fabricated']['passedBy'], 'a waiver stays visible');
+        self::assertSame('trusted the maker', $stages['fabricated']['words']);
+        self::assertNotNull($stages['electrics']['document']);
+        self::assertLessThan(collect($before)->firstWhere('key', 'handover')['stands'] - 30, $stages['handover']['stands']);
+
+        $this->post("/plan-versions/{$version->id}/stages/plumbed/reopen")->assertSessionHasErrors('stage');
+        $this->post("/plan-versions/{$version->id}/stages/electrics/reopen")->assertSessionHasNoErrors();
+        self::assertSame(7, $version->passedStages()->count());
+    }
+
+    #[Test]
+    public function before_it_is_accepted_no_gate_opens(): void
+    {
+        $planner = self::user('planner');
+        $plan = Fixture::plan(self::site(), $planner);
+        $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '1', 'user_id' => $planner->id]);
+        $this->actingAs($planner)->post("/plan-versions/{$version->id}/stages/survey", ['by' => 'proof', 'words' => 'a', 'signed_by' => 'a', 'passed_on' => now()->toDateString()])->assertForbidden();
+    }
+
+    private function accepted(): PlanVersion
+    {
+        $planner = self::user('planner');
+        $plan = Fixture::plan(self::site(), $planner);
+        $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '1', 'user_id' => $planner->id]);
+        Acceptance::accept($version, $planner, 'Reef', 'mixed reef', Regime::Natural);
+
+        return $version->refresh();
+    }
+}
