@@ -13,17 +13,24 @@ final class DraftRows
     private const TABLES = [
         'chambers' => ['most' => PlanBrief::MOST_CHAMBERS, 'numbers' => ['lengthMm', 'baffleMm'], 'words' => [], 'flags' => []],
         'lamps' => ['most' => PlanBrief::MOST_LAMPS, 'numbers' => ['xMm', 'yMm', 'aboveRimMm', 'ppf', 'halfAngleDeg'], 'words' => [], 'flags' => []],
+        'points' => ['most' => PlanBrief::MOST_POINTS, 'numbers' => ['xMm', 'yMm', 'depthMm', 'par'], 'words' => [], 'flags' => []],
         'holes' => ['most' => PlanBrief::MOST_HOLES, 'numbers' => ['xMm', 'yMm', 'diameterMm'], 'words' => ['pane'], 'flags' => []],
         'gear' => ['most' => PlanBrief::MOST_GEAR, 'numbers' => ['widthMm', 'depthMm', 'heightMm', 'liftMm'], 'words' => [], 'flags' => ['needsAir']],
     ];
 
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_keys(self::TABLES);
+    }
+
     /**
      * @param  array<array-key, mixed>  $typed  the draft as sent or stored
-     * @return array{chambers: list<array<string, mixed>>, lamps: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>}
+     * @return array{chambers: list<array<string, mixed>>, lamps: list<array<string, mixed>>, points: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>}
      */
     public static function of(array $typed): array
     {
-        return ['chambers' => self::table('chambers', $typed), 'lamps' => self::table('lamps', $typed), 'holes' => self::table('holes', $typed), 'gear' => self::table('gear', $typed)];
+        return ['chambers' => self::table('chambers', $typed), 'lamps' => self::table('lamps', $typed), 'points' => self::table('points', $typed), 'holes' => self::table('holes', $typed), 'gear' => self::table('gear', $typed)];
     }
 
     /**

@@ -5,6 +5,7 @@
 
 declare(strict_types=1);
 
+const LARGE = 'Large plan, recomputed while typing';
 const ROUNDS = 60;
 
 /** @return array{code: int, ms: float, head: array<string, string>, body: string} */
@@ -65,7 +66,8 @@ function pages(string $base, string $world, string $out): void
         $queries = min($counts);
         $result['pages'][$name] = ['first' => $first['ms'], 'p50' => percentile($times, 0.5), 'p95' => percentile($times, 0.95), 'queries' => (int) $queries, 'bytes' => strlen($last['body']), 'memory' => (int) $memory];
     }
-    $result['pages']['Plan, recomputed while typing'] = draft($base, $jar);
+    $result['pages']['Plan, recomputed while typing'] = draft($base, $jar, false);
+    $result['pages'][LARGE] = draft($base, $jar, true);
     file_put_contents($out, json_encode($result));
     unlink($jar);
 }
@@ -104,13 +106,19 @@ function week(string $out): void
     file_put_contents($out, json_encode([...$result, 'week' => ['seconds' => $seconds, 'memory' => memory_get_peak_usage(), 'placed' => $placed, 'left' => $left]]));
 }
 
-function draft(string $base, string $jar): array
+/** A plan as it stands, or with forty lamps, things and holes on it. */
+function draft(string $base, string $jar, bool $large): array
 {
     $page = html_entity_decode(call("{$base}/plans/2", $jar)['body']);
     preg_match('/"version":"([^"]*)"/', $page, $v);
     preg_match('/"revision":(\d+)/', $page, $r);
-    preg_match('/"draft":(\{"values":\{.*?\},"bases":\{.*?\},"chambers":\[.*?\])/', $page, $d);
-    $draft = json_decode($d[1].'}', true);
+    preg_match('/"draft":(\{"values":\{.*?\}),"crumbs":/', $page, $d);
+    $draft = json_decode($d[1], true);
+    if ($large) {
+        $draft['lamps'] = array_map(fn (int $n): array => ['name' => "Lamp {$n}", 'xMm' => 200 + ($n % 6) * 380, 'yMm' => $n < 6 ? 200 : 560, 'aboveRimMm' => null, 'ppf' => 160, 'halfAngleDeg' => 45], range(0, 11));
+        $draft['gear'] = array_map(fn (int $n): array => ['name' => "Thing {$n}", 'widthMm' => 90 + $n * 37 % 150, 'depthMm' => 80 + $n * 53 % 160, 'heightMm' => 120 + $n * 71 % 260, 'liftMm' => $n * 29 % 150, 'needsAir' => false], range(1, 20));
+        $draft['holes'] = array_map(fn (int $n): array => ['name' => "Hole {$n}", 'pane' => 'back', 'xMm' => 200 + $n * 250, 'yMm' => 520, 'diameterMm' => 60], range(0, 7));
+    }
     $times = [];
     $revision = (int) $r[1];
     for ($i = 0; $i < ROUNDS; $i++) {
@@ -145,7 +153,7 @@ function report(string $dir): void
         echo "\n";
     }
     echo "## Requirements\n\n| what | limit | measured |\n|---|---|---|\n";
-    $worst = max(array_map(fn (array $p): float => $p['p95'], $worlds[1]['pages']));
+    $worst = max(array_map(fn (array $p): float => $p['p95'], array_diff_key($worlds[1]['pages'], [LARGE => 0])));
     printf("| slowest page at 500 systems, p95 | 120 ms | %.0f ms |\n", $worst);
     printf("| most queries of a page | 20 | %d |\n", max(array_map(fn (array $p): int => $p['queries'], $worlds[2]['pages'])));
     $ratio = [];
@@ -155,6 +163,7 @@ function report(string $dir): void
     arsort($ratio);
     printf("| p95 at 2 000 against 1.25 × p95 at 40 + 10 ms, the nearest page (%s) | ≤ 0 ms over | %+.0f ms |\n", array_key_first($ratio), reset($ratio));
     printf("| plan recomputed while typing, p95 at 500 | 150 ms | %.0f ms |\n", $worlds[1]['pages']['Plan, recomputed while typing']['p95']);
+    printf("| large plan (12 lamps at 5 depths of 60 × 30 points, 20 things, 8 holes) recomputed, p50 and peak memory | 150 ms, 64 MiB | %.0f ms, %.0f MiB |\n", $worlds[1]['pages'][LARGE]['p50'], $worlds[1]['pages'][LARGE]['memory'] / 1048576);
     foreach ([[0, 1, '–'], [1, 10, '128 MiB'], [2, null, '–']] as [$n, $limit, $memory]) {
         $w = $worlds[$n]['week'];
         printf("| a week of %s systems planned from nothing: %d visits placed, %d without a place | %s, %s | %.2f s, %.0f MiB |\n", $worlds[$n]['world'], $w['placed'], $w['left'], $limit === null ? '–' : "{$limit} s", $memory, $w['seconds'], $w['memory'] / 1048576);

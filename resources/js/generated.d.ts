@@ -96,6 +96,14 @@ export interface LampView {
     halfAngleDeg: number | null;
 }
 
+export interface LightPointView {
+    name: string;
+    xMm: number | null;
+    yMm: number | null;
+    depthMm: number | null;
+    par: number | null;
+}
+
 export interface OptionsView {
     plans: ({ id: number; more: string | null; name: string; readyIn: string | null; roDays: string | null; total: string; unpriced: number; year: string; yearUnpriced: number })[];
     lines: ({ cells: (string | null)[]; label: string })[];
@@ -107,6 +115,7 @@ export interface PlanDraftView {
     bases: Record<string, string>;
     chambers: ChamberView[];
     lamps: LampView[];
+    points: LightPointView[];
     holes: HoleView[];
     gear: GearView[];
     survey: Record<string, number | string>;
@@ -407,6 +416,7 @@ export interface AnswersView {
     cloggedCut: FrameView[];
     heaterMap: HeaterCellView[];
     light: LightMapView[];
+    metered: string[];
     pump: PumpChartView | null;
     panes: DrilledPaneView[];
     proposedHoles: HoleView[];

@@ -7,6 +7,9 @@ namespace App\House\Views;
 use Velbrin\Core\Build\FieldError;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Light\LightSurvey;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
 
 /** Everything a build can say, ready to be painted: the same for a plan and for a running system. */
@@ -19,7 +22,8 @@ final readonly class AnswersView
      * @param  array<string, list<string>>  $waiting  labels of the answers that wait, by the label of the fact
      * @param  list<FrameView>  $powerCut
      * @param  list<FrameView>  $cloggedCut
-     * @param  list<LightMapView>  $light  at three depths; empty while no lamp is given
+     * @param  list<LightMapView>  $light  at five depths; empty while no lamp is given
+     * @param  list<string>  $metered  what each reading of the meter is beside the prediction
      * @param  list<DrilledPaneView>  $panes  drilled ones; empty while no hole is given
      * @param  list<HoleView>  $proposedHoles
      * @param  list<HeaterCellView>  $heaterMap  number by watts; empty while it cannot be drawn
@@ -34,6 +38,7 @@ final readonly class AnswersView
         public array $cloggedCut,
         public array $heaterMap,
         public array $light,
+        public array $metered,
         public ?PumpChartView $pump,
         public array $panes,
         public array $proposedHoles,
@@ -59,7 +64,7 @@ final readonly class AnswersView
             $section === null ? [] : FrameView::all($answers->powerCut, $section, $units),
             $section === null ? [] : FrameView::all($answers->cloggedCut, $section, $units),
             $answers->heating === null ? [] : HeaterCellView::all($answers->heating->sets, $answers->heating->chosen, $units),
-            LightMapView::all($answers->light, $units),
+            LightMapView::all($answers->light, $units), self::metered($answers->lightSurvey, $units),
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
             $answers->cabinet === null ? null : PackingView::of($answers->cabinet),
@@ -68,7 +73,13 @@ final readonly class AnswersView
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->pump, $this->panes, [], $this->cabinet);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet);
+    }
+
+    /** @return list<string> */
+    private static function metered(?LightSurvey $survey, Units $units): array
+    {
+        return $survey === null ? [] : array_map(fn (float $predicted, float $read): string => sprintf('%s predicted, %+d %%', $units->show(Quantity::of($predicted, Kind::Par)), $predicted > 0 ? (int) round(100 * ($read / $predicted - 1)) : 0), $survey->predicted, $survey->measured);
     }
 
     private static function error(FieldError $error, Units $units): string

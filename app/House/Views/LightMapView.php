@@ -26,8 +26,8 @@ final readonly class LightMapView
     {
         $par = fn (float $p): string => $units->show(Quantity::of($p, Kind::Par));
         $lines = [];
-        foreach (self::LEVELS as $level) {
-            $segments = $map->isoline($level);
+        foreach ($map->isolines(array_map(floatval(...), self::LEVELS)) as $i => $segments) {
+            $level = self::LEVELS[$i];
             if ($segments !== []) {
                 $middle = $segments[intdiv(count($segments), 2)];
                 $lines[] = ['level' => $level, 'path' => implode('', array_map(fn (array $s): string => sprintf('M%.0f %.0fL%.0f %.0f', ...$s), $segments)), 'x' => round($middle[0]), 'y' => round($middle[1])];
@@ -46,7 +46,7 @@ final readonly class LightMapView
      */
     public static function all(array $maps, Units $units): array
     {
-        $words = ['top' => 'near the surface', 'mid' => 'halfway down', 'low' => 'at the bottom'];
+        $words = ['top' => 'near the surface', 'upper' => 'a quarter down', 'mid' => 'halfway down', 'lower' => 'three quarters down', 'low' => 'at the bottom'];
 
         return array_map(fn (string $at, LightMap $map): self => self::of($words[$at] ?? $at, $map, $units), array_keys($maps), $maps);
     }

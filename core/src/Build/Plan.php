@@ -21,7 +21,7 @@ final class Plan
 
     public static function answer(PlanBrief $brief): PlanAnswers
     {
-        $figures = $findings = [];
+        $figures = $findings = $drawn = [];
         $errors = $brief->errors;
         foreach (self::TOPICS as $class) {
             $topic = new $class;
@@ -31,6 +31,7 @@ final class Plan
                     $figures[$figure->key] = $figure;
                 }
                 array_push($findings, ...$answer->findings);
+                $drawn[$class] = $answer->drawn;
             } catch (Missing $e) {
                 $figures += self::waiting($topic, $e->fields);
             } catch (OutOfRange $e) {
@@ -39,6 +40,7 @@ final class Plan
             }
         }
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
+        [$lit, $cabinet] = [$drawn[Topic\Lighting::class] ?? null, $drawn[Topic\InCabinet::class] ?? null];
         $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
 
         return new PlanAnswers(
@@ -49,11 +51,12 @@ final class Plan
             $powerCut,
             $hasBreak ? self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief), clogged: true)) ?? [] : [],
             self::try(fn (): PumpChart => Topic\ReturnPump::chart(Facts::of($brief))),
-            self::try(fn (): array => Topic\Lighting::maps(Facts::of($brief))) ?? [],
+            $lit instanceof LitTank ? $lit->maps : [],
+            $lit instanceof LitTank ? $lit->survey : null,
             self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),
             self::try(fn (): HolePlan => HolePlan::of(Facts::of($brief))),
             self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],
-            self::try(fn (): ?Packing => Topic\InCabinet::packing(Facts::of($brief))),
+            $cabinet instanceof Packing ? $cabinet : null,
         );
     }
 

@@ -9,6 +9,7 @@ use Velbrin\Core\Heat\HeaterChoice;
 use Velbrin\Core\Hydraulics\PowerCutFrame;
 use Velbrin\Core\Hydraulics\PumpChart;
 use Velbrin\Core\Light\LightMap;
+use Velbrin\Core\Light\LightSurvey;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
 
@@ -33,6 +34,7 @@ final readonly class PlanAnswers
         public ?PumpChart $pump,
         /** @var array<string, LightMap> near the surface, halfway down, at the bottom; empty while no lamp is given */
         public array $light,
+        public ?LightSurvey $lightSurvey,
         /** Every set of heaters looked at, and the one chosen first; null while facts are missing. */
         public ?HeaterChoice $heating,
         /** Null while no hole is given, or one cannot be. */

@@ -20,6 +20,8 @@ final readonly class PlanBrief
 
     public const MOST_LAMPS = 24;
 
+    public const MOST_POINTS = 40;
+
     public const MOST_HOLES = 16;
 
     public const MOST_GEAR = 20;
@@ -30,6 +32,7 @@ final readonly class PlanBrief
      * @param  list<Chamber>  $chambers
      * @param  list<Passage>  $passages
      * @param  list<Lamp>  $lamps
+     * @param  list<LightPoint>  $points  read with a meter
      * @param  list<Hole>  $holes
      * @param  list<Piece>  $gear  what stands in the cabinet besides the sump
      * @param  list<FieldError>  $errors
@@ -40,6 +43,7 @@ final readonly class PlanBrief
         public array $chambers,
         public array $passages,
         public array $lamps,
+        public array $points,
         public array $holes,
         public array $gear,
         public array $errors,
@@ -49,7 +53,7 @@ final readonly class PlanBrief
     /**
      * Reads decoded JSON: {values: {field: number|word|"none"}, bases: {field: basis}, chambers: [{name, lengthMm, baffleMm}],
      * passages: [{name, widthMm, heightMm, corridorAMm, corridorBMm}], lamps: [{name, xMm, yMm, aboveRimMm, ppf, halfAngleDeg}],
-     * holes: [{name, pane, xMm, yMm, diameterMm}], gear: [{name, widthMm, depthMm, heightMm, liftMm, needsAir}]}. Nothing is thrown: what cannot be stands in errors.
+     * points: [{name, xMm, yMm, depthMm, par}], holes: [{name, pane, xMm, yMm, diameterMm}], gear: [{name, widthMm, depthMm, heightMm, liftMm, needsAir}]}. Nothing is thrown: what cannot be stands in errors.
      *
      * @param  array<array-key, mixed>  $raw
      */
@@ -90,6 +94,9 @@ final readonly class PlanBrief
             self::between($row, 'ppf', $at, 0, 5000), self::between($row, 'halfAngleDeg', $at, 1, 89),
         ), 'lamps', $errors);
 
+        $points = self::rows($raw['points'] ?? null, self::MOST_POINTS, fn (array $row, string $at): LightPoint => new LightPoint(
+            self::name($row), self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::between($row, 'depthMm', $at, 0, 3000), self::between($row, 'par', $at, 0, 5000),
+        ), 'points', $errors);
         $holes = self::rows($raw['holes'] ?? null, self::MOST_HOLES, fn (array $row, string $at): Hole => new Hole(
             self::name($row), Pane::tryFrom(is_string($row['pane'] ?? null) ? $row['pane'] : '') ?? throw OutOfRange::field("{$at}.pane", 'Which pane is drilled', implode(', ', array_column(Pane::cases(), 'value'))),
             self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::between($row, 'diameterMm', $at, 8, 250),
@@ -99,7 +106,7 @@ final readonly class PlanBrief
             isset($row['liftMm']) ? self::between($row, 'liftMm', $at, 0, 2000) : 0.0, ($row['needsAir'] ?? false) === true,
         ), 'gear', $errors);
 
-        return new self($values, $bases, $chambers, $passages, $lamps, $holes, $gear, $errors);
+        return new self($values, $bases, $chambers, $passages, $lamps, $points, $holes, $gear, $errors);
     }
 
     public function has(PlanField $field): bool

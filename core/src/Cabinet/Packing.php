@@ -10,7 +10,8 @@ namespace Velbrin\Core\Cabinet;
  */
 final readonly class Packing
 {
-    private const NODES = 120;
+    /** Corners looked at before the search gives up, shared by the orders of placing: a plan is answered while it is typed. */
+    private const TRIES = 5000;
 
     /**
      * @param  list<Standing>  $standing
@@ -35,11 +36,12 @@ final readonly class Packing
             }
         }
         $best = [];
+        $orders = self::orders($stays);
         // First all of it with every way out free; then as much as goes free; last, as much as stands at all.
         foreach ([[true, true], [true, false], [false, false]] as [$free, $whole]) {
-            foreach (self::orders($stays) as $order) {
-                $nodes = $whole ? self::NODES : intdiv(self::NODES, 4);
-                $found = self::search($space, $order, [], $free, $whole, $nodes);
+            foreach ($orders as $order) {
+                $tries = intdiv($whole ? self::TRIES : intdiv(self::TRIES, 2), count($orders));
+                $found = self::search($space, $order, [], [], $free, $whole, $tries);
                 if (count($found) > count($best)) {
                     $best = $found;
                 }
@@ -142,45 +144,73 @@ final readonly class Packing
     /**
      * @param  array<int, Piece>  $left  in the order they are placed
      * @param  list<Standing>  $standing
+     * @param  list<float>  $exits  where each of them leaves freely; kept only while that is asked
      * @return list<Standing> the fullest found
      */
-    private static function search(Space $space, array $left, array $standing, bool $free, bool $whole, int &$nodes): array
+    private static function search(Space $space, array $left, array $standing, array $exits, bool $free, bool $whole, int &$tries): array
     {
         $best = $standing;
-        if ($left === [] || $nodes-- <= 0) {
+        if ($left === [] || $tries <= 0) {
             return $best;
         }
         $row = array_key_first($left);
         $piece = $left[$row];
         unset($left[$row]);
-        foreach (self::places($space, $row, $piece, $standing) as $place) {
-            $next = [...$standing, $place];
-            if ($free && ! self::allFree($next, $space)) {
+        foreach (self::places($space, $row, $piece, $standing, $tries) as $place) {
+            $ways = $free ? self::exits($place, $standing, $exits, $space) : [];
+            if ($ways === null) {
                 continue;
             }
-            $found = self::search($space, $left, $next, $free, $whole, $nodes);
+            $found = self::search($space, $left, [...$standing, $place], $ways, $free, $whole, $tries);
             if (count($found) > count($best)) {
                 $best = $found;
             }
-            if (count($best) === count($standing) + count($left) + 1 || $nodes <= 0) {
+            if (count($best) === count($standing) + count($left) + 1 || $tries <= 0) {
                 return $best;
             }
         }
         // What finds no place is left out, and the rest still tries.
-        $without = $whole ? [] : self::search($space, $left, $standing, $free, false, $nodes);
+        $without = $whole ? [] : self::search($space, $left, $standing, $exits, $free, false, $tries);
 
         return count($without) > count($best) ? $without : $best;
+    }
+
+    /**
+     * Where everything still leaves freely once that thing stands too; null when something does not. Only ways it closes are sought anew.
+     *
+     * @param  list<Standing>  $standing
+     * @param  list<float>  $exits
+     * @return list<float>|null
+     */
+    private static function exits(Standing $place, array $standing, array $exits, Space $space): ?array
+    {
+        $all = [...$standing, $place];
+        $own = WayOut::freeExit($place, $all, $space);
+        if ($own === null) {
+            return null;
+        }
+        foreach ($standing as $i => $piece) {
+            if (WayOut::closes($place, $piece, $exits[$i], $space)) {
+                $other = WayOut::freeExit($piece, $all, $space);
+                if ($other === null) {
+                    return null;
+                }
+                $exits[$i] = $other;
+            }
+        }
+
+        return [...$exits, $own];
     }
 
     /**
      * Corners made by the walls, the opening's jambs and what stands: against the back first, then from the left.
      *
      * @param  list<Standing>  $standing
-     * @return list<Standing>
+     * @return iterable<Standing>
      */
-    private static function places(Space $space, int $row, Piece $piece, array $standing): array
+    private static function places(Space $space, int $row, Piece $piece, array $standing, int &$tries): iterable
     {
-        $places = [];
+        $corners = [];
         $turns = abs($piece->widthMm - $piece->depthMm) < 1e-6 ? [false] : [false, true];
         foreach ($turns as $turned) {
             $size = new Standing($row, $piece, 0, 0, $turned);
@@ -190,41 +220,34 @@ final readonly class Packing
                 array_push($xs, $other->xMm + $other->alongMm(), $other->xMm - $size->alongMm());
                 array_push($ys, $other->yMm + $other->deepMm(), $other->yMm - $size->deepMm());
             }
-            foreach (array_unique($ys) as $y) {
-                foreach (array_unique($xs) as $x) {
-                    $place = new Standing($row, $piece, $x, $y, $turned);
-                    if ($x >= 0 && $y >= 0 && $x + $place->alongMm() <= $space->lengthMm + 1e-6 && $y + $place->deepMm() <= $space->depthMm + 1e-6 && ! self::hits($place, $standing)) {
-                        $places[] = $place;
-                    }
+            $xs = self::within($xs, $space->lengthMm - $size->alongMm());
+            foreach (self::within($ys, $space->depthMm - $size->deepMm()) as $y) {
+                foreach ($xs as $x) {
+                    $corners[] = [$y, $x, $turned];
                 }
             }
         }
-        usort($places, fn (Standing $a, Standing $b): int => [$a->yMm, $a->xMm, $a->turned] <=> [$b->yMm, $b->xMm, $b->turned]);
-
-        return $places;
+        sort($corners);
+        foreach ($corners as [$y, $x, $turned]) {
+            if ($tries-- <= 0) {
+                return;
+            }
+            [$right, $front] = $turned ? [$x + $piece->depthMm, $y + $piece->widthMm] : [$x + $piece->widthMm, $y + $piece->depthMm];
+            foreach ($standing as $other) {
+                if ($other->overlaps($x, $y, $right, $front)) {
+                    continue 2;
+                }
+            }
+            yield new Standing($row, $piece, $x, $y, $turned);
+        }
     }
 
-    /** @param  list<Standing>  $standing */
-    private static function hits(Standing $place, array $standing): bool
+    /**
+     * @param  list<float>  $at
+     * @return list<float>
+     */
+    private static function within(array $at, float $most): array
     {
-        foreach ($standing as $other) {
-            if ($place->touches($other)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @param  list<Standing>  $standing */
-    private static function allFree(array $standing, Space $space): bool
-    {
-        foreach ($standing as $piece) {
-            if (WayOut::inTheWay($piece, $standing, $space) !== []) {
-                return false;
-            }
-        }
-
-        return true;
+        return array_values(array_unique(array_filter($at, fn (float $v): bool => $v >= 0 && $v <= $most + 1e-6)));
     }
 }

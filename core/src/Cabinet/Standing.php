@@ -7,8 +7,14 @@ namespace Velbrin\Core\Cabinet;
 /** A piece in its place: from the left and from the back, mm; turned, its width runs front to back. */
 final readonly class Standing
 {
+    private float $rightMm;
+
+    private float $frontMm;
+
     public function __construct(public int $row, public Piece $piece, public float $xMm, public float $yMm, public bool $turned)
     {
+        $this->rightMm = $xMm + ($turned ? $piece->depthMm : $piece->widthMm);
+        $this->frontMm = $yMm + ($turned ? $piece->widthMm : $piece->depthMm);
     }
 
     public function alongMm(): float
@@ -23,13 +29,13 @@ final readonly class Standing
 
     public function touches(self $other): bool
     {
-        return $this->overlaps($other->xMm, $other->yMm, $other->xMm + $other->alongMm(), $other->yMm + $other->deepMm());
+        return $this->overlaps($other->xMm, $other->yMm, $other->rightMm, $other->frontMm);
     }
 
     public function overlaps(float $left, float $back, float $right, float $front): bool
     {
         $hair = 1e-6;
 
-        return $this->xMm < $right - $hair && $this->xMm + $this->alongMm() > $left + $hair && $this->yMm < $front - $hair && $this->yMm + $this->deepMm() > $back + $hair;
+        return $this->xMm < $right - $hair && $this->rightMm > $left + $hair && $this->yMm < $front - $hair && $this->frontMm > $back + $hair;
     }
 }

@@ -21,22 +21,15 @@ final class WayOut
      */
     public static function inTheWay(Standing $piece, array $all, Space $space): ?array
     {
-        $along = $piece->alongMm();
-        $height = $piece->piece->heightMm;
-        if ($along > $space->doorWidthMm || $height > $space->doorHeightMm || $height > $space->heightMm) {
+        if (! self::passes($piece, $space)) {
             return null;
         }
-        // Lifted, it must still pass under the brace within and under the head of the opening.
-        $bottom = min($space->heightMm, $space->doorHeightMm) - $height;
-        $others = array_filter($all, fn (Standing $o): bool => $o->row !== $piece->row && $o->piece->heightMm + self::OVER_MM > $bottom);
+        $others = self::tall($piece, $all, $space);
         $best = null;
         foreach (self::exits($piece, $others, $space) as $exit) {
             $rows = [];
-            $left = min($piece->xMm, $exit);
-            $right = max($piece->xMm, $exit) + $along;
-            $front = $piece->yMm + $piece->deepMm();
             foreach ($others as $other) {
-                if ($other->overlaps($left, $piece->yMm, $right, $front) || $other->overlaps($exit, $piece->yMm, $exit + $along, $space->depthMm)) {
+                if (self::corridorMeets($piece, $exit, $other, $space)) {
                     $rows[] = $other->row;
                 }
             }
@@ -49,6 +42,72 @@ final class WayOut
         }
 
         return $best;
+    }
+
+    /**
+     * A place along the front, mm from the left, at which it leaves without touching anything; null when there is none.
+     *
+     * @param  list<Standing>  $all  the piece itself may be among them
+     */
+    public static function freeExit(Standing $piece, array $all, Space $space): ?float
+    {
+        if (! self::passes($piece, $space)) {
+            return null;
+        }
+        $others = self::tall($piece, $all, $space);
+        foreach (self::exits($piece, $others, $space) as $exit) {
+            foreach ($others as $other) {
+                if (self::corridorMeets($piece, $exit, $other, $space)) {
+                    continue 2;
+                }
+            }
+
+            return $exit;
+        }
+
+        return null;
+    }
+
+    /** Whether that other thing closes that way out. */
+    public static function closes(Standing $other, Standing $piece, float $exit, Space $space): bool
+    {
+        return self::tall($piece, [$other], $space) !== [] && self::corridorMeets($piece, $exit, $other, $space);
+    }
+
+    private static function passes(Standing $piece, Space $space): bool
+    {
+        $height = $piece->piece->heightMm;
+
+        return $piece->alongMm() <= $space->doorWidthMm && $height <= $space->doorHeightMm && $height <= $space->heightMm;
+    }
+
+    /**
+     * Those it cannot be lifted over: lifted, it must still pass under the brace within and under the head of the opening.
+     *
+     * @param  list<Standing>  $all
+     * @return list<Standing>
+     */
+    private static function tall(Standing $piece, array $all, Space $space): array
+    {
+        $bottom = min($space->heightMm, $space->doorHeightMm) - $piece->piece->heightMm;
+
+        $tall = [];
+        foreach ($all as $other) {
+            if ($other->row !== $piece->row && $other->piece->heightMm + self::OVER_MM > $bottom) {
+                $tall[] = $other;
+            }
+        }
+
+        return $tall;
+    }
+
+    /** Along to the exit, then forwards. */
+    private static function corridorMeets(Standing $piece, float $exit, Standing $other, Space $space): bool
+    {
+        $along = $piece->alongMm();
+
+        return $other->overlaps(min($piece->xMm, $exit), $piece->yMm, max($piece->xMm, $exit) + $along, $piece->yMm + $piece->deepMm())
+            || $other->overlaps($exit, $piece->yMm, $exit + $along, $space->depthMm);
     }
 
     /**

@@ -18,24 +18,22 @@ final readonly class Fixture
         public float $ppf,
         /** From the axis to half the intensity; half of a maker’s beam angle. */
         public float $halfAngleDeg,
+        /** Of a generalised Lambertian beam: m = ln ½ / ln cos θ½. */
+        public float $order,
     ) {
     }
 
     /** @throws OutOfRange */
     public static function of(float $xMm, float $yMm, float $aboveWaterMm, float $ppf, float $halfAngleDeg): self
     {
-        return new self(Guard::finite('xMm', $xMm), Guard::finite('yMm', $yMm), Guard::positive('aboveWaterMm', $aboveWaterMm), Guard::notNegative('ppf', $ppf), Guard::within('halfAngleDeg', $halfAngleDeg, 1, 89));
+        $half = Guard::within('halfAngleDeg', $halfAngleDeg, 1, 89);
+
+        return new self(Guard::finite('xMm', $xMm), Guard::finite('yMm', $yMm), Guard::positive('aboveWaterMm', $aboveWaterMm), Guard::notNegative('ppf', $ppf), $half, log(0.5) / log(cos(deg2rad($half))));
     }
 
     /** Photon flux from power and efficacy, µmol/s. @throws OutOfRange */
     public static function ppfOf(float $watts, float $efficacyUmolJ): float
     {
         return Guard::notNegative('watts', $watts) * Guard::within('efficacyUmolJ', $efficacyUmolJ, 0.1, 6);
-    }
-
-    /** Of a generalised Lambertian beam: m = ln ½ / ln cos θ½. */
-    public function order(): float
-    {
-        return log(0.5) / log(cos(deg2rad($this->halfAngleDeg)));
     }
 }

@@ -36,18 +36,48 @@ final class LightField
     {
         Guard::finite('xMm', $xMm);
         Guard::finite('yMm', $yMm);
+
+        return self::at(self::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted), $xMm, $yMm);
+    }
+
+    /**
+     * What of each beam is the same all over one depth: its place in m, the square of the way down, half its power of the cosine, and
+     * its strength with what surface and water take.
+     *
+     * @param  list<Fixture>  $fixtures
+     * @return list<array{0: float, 1: float, 2: float, 3: float, 4: float}>
+     *
+     * @throws OutOfRange
+     */
+    public static function beams(array $fixtures, float $depthMm, float $attenuationPerM, float $surfaceLoss = self::SURFACE_LOSS, bool $refracted = false): array
+    {
         Guard::notNegative('depthMm', $depthMm);
         Guard::notNegative('attenuationPerM', $attenuationPerM);
         Guard::within('surfaceLoss', $surfaceLoss, 0, 1);
-        $sum = 0.0;
+        $through = (1 - $surfaceLoss) * exp(-$attenuationPerM * $depthMm / 1000) / (2 * M_PI);
+        $beams = [];
         foreach ($fixtures as $lamp) {
             $down = ($lamp->aboveWaterMm + ($refracted ? $depthMm / self::REFRACTION : $depthMm)) / 1000;
-            $aside2 = (($xMm - $lamp->xMm) ** 2 + ($yMm - $lamp->yMm) ** 2) / 1e6;
-            $d2 = $down * $down + $aside2;
-            $m = $lamp->order();
-            $sum += $lamp->ppf * ($m + 1) / (2 * M_PI) * ($down / sqrt($d2)) ** ($m + 1) / $d2;
+            $power = $lamp->order + 1;
+            $beams[] = [$lamp->xMm / 1000, $lamp->yMm / 1000, $down * $down, $power / 2, $lamp->ppf * $power * $through];
         }
 
-        return $sum * (1 - $surfaceLoss) * exp(-$attenuationPerM * $depthMm / 1000);
+        return $beams;
+    }
+
+    /**
+     * @param  list<array{0: float, 1: float, 2: float, 3: float, 4: float}>  $beams
+     * @return float µmol/m²/s
+     */
+    public static function at(array $beams, float $xMm, float $yMm): float
+    {
+        [$x, $y] = [$xMm / 1000, $yMm / 1000];
+        $sum = 0.0;
+        foreach ($beams as [$bx, $by, $down2, $half, $strength]) {
+            $d2 = $down2 + ($x - $bx) * ($x - $bx) + ($y - $by) * ($y - $by);
+            $sum += $strength * ($down2 / $d2) ** $half / $d2;
+        }
+
+        return $sum;
     }
 }

@@ -47,13 +47,14 @@ final readonly class LightMap
         if ($columns < 2 || $rowsCount < 2) {
             throw OutOfRange::number('columns', $columns, 'at least 2 by 2 points');
         }
+        $beams = LightField::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted);
         $rows = [];
         for ($r = 0; $r < $rowsCount; $r++) {
             $row = [];
             for ($c = 0; $c < $columns; $c++) {
                 // Points stand in the middle of their cells, so that each speaks for the same area.
                 [$x, $y] = [($c + 0.5) * $lengthMm / $columns, ($r + 0.5) * $widthMm / $rowsCount];
-                $row[] = $inside === null || $inside($x, $y) ? LightField::par($fixtures, $x, $y, $depthMm, $attenuationPerM, $surfaceLoss, $refracted) : null;
+                $row[] = $inside === null || $inside($x, $y) ? LightField::at($beams, $x, $y) : null;
             }
             $rows[] = $row;
         }
@@ -105,15 +106,33 @@ final readonly class LightMap
      */
     public function isoline(float $level): array
     {
+        return $this->isolines([$level])[0];
+    }
+
+    /**
+     * All of them in one walk over the grid: a cell is looked at closely only where a line crosses it.
+     *
+     * @param  list<float>  $levels
+     * @return list<list<array{0: float, 1: float, 2: float, 3: float}>> segments by level
+     */
+    public function isolines(array $levels): array
+    {
         $columns = count($this->rows[0]);
-        $at = fn (int $r, int $c): array => [($c + 0.5) * $this->lengthMm / $columns, ($r + 0.5) * $this->widthMm / count($this->rows), $this->rows[$r][$c]];
-        $lines = [];
+        [$dx, $dy] = [$this->lengthMm / $columns, $this->widthMm / count($this->rows)];
+        $lines = array_fill(0, count($levels), []);
         for ($r = 0; $r < count($this->rows) - 1; $r++) {
+            [$back, $front] = [$this->rows[$r], $this->rows[$r + 1]];
             for ($c = 0; $c < $columns - 1; $c++) {
-                $cell = [$at($r, $c), $at($r, $c + 1), $at($r + 1, $c + 1), $at($r + 1, $c)];
-                $values = array_filter(array_column($cell, 2), is_float(...));
-                if (count($values) === 4) {
-                    array_push($lines, ...self::crossings(array_map(fn (array $p): array => [$p[0], $p[1], (float) $p[2]], $cell), $level));
+                [$p, $q, $s, $t] = [$back[$c], $back[$c + 1], $front[$c + 1], $front[$c]];
+                if ($p === null || $q === null || $s === null || $t === null) {
+                    continue;
+                }
+                [$least, $most] = [min($p, $q, $s, $t), max($p, $q, $s, $t)];
+                foreach ($levels as $i => $level) {
+                    if ($least < $level && $most >= $level) {
+                        [$x, $y] = [($c + 0.5) * $dx, ($r + 0.5) * $dy];
+                        array_push($lines[$i], ...self::crossings([[$x, $y, $p], [$x + $dx, $y, $q], [$x + $dx, $y + $dy, $s], [$x, $y + $dy, $t]], $level));
+                    }
                 }
             }
         }

@@ -81,7 +81,7 @@ final class PlanTest extends TestCase
     public function lamps_are_drawn_judged_and_hung_safely(): void
     {
         $answers = self::plan();
-        self::assertSame(['top', 'mid', 'low'], array_keys($answers->light));
+        self::assertSame(['top', 'upper', 'mid', 'lower', 'low'], array_keys($answers->light));
         self::assertGreaterThan(self::value($answers, 'parMid'), self::value($answers, 'parTop'));
         self::assertGreaterThan(self::value($answers, 'parLow'), self::value($answers, 'parMid'));
         // 12 kg from two: five times six tenths of it.

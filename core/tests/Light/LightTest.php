@@ -12,6 +12,7 @@ use Velbrin\Core\Light\Hanging;
 use Velbrin\Core\Light\LightDay;
 use Velbrin\Core\Light\LightField;
 use Velbrin\Core\Light\LightMap;
+use Velbrin\Core\Light\LightSurvey;
 use Velbrin\Core\Measure\OutOfRange;
 
 final class LightTest extends TestCase
@@ -21,7 +22,7 @@ final class LightTest extends TestCase
     {
         // 60° to half intensity is a Lambertian lamp, m = 1: E = PPF/π/d². 314.159 µmol/s at 0.5 m: 400 in air.
         $lamp = Fixture::of(0, 0, 500, 314.159265, 60);
-        self::assertEqualsWithDelta(1.0, $lamp->order(), 1e-12);
+        self::assertEqualsWithDelta(1.0, $lamp->order, 1e-12);
         self::assertEqualsWithDelta(400.0, LightField::par([$lamp], 0, 0, 0, 0, 0), 1e-4);
         // 0.5 m aside at 0.5 m down: 45°, twice the square of the way, cos once for the beam and once for the floor: a quarter.
         self::assertEqualsWithDelta(100.0, LightField::par([$lamp], 500, 0, 0, 0, 0), 1e-4);
@@ -112,5 +113,19 @@ final class LightTest extends TestCase
         self::assertEqualsWithDelta(10 * M_SQRT2, Hanging::sheaveKg(10, 90), 1e-12);
         $this->expectException(OutOfRange::class);
         Hanging::of(20, 0, 100);
+    }
+
+    #[Test]
+    public function a_survey_gives_one_factor_and_says_how_far_it_scatters(): void
+    {
+        $even = LightSurvey::of([100, 200, 50, 400], [80, 160, 40, 320]);
+        self::assertEqualsWithDelta(0.8, $even->factor, 1e-12);
+        self::assertEqualsWithDelta(0.0, $even->scatterPct, 1e-9);
+        // By hand: (100·110 + 200·180) / (100² + 200²) = 0.94; off by 16 and −8: √160 of 141.
+        $off = LightSurvey::of([100, 200], [110, 180]);
+        self::assertEqualsWithDelta(0.94, $off->factor, 1e-12);
+        self::assertEqualsWithDelta(100 * sqrt(160) / 141, $off->scatterPct, 1e-9);
+        self::assertFalse($off->calibrates());
+        self::assertTrue($even->calibrates());
     }
 }

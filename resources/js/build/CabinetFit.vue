@@ -9,7 +9,7 @@ const gear = defineModel<GearView[]>('gear', { required: true });
 const emit = defineEmits<{ change: []; add: []; drop: [index: number] }>();
 const units = useUnits();
 const letter = (n: number) => String.fromCharCode(65 + n);
-const font = computed(() => (props.packing ? props.packing.lengthMm / 40 : 20));
+const font = computed(() => (props.packing ? Math.max(props.packing.lengthMm / 42, (props.packing.heightMm + props.packing.depthMm) / 28) : 20));
 // From the front the nearest is drawn last.
 const nearestLast = computed(() => [...(props.packing?.standing ?? [])].sort((a, b) => a.yMm + a.deepMm - (b.yMm + b.deepMm)));
 function number(event: Event): number | null {

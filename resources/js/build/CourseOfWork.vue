@@ -14,12 +14,13 @@ const x = (d: number) => LEFT + (d / total.value) * (W - LEFT - 8);
 const weeks = computed(() => Array.from({ length: Math.floor(total.value / 14) + 1 }, (_, n) => n * 14));
 const next = computed(() => (props.accepted ? props.stages.find((s) => !s.passedBy) : undefined));
 const last = computed(() => props.stages.filter((s) => s.passedBy).at(-1));
+const days = computed(() => Math.ceil(Math.max(0, ...props.stages.map((s) => s.stands))));
 const open = ref<string | null>(null);
 const BY: Record<string, string> = { proof: 'proved', waiver: 'waived', document: 'cleared by a document' };
 </script>
 
 <template>
-    <h2>Course of work <small>{{ next ? `${next.label} is next; ` : '' }}{{ Math.ceil(Math.max(0, ...stages.map((s) => s.stands))) }} days from today at the earliest</small></h2>
+    <h2>Course of work <small>{{ next ? `${next.label} is next; ` : '' }}{{ days === 1 ? '1 day' : `${days} days` }} from today at the earliest</small></h2>
     <div class="tablebox" tabindex="0" role="region" aria-label="Course of work"><svg class="course" :width="W" :height="24 + stages.length * ROW" role="img" aria-label="Stages by day; the same stands in the list below">
         <g v-for="d in weeks" :key="d"><line :x1="x(d)" :x2="x(d)" y1="16" :y2="20 + stages.length * ROW" class="hour" /><text :x="x(d)" y="12" text-anchor="middle">{{ d === 0 ? 'today' : `day ${d}` }}</text></g>
         <g v-for="(s, n) in stages" :key="s.key" :class="{ past: s.passedBy }"><text x="0" :y="35 + n * ROW">{{ s.passedBy ? '✓ ' : '' }}{{ s.label }}</text><template v-if="!s.passedBy"><rect :x="x(s.begins)" :y="24 + n * ROW" :width="Math.max(1.5, x(s.stands) - x(s.begins))" height="14" class="wait" /><rect :x="x(s.begins)" :y="24 + n * ROW" :width="Math.max(2.5, x(s.begins + s.hours / 8) - x(s.begins))" height="14" class="work" /></template></g>

@@ -13,6 +13,7 @@ import CabinetFit from './CabinetFit.vue';
 import HeaterMap from './HeaterMap.vue';
 import HolePlan from './HolePlan.vue';
 import LightPlan from './LightPlan.vue';
+import LightPoints from './LightPoints.vue';
 import PumpChart from './PumpChart.vue';
 import { useDraft } from './useDraft';
 
@@ -54,6 +55,11 @@ function addLamp() {
     const { length, width } = inside.value ?? { length: 600, width: 400 };
     lamps.push({ name: '', xMm: Math.round((last?.xMm ?? length * 0.1) + length * 0.2), yMm: last?.yMm ?? Math.round(width / 2), aboveRimMm: null, ppf: last?.ppf ?? 180, halfAngleDeg: last?.halfAngleDeg ?? 45 });
     if ((lamps[lamps.length - 1].xMm ?? 0) > length) lamps[lamps.length - 1].xMm = Math.round(length / 2);
+    change();
+}
+function addPoint() {
+    const last = draft.points[draft.points.length - 1];
+    draft.points.push({ name: '', xMm: last?.xMm ?? Math.round((inside.value?.length ?? 600) / 2), yMm: last?.yMm ?? Math.round((inside.value?.width ?? 400) / 2), depthMm: last?.depthMm ?? 100, par: null });
     change();
 }
 function addHole() {
@@ -103,6 +109,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
             <LightPlan :maps="answers.light" :lamps="draft.lamps" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addLamp" @drop="drop(draft.lamps, $event)" />
+            <LightPoints v-if="draft.lamps.length" :metered="answers.metered" :points="draft.points" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addPoint" @drop="drop(draft.points, $event)" />
             <HolePlan :panes="answers.panes" :proposed="answers.proposedHoles" :holes="draft.holes" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addHole" @propose="proposeHoles" @drop="drop(draft.holes, $event)" />
             <CabinetFit :packing="answers.cabinet" :gear="draft.gear" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addThing" @drop="drop(draft.gear, $event)" />
             <HeaterMap v-if="answers.heaterMap.length" :cells="answers.heaterMap" />

@@ -55,7 +55,7 @@ final class InCabinet implements Topic
         }
         $words = $packing->isClean() ? 'all of it, each comes out alone' : "{$stand} of ".count($pieces).' find a place';
 
-        return new TopicAnswer([Figure::words('cabinet', $words, null, $facts->basis())], $findings);
+        return new TopicAnswer([Figure::words('cabinet', $words, null, $facts->basis())], $findings, $packing);
     }
 
     /**

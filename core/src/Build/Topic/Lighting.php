@@ -9,13 +9,17 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Lamp;
+use Velbrin\Core\Build\LightPoint;
+use Velbrin\Core\Build\LitTank;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Light\Fixture;
 use Velbrin\Core\Light\LightDay;
+use Velbrin\Core\Light\LightField;
 use Velbrin\Core\Light\LightMap;
+use Velbrin\Core\Light\LightSurvey;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
@@ -33,6 +37,9 @@ final class Lighting implements Topic
     /** Least by mean: below it one end grows and the other starves. */
     private const EVEN = 0.5;
 
+    /** Readings further apart than this say that the plan is wrong, not the factor. */
+    private const SCATTER_PCT = 20.0;
+
     private const COLUMNS = 60;
 
     private const ROWS = 30;
@@ -48,7 +55,9 @@ final class Lighting implements Topic
             // The drawing itself offers to place the first one.
             return new TopicAnswer([]);
         }
-        $maps = self::maps($facts);
+        $survey = self::survey($facts);
+        $factor = $survey?->calibrates() ? $survey->factor : null;
+        $maps = array_map(fn (LightMap $m): LightMap => $factor === null ? $m : $m->calibrated($factor), self::maps($facts));
         $mid = $maps['mid'];
         $day = LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
         $dli = Quantity::of($day->integralMol($mid->mean), Kind::DailyLight);
@@ -68,13 +77,13 @@ final class Lighting implements Topic
             Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
         ], [$mid->uniformity < self::EVEN
             ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
-            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of('A survey with a meter calibrates it (B-52).'), null, $facts->basis(), 'lightEven')]);
+            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of($factor === null ? 'A survey with a meter calibrates it (B-52).' : 'Through what the meter read.'), null, $facts->basis(), 'lightEven'), ...self::read($survey, $facts)], new LitTank($maps, $survey));
     }
 
     /**
-     * At full power, by where: top, mid, low.
+     * As predicted, at full power, by where.
      *
-     * @return array{top: LightMap, mid: LightMap, low: LightMap}
+     * @return array{top: LightMap, upper: LightMap, mid: LightMap, lower: LightMap, low: LightMap}
      *
      * @throws Missing
      * @throws OutOfRange
@@ -84,17 +93,64 @@ final class Lighting implements Topic
         if ($facts->brief->lamps === []) {
             throw Missing::fields(['lamps']);
         }
-        $display = DisplayTank::of($facts);
         [$length, $width, $inside] = self::inside($facts);
-        $water = $display->waterMm() - $facts->number(F::SandDepthMm);
+        $water = DisplayTank::of($facts)->waterMm() - $facts->number(F::SandDepthMm);
+        $lamps = self::fixtures($facts, $length, $width);
+        $at = fn (float $depth): LightMap => LightMap::of($lamps, $length, $width, $depth, $facts->number(F::AttenuationPerM), self::COLUMNS, self::ROWS, inside: $inside);
+
+        return ['top' => $at(min(self::TOP_MM, $water / 2)), 'upper' => $at($water / 4), 'mid' => $at($water / 2), 'lower' => $at($water * 3 / 4), 'low' => $at($water)];
+    }
+
+    /**
+     * What the meter read beside the prediction; null while nobody has read it.
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function survey(Facts $facts): ?LightSurvey
+    {
+        $points = $facts->brief->points;
+        if ($points === []) {
+            return null;
+        }
+        [$length, $width] = self::inside($facts);
+        $lamps = self::fixtures($facts, $length, $width);
+        $k = $facts->number(F::AttenuationPerM);
+
+        return LightSurvey::of(array_map(fn (LightPoint $p): float => LightField::par($lamps, $p->xMm, $p->yMm, $p->depthMm, $k), $points), array_map(fn (LightPoint $p): float => $p->par, $points));
+    }
+
+    /** @return list<Finding> */
+    private static function read(?LightSurvey $survey, Facts $facts): array
+    {
+        if ($survey === null) {
+            return [];
+        }
+        $parts = ['share' => Quantity::of(100 * $survey->factor, Kind::Percent), 'scatter' => Quantity::of($survey->scatterPct, Kind::Percent), 'n' => Quantity::of(count($survey->measured), Kind::Count), 'least' => Quantity::of(LightSurvey::LEAST_POINTS, Kind::Count)];
+
+        return [match (true) {
+            ! $survey->calibrates() => Finding::of(Severity::Watch, 'B-52', 'light', Sentence::of('{n} read with the meter: too few to calibrate', $parts), Sentence::of('{least} or more, at different places and depths.', $parts), Sentence::of('Read further points at full power.'), $facts->basis()),
+            $survey->scatterPct > self::SCATTER_PCT => Finding::of(Severity::Watch, 'B-52', 'light', Sentence::of('The meter and the plan do not agree: readings scatter by {scatter}', $parts), Sentence::of('They are {share} of the prediction in the mean; a lamp, a height or a shadow is not as planned.', $parts), Sentence::of('Look at lamps, heights and rock, then read again.'), $facts->basis()),
+            default => Finding::of(Severity::Fine, 'B-52', 'light', Sentence::of('The meter reads {share} of the prediction', $parts), Sentence::of('{n} points, scattered by {scatter}. The maps follow it. Read again after a year, or when a lamp, a pump or the rock changes.', $parts), null, $facts->basis()),
+        }];
+    }
+
+    /**
+     * @return list<Fixture>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function fixtures(Facts $facts, float $length, float $width): array
+    {
+        $below = DisplayTank::of($facts)->runningBelowRimMm;
         $lamps = [];
         foreach ($facts->brief->lamps as $i => $lamp) {
             self::over($lamp, $i, $length, $width);
-            $lamps[] = Fixture::of($lamp->xMm, $lamp->yMm, $display->runningBelowRimMm + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm)), $lamp->ppf, $lamp->halfAngleDeg);
+            $lamps[] = Fixture::of($lamp->xMm, $lamp->yMm, $below + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm)), $lamp->ppf, $lamp->halfAngleDeg);
         }
-        $at = fn (float $depth): LightMap => LightMap::of($lamps, $length, $width, $depth, $facts->number(F::AttenuationPerM), self::COLUMNS, self::ROWS, inside: $inside);
 
-        return ['top' => $at(min(self::TOP_MM, $water / 2)), 'mid' => $at($water / 2), 'low' => $at($water)];
+        return $lamps;
     }
 
     /** @throws OutOfRange a lamp that hangs beside the tank */
