@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Tests\Ask;
 
-use Opis\JsonSchema\Helper;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
-use Velbrin\Core\Ask\Desk;
 
 /** The headline questions of risk, rounds and the water day, asked as a script would. */
 final class RoundsQuestionsTest extends TestCase
 {
+    use AsksTheDesk;
+
     private const STATION = ['roRatedLd' => 480, 'feedC' => 25, 'roStoredL' => 130, 'roTankL' => 400, 'vesselsL' => [200], 'heatW' => 600, 'targetC' => 25, 'reserveRoL' => 30,
         'mixes' => [['key' => 'reef', 'gramsPerL' => 38.5, 'usableFromH' => 4, 'usableUntilH' => 336]]];
 
@@ -57,31 +56,5 @@ final class RoundsQuestionsTest extends TestCase
     {
         self::assertStringContainsString('exactly one', self::refused('ph', ['alkMeqL' => 2.8, 'salinity' => 35, 'tempC' => 25]));
         self::assertStringContainsString('exactly one', self::refused('ph', ['alkMeqL' => 2.8, 'salinity' => 35, 'tempC' => 25, 'co2Ppm' => 400, 'dicMmolKg' => 2]));
-    }
-
-    /**
-     * @param  array<string, mixed>  $input
-     * @return array<string, mixed>
-     */
-    private static function ask(string $question, array $input): array
-    {
-        [$json, $ok] = (new Desk)->ask($question, (string) json_encode($input));
-        self::assertTrue($ok, $json);
-        $schema = (new Desk)->schema($question);
-        foreach (['input' => json_decode((string) json_encode($input)), 'output' => json_decode($json)] as $side => $value) {
-            $result = (new Validator)->validate($value, Helper::toJSON($schema[$side]));
-            self::assertTrue($result->isValid(), "{$question} {$side} does not match its own schema: ".json_encode($result->error()?->message()));
-        }
-
-        return json_decode($json, true);
-    }
-
-    /** @param  array<string, mixed>  $input */
-    private static function refused(string $question, array $input): string
-    {
-        [$json, $ok] = (new Desk)->ask($question, (string) json_encode($input));
-        self::assertFalse($ok);
-
-        return $json;
     }
 }

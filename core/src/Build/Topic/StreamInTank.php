@@ -20,8 +20,8 @@ use Velbrin\Core\Measure\Working;
 /** Does the water in the display move as its animals want it (B-60)? */
 final class StreamInTank implements Topic
 {
-    /** Times an hour, by what is kept. */
-    private const RANGES = ['soft' => [10.0, 20.0], 'mixed' => [20.0, 40.0], 'stony' => [40.0, 80.0]];
+    /** Times an hour, by what is kept: least and most. */
+    public const RANGES = ['soft' => [10.0, 20.0], 'mixed' => [20.0, 40.0], 'stony' => [40.0, 80.0]];
 
     public function keys(): array
     {

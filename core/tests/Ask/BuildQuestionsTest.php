@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Ask;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Heat\Evaporation;
+
+/** One headline question for each answer a planner gives. */
+final class BuildQuestionsTest extends TestCase
+{
+    use AsksTheDesk;
+
+    private const VALUES = [
+        'lengthMm' => 1024, 'widthMm' => 524, 'heightMm' => 512, 'wallMm' => 12, 'floorMm' => 12, 'rockKg' => 28, 'sandDepthMm' => 0, 'waterGapMm' => 50, 'standKg' => 60,
+        'pumpsW' => 40, 'lightsW' => 90, 'winterC' => 18, 'summerC' => 26, 'floorType' => 'concrete', 'storey' => 1, 'spanMm' => 4000, 'allowanceKpa' => 3,
+    ];
+
+    #[Test]
+    public function water_and_heat(): void
+    {
+        $open = self::ask('evaporation', ['areaM2' => 0.5, 'tempC' => 25.5, 'roomC' => 20]);
+        self::assertEqualsWithDelta(Evaporation::of(0.5, 25.5, 20)->litresPerDay, $open['litresPerDay'], 1e-12);
+        self::assertEqualsWithDelta($open['litresPerDay'] / 4, self::ask('evaporation', ['areaM2' => 0.5, 'tempC' => 25.5, 'roomC' => 20, 'share' => 0.25])['litresPerDay'], 1e-9);
+        $heaters = self::ask('heater-set', ['volumeL' => 400, 'coldUaWK' => 20, 'hotUaWK' => 15, 'setpointC' => 25, 'winterC' => 17, 'summerC' => 26]);
+        // 20 W/K over 8 K, and nothing evaporates.
+        self::assertEqualsWithDelta(160.0, $heaters['needW'], 1e-9);
+        self::assertGreaterThanOrEqual(1.2 * 160, $heaters['chosen']['count'] * $heaters['chosen']['wattsEach']);
+        self::assertContains(['count' => $heaters['chosen']['count'], 'wattsEach' => $heaters['chosen']['wattsEach']], $heaters['passes']);
+        self::assertStringContainsString('setpointC', self::refused('heater-set', ['volumeL' => 400, 'coldUaWK' => 20, 'hotUaWK' => 15, 'setpointC' => 45, 'winterC' => 17, 'summerC' => 26]));
+    }
+
+    #[Test]
+    public function flow_sand_and_light(): void
+    {
+        self::assertEquals(['perHour' => 30, 'suits' => ['mixed']], self::ask('turnover', ['flowLh' => 6000, 'volumeL' => 200]));
+        self::assertEqualsWithDelta(0.3717, self::ask('grain-motion', ['grainMm' => 1])['speedMs'], 5e-4);
+        $survey = self::ask('light-survey', ['predicted' => [100, 200, 300], 'measured' => [90, 180, 270]]);
+        self::assertEqualsWithDelta(0.9, $survey['factor'], 1e-12);
+        self::assertTrue($survey['calibrates']);
+        self::assertStringContainsString('points', self::refused('light-survey', ['predicted' => [100], 'measured' => []]));
+    }
+
+    #[Test]
+    public function floor_year_and_course_of_a_plan(): void
+    {
+        $floor = self::ask('floor-load', ['values' => self::VALUES]);
+        self::assertContains($floor['word'], ['within', 'ask', 'never']);
+        self::assertEqualsWithDelta($floor['bendingKpa'] / 3, $floor['use'], 1e-9);
+        self::assertStringContainsString('heightMm', self::refused('floor-load', ['values' => ['lengthMm' => 1000]]));
+        $year = array_column(self::ask('running-year', ['values' => self::VALUES])['lines'], 'value', 'key');
+        self::assertGreaterThan(0, $year['power']);
+        $stages = fn (array $passed): array => array_column(self::ask('stage-schedule', ['values' => self::VALUES, 'passed' => $passed])['stages'], null, 'key');
+        self::assertEqualsWithDelta(28.25, $stages([])['handover']['standsDay'] - $stages(['ordered'])['handover']['standsDay'], 1e-9, 'four weeks of lead and a quarter of a day');
+    }
+}
