@@ -14,6 +14,7 @@ use App\Build\Http\PlanVersionController;
 use App\Build\Http\PriceController;
 use App\Build\Http\QuoteController;
 use App\Build\Http\StageController;
+use App\Build\Http\TradeSheetController;
 use App\Build\Http\WaiverController;
 use App\Clients\Http\AttachmentController;
 use App\Clients\Http\ClientController;
@@ -27,6 +28,7 @@ use App\Front\Http\AuditController;
 use App\Front\Http\TodayController;
 use App\Front\Http\TypeToGoController;
 use App\House\Http\RuleController;
+use App\Reports\Http\HandoverController;
 use App\Reports\Http\ReportController;
 use App\Risk\Http\RiskController;
 use App\Rounds\Http\CrewController;
@@ -128,6 +130,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/plan-versions/{version}/sheet.pdf', PlanSheetController::class)->name('versions.sheet');
 
     Route::get('/plan-versions/{version}/holes.pdf', HoleTemplateController::class)->name('versions.holes');
+    Route::get('/plan-versions/{version}/sheets/{trade}.pdf', TradeSheetController::class)->name('versions.trade');
     Route::get('/plan-versions/{version}/quote.pdf', QuoteController::class)->name('versions.quote');
     Route::get('/sites/{site}/options', OptionsController::class)->name('sites.options');
     Route::get('/settings/prices', [PriceController::class, 'index'])->name('prices');
@@ -137,6 +140,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/systems', [SystemController::class, 'index'])->name('systems');
     Route::post('/sites/{site}/systems', [SystemController::class, 'store'])->name('systems.store');
+    Route::get('/systems/{system}/handover.pdf', HandoverController::class)->name('systems.handover');
     Route::get('/systems/{system}/{tab?}', [SystemController::class, 'show'])->where('tab', 'register|readings|regime|log|papers')->name('systems.show');
     Route::put('/systems/{system}', [SystemController::class, 'update'])->name('systems.update');
     Route::put('/systems/{system}/facts', [SystemController::class, 'facts'])->name('systems.facts');

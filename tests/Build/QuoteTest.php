@@ -73,6 +73,22 @@ final class QuoteTest extends TestCase
         self::assertSame($a->id, $a->refresh()->id);
     }
 
+    #[Test]
+    public function another_trade_s_sheet_marks_what_changed_since_the_version_before(): void
+    {
+        $planner = self::user('planner');
+        $plan = Fixture::plan(self::site(), $planner, ['doorWidthMm' => 900.0, 'doorHeightMm' => 650.0]);
+        $this->version($plan);
+        $plan->update(['draft' => [...$plan->draft, 'values' => [...$plan->draft['values'], 'doorWidthMm' => 1000.0]]]);
+        $second = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 2, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $plan->user_id]);
+        $text = new Process(['pdftotext', '-layout', '-', '-'], input: (string) $this->actingAs($planner)->get("/plan-versions/{$second->id}/sheets/carpenter.pdf")->assertOk()->getContent());
+        $text->mustRun();
+        self::assertMatchesRegularExpression('/▸ Its opening, width\s+1\s?000\s?mm\s+was 900\s?mm/u', $text->getOutput());
+        self::assertDoesNotMatchRegularExpression('/▸ Its opening, height/u', $text->getOutput());
+        self::assertStringContainsString('still to be settled', $text->getOutput());
+        $this->get("/plan-versions/{$second->id}/sheets/baker.pdf")->assertNotFound();
+    }
+
     private function version(Plan $plan): PlanVersion
     {
         return PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $plan->user_id]);

@@ -46,7 +46,7 @@ final class RoutesTest extends TestCase
         'sites.attachments.store' => 'op', 'systems.attachments.store' => 'opt', 'attachments.show' => 'opt', 'attachments.archive' => 'op',
         'plans' => 'opt', 'plans.store' => 'op', 'plans.show' => 'opt', 'plans.update' => 'op', 'plans.archive' => 'op', 'plans.draft' => 'op', 'plans.compare' => 'opt',
         'versions.store' => 'op', 'versions.show' => 'opt', 'versions.accept' => 'op', 'waivers.store' => 'op', 'stages.pass' => 'opt', 'stages.reopen' => 'op', 'versions.sheet' => 'optc',
-        'systems' => 'optcx', 'systems.store' => 'op', 'systems.show' => 'optc', 'systems.update' => 'op', 'systems.facts' => 'op', 'systems.archive' => 'op',
+        'systems' => 'optcx', 'systems.store' => 'op', 'systems.show' => 'optc', 'systems.handover' => 'optc', 'systems.update' => 'op', 'systems.facts' => 'op', 'systems.archive' => 'op',
         'readings.store' => 'opt', 'readings.mark' => 'opt', 'bands.update' => 'op', 'notes.store' => 'opt', 'notes.archive' => 'opt',
         'log.store' => 'opt', 'items.store' => 'opt', 'items.update' => 'opt', 'items.retire' => 'opt', 'items.state' => 'opt', 'items.dosing-flow' => 'opt', 'items.attachments.store' => 'opt', 'sums' => 'opt', 'systems.volume' => 'op', 'ripples.confirm' => 'opt',
         'people.update' => 'o', 'tokens' => 'optcx', 'tokens.store' => 'optcx', 'tokens.revoke' => '', 'api.page' => 'optcx',
@@ -58,7 +58,7 @@ final class RoutesTest extends TestCase
         // A technician of another crew; one's own crew is tried in the visits' tests.
         'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
         'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
-        'versions.quote' => 'op', 'versions.holes' => 'opt', 'sites.options' => 'opt', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
+        'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
         'products' => 'op', 'products.store' => 'op', 'products.archive' => 'op', 'products.use' => 'opt', 'products.stop' => 'opt', 'bands.copy' => 'op',
     ];
 
@@ -165,6 +165,7 @@ final class RoutesTest extends TestCase
             'own' => fn () => OwnParameter::query()->create(['name' => "Own {$key}", 'unit' => '', 'least' => 0, 'most' => 1, 'resolution' => 0.1])->id,
             'plan' => fn () => $plan?->id,
             'version' => fn () => $version?->id,
+            'trade' => fn () => 'carpenter',
             'stage' => fn () => $version?->passedStages()->create(['stage' => 'survey', 'by' => 'proof', 'words' => 'signed', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString(), 'user_id' => $planner->id])->stage,
             'system' => fn () => $system?->id,
             'tab?' => fn () => '',

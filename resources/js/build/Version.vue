@@ -20,6 +20,7 @@ const accept = useForm({ name: props.view.planName, kind: 'mixed reef', regime: 
 const answering = ref<string | null>(null);
 const waiver = useForm<{ finding_key: string; kind: string; reason: string; signed_by: string; signed_on: string; file: File | null }>({ finding_key: '', kind: 'reason', reason: '', signed_by: '', signed_on: new Date().toISOString().slice(0, 10), file: null });
 const workings = computed(() => Object.fromEntries(props.view.answers.figures.filter((f) => f.working).map((f) => [f.key, f.working as WorkingView])));
+const TRADES = { carpenter: 'carpenter', electrician: 'electrician', plumber: 'plumber', architect: 'architect and engineer' };
 function begin(stop: StopView) {
     answering.value = stop.finding.key;
     waiver.reset();
@@ -76,6 +77,7 @@ function begin(stop: StopView) {
                 </form>
                 <FieldError :words="errors.accept" />
             </template>
+            <p class="sheets">Sheets for other trades: <template v-for="(words, t) in TRADES" :key="t"><a :href="`/plan-versions/${view.id}/sheets/${t}.pdf`">{{ words }}</a> </template></p>
             <FigureList :figures="view.answers.figures" title="What this version says" />
             <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :holes="view.holes" :errors="{}" readonly />
             <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>

@@ -25,7 +25,7 @@ const confirming = ref<number | null>(null);
             <div class="head">
                 <h1>{{ header.name }}</h1><b v-if="header.settling" class="word watch">{{ header.settling }}</b>
                 <Link v-if="header.mayRecord && tab !== 'readings'" class="btn-go push" :href="`/systems/${header.id}/readings?type=1`" data-new>Write down a reading</Link>
-                <p class="sub">{{ [header.kind, header.regime, header.volume, header.age, header.keeper ? `kept by ${header.keeper}` : null].filter(Boolean).join(' · ') }}</p>
+                <p class="sub">{{ [header.kind, header.regime, header.volume, header.age, header.keeper ? `kept by ${header.keeper}` : null].filter(Boolean).join(' · ') }} · <a :href="`/systems/${header.id}/handover.pdf`">handover file, PDF</a></p>
             </div>
             <p v-if="header.unprotected" class="standing unprotected"><b>Unprotected.</b> {{ header.unprotected }}. <Link :href="`/systems/${header.id}/register`">Test it in the register</Link></p>
             <div v-for="n in header.notes" :key="n.id" class="standing first"><b>Standing note.</b> {{ n.text }} <small>{{ n.by }}, {{ date(n.on) }}</small></div>

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Http;
+
+use App\Build\PlanVersion;
+use App\Build\SectionSvg;
+use App\House\Paper;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\Trade;
+use Velbrin\Core\Build\TradeSheet;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+
+/** A dated sheet for another trade; what changed since the version before is marked (B-74). */
+final class TradeSheetController
+{
+    public function __invoke(PlanVersion $version, Trade $trade, #[CurrentUser] User $user): Response
+    {
+        $version->load('plan.site.client');
+        Gate::authorize('view', $version);
+        abort_unless($user->isStaff(), 403);
+        $units = $user->units();
+        $answers = CorePlan::answer(PlanBrief::read($version->brief));
+        $before = PlanVersion::query()->where('plan_id', $version->plan_id)->where('number', '<', $version->number)->orderByDesc('number')->first();
+        $section = $trade->sees() ? $answers->section : null;
+
+        return response(Paper::pdf('build.trade', [
+            'version' => $version, 'trade' => $trade, 'before' => $before?->number, 'lines' => $this->lines($trade, $version, $before, $units),
+            'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+        ]), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($version->plan->name ?? 'plan')."-v{$version->number}-{$trade->value}.pdf\""]);
+    }
+
+    /** @return list<array{label: string, value: string|null, was: string|null, changed: bool}> */
+    private function lines(Trade $trade, PlanVersion $version, ?PlanVersion $before, Units $units): array
+    {
+        $now = $this->shown($trade, $version, $units);
+        $then = $before === null ? null : $this->shown($trade, $before, $units);
+
+        return array_map(fn (string $key, array $line): array => [
+            ...$line, 'was' => $then[$key]['value'] ?? null, 'changed' => $then !== null && ($then[$key]['value'] ?? null) !== $line['value'],
+        ], array_keys($now), $now);
+    }
+
+    /** @return array<string, array{label: string, value: string|null}> */
+    private function shown(Trade $trade, PlanVersion $version, Units $units): array
+    {
+        $brief = PlanBrief::read($version->brief);
+
+        return array_map(fn (array $l): array => ['label' => $l['label'], 'value' => $l['value'] instanceof Quantity ? $units->show($l['value']) : $l['value']], TradeSheet::lines($trade, $brief, CorePlan::answer($brief)));
+    }
+}

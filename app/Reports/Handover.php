@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reports;
+
+use App\Alerts\Alarm;
+use App\Alerts\AlarmCall;
+use App\Build\PassedStage;
+use App\Build\PlanVersion;
+use App\Build\SectionSvg;
+use App\Build\Waiver;
+use App\House\Paper;
+use App\Risk\Exposure;
+use App\Risk\Night;
+use App\Rounds\Task;
+use App\Systems\Band;
+use App\Systems\System;
+use App\Systems\SystemFindings;
+use Carbon\CarbonImmutable;
+use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\StageGate;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Risk\Hazard;
+
+/** What the client keeps beside the tank: drawing, volumes, plugs, limits, what to do when, whom to call, the first ninety days (B-73). */
+final readonly class Handover
+{
+    /** Answers a client reads, in order. */
+    private const FIGURES = ['displayNetL', 'systemL', 'massKg', 'runningBelowRimMm', 'downL', 'spareL', 'evaporationLd', 'heaters', 'energyKwh'];
+
+    private const FIRST_DAYS = 90;
+
+    public static function pdf(System $system, Units $units): string
+    {
+        $system->load(['vessels', 'site.client', 'room', 'keeper', 'bands', 'items' => fn ($q) => $q->whereNull('retired_at')->orderBy('id')]);
+        $answers = SystemFindings::answers($system);
+        $section = $answers->section;
+
+        return Paper::pdf('reports.handover', [
+            'system' => $system, 'figures' => self::figures($answers, $units), 'items' => $system->items, 'bands' => self::bands($system, $units), 'when' => self::when($system, $answers, $units),
+            'alarms' => Alarm::query()->where('system_id', $system->id)->current()->with('calls.user')->orderBy('id')->get()->map(fn (Alarm $a): array => ['name' => $a->name, 'tested' => $a->tested_on?->format('j M Y'), 'calls' => $a->calls->map(fn (AlarmCall $c): string => trim("{$c->user?->name} {$c->user?->phone}"))->all()])->all(),
+            'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('every_days')->get()->map(fn (Task $t): array => ['name' => (string) $t->type?->name, 'every' => $units->show(Quantity::of($t->every_days, Kind::Days))])->all(),
+            'first' => self::firstDays($system), 'accepted' => self::accepted($system),
+            'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+        ]);
+    }
+
+    /** @return list<array{label: string, value: string}> */
+    private static function figures(PlanAnswers $answers, Units $units): array
+    {
+        $lines = [];
+        foreach (self::FIGURES as $key) {
+            $figure = $answers->figure($key);
+            $value = $figure?->quantity === null ? $figure?->word : $units->show($figure->quantity);
+            if ($figure !== null && $value !== null) {
+                $lines[] = ['label' => $figure->label, 'value' => $value];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{label: string, fine: string, act: string}> */
+    private static function bands(System $system, Units $units): array
+    {
+        $range = function (Band $band, ?float $low, ?float $high) use ($units): string {
+            $show = fn (float $v): string => $units->show(Quantity::of($v, $band->parameter->kind()));
+
+            return match (true) {
+                $low !== null && $high !== null => "{$show($low)} to {$show($high)}", $low !== null => "from {$show($low)}", $high !== null => "up to {$show($high)}", default => '',
+            };
+        };
+
+        return array_values($system->bands->where('tracked', true)->map(fn (Band $b): array => ['label' => $b->parameter->label(), 'fine' => $range($b, $b->fine_low, $b->fine_high), 'act' => $range($b, $b->act_low, $b->act_high)])->all());
+    }
+
+    /**
+     * What to do first, with this system's own hours and litres.
+     *
+     * @return list<array{what: string, words: string}>
+     */
+    private static function when(System $system, PlanAnswers $answers, Units $units): array
+    {
+        $harm = Exposure::query()->where('system_id', $system->id)->where('night', Night::Tonight->value)->get()->mapWithKeys(fn (Exposure $e): array => [$e->hazard->value => $e->harm_h])->all();
+        $hours = fn (Hazard $h): string => is_numeric($harm[$h->value] ?? null) ? ' Harm comes after about '.$units->show(Quantity::of((float) $harm[$h->value], Kind::Hours)).' on a night like tonight.' : '';
+        $down = $answers->figure('downL')?->quantity;
+
+        return [
+            ['what' => 'The power is out', 'words' => ($down === null ? '' : $units->show($down).' run down into the sump and stay there: that is as it should be. ').'Open nothing, feed nothing. Keep the water moving with the battery pump or a jug.'.$hours(Hazard::PowerCut)],
+            ['what' => 'It is too warm', 'words' => 'Pull the plugs of the heaters, open the lid, a fan across the surface. Call.'.$hours(Hazard::HeaterStuckOn)],
+            ['what' => 'It is too cold', 'words' => 'See whether the heaters have power. Cover the tank with a blanket. Never add hot water. Call.'.$hours(Hazard::HeaterStuckOff)],
+            ['what' => 'Water on the floor', 'words' => 'Dry hands only: if it has reached a plug, switch off at the fuse box, not at the plug. Then the return pump off, towels, call.'],
+            ['what' => 'No water comes back', 'words' => 'Look whether the return pump has power and water. Switch it off before it runs dry. The stream pumps stay on. Call.'],
+            ['what' => 'Cloudy water, a smell, animals gasping', 'words' => 'Stream pumps on full, skimmer on, feed nothing, add nothing from a bottle. Call at once.'],
+            ['what' => 'Somebody is stung, cut or unwell after touching it', 'words' => 'Rinse, and see a doctor or the poison line; say that it is a marine aquarium. Some corals carry strong toxins: never scrub or heat rock.'],
+        ];
+    }
+
+    /** @return list<array{on: string, words: string}> nothing once they are over */
+    private static function firstDays(System $system): array
+    {
+        $start = $system->started_on;
+        if ($start === null || $start->addDays(self::FIRST_DAYS)->isPast()) {
+            return [];
+        }
+        $steps = [1 => 'Look every day: level, temperature, pumps, the floor beneath.', 7 => 'Ammonia and nitrite twice a week until both are nothing twice.', 28 => 'First animals only after that; few, and one kind of change at a time.', 45 => 'First larger water change; the green and brown films of these weeks are usual.', 60 => 'Alkalinity now falls as things grow: tested weekly.', 90 => 'First look at the whole: light, flow, limits. The tank’s own rhythm begins.'];
+        $lines = array_map(fn (int $day, string $words): array => ['on' => $start->addDays($day)->format('j M'), 'words' => $words], array_keys($steps), $steps);
+        if ($system->settling_until !== null && $system->settling_until->isFuture()) {
+            $lines[] = ['on' => CarbonImmutable::parse($system->settling_until)->format('j M'), 'words' => 'Until here it settles: limits are wide, and nothing delicate moves in.'];
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> what was passed without its proof, and every Stop that was waived */
+    private static function accepted(System $system): array
+    {
+        $version = PlanVersion::query()->with(['waivers', 'passedStages'])->find($system->plan_version_id);
+        if ($version === null) {
+            return [];
+        }
+
+        return [
+            ...$version->waivers->map(fn (Waiver $w): string => "{$w->what}: {$w->reason} ({$w->signed_by}, {$w->signed_on->format('j M Y')})")->values()->all(),
+            ...$version->passedStages->where('by', StageGate::WAIVER)->map(fn (PassedStage $p): string => ucfirst(str_replace('-', ' ', $p->stage)).": {$p->words} ({$p->signed_by}, {$p->passed_on->format('j M Y')})")->values()->all(),
+        ];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Measure\Quantity;
+
+/** The lines of a sheet for another trade, each with what it was on the sheet before (B-74). */
+final class TradeSheet
+{
+    /**
+     * What is asked and not known stands as null: still to be settled. Facts of another shape are left out.
+     *
+     * @return array<string, array{label: string, value: Quantity|string|null}> by key
+     */
+    public static function lines(Trade $trade, PlanBrief $brief, PlanAnswers $answers): array
+    {
+        $facts = Facts::of($brief);
+        $lines = [];
+        foreach ($trade->wants() as $want) {
+            if ($want instanceof PlanField) {
+                $spec = PlanSheet::spec($want);
+                if ($spec->shapes === [] || in_array($facts->word(PlanField::Shape), $spec->shapes, true)) {
+                    $lines[$want->value] = ['label' => $spec->label, 'value' => self::fact($facts, $spec)];
+                }
+
+                continue;
+            }
+            $figure = $answers->figure($want);
+            $lines["figure-{$want}"] = ['label' => Topic::LABELS[$want], 'value' => $figure->quantity ?? $figure?->word];
+        }
+
+        return $lines;
+    }
+
+    private static function fact(Facts $facts, FieldSpec $spec): Quantity|string|null
+    {
+        if (! $facts->knows($spec->field)) {
+            return null;
+        }
+        if ($spec->kind === null) {
+            return $spec->choices[$facts->word($spec->field)] ?? null;
+        }
+        $number = $spec->mayBeNone ? $facts->numberOrNone($spec->field) : $facts->number($spec->field);
+
+        return $number === null ? 'none' : Quantity::of($number, $spec->kind);
+    }
+}
