@@ -57,6 +57,7 @@ final readonly class Plans
         $site = Site::query()->where('name', 'Day room')->first() ?? Site::query()->orderBy('id')->firstOrFail();
         $this->plan($site, 'Day room, new reef', 'standard', [], 2, accept: true);
         $hotel = Site::query()->where('name', 'Lobby')->first() ?? $site;
+        $hotel->passages()->orderBy('position')->first()?->update(['out_width_mm' => 640]);
         $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0], 1);
         $flat = Site::query()->where('name', 'Flat over the ferry')->first() ?? $site;
         $this->plan($flat, 'Larger tank, timber floor', 'long', ['floorType' => 'timber', 'joists' => 'parallel', 'storey' => 2.0, 'spanMm' => 3600.0, 'allowanceKpa' => 2.0], 1);

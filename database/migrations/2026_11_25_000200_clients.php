@@ -93,6 +93,9 @@ return new class extends Migration
             $table->double('height_mm');
             $table->double('corridor_a_mm')->nullable();
             $table->double('corridor_b_mm')->nullable();
+            // What is left of the opening once joinery, walls and ceiling are finished.
+            $table->double('out_width_mm')->nullable();
+            $table->double('out_height_mm')->nullable();
             $table->timestamps();
         });
         Schema::create('site_codes', function (Blueprint $table): void {

@@ -285,6 +285,8 @@ export interface PassageView {
     heightMm: number;
     corridorAMm: number | null;
     corridorBMm: number | null;
+    outWidthMm: number | null;
+    outHeightMm: number | null;
 }
 
 export interface PersonView {
@@ -421,6 +423,7 @@ export interface AnswersView {
     panes: DrilledPaneView[];
     proposedHoles: HoleView[];
     cabinet: PackingView | null;
+    ways: WayThroughView[];
 }
 
 export interface AuditLineView {
@@ -586,6 +589,19 @@ export interface ShapeView {
     points: ([number, number])[];
     width: number;
     key: string | null;
+}
+
+export interface WayThroughView {
+    piece: string;
+    name: string;
+    out: boolean;
+    openWide: number;
+    openHigh: number;
+    faceWide: number;
+    faceHigh: number;
+    corner: { a: number; b: number; deg: number; long: number; short: number } | null;
+    words: string;
+    stuck: boolean;
 }
 
 export interface WorkingInputView {

@@ -26,6 +26,7 @@ final readonly class AnswersView
      * @param  list<string>  $metered  what each reading of the meter is beside the prediction
      * @param  list<DrilledPaneView>  $panes  drilled ones; empty while no hole is given
      * @param  list<HoleView>  $proposedHoles
+     * @param  list<WayThroughView>  $ways  in, and out where the finished place is another
      * @param  list<HeaterCellView>  $heaterMap  number by watts; empty while it cannot be drawn
      */
     private function __construct(
@@ -43,6 +44,7 @@ final readonly class AnswersView
         public array $panes,
         public array $proposedHoles,
         public ?PackingView $cabinet,
+        public array $ways,
     ) {
     }
 
@@ -67,13 +69,13 @@ final readonly class AnswersView
             LightMapView::all($answers->light, $units), self::metered($answers->lightSurvey, $units),
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
-            $answers->cabinet === null ? null : PackingView::of($answers->cabinet),
+            $answers->cabinet === null ? null : PackingView::of($answers->cabinet), WayThroughView::all($answers->ways, $units),
         );
     }
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, []);
     }
 
     /** @return list<string> */

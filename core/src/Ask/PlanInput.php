@@ -32,7 +32,7 @@ final class PlanInput
             Field::any('values', 'facts in the core’s units; what is absent is unknown', ['type' => 'object', 'properties' => $values, 'additionalProperties' => false]),
             Field::any('bases', 'where each fact comes from', ['type' => 'object', 'additionalProperties' => ['enum' => array_column(Basis::cases(), 'value')]], required: false),
             $table('chambers', 'sump chambers in flow order, the return chamber last', PlanBrief::MOST_CHAMBERS, $lengths('lengthMm', 'baffleMm')),
-            $table('passages', 'the way in', PlanBrief::MOST_PASSAGES, $lengths('widthMm', 'heightMm', 'corridorAMm', 'corridorBMm')),
+            $table('passages', 'the way in', PlanBrief::MOST_PASSAGES, $lengths('widthMm', 'heightMm', 'corridorAMm', 'corridorBMm', 'outWidthMm', 'outHeightMm')),
             $table('lamps', 'seen from above, mm from the left and the back of the inside', PlanBrief::MOST_LAMPS, [...$numbers('xMm', 'yMm', 'ppf', 'halfAngleDeg'), ...$lengths('aboveRimMm')]),
             $table('points', 'read with a light meter', PlanBrief::MOST_POINTS, $numbers('xMm', 'yMm', 'depthMm', 'par')),
             $table('holes', 'seen from outside, mm from the left and the lower edge', PlanBrief::MOST_HOLES, ['pane' => ['enum' => array_column(Pane::cases(), 'value')], ...$numbers('xMm', 'yMm', 'diameterMm')]),

@@ -18,6 +18,14 @@ final readonly class Access
         public float $openingMm,
         /** Longest piece that turns the corner less this piece's length, mm; null where the way does not turn. */
         public ?float $cornerMm,
+        /** The face that goes through the opening, as it goes best. */
+        public float $faceWideMm,
+        public float $faceHighMm,
+        /** What turns the corner, seen from above. */
+        public float $longMm,
+        public float $shortMm,
+        /** Where the corner is tightest, degrees from the first corridor; null where the way does not turn. */
+        public ?float $tightDeg,
     ) {
     }
 
@@ -31,30 +39,40 @@ final readonly class Access
     {
         $sizes = [Guard::positive('lengthMm', $lengthMm), Guard::positive('widthMm', $widthMm), Guard::positive('heightMm', $heightMm)];
         sort($sizes);
-        $opening = max(
-            min($passage->widthMm - $sizes[0], $passage->heightMm - $sizes[1]),
-            min($passage->widthMm - $sizes[1], $passage->heightMm - $sizes[0]),
-        );
-        $corner = $passage->corridorAMm === null || $passage->corridorBMm === null
-            ? null
-            : self::longestRoundCorner($passage->corridorAMm, $passage->corridorBMm, $sizes[0]) - $sizes[2];
+        $upright = min($passage->widthMm - $sizes[0], $passage->heightMm - $sizes[1]);
+        $lying = min($passage->widthMm - $sizes[1], $passage->heightMm - $sizes[0]);
+        [$wide, $high] = $upright >= $lying ? [$sizes[0], $sizes[1]] : [$sizes[1], $sizes[0]];
+        if ($passage->corridorAMm === null || $passage->corridorBMm === null) {
+            return new self(max($upright, $lying), null, $wide, $high, $sizes[2], $sizes[0], null);
+        }
+        [$longest, $tight] = self::corner($passage->corridorAMm, $passage->corridorBMm, $sizes[0]);
 
-        return new self($opening, $corner);
+        return new self(max($upright, $lying), $longest - $sizes[2], $wide, $high, $sizes[2], $sizes[0], $tight);
     }
 
     public static function longestRoundCorner(float $aMm, float $bMm, float $widthMm): float
     {
+        return self::corner($aMm, $bMm, $widthMm)[0];
+    }
+
+    /** @return array{0: float, 1: float} the longest piece that turns, mm, and where it is tightest, degrees */
+    private static function corner(float $aMm, float $bMm, float $widthMm): array
+    {
         if ($widthMm >= min($aMm, $bMm)) {
-            return 0.0;
+            return [0.0, 45.0];
         }
         $longest = INF;
+        $tight = 45.0;
         // The minimum is smooth and single; a tenth of a degree is finer than any tape.
         for ($tenths = 1; $tenths < 900; $tenths++) {
             $phi = deg2rad($tenths / 10);
-            $longest = min($longest, ($aMm * cos($phi) + $bMm * sin($phi) - $widthMm) / (sin($phi) * cos($phi)));
+            $may = ($aMm * cos($phi) + $bMm * sin($phi) - $widthMm) / (sin($phi) * cos($phi));
+            if ($may < $longest) {
+                [$longest, $tight] = [$may, $tenths / 10];
+            }
         }
 
-        return max(0.0, $longest);
+        return [max(0.0, $longest), $tight];
     }
 
     public function slackMm(): float

@@ -13,6 +13,20 @@ final readonly class Passage
         public float $heightMm,
         public ?float $corridorAMm = null,
         public ?float $corridorBMm = null,
+        /** What is left of the opening once everything is finished; null: as it is. */
+        public ?float $outWidthMm = null,
+        public ?float $outHeightMm = null,
     ) {
+    }
+
+    /** The same place on the way out, once joinery, walls and ceiling are finished (B-82). */
+    public function outward(): self
+    {
+        return new self($this->name, $this->outWidthMm ?? $this->widthMm, $this->outHeightMm ?? $this->heightMm, $this->corridorAMm, $this->corridorBMm);
+    }
+
+    public function narrows(): bool
+    {
+        return $this->outWidthMm !== null || $this->outHeightMm !== null;
     }
 }

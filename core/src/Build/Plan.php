@@ -40,7 +40,7 @@ final class Plan
             }
         }
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
-        [$lit, $cabinet] = [$drawn[Topic\Lighting::class] ?? null, $drawn[Topic\InCabinet::class] ?? null];
+        [$lit, $cabinet, $ways] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class]);
         $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
 
         return new PlanAnswers(
@@ -57,6 +57,7 @@ final class Plan
             self::try(fn (): HolePlan => HolePlan::of(Facts::of($brief))),
             self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],
             $cabinet instanceof Packing ? $cabinet : null,
+            $ways instanceof WaysThrough ? $ways : null,
         );
     }
 

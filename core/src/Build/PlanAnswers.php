@@ -43,6 +43,8 @@ final readonly class PlanAnswers
         public array $proposedHoles,
         /** Null while nothing is to stand in the cabinet, or its sizes are missing. */
         public ?Packing $cabinet,
+        /** Null while no passage is known. */
+        public ?WaysThrough $ways,
     ) {
     }
 

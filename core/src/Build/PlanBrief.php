@@ -52,7 +52,7 @@ final readonly class PlanBrief
 
     /**
      * Reads decoded JSON: {values: {field: number|word|"none"}, bases: {field: basis}, chambers: [{name, lengthMm, baffleMm}],
-     * passages: [{name, widthMm, heightMm, corridorAMm, corridorBMm}], lamps: [{name, xMm, yMm, aboveRimMm, ppf, halfAngleDeg}],
+     * passages: [{name, widthMm, heightMm, corridorAMm, corridorBMm, outWidthMm, outHeightMm}], lamps: [{name, xMm, yMm, aboveRimMm, ppf, halfAngleDeg}],
      * points: [{name, xMm, yMm, depthMm, par}], holes: [{name, pane, xMm, yMm, diameterMm}], gear: [{name, widthMm, depthMm, heightMm, liftMm, needsAir}]}. Nothing is thrown: what cannot be stands in errors.
      *
      * @param  array<array-key, mixed>  $raw
@@ -87,6 +87,8 @@ final readonly class PlanBrief
             self::length($row, 'heightMm', $at) ?? throw OutOfRange::field("{$at}.heightMm", 'A way in needs its height', 'a height'),
             self::length($row, 'corridorAMm', $at),
             self::length($row, 'corridorBMm', $at),
+            self::length($row, 'outWidthMm', $at),
+            self::length($row, 'outHeightMm', $at),
         ), 'passages', $errors);
 
         $lamps = self::rows($raw['lamps'] ?? null, self::MOST_LAMPS, fn (array $row, string $at): Lamp => new Lamp(

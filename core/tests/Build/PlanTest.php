@@ -275,6 +275,20 @@ final class PlanTest extends TestCase
     }
 
     #[Test]
+    public function what_comes_in_must_come_out_of_the_finished_room(): void
+    {
+        $door = [...self::DOOR[0], 'outWidthMm' => 540];
+        $findings = array_values(array_filter(self::plan([], [$door])->findings, fn ($f): bool => $f->rule === 'B-82'));
+        self::assertCount(1, $findings, 'the sump still comes out');
+        self::assertSame(Severity::Fix, $findings[0]->severity);
+        self::assertSame([], array_filter(self::plan([], self::DOOR)->findings, fn ($f): bool => $f->rule === 'B-82'));
+        // By hand: a square corner of two 1 m corridors takes 2√2·1000 − 2·w along its diagonal.
+        $turn = Access::of(2000, 300, 400, new Passage('turn', 900, 2000, 1000, 1000));
+        self::assertEqualsWithDelta(45.0, $turn->tightDeg, 0.11);
+        self::assertEqualsWithDelta(2000 * M_SQRT2 - 600 - 2000, $turn->cornerMm, 0.5);
+    }
+
+    #[Test]
     public function every_field_of_the_sheet_has_words_and_a_group(): void
     {
         foreach (PlanSheet::fields() as $spec) {

@@ -16,6 +16,7 @@ import LightPlan from './LightPlan.vue';
 import LightPoints from './LightPoints.vue';
 import PumpChart from './PumpChart.vue';
 import { useDraft } from './useDraft';
+import WaysThrough from './WaysThrough.vue';
 
 const props = defineProps<{
     live: PlanLiveView;
@@ -113,6 +114,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <HolePlan :panes="answers.panes" :proposed="answers.proposedHoles" :holes="draft.holes" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addHole" @propose="proposeHoles" @drop="drop(draft.holes, $event)" />
             <CabinetFit :packing="answers.cabinet" :gear="draft.gear" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addThing" @drop="drop(draft.gear, $event)" />
             <HeaterMap v-if="answers.heaterMap.length" :cells="answers.heaterMap" />
+            <WaysThrough v-if="answers.ways.length" :ways="answers.ways" />
             <template v-if="waiting.length">
                 <h2>Still to survey</h2>
                 <ul class="waiting list-unstyled"><li v-for="[fact, labels] in waiting" :key="fact"><b>{{ fact }}</b><small>waits: {{ labels.join(', ') }}</small></li></ul>

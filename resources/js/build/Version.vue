@@ -13,6 +13,7 @@ import CabinetFit from './CabinetFit.vue';
 import CourseOfWork from './CourseOfWork.vue';
 import HolePlan from './HolePlan.vue';
 import QuoteTable from './QuoteTable.vue';
+import WaysThrough from './WaysThrough.vue';
 
 const props = defineProps<{ view: VersionView }>();
 const { errors } = useShell();
@@ -77,6 +78,7 @@ function begin(stop: StopView) {
                 </form>
                 <FieldError :words="errors.accept" />
             </template>
+            <WaysThrough v-if="view.answers.ways.length" :ways="view.answers.ways" />
             <p class="sheets">Sheets for other trades: <template v-for="(words, t) in TRADES" :key="t"><a :href="`/plan-versions/${view.id}/sheets/${t}.pdf`">{{ words }}</a> </template></p>
             <FigureList :figures="view.answers.figures" title="What this version says" />
             <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :holes="view.holes" :errors="{}" readonly />
