@@ -15,6 +15,7 @@ final class Sums
         'sand' => SandToBring::class,
         'volume-salt' => VolumeBySalt::class,
         'volume-flow' => VolumeByFlow::class,
+        'heat-loss' => HeatLoss::class,
     ];
 
     public static function find(string $key): Sum

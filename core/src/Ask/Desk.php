@@ -27,6 +27,7 @@ final class Desk
         'free-ammonia' => Question\FreeAmmoniaQuestion::class,
         'grain-motion' => Question\GrainMotionQuestion::class,
         'hanging' => Question\HangingQuestion::class,
+        'heat-loss' => Question\HeatLossQuestion::class,
         'heater-set' => Question\HeaterSetQuestion::class,
         'hole-plan' => Question\HolePlanQuestion::class,
         'hours-in-hand' => Question\HoursInHandQuestion::class,

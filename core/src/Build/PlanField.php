@@ -83,6 +83,7 @@ enum PlanField: string
     case SummerC = 'summerC';
     case HumidityPct = 'humidityPct';
     case UpperHarmC = 'upperHarmC';
+    case MeasuredUaWK = 'measuredUaWK';
 
     case OtherW = 'otherW';
     case MainsV = 'mainsV';

@@ -157,6 +157,7 @@ final class PlanSheet
             FieldSpec::number(F::SummerC, 'heat', 'Room, hottest summer day', Kind::Temperature, 5, 45),
             FieldSpec::number(F::UpperHarmC, 'heat', 'Animals are lost above', Kind::Temperature, 20, 35, 'Lower for seahorses and other cool-water animals.'),
             FieldSpec::number(F::HumidityPct, 'heat', 'Room humidity', Kind::Percent, 5, 100),
+            FieldSpec::number(F::MeasuredUaWK, 'heat', 'Heat loss, measured', Kind::Conductance, 0.1, 500, 'From a steady day; it counts instead of the model. Without evaporation.')->orNone(),
         ];
     }
 

@@ -33,6 +33,19 @@ final class BuildQuestionsTest extends TestCase
     }
 
     #[Test]
+    public function a_steady_day_gives_the_loss_that_was_put_in(): void
+    {
+        // 300 W on for a third of the time and 40 W of pumps carry 20 W/K over 7 K: nothing evaporates.
+        self::assertEqualsWithDelta(20.0, self::ask('heat-loss', ['hours' => 48, 'heaterW' => 300, 'dutyPct' => 100 / 3, 'otherW' => 40, 'tempC' => 25, 'roomC' => 18])['uaWK'], 1e-9);
+        // With 1 L a day, 2441.8 kJ of it: 28.26 W less.
+        self::assertEqualsWithDelta((140 - 2441.775 / 86.4) / 7, self::ask('heat-loss', ['hours' => 24, 'heaterW' => 300, 'dutyPct' => 100 / 3, 'otherW' => 40, 'evaporationLd' => 1, 'tempC' => 25, 'roomC' => 18])['uaWK'], 1e-9);
+        self::assertStringContainsString('roomC', self::refused('heat-loss', ['hours' => 24, 'heaterW' => 300, 'dutyPct' => 10, 'tempC' => 25, 'roomC' => 24]));
+        $modelled = self::ask('plan', ['values' => self::VALUES])['figures']['lossWinterW']['value'];
+        $measured = self::ask('plan', ['values' => [...self::VALUES, 'measuredUaWK' => 60]])['figures']['lossWinterW']['value'];
+        self::assertGreaterThan($modelled, $measured, 'what was measured counts instead of the model');
+    }
+
+    #[Test]
     public function flow_sand_and_light(): void
     {
         self::assertEquals(['perHour' => 30, 'suits' => ['mixed']], self::ask('turnover', ['flowLh' => 6000, 'volumeL' => 200]));

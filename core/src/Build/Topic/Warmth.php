@@ -109,7 +109,11 @@ final class Warmth implements Topic
             $vessels[] = Surfaces::of($sump->vessel, $sump->meanLevelMm(), false);
         }
 
-        return TankHeat::of(Volumes::systemL($facts), $vessels, $facts->number(F::HumidityPct));
+        $heat = TankHeat::of(Volumes::systemL($facts), $vessels, $facts->number(F::HumidityPct));
+        $measured = $facts->numberOrNone(F::MeasuredUaWK);
+
+        // What was measured stands for both cases: it needs no caution of its own.
+        return $measured === null ? $heat : TankHeat::bare($heat->volumeL, $measured, $measured, $heat->evaporatingM2, $heat->humidityPct);
     }
 
     /** Litres a day at the set point in whichever of the known rooms dries more. */

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Heat;
+
+use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Working;
+
+/**
+ * A system's heat loss as it is, from a steady day or more instead of the model (B-76):
+ * UA = (heater W × duty + other heat − evaporation·Y/86.4)/(T − T_room).
+ */
+final readonly class MeasuredLoss
+{
+    public const LEAST_HOURS = 24.0;
+
+    private const LEAST_DIFFERENCE_K = 2.0;
+
+    /** What two thermometers cannot tell apart, together, K. */
+    private const THERMOMETERS_K = 0.2;
+
+    private function __construct(public float $uaWK, public float $uncertainWK, public Working $working)
+    {
+    }
+
+    /**
+     * @param  float  $hours  the water stood steady for, at least 24
+     * @param  float  $dutyPct  of the time the heaters were on
+     * @param  float  $evaporationLd  topped up a day
+     *
+     * @throws OutOfRange when the day was too short, or room and water too alike to tell
+     */
+    public static function of(float $hours, float $heaterW, float $dutyPct, float $otherW, float $evaporationLd, float $tempC, float $roomC): self
+    {
+        if ($hours < self::LEAST_HOURS) {
+            throw OutOfRange::number('hours', $hours, 'at least '.self::LEAST_HOURS);
+        }
+        Guard::notNegative('heaterW', $heaterW);
+        Guard::within('dutyPct', $dutyPct, 0, 100);
+        Guard::notNegative('otherW', $otherW);
+        Guard::notNegative('evaporationLd', $evaporationLd);
+        $difference = Guard::within('tempC', $tempC, 0, 45) - $roomC;
+        if ($difference < self::LEAST_DIFFERENCE_K) {
+            throw OutOfRange::number('roomC', $roomC, sprintf('at most %.1f: a smaller difference says nothing', $tempC - self::LEAST_DIFFERENCE_K));
+        }
+        $carried = $evaporationLd * Evaporation::heatKjKg($tempC) / 86.4;
+        $through = $heaterW * $dutyPct / 100 + $otherW - $carried;
+        if ($through <= 0) {
+            throw OutOfRange::number('evaporationLd', $evaporationLd, sprintf('less than %.1f: it would carry off more than was put in', ($heaterW * $dutyPct / 100 + $otherW) * 86.4 / Evaporation::heatKjKg($tempC)));
+        }
+        $ua = $through / $difference;
+
+        return new self($ua, $ua * self::THERMOMETERS_K / $difference, Working::of('Measured heat loss', '(P*d/100 + o - e*(2500.9 - 2.365*T)/86.4)/(T - R)', [
+            ['P', 'Heaters, together', $heaterW, Kind::Power], ['d', 'On, of the time', $dutyPct, Kind::Percent], ['o', 'Other heat in the water', $otherW, Kind::Power], ['e', 'Topped up', $evaporationLd, Kind::DailyVolume],
+            ['T', 'Water', $tempC, Kind::Temperature], ['R', 'Room', $roomC, Kind::Temperature],
+        ], Quantity::of($ua, Kind::Conductance), 'B-76'));
+    }
+}
