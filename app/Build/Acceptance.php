@@ -76,6 +76,7 @@ final class Acceptance
                 $bases[$field] = ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
             }
             SystemFacts::write($system, array_intersect_key($brief->values, PlanSheet::fields()), $bases, self::chambers($version));
+            SystemFacts::others($system, DraftRows::of($version->brief)['vessels']);
             self::devices($system, $brief, $answers);
             SystemStart::bands($system);
             $system->logEntries()->create(['kind' => 'event', 'text' => "Opened from plan {$plan->name}, version {$version->number}", 'happened_at' => now(), 'user_id' => $user->id]);

@@ -12,6 +12,7 @@ final class DraftRows
     /** @var array<string, array{most: int, numbers: list<string>, words: list<string>, flags: list<string>}> */
     private const TABLES = [
         'chambers' => ['most' => PlanBrief::MOST_CHAMBERS, 'numbers' => ['lengthMm', 'baffleMm'], 'words' => [], 'flags' => []],
+        'vessels' => ['most' => PlanBrief::MOST_VESSELS, 'numbers' => ['lengthMm', 'widthMm', 'heightMm', 'wallMm', 'waterMm', 'bottomMm', 'downMm'], 'words' => [], 'flags' => ['ownPump']],
         'lamps' => ['most' => PlanBrief::MOST_LAMPS, 'numbers' => ['xMm', 'yMm', 'aboveRimMm', 'ppf', 'halfAngleDeg'], 'words' => [], 'flags' => []],
         'points' => ['most' => PlanBrief::MOST_POINTS, 'numbers' => ['xMm', 'yMm', 'depthMm', 'par'], 'words' => [], 'flags' => []],
         'holes' => ['most' => PlanBrief::MOST_HOLES, 'numbers' => ['xMm', 'yMm', 'diameterMm'], 'words' => ['pane'], 'flags' => []],
@@ -26,11 +27,11 @@ final class DraftRows
 
     /**
      * @param  array<array-key, mixed>  $typed  the draft as sent or stored
-     * @return array{chambers: list<array<string, mixed>>, lamps: list<array<string, mixed>>, points: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>}
+     * @return array{chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>, lamps: list<array<string, mixed>>, points: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>}
      */
     public static function of(array $typed): array
     {
-        return ['chambers' => self::table('chambers', $typed), 'lamps' => self::table('lamps', $typed), 'points' => self::table('points', $typed), 'holes' => self::table('holes', $typed), 'gear' => self::table('gear', $typed)];
+        return ['chambers' => self::table('chambers', $typed), 'vessels' => self::table('vessels', $typed), 'lamps' => self::table('lamps', $typed), 'points' => self::table('points', $typed), 'holes' => self::table('holes', $typed), 'gear' => self::table('gear', $typed)];
     }
 
     /**

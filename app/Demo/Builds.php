@@ -57,6 +57,15 @@ final class Builds
         return array_map(fn (int $n): array => ['name' => 'Lamp '.($n + 1), 'xMm' => round(($n + 0.5) * $length / $count), 'yMm' => round($width / 2), 'aboveRimMm' => null, 'ppf' => 230.0, 'halfAngleDeg' => 50.0], range(0, $count - 1));
     }
 
+    /** @return list<array{name: string, lengthMm: float, widthMm: float, heightMm: float, wallMm: float, waterMm: float, bottomMm: float, downMm: float, ownPump: bool}> */
+    public static function vessels(string $build): array
+    {
+        return $build !== 'long' ? [] : [
+            ['name' => 'frag tank', 'lengthMm' => 900.0, 'widthMm' => 450.0, 'heightMm' => 350.0, 'wallMm' => 8.0, 'waterMm' => 270.0, 'bottomMm' => 900.0, 'downMm' => 14.0, 'ownPump' => true],
+            ['name' => 'refugium', 'lengthMm' => 600.0, 'widthMm' => 400.0, 'heightMm' => 400.0, 'wallMm' => 8.0, 'waterMm' => 300.0, 'bottomMm' => 1100.0, 'downMm' => 10.0, 'ownPump' => false],
+        ];
+    }
+
     /**
      * The room under a rectangular tank and its opening.
      *

@@ -71,7 +71,7 @@ final readonly class Plans
     {
         $values = [...Builds::facts($build), ...Builds::cabinet($build), ...$changed];
         $bases = array_map(fn (): array => ['basis' => 'measured', 'by' => $this->planner->name, 'at' => now()->subDays(9)->toDateString()], $values);
-        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build), 'lamps' => Builds::lamps($build), 'holes' => Builds::holes($values), 'gear' => Builds::gear($build)]]);
+        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build), 'vessels' => Builds::vessels($build), 'lamps' => Builds::lamps($build), 'holes' => Builds::holes($values), 'gear' => Builds::gear($build)]]);
         for ($n = 1; $n <= $versions; $n++) {
             $brief = PlanReader::raw($plan->load(['room', 'site.passages']));
             if ($n < $versions) {

@@ -19,6 +19,9 @@ final class SystemBrief
 
     private const SUMP = [PlanField::SumpLengthMm, PlanField::SumpWidthMm, PlanField::SumpHeightMm, PlanField::SumpWallMm, PlanField::SumpFloorMm, PlanField::SumpBaseMm, PlanField::BaffleMm];
 
+    /** Role of a further vessel; its facts are its own, not the system’s. */
+    public const OTHER = 'other';
+
     public static function read(System $system): PlanBrief
     {
         $raw = self::raw($system);
@@ -29,12 +32,18 @@ final class SystemBrief
         return PlanBrief::read($raw);
     }
 
-    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>} */
+    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>} */
     public static function raw(System $system): array
     {
         $values = $system->facts;
         $bases = $system->bases;
+        $others = [];
         foreach ($system->vessels as $vessel) {
+            if ($vessel->role === self::OTHER) {
+                $others[] = ['name' => $vessel->name, ...$vessel->facts];
+
+                continue;
+            }
             $values += $vessel->facts;
             $bases += $vessel->bases;
         }
@@ -43,6 +52,7 @@ final class SystemBrief
             'values' => $values,
             'bases' => array_map(fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'recalled') : (string) $b, $bases),
             'chambers' => array_values($system->chambers),
+            'vessels' => $others,
         ];
     }
 

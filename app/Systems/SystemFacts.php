@@ -7,6 +7,7 @@ namespace App\Systems;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Measure\OutOfRange;
@@ -41,8 +42,34 @@ final class SystemFacts
         $sump = self::litres(fn (): float => SumpWater::of(Facts::of($brief))->waterL());
         $display = self::litres(fn (): float => Volumes::displayL(Facts::of($brief)));
         foreach ($system->vessels as $vessel) {
-            $vessel->update(['net_l' => $vessel->role === 'sump' ? $sump : $display]);
+            $vessel->update(['net_l' => match ($vessel->role) {
+                'sump' => $sump, SystemBrief::OTHER => self::other($vessel), default => $display,
+            }]);
         }
+    }
+
+    /**
+     * Further vessels of the plan it was built from, each with its own facts.
+     *
+     * @param  list<array<string, mixed>>  $rows  as the brief names them
+     */
+    public static function others(System $system, array $rows): void
+    {
+        DB::transaction(function () use ($system, $rows): void {
+            foreach ($rows as $i => $row) {
+                $name = is_string($row['name'] ?? null) && $row['name'] !== '' ? $row['name'] : 'Vessel '.($i + 1);
+                $system->vessels()->updateOrCreate(['role' => SystemBrief::OTHER, 'name' => $name], ['facts' => array_diff_key($row, ['name' => 0]), 'bases' => []]);
+            }
+            $system->load('vessels');
+            self::volumes($system);
+        });
+    }
+
+    private static function other(Vessel $vessel): ?float
+    {
+        $read = PlanBrief::read(['vessels' => [['name' => $vessel->name, ...$vessel->facts]]])->vessels;
+
+        return $read === [] ? null : $read[0]->litres();
     }
 
     /** @param  callable(): float  $answer */

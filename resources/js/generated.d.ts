@@ -110,10 +110,23 @@ export interface OptionsView {
     against: FindingView[][];
 }
 
+export interface OtherVesselView {
+    name: string;
+    lengthMm: number | null;
+    widthMm: number | null;
+    heightMm: number | null;
+    wallMm: number | null;
+    waterMm: number | null;
+    bottomMm: number | null;
+    downMm: number | null;
+    ownPump: boolean;
+}
+
 export interface PlanDraftView {
     values: Record<string, number | string>;
     bases: Record<string, string>;
     chambers: ChamberView[];
+    vessels: OtherVesselView[];
     lamps: LampView[];
     points: LightPointView[];
     holes: HoleView[];

@@ -16,13 +16,14 @@ final readonly class PlanDraftView
      * @param  array<string, float|string>  $values
      * @param  array<string, string>  $bases
      * @param  list<ChamberView>  $chambers
+     * @param  list<OtherVesselView>  $vessels
      * @param  list<LampView>  $lamps
      * @param  list<LightPointView>  $points
      * @param  list<HoleView>  $holes
      * @param  list<GearView>  $gear
      * @param  array<string, float|string>  $survey
      */
-    private function __construct(public array $values, public array $bases, public array $chambers, public array $lamps, public array $points, public array $holes, public array $gear, public array $survey)
+    private function __construct(public array $values, public array $bases, public array $chambers, public array $vessels, public array $lamps, public array $points, public array $holes, public array $gear, public array $survey)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class PlanDraftView
         $rows = DraftRows::of($plan->draft);
 
         return new self(
-            $values, $bases, array_map(ChamberView::of(...), $rows['chambers']), array_map(LampView::of(...), $rows['lamps']), array_map(LightPointView::of(...), $rows['points']), array_map(HoleView::of(...), $rows['holes']), array_map(GearView::of(...), $rows['gear']),
+            $values, $bases, array_map(ChamberView::of(...), $rows['chambers']), array_map(OtherVesselView::of(...), $rows['vessels']), array_map(LampView::of(...), $rows['lamps']), array_map(LightPointView::of(...), $rows['points']), array_map(HoleView::of(...), $rows['holes']), array_map(GearView::of(...), $rows['gear']),
             PlanReader::survey($plan->room)['values'],
         );
     }

@@ -51,6 +51,7 @@ final readonly class FigureView
             $field === 'passages' => 'The way in',
             str_starts_with($field, 'chambers') => 'Sump chambers',
             str_starts_with($field, 'lamps') => 'Lamps',
+            str_starts_with($field, 'vessels') => 'Other vessels',
             default => $field,
         };
     }

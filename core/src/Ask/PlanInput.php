@@ -14,7 +14,7 @@ use Velbrin\Core\Measure\OutOfRange;
 /** A plan’s brief as a question’s input: its facts, its tables, and where each fact comes from. */
 final class PlanInput
 {
-    private const TABLES = ['chambers', 'passages', 'lamps', 'points', 'holes', 'gear'];
+    private const TABLES = ['chambers', 'passages', 'vessels', 'lamps', 'points', 'holes', 'gear'];
 
     public static function of(Field ...$more): Input
     {
@@ -33,6 +33,7 @@ final class PlanInput
             Field::any('bases', 'where each fact comes from', ['type' => 'object', 'additionalProperties' => ['enum' => array_column(Basis::cases(), 'value')]], required: false),
             $table('chambers', 'sump chambers in flow order, the return chamber last', PlanBrief::MOST_CHAMBERS, $lengths('lengthMm', 'baffleMm')),
             $table('passages', 'the way in', PlanBrief::MOST_PASSAGES, $lengths('widthMm', 'heightMm', 'corridorAMm', 'corridorBMm', 'outWidthMm', 'outHeightMm')),
+            $table('vessels', 'further vessels on the same water', PlanBrief::MOST_VESSELS, [...$numbers('lengthMm', 'widthMm', 'heightMm', 'wallMm', 'waterMm', 'bottomMm', 'downMm'), 'ownPump' => ['type' => 'boolean']]),
             $table('lamps', 'seen from above, mm from the left and the back of the inside', PlanBrief::MOST_LAMPS, [...$numbers('xMm', 'yMm', 'ppf', 'halfAngleDeg'), ...$lengths('aboveRimMm')]),
             $table('points', 'read with a light meter', PlanBrief::MOST_POINTS, $numbers('xMm', 'yMm', 'depthMm', 'par')),
             $table('holes', 'seen from outside, mm from the left and the lower edge', PlanBrief::MOST_HOLES, ['pane' => ['enum' => array_column(Pane::cases(), 'value')], ...$numbers('xMm', 'yMm', 'diameterMm')]),

@@ -20,6 +20,11 @@ final readonly class PlanBrief
 
     public const MOST_LAMPS = 24;
 
+    public const MOST_VESSELS = 4;
+
+    /** Counted while nobody has said a further vessel’s. */
+    private const VESSEL_WALL_MM = 8.0;
+
     public const MOST_POINTS = 40;
 
     public const MOST_HOLES = 16;
@@ -31,6 +36,7 @@ final readonly class PlanBrief
      * @param  array<string, Basis>  $bases
      * @param  list<Chamber>  $chambers
      * @param  list<Passage>  $passages
+     * @param  list<OtherVessel>  $vessels  besides display and sump
      * @param  list<Lamp>  $lamps
      * @param  list<LightPoint>  $points  read with a meter
      * @param  list<Hole>  $holes
@@ -42,6 +48,7 @@ final readonly class PlanBrief
         public array $bases,
         public array $chambers,
         public array $passages,
+        public array $vessels,
         public array $lamps,
         public array $points,
         public array $holes,
@@ -52,6 +59,7 @@ final readonly class PlanBrief
 
     /**
      * Reads decoded JSON: {values: {field: number|word|"none"}, bases: {field: basis}, chambers: [{name, lengthMm, baffleMm}],
+     * vessels: [{name, lengthMm, widthMm, heightMm, wallMm, waterMm, bottomMm, downMm, ownPump}],
      * passages: [{name, widthMm, heightMm, corridorAMm, corridorBMm, outWidthMm, outHeightMm}], lamps: [{name, xMm, yMm, aboveRimMm, ppf, halfAngleDeg}],
      * points: [{name, xMm, yMm, depthMm, par}], holes: [{name, pane, xMm, yMm, diameterMm}], gear: [{name, widthMm, depthMm, heightMm, liftMm, needsAir}]}. Nothing is thrown: what cannot be stands in errors.
      *
@@ -91,6 +99,11 @@ final readonly class PlanBrief
             self::length($row, 'outHeightMm', $at),
         ), 'passages', $errors);
 
+        $vessels = self::rows($raw['vessels'] ?? null, self::MOST_VESSELS, fn (array $row, string $at): OtherVessel => OtherVessel::of(
+            self::name($row), self::between($row, 'lengthMm', $at, 100, 8000), self::between($row, 'widthMm', $at, 100, 4000), self::between($row, 'heightMm', $at, 100, 3000),
+            isset($row['wallMm']) ? self::between($row, 'wallMm', $at, 2, 60) : self::VESSEL_WALL_MM, self::between($row, 'waterMm', $at, 0, 3000),
+            isset($row['bottomMm']) ? self::between($row, 'bottomMm', $at, 0, 4000) : 0.0, isset($row['downMm']) ? self::between($row, 'downMm', $at, 0, 3000) : 0.0, ($row['ownPump'] ?? false) === true, $at,
+        ), 'vessels', $errors);
         $lamps = self::rows($raw['lamps'] ?? null, self::MOST_LAMPS, fn (array $row, string $at): Lamp => new Lamp(
             self::name($row), self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::length($row, 'aboveRimMm', $at),
             self::between($row, 'ppf', $at, 0, 5000), self::between($row, 'halfAngleDeg', $at, 1, 89),
@@ -108,7 +121,7 @@ final readonly class PlanBrief
             isset($row['liftMm']) ? self::between($row, 'liftMm', $at, 0, 2000) : 0.0, ($row['needsAir'] ?? false) === true,
         ), 'gear', $errors);
 
-        return new self($values, $bases, $chambers, $passages, $lamps, $points, $holes, $gear, $errors);
+        return new self($values, $bases, $chambers, $passages, $vessels, $lamps, $points, $holes, $gear, $errors);
     }
 
     public function has(PlanField $field): bool

@@ -36,7 +36,7 @@ final readonly class PlanMass
 
         return new self(
             $display->vessel->massKg() + $sumpKg,
-            Volumes::systemL($facts) * $density,
+            Volumes::standL($facts) * $density,
             $facts->number(F::RockKg),
             $display->volume($facts)->sandKg,
             $facts->number(F::StandKg),

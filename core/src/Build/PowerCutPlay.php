@@ -39,7 +39,8 @@ final class PowerCutPlay
             $depth > 0 ? ($clogged ? $stuck : $working) : $depth,
             Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK)),
             Levels::dropM($facts),
-            $facts->number(F::PipesL),
+            // Further vessels run down sooner or later; counted at once they leave the sump no excuse.
+            OtherVessels::withPipesL($facts),
             array_map(fn (SumpChamber $c): array => [$c->areaM2, $c->levelMm], $sump->chambers),
             $sump->rimMm,
         );

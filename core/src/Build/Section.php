@@ -29,6 +29,9 @@ final readonly class Section
 
     private const LAMP_MM = 26.0;
 
+    /** Between further vessels, drawn beside each other wherever they stand. */
+    private const APART_MM = 130.0;
+
     private const RESERVOIR_WIDTH_MM = 240.0;
 
     private const RESERVOIR_DEPTH_MM = 300.0;
@@ -92,6 +95,12 @@ final readonly class Section
             array_push($marks, ...$written);
         }
         $right = $reservoir > 0 ? max($length, $sumpX + ($sump?->vessel->footprint->boxLengthMm() ?? 0)) + 90 + self::RESERVOIR_WIDTH_MM : max($length, $length - $sumpX);
+        foreach ($facts->brief->vessels as $i => $vessel) {
+            [$drawn, $written] = self::other($vessel, $i, $right + self::APART_MM, $y);
+            array_push($shapes, ...$drawn);
+            array_push($marks, ...$written);
+            $right += self::APART_MM + $vessel->lengthMm;
+        }
         $left = min(0.0, $sumpX);
 
         return new self(
@@ -127,7 +136,7 @@ final readonly class Section
     private static function ground(Facts $facts, Levels $levels, float $length, callable $y, float $reservoir): array
     {
         $shapes = [
-            Shape::line('floor', [[-self::SIDE_MM * 3, $y(0)], [$length + self::SIDE_MM * 7, $y(0)]]),
+            Shape::line('floor', [[-self::SIDE_MM * 3, $y(0)], [$length + self::SIDE_MM * 7 + array_sum(array_map(fn (OtherVessel $v): float => $v->lengthMm + self::APART_MM, $facts->brief->vessels)), $y(0)]]),
             Shape::rect('stand', 0, $y($levels->displayBottomMm), $length, $levels->displayBottomMm),
         ];
         $marks = [];
@@ -206,6 +215,30 @@ final readonly class Section
         }
 
         return [$shapes, $marks];
+    }
+
+    /**
+     * A further vessel at its own height, on its own stand.
+     *
+     * @param  callable(float): float  $y
+     * @return array{0: list<Shape>, 1: list<Mark>}
+     */
+    private static function other(OtherVessel $vessel, int $i, float $x, callable $y): array
+    {
+        $wall = $vessel->vessel->wallMm;
+        $floor = $vessel->bottomMm + $vessel->vessel->floorMm;
+        $top = $vessel->bottomMm + $vessel->vessel->heightMm;
+        $shapes = [
+            Shape::rect('stand', $x, $y($vessel->bottomMm), $vessel->lengthMm, $vessel->bottomMm),
+            Shape::rect('water', $x + $wall, $y($floor + $vessel->waterMm), $vessel->lengthMm - 2 * $wall, $vessel->waterMm, "other-{$i}"),
+            Shape::rect('glass', $x, $y($top), $wall, $vessel->vessel->heightMm), Shape::rect('glass', $x + $vessel->lengthMm - $wall, $y($top), $wall, $vessel->vessel->heightMm),
+            Shape::rect('glass', $x, $y($floor), $vessel->lengthMm, $vessel->vessel->floorMm),
+        ];
+        $mark = new Mark($x + $vessel->lengthMm / 2, $y($floor + $vessel->waterMm / 2), 'in', 'figure', [
+            Sentence::of('{litres}', ['litres' => Quantity::of($vessel->litres(), Kind::Volume)]), Sentence::of('{name}', ['name' => $vessel->name === '' ? 'vessel '.($i + 1) : $vessel->name]),
+        ], 'display', $vessel->lengthMm, $vessel->waterMm);
+
+        return [$shapes, [$mark]];
     }
 
     /**

@@ -17,7 +17,7 @@ final readonly class TakeOff
 {
     /** Priced keys in their order, with what one of each is. */
     public const KEYS = [
-        'display-glass' => ['Display, panes', 'kg'], 'sump-glass' => ['Sump, panes', 'kg'], 'stand' => ['Stand', 'piece'], 'rock' => ['Rock, dry', 'kg'], 'sand' => ['Sand', 'kg'], 'salt' => ['Salt', 'kg'], 'ro-water' => ['RO water', 'L'],
+        'display-glass' => ['Display, panes', 'kg'], 'sump-glass' => ['Sump, panes', 'kg'], 'vessel-glass' => ['Other vessels, panes', 'kg'], 'stand' => ['Stand', 'piece'], 'rock' => ['Rock, dry', 'kg'], 'sand' => ['Sand', 'kg'], 'salt' => ['Salt', 'kg'], 'ro-water' => ['RO water', 'L'],
         'drain-pipe' => ['Drain pipe with fittings', 'm'], 'return-pipe' => ['Return pipe with fittings', 'm'], 'return-pump' => ['Return pump', 'piece'], 'heater' => ['Heater', 'piece'], 'lamp' => ['Lamp', 'piece'], 'fixing' => ['Fixing in the ceiling', 'piece'], 'labour' => ['Labour', 'h'],
     ];
 
@@ -65,6 +65,7 @@ final readonly class TakeOff
         return [
             'display-glass' => fn (Facts $f): TakeOffLine => self::line('display-glass', DisplayTank::vessel($f)->massKg(), Kind::Mass, Sentence::of('{wall} panes', ['wall' => Quantity::of($f->number(F::WallMm), Kind::Length)])),
             'sump-glass' => fn (Facts $f): ?TakeOffLine => SumpWater::isDescribed($f) ? self::line('sump-glass', SumpWater::of($f)->vessel->massKg(), Kind::Mass) : null,
+            'vessel-glass' => fn (Facts $f): TakeOffLine => self::line('vessel-glass', array_sum(array_map(fn (OtherVessel $v): float => $v->vessel->massKg(), $f->brief->vessels)), Kind::Mass),
             'stand' => fn (Facts $f): TakeOffLine => self::line('stand', 1, Kind::Count, Sentence::of('{h} high', ['h' => Quantity::of($f->number(F::StandHeightMm), Kind::Length)])),
             'rock' => fn (Facts $f): TakeOffLine => self::line('rock', $f->number(F::RockKg), Kind::Mass),
             'sand' => fn (Facts $f): TakeOffLine => self::line('sand', DisplayTank::of($f)->volume($f)->sandKg, Kind::Mass),

@@ -14,6 +14,7 @@ interface Topic
         'displayGrossL' => 'Display, gross', 'displayNetL' => 'Display, net', 'systemL' => 'True water volume', 'labelGap' => 'Against the label',
         'sandKg' => 'Sand', 'saltKg' => 'Salt for the first fill', 'turnover' => 'Turnover of the display',
         'streamTurnover' => 'Flow in the display', 'sandMovesMs' => 'Water that moves the sand',
+        'othersL' => 'Other vessels', 'othersKg' => 'Other vessels, standing full', 'stopsL' => 'Pumps stopping, each way',
         'panelFactor' => 'Longest pane, safety factor',
         'massKg' => 'Whole mass, running', 'meanKpa' => 'Mean pressure under the stand', 'bendingKpa' => 'Same bending as a load of', 'floorWord' => 'Floor',
         'weirHeadMm' => 'Water over the weir', 'runningBelowRimMm' => 'Water line below the rim',

@@ -14,6 +14,7 @@ import HeaterMap from './HeaterMap.vue';
 import HolePlan from './HolePlan.vue';
 import LightPlan from './LightPlan.vue';
 import LightPoints from './LightPoints.vue';
+import OtherVessels from './OtherVessels.vue';
 import PumpChart from './PumpChart.vue';
 import { useDraft } from './useDraft';
 import WaysThrough from './WaysThrough.vue';
@@ -49,6 +50,10 @@ function take(field: string, value: number, more: boolean) {
         draft.bases[field] ??= 'measured';
     }
     change(more);
+}
+function addVessel() {
+    draft.vessels.push({ name: '', lengthMm: null, widthMm: null, heightMm: null, wallMm: null, waterMm: null, bottomMm: null, downMm: null, ownPump: false });
+    change();
 }
 function addLamp() {
     const lamps = draft.lamps;
@@ -107,6 +112,7 @@ function rename(roomId: number | null = props.plan.roomId) {
         <div class="middle">
             <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below. Each grip moves a fact of the plan." :editable="plan.mayUpdate" @set="take" />
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
+            <OtherVessels :vessels="draft.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addVessel" @drop="drop(draft.vessels, $event)" />
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
             <LightPlan :maps="answers.light" :lamps="draft.lamps" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addLamp" @drop="drop(draft.lamps, $event)" />

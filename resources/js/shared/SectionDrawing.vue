@@ -21,8 +21,8 @@ onBeforeUnmount(() => {
     cancelAnimationFrame(running);
 });
 
-/** On a phone the drawing takes the whole width, and the soundings beside it become a list below. */
-const narrow = computed(() => width.value < 480);
+/** On a phone, or where the build is long and the column is not, the drawing takes the whole width and the soundings become a list below. */
+const narrow = computed(() => width.value < 480 || (width.value < 760 && props.section.width / props.section.height > 2.1));
 const column = computed(() => (narrow.value ? 2 : width.value < 640 ? 124 : 136));
 const scale = computed(() => Math.min((width.value - 2 * column.value) / props.section.width, 520 / props.section.height));
 const height = computed(() => props.section.height * scale.value);

@@ -1,4 +1,4 @@
-import type { ChamberView, GearView, HoleView, LampView, LightPointView } from '../generated';
+import type { ChamberView, GearView, HoleView, LampView, LightPointView, OtherVesselView } from '../generated';
 
 /** What is known of a build: values, what each rests on, and the sump's chambers. */
 export interface BuildFacts {
@@ -9,6 +9,7 @@ export interface BuildFacts {
 
 /** The facts of a plan while they are typed, with what it places. */
 export interface Draft extends BuildFacts {
+    vessels: OtherVesselView[];
     lamps: LampView[];
     points: LightPointView[];
     holes: HoleView[];
@@ -18,5 +19,5 @@ export interface Draft extends BuildFacts {
 /** A copy that shares nothing. Rows may lack when an older page kept the draft. */
 export function copyOf(of: BuildFacts & Partial<Draft>): Draft {
     const rows = <T extends object>(list?: T[]): T[] => (list ?? []).map((row) => ({ ...row }));
-    return { values: { ...of.values }, bases: { ...of.bases }, chambers: rows(of.chambers), lamps: rows(of.lamps), points: rows(of.points), holes: rows(of.holes), gear: rows(of.gear) };
+    return { values: { ...of.values }, bases: { ...of.bases }, chambers: rows(of.chambers), vessels: rows(of.vessels), lamps: rows(of.lamps), points: rows(of.points), holes: rows(of.holes), gear: rows(of.gear) };
 }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\Overflow;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
@@ -41,16 +42,18 @@ final class PowerCutRoom implements Topic
         $rows = [
             ['A', 'Inside area of the display', $area, Kind::Area], ['h', 'Water over the weir', $weir->headMm, Kind::Length],
         ];
-        $pipes = $facts->row('p', F::PipesL);
+        $others = OtherVessels::downL($facts);
+        $pipes = [$facts->row('p', F::PipesL), ...($others > 0 ? [['v', 'Other vessels run down', $others, Kind::Volume]] : [])];
+        $sum = $others > 0 ? 'A*(h + o) + p + v' : 'A*(h + o) + p';
         $figures = [
             Figure::number('downL', Quantity::of($down->downL, Kind::Volume), Sentence::of('outlet or break {depth} below the weir edge', ['depth' => Quantity::of($working, Kind::Length)]), $facts->basis(),
-                Working::of('Power cut: comes down', 'A*(h + o) + p', [...$rows, ['o', 'Deepest open outlet or working break below the edge', $working, Kind::Length], $pipes], Quantity::of($down->downL, Kind::Volume), 'B-32')),
+                Working::of('Power cut: comes down', $sum, [...$rows, ['o', 'Deepest open outlet or working break below the edge', $working, Kind::Length], ...$pipes], Quantity::of($down->downL, Kind::Volume), 'B-32')),
             Figure::number('spareL', Quantity::of($down->spareL, Kind::Volume), Sentence::of('between the running levels and the rim'), $facts->basis(),
                 Working::of('Sump takes', 'A*(rim - level)', [['A', 'Area of all chambers', $sump->areaM2(), Kind::Area], ['rim', 'Rim, inside', $sump->rimMm, Kind::Length], ['level', 'Running level, mean over the chambers', $sump->meanLevelMm(), Kind::Length]], Quantity::of($down->spareL, Kind::Volume), 'B-32')),
             Figure::number('marginPct', Quantity::of($down->marginPct, Kind::Percent), Sentence::of('wanted: {wanted}', ['wanted' => Quantity::of(100 * DrainDown::MARGIN, Kind::Percent)]), $facts->basis(),
                 Working::of('Room left over', '100*(spare - down)/spare', [['spare', 'Sump takes', $down->spareL, Kind::Volume], ['down', 'Comes down', $down->downL, Kind::Volume]], Quantity::of($down->marginPct, Kind::Percent), 'B-32')),
             Figure::number('cloggedL', Quantity::of($worst->downL, Kind::Volume), Sentence::of($worst->overflowL > 0 ? '{over} of it on the floor' : 'all of it fits', ['over' => Quantity::of($worst->overflowL, Kind::Volume)]), $facts->basis(),
-                Working::of('Siphon break clogged: comes down', 'A*(h + o) + p', [...$rows, ['o', 'Outlet below the edge', $clogged, Kind::Length], $pipes], Quantity::of($worst->downL, Kind::Volume), 'B-32: a break counts working and clogged')),
+                Working::of('Siphon break clogged: comes down', $sum, [...$rows, ['o', 'Outlet below the edge', $clogged, Kind::Length], ...$pipes], Quantity::of($worst->downL, Kind::Volume), 'B-32: a break counts working and clogged')),
         ];
 
         return new TopicAnswer($figures, [self::working($facts, $down, $sump, $area), ...self::clogged($facts, $working, $clogged, $worst, $area)]);
@@ -72,7 +75,7 @@ final class PowerCutRoom implements Topic
 
     private static function down(Facts $facts, float $area, float $head, float $depth, SumpWater $sump): DrainDown
     {
-        return DrainDown::of($area, $head, $depth, $facts->number(F::PipesL), $sump->areaM2(), $sump->rimMm, $sump->meanLevelMm());
+        return DrainDown::of($area, $head, $depth, OtherVessels::withPipesL($facts), $sump->areaM2(), $sump->rimMm, $sump->meanLevelMm());
     }
 
     private static function working(Facts $facts, DrainDown $down, SumpWater $sump, float $area): Finding

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\Overflow;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
@@ -82,7 +83,7 @@ final class ReturnChamber implements Topic
         if ($facts->knows(F::OutletBelowRimMm) && $facts->knows(F::BreakBelowRimMm)) {
             $weir = Overflow::of($facts);
             [$depth] = PowerCutRoom::depths($facts, $weir);
-            $down = DisplayTank::of($facts)->vessel->litres($weir->headMm + $depth) + $facts->number(F::PipesL);
+            $down = DisplayTank::of($facts)->vessel->litres($weir->headMm + $depth) + OtherVessels::withPipesL($facts);
         }
         $room = $spare - ($down ?? 0.0);
         $parts = ['reservoir' => Quantity::of($reservoir, Kind::Volume), 'spare' => Quantity::of($spare, Kind::Volume), 'room' => Quantity::of(max(0.0, $room), Kind::Volume), 'over' => Quantity::of(max(0.0, $reservoir - $room), Kind::Volume), 'spill' => Quantity::of(max(0.0, $reservoir - $spare), Kind::Volume)];

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -37,6 +38,7 @@ final class Volumes implements Topic
         $sump = SumpWater::isDescribed($facts) ? SumpWater::of($facts) : null;
         $pipes = $sump === null ? 0.0 : $facts->number(F::PipesL);
         $system = self::systemL($facts);
+        $others = OtherVessels::litres($facts);
         $net = Working::of('Display, net', 'A*h - rock/2.8 - A*sand*(1 - 0.42)', [
             ['A', 'Inside area', $volume->footprintM2, Kind::Area],
             ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
@@ -50,11 +52,12 @@ final class Volumes implements Topic
                     ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
                 ], Quantity::of($volume->grossL, Kind::Volume), 'W-1, W-2: inside volume to the water line')),
             Figure::number('displayNetL', Quantity::of($volume->netL, Kind::Volume), null, $facts->basis(), $net),
-            Figure::number('systemL', Quantity::of($system, Kind::Volume), Sentence::of($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes'), $facts->basis(),
-                Working::of('True water volume', 'display + sump + pipes', [
+            Figure::number('systemL', Quantity::of($system, Kind::Volume), Sentence::of(($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes').($others > 0 ? ', and other vessels' : '')), $facts->basis(),
+                Working::of('True water volume', $others > 0 ? 'display + sump + pipes + others' : 'display + sump + pipes', [
                     ['display', 'Display, net', $volume->netL, Kind::Volume],
                     ['sump', 'Sump at its running levels', $sump?->waterL() ?? 0.0, Kind::Volume],
                     ['pipes', 'Pipes and overflow box', $pipes, Kind::Volume],
+                    ...($others > 0 ? [['others', 'Other vessels', $others, Kind::Volume]] : []),
                 ], Quantity::of($system, Kind::Volume), 'W-5: sum of the vessels at their running level and the pipework')),
         ];
         $findings = [];
@@ -85,8 +88,14 @@ final class Volumes implements Topic
         return new TopicAnswer($figures, $findings);
     }
 
-    /** True volume of the whole system: the display alone while no sump is described. */
+    /** True volume of the whole system with every further vessel. */
     public static function systemL(Facts $facts): float
+    {
+        return self::standL($facts) + OtherVessels::litres($facts);
+    }
+
+    /** What display, sump and pipes hold: the display alone while no sump is described. */
+    public static function standL(Facts $facts): float
     {
         $display = self::displayL($facts);
 

@@ -8,6 +8,7 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\OtherVessel;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -109,6 +110,7 @@ final class Warmth implements Topic
             $vessels[] = Surfaces::of($sump->vessel, $sump->meanLevelMm(), false);
         }
 
+        array_push($vessels, ...array_map(fn (OtherVessel $v): Surfaces => $v->surfaces(), $facts->brief->vessels));
         $heat = TankHeat::of(Volumes::systemL($facts), $vessels, $facts->number(F::HumidityPct));
         $measured = $facts->numberOrNone(F::MeasuredUaWK);
 

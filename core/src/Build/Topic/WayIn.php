@@ -38,6 +38,9 @@ final class WayIn implements Topic
         if (SumpWater::isDescribed($facts)) {
             $pieces['Sump'] = [$facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm), $facts->number(F::SumpHeightMm)];
         }
+        foreach ($facts->brief->vessels as $i => $other) {
+            $pieces[$other->name === '' ? 'Vessel '.($i + 1) : ucfirst($other->name)] = [$other->lengthMm, $other->widthMm, $other->vessel->heightMm];
+        }
         $findings = $ways = [];
         $tightest = null;
         foreach ($pieces as $piece => $sizes) {

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Heat\Surfaces;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Vessel\Rectangular;
+use Velbrin\Core\Vessel\Vessel;
+
+/** A further vessel on the same water: a refugium, a frag tank, a second display, in this room or another. Rectangular, mm. */
+final readonly class OtherVessel
+{
+    private function __construct(
+        public string $name,
+        public Vessel $vessel,
+        public float $lengthMm,
+        public float $widthMm,
+        /** Depth of water while it runs. */
+        public float $waterMm,
+        /** Its underside above the floor of the room it stands in. */
+        public float $bottomMm,
+        /** What of that depth runs down when its pump stops: over its weir, and back to its outlet or break. */
+        public float $downMm,
+        /** Fed by a pump of its own, not by the display’s return. */
+        public bool $ownPump,
+    ) {
+    }
+
+    /** @throws OutOfRange when the water stands above the rim, or more would run down than stands there */
+    public static function of(string $name, float $lengthMm, float $widthMm, float $heightMm, float $wallMm, float $waterMm, float $bottomMm, float $downMm, bool $ownPump, string $at): self
+    {
+        try {
+            $vessel = Vessel::of(Rectangular::outer($lengthMm, $widthMm), $heightMm, $wallMm, $wallMm);
+        } catch (OutOfRange) {
+            throw OutOfRange::field("{$at}.wallMm", 'These walls leave nothing inside', 'thinner walls');
+        }
+        if ($waterMm > $vessel->insideHeightMm()) {
+            throw OutOfRange::field("{$at}.waterMm", 'The water would stand above the rim', sprintf('at most %.0f mm', $vessel->insideHeightMm()));
+        }
+        if ($downMm > $waterMm) {
+            throw OutOfRange::field("{$at}.downMm", 'More would run down than stands in it', sprintf('at most %.0f mm', $waterMm));
+        }
+
+        return new self($name, $vessel, $lengthMm, $widthMm, $waterMm, $bottomMm, $downMm, $ownPump);
+    }
+
+    public function litres(): float
+    {
+        return $this->vessel->litres($this->waterMm);
+    }
+
+    public function downL(): float
+    {
+        return $this->vessel->litres($this->downMm);
+    }
+
+    /** Standing full of water of that density, kg. */
+    public function massKg(float $densityKgL): float
+    {
+        return $this->vessel->massKg() + $this->litres() * $densityKgL;
+    }
+
+    public function surfaces(): Surfaces
+    {
+        return Surfaces::of($this->vessel, $this->waterMm, true);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Build;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Build\Plan;
+use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\TakeOff;
+use Velbrin\Core\Hydraulics\PowerCutFrame;
+
+/** Several vessels on one water: everything that is summed is summed, and nothing is counted twice. */
+final class OtherVesselsTest extends TestCase
+{
+    private const VALUES = [
+        'lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 12, 'floorMm' => 12, 'bracing' => 'braced', 'rockKg' => 40, 'sandDepthMm' => 30, 'flowLh' => 3000, 'weirBelowRimMm' => 60, 'weirLengthMm' => 400,
+        'outletBelowRimMm' => 70, 'breakBelowRimMm' => 62, 'returnBoreMm' => 27, 'returnLengthM' => 2.4, 'returnSumK' => 5.5, 'pipesL' => 5, 'standKg' => 60,
+        'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'returnLevelMm' => 200, 'pumpsW' => 40, 'lightsW' => 90, 'winterC' => 18, 'summerC' => 26,
+    ];
+
+    private const CHAMBERS = [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230], ['name' => 'Return']];
+
+    /** 1 m × 0.5 m inside: half a litre a millimetre. */
+    private const FRAG = ['name' => 'frag tank', 'lengthMm' => 1020, 'widthMm' => 520, 'heightMm' => 400, 'wallMm' => 10, 'waterMm' => 300, 'bottomMm' => 900, 'downMm' => 20, 'ownPump' => true];
+
+    #[Test]
+    public function water_salt_heat_and_run_down_follow_each_vessel(): void
+    {
+        [$alone, $both] = [self::plan(), self::plan(self::FRAG)];
+        $value = fn (PlanAnswers $a, string $key): float => $a->figure($key)?->quantity->value ?? NAN;
+        self::assertEqualsWithDelta(150.0, $value($both, 'systemL') - $value($alone, 'systemL'), 1e-9);
+        self::assertEqualsWithDelta(150 * 38.5 / 1000, $value($both, 'saltKg') - $value($alone, 'saltKg'), 1e-9);
+        self::assertEqualsWithDelta(10.0, $value($both, 'downL') - $value($alone, 'downL'), 1e-9);
+        self::assertEqualsWithDelta($value($both, 'downL'), $value($both, 'stopsL'), 1e-9, 'all pumps stopping is the power cut');
+        self::assertGreaterThan($value($alone, 'lossWinterW'), $value($both, 'lossWinterW'));
+        self::assertGreaterThan($value($alone, 'evaporationLd'), $value($both, 'evaporationLd'));
+        self::assertSame($value($alone, 'massKg'), $value($both, 'massKg'), 'it stands on a place of its own');
+        self::assertLessThan($value($alone, 'marginPct'), $value($both, 'marginPct'));
+        $brief = self::brief([self::FRAG]);
+        self::assertContains('vessel-glass', array_column(TakeOff::of($brief, $both)->lines, 'key'));
+    }
+
+    #[Test]
+    public function litres_stay_the_same_through_the_power_cut_of_several_vessels(): void
+    {
+        $frames = self::plan(self::FRAG)->powerCut;
+        self::assertGreaterThanOrEqual(12, count($frames));
+        $total = fn (PowerCutFrame $f): float => $f->displayL + $f->pipesL + $f->sumpL + $f->floorL;
+        foreach ($frames as $frame) {
+            self::assertEqualsWithDelta($total($frames[0]), $total($frame), 1e-6);
+        }
+    }
+
+    #[Test]
+    public function every_way_the_pumps_can_stop_is_named(): void
+    {
+        $brief = self::brief([self::FRAG, [...self::FRAG, 'name' => 'refugium', 'ownPump' => false], [...self::FRAG, 'name' => 'second display']]);
+        $note = Plan::answer($brief)->figure('stopsL')?->note;
+        self::assertNotNull($note);
+        // Three pumps: seven ways, of which all at once stands as the figure.
+        self::assertCount(6 + 1, $note->parts);
+        self::assertStringContainsString('frag tank’s and second display’s', $note->template);
+        self::assertStringNotContainsString('refugium', $note->template, 'it stops with the return');
+    }
+
+    #[Test]
+    public function a_vessel_that_cannot_be_is_refused_at_its_field(): void
+    {
+        $field = fn (array $row): ?string => self::brief([[...self::FRAG, ...$row]])->errors[0]->field ?? null;
+        self::assertSame('vessels.0.waterMm', $field(['waterMm' => 395]));
+        self::assertSame('vessels.0.downMm', $field(['downMm' => 301]));
+        self::assertSame('vessels.0.lengthMm', $field(['lengthMm' => -5]));
+        self::assertNull($field([]));
+    }
+
+    /** @param  array<string, mixed>  ...$vessels */
+    private static function plan(array ...$vessels): PlanAnswers
+    {
+        return Plan::answer(self::brief(array_values($vessels)));
+    }
+
+    /** @param  list<array<string, mixed>>  $vessels */
+    private static function brief(array $vessels): PlanBrief
+    {
+        return PlanBrief::read(['values' => self::VALUES, 'chambers' => self::CHAMBERS, 'vessels' => $vessels]);
+    }
+}
