@@ -24,6 +24,7 @@ use App\Clients\Http\PeopleController;
 use App\Clients\Http\RoomController;
 use App\Clients\Http\SiteCodeController;
 use App\Clients\Http\SiteController;
+use App\Clients\Http\SurveyPaperController;
 use App\Front\Http\AuditController;
 use App\Front\Http\TodayController;
 use App\Front\Http\TypeToGoController;
@@ -98,6 +99,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/contacts/{contact}/archive', [ContactController::class, 'archive'])->name('contacts.archive');
     Route::post('/clients/{client}/sites', [SiteController::class, 'store'])->name('sites.store');
     Route::get('/sites/{site}', [SiteController::class, 'show'])->name('sites.show');
+    Route::get('/sites/{site}/survey.pdf', SurveyPaperController::class)->name('sites.survey');
     Route::put('/sites/{site}', [SiteController::class, 'update'])->name('sites.update');
     Route::post('/sites/{site}/archive', [SiteController::class, 'archive'])->name('sites.archive');
     Route::get('/sites/{site}/systems', [SystemController::class, 'side'])->name('sites.systems');

@@ -40,7 +40,7 @@ final class RoutesTest extends TestCase
         'people' => 'o', 'people.store' => 'o', 'people.archive' => 'o', 'parameters' => 'op', 'parameters.store' => 'op', 'parameters.archive' => 'op', 'mail' => 'o', 'audit' => 'o',
         'places' => 'opt', 'clients.store' => 'op', 'clients.show' => 'opt', 'clients.update' => 'op', 'clients.archive' => 'op',
         'contacts.store' => 'op', 'contacts.update' => 'op', 'contacts.archive' => 'op',
-        'sites.store' => 'op', 'sites.show' => 'opt', 'sites.update' => 'op', 'sites.archive' => 'op', 'sites.systems' => 'opt',
+        'sites.store' => 'op', 'sites.show' => 'opt', 'sites.survey' => 'opt', 'sites.update' => 'op', 'sites.archive' => 'op', 'sites.systems' => 'opt',
         'rooms.store' => 'op', 'rooms.update' => 'op', 'rooms.archive' => 'op', 'passages.update' => 'op',
         'codes.store' => 'op', 'codes.reveal' => 'op', 'codes.archive' => 'op',
         'sites.attachments.store' => 'op', 'systems.attachments.store' => 'opt', 'attachments.show' => 'opt', 'attachments.archive' => 'op',
