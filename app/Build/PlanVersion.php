@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use LogicException;
 use Spatie\Activitylog\LogOptions;
+use Velbrin\Core\Build\Delivery;
 
 /** An immutable snapshot of a plan's input. Its answers are recomputed until it is accepted, then frozen. */
 #[UsePolicy(PlanVersionPolicy::class)]
@@ -71,6 +72,40 @@ final class PlanVersion extends Model
     public function passedStages(): HasMany
     {
         return $this->hasMany(PassedStage::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Order, $this> */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(Order::class)->orderBy('promised_on')->orderBy('id');
+    }
+
+    /** @return HasMany<Consent, $this> */
+    public function consents(): HasMany
+    {
+        return $this->hasMany(Consent::class)->orderBy('id');
+    }
+
+    /** @return list<Delivery> */
+    public function deliveries(): array
+    {
+        return array_values($this->orders->map(fn (Order $o): Delivery => $o->delivery())->all());
+    }
+
+    /** @return array<string, string> what stages still wait for besides their own work, in words */
+    public function waits(): array
+    {
+        $waits = [];
+        foreach ($this->orders as $order) {
+            if ($order->delivery()->isOut()) {
+                $waits[$order->stage] = "It waits for {$order->what}, promised for {$order->promised_on->format('j M')}";
+            }
+        }
+        foreach ($this->consents->whereNull('given_on') as $consent) {
+            $waits['structure'] = ucfirst($consent->words()).' has not consented yet';
+        }
+
+        return $waits;
     }
 
     /** @return array<string, int> the day each passed stage was passed on, by its key */

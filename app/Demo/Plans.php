@@ -94,6 +94,11 @@ final readonly class Plans
         $bytes = Paper::pdf('demo.electrician', ['on' => now()->subDays(27)->format('j M Y')]);
         Storage::disk('local')->put($path, $bytes);
         $paper = Attachment::query()->create(['subject_type' => 'plan', 'subject_id' => $plan->id, 'kind' => 'paper', 'caption' => 'Electrician’s record', 'original_name' => 'electrician.pdf', 'mime' => 'application/pdf', 'bytes' => strlen($bytes), 'sha256' => hash('sha256', $bytes), 'path' => $path, 'user_id' => $this->planner->id]);
+        $version->consents()->create(['of' => 'owner', 'given_on' => now()->subDays(83)->toDateString(), 'conditions' => 'the floor is covered on the way in', 'attachment_id' => $paper->id, 'user_id' => $this->planner->id]);
+        foreach ([['Display and sump, made to size', 'Harbour Glass', 'fabricated', 78, 46, 45], ['Stand', 'Quay Joinery', 'set', 78, 36, 34], ['Return pump, heaters, probes', 'Ferry Supply', 'electrics', 70, 60, 61]] as [$what, $supplier, $for, $ordered, $promised, $came]) {
+            $version->orders()->create(['what' => $what, 'supplier' => $supplier, 'stage' => $for, 'ordered_on' => now()->subDays($ordered)->toDateString(), 'promised_on' => now()->subDays($promised)->toDateString(), 'received_on' => now()->subDays($came)->toDateString(), 'place' => 'depot, bay 2', 'user_id' => $this->planner->id]);
+        }
+        $version->orders()->create(['what' => 'First corals, from the frag room', 'supplier' => 'Ferry Supply', 'stage' => 'animals', 'ordered_on' => now()->subDays(9)->toDateString(), 'promised_on' => now()->subDays(2)->toDateString(), 'user_id' => $this->planner->id]);
         foreach (self::GATES as $stage => [$ago, $by, $words, $who]) {
             $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $words, 'signed_by' => $who, 'passed_on' => now()->subDays($ago)->toDateString(), 'attachment_id' => $by === StageGate::DOCUMENT ? $paper->id : null, 'user_id' => $this->planner->id]);
         }

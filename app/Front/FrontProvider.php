@@ -71,7 +71,7 @@ final class FrontProvider extends ServiceProvider
         return [
             'client' => \App\Clients\Client::class, 'contact' => \App\Clients\Contact::class, 'room' => \App\Clients\Room::class,
             'passage' => \App\Clients\Passage::class, 'site_code' => \App\Clients\SiteCode::class, 'attachment' => \App\Clients\Attachment::class,
-            'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'passed_stage' => \App\Build\PassedStage::class, 'price' => \App\Build\Price::class, 'vessel' => \App\Systems\Vessel::class,
+            'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'order' => \App\Build\Order::class, 'consent' => \App\Build\Consent::class, 'passed_stage' => \App\Build\PassedStage::class, 'price' => \App\Build\Price::class, 'vessel' => \App\Systems\Vessel::class,
             'item' => \App\Systems\Item::class, 'own_parameter' => \App\Systems\OwnParameter::class, 'band' => \App\Systems\Band::class, 'standing_note' => \App\Systems\StandingNote::class,
             'log_entry' => \App\Systems\LogEntry::class, 'reading' => \App\Systems\Reading::class, 'product' => \App\Systems\Product::class, 'on_call' => \App\Team\OnCall::class, 'absence' => \App\Team\Absence::class, 'holiday' => \App\Team\Holiday::class, 'alarm' => \App\Alerts\Alarm::class, 'alarm_call' => \App\Alerts\AlarmCall::class, 'exposure' => \App\Risk\Exposure::class,
             'salt_mix' => \App\Water\SaltMix::class, 'depot' => \App\Water\Depot::class, 'water_batch' => \App\Water\WaterBatch::class, 'water_booking' => \App\Water\WaterBooking::class,

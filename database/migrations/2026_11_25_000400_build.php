@@ -59,6 +59,34 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['plan_version_id', 'finding_key']);
         });
+        // What is bought for a build, and the stage that waits for it.
+        Schema::create('orders', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_version_id')->constrained();
+            $table->string('what', 120);
+            $table->string('supplier', 120)->index();
+            $table->string('stage', 20);
+            $table->date('ordered_on');
+            $table->date('promised_on');
+            $table->date('received_on')->nullable();
+            $table->boolean('is_whole')->default(true);
+            $table->string('place', 120)->nullable();
+            $table->string('note', 300)->nullable();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+        });
+        // Who must agree to a build, and the paper that says so.
+        Schema::create('consents', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_version_id')->constrained();
+            $table->string('of', 20);
+            $table->string('conditions', 500)->nullable();
+            $table->date('given_on')->nullable();
+            $table->foreignId('attachment_id')->nullable()->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+            $table->unique(['plan_version_id', 'of']);
+        });
         // A stage of the work that has passed its gate, and by what.
         Schema::create('passed_stages', function (Blueprint $table): void {
             $table->id();

@@ -72,6 +72,15 @@ export interface ComparisonView {
     new: FindingView[];
 }
 
+export interface ConsentView {
+    id: number;
+    of: string;
+    words: string;
+    givenOn: string | null;
+    conditions: string | null;
+    document: string | null;
+}
+
 export interface DifferenceView {
     label: string;
     before: string;
@@ -108,6 +117,22 @@ export interface OptionsView {
     plans: ({ id: number; more: string | null; name: string; readyIn: string | null; roDays: string | null; total: string; unpriced: number; year: string; yearUnpriced: number })[];
     lines: ({ cells: (string | null)[]; label: string })[];
     against: FindingView[][];
+}
+
+export interface OrderView {
+    id: number;
+    what: string;
+    supplier: string;
+    stage: string;
+    orderedOn: string;
+    promisedOn: string;
+    receivedOn: string | null;
+    isWhole: boolean;
+    place: string | null;
+    note: string | null;
+    isOut: boolean;
+    isLate: boolean;
+    usualDays: number | null;
 }
 
 export interface OtherVesselView {
@@ -225,6 +250,11 @@ export interface VersionView {
     quote: QuoteView;
     year: QuoteView;
     stages: StageView[];
+    orders: OrderView[];
+    consents: ConsentView[];
+    consentsOf: Record<string, string>;
+    late: FindingView[];
+    mayOrder: boolean;
     holes: HoleView[];
     gear: GearView[];
 }

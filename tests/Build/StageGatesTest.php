@@ -67,6 +67,39 @@ final class StageGatesTest extends TestCase
         $this->actingAs($planner)->post("/plan-versions/{$version->id}/stages/survey", ['by' => 'proof', 'words' => 'a', 'signed_by' => 'a', 'passed_on' => now()->toDateString()])->assertForbidden();
     }
 
+    #[Test]
+    public function a_consent_and_a_late_delivery_hold_what_needs_them(): void
+    {
+        Storage::fake('local');
+        $version = $this->accepted();
+        $this->actingAs(self::user('planner'));
+        $stage = fn (string $key): array => collect(self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'])->firstWhere('key', $key);
+        $pass = fn (string $key): mixed => $this->post("/plan-versions/{$version->id}/stages/{$key}", ['by' => 'proof', 'words' => 'seen', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString()]);
+        $usual = $stage('set')['begins'];
+
+        $this->post("/plan-versions/{$version->id}/consents", ['of' => 'below'])->assertSessionHasNoErrors();
+        $this->post("/plan-versions/{$version->id}/consents", ['of' => 'below'])->assertSessionHasErrors('of');
+        $pass('survey')->assertSessionHasNoErrors();
+        $pass('structure')->assertSessionHasErrors(['stage' => 'The household below has not consented yet.']);
+        $consent = $version->consents()->firstOrFail();
+        $this->post("/consents/{$consent->id}/give", ['given_on' => now()->toDateString()])->assertSessionHasErrors('file');
+        $this->post("/consents/{$consent->id}/give", ['given_on' => now()->toDateString(), 'conditions' => 'no work on Sundays', 'file' => UploadedFile::fake()->createWithContent('letter.pdf', '%PDF-1.4 letter')])->assertSessionHasNoErrors();
+        $pass('structure')->assertSessionHasNoErrors();
+
+        $order = fn (array $more): mixed => $this->post("/plan-versions/{$version->id}/orders", ['what' => 'The tank', 'supplier' => 'Glassworks', 'stage' => 'set', 'ordered_on' => now()->toDateString(), 'promised_on' => now()->addDays(90)->toDateString(), ...$more]);
+        $order(['promised_on' => now()->subDay()->toDateString()])->assertSessionHasErrors('promised_on');
+        $order(['stage' => 'moon'])->assertSessionHasErrors('stage');
+        $order([])->assertSessionHasNoErrors();
+        self::assertGreaterThan($usual, $stage('set')['begins']);
+        self::assertEqualsWithDelta(90, $stage('set')['begins'], 0.01);
+        $tank = $version->orders()->firstOrFail();
+        $this->post("/orders/{$tank->id}/receive", ['received_on' => now()->toDateString(), 'is_whole' => false])->assertSessionHasErrors(['note', 'promised_on']);
+        $this->post("/orders/{$tank->id}/receive", ['received_on' => now()->toDateString(), 'is_whole' => false, 'note' => 'a chipped edge', 'promised_on' => now()->addDays(20)->toDateString()])->assertSessionHasNoErrors();
+        self::assertStringContainsString('wrong or incomplete', self::props($this->get("/plan-versions/{$version->id}"))['view']['late'][0]['what']);
+        $this->actingAs(self::user('technician'))->post("/orders/{$tank->id}/receive", ['received_on' => now()->toDateString(), 'is_whole' => true, 'place' => 'depot'])->assertSessionHasNoErrors();
+        self::assertLessThan(40, $stage('set')['begins']);
+    }
+
     private function accepted(): PlanVersion
     {
         $planner = self::user('planner');

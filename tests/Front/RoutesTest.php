@@ -45,7 +45,7 @@ final class RoutesTest extends TestCase
         'codes.store' => 'op', 'codes.reveal' => 'op', 'codes.archive' => 'op',
         'sites.attachments.store' => 'op', 'systems.attachments.store' => 'opt', 'attachments.show' => 'opt', 'attachments.archive' => 'op',
         'plans' => 'opt', 'plans.store' => 'op', 'plans.show' => 'opt', 'plans.update' => 'op', 'plans.archive' => 'op', 'plans.draft' => 'op', 'plans.compare' => 'opt',
-        'versions.store' => 'op', 'versions.show' => 'opt', 'versions.accept' => 'op', 'waivers.store' => 'op', 'stages.pass' => 'opt', 'stages.reopen' => 'op', 'versions.sheet' => 'optc',
+        'versions.store' => 'op', 'versions.show' => 'opt', 'versions.accept' => 'op', 'waivers.store' => 'op', 'orders.store' => 'op', 'orders.receive' => 'opt', 'orders.remove' => 'op', 'consents.store' => 'op', 'consents.give' => 'op', 'consents.remove' => 'op', 'stages.pass' => 'opt', 'stages.reopen' => 'op', 'versions.sheet' => 'optc',
         'systems' => 'optcx', 'systems.store' => 'op', 'systems.show' => 'optc', 'systems.handover' => 'optc', 'systems.update' => 'op', 'systems.facts' => 'op', 'systems.archive' => 'op',
         'readings.store' => 'opt', 'readings.mark' => 'opt', 'bands.update' => 'op', 'notes.store' => 'opt', 'notes.archive' => 'opt',
         'log.store' => 'opt', 'items.store' => 'opt', 'items.update' => 'opt', 'items.retire' => 'opt', 'items.state' => 'opt', 'items.dosing-flow' => 'opt', 'items.attachments.store' => 'opt', 'sums' => 'opt', 'systems.volume' => 'op', 'ripples.confirm' => 'opt',
@@ -148,7 +148,7 @@ final class RoutesTest extends TestCase
         $uri = $route->uri();
         $need = fn (string $name): bool => str_contains($uri, '{'.$name);
         $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') ? Fixture::system($site, $planner, "Reef {$key}") : null;
-        $plan = $need('plan}') || $need('version') ? Fixture::plan($site, $planner) : null;
+        $plan = $need('plan}') || $need('version') || $need('order}') || $need('consent}') ? Fixture::plan($site, $planner) : null;
         $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => in_array($route->getName(), ['versions.sheet', 'stages.pass', 'stages.reopen'], true) ? now() : null]);
         $values = [
             'user' => fn () => self::user('technician')->id,
@@ -166,6 +166,8 @@ final class RoutesTest extends TestCase
             'plan' => fn () => $plan?->id,
             'version' => fn () => $version?->id,
             'trade' => fn () => 'carpenter',
+            'order' => fn () => $version?->orders()->create(['what' => 'tank', 'supplier' => 'Glass', 'stage' => 'set', 'ordered_on' => now()->toDateString(), 'promised_on' => now()->toDateString(), 'user_id' => $planner->id])->id,
+            'consent' => fn () => $version?->consents()->create(['of' => 'owner', 'user_id' => $planner->id])->id,
             'stage' => fn () => $version?->passedStages()->create(['stage' => 'survey', 'by' => 'proof', 'words' => 'signed', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString(), 'user_id' => $planner->id])->stage,
             'system' => fn () => $system?->id,
             'tab?' => fn () => '',

@@ -41,11 +41,11 @@ final class StageController
             throw ValidationException::withMessages(['file' => 'Store the signed document here: a PDF or a photo of it.']);
         }
         $label = DB::transaction(function () use ($request, $version, $stage, $user, $given, $by): string {
-            $version = PlanVersion::query()->lockForUpdate()->with(['passedStages', 'plan'])->findOrFail($version->id);
+            $version = PlanVersion::query()->lockForUpdate()->with(['passedStages', 'plan', 'orders', 'consents'])->findOrFail($version->id);
             $brief = PlanBrief::read($version->brief);
             $stages = Stages::of(Facts::of($brief));
             $on = CarbonImmutable::parse($given['passed_on']);
-            $against = StageGate::against($stage, $by, $stages, $version->passedDays(), CorePlan::answer($brief)->findings, PassedStage::day($on));
+            $against = StageGate::against($stage, $by, $stages, $version->passedDays(), CorePlan::answer($brief)->findings, PassedStage::day($on), $version->waits());
             if ($against !== null) {
                 throw ValidationException::withMessages(['stage' => "{$against}."]);
             }

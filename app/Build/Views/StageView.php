@@ -8,6 +8,7 @@ use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Velbrin\Core\Build\Delivery;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanBrief;
@@ -47,7 +48,7 @@ final readonly class StageView
     }
 
     /**
-     * The version is loaded with passedStages.attachment.
+     * The version is loaded with passedStages.attachment, orders and consents.
      *
      * @param  list<Finding>  $findings
      * @return list<self> empty while the plan cannot say
@@ -61,20 +62,21 @@ final readonly class StageView
         }
         /** @var Collection<string, PassedStage> $passed */
         $passed = $version->passedStages->keyBy('stage');
-        $course = Stages::course($stages, array_map(strval(...), array_keys($passed->all())));
+        $course = Stages::course($stages, array_map(strval(...), array_keys($passed->all())), $version->orders->isEmpty() ? null : Delivery::holds($version->deliveries(), PassedStage::day($from)));
+        $waits = $version->waits();
 
-        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from), $stages);
+        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from, $waits[$s->key] ?? null), $stages);
     }
 
     /**
      * @param  array{0: float, 1: float}  $days
      * @param  list<string>  $ways
      */
-    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from): self
+    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from, ?string $waits): self
     {
         return new self(
             $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
-            $stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : '', $stage->mayBeWaived, $ways,
+            $waits ?? ($stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : ''), $stage->mayBeWaived, $ways,
             $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment === null ? null : "/attachments/{$passed->attachment->id}",
         );
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Build\Views;
 
 use App\Build\Acceptance;
+use App\Build\Consent;
 use App\Build\DraftRows;
+use App\Build\Order;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\House\Views\AnswersView;
@@ -14,12 +16,18 @@ use App\House\Views\FindingView;
 use App\House\Views\HoleView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Velbrin\Core\Build\Delivery;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\StageGate;
+use Velbrin\Core\Build\Stages;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
 
 /** One kept version: its answers, its Stops, and whether it can be accepted. */
 final readonly class VersionView
@@ -31,6 +39,10 @@ final readonly class VersionView
      * @param  list<VersionLineView>  $others
      * @param  array<string, string>  $regimes
      * @param  list<StageView>  $stages
+     * @param  list<OrderView>  $orders
+     * @param  list<ConsentView>  $consents
+     * @param  array<string, string>  $consentsOf  who may have to agree
+     * @param  list<FindingView>  $late
      * @param  list<HoleView>  $holes
      * @param  list<GearView>  $gear
      */
@@ -61,6 +73,11 @@ final readonly class VersionView
         /** What a year of running takes. */
         public QuoteView $year,
         public array $stages,
+        public array $orders,
+        public array $consents,
+        public array $consentsOf,
+        public array $late,
+        public bool $mayOrder,
         public array $holes,
         public array $gear,
     ) {
@@ -88,6 +105,7 @@ final readonly class VersionView
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
             $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
             QuoteView::of($brief, $answers, $units), QuoteView::year($brief, $units), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
+            self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), $user->can('create', [Order::class, $version]),
             array_map(HoleView::of(...), $rows['holes']), array_map(GearView::of(...), $rows['gear']),
         );
     }
@@ -100,5 +118,23 @@ final readonly class VersionView
             $view, Waivable::byReason($finding->rule), $waiver?->signed_by, $waiver?->signed_on->toDateString(), $waiver?->reason,
             $waiver?->attachment === null ? null : "/attachments/{$waiver->attachment->id}",
         );
+    }
+
+    /** @return list<OrderView> */
+    private static function orders(PlanVersion $version): array
+    {
+        $leads = $version->orders->isEmpty() ? [] : Order::leadTimes();
+
+        return array_values($version->orders->map(fn (Order $o): OrderView => OrderView::of($o, $leads))->all());
+    }
+
+    /** @return array<string, string> */
+    private static function stageLabels(PlanBrief $brief): array
+    {
+        try {
+            return array_column(array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], Stages::of(Facts::of($brief))), 'label', 'key');
+        } catch (Missing|OutOfRange) {
+            return [];
+        }
     }
 }

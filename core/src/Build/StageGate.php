@@ -26,13 +26,14 @@ final class StageGate
      * @param  array<string, int>  $passed  day each passed stage was passed on, by key; days of any one count
      * @param  list<Finding>  $findings  of the plan
      * @param  int  $day  it is to be passed on
+     * @param  array<string, string>  $waits  what a stage still waits for, in words, by stage: a consent, a delivery
      */
-    public static function against(string $key, string $by, array $stages, array $passed, array $findings, int $day): ?string
+    public static function against(string $key, string $by, array $stages, array $passed, array $findings, int $day, array $waits = []): ?string
     {
         $before = null;
         foreach ($stages as $stage) {
             if ($stage->key === $key) {
-                return isset($passed[$key]) ? "“{$stage->label}” is passed already" : self::hinders($stage, $by, $before, $passed, $findings, $day);
+                return isset($passed[$key]) ? "“{$stage->label}” is passed already" : $waits[$key] ?? self::hinders($stage, $by, $before, $passed, $findings, $day);
             }
             if (! isset($passed[$stage->key])) {
                 return "First “{$stage->label}” must pass";

@@ -67,9 +67,11 @@ final class Stages
      *
      * @param  list<Stage>  $stages
      * @param  list<string>  $passed  keys
+     * @param  array<string, float>|null  $holds  days before which a stage cannot begin, by key, from its deliveries; null: nothing is
+     *                                            ordered yet and the longest lead time counts
      * @return array<string, array{0: float, 1: float}> by stage: begins, stands
      */
-    public static function course(array $stages, array $passed = []): array
+    public static function course(array $stages, array $passed = [], ?array $holds = null): array
     {
         $day = 0.0;
         $course = [];
@@ -77,10 +79,11 @@ final class Stages
         foreach ($stages as $stage) {
             $begins = $day;
             if (! in_array($stage->key, $passed, true)) {
-                $work = $stage->hours / self::HOURS_A_DAY;
+                $wait = $stage->key === 'ordered' && $holds !== null ? 0.0 : $stage->waitDays;
+                $begins = max($day, $holds[$stage->key] ?? 0.0);
                 // The plant runs from the day the tank stands: the fill waits only for what is not yet made.
-                $begins = $stage->key === 'filled' ? max($day, $made + $stage->waitDays) : $day;
-                $day = $begins + $work + ($stage->key === 'filled' ? 0.0 : $stage->waitDays);
+                $begins = $stage->key === 'filled' ? max($begins, $made + $wait) : $begins;
+                $day = $begins + $stage->hours / self::HOURS_A_DAY + ($stage->key === 'filled' ? 0.0 : $wait);
             }
             $course[$stage->key] = [$begins, $day];
             if ($stage->key === 'set') {

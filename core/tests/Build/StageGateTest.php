@@ -6,6 +6,7 @@ namespace Velbrin\Core\Tests\Build;
 
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Build\Delivery;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
@@ -57,6 +58,21 @@ final class StageGateTest extends TestCase
         $some = Stages::course($stages, ['survey', 'structure', 'ordered']);
         self::assertEqualsWithDelta($whole['ordered'][1], $whole['handover'][1] - $some['handover'][1], 1e-9);
         self::assertSame([0.0, 0.0], Stages::course($stages, array_map(fn (Stage $s): string => $s->key, $stages))['handover']);
+    }
+
+    #[Test]
+    public function deliveries_move_the_stages_that_need_them(): void
+    {
+        $stages = self::stages();
+        $promised = fn (int $day, ?int $received = null, bool $whole = true): array => [new Delivery('the tank', 'set', $day, $received, $whole)];
+        $handover = fn (?array $holds): float => Stages::course($stages, ['survey', 'structure', 'ordered', 'fabricated', 'leak-test'], $holds)['handover'][1];
+        self::assertEqualsWithDelta(30.0, $handover(Delivery::holds($promised(140), 110)) - $handover([]), 1e-9, 'thirty days to go, thirty days later');
+        self::assertSame($handover([]), $handover(Delivery::holds($promised(140, 120), 125)), 'what is here holds nothing');
+        self::assertSame([], Delivery::findings($promised(140), [], 110));
+        self::assertStringContainsString('late', Delivery::findings($promised(100), [], 110)[0]->what->template);
+        self::assertStringContainsString('incomplete', Delivery::findings($promised(100, 105, false), [], 110)[0]->what->template);
+        self::assertEqualsWithDelta(-Stages::LEAD_DAYS, Stages::course($stages, [], [])['handover'][1] - Stages::course($stages)['handover'][1], 1e-9, 'known orders replace the longest lead');
+        self::assertSame('The owner has not consented', StageGate::against('survey', StageGate::PROOF, $stages, [], [], 0, ['survey' => 'The owner has not consented']));
     }
 
     /** @return list<Stage> */

@@ -10,8 +10,10 @@ import { useShell } from '../shared/page';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import { date } from '../shared/units';
 import CabinetFit from './CabinetFit.vue';
+import Consents from './Consents.vue';
 import CourseOfWork from './CourseOfWork.vue';
 import HolePlan from './HolePlan.vue';
+import Orders from './Orders.vue';
 import QuoteTable from './QuoteTable.vue';
 import WaysThrough from './WaysThrough.vue';
 
@@ -86,6 +88,8 @@ function begin(stop: StopView) {
             <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :gear="view.gear" :errors="{}" readonly />
             <QuoteTable :quote="view.quote" title="What it takes, what it costs" total="To pay" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
             <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
+            <Consents :consents="view.consents" :of="view.consentsOf" :version-id="view.id" :may-order="view.mayOrder" />
+            <Orders v-if="view.stages.length" :orders="view.orders" :late="view.late" :stages="view.stages" :version-id="view.id" :may-order="view.mayOrder" :may-receive="view.mayProve || view.mayOrder" />
             <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" />
         </div>
         <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>

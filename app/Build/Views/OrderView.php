@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Views;
+
+use App\Build\Order;
+
+/** One thing bought, and whether its stage still waits for it. */
+final readonly class OrderView
+{
+    private function __construct(public int $id, public string $what, public string $supplier, public string $stage, public string $orderedOn, public string $promisedOn, public ?string $receivedOn, public bool $isWhole, public ?string $place, public ?string $note, public bool $isOut, public bool $isLate, public ?int $usualDays)
+    {
+    }
+
+    /** @param  array<string, int>  $leads  days each supplier took so far */
+    public static function of(Order $order, array $leads): self
+    {
+        return new self(
+            $order->id, $order->what, $order->supplier, $order->stage, $order->ordered_on->toDateString(), $order->promised_on->toDateString(), $order->received_on?->toDateString(), $order->is_whole, $order->place, $order->note,
+            $order->delivery()->isOut(), $order->received_on === null && $order->promised_on->endOfDay()->isPast(), $leads[$order->supplier] ?? null,
+        );
+    }
+}
