@@ -7,10 +7,10 @@ import { date } from '../shared/units';
 
 /** Who must agree before the structure is cleared, and the papers that say so. */
 const props = defineProps<{ consents: ConsentView[]; of: Record<string, string>; versionId: number; mayOrder: boolean }>();
-const need = useForm({ of: 'owner' });
 const give = useForm<{ given_on: string; conditions: string; file: File | null }>({ given_on: new Date().toISOString().slice(0, 10), conditions: '', file: null });
 const giving = ref<number | null>(null);
 const left = computed(() => Object.entries(props.of).filter(([key]) => !props.consents.some((c) => c.of === key)));
+const need = useForm({ of: left.value[0]?.[0] ?? '' });
 </script>
 
 <template>
@@ -31,7 +31,7 @@ const left = computed(() => Object.entries(props.of).filter(([key]) => !props.co
             </template></li>
     </ul>
     <p v-else class="quiet">Nobody’s consent is on the list. In a let flat, over another household, or in a listed building somebody must agree first.</p>
-    <form v-if="mayOrder && left.length" class="filter" @submit.prevent="need.post(`/plan-versions/${versionId}/consents`, { preserveScroll: true, onSuccess: () => (need.of = left[0]?.[0] ?? 'owner') })">
+    <form v-if="mayOrder && left.length" class="filter" @submit.prevent="need.post(`/plan-versions/${versionId}/consents`, { preserveScroll: true, onSuccess: () => (need.of = left[0]?.[0] ?? '') })">
         <label>Consent is needed of <select v-model="need.of"><option v-for="[key, words] in left" :key="key" :value="key">{{ words }}</option></select></label> <button class="outline">Put it on the list</button><FieldError :words="need.errors.of" />
     </form>
 </template>
