@@ -19,7 +19,7 @@ final class PlanDefaults
     private const FIXED = [
         'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'toughened' => 'unknown', 'top' => 'open', 'waterGapMm' => 40.0,
         'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirGapsMm' => PlanBrief::NONE,
-        'drainSumK' => 2.0, 'returnSumK' => 5.0, 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
+        'drainSumK' => 2.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
         'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'measuredUaWK' => PlanBrief::NONE, 'standHeightMm' => 800.0,
         'equipmentKg' => 30.0, 'wallOpening' => 'no', 'balcony' => 'no', 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE,
         'roFeedC' => 12.0, 'attenuationPerM' => 0.25, 'lightHours' => 10.0, 'lightRampH' => 1.5, 'lightTopPct' => 100.0, 'equalised' => 'no',

@@ -50,6 +50,8 @@ enum PlanField: string
     case ReturnBoreMm = 'returnBoreMm';
     case ReturnLengthM = 'returnLengthM';
     case ReturnSumK = 'returnSumK';
+    case Returns = 'returns';
+    case NonReturn = 'nonReturn';
     case PumpMaxHeadM = 'pumpMaxHeadM';
     case PumpMaxFlowLh = 'pumpMaxFlowLh';
     case OutletBelowRimMm = 'outletBelowRimMm';

@@ -102,6 +102,8 @@ final class PlanSheet
     private static function return(): array
     {
         return [
+            FieldSpec::choice(F::Returns, 'return', 'Return pumps', ['one' => 'one', 'two-lines' => 'two alike, each with its own line', 'one-line' => 'two alike into one line'], 'Figures of the pump and of the line are of one.'),
+            FieldSpec::choice(F::NonReturn, 'return', 'Each pump has its own non-return valve', self::YES_NO, 'It helps against back-flow of a stopped pump; against a power cut it never counts.'),
             FieldSpec::number(F::PumpMaxHeadM, 'return', 'Return pump, highest head', Kind::Height, 0.1, 50, 'From its curve: no flow at that height.'),
             FieldSpec::number(F::PumpMaxFlowLh, 'return', 'Return pump, flow without height', Kind::Flow, 50, 200000, 'From its curve, not through your line.'),
             FieldSpec::number(F::OutletBelowRimMm, 'return', 'Deepest return outlet below the rim', Kind::Length, 0, 3000, 'Its upper lip.'),

@@ -78,6 +78,21 @@ final class PlanTest extends TestCase
     }
 
     #[Test]
+    public function two_pumps_bring_more_than_one_and_less_than_twice_into_one_line(): void
+    {
+        $flow = fn (string $returns): float => self::value(self::plan(['returns' => $returns, 'nonReturn' => 'yes']), 'pumpLh');
+        self::assertGreaterThan($flow('one'), $flow('one-line'));
+        self::assertLessThan(2 * $flow('one'), $flow('one-line'));
+        self::assertEqualsWithDelta(2 * $flow('one'), $flow('two-lines'), 1e-6, 'a line each: twice');
+        $one = self::plan(['returns' => 'one-line']);
+        self::assertEqualsWithDelta($flow('one'), self::value($one, 'oneOfTwoLh'), 1e-6);
+        $said = fn (array $more): array => array_map(fn ($f): string => $f->severity->value, array_values(array_filter(self::plan($more)->findings, fn ($f): bool => $f->rule === 'B-78')));
+        self::assertContains('fix', $said(['returns' => 'one-line']));
+        self::assertNotContains('fix', $said(['returns' => 'one-line', 'nonReturn' => 'yes']));
+        self::assertSame([], $said([]));
+    }
+
+    #[Test]
     public function lamps_are_drawn_judged_and_hung_safely(): void
     {
         $answers = self::plan();
