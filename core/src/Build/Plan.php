@@ -15,7 +15,7 @@ final class Plan
 {
     /** @var list<class-string<Topic>> */
     private const TOPICS = [
-        Topic\Volumes::class, Topic\Others::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
+        Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
         Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\Hung::class, Topic\InStand::class, Topic\InCabinet::class,
     ];
 

@@ -17,7 +17,7 @@ final class PlanDefaults
     private const STAND_KG_M2 = 90.0;
 
     private const FIXED = [
-        'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'toughened' => 'unknown', 'top' => 'open', 'waterGapMm' => 40.0,
+        'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'toughened' => 'unknown', 'origin' => 'new', 'copper' => 'unknown', 'inhabitants' => 'none', 'top' => 'open', 'waterGapMm' => 40.0,
         'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirGapsMm' => PlanBrief::NONE,
         'drainSumK' => 2.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
         'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'measuredUaWK' => PlanBrief::NONE, 'standHeightMm' => 800.0,

@@ -19,6 +19,9 @@ enum PlanField: string
     case Top = 'top';
     case Toughened = 'toughened';
     case LabelL = 'labelL';
+    case Origin = 'origin';
+    case Copper = 'copper';
+    case Inhabitants = 'inhabitants';
 
     case WaterGapMm = 'waterGapMm';
     case RockKg = 'rockKg';

@@ -53,6 +53,9 @@ final class PlanSheet
             FieldSpec::choice(F::Bracing, 'display', 'Top edge', ['braced' => 'full brace all round', 'rimless' => 'rimless', 'unknown' => 'not known, counted as rimless']),
             FieldSpec::choice(F::Top, 'display', 'Top', ['open' => 'open', 'closed' => 'closed hood or lid']),
             FieldSpec::choice(F::Toughened, 'display', 'Toughened panes', ['none' => 'tried: none is', 'floor' => 'the floor pane is', 'all' => 'all are', 'unknown' => 'not tried yet'], 'Polarised light shows it. A toughened pane is never drilled.'),
+            FieldSpec::choice(F::Origin, 'display', 'The tank', ['new' => 'new', 'marine' => 'was a marine tank', 'freshwater' => 'was a freshwater tank']),
+            FieldSpec::choice(F::Copper, 'display', 'Copper was ever used in it', ['no' => 'no', 'yes' => 'yes', 'unknown' => 'nobody knows'], 'Medicine against parasites and snails; silicone and stone keep it.'),
+            FieldSpec::choice(F::Inhabitants, 'display', 'Who lives in it', ['none' => 'nobody', 'rehomed' => 'a new home is found', 'there' => 'animals without a new home yet']),
             FieldSpec::number(F::LabelL, 'display', 'Litres on the label', Kind::Volume, 10, 50000, 'What the maker or seller says, for the comparison.')->orNone(),
         ];
     }
