@@ -68,7 +68,7 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
         await page.getByRole('button', { name: 'divide it into chambers' }).click();
         await page.getByLabel('Chamber 1: clear length, mm').fill('420');
         await page.getByLabel('Chamber 1: baffle, mm').fill('240');
-        await open(page, 'Power and room');
+        await open(page, 'Heat and room');
         await type(page, 'Pumps, together', '55');
         await type(page, 'Lights, together', '140');
         await open(page, 'Stand and floor');

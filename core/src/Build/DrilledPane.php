@@ -27,7 +27,7 @@ final readonly class DrilledPane
                 ? $widthMm / 2 - hypot($hole->xMm - $widthMm / 2, $hole->yMm - $widthMm / 2)
                 : min($hole->xMm, $widthMm - $hole->xMm, $hole->yMm, $heightMm - $hole->yMm);
             if ($edge < $hole->diameterMm / 2) {
-                throw OutOfRange::field("holes.{$row}.xMm", 'The hole does not lie within its pane', sprintf('a centre at least %.0f mm from every edge', $hole->diameterMm / 2));
+                throw OutOfRange::field("holes.{$row}.xMm", 'The hole does not lie within its pane', 'a centre at least half the hole from every edge');
             }
             $next = $nextNeed = $nextRow = null;
             foreach ($holes as $other => $beside) {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Heat\Surfaces;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Vessel\Rectangular;
 use Velbrin\Core\Vessel\Vessel;
 
@@ -37,10 +39,10 @@ final readonly class OtherVessel
             throw OutOfRange::field("{$at}.wallMm", 'These walls leave nothing inside', 'thinner walls');
         }
         if ($waterMm > $vessel->insideHeightMm()) {
-            throw OutOfRange::field("{$at}.waterMm", 'The water would stand above the rim', sprintf('at most %.0f mm', $vessel->insideHeightMm()));
+            throw OutOfRange::number("{$at}.waterMm", $waterMm, 'up to the rim', Quantity::of(0, Kind::Length), Quantity::of($vessel->insideHeightMm(), Kind::Length));
         }
         if ($downMm > $waterMm) {
-            throw OutOfRange::field("{$at}.downMm", 'More would run down than stands in it', sprintf('at most %.0f mm', $waterMm));
+            throw OutOfRange::number("{$at}.downMm", $downMm, 'what stands in it', Quantity::of(0, Kind::Length), Quantity::of($waterMm, Kind::Length));
         }
 
         return new self($name, $vessel, $lengthMm, $widthMm, $waterMm, $bottomMm, $downMm, $ownPump);

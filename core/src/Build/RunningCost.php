@@ -18,7 +18,7 @@ final readonly class RunningCost
 {
     /** Priced keys beyond those of the take-off, with what one of each is. */
     public const KEYS = [
-        'power' => ['Power', 'kWh'], 'waste-water' => ['Waste water', 'L'], 'media' => ['Media and additives', '100 L'], 'wear' => ['Wear parts', '100 L'],
+        'power' => ['Power', 'kWh'], 'waste-water' => ['Waste water', 'L'], 'media' => ['Media and additives', 'hundred litres'], 'wear' => ['Wear parts', 'hundred litres'],
     ];
 
     private const DAYS = 365.25;
@@ -57,7 +57,7 @@ final readonly class RunningCost
             'power' => fn (Facts $f): TakeOffLine => self::line('power', Circuits::meanW($f) * 24 * self::DAYS / 1000, Kind::Energy, Sentence::of('{w} in the mean', ['w' => Quantity::of(Circuits::meanW($f), Kind::Power)])),
             'salt' => fn (Facts $f): TakeOffLine => self::line('salt', self::changedL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity) / 35 / 1000, Kind::Mass, Sentence::of('{share} changed a month', ['share' => Quantity::of($f->number(F::ChangePct), Kind::Percent)])),
             'ro-water' => fn (Facts $f): TakeOffLine => self::line('ro-water', self::roL($f), Kind::Volume, Sentence::of('changes and evaporation')),
-            'waste-water' => fn (Facts $f): TakeOffLine => self::line('waste-water', self::roL($f) * $f->number(F::WastePerL), Kind::Volume, Sentence::of('{n} L for each of RO', ['n' => Quantity::of($f->number(F::WastePerL), Kind::Factor)])),
+            'waste-water' => fn (Facts $f): TakeOffLine => self::line('waste-water', self::roL($f) * $f->number(F::WastePerL), Kind::Volume, Sentence::of('{n} times the RO', ['n' => Quantity::of($f->number(F::WastePerL), Kind::Factor)])),
             'media' => fn (Facts $f): TakeOffLine => self::line('media', Volumes::systemL($f) / 100, Kind::Factor, Sentence::of('hundreds of litres in the system')),
             'wear' => fn (Facts $f): TakeOffLine => self::line('wear', Volumes::systemL($f) / 100, Kind::Factor, Sentence::of('impellers, seals, membranes, test kits')),
             'labour' => fn (Facts $f): TakeOffLine => self::line('labour', 12 * $f->number(F::VisitsMonth) * $f->number(F::CareMin) / 60, Kind::Hours, Sentence::of('care of the equipment')),

@@ -22,7 +22,8 @@ final class GrainMotion
 
     private const KARMAN = 0.4;
 
-    private const ABOVE_MM = 50.0;
+    /** Where the speed is given, above the bed. */
+    public const ABOVE_MM = 50.0;
 
     /**
      * m/s, 50 mm above the bed.

@@ -51,6 +51,12 @@ function take(field: string, value: number, more: boolean) {
     }
     change(more);
 }
+/** What a grip's fact is in the draft, ahead of the drawing. */
+function current(field: string): number | null {
+    const [table, row, key] = field.split('.');
+    const value = table === 'chambers' ? draft.chambers[Number(row)]?.[key as 'baffleMm'] : draft.values[field];
+    return typeof value === 'number' ? value : null;
+}
 function addVessel() {
     draft.vessels.push({ name: '', lengthMm: null, widthMm: null, heightMm: null, wallMm: null, waterMm: null, bottomMm: null, downMm: null, ownPump: false });
     change();
@@ -110,7 +116,7 @@ function rename(roomId: number | null = props.plan.roomId) {
         </section>
 
         <div class="middle">
-            <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below. Each grip moves a fact of the plan." :editable="plan.mayUpdate" @set="take" />
+            <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below. Each grip moves a fact of the plan." :editable="plan.mayUpdate" :current="current" @set="take" />
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
             <OtherVessels :vessels="draft.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addVessel" @drop="drop(draft.vessels, $event)" />
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />

@@ -4,7 +4,7 @@ import type { FrameView, MarkView, SectionView, ShapeView } from '../generated';
 import SectionHandles from './SectionHandles.vue';
 
 /** A thin painter: shapes, levels and soundings come computed, in mm; here they are only scaled and drawn. */
-const props = defineProps<{ section: SectionView; frames?: FrameView[]; clogged?: FrameView[]; label: string; editable?: boolean }>();
+const props = defineProps<{ section: SectionView; frames?: FrameView[]; clogged?: FrameView[]; label: string; editable?: boolean; current?: (field: string) => number | null }>();
 const emit = defineEmits<{ set: [field: string, value: number, more: boolean] }>();
 
 const box = ref<HTMLElement | null>(null);
@@ -131,7 +131,7 @@ const inside = computed(() => props.section.marks.filter((m) => m.side === 'in')
                 <line class="leader" :x1="p.fromX" :y1="p.y - 4" :x2="px(p.mark.x)" :y2="py(p.mark.y)" />
                 <text v-for="(words, n) in p.mark.lines" :key="n" :class="p.mark.role" :x="p.x" :y="p.y + n * LINE" :text-anchor="p.anchor">{{ words }}</text>
             </g>
-            <SectionHandles v-if="editable && second === null" :handles="section.handles" :px="px" :py="py" :scale="scale" @set="(field, value, more) => emit('set', field, value, more)" />
+            <SectionHandles v-if="editable && second === null" :handles="section.handles" :px="px" :py="py" :scale="scale" :current="current ?? (() => null)" @set="(field, value, more) => emit('set', field, value, more)" />
             <g v-if="at?.spills" class="spillsign"><line :x1="px(section.minX)" :x2="px(section.minX + section.width)" :y1="height - 40 * scale + 3" :y2="height - 40 * scale + 3" /></g>
         </svg>
         <ul v-if="narrow" class="soundings"><li v-for="(mark, i) in section.marks.filter((m) => m.side !== 'in')" :key="i" :class="mark.role">{{ mark.lines.join(', ') }}</li></ul>

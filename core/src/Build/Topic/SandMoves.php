@@ -35,7 +35,7 @@ final class SandMoves implements Topic
         $school = match (true) {
             $depth <= 30 => 'thin bed: little waste kept', $depth <= 100 => 'middling bed: stir only its top', default => 'deep bed: takes nitrate, never disturb it'
         };
-        $figure = Figure::number('sandMovesMs', $speed, Sentence::of($school.'; 50 mm above it'), $facts->basis());
+        $figure = Figure::number('sandMovesMs', $speed, Sentence::of($school.'; {above} above it', ['above' => Quantity::of(GrainMotion::ABOVE_MM, Kind::Length)]), $facts->basis());
         if (! $facts->knows(F::NearBedMs)) {
             return new TopicAnswer([$figure]);
         }

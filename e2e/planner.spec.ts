@@ -1,0 +1,62 @@
+import { execFileSync } from 'node:child_process';
+import { expect, open, pageAs, test, type } from './as';
+
+test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    await page.goto('/places');
+    await page.getByRole('button', { name: 'New client' }).click();
+    await page.getByLabel('Name of the client').fill('Family Orrin');
+    await page.getByRole('button', { name: 'Open the file' }).click();
+    await page.getByLabel('New place').fill('Mill loft');
+    await page.getByRole('button', { name: 'Add the place' }).click();
+    await page.getByLabel('Another room').fill('Attic');
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await open(page, 'Space and services');
+    await type(page, 'Clear height of the room', '2300');
+    expect((await page.getByLabel('Clear height of the room', { exact: true }).boundingBox())!.height).toBeGreaterThanOrEqual(44);
+    await page.getByRole('button', { name: 'Keep what you measured' }).click();
+    await expect(page.getByText('Survey kept.')).toBeVisible();
+    await page.getByRole('button', { name: 'another passage' }).click();
+    await page.getByLabel('Passage 1: name').fill('Ladder hatch');
+    await page.getByLabel('Passage 1: width, mm').fill('700');
+    await page.getByLabel('Passage 1: height, mm').fill('1800');
+    await page.getByLabel('Passage 1: width once everything is finished, mm').fill('520');
+    await page.getByRole('button', { name: 'Keep the way in' }).click();
+    await expect(page.getByText('The way in is kept.')).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const sheet = await page.request.get((await page.getByRole('link', { name: 'Survey to fill in, PDF' }).getAttribute('href')) as string);
+    expect(execFileSync('pdftotext', ['-layout', '-', '-'], { input: await sheet.body() }).toString()).toMatch(/Ladder hatch\s+700.mm\s+1.800.mm/);
+});
+
+test('one plan becomes three options, side by side, and the quote reads back what the page says', async ({ browser }) => {
+    test.setTimeout(90_000);
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/plans?q=Larger');
+    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    const plan = page.url();
+    const site = (await page.getByRole('navigation', { name: 'Where am I' }).getByRole('link').last().getAttribute('href')) as string;
+    for (const [name, field, value] of [['less rock', 'Rock, dry', '60'], ['more rock', 'Rock, dry', '120']] as const) {
+        await page.goto(plan);
+        await page.getByLabel('Another option: a copy under a new name').fill(`Larger tank, ${name}`);
+        await page.getByRole('button', { name: 'Copy it' }).click();
+        await expect(page.getByLabel('Name of the plan')).toHaveValue(`Larger tank, ${name}`);
+        await open(page, 'Rock, sand, water');
+        await type(page, field, value);
+        await expect(page.getByText('Everything is kept.')).toBeVisible();
+    }
+    await page.goto(`${site}/options`);
+    const table = page.getByRole('table', { name: 'Options, line by line' });
+    await expect(table.getByRole('columnheader')).toHaveCount(4);
+    await expect(table.getByRole('row', { name: /^Rock, dry / }).first()).toContainText('60.0');
+    await expect(table.getByRole('row', { name: /^A year of running/ })).toContainText('EUR');
+    await expect(table.getByRole('row', { name: /^Display, gross/ })).toHaveCount(0);
+
+    await page.goto('/plans?q=more+rock');
+    await page.getByRole('link', { name: 'Larger tank, more rock' }).first().click();
+    await page.getByRole('button', { name: 'Keep version 1' }).click();
+    const total = (await page.getByRole('row', { name: /^To pay/ }).locator('td').last().innerText()).replace(/\s/g, '');
+    const pdf = await page.request.get((await page.getByRole('link', { name: 'Quote, PDF' }).getAttribute('href')) as string);
+    const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await pdf.body() }).toString().replace(/[^\S\n]/g, '');
+    expect(text).toContain(`Topay${total}`);
+    expect(text).toMatch(/Rock,dry120\.?0?kg/);
+});
