@@ -33,6 +33,7 @@ test('one plan becomes three options, side by side, and the quote reads back wha
     const page = await pageAs(browser, 'planner');
     await page.goto('/plans?q=Larger');
     await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    await expect(page.getByLabel('Name of the plan')).toHaveValue('Larger tank, timber floor');
     const plan = page.url();
     const site = (await page.getByRole('navigation', { name: 'Where am I' }).getByRole('link').last().getAttribute('href')) as string;
     for (const [name, field, value] of [['less rock', 'Rock, dry', '60'], ['more rock', 'Rock, dry', '120']] as const) {
@@ -54,6 +55,7 @@ test('one plan becomes three options, side by side, and the quote reads back wha
     await page.goto('/plans?q=more+rock');
     await page.getByRole('link', { name: 'Larger tank, more rock' }).first().click();
     await page.getByRole('button', { name: 'Keep version 1' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Version 1' })).toBeVisible();
     const total = (await page.getByRole('row', { name: /^To pay/ }).locator('td').last().innerText()).replace(/\s/g, '');
     const pdf = await page.request.get((await page.getByRole('link', { name: 'Quote, PDF' }).getAttribute('href')) as string);
     const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await pdf.body() }).toString().replace(/[^\S\n]/g, '');

@@ -139,7 +139,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <ul class="list">
                 <li v-for="(v, i) in versions" :key="v.id"><Link :href="`/plan-versions/${v.id}`"><b>Version {{ v.number }}</b></Link> <span>{{ v.note }}</span> <small>{{ v.by }}, {{ when(v.at) }}{{ v.acceptedAt ? ' · accepted' : '' }}</small> <Link v-if="versions[i + 1]" :href="`/plans/${plan.id}/compare?a=${versions[i + 1].id}&b=${v.id}`">what changed since {{ versions[i + 1].number }}</Link></li>
             </ul>
-            <form v-if="plan.mayUpdate" class="form" @submit.prevent="copy.post(`/sites/${plan.siteId}/plans`)">
+            <form v-if="plan.mayUpdate" class="form" @submit.prevent="copy.post(`/sites/${plan.siteId}/plans`, { preserveState: false })">
                 <div><label for="cn">Another option: a copy under a new name</label><input id="cn" v-model="copy.name" type="text" :placeholder="`${plan.name}, option B`"></div><div><button class="outline" :disabled="!copy.name">Copy it</button> <button type="button" class="plain" @click="router.post(`/plans/${plan.id}/archive`)">Archive this plan</button></div>
             </form>
         </div>
