@@ -43,9 +43,9 @@ final class ReturnPump implements Topic
         $parts = ['flow' => $flow, 'planned' => Quantity::of($lines * $chart->plannedLh, Kind::Flow), 'head' => Quantity::of($chart->meets->headM, Kind::Height), 'static' => Quantity::of($chart->staticM, Kind::Height), 'asked' => Quantity::of($chart->plannedHeadM, Kind::Height), 'speed' => $speed];
         $figures = [
             Figure::number('pumpLh', $flow, Sentence::of('at {head}, of which {static} are height', $parts), $facts->basis(),
-                Working::of(Topic::LABELS['pumpLh'], 'n*Q*sqrt(1 - h/H)', [['n', 'Pumps', $facts->word(F::Returns) === 'one' ? 1 : 2, Kind::Count], $facts->row('Q', F::PumpMaxFlowLh), ['h', 'Head where the curves meet, found by trial', $chart->meets->headM, Kind::Height], $facts->row('H', F::PumpMaxHeadM)], $flow, 'B-23: H = Hmax·(1 − (Q/Qmax)²) against height, friction (Swamee–Jain) and fittings')),
+                Working::of(Topic::LABELS['pumpLh'], 'n*Q*sqrt(1 - h/H)', [['n', 'Pumps', self::returns($facts) === 'one' ? 1 : 2, Kind::Count], $facts->row('Q', F::PumpMaxFlowLh), ['h', 'Head where the curves meet, found by trial', $chart->meets->headM, Kind::Height], $facts->row('H', F::PumpMaxHeadM)], $flow, 'B-23: H = Hmax·(1 − (Q/Qmax)²) against height, friction (Swamee–Jain) and fittings')),
             Figure::number('pumpSpeed', $speed, Sentence::of('gives the planned flow, where the speed can be set'), $facts->basis(),
-                Working::of(Topic::LABELS['pumpSpeed'], '100*sqrt((h + H*(q/n/Q)**2)/H)', [['n', 'Pumps', $facts->word(F::Returns) === 'one' ? 1 : 2, Kind::Count], ['h', 'Head the line asks at the planned flow', $chart->plannedHeadM, Kind::Height], $facts->row('H', F::PumpMaxHeadM), $facts->row('q', F::FlowLh), $facts->row('Q', F::PumpMaxFlowLh)], $speed, 'B-23: affinity laws')),
+                Working::of(Topic::LABELS['pumpSpeed'], '100*sqrt((h + H*(q/n/Q)**2)/H)', [['n', 'Pumps', self::returns($facts) === 'one' ? 1 : 2, Kind::Count], ['h', 'Head the line asks at the planned flow', $chart->plannedHeadM, Kind::Height], $facts->row('H', F::PumpMaxHeadM), $facts->row('q', F::FlowLh), $facts->row('Q', F::PumpMaxFlowLh)], $speed, 'B-23: affinity laws')),
         ];
         if ($chart->meets->flowLh <= 0) {
             return new TopicAnswer($figures, [Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump cannot lift the water'), Sentence::of('{static} of height alone are more than it can.', $parts), Sentence::of('A pump with more head.'), $facts->basis(), 'pumpLh')]);
@@ -65,7 +65,7 @@ final class ReturnPump implements Topic
         $facts->need(F::PumpMaxHeadM, F::PumpMaxFlowLh, F::FlowLh, F::ReturnBoreMm, F::ReturnLengthM);
 
         // Into one line two pumps add their flows; with a line each, each carries half of what is planned.
-        $into = $facts->word(F::Returns) === 'one-line' ? 2 : 1;
+        $into = self::returns($facts) === 'one-line' ? 2 : 1;
 
         return PumpChart::of(
             $facts->number(F::PumpMaxHeadM), $into * $facts->number(F::PumpMaxFlowLh), Levels::dropM($facts),
@@ -76,6 +76,12 @@ final class ReturnPump implements Topic
     /** Lines up to the display, alike. */
     public static function lines(Facts $facts): int
     {
-        return $facts->word(F::Returns) === 'two-lines' ? 2 : 1;
+        return self::returns($facts) === 'two-lines' ? 2 : 1;
+    }
+
+    /** One pump unless somebody says otherwise: the usual makes no answer an assumption. */
+    public static function returns(Facts $facts): string
+    {
+        return $facts->brief->has(F::Returns) ? $facts->word(F::Returns) : 'one';
     }
 }

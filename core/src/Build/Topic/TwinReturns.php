@@ -34,7 +34,7 @@ final class TwinReturns implements Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
-        $returns = $facts->word(F::Returns);
+        $returns = ReturnPump::returns($facts);
         if ($returns === 'one') {
             return new TopicAnswer([]);
         }

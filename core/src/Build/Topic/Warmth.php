@@ -112,7 +112,8 @@ final class Warmth implements Topic
 
         array_push($vessels, ...array_map(fn (OtherVessel $v): Surfaces => $v->surfaces(), $facts->brief->vessels));
         $heat = TankHeat::of(Volumes::systemL($facts), $vessels, $facts->number(F::HumidityPct));
-        $measured = $facts->numberOrNone(F::MeasuredUaWK);
+        // Read only where somebody gave it: that nobody measured makes no answer an assumption.
+        $measured = $facts->brief->has(F::MeasuredUaWK) ? $facts->numberOrNone(F::MeasuredUaWK) : null;
 
         // What was measured stands for both cases: it needs no caution of its own.
         return $measured === null ? $heat : TankHeat::bare($heat->volumeL, $measured, $measured, $heat->evaporatingM2, $heat->humidityPct);
