@@ -30,7 +30,13 @@ final class Days
     /** Whole days since the epoch, whatever the zone: a date, not a moment. */
     public static function number(CarbonInterface $date): int
     {
-        return intdiv(CarbonImmutable::parse($date->toDateString(), 'UTC')->getTimestamp(), 86400);
+        return (int) floor(($date->getTimestamp() + $date->getOffset()) / 86400);
+    }
+
+    /** The same of a stored date, "2026-03-09" or longer: a week reads thousands, and a calendar object for each is dear. */
+    public static function ofText(string $date): int
+    {
+        return intdiv((int) gmmktime(0, 0, 0, (int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4)), 86400);
     }
 
     public static function date(int $number): CarbonImmutable

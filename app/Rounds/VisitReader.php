@@ -18,10 +18,10 @@ use App\Systems\System;
 use App\Systems\Views\LogLineView;
 use App\Systems\Views\NoteView;
 use App\Systems\Views\ParameterView;
-use App\Systems\Views\SystemHeaderView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Chemistry\Parameter;
@@ -65,7 +65,7 @@ final class VisitReader
     {
         $tasks = $this->visit->loadMissing('tasks.type')->tasks->sortBy('id')->values()->toBase()->groupBy('system_id');
         $ids = $tasks->keys()->all();
-        $systems = System::query()->whereIn('id', $ids)->with(['vessels', 'items', 'bands', 'judgements', ...SystemHeaderView::loads()])->orderBy('isolated_since')->orderBy('id')->get();
+        $systems = System::query()->whereIn('id', $ids)->with(['vessels', 'items', 'bands', 'judgements', 'ripples', 'standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->latest('id')])->orderBy('isolated_since')->orderBy('id')->get();
         $log = LogEntry::query()->whereIn('system_id', $ids)->where('happened_at', '>', $this->since)->where('kind', '<>', 'event')->latest('happened_at')->limit(60)->get();
         $carried = FollowUp::query()->whereIn('system_id', $ids)->whereNull('done_at')->where('due_on', '<=', now()->addDays(7)->toDateString())->orderBy('due_on')->get();
         $offs = OffRecord::query()->whereIn('system_id', $ids)->whereNull('on_at')->orderBy('off_at')->get();
@@ -85,8 +85,10 @@ final class VisitReader
      */
     private function people(EloquentCollection $log, EloquentCollection $carried, EloquentCollection $offs, EloquentCollection $systems): void
     {
-        $named = [...$log->pluck('user_id'), ...$carried->pluck('owner_id'), ...$offs->pluck('off_by'), ...$offs->pluck('owner_id')->filter()];
+        $notes = $systems->flatMap(fn (System $s): Collection => $s->standingNotes->toBase());
+        $named = [...$notes->pluck('user_id'), ...$log->pluck('user_id'), ...$carried->pluck('owner_id'), ...$offs->pluck('off_by'), ...$offs->pluck('owner_id')->filter()];
         $users = $this->users = User::query()->where(fn ($q) => $q->whereNull('archived_at')->where('role', '<>', 'client'))->orWhereIn('id', $named)->get()->toBase()->keyBy('id');
+        $notes->each(fn (StandingNote $n): StandingNote => $n->setRelation('user', $users[$n->user_id] ?? null));
         $log->each(fn (LogEntry $e): LogEntry => $e->setRelation('user', $users[$e->user_id] ?? null));
         $carried->each(fn (FollowUp $f): FollowUp => $f->setRelation('owner', $users[$f->owner_id] ?? null)->setRelation('system', $systems->find($f->system_id)));
         $offs->each(fn (OffRecord $o): OffRecord => $o->setRelation('by', $users[$o->off_by] ?? null)->setRelation('owner', $users[$o->owner_id ?? 0] ?? null));

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Clients\Site;
-use App\Team\Absence;
 use App\Team\Holiday;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 use Velbrin\Core\Rounds\CrewDay;
 use Velbrin\Core\Rounds\Spot;
 use Velbrin\Core\Rounds\Visit as CoreVisit;
@@ -52,8 +53,8 @@ final class WeekReader
         $days = self::days($monday, $crews);
         $placed = [];
         foreach ($visits as $visit) {
-            if ($visit->planned_on !== null && $visit->crew_id !== null) {
-                $placed["{$visit->crew_id}@".Days::number($visit->planned_on)][] = self::visit($visit, $monday);
+            if ($visit->crew_id !== null && isset($visit->getAttributes()['planned_on'])) {
+                $placed["{$visit->crew_id}@".self::day($visit, 'planned_on')][] = self::visit($visit, $monday);
             }
         }
 
@@ -78,13 +79,15 @@ final class WeekReader
     {
         $last = $monday->addDays(self::DAYS - 1)->toDateString();
         $holidays = Holiday::query()->whereBetween('on', [$monday->toDateString(), $last])->get()->map(fn (Holiday $h): string => $h->on->toDateString())->all();
-        $absences = Absence::query()->where('from_on', '<=', $last)->where('until_on', '>=', $monday->toDateString())->get();
+        // As plain text: these days are compared for every crew and day.
+        $absences = DB::table('absences')->where('from_on', '<=', $last)->where('until_on', '>=', $monday->toDateString())->get(['user_id', 'from_on', 'until_on'])->groupBy('user_id');
         $days = [];
         foreach ($crews as $crew) {
+            [$from, $until] = [$crew->from_on->toDateString(), $crew->until_on?->toDateString()];
             for ($d = 0; $d < self::DAYS; $d++) {
                 $date = $monday->addDays($d)->toDateString();
-                $here = $crew->members->reject(fn (User $u): bool => $absences->contains(fn (Absence $a): bool => $a->user_id === $u->id && $a->from_on->toDateString() <= $date && $a->until_on->toDateString() >= $date));
-                if (in_array($date, $holidays, true) || $here->isEmpty() || $crew->from_on->toDateString() > $date || ($crew->until_on !== null && $crew->until_on->toDateString() < $date) || $crew->depot === null || $crew->vehicle === null) {
+                $here = $crew->members->reject(fn (User $u): bool => $absences->get($u->id)?->contains(fn (stdClass $a): bool => substr((string) $a->from_on, 0, 10) <= $date && substr((string) $a->until_on, 0, 10) >= $date) ?? false);
+                if (in_array($date, $holidays, true) || $here->isEmpty() || $from > $date || ($until !== null && $until < $date) || $crew->depot === null || $crew->vehicle === null) {
                     continue;
                 }
                 $skills = array_values(array_unique(array_merge(...array_values($here->map(fn (User $u): array => array_values(array_filter($u->skills ?? [], is_string(...))))->all()))));
@@ -104,19 +107,28 @@ final class WeekReader
         $site = $visit->site;
 
         return new CoreVisit(
-            $visit->id, new Spot($site->lat ?? 0.0, $site->lon ?? 0.0), self::open($site, $monday), Days::number($visit->earliest_on), Days::number($visit->due_on), Days::number($visit->latest_on),
+            $visit->id, new Spot($site->lat ?? 0.0, $site->lon ?? 0.0), self::open($site, $monday), self::day($visit, 'earliest_on'), self::day($visit, 'due_on'), self::day($visit, 'latest_on'),
             $visit->minutes, $visit->persons, array_values(array_filter($visit->skills, is_string(...))), $visit->salt_l, $visit->ro_l, $visit->kg, $visit->familiar_id, $visit->isolated,
         );
+    }
+
+    private static function day(Visit $visit, string $column): int
+    {
+        $stored = $visit->getAttributes()[$column] ?? null;
+
+        return is_string($stored) ? Days::ofText($stored) : Days::number($visit->due_on);
     }
 
     /** @return array<int, list<array{0: float, 1: float}>> */
     private static function open(?Site $site, CarbonImmutable $monday): array
     {
         $open = [];
+        $access = $site->access_hours ?? [];
+        $first = Days::number($monday);
         for ($d = 0; $d < self::DAYS; $d++) {
-            $hours = ($site->access_hours ?? [])[self::WEEKDAYS[$d]] ?? null;
+            $hours = $access[self::WEEKDAYS[$d]] ?? null;
             if (is_string($hours) && preg_match('/^(\d\d):(\d\d)-(\d\d):(\d\d)$/', $hours, $m) === 1) {
-                $open[Days::number($monday->addDays($d))] = [[60.0 * (int) $m[1] + (int) $m[2], 60.0 * (int) $m[3] + (int) $m[4]]];
+                $open[$first + $d] = [[60.0 * (int) $m[1] + (int) $m[2], 60.0 * (int) $m[3] + (int) $m[4]]];
             }
         }
 

@@ -193,6 +193,7 @@ export interface StageView {
     hours: number;
     persons: number;
     begins: number;
+    workedBy: number;
     stands: number;
     earliestOn: string;
     proof: string;
@@ -488,7 +489,7 @@ export interface DrilledPaneView {
     widthMm: number;
     heightMm: number;
     round: boolean;
-    holes: ({ diameterMm: number; name: string; row: number; tight: boolean; words: string; xMm: number; yMm: number })[];
+    holes: ({ diameterMm: number; name: string; needMm: number; row: number; tight: boolean; words: string; xMm: number; yMm: number })[];
 }
 
 export interface FigureView {

@@ -31,6 +31,8 @@ final readonly class StageView
         public float $hours,
         public int $persons,
         public float $begins,
+        /** Day its own work ends; what it waits for comes after. */
+        public float $workedBy,
         public float $stands,
         public string $earliestOn,
         public string $proof,
@@ -75,7 +77,7 @@ final readonly class StageView
     private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from, ?string $waits): self
     {
         return new self(
-            $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
+            $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[0] + $stage->hours / Stages::HOURS_A_DAY, $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
             $waits ?? ($stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : ''), $stage->mayBeWaived, $ways,
             $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment === null ? null : "/attachments/{$passed->attachment->id}",
         );

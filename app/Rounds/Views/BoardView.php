@@ -38,7 +38,8 @@ final readonly class BoardView
             $crew->id, $crew->name, implode(', ', $crew->members->map(fn (User $u): string => $u->name)->all()), (string) $crew->vehicle?->name,
             array_map(fn (string $date): CrewDayView => self::day($reader->week->routes[$crew->id.'@'.Days::number(\Carbon\CarbonImmutable::parse($date, 'UTC'))] ?? null, $date, $records, $units), $dates),
         ));
-        $open = $reader->visits->where('state', Visit::OPEN)->sortBy([fn (Visit $a, Visit $b): int => [$a->due_on->toDateString(), $a->id] <=> [$b->due_on->toDateString(), $b->id]])->values();
+        // The reader hands the most pressing first.
+        $open = $reader->visits->where('state', Visit::OPEN)->values();
 
         // What a visit holds is read for the few that wait, not for the whole board.
         $waiting = EloquentCollection::make($open->take(WeekReader::OPEN_SHOWN)->all())->load('tasks.type');
@@ -76,12 +77,13 @@ final readonly class BoardView
 
     private static function stop(Visit $visit, ?float $startsMin, float $level, Units $units): StopView
     {
-        $late = $visit->planned_on === null ? 0 : max(0, Days::number($visit->planned_on) - Days::number($visit->due_on));
+        [$planned, $due] = [$visit->getAttributes()['planned_on'] ?? null, (string) ($visit->getAttributes()['due_on'] ?? '')];
+        $late = is_string($planned) ? max(0, Days::ofText($planned) - Days::ofText($due)) : 0;
 
         return new StopView(
             $visit->id, (string) $visit->site?->name, (string) $visit->site?->client?->name, $startsMin === null ? null : Days::clock($startsMin), (int) round($visit->minutes),
             $visit->salt_l > 0 ? $units->show(Quantity::of($visit->salt_l, Kind::Volume)) : null, max(0.0, $level),
-            $visit->state === Visit::OPEN ? self::work($visit) : '', $visit->pinned, $visit->moved_from !== null, $visit->state, $late, $visit->why_unplanned, $visit->due_on->toDateString(),
+            $visit->state === Visit::OPEN ? self::work($visit) : '', $visit->pinned, $visit->moved_from !== null, $visit->state, $late, $visit->why_unplanned, substr($due, 0, 10),
         );
     }
 

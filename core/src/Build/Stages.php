@@ -21,7 +21,7 @@ final class Stages
 
     public const CYCLE_DAYS = 28.0;
 
-    private const HOURS_A_DAY = 8.0;
+    public const HOURS_A_DAY = 8.0;
 
     /** One person lifts this much. */
     private const LIFT_KG = 25.0;

@@ -58,7 +58,7 @@ const said = (row: number) => props.panes.flatMap((p) => p.holes).find((h) => h.
             <svg class="paneplan" :viewBox="`-20 -20 ${p.widthMm + 40} ${p.heightMm + 40}`" role="group" :aria-label="`${p.words}; holes can be moved`" @pointermove="move" @pointerup="held = null" @pointercancel="held = null">
                 <ellipse v-if="p.round" :cx="p.widthMm / 2" :cy="p.heightMm / 2" :rx="p.widthMm / 2" :ry="p.heightMm / 2" class="glass" /><rect v-else x="0" y="0" :width="p.widthMm" :height="p.heightMm" class="glass" />
                 <g v-for="h in p.holes" :key="h.row" class="hole" :class="{ tight: h.tight, held: held?.row === h.row }" tabindex="0" role="button" :aria-label="`${h.name || `Hole ${h.row + 1}`}: ${units.show(h.xMm, 'mm')} from the left, ${units.show(h.yMm, 'mm')} up. ${h.words}. Arrow keys move it.`" @pointerdown="hold($event, h.row, p)" @keydown="key($event, h.row, p)">
-                    <circle :cx="h.xMm" :cy="p.heightMm - h.yMm" :r="h.diameterMm * 1.5" class="keepout" /><circle :cx="h.xMm" :cy="p.heightMm - h.yMm" :r="h.diameterMm / 2" class="bore" /><text :x="h.xMm" :y="p.heightMm - h.yMm + p.widthMm / 130" :font-size="Math.min(p.widthMm / 44, h.diameterMm * 0.7)" text-anchor="middle">{{ h.row + 1 }}</text>
+                    <circle :cx="h.xMm" :cy="p.heightMm - h.yMm" :r="h.needMm" class="keepout" /><circle :cx="h.xMm" :cy="p.heightMm - h.yMm" :r="h.diameterMm / 2" class="bore" /><text :x="h.xMm" :y="p.heightMm - h.yMm + p.widthMm / 130" :font-size="Math.min(p.widthMm / 44, h.diameterMm * 0.7)" text-anchor="middle">{{ h.row + 1 }}</text>
                 </g>
             </svg>
         </figure>
