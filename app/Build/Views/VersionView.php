@@ -98,7 +98,7 @@ final readonly class VersionView
             $version->created_at?->toIso8601ZuluString() ?? '', $version->core_version, $version->accepted_at?->toIso8601ZuluString(), $version->accepter?->name, $version->system?->id,
             $version->accepted_at === null ? Acceptance::running($version)?->name : null,
             [new CrumbView((string) $site?->client?->name, "/clients/{$site?->client_id}"), new CrumbView((string) $site?->name, "/sites/{$plan?->site_id}"), new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}")],
-            AnswersView::of($answers, $units),
+            AnswersView::of($answers, $units, withLight: false),
             array_map(fn (Finding $f): StopView => self::stop($version, $f, FindingView::of($f, $units)), $answers->stops()),
             $version->accepted_at === null ? Acceptance::against($version, $answers) : [],
             array_values(($plan->versions ?? collect())->where('id', '<>', $version->id)->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))->all()),

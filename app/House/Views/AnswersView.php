@@ -48,7 +48,8 @@ final readonly class AnswersView
     ) {
     }
 
-    public static function of(PlanAnswers $answers, Units $units): self
+    /** @param  bool  $withLight  the lines of light are dear to draw, and only a plan shows them */
+    public static function of(PlanAnswers $answers, Units $units, bool $withLight = true): self
     {
         $errors = $waiting = [];
         foreach ($answers->errors as $error) {
@@ -66,7 +67,7 @@ final readonly class AnswersView
             $section === null ? [] : FrameView::all($answers->powerCut, $section, $units),
             $section === null ? [] : FrameView::all($answers->cloggedCut, $section, $units),
             $answers->heating === null ? [] : HeaterCellView::all($answers->heating->sets, $answers->heating->chosen, $units),
-            LightMapView::all($answers->light, $units), self::metered($answers->lightSurvey, $units),
+            $withLight ? LightMapView::all($answers->light, $units) : [], self::metered($answers->lightSurvey, $units),
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
             $answers->cabinet === null ? null : PackingView::of($answers->cabinet), WayThroughView::all($answers->ways, $units),
