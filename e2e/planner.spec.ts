@@ -42,7 +42,9 @@ test('one plan becomes three options, side by side, and the quote reads back wha
         await page.getByRole('button', { name: 'Copy it' }).click();
         await expect(page.getByLabel('Name of the plan')).toHaveValue(`Larger tank, ${name}`);
         await open(page, 'Rock, sand, water');
+        const taken = page.waitForResponse((r) => r.url().endsWith('/draft') && r.ok());
         await type(page, field, value);
+        await taken;
         await expect(page.getByText('Everything is kept.')).toBeVisible();
     }
     await page.goto(`${site}/options`);

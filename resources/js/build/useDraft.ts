@@ -2,7 +2,7 @@ import type { RequestPayload } from '@inertiajs/core';
 import { router } from '@inertiajs/vue3';
 import { onBeforeUnmount, onMounted, reactive, ref } from 'vue';
 import type { PlanDraftView, PlanLiveView } from '../generated';
-import { copyOf, type Draft } from '../shared/draft';
+import { copyOf, sameDraft, type Draft } from '../shared/draft';
 import { useHistory } from './useHistory';
 
 const WAIT_MS = 180;
@@ -30,6 +30,9 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
             if (local.revision === revision) {
                 Object.assign(draft, copyOf(local.draft));
                 dirty = true;
+            } else if (sameDraft(local.draft, sent)) {
+                // It arrived, only its answer did not: the page was left too soon.
+                window.localStorage.removeItem(store);
             } else {
                 // Somebody, or this device in another window, went on from there: the newer one stands, this one is offered.
                 state.value = 'conflict';
