@@ -6,6 +6,7 @@ namespace App\Build;
 
 use App\Build\Views\PlanDraftView;
 use App\Build\Views\PlanLiveView;
+use App\Build\Views\TableSpecView;
 use App\Build\Views\VersionLineView;
 use App\Clients\Views\FactSpecView;
 use App\House\Views\AnswersView;
@@ -31,6 +32,7 @@ final readonly class PlanPage
             'draft' => fn (): PlanDraftView => PlanDraftView::of($plan),
             'crumbs' => fn (): array => [new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"), new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}")],
             'sheet' => fn (): array => array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())),
+            'tables' => fn (): array => array_map(TableSpecView::of(...), DraftRows::specs()),
             'groups' => PlanSheet::GROUPS,
             'rooms' => fn (): mixed => $plan->site?->rooms()->current()->orderBy('name')->pluck('name', 'id'),
             'versions' => fn (): mixed => $plan->versions()->with('user')->get()->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v)),

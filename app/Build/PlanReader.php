@@ -12,7 +12,7 @@ use Velbrin\Core\Build\SurveySheet;
 /** The reader between a plan's record and the core: the draft, and beneath it what the survey of its room and site says. */
 final class PlanReader
 {
-    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>, lamps: list<array<string, mixed>>, points: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>, passages: list<array<string, mixed>>} */
+    /** @return non-empty-array<string, array<array-key, mixed>> values, bases, and every table */
     public static function raw(Plan $plan): array
     {
         $draft = $plan->draft;

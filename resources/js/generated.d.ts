@@ -87,32 +87,6 @@ export interface DifferenceView {
     after: string;
 }
 
-export interface GearView {
-    name: string;
-    widthMm: number | null;
-    depthMm: number | null;
-    heightMm: number | null;
-    liftMm: number | null;
-    needsAir: boolean;
-}
-
-export interface LampView {
-    name: string;
-    xMm: number | null;
-    yMm: number | null;
-    aboveRimMm: number | null;
-    ppf: number | null;
-    halfAngleDeg: number | null;
-}
-
-export interface LightPointView {
-    name: string;
-    xMm: number | null;
-    yMm: number | null;
-    depthMm: number | null;
-    par: number | null;
-}
-
 export interface OptionsView {
     plans: ({ id: number; more: string | null; name: string; readyIn: string | null; roDays: string | null; total: string; unpriced: number; year: string; yearUnpriced: number })[];
     lines: ({ cells: (string | null)[]; label: string })[];
@@ -135,27 +109,10 @@ export interface OrderView {
     usualDays: number | null;
 }
 
-export interface OtherVesselView {
-    name: string;
-    lengthMm: number | null;
-    widthMm: number | null;
-    heightMm: number | null;
-    wallMm: number | null;
-    waterMm: number | null;
-    bottomMm: number | null;
-    downMm: number | null;
-    ownPump: boolean;
-}
-
 export interface PlanDraftView {
     values: Record<string, number | string>;
     bases: Record<string, string>;
-    chambers: ChamberView[];
-    vessels: OtherVesselView[];
-    lamps: LampView[];
-    points: LightPointView[];
-    holes: HoleView[];
-    gear: GearView[];
+    tables: Record<string, (Record<string, boolean | number | string | null>)[]>;
     survey: Record<string, number | string>;
 }
 
@@ -217,6 +174,12 @@ export interface StopView {
     document: string | null;
 }
 
+export interface TableSpecView {
+    word: string;
+    most: number;
+    columns: ({ choices: Record<string, string>; flag: boolean; head: string; key: string; kind: string | null; label: string; otherwise: string })[];
+}
+
 export interface VersionLineView {
     id: number;
     number: number;
@@ -256,8 +219,8 @@ export interface VersionView {
     consentsOf: Record<string, string>;
     late: FindingView[];
     mayOrder: boolean;
-    holes: HoleView[];
-    gear: GearView[];
+    specs: Record<string, TableSpecView>;
+    tables: Record<string, (Record<string, boolean | number | string | null>)[]>;
 }
 
 export interface AttachmentView {
@@ -313,7 +276,8 @@ export interface FactSpecView {
     choices: Record<string, string>;
     hint: string;
     mayBeNone: boolean;
-    shapes: string[];
+    when: string | null;
+    in: string[];
 }
 
 export interface NamedView {
@@ -468,6 +432,7 @@ export interface AnswersView {
     proposedHoles: HoleView[];
     cabinet: PackingView | null;
     ways: WayThroughView[];
+    outline: ([number, number])[];
 }
 
 export interface AuditLineView {
@@ -552,9 +517,9 @@ export interface HeaterCellView {
 export interface HoleView {
     name: string;
     pane: string;
-    xMm: number | null;
-    yMm: number | null;
-    diameterMm: number | null;
+    xMm: number;
+    yMm: number;
+    diameterMm: number;
 }
 
 export interface LightMapView {

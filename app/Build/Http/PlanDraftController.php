@@ -44,7 +44,7 @@ final class PlanDraftController
     /**
      * Only what a plan knows, in sizes that can be kept. Values are kept as typed, right or wrong.
      *
-     * @return array{values: array<string, mixed>, bases: array<string, mixed>, chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>, lamps: list<array<string, mixed>>, points: list<array<string, mixed>>, holes: list<array<string, mixed>>, gear: list<array<string, mixed>>}
+     * @return non-empty-array<string, array<array-key, mixed>> values, bases, and every table
      */
     private function draft(Request $request, Plan $plan, User $user): array
     {
@@ -64,6 +64,6 @@ final class PlanDraftController
             $bases[$key] = $same ? $before[$key] : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
         }
 
-        return ['values' => $values, 'bases' => $bases, ...DraftRows::of($request->only(DraftRows::names()))];
+        return ['values' => $values, 'bases' => $bases, ...DraftRows::of($request->only(array_keys(DraftRows::specs())))];
     }
 }

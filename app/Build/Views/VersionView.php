@@ -13,7 +13,6 @@ use App\Build\PlanVersion;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
 use App\House\Views\FindingView;
-use App\House\Views\HoleView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Delivery;
@@ -43,8 +42,8 @@ final readonly class VersionView
      * @param  list<ConsentView>  $consents
      * @param  array<string, string>  $consentsOf  who may have to agree
      * @param  list<FindingView>  $late
-     * @param  list<HoleView>  $holes
-     * @param  list<GearView>  $gear
+     * @param  array<string, TableSpecView>  $specs
+     * @param  array<string, list<array<string, float|string|bool|null>>>  $tables
      */
     private function __construct(
         public int $id,
@@ -78,8 +77,8 @@ final readonly class VersionView
         public array $consentsOf,
         public array $late,
         public bool $mayOrder,
-        public array $holes,
-        public array $gear,
+        public array $specs,
+        public array $tables,
     ) {
     }
 
@@ -90,7 +89,6 @@ final readonly class VersionView
         $brief = PlanBrief::read($version->brief);
         $answers = CorePlan::answer($brief);
         $plan = $version->plan;
-        $rows = DraftRows::of($version->brief);
         $site = $plan?->site;
 
         return new self(
@@ -106,7 +104,7 @@ final readonly class VersionView
             $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
             QuoteView::of($brief, $answers, $units), QuoteView::year($brief, $units), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
             self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), $user->can('create', [Order::class, $version]),
-            array_map(HoleView::of(...), $rows['holes']), array_map(GearView::of(...), $rows['gear']),
+            array_map(TableSpecView::of(...), DraftRows::specs()), DraftRows::of($version->brief),
         );
     }
 

@@ -9,7 +9,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanTables;
 
 /** The way in, written as one list. */
 final class PassageController
@@ -19,7 +19,7 @@ final class PassageController
         Gate::authorize('update', $site);
         $length = ['numeric:strict', 'gt:0', 'max:20000'];
         $given = $request->validate([
-            'passages' => ['array', 'max:'.PlanBrief::MOST_PASSAGES],
+            'passages' => ['array', 'max:'.PlanTables::all()['passages']->most],
             'passages.*.name' => ['required', 'string', 'max:60'],
             'passages.*.widthMm' => ['required', ...$length],
             'passages.*.heightMm' => ['required', ...$length],

@@ -12,7 +12,7 @@ final readonly class FactSpecView
 {
     /**
      * @param  array<string, string>  $choices
-     * @param  list<string>  $shapes
+     * @param  list<string>  $in  asked only while the choice named by $when is one of these
      */
     private function __construct(
         public string $key,
@@ -24,23 +24,24 @@ final readonly class FactSpecView
         public array $choices,
         public string $hint,
         public bool $mayBeNone,
-        public array $shapes,
+        public ?string $when,
+        public array $in,
     ) {
     }
 
     public static function ofPlan(FieldSpec $spec): self
     {
-        return new self($spec->field->value, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, $spec->hint, $spec->mayBeNone, $spec->shapes);
+        return new self($spec->field->value, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, $spec->hint, $spec->mayBeNone, $spec->when?->value, $spec->in);
     }
 
     /** @param  array<string, string>  $choices */
     public static function ofSum(string $key, string $label, ?string $kind, float $least, float $most, array $choices, string $hint): self
     {
-        return new self($key, '', $label, $kind, $least, $most, $choices, $hint, false, []);
+        return new self($key, '', $label, $kind, $least, $most, $choices, $hint, false, null, []);
     }
 
     public static function ofSurvey(SurveySpec $spec): self
     {
-        return new self($spec->key, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, '', false, []);
+        return new self($spec->key, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, '', false, null, []);
     }
 }

@@ -27,6 +27,7 @@ final readonly class AnswersView
      * @param  list<DrilledPaneView>  $panes  drilled ones; empty while no hole is given
      * @param  list<HoleView>  $proposedHoles
      * @param  list<WayThroughView>  $ways  in, and out where the finished place is another
+     * @param  list<array{0: float, 1: float}>  $outline  the display’s inside from above, mm; empty while its sizes are missing
      * @param  list<HeaterCellView>  $heaterMap  number by watts; empty while it cannot be drawn
      */
     private function __construct(
@@ -45,6 +46,7 @@ final readonly class AnswersView
         public array $proposedHoles,
         public ?PackingView $cabinet,
         public array $ways,
+        public array $outline,
     ) {
     }
 
@@ -71,12 +73,13 @@ final readonly class AnswersView
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
             $answers->cabinet === null ? null : PackingView::of($answers->cabinet), WayThroughView::all($answers->ways, $units),
+            array_map(fn (array $p): array => [round($p[0], 1), round($p[1], 1)], $answers->outline),
         );
     }
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, []);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->outline);
     }
 
     /** @return list<string> */

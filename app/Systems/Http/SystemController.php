@@ -47,6 +47,7 @@ use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanDefaults;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Build\PlanTables;
 use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\Regime;
@@ -150,7 +151,7 @@ final class SystemController
         $given = $request->validate([
             'values' => ['present', 'array:'.implode(',', array_keys(PlanSheet::fields()))],
             'bases' => ['array'], 'bases.*' => [Rule::enum(Basis::class)],
-            'chambers' => ['array', 'max:'.PlanBrief::MOST_CHAMBERS], 'chambers.*' => ['array:name,lengthMm,baffleMm'],
+            'chambers' => ['array', 'max:'.PlanTables::all()['chambers']->most], 'chambers.*' => ['array:name,lengthMm,baffleMm'],
         ]);
         $brief = PlanBrief::read($given);
         if ($brief->errors !== []) {

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace Velbrin\Core\Ask;
 
 use Velbrin\Core\Build\Missing;
-use Velbrin\Core\Build\Pane;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Build\PlanTables;
+use Velbrin\Core\Build\TableSpec;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** A plan’s brief as a question’s input: its facts, its tables, and where each fact comes from. */
 final class PlanInput
 {
-    private const TABLES = ['chambers', 'passages', 'vessels', 'lamps', 'points', 'holes', 'gear'];
-
     public static function of(Field ...$more): Input
     {
         $values = [];
@@ -24,29 +23,34 @@ final class PlanInput
             $schema = $spec->kind === null ? ['enum' => array_keys($spec->choices)] : ($spec->mayBeNone ? ['oneOf' => [$number, ['const' => PlanBrief::NONE]]] : $number);
             $values[$key] = ['description' => $spec->label.($spec->kind === null ? '' : ", {$spec->kind->value}"), ...$schema];
         }
-        $lengths = fn (string ...$names): array => array_fill_keys($names, ['type' => ['number', 'null'], 'exclusiveMinimum' => 0]);
-        $numbers = fn (string ...$names): array => array_fill_keys($names, ['type' => 'number', 'minimum' => 0]);
-        $table = fn (string $name, string $says, int $most, array $columns): Field => Field::any($name, $says, ['type' => 'array', 'maxItems' => $most, 'items' => ['type' => 'object', 'properties' => ['name' => ['type' => 'string'], ...$columns]]], required: false);
 
         return Input::of(
             Field::any('values', 'facts in the core’s units; what is absent is unknown', ['type' => 'object', 'properties' => $values, 'additionalProperties' => false]),
             Field::any('bases', 'where each fact comes from', ['type' => 'object', 'additionalProperties' => ['enum' => array_column(Basis::cases(), 'value')]], required: false),
-            $table('chambers', 'sump chambers in flow order, the return chamber last', PlanBrief::MOST_CHAMBERS, $lengths('lengthMm', 'baffleMm')),
-            $table('passages', 'the way in', PlanBrief::MOST_PASSAGES, $lengths('widthMm', 'heightMm', 'corridorAMm', 'corridorBMm', 'outWidthMm', 'outHeightMm')),
-            $table('vessels', 'further vessels on the same water', PlanBrief::MOST_VESSELS, [...$numbers('lengthMm', 'widthMm', 'heightMm', 'wallMm', 'waterMm', 'bottomMm', 'downMm'), 'ownPump' => ['type' => 'boolean']]),
-            $table('lamps', 'seen from above, mm from the left and the back of the inside', PlanBrief::MOST_LAMPS, [...$numbers('xMm', 'yMm', 'ppf', 'halfAngleDeg'), ...$lengths('aboveRimMm')]),
-            $table('points', 'read with a light meter', PlanBrief::MOST_POINTS, $numbers('xMm', 'yMm', 'depthMm', 'par')),
-            $table('holes', 'seen from outside, mm from the left and the lower edge', PlanBrief::MOST_HOLES, ['pane' => ['enum' => array_column(Pane::cases(), 'value')], ...$numbers('xMm', 'yMm', 'diameterMm')]),
-            $table('gear', 'what is to stand in the cabinet beside the sump', PlanBrief::MOST_GEAR, [...$numbers('widthMm', 'depthMm', 'heightMm', 'liftMm'), 'needsAir' => ['type' => 'boolean']]),
+            ...array_map(self::table(...), array_values(PlanTables::all())),
             ...$more,
         );
+    }
+
+    private static function table(TableSpec $table): Field
+    {
+        $columns = ['name' => ['type' => 'string']];
+        foreach ($table->columns as $column) {
+            $columns[$column->key] = match (true) {
+                $column->isFlag() => ['type' => 'boolean'],
+                $column->kind === null => ['enum' => array_keys($column->choices)],
+                default => ['description' => "{$column->label}, {$column->kind->value}", 'type' => $column->mayBeEmpty() ? ['number', 'null'] : 'number', 'minimum' => $column->least, 'maximum' => $column->most],
+            };
+        }
+
+        return Field::any($table->key, $table->says, ['type' => 'array', 'maxItems' => $table->most, 'items' => ['type' => 'object', 'properties' => $columns]], required: false);
     }
 
     /** @throws OutOfRange naming the first fact that cannot be */
     public static function brief(Given $given): PlanBrief
     {
         $raw = ['values' => $given->raw('values'), 'bases' => $given->rawOr('bases')];
-        foreach (self::TABLES as $table) {
+        foreach (array_keys(PlanTables::all()) as $table) {
             $raw[$table] = $given->rawOr($table);
         }
         $brief = PlanBrief::read($raw);

@@ -6,7 +6,12 @@ namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Vessel\BowFront;
 use Velbrin\Core\Vessel\Cylinder;
+use Velbrin\Core\Vessel\Filled;
+use Velbrin\Core\Vessel\Footprint;
+use Velbrin\Core\Vessel\HalfCylinder;
+use Velbrin\Core\Vessel\LShape;
 use Velbrin\Core\Vessel\Material;
 use Velbrin\Core\Vessel\QuarterCylinder;
 use Velbrin\Core\Vessel\Rectangular;
@@ -16,6 +21,12 @@ use Velbrin\Core\Vessel\VesselVolume;
 /** The display and its water line. */
 final readonly class DisplayTank
 {
+    /** What each outline is measured by. */
+    private const SIZES = [
+        'rectangular' => [F::LengthMm, F::WidthMm], 'bow-front' => [F::LengthMm, F::WidthMm, F::BowMm], 'l-shape' => [F::LengthMm, F::WidthMm, F::LegLengthMm, F::LegWidthMm],
+        'cylinder' => [F::DiameterMm], 'half-cylinder' => [F::DiameterMm], 'quarter-cylinder' => [F::WidthMm], 'filled' => [F::FilledL, F::LengthMm, F::WidthMm, F::HeightMm],
+    ];
+
     private function __construct(
         public Vessel $vessel,
         /** Water line below the rim while running, mm. */
@@ -31,7 +42,7 @@ final readonly class DisplayTank
     {
         $vessel = self::vessel($facts);
         $below = match (true) {
-            $facts->brief->has(F::WeirBelowRimMm) && $facts->knows(F::WeirLengthMm) && $facts->knows(F::FlowLh) => Overflow::of($facts)->runningBelowRimMm,
+            Overflow::isDescribed($facts) => Overflow::of($facts)->runningBelowRimMm,
             $facts->brief->has(F::WeirBelowRimMm) => $facts->number(F::WeirBelowRimMm),
             default => $facts->number(F::WaterGapMm),
         };
@@ -45,17 +56,33 @@ final readonly class DisplayTank
      */
     public static function vessel(Facts $facts): Vessel
     {
-        $shape = $facts->word(F::Shape);
-        $facts->need(...[...match ($shape) {
-            'cylinder' => [F::DiameterMm], 'quarter-cylinder' => [F::WidthMm], default => [F::LengthMm, F::WidthMm],
-        }, F::HeightMm]);
-        $footprint = match ($shape) {
-            'cylinder' => Cylinder::outer($facts->number(F::DiameterMm)),
-            'quarter-cylinder' => QuarterCylinder::outer($facts->number(F::WidthMm)),
-            default => Rectangular::outer($facts->number(F::LengthMm), $facts->number(F::WidthMm)),
-        };
+        $facts->need(...[...self::SIZES[$facts->word(F::Shape)], F::HeightMm]);
+        $footprint = self::footprint($facts);
 
         return Vessel::of($footprint, $facts->number(F::HeightMm), $facts->number(F::WallMm), $facts->number(F::FloorMm), Material::from($facts->word(F::Material)));
+    }
+
+    /**
+     * The outline from above. A form measured by filling needs its height too.
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function footprint(Facts $facts): Footprint
+    {
+        $shape = $facts->word(F::Shape);
+        $facts->need(...self::SIZES[$shape]);
+        $mm = $facts->number(...);
+
+        return match ($shape) {
+            'cylinder' => Cylinder::outer($mm(F::DiameterMm)),
+            'half-cylinder' => HalfCylinder::outer($mm(F::DiameterMm)),
+            'quarter-cylinder' => QuarterCylinder::outer($mm(F::WidthMm)),
+            'bow-front' => BowFront::outer($mm(F::LengthMm), $mm(F::WidthMm), $mm(F::BowMm)),
+            'l-shape' => LShape::outer($mm(F::LengthMm), $mm(F::WidthMm), $mm(F::LegLengthMm), $mm(F::LegWidthMm)),
+            'filled' => Filled::of($mm(F::FilledL), $mm(F::HeightMm) - $mm(F::FloorMm), $mm(F::LengthMm), $mm(F::WidthMm), $mm(F::WallMm)),
+            default => Rectangular::outer($mm(F::LengthMm), $mm(F::WidthMm)),
+        };
     }
 
     /** @throws OutOfRange */

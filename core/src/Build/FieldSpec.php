@@ -11,7 +11,8 @@ final readonly class FieldSpec
 {
     /**
      * @param  array<string, string>  $choices  value to words; empty for numbers
-     * @param  list<string>  $shapes  asked only for these; empty for all
+     * @param  PlanField|null  $when  asked only while this choice is one of $in; null: always
+     * @param  list<string>  $in
      */
     private function __construct(
         public PlanField $field,
@@ -24,28 +25,42 @@ final readonly class FieldSpec
         public string $hint,
         /** "None, on purpose" is an answer here. */
         public bool $mayBeNone,
-        public array $shapes,
+        public ?PlanField $when,
+        public array $in,
     ) {
     }
 
     public static function number(PlanField $field, string $group, string $label, Kind $kind, float $least, float $most, string $hint = ''): self
     {
-        return new self($field, $group, $label, $kind, $least, $most, [], $hint, false, []);
+        return new self($field, $group, $label, $kind, $least, $most, [], $hint, false, null, []);
     }
 
     /** @param  array<string, string>  $choices */
     public static function choice(PlanField $field, string $group, string $label, array $choices, string $hint = ''): self
     {
-        return new self($field, $group, $label, null, 0, 0, $choices, $hint, false, []);
+        return new self($field, $group, $label, null, 0, 0, $choices, $hint, false, null, []);
     }
 
     public function orNone(): self
     {
-        return new self($this->field, $this->group, $this->label, $this->kind, $this->least, $this->most, $this->choices, $this->hint, true, $this->shapes);
+        return new self($this->field, $this->group, $this->label, $this->kind, $this->least, $this->most, $this->choices, $this->hint, true, $this->when, $this->in);
     }
 
+    /** Asked only for these outlines of the display. */
     public function for(string ...$shapes): self
     {
-        return new self($this->field, $this->group, $this->label, $this->kind, $this->least, $this->most, $this->choices, $this->hint, $this->mayBeNone, array_values($shapes));
+        return $this->when(PlanField::Shape, ...$shapes);
+    }
+
+    /** Asked only while that choice is one of these. */
+    public function when(PlanField $choice, string ...$in): self
+    {
+        return new self($this->field, $this->group, $this->label, $this->kind, $this->least, $this->most, $this->choices, $this->hint, $this->mayBeNone, $choice, array_values($in));
+    }
+
+    /** Whether these facts call for it. */
+    public function isAsked(Facts $facts): bool
+    {
+        return $this->when === null || $facts->knows($this->when) && in_array($facts->word($this->when), $this->in, true);
     }
 }

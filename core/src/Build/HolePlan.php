@@ -6,6 +6,8 @@ namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Vessel\LShape;
+use Velbrin\Core\Vessel\Rectangular;
 
 /**
  * Holes in the panes with their distances to edges and to each other (B-24). Flat panes and the round floor of a cylinder; curved walls
@@ -94,20 +96,28 @@ final readonly class HolePlan
      */
     private static function size(Facts $facts, Pane $pane, int $row): array
     {
-        $shape = $facts->word(F::Shape);
-        if ($shape === 'cylinder' && $pane === Pane::Floor) {
+        $flat = [
+            'rectangular' => [Pane::Back, Pane::Front, Pane::Left, Pane::Right, Pane::Floor], 'bow-front' => [Pane::Back, Pane::Left, Pane::Right, Pane::Floor],
+            'l-shape' => [Pane::Back, Pane::Front, Pane::Left, Pane::Right, Pane::Floor], 'half-cylinder' => [Pane::Back], 'quarter-cylinder' => [Pane::Back, Pane::Left], 'cylinder' => [Pane::Floor], 'filled' => [],
+        ];
+        if (! in_array($pane, $flat[$facts->word(F::Shape)], true)) {
+            throw OutOfRange::field("holes.{$row}.pane", 'This pane is curved, or its form is not known: it is not drilled from a plan. Ask the maker', 'a flat pane');
+        }
+        if ($facts->word(F::Shape) === 'cylinder') {
             return [$facts->number(F::DiameterMm), $facts->number(F::DiameterMm), true];
         }
-        if ($shape !== 'rectangular') {
-            throw OutOfRange::field("holes.{$row}.pane", 'A curved pane is not drilled from a plan: ask the maker', 'a flat pane');
-        }
-        $facts->need(F::LengthMm, F::WidthMm, F::HeightMm);
-        $between = $facts->number(F::WidthMm) - 2 * $facts->number(F::WallMm);
+        $footprint = DisplayTank::footprint($facts);
+        $facts->need(F::HeightMm);
+        $wall = $facts->number(F::WallMm);
+        // Of an outline that is no rectangle the floor counts as the largest one at its back: a distance is never overstated.
+        $deep = $footprint instanceof Rectangular ? $footprint->boxWidthMm() : ($facts->knows(F::WidthMm) ? $facts->number(F::WidthMm) : $footprint->boxWidthMm());
 
         return match ($pane) {
-            Pane::Back, Pane::Front => [$facts->number(F::LengthMm), $facts->number(F::HeightMm), false],
-            Pane::Left, Pane::Right => [$between, $facts->number(F::HeightMm), false],
-            Pane::Floor => [$facts->number(F::LengthMm), $facts->number(F::WidthMm), false],
+            Pane::Back => [$footprint->boxLengthMm(), $facts->number(F::HeightMm), false],
+            Pane::Front => [$footprint instanceof LShape ? $footprint->legLengthMm : $footprint->boxLengthMm(), $facts->number(F::HeightMm), false],
+            Pane::Left => [($footprint instanceof LShape ? $footprint->boxWidthMm() : $deep) - 2 * $wall, $facts->number(F::HeightMm), false],
+            Pane::Right => [$deep - 2 * $wall, $facts->number(F::HeightMm), false],
+            Pane::Floor => [$footprint->boxLengthMm(), $deep, false],
         };
     }
 }

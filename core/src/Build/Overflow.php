@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
-use Velbrin\Core\Hydraulics\WeirHead;
+use Velbrin\Core\Hydraulics\Crest;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** The weir at the planned flow. Depths in mm below the rim. */
 final readonly class Overflow
 {
     private function __construct(
+        /** The lowest point of the edge: what the display runs down to. */
         public float $edgeBelowRimMm,
+        /** Water over that point. */
         public float $headMm,
         public float $runningBelowRimMm,
-        /** Σ gaps of a toothed edge; null for a plain one. */
-        public ?float $gapsMm,
-        public float $lengthMm,
+        public Crest $crest,
     ) {
     }
 
@@ -27,23 +27,52 @@ final readonly class Overflow
      */
     public static function of(Facts $facts): self
     {
-        $facts->need(F::FlowLh, F::WeirBelowRimMm, F::WeirLengthMm);
+        $facts->need(F::FlowLh, F::WeirBelowRimMm);
         $flow = $facts->number(F::FlowLh);
-        $length = $facts->number(F::WeirLengthMm);
-        $gaps = $facts->numberOrNone(F::WeirGapsMm);
-        $edge = $facts->number(F::WeirBelowRimMm);
-        if ($gaps !== null && $gaps > $length) {
-            throw OutOfRange::number(F::WeirGapsMm->value, $gaps, "at most the edge's length, {$length}");
-        }
+        $crest = self::crest($facts);
+        $edge = $facts->number(F::WeirBelowRimMm) + $crest->fallMm / 2;
         try {
-            $head = $gaps === null ? WeirHead::plainEdge($flow, $length) : WeirHead::teeth($flow, $gaps);
+            $head = $crest->headMm($flow);
         } catch (OutOfRange $e) {
             throw $e->as(F::WeirLengthMm->value);
         }
         if ($head >= $edge) {
-            throw OutOfRange::number(F::WeirBelowRimMm->value, $edge, sprintf('more than %.0f, the water over the edge at this flow', ceil($head)));
+            throw OutOfRange::number(F::WeirBelowRimMm->value, $facts->number(F::WeirBelowRimMm), sprintf('more than %.0f, the water over the edge at this flow', ceil($head - $crest->fallMm / 2)));
         }
 
-        return new self($edge, $head, $edge - $head, $gaps, $length);
+        return new self($edge, $head, $edge - $head, $crest);
+    }
+
+    /** Whether enough is said of the weir to work out its head. */
+    public static function isDescribed(Facts $facts): bool
+    {
+        return $facts->brief->has(F::WeirBelowRimMm) && $facts->knows(self::isStandpipe($facts) ? F::StandpipeMm : F::WeirLengthMm) && $facts->knows(F::FlowLh);
+    }
+
+    /**
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function crest(Facts $facts): Crest
+    {
+        if (self::isStandpipe($facts)) {
+            $facts->need(F::StandpipeMm);
+
+            return Crest::standpipe($facts->number(F::StandpipeMm));
+        }
+        $facts->need(F::WeirLengthMm);
+        $length = $facts->number(F::WeirLengthMm);
+        $gaps = $facts->numberOrNone(F::WeirGapsMm);
+        if ($gaps !== null && $gaps > $length) {
+            throw OutOfRange::number(F::WeirGapsMm->value, $gaps, "at most the edge's length, {$length}");
+        }
+
+        return Crest::edge($length, $gaps, $facts->brief->has(F::WeirTiltMmM) ? $facts->number(F::WeirTiltMmM) : 0.0);
+    }
+
+    /** An edge unless somebody says otherwise: the usual makes no answer an assumption. */
+    private static function isStandpipe(Facts $facts): bool
+    {
+        return $facts->brief->has(F::WeirForm) && $facts->word(F::WeirForm) === 'standpipe';
     }
 }

@@ -58,6 +58,7 @@ final class Plan
             self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],
             $cabinet instanceof Packing ? $cabinet : null,
             $ways instanceof WaysThrough ? $ways : null,
+            self::try(fn (): array => Topic\Lighting::inside(Facts::of($brief))[3]) ?? [],
         );
     }
 

@@ -45,6 +45,8 @@ final readonly class PlanAnswers
         public ?Packing $cabinet,
         /** Null while no passage is known. */
         public ?WaysThrough $ways,
+        /** @var list<array{0: float, 1: float}> the display’s inside from above, mm; empty while its sizes are missing */
+        public array $outline,
     ) {
     }
 

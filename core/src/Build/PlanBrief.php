@@ -14,22 +14,8 @@ final readonly class PlanBrief
 {
     public const NONE = 'none';
 
-    public const MOST_CHAMBERS = 6;
-
-    public const MOST_PASSAGES = 12;
-
-    public const MOST_LAMPS = 24;
-
-    public const MOST_VESSELS = 4;
-
     /** Counted while nobody has said a further vessel’s. */
     private const VESSEL_WALL_MM = 8.0;
-
-    public const MOST_POINTS = 40;
-
-    public const MOST_HOLES = 16;
-
-    public const MOST_GEAR = 20;
 
     /**
      * @param  array<string, float|string>  $values  a number, a choice, or "none" on purpose; absent is unknown
@@ -42,6 +28,7 @@ final readonly class PlanBrief
      * @param  list<Hole>  $holes
      * @param  list<Piece>  $gear  what stands in the cabinet besides the sump
      * @param  list<FieldError>  $errors
+     * @param  array<string, list<TableRow>>  $tables  sound rows of every table
      */
     private function __construct(
         public array $values,
@@ -54,14 +41,13 @@ final readonly class PlanBrief
         public array $holes,
         public array $gear,
         public array $errors,
+        private array $tables,
     ) {
     }
 
     /**
-     * Reads decoded JSON: {values: {field: number|word|"none"}, bases: {field: basis}, chambers: [{name, lengthMm, baffleMm}],
-     * vessels: [{name, lengthMm, widthMm, heightMm, wallMm, waterMm, bottomMm, downMm, ownPump}],
-     * passages: [{name, widthMm, heightMm, corridorAMm, corridorBMm, outWidthMm, outHeightMm}], lamps: [{name, xMm, yMm, aboveRimMm, ppf, halfAngleDeg}],
-     * points: [{name, xMm, yMm, depthMm, par}], holes: [{name, pane, xMm, yMm, diameterMm}], gear: [{name, widthMm, depthMm, heightMm, liftMm, needsAir}]}. Nothing is thrown: what cannot be stands in errors.
+     * Reads decoded JSON: {values: {field: number|word|"none"}, bases: {field: basis}}, and each of PlanTables as a list of rows.
+     * Nothing is thrown: what cannot be stands in errors.
      *
      * @param  array<array-key, mixed>  $raw
      */
@@ -86,42 +72,39 @@ final readonly class PlanBrief
                 $errors[] = FieldError::from($e);
             }
         }
-        $chambers = self::rows($raw['chambers'] ?? null, self::MOST_CHAMBERS, fn (array $row, string $at): Chamber => new Chamber(
-            self::name($row), self::length($row, 'lengthMm', $at), self::length($row, 'baffleMm', $at),
-        ), 'chambers', $errors);
-        $passages = self::rows($raw['passages'] ?? null, self::MOST_PASSAGES, fn (array $row, string $at): Passage => new Passage(
-            self::name($row),
-            self::length($row, 'widthMm', $at) ?? throw OutOfRange::field("{$at}.widthMm", 'A way in needs its width', 'a width'),
-            self::length($row, 'heightMm', $at) ?? throw OutOfRange::field("{$at}.heightMm", 'A way in needs its height', 'a height'),
-            self::length($row, 'corridorAMm', $at),
-            self::length($row, 'corridorBMm', $at),
-            self::length($row, 'outWidthMm', $at),
-            self::length($row, 'outHeightMm', $at),
-        ), 'passages', $errors);
+        $tables = array_map(function (TableSpec $table) use ($raw, &$errors): array {
+            return $table->read($raw[$table->key] ?? null, $errors);
+        }, PlanTables::all());
+        $vessels = [];
+        foreach ($tables['vessels'] as $r) {
+            try {
+                $vessels[] = OtherVessel::of(
+                    $r->name, $r->number('lengthMm'), $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('wallMm') ?? self::VESSEL_WALL_MM, $r->number('waterMm'),
+                    $r->numberOr('bottomMm') ?? 0.0, $r->numberOr('downMm') ?? 0.0, $r->flag('ownPump'), "vessels.{$r->row}",
+                );
+            } catch (OutOfRange $e) {
+                $errors[] = FieldError::from($e);
+            }
+        }
 
-        $vessels = self::rows($raw['vessels'] ?? null, self::MOST_VESSELS, fn (array $row, string $at): OtherVessel => OtherVessel::of(
-            self::name($row), self::between($row, 'lengthMm', $at, 100, 8000), self::between($row, 'widthMm', $at, 100, 4000), self::between($row, 'heightMm', $at, 100, 3000),
-            isset($row['wallMm']) ? self::between($row, 'wallMm', $at, 2, 60) : self::VESSEL_WALL_MM, self::between($row, 'waterMm', $at, 0, 3000),
-            isset($row['bottomMm']) ? self::between($row, 'bottomMm', $at, 0, 4000) : 0.0, isset($row['downMm']) ? self::between($row, 'downMm', $at, 0, 3000) : 0.0, ($row['ownPump'] ?? false) === true, $at,
-        ), 'vessels', $errors);
-        $lamps = self::rows($raw['lamps'] ?? null, self::MOST_LAMPS, fn (array $row, string $at): Lamp => new Lamp(
-            self::name($row), self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::length($row, 'aboveRimMm', $at),
-            self::between($row, 'ppf', $at, 0, 5000), self::between($row, 'halfAngleDeg', $at, 1, 89),
-        ), 'lamps', $errors);
+        return new self(
+            $values, $bases,
+            array_map(fn (TableRow $r): Chamber => new Chamber($r->name, $r->numberOr('lengthMm'), $r->numberOr('baffleMm')), $tables['chambers']),
+            array_map(fn (TableRow $r): Passage => new Passage($r->name, $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('corridorAMm'), $r->numberOr('corridorBMm'), $r->numberOr('outWidthMm'), $r->numberOr('outHeightMm')), $tables['passages']),
+            $vessels,
+            array_map(fn (TableRow $r): Lamp => new Lamp($r->name, $r->number('xMm'), $r->number('yMm'), $r->numberOr('aboveRimMm'), $r->number('ppf'), $r->number('halfAngleDeg')), $tables['lamps']),
+            array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par')), $tables['points']),
+            array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm')), $tables['holes']),
+            array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir')), $tables['gear']),
+            $errors,
+            $tables,
+        );
+    }
 
-        $points = self::rows($raw['points'] ?? null, self::MOST_POINTS, fn (array $row, string $at): LightPoint => new LightPoint(
-            self::name($row), self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::between($row, 'depthMm', $at, 0, 3000), self::between($row, 'par', $at, 0, 5000),
-        ), 'points', $errors);
-        $holes = self::rows($raw['holes'] ?? null, self::MOST_HOLES, fn (array $row, string $at): Hole => new Hole(
-            self::name($row), Pane::tryFrom(is_string($row['pane'] ?? null) ? $row['pane'] : '') ?? throw OutOfRange::field("{$at}.pane", 'Which pane is drilled', implode(', ', array_column(Pane::cases(), 'value'))),
-            self::between($row, 'xMm', $at, 0, 20000), self::between($row, 'yMm', $at, 0, 20000), self::between($row, 'diameterMm', $at, 8, 250),
-        ), 'holes', $errors);
-        $gear = self::rows($raw['gear'] ?? null, self::MOST_GEAR, fn (array $row, string $at): Piece => new Piece(
-            self::name($row), self::between($row, 'widthMm', $at, 10, 3000), self::between($row, 'depthMm', $at, 10, 3000), self::between($row, 'heightMm', $at, 10, 3000),
-            isset($row['liftMm']) ? self::between($row, 'liftMm', $at, 0, 2000) : 0.0, ($row['needsAir'] ?? false) === true,
-        ), 'gear', $errors);
-
-        return new self($values, $bases, $chambers, $passages, $vessels, $lamps, $points, $holes, $gear, $errors);
+    /** @return list<TableRow> the sound rows of a table */
+    public function rows(string $table): array
+    {
+        return $this->tables[$table] ?? [];
     }
 
     public function has(PlanField $field): bool
@@ -150,65 +133,5 @@ final readonly class PlanBrief
         }
 
         return $number;
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param  callable(array<array-key, mixed>, string): T  $make
-     * @param  list<FieldError>  $errors
-     *
-     * @param-out list<FieldError> $errors
-     *
-     * @return list<T>
-     */
-    private static function rows(mixed $raw, int $most, callable $make, string $field, array &$errors): array
-    {
-        $rows = [];
-        foreach (is_array($raw) ? array_values($raw) : [] as $i => $row) {
-            try {
-                if ($i >= $most) {
-                    throw OutOfRange::field($field, "{$field}: more than {$most} rows", "at most {$most} rows");
-                }
-                $rows[] = $make(is_array($row) ? $row : [], "{$field}.{$i}");
-            } catch (OutOfRange $e) {
-                $errors[] = FieldError::from($e);
-            }
-        }
-
-        return $rows;
-    }
-
-    /** @param  array<array-key, mixed>  $row */
-    private static function name(array $row): string
-    {
-        $name = $row['name'] ?? '';
-
-        return is_string($name) ? mb_substr(trim($name), 0, 60) : '';
-    }
-
-    /** @param  array<array-key, mixed>  $row */
-    private static function between(array $row, string $key, string $at, float $least, float $most): float
-    {
-        $value = $row[$key] ?? null;
-        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value) || $value < $least || $value > $most) {
-            throw OutOfRange::field("{$at}.{$key}", "A number from {$least} to {$most} is needed", "{$least} to {$most}");
-        }
-
-        return (float) $value;
-    }
-
-    /** @param  array<array-key, mixed>  $row */
-    private static function length(array $row, string $key, string $at): ?float
-    {
-        $value = $row[$key] ?? null;
-        if ($value === null || $value === '') {
-            return null;
-        }
-        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value) || $value <= 0 || $value > 20000) {
-            throw OutOfRange::field("{$at}.{$key}", 'A length is needed: more than 0 and at most 20000 mm', 'more than 0 and at most 20000 mm');
-        }
-
-        return (float) $value;
     }
 }

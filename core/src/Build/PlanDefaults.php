@@ -18,7 +18,7 @@ final class PlanDefaults
 
     private const FIXED = [
         'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'toughened' => 'unknown', 'origin' => 'new', 'copper' => 'unknown', 'inhabitants' => 'none', 'top' => 'open', 'waterGapMm' => 40.0,
-        'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirGapsMm' => PlanBrief::NONE,
+        'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirForm' => 'edge', 'weirGapsMm' => PlanBrief::NONE, 'weirTiltMmM' => 0.0, 'strainer' => 'no',
         'drainSumK' => 2.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
         'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'measuredUaWK' => PlanBrief::NONE, 'standHeightMm' => 800.0,
         'equipmentKg' => 30.0, 'wallOpening' => 'no', 'balcony' => 'no', 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE,
@@ -74,9 +74,11 @@ final class PlanDefaults
     {
         $shape = $brief->values[F::Shape->value] ?? $defaultShape;
         $length = self::number($brief, match ($shape) {
-            'cylinder' => F::DiameterMm, 'quarter-cylinder' => F::WidthMm, default => F::LengthMm,
+            'cylinder', 'half-cylinder' => F::DiameterMm, 'quarter-cylinder' => F::WidthMm, default => F::LengthMm,
         });
-        $width = $shape === 'rectangular' ? self::number($brief, F::WidthMm) : $length;
+        $width = match ($shape) {
+            'cylinder', 'quarter-cylinder' => $length, 'half-cylinder' => $length === null ? null : $length / 2, default => self::number($brief, F::WidthMm),
+        };
 
         return $length === null || $width === null ? null : $length * $width / 1e6;
     }

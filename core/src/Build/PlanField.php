@@ -11,6 +11,10 @@ enum PlanField: string
     case LengthMm = 'lengthMm';
     case WidthMm = 'widthMm';
     case DiameterMm = 'diameterMm';
+    case BowMm = 'bowMm';
+    case LegLengthMm = 'legLengthMm';
+    case LegWidthMm = 'legWidthMm';
+    case FilledL = 'filledL';
     case HeightMm = 'heightMm';
     case WallMm = 'wallMm';
     case FloorMm = 'floorMm';
@@ -38,10 +42,14 @@ enum PlanField: string
     case RoFeedC = 'roFeedC';
 
     case FlowLh = 'flowLh';
+    case WeirForm = 'weirForm';
     case WeirBelowRimMm = 'weirBelowRimMm';
+    case StandpipeMm = 'standpipeMm';
+    case WeirTiltMmM = 'weirTiltMmM';
     case WeirLengthMm = 'weirLengthMm';
     case WeirGapsMm = 'weirGapsMm';
     case Drains = 'drains';
+    case Strainer = 'strainer';
     case DrainBoreMm = 'drainBoreMm';
     case DrainLengthM = 'drainLengthM';
     case DrainSumK = 'drainSumK';

@@ -42,10 +42,17 @@ final class PlanSheet
     private static function display(): array
     {
         return [
-            FieldSpec::choice(F::Shape, 'display', 'Shape', ['rectangular' => 'rectangular', 'cylinder' => 'cylinder', 'quarter-cylinder' => 'quarter cylinder in a corner; front to back is its radius']),
-            FieldSpec::number(F::LengthMm, 'display', 'Length, outside', Kind::Length, 150, 8000)->for('rectangular'),
-            FieldSpec::number(F::WidthMm, 'display', 'Front to back, outside', Kind::Length, 150, 4000)->for('rectangular', 'quarter-cylinder'),
-            FieldSpec::number(F::DiameterMm, 'display', 'Diameter, outside', Kind::Length, 150, 5000)->for('cylinder'),
+            FieldSpec::choice(F::Shape, 'display', 'Shape', [
+                'rectangular' => 'rectangular', 'bow-front' => 'bow front', 'l-shape' => 'L-shape', 'cylinder' => 'cylinder', 'half-cylinder' => 'half cylinder against a wall',
+                'quarter-cylinder' => 'quarter cylinder in a corner; front to back is its radius', 'filled' => 'another form, measured by filling it',
+            ]),
+            FieldSpec::number(F::LengthMm, 'display', 'Length, outside', Kind::Length, 150, 8000)->for('rectangular', 'bow-front', 'l-shape', 'filled'),
+            FieldSpec::number(F::WidthMm, 'display', 'Front to back, outside', Kind::Length, 150, 4000, 'Of the straight sides where the front is bowed; of the part along the back in an L.')->for('rectangular', 'quarter-cylinder', 'bow-front', 'l-shape', 'filled'),
+            FieldSpec::number(F::DiameterMm, 'display', 'Diameter, outside', Kind::Length, 150, 5000)->for('cylinder', 'half-cylinder'),
+            FieldSpec::number(F::BowMm, 'display', 'Bow: its middle stands forward', Kind::Length, 10, 4000)->for('bow-front'),
+            FieldSpec::number(F::LegLengthMm, 'display', 'Leg at the left, along the back', Kind::Length, 100, 4000)->for('l-shape'),
+            FieldSpec::number(F::LegWidthMm, 'display', 'Leg comes forward of the rest', Kind::Length, 50, 4000)->for('l-shape'),
+            FieldSpec::number(F::FilledL, 'display', 'Litres to the rim, as filled', Kind::Volume, 5, 50000, 'By a meter or counted cans, empty of rock and sand.')->for('filled'),
             FieldSpec::number(F::HeightMm, 'display', 'Height, outside', Kind::Length, 150, 3000, 'From under the floor pane to the rim.'),
             FieldSpec::number(F::WallMm, 'display', 'Wall thickness', Kind::Length, 3, 120, 'Measure it: the panel check needs a real figure.'),
             FieldSpec::number(F::FloorMm, 'display', 'Floor thickness', Kind::Length, 3, 120),
@@ -54,8 +61,8 @@ final class PlanSheet
             FieldSpec::choice(F::Top, 'display', 'Top', ['open' => 'open', 'closed' => 'closed hood or lid']),
             FieldSpec::choice(F::Toughened, 'display', 'Toughened panes', ['none' => 'tried: none is', 'floor' => 'the floor pane is', 'all' => 'all are', 'unknown' => 'not tried yet'], 'Polarised light shows it. A toughened pane is never drilled.'),
             FieldSpec::choice(F::Origin, 'display', 'The tank', ['new' => 'new', 'marine' => 'was a marine tank', 'freshwater' => 'was a freshwater tank']),
-            FieldSpec::choice(F::Copper, 'display', 'Copper was ever used in it', ['no' => 'no', 'yes' => 'yes', 'unknown' => 'nobody knows'], 'Medicine against parasites and snails; silicone and stone keep it.'),
-            FieldSpec::choice(F::Inhabitants, 'display', 'Who lives in it', ['none' => 'nobody', 'rehomed' => 'a new home is found', 'there' => 'animals without a new home yet']),
+            FieldSpec::choice(F::Copper, 'display', 'Copper was ever used in it', ['no' => 'no', 'yes' => 'yes', 'unknown' => 'nobody knows'], 'Medicine against parasites and snails; silicone and stone keep it.')->when(F::Origin, 'marine', 'freshwater'),
+            FieldSpec::choice(F::Inhabitants, 'display', 'Who lives in it', ['none' => 'nobody', 'rehomed' => 'a new home is found', 'there' => 'animals without a new home yet'])->when(F::Origin, 'marine', 'freshwater'),
             FieldSpec::number(F::LabelL, 'display', 'Litres on the label', Kind::Volume, 10, 50000, 'What the maker or seller says, for the comparison.')->orNone(),
         ];
     }
@@ -84,20 +91,24 @@ final class PlanSheet
     {
         return [
             FieldSpec::number(F::FlowLh, 'overflow', 'Planned return flow', Kind::Flow, 50, 100000, 'What really comes through the line, not the pump’s label.'),
-            FieldSpec::number(F::WeirBelowRimMm, 'overflow', 'Weir edge below the rim', Kind::Length, 5, 500),
-            FieldSpec::number(F::WeirLengthMm, 'overflow', 'Weir edge, length', Kind::Length, 20, 5000),
-            FieldSpec::number(F::WeirGapsMm, 'overflow', 'Teeth: all gaps together', Kind::Length, 10, 5000, 'None for a plain edge.')->orNone(),
+            FieldSpec::choice(F::WeirForm, 'overflow', 'The water leaves over', ['edge' => 'an edge, plain or with teeth', 'standpipe' => 'the rim of a standpipe']),
+            FieldSpec::number(F::WeirBelowRimMm, 'overflow', 'That edge below the rim', Kind::Length, 5, 500, 'At its middle.'),
+            FieldSpec::number(F::WeirLengthMm, 'overflow', 'Weir edge, length', Kind::Length, 20, 5000)->when(F::WeirForm, 'edge'),
+            FieldSpec::number(F::WeirGapsMm, 'overflow', 'Teeth: all gaps together', Kind::Length, 10, 5000, 'None for a plain edge.')->when(F::WeirForm, 'edge')->orNone(),
+            FieldSpec::number(F::WeirTiltMmM, 'overflow', 'Edge out of level, each metre', Kind::Length, 0, 60, 'The display runs down to its lower end.')->when(F::WeirForm, 'edge'),
+            FieldSpec::number(F::StandpipeMm, 'overflow', 'Standpipe, bore', Kind::Length, 12, 300)->when(F::WeirForm, 'standpipe'),
             FieldSpec::choice(F::Drains, 'overflow', 'Drains', [
                 'open' => 'one open pipe with air', 'open-emergency' => 'open pipe and emergency', 'siphon' => 'full siphon alone', 'siphon-emergency' => 'full siphon and emergency',
                 'siphon-channel-emergency' => 'full siphon, open channel and emergency',
             ]),
+            FieldSpec::choice(F::Strainer, 'overflow', 'A strainer stands on it', self::YES_NO)->when(F::Drains, 'open'),
             FieldSpec::number(F::DrainBoreMm, 'overflow', 'Main drain, bore', Kind::Length, 8, 200, 'Inside, not the size printed on it.'),
             FieldSpec::number(F::DrainLengthM, 'overflow', 'Main drain, length', Kind::Height, 0.1, 50),
             FieldSpec::number(F::DrainSumK, 'overflow', 'Main drain, sum of fittings K', Kind::Factor, 0, 60, 'Elbow 0.75, tee branch 1.0, inlet 0.5; the exit is added.'),
-            FieldSpec::number(F::ChannelBoreMm, 'overflow', 'Open channel, bore', Kind::Length, 8, 200, 'For the school with three pipes.'),
-            FieldSpec::number(F::ChannelBelowRimMm, 'overflow', 'Open channel’s inlet below the rim', Kind::Length, 1, 500),
-            FieldSpec::number(F::EmergencyBoreMm, 'overflow', 'Emergency drain, bore', Kind::Length, 8, 200),
-            FieldSpec::number(F::EmergencyBelowRimMm, 'overflow', 'Emergency inlet below the rim', Kind::Length, 1, 500),
+            FieldSpec::number(F::ChannelBoreMm, 'overflow', 'Open channel, bore', Kind::Length, 8, 200, 'For the school with three pipes.')->when(F::Drains, 'siphon-channel-emergency'),
+            FieldSpec::number(F::ChannelBelowRimMm, 'overflow', 'Open channel’s inlet below the rim', Kind::Length, 1, 500)->when(F::Drains, 'siphon-channel-emergency'),
+            FieldSpec::number(F::EmergencyBoreMm, 'overflow', 'Emergency drain, bore', Kind::Length, 8, 200)->when(F::Drains, 'open-emergency', 'siphon-emergency', 'siphon-channel-emergency'),
+            FieldSpec::number(F::EmergencyBelowRimMm, 'overflow', 'Emergency inlet below the rim', Kind::Length, 1, 500)->when(F::Drains, 'open-emergency', 'siphon-emergency', 'siphon-channel-emergency'),
         ];
     }
 

@@ -33,8 +33,7 @@ final class PowerCutPlay
         return PowerCut::frames(
             DisplayTank::vessel($facts)->insideAreaM2(),
             $weir->headMm,
-            $weir->gapsMm ?? $weir->lengthMm,
-            $weir->gapsMm !== null,
+            $weir->crest,
             // Above the edge the siphon breaks early; below it the display goes down to the outlet.
             $depth > 0 ? ($clogged ? $stuck : $working) : $depth,
             Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK)),

@@ -126,7 +126,7 @@ final readonly class Section
 
     private static function overflow(Facts $facts): ?Overflow
     {
-        return $facts->brief->has(F::WeirBelowRimMm) && $facts->knows(F::WeirLengthMm) && $facts->knows(F::FlowLh) ? Overflow::of($facts) : null;
+        return Overflow::isDescribed($facts) ? Overflow::of($facts) : null;
     }
 
     /**

@@ -18,7 +18,7 @@ interface Topic
         'panelFactor' => 'Longest pane, safety factor',
         'massKg' => 'Whole mass, running', 'meanKpa' => 'Mean pressure under the stand', 'bendingKpa' => 'Same bending as a load of', 'floorWord' => 'Floor',
         'weirHeadMm' => 'Water over the weir', 'runningBelowRimMm' => 'Water line below the rim',
-        'pumpLh' => 'The pump brings', 'pumpSpeed' => 'Pump speed for the planned flow', 'oneOfTwoLh' => 'One of two pumps alone brings',
+        'pumpLh' => 'The pump brings', 'pumpSpeed' => 'Pump speed for the planned flow', 'outletsLh' => 'Outlets bring', 'oneOfTwoLh' => 'One of two pumps alone brings',
         'drainLh' => 'Main drain carries', 'blockedMm' => 'Main drain blocked: water below the rim', 'blockedFloorL' => 'Main drain blocked: on the floor',
         'holes' => 'Holes in the panes',
         'downL' => 'Power cut: comes down', 'spareL' => 'Sump takes', 'marginPct' => 'Room left over', 'cloggedL' => 'Siphon break clogged: comes down',

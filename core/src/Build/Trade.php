@@ -27,7 +27,7 @@ enum Trade: string
     {
         return match ($this) {
             self::Carpenter => [
-                F::Shape, F::LengthMm, F::WidthMm, F::DiameterMm, F::StandHeightMm, F::StandInsideMm, F::CabinetLengthMm, F::CabinetDepthMm, F::DoorWidthMm, F::DoorHeightMm, F::DoorFromLeftMm,
+                F::Shape, F::LengthMm, F::WidthMm, F::DiameterMm, F::BowMm, F::LegLengthMm, F::LegWidthMm, F::StandHeightMm, F::StandInsideMm, F::CabinetLengthMm, F::CabinetDepthMm, F::DoorWidthMm, F::DoorHeightMm, F::DoorFromLeftMm,
                 F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::SumpBaseMm, 'massKg', 'meanKpa', 'sumpLiftMm', 'cabinet', 'evaporationLd', F::OutOfLevelMmM,
             ],
             self::Electrician => [F::MainsV, F::CircuitA, F::Circuits, 'circuitA', 'startA', F::Residual, F::PumpsW, F::LightsW, F::OtherW, 'heaters', 'energyKwh', F::LampsKg, F::Fixings, 'hangingKg', F::CeilingMm, 'downL'],

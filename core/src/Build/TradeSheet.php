@@ -21,7 +21,7 @@ final class TradeSheet
         foreach ($trade->wants() as $want) {
             if ($want instanceof PlanField) {
                 $spec = PlanSheet::spec($want);
-                if ($spec->shapes === [] || in_array($facts->word(PlanField::Shape), $spec->shapes, true)) {
+                if ($spec->isAsked($facts)) {
                     $lines[$want->value] = ['label' => $spec->label, 'value' => self::fact($facts, $spec)];
                 }
 

@@ -28,7 +28,6 @@ final class PowerCut
     /**
      * @param  float  $displayAreaM2  inside area of the display
      * @param  float  $headMm  water over the weir at the start
-     * @param  float  $weirLengthMm  plain edge, or Σ gaps when toothed
      * @param  float  $outletDepthMm  where the back-siphon stops, below the weir edge; negative above it
      * @param  Pipe  $return  the return line, backwards the same resistance
      * @param  float  $dropM  running display surface to return-chamber surface
@@ -38,7 +37,7 @@ final class PowerCut
      * @throws OutOfRange
      */
     public static function frames(
-        float $displayAreaM2, float $headMm, float $weirLengthMm, bool $toothed, float $outletDepthMm,
+        float $displayAreaM2, float $headMm, Crest $crest, float $outletDepthMm,
         Pipe $return, float $dropM, float $pipesL, array $chambers, float $rimMm,
     ): array {
         Guard::positive('displayAreaM2', $displayAreaM2);
@@ -46,7 +45,7 @@ final class PowerCut
         Guard::positive('dropM', $dropM);
         Guard::notNegative('pipesL', $pipesL);
         $end = -max(0.0, $outletDepthMm);
-        $states = self::run($displayAreaM2, $headMm, $weirLengthMm, $toothed, -$outletDepthMm, $return, $dropM, $end);
+        $states = self::run($displayAreaM2, $headMm, $crest, -$outletDepthMm, $return, $dropM, $end);
         $last = $states[count($states) - 1];
         $seconds = max(self::PIPES_EMPTY_S, $last[0]);
         $phaseEnds = self::phaseEnds($states, $seconds);
@@ -75,7 +74,7 @@ final class PowerCut
      *
      * @return non-empty-list<array{0: float, 1: float, 2: bool}>
      */
-    private static function run(float $area, float $head, float $edge, bool $toothed, float $outlet, Pipe $return, float $drop, float $end): array
+    private static function run(float $area, float $head, Crest $crest, float $outlet, Pipe $return, float $drop, float $end): array
     {
         $level = $head;
         $second = 0.0;
@@ -83,7 +82,7 @@ final class PowerCut
         $velocity = $siphon ? DrainCapacity::siphonVelocityMs($return, $drop) : 0.0;
         $states = [[0.0, $level, $siphon]];
         while ($second < self::LONGEST_S && ($siphon || $level > self::LAST_MM)) {
-            $weir = $toothed ? WeirHead::teethFlowLh($level, $edge) : WeirHead::plainFlowLh($level, $edge);
+            $weir = $crest->flowLh($level);
             if ($siphon) {
                 // The speed of the step before is near enough to take the friction from.
                 $fall = max(0.0, $drop - ($head - $level) / 1000);

@@ -12,7 +12,10 @@ final readonly class PumpChart
 {
     private const POINTS = 41;
 
-    /** @param  list<array{flowLh: float, pumpM: float, lineM: float}>  $points */
+    /**
+     * @param  list<array{flowLh: float, pumpM: float, lineM: float}>  $points
+     * @param  list<float>  $outletsLh
+     */
     private function __construct(
         public array $points,
         public ReturnFlow $meets,
@@ -22,24 +25,30 @@ final readonly class PumpChart
         public float $plannedHeadM,
         /** Share of full speed that gives the planned flow, by the affinity laws; above 1 the pump cannot. */
         public float $speed,
+        /** What each outlet brings where they meet, L/h; empty for a single one. */
+        public array $outletsLh,
+        /** Drawn off at the pump, L/h. */
+        public float $drawsLh,
     ) {
     }
 
-    /** @throws OutOfRange */
-    public static function of(float $maxHeadM, float $maxFlowLh, float $staticM, Pipe $pipe, float $plannedLh): self
+    /**
+     * Flows are those of the line to the display; the pump's head is what it has left beside the draws.
+     *
+     * @throws OutOfRange
+     */
+    public static function of(PumpCurve $curve, float $staticM, ReturnLine $line, float $plannedLh): self
     {
-        $meets = ReturnFlow::of($maxHeadM, $maxFlowLh, $staticM, $pipe);
+        $meets = ReturnFlow::meet($curve, $staticM, $line);
         Guard::positive('plannedLh', $plannedLh);
-        $line = fn (float $q): float => $staticM + ($q <= 0 ? 0.0 : $pipe->lossM($pipe->velocityMs($q)));
         $points = [];
-        $to = max($maxFlowLh, $plannedLh);
+        $to = max($curve->runOutLh() - $line->drawsLh, $plannedLh);
         for ($n = 0; $n < self::POINTS; $n++) {
             $q = $to * $n / (self::POINTS - 1);
-            $points[] = ['flowLh' => $q, 'pumpM' => $maxHeadM * (1 - ($q / $maxFlowLh) ** 2), 'lineM' => $line($q)];
+            $points[] = ['flowLh' => $q, 'pumpM' => $curve->headM($q + $line->drawsLh), 'lineM' => $staticM + $line->lossM($q)];
         }
-        // H = s²·Hmax − Hmax·(Q/Qmax)² at speed s: solved for the s that meets the line at the planned flow.
-        $speed = sqrt(($line($plannedLh) + $maxHeadM * ($plannedLh / $maxFlowLh) ** 2) / $maxHeadM);
+        $asked = $staticM + $line->lossM($plannedLh);
 
-        return new self($points, $meets, $staticM, $plannedLh, $line($plannedLh), $speed);
+        return new self($points, $meets, $staticM, $plannedLh, $asked, $curve->speedFor($plannedLh + $line->drawsLh, $asked), $line->split($meets->flowLh), $line->drawsLh);
     }
 }

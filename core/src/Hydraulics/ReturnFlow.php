@@ -8,25 +8,39 @@ use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Solve;
 
-/** Where the pump's curve meets the line: H = Hmax·(1 − (Q/Qmax)²) against static head and losses (B-23). */
+/** Where the pump's curve meets the line: its head against static head and losses (B-23). */
 final readonly class ReturnFlow
 {
-    private function __construct(public float $flowLh, public float $headM, public float $velocityMs)
-    {
+    private function __construct(
+        /** Through the line to the display. */
+        public float $flowLh,
+        /** On the pump's curve. */
+        public float $headM,
+        /** In the common line. */
+        public float $velocityMs,
+    ) {
     }
 
     /** @throws OutOfRange */
     public static function of(float $maxHeadM, float $maxFlowLh, float $staticM, Pipe $pipe): self
     {
-        Guard::positive('maxHeadM', $maxHeadM);
-        Guard::positive('maxFlowLh', $maxFlowLh);
-        Guard::notNegative('staticM', $staticM);
-        if ($staticM >= $maxHeadM) {
-            return new self(0.0, $maxHeadM, 0.0);
-        }
-        $pump = fn (float $q): float => $maxHeadM * (1 - ($q / $maxFlowLh) ** 2);
-        $flow = Solve::rising(fn (float $q): float => $staticM + $pipe->lossM($pipe->velocityMs($q)) - $pump($q), 0, $maxFlowLh);
+        return self::meet(PumpCurve::parabola($maxHeadM, $maxFlowLh), $staticM, ReturnLine::of($pipe));
+    }
 
-        return new self($flow, $pump($flow), $pipe->velocityMs($flow));
+    /**
+     * What is drawn off at the pump takes its part of the curve first.
+     *
+     * @throws OutOfRange
+     */
+    public static function meet(PumpCurve $curve, float $staticM, ReturnLine $line): self
+    {
+        Guard::notNegative('staticM', $staticM);
+        $at = $curve->headM($line->drawsLh);
+        if ($staticM >= $at) {
+            return new self(0.0, $at, 0.0);
+        }
+        $flow = Solve::rising(fn (float $q): float => $staticM + $line->lossM($q) - $curve->headM($q + $line->drawsLh), 0, $curve->runOutLh());
+
+        return new self($flow, $curve->headM($flow + $line->drawsLh), $line->velocityMs($flow));
     }
 }

@@ -54,4 +54,11 @@ final readonly class Cylinder implements Footprint
     {
         return $this->diameterMm;
     }
+
+    public function insideOutline(float $wallMm): array
+    {
+        $r = $this->diameterMm / 2 - $wallMm;
+
+        return Outline::arc($r, $r, $r, 0, 2 * M_PI);
+    }
 }

@@ -25,4 +25,11 @@ interface Footprint
 
     /** Depth of that box, front to back, mm. */
     public function boxWidthMm(): float;
+
+    /**
+     * The inside seen from above, arcs in short straight pieces.
+     *
+     * @return non-empty-list<array{0: float, 1: float}> corners, mm from the left and the back of the inside
+     */
+    public function insideOutline(float $wallMm): array;
 }

@@ -69,4 +69,13 @@ final readonly class QuarterCylinder implements Footprint
     {
         return $this->radiusMm;
     }
+
+    /** The corner is at the back left; the curve looks into the room. */
+    public function insideOutline(float $wallMm): array
+    {
+        $r = $this->radiusMm - $wallMm;
+        $from = asin(min(1.0, $wallMm / $r));
+
+        return [[0, 0], ...Outline::arc(-$wallMm, -$wallMm, $r, $from, M_PI / 2 - $from)];
+    }
 }

@@ -54,4 +54,11 @@ final readonly class Rectangular implements Footprint
     {
         return $this->widthMm;
     }
+
+    public function insideOutline(float $wallMm): array
+    {
+        [$l, $w] = [$this->lengthMm - 2 * $wallMm, $this->widthMm - 2 * $wallMm];
+
+        return [[0, 0], [$l, 0], [$l, $w], [0, $w]];
+    }
 }

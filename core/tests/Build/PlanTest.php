@@ -191,7 +191,7 @@ final class PlanTest extends TestCase
     #[Test]
     public function every_working_evaluates_to_its_own_result(): void
     {
-        $variants = [[], ['weirGapsMm' => 260], ['drains' => 'open'], ['drains' => 'siphon'], ['outletBelowRimMm' => 190], ['shape' => 'quarter-cylinder', 'widthMm' => 900], ['joists' => 'across', 'floorType' => 'timber'], ['winterC' => 10], ['top' => 'closed'], ['emergencyBoreMm' => 60]];
+        $variants = [[], ['weirGapsMm' => 260], ['drains' => 'open'], ['drains' => 'siphon'], ['outletBelowRimMm' => 190], ['shape' => 'quarter-cylinder', 'widthMm' => 900], ['shape' => 'bow-front', 'bowMm' => 120], ['shape' => 'l-shape', 'legLengthMm' => 400, 'legWidthMm' => 300], ['shape' => 'half-cylinder', 'diameterMm' => 1400], ['shape' => 'filled', 'filledL' => 300], ['joists' => 'across', 'floorType' => 'timber'], ['winterC' => 10], ['top' => 'closed'], ['emergencyBoreMm' => 60]];
         $checked = [];
         foreach ($variants as $changed) {
             foreach (self::plan($changed)->figures as $figure) {

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Tests\Hydraulics;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Hydraulics\Crest;
 use Velbrin\Core\Hydraulics\DrainCapacity;
 use Velbrin\Core\Hydraulics\DrainDown;
 use Velbrin\Core\Hydraulics\Pipe;
@@ -64,7 +65,7 @@ final class HydraulicsTest extends TestCase
     public function a_power_cut_keeps_every_litre_and_ends_where_the_drain_down_says(float $area, float $head, float $outlet, bool $toothed, float $pipes, float $level): void
     {
         $chambers = [[0.08, min(395.0, $level + 40)], [0.16, $level + 15], [0.12, $level]];
-        $frames = PowerCut::frames($area, $head, 300, $toothed, $outlet, Pipe::of(27, 3, 5), 1.3, $pipes, $chambers, 400);
+        $frames = PowerCut::frames($area, $head, Crest::edge(300, $toothed ? 300 : null), $outlet, Pipe::of(27, 3, 5), 1.3, $pipes, $chambers, 400);
         $sumpArea = 0.36;
         $spare = array_sum(array_map(fn (array $c): float => $c[0] * (400 - $c[1]), $chambers));
         $answer = DrainDown::of($area, $head, max(0, $outlet), $pipes, $sumpArea, 400, 400 - $spare / $sumpArea);
@@ -93,7 +94,7 @@ final class HydraulicsTest extends TestCase
     public function the_weir_alone_runs_down_as_its_closed_form_says(): void
     {
         // A·dh/dt = −1.75·g·h^1.5 for teeth: t = 2A/(1.75·g)·(h₁^−½ − h₀^−½).
-        $frames = PowerCut::frames(0.84, 16, 300, true, -100, Pipe::of(27, 3, 5), 1.3, 0, [[0.36, 200.0]], 400);
+        $frames = PowerCut::frames(0.84, 16, Crest::edge(300, 300), -100, Pipe::of(27, 3, 5), 1.3, 0, [[0.36, 200.0]], 400);
         $expected = 2 * 0.84 / (1.75 * 0.3) * (0.001 ** -0.5 - 0.016 ** -0.5);
 
         self::assertEqualsWithDelta($expected, $frames[count($frames) - 1]->second, 0.02 * $expected);

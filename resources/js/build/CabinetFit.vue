@@ -1,23 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { GearView, PackingView } from '../generated';
+import type { PackingView, TableSpecView } from '../generated';
+import type { Row } from '../shared/draft';
 import { useUnits } from '../shared/units';
+import PlanTable from './PlanTable.vue';
 
 /** What stands in the cabinet: the proposed places from the front and from above, to scale. */
-const props = defineProps<{ packing: PackingView | null; errors: Record<string, string>; readonly: boolean }>();
-const gear = defineModel<GearView[]>('gear', { required: true });
-const emit = defineEmits<{ change: []; add: []; drop: [index: number] }>();
+const props = defineProps<{ spec: TableSpecView; packing: PackingView | null; errors: Record<string, string>; readonly: boolean }>();
+const gear = defineModel<Row[]>('gear', { required: true });
+const emit = defineEmits<{ change: [] }>();
 const units = useUnits();
 const letter = (n: number) => String.fromCharCode(65 + n);
 const font = computed(() => (props.packing ? Math.max(props.packing.lengthMm / 42, (props.packing.heightMm + props.packing.depthMm) / 28) : 20));
 // From the front the nearest is drawn last.
 const nearestLast = computed(() => [...(props.packing?.standing ?? [])].sort((a, b) => a.yMm + a.deepMm - (b.yMm + b.deepMm)));
-function number(event: Event): number | null {
-    const text = (event.target as HTMLInputElement).value;
-    return text.trim() === '' ? null : units.parse(text, 'mm');
-}
-const wrong = (i: number, field: string) => props.errors[`gear.${i}.${field}`];
-const firstWrong = computed(() => Object.entries(props.errors).find(([k]) => k.startsWith('gear')));
 </script>
 
 <template>
@@ -37,18 +33,6 @@ const firstWrong = computed(() => Object.entries(props.errors).find(([k]) => k.s
         </svg>
         <p class="legend quiet"><span v-for="s in packing.standing" :key="s.row"><b>{{ letter(s.row) }}</b> {{ s.name }} · </span>the coral line is the opening; dashed: room for service</p>
     </template>
-    <template v-if="gear.length">
-        <div class="tablebox" tabindex="0" role="region" aria-label="Things for the cabinet"><table class="plainer lamps named"><caption class="visually-hidden">What is to stand in the cabinet besides the sump</caption>
-            <thead><tr><th scope="col">Thing</th><th scope="col" class="num">Wide, {{ units.label('mm') }}</th><th scope="col" class="num">Deep, {{ units.label('mm') }}</th><th scope="col" class="num">High, {{ units.label('mm') }}</th><th scope="col" class="num">Room over it, {{ units.label('mm') }}</th><th scope="col">Room air</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
-            <tbody><tr v-for="(thing, i) in gear" :key="i">
-                <td><input v-model="thing.name" class="cell" type="text" maxlength="60" :placeholder="`thing ${i + 1}`" :aria-label="`Thing ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>
-                <td v-for="[field, label] in ([['widthMm', 'wide'], ['depthMm', 'deep'], ['heightMm', 'high'], ['liftMm', 'room over it for service']] as ['widthMm' | 'depthMm' | 'heightMm' | 'liftMm', string][])" :key="field"><input class="cell num" type="text" inputmode="decimal" :value="thing[field] === null ? '' : units.typed(thing[field] as number, 'mm')" :aria-label="`Thing ${i + 1}: ${label}`" :aria-invalid="!!wrong(i, field)" :readonly="readonly" @change="thing[field] = number($event); emit('change')"></td>
-                <td><input v-model="thing.needsAir" type="checkbox" :aria-label="`Thing ${i + 1}: takes its air from the room`" :disabled="readonly" @change="emit('change')"></td>
-                <td><button v-if="!readonly" type="button" class="linkish" :aria-label="`Take thing ${i + 1} out`" @click="emit('drop', i)">✕</button></td>
-            </tr></tbody>
-        </table></div>
-        <p v-if="firstWrong" class="wrong" role="alert">{{ firstWrong[1] }}</p>
-    </template>
-    <p v-else class="quiet">List what stands beside the sump: skimmer, reservoir, doser, power strip. The places are proposed, and each must come out alone.</p>
-    <button v-if="!readonly && gear.length < 20" type="button" class="linkish" @click="emit('add')">{{ gear.length ? 'one more thing' : 'list the first thing' }}</button>
+    <p v-if="!gear.length" class="quiet">List what stands beside the sump: skimmer, reservoir, doser, power strip. The places are proposed, and each must come out alone.</p>
+    <PlanTable v-model:rows="gear" table="gear" :spec="spec" :errors="errors" :readonly="readonly" caption="Things for the cabinet" first="list the first thing" @change="emit('change')" />
 </template>

@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import type { DrilledPaneView, HoleView } from '../generated';
+import { ref } from 'vue';
+import type { DrilledPaneView, HoleView, TableSpecView } from '../generated';
+import type { Row } from '../shared/draft';
 import { useUnits } from '../shared/units';
+import PlanTable from './PlanTable.vue';
 
 /** The drilled panes from outside, to scale. Holes are dragged, or moved by the arrow keys; distances follow. */
-const props = defineProps<{ panes: DrilledPaneView[]; proposed: HoleView[]; errors: Record<string, string>; readonly: boolean }>();
-const holes = defineModel<HoleView[]>('holes', { required: true });
-const emit = defineEmits<{ change: []; add: []; drop: [index: number]; propose: [] }>();
+const props = defineProps<{ spec: TableSpecView; panes: DrilledPaneView[]; proposed: HoleView[]; errors: Record<string, string>; readonly: boolean }>();
+const holes = defineModel<Row[]>('holes', { required: true });
+const emit = defineEmits<{ change: []; propose: [] }>();
 const units = useUnits();
-const PANES: Record<string, string> = { back: 'back', left: 'left', right: 'right', front: 'front', floor: 'floor' };
 const held = ref<{ row: number; pane: DrilledPaneView; svg: SVGSVGElement } | null>(null);
 const SNAP = 5;
 const snap = (mm: number, most: number) => Math.min(most, Math.max(0, Math.round(mm / SNAP) * SNAP));
 function place(row: number, pane: DrilledPaneView, x: number, y: number) {
-    const r = (holes.value[row].diameterMm ?? 0) / 2;
+    const r = Number(holes.value[row].diameterMm ?? 0) / 2;
     holes.value[row].xMm = Math.min(pane.widthMm - r, Math.max(r, snap(x, pane.widthMm)));
     holes.value[row].yMm = Math.min(pane.heightMm - r, Math.max(r, snap(y, pane.heightMm)));
     emit('change');
@@ -39,15 +40,13 @@ function key(event: KeyboardEvent, row: number, pane: DrilledPaneView) {
     const [dx, dy] = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }[event.key] ?? [0, 0];
     if (props.readonly || (!dx && !dy)) return;
     event.preventDefault();
-    place(row, pane, (holes.value[row].xMm ?? 0) + dx, (holes.value[row].yMm ?? 0) + dy);
+    place(row, pane, Number(holes.value[row].xMm ?? 0) + dx, Number(holes.value[row].yMm ?? 0) + dy);
 }
-function number(event: Event): number | null {
-    const text = (event.target as HTMLInputElement).value;
-    return text.trim() === '' ? null : units.parse(text, 'mm');
-}
-const wrong = (i: number, field: string) => props.errors[`holes.${i}.${field}`];
-const firstWrong = computed(() => Object.entries(props.errors).find(([k]) => k.startsWith('holes')));
-const said = (row: number) => props.panes.flatMap((p) => p.holes).find((h) => h.row === row);
+const said = (row: number) => {
+    const hole = props.panes.flatMap((p) => p.holes).find((h) => h.row === row);
+    return hole && { words: hole.words, bad: hole.tight };
+};
+const start = (last: Row | undefined): Row => ({ pane: last?.pane ?? 'back', xMm: last ? Number(last.xMm ?? 0) + 2 * Number(last.diameterMm ?? 60) : 100, yMm: last?.yMm ?? 400, diameterMm: last?.diameterMm ?? 60 });
 </script>
 
 <template>
@@ -63,17 +62,7 @@ const said = (row: number) => props.panes.flatMap((p) => p.holes).find((h) => h.
             </svg>
         </figure>
         <p class="quiet">The dashed ring is one and a half hole diameters: no edge may lie within it.</p>
-        <div class="tablebox" tabindex="0" role="region" aria-label="Holes"><table class="plainer lamps named"><caption class="visually-hidden">Holes, centres from the left and the lower edge seen from outside</caption>
-            <thead><tr><th scope="col">Hole</th><th scope="col">Pane</th><th scope="col" class="num">From left, {{ units.label('mm') }}</th><th scope="col" class="num">Up, {{ units.label('mm') }}</th><th scope="col" class="num">Hole, {{ units.label('mm') }}</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
-            <tbody><template v-for="(hole, i) in holes" :key="i"><tr class="upper">
-                <td><input v-model="hole.name" class="cell" type="text" maxlength="60" :placeholder="`hole ${i + 1}`" :aria-label="`Hole ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>
-                <td><select v-model="hole.pane" class="cell" :aria-label="`Hole ${i + 1}: pane`" :disabled="readonly" @change="emit('change')"><option v-for="(words, p) in PANES" :key="p" :value="p">{{ words }}</option></select></td>
-                <td v-for="[field, label] in ([['xMm', 'from the left'], ['yMm', 'up from the lower edge'], ['diameterMm', 'diameter of the hole']] as ['xMm' | 'yMm' | 'diameterMm', string][])" :key="field"><input class="cell num" type="text" inputmode="decimal" :value="hole[field] === null ? '' : units.typed(hole[field] as number, 'mm')" :aria-label="`Hole ${i + 1}: ${label}`" :aria-invalid="!!wrong(i, field)" :readonly="readonly" @change="hole[field] = number($event); emit('change')"></td>
-                <td><button v-if="!readonly" type="button" class="linkish" :aria-label="`Take hole ${i + 1} out`" @click="emit('drop', i)">✕</button></td>
-            </tr><tr><td colspan="6" class="quiet" :class="{ wrong: said(i)?.tight }">{{ said(i)?.words ?? '' }}</td></tr></template></tbody>
-        </table></div>
-        <p v-if="firstWrong" class="wrong" role="alert">{{ firstWrong[1] }}</p>
     </template>
     <p v-else class="quiet">No hole is planned yet.<template v-if="!readonly && proposed.length"> <button type="button" class="linkish" @click="emit('propose')">Begin with the drains: {{ proposed.length }} in the back pane</button></template></p>
-    <button v-if="!readonly && holes.length < 16" type="button" class="linkish" @click="emit('add')">{{ holes.length ? 'one more hole' : 'place one by hand' }}</button>
+    <PlanTable v-model:rows="holes" table="holes" :spec="spec" :errors="errors" :readonly="readonly" caption="Holes" first="place one by hand" :said="said" :start="start" @change="emit('change')" />
 </template>

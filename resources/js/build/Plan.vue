@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
-import type { CrumbView, FactSpecView, PlanDraftView, PlanLiveView, VersionLineView, WorkingView } from '../generated';
+import type { CrumbView, FactSpecView, PlanDraftView, PlanLiveView, TableSpecView, VersionLineView, WorkingView } from '../generated';
 import Crumbs from '../shared/Crumbs.vue';
 import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
@@ -28,6 +28,7 @@ const props = defineProps<{
     groups: Record<string, string>;
     rooms: Record<string, string>;
     versions: VersionLineView[];
+    tables: Record<string, TableSpecView>;
 }>();
 const { draft, state, change, insist, giveUp, undo, redo, mayUndo, mayRedo } = useDraft(props.plan.id, props.draft, props.live.revision);
 const name = ref(props.plan.name);
@@ -38,8 +39,8 @@ const workings = computed(() => Object.fromEntries(answers.value.figures.filter(
 const words: Record<string, string> = { kept: 'Everything is kept.', sending: 'Keeping…', waiting: 'No connection: kept on this device, sent when it returns.', 'signed-out': 'You are signed out: kept on this device. Sign in in another tab; it is sent then.', conflict: '' };
 const waiting = computed(() => Object.entries(answers.value.waiting));
 const inside = computed(() => {
-    const { lengthMm, widthMm } = draft.values;
-    return typeof lengthMm === 'number' && typeof widthMm === 'number' ? { length: lengthMm, width: widthMm } : null;
+    const corners = answers.value.outline;
+    return corners.length ? { length: Math.max(...corners.map((c) => c[0])), width: Math.max(...corners.map((c) => c[1])) } : null;
 });
 /** A grip of the drawing was moved: its fact follows, as if it had been typed. */
 function take(field: string, value: number, more: boolean) {
@@ -57,38 +58,8 @@ function current(field: string): number | null {
     const value = table === 'chambers' ? draft.chambers[Number(row)]?.[key as 'baffleMm'] : draft.values[field];
     return typeof value === 'number' ? value : null;
 }
-function addVessel() {
-    draft.vessels.push({ name: '', lengthMm: null, widthMm: null, heightMm: null, wallMm: null, waterMm: null, bottomMm: null, downMm: null, ownPump: false });
-    change();
-}
-function addLamp() {
-    const lamps = draft.lamps;
-    const last = lamps[lamps.length - 1];
-    const { length, width } = inside.value ?? { length: 600, width: 400 };
-    lamps.push({ name: '', xMm: Math.round((last?.xMm ?? length * 0.1) + length * 0.2), yMm: last?.yMm ?? Math.round(width / 2), aboveRimMm: null, ppf: last?.ppf ?? 180, halfAngleDeg: last?.halfAngleDeg ?? 45 });
-    if ((lamps[lamps.length - 1].xMm ?? 0) > length) lamps[lamps.length - 1].xMm = Math.round(length / 2);
-    change();
-}
-function addPoint() {
-    const last = draft.points[draft.points.length - 1];
-    draft.points.push({ name: '', xMm: last?.xMm ?? Math.round((inside.value?.length ?? 600) / 2), yMm: last?.yMm ?? Math.round((inside.value?.width ?? 400) / 2), depthMm: last?.depthMm ?? 100, par: null });
-    change();
-}
-function addHole() {
-    const last = draft.holes[draft.holes.length - 1];
-    draft.holes.push({ name: '', pane: last?.pane ?? 'back', xMm: last ? (last.xMm ?? 0) + 2 * (last.diameterMm ?? 60) : 100, yMm: last?.yMm ?? 400, diameterMm: last?.diameterMm ?? 60 });
-    change();
-}
 function proposeHoles() {
     draft.holes.push(...answers.value.proposedHoles.map((h) => ({ ...h })));
-    change();
-}
-function addThing() {
-    draft.gear.push({ name: '', widthMm: null, depthMm: null, heightMm: null, liftMm: null, needsAir: false });
-    change();
-}
-function drop(rows: unknown[], i: number) {
-    rows.splice(i, 1);
     change();
 }
 function rename(roomId: number | null = props.plan.roomId) {
@@ -118,13 +89,13 @@ function rename(roomId: number | null = props.plan.roomId) {
         <div class="middle">
             <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below. Each grip moves a fact of the plan." :editable="plan.mayUpdate" :current="current" @set="take" />
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
-            <OtherVessels :vessels="draft.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addVessel" @drop="drop(draft.vessels, $event)" />
+            <OtherVessels v-model:vessels="draft.vessels" :spec="tables.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
-            <LightPlan :maps="answers.light" :lamps="draft.lamps" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addLamp" @drop="drop(draft.lamps, $event)" />
-            <LightPoints v-if="draft.lamps.length" :metered="answers.metered" :points="draft.points" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addPoint" @drop="drop(draft.points, $event)" />
-            <HolePlan :panes="answers.panes" :proposed="answers.proposedHoles" :holes="draft.holes" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addHole" @propose="proposeHoles" @drop="drop(draft.holes, $event)" />
-            <CabinetFit :packing="answers.cabinet" :gear="draft.gear" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @add="addThing" @drop="drop(draft.gear, $event)" />
+            <LightPlan v-model:lamps="draft.lamps" :spec="tables.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="tables.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <HolePlan v-model:holes="draft.holes" :spec="tables.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
+            <CabinetFit v-model:gear="draft.gear" :spec="tables.gear" :packing="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <HeaterMap v-if="answers.heaterMap.length" :cells="answers.heaterMap" />
             <WaysThrough v-if="answers.ways.length" :ways="answers.ways" />
             <template v-if="waiting.length">

@@ -6,6 +6,7 @@ import Crumbs from '../shared/Crumbs.vue';
 import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
+import type { Row } from '../shared/draft';
 import { useShell } from '../shared/page';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import { date } from '../shared/units';
@@ -83,9 +84,9 @@ function begin(stop: StopView) {
             <WaysThrough v-if="view.answers.ways.length" :ways="view.answers.ways" />
             <p class="sheets">Sheets for other trades: <template v-for="(words, t) in TRADES" :key="t"><a :href="`/plan-versions/${view.id}/sheets/${t}.pdf`">{{ words }}</a> </template></p>
             <FigureList :figures="view.answers.figures" title="What this version says" />
-            <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :holes="view.holes" :errors="{}" readonly />
+            <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :spec="view.specs.holes" :holes="(view.tables.holes as Row[])" :errors="{}" readonly />
             <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>
-            <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :gear="view.gear" :errors="{}" readonly />
+            <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :spec="view.specs.gear" :gear="(view.tables.gear as Row[])" :errors="{}" readonly />
             <QuoteTable :quote="view.quote" title="What it takes, what it costs" total="To pay" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
             <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
             <Consents :consents="view.consents" :of="view.consentsOf" :version-id="view.id" :may-order="view.mayOrder" />

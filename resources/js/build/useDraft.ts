@@ -2,7 +2,7 @@ import type { RequestPayload } from '@inertiajs/core';
 import { router } from '@inertiajs/vue3';
 import { onBeforeUnmount, onMounted, reactive, ref } from 'vue';
 import type { PlanDraftView, PlanLiveView } from '../generated';
-import { copyOf, sameDraft, type Draft } from '../shared/draft';
+import { copyOf, draftOf, sameDraft, type Draft } from '../shared/draft';
 import { useHistory } from './useHistory';
 
 const WAIT_MS = 180;
@@ -15,7 +15,7 @@ const AGAIN_MS = 4000;
  */
 export function useDraft(planId: number, sent: PlanDraftView, revision: number) {
     const store = `velbrin-plan-${planId}`;
-    const draft = reactive<Draft>(copyOf(sent));
+    const draft = reactive<Draft>(draftOf(sent));
     const state = ref<'kept' | 'sending' | 'waiting' | 'conflict' | 'signed-out'>('kept');
     let at = revision;
     let timer: number | undefined;
@@ -30,7 +30,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
             if (local.revision === revision) {
                 Object.assign(draft, copyOf(local.draft));
                 dirty = true;
-            } else if (sameDraft(local.draft, sent)) {
+            } else if (sameDraft(local.draft, draftOf(sent))) {
                 // It arrived, only its answer did not: the page was left too soon.
                 window.localStorage.removeItem(store);
             } else {

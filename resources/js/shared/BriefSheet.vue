@@ -10,8 +10,8 @@ const props = defineProps<{ sheet: FactSpecView[]; groups: Record<string, string
 const draft = defineModel<BuildFacts>('draft', { required: true });
 const emit = defineEmits<{ change: [] }>();
 
-const shape = computed(() => String(draft.value.values.shape ?? props.defaults.shape ?? 'rectangular'));
-const asked = (group: string) => props.sheet.filter((s) => s.group === group && (!s.shapes.length || s.shapes.includes(shape.value)));
+const word = (key: string) => String(draft.value.values[key] ?? props.survey?.[key] ?? props.defaults[key] ?? '');
+const asked = (group: string) => props.sheet.filter((s) => s.group === group && (!s.when || s.in.includes(word(s.when))));
 const missing = (group: string) => asked(group).filter((s) => draft.value.values[s.key] === undefined && props.survey?.[s.key] === undefined && props.defaults[s.key] === undefined).length;
 const chambersWrong = computed(() => Object.entries(props.errors).find(([key]) => key.startsWith('chambers')));
 

@@ -1,4 +1,4 @@
-import type { ChamberView, GearView, HoleView, LampView, LightPointView, OtherVesselView } from '../generated';
+import type { ChamberView, PlanDraftView } from '../generated';
 
 /** What is known of a build: values, what each rests on, and the sump's chambers. */
 export interface BuildFacts {
@@ -7,19 +7,25 @@ export interface BuildFacts {
     chambers: ChamberView[];
 }
 
+/** One row of a plan's table, as typed. */
+export type Row = Record<string, number | string | boolean | null>;
+
+/** Rows in the order they were added; what a page of an older day does not know yet stands empty. */
+export const TABLES = ['vessels', 'curve', 'outlets', 'draws', 'joints', 'holes', 'lamps', 'points', 'gear', 'board', 'ways', 'phases'] as const;
+export type Tables = Record<(typeof TABLES)[number], Row[]>;
+
 /** The facts of a plan while they are typed, with what it places. */
-export interface Draft extends BuildFacts {
-    vessels: OtherVesselView[];
-    lamps: LampView[];
-    points: LightPointView[];
-    holes: HoleView[];
-    gear: GearView[];
+export interface Draft extends BuildFacts, Tables {}
+
+/** As a plan is sent: its tables become the draft's own. */
+export function draftOf(sent: PlanDraftView): Draft {
+    return copyOf({ values: sent.values, bases: sent.bases, ...(sent.tables as unknown as Tables & { chambers: ChamberView[] }) });
 }
 
 /** A copy that shares nothing. Rows may lack when an older page kept the draft. */
 export function copyOf(of: BuildFacts & Partial<Draft>): Draft {
     const rows = <T extends object>(list?: T[]): T[] => (list ?? []).map((row) => ({ ...row }));
-    return { values: { ...of.values }, bases: { ...of.bases }, chambers: rows(of.chambers), vessels: rows(of.vessels), lamps: rows(of.lamps), points: rows(of.points), holes: rows(of.holes), gear: rows(of.gear) };
+    return { values: { ...of.values }, bases: { ...of.bases }, chambers: rows(of.chambers), ...(Object.fromEntries(TABLES.map((t) => [t, rows(of[t])])) as Tables) };
 }
 
 /** Whether two drafts say the same, in whatever order their facts stand. */

@@ -8,7 +8,11 @@ use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
 use Velbrin\Core\Ask\Question;
+use Velbrin\Core\Vessel\BowFront;
 use Velbrin\Core\Vessel\Cylinder;
+use Velbrin\Core\Vessel\Filled;
+use Velbrin\Core\Vessel\HalfCylinder;
+use Velbrin\Core\Vessel\LShape;
 use Velbrin\Core\Vessel\QuarterCylinder;
 use Velbrin\Core\Vessel\Rectangular;
 use Velbrin\Core\Vessel\Vessel;
@@ -33,7 +37,11 @@ final class VesselVolumeQuestion implements Question
         )->depending('shape', 'outline of the vessel', [
             'rectangular' => [Field::number('lengthMm', 'outer, mm', above: 0), Field::number('widthMm', 'outer, mm', above: 0)],
             'cylinder' => [Field::number('diameterMm', 'outer, mm', above: 0)],
+            'half-cylinder' => [Field::number('diameterMm', 'outer, mm', above: 0)],
             'quarter-cylinder' => [Field::number('widthMm', 'outer radius, mm', above: 0)],
+            'bow-front' => [Field::number('lengthMm', 'outer, mm', above: 0), Field::number('widthMm', 'of the straight sides, outer, mm', above: 0), Field::number('bowMm', 'the middle of the front stands forward, mm', above: 0)],
+            'l-shape' => [Field::number('lengthMm', 'along the back, outer, mm', above: 0), Field::number('widthMm', 'of the part along the back, outer, mm', above: 0), Field::number('legLengthMm', 'of the leg along the back, outer, mm', above: 0), Field::number('legWidthMm', 'the leg comes forward of the rest, mm', above: 0)],
+            'filled' => [Field::number('filledL', 'litres to the rim, L', above: 0), Field::number('lengthMm', 'of the box round it, mm', above: 0), Field::number('widthMm', 'of the box round it, mm', above: 0)],
         ]);
     }
 
@@ -51,7 +59,11 @@ final class VesselVolumeQuestion implements Question
     {
         $footprint = match ($given->text('shape')) {
             'cylinder' => Cylinder::outer($given->number('diameterMm')),
+            'half-cylinder' => HalfCylinder::outer($given->number('diameterMm')),
             'quarter-cylinder' => QuarterCylinder::outer($given->number('widthMm')),
+            'bow-front' => BowFront::outer($given->number('lengthMm'), $given->number('widthMm'), $given->number('bowMm')),
+            'l-shape' => LShape::outer($given->number('lengthMm'), $given->number('widthMm'), $given->number('legLengthMm'), $given->number('legWidthMm')),
+            'filled' => Filled::of($given->number('filledL'), $given->number('heightMm') - $given->number('floorMm'), $given->number('lengthMm'), $given->number('widthMm'), $given->number('wallMm')),
             default => Rectangular::outer($given->number('lengthMm'), $given->number('widthMm')),
         };
         $vessel = Vessel::of($footprint, $given->number('heightMm'), $given->number('wallMm'), $given->number('floorMm'));

@@ -42,6 +42,10 @@ final class Drains implements Topic
         [$figure, $findings] = str_starts_with($school, 'siphon') ? self::siphon($facts, $flow) : self::open($facts, $flow);
         [$figures, $blocked] = str_ends_with($school, 'emergency') ? self::withEmergency($facts, $flow) : self::alone($facts);
 
+        if ($school === 'open' && $facts->word(F::Strainer) === 'no') {
+            $findings[] = Finding::of(Severity::Fix, 'B-79', 'drain', Sentence::of('One open pipe, without strainer or spare'), Sentence::of('A single snail or leaf closes the only way down.'), Sentence::of('A strainer that cannot be sucked flat, and a second pipe as emergency.'), $facts->basis());
+        }
+
         return new TopicAnswer([$figure, ...$figures], [...$findings, $blocked]);
     }
 

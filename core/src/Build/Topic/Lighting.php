@@ -27,6 +27,9 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
+use Velbrin\Core\Vessel\Filled;
+use Velbrin\Core\Vessel\Outline;
+use Velbrin\Core\Vessel\Rectangular;
 
 /** What the lamps of a plan give where corals will stand, how evenly, and in a day (B-50, B-51). */
 final class Lighting implements Topic
@@ -167,26 +170,18 @@ final class Lighting implements Topic
     /**
      * The inside seen from above.
      *
-     * @return array{0: float, 1: float, 2: (Closure(float, float): bool)|null} length, front to back, and what of that rectangle is tank
+     * @return array{0: float, 1: float, 2: (Closure(float, float): bool)|null, 3: non-empty-list<array{0: float, 1: float}>} length, front to back, what of that rectangle is tank, and its outline
      *
      * @throws Missing
      */
     public static function inside(Facts $facts): array
     {
         $wall = $facts->number(F::WallMm);
-        switch ($facts->word(F::Shape)) {
-            case 'cylinder':
-                $d = $facts->number(F::DiameterMm) - 2 * $wall;
+        $footprint = DisplayTank::footprint($facts);
+        $outline = $footprint->insideOutline($wall);
+        [$length, $width] = [max(array_column($outline, 0)), max(array_column($outline, 1))];
 
-                return [$d, $d, fn (float $x, float $y): bool => ($x - $d / 2) ** 2 + ($y - $d / 2) ** 2 <= $d * $d / 4];
-            case 'quarter-cylinder':
-                // The corner is at the back left; the curve looks into the room.
-                $r = $facts->number(F::WidthMm) - 2 * $wall;
-
-                return [$r, $r, fn (float $x, float $y): bool => ($x + $wall) ** 2 + ($y + $wall) ** 2 <= ($r + $wall) ** 2];
-            default:
-                return [$facts->number(F::LengthMm) - 2 * $wall, $facts->number(F::WidthMm) - 2 * $wall, null];
-        }
+        return [$length, $width, $footprint instanceof Rectangular || $footprint instanceof Filled ? null : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y), $outline];
     }
 
     private static function level(string $key, LightMap $map, Facts $facts): Figure

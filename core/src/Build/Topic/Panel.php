@@ -17,6 +17,7 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
+use Velbrin\Core\Vessel\Filled;
 
 /** The longest flat pane, filled to the rim (B-13). Acrylic, curved and long rimless panes are the maker's to judge. */
 final class Panel implements Topic
@@ -36,6 +37,11 @@ final class Panel implements Topic
         if ($facts->word(F::Material) === 'acrylic') {
             return new TopicAnswer([Figure::words('panelFactor', 'ask the maker', Sentence::of('acrylic is not computed'), $facts->basis())], [
                 self::askMaker('Acrylic panes are not computed here', 'Acrylic creeps and crazes with age, cold and point loads; no sum stands in for the maker.', Severity::Watch, $facts),
+            ]);
+        }
+        if ($vessel->footprint instanceof Filled) {
+            return new TopicAnswer([Figure::words('panelFactor', 'ask the maker', Sentence::of('its panes are not known'), $facts->basis())], [
+                self::askMaker('The panes of a form measured by filling are not computed', 'Only its litres and the box round it are known.', Severity::Watch, $facts),
             ]);
         }
         if ($vessel->footprint->hasCurvedPane()) {

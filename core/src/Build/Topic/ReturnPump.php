@@ -9,10 +9,13 @@ use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Levels;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Hydraulics\Pipe;
 use Velbrin\Core\Hydraulics\PumpChart;
+use Velbrin\Core\Hydraulics\PumpCurve;
+use Velbrin\Core\Hydraulics\ReturnLine;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
@@ -31,7 +34,7 @@ final class ReturnPump implements Topic
 
     public function keys(): array
     {
-        return ['pumpLh', 'pumpSpeed'];
+        return ['pumpLh', 'pumpSpeed', 'outletsLh'];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -40,13 +43,14 @@ final class ReturnPump implements Topic
         $lines = self::lines($facts);
         $flow = Quantity::of($lines * $chart->meets->flowLh, Kind::Flow);
         $speed = Quantity::of(100 * $chart->speed, Kind::Percent);
-        $parts = ['flow' => $flow, 'planned' => Quantity::of($lines * $chart->plannedLh, Kind::Flow), 'head' => Quantity::of($chart->meets->headM, Kind::Height), 'static' => Quantity::of($chart->staticM, Kind::Height), 'asked' => Quantity::of($chart->plannedHeadM, Kind::Height), 'speed' => $speed];
+        $parts = ['flow' => $flow, 'planned' => Quantity::of($lines * $chart->plannedLh, Kind::Flow), 'head' => Quantity::of($chart->meets->headM, Kind::Height), 'static' => Quantity::of($chart->staticM, Kind::Height), 'asked' => Quantity::of($chart->plannedHeadM, Kind::Height), 'speed' => $speed, 'draws' => Quantity::of($lines * $chart->drawsLh, Kind::Flow)];
         $figures = [
-            Figure::number('pumpLh', $flow, Sentence::of('at {head}, of which {static} are height', $parts), $facts->basis(),
-                Working::of(Topic::LABELS['pumpLh'], 'n*Q*sqrt(1 - h/H)', [['n', 'Pumps', self::returns($facts) === 'one' ? 1 : 2, Kind::Count], $facts->row('Q', F::PumpMaxFlowLh), ['h', 'Head where the curves meet, found by trial', $chart->meets->headM, Kind::Height], $facts->row('H', F::PumpMaxHeadM)], $flow, 'B-23: H = Hmax·(1 − (Q/Qmax)²) against height, friction (Swamee–Jain) and fittings')),
-            Figure::number('pumpSpeed', $speed, Sentence::of('gives the planned flow, where the speed can be set'), $facts->basis(),
-                Working::of(Topic::LABELS['pumpSpeed'], '100*sqrt((h + H*(q/n/Q)**2)/H)', [['n', 'Pumps', self::returns($facts) === 'one' ? 1 : 2, Kind::Count], ['h', 'Head the line asks at the planned flow', $chart->plannedHeadM, Kind::Height], $facts->row('H', F::PumpMaxHeadM), $facts->row('q', F::FlowLh), $facts->row('Q', F::PumpMaxFlowLh)], $speed, 'B-23: affinity laws')),
+            Figure::number('pumpLh', $flow, Sentence::of('at {head}, of which {static} are height'.($chart->drawsLh > 0 ? '; {draws} besides go back to the sump' : ''), $parts), $facts->basis(), self::meeting($facts, $chart, $flow)),
+            Figure::number('pumpSpeed', $speed, Sentence::of('gives the planned flow, where the speed can be set'), $facts->basis(), self::speed($facts, $chart, $speed)),
         ];
+        if ($chart->outletsLh !== []) {
+            $figures[] = self::outlets($facts, $chart);
+        }
         if ($chart->meets->flowLh <= 0) {
             return new TopicAnswer($figures, [Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump cannot lift the water'), Sentence::of('{static} of height alone are more than it can.', $parts), Sentence::of('A pump with more head.'), $facts->basis(), 'pumpLh')]);
         }
@@ -62,15 +66,76 @@ final class ReturnPump implements Topic
      */
     public static function chart(Facts $facts): PumpChart
     {
-        $facts->need(F::PumpMaxHeadM, F::PumpMaxFlowLh, F::FlowLh, F::ReturnBoreMm, F::ReturnLengthM);
+        $facts->need(F::FlowLh);
+        $curve = self::curve($facts);
 
-        // Into one line two pumps add their flows; with a line each, each carries half of what is planned.
-        $into = self::returns($facts) === 'one-line' ? 2 : 1;
+        return PumpChart::of(self::returns($facts) === 'one-line' ? $curve->beside(2) : $curve, Levels::dropM($facts), self::line($facts), $facts->number(F::FlowLh) / self::lines($facts));
+    }
 
-        return PumpChart::of(
-            $facts->number(F::PumpMaxHeadM), $into * $facts->number(F::PumpMaxFlowLh), Levels::dropM($facts),
-            Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK) + self::EXIT_K), $facts->number(F::FlowLh) / self::lines($facts),
-        );
+    /**
+     * One pump: through the points read from its sheet, or between its two ends.
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function curve(Facts $facts): PumpCurve
+    {
+        $points = array_map(fn (TableRow $r): array => [$r->number('flowLh'), $r->number('headM')], $facts->brief->rows('curve'));
+        if ($points !== []) {
+            return PumpCurve::through($points);
+        }
+        $facts->need(F::PumpMaxHeadM, F::PumpMaxFlowLh);
+
+        return PumpCurve::parabola($facts->number(F::PumpMaxHeadM), $facts->number(F::PumpMaxFlowLh));
+    }
+
+    /**
+     * One line to the display, with its outlets and with what is drawn off before it.
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function line(Facts $facts): ReturnLine
+    {
+        $facts->need(F::ReturnBoreMm, F::ReturnLengthM);
+        $outlets = array_map(fn (TableRow $r): Pipe => Pipe::of($r->number('boreMm'), $r->number('lengthM'), $r->number('sumK') + self::EXIT_K), $facts->brief->rows('outlets'));
+        $common = Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK) + ($outlets === [] ? self::EXIT_K : 0.0));
+
+        return ReturnLine::of($common, $outlets, array_sum(array_map(fn (TableRow $r): float => $r->number('flowLh'), $facts->brief->rows('draws'))));
+    }
+
+    private static function meeting(Facts $facts, PumpChart $chart, Quantity $flow): Working
+    {
+        $head = ['h', 'Head where the curves meet, found by trial', $chart->meets->headM, Kind::Height];
+        if ($facts->brief->rows('curve') !== []) {
+            return Working::of(Topic::LABELS['pumpLh'], 'n*Q', [['n', 'Lines', self::lines($facts), Kind::Count], ['Q', 'Flow where the curves meet, found by trial', $chart->meets->flowLh, Kind::Flow], $head], $flow, 'B-23: the pump’s points joined by straight lines, against height, friction (Swamee–Jain) and fittings');
+        }
+
+        return Working::of(Topic::LABELS['pumpLh'], 'n*Q*sqrt(1 - h/H) - d', [['n', 'Pumps', self::pumps($facts), Kind::Count], $facts->row('Q', F::PumpMaxFlowLh), $head, $facts->row('H', F::PumpMaxHeadM), ['d', 'Drawn off at the pumps', self::lines($facts) * $chart->drawsLh, Kind::Flow]], $flow, 'B-23: H = Hmax·(1 − (Q/Qmax)²) against height, friction (Swamee–Jain) and fittings');
+    }
+
+    private static function speed(Facts $facts, PumpChart $chart, Quantity $speed): ?Working
+    {
+        return $facts->brief->rows('curve') !== [] ? null : Working::of(Topic::LABELS['pumpSpeed'], '100*sqrt((h + H*((q + d)/n/Q)**2)/H)', [
+            ['n', 'Pumps', self::pumps($facts), Kind::Count], ['h', 'Head the line asks at the planned flow', $chart->plannedHeadM, Kind::Height], $facts->row('H', F::PumpMaxHeadM), $facts->row('q', F::FlowLh), ['d', 'Drawn off at the pumps', self::lines($facts) * $chart->drawsLh, Kind::Flow], $facts->row('Q', F::PumpMaxFlowLh),
+        ], $speed, 'B-23: affinity laws');
+    }
+
+    private static function outlets(Facts $facts, PumpChart $chart): Figure
+    {
+        $parts = $words = [];
+        foreach ($facts->brief->rows('outlets') as $i => $row) {
+            $parts["flow{$i}"] = Quantity::of($chart->outletsLh[$i] ?? 0.0, Kind::Flow);
+            $parts["name{$i}"] = $row->called('outlet');
+            $words[] = "{name{$i}} {flow{$i}}";
+        }
+
+        return Figure::words('outletsLh', count($words) === 1 ? 'one' : count($words).' together', Sentence::of(implode(', ', $words), $parts), $facts->basis());
+    }
+
+    private static function pumps(Facts $facts): int
+    {
+        return self::returns($facts) === 'one' ? 1 : 2;
     }
 
     /** Lines up to the display, alike. */

@@ -11,7 +11,6 @@ use Velbrin\Core\Build\Levels;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
-use Velbrin\Core\Hydraulics\Pipe;
 use Velbrin\Core\Hydraulics\ReturnFlow;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
@@ -25,8 +24,6 @@ final class TwinReturns implements Topic
     /** Fewer display volumes an hour than this carry too little heat and oxygen. */
     private const LEAST_TURNOVER = 3.0;
 
-    private const EXIT_K = 1.0;
-
     public function keys(): array
     {
         return ['oneOfTwoLh'];
@@ -38,9 +35,7 @@ final class TwinReturns implements Topic
         if ($returns === 'one') {
             return new TopicAnswer([]);
         }
-        $facts->need(F::PumpMaxHeadM, F::PumpMaxFlowLh, F::FlowLh, F::ReturnBoreMm, F::ReturnLengthM);
-        $pipe = Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK) + self::EXIT_K);
-        $one = ReturnFlow::of($facts->number(F::PumpMaxHeadM), $facts->number(F::PumpMaxFlowLh), Levels::dropM($facts), $pipe)->flowLh;
+        $one = ReturnFlow::meet(ReturnPump::curve($facts), Levels::dropM($facts), ReturnPump::line($facts))->flowLh;
         $times = $one / DisplayTank::of($facts)->volume($facts)->netL;
         $parts = ['one' => Quantity::of($one, Kind::Flow), 'times' => Quantity::of($times, Kind::Turnover), 'least' => Quantity::of(self::LEAST_TURNOVER, Kind::Turnover)];
         $findings = [$times < self::LEAST_TURNOVER

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Measure\Kind;
+
+/** One column of a plan's table: words, unit kind and range; or a choice; or yes and no. */
+final readonly class ColumnSpec
+{
+    /** @param  array<string, string>  $choices  value to words; empty unless it is a choice */
+    private function __construct(
+        public string $key,
+        /** Head of the column. */
+        public string $head,
+        /** Said in full, for who hears the table. */
+        public string $label,
+        public ?Kind $kind,
+        public float $least,
+        public float $most,
+        public array $choices,
+        /** May stand empty: what counts then, or null when it must be said. */
+        public ?string $otherwise,
+    ) {
+    }
+
+    public static function number(string $key, string $head, string $label, Kind $kind, float $least, float $most): self
+    {
+        return new self($key, $head, $label, $kind, $least, $most, [], null);
+    }
+
+    /** @param  array<string, string>  $choices */
+    public static function choice(string $key, string $head, string $label, array $choices): self
+    {
+        return new self($key, $head, $label, null, 0, 0, $choices, null);
+    }
+
+    public static function flag(string $key, string $head, string $label): self
+    {
+        return new self($key, $head, $label, null, 0, 0, [], '');
+    }
+
+    /** @param  string  $otherwise  what counts while it is empty, in words for the empty cell */
+    public function or(string $otherwise): self
+    {
+        return new self($this->key, $this->head, $this->label, $this->kind, $this->least, $this->most, $this->choices, $otherwise);
+    }
+
+    public function isFlag(): bool
+    {
+        return $this->kind === null && $this->choices === [];
+    }
+
+    public function mayBeEmpty(): bool
+    {
+        return $this->otherwise !== null;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Build\ColumnSpec as C;
+use Velbrin\Core\Measure\Kind;
+
+/** Every table a plan knows: the one place that says what may stand in it. */
+final class PlanTables
+{
+    /** @var array<string, TableSpec>|null built once; the same on every machine */
+    private static ?array $tables = null;
+
+    /** @return array<string, TableSpec> by key */
+    public static function all(): array
+    {
+        if (self::$tables === null) {
+            self::$tables = [];
+            foreach ([...self::place(), ...self::water(), ...self::above(), ...self::below()] as $table) {
+                self::$tables[$table->key] = $table;
+            }
+        }
+
+        return self::$tables;
+    }
+
+    /** @return list<TableSpec> */
+    private static function place(): array
+    {
+        return [
+            new TableSpec('chambers', 'chamber', 'sump chambers in flow order, the return chamber last', 6, [
+                C::number('lengthMm', 'Clear length', 'clear length', Kind::Length, 1, 20000)->or('the rest'), C::number('baffleMm', 'Baffle', 'edge its water leaves over', Kind::Length, 1, 20000)->or('none'),
+            ]),
+            new TableSpec('passages', 'passage', 'the way in', 12, [
+                C::number('widthMm', 'Width', 'clear width', Kind::Length, 1, 20000), C::number('heightMm', 'Height', 'clear height', Kind::Length, 1, 20000),
+                C::number('corridorAMm', 'Corridor', 'first corridor, width', Kind::Length, 1, 20000)->or('no turn'), C::number('corridorBMm', 'Second corridor', 'second corridor, width', Kind::Length, 1, 20000)->or('no turn'),
+                C::number('outWidthMm', 'Width out', 'width once all is finished', Kind::Length, 1, 20000)->or('as it is'), C::number('outHeightMm', 'Height out', 'height once all is finished', Kind::Length, 1, 20000)->or('as it is'),
+            ]),
+            new TableSpec('vessels', 'vessel', 'further vessels on the same water', 4, [
+                C::number('lengthMm', 'Length', 'length, outside', Kind::Length, 100, 8000), C::number('widthMm', 'Depth', 'front to back, outside', Kind::Length, 100, 4000), C::number('heightMm', 'Height', 'height, outside', Kind::Length, 100, 3000),
+                C::number('wallMm', 'Panes', 'thickness of its panes', Kind::Length, 2, 60)->or('as usual'), C::number('waterMm', 'Water', 'water in it, deep', Kind::Length, 0, 3000),
+                C::number('bottomMm', 'Stands at', 'underside above its floor', Kind::Length, 0, 4000)->or('on the floor'), C::number('downMm', 'Runs down', 'runs down when its pump stops', Kind::Length, 0, 3000)->or('nothing'),
+                C::flag('ownPump', 'Own pump', 'fed by a pump of its own'),
+            ]),
+        ];
+    }
+
+    /** @return list<TableSpec> */
+    private static function water(): array
+    {
+        return [
+            new TableSpec('curve', 'point', 'the return pump’s curve, read from its sheet', 20, [
+                C::number('flowLh', 'Flow', 'flow', Kind::Flow, 0, 200000), C::number('headM', 'Head', 'head at that flow', Kind::Height, 0, 60),
+            ]),
+            new TableSpec('outlets', 'outlet', 'branches of the return line at the display', 6, [
+                C::number('boreMm', 'Bore', 'bore of the branch', Kind::Length, 4, 200), C::number('lengthM', 'Length', 'length of the branch', Kind::Height, 0, 50), C::number('sumK', 'Sum of K', 'its fittings, without the exit', Kind::Factor, 0, 60),
+            ]),
+            new TableSpec('draws', 'draw', 'what the return pump feeds besides, back into the sump', 8, [C::number('flowLh', 'Flow', 'flow its valve lets through', Kind::Flow, 1, 50000)]),
+            new TableSpec('joints', 'joint', 'joints of the plumbing', 40, [
+                C::choice('kind', 'Made', 'how it is made', ['glued' => 'glued', 'threaded' => 'threaded', 'union' => 'union', 'bulkhead' => 'bulkhead', 'hose' => 'hose and clamp']), C::flag('hidden', 'Hidden', 'out of sight once all stands'),
+            ]),
+            new TableSpec('holes', 'hole', 'seen from outside, mm from the left and the lower edge', 16, [
+                C::choice('pane', 'Pane', 'which pane', array_combine(array_column(Pane::cases(), 'value'), array_column(Pane::cases(), 'value'))),
+                C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'Up', 'up from the lower edge', Kind::Length, 0, 20000), C::number('diameterMm', 'Hole', 'diameter of the hole', Kind::Length, 8, 250),
+            ]),
+        ];
+    }
+
+    /** @return list<TableSpec> */
+    private static function above(): array
+    {
+        return [
+            new TableSpec('lamps', 'lamp', 'seen from above, mm from the left and the back of the inside', 24, [
+                C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('aboveRimMm', 'Above rim', 'above the rim', Kind::Length, 1, 20000)->or('as all'),
+                C::number('ppf', 'µmol/s', 'micromoles a second', Kind::Factor, 0, 5000), C::number('halfAngleDeg', 'Half angle, °', 'half angle', Kind::Factor, 1, 89),
+            ]),
+            new TableSpec('points', 'point', 'read with a light meter at full power', 40, [
+                C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000),
+            ]),
+        ];
+    }
+
+    /** @return list<TableSpec> */
+    private static function below(): array
+    {
+        return [
+            new TableSpec('gear', 'thing', 'what is to stand in the cabinet beside the sump', 20, [
+                C::number('widthMm', 'Wide', 'wide', Kind::Length, 10, 3000), C::number('depthMm', 'Deep', 'deep', Kind::Length, 10, 3000), C::number('heightMm', 'High', 'high', Kind::Length, 10, 3000),
+                C::number('liftMm', 'Room over it', 'room over it for service', Kind::Length, 0, 2000)->or('none'), C::flag('needsAir', 'Room air', 'takes its air from the room'),
+                C::number('xMm', 'From left', 'its place from the left', Kind::Length, 0, 8000)->or('proposed'), C::number('yMm', 'From back', 'its place from the back', Kind::Length, 0, 3000)->or('proposed'),
+            ]),
+            new TableSpec('board', 'device', 'what is mounted on the equipment board', 20, [
+                C::choice('kind', 'Is', 'what it is', ['strip' => 'power strip', 'controller' => 'controller', 'driver' => 'pump driver', 'doser' => 'dosing pump', 'other' => 'something else']),
+                C::number('widthMm', 'Wide', 'wide', Kind::Length, 20, 2000), C::number('heightMm', 'High', 'high', Kind::Length, 20, 2000),
+            ]),
+            new TableSpec('ways', 'cable way', 'holes that cables pass, and their bundles', 12, [
+                C::number('holeMm', 'Hole', 'hole across', Kind::Length, 8, 200), C::number('plugMm', 'Largest plug', 'largest plug across', Kind::Length, 1, 200), C::number('cables', 'Cables', 'cables through it', Kind::Count, 1, 40), C::number('cableMm', 'One is', 'one cable across', Kind::Length, 1, 40),
+                C::number('runMm', 'Way', 'way from device to plug', Kind::Length, 0, 20000), C::number('leadMm', 'Shortest lead', 'shortest lead', Kind::Length, 0, 20000), C::flag('bushed', 'Edge bushed', 'its edge is bushed'),
+            ]),
+            new TableSpec('phases', 'purchase', 'what is bought, and in which phase', 24, [
+                C::number('phase', 'Phase', 'phase it is bought in', Kind::Count, 1, 6), C::number('until', 'Useless from', 'later phase that makes it useless', Kind::Count, 2, 6)->or('never'), C::number('price', 'Price', 'price in the company’s currency', Kind::Factor, 0, 1000000)->or('none'),
+                C::number('outlets', 'Outlets', 'outlets it takes', Kind::Count, 0, 12)->or('0'), C::number('ports', 'Ports', 'controller ports it takes', Kind::Count, 0, 24)->or('0'), C::number('holes', 'Holes', 'holes in pane or cabinet it takes', Kind::Count, 0, 12)->or('0'),
+            ]),
+        ];
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build;
+
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+
+/** A table of a plan: how its rows are asked for, and how many it takes. */
+final readonly class TableSpec
+{
+    private const NAME_LENGTH = 60;
+
+    /** @param  list<ColumnSpec>  $columns  besides the name */
+    public function __construct(
+        public string $key,
+        /** What one row is, for a row without a name: "lamp". */
+        public string $word,
+        public string $says,
+        public int $most,
+        public array $columns,
+    ) {
+    }
+
+    /**
+     * Every sound row. A row with a fault is set aside and named.
+     *
+     * @param  list<FieldError>  $errors
+     *
+     * @param-out list<FieldError> $errors
+     *
+     * @return list<TableRow>
+     */
+    public function read(mixed $raw, array &$errors): array
+    {
+        $rows = [];
+        foreach (is_array($raw) ? array_values($raw) : [] as $i => $row) {
+            try {
+                if ($i >= $this->most) {
+                    throw OutOfRange::field($this->key, "{$this->key}: more than {$this->most} rows", "at most {$this->most} rows");
+                }
+                $rows[] = $this->row(is_array($row) ? $row : [], $i);
+            } catch (OutOfRange $e) {
+                $errors[] = FieldError::from($e);
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     *
+     * @throws OutOfRange
+     */
+    private function row(array $row, int $i): TableRow
+    {
+        $values = [];
+        foreach ($this->columns as $column) {
+            $values[$column->key] = $this->cell($column, $row[$column->key] ?? null, "{$this->key}.{$i}.{$column->key}");
+        }
+        $name = $row['name'] ?? '';
+
+        return new TableRow(is_string($name) ? mb_substr(trim($name), 0, self::NAME_LENGTH) : '', $i, $values);
+    }
+
+    /** @throws OutOfRange */
+    private function cell(ColumnSpec $column, mixed $value, string $at): float|string|bool|null
+    {
+        if ($column->isFlag()) {
+            return $value === true;
+        }
+        if (($value === null || $value === '') && $column->mayBeEmpty()) {
+            return null;
+        }
+        if ($column->kind === null) {
+            return is_string($value) && isset($column->choices[$value]) ? $value : throw OutOfRange::field($at, "{$column->label}: choose one of the words", implode(', ', array_keys($column->choices)));
+        }
+        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value)) {
+            throw OutOfRange::field($at, ucfirst($column->label).': a number is needed', "a number from {$column->least} to {$column->most}");
+        }
+        if ($value < $column->least || $value > $column->most) {
+            throw OutOfRange::number($at, (float) $value, "{$column->least} to {$column->most}", Quantity::of($column->least, $column->kind), Quantity::of($column->most, $column->kind));
+        }
+
+        return (float) $value;
+    }
+}
