@@ -19,6 +19,8 @@ return [
             'engine' => 'InnoDB',
             // Times are stored in UTC whatever zone the server stands in.
             'timezone' => '+00:00',
+            // One way to the server and back for a question instead of two; one statement at a time.
+            'options' => [PDO::ATTR_EMULATE_PREPARES => true, PDO::MYSQL_ATTR_MULTI_STATEMENTS => false],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

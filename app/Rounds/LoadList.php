@@ -33,10 +33,10 @@ final class LoadList
         if ($ro > 0) {
             $list[] = $units->show(Quantity::of($ro, Kind::Volume)).' of RO water';
         }
-        $count = fn (string $key): int => $visits->sum(fn (Visit $v): int => $v->tasks->filter(fn (VisitTask $t): bool => $t->type?->key === $key)->count());
+        $count = $visits->flatMap(fn (Visit $v): array => $v->tasks->map(fn (VisitTask $t): string => (string) $t->type?->key)->all())->countBy();
         foreach (['floss' => 'fresh floss ×%d', 'carbon' => 'carbon ×%d', 'reactor-media' => 'reactor media ×%d', 'vessel-refill' => 'dosing solutions ×%d', 'pump-soak' => 'acid bath, goggles, gloves', 'probe-calibration' => 'calibration fluids', 'lamp-change' => 'lamps ×%d', 'ro-filters' => 'RO filters ×%d', 'sand-topup' => 'sand, towels, socks'] as $key => $words) {
-            if ($count($key) > 0) {
-                $list[] = str_contains($words, '%d') ? sprintf($words, $count($key)) : $words;
+            if ($count->get($key, 0) > 0) {
+                $list[] = str_contains($words, '%d') ? sprintf($words, $count->get($key)) : $words;
             }
         }
 

@@ -10,6 +10,7 @@ use App\Rounds\Views\VisitSystemView;
 use App\Rounds\Views\VisitTaskView;
 use App\Systems\Band;
 use App\Systems\Http\LogController;
+use App\Systems\Item;
 use App\Systems\LogEntry;
 use App\Systems\OpenRipple;
 use App\Systems\StandingNote;
@@ -103,6 +104,8 @@ final class VisitReader
     private static function system(System $system, Collection $tasks, Collection $log, Collection $carried, Collection $offs, User $user): VisitSystemView
     {
         $litres = $system->volumeL();
+        // Read as stored: a cast for each device and job is dear.
+        $jobs = array_values(array_unique(array_filter($system->items->map(fn (Item $i): mixed => $i->getAttributes()['retired_at'] === null ? $i->getAttributes()['job'] : null)->all(), is_string(...))));
 
         return new VisitSystemView(
             $system->id, $system->name, $litres === null ? null : $user->units()->show(Quantity::of($litres, Kind::Volume)), $system->isolated_since === null ? null : (string) $system->isolated_reason,
@@ -111,7 +114,7 @@ final class VisitReader
             array_values($log->take(self::CHANGES)->map(fn (LogEntry $e): LogLineView => new LogLineView($e->id, $e->happened_at->toIso8601ZuluString(), LogController::KINDS[$e->kind] ?? $e->kind, $e->text, (string) $e->user?->name))->all()),
             array_values($carried->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f))->all()),
             array_values($offs->map(fn (OffRecord $o): OffView => OffView::of($o))->all()),
-            array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $user))->all()),
+            array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $jobs, $user))->all()),
             self::readings($system, $tasks, $user),
             array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
         );

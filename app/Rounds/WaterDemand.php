@@ -11,6 +11,8 @@ use App\Water\Depot;
 use App\Water\Reach;
 use App\Water\SaltMix;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use stdClass;
 
 /** What planned visits take along, by mix and salinity. */
 final class WaterDemand implements Demand
@@ -20,39 +22,61 @@ final class WaterDemand implements Demand
     public function departures(Depot $depot, CarbonImmutable $from, CarbonImmutable $until): array
     {
         $usual = SaltMix::query()->current()->orderBy('id')->value('id');
-        $visits = Visit::query()->where('state', Visit::PLANNED)->whereBetween('planned_on', [$from->setTimezone(Days::zone())->toDateString(), $until->setTimezone(Days::zone())->toDateString()])
-            ->whereHas('crew', fn ($c) => $c->where('depot_id', $depot->id))->where(fn ($q) => $q->where('salt_l', '>', 0)->orWhere('ro_l', '>', 0))->with(['crew', 'site', 'tasks.system', 'tasks.type'])->orderBy('planned_on')->orderBy('crew_id')->orderBy('position')->get();
+        $visits = self::visits($depot, $from, $until);
+        $changes = self::changes($visits->where('salt_l', '>', 0)->pluck('id')->all());
         $departures = [];
         foreach ($visits as $visit) {
-            $at = $visit->planned_on === null ? $until : Days::moment($visit->planned_on->toDateString(), $visit->crew->starts_min ?? 480);
+            $at = Days::moment((string) $visit->planned_on, (int) $visit->starts_min);
             if ($at->lessThan($from) || $at->greaterThan($until)) {
                 continue;
             }
             $by = [];
-            foreach ($visit->salt_l > 0 ? $visit->tasks : [] as $task) {
-                if ($task->type?->key === 'change' && $task->litres !== null && $task->system instanceof System) {
-                    $salinity = $task->system->facts['salinity'] ?? self::USUAL_SALINITY;
-                    $salinity = is_numeric($salinity) ? round((float) $salinity, 1) : self::USUAL_SALINITY;
-                    $mix = $task->system->salt_mix_id ?? $usual;
-                    $key = $mix.'@'.$salinity;
-                    $by[$key] = [($by[$key][0] ?? 0.0) + $task->litres, is_numeric($mix) ? (int) $mix : null, $salinity];
-                }
+            foreach ($changes[$visit->id] ?? [] as $row) {
+                $salinity = is_numeric($row->salinity) ? round((float) $row->salinity, 1) : self::USUAL_SALINITY;
+                $mix = $row->salt_mix_id ?? $usual;
+                $key = $mix.'@'.$salinity;
+                $by[$key] = [($by[$key][0] ?? 0.0) + (float) $row->litres, is_numeric($mix) ? (int) $mix : null, $salinity];
             }
-            $where = "{$visit->site?->name}, {$visit->crew?->name}";
+            $where = "{$visit->site}, {$visit->crew}";
             foreach ($by as [$litres, $mix, $salinity]) {
-                $departures[] = new Departure($visit->id, $where, $at, $litres, $mix, $salinity);
+                $departures[] = new Departure((int) $visit->id, $where, $at, $litres, $mix, $salinity);
             }
             if ($visit->ro_l > 0) {
-                $departures[] = new Departure($visit->id, "{$where}, RO", $at, $visit->ro_l, null, 0.0);
+                $departures[] = new Departure((int) $visit->id, "{$where}, RO", $at, (float) $visit->ro_l, null, 0.0);
             }
         }
 
         return $departures;
     }
 
+    /**
+     * Visits that take water along, as rows: a day of a large company is many.
+     *
+     * @return Collection<int, stdClass>
+     */
+    private static function visits(Depot $depot, CarbonImmutable $from, CarbonImmutable $until): Collection
+    {
+        return Visit::query()->join('crews', 'crews.id', '=', 'visits.crew_id')->join('sites', 'sites.id', '=', 'visits.site_id')
+            ->where('visits.state', Visit::PLANNED)->where('crews.depot_id', $depot->id)->whereBetween('visits.planned_on', [$from->setTimezone(Days::zone())->toDateString(), $until->setTimezone(Days::zone())->toDateString()])
+            ->where(fn ($q) => $q->where('visits.salt_l', '>', 0)->orWhere('visits.ro_l', '>', 0))
+            ->orderBy('visits.planned_on')->orderBy('visits.crew_id')->orderBy('visits.position')
+            ->select('visits.id', 'visits.planned_on', 'visits.salt_l', 'visits.ro_l', 'crews.starts_min', 'crews.name as crew', 'sites.name as site')->toBase()->get();
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $visitIds
+     * @return Collection<array-key, Collection<int, stdClass>> changes with litres, mix and salinity, by visit
+     */
+    private static function changes(array $visitIds): Collection
+    {
+        return VisitTask::query()->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')->join('systems', 'systems.id', '=', 'visit_tasks.system_id')
+            ->where('task_types.key', 'change')->whereNotNull('visit_tasks.litres')->whereIntegerInRaw('visit_tasks.visit_id', $visitIds)->orderBy('visit_tasks.id')
+            ->select('visit_tasks.visit_id', 'visit_tasks.litres', 'systems.salt_mix_id')->selectRaw("JSON_VALUE(systems.facts, '$.salinity') as salinity")->toBase()->get()->groupBy('visit_id');
+    }
+
     public function reach(): Reach
     {
-        $shares = System::query()->current()->whereNotNull('emergency_share_pct')->get()->map(fn (System $s): float => ($s->volumeL() ?? 0.0) * (float) $s->emergency_share_pct / 100)->all();
+        $shares = System::query()->current()->whereNotNull('emergency_share_pct')->selectRaw('coalesce(measured_volume_l, true_volume_l, 0) * emergency_share_pct / 100 as litres')->toBase()->pluck('litres')->map(fn (mixed $l): float => is_numeric($l) ? (float) $l : 0.0)->all();
 
         return new Reach((float) System::query()->current()->max('true_volume_l'), array_values($shares));
     }

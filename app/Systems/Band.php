@@ -43,7 +43,7 @@ final class Band extends Model
     /** The loaded band of that parameter. */
     public static function for(System $system, Measured $parameter): ?self
     {
-        return $system->bands->first(fn (self $b): bool => $b->parameter->key() === $parameter->key());
+        return $system->bands->first(fn (self $b): bool => $b->getAttributes()['parameter'] === $parameter->key());
     }
 
     /** The core’s band of these limits. */

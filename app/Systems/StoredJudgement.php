@@ -29,7 +29,7 @@ final class StoredJudgement extends Model
     /** The loaded judgement of that parameter. */
     public static function for(System $system, Measured $parameter): ?self
     {
-        return $system->judgements->first(fn (self $j): bool => $j->parameter->key() === $parameter->key());
+        return $system->judgements->first(fn (self $j): bool => $j->getAttributes()['parameter'] === $parameter->key());
     }
 
     /** @return BelongsTo<System, $this> */

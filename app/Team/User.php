@@ -23,6 +23,9 @@ final class User extends Authenticatable
     /** @use HasApiTokens<PersonalAccessToken> */
     use Archives, HasApiTokens, Notifiable;
 
+    /** @var array<string, Units> */
+    private array $units = [];
+
     protected $fillable = ['name', 'email', 'password', 'role', 'client_id', 'unit_system', 'alkalinity_unit', 'salinity_unit', 'decimal_mark', 'theme', 'phone', 'home_lat', 'home_lon', 'skills'];
 
     protected $hidden = ['password', 'remember_token'];
@@ -54,7 +57,15 @@ final class User extends Authenticatable
         return mb_strtoupper(mb_substr($initials, 0, 2));
     }
 
+    /** As this person reads numbers; worked out once, since a page asks for it with every row. */
     public function units(): Units
+    {
+        $key = implode('|', [$this->unit_system, $this->alkalinity_unit, $this->salinity_unit, $this->decimal_mark]);
+
+        return $this->units[$key] ??= $this->unitsAsSet();
+    }
+
+    private function unitsAsSet(): Units
     {
         $units = $this->unit_system === 'us' ? Units::us($this->decimal_mark) : Units::metric($this->decimal_mark);
         $units = match ($this->alkalinity_unit) {

@@ -432,6 +432,7 @@ export interface AnswersView {
     proposedHoles: HoleView[];
     cabinet: PackingView | null;
     ways: WayThroughView[];
+    board: BoardView | null;
     outline: ([number, number])[];
 }
 
@@ -441,6 +442,14 @@ export interface AuditLineView {
     who: string;
     what: string;
     changes: string[];
+}
+
+export interface BoardView {
+    widthMm: number;
+    heightMm: number;
+    plugsMm: number;
+    exitMm: number;
+    standing: ({ heightMm: number; kind: string; name: string; row: number; widthMm: number; xMm: number; yMm: number })[];
 }
 
 export interface CrumbView {
@@ -572,6 +581,7 @@ export interface PumpChartView {
     plannedLh: number;
     plannedHeadM: number;
     meets: string;
+    outlets: string[];
 }
 
 export interface RuleView {

@@ -46,6 +46,7 @@ final readonly class AnswersView
         public array $proposedHoles,
         public ?PackingView $cabinet,
         public array $ways,
+        public ?BoardView $board,
         public array $outline,
     ) {
     }
@@ -73,13 +74,14 @@ final readonly class AnswersView
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
             $answers->cabinet === null ? null : PackingView::of($answers->cabinet), WayThroughView::all($answers->ways, $units),
+            $answers->board === null ? null : BoardView::of($answers->board),
             array_map(fn (array $p): array => [round($p[0], 1), round($p[1], 1)], $answers->outline),
         );
     }
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->outline);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->outline);
     }
 
     /** @return list<string> */

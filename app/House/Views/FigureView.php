@@ -49,6 +49,8 @@ final readonly class FigureView
         return match (true) {
             isset(PlanSheet::fields()[$field]) => PlanSheet::fields()[$field]->label,
             $field === 'passages' => 'The way in',
+            str_starts_with($field, 'phases') => 'Phases',
+            $field === 'curve' => 'The pump’s curve',
             str_starts_with($field, 'chambers') => 'Sump chambers',
             str_starts_with($field, 'lamps') => 'Lamps',
             str_starts_with($field, 'vessels') => 'Other vessels',

@@ -50,14 +50,17 @@ final readonly class VisitTaskView
     ) {
     }
 
-    /** The task is loaded with type; the system with judgements, vessels and items. */
-    public static function of(VisitTask $task, System $system, User $user): self
+    /**
+     * The task is loaded with type; the system with judgements, vessels and items.
+     *
+     * @param  list<string>  $jobs  of the devices that run there
+     */
+    public static function of(VisitTask $task, System $system, array $jobs, User $user): self
     {
         $type = $task->type;
         $units = $user->units();
         $change = $type?->key === 'change';
         $words = fn (mixed $list): array => is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
-        $jobs = $system->items->whereNull('retired_at')->map(fn ($i): string => $i->job->value)->unique()->all();
         $off = [];
         foreach ($words($type?->off) as $job) {
             $why = OffWhile::tryFrom($job);

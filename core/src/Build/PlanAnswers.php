@@ -45,6 +45,8 @@ final readonly class PlanAnswers
         public ?Packing $cabinet,
         /** Null while no passage is known. */
         public ?WaysThrough $ways,
+        /** Null while nothing is mounted on it, or its size is missing. */
+        public ?BoardLayout $board,
         /** @var list<array{0: float, 1: float}> the display’s inside from above, mm; empty while its sizes are missing */
         public array $outline,
     ) {

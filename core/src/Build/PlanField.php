@@ -92,6 +92,10 @@ enum PlanField: string
     case Fixings = 'fixings';
     case BreakingKg = 'breakingKg';
     case Equalised = 'equalised';
+    case Sheaves = 'sheaves';
+    case SheaveTurnDeg = 'sheaveTurnDeg';
+    case SheaveBreakingKg = 'sheaveBreakingKg';
+    case WinchKg = 'winchKg';
     case WinterC = 'winterC';
     case SummerC = 'summerC';
     case HumidityPct = 'humidityPct';
@@ -107,6 +111,28 @@ enum PlanField: string
     case WastePerL = 'wastePerL';
     case VisitsMonth = 'visitsMonth';
     case CareMin = 'careMin';
+
+    case SmallestMm = 'smallestMm';
+    case ToothGapMm = 'toothGapMm';
+    case BoxInsideMm = 'boxInsideMm';
+    case NutMm = 'nutMm';
+    case HandMm = 'handMm';
+    case GapBehindMm = 'gapBehindMm';
+    case BoxBehindMm = 'boxBehindMm';
+    case ElbowMm = 'elbowMm';
+    case RockToPaneMm = 'rockToPaneMm';
+    case RockToDrainMm = 'rockToDrainMm';
+    case RockBase = 'rockBase';
+    case StandingMm = 'standingMm';
+    case ShoulderMm = 'shoulderMm';
+    case ArmMm = 'armMm';
+    case ToolMm = 'toolMm';
+    case OpeningMm = 'openingMm';
+
+    case BoardWidthMm = 'boardWidthMm';
+    case BoardHeightMm = 'boardHeightMm';
+    case OutletsFree = 'outletsFree';
+    case PortsFree = 'portsFree';
 
     case StandHeightMm = 'standHeightMm';
     case StandInsideMm = 'standInsideMm';

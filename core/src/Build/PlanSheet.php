@@ -12,7 +12,7 @@ final class PlanSheet
 {
     public const GROUPS = [
         'display' => 'Display', 'look' => 'Rock, sand, water', 'overflow' => 'Overflow and drains', 'return' => 'Return',
-        'sump' => 'Sump and top-off', 'light' => 'Light and its hanging', 'heat' => 'Heat and room', 'power' => 'Circuits and upkeep', 'floor' => 'Stand and floor',
+        'sump' => 'Sump and top-off', 'light' => 'Light and its hanging', 'heat' => 'Heat and room', 'reach' => 'Clearances and reach', 'power' => 'Circuits, board, upkeep', 'floor' => 'Stand and floor',
     ];
 
     private const YES_NO = ['no' => 'no', 'yes' => 'yes'];
@@ -25,7 +25,7 @@ final class PlanSheet
     {
         if (self::$fields === null) {
             self::$fields = [];
-            foreach ([...self::display(), ...self::look(), ...self::overflow(), ...self::return(), ...self::sump(), ...self::light(), ...self::heat(), ...self::power(), ...self::floor()] as $spec) {
+            foreach ([...self::display(), ...self::look(), ...self::overflow(), ...self::return(), ...self::sump(), ...self::light(), ...self::heat(), ...self::reach(), ...self::power(), ...self::floor()] as $spec) {
                 self::$fields[$spec->field->value] = $spec;
             }
         }
@@ -159,6 +159,10 @@ final class PlanSheet
             FieldSpec::number(F::Fixings, 'light', 'Fixings they hang from', Kind::Count, 1, 20),
             FieldSpec::number(F::BreakingKg, 'light', 'One fixing breaks at, in this ceiling', Kind::Mass, 0, 5000, 'The breaking load in the actual ceiling, not a maker’s reduced working load.'),
             FieldSpec::choice(F::Equalised, 'light', 'Hangers share the load', ['no' => 'rigid hangers', 'yes' => 'evened out over all']),
+            FieldSpec::number(F::Sheaves, 'light', 'Sheaves each cable turns over', Kind::Count, 1, 6, 'None when it hangs straight.')->orNone(),
+            FieldSpec::number(F::SheaveTurnDeg, 'light', 'One turns its cable by, degrees', Kind::Factor, 1, 180, '90 from straight up to straight along, 180 back down.'),
+            FieldSpec::number(F::SheaveBreakingKg, 'light', 'A sheave’s fixing breaks at', Kind::Mass, 0, 5000, 'In this ceiling, pulled that way.'),
+            FieldSpec::number(F::WinchKg, 'light', 'Winch is rated at', Kind::Mass, 1, 5000, 'None when it is not wound.')->orNone(),
         ];
     }
 
@@ -178,6 +182,29 @@ final class PlanSheet
     }
 
     /** @return list<FieldSpec> */
+    private static function reach(): array
+    {
+        return [
+            FieldSpec::number(F::SmallestMm, 'reach', 'Smallest animal, across its body', Kind::Length, 1, 300, 'What the teeth of the overflow must hold back.'),
+            FieldSpec::number(F::ToothGapMm, 'reach', 'One gap between the teeth', Kind::Length, 1, 100)->when(F::WeirForm, 'edge'),
+            FieldSpec::number(F::BoxInsideMm, 'reach', 'Overflow box, inside front to back', Kind::Length, 15, 1000),
+            FieldSpec::number(F::NutMm, 'reach', 'Largest nut or elbow in it, across', Kind::Length, 8, 300),
+            FieldSpec::number(F::HandMm, 'reach', 'Room a hand needs', Kind::Length, 40, 200),
+            FieldSpec::number(F::GapBehindMm, 'reach', 'Gap behind the tank', Kind::Length, 0, 4000),
+            FieldSpec::number(F::BoxBehindMm, 'reach', 'Box behind it stands off', Kind::Length, 10, 500, 'None without a box outside.')->orNone(),
+            FieldSpec::number(F::ElbowMm, 'reach', 'Elbow behind it stands off', Kind::Length, 0, 400),
+            FieldSpec::number(F::RockToPaneMm, 'reach', 'Rock, nearest to a pane', Kind::Length, 0, 2000),
+            FieldSpec::number(F::RockToDrainMm, 'reach', 'Rock, nearest to a drain or pump', Kind::Length, 0, 2000),
+            FieldSpec::choice(F::RockBase, 'reach', 'Rock stands on', ['base' => 'the floor pane or its mat', 'sand' => 'the sand']),
+            FieldSpec::number(F::StandingMm, 'reach', 'One stands this high to reach in', Kind::Length, 0, 1500, 'Step or platform; 0 is the floor.'),
+            FieldSpec::number(F::ShoulderMm, 'reach', 'Shoulder above it', Kind::Length, 900, 1800),
+            FieldSpec::number(F::ArmMm, 'reach', 'Arm, shoulder to fingers', Kind::Length, 400, 1000),
+            FieldSpec::number(F::ToolMm, 'reach', 'Longest tool', Kind::Length, 0, 3000),
+            FieldSpec::number(F::OpeningMm, 'reach', 'Narrowest opening at the top', Kind::Length, 30, 4000),
+        ];
+    }
+
+    /** @return list<FieldSpec> */
     private static function power(): array
     {
         return [
@@ -186,6 +213,10 @@ final class PlanSheet
             FieldSpec::number(F::CircuitA, 'power', 'One circuit is rated at', Kind::Current, 1, 63),
             FieldSpec::number(F::Circuits, 'power', 'Circuits it is spread over', Kind::Count, 1, 20),
             FieldSpec::choice(F::Residual, 'power', 'Residual-current protection on all wet gear', ['yes' => 'yes, tried', 'no' => 'no', 'unknown' => 'nobody has tried it']),
+            FieldSpec::number(F::OutletsFree, 'power', 'Outlets there are, each switched', Kind::Count, 0, 100),
+            FieldSpec::number(F::PortsFree, 'power', 'Controller ports there are', Kind::Count, 0, 200),
+            FieldSpec::number(F::BoardWidthMm, 'power', 'Equipment board, wide', Kind::Length, 100, 4000),
+            FieldSpec::number(F::BoardHeightMm, 'power', 'Equipment board, high', Kind::Length, 100, 3000),
             FieldSpec::number(F::ChangePct, 'power', 'Water changed in a month', Kind::Percent, 0, 200),
             FieldSpec::number(F::WastePerL, 'power', 'Waste water for each litre of RO', Kind::Factor, 0, 10),
             FieldSpec::number(F::VisitsMonth, 'power', 'Visits in a month', Kind::Factor, 0, 31),

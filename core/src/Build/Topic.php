@@ -27,8 +27,9 @@ interface Topic
         'coolingW' => 'Cooling, hottest day',
         'parTop' => 'Light near the surface', 'parMid' => 'Light halfway down', 'parLow' => 'Light at the bottom', 'lightEven' => 'Evenness halfway down', 'dliMol' => 'Light of a day, halfway down', 'coralShares' => 'Area fit for', 'hangingKg' => 'Each fixing must hold',
         'heaters' => 'Heaters, first choice', 'oneOffC' => 'One heater failed: winter night settles at', 'stuckOnH' => 'One heater stuck on: harm after',
+        'behindMm' => 'Gap behind the tank, left over', 'reachMm' => 'An arm comes into the tank',
         'circuitA' => 'Each circuit carries', 'startA' => 'At the start', 'energyKwh' => 'Power in a month', 'upkeepH' => 'Care of the equipment in a month',
-        'access' => 'The way in', 'ceilingSpareMm' => 'Room over the lamp', 'sumpLiftMm' => 'Room over the sump', 'cabinet' => 'In the cabinet',
+        'access' => 'The way in', 'ceilingSpareMm' => 'Room over the lamp', 'sumpLiftMm' => 'Room over the sump', 'cabinet' => 'In the cabinet', 'board' => 'On the board', 'cableWays' => 'Cable ways', 'joints' => 'Plumbing', 'phases' => 'Phases',
     ];
 
     /** @return list<string> keys of the figures this topic answers */

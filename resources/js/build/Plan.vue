@@ -7,15 +7,19 @@ import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
+import type { TABLES } from '../shared/draft';
 import { when } from '../shared/units';
 import BriefSheet from '../shared/BriefSheet.vue';
 import CabinetFit from './CabinetFit.vue';
+import BoardPlan from './BoardPlan.vue';
 import HeaterMap from './HeaterMap.vue';
 import HolePlan from './HolePlan.vue';
 import LightPlan from './LightPlan.vue';
 import LightPoints from './LightPoints.vue';
 import OtherVessels from './OtherVessels.vue';
+import PlanTable from './PlanTable.vue';
 import PumpChart from './PumpChart.vue';
+import ReturnLine from './ReturnLine.vue';
 import { useDraft } from './useDraft';
 import WaysThrough from './WaysThrough.vue';
 
@@ -31,6 +35,7 @@ const props = defineProps<{
     tables: Record<string, TableSpecView>;
 }>();
 const { draft, state, change, insist, giveUp, undo, redo, mayUndo, mayRedo } = useDraft(props.plan.id, props.draft, props.live.revision);
+const specs = props.tables as Record<(typeof TABLES)[number], TableSpecView>;
 const name = ref(props.plan.name);
 const keep = useForm({ note: '' });
 const copy = useForm({ name: '', copy_of: props.plan.id, room_id: props.plan.roomId });
@@ -89,13 +94,19 @@ function rename(roomId: number | null = props.plan.roomId) {
         <div class="middle">
             <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below. Each grip moves a fact of the plan." :editable="plan.mayUpdate" :current="current" @set="take" />
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
-            <OtherVessels v-model:vessels="draft.vessels" :spec="tables.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <OtherVessels v-model:vessels="draft.vessels" :spec="specs.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
-            <LightPlan v-model:lamps="draft.lamps" :spec="tables.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
-            <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="tables.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
-            <HolePlan v-model:holes="draft.holes" :spec="tables.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
-            <CabinetFit v-model:gear="draft.gear" :spec="tables.gear" :packing="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <ReturnLine v-model:curve="draft.curve" v-model:outlets="draft.outlets" v-model:draws="draft.draws" v-model:joints="draft.joints" :specs="specs" :pump="answers.pump" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <LightPlan v-model:lamps="draft.lamps" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <HolePlan v-model:holes="draft.holes" :spec="specs.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
+            <CabinetFit v-model:gear="draft.gear" :spec="specs.gear" :packing="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <BoardPlan v-model:devices="draft.board" v-model:ways="draft.ways" :specs="specs" :board="answers.board" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <details class="metered" :open="draft.phases.length > 0">
+                <summary>Built in phases <small>{{ draft.phases.length ? `${draft.phases.length} purchases` : 'what comes later, and what it makes useless' }}</small></summary>
+                <PlanTable v-model:rows="draft.phases" table="phases" :spec="specs.phases" :errors="answers.errors" :readonly="!plan.mayUpdate" caption="Purchases by phase" first="list the first purchase" @change="change()" />
+            </details>
             <HeaterMap v-if="answers.heaterMap.length" :cells="answers.heaterMap" />
             <WaysThrough v-if="answers.ways.length" :ways="answers.ways" />
             <template v-if="waiting.length">
