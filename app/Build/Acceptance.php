@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build;
 
+use App\House\TableRows;
 use App\Systems\OpenRipple;
 use App\Systems\System;
 use App\Systems\SystemBrief;
@@ -76,7 +77,9 @@ final class Acceptance
                 $bases[$field] = ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
             }
             SystemFacts::write($system, array_intersect_key($brief->values, PlanSheet::fields()), $bases, self::chambers($version));
-            SystemFacts::others($system, DraftRows::of($version->brief)['vessels']);
+            $rows = TableRows::of($version->brief);
+            SystemFacts::others($system, $rows['vessels']);
+            SystemFacts::places($system, $rows, $version->created_at);
             self::devices($system, $brief, $answers);
             SystemStart::bands($system);
             $system->logEntries()->create(['kind' => 'event', 'text' => "Opened from plan {$plan->name}, version {$version->number}", 'happened_at' => now(), 'user_id' => $user->id]);

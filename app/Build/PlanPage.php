@@ -6,11 +6,12 @@ namespace App\Build;
 
 use App\Build\Views\PlanDraftView;
 use App\Build\Views\PlanLiveView;
-use App\Build\Views\TableSpecView;
 use App\Build\Views\VersionLineView;
 use App\Clients\Views\FactSpecView;
+use App\House\TableRows;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
+use App\House\Views\TableSpecView;
 use App\Team\User;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
@@ -32,7 +33,8 @@ final readonly class PlanPage
             'draft' => fn (): PlanDraftView => PlanDraftView::of($plan),
             'crumbs' => fn (): array => [new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"), new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}")],
             'sheet' => fn (): array => array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())),
-            'tables' => fn (): array => array_map(TableSpecView::of(...), DraftRows::specs()),
+            'tables' => fn (): array => array_map(TableSpecView::of(...), TableRows::specs()),
+            'library' => fn (): mixed => $user->plans() ? LampType::query()->current()->orderBy('name')->get(['name', ...array_keys(LampType::COLUMNS)])->map(fn (LampType $l): array => ['name' => $l->name, 'ppf' => $l->ppf, 'halfAngleDeg' => $l->half_angle_deg, 'watts' => $l->watts, 'kg' => $l->kg, 'leastMm' => $l->least_mm, 'mostMm' => $l->most_mm]) : [],
             'groups' => PlanSheet::GROUPS,
             'rooms' => fn (): mixed => $plan->site?->rooms()->current()->orderBy('name')->pluck('name', 'id'),
             'versions' => fn (): mixed => $plan->versions()->with('user')->get()->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v)),

@@ -15,12 +15,16 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use LogicException;
 use Spatie\Activitylog\LogOptions;
 use Velbrin\Core\Build\Delivery;
+use Velbrin\Core\Build\PlanBrief;
 
 /** An immutable snapshot of a plan's input. Its answers are recomputed until it is accepted, then frozen. */
 #[UsePolicy(PlanVersionPolicy::class)]
 final class PlanVersion extends Model
 {
     use Audited;
+
+    /** The last look, at the next visit, comes after. */
+    private const BEFORE_FILLED = ['quarter', 'full', 'hour'];
 
     protected $fillable = ['plan_id', 'number', 'brief', 'answers', 'core_version', 'note', 'user_id', 'accepted_at', 'accepted_by'];
 
@@ -86,6 +90,37 @@ final class PlanVersion extends Model
         return $this->hasMany(Consent::class)->orderBy('id');
     }
 
+    /** @return HasMany<JointLook, $this> */
+    public function jointLooks(): HasMany
+    {
+        return $this->hasMany(JointLook::class)->orderBy('joint');
+    }
+
+    /** @return array<int, string> joints of the plumbing by their row */
+    public function joints(): array
+    {
+        $joints = [];
+        foreach (PlanBrief::read($this->brief)->rows('joints') as $joint) {
+            $joints[$joint->row] = $joint->called('joint');
+        }
+
+        return $joints;
+    }
+
+    /** What filling still waits for: each joint looked at a quarter full, full and an hour later, and dry (B-87). */
+    private function jointsToLookAt(): ?string
+    {
+        $joints = $this->joints();
+        $looks = $this->jointLooks->whereIn('moment', self::BEFORE_FILLED);
+        $weeps = $looks->where('dry', false)->first();
+
+        return match (true) {
+            $weeps !== null => ($joints[$weeps->joint] ?? 'A joint').' weeps',
+            count($joints) * count(self::BEFORE_FILLED) > $looks->count() => 'Joints are still to be looked at: a quarter full, full, an hour later',
+            default => null,
+        };
+    }
+
     /** @return list<Delivery> */
     public function deliveries(): array
     {
@@ -95,7 +130,7 @@ final class PlanVersion extends Model
     /** @return array<string, string> what stages still wait for besides their own work, in words */
     public function waits(): array
     {
-        $waits = [];
+        $waits = array_filter(['filled' => $this->jointsToLookAt()], is_string(...));
         foreach ($this->orders as $order) {
             if ($order->delivery()->isOut()) {
                 $waits[$order->stage] = "It waits for {$order->what}, promised for {$order->promised_on->format('j M')}";

@@ -11,6 +11,9 @@ use Velbrin\Core\Build\PlanBrief;
 /** Builds the town’s tanks are made of: plan facts in the core’s units. */
 final class Builds
 {
+    /** What is measured round a planned build for hands and arms, and for its board. */
+    private const ROOM = ['gapBehindMm' => 180.0, 'boxBehindMm' => 'none', 'elbowMm' => 70.0, 'rockToPaneMm' => 60.0, 'rockBase' => 'base', 'toolMm' => 450.0, 'standingMm' => 200.0, 'boardWidthMm' => 900.0, 'boardHeightMm' => 600.0, 'outletsFree' => 12.0, 'portsFree' => 16.0];
+
     private const COMMON = [
         'shape' => 'rectangular', 'material' => 'glass', 'top' => 'open', 'weirGapsMm' => 'none', 'mixGramsPerL' => 38.5, 'lightSharePct' => 45, 'equipmentKg' => 30, 'standInsideMm' => 720, 'ceilingMm' => 2500, 'lampAboveRimMm' => 200, 'lampHeightMm' => 220,
         'sumpWallMm' => 8, 'sumpFloorMm' => 8, 'sumpBaseMm' => 20, 'baffleMm' => 6, 'pumpMinLevelMm' => 100, 'wallOpening' => 'no', 'balcony' => 'no', 'salinity' => 35.0, 'setpointC' => 25.5, 'drains' => 'siphon-emergency', 'drainSumK' => 1.8, 'returnSumK' => 5.5,
@@ -79,7 +82,7 @@ final class Builds
         }
         $length = (float) $facts['lengthMm'] - 80;
 
-        return ['toughened' => 'none', 'cabinetLengthMm' => $length, 'cabinetDepthMm' => (float) $facts['widthMm'] - 60, 'doorWidthMm' => $length - 60, 'doorHeightMm' => 660.0];
+        return ['toughened' => 'none', 'cabinetLengthMm' => $length, 'cabinetDepthMm' => (float) $facts['widthMm'] - 60, 'doorWidthMm' => $length - 60, 'doorHeightMm' => 660.0, ...self::ROOM];
     }
 
     /** @return list<array{name: string, widthMm: float, depthMm: float, heightMm: float, liftMm: float, needsAir: bool}> */
@@ -93,6 +96,24 @@ final class Builds
             'grand' => [$thing('Reservoir', 250, 500, 420, 150), $thing('Dosing pumps', 220, 160, 220), $thing('Dosing vessels', 300, 250, 260, 120)],
             default => [],
         };
+    }
+
+    /** What the house gives a build of that kind besides: outlets, draws, joints, board, cable ways. @return array<string, list<array<string, float|string|bool>>> */
+    public static function fittings(string $build): array
+    {
+        if (! in_array($build, ['standard', 'long', 'grand'], true)) {
+            return [];
+        }
+        $joint = fn (string $name, string $kind, bool $hidden = false): array => ['name' => $name, 'kind' => $kind, 'hidden' => $hidden];
+        $device = fn (string $name, string $kind, float $wide, float $high): array => ['name' => $name, 'kind' => $kind, 'widthMm' => $wide, 'heightMm' => $high];
+
+        return [
+            'outlets' => [['name' => 'left', 'boreMm' => 27.0, 'lengthM' => 0.3, 'sumK' => 0.6], ['name' => 'right', 'boreMm' => 27.0, 'lengthM' => 0.8, 'sumK' => 1.1]],
+            'draws' => [['name' => 'carbon reactor', 'flowLh' => 250.0]],
+            'joints' => [$joint('pump', 'union'), $joint('return bulkhead', 'bulkhead'), $joint('main drain bulkhead', 'bulkhead'), $joint('emergency bulkhead', 'bulkhead'), $joint('drain valve', 'union'), $joint('elbow behind the stand', 'glued', true)],
+            'board' => [$device('strip', 'strip', 480, 60), $device('controller', 'controller', 160, 130), $device('return driver', 'driver', 120, 80), $device('stream driver', 'driver', 120, 80), $device('dosing pumps', 'doser', 260, 150), $device('leak hub', 'other', 110, 80)],
+            'ways' => [['name' => 'tank to cabinet', 'holeMm' => 60.0, 'plugMm' => 42.0, 'cables' => 9.0, 'cableMm' => 8.0, 'runMm' => 1100.0, 'leadMm' => 1800.0, 'bushed' => true], ['name' => 'cabinet to board', 'holeMm' => 50.0, 'plugMm' => 42.0, 'cables' => 6.0, 'cableMm' => 8.0, 'runMm' => 900.0, 'leadMm' => 1500.0, 'bushed' => true]],
+        ];
     }
 
     /**

@@ -54,11 +54,17 @@ final readonly class Plans
         foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'lamp' => 41900, 'labour' => 6400, 'power' => 31, 'waste-water' => 1, 'media' => 14500, 'wear' => 6200] as $key => $minor) {
             Price::query()->create(['key' => $key, 'minor' => $minor]);
         }
+        foreach ([['Panel 60, four channels', 180, 50, 95, 3.2, 200, 350], ['Panel 120, four channels', 340, 50, 180, 5.8, 220, 400], ['Spot, narrow', 95, 20, 48, 1.1, 250, 600], ['Tube bar, fill light', 60, 60, 39, 1.4, 80, 250]] as [$name, $ppf, $angle, $watts, $kg, $least, $most]) {
+            LampType::query()->create(['name' => $name, 'ppf' => $ppf, 'half_angle_deg' => $angle, 'watts' => $watts, 'kg' => $kg, 'least_mm' => $least, 'most_mm' => $most]);
+        }
         $site = Site::query()->where('name', 'Day room')->first() ?? Site::query()->orderBy('id')->firstOrFail();
         $this->plan($site, 'Day room, new reef', 'standard', [], 2, accept: true);
         $hotel = Site::query()->where('name', 'Lobby')->first() ?? $site;
         $hotel->passages()->orderBy('position')->first()?->update(['out_width_mm' => 640]);
-        $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0], 1);
+        $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0], 1, tables: ['phases' => [
+            ['name' => 'Two lamps', 'phase' => 1, 'until' => 2, 'price' => 640.0, 'outlets' => 2.0, 'ports' => 2.0], ['name' => 'Pumps, heaters, skimmer', 'phase' => 1, 'price' => 2980.0, 'outlets' => 7.0, 'ports' => 6.0],
+            ['name' => 'Light for stony corals', 'phase' => 2, 'price' => 3900.0, 'outlets' => 4.0, 'ports' => 4.0], ['name' => 'Calcium reactor', 'phase' => 2, 'price' => 1150.0, 'outlets' => 3.0, 'ports' => 2.0, 'holes' => 1.0],
+        ]]);
         $flat = Site::query()->where('name', 'Flat over the ferry')->first() ?? $site;
         $this->plan($flat, 'Larger tank, timber floor', 'long', ['floorType' => 'timber', 'joists' => 'parallel', 'storey' => 2.0, 'spanMm' => 3600.0, 'allowanceKpa' => 2.0], 1);
         $start = Site::query()->where('name', 'Loft')->first() ?? $site;
@@ -66,12 +72,15 @@ final readonly class Plans
         Plan::query()->create(['site_id' => $start->id, 'room_id' => $room?->id, 'name' => 'First thoughts', 'user_id' => $this->planner->id, 'draft' => ['values' => ['lengthMm' => 1500, 'widthMm' => 600, 'heightMm' => 600], 'bases' => [], 'chambers' => []]]);
     }
 
-    /** @param  array<string, float|string>  $changed */
-    private function plan(Site $site, string $name, string $build, array $changed, int $versions, bool $accept = false): void
+    /**
+     * @param  array<string, float|string>  $changed
+     * @param  array<string, list<array<string, mixed>>>  $tables
+     */
+    private function plan(Site $site, string $name, string $build, array $changed, int $versions, bool $accept = false, array $tables = []): void
     {
         $values = [...Builds::facts($build), ...Builds::cabinet($build), ...$changed];
         $bases = array_map(fn (): array => ['basis' => 'measured', 'by' => $this->planner->name, 'at' => now()->subDays(9)->toDateString()], $values);
-        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build), 'vessels' => Builds::vessels($build), 'lamps' => Builds::lamps($build), 'holes' => Builds::holes($values), 'gear' => Builds::gear($build)]]);
+        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $site->rooms()->first()?->id, 'name' => $name, 'user_id' => $this->planner->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => $bases, 'chambers' => Builds::chambers($build), 'vessels' => Builds::vessels($build), 'lamps' => Builds::lamps($build), 'holes' => Builds::holes($values), 'gear' => Builds::gear($build), ...Builds::fittings($build), ...$tables]]);
         for ($n = 1; $n <= $versions; $n++) {
             $brief = PlanReader::raw($plan->load(['room', 'site.passages']));
             if ($n < $versions) {
@@ -99,6 +108,11 @@ final readonly class Plans
             $version->orders()->create(['what' => $what, 'supplier' => $supplier, 'stage' => $for, 'ordered_on' => now()->subDays($ordered)->toDateString(), 'promised_on' => now()->subDays($promised)->toDateString(), 'received_on' => now()->subDays($came)->toDateString(), 'place' => 'depot, bay 2', 'user_id' => $this->planner->id]);
         }
         $version->orders()->create(['what' => 'First corals, from the frag room', 'supplier' => 'Ferry Supply', 'stage' => 'animals', 'ordered_on' => now()->subDays(9)->toDateString(), 'promised_on' => now()->subDays(2)->toDateString(), 'user_id' => $this->planner->id]);
+        foreach (array_keys($version->joints()) as $joint) {
+            foreach (['quarter', 'full', 'hour'] as $moment) {
+                $version->jointLooks()->create(['joint' => $joint, 'moment' => $moment, 'dry' => true, 'user_id' => $this->technician->id]);
+            }
+        }
         foreach (self::GATES as $stage => [$ago, $by, $words, $who]) {
             $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $words, 'signed_by' => $who, 'passed_on' => now()->subDays($ago)->toDateString(), 'attachment_id' => $by === StageGate::DOCUMENT ? $paper->id : null, 'user_id' => $this->planner->id]);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Front;
 
+use App\Build\CarriesOver;
 use App\Build\Plan;
 use App\Build\PlansOfSite;
 use App\Clients\DoorKeeper;
@@ -14,6 +15,7 @@ use App\Reports\DraftReport;
 use App\Risk\NextLook;
 use App\Rounds\AssignedDoors;
 use App\Rounds\LookBefore;
+use App\Rounds\StageLeftOver;
 use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
 use App\Systems\Parameters;
@@ -44,6 +46,7 @@ final class FrontProvider extends ServiceProvider
         $this->app->scoped(Parameters::class);
         $this->app->singleton(DoorKeeper::class, AssignedDoors::class);
         $this->app->singleton(NextLook::class, AssignedDoors::class);
+        $this->app->singleton(CarriesOver::class, StageLeftOver::class);
         $this->app->singleton(Demand::class, WaterDemand::class);
         Event::listen(VisitClosed::class, DraftReport::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
@@ -71,7 +74,7 @@ final class FrontProvider extends ServiceProvider
         return [
             'client' => \App\Clients\Client::class, 'contact' => \App\Clients\Contact::class, 'room' => \App\Clients\Room::class,
             'passage' => \App\Clients\Passage::class, 'site_code' => \App\Clients\SiteCode::class, 'attachment' => \App\Clients\Attachment::class,
-            'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'order' => \App\Build\Order::class, 'consent' => \App\Build\Consent::class, 'passed_stage' => \App\Build\PassedStage::class, 'price' => \App\Build\Price::class, 'vessel' => \App\Systems\Vessel::class,
+            'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'order' => \App\Build\Order::class, 'consent' => \App\Build\Consent::class, 'passed_stage' => \App\Build\PassedStage::class, 'price' => \App\Build\Price::class, 'lamp_type' => \App\Build\LampType::class, 'stage_tool' => \App\Build\StageTool::class, 'joint_look' => \App\Build\JointLook::class, 'vessel' => \App\Systems\Vessel::class,
             'item' => \App\Systems\Item::class, 'own_parameter' => \App\Systems\OwnParameter::class, 'band' => \App\Systems\Band::class, 'standing_note' => \App\Systems\StandingNote::class,
             'log_entry' => \App\Systems\LogEntry::class, 'reading' => \App\Systems\Reading::class, 'product' => \App\Systems\Product::class, 'on_call' => \App\Team\OnCall::class, 'absence' => \App\Team\Absence::class, 'holiday' => \App\Team\Holiday::class, 'alarm' => \App\Alerts\Alarm::class, 'alarm_call' => \App\Alerts\AlarmCall::class, 'exposure' => \App\Risk\Exposure::class,
             'salt_mix' => \App\Water\SaltMix::class, 'depot' => \App\Water\Depot::class, 'water_batch' => \App\Water\WaterBatch::class, 'water_booking' => \App\Water\WaterBooking::class,

@@ -27,7 +27,7 @@ final class System extends Model
 
     protected $fillable = [
         'site_id', 'room_id', 'plan_version_id', 'keeper_id', 'name', 'kind', 'regime', 'started_on', 'started_precision', 'settling_until',
-        'true_volume_l', 'measured_volume_l', 'measured_how', 'facts', 'bases', 'chambers',
+        'true_volume_l', 'measured_volume_l', 'measured_how', 'facts', 'bases', 'chambers', 'tables', 'light_read_on', 'flow_read_on',
         'fish_kg', 'small_fish', 'community', 'battery_h', 'battery_pump', 'hose_flow_lh', 'salt_mix_id', 'emergency_share_pct', 'isolated_since', 'isolated_reason', 'unprotected',
     ];
 
@@ -36,7 +36,7 @@ final class System extends Model
     {
         return [
             'regime' => Regime::class, 'started_on' => 'immutable_date', 'settling_until' => 'immutable_date',
-            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'archived_at' => 'datetime',
+            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'tables' => 'array', 'light_read_on' => 'immutable_date', 'flow_read_on' => 'immutable_date', 'archived_at' => 'datetime',
         ];
     }
 

@@ -32,7 +32,7 @@ final class SystemBrief
         return PlanBrief::read($raw);
     }
 
-    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>} */
+    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>, ...<string, mixed>} */
     public static function raw(System $system): array
     {
         $values = $system->facts;
@@ -53,7 +53,7 @@ final class SystemBrief
             'bases' => array_map(fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'recalled') : (string) $b, $bases),
             'chambers' => array_values($system->chambers),
             'vessels' => $others,
-        ];
+        ] + array_diff_key($system->tables ?? [], ['values' => 0, 'bases' => 0]);
     }
 
     /**

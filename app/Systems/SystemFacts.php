@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
@@ -15,6 +16,9 @@ use Velbrin\Core\Measure\OutOfRange;
 /** Writes build facts into a system's record: vessels, plumbing, and the volumes that follow from them. */
 final class SystemFacts
 {
+    /** Tables that are a system’s; further vessels are records of their own, phases are the plan’s. */
+    public const PLACED = ['curve', 'outlets', 'draws', 'joints', 'holes', 'lamps', 'points', 'gear', 'board', 'ways'];
+
     /**
      * @param  array<string, mixed>  $values
      * @param  array<string, array{basis: string, by: string, at: string}>  $bases
@@ -63,6 +67,18 @@ final class SystemFacts
             $system->load('vessels');
             self::volumes($system);
         });
+    }
+
+    /**
+     * What a plan placed, or somebody found in place. A light survey written down now is today’s.
+     *
+     * @param  array<string, list<array<string, float|string|bool|null>>>  $tables  rows by table
+     */
+    public static function places(System $system, array $tables, ?CarbonImmutable $readOn = null): void
+    {
+        $kept = array_intersect_key($tables, array_flip(self::PLACED));
+        $was = $system->tables['points'] ?? [];
+        $system->update(['tables' => array_filter($kept), ...(($kept['points'] ?? []) != $was ? ['light_read_on' => ($kept['points'] ?? []) === [] ? null : ($readOn ?? CarbonImmutable::today())->toDateString()] : [])]);
     }
 
     private static function other(Vessel $vessel): ?float

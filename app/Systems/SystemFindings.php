@@ -9,6 +9,7 @@ use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Control\SurveyAge;
 use Velbrin\Core\Measure\Finding;
 
 /** What stands in the margin of a system: its build, its readings, the age of its devices. */
@@ -37,7 +38,7 @@ final class SystemFindings
         return Finding::sorted(array_values(array_filter($findings)));
     }
 
-    /** @return list<Finding> devices past their life or about to age out */
+    /** @return list<Finding> devices past their life or about to age out, surveys that no longer hold */
     public static function ages(System $system): array
     {
         $findings = [];
@@ -46,6 +47,10 @@ final class SystemFindings
             if ($item->retired_at === null && $item->installed_on !== null && $months !== null) {
                 $findings[] = Replacement::of(Judge::day($item->installed_on), $months, Judge::day(now()))->finding($item->name, $item->installed_precision !== 'day');
             }
+        }
+
+        foreach ([['light', $system->light_read_on], ['flow', $system->flow_read_on]] as [$what, $on]) {
+            $findings[] = $on === null ? null : SurveyAge::finding($what, Judge::day($on), Judge::day(now()));
         }
 
         return Finding::sorted(array_values(array_filter($findings)));

@@ -44,6 +44,28 @@ return new class extends Migration
             $table->unsignedBigInteger('minor');
             $table->timestamps();
         });
+        // The company's own lamps: what a plan takes them from.
+        Schema::create('lamp_types', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name', 60)->unique();
+            $table->double('ppf');
+            $table->double('half_angle_deg');
+            $table->double('watts')->nullable();
+            $table->double('kg')->nullable();
+            $table->double('least_mm')->nullable();
+            $table->double('most_mm')->nullable();
+            $table->timestamp('archived_at')->nullable()->index();
+            $table->timestamps();
+        });
+        // What is taken along to a stage once the company has its own list; what was missed once stands in it.
+        Schema::create('stage_tools', function (Blueprint $table): void {
+            $table->id();
+            $table->string('stage', 20);
+            $table->string('name', 120);
+            $table->date('missed_on')->nullable();
+            $table->timestamps();
+            $table->unique(['stage', 'name']);
+        });
         Schema::create('waivers', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('plan_version_id')->constrained();
@@ -86,6 +108,17 @@ return new class extends Migration
             $table->foreignId('user_id')->constrained();
             $table->timestamps();
             $table->unique(['plan_version_id', 'of']);
+        });
+        // Each joint at each moment of filling: dry or weeping, by whom.
+        Schema::create('joint_looks', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_version_id')->constrained();
+            $table->unsignedSmallInteger('joint');
+            $table->string('moment', 10);
+            $table->boolean('dry');
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+            $table->unique(['plan_version_id', 'joint', 'moment']);
         });
         // A stage of the work that has passed its gate, and by what.
         Schema::create('passed_stages', function (Blueprint $table): void {

@@ -39,6 +39,10 @@ return new class extends Migration
             $table->json('facts');
             $table->json('bases');
             $table->json('chambers');
+            // Lamps, holes, what stands in the cabinet and on the board, joints: as a plan places them.
+            $table->json('tables')->nullable();
+            $table->date('light_read_on')->nullable();
+            $table->date('flow_read_on')->nullable();
             // The soonest leaves_at of its judgements: a fleet is sorted by it.
             $table->timestamp('first_leaves_at')->nullable()->index();
             $table->timestamp('archived_at')->nullable()->index();

@@ -87,6 +87,12 @@ export interface DifferenceView {
     after: string;
 }
 
+export interface JointView {
+    row: number;
+    name: string;
+    looks: Record<string, boolean>;
+}
+
 export interface OptionsView {
     plans: ({ id: number; more: string | null; name: string; readyIn: string | null; roDays: string | null; total: string; unpriced: number; year: string; yearUnpriced: number })[];
     lines: ({ cells: (string | null)[]; label: string })[];
@@ -163,6 +169,7 @@ export interface StageView {
     signedBy: string | null;
     words: string | null;
     document: string | null;
+    tools: string[];
 }
 
 export interface StopView {
@@ -172,12 +179,6 @@ export interface StopView {
     answeredOn: string | null;
     reason: string | null;
     document: string | null;
-}
-
-export interface TableSpecView {
-    word: string;
-    most: number;
-    columns: ({ choices: Record<string, string>; flag: boolean; head: string; key: string; kind: string | null; label: string; otherwise: string })[];
 }
 
 export interface VersionLineView {
@@ -219,6 +220,9 @@ export interface VersionView {
     consentsOf: Record<string, string>;
     late: FindingView[];
     mayOrder: boolean;
+    joints: JointView[];
+    looks: Record<string, string>;
+    people: Record<string, string>;
     specs: Record<string, TableSpecView>;
     tables: Record<string, (Record<string, boolean | number | string | null>)[]>;
 }
@@ -608,6 +612,12 @@ export interface ShapeView {
     points: ([number, number])[];
     width: number;
     key: string | null;
+}
+
+export interface TableSpecView {
+    word: string;
+    most: number;
+    columns: ({ choices: Record<string, string>; flag: boolean; head: string; key: string; kind: string | null; label: string; otherwise: string })[];
 }
 
 export interface WayThroughView {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Front;
 
 use App\Alerts\Alarm;
+use App\Build\LampType;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Clients\Attachment;
@@ -58,7 +59,7 @@ final class RoutesTest extends TestCase
         // A technician of another crew; one's own crew is tried in the visits' tests.
         'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
         'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
-        'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
+        'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'stages.tools' => 'op', 'stages.missed' => 'opt', 'stages.carry' => 'opt', 'versions.joints' => 'opt', 'lamps' => 'op', 'lamps.store' => 'op', 'lamps.csv' => 'op', 'lamps.import' => 'op', 'lamps.archive' => 'op', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
         'products' => 'op', 'products.store' => 'op', 'products.archive' => 'op', 'products.use' => 'opt', 'products.stop' => 'opt', 'bands.copy' => 'op',
     ];
 
@@ -149,7 +150,7 @@ final class RoutesTest extends TestCase
         $need = fn (string $name): bool => str_contains($uri, '{'.$name);
         $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') ? Fixture::system($site, $planner, "Reef {$key}") : null;
         $plan = $need('plan}') || $need('version') || $need('order}') || $need('consent}') ? Fixture::plan($site, $planner) : null;
-        $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => in_array($route->getName(), ['versions.sheet', 'stages.pass', 'stages.reopen'], true) ? now() : null]);
+        $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => in_array($route->getName(), ['versions.sheet', 'stages.pass', 'stages.reopen', 'stages.carry', 'versions.joints'], true) ? now() : null]);
         $values = [
             'user' => fn () => self::user('technician')->id,
             'client' => fn () => $site->client_id,
@@ -166,6 +167,7 @@ final class RoutesTest extends TestCase
             'plan' => fn () => $plan?->id,
             'version' => fn () => $version?->id,
             'trade' => fn () => 'carpenter',
+            'lamp' => fn () => LampType::query()->create(['name' => "Lamp {$key}", 'ppf' => 100, 'half_angle_deg' => 45])->id,
             'order' => fn () => $version?->orders()->create(['what' => 'tank', 'supplier' => 'Glass', 'stage' => 'set', 'ordered_on' => now()->toDateString(), 'promised_on' => now()->toDateString(), 'user_id' => $planner->id])->id,
             'consent' => fn () => $version?->consents()->create(['of' => 'owner', 'user_id' => $planner->id])->id,
             'stage' => fn () => $version?->passedStages()->create(['stage' => 'survey', 'by' => 'proof', 'words' => 'signed', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString(), 'user_id' => $planner->id])->stage,

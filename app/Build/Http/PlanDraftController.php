@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Build\Http;
 
-use App\Build\DraftRows;
 use App\Build\Plan;
 use App\Build\PlanPage;
 use App\Build\PlanReader;
+use App\House\TableRows;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
@@ -64,6 +64,6 @@ final class PlanDraftController
             $bases[$key] = $same ? $before[$key] : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
         }
 
-        return ['values' => $values, 'bases' => $bases, ...DraftRows::of($request->only(array_keys(DraftRows::specs())))];
+        return ['values' => $values, 'bases' => $bases, ...TableRows::of($request->only(array_keys(TableRows::specs())))];
     }
 }

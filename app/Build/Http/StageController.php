@@ -41,7 +41,7 @@ final class StageController
             throw ValidationException::withMessages(['file' => 'Store the signed document here: a PDF or a photo of it.']);
         }
         $label = DB::transaction(function () use ($request, $version, $stage, $user, $given, $by): string {
-            $version = PlanVersion::query()->lockForUpdate()->with(['passedStages', 'plan', 'orders', 'consents'])->findOrFail($version->id);
+            $version = PlanVersion::query()->lockForUpdate()->with(['passedStages', 'plan', 'orders', 'consents', 'jointLooks'])->findOrFail($version->id);
             $brief = PlanBrief::read($version->brief);
             $stages = Stages::of(Facts::of($brief));
             $on = CarbonImmutable::parse($given['passed_on']);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Build\Views;
 
-use App\Build\DraftRows;
 use App\Build\Plan;
 use App\Build\PlanReader;
+use App\House\TableRows;
 
 /** The draft as typed, and beneath it what the survey brings. */
 final readonly class PlanDraftView
@@ -34,7 +34,7 @@ final readonly class PlanDraftView
         }
 
         return new self(
-            $values, $bases, DraftRows::of($plan->draft),
+            $values, $bases, TableRows::of($plan->draft),
             PlanReader::survey($plan->room)['values'],
         );
     }

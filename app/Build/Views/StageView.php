@@ -6,6 +6,7 @@ namespace App\Build\Views;
 
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
+use App\Build\StageTool;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Velbrin\Core\Build\Delivery;
@@ -24,6 +25,7 @@ final readonly class StageView
     /**
      * @param  list<string>  $cautions
      * @param  list<string>  $ways  by which its gate can pass
+     * @param  list<string>  $tools
      */
     private function __construct(
         public string $key,
@@ -46,6 +48,7 @@ final readonly class StageView
         public ?string $signedBy,
         public ?string $words,
         public ?string $document,
+        public array $tools,
     ) {
     }
 
@@ -66,20 +69,22 @@ final readonly class StageView
         $passed = $version->passedStages->keyBy('stage');
         $course = Stages::course($stages, array_map(strval(...), array_keys($passed->all())), $version->orders->isEmpty() ? null : Delivery::holds($version->deliveries(), PassedStage::day($from)));
         $waits = $version->waits();
+        $tools = StageTool::lists($stages);
 
-        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from, $waits[$s->key] ?? null), $stages);
+        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from, $waits[$s->key] ?? null, $tools[$s->key]), $stages);
     }
 
     /**
      * @param  array{0: float, 1: float}  $days
      * @param  list<string>  $ways
+     * @param  list<string>  $tools
      */
-    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from, ?string $waits): self
+    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from, ?string $waits, array $tools): self
     {
         return new self(
             $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[0] + $stage->hours / Stages::HOURS_A_DAY, $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
             $waits ?? ($stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : ''), $stage->mayBeWaived, $ways,
-            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment === null ? null : "/attachments/{$passed->attachment->id}",
+            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment === null ? null : "/attachments/{$passed->attachment->id}", $tools,
         );
     }
 }

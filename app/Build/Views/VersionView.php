@@ -6,13 +6,14 @@ namespace App\Build\Views;
 
 use App\Build\Acceptance;
 use App\Build\Consent;
-use App\Build\DraftRows;
 use App\Build\Order;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
+use App\House\TableRows;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
 use App\House\Views\FindingView;
+use App\House\Views\TableSpecView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Delivery;
@@ -23,6 +24,7 @@ use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Stages;
+use Velbrin\Core\Build\Topic\Plumbing;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\Finding;
@@ -42,6 +44,9 @@ final readonly class VersionView
      * @param  list<ConsentView>  $consents
      * @param  array<string, string>  $consentsOf  who may have to agree
      * @param  list<FindingView>  $late
+     * @param  list<JointView>  $joints
+     * @param  array<string, string>  $looks  when each joint is looked at
+     * @param  array<int, string>  $people  who may own what is left over
      * @param  array<string, TableSpecView>  $specs
      * @param  array<string, list<array<string, float|string|bool|null>>>  $tables
      */
@@ -77,6 +82,9 @@ final readonly class VersionView
         public array $consentsOf,
         public array $late,
         public bool $mayOrder,
+        public array $joints,
+        public array $looks,
+        public array $people,
         public array $specs,
         public array $tables,
     ) {
@@ -104,7 +112,8 @@ final readonly class VersionView
             $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
             QuoteView::of($brief, $answers, $units), QuoteView::year($brief, $units), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
             self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), $user->can('create', [Order::class, $version]),
-            array_map(TableSpecView::of(...), DraftRows::specs()), DraftRows::of($version->brief),
+            JointView::all($version), Plumbing::LOOKS, User::query()->whereNull('archived_at')->where('role', '<>', 'client')->orderBy('name')->pluck('name', 'id')->all(),
+            array_map(TableSpecView::of(...), TableRows::specs()), TableRows::of($version->brief),
         );
     }
 

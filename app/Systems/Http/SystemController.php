@@ -8,9 +8,11 @@ use App\Clients\Attachment;
 use App\Clients\Site;
 use App\Clients\Views\AttachmentView;
 use App\Clients\Views\FactSpecView;
+use App\House\TableRows;
 use App\House\Views\AnswersView;
 use App\House\Views\FindingView;
 use App\House\Views\PageView;
+use App\House\Views\TableSpecView;
 use App\Systems\Band;
 use App\Systems\Item;
 use App\Systems\LogEntry;
@@ -152,8 +154,10 @@ final class SystemController
             'values' => ['present', 'array:'.implode(',', array_keys(PlanSheet::fields()))],
             'bases' => ['array'], 'bases.*' => [Rule::enum(Basis::class)],
             'chambers' => ['array', 'max:'.PlanTables::all()['chambers']->most], 'chambers.*' => ['array:name,lengthMm,baffleMm'],
+            'tables' => ['array:'.implode(',', SystemFacts::PLACED)], 'tables.*' => ['array'],
         ]);
-        $brief = PlanBrief::read($given);
+        $tables = array_intersect_key(TableRows::of($given['tables'] ?? $system->tables ?? []), array_flip(SystemFacts::PLACED));
+        $brief = PlanBrief::read([...$given, ...$tables]);
         if ($brief->errors !== []) {
             $units = $user->units();
             throw ValidationException::withMessages(collect($brief->errors)->mapWithKeys(fn ($e): array => ["values.{$e->field}" => $e->least === null || $e->most === null ? $e->message : 'Allowed: '.$units->show($e->least).' to '.$units->show($e->most).'.'])->all());
@@ -161,12 +165,17 @@ final class SystemController
         $bases = array_map(fn (Basis $b): array => ['basis' => $b->value, 'by' => $user->name, 'at' => now()->toDateString()], $brief->bases);
         $was = SystemBrief::read($system->load('vessels'));
         SystemFacts::write($system, $brief->values, $bases, array_values($given['chambers'] ?? []));
+        $placed = ($system->tables ?? []) != array_filter($tables);
+        SystemFacts::places($system, $tables);
+        if (($was->values['nearBedMs'] ?? null) !== ($brief->values['nearBedMs'] ?? null)) {
+            $system->update(['flow_read_on' => now()->toDateString()]);
+        }
         $is = SystemBrief::read($system->refresh()->load('vessels'));
         $moved = Comparison::of($was, Plan::answer($was), $is, Plan::answer($is));
-        if ($moved->facts === [] && $moved->figures === []) {
+        if ($moved->facts === [] && $moved->figures === [] && ! $placed) {
             return back()->with('said', 'Nothing moved.');
         }
-        $cause = 'Measured anew: '.($moved->facts === [] ? 'sump chambers' : implode(', ', array_map(fn (array $f): string => lcfirst(PlanSheet::fields()[$f[0]]->label), $moved->facts)));
+        $cause = 'Measured anew: '.($moved->facts === [] ? ($placed ? 'what stands where' : 'sump chambers') : implode(', ', array_map(fn (array $f): string => lcfirst(PlanSheet::fields()[$f[0]]->label), $moved->facts)));
         $opened = DB::transaction(function () use ($system, $user, $moved, $cause): int {
             $system->logEntries()->create(['kind' => 'change', 'text' => mb_substr($cause, 0, 1000), 'happened_at' => now(), 'user_id' => $user->id]);
 
@@ -193,11 +202,13 @@ final class SystemController
         $raw = SystemBrief::raw($system);
 
         return [
-            'answers' => $this->forReader(AnswersView::of($answers, $user->units()), $working),
+            'answers' => $this->forReader(AnswersView::of($answers, $user->units(), withLight: ($system->tables['lamps'] ?? []) !== []), $working),
             'strip' => array_slice(array_map(fn (StoredJudgement $j): ParameterView => ParameterView::of($j->parameter, Band::for($system, $j->parameter), $j, $user), $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->values()->all()), 0, 4),
             'facts' => $user->can('update', $system) ? ['values' => (object) $raw['values'], 'bases' => (object) $raw['bases'], 'chambers' => $raw['chambers'], 'defaults' => (object) PlanDefaults::for(SystemBrief::read($system))] : null,
             'sheet' => $user->can('update', $system) ? array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())) : [],
             'groups' => PlanSheet::GROUPS,
+            'tables' => TableRows::of($system->tables ?? []),
+            'specs' => array_map(TableSpecView::of(...), TableRows::specs()),
         ];
     }
 

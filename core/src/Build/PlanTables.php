@@ -74,7 +74,8 @@ final class PlanTables
         return [
             new TableSpec('lamps', 'lamp', 'seen from above, mm from the left and the back of the inside', 24, [
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('aboveRimMm', 'Above rim', 'above the rim', Kind::Length, 1, 20000)->or('as all'),
-                C::number('ppf', 'µmol/s', 'micromoles a second', Kind::Factor, 0, 5000), C::number('halfAngleDeg', 'Half angle, °', 'half angle', Kind::Factor, 1, 89),
+                C::number('ppf', 'µmol/s', 'micromoles a second', Kind::Factor, 0, 5000), C::number('halfAngleDeg', 'Half angle, °', 'half angle', Kind::Factor, 1, 89), C::number('watts', 'Takes', 'takes from the mains', Kind::Power, 1, 5000)->or('–'), C::number('kg', 'Weighs', 'weighs', Kind::Mass, 0.1, 500)->or('–'),
+                C::number('leastMm', 'Lowest', 'lowest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'), C::number('mostMm', 'Highest', 'highest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'),
             ]),
             new TableSpec('points', 'point', 'read with a light meter at full power', 40, [
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000),

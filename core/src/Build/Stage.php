@@ -10,6 +10,7 @@ final readonly class Stage
     /**
      * @param  list<string>  $cautions
      * @param  list<string>  $clearRules
+     * @param  list<string>  $tools  what the house usually takes along
      */
     public function __construct(
         public string $key,
@@ -27,6 +28,7 @@ final readonly class Stage
         public bool $mustWait = false,
         /** Rules whose clean answer on the plan clears it without a document; empty where only a document does. */
         public array $clearRules = [],
+        public array $tools = [],
     ) {
     }
 

@@ -42,22 +42,22 @@ final class Stages
         $lamps = max(1, count($facts->brief->lamps));
 
         return [
-            new Stage('survey', 'Survey signed', 2, 1, 'the survey with its open facts, signed'),
-            new Stage('structure', 'Structure cleared', 1, 1, 'the engineer’s document, or a floor within its usual allowance', ['A wall opening or a weak floor can bring down a house: a licensed structural engineer decides.'], mayBeWaived: false, clearRules: ['B-11', 'B-12']),
-            new Stage('ordered', 'Ordered', 2, 1, 'orders with promised dates', waitDays: self::LEAD_DAYS, waitsFor: 'the longest lead time'),
-            new Stage('fabricated', 'Fabricated and drilled', 4, 1, 'holes against the plan, edges ground', ['Never drill toughened glass.', 'Gloves and goggles.'], self::CURE_DAYS, 'silicone to cure', mustWait: true),
-            new Stage('leak-test', 'Leak test', 2, 1, 'a day or two full of fresh water, dry outside', ['Fill where a burst does no harm.'], self::LEAK_TEST_DAYS, 'the test', mustWait: true),
-            new Stage('set', 'Delivered, set, level', round(2 + $mass->vesselsKg / 120, 1), min(8, $lifting), 'level within 2 mm in a metre', ['Suction cups with a second hold; nobody under the glass.']),
-            new Stage('plumbed', 'Plumbed and tried', 5, 1, 'every joint dry at full flow', ['Solvent cement: air, gloves, no flame.']),
-            new Stage('electrics', 'Electrics and controller', 4, 1, 'the electrician’s record; residual-current protection tried', ['A licensed electrician installs; drip loops, plugs above the water line.'], mayBeWaived: false),
-            new Stage('lights', 'Lights hung', $lamps, 2, 'fixings confirmed on site by a competent person', ['Two people; nothing stands under a lamp while it hangs by a hand.'], mayBeWaived: false, clearRules: ['B-53']),
-            new Stage('filled', 'Filled and salted', round(2 + $litres / 500, 1), 1, 'salinity and temperature read twice', ['Salt into water, never water onto salt.'], $ro ?? 0.0, $ro === null ? '' : 'the RO water to be made'),
-            new Stage('scape', 'Sand and rock in, pumps off', round(2 + $mass->rockKg / 40, 1), 1, 'rock stands on the base and does not rock', ['Electricity off before hands go in.']),
-            new Stage('rehearsal', 'Power-cut rehearsal', 1, 1, 'the sump rose as computed, and it ran again', ['Stay beside the sump until it stands still.']),
-            new Stage('alarms', 'Alarms tested', 1, 1, 'made to call, and answered'),
-            new Stage('cycle', 'Cycle', 1, 1, 'ammonia and nitrite at nothing, twice', waitDays: self::CYCLE_DAYS, waitsFor: 'the bacteria', mustWait: true),
-            new Stage('animals', 'First animals', 2, 1, 'seen eating the day after'),
-            new Stage('handover', 'Handover file', 2, 1, 'the client has it and knows whom to call'),
+            new Stage('survey', 'Survey signed', 2, 1, 'the survey with its open facts, signed', tools: ['tape and laser', 'spirit level, 2 m', 'polarised film', 'TDS and pressure gauge', 'survey sheets']),
+            new Stage('structure', 'Structure cleared', 1, 1, 'the engineer’s document, or a floor within its usual allowance', ['A wall opening or a weak floor can bring down a house: a licensed structural engineer decides.'], mayBeWaived: false, clearRules: ['B-11', 'B-12'], tools: ['the plan’s loads on paper']),
+            new Stage('ordered', 'Ordered', 2, 1, 'orders with promised dates', waitDays: self::LEAD_DAYS, waitsFor: 'the longest lead time', tools: ['hole plan at full size']),
+            new Stage('fabricated', 'Fabricated and drilled', 4, 1, 'holes against the plan, edges ground', ['Never drill toughened glass.', 'Gloves and goggles.'], self::CURE_DAYS, 'silicone to cure', mustWait: true, tools: ['diamond hole saws', 'water feed, clamps, template', 'gloves, goggles', 'residual-current plug']),
+            new Stage('leak-test', 'Leak test', 2, 1, 'a day or two full of fresh water, dry outside', ['Fill where a burst does no harm.'], self::LEAK_TEST_DAYS, 'the test', mustWait: true, tools: ['dry paper', 'marker, camera', 'level, tray']),
+            new Stage('set', 'Delivered, set, level', round(2 + $mass->vesselsKg / 120, 1), min(8, $lifting), 'level within 2 mm in a metre', ['Suction cups with a second hold; nobody under the glass.'], tools: ['suction cups with a second hold', 'straps, blankets, floor cover', 'spirit level, shims', 'two torches']),
+            new Stage('plumbed', 'Plumbed and tried', 5, 1, 'every joint dry at full flow', ['Solvent cement: air, gloves, no flame.'], tools: ['pipe saw, deburrer', 'primer, cement, gloves', 'unions, valves', 'cloth and paper towels']),
+            new Stage('electrics', 'Electrics and controller', 4, 1, 'the electrician’s record; residual-current protection tried', ['A licensed electrician installs; drip loops, plugs above the water line.'], mayBeWaived: false, tools: ['labels, cable ties', 'grommets', 'residual-current tester']),
+            new Stage('lights', 'Lights hung', $lamps, 2, 'fixings confirmed on site by a competent person', ['Two people; nothing stands under a lamp while it hangs by a hand.'], mayBeWaived: false, clearRules: ['B-53'], tools: ['ladder', 'fixings and drill for this ceiling', 'spirit level', 'cover for the water']),
+            new Stage('filled', 'Filled and salted', round(2 + $litres / 500, 1), 1, 'salinity and temperature read twice', ['Salt into water, never water onto salt.'], $ro ?? 0.0, $ro === null ? '' : 'the RO water to be made', tools: ['hoses, transfer pump', 'refractometer, thermometer', 'salt, scales', 'torch for every joint']),
+            new Stage('scape', 'Sand and rock in, pumps off', round(2 + $mass->rockKg / 40, 1), 1, 'rock stands on the base and does not rock', ['Electricity off before hands go in.'], tools: ['sieve and buckets', 'rinsed sand', 'gloves, long tongs']),
+            new Stage('rehearsal', 'Power-cut rehearsal', 1, 1, 'the sump rose as computed, and it ran again', ['Stay beside the sump until it stands still.'], tools: ['marker for levels', 'stopwatch']),
+            new Stage('alarms', 'Alarms tested', 1, 1, 'made to call, and answered', tools: ['a second telephone', 'cup of water for the leak probe']),
+            new Stage('cycle', 'Cycle', 1, 1, 'ammonia and nitrite at nothing, twice', waitDays: self::CYCLE_DAYS, waitsFor: 'the bacteria', mustWait: true, tools: ['ammonia and nitrite tests', 'ammonia source']),
+            new Stage('animals', 'First animals', 2, 1, 'seen eating the day after', tools: ['thermometer, refractometer', 'acclimation tubs, net']),
+            new Stage('handover', 'Handover file', 2, 1, 'the client has it and knows whom to call', tools: ['the file, printed', 'sheet for the household']),
         ];
     }
 

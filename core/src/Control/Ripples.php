@@ -22,6 +22,8 @@ final class Ripples
         'drains' => ['Drains', 'Check the main drain at this flow, and blocked.', 'X-30'],
         'flow' => ['Flow through the sump', 'Skimmer, trap and turnover were set for the old flow.', 'X-30'],
         'light' => ['Light', 'More light starts a ramp; less is felt too. Check the day and the programme.', 'X-30'],
+        'light-survey' => ['Light survey', 'It was read under other lamps or another scape. Read the same points again.', 'B-83'],
+        'flow-survey' => ['Flow survey', 'It was read with other pumps or another scape. Read it again.', 'B-83'],
         'skimmer' => ['Skimmer depth', 'One sump level serves skimmer, top-off and power-cut room at once.', 'X-32'],
         'top-off' => ['Top-off set point', 'It holds the level that moved. Set and try it.', 'X-32'],
         'dose-flow' => ['Programmed dose', 'It was tuned on a false flow. Read alkalinity and calcium, then set the dose from today’s mL a minute. What priming pumped in counts as dose.', 'X-31'],
@@ -31,12 +33,12 @@ final class Ripples
     /** @var array<string, list<string>> figure → what hangs on it; the first figure named stands beside it */
     private const BY_FIGURE = [
         'systemL' => ['changes', 'doses', 'reserve'], 'heaters' => ['heaters'], 'stuckOnH' => ['heaters'], 'oneOffC' => ['heaters'],
-        'settlesSummerC' => ['summer'], 'evaporationLd' => ['summer'], 'marginPct' => ['drain-down'], 'drainLh' => ['drains'], 'blockedMm' => ['drains'], 'turnover' => ['flow'],
+        'settlesSummerC' => ['summer'], 'evaporationLd' => ['summer'], 'marginPct' => ['drain-down'], 'drainLh' => ['drains'], 'blockedMm' => ['drains'], 'turnover' => ['flow'], 'parMid' => ['light', 'light-survey'], 'dliMol' => ['light'], 'streamTurnover' => ['flow-survey'], 'pumpLh' => ['flow'],
     ];
 
     /** @var array<string, list<string>> fact → what hangs on it */
     private const BY_FACT = [
-        F::LightsW->value => ['light'], F::ReturnLevelMm->value => ['skimmer', 'top-off', 'drain-down'], F::SumpHeightMm->value => ['skimmer', 'top-off', 'drain-down'],
+        F::LightsW->value => ['light', 'light-survey'], F::LampAboveRimMm->value => ['light', 'light-survey'], F::RockKg->value => ['light-survey', 'flow-survey'], F::ReturnLevelMm->value => ['skimmer', 'top-off', 'drain-down'], F::SumpHeightMm->value => ['skimmer', 'top-off', 'drain-down'],
         F::FlowLh->value => ['flow', 'drains', 'drain-down'], F::WeirLengthMm->value => ['drains', 'drain-down'],
     ];
 
@@ -70,7 +72,7 @@ final class Ripples
     public static function ofDevice(Job $job): array
     {
         return array_map(self::ripple(...), match ($job) {
-            Job::ReturnPump => ['flow', 'drain-down', 'spares'], Job::Light => ['light', 'summer'], Job::Heater => ['heaters', 'spares'], Job::Chiller, Job::Fan => ['summer'],
+            Job::ReturnPump => ['flow', 'drain-down', 'spares'], Job::Light => ['light', 'light-survey', 'summer'], Job::Heater => ['heaters', 'spares'], Job::Chiller, Job::Fan => ['summer'],
             Job::Skimmer => ['skimmer'], Job::TopOff => ['top-off', 'spares'], Job::Doser => ['dose-flow', 'spares'], default => [],
         });
     }

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { StageView } from '../generated';
+import type { JointView, StageView } from '../generated';
 import { date } from '../shared/units';
+import JointLooks from './JointLooks.vue';
 import StageGate from './StageGate.vue';
+import StageTools from './StageTools.vue';
 
 /** The stages on a line of days: the work itself dark, what it waits for light; each with its gate, proof and cautions. */
-const props = defineProps<{ stages: StageView[]; versionId: number; accepted: boolean; mayProve: boolean; mayWaive: boolean }>();
+const props = defineProps<{ stages: StageView[]; joints: JointView[]; looks: Record<string, string>; people: Record<string, string>; versionId: number; accepted: boolean; mayProve: boolean; mayWaive: boolean; mayEdit: boolean }>();
 const W = 720;
 const LEFT = 168;
 const ROW = 22;
@@ -31,6 +33,8 @@ const BY: Record<string, string> = { proof: 'proved', waiver: 'waived', document
         <small v-else>{{ s.hours }} h, {{ s.persons === 1 ? 'one person' : `${s.persons} people` }}{{ s.waits ? ` · ${s.waits}` : '' }} · stands by {{ date(s.earliestOn) }} at the earliest</small>
         <div v-if="open === s.key || s === next">
             <p>Passes by: {{ s.proof }}. {{ s.mayBeWaived ? 'Or by a signed waiver with its reason.' : 'No waiver: it can hurt people.' }}</p><p v-for="c in s.cautions" :key="c" class="caution"><b aria-hidden="true">▲</b> {{ c }}</p>
+            <StageTools :key="`${s.key}-tools-${s.tools.length}`" :stage="s" :version-id="versionId" :people="people" :accepted="accepted" :may-edit="mayEdit" :may-prove="mayProve" />
+            <JointLooks v-if="s.key === 'filled' && joints.length && accepted" :joints="joints" :looks="looks" :version-id="versionId" :may-look="mayProve" />
             <StageGate v-if="accepted && mayProve && (s === next || (s === last && mayWaive) || !s.passedBy)" :key="`${s.key}${s.passedBy}`" :stage="s" :version-id="versionId" :is-last="s === last" :may-waive="mayWaive" />
         </div></li></ul>
 </template>

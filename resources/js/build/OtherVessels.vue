@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TableSpecView } from '../generated';
 import type { Row } from '../shared/draft';
-import PlanTable from './PlanTable.vue';
+import PlanTable from '../shared/PlanTable.vue';
 
 /** Further vessels on the same water, each at its own height; they stand in the drawing and in every sum. */
 defineProps<{ spec: TableSpecView; errors: Record<string, string>; readonly: boolean }>();

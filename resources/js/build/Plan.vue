@@ -7,17 +7,17 @@ import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
-import type { TABLES } from '../shared/draft';
+import type { Row, TABLES } from '../shared/draft';
 import { when } from '../shared/units';
 import BriefSheet from '../shared/BriefSheet.vue';
-import CabinetFit from './CabinetFit.vue';
-import BoardPlan from './BoardPlan.vue';
+import CabinetFit from '../shared/CabinetFit.vue';
+import BoardPlan from '../shared/BoardPlan.vue';
 import HeaterMap from './HeaterMap.vue';
-import HolePlan from './HolePlan.vue';
-import LightPlan from './LightPlan.vue';
-import LightPoints from './LightPoints.vue';
+import HolePlan from '../shared/HolePlan.vue';
+import LightPlan from '../shared/LightPlan.vue';
+import LightPoints from '../shared/LightPoints.vue';
 import OtherVessels from './OtherVessels.vue';
-import PlanTable from './PlanTable.vue';
+import PlanTable from '../shared/PlanTable.vue';
 import PumpChart from './PumpChart.vue';
 import ReturnLine from './ReturnLine.vue';
 import { useDraft } from './useDraft';
@@ -33,6 +33,7 @@ const props = defineProps<{
     rooms: Record<string, string>;
     versions: VersionLineView[];
     tables: Record<string, TableSpecView>;
+    library: Row[];
 }>();
 const { draft, state, change, insist, giveUp, undo, redo, mayUndo, mayRedo } = useDraft(props.plan.id, props.draft, props.live.revision);
 const specs = props.tables as Record<(typeof TABLES)[number], TableSpecView>;
@@ -98,7 +99,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
             <ReturnLine v-model:curve="draft.curve" v-model:outlets="draft.outlets" v-model:draws="draft.draws" v-model:joints="draft.joints" :specs="specs" :pump="answers.pump" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
-            <LightPlan v-model:lamps="draft.lamps" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <LightPlan v-model:lamps="draft.lamps" :library="library" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <HolePlan v-model:holes="draft.holes" :spec="specs.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
             <CabinetFit v-model:gear="draft.gear" :spec="specs.gear" :packing="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />

@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import type { PumpChartView, TableSpecView } from '../generated';
 import type { Row } from '../shared/draft';
 import { useUnits } from '../shared/units';
-import PlanTable from './PlanTable.vue';
+import PlanTable from '../shared/PlanTable.vue';
 
 /** What a plain line does not say: the pump's own curve, several outlets, what is drawn off, and how the joints are made. */
 const props = defineProps<{ pump: PumpChartView | null; specs: Record<'curve' | 'outlets' | 'draws' | 'joints', TableSpecView>; errors: Record<string, string>; readonly: boolean }>();

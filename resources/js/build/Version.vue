@@ -10,12 +10,13 @@ import type { Row } from '../shared/draft';
 import { useShell } from '../shared/page';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import { date } from '../shared/units';
-import CabinetFit from './CabinetFit.vue';
+import CabinetFit from '../shared/CabinetFit.vue';
 import Consents from './Consents.vue';
 import CourseOfWork from './CourseOfWork.vue';
-import HolePlan from './HolePlan.vue';
+import HolePlan from '../shared/HolePlan.vue';
 import Orders from './Orders.vue';
 import QuoteTable from './QuoteTable.vue';
+import BoardPlan from '../shared/BoardPlan.vue';
 import WaysThrough from './WaysThrough.vue';
 
 const props = defineProps<{ view: VersionView }>();
@@ -86,12 +87,13 @@ function begin(stop: StopView) {
             <FigureList :figures="view.answers.figures" title="What this version says" />
             <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :spec="view.specs.holes" :holes="(view.tables.holes as Row[])" :errors="{}" readonly />
             <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>
+            <BoardPlan v-if="view.answers.board || view.tables.ways.length" :devices="(view.tables.board as Row[])" :ways="(view.tables.ways as Row[])" :specs="{ board: view.specs.board, ways: view.specs.ways }" :board="view.answers.board" :errors="{}" readonly />
             <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :spec="view.specs.gear" :gear="(view.tables.gear as Row[])" :errors="{}" readonly />
             <QuoteTable :quote="view.quote" title="What it takes, what it costs" total="To pay" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
             <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
             <Consents :consents="view.consents" :of="view.consentsOf" :version-id="view.id" :may-order="view.mayOrder" />
             <Orders v-if="view.stages.length" :orders="view.orders" :late="view.late" :stages="view.stages" :version-id="view.id" :may-order="view.mayOrder" :may-receive="view.mayProve || view.mayOrder" />
-            <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" />
+            <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" :may-edit="view.mayOrder" :joints="view.joints" :looks="view.looks" :people="view.people" />
         </div>
         <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>
     </div>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { LightMapView, TableSpecView } from '../generated';
-import type { Row } from '../shared/draft';
-import { useUnits } from '../shared/units';
+import type { Row } from './draft';
+import { useUnits } from './units';
 import PlanTable from './PlanTable.vue';
 
 /** The tank from above with its lamps and the lines of equal light. Lamps are dragged, or moved by the arrow keys; the lines follow. */
-const props = defineProps<{ spec: TableSpecView; maps: LightMapView[]; inside: { length: number; width: number } | null; outline: [number, number][]; errors: Record<string, string>; readonly: boolean }>();
+const props = defineProps<{ spec: TableSpecView; maps: LightMapView[]; inside: { length: number; width: number } | null; outline: [number, number][]; library?: Row[]; errors: Record<string, string>; readonly: boolean }>();
 const lamps = defineModel<Row[]>('lamps', { required: true });
 const emit = defineEmits<{ change: [] }>();
 const units = useUnits();
@@ -47,6 +47,15 @@ const start = (last: Row | undefined): Row => {
     return { xMm: x > l ? Math.round(l / 2) : x, yMm: last?.yMm ?? Math.round(w / 2), ppf: last?.ppf ?? 180, halfAngleDeg: last?.halfAngleDeg ?? 45 };
 };
 const at = (lamp: Row, key: 'xMm' | 'yMm') => Number(lamp[key] ?? 0);
+/** A lamp of the company's own, placed beside the last one. */
+function take(event: Event) {
+    const select = event.target as HTMLSelectElement;
+    const lamp = props.library?.find((l) => l.name === select.value);
+    select.value = '';
+    if (!lamp) return;
+    lamps.value.push({ aboveRimMm: null, ...start(lamps.value[lamps.value.length - 1]), ...lamp });
+    emit('change');
+}
 </script>
 
 <template>
@@ -66,4 +75,5 @@ const at = (lamp: Row, key: 'xMm' | 'yMm') => Number(lamp[key] ?? 0);
     </template>
     <p v-else class="quiet">No lamp is placed yet.</p>
     <PlanTable v-model:rows="lamps" table="lamps" :spec="spec" :errors="errors" :readonly="readonly" caption="Lamps" first="place the first lamp" :start="start" @change="emit('change')" />
+    <p v-if="library?.length && !readonly && lamps.length < spec.most"><label class="quiet" for="own-lamp">or one of our own: </label><select id="own-lamp" class="cell inline" @change="take"><option value="">choose</option><option v-for="l in library" :key="String(l.name)" :value="l.name">{{ l.name }}</option></select></p>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PackingView, TableSpecView } from '../generated';
-import type { Row } from '../shared/draft';
-import { useUnits } from '../shared/units';
+import type { Row } from './draft';
+import { useUnits } from './units';
 import PlanTable from './PlanTable.vue';
 
 /** What stands in the cabinet: the proposed places from the front and from above, to scale. */

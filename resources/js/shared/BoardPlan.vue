@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { BoardView, TableSpecView } from '../generated';
-import type { Row } from '../shared/draft';
-import { useUnits } from '../shared/units';
+import type { Row } from './draft';
+import { useUnits } from './units';
 import PlanTable from './PlanTable.vue';
 
 /** The equipment board from the front, to scale; and the holes its cables leave by. */

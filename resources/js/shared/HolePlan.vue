@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { DrilledPaneView, HoleView, TableSpecView } from '../generated';
-import type { Row } from '../shared/draft';
-import { useUnits } from '../shared/units';
+import type { Row } from './draft';
+import { useUnits } from './units';
 import PlanTable from './PlanTable.vue';
 
 /** The drilled panes from outside, to scale. Holes are dragged, or moved by the arrow keys; distances follow. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TableSpecView } from '../generated';
-import type { Row } from '../shared/draft';
+import type { Row } from './draft';
 import PlanTable from './PlanTable.vue';
 
 /** What a meter read under the lamps, each beside what the plan predicts there. */

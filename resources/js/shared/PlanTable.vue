@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { TableSpecView } from '../generated';
-import type { Row } from '../shared/draft';
-import { useUnits } from '../shared/units';
+import type { Row } from './draft';
+import { useUnits } from './units';
 
 /** Any table of a plan: rows added, typed and taken out, each cell in the reader's unit, faults named beneath. */
 const props = defineProps<{

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Build\Views;
+namespace App\House\Views;
 
 use Velbrin\Core\Build\ColumnSpec;
 use Velbrin\Core\Build\TableSpec;

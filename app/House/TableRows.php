@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Build;
+namespace App\House;
 
 use Velbrin\Core\Build\ColumnSpec;
 use Velbrin\Core\Build\PlanTables;
 use Velbrin\Core\Build\TableSpec;
 
-/** The tables of a draft, kept as typed: known columns only, in sizes that can be kept, right or wrong. */
-final class DraftRows
+/** The tables of a build, kept as typed: known columns only, in sizes that can be kept, right or wrong. */
+final class TableRows
 {
     /** The way in is the place’s, not the plan’s. */
     private const NOT_TYPED = ['passages'];

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { Head, Link, router, useForm } from '@inertiajs/vue3';
+import FieldError from '../shared/FieldError.vue';
+import { useUnits } from '../shared/units';
+
+type Lamp = { id: number; name: string; ppf: number; half_angle_deg: number; watts: number | null; kg: number | null; least_mm: number | null; most_mm: number | null };
+defineProps<{ lamps: Lamp[] }>();
+const units = useUnits();
+const FIELDS: [keyof Lamp, string, string, string | null][] = [['ppf', 'Light, µmol/s', 'from its sheet, all channels full', 'x'], ['half_angle_deg', 'Half angle, °', 'axis to half the intensity: half of a maker’s beam angle', 'x'], ['watts', 'Takes', '', 'W'], ['kg', 'Weighs', '', 'kg'], ['least_mm', 'Lowest above the rim', '', 'mm'], ['most_mm', 'Highest', '', 'mm']];
+const form = useForm<Record<string, string | number | null>>({ name: '', ppf: null, half_angle_deg: null, watts: null, kg: null, least_mm: null, most_mm: null });
+const file = useForm<{ file: File | null }>({ file: null });
+function type(key: string, kind: string | null, event: Event) {
+    const text = (event.target as HTMLInputElement).value;
+    form[key] = text.trim() === '' ? null : (units.parse(text, kind ?? 'x') ?? text);
+}
+const shown = (lamp: Lamp, key: keyof Lamp, kind: string | null) => (lamp[key] === null ? '–' : kind === 'x' ? String(lamp[key]) : units.show(lamp[key] as number, kind!));
+</script>
+
+<template>
+    <Head title="Lamps" />
+    <div class="page">
+        <h1>Our lamps</h1>
+        <p class="quiet">A plan’s light plan offers them. What stands in a plan stays as it was when a lamp changes here. <Link href="/settings">Settings</Link></p>
+        <div v-if="lamps.length" class="tablebox" tabindex="0" role="region" aria-label="Lamps"><table class="plainer"><caption class="visually-hidden">Lamps of the company</caption>
+            <thead><tr><th scope="col">Lamp</th><th v-for="[key, head] in FIELDS" :key="key" scope="col" class="num">{{ head }}</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
+            <tbody><tr v-for="lamp in lamps" :key="lamp.id"><th scope="row">{{ lamp.name }}</th><td v-for="[key, , , kind] in FIELDS" :key="key" class="num">{{ shown(lamp, key, kind) }}</td><td><button type="button" class="linkish" :aria-label="`Offer ${lamp.name} no more`" @click="router.post(`/settings/lamps/${lamp.id}/archive`, {}, { preserveScroll: true })">offer no more</button></td></tr></tbody>
+        </table></div>
+        <div v-else class="empty"><h2>No lamp yet</h2><p>Write down the first one, or read a list in.</p></div>
+        <p v-if="lamps.length"><a class="outline" href="/settings/lamps.csv">As CSV</a></p>
+        <h2>One more lamp</h2>
+        <form class="form" @submit.prevent="form.post('/settings/lamps', { preserveScroll: true, onSuccess: () => form.reset() })">
+            <div class="wide"><label for="lamp-name">Name</label><input id="lamp-name" v-model="form.name" type="text" maxlength="60" required><FieldError :words="form.errors.name" /></div>
+            <div v-for="[key, head, hint, kind] in FIELDS" :key="key"><label :for="`lamp-${key}`">{{ head }}{{ kind !== 'x' ? `, ${units.label(kind!)}` : '' }}</label><input :id="`lamp-${key}`" type="text" inputmode="decimal" :value="form[key] === null ? '' : typeof form[key] === 'number' ? units.typed(form[key] as number, kind ?? 'x') : form[key]" :aria-describedby="hint ? `lamp-${key}-hint` : undefined" @change="type(key, kind, $event)"><small v-if="hint" :id="`lamp-${key}-hint`" class="quiet">{{ hint }}</small><FieldError :words="form.errors[key]" /></div>
+            <div><button class="btn-go" :disabled="form.processing">Keep the lamp</button></div>
+        </form>
+        <h2>Read a list in</h2>
+        <p class="quiet">name, ppf, half_angle_deg, watts, kg, least_mm, most_mm. A name that is known is written anew; a wrong line changes nothing.</p>
+        <form class="filter" @submit.prevent="file.post('/settings/lamps/import', { preserveScroll: true, forceFormData: true, onSuccess: () => file.reset() })"><input type="file" accept=".csv,text/csv" aria-label="Lamps as CSV" required @change="file.file = ($event.target as HTMLInputElement).files?.[0] ?? null"><button class="outline" :disabled="file.processing">Read it in</button></form>
+        <FieldError :words="file.errors.file" />
+    </div>
+</template>
