@@ -98,7 +98,11 @@ final class Builds
         };
     }
 
-    /** What the house gives a build of that kind besides: outlets, draws, joints, board, cable ways. @return array<string, list<array<string, float|string|bool>>> */
+    /**
+     * What the house gives a build of that kind besides: outlets, draws, joints, board, cable ways.
+     *
+     * @return array<string, list<array<string, float|string|bool>>>
+     */
     public static function fittings(string $build): array
     {
         if (! in_array($build, ['standard', 'long', 'grand'], true)) {

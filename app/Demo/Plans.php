@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Build\Acceptance;
+use App\Build\LampType;
 use App\Build\Plan;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;

@@ -43,11 +43,11 @@ final class PlanSheet
     {
         return [
             FieldSpec::choice(F::Shape, 'display', 'Shape', [
-                'rectangular' => 'rectangular', 'bow-front' => 'bow front', 'l-shape' => 'L-shape', 'cylinder' => 'cylinder', 'half-cylinder' => 'half cylinder against a wall',
+                'rectangular' => 'rectangular', 'bow-front' => 'bow front; front to back is of its straight sides', 'l-shape' => 'L-shape; front to back is of the part along the back', 'cylinder' => 'cylinder', 'half-cylinder' => 'half cylinder against a wall',
                 'quarter-cylinder' => 'quarter cylinder in a corner; front to back is its radius', 'filled' => 'another form, measured by filling it',
             ]),
             FieldSpec::number(F::LengthMm, 'display', 'Length, outside', Kind::Length, 150, 8000)->for('rectangular', 'bow-front', 'l-shape', 'filled'),
-            FieldSpec::number(F::WidthMm, 'display', 'Front to back, outside', Kind::Length, 150, 4000, 'Of the straight sides where the front is bowed; of the part along the back in an L.')->for('rectangular', 'quarter-cylinder', 'bow-front', 'l-shape', 'filled'),
+            FieldSpec::number(F::WidthMm, 'display', 'Front to back, outside', Kind::Length, 150, 4000)->for('rectangular', 'quarter-cylinder', 'bow-front', 'l-shape', 'filled'),
             FieldSpec::number(F::DiameterMm, 'display', 'Diameter, outside', Kind::Length, 150, 5000)->for('cylinder', 'half-cylinder'),
             FieldSpec::number(F::BowMm, 'display', 'Bow: its middle stands forward', Kind::Length, 10, 4000)->for('bow-front'),
             FieldSpec::number(F::LegLengthMm, 'display', 'Leg at the left, along the back', Kind::Length, 100, 4000)->for('l-shape'),

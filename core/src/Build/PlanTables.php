@@ -90,7 +90,7 @@ final class PlanTables
             new TableSpec('gear', 'thing', 'what is to stand in the cabinet beside the sump', 20, [
                 C::number('widthMm', 'Wide', 'wide', Kind::Length, 10, 3000), C::number('depthMm', 'Deep', 'deep', Kind::Length, 10, 3000), C::number('heightMm', 'High', 'high', Kind::Length, 10, 3000),
                 C::number('liftMm', 'Room over it', 'room over it for service', Kind::Length, 0, 2000)->or('none'), C::flag('needsAir', 'Room air', 'takes its air from the room'),
-                C::number('xMm', 'From left', 'its place from the left', Kind::Length, 0, 8000)->or('proposed'), C::number('yMm', 'From back', 'its place from the back', Kind::Length, 0, 3000)->or('proposed'),
+                C::number('xMm', 'From left', 'its place from the left', Kind::Length, 0, 8000)->or('proposed'), C::number('yMm', 'From back', 'its place from the back', Kind::Length, 0, 3000)->or('proposed'), C::flag('turned', 'Turned', 'its width runs front to back there'),
             ]),
             new TableSpec('board', 'device', 'what is mounted on the equipment board', 20, [
                 C::choice('kind', 'Is', 'what it is', ['strip' => 'power strip', 'controller' => 'controller', 'driver' => 'pump driver', 'doser' => 'dosing pump', 'other' => 'something else']),

@@ -23,11 +23,14 @@ final readonly class Packing
     {
     }
 
-    /** @param  list<Piece>  $pieces */
-    public static function of(Space $space, array $pieces): self
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  array<int, Standing>  $pinned  places somebody chose, by row: the rest is proposed round them
+     */
+    public static function of(Space $space, array $pieces, array $pinned = []): self
     {
         $elsewhere = $stays = [];
-        foreach ($pieces as $row => $piece) {
+        foreach (array_diff_key($pieces, $pinned) as $row => $piece) {
             $why = self::why($piece, $space);
             if ($why === null) {
                 $stays[$row] = $piece;
@@ -35,17 +38,18 @@ final readonly class Packing
                 $elsewhere[$row] = $why;
             }
         }
-        $best = [];
+        $best = $fixed = array_values($pinned);
+        $exits = self::exitsOf($fixed, $space);
         $orders = self::orders($stays);
         // First all of it with every way out free; then as much as goes free; last, as much as stands at all.
         foreach ([[true, true], [true, false], [false, false]] as [$free, $whole]) {
-            foreach ($orders as $order) {
+            foreach ($free && $exits === null ? [] : $orders as $order) {
                 $tries = intdiv($whole ? self::TRIES : intdiv(self::TRIES, 2), count($orders));
-                $found = self::search($space, $order, [], [], $free, $whole, $tries);
+                $found = self::search($space, $order, $fixed, $free ? $exits ?? [] : [], $free, $whole, $tries);
                 if (count($found) > count($best)) {
                     $best = $found;
                 }
-                if (count($best) === count($stays)) {
+                if (count($best) === count($stays) + count($fixed)) {
                     break 2;
                 }
             }
@@ -85,7 +89,7 @@ final readonly class Packing
     /** Everything stands, and each piece comes out alone. */
     public function isClean(): bool
     {
-        return $this->elsewhere === [] && $this->after === [] && $this->shutIn === [];
+        return $this->elsewhere === [] && $this->after === [] && $this->shutIn === [] && $this->clashes() === [];
     }
 
     /** @return list<array{0: int, 1: int}> pairs of rows that stand in each other */
@@ -101,6 +105,26 @@ final readonly class Packing
         }
 
         return $clashes;
+    }
+
+    /**
+     * Where each of them leaves freely; null when one does not.
+     *
+     * @param  list<Standing>  $standing
+     * @return list<float>|null
+     */
+    private static function exitsOf(array $standing, Space $space): ?array
+    {
+        $exits = [];
+        foreach ($standing as $piece) {
+            $exit = WayOut::freeExit($piece, $standing, $space);
+            if ($exit === null) {
+                return null;
+            }
+            $exits[] = $exit;
+        }
+
+        return $exits;
     }
 
     private static function why(Piece $piece, Space $space): ?string

@@ -134,6 +134,18 @@ final class RoomToWorkTest extends TestCase
     }
 
     #[Test]
+    public function a_lamp_outside_its_maker_s_height_and_two_numbers_for_one_thing_are_named(): void
+    {
+        $lamp = ['name' => 'panel', 'xMm' => 500, 'yMm' => 250, 'ppf' => 180, 'halfAngleDeg' => 50, 'watts' => 95, 'kg' => 3.2, 'leastMm' => 200, 'mostMm' => 350];
+        $said = fn (array $lamp, array $values = []): string => implode(' | ', array_map(fn (Finding $f): string => str_replace("\u{a0}", ' ', $f->severity->value.' '.$f->what->in(Units::metric())), [...self::of($answers = self::plan(['waterGapMm' => 40, ...$values], ['lamps' => [$lamp, [...$lamp, 'xMm' => 700]]]), 'B-50'), ...self::of($answers, 'X-1')]));
+        self::assertStringContainsString('fix panel hangs 150 mm above the rim, its maker asks 200 mm or more', $said([...$lamp, 'aboveRimMm' => 150]));
+        self::assertStringContainsString('its maker allows 350 mm', $said([...$lamp, 'aboveRimMm' => 351]));
+        self::assertStringNotContainsString('maker', $said([...$lamp, 'aboveRimMm' => 350]));
+        self::assertStringContainsString('The lamps take 190 W together, 130 W are written', $said([...$lamp, 'aboveRimMm' => 300], ['lightsW' => 130]));
+        self::assertStringNotContainsString('together', $said([...$lamp, 'aboveRimMm' => 300], ['lightsW' => 180, 'lampsKg' => 6.4, 'fixings' => 2, 'breakingKg' => 90]));
+    }
+
+    #[Test]
     public function every_cell_of_every_table_refuses_what_it_cannot_be(): void
     {
         foreach (PlanTables::all() as $key => $table) {

@@ -35,6 +35,28 @@ final class PackingTest extends TestCase
     }
 
     #[Test]
+    public function a_place_chosen_by_hand_stays_and_the_rest_goes_round_it(): void
+    {
+        $free = 0;
+        for ($seed = 1; $seed <= 60; $seed++) {
+            [$space, $known] = self::known(new Randomizer(new Mt19937($seed)));
+            $pieces = array_map(fn (Standing $s): Piece => $s->piece, $known);
+            $pin = count($known) - 1;
+            $packing = Packing::of($space, $pieces, [$pin => new Standing($pin, $pieces[$pin], $known[$pin]->xMm, $known[$pin]->yMm, $known[$pin]->turned)]);
+            $at = array_values(array_filter($packing->standing, fn (Standing $s): bool => $s->row === $pin))[0];
+            self::assertSame([$known[$pin]->xMm, $known[$pin]->yMm, $known[$pin]->turned], [$at->xMm, $at->yMm, $at->turned]);
+            self::assertSame([], $packing->clashes());
+            $free += $packing->isClean() ? 1 : 0;
+        }
+        self::assertGreaterThanOrEqual(50, $free, 'where it stands in a known packing, one is found round it');
+        $space = Space::of(1000, 500, 700, 900, 650);
+        $two = [new Piece('a', 300, 300, 300), new Piece('b', 300, 300, 300)];
+        $clash = Packing::of($space, $two, [0 => new Standing(0, $two[0], 100, 100, false), 1 => new Standing(1, $two[1], 250, 100, false)]);
+        self::assertSame([[0, 1]], $clash->clashes());
+        self::assertFalse($clash->isClean());
+    }
+
+    #[Test]
     public function what_is_shut_in_says_who_moves_first(): void
     {
         $space = Space::of(600, 600, 700, 600, 700);

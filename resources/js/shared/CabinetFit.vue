@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { PackingView, TableSpecView } from '../generated';
 import type { Row } from './draft';
 import { useUnits } from './units';
@@ -10,6 +10,57 @@ const props = defineProps<{ spec: TableSpecView; packing: PackingView | null; er
 const gear = defineModel<Row[]>('gear', { required: true });
 const emit = defineEmits<{ change: [] }>();
 const units = useUnits();
+const held = ref<{ row: number; dx: number; dy: number } | null>(null);
+const above = ref<SVGGElement | null>(null);
+const SNAP = 10;
+/** The sump stands before what was listed. */
+const before = computed(() => (props.packing ? props.packing.pieces - gear.value.length : 0));
+/** A faulty row is left out of the packing: until it is put right nothing is taken hold of. */
+const faulty = computed(() => Object.keys(props.errors).some((k) => k.startsWith('gear')));
+const own = (row: number): Row | undefined => (faulty.value ? undefined : gear.value[row - before.value]);
+const pinned = (row: number) => typeof own(row)?.xMm === 'number' && typeof own(row)?.yMm === 'number';
+type Place = PackingView['standing'][number];
+function put(s: Place, x: number, y: number) {
+    const row = own(s.row);
+    if (!row || !props.packing) return;
+    const fit = (mm: number, most: number) => Math.min(Math.max(0, most), Math.max(0, Math.round(mm / SNAP) * SNAP));
+    row.turned = s.turned;
+    row.xMm = fit(x, props.packing.lengthMm - s.alongMm);
+    row.yMm = fit(y, props.packing.depthMm - s.deepMm);
+    emit('change');
+}
+/** Where the pointer is in the view from above, mm. */
+function point(event: PointerEvent): { x: number; y: number } {
+    const m = above.value!.getScreenCTM()!.inverse();
+    return { x: event.clientX * m.a + event.clientY * m.c + m.e, y: event.clientX * m.b + event.clientY * m.d + m.f };
+}
+function hold(event: PointerEvent, s: Place) {
+    if (props.readonly || !own(s.row)) return;
+    const at = point(event);
+    held.value = { row: s.row, dx: at.x - s.xMm, dy: at.y - s.yMm };
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+}
+function move(event: PointerEvent) {
+    const s = props.packing?.standing.find((p) => p.row === held.value?.row);
+    if (!held.value || !s) return;
+    const at = point(event);
+    put(s, at.x - held.value.dx, at.y - held.value.dy);
+}
+function key(event: KeyboardEvent, s: Place) {
+    const row = own(s.row);
+    if (props.readonly || !row) return;
+    const step = event.shiftKey ? 100 : SNAP;
+    const [dx, dy] = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key] ?? [0, 0];
+    if (dx || dy) put(s, Number(row.xMm ?? s.xMm) + dx, Number(row.yMm ?? s.yMm) + dy);
+    else if (event.key === 'Delete' || event.key === 'Backspace') {
+        row.xMm = row.yMm = null;
+        row.turned = false;
+        emit('change');
+    } else if (event.key === 't') {
+        put({ ...s, turned: !s.turned, alongMm: s.deepMm, deepMm: s.alongMm }, Number(row.xMm ?? s.xMm), Number(row.yMm ?? s.yMm));
+    } else return;
+    event.preventDefault();
+}
 const letter = (n: number) => String.fromCharCode(65 + n);
 const font = computed(() => (props.packing ? Math.max(props.packing.lengthMm / 42, (props.packing.heightMm + props.packing.depthMm) / 28) : 20));
 // From the front the nearest is drawn last.
@@ -19,19 +70,19 @@ const nearestLast = computed(() => [...(props.packing?.standing ?? [])].sort((a,
 <template>
     <h2>In the cabinet</h2>
     <template v-if="packing">
-        <svg class="cabinetplan" :viewBox="`${-font} ${-font} ${packing.lengthMm + 2 * font} ${packing.heightMm + packing.depthMm + font * 4}`" role="img" :aria-label="`The cabinet from the front and from above; ${packing.standing.map((s) => `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back`).join('; ')}`">
+        <svg class="cabinetplan" :viewBox="`${-font} ${-font} ${packing.lengthMm + 2 * font} ${packing.heightMm + packing.depthMm + font * 4}`" role="group" :aria-label="`The cabinet from the front and from above; ${packing.standing.map((s) => `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back`).join('; ')}`" @pointermove="move" @pointerup="held = null" @pointercancel="held = null">
             <rect x="0" y="0" :width="packing.lengthMm" :height="packing.heightMm" class="box" />
             <g v-for="s in nearestLast" :key="s.row" :class="{ held: s.held }"><rect v-if="s.liftMm" :x="s.xMm" :y="packing.heightMm - s.highMm - s.liftMm" :width="s.alongMm" :height="s.liftMm" class="lift" /><rect :x="s.xMm" :y="packing.heightMm - s.highMm" :width="s.alongMm" :height="s.highMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="packing.heightMm - s.highMm + font * 1.2" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
             <path :d="`M${packing.doorFromLeftMm} ${packing.heightMm} v${-packing.doorHeightMm} h${packing.doorWidthMm} v${packing.doorHeightMm}`" class="opening" />
             <text x="0" :y="-font * 0.25" :font-size="font * 0.8">from the front</text>
-            <g :transform="`translate(0 ${packing.heightMm + font * 2})`">
+            <g ref="above" :transform="`translate(0 ${packing.heightMm + font * 2})`">
                 <text x="0" :y="-font * 0.25" :font-size="font * 0.8">from above, back on top</text>
                 <rect x="0" y="0" :width="packing.lengthMm" :height="packing.depthMm" class="box" />
-                <g v-for="s in packing.standing" :key="s.row" :class="{ held: s.held }"><rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="s.yMm + s.deepMm / 2 + font * 0.35" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
+                <g v-for="s in packing.standing" :key="s.row" :class="{ held: s.held, mine: !readonly && own(s.row), pinned: pinned(s.row) }" :tabindex="!readonly && own(s.row) ? 0 : undefined" :role="!readonly && own(s.row) ? 'button' : undefined" :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s.row) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`" @pointerdown="hold($event, s)" @keydown="key($event, s)"><rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="s.yMm + s.deepMm / 2 + font * 0.35" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
                 <path :d="`M${packing.doorFromLeftMm} ${packing.depthMm} h${packing.doorWidthMm}`" class="opening" />
             </g>
         </svg>
-        <p class="legend quiet"><span v-for="s in packing.standing" :key="s.row"><b>{{ letter(s.row) }}</b> {{ s.name }} · </span>the coral line is the opening; dashed: room for service</p>
+        <p class="legend quiet"><span v-for="s in packing.standing" :key="s.row"><b>{{ letter(s.row) }}</b> {{ s.name }} · </span>the coral line is the opening; dashed: room for service<template v-if="!readonly && gear.length">. Drag a thing in the view from above, or move it with the arrow keys; t turns it, Delete gives its place back</template></p>
     </template>
     <p v-if="!gear.length" class="quiet">List what stands beside the sump: skimmer, reservoir, doser, power strip. The places are proposed, and each must come out alone.</p>
     <PlanTable v-model:rows="gear" table="gear" :spec="spec" :errors="errors" :readonly="readonly" caption="Things for the cabinet" first="list the first thing" @change="emit('change')" />

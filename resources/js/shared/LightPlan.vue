@@ -10,7 +10,7 @@ const props = defineProps<{ spec: TableSpecView; maps: LightMapView[]; inside: {
 const lamps = defineModel<Row[]>('lamps', { required: true });
 const emit = defineEmits<{ change: [] }>();
 const units = useUnits();
-const level = ref(1);
+const level = ref(2);
 const map = computed(() => props.maps[Math.min(level.value, props.maps.length - 1)] ?? null);
 const size = computed(() => ({ l: map.value?.lengthMm ?? props.inside?.length ?? 1000, w: map.value?.widthMm ?? props.inside?.width ?? 500 }));
 const font = computed(() => size.value.l / 42);
@@ -74,6 +74,6 @@ function take(event: Event) {
         </tbody></table>
     </template>
     <p v-else class="quiet">No lamp is placed yet.</p>
-    <PlanTable v-model:rows="lamps" table="lamps" :spec="spec" :errors="errors" :readonly="readonly" caption="Lamps" first="place the first lamp" :start="start" @change="emit('change')" />
+    <PlanTable v-model:rows="lamps" table="lamps" :spec="spec" :errors="errors" :readonly="readonly" caption="Lamps" first="place the first lamp" :start="start" :without="lamps.some((l) => l.leastMm !== null || l.mostMm !== null) ? [] : ['leastMm', 'mostMm']" @change="emit('change')" />
     <p v-if="library?.length && !readonly && lamps.length < spec.most"><label class="quiet" for="own-lamp">or one of our own: </label><select id="own-lamp" class="cell inline" @change="take"><option value="">choose</option><option v-for="l in library" :key="String(l.name)" :value="l.name">{{ l.name }}</option></select></p>
 </template>

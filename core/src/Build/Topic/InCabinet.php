@@ -13,6 +13,7 @@ use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Cabinet\Packing;
 use Velbrin\Core\Cabinet\Piece;
 use Velbrin\Core\Cabinet\Space;
+use Velbrin\Core\Cabinet\Standing;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
@@ -41,6 +42,9 @@ final class InCabinet implements Topic
         $findings = [];
         foreach ($packing->elsewhere as $row => $why) {
             $findings[] = self::elsewhere($pieces[$row], $row, $why, $facts);
+        }
+        foreach ($packing->clashes() as [$one, $other]) {
+            $findings[] = Finding::of(Severity::Fix, 'B-62', 'access', Sentence::of('{one} and {other} stand in each other', ['one' => $pieces[$one]->name, 'other' => $pieces[$other]->name]), Sentence::of('Their places were chosen by hand and overlap.'), Sentence::of('Move one, or let its place be proposed.'), $facts->basis());
         }
         foreach ($packing->after as $row => $rows) {
             $findings[] = Finding::of(Severity::Watch, 'B-62', 'access', Sentence::of('{name} comes out only after {first}', ['name' => $pieces[$row]->name, 'first' => implode(' and ', array_map(fn (int $r): string => $pieces[$r]->name, $rows))]), Sentence::of('No place was found where each comes out alone.'), Sentence::of('A wider opening, a lower neighbour, or one thing elsewhere.'), $facts->basis());
@@ -71,7 +75,7 @@ final class InCabinet implements Topic
         }
         $facts->need(F::CabinetLengthMm, F::CabinetDepthMm, F::StandInsideMm, F::DoorWidthMm, F::DoorHeightMm);
 
-        return Packing::of(self::space($facts), self::pieces($facts));
+        return Packing::of(self::space($facts), self::pieces($facts), self::pinned($facts));
     }
 
     /**
@@ -101,6 +105,43 @@ final class InCabinet implements Topic
         }
 
         return $pieces;
+    }
+
+    /** How many pieces stand before the planner’s own list: the sump, where it is described. */
+    public static function before(Facts $facts): int
+    {
+        return count(self::pieces($facts)) - count($facts->brief->gear);
+    }
+
+    /**
+     * Places chosen by hand, both ways given.
+     *
+     * @return array<int, Standing> by row of the pieces
+     *
+     * @throws Missing
+     * @throws OutOfRange when one stands through a wall
+     */
+    private static function pinned(Facts $facts): array
+    {
+        $space = self::space($facts);
+        $pieces = self::pieces($facts);
+        $pinned = [];
+        foreach ($facts->brief->rows('gear') as $i => $row) {
+            [$x, $y] = [$row->numberOr('xMm'), $row->numberOr('yMm')];
+            if ($x === null || $y === null) {
+                continue;
+            }
+            $at = new Standing(self::before($facts) + $i, $pieces[self::before($facts) + $i], $x, $y, $row->flag('turned'));
+            if ($x + $at->alongMm() > $space->lengthMm) {
+                throw OutOfRange::number("gear.{$row->row}.xMm", $x, 'within the cabinet', Quantity::of(0, Kind::Length), Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length));
+            }
+            if ($y + $at->deepMm() > $space->depthMm) {
+                throw OutOfRange::number("gear.{$row->row}.yMm", $y, 'within the cabinet', Quantity::of(0, Kind::Length), Quantity::of(max(0.0, $space->depthMm - $at->deepMm()), Kind::Length));
+            }
+            $pinned[$at->row] = $at;
+        }
+
+        return $pinned;
     }
 
     private static function elsewhere(Piece $piece, int $row, string $why, Facts $facts): Finding
