@@ -8,6 +8,7 @@ use App\Systems\Views\SystemLineView;
 use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Chemistry\ReadingFinding;
+use Velbrin\Core\Control\ChangesCalendar;
 use Velbrin\Core\Control\Replacement;
 use Velbrin\Core\Control\SurveyAge;
 use Velbrin\Core\Measure\Finding;
@@ -36,6 +37,14 @@ final class SystemFindings
         }
 
         return Finding::sorted(array_values(array_filter($findings)));
+    }
+
+    /** @return list<Finding> changes that came too close on each other */
+    public static function changes(System $system): array
+    {
+        $entries = $system->logEntries()->where('kind', 'change')->where('happened_at', '>', now()->subDays(3 * (int) ChangesCalendar::SETTLES_DAYS))->orderBy('happened_at')->limit(30)->get(['text', 'happened_at']);
+
+        return ChangesCalendar::findings(array_values($entries->map(fn (LogEntry $e): array => ['day' => (float) Judge::day($e->happened_at), 'text' => $e->text])->all()), (float) Judge::day(now()));
     }
 
     /** @return list<Finding> devices past their life or about to age out, surveys that no longer hold */

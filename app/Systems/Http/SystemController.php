@@ -93,7 +93,7 @@ final class SystemController
 
         return Inertia::render('systems/'.ucfirst($tab), [
             'header' => SystemHeaderView::of($system, $user),
-            'findings' => $user->can('viewWorking', $system) ? FindingView::all([...SystemFindings::readings($system), ...SystemFindings::ages($system)], $user->units()) : [],
+            'findings' => $user->can('viewWorking', $system) ? FindingView::all([...SystemFindings::readings($system), ...SystemFindings::changes($system), ...SystemFindings::ages($system)], $user->units()) : [],
             ...match ($tab) {
                 'register' => $this->register($system),
                 'readings' => $this->readings($system, $user),

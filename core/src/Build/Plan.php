@@ -16,7 +16,7 @@ final class Plan
     /** @var list<class-string<Topic>> */
     private const TOPICS = [
         Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
-        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\Hung::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\InPhases::class,
+        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\TopOff::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\Hung::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
     ];
 
     public static function answer(PlanBrief $brief): PlanAnswers
@@ -40,7 +40,7 @@ final class Plan
             }
         }
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
-        [$lit, $cabinet, $ways, $board] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class]);
+        [$lit, $cabinet, $ways, $board, $pump] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class, Topic\ReturnPump::class]);
         $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
 
         return new PlanAnswers(
@@ -50,7 +50,7 @@ final class Plan
             self::try(fn (): Section => Section::of(Facts::of($brief), $powerCut)),
             $powerCut,
             $hasBreak ? self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief), clogged: true)) ?? [] : [],
-            self::try(fn (): PumpChart => Topic\ReturnPump::chart(Facts::of($brief))),
+            $pump instanceof PumpChart ? $pump : null,
             $lit instanceof LitTank ? $lit->maps : [],
             $lit instanceof LitTank ? $lit->survey : null,
             self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),

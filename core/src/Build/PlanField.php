@@ -80,6 +80,15 @@ enum PlanField: string
     case PumpMinLevelMm = 'pumpMinLevelMm';
     case TrapGapMm = 'trapGapMm';
     case ReservoirL = 'reservoirL';
+    case TopoffFed = 'topoffFed';
+    case FeedLh = 'feedLh';
+    case FeedRunMin = 'feedRunMin';
+    case FeedStops = 'feedStops';
+    case RefillDays = 'refillDays';
+    case SkimmerL = 'skimmerL';
+    case UvLh = 'uvLh';
+    case UvMostLh = 'uvMostLh';
+    case ChillerW = 'chillerW';
 
     case PumpsW = 'pumpsW';
     case LightsW = 'lightsW';

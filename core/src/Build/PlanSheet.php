@@ -143,7 +143,15 @@ final class PlanSheet
             FieldSpec::number(F::ReturnLevelMm, 'sump', 'Running level in the return chamber', Kind::Length, 20, 1400, 'Above the sump’s inside floor; the top-off holds it.'),
             FieldSpec::number(F::PumpMinLevelMm, 'sump', 'Lowest level for the return pump', Kind::Length, 10, 1000, 'Below it the pump draws air.'),
             FieldSpec::number(F::TrapGapMm, 'sump', 'Bubble trap, narrowest gap', Kind::Length, 5, 300)->orNone(),
+            FieldSpec::choice(F::TopoffFed, 'sump', 'Top-off comes from', ['reservoir' => 'a reservoir', 'mains' => 'the mains, through the RO plant', 'hand' => 'somebody’s hand']),
             FieldSpec::number(F::ReservoirL, 'sump', 'Top-off reservoir', Kind::Volume, 0, 2000, 'None when it is filled by hand.')->orNone(),
+            FieldSpec::number(F::RefillDays, 'sump', 'Somebody refills it every', Kind::Days, 1, 120)->when(F::TopoffFed, 'reservoir'),
+            FieldSpec::number(F::FeedLh, 'sump', 'The line brings', Kind::Flow, 0.1, 500)->when(F::TopoffFed, 'mains'),
+            FieldSpec::number(F::FeedRunMin, 'sump', 'It is stopped after', Kind::Minutes, 1, 1440, 'The longest it runs before its timer ends it, even if every switch fails.')->when(F::TopoffFed, 'mains'),
+            FieldSpec::number(F::FeedStops, 'sump', 'Stops of different kinds in it', Kind::Count, 0, 8, 'Float valve, timer, level switch with valve, drain: two of one kind are one.')->when(F::TopoffFed, 'mains'),
+            FieldSpec::number(F::SkimmerL, 'sump', 'Skimmer is rated for', Kind::Volume, 10, 100000)->orNone(),
+            FieldSpec::number(F::UvLh, 'sump', 'Flow through the UV lamp', Kind::Flow, 1, 100000)->orNone(),
+            FieldSpec::number(F::UvMostLh, 'sump', 'Its maker allows, for the wanted dose', Kind::Flow, 1, 100000),
         ];
     }
 
@@ -177,6 +185,7 @@ final class PlanSheet
             FieldSpec::number(F::SummerC, 'heat', 'Room, hottest summer day', Kind::Temperature, 5, 45),
             FieldSpec::number(F::UpperHarmC, 'heat', 'Animals are lost above', Kind::Temperature, 20, 35, 'Lower for seahorses and other cool-water animals.'),
             FieldSpec::number(F::HumidityPct, 'heat', 'Room humidity', Kind::Percent, 5, 100),
+            FieldSpec::number(F::ChillerW, 'heat', 'Chiller carries off', Kind::Power, 10, 20000)->orNone(),
             FieldSpec::number(F::MeasuredUaWK, 'heat', 'Heat loss, measured', Kind::Conductance, 0.1, 500, 'From a steady day; it counts instead of the model. Without evaporation.')->orNone(),
         ];
     }

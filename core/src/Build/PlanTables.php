@@ -100,6 +100,11 @@ final class PlanTables
                 C::number('holeMm', 'Hole', 'hole across', Kind::Length, 8, 200), C::number('plugMm', 'Largest plug', 'largest plug across', Kind::Length, 1, 200), C::number('cables', 'Cables', 'cables through it', Kind::Count, 1, 40), C::number('cableMm', 'One is', 'one cable across', Kind::Length, 1, 40),
                 C::number('runMm', 'Way', 'way from device to plug', Kind::Length, 0, 20000), C::number('leadMm', 'Shortest lead', 'shortest lead', Kind::Length, 0, 20000), C::flag('bushed', 'Edge bushed', 'its edge is bushed'),
             ]),
+            new TableSpec('penetrations', 'penetration', 'what passes through pane, cabinet, wall, floor or ceiling, ticked before it is cut', 30, [
+                C::choice('through', 'Through', 'what it passes through', ['cabinet' => 'cabinet', 'pane' => 'pane', 'wall' => 'wall', 'floor' => 'floor', 'ceiling' => 'ceiling']),
+                C::choice('purpose', 'For', 'what passes', ['pipe' => 'pipe', 'duct' => 'air duct', 'cable' => 'cable', 'tube' => 'dosing tube', 'probe' => 'probe', 'pulley' => 'rope or pulley']),
+                C::number('diameterMm', 'Across', 'diameter', Kind::Length, 2, 600), C::flag('ticked', 'Ticked', 'looked at on the spot, and right'),
+            ]),
             new TableSpec('phases', 'purchase', 'what is bought, and in which phase', 24, [
                 C::number('phase', 'Phase', 'phase it is bought in', Kind::Count, 1, 6), C::number('until', 'Useless from', 'later phase that makes it useless', Kind::Count, 2, 6)->or('never'), C::number('price', 'Price', 'price in the company’s currency', Kind::Factor, 0, 1000000)->or('none'),
                 C::number('outlets', 'Outlets', 'outlets it takes', Kind::Count, 0, 12)->or('0'), C::number('ports', 'Ports', 'controller ports it takes', Kind::Count, 0, 24)->or('0'), C::number('holes', 'Holes', 'holes in pane or cabinet it takes', Kind::Count, 0, 12)->or('0'),

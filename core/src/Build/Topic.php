@@ -22,14 +22,14 @@ interface Topic
         'drainLh' => 'Main drain carries', 'blockedMm' => 'Main drain blocked: water below the rim', 'blockedFloorL' => 'Main drain blocked: on the floor',
         'holes' => 'Holes in the panes',
         'downL' => 'Power cut: comes down', 'spareL' => 'Sump takes', 'marginPct' => 'Room left over', 'cloggedL' => 'Siphon break clogged: comes down',
-        'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'trapMs' => 'Speed in the bubble trap',
+        'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'topOffDays' => 'Top-off lasts', 'leakL' => 'A leak loses at most', 'trapMs' => 'Speed in the bubble trap',
         'lossWinterW' => 'Heat loss, winter night', 'lossSummerW' => 'Heat loss, summer day', 'settlesSummerC' => 'Summer day, no heater: settles at', 'evaporationLd' => 'Evaporation',
         'coolingW' => 'Cooling, hottest day',
         'parTop' => 'Light near the surface', 'parMid' => 'Light halfway down', 'parLow' => 'Light at the bottom', 'lightEven' => 'Evenness halfway down', 'dliMol' => 'Light of a day, halfway down', 'coralShares' => 'Area fit for', 'hangingKg' => 'Each fixing must hold',
         'heaters' => 'Heaters, first choice', 'oneOffC' => 'One heater failed: winter night settles at', 'stuckOnH' => 'One heater stuck on: harm after',
         'behindMm' => 'Gap behind the tank, left over', 'reachMm' => 'An arm comes into the tank',
-        'circuitA' => 'Each circuit carries', 'startA' => 'At the start', 'energyKwh' => 'Power in a month', 'upkeepH' => 'Care of the equipment in a month',
-        'access' => 'The way in', 'ceilingSpareMm' => 'Room over the lamp', 'sumpLiftMm' => 'Room over the sump', 'cabinet' => 'In the cabinet', 'board' => 'On the board', 'cableWays' => 'Cable ways', 'joints' => 'Plumbing', 'phases' => 'Phases',
+        'circuitA' => 'Each circuit carries', 'startA' => 'At the start', 'generatorW' => 'A generator would need', 'energyKwh' => 'Power in a month', 'upkeepH' => 'Care of the equipment in a month',
+        'access' => 'The way in', 'ceilingSpareMm' => 'Room over the lamp', 'sumpLiftMm' => 'Room over the sump', 'cabinet' => 'In the cabinet', 'board' => 'On the board', 'cableWays' => 'Cable ways', 'joints' => 'Plumbing', 'penetrations' => 'Penetrations', 'phases' => 'Phases',
     ];
 
     /** @return list<string> keys of the figures this topic answers */

@@ -6,7 +6,6 @@ namespace Velbrin\Core\Hydraulics;
 
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
-use Velbrin\Core\Measure\Solve;
 
 /** Where the pump's curve meets the line: its head against static head and losses (B-23). */
 final readonly class ReturnFlow
@@ -39,7 +38,7 @@ final readonly class ReturnFlow
         if ($staticM >= $at) {
             return new self(0.0, $at, 0.0);
         }
-        $flow = Solve::rising(fn (float $q): float => $staticM + $line->lossM($q) - $curve->headM($q + $line->drawsLh), 0, $curve->runOutLh());
+        $flow = $line->meet(fn (float $q): float => $curve->headM($q + $line->drawsLh) - $staticM, $curve->runOutLh());
 
         return new self($flow, $curve->headM($flow + $line->drawsLh), $line->velocityMs($flow));
     }

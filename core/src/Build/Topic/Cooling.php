@@ -44,7 +44,7 @@ final class Cooling implements Topic
         $background = Warmth::backgroundW($facts);
         $settles = $heat->hotCourse($background, $summer, $set, $facts->number(F::UpperHarmC))->settlesC ?? $set;
         $still = $heat->evaporation($set, $summer);
-        $over = max(0.0, $background - $heat->hotUaWK * ($set - $summer) - $still->watts);
+        $over = self::overW($facts);
         $parts = [
             'settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power),
             'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature), 'over' => Quantity::of($over, Kind::Power), 'chiller' => Quantity::of(self::CHILLER * $over, Kind::Power),
@@ -66,6 +66,15 @@ final class Cooling implements Topic
             $settles > $set + self::WARM_K => Finding::of(Severity::Watch, 'B-42', 'heat', Sentence::of('Summer days settle at {settles}', $parts), Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts), Sentence::of($help, $parts + $more), $facts->basis(), 'settlesSummerC'),
             default => Finding::of(Severity::Fine, 'B-42', 'heat', Sentence::of('Summer days need no cooling: {settles}', $parts), Sentence::of('The set point is {set}.', $parts), null, $facts->basis(), 'settlesSummerC'),
         }]);
+    }
+
+    /** What must be carried off on the hottest day to hold the set point, W. */
+    public static function overW(Facts $facts): float
+    {
+        $heat = Warmth::heat($facts);
+        [$set, $summer] = [$facts->number(F::SetpointC), $facts->number(F::SummerC)];
+
+        return max(0.0, Warmth::backgroundW($facts) - $heat->hotUaWK * ($set - $summer) - $heat->evaporation($set, $summer)->watts);
     }
 
     /**

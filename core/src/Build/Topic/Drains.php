@@ -156,7 +156,7 @@ final class Drains implements Topic
         $display = DisplayTank::of($facts);
         Overflow::of($facts);
         $sump = SumpWater::of($facts);
-        $adds = $sump->usableReturnL() + ($facts->numberOrNone(F::ReservoirL) ?? 0.0);
+        $adds = $sump->usableReturnL() + TopOff::beforeStopL($facts);
         $room = $display->roomAboveL();
         $floor = max(0.0, $adds - $room);
         $below = max(0.0, $display->runningBelowRimMm - $adds / $display->vessel->insideAreaM2());
@@ -165,7 +165,7 @@ final class Drains implements Topic
             'carries' => Quantity::of($carries, Kind::Flow), 'below' => Quantity::of($below, Kind::Length), 'flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow),
         ];
         $working = Working::of('Main drain blocked: on the floor', 'max(0, u + t - A*r)', [
-            ['u', 'Usable return water', $sump->usableReturnL(), Kind::Volume], ['t', 'Top-off before its stop', $facts->numberOrNone(F::ReservoirL) ?? 0.0, Kind::Volume],
+            ['u', 'Usable return water', $sump->usableReturnL(), Kind::Volume], ['t', 'Top-off before its stop', TopOff::beforeStopL($facts), Kind::Volume],
             ['A', 'Inside area of the display', $display->vessel->insideAreaM2(), Kind::Area], ['r', 'Water line below the rim', $display->runningBelowRimMm, Kind::Length],
         ], Quantity::of($floor, Kind::Volume), 'B-22');
         $why = $carries > 0 ? 'With the level at the rim the emergency carries {carries} of {flow}.' : 'Nothing else drains the display.';

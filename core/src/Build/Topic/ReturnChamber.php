@@ -48,11 +48,12 @@ final class ReturnChamber implements Topic
     /** @return array{0: Figure, 1: list<Finding>} */
     private static function flood(Facts $facts, SumpWater $sump): array
     {
-        if (! $facts->knows(F::ReservoirL)) {
-            return [Figure::waiting('floodL', [F::ReservoirL->value]), []];
+        $lacks = TopOff::lacks($facts);
+        if ($lacks !== []) {
+            return [Figure::waiting('floodL', $lacks), []];
         }
         $display = DisplayTank::of($facts);
-        $reservoir = $facts->numberOrNone(F::ReservoirL) ?? 0.0;
+        $reservoir = TopOff::beforeStopL($facts);
         $adds = $sump->usableReturnL() + $reservoir;
         $room = $display->roomAboveL();
         $parts = [
@@ -68,7 +69,7 @@ final class ReturnChamber implements Topic
 
         return [Figure::number('floodL', Quantity::of($adds, Kind::Volume), Sentence::of('{room} fit above the display’s water line', $parts), $facts->basis(),
             Working::of('Return chamber and top-off can add', 'A*(l - m) + t', [
-                ['A', 'Area of the return chamber', $sump->returnChamber()->areaM2, Kind::Area], $facts->row('l', F::ReturnLevelMm), $facts->row('m', F::PumpMinLevelMm), ['t', 'Top-off reservoir', $reservoir, Kind::Volume],
+                ['A', 'Area of the return chamber', $sump->returnChamber()->areaM2, Kind::Area], $facts->row('l', F::ReturnLevelMm), $facts->row('m', F::PumpMinLevelMm), ['t', 'Top-off before its stop', $reservoir, Kind::Volume],
             ], Quantity::of($adds, Kind::Volume), 'B-33')), $findings];
     }
 

@@ -52,12 +52,12 @@ final class ReturnPump implements Topic
             $figures[] = self::outlets($facts, $chart);
         }
         if ($chart->meets->flowLh <= 0) {
-            return new TopicAnswer($figures, [Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump cannot lift the water'), Sentence::of('{static} of height alone are more than it can.', $parts), Sentence::of('A pump with more head.'), $facts->basis(), 'pumpLh')]);
+            return new TopicAnswer($figures, [Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump cannot lift the water'), Sentence::of('{static} of height alone are more than it can.', $parts), Sentence::of('A pump with more head.'), $facts->basis(), 'pumpLh')], $chart);
         }
 
         return new TopicAnswer($figures, [$chart->meets->flowLh < (1 - self::CLOSE) * $chart->plannedLh
             ? Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump brings {flow} of the planned {planned}', $parts), Sentence::of('The planned flow asks for {asked} through this line.', $parts), Sentence::of('A wider line, fewer elbows, or a pump that gives {planned} at {asked}.', $parts), $facts->basis(), 'pumpLh')
-            : Finding::of(Severity::Fine, 'B-23', 'return', Sentence::of('The pump brings {flow}, {planned} are planned', $parts), Sentence::of('At {speed} of its speed it gives the planned flow; else throttle at the valve after it.', $parts), null, $facts->basis(), 'pumpLh')]);
+            : Finding::of(Severity::Fine, 'B-23', 'return', Sentence::of('The pump brings {flow}, {planned} are planned', $parts), Sentence::of('At {speed} of its speed it gives the planned flow; else throttle at the valve after it.', $parts), null, $facts->basis(), 'pumpLh')], $chart);
     }
 
     /**

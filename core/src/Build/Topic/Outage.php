@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** What a generator must give while the mains are out, and what it burns (R-45). */
+final class Outage implements Topic
+{
+    /** Run at no more than this share of its rating. */
+    private const SHARE = 0.8;
+
+    /** A motor draws this many times its running watts for a moment. */
+    private const MOTOR_START = 3.0;
+
+    /** Petrol for a kilowatt-hour from a small generator, L. */
+    private const FUEL_L_KWH = 0.5;
+
+    public function keys(): array
+    {
+        return ['generatorW'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::PumpsW, F::WinterC, F::SummerC, F::LightsW);
+        $choice = Warmth::choice($facts)->chosen;
+        $heaters = $choice === null ? 0.0 : $choice->count * $choice->wattsEach;
+        $running = $facts->number(F::PumpsW) + $heaters;
+        $surge = (self::MOTOR_START - 1) * $facts->number(F::PumpsW);
+        $watts = Quantity::of(($running + $surge) / self::SHARE, Kind::Power);
+        $fuel = Quantity::of(self::FUEL_L_KWH * $running * 24 / 1000, Kind::DailyVolume);
+
+        return new TopicAnswer([Figure::number('generatorW', $watts, Sentence::of('up to {fuel} of petrol with every heater on; run it outdoors only', ['fuel' => $fuel]), $facts->basis(),
+            Working::of(Topic::LABELS['generatorW'], '(p + h + 2*p)/0.8', [$facts->row('p', F::PumpsW), ['h', 'Heaters, first choice, all on', $heaters, Kind::Power]], $watts, 'R-45: running watts and the largest start, over 0.8'))], [
+                Finding::of(Severity::Fine, 'R-45', 'power', Sentence::of('Without mains: pumps and heaters first'), Sentence::of('Lights, skimmer and UV can wait. Top-off and dosing must stop until the pumps run again. Exhaust gas kills: a generator stands outdoors.'), null, $facts->basis()),
+            ]);
+    }
+}

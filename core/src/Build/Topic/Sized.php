@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Water\RoOutput;
+
+/** Devices against what this system asks of them: capacity by demand (K-4), and the RO plant in the coldest month (W-65). */
+final class Sized implements Topic
+{
+    private const RO_SPARE = 1.3;
+
+    public function keys(): array
+    {
+        return [];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        return new TopicAnswer([], [...self::skimmer($facts), ...self::uv($facts), ...self::chiller($facts), ...self::ro($facts)]);
+    }
+
+    /** @return list<Finding> */
+    private static function skimmer(Facts $facts): array
+    {
+        $rated = $facts->brief->has(F::SkimmerL) ? $facts->numberOrNone(F::SkimmerL) : null;
+
+        return $rated === null ? [] : [self::judged('skimmer', $rated, Volumes::systemL($facts), 1.0, 3.0, Kind::Volume, 'sump', $facts)];
+    }
+
+    /** @return list<Finding> */
+    private static function uv(Facts $facts): array
+    {
+        $flow = $facts->brief->has(F::UvLh) ? $facts->numberOrNone(F::UvLh) : null;
+        if ($flow === null || ! $facts->brief->has(F::UvMostLh)) {
+            return [];
+        }
+        $parts = ['flow' => Quantity::of($flow, Kind::Flow), 'most' => Quantity::of($facts->number(F::UvMostLh), Kind::Flow)];
+
+        return [$flow > $facts->number(F::UvMostLh)
+            ? Finding::of(Severity::Fix, 'K-4', 'sump', Sentence::of('{flow} through the UV lamp, its maker allows {most}', $parts), Sentence::of('Faster water is hardly treated: the dose is not reached.'), Sentence::of('Throttle it, or a longer lamp.'), $facts->basis())
+            : Finding::of(Severity::Fine, 'K-4', 'sump', Sentence::of('The UV lamp gets {flow} of {most}', $parts), Sentence::of('The wanted dose is reached while lamp and sleeve are clean.'), null, $facts->basis())];
+    }
+
+    /** @return list<Finding> */
+    private static function chiller(Facts $facts): array
+    {
+        $watts = $facts->brief->has(F::ChillerW) ? $facts->numberOrNone(F::ChillerW) : null;
+        if ($watts === null || ! $facts->knows(F::SummerC)) {
+            return [];
+        }
+        $need = Cooling::overW($facts);
+
+        return $need <= 0
+            ? [Finding::of(Severity::Watch, 'K-4', 'heat', Sentence::of('A chiller stands where none is needed'), Sentence::of('The hottest day holds the set point by itself.'), Sentence::of('Leave it out: it costs room, power and noise.'), $facts->basis())]
+            : [self::judged('chiller', $watts, $need, 1.2, 2.0, Kind::Power, 'heat', $facts)];
+    }
+
+    /** @return list<Finding> */
+    private static function ro(Facts $facts): array
+    {
+        if (! $facts->brief->has(F::RoRatedLd) || ! $facts->knows(F::WinterC) && ! $facts->knows(F::SummerC)) {
+            return [];
+        }
+        $makes = RoOutput::litresPerDay($facts->number(F::RoRatedLd), $facts->number(F::RoFeedC));
+        $needs = Warmth::worstEvaporationLd($facts) + Volumes::systemL($facts) * $facts->number(F::ChangePct) / 100 / 30.4;
+        $parts = ['makes' => Quantity::of($makes, Kind::DailyVolume), 'needs' => Quantity::of($needs, Kind::DailyVolume), 'wanted' => Quantity::of(self::RO_SPARE * $needs, Kind::DailyVolume)];
+
+        return [$makes < self::RO_SPARE * $needs
+            ? Finding::of(Severity::Fix, 'W-65', 'topoff', Sentence::of('The RO plant makes {makes} in the cold, {wanted} are wanted', $parts), Sentence::of('Evaporation and changes take {needs}; 1.3 of it keeps up after a pause.', $parts), Sentence::of('A larger membrane, warmer feed, or water from the depot.'), $facts->basis())
+            : Finding::of(Severity::Fine, 'W-65', 'topoff', Sentence::of('The RO plant keeps up: {makes} in the cold', $parts), Sentence::of('Evaporation and changes take {needs}.', $parts), null, $facts->basis())];
+    }
+
+    /** Less than the least share is a Fix, more than the most a Watch (K-4). */
+    private static function judged(string $device, float $capacity, float $demand, float $least, float $most, Kind $kind, string $about, Facts $facts): Finding
+    {
+        $parts = ['device' => $device, 'has' => Quantity::of($capacity, $kind), 'demand' => Quantity::of($demand, $kind), 'least' => Quantity::of($least * $demand, $kind), 'most' => Quantity::of($most * $demand, $kind), 'times' => Quantity::of($capacity / $demand, Kind::Factor)];
+
+        return match (true) {
+            $capacity < $least * $demand => Finding::of(Severity::Fix, 'K-4', $about, Sentence::of('The {device} is too small: {has} for {demand}', $parts), Sentence::of('At this duty {least} are wanted.', $parts), Sentence::of('A larger one, or a second.'), $facts->basis()),
+            $capacity > $most * $demand => Finding::of(Severity::Watch, 'K-4', $about, Sentence::of('The {device} is large: {has} for {demand}', $parts), Sentence::of('Over {most} it works in short, rough spells.', $parts), Sentence::of('A smaller one, or one that can be turned down.'), $facts->basis()),
+            default => Finding::of(Severity::Fine, 'K-4', $about, Sentence::of('The {device} fits: {has} for {demand}', $parts), Sentence::of('{times} times what is asked.', $parts), null, $facts->basis()),
+        };
+    }
+}

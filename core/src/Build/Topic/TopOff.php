@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
+
+/** Where the top-off's water comes from: days a reservoir lasts (W-60), and how a line from the mains is stopped (W-56, X-23). */
+final class TopOff implements Topic
+{
+    /** Different principles in series. */
+    private const STOPS = 2;
+
+    public function keys(): array
+    {
+        return ['topOffDays'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        return match (self::fed($facts)) {
+            'mains' => new TopicAnswer([Figure::words('topOffDays', 'from the mains', null, $facts->basis())], [self::mains($facts)]),
+            'hand' => new TopicAnswer([Figure::words('topOffDays', 'by hand', null, $facts->basis())], [Finding::of(Severity::Watch, 'X-48', 'topoff', Sentence::of('Somebody tops it up by hand, every day'), Sentence::of('It hangs on one person: an absence is salt rising and a return sucking air.'), Sentence::of('A reservoir, or a second person who knows the mark.'), $facts->basis())]),
+            default => self::reservoir($facts),
+        };
+    }
+
+    /**
+     * What the top-off can add before something stops it (B-33): all of the reservoir, or what a line brings until its timer.
+     *
+     * @throws Missing
+     */
+    public static function beforeStopL(Facts $facts): float
+    {
+        return match (self::fed($facts)) {
+            'hand' => 0.0,
+            'mains' => $facts->number(F::FeedLh) * $facts->number(F::FeedRunMin) / 60,
+            default => $facts->numberOrNone(F::ReservoirL) ?? 0.0,
+        };
+    }
+
+    /** @return list<non-empty-string> facts without which that cannot be said */
+    public static function lacks(Facts $facts): array
+    {
+        $needs = match (self::fed($facts)) {
+            'hand' => [], 'mains' => [F::FeedLh, F::FeedRunMin], default => [F::ReservoirL],
+        };
+
+        return array_values(array_map(fn (F $f): string => $f->value, array_filter($needs, fn (F $f): bool => ! $facts->knows($f))));
+    }
+
+    /** A reservoir unless somebody says otherwise: the usual makes no answer an assumption. */
+    private static function fed(Facts $facts): string
+    {
+        return $facts->brief->has(F::TopoffFed) ? $facts->word(F::TopoffFed) : 'reservoir';
+    }
+
+    private static function mains(Facts $facts): Finding
+    {
+        if (! $facts->brief->has(F::FeedStops)) {
+            return Finding::of(Severity::Fix, 'W-56', 'topoff', Sentence::of('Nobody has counted the stops of the line from the mains'), Sentence::of('The mains never run empty: one failed switch floods a floor.'), Sentence::of('Follow the line: float valve, timer, level switch with valve, a drain.'), $facts->basis());
+        }
+        $stops = (int) $facts->number(F::FeedStops);
+        $parts = ['n' => $stops === 1 ? '1 stop' : "{$stops} stops"];
+
+        return $stops < self::STOPS
+            ? Finding::of(Severity::Stop, 'W-56', 'topoff', Sentence::of('A line from the mains with {n}', $parts), Sentence::of('The mains never run empty: when that one fails, the water runs until somebody comes.'), Sentence::of('Two stops that work in different ways, the valve closing without power; or a reservoir.'), $facts->basis())
+            : Finding::of(Severity::Fine, 'W-56', 'topoff', Sentence::of('The line from the mains has {n} of different kinds', $parts), Sentence::of('Try each by itself, at least once a year.'), null, $facts->basis());
+    }
+
+    private static function reservoir(Facts $facts): TopicAnswer
+    {
+        $facts->need(F::ReservoirL);
+        $litres = $facts->numberOrNone(F::ReservoirL) ?? 0.0;
+        if ($litres <= 0) {
+            return new TopicAnswer([Figure::words('topOffDays', 'no reservoir', null, $facts->basis())]);
+        }
+        if (! $facts->knows(F::WinterC) && ! $facts->knows(F::SummerC)) {
+            throw Missing::fields([F::WinterC->value, F::SummerC->value]);
+        }
+        $takes = Warmth::worstEvaporationLd($facts);
+        if ($takes <= 0) {
+            return new TopicAnswer([Figure::words('topOffDays', 'as long as it stands', Sentence::of('no evaporation in these rooms'), $facts->basis())]);
+        }
+        $days = Quantity::of($litres / $takes, Kind::Days);
+        $figure = Figure::number('topOffDays', $days, Sentence::of('in the worst season'), $facts->basis(), Working::of(Topic::LABELS['topOffDays'], 't/e', [$facts->row('t', F::ReservoirL), ['e', 'Evaporation, worst season', $takes, Kind::DailyVolume]], $days, 'W-60'));
+        if (! $facts->brief->has(F::RefillDays)) {
+            return new TopicAnswer([$figure]);
+        }
+        $parts = ['days' => $days, 'every' => Quantity::of($facts->number(F::RefillDays), Kind::Days), 'needs' => Quantity::of(ceil($facts->number(F::RefillDays) * $takes), Kind::Volume)];
+
+        return new TopicAnswer([$figure], [$days->value < $facts->number(F::RefillDays)
+            ? Finding::of(Severity::Fix, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}, it is refilled every {every}', $parts), Sentence::of('Then salt rises and the return sucks air.'), Sentence::of('{needs} would last; or somebody refills it sooner.', $parts), $facts->basis(), 'topOffDays')
+            : Finding::of(Severity::Fine, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}', $parts), Sentence::of('It is refilled every {every}.', $parts), null, $facts->basis(), 'topOffDays')]);
+    }
+}
