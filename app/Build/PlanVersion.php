@@ -96,6 +96,18 @@ final class PlanVersion extends Model
         return $this->hasMany(JointLook::class)->orderBy('joint');
     }
 
+    /** @return HasMany<StageFirm, $this> */
+    public function firms(): HasMany
+    {
+        return $this->hasMany(StageFirm::class);
+    }
+
+    /** @return HasMany<AcceptedRisk, $this> */
+    public function risks(): HasMany
+    {
+        return $this->hasMany(AcceptedRisk::class)->orderBy('review_on');
+    }
+
     /** @return array<int, string> joints of the plumbing by their row */
     public function joints(): array
     {

@@ -9,6 +9,7 @@ use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Control\ChangesCalendar;
+use Velbrin\Core\Control\Makeshift;
 use Velbrin\Core\Control\Replacement;
 use Velbrin\Core\Control\SurveyAge;
 use Velbrin\Core\Measure\Finding;
@@ -58,6 +59,11 @@ final class SystemFindings
             }
         }
 
+        foreach ($system->items as $item) {
+            if ($item->retired_at === null && $item->temporary_until !== null) {
+                $findings[] = Makeshift::finding($item->name, (string) $item->temporary_why, Judge::day($item->temporary_until), Judge::day(now()));
+            }
+        }
         foreach ([['light', $system->light_read_on], ['flow', $system->flow_read_on]] as [$what, $on]) {
             $findings[] = $on === null ? null : SurveyAge::finding($what, Judge::day($on), Judge::day(now()));
         }

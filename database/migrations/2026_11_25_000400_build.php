@@ -109,6 +109,30 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['plan_version_id', 'of']);
         });
+        // Which firm answers for a stage, where several work on one job.
+        Schema::create('stage_firms', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_version_id')->constrained();
+            $table->string('stage', 20);
+            $table->string('firm', 120);
+            $table->string('scope', 300);
+            $table->string('contact', 160)->nullable();
+            $table->string('liable', 300)->nullable();
+            $table->timestamps();
+            $table->unique(['plan_version_id', 'stage']);
+        });
+        // What the client declined or put off, with the risk in the meantime, signed.
+        Schema::create('accepted_risks', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('plan_version_id')->constrained();
+            $table->string('declined', 300);
+            $table->string('risk', 500);
+            $table->date('review_on');
+            $table->string('signed_by', 120);
+            $table->date('signed_on');
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+        });
         // Each joint at each moment of filling: dry or weeping, by whom.
         Schema::create('joint_looks', function (Blueprint $table): void {
             $table->id();

@@ -85,6 +85,9 @@ return new class extends Migration
             $table->date('replace_on')->nullable()->index();
             $table->timestamp('retired_at')->nullable();
             $table->string('retired_reason', 300)->nullable();
+            // Stands in for something until then, and why (X-55).
+            $table->date('temporary_until')->nullable();
+            $table->string('temporary_why', 300)->nullable();
             // Mounted, powered, programmed, calibrated, tested, run in (X-10).
             $table->string('state', 12)->default('run-in');
             $table->string('tested_result', 200)->nullable();

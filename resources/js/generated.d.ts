@@ -150,6 +150,23 @@ export interface QuoteView {
     roDays: string | null;
 }
 
+export interface RiskView {
+    id: number;
+    declined: string;
+    risk: string;
+    reviewOn: string;
+    isDue: boolean;
+    signedBy: string;
+    signedOn: string;
+}
+
+export interface StageFirmView {
+    firm: string;
+    scope: string;
+    contact: string | null;
+    liable: string | null;
+}
+
 export interface StageView {
     key: string;
     label: string;
@@ -170,6 +187,7 @@ export interface StageView {
     words: string | null;
     document: string | null;
     tools: string[];
+    firm: StageFirmView | null;
 }
 
 export interface StopView {
@@ -220,6 +238,7 @@ export interface VersionView {
     consentsOf: Record<string, string>;
     late: FindingView[];
     mayOrder: boolean;
+    risks: RiskView[];
     joints: JointView[];
     looks: Record<string, string>;
     people: Record<string, string>;
@@ -967,6 +986,8 @@ export interface ItemView {
     state: string;
     stateLabel: string;
     testedResult: string | null;
+    temporaryUntil: string | null;
+    temporaryWhy: string | null;
 }
 
 export interface LogLineView {

@@ -49,11 +49,12 @@ final readonly class StageView
         public ?string $words,
         public ?string $document,
         public array $tools,
+        public ?StageFirmView $firm,
     ) {
     }
 
     /**
-     * The version is loaded with passedStages.attachment, orders and consents.
+     * The version is loaded with passedStages, orders, consents, jointLooks and firms.
      *
      * @param  list<Finding>  $findings
      * @return list<self> empty while the plan cannot say
@@ -70,8 +71,9 @@ final readonly class StageView
         $course = Stages::course($stages, array_map(strval(...), array_keys($passed->all())), $version->orders->isEmpty() ? null : Delivery::holds($version->deliveries(), PassedStage::day($from)));
         $waits = $version->waits();
         $tools = StageTool::lists($stages);
+        $firms = $version->firms->keyBy('stage');
 
-        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from, $waits[$s->key] ?? null, $tools[$s->key]), $stages);
+        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from, $waits[$s->key] ?? null, $tools[$s->key], StageFirmView::of($firms->get($s->key))), $stages);
     }
 
     /**
@@ -79,12 +81,12 @@ final readonly class StageView
      * @param  list<string>  $ways
      * @param  list<string>  $tools
      */
-    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from, ?string $waits, array $tools): self
+    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from, ?string $waits, array $tools, ?StageFirmView $firm): self
     {
         return new self(
             $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[0] + $stage->hours / Stages::HOURS_A_DAY, $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
             $waits ?? ($stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : ''), $stage->mayBeWaived, $ways,
-            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment === null ? null : "/attachments/{$passed->attachment->id}", $tools,
+            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment_id === null ? null : "/attachments/{$passed->attachment_id}", $tools, $firm,
         );
     }
 }

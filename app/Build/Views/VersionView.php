@@ -44,6 +44,7 @@ final readonly class VersionView
      * @param  list<ConsentView>  $consents
      * @param  array<string, string>  $consentsOf  who may have to agree
      * @param  list<FindingView>  $late
+     * @param  list<RiskView>  $risks
      * @param  list<JointView>  $joints
      * @param  array<string, string>  $looks  when each joint is looked at
      * @param  array<int, string>  $people  who may own what is left over
@@ -82,6 +83,7 @@ final readonly class VersionView
         public array $consentsOf,
         public array $late,
         public bool $mayOrder,
+        public array $risks,
         public array $joints,
         public array $looks,
         public array $people,
@@ -90,7 +92,7 @@ final readonly class VersionView
     ) {
     }
 
-    /** The version is loaded with plan.site.client, plan.versions, user, accepter, waivers.attachment and system. */
+    /** The version is loaded with plan.site.client, plan.versions, waivers and system. */
     public static function of(PlanVersion $version, User $user): self
     {
         $units = $user->units();
@@ -98,10 +100,12 @@ final readonly class VersionView
         $answers = CorePlan::answer($brief);
         $plan = $version->plan;
         $site = $plan?->site;
+        // Who wrote, who accepted and who may own what is left over: one question.
+        $staff = User::query()->where('role', '<>', 'client')->orderBy('name')->get(['id', 'name', 'archived_at'])->keyBy('id');
 
         return new self(
-            $version->id, $version->number, $version->plan_id, (string) $plan?->name, $version->note, (string) $version->user?->name,
-            $version->created_at?->toIso8601ZuluString() ?? '', $version->core_version, $version->accepted_at?->toIso8601ZuluString(), $version->accepter?->name, $version->system?->id,
+            $version->id, $version->number, $version->plan_id, (string) $plan?->name, $version->note, (string) $staff->get($version->user_id)?->name,
+            $version->created_at?->toIso8601ZuluString() ?? '', $version->core_version, $version->accepted_at?->toIso8601ZuluString(), $version->accepted_by === null ? null : $staff->get($version->accepted_by)?->name, $version->system?->id,
             $version->accepted_at === null ? Acceptance::running($version)?->name : null,
             [new CrumbView((string) $site?->client?->name, "/clients/{$site?->client_id}"), new CrumbView((string) $site?->name, "/sites/{$plan?->site_id}"), new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}")],
             AnswersView::of($answers, $units, withLight: false),
@@ -112,7 +116,7 @@ final readonly class VersionView
             $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
             QuoteView::of($brief, $answers, $units), QuoteView::year($brief, $units), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
             self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), $user->can('create', [Order::class, $version]),
-            JointView::all($version), Plumbing::LOOKS, User::query()->whereNull('archived_at')->where('role', '<>', 'client')->orderBy('name')->pluck('name', 'id')->all(),
+            array_values($version->risks->map(RiskView::of(...))->all()), JointView::all($version), Plumbing::LOOKS, $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
             array_map(TableSpecView::of(...), TableRows::specs()), TableRows::of($version->brief),
         );
     }
@@ -123,7 +127,7 @@ final readonly class VersionView
 
         return new StopView(
             $view, Waivable::byReason($finding->rule), $waiver?->signed_by, $waiver?->signed_on->toDateString(), $waiver?->reason,
-            $waiver?->attachment === null ? null : "/attachments/{$waiver->attachment->id}",
+            $waiver?->attachment_id === null ? null : "/attachments/{$waiver->attachment_id}",
         );
     }
 

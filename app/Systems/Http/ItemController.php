@@ -113,6 +113,8 @@ final class ItemController
             'service_every_days' => ['nullable', 'integer', 'min:1', 'max:2000'],
             'last_service_on' => ['nullable', 'date', 'before_or_equal:tomorrow'],
             'note' => ['nullable', 'string', 'max:500'],
+            'temporary_until' => ['nullable', 'date', 'after:2000-01-01'],
+            'temporary_why' => ['nullable', 'required_with:temporary_until', 'string', 'max:300'],
             'price_minor' => ['nullable', 'integer:strict', 'min:0', 'max:1000000000'],
         ];
     }

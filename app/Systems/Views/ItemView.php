@@ -36,6 +36,8 @@ final readonly class ItemView
         public string $state,
         public string $stateLabel,
         public ?string $testedResult,
+        public ?string $temporaryUntil,
+        public ?string $temporaryWhy,
     ) {
     }
 
@@ -46,7 +48,7 @@ final readonly class ItemView
             $item->life_months, $item->job->lifeMonths(), $item->replace_on?->toDateString(), $item->plug_label, $item->outlet, $item->circuit, $item->serial,
             $item->spare_where, $item->note, $item->service_every_days, $item->last_service_on?->toDateString(), $item->warranty_until?->toDateString(), $item->retired_at === null ? null : $item->retired_at->toDateString().': '.$item->retired_reason,
             $item->price_minor, $item->price_minor === null ? null : Money::shown($item->price_minor), $item->relationLoaded('attachments') ? $item->attachments->first()?->id : null,
-            $item->state->value, $item->state->label(), $item->tested_result,
+            $item->state->value, $item->state->label(), $item->tested_result, $item->temporary_until?->toDateString(), $item->temporary_why,
         );
     }
 }

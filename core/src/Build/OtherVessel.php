@@ -8,10 +8,13 @@ use Velbrin\Core\Heat\Surfaces;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Vessel\Cylinder;
+use Velbrin\Core\Vessel\HalfCylinder;
+use Velbrin\Core\Vessel\QuarterCylinder;
 use Velbrin\Core\Vessel\Rectangular;
 use Velbrin\Core\Vessel\Vessel;
 
-/** A further vessel on the same water: a refugium, a frag tank, a second display, in this room or another. Rectangular, mm. */
+/** A further vessel on the same water: a refugium, a frag tank, a second display, in this room or another, mm. */
 final readonly class OtherVessel
 {
     private function __construct(
@@ -31,10 +34,13 @@ final readonly class OtherVessel
     }
 
     /** @throws OutOfRange when the water stands above the rim, or more would run down than stands there */
-    public static function of(string $name, float $lengthMm, float $widthMm, float $heightMm, float $wallMm, float $waterMm, float $bottomMm, float $downMm, bool $ownPump, string $at): self
+    public static function of(string $name, float $lengthMm, float $widthMm, float $heightMm, float $wallMm, float $waterMm, float $bottomMm, float $downMm, bool $ownPump, string $at, string $shape = 'rectangular'): self
     {
         try {
-            $vessel = Vessel::of(Rectangular::outer($lengthMm, $widthMm), $heightMm, $wallMm, $wallMm);
+            $footprint = match ($shape) {
+                'cylinder' => Cylinder::outer($lengthMm), 'half-cylinder' => HalfCylinder::outer($lengthMm), 'quarter-cylinder' => QuarterCylinder::outer($lengthMm), default => Rectangular::outer($lengthMm, $widthMm),
+            };
+            $vessel = Vessel::of($footprint, $heightMm, $wallMm, $wallMm);
         } catch (OutOfRange) {
             throw OutOfRange::field("{$at}.wallMm", 'These walls leave nothing inside', 'thinner walls');
         }
@@ -45,7 +51,7 @@ final readonly class OtherVessel
             throw OutOfRange::number("{$at}.downMm", $downMm, 'what stands in it', Quantity::of(0, Kind::Length), Quantity::of($waterMm, Kind::Length));
         }
 
-        return new self($name, $vessel, $lengthMm, $widthMm, $waterMm, $bottomMm, $downMm, $ownPump);
+        return new self($name, $vessel, $footprint->boxLengthMm(), $footprint->boxWidthMm(), $waterMm, $bottomMm, $downMm, $ownPump);
     }
 
     public function litres(): float

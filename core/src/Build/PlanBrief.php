@@ -80,7 +80,7 @@ final readonly class PlanBrief
             try {
                 $vessels[] = OtherVessel::of(
                     $r->name, $r->number('lengthMm'), $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('wallMm') ?? self::VESSEL_WALL_MM, $r->number('waterMm'),
-                    $r->numberOr('bottomMm') ?? 0.0, $r->numberOr('downMm') ?? 0.0, $r->flag('ownPump'), "vessels.{$r->row}",
+                    $r->numberOr('bottomMm') ?? 0.0, $r->numberOr('downMm') ?? 0.0, $r->flag('ownPump'), "vessels.{$r->row}", $r->wordOr('shape') ?? 'rectangular',
                 );
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e);

@@ -39,6 +39,7 @@ final class PlanTables
                 C::number('outWidthMm', 'Width out', 'width once all is finished', Kind::Length, 1, 20000)->or('as it is'), C::number('outHeightMm', 'Height out', 'height once all is finished', Kind::Length, 1, 20000)->or('as it is'),
             ]),
             new TableSpec('vessels', 'vessel', 'further vessels on the same water', 4, [
+                C::choice('shape', 'Shape', 'outline; a round one’s length is its diameter, a quarter’s its radius', ['rectangular' => 'rectangular', 'cylinder' => 'cylinder', 'half-cylinder' => 'half cylinder', 'quarter-cylinder' => 'quarter cylinder'])->or('rectangular'),
                 C::number('lengthMm', 'Length', 'length, outside', Kind::Length, 100, 8000), C::number('widthMm', 'Depth', 'front to back, outside', Kind::Length, 100, 4000), C::number('heightMm', 'Height', 'height, outside', Kind::Length, 100, 3000),
                 C::number('wallMm', 'Panes', 'thickness of its panes', Kind::Length, 2, 60)->or('as usual'), C::number('waterMm', 'Water', 'water in it, deep', Kind::Length, 0, 3000),
                 C::number('bottomMm', 'Stands at', 'underside above its floor', Kind::Length, 0, 4000)->or('on the floor'), C::number('downMm', 'Runs down', 'runs down when its pump stops', Kind::Length, 0, 3000)->or('nothing'),

@@ -33,6 +33,13 @@ final readonly class TableRow
         return is_string($value) ? $value : throw new LogicException("{$column} is no choice of this table");
     }
 
+    public function wordOr(string $column): ?string
+    {
+        $value = $this->values[$column] ?? null;
+
+        return is_string($value) ? $value : null;
+    }
+
     public function flag(string $column): bool
     {
         return ($this->values[$column] ?? null) === true;

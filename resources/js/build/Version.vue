@@ -16,6 +16,7 @@ import CourseOfWork from './CourseOfWork.vue';
 import HolePlan from '../shared/HolePlan.vue';
 import Orders from './Orders.vue';
 import QuoteTable from './QuoteTable.vue';
+import Risks from './Risks.vue';
 import BoardPlan from '../shared/BoardPlan.vue';
 import WaysThrough from './WaysThrough.vue';
 
@@ -93,6 +94,7 @@ function begin(stop: StopView) {
             <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
             <Consents :consents="view.consents" :of="view.consentsOf" :version-id="view.id" :may-order="view.mayOrder" />
             <Orders v-if="view.stages.length" :orders="view.orders" :late="view.late" :stages="view.stages" :version-id="view.id" :may-order="view.mayOrder" :may-receive="view.mayProve || view.mayOrder" />
+            <Risks :risks="view.risks" :version-id="view.id" :may-write="view.mayOrder" />
             <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" :may-edit="view.mayOrder" :joints="view.joints" :looks="view.looks" :people="view.people" />
         </div>
         <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>

@@ -37,7 +37,7 @@ function type(row: Row, key: string, kind: string, event: Event) {
 }
 function add() {
     const blank: Row = { name: '' };
-    for (const c of props.spec.columns) blank[c.key] = c.flag ? false : c.kind ? null : (Object.keys(c.choices)[0] ?? '');
+    for (const c of props.spec.columns) blank[c.key] = c.flag ? false : c.kind ? null : c.otherwise ? '' : (Object.keys(c.choices)[0] ?? '');
     rows.value.push({ ...blank, ...props.start?.(rows.value[rows.value.length - 1]) });
     emit('change');
 }
@@ -54,7 +54,7 @@ function drop(i: number) {
             <td v-if="named"><input v-model="row.name" class="cell" type="text" maxlength="60" :placeholder="`${spec.word} ${i + 1}`" :aria-label="`${word} ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>
             <td v-for="c in columns" :key="c.key">
                 <input v-if="c.flag" v-model="row[c.key]" type="checkbox" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')">
-                <select v-else-if="!c.kind" v-model="row[c.key]" class="cell" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')"><option v-for="(words, value) in c.choices" :key="value" :value="value">{{ words }}</option></select>
+                <select v-else-if="!c.kind" v-model="row[c.key]" class="cell" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')"><option v-if="c.otherwise" value="">{{ c.otherwise }}</option><option v-for="(words, value) in c.choices" :key="value" :value="value">{{ words }}</option></select>
                 <input v-else class="cell num" type="text" inputmode="decimal" :value="text(row[c.key], c.kind)" :placeholder="c.otherwise" :aria-label="`${word} ${i + 1}: ${c.label}`" :aria-invalid="!!errors[`${table}.${i}.${c.key}`]" :readonly="readonly" @change="type(row, c.key, c.kind, $event)">
             </td>
             <td v-if="beside" class="quiet" :class="{ wrong: said?.(i)?.bad }">{{ said?.(i)?.words ?? '' }}</td>

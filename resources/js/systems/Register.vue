@@ -7,13 +7,13 @@ import { date, when } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
 
 const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; findings: FindingView[] }>();
-const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, price: '', price_minor: null as number | null, reason: '' };
+const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, temporary_until: null as string | null, temporary_why: '', price: '', price_minor: null as number | null, reason: '' };
 const form = useForm({ ...blank });
 const editing = ref(false);
 const retiring = ref<number | null>(null);
 const reason = ref('');
 function edit(item: ItemView | null) {
-    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, state: item.state, warranty_until: item.warrantyUntil, price: item.priceMinor === null ? '' : (item.priceMinor / 100).toFixed(2), price_minor: item.priceMinor, reason: '' });
+    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, state: item.state, warranty_until: item.warrantyUntil, temporary_until: item.temporaryUntil, temporary_why: item.temporaryWhy ?? '', price: item.priceMinor === null ? '' : (item.priceMinor / 100).toFixed(2), price_minor: item.priceMinor, reason: '' });
     form.clearErrors();
     editing.value = true;
 }
@@ -56,6 +56,8 @@ function retire(id: number) {
             <div v-if="!form.id"><label for="i18">It is</label><select id="i18" v-model="form.state"><option v-for="[key, label] in STATES" :key="key" :value="key">{{ label }}</option></select></div>
             <div><label for="i4">Installed on</label><input id="i4" v-model="form.installed_on" type="date"><FieldError :words="form.errors.installed_on" /></div>
             <div><label for="i5">That date is</label><select id="i5" v-model="form.installed_precision"><option value="day">exact</option><option value="month">good to a month</option><option value="year">good to a year</option><option value="about">about</option></select></div>
+            <div><label for="it1">For now, until</label><input id="it1" v-model="form.temporary_until" type="date"><FieldError :words="form.errors.temporary_until" /></div>
+            <div><label for="it2">Instead of what, and why</label><input id="it2" v-model="form.temporary_why" type="text" maxlength="300"><FieldError :words="form.errors.temporary_why" /></div>
             <div><label for="i6">Counted life, months</label><input id="i6" v-model.number="form.life_months" type="number" step="any" min="1" placeholder="as usual for its job"><FieldError :words="form.errors.life_months" /></div>
             <div><label for="i7">Label on the plug</label><input id="i7" v-model="form.plug_label" type="text"></div>
             <div><label for="i8">Outlet</label><input id="i8" v-model="form.outlet" type="text"></div>
@@ -77,7 +79,7 @@ function retire(id: number) {
                 <thead><tr><th scope="col">Job</th><th scope="col">Device</th><th scope="col" class="num">Watts</th><th scope="col">Since</th><th scope="col">Replace</th><th scope="col">Plug</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
                 <tbody>
                     <tr v-for="item in items" :key="item.id">
-                        <td>{{ item.jobLabel }}</td><td><a v-if="item.photoId" :href="`/attachments/${item.photoId}`" class="thumb"><img :src="`/attachments/${item.photoId}`" :alt="`Photo of ${item.name}`" width="44" loading="lazy"></a><b>{{ item.name }}</b><br><small class="quiet">{{ [item.price, item.note].filter(Boolean).join(' · ') }}</small></td><td class="num">{{ item.watts === null ? 'not known' : `${item.watts} W` }}</td>
+                        <td>{{ item.jobLabel }}</td><td><a v-if="item.photoId" :href="`/attachments/${item.photoId}`" class="thumb"><img :src="`/attachments/${item.photoId}`" :alt="`Photo of ${item.name}`" width="44" loading="lazy"></a><b>{{ item.name }}</b><br><small class="quiet">{{ [item.price, item.note].filter(Boolean).join(' · ') }}</small><small v-if="item.temporaryUntil" class="wrong"> for now, until {{ item.temporaryUntil }}: {{ item.temporaryWhy }}</small></td><td class="num">{{ item.watts === null ? 'not known' : `${item.watts} W` }}</td>
                         <td>{{ item.installedOn ? `${item.installedPrecision === 'day' ? '' : 'about '}${date(item.installedOn)}` : 'not known' }}</td>
                         <td>{{ item.retired ? `retired ${item.retired}` : item.replaceOn ? when(item.replaceOn) : item.countedMonths ? 'needs its date' : 'when worn' }}</td>
                         <td>{{ item.plugLabel || 'no label' }}<br><small class="quiet">{{ [item.outlet, item.circuit].filter(Boolean).join(', ') }}</small></td>
