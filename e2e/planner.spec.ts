@@ -64,3 +64,62 @@ test('one plan becomes three options, side by side, and the quote reads back wha
     expect(text).toContain(`Topay${total}`);
     expect(text).toMatch(/Rock,dry120\.?0?kg/);
 });
+
+test('a pump’s curve comes from a file, the tank takes another outline, and a thing in the cabinet is moved and given back', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await page.goto('/plans?q=Larger');
+    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    await expect(page.getByLabel('Name of the plan')).toHaveValue('Larger tank, timber floor');
+    const meets = page.getByRole('heading', { name: /^Pump against line/ });
+    const before = await meets.innerText();
+    const points = page.getByLabel('read points from a CSV');
+    await points.setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from('flow;head\n0;5,2\n3000;4\nmany;2') });
+    await expect(page.getByText('Line 4 is no pair of numbers: “many;2”. Nothing was taken.', { exact: false })).toBeVisible();
+    await points.setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from('flow;head\n0;5,2\n3000;4\n7000;1') });
+    await expect(page.getByLabel('Point 3: head at that flow')).toHaveValue('1');
+    await expect(meets).not.toHaveText(before);
+
+    const vessels = page.getByRole('button', { name: /^Dosing vessels: / });
+    await expect(vessels).not.toHaveAccessibleName(/placed by hand/);
+    await vessels.focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(vessels).toHaveAccessibleName(/placed by hand/);
+    await vessels.focus();
+    await page.keyboard.press('Delete');
+    await expect(vessels).not.toHaveAccessibleName(/placed by hand/);
+
+    const litres = () => page.getByRole('row', { name: /^Display, gross/ }).innerText();
+    const rectangular = await litres();
+    await page.getByLabel('Shape', { exact: true }).selectOption('bow-front');
+    await type(page, 'Bow: its middle stands forward', '9999');
+    await expect(page.getByText('Allowed: 10', { exact: false })).toBeVisible();
+    await type(page, 'Bow: its middle stands forward', '150');
+    await expect.poll(litres).not.toBe(rectangular);
+    await page.getByLabel('Shape', { exact: true }).selectOption('rectangular');
+    await expect.poll(litres).toBe(rectangular);
+    await expect(page.getByText('Everything is kept.')).toBeVisible();
+});
+
+test('on site with a phone: a joint that weeps is looked at again, a missed tool is offered, the rest is carried over', async ({ browser }) => {
+    const page = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    await page.goto('/plan-versions/2');
+    await page.getByRole('button', { name: 'Filled and salted' }).click();
+    const look = page.getByRole('button', { name: /^drain valve, at the next visit:/ });
+    await look.click();
+    await expect(look).toHaveText('dry');
+    await look.click();
+    await expect(look).toHaveText('weeps');
+    await look.click();
+    await expect(look).toHaveText('dry');
+    await page.getByText('Something was missing, or is left over').first().click();
+    await page.getByLabel('A tool that was missing').first().fill('strap wrench');
+    await page.getByRole('button', { name: 'Offer it next time' }).first().click();
+    await expect(page.getByText('“strap wrench” stands on the list from now on.')).toBeVisible();
+    await expect(page.getByText(/Take along:.*strap wrench/)).toBeVisible();
+    await page.getByText('Something was missing, or is left over').first().click();
+    await page.getByLabel('Left over for the next visit').first().fill('second coat on the wall plate');
+    await page.getByLabel('Whose').first().selectOption({ label: 'Ines Callard' });
+    await page.getByRole('button', { name: 'Carry it over' }).first().click();
+    await expect(page.getByText('It stands in the next visit, with its owner and day.')).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

@@ -14,6 +14,7 @@ use App\Rounds\FollowUp;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
+use LogicException;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -130,6 +131,44 @@ final class SiteWorkTest extends TestCase
         // Read again a year and a day ago: it no longer holds.
         $system->update(['light_read_on' => CarbonImmutable::today()->subDays(400)->toDateString()]);
         self::assertStringContainsString('Light was last measured', (string) json_encode(self::props($this->get("/systems/{$system->id}"))['findings']));
+    }
+
+    #[Test]
+    public function what_a_client_declines_is_signed_and_a_stage_names_its_firm(): void
+    {
+        $version = $this->accepted();
+        $this->actingAs(self::user('planner'));
+        $risk = ['declined' => 'Second return pump', 'risk' => 'no heat in the display while the pump is out', 'review_on' => now()->addMonths(6)->toDateString(), 'signed_by' => 'A. Tolland', 'signed_on' => now()->toDateString()];
+        $this->post("/plan-versions/{$version->id}/risks", [...$risk, 'review_on' => now()->subDay()->toDateString()])->assertSessionHasErrors('review_on');
+        $this->post("/plan-versions/{$version->id}/risks", [...$risk, 'risk' => ''])->assertSessionHasErrors('risk');
+        $this->post("/plan-versions/{$version->id}/risks", $risk)->assertSessionHasNoErrors();
+        $this->put("/plan-versions/{$version->id}/stages/electrics/firm", ['firm' => 'Quay Electric'])->assertSessionHasErrors('scope');
+        $this->put("/plan-versions/{$version->id}/stages/electrics/firm", ['firm' => 'Quay Electric', 'scope' => 'circuits and protection', 'liable' => 'the installation'])->assertSessionHasNoErrors();
+        $view = self::props($this->get("/plan-versions/{$version->id}"))['view'];
+        self::assertSame(['Second return pump', 'A. Tolland', false], [$view['risks'][0]['declined'], $view['risks'][0]['signedBy'], $view['risks'][0]['isDue']]);
+        self::assertSame('Quay Electric', collect($view['stages'])->firstWhere('key', 'electrics')['firm']['firm']);
+        $this->put("/plan-versions/{$version->id}/stages/electrics/firm", ['firm' => ''])->assertSessionHasNoErrors();
+        self::assertSame(0, $version->firms()->count());
+        try {
+            $version->risks()->firstOrFail()->update(['risk' => 'none']);
+            self::fail('what was signed never changes');
+        } catch (LogicException) {
+            self::assertSame($risk['risk'], $version->risks()->firstOrFail()->risk);
+        }
+    }
+
+    #[Test]
+    public function what_is_there_for_now_says_so_until_it_is_gone(): void
+    {
+        $system = Fixture::system(self::site(), self::user('planner'));
+        $this->actingAs(self::user('planner'));
+        $item = ['job' => 'heater', 'name' => 'Spare heater', 'installed_precision' => 'day', 'temporary_until' => now()->addDays(9)->toDateString()];
+        $this->post("/systems/{$system->id}/items", $item)->assertSessionHasErrors('temporary_why');
+        $this->post("/systems/{$system->id}/items", [...$item, 'temporary_why' => 'the ordered one is late'])->assertSessionHasNoErrors();
+        $said = fn (): string => str_replace("\u{a0}", ' ', implode(' | ', array_column(self::props($this->get("/systems/{$system->id}"))['findings'], 'what')));
+        self::assertStringContainsString('Spare heater is there for now, 9', $said());
+        $this->travel(12)->days();
+        self::assertStringContainsString('Spare heater was for now, and its end passed', $said());
     }
 
     /** @param  array<string, list<array<string, mixed>>>  $tables */

@@ -92,7 +92,7 @@ final class PlanSheet
         return [
             FieldSpec::number(F::FlowLh, 'overflow', 'Planned return flow', Kind::Flow, 50, 100000, 'What really comes through the line, not the pump’s label.'),
             FieldSpec::choice(F::WeirForm, 'overflow', 'The water leaves over', ['edge' => 'an edge, plain or with teeth', 'standpipe' => 'the rim of a standpipe']),
-            FieldSpec::number(F::WeirBelowRimMm, 'overflow', 'That edge below the rim', Kind::Length, 5, 500, 'At its middle.'),
+            FieldSpec::number(F::WeirBelowRimMm, 'overflow', 'Weir edge below the rim', Kind::Length, 5, 500, 'At its middle; of a standpipe its rim.'),
             FieldSpec::number(F::WeirLengthMm, 'overflow', 'Weir edge, length', Kind::Length, 20, 5000)->when(F::WeirForm, 'edge'),
             FieldSpec::number(F::WeirGapsMm, 'overflow', 'Teeth: all gaps together', Kind::Length, 10, 5000, 'None for a plain edge.')->when(F::WeirForm, 'edge')->orNone(),
             FieldSpec::number(F::WeirTiltMmM, 'overflow', 'Edge out of level, each metre', Kind::Length, 0, 60, 'The display runs down to its lower end.')->when(F::WeirForm, 'edge'),

@@ -20,7 +20,7 @@ const keep = () => form.post(`/plan-versions/${props.versionId}/risks`, { preser
             <div class="wide"><label for="risk-what">What is declined or comes later</label><input id="risk-what" v-model="form.declined" type="text" maxlength="300" required><FieldError :words="form.errors.declined" /></div>
             <div class="wide"><label for="risk-risk">What can happen in the meantime</label><input id="risk-risk" v-model="form.risk" type="text" maxlength="500" required><FieldError :words="form.errors.risk" /></div>
             <div><label for="risk-on">Looked at again on</label><input id="risk-on" v-model="form.review_on" type="date" required><FieldError :words="form.errors.review_on" /></div>
-            <div><label for="risk-by">Signed by</label><input id="risk-by" v-model="form.signed_by" type="text" maxlength="120" required><FieldError :words="form.errors.signed_by" /></div>
+            <div><label for="risk-by">Signed for the client by</label><input id="risk-by" v-model="form.signed_by" type="text" maxlength="120" required><FieldError :words="form.errors.signed_by" /></div>
             <div><label for="risk-day">On</label><input id="risk-day" v-model="form.signed_on" type="date" required><FieldError :words="form.errors.signed_on" /></div>
             <div><button class="outline" :disabled="form.processing">Keep it, signed</button></div>
         </form>
