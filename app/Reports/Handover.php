@@ -6,10 +6,12 @@ namespace App\Reports;
 
 use App\Alerts\Alarm;
 use App\Alerts\AlarmCall;
+use App\Build\AcceptedRisk;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Build\SectionSvg;
 use App\Build\Waiver;
+use App\House\BoardSvg;
 use App\House\Paper;
 use App\Risk\Exposure;
 use App\Risk\Night;
@@ -29,7 +31,7 @@ use Velbrin\Core\Risk\Hazard;
 final readonly class Handover
 {
     /** Answers a client reads, in order. */
-    private const FIGURES = ['displayNetL', 'systemL', 'massKg', 'runningBelowRimMm', 'downL', 'spareL', 'evaporationLd', 'heaters', 'energyKwh'];
+    private const FIGURES = ['displayNetL', 'systemL', 'massKg', 'runningBelowRimMm', 'downL', 'spareL', 'leakL', 'evaporationLd', 'topOffDays', 'heaters', 'energyKwh'];
 
     private const FIRST_DAYS = 90;
 
@@ -43,6 +45,7 @@ final readonly class Handover
             'system' => $system, 'figures' => self::figures($answers, $units), 'items' => $system->items, 'bands' => self::bands($system, $units), 'when' => self::when($system, $answers, $units),
             'alarms' => Alarm::query()->where('system_id', $system->id)->current()->with('calls.user')->orderBy('id')->get()->map(fn (Alarm $a): array => ['name' => $a->name, 'tested' => $a->tested_on?->format('j M Y'), 'calls' => $a->calls->map(fn (AlarmCall $c): string => trim("{$c->user?->name} {$c->user?->phone}"))->all()])->all(),
             'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('every_days')->get()->map(fn (Task $t): array => ['name' => (string) $t->type?->name, 'every' => $units->show(Quantity::of($t->every_days, Kind::Days))])->all(),
+            'board' => $answers->board === null ? null : 'data:image/svg+xml;base64,'.base64_encode(BoardSvg::paint($answers->board)),
             'first' => self::firstDays($system), 'accepted' => self::accepted($system),
             'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
         ]);
@@ -118,12 +121,13 @@ final readonly class Handover
     /** @return list<string> what was passed without its proof, and every Stop that was waived */
     private static function accepted(System $system): array
     {
-        $version = PlanVersion::query()->with(['waivers', 'passedStages'])->find($system->plan_version_id);
+        $version = PlanVersion::query()->with(['waivers', 'passedStages', 'risks'])->find($system->plan_version_id);
         if ($version === null) {
             return [];
         }
 
         return [
+            ...$version->risks->map(fn (AcceptedRisk $r): string => "{$r->declined}: {$r->risk}; looked at again on {$r->review_on->format('j M Y')} ({$r->signed_by}, {$r->signed_on->format('j M Y')})")->values()->all(),
             ...$version->waivers->map(fn (Waiver $w): string => "{$w->what}: {$w->reason} ({$w->signed_by}, {$w->signed_on->format('j M Y')})")->values()->all(),
             ...$version->passedStages->where('by', StageGate::WAIVER)->map(fn (PassedStage $p): string => ucfirst(str_replace('-', ' ', $p->stage)).": {$p->words} ({$p->signed_by}, {$p->passed_on->format('j M Y')})")->values()->all(),
         ];

@@ -22,7 +22,7 @@ final class QuoteController
 {
     public function __invoke(PlanVersion $version, #[CurrentUser] User $user): Response
     {
-        $version->load('plan.site.client');
+        $version->load(['plan.site.client', 'risks']);
         Gate::authorize('view', $version);
         Gate::authorize('viewAny', Price::class);
         $brief = PlanBrief::read($version->brief);
@@ -30,7 +30,7 @@ final class QuoteController
         $section = $answers->section;
 
         return response(Paper::pdf('build.quote', [
-            'version' => $version, 'quote' => QuoteView::of($brief, $answers, $user->units()), 'year' => QuoteView::year($brief, $user->units()), 'stops' => count($answers->stops()),
+            'version' => $version, 'quote' => QuoteView::of($brief, $answers, $user->units()), 'year' => QuoteView::year($brief, $user->units()), 'stops' => count($answers->stops()), 'phases' => $brief->rows('phases'), 'currency' => config()->string('velbrin.currency'),
             'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $user->units())), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
         ]), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($version->plan->name ?? 'plan')."-v{$version->number}-quote.pdf\""]);
     }

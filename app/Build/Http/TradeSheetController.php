@@ -6,6 +6,7 @@ namespace App\Build\Http;
 
 use App\Build\PlanVersion;
 use App\Build\SectionSvg;
+use App\House\BoardSvg;
 use App\House\Paper;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -13,6 +14,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Trade;
 use Velbrin\Core\Build\TradeSheet;
@@ -30,12 +32,23 @@ final class TradeSheetController
         $units = $user->units();
         $answers = CorePlan::answer(PlanBrief::read($version->brief));
         $before = PlanVersion::query()->where('plan_id', $version->plan_id)->where('number', '<', $version->number)->orderByDesc('number')->first();
-        $section = $trade->sees() ? $answers->section : null;
+        [$drawing, $ratio] = $this->drawing($trade, $answers, $units);
 
         return response(Paper::pdf('build.trade', [
             'version' => $version, 'trade' => $trade, 'before' => $before?->number, 'lines' => $this->lines($trade, $version, $before, $units),
-            'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+            'drawing' => $drawing === null ? null : 'data:image/svg+xml;base64,'.base64_encode($drawing), 'ratio' => $ratio,
         ]), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($version->plan->name ?? 'plan')."-v{$version->number}-{$trade->value}.pdf\""]);
+    }
+
+    /** @return array{0: string|null, 1: float} what helps this trade to see, and its height by its width */
+    private function drawing(Trade $trade, PlanAnswers $answers, Units $units): array
+    {
+        if ($trade === Trade::Electrician) {
+            return $answers->board === null ? [null, 1.0] : [BoardSvg::paint($answers->board), $answers->board->heightMm / $answers->board->widthMm];
+        }
+        $section = $answers->section;
+
+        return $section === null ? [null, 1.0] : [SectionSvg::paint($section, $units), $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN))];
     }
 
     /** @return list<array{label: string, value: string|null, was: string|null, changed: bool}> */

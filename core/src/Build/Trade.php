@@ -28,10 +28,10 @@ enum Trade: string
         return match ($this) {
             self::Carpenter => [
                 F::Shape, F::LengthMm, F::WidthMm, F::DiameterMm, F::BowMm, F::LegLengthMm, F::LegWidthMm, F::StandHeightMm, F::StandInsideMm, F::CabinetLengthMm, F::CabinetDepthMm, F::DoorWidthMm, F::DoorHeightMm, F::DoorFromLeftMm,
-                F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::SumpBaseMm, 'massKg', 'meanKpa', 'sumpLiftMm', 'cabinet', 'evaporationLd', F::OutOfLevelMmM,
+                F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::SumpBaseMm, 'massKg', 'meanKpa', 'sumpLiftMm', 'cabinet', 'cableWays', 'penetrations', 'evaporationLd', F::OutOfLevelMmM,
             ],
-            self::Electrician => [F::MainsV, F::CircuitA, F::Circuits, 'circuitA', 'startA', F::Residual, F::PumpsW, F::LightsW, F::OtherW, 'heaters', 'energyKwh', F::LampsKg, F::Fixings, 'hangingKg', F::CeilingMm, 'downL'],
-            self::Plumber => ['systemL', F::RoRatedLd, F::RoFeedC, F::WastePerL, 'evaporationLd', F::ReservoirL, F::FlowLh, F::Drains, F::DrainBoreMm, F::DrainLengthM, F::EmergencyBoreMm, F::ChannelBoreMm, F::ReturnBoreMm, F::ReturnLengthM, 'holes', 'downL', 'blockedFloorL'],
+            self::Electrician => [F::MainsV, F::CircuitA, F::Circuits, 'circuitA', 'startA', F::Residual, F::PumpsW, F::LightsW, F::OtherW, 'heaters', 'energyKwh', 'generatorW', F::OutletsFree, 'board', 'cableWays', F::LampsKg, F::Fixings, 'hangingKg', F::CeilingMm, 'downL'],
+            self::Plumber => ['systemL', F::RoRatedLd, F::RoFeedC, F::WastePerL, 'evaporationLd', F::TopoffFed, F::FeedStops, F::ReservoirL, 'topOffDays', F::FlowLh, 'outletsLh', F::Drains, F::DrainBoreMm, F::DrainLengthM, F::EmergencyBoreMm, F::ChannelBoreMm, F::ReturnBoreMm, F::ReturnLengthM, 'holes', 'joints', 'penetrations', 'downL', 'blockedFloorL', 'leakL'],
             self::Architect => ['massKg', 'meanKpa', 'bendingKpa', 'floorWord', F::FloorType, F::Storey, F::Joists, F::SpanMm, F::FromSupportMm, F::AllowanceKpa, F::WallOpening, F::Balcony, F::LengthMm, F::WidthMm, F::StandHeightMm, F::HeightMm, F::CeilingMm, 'ceilingSpareMm', F::Fixings, 'hangingKg', 'access', 'evaporationLd', 'lossWinterW'],
         };
     }
@@ -45,11 +45,5 @@ enum Trade: string
             self::Plumber => ['Two stops in series on every line that is fed from the mains, one of them mechanical.', 'Every return line has a union and a valve near the pump; no non-return valve is relied on.', 'Drains run full: no smaller bore anywhere on the way, each turn counted.', 'Solvent cement: air, gloves, no flame. Every joint looked at at a quarter, full, an hour later and at the next visit.'],
             self::Architect => ['The words here are a first look. A structural engineer and the local code decide, in writing, before anything is ordered or opened.', 'Loads go down through every storey beneath.', 'Over an opening in a wall a lintel carries the wall; a gap stays between it and the tank.', 'What evaporates goes into the room’s air: it must go somewhere.'],
         };
-    }
-
-    /** Whether the drawing helps this trade. */
-    public function sees(): bool
-    {
-        return $this !== self::Electrician;
     }
 }

@@ -16,6 +16,12 @@ table { width: 100%; border-collapse: collapse; } td, th { padding: 3pt 6pt 3pt 
 <h1>Quote</h1>
 <div class="sub">{{ $version->plan->name }}, version {{ $version->number }} · {{ $version->plan->site?->client?->name }}, {{ $version->plan->site?->name }} · {{ now()->format('j M Y') }}</div>
 @if($drawing)<img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: {{ $ratio > 0.5 ? round(80 / $ratio) : 160 }}mm; height: {{ $ratio > 0.5 ? 80 : round(160 * $ratio) }}mm;">@endif
+@if($phases)<h2>Built in phases</h2>
+<table><tr><th>Purchase</th><th class="n">Phase</th><th class="n">Of no use from</th><th class="n">Price</th></tr>
+@foreach($phases as $row)<tr><td>{{ $row->called('purchase') }}</td><td class="n">{{ (int) $row->number('phase') }}</td><td class="n">{{ $row->numberOr('until') === null ? '' : 'phase '.(int) $row->numberOr('until') }}</td><td class="n">{{ $row->numberOr('price') === null ? '' : $currency.' '.number_format($row->numberOr('price'), 2) }}</td></tr>@endforeach
+</table>@endif
+@if($version->risks->isNotEmpty())<h2>Declined or put off</h2>
+@foreach($version->risks as $risk)<p>▸ <b>{{ $risk->declined }}</b>: {{ $risk->risk }}; looked at again on {{ $risk->review_on->format('j M Y') }} <span class="small">signed by {{ $risk->signed_by }}, {{ $risk->signed_on->format('j M Y') }}</span></p>@endforeach @endif
 @foreach([['What it takes', $quote, 'To pay'], ['A year of running', $year, 'A year']] as [$title, $list, $sum])
 <h2>{{ $title }}</h2>
 <table>

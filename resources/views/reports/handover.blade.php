@@ -26,6 +26,7 @@ tr { page-break-inside: avoid; } .box { border: 0.8pt solid #1d2a31; padding: 5p
 <h2>What is plugged in where</h2>
 @if($items->isEmpty())<p>Nothing is in the register yet.</p>@else
 <table><tr><th>Device</th><th>Watts</th><th>Plug</th><th>Outlet</th><th>Replaced by</th></tr>@foreach($items as $item)<tr><td>{{ $item->name === '' ? $item->job->label() : $item->name }} <span class="small">{{ $item->job->label() }}</span></td><td>{{ $item->watts === null ? '' : round($item->watts).' W' }}</td><td>{{ $item->plug_label }}</td><td>{{ implode(', ', array_filter([$item->outlet, $item->circuit])) }}</td><td>{{ $item->replace_on?->format('M Y') }}</td></tr>@endforeach</table>@endif
+@if($board)<p style="page-break-inside: avoid;"><img src="{{ $board }}" alt="Equipment board, to scale" style="width: 120mm;"></p>@endif
 <h2>What it should read</h2>
 <table><tr><th></th><th>Fine</th><th>Call beyond</th></tr>@foreach($bands as $band)<tr><td>{{ $band['label'] }}</td><td>{{ $band['fine'] }}</td><td>{{ $band['act'] }}</td></tr>@endforeach</table>
 @if($tasks)<h2>What recurs</h2>

@@ -41,8 +41,8 @@ final class Leaks implements Topic
         $downstairs = $sump->waterL() + $display->vessel->litres($weir->headMm) + OtherVessels::withPipesL($facts) + $topOff;
         $parts = ['up' => Quantity::of($upstairs, Kind::Volume), 'down' => Quantity::of($downstairs, Kind::Volume), 'net' => Quantity::of($net, Kind::Volume), 'usable' => Quantity::of($sump->usableReturnL(), Kind::Volume), 'left' => Quantity::of(max(0.0, $net - $display->vessel->litres($weir->headMm)), Kind::Volume)];
         $findings = [
-            Finding::of(Severity::Watch, 'R-47', 'display', Sentence::of('A leak at the display’s bottom loses {up}', $parts), Sentence::of('Its own {net}, and {usable} the return still lifts; the sump stands still, heaters there may fall dry.', $parts), Sentence::of('A leak probe that stops the return and the top-off, and cans for the animals.'), $facts->basis()),
-            Finding::of(Severity::Watch, 'R-47', 'sump', Sentence::of('A leak of the sump loses {down}', $parts), Sentence::of('The pump draws air; {left} stay in the display, without heating and without movement from below.', $parts), Sentence::of('Close the drains’ and the return’s valves; a stream pump and an air stone in the display.'), $facts->basis()),
+            Finding::of(Severity::Fine, 'R-47', 'display', Sentence::of('A leak at the display’s bottom loses {up}', $parts), Sentence::of('Its own {net}, and {usable} the return still lifts; the sump stands still, heaters there may fall dry.', $parts), Sentence::of('A leak probe that stops the return and the top-off, and cans for the animals.'), $facts->basis()),
+            Finding::of(Severity::Fine, 'R-47', 'sump', Sentence::of('A leak of the sump loses {down}', $parts), Sentence::of('The pump draws air; {left} stay in the display, without heating and without movement from below.', $parts), Sentence::of('Close the drains’ and the return’s valves; a stream pump and an air stone in the display.'), $facts->basis()),
         ];
 
         return new TopicAnswer([Figure::number('leakL', Quantity::of(max($upstairs, $downstairs), Kind::Volume), Sentence::of('display {up}, sump {down}', $parts), $facts->basis())], $findings);

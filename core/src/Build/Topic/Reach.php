@@ -45,9 +45,11 @@ final class Reach implements Topic
             'reach' => $reach, 'bottom' => $bottom, 'far' => $far, 'lacksBottom' => max(0.0, $bottom - $reach), 'lacksFar' => max(0.0, $far - $reach), 'spare' => max(0.0, $reach - $far), 'step' => max(0.0, $rim - $shoulder), 'standing' => $facts->number(F::StandingMm),
         ]);
         $remedy = $rim - $shoulder > 50 ? 'Stand {step} higher, where the rim is at the shoulder; for the rest a tool {lacksFar} longer.' : 'A tool {lacksFar} longer; coral where no arm comes is coral nobody cares for.';
+        // What nobody has measured is not held against every plan: only a bottom out of reach is.
+        $asked = $facts->brief->has(F::ToolMm) || $facts->brief->has(F::StandingMm) || $facts->brief->has(F::ArmMm);
         $findings = [match (true) {
             $reach < $bottom => Finding::of(Severity::Fix, 'B-85', 'display', Sentence::of('The bottom is out of reach by {lacksBottom}', $parts), Sentence::of('From the rim an arm with its tool comes {reach} down; the bottom is {bottom}, the far lower corner {far}.', $parts), Sentence::of($remedy, $parts), $facts->basis(), 'reachMm'),
-            $reach < $far => Finding::of(Severity::Watch, 'B-85', 'display', Sentence::of('The far lower corner is out of reach by {lacksFar}', $parts), Sentence::of('An arm with its tool comes {reach} from the front rim.', $parts), Sentence::of($remedy, $parts), $facts->basis(), 'reachMm'),
+            $reach < $far => Finding::of($asked ? Severity::Watch : Severity::Fine, 'B-85', 'display', Sentence::of('The far lower corner is out of reach by {lacksFar}', $parts), Sentence::of('An arm with its tool comes {reach} from the front rim.', $parts), Sentence::of($remedy, $parts), $facts->basis(), 'reachMm'),
             default => Finding::of(Severity::Fine, 'B-85', 'display', Sentence::of('Bottom and far corner are within reach', $parts), Sentence::of('With {spare} to spare.', $parts), null, $facts->basis(), 'reachMm'),
         }, ...self::over($facts, $parts)];
 
