@@ -24,6 +24,8 @@ enum PlanField: string
     case Toughened = 'toughened';
     case LabelL = 'labelL';
     case Origin = 'origin';
+    case TankYears = 'tankYears';
+    case Crazing = 'crazing';
     case Copper = 'copper';
     case Inhabitants = 'inhabitants';
 
@@ -97,6 +99,8 @@ enum PlanField: string
     case LightHours = 'lightHours';
     case LightRampH = 'lightRampH';
     case LightTopPct = 'lightTopPct';
+    case RampWeeks = 'rampWeeks';
+    case RampStartPct = 'rampStartPct';
     case LampsKg = 'lampsKg';
     case Fixings = 'fixings';
     case BreakingKg = 'breakingKg';
@@ -154,6 +158,7 @@ enum PlanField: string
     case LampAboveRimMm = 'lampAboveRimMm';
     case LampHeightMm = 'lampHeightMm';
     case StandKg = 'standKg';
+    case StandState = 'standState';
     case EquipmentKg = 'equipmentKg';
     case FloorType = 'floorType';
     case Storey = 'storey';

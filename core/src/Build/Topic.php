@@ -25,7 +25,7 @@ interface Topic
         'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'topOffDays' => 'Top-off lasts', 'leakL' => 'A leak loses at most', 'trapMs' => 'Speed in the bubble trap',
         'lossWinterW' => 'Heat loss, winter night', 'lossSummerW' => 'Heat loss, summer day', 'settlesSummerC' => 'Summer day, no heater: settles at', 'evaporationLd' => 'Evaporation',
         'coolingW' => 'Cooling, hottest day',
-        'parTop' => 'Light near the surface', 'parMid' => 'Light halfway down', 'parLow' => 'Light at the bottom', 'lightEven' => 'Evenness halfway down', 'dliMol' => 'Light of a day, halfway down', 'coralShares' => 'Area fit for', 'hangingKg' => 'Each fixing must hold',
+        'parTop' => 'Light near the surface', 'parMid' => 'Light halfway down', 'parLow' => 'Light at the bottom', 'lightEven' => 'Evenness halfway down', 'dliMol' => 'Light of a day, halfway down', 'rampMol' => 'Light of a day in the first week', 'coralShares' => 'Area fit for', 'hangingKg' => 'Each fixing must hold',
         'heaters' => 'Heaters, first choice', 'oneOffC' => 'One heater failed: winter night settles at', 'stuckOnH' => 'One heater stuck on: harm after',
         'behindMm' => 'Gap behind the tank, left over', 'reachMm' => 'An arm comes into the tank',
         'circuitA' => 'Each circuit carries', 'startA' => 'At the start', 'generatorW' => 'A generator would need', 'energyKwh' => 'Power in a month', 'upkeepH' => 'Care of the equipment in a month',

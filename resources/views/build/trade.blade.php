@@ -15,7 +15,7 @@ table { width: 100%; border-collapse: collapse; } td { padding: 2pt 6pt 2pt 0; l
 <body>
 <h1>{{ $trade->title() }}</h1>
 <div class="sub">{{ $version->plan->name }}, version {{ $version->number }} · {{ $version->plan->site?->client?->name }}, {{ $version->plan->site?->name }} · issued {{ now()->format('j M Y') }}@if($before) · what changed since version {{ $before }} is marked @endif</div>
-@if($drawing)<img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: {{ $ratio > 0.5 ? round(75 / $ratio) : 150 }}mm; height: {{ $ratio > 0.5 ? 75 : round(150 * $ratio) }}mm;">@endif
+@if($drawing)<img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: {{ $ratio > 0.5 ? round(58 / $ratio) : 116 }}mm; height: {{ $ratio > 0.5 ? 58 : round(116 * $ratio) }}mm;">@endif
 <h2>Sizes, loads and what is asked</h2>
 <table>
 @foreach($lines as $line)

@@ -53,7 +53,7 @@ final class Lighting implements Topic
 
     public function keys(): array
     {
-        return ['parTop', 'parMid', 'parLow', 'lightEven', 'dliMol', 'coralShares'];
+        return ['parTop', 'parMid', 'parLow', 'lightEven', 'dliMol', 'rampMol', 'coralShares'];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -81,6 +81,7 @@ final class Lighting implements Topic
                 Working::of(Topic::LABELS['lightEven'], '100*l/m', [['l', 'Least of the grid', $mid->least, Kind::Par], ['m', 'Mean of the grid', $mid->mean, Kind::Par]], $even, 'B-50')),
             Figure::number('dliMol', $dli, Sentence::of('in the mean, ramps counted'), $facts->basis(),
                 Working::of(Topic::LABELS['dliMol'], 'p*s*(h - r)*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['s', 'Brightest, share of full power', $facts->number(F::LightTopPct) / 100, Kind::Factor], $facts->row('h', F::LightHours), $facts->row('r', F::LightRampH)], $dli, 'B-51')),
+            ...self::ramp($facts, $dli->value),
             Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
         ], [...self::mounting($facts), ...self::together($facts), $mid->uniformity < self::EVEN
             ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
@@ -125,6 +126,23 @@ final class Lighting implements Topic
         $k = $facts->number(F::AttenuationPerM);
 
         return LightSurvey::of(array_map(fn (LightPoint $p): float => LightField::par($lamps, $p->xMm, $p->yMm, $p->depthMm, $k), $points), array_map(fn (LightPoint $p): float => $p->par, $points));
+    }
+
+    /**
+     * New light rises over weeks, so that corals made for less are not burnt (B-51).
+     *
+     * @return list<Figure>
+     */
+    private static function ramp(Facts $facts, float $mol): array
+    {
+        if (! $facts->brief->has(F::RampWeeks) || ! $facts->brief->has(F::RampStartPct)) {
+            return [];
+        }
+        $first = Quantity::of($mol * $facts->number(F::RampStartPct) / 100, Kind::DailyLight);
+        $weeks = $facts->number(F::RampWeeks);
+
+        return [Figure::number('rampMol', $first, Sentence::of('then {step} more each week, to {full} after {weeks}', ['step' => Quantity::of(($mol - $first->value) / $weeks, Kind::DailyLight), 'full' => Quantity::of($mol, Kind::DailyLight), 'weeks' => Quantity::of(7 * $weeks, Kind::Days)]), $facts->basis(),
+            Working::of(Topic::LABELS['rampMol'], 'm*s/100', [['m', 'Light of a day, halfway down', $mol, Kind::DailyLight], $facts->row('s', F::RampStartPct)], $first, 'B-51'))];
     }
 
     /**

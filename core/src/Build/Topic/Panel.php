@@ -22,6 +22,8 @@ use Velbrin\Core\Vessel\Filled;
 /** The longest flat pane, filled to the rim (B-13). Acrylic, curved and long rimless panes are the maker's to judge. */
 final class Panel implements Topic
 {
+    private const ACRYLIC_YEARS = 10.0;
+
     public function keys(): array
     {
         return ['panelFactor'];
@@ -33,10 +35,10 @@ final class Panel implements Topic
         $pane = $vessel->footprint->longestPaneMm();
         $height = $vessel->insideHeightMm();
         $braced = $facts->word(F::Bracing) === 'braced';
-        $findings = [];
+        $findings = self::stand($facts);
         if ($facts->word(F::Material) === 'acrylic') {
             return new TopicAnswer([Figure::words('panelFactor', 'ask the maker', Sentence::of('acrylic is not computed'), $facts->basis())], [
-                self::askMaker('Acrylic panes are not computed here', 'Acrylic creeps and crazes with age, cold and point loads; no sum stands in for the maker.', Severity::Watch, $facts),
+                self::askMaker('Acrylic panes are not computed here', 'Acrylic creeps and crazes with age, cold and point loads; no sum stands in for the maker.', Severity::Watch, $facts), ...self::acrylic($facts), ...self::stand($facts),
             ]);
         }
         if ($vessel->footprint instanceof Filled) {
@@ -89,6 +91,38 @@ final class Panel implements Topic
                     $facts->row('t', F::WallMm),
                 ], $factor, 'B-13: simply supported plate under hydrostatic load (Roark), annealed float 19.2 MPa')),
         ], $findings);
+    }
+
+    /**
+     * What is seen of acrylic without a sum (B-13).
+     *
+     * @return list<Finding>
+     */
+    private static function acrylic(Facts $facts): array
+    {
+        $found = [];
+        if ($facts->brief->has(F::TankYears) && $facts->number(F::TankYears) > self::ACRYLIC_YEARS) {
+            $found[] = self::askMaker('The acrylic is older than ten years', 'It has crept under its load for all of them, and its seams with it.', Severity::Watch, $facts);
+        }
+        if ($facts->brief->has(F::Crazing) && $facts->word(F::Crazing) === 'yes') {
+            $found[] = self::askMaker('The acrylic is crazed', 'Fine cracks along edges and fittings are where it lets go; cold and point loads do the rest.', Severity::Fix, $facts);
+        }
+
+        return $found;
+    }
+
+    /**
+     * A stand is looked over, not computed: a crack is a Stop (B-13).
+     *
+     * @return list<Finding>
+     */
+    private static function stand(Facts $facts): array
+    {
+        return match ($facts->brief->has(F::StandState) ? $facts->word(F::StandState) : '') {
+            'cracked' => [Finding::of(Severity::Stop, 'B-13', 'panel', Sentence::of('The stand is cracked'), Sentence::of('What carries the tank has begun to give; the rest follows at once, and under load.'), Sentence::of('Another stand. No repair is judged from here.'), $facts->basis())],
+            'weathered' => [Finding::of(Severity::Watch, 'B-13', 'panel', Sentence::of('The stand is old or weathered'), Sentence::of('Swollen board, rust under paint and loose joints show only under load.'), Sentence::of('Load it with water outdoors first, or replace it.'), $facts->basis())],
+            default => [],
+        };
     }
 
     private static function askMaker(string $what, string $why, Severity $severity, Facts $facts): Finding
