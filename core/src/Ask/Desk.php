@@ -43,6 +43,7 @@ final class Desk
         'plan' => Question\PlanQuestion::class,
         'refractometer' => Question\RefractometerQuestion::class,
         'return-flow' => Question\ReturnFlowQuestion::class,
+        'return-line' => Question\ReturnLineQuestion::class,
         'running-year' => Question\RunningYearQuestion::class,
         'salinity-correction' => Question\SalinityCorrectionQuestion::class,
         'salinity-drift' => Question\SalinityDriftQuestion::class,
@@ -56,6 +57,7 @@ final class Desk
         'volume-by-salt' => Question\VolumeBySaltQuestion::class,
         'water-change' => Question\WaterChangeQuestion::class,
         'water-day' => Question\WaterDayQuestion::class,
+        'weir-crest' => Question\WeirCrestQuestion::class,
         'weir-head' => Question\WeirHeadQuestion::class,
     ];
 

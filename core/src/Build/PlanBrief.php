@@ -107,6 +107,12 @@ final readonly class PlanBrief
         return $this->tables[$table] ?? [];
     }
 
+    /** The same brief with one fact said otherwise: for "what if", never kept. */
+    public function with(PlanField $field, float|string $value): self
+    {
+        return new self([...$this->values, $field->value => $value], $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables);
+    }
+
     public function has(PlanField $field): bool
     {
         return isset($this->values[$field->value]);

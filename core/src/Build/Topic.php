@@ -19,7 +19,7 @@ interface Topic
         'massKg' => 'Whole mass, running', 'meanKpa' => 'Mean pressure under the stand', 'bendingKpa' => 'Same bending as a load of', 'floorWord' => 'Floor',
         'weirHeadMm' => 'Water over the weir', 'runningBelowRimMm' => 'Water line below the rim',
         'pumpLh' => 'The pump brings', 'pumpSpeed' => 'Pump speed for the planned flow', 'outletsLh' => 'Outlets bring', 'oneOfTwoLh' => 'One of two pumps alone brings',
-        'drainLh' => 'Main drain carries', 'blockedMm' => 'Main drain blocked: water below the rim', 'blockedFloorL' => 'Main drain blocked: on the floor',
+        'drainLh' => 'Main drain carries', 'blockedMm' => 'Main drain blocked: water below the rim', 'blockedFloorL' => 'Main drain blocked: on the floor', 'drainSchools' => 'The same, by school',
         'holes' => 'Holes in the panes',
         'downL' => 'Power cut: comes down', 'spareL' => 'Sump takes', 'marginPct' => 'Room left over', 'cloggedL' => 'Siphon break clogged: comes down',
         'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'topOffDays' => 'Top-off lasts', 'leakL' => 'A leak loses at most', 'trapMs' => 'Speed in the bubble trap',

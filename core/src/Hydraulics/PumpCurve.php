@@ -30,7 +30,7 @@ final readonly class PumpCurve
     }
 
     /**
-     * @param  non-empty-list<array{0: float, 1: float}>  $points  flow L/h and head m, in any order; two or more
+     * @param  list<array{0: float, 1: float}>  $points  flow L/h and head m, in any order; two or more
      *
      * @throws OutOfRange when the head rises with the flow, or two points share a flow
      */

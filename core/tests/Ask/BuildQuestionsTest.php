@@ -46,6 +46,25 @@ final class BuildQuestionsTest extends TestCase
     }
 
     #[Test]
+    public function weirs_out_of_level_and_branched_lines(): void
+    {
+        $level = self::ask('weir-head', ['flowLh' => 2500, 'lengthMm' => 400])['headMm'];
+        self::assertEqualsWithDelta($level, self::ask('weir-crest', ['form' => 'edge', 'flowLh' => 2500, 'lengthMm' => 400])['headMm'], 1e-9);
+        $tilted = self::ask('weir-crest', ['form' => 'edge', 'flowLh' => 2500, 'lengthMm' => 400, 'tiltMmM' => 10]);
+        self::assertEqualsWithDelta(4.0, $tilted['fallMm'], 1e-12);
+        self::assertGreaterThan($level, $tilted['headMm']);
+        self::assertGreaterThan(0, self::ask('weir-crest', ['form' => 'standpipe', 'flowLh' => 800, 'boreMm' => 50])['headMm']);
+
+        $line = ['curve' => [['flowLh' => 0, 'headM' => 4], ['flowLh' => 6000, 'headM' => 0]], 'staticM' => 1.4, 'innerMm' => 27, 'lengthM' => 2, 'sumK' => 4];
+        $alike = ['innerMm' => 20, 'lengthM' => 1, 'sumK' => 3];
+        $two = self::ask('return-line', [...$line, 'outlets' => [$alike, $alike]]);
+        self::assertEqualsWithDelta($two['flowLh'] / 2, $two['outletsLh'][0], 1e-4);
+        self::assertEqualsWithDelta(4 - $two['flowLh'] / 1500, $two['headM'], 1e-9, 'on the straight line between its points');
+        self::assertLessThan($two['flowLh'], self::ask('return-line', [...$line, 'outlets' => [$alike, $alike], 'drawsLh' => 500])['flowLh']);
+        self::assertStringContainsString('curve', self::refused('return-line', [...$line, 'curve' => [['flowLh' => 0, 'headM' => 4]]]));
+    }
+
+    #[Test]
     public function flow_sand_and_light(): void
     {
         self::assertEquals(['perHour' => 30, 'suits' => ['mixed']], self::ask('turnover', ['flowLh' => 6000, 'volumeL' => 200]));

@@ -17,6 +17,8 @@ use Velbrin\Core\Control\Replacement;
 use Velbrin\Core\Hydraulics\DrainCapacity;
 use Velbrin\Core\Hydraulics\WeirHead;
 use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 
@@ -85,6 +87,18 @@ final class WaterWaysTest extends TestCase
         self::assertEqualsWithDelta(2400, $takes(26, 48) + $takes(44, 40), 1e-3, 'both pipes together take the return');
         self::assertGreaterThan(self::value(self::plan([...$three, 'drains' => 'siphon-emergency']), 'blockedMm'), $below, 'a second open pipe leaves more room');
         self::assertContains('channelBoreMm', self::plan(['drains' => 'siphon-channel-emergency'])->figure('blockedMm')->needs ?? []);
+    }
+
+    #[Test]
+    public function each_school_is_scored_by_its_blocked_main_drain(): void
+    {
+        $note = fn (array $more): string => str_replace("\u{a0}", ' ', (string) self::plan($more)->figure('drainSchools')?->note?->in(Units::metric()));
+        $two = $note([]);
+        $alone = self::value(self::plan(['drains' => 'open']), 'blockedFloorL');
+        self::assertStringContainsString('one pipe '.str_replace("\u{a0}", ' ', Units::metric()->show(Quantity::of($alone, Kind::Volume))), $two);
+        self::assertStringContainsString('this one, pipe and emergency 0 L', $two);
+        self::assertStringNotContainsString('three pipes', $two, 'its channel is not described');
+        self::assertStringContainsString('three pipes 0 L', $note(['channelBoreMm' => 26, 'channelBelowRimMm' => 48]));
     }
 
     #[Test]

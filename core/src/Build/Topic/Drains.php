@@ -8,6 +8,7 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Levels;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Overflow;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
@@ -18,6 +19,7 @@ use Velbrin\Core\Hydraulics\OpenPipe;
 use Velbrin\Core\Hydraulics\Pipe;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
@@ -29,9 +31,11 @@ final class Drains implements Topic
 {
     private const THREE_PIPES = 'siphon-channel-emergency';
 
+    private const SCHOOLS = ['open' => 'one pipe', 'open-emergency' => 'pipe and emergency', 'siphon-emergency' => 'siphon and emergency', self::THREE_PIPES => 'three pipes'];
+
     public function keys(): array
     {
-        return ['drainLh', 'blockedMm', 'blockedFloorL'];
+        return ['drainLh', 'blockedMm', 'blockedFloorL', 'drainSchools'];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -46,7 +50,30 @@ final class Drains implements Topic
             $findings[] = Finding::of(Severity::Fix, 'B-79', 'drain', Sentence::of('One open pipe, without strainer or spare'), Sentence::of('A single snail or leaf closes the only way down.'), Sentence::of('A strainer that cannot be sucked flat, and a second pipe as emergency.'), $facts->basis());
         }
 
-        return new TopicAnswer([$figure, ...$figures], [...$findings, $blocked]);
+        return new TopicAnswer([$figure, ...$figures, self::schools($facts)], [...$findings, $blocked]);
+    }
+
+    /** Each school with these pipes and its main drain blocked, as litres on the floor (B-20). */
+    private static function schools(Facts $facts): Figure
+    {
+        $own = $facts->word(F::Drains);
+        $parts = $words = [];
+        foreach (self::SCHOOLS as $school => $name) {
+            try {
+                $other = Facts::of($facts->brief->with(F::Drains, $school));
+                [$figures] = str_ends_with($school, 'emergency') ? self::withEmergency($other, $facts->number(F::FlowLh)) : self::alone($other);
+                $litres = $figures[1]->quantity;
+            } catch (Missing|OutOfRange) {
+                // Its pipes are not described.
+                continue;
+            }
+            if ($litres !== null) {
+                $parts[$school] = $litres;
+                $words[] = ($school === $own ? 'this one, ' : '').$name.' {'.$school.'}';
+            }
+        }
+
+        return Figure::words('drainSchools', count($words) === 1 ? 'one school' : count($words).' schools', Sentence::of(implode(' · ', $words), $parts), $facts->basis());
     }
 
     /** @return array{0: Figure, 1: list<Finding>} */
