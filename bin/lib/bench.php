@@ -106,15 +106,18 @@ function week(string $out): void
     file_put_contents($out, json_encode([...$result, 'week' => ['seconds' => $seconds, 'memory' => memory_get_peak_usage(), 'placed' => $placed, 'left' => $left]]));
 }
 
-/** A plan as it stands, or with forty lamps, things and holes on it. */
+/** A plan as it stands, or with four vessels, forty devices, twelve lamps and eight holes on it. */
 function draft(string $base, string $jar, bool $large): array
 {
     $page = html_entity_decode(call("{$base}/plans/2", $jar)['body']);
     preg_match('/"version":"([^"]*)"/', $page, $v);
     preg_match('/"revision":(\d+)/', $page, $r);
     preg_match('/"draft":(\{"values":\{.*?\}),"crumbs":/', $page, $d);
-    $draft = json_decode($d[1], true);
+    $sent = json_decode($d[1], true);
+    $draft = ['values' => $sent['values'], 'bases' => $sent['bases']] + $sent['tables'];
     if ($large) {
+        $draft['vessels'] = array_map(fn (int $n): array => ['name' => "Vessel {$n}", 'shape' => '', 'lengthMm' => 800, 'widthMm' => 400, 'heightMm' => 400, 'wallMm' => null, 'waterMm' => 320, 'bottomMm' => 700, 'downMm' => 4, 'ownPump' => $n % 2 === 0], range(1, 4));
+        $draft['board'] = array_map(fn (int $n): array => ['name' => "Device {$n}", 'kind' => ['strip', 'controller', 'driver', 'doser', 'other'][$n % 5], 'widthMm' => 60 + $n * 31 % 120, 'heightMm' => 50 + $n * 17 % 60], range(1, 20));
         $draft['lamps'] = array_map(fn (int $n): array => ['name' => "Lamp {$n}", 'xMm' => 200 + ($n % 6) * 380, 'yMm' => $n < 6 ? 200 : 560, 'aboveRimMm' => null, 'ppf' => 160, 'halfAngleDeg' => 45], range(0, 11));
         $draft['gear'] = array_map(fn (int $n): array => ['name' => "Thing {$n}", 'widthMm' => 90 + $n * 37 % 150, 'depthMm' => 80 + $n * 53 % 160, 'heightMm' => 120 + $n * 71 % 260, 'liftMm' => $n * 29 % 150, 'needsAir' => false], range(1, 20));
         $draft['holes'] = array_map(fn (int $n): array => ['name' => "Hole {$n}", 'pane' => 'back', 'xMm' => 200 + $n * 250, 'yMm' => 520, 'diameterMm' => 60], range(0, 7));
@@ -163,7 +166,7 @@ function report(string $dir): void
     arsort($ratio);
     printf("| p95 at 2 000 against 1.25 × p95 at 40 + 10 ms, the nearest page (%s) | ≤ 0 ms over | %+.0f ms |\n", array_key_first($ratio), reset($ratio));
     printf("| plan recomputed while typing, p95 at 500 | 150 ms | %.0f ms |\n", $worlds[1]['pages']['Plan, recomputed while typing']['p95']);
-    printf("| large plan (12 lamps at 5 depths of 60 × 30 points, 20 things, 8 holes) recomputed, p50 and peak memory | 150 ms, 64 MiB | %.0f ms, %.0f MiB |\n", $worlds[1]['pages'][LARGE]['p50'], $worlds[1]['pages'][LARGE]['memory'] / 1048576);
+    printf("| large plan (4 further vessels, 40 devices, 12 lamps at 5 depths of 60 × 30 points, 8 holes, outlets and joints) recomputed, p50 and peak memory | 150 ms, 64 MiB | %.0f ms, %.0f MiB |\n", $worlds[1]['pages'][LARGE]['p50'], $worlds[1]['pages'][LARGE]['memory'] / 1048576);
     foreach ([[0, 1, '–'], [1, 10, '128 MiB'], [2, null, '–']] as [$n, $limit, $memory]) {
         $w = $worlds[$n]['week'];
         printf("| a week of %s systems planned from nothing: %d visits placed, %d without a place | %s, %s | %.2f s, %.0f MiB |\n", $worlds[$n]['world'], $w['placed'], $w['left'], $limit === null ? '–' : "{$limit} s", $memory, $w['seconds'], $w['memory'] / 1048576);
