@@ -35,6 +35,9 @@ final class OpenRipple extends Model
      */
     public static function open(System $system, array $ripples, string $cause, User $user): int
     {
+        // A survey nobody has made cannot lose its truth.
+        $never = array_keys(array_filter(['light-survey' => $system->light_read_on === null, 'flow-survey' => $system->flow_read_on === null]));
+        $ripples = array_values(array_filter($ripples, fn (Ripple $r): bool => ! in_array($r->subject, $never, true)));
         foreach ($ripples as $ripple) {
             $waiting = self::query()->where(['system_id' => $system->id, 'subject' => $ripple->subject])->whereNull('confirmed_at')->first();
             $figure = $ripple->before === null ? $waiting?->figure : [

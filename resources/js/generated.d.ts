@@ -586,10 +586,9 @@ export interface PackingView {
     doorFromLeftMm: number;
     doorWidthMm: number;
     doorHeightMm: number;
-    standing: ({ alongMm: number; deepMm: number; held: boolean; highMm: number; liftMm: number; name: string; row: number; turned: boolean; xMm: number; yMm: number })[];
+    standing: ({ alongMm: number; deepMm: number; gear: number | null; held: boolean; highMm: number; liftMm: number; name: string; row: number; turned: boolean; xMm: number; yMm: number })[];
     elsewhere: number;
     clean: boolean;
-    pieces: number;
 }
 
 export interface PageView {

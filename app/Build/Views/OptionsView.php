@@ -41,11 +41,12 @@ final readonly class OptionsView
         $units = $user->units();
         $heads = $against = $columns = [];
         $first = null;
+        $prices = Price::list();
         foreach ($plans as $plan) {
             $brief = PlanBrief::read(PlanReader::raw($plan));
             $answers = CorePlan::answer($brief);
-            $quote = QuoteView::of($brief, $answers, $units);
-            $year = QuoteView::year($brief, $units);
+            $quote = QuoteView::of($brief, $answers, $units, $prices);
+            $year = QuoteView::year($brief, $units, $prices);
             $first ??= $quote->totalMinor;
             $difference = $quote->totalMinor - $first;
             $heads[] = [

@@ -28,10 +28,11 @@ final readonly class QuoteView
     {
     }
 
-    public static function of(PlanBrief $brief, PlanAnswers $answers, Units $units): self
+    /** @param  array<string, int>|null  $prices  by key; null: today’s list */
+    public static function of(PlanBrief $brief, PlanAnswers $answers, Units $units, ?array $prices = null): self
     {
         $take = TakeOff::of($brief, $answers);
-        $prices = Price::list();
+        $prices ??= Price::list();
         $tax = config()->integer('velbrin.tax_basis_points');
         $quote = Quote::of($take->lines, $prices, $tax);
         $waits = [];
@@ -45,11 +46,15 @@ final readonly class QuoteView
         );
     }
 
-    /** A year of running at today's prices. */
-    public static function year(PlanBrief $brief, Units $units): self
+    /**
+     * A year of running.
+     *
+     * @param  array<string, int>|null  $prices  by key; null: today’s list
+     */
+    public static function year(PlanBrief $brief, Units $units, ?array $prices = null): self
     {
         $year = RunningCost::of($brief);
-        $prices = Price::list();
+        $prices ??= Price::list();
         $tax = config()->integer('velbrin.tax_basis_points');
         $quote = Quote::of($year->lines, $prices, $tax);
         $waits = [];

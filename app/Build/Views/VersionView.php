@@ -9,6 +9,7 @@ use App\Build\Consent;
 use App\Build\Order;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
+use App\Build\Price;
 use App\House\TableRows;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
@@ -100,6 +101,7 @@ final readonly class VersionView
         $answers = CorePlan::answer($brief);
         $plan = $version->plan;
         $site = $plan?->site;
+        $prices = Price::list();
         // Who wrote, who accepted and who may own what is left over: one question.
         $staff = User::query()->where('role', '<>', 'client')->orderBy('name')->get(['id', 'name', 'archived_at'])->keyBy('id');
 
@@ -114,7 +116,7 @@ final readonly class VersionView
             array_values(($plan->versions ?? collect())->where('id', '<>', $version->id)->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))->all()),
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
             $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
-            QuoteView::of($brief, $answers, $units), QuoteView::year($brief, $units), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
+            QuoteView::of($brief, $answers, $units, $prices), QuoteView::year($brief, $units, $prices), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
             self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), $user->can('create', [Order::class, $version]),
             array_values($version->risks->map(RiskView::of(...))->all()), JointView::all($version), Plumbing::LOOKS, $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
             array_map(TableSpecView::of(...), TableRows::specs()), TableRows::of($version->brief),

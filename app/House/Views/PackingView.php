@@ -10,7 +10,7 @@ use Velbrin\Core\Cabinet\Standing;
 /** A cabinet from the front and from above, mm. */
 final readonly class PackingView
 {
-    /** @param  list<array{row: int, name: string, xMm: float, yMm: float, alongMm: float, deepMm: float, highMm: float, liftMm: float, turned: bool, held: bool}>  $standing */
+    /** @param  list<array{row: int, gear: int|null, name: string, xMm: float, yMm: float, alongMm: float, deepMm: float, highMm: float, liftMm: float, turned: bool, held: bool}>  $standing */
     private function __construct(
         public float $lengthMm,
         public float $depthMm,
@@ -21,8 +21,6 @@ final readonly class PackingView
         public array $standing,
         public int $elsewhere,
         public bool $clean,
-        /** What was to stand here in all. */
-        public int $pieces,
     ) {
     }
 
@@ -32,8 +30,8 @@ final readonly class PackingView
 
         return new self(
             $space->lengthMm, $space->depthMm, $space->heightMm, $space->doorFromLeftMm, $space->doorWidthMm, $space->doorHeightMm,
-            array_map(fn (Standing $s): array => ['row' => $s->row, 'name' => $s->piece->name, 'xMm' => $s->xMm, 'yMm' => $s->yMm, 'alongMm' => $s->alongMm(), 'deepMm' => $s->deepMm(), 'highMm' => $s->piece->heightMm, 'liftMm' => $s->piece->liftMm, 'turned' => $s->turned, 'held' => isset($packing->after[$s->row]) || in_array($s->row, $packing->shutIn, true)], $packing->standing),
-            count($packing->elsewhere), $packing->isClean(), count($packing->standing) + count($packing->elsewhere),
+            array_map(fn (Standing $s): array => ['row' => $s->row, 'gear' => $s->piece->listed, 'name' => $s->piece->name, 'xMm' => $s->xMm, 'yMm' => $s->yMm, 'alongMm' => $s->alongMm(), 'deepMm' => $s->deepMm(), 'highMm' => $s->piece->heightMm, 'liftMm' => $s->piece->liftMm, 'turned' => $s->turned, 'held' => isset($packing->after[$s->row]) || in_array($s->row, $packing->shutIn, true)], $packing->standing),
+            count($packing->elsewhere), $packing->isClean(),
         );
     }
 }

@@ -16,7 +16,7 @@ final class Plan
     /** @var list<class-string<Topic>> */
     private const TOPICS = [
         Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
-        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\TopOff::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\Hung::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
+        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\TopOff::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LampsAsMade::class, Topic\Hung::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
     ];
 
     public static function answer(PlanBrief $brief): PlanAnswers

@@ -95,7 +95,7 @@ final readonly class PlanBrief
             array_map(fn (TableRow $r): Lamp => new Lamp($r->name, $r->number('xMm'), $r->number('yMm'), $r->numberOr('aboveRimMm'), $r->number('ppf'), $r->number('halfAngleDeg')), $tables['lamps']),
             array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par')), $tables['points']),
             array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm')), $tables['holes']),
-            array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir')), $tables['gear']),
+            array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row), $tables['gear']),
             $errors,
             $tables,
         );

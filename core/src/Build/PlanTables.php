@@ -109,6 +109,7 @@ final class PlanTables
             new TableSpec('phases', 'purchase', 'what is bought, and in which phase', 24, [
                 C::number('phase', 'Phase', 'phase it is bought in', Kind::Count, 1, 6), C::number('until', 'Useless from', 'later phase that makes it useless', Kind::Count, 2, 6)->or('never'), C::number('price', 'Price', 'price in the company’s currency', Kind::Factor, 0, 1000000)->or('none'),
                 C::number('outlets', 'Outlets', 'outlets it takes', Kind::Count, 0, 12)->or('0'), C::number('ports', 'Ports', 'controller ports it takes', Kind::Count, 0, 24)->or('0'), C::number('holes', 'Holes', 'holes in pane or cabinet it takes', Kind::Count, 0, 12)->or('0'),
+                C::number('widthMm', 'Wide', 'wide, where it stands in the cabinet', Kind::Length, 10, 3000)->or('–'), C::number('depthMm', 'Deep', 'deep', Kind::Length, 10, 3000)->or('–'), C::number('heightMm', 'High', 'high', Kind::Length, 10, 3000)->or('–'),
             ]),
         ];
     }

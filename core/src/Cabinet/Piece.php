@@ -16,6 +16,8 @@ final readonly class Piece
         public float $liftMm = 0.0,
         /** Takes its air from the room: a closed cabinet chokes it. */
         public bool $needsAir = false,
+        /** Its row in the planner's own list; null for the sump and for what is only reserved. */
+        public ?int $listed = null,
     ) {
     }
 
@@ -26,6 +28,6 @@ final readonly class Piece
 
     public function named(string $name): self
     {
-        return new self($name, $this->widthMm, $this->depthMm, $this->heightMm, $this->liftMm, $this->needsAir);
+        return new self($name, $this->widthMm, $this->depthMm, $this->heightMm, $this->liftMm, $this->needsAir, $this->listed);
     }
 }

@@ -80,4 +80,27 @@ final class LightField
 
         return $sum;
     }
+
+    /**
+     * A row of points at one depth, lamp by lamp: the same sums as point by point, at half the cost.
+     *
+     * @param  list<array{0: float, 1: float, 2: float, 3: float, 4: float}>  $beams
+     * @param  list<float>  $xsMm
+     * @return list<float> µmol/m²/s
+     */
+    public static function row(array $beams, array $xsMm, float $yMm): array
+    {
+        $y = $yMm / 1000;
+        $xs = array_map(fn (float $mm): float => $mm / 1000, $xsMm);
+        $sums = array_fill(0, count($xs), 0.0);
+        foreach ($beams as [$bx, $by, $down2, $half, $strength]) {
+            $across2 = $down2 + ($y - $by) * ($y - $by);
+            foreach ($xs as $c => $x) {
+                $d2 = $across2 + ($x - $bx) * ($x - $bx);
+                $sums[$c] += $strength * ($down2 / $d2) ** $half / $d2;
+            }
+        }
+
+        return array_values($sums);
+    }
 }

@@ -48,15 +48,13 @@ final readonly class LightMap
             throw OutOfRange::number('columns', $columns, 'at least 2 by 2 points');
         }
         $beams = LightField::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted);
+        // Points stand in the middle of their cells, so that each speaks for the same area.
+        $xs = array_map(fn (int $c): float => ($c + 0.5) * $lengthMm / $columns, range(0, $columns - 1));
         $rows = [];
         for ($r = 0; $r < $rowsCount; $r++) {
-            $row = [];
-            for ($c = 0; $c < $columns; $c++) {
-                // Points stand in the middle of their cells, so that each speaks for the same area.
-                [$x, $y] = [($c + 0.5) * $lengthMm / $columns, ($r + 0.5) * $widthMm / $rowsCount];
-                $row[] = $inside === null || $inside($x, $y) ? LightField::at($beams, $x, $y) : null;
-            }
-            $rows[] = $row;
+            $y = ($r + 0.5) * $widthMm / $rowsCount;
+            $row = LightField::row($beams, $xs, $y);
+            $rows[] = $inside === null ? $row : array_map(fn (float $x, float $par): ?float => $inside($x, $y) ? $par : null, $xs, $row);
         }
 
         return self::judged($rows, $lengthMm, $widthMm, $depthMm);
@@ -83,10 +81,16 @@ final readonly class LightMap
                 }
                 $sum += $par;
                 $count++;
-                $least = min($least ?? $par, $par);
-                $most = max($most ?? $par, $par);
+                if ($least === null || $par < $least) {
+                    $least = $par;
+                }
+                if ($most === null || $par > $most) {
+                    $most = $par;
+                }
                 foreach (self::GROUPS as $group => [$low, $high]) {
-                    $inside[$group] += $par >= $low && $par <= $high ? 1 : 0;
+                    if ($par >= $low && $par <= $high) {
+                        $inside[$group]++;
+                    }
                 }
             }
         }

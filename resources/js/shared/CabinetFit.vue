@@ -13,15 +13,12 @@ const units = useUnits();
 const held = ref<{ row: number; dx: number; dy: number } | null>(null);
 const above = ref<SVGGElement | null>(null);
 const SNAP = 10;
-/** The sump stands before what was listed. */
-const before = computed(() => (props.packing ? props.packing.pieces - gear.value.length : 0));
-/** A faulty row is left out of the packing: until it is put right nothing is taken hold of. */
-const faulty = computed(() => Object.keys(props.errors).some((k) => k.startsWith('gear')));
-const own = (row: number): Row | undefined => (faulty.value ? undefined : gear.value[row - before.value]);
-const pinned = (row: number) => typeof own(row)?.xMm === 'number' && typeof own(row)?.yMm === 'number';
 type Place = PackingView['standing'][number];
+/** The row of the list that stands there; none for the sump and for what is only reserved. */
+const own = (s: Place): Row | undefined => (s.gear === null ? undefined : gear.value[s.gear]);
+const pinned = (s: Place) => typeof own(s)?.xMm === 'number' && typeof own(s)?.yMm === 'number';
 function put(s: Place, x: number, y: number) {
-    const row = own(s.row);
+    const row = own(s);
     if (!row || !props.packing) return;
     const fit = (mm: number, most: number) => Math.min(Math.max(0, most), Math.max(0, Math.round(mm / SNAP) * SNAP));
     row.turned = s.turned;
@@ -35,7 +32,7 @@ function point(event: PointerEvent): { x: number; y: number } {
     return { x: event.clientX * m.a + event.clientY * m.c + m.e, y: event.clientX * m.b + event.clientY * m.d + m.f };
 }
 function hold(event: PointerEvent, s: Place) {
-    if (props.readonly || !own(s.row)) return;
+    if (props.readonly || !own(s)) return;
     const at = point(event);
     held.value = { row: s.row, dx: at.x - s.xMm, dy: at.y - s.yMm };
     (event.currentTarget as Element).setPointerCapture(event.pointerId);
@@ -47,7 +44,7 @@ function move(event: PointerEvent) {
     put(s, at.x - held.value.dx, at.y - held.value.dy);
 }
 function key(event: KeyboardEvent, s: Place) {
-    const row = own(s.row);
+    const row = own(s);
     if (props.readonly || !row) return;
     const step = event.shiftKey ? 100 : SNAP;
     const [dx, dy] = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key] ?? [0, 0];
@@ -78,7 +75,7 @@ const nearestLast = computed(() => [...(props.packing?.standing ?? [])].sort((a,
             <g ref="above" :transform="`translate(0 ${packing.heightMm + font * 2})`">
                 <text x="0" :y="-font * 0.25" :font-size="font * 0.8">from above, back on top</text>
                 <rect x="0" y="0" :width="packing.lengthMm" :height="packing.depthMm" class="box" />
-                <g v-for="s in packing.standing" :key="s.row" :class="{ held: s.held, mine: !readonly && own(s.row), pinned: pinned(s.row) }" :tabindex="!readonly && own(s.row) ? 0 : undefined" :role="!readonly && own(s.row) ? 'button' : undefined" :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s.row) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`" @pointerdown="hold($event, s)" @keydown="key($event, s)"><rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="s.yMm + s.deepMm / 2 + font * 0.35" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
+                <g v-for="s in packing.standing" :key="s.row" :class="{ held: s.held, mine: !readonly && own(s), pinned: pinned(s) }" :tabindex="!readonly && own(s) ? 0 : undefined" :role="!readonly && own(s) ? 'button' : undefined" :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`" @pointerdown="hold($event, s)" @keydown="key($event, s)"><rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="s.yMm + s.deepMm / 2 + font * 0.35" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
                 <path :d="`M${packing.doorFromLeftMm} ${packing.depthMm} h${packing.doorWidthMm}`" class="opening" />
             </g>
         </svg>

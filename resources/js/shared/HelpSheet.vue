@@ -7,6 +7,9 @@ const keys = [
     ['n', 'begin something new in this station'],
     ['w', 'show the working of the number under the focus'],
     ['p', 'play the power cut on the drawing'],
+    ['← ↑ → ↓', 'move the grip, lamp, hole or thing under the focus; with Shift in larger steps'],
+    ['t', 'turn the thing in the cabinet; Delete lets its place be proposed'],
+    ['Ctrl Z', 'take the last change of a plan back; with Shift do it again'],
     ['?', 'this list'],
     ['Tab', 'from one thing to the next; Enter opens it'],
 ];

@@ -70,7 +70,7 @@ final class InCabinet implements Topic
      */
     public static function packing(Facts $facts): ?Packing
     {
-        if ($facts->brief->gear === []) {
+        if ($facts->brief->gear === [] && ! self::reserves($facts)) {
             return null;
         }
         $facts->need(F::CabinetLengthMm, F::CabinetDepthMm, F::StandInsideMm, F::DoorWidthMm, F::DoorHeightMm);
@@ -88,7 +88,7 @@ final class InCabinet implements Topic
     }
 
     /**
-     * The sump, if there is one, and what the planner listed.
+     * The sump, if there is one, what the planner listed, and what a later phase will bring.
      *
      * @return list<Piece>
      *
@@ -103,14 +103,21 @@ final class InCabinet implements Topic
         foreach ($facts->brief->gear as $i => $piece) {
             $pieces[] = $piece->name === '' ? $piece->named('Thing '.($i + 1)) : $piece;
         }
+        // A later phase's thing keeps its place from the first day (B-86).
+        foreach ($facts->brief->rows('phases') as $row) {
+            [$wide, $deep, $high] = [$row->numberOr('widthMm'), $row->numberOr('depthMm'), $row->numberOr('heightMm')];
+            if ($row->number('phase') > 1 && $wide !== null && $deep !== null && $high !== null) {
+                $pieces[] = new Piece("reserved: {$row->called('purchase')}", $wide, $deep, $high);
+            }
+        }
 
         return $pieces;
     }
 
-    /** How many pieces stand before the planner’s own list: the sump, where it is described. */
-    public static function before(Facts $facts): int
+    /** Whether a later phase keeps a place. */
+    private static function reserves(Facts $facts): bool
     {
-        return count(self::pieces($facts)) - count($facts->brief->gear);
+        return array_filter(self::pieces($facts), fn (Piece $p): bool => str_starts_with($p->name, 'reserved: ')) !== [];
     }
 
     /**
@@ -125,13 +132,21 @@ final class InCabinet implements Topic
     {
         $space = self::space($facts);
         $pieces = self::pieces($facts);
+        $rows = [];
+        foreach ($facts->brief->rows('gear') as $row) {
+            $rows[$row->row] = $row;
+        }
         $pinned = [];
-        foreach ($facts->brief->rows('gear') as $i => $row) {
+        foreach ($pieces as $number => $piece) {
+            $row = $rows[$piece->listed ?? -1] ?? null;
+            if ($row === null) {
+                continue;
+            }
             [$x, $y] = [$row->numberOr('xMm'), $row->numberOr('yMm')];
             if ($x === null || $y === null) {
                 continue;
             }
-            $at = new Standing(self::before($facts) + $i, $pieces[self::before($facts) + $i], $x, $y, $row->flag('turned'));
+            $at = new Standing($number, $piece, $x, $y, $row->flag('turned'));
             if ($x + $at->alongMm() > $space->lengthMm) {
                 throw OutOfRange::number("gear.{$row->row}.xMm", $x, 'within the cabinet', Quantity::of(0, Kind::Length), Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length));
             }

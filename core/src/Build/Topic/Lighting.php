@@ -13,7 +13,6 @@ use Velbrin\Core\Build\LightPoint;
 use Velbrin\Core\Build\LitTank;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
-use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Light\Fixture;
@@ -43,9 +42,6 @@ final class Lighting implements Topic
 
     /** Readings further apart than this say that the plan is wrong, not the factor. */
     private const SCATTER_PCT = 20.0;
-
-    /** Two numbers for one thing agree within this share. */
-    private const AGREE = 0.1;
 
     private const COLUMNS = 60;
 
@@ -83,7 +79,7 @@ final class Lighting implements Topic
                 Working::of(Topic::LABELS['dliMol'], 'p*s*(h - r)*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['s', 'Brightest, share of full power', $facts->number(F::LightTopPct) / 100, Kind::Factor], $facts->row('h', F::LightHours), $facts->row('r', F::LightRampH)], $dli, 'B-51')),
             ...self::ramp($facts, $dli->value),
             Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
-        ], [...self::mounting($facts), ...self::together($facts), $mid->uniformity < self::EVEN
+        ], [$mid->uniformity < self::EVEN
             ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
             : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of($factor === null ? 'A survey with a meter calibrates it (B-52).' : 'Through what the meter read.'), null, $facts->basis(), 'lightEven'), ...self::read($survey, $facts)], new LitTank($maps, $survey));
     }
@@ -143,50 +139,6 @@ final class Lighting implements Topic
 
         return [Figure::number('rampMol', $first, Sentence::of('then {step} more each week, to {full} after {weeks}', ['step' => Quantity::of(($mol - $first->value) / $weeks, Kind::DailyLight), 'full' => Quantity::of($mol, Kind::DailyLight), 'weeks' => Quantity::of(7 * $weeks, Kind::Days)]), $facts->basis(),
             Working::of(Topic::LABELS['rampMol'], 'm*s/100', [['m', 'Light of a day, halfway down', $mol, Kind::DailyLight], $facts->row('s', F::RampStartPct)], $first, 'B-51'))];
-    }
-
-    /**
-     * A lamp hung lower or higher than its maker allows (B-50).
-     *
-     * @return list<Finding>
-     */
-    private static function mounting(Facts $facts): array
-    {
-        $found = [];
-        foreach ($facts->brief->rows('lamps') as $row) {
-            $above = $row->numberOr('aboveRimMm') ?? ($facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) : null);
-            [$least, $most] = [$row->numberOr('leastMm'), $row->numberOr('mostMm')];
-            if ($above === null || ($least === null || $above >= $least) && ($most === null || $above <= $most)) {
-                continue;
-            }
-            $low = $least !== null && $above < $least;
-            $parts = ['name' => $row->called('lamp'), 'above' => Quantity::of($above, Kind::Length), 'limit' => Quantity::of((float) ($low ? $least : $most), Kind::Length)];
-            $found[] = Finding::of(Severity::Fix, 'B-50', 'light', Sentence::of($low ? '{name} hangs {above} above the rim, its maker asks {limit} or more' : '{name} hangs {above} above the rim, its maker allows {limit}', $parts), Sentence::of($low ? 'Splash, salt and heat reach it; its beams do not meet.' : 'Its light falls beside the tank, and its bracket or cable is not made for it.'), Sentence::of('Hang it at {limit}.', $parts), $facts->basis());
-        }
-
-        return $found;
-    }
-
-    /**
-     * What the lamps say of themselves against what is written for all of them: two numbers for one thing (X-1).
-     *
-     * @return list<Finding>
-     */
-    private static function together(Facts $facts): array
-    {
-        $found = [];
-        foreach ([['watts', F::LightsW, Kind::Power, 'take'], ['kg', F::LampsKg, Kind::Mass, 'weigh']] as [$column, $field, $kind, $verb]) {
-            $each = array_map(fn (TableRow $r): ?float => $r->numberOr($column), $facts->brief->rows('lamps'));
-            $written = $facts->brief->has($field) ? $facts->numberOrNone($field) : null;
-            $sum = array_sum($each);
-            if ($written === null || in_array(null, $each, true) || abs($sum - $written) <= self::AGREE * max($sum, $written)) {
-                continue;
-            }
-            $parts = ['sum' => Quantity::of($sum, $kind), 'written' => Quantity::of($written, $kind), 'verb' => $verb];
-            $found[] = Finding::of(Severity::Watch, 'X-1', 'light', Sentence::of('The lamps {verb} {sum} together, {written} are written for all', $parts), Sentence::of('Heat, circuits and hanging count with what is written.'), Sentence::of('Put right whichever is wrong.'), $facts->basis());
-        }
-
-        return $found;
     }
 
     /** @return list<Finding> */
