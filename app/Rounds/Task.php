@@ -68,10 +68,19 @@ final class Task extends Model
 
     public function standing(CarbonImmutable $today): Due
     {
-        if ($this->isSuspended() || $this->due_on === null || $this->earliest_on === null || $this->latest_on === null) {
+        [$earliest, $due, $latest] = [$this->dateText('earliest_on'), $this->dateText('due_on'), $this->dateText('latest_on')];
+        if ($this->isSuspended() || $earliest === null || $due === null || $latest === null) {
             return Due::Suspended;
         }
 
-        return (new Window(Judge::day($this->earliest_on), Judge::day($this->due_on), Judge::day($this->latest_on)))->at(Judge::day($today->startOfDay()));
+        return (new Window(Days::ofText($earliest), Days::ofText($due), Days::ofText($latest)))->at(Days::number($today->startOfDay()));
+    }
+
+    /** A date as it is stored, "2026-03-09": a list reads hundreds, and a calendar object for each is dear. */
+    public function dateText(string $column): ?string
+    {
+        $date = $this->getAttributes()[$column] ?? null;
+
+        return is_string($date) && $date !== '' ? substr($date, 0, 10) : null;
     }
 }
