@@ -116,7 +116,7 @@ final readonly class LightMap
     /**
      * All of them in one walk over the grid: a cell is looked at closely only where a line crosses it.
      *
-     * @param  list<float>  $levels
+     * @param  list<float>  $levels  rising
      * @return list<list<array{0: float, 1: float, 2: float, 3: float}>> segments by level
      */
     public function isolines(array $levels): array
@@ -131,9 +131,14 @@ final readonly class LightMap
                 if ($p === null || $q === null || $s === null || $t === null) {
                     continue;
                 }
-                [$least, $most] = [min($p, $q, $s, $t), max($p, $q, $s, $t)];
+                [$low, $high] = $p < $q ? [$p, $q] : [$q, $p];
+                [$lower, $higher] = $s < $t ? [$s, $t] : [$t, $s];
+                [$least, $most] = [$low < $lower ? $low : $lower, $high > $higher ? $high : $higher];
                 foreach ($levels as $i => $level) {
-                    if ($least < $level && $most >= $level) {
+                    if ($level > $most) {
+                        break;
+                    }
+                    if ($least < $level) {
                         [$x, $y] = [($c + 0.5) * $dx, ($r + 0.5) * $dy];
                         array_push($lines[$i], ...self::crossings([[$x, $y, $p], [$x + $dx, $y, $q], [$x + $dx, $y + $dy, $s], [$x, $y + $dy, $t]], $level));
                     }
