@@ -46,6 +46,7 @@ use App\Rounds\Http\TaskController;
 use App\Rounds\Http\VisitController;
 use App\Rounds\Http\WeekController;
 use App\Systems\Http\BandController;
+use App\Systems\Http\HouseLimitController;
 use App\Systems\Http\ItemController;
 use App\Systems\Http\LogController;
 use App\Systems\Http\OwnParameterController;
@@ -154,6 +155,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/plan-versions/{version}/stages/{stage}/missed', [StageToolController::class, 'missed'])->name('stages.missed');
     Route::post('/plan-versions/{version}/stages/{stage}/carry', [StageToolController::class, 'carry'])->name('stages.carry');
     Route::post('/plan-versions/{version}/joints', [JointLookController::class, 'store'])->name('versions.joints');
+    Route::get('/settings/house', [HouseLimitController::class, 'index'])->name('house');
+    Route::put('/settings/house/{limit}', [HouseLimitController::class, 'update'])->name('house.update');
     Route::get('/settings/lamps', [LampTypeController::class, 'index'])->name('lamps');
     Route::post('/settings/lamps', [LampTypeController::class, 'store'])->name('lamps.store');
     Route::get('/settings/lamps.csv', [LampTypeController::class, 'csv'])->name('lamps.csv');

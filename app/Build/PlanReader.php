@@ -7,6 +7,7 @@ namespace App\Build;
 use App\Clients\Passage;
 use App\Clients\Room;
 use App\House\TableRows;
+use App\Systems\HouseLimit;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\SurveySheet;
 
@@ -27,6 +28,7 @@ final class PlanReader
         return [
             'values' => array_filter($values, fn (mixed $v): bool => $v !== null && $v !== '') + $survey['values'],
             'bases' => $bases + $survey['bases'],
+            'house' => HouseLimit::here(),
             ...TableRows::of($draft),
             'passages' => array_values(($plan->site->passages ?? collect())->map(fn (Passage $p): array => [
                 'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm, 'outWidthMm' => $p->out_width_mm, 'outHeightMm' => $p->out_height_mm,

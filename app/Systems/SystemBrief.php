@@ -53,6 +53,7 @@ final class SystemBrief
             'bases' => array_map(fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'recalled') : (string) $b, $bases),
             'chambers' => array_values($system->chambers),
             'vessels' => $others,
+            'house' => HouseLimit::here(),
         ] + array_diff_key($system->tables ?? [], ['values' => 0, 'bases' => 0]);
     }
 

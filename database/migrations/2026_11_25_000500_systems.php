@@ -94,6 +94,15 @@ return new class extends Migration
             $table->json('bases')->nullable();
             $table->timestamps();
         });
+        // Limits the company sets for itself, each with its reason.
+        Schema::create('house_limits', function (Blueprint $table): void {
+            $table->id();
+            $table->string('rule', 30)->unique();
+            $table->double('value');
+            $table->string('reason', 300);
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+        });
         Schema::create('own_parameters', function (Blueprint $table): void {
             $table->id();
             $table->string('name', 60)->unique();

@@ -958,6 +958,18 @@ export interface BandView {
     own: boolean;
 }
 
+export interface HouseLimitView {
+    key: string;
+    rule: string;
+    label: string;
+    kind: string;
+    usual: string;
+    range: string;
+    value: number | null;
+    reason: string | null;
+    by: string | null;
+}
+
 export interface ItemView {
     id: number;
     job: string;

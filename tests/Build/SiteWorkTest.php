@@ -158,6 +158,24 @@ final class SiteWorkTest extends TestCase
     }
 
     #[Test]
+    public function a_limit_of_the_house_needs_its_reason_and_judges_the_next_answer(): void
+    {
+        $planner = self::user('planner');
+        $plan = Fixture::plan(self::site(), $planner, ['rockToPaneMm' => 60.0]);
+        $this->actingAs($planner);
+        $rock = fn (): int => count(array_filter(self::props($this->get("/plans/{$plan->id}"))['live']['answers']['findings'], fn (array $f): bool => str_starts_with($f['what'], 'Rock stands')));
+        self::assertSame(0, $rock());
+        $this->put('/settings/house/rockMm', ['value' => 80])->assertSessionHasErrors('reason');
+        $this->put('/settings/house/rockMm', ['value' => 5, 'reason' => 'x'])->assertSessionHasErrors('value');
+        $this->put('/settings/house/moonMm', ['value' => 5, 'reason' => 'x'])->assertNotFound();
+        $this->put('/settings/house/rockMm', ['value' => 80, 'reason' => 'our magnet is 70 wide'])->assertSessionHasNoErrors();
+        self::assertSame(1, $rock());
+        self::assertSame('our magnet is 70 wide', collect(self::props($this->get('/settings/house'))['limits'])->firstWhere('key', 'rockMm')['reason']);
+        $this->put('/settings/house/rockMm', ['value' => null])->assertSessionHasNoErrors();
+        self::assertSame(0, $rock());
+    }
+
+    #[Test]
     public function what_is_there_for_now_says_so_until_it_is_gone(): void
     {
         $system = Fixture::system(self::site(), self::user('planner'));

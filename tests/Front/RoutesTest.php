@@ -59,7 +59,7 @@ final class RoutesTest extends TestCase
         // A technician of another crew; one's own crew is tried in the visits' tests.
         'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
         'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
-        'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'versions.risks' => 'op', 'stages.firm' => 'op', 'stages.tools' => 'op', 'stages.missed' => 'opt', 'stages.carry' => 'opt', 'versions.joints' => 'opt', 'lamps' => 'op', 'lamps.store' => 'op', 'lamps.csv' => 'op', 'lamps.import' => 'op', 'lamps.archive' => 'op', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
+        'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'versions.risks' => 'op', 'stages.firm' => 'op', 'stages.tools' => 'op', 'stages.missed' => 'opt', 'stages.carry' => 'opt', 'versions.joints' => 'opt', 'house' => 'op', 'house.update' => 'op', 'lamps' => 'op', 'lamps.store' => 'op', 'lamps.csv' => 'op', 'lamps.import' => 'op', 'lamps.archive' => 'op', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
         'products' => 'op', 'products.store' => 'op', 'products.archive' => 'op', 'products.use' => 'opt', 'products.stop' => 'opt', 'bands.copy' => 'op',
     ];
 
@@ -167,6 +167,7 @@ final class RoutesTest extends TestCase
             'plan' => fn () => $plan?->id,
             'version' => fn () => $version?->id,
             'trade' => fn () => 'carpenter',
+            'limit' => fn () => 'rockMm',
             'lamp' => fn () => LampType::query()->create(['name' => "Lamp {$key}", 'ppf' => 100, 'half_angle_deg' => 45])->id,
             'order' => fn () => $version?->orders()->create(['what' => 'tank', 'supplier' => 'Glass', 'stage' => 'set', 'ordered_on' => now()->toDateString(), 'promised_on' => now()->toDateString(), 'user_id' => $planner->id])->id,
             'consent' => fn () => $version?->consents()->create(['of' => 'owner', 'user_id' => $planner->id])->id,

@@ -14,6 +14,7 @@ use App\House\Views\FindingView;
 use App\House\Views\PageView;
 use App\House\Views\TableSpecView;
 use App\Systems\Band;
+use App\Systems\HouseLimit;
 use App\Systems\Item;
 use App\Systems\LogEntry;
 use App\Systems\OpenRipple;
@@ -157,7 +158,7 @@ final class SystemController
             'tables' => ['array:'.implode(',', SystemFacts::PLACED)], 'tables.*' => ['array'],
         ]);
         $tables = array_intersect_key(TableRows::of($given['tables'] ?? $system->tables ?? []), array_flip(SystemFacts::PLACED));
-        $brief = PlanBrief::read([...$given, ...$tables]);
+        $brief = PlanBrief::read([...$given, ...$tables, 'house' => HouseLimit::here()]);
         if ($brief->errors !== []) {
             $units = $user->units();
             throw ValidationException::withMessages(collect($brief->errors)->mapWithKeys(fn ($e): array => ["values.{$e->field}" => $e->least === null || $e->most === null ? $e->message : 'Allowed: '.$units->show($e->least).' to '.$units->show($e->most).'.'])->all());

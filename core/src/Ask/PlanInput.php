@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Ask;
 
+use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
@@ -28,6 +29,7 @@ final class PlanInput
             Field::any('values', 'facts in the core’s units; what is absent is unknown', ['type' => 'object', 'properties' => $values, 'additionalProperties' => false]),
             Field::any('bases', 'where each fact comes from', ['type' => 'object', 'additionalProperties' => ['enum' => array_column(Basis::cases(), 'value')]], required: false),
             ...array_map(self::table(...), array_values(PlanTables::all())),
+            ...[Field::any('house', 'limits of the company’s own, by rule', ['type' => 'object', 'properties' => array_combine(array_column(HouseRule::cases(), 'value'), array_map(fn (HouseRule $r): array => ['description' => "{$r->label()}, {$r->kind()->value}", 'type' => 'number', 'minimum' => $r->least(), 'maximum' => $r->most()], HouseRule::cases())), 'additionalProperties' => false], required: false)],
             ...$more,
         );
     }
@@ -49,7 +51,7 @@ final class PlanInput
     /** @throws OutOfRange naming the first fact that cannot be */
     public static function brief(Given $given): PlanBrief
     {
-        $raw = ['values' => $given->raw('values'), 'bases' => $given->rawOr('bases')];
+        $raw = ['values' => $given->raw('values'), 'bases' => $given->rawOr('bases'), 'house' => $given->rawOr('house')];
         foreach (array_keys(PlanTables::all()) as $table) {
             $raw[$table] = $given->rawOr($table);
         }

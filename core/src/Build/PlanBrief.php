@@ -29,6 +29,7 @@ final readonly class PlanBrief
      * @param  list<Piece>  $gear  what stands in the cabinet besides the sump
      * @param  list<FieldError>  $errors
      * @param  array<string, list<TableRow>>  $tables  sound rows of every table
+     * @param  array<string, float>  $house  the company's own limits, by rule
      */
     private function __construct(
         public array $values,
@@ -42,6 +43,7 @@ final readonly class PlanBrief
         public array $gear,
         public array $errors,
         private array $tables,
+        private array $house,
     ) {
     }
 
@@ -98,6 +100,7 @@ final readonly class PlanBrief
             array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row), $tables['gear']),
             $errors,
             $tables,
+            self::house($raw['house'] ?? null),
         );
     }
 
@@ -110,12 +113,32 @@ final readonly class PlanBrief
     /** The same brief with one fact said otherwise: for "what if", never kept. */
     public function with(PlanField $field, float|string $value): self
     {
-        return new self([...$this->values, $field->value => $value], $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables);
+        return new self([...$this->values, $field->value => $value], $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables, $this->house);
     }
 
     public function has(PlanField $field): bool
     {
         return isset($this->values[$field->value]);
+    }
+
+    /** A limit of the company's own where it has one, else the usual. */
+    public function limit(HouseRule $rule): float
+    {
+        return $this->house[$rule->value] ?? $rule->usual();
+    }
+
+    /** @return array<string, float> only what is a limit of the house, in its range; the rest stays as usual */
+    private static function house(mixed $raw): array
+    {
+        $house = [];
+        foreach (HouseRule::cases() as $rule) {
+            $value = is_array($raw) ? $raw[$rule->value] ?? null : null;
+            if ((is_int($value) || is_float($value)) && $value >= $rule->least() && $value <= $rule->most()) {
+                $house[$rule->value] = (float) $value;
+            }
+        }
+
+        return $house;
     }
 
     /** @throws OutOfRange */

@@ -152,6 +152,18 @@ final class RoomToWorkTest extends TestCase
     }
 
     #[Test]
+    public function a_house_may_be_stricter_and_what_is_no_limit_of_it_is_passed_over(): void
+    {
+        $way = ['holeMm' => 50, 'plugMm' => 36, 'cables' => 15, 'cableMm' => 8, 'runMm' => 900, 'leadMm' => 1200, 'bushed' => true];
+        $said = fn (array $house): array => array_map(fn (Finding $f): string => $f->severity->value, self::of(Plan::answer(PlanBrief::read(['values' => self::SIZES, 'ways' => [$way], 'house' => $house])), 'B-81'));
+        // 15·(8/50)² = 38 %.
+        self::assertSame(['fine'], $said([]));
+        self::assertSame(['fix'], $said(['cableFillPct' => 35]));
+        self::assertSame(['fix', 'fix'], $said(['cableFillPct' => 35, 'dripLoopMm' => 400]));
+        self::assertSame(['fine'], $said(['cableFillPct' => 90, 'moon' => 3]), 'weaker than allowed stays as usual');
+    }
+
+    #[Test]
     public function every_cell_of_every_table_refuses_what_it_cannot_be(): void
     {
         foreach (PlanTables::all() as $key => $table) {

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -15,14 +16,9 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 
-/** Each hole passes its largest plug, is filled by no more than 60 %, has its edge bushed, and every lead reaches with a drip loop (B-81). */
+/** Each hole passes its largest plug, is filled by no more than the house allows, has its edge bushed, and every lead reaches with a drip loop (B-81). */
 final class CableWays implements Topic
 {
-    private const FULL = 0.60;
-
-    /** What a drip loop takes of a lead, mm. */
-    private const LOOP_MM = 200.0;
-
     public function keys(): array
     {
         return ['cableWays'];
@@ -54,16 +50,17 @@ final class CableWays implements Topic
     private static function of(TableRow $way, Facts $facts): array
     {
         $fill = self::fill($way);
-        $lacks = $way->number('runMm') + self::LOOP_MM - $way->number('leadMm');
+        [$full, $loop] = [$facts->brief->limit(HouseRule::CableFillPct) / 100, $facts->brief->limit(HouseRule::DripLoopMm)];
+        $lacks = $way->number('runMm') + $loop - $way->number('leadMm');
         $parts = [
-            'name' => $way->called('cable way'), 'full' => Quantity::of(100 * $fill, Kind::Percent), 'most' => Quantity::of(100 * self::FULL, Kind::Percent),
-            ...array_map(fn (float $l): Quantity => Quantity::of($l, Kind::Length), ['hole' => $way->number('holeMm'), 'plug' => $way->number('plugMm'), 'lacks' => max(0.0, $lacks), 'loop' => self::LOOP_MM, 'wide' => ceil($way->number('cableMm') * sqrt($way->number('cables') / self::FULL))]),
+            'name' => $way->called('cable way'), 'full' => Quantity::of(100 * $fill, Kind::Percent), 'most' => Quantity::of(100 * $full, Kind::Percent),
+            ...array_map(fn (float $l): Quantity => Quantity::of($l, Kind::Length), ['hole' => $way->number('holeMm'), 'plug' => $way->number('plugMm'), 'lacks' => max(0.0, $lacks), 'loop' => $loop, 'wide' => ceil($way->number('cableMm') * sqrt($way->number('cables') / $full))]),
         ];
         $fix = fn (string $what, string $why, string $remedy): Finding => Finding::of(Severity::Fix, 'B-81', 'power', Sentence::of($what, $parts), Sentence::of($why, $parts), Sentence::of($remedy, $parts), $facts->basis());
 
         return [
             ...($way->number('plugMm') > $way->number('holeMm') ? [$fix('{name}: the plug of {plug} does not pass {hole}', 'A plug is never cut off to pass a hole: the device loses its approval, and its earth may go with it.', 'A hole of {plug} or more, edged.')] : []),
-            ...($fill > self::FULL ? [$fix('{name} would be filled by {full}', 'Over {most} cables are pulled over the edge, warm each other, and the next one does not go in.', 'A hole of {wide} or a second one.')] : []),
+            ...($fill > $full ? [$fix('{name} would be filled by {full}', 'Over {most} cables are pulled over the edge, warm each other, and the next one does not go in.', 'A hole of {wide} or a second one.')] : []),
             ...($lacks > 0 ? [$fix('{name}: the shortest lead lacks {lacks}', 'Way and a drip loop of {loop} below the outlet: without the loop water runs along the cable into it.', 'The outlet nearer, or a device with a longer lead; no extension over water.')] : []),
             ...(! $way->flag('bushed') ? [$fix('{name}: its edge is not bushed', 'A sawn edge cuts into cables that move.', 'A bush or a grommet before the first cable goes through.')] : []),
         ];

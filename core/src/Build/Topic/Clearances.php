@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -18,9 +19,6 @@ use Velbrin\Core\Measure\Severity;
 /** Room for animals, hands and nuts: teeth, the box, behind the tank, round the rock (B-80). What nobody has measured is not asked for here. */
 final class Clearances implements Topic
 {
-    /** A scraper and fingers pass between rock and pane. */
-    private const ROCK_MM = 50.0;
-
     public function keys(): array
     {
         return ['behindMm'];
@@ -67,9 +65,10 @@ final class Clearances implements Topic
     private static function rock(Facts $facts): array
     {
         $found = [];
+        $keep = $facts->brief->limit(HouseRule::RockMm);
         foreach ([[F::RockToPaneMm, 'pane', 'A scraper and two fingers pass with {keep}; less, and algae stay and glass is scratched.'], [F::RockToDrainMm, 'drain or pump', 'Sand and snails gather where nothing can be cleaned, and a pump cannot be lifted out.']] as [$field, $what, $why]) {
-            if ($facts->brief->has($field) && $facts->number($field) < self::ROCK_MM) {
-                $found[] = Finding::of(Severity::Watch, 'B-80', 'display', Sentence::of('Rock stands {near} from a {what}', ['near' => Quantity::of($facts->number($field), Kind::Length), 'what' => $what]), Sentence::of($why, ['keep' => Quantity::of(self::ROCK_MM, Kind::Length)]), Sentence::of('Keep {keep} free.', ['keep' => Quantity::of(self::ROCK_MM, Kind::Length)]), $facts->basis());
+            if ($facts->brief->has($field) && $facts->number($field) < $keep) {
+                $found[] = Finding::of(Severity::Watch, 'B-80', 'display', Sentence::of('Rock stands {near} from a {what}', ['near' => Quantity::of($facts->number($field), Kind::Length), 'what' => $what]), Sentence::of($why, ['keep' => Quantity::of($keep, Kind::Length)]), Sentence::of('Keep {keep} free.', ['keep' => Quantity::of($keep, Kind::Length)]), $facts->basis());
             }
         }
         if ($facts->brief->has(F::RockBase) && $facts->word(F::RockBase) === 'sand') {

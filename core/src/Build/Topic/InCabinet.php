@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
@@ -24,9 +25,6 @@ use Velbrin\Core\Measure\Severity;
 /** Does everything stand in the cabinet, and does each thing come out again (B-62)? */
 final class InCabinet implements Topic
 {
-    /** Inside height the house plans with, mm. */
-    private const USUAL_HEADROOM_MM = 850.0;
-
     public function keys(): array
     {
         return ['cabinet'];
@@ -161,11 +159,11 @@ final class InCabinet implements Topic
 
     private static function elsewhere(Piece $piece, int $row, string $why, Facts $facts): Finding
     {
-        $parts = ['name' => $piece->name, 'needs' => Quantity::of($piece->standingMm(), Kind::Length), 'has' => Quantity::of($facts->number(F::StandInsideMm), Kind::Length), 'usual' => Quantity::of(self::USUAL_HEADROOM_MM, Kind::Length),
+        $parts = ['name' => $piece->name, 'needs' => Quantity::of($piece->standingMm(), Kind::Length), 'has' => Quantity::of($facts->number(F::StandInsideMm), Kind::Length), 'usual' => Quantity::of($facts->brief->limit(HouseRule::HeadroomMm), Kind::Length),
             'along' => Quantity::of($piece->widthMm, Kind::Length), 'deep' => Quantity::of($piece->depthMm, Kind::Length), 'high' => Quantity::of($piece->heightMm, Kind::Length)];
         [$because, $remedy] = match ($why) {
             'air' => ['It takes its air from the room; in a closed cabinet it heats itself and what stands there.', 'Beside the tank, or the next room.'],
-            'headroom' => ['It takes {needs} with the room for its service; inside are {has}.', $piece->standingMm() <= self::USUAL_HEADROOM_MM ? 'The usual {usual} inside would do; or a lower one, or elsewhere.' : 'A cabinet with {needs} inside, a lower one, or elsewhere.'],
+            'headroom' => ['It takes {needs} with the room for its service; inside are {has}.', $piece->standingMm() <= $facts->brief->limit(HouseRule::HeadroomMm) ? 'The usual {usual} inside would do; or a lower one, or elsewhere.' : 'A cabinet with {needs} inside, a lower one, or elsewhere.'],
             'door' => ['{along} by {deep}, {high} high, does not pass the opening.', 'A larger opening, or elsewhere. It must come out again too.'],
             'floor' => ['{along} by {deep} is larger than the cabinet’s floor.', 'A smaller one, or elsewhere.'],
             default => ['What stands there leaves no floor of {along} by {deep}.', 'A longer cabinet, a smaller sump, or elsewhere.'],

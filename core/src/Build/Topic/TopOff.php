@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
@@ -20,9 +21,6 @@ use Velbrin\Core\Measure\Working;
 /** Where the top-off's water comes from: days a reservoir lasts (W-60), and how a line from the mains is stopped (W-56, X-23). */
 final class TopOff implements Topic
 {
-    /** Different principles in series. */
-    private const STOPS = 2;
-
     public function keys(): array
     {
         return ['topOffDays'];
@@ -75,7 +73,7 @@ final class TopOff implements Topic
         $stops = (int) $facts->number(F::FeedStops);
         $parts = ['n' => $stops === 1 ? '1 stop' : "{$stops} stops"];
 
-        return $stops < self::STOPS
+        return $stops < (int) $facts->brief->limit(HouseRule::MainsStops)
             ? Finding::of(Severity::Stop, 'W-56', 'topoff', Sentence::of('A line from the mains with {n}', $parts), Sentence::of('The mains never run empty: when that one fails, the water runs until somebody comes.'), Sentence::of('Two stops that work in different ways, the valve closing without power; or a reservoir.'), $facts->basis())
             : Finding::of(Severity::Fine, 'W-56', 'topoff', Sentence::of('The line from the mains has {n} of different kinds', $parts), Sentence::of('Try each by itself, at least once a year.'), null, $facts->basis());
     }

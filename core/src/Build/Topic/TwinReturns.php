@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Levels;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
@@ -21,9 +22,6 @@ use Velbrin\Core\Measure\Severity;
 /** Two return pumps: what one alone still brings, what runs back through the stopped one, how the drain behaves then (B-78). */
 final class TwinReturns implements Topic
 {
-    /** Fewer display volumes an hour than this carry too little heat and oxygen. */
-    private const LEAST_TURNOVER = 3.0;
-
     public function keys(): array
     {
         return ['oneOfTwoLh'];
@@ -37,8 +35,8 @@ final class TwinReturns implements Topic
         }
         $one = ReturnFlow::meet(ReturnPump::curve($facts), Levels::dropM($facts), ReturnPump::line($facts))->flowLh;
         $times = $one / DisplayTank::of($facts)->volume($facts)->netL;
-        $parts = ['one' => Quantity::of($one, Kind::Flow), 'times' => Quantity::of($times, Kind::Turnover), 'least' => Quantity::of(self::LEAST_TURNOVER, Kind::Turnover)];
-        $findings = [$times < self::LEAST_TURNOVER
+        $parts = ['one' => Quantity::of($one, Kind::Flow), 'times' => Quantity::of($times, Kind::Turnover), 'least' => Quantity::of($facts->brief->limit(HouseRule::OnePumpTimes), Kind::Turnover)];
+        $findings = [$times < $facts->brief->limit(HouseRule::OnePumpTimes)
             ? Finding::of(Severity::Watch, 'B-78', 'return', Sentence::of('One pump alone turns the display {times}', $parts), Sentence::of('Below {least} heat and oxygen of the sump reach it too slowly.', $parts), Sentence::of('Stronger pumps, or count on the stream pumps and a heater in the display.'), $facts->basis(), 'oneOfTwoLh')
             : Finding::of(Severity::Fine, 'B-78', 'return', Sentence::of('One pump alone still brings {one}', $parts), Sentence::of('{times} of the display.', $parts), null, $facts->basis(), 'oneOfTwoLh')];
         if ($facts->word(F::NonReturn) === 'no') {
