@@ -3,8 +3,8 @@ import type { Page } from '@playwright/test';
 import { expect, pageAs, test, type Role } from './as';
 
 const PAGES: [Role, string][] = [
-    ['planner', '/places'], ['planner', '/plans'], ['planner', '/clients/1'], ['planner', '/sites/1'], ['planner', '/plans/4'], ['planner', '/plans/1/compare?a=1&b=2'],
-    ['planner', '/systems'], ['planner', '/systems/1'], ['technician', '/systems/1/register'], ['technician', '/systems/1/readings'], ['planner', '/systems/1/regime'], ['technician', '/systems/1/log'], ['technician', '/systems/1/papers'], ['technician', '/systems/1/sums/top-off'], ['planner', '/sites/1/systems'],
+    ['planner', '/places'], ['planner', '/plans'], ['planner', '/clients/1'], ['planner', '/sites/1'], ['planner', '/plans/1/compare?a=1&b=2'],
+    ['planner', '/systems'], ['technician', '/systems/1/register'], ['technician', '/systems/1/readings'], ['planner', '/systems/1/regime'], ['technician', '/systems/1/log'], ['technician', '/systems/1/papers'], ['technician', '/systems/1/sums/top-off'], ['planner', '/sites/1/systems'],
     ['owner', '/'], ['planner', '/'], ['technician', '/'], ['client', '/'], ['owner', '/risk'], ['technician', '/systems/1/risk'], ['planner', '/systems/1/tasks'], ['planner', '/water'], ['planner', '/rounds'], ['technician', '/rounds/due'], ['planner', '/rounds/due?what=later'], ['planner', '/rounds/crews'], ['planner', '/rounds/roster'], ['client', '/rounds/feeds'],
     ['technician', 'VISIT'], ['planner', '/reports'], ['planner', '/reports/1'], ['planner', 'DRAFT'], ['client', '/reports'], ['owner', '/settings/tokens'], ['owner', '/settings/api'],
     ['owner', '/settings'], ['owner', '/settings/people'], ['owner', '/settings/mail'], ['planner', '/settings/parameters'], ['planner', '/settings/products'], ['planner', '/settings/prices'], ['planner', '/settings/lamps'], ['planner', '/settings/house'], ['planner', '/plans/2'], ['planner', '/plan-versions/2'], ['planner', '/sites/1/options'], ['owner', '/settings/audit'], ['planner', '/rules'], ['planner', '/rules/B-32'], ['client', '/systems'], ['client', '/systems/1'], ['planner', '/nowhere'],

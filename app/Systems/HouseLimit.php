@@ -35,9 +35,7 @@ final class HouseLimit extends Model
     /** @return array<string, float> by rule */
     public static function here(): array
     {
-        $limits = Cache::rememberForever(self::KEY, fn (): array => self::query()->pluck('value', 'rule')->all());
-
-        return is_array($limits) ? array_map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0, $limits) : [];
+        return Cache::rememberForever(self::KEY, fn (): array => self::query()->get(['rule', 'value'])->mapWithKeys(fn (self $l): array => [(string) $l->getAttribute('rule') => $l->value])->all());
     }
 
     /** @return BelongsTo<User, $this> */
