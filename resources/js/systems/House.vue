@@ -24,9 +24,9 @@ function keep(l: HouseLimitView) {
         <p class="quiet">What stands empty is as usual. A limit of our own needs its reason; none can be weaker than what keeps people and floors safe. <Link href="/settings">Settings</Link></p>
         <ul class="list stages"><li v-for="l in limits" :key="l.key">
             <b>{{ l.label }}</b> <small><Link :href="`/rules/${l.rule}`">{{ l.rule }}</Link> · usually {{ l.usual }}; {{ l.range }}{{ l.by ? ` · set by ${l.by}` : '' }}</small>
-            <div><form class="form" @submit.prevent="keep(l)">
+            <div><form class="form inrow" @submit.prevent="keep(l)">
                 <div><label :for="`h-${l.key}`">Ours{{ units.label(l.kind) ? `, ${units.label(l.kind)}` : '' }}</label><input :id="`h-${l.key}`" v-model="typed[l.key].value" type="text" inputmode="decimal" :placeholder="l.usual"></div>
-                <div class="wide"><label :for="`r-${l.key}`">Because</label><input :id="`r-${l.key}`" v-model="typed[l.key].reason" type="text" maxlength="300"></div>
+                <div><label :for="`r-${l.key}`">Because</label><input :id="`r-${l.key}`" v-model="typed[l.key].reason" type="text" maxlength="300"></div>
                 <div><button class="outline">Keep it</button></div>
             </form><p v-if="wrong[l.key]" class="wrong" role="alert">{{ wrong[l.key] }}</p></div>
         </li></ul>
