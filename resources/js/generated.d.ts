@@ -456,6 +456,7 @@ export interface AnswersView {
     cabinet: PackingView | null;
     ways: WayThroughView[];
     board: BoardView | null;
+    cableWays: Record<string, { bad: boolean; words: string }>;
     outline: ([number, number])[];
 }
 

@@ -27,6 +27,7 @@ final readonly class AnswersView
      * @param  list<DrilledPaneView>  $panes  drilled ones; empty while no hole is given
      * @param  list<HoleView>  $proposedHoles
      * @param  list<WayThroughView>  $ways  in, and out where the finished place is another
+     * @param  array<int, array{words: string, bad: bool}>  $cableWays  how full each is, by row
      * @param  list<array{0: float, 1: float}>  $outline  the display’s inside from above, mm; empty while its sizes are missing
      * @param  list<HeaterCellView>  $heaterMap  number by watts; empty while it cannot be drawn
      */
@@ -47,6 +48,7 @@ final readonly class AnswersView
         public ?PackingView $cabinet,
         public array $ways,
         public ?BoardView $board,
+        public array $cableWays,
         public array $outline,
     ) {
     }
@@ -74,14 +76,25 @@ final readonly class AnswersView
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
             $answers->cabinet === null ? null : PackingView::of($answers->cabinet), WayThroughView::all($answers->ways, $units),
-            $answers->board === null ? null : BoardView::of($answers->board),
+            $answers->board === null ? null : BoardView::of($answers->board), self::cableWays($answers, $units),
             array_map(fn (array $p): array => [round($p[0], 1), round($p[1], 1)], $answers->outline),
         );
     }
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->outline);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->outline);
+    }
+
+    /** @return array<int, array{words: string, bad: bool}> */
+    private static function cableWays(PlanAnswers $answers, Units $units): array
+    {
+        $ways = [];
+        foreach ($answers->cableWays->ways ?? [] as $way) {
+            $ways[$way['row']] = ['words' => 'filled by '.$units->show(Quantity::of($way['fillPct'], Kind::Percent)), 'bad' => $way['isOver']];
+        }
+
+        return $ways;
     }
 
     /** @return list<string> */

@@ -40,7 +40,7 @@ final class Plan
             }
         }
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
-        [$lit, $cabinet, $ways, $board, $pump] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class, Topic\ReturnPump::class]);
+        [$lit, $cabinet, $ways, $board, $pump, $filled] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class, Topic\ReturnPump::class, Topic\CableWays::class]);
         $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
 
         return new PlanAnswers(
@@ -59,6 +59,7 @@ final class Plan
             $cabinet instanceof Packing ? $cabinet : null,
             $ways instanceof WaysThrough ? $ways : null,
             $board instanceof BoardLayout ? $board : null,
+            $filled instanceof FilledWays ? $filled : null,
             self::try(fn (): array => Topic\Lighting::inside(Facts::of($brief))[3]) ?? [],
         );
     }

@@ -47,6 +47,8 @@ final readonly class PlanAnswers
         public ?WaysThrough $ways,
         /** Null while nothing is mounted on it, or its size is missing. */
         public ?BoardLayout $board,
+        /** Null while no cable way is listed. */
+        public ?FilledWays $cableWays,
         /** @var list<array{0: float, 1: float}> the display’s inside from above, mm; empty while its sizes are missing */
         public array $outline,
     ) {

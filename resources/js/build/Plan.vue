@@ -103,7 +103,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <HolePlan v-model:holes="draft.holes" :spec="specs.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
             <CabinetFit v-model:gear="draft.gear" :spec="specs.gear" :packing="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
-            <BoardPlan v-model:devices="draft.board" v-model:ways="draft.ways" :specs="specs" :board="answers.board" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <BoardPlan v-model:devices="draft.board" v-model:ways="draft.ways" :specs="specs" :board="answers.board" :full="answers.cableWays" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <details class="metered" :open="draft.penetrations.length > 0">
                 <summary>Penetrations <small>{{ draft.penetrations.length ? `${draft.penetrations.filter((p) => p.ticked).length} of ${draft.penetrations.length} ticked` : 'pipes, cables, tubes through pane, cabinet, wall; ticked before cutting' }}</small></summary>
                 <PlanTable v-model:rows="draft.penetrations" table="penetrations" :spec="specs.penetrations" :errors="answers.errors" :readonly="!plan.mayUpdate" caption="Penetrations" first="list the first one" @change="change()" />

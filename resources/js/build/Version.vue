@@ -88,7 +88,7 @@ function begin(stop: StopView) {
             <FigureList :figures="view.answers.figures" title="What this version says" />
             <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :spec="view.specs.holes" :holes="(view.tables.holes as Row[])" :errors="{}" readonly />
             <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>
-            <BoardPlan v-if="view.answers.board || view.tables.ways.length" :devices="(view.tables.board as Row[])" :ways="(view.tables.ways as Row[])" :specs="{ board: view.specs.board, ways: view.specs.ways }" :board="view.answers.board" :errors="{}" readonly />
+            <BoardPlan v-if="view.answers.board || view.tables.ways.length" :devices="(view.tables.board as Row[])" :ways="(view.tables.ways as Row[])" :specs="{ board: view.specs.board, ways: view.specs.ways }" :board="view.answers.board" :full="view.answers.cableWays" :errors="{}" readonly />
             <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :spec="view.specs.gear" :gear="(view.tables.gear as Row[])" :errors="{}" readonly />
             <QuoteTable :quote="view.quote" title="What it takes, what it costs" total="To pay" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
             <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />

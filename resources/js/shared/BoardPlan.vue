@@ -6,7 +6,7 @@ import { useUnits } from './units';
 import PlanTable from './PlanTable.vue';
 
 /** The equipment board from the front, to scale; and the holes its cables leave by. */
-const props = defineProps<{ board: BoardView | null; specs: { board: TableSpecView; ways: TableSpecView }; errors: Record<string, string>; readonly: boolean }>();
+const props = defineProps<{ board: BoardView | null; full: Record<string, { words: string; bad: boolean }>; specs: { board: TableSpecView; ways: TableSpecView }; errors: Record<string, string>; readonly: boolean }>();
 const devices = defineModel<Row[]>('devices', { required: true });
 const ways = defineModel<Row[]>('ways', { required: true });
 const emit = defineEmits<{ change: [] }>();
@@ -20,12 +20,9 @@ const bundle = (row: Row) => {
     const places: [number, number][] = [[0, 0]];
     for (let ring = 1; places.length < n; ring++) for (let k = 0; k < 6 * ring && places.length < n; k++) places.push([ring * cable * Math.cos((k / (6 * ring)) * 2 * Math.PI), ring * cable * Math.sin((k / (6 * ring)) * 2 * Math.PI)]);
     const rings = Math.max(...places.map(([x, y]) => Math.hypot(x, y))) + cable / 2;
-    return { hole, cable, places, size: Math.max(hole / 2, rings) * 1.1, fill: Math.round((100 * n * cable * cable) / (hole * hole)) };
+    return { hole, cable, places, size: Math.max(hole / 2, rings) * 1.1 };
 };
-const said = (i: number) => {
-    const b = bundle(ways.value[i]);
-    return b ? { words: `filled by ${b.fill} %`, bad: b.fill > 60 } : undefined;
-};
+const said = (i: number) => props.full[i];
 </script>
 
 <template>
@@ -47,7 +44,7 @@ const said = (i: number) => {
     </details>
     <details class="metered" :open="ways.length > 0">
         <summary>Cable ways <small>{{ ways.length ? `${ways.length} holes` : 'plug, bundle, edge and drip loop' }}</small></summary>
-        <p v-if="ways.length" class="bundles"><template v-for="(row, i) in ways" :key="i"><svg v-if="bundle(row)" :viewBox="`${-bundle(row)!.size} ${-bundle(row)!.size} ${2 * bundle(row)!.size} ${2 * bundle(row)!.size}`" role="img" :aria-label="`${row.name || `Cable way ${i + 1}`}: filled by ${bundle(row)!.fill} %`"><circle r="0" /><circle :r="bundle(row)!.hole / 2" class="edge" :class="{ bad: bundle(row)!.fill > 60 }" /><circle v-for="([x, y], k) in bundle(row)!.places" :key="k" :cx="x" :cy="y" :r="bundle(row)!.cable / 2" class="cable" /></svg></template></p>
+        <p v-if="ways.length" class="bundles"><template v-for="(row, i) in ways" :key="i"><svg v-if="bundle(row)" :viewBox="`${-bundle(row)!.size} ${-bundle(row)!.size} ${2 * bundle(row)!.size} ${2 * bundle(row)!.size}`" role="img" :aria-label="`${row.name || `Cable way ${i + 1}`}: ${full[i]?.words ?? 'not worked out yet'}`"><circle r="0" /><circle :r="bundle(row)!.hole / 2" class="edge" :class="{ bad: full[i]?.bad }" /><circle v-for="([x, y], k) in bundle(row)!.places" :key="k" :cx="x" :cy="y" :r="bundle(row)!.cable / 2" class="cable" /></svg></template></p>
         <PlanTable v-model:rows="ways" table="ways" :spec="specs.ways" :errors="errors" :readonly="readonly" caption="Cable ways" first="list the first hole" :said="said" @change="emit('change')" />
     </details>
 </template>

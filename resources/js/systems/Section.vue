@@ -54,7 +54,7 @@ function keep() {
         <template v-if="!readonly || placed.lamps.length"><LightPlan v-model:lamps="placed.lamps" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="wrong" :readonly="readonly" @change="dirty = true" /><LightPoints v-if="placed.lamps.length" v-model:points="placed.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="wrong" :readonly="readonly" @change="dirty = true" /></template>
         <HolePlan v-if="answers.panes.length" :holes="placed.holes" :spec="specs.holes" :panes="answers.panes" :proposed="[]" :errors="{}" readonly />
         <CabinetFit v-if="!readonly || answers.cabinet" v-model:gear="placed.gear" :spec="specs.gear" :packing="answers.cabinet" :errors="wrong" :readonly="readonly" @change="dirty = true" />
-        <BoardPlan v-if="!readonly || placed.board.length" v-model:devices="placed.board" v-model:ways="placed.ways" :specs="{ board: specs.board, ways: specs.ways }" :board="answers.board" :errors="wrong" :readonly="readonly" @change="dirty = true" />
+        <BoardPlan v-if="!readonly || placed.board.length" v-model:devices="placed.board" v-model:ways="placed.ways" :specs="{ board: specs.board, ways: specs.ways }" :board="answers.board" :full="answers.cableWays" :errors="wrong" :readonly="readonly" @change="dirty = true" />
         <section v-if="facts" class="brief">
             <h2>What was measured</h2>
             <BriefSheet :draft="draft" :sheet="sheet" :groups="groups" :defaults="facts.defaults" :errors="wrong" :readonly="false" @change="dirty = true" />

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\FilledWays;
 use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
@@ -37,7 +38,7 @@ final class CableWays implements Topic
         }
         $n = count($ways);
 
-        return new TopicAnswer([Figure::words('cableWays', $n === 1 ? '1 hole' : "{$n} holes", Sentence::of('the fullest is filled by {full}', ['full' => Quantity::of(100 * $fullest, Kind::Percent)]), $facts->basis())], $findings);
+        return new TopicAnswer([Figure::words('cableWays', $n === 1 ? '1 hole' : "{$n} holes", Sentence::of('the fullest is filled by {full}', ['full' => Quantity::of(100 * $fullest, Kind::Percent)]), $facts->basis())], $findings, new FilledWays(array_map(fn (TableRow $w): array => ['row' => $w->row, 'fillPct' => 100 * self::fill($w), 'isOver' => 100 * self::fill($w) > $facts->brief->limit(HouseRule::CableFillPct)], $ways)));
     }
 
     /** Share of the hole its cables fill. */
