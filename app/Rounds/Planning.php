@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Rounds\Consequence;
 use Velbrin\Core\Rounds\Insertion;
@@ -31,8 +32,8 @@ final class Planning
         $reader = WeekReader::read($monday);
         $first = Days::number($monday);
         $today = max($first, Days::number(Days::today()));
-        $fixed = $reader->visits->filter(fn (Visit $v): bool => $v->pinned || in_array($v->state, [Visit::UNDERWAY, Visit::CLOSED], true))->map(fn (Visit $v): int => $v->id)->all();
-        $open = array_values($reader->visits->where('state', Visit::OPEN)->map(fn (Visit $v): CoreVisit => self::notBefore(WeekReader::visit($v, $monday), $today))->all());
+        $fixed = $reader->visits->filter(fn (WeekVisit $v): bool => $v->pinned || in_array($v->state, [Visit::UNDERWAY, Visit::CLOSED], true))->keys()->all();
+        $open = array_values($reader->visits->where('state', Visit::OPEN)->map(fn (WeekVisit $v): CoreVisit => self::notBefore($v->core, $today))->all());
         $plan = $this->solver->plan($reader->week, $open, array_values($fixed));
         DB::transaction(function () use ($reader, $plan): void {
             $this->write($reader, $plan->week, remember: true);
@@ -49,7 +50,7 @@ final class Planning
     {
         $key = $crew->id.'@'.Days::number($on);
 
-        return isset($reader->week->routes[$key]) ? Consequence::ofMove($reader->week, WeekReader::visit($visit, $reader->monday), $key, $position) : null;
+        return isset($reader->week->routes[$key]) ? Consequence::ofMove($reader->week, $reader->core($visit), $key, $position) : null;
     }
 
     public function move(WeekReader $reader, Visit $visit, Crew $crew, CarbonImmutable $on, ?int $position): void
@@ -57,7 +58,7 @@ final class Planning
         $key = $crew->id.'@'.Days::number($on);
         $from = $reader->week->where($visit->id);
         $bare = $from === null ? $reader->week : $reader->week->withRoute($reader->week->routes[$from]->without($visit->id, $reader->week->prices));
-        DB::transaction(fn () => $this->write($reader, Consequence::put($bare, WeekReader::visit($visit, $reader->monday), $key, $position), remember: false));
+        DB::transaction(fn () => $this->write($reader, Consequence::put($bare, $reader->core($visit), $key, $position), remember: false));
     }
 
     /** Off the board again, to be planned anew. */
@@ -90,16 +91,13 @@ final class Planning
 
     private function write(WeekReader $reader, Week $week, bool $remember): void
     {
-        $records = $reader->visits->keyBy('id');
-        $touched = [];
-        foreach ($week->routes as $key => $route) {
-            if (isset($reader->week->routes[$key]) && $this->same($reader->week->routes[$key], $route)) {
-                continue;
-            }
+        $changed = array_filter($week->routes, fn (Route $route, string $key): bool => ! isset($reader->week->routes[$key]) || ! $this->same($reader->week->routes[$key], $route), ARRAY_FILTER_USE_BOTH);
+        $touched = array_merge(...array_values(array_map(fn (Route $route): array => array_map(fn (CoreVisit $v): int => $v->id, $route->visits), $changed)));
+        $records = Visit::query()->whereIntegerInRaw('id', $touched)->get()->keyBy('id');
+        foreach ($changed as $route) {
+            $on = Days::date($route->crewDay->day)->toDateString();
             foreach ($route->visits as $position => $visit) {
-                $record = $records[$visit->id] ?? Visit::query()->whereKey($visit->id)->firstOrFail();
-                $on = Days::date($route->crewDay->day)->toDateString();
-                $touched[] = $visit->id;
+                $record = $records->get($visit->id) ?? throw (new ModelNotFoundException)->setModel(Visit::class, [$visit->id]);
                 $placed = ['crew_id' => $route->crewDay->crew, 'planned_on' => $on, 'position' => $position, 'starts_at' => Days::moment($on, $route->startsMin[$position]), 'why_unplanned' => null];
                 $elsewhere = $record->crew_id !== $route->crewDay->crew || $record->planned_on?->toDateString() !== $on;
                 $record->update([

@@ -19,6 +19,7 @@ use App\Systems\System;
 use App\Systems\Views\LogLineView;
 use App\Systems\Views\NoteView;
 use App\Systems\Views\ParameterView;
+use App\Team\Role;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
@@ -40,8 +41,8 @@ final class VisitReader
 
     private readonly CarbonImmutable $since;
 
-    /** @var Collection<int, User> all who may be named, by number */
-    private Collection $users;
+    /** @var array<int, string> */
+    private array $staff = [];
 
     public function __construct(private readonly Visit $visit, private readonly User $user)
     {
@@ -52,13 +53,12 @@ final class VisitReader
         $this->reportId = is_numeric($row?->report_id) ? (int) $row->report_id : null;
         $this->photos = is_numeric($row?->photos) ? (int) $row->photos : 0;
         $this->since = is_string($row?->last) ? CarbonImmutable::parse($row->last) : CarbonImmutable::now()->subMonth();
-        $this->users = collect();
     }
 
     /** @return array<int, string> who may own what is put off; after the systems are read */
     public function staff(): array
     {
-        return $this->users->filter(fn (User $u): bool => $u->isStaff() && ! $u->isArchived())->sortBy('name')->map(fn (User $u): string => $u->name)->all();
+        return $this->staff;
     }
 
     /** @return list<VisitSystemView> */
@@ -87,8 +87,15 @@ final class VisitReader
     private function people(EloquentCollection $log, EloquentCollection $carried, EloquentCollection $offs, EloquentCollection $systems): void
     {
         $notes = $systems->flatMap(fn (System $s): Collection => $s->standingNotes->toBase());
-        $named = [...$notes->pluck('user_id'), ...$log->pluck('user_id'), ...$carried->pluck('owner_id'), ...$offs->pluck('off_by'), ...$offs->pluck('owner_id')->filter()];
-        $users = $this->users = User::query()->where(fn ($q) => $q->whereNull('archived_at')->where('role', '<>', 'client'))->orWhereIn('id', $named)->get()->toBase()->keyBy('id');
+        $named = array_unique([...$notes->pluck('user_id'), ...$log->pluck('user_id'), ...$carried->pluck('owner_id'), ...$offs->pluck('off_by'), ...$offs->pluck('owner_id')->filter()]);
+        // Plain rows: a large company has hundreds, and only a few are named here.
+        $rows = DB::table('users')->where(fn ($q) => $q->whereNull('archived_at')->where('role', '<>', Role::Client->value))->orWhereIn('id', $named)->orderBy('name')->get(['id', 'name', 'role', 'archived_at']);
+        foreach ($rows as $row) {
+            if ($row->archived_at === null && $row->role !== Role::Client->value) {
+                $this->staff[(int) $row->id] = (string) $row->name;
+            }
+        }
+        $users = User::hydrate($rows->whereIn('id', $named)->all())->keyBy('id');
         $notes->each(fn (StandingNote $n): StandingNote => $n->setRelation('user', $users[$n->user_id] ?? null));
         $log->each(fn (LogEntry $e): LogEntry => $e->setRelation('user', $users[$e->user_id] ?? null));
         $carried->each(fn (FollowUp $f): FollowUp => $f->setRelation('owner', $users[$f->owner_id] ?? null)->setRelation('system', $systems->find($f->system_id)));
@@ -129,7 +136,7 @@ final class VisitReader
     private static function readings(System $system, Collection $tasks, User $user): array
     {
         $asked = $tasks->flatMap(fn (VisitTask $t): array => array_filter($t->type->readings ?? [], is_string(...)))->unique()->all();
-        $tracked = $system->bands->where('tracked', true)->map(fn (Band $b): string => $b->parameter->key())->all();
+        $tracked = $system->bands->filter(fn (Band $b): bool => (bool) $b->getAttributes()['tracked'])->map(fn (Band $b): string => (string) $b->getAttributes()['parameter'])->all();
         $views = [];
         foreach (array_unique([...$asked, ...$tracked]) as $key) {
             $parameter = Parameter::tryFrom($key);

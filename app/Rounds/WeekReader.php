@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
-use App\Clients\Site;
 use App\Team\Holiday;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Velbrin\Core\Rounds\CrewDay;
-use Velbrin\Core\Rounds\Spot;
 use Velbrin\Core\Rounds\Visit as CoreVisit;
 use Velbrin\Core\Rounds\Week;
 
@@ -23,11 +22,9 @@ final class WeekReader
 
     public const OPEN_SHOWN = 30;
 
-    private const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
-
     /**
      * @param  Collection<int, Crew>  $crews
-     * @param  Collection<int, Visit>  $visits  of the week, planned ones, and open ones that could be
+     * @param  Collection<int, WeekVisit>  $visits  by number: of the week, planned ones, and open ones that could be
      * @param  list<CrewDay>  $crewDays
      */
     private function __construct(
@@ -44,17 +41,18 @@ final class WeekReader
     {
         $last = $monday->addDays(self::DAYS - 1);
         $crews = self::crews($monday, $last, $crewIds);
-        $placedHere = Visit::query()->with('site.client')->whereBetween('planned_on', [$monday->toDateString(), $last->toDateString()])
-            ->when($crewIds !== null, fn ($q) => $q->whereIn('crew_id', $crewIds ?? []))->orderBy('planned_on')->orderBy('position')->orderBy('id')->get();
+        $placedHere = self::rows()->whereBetween('visits.planned_on', [$monday->toDateString(), $last->toDateString()])
+            ->when($crewIds !== null, fn ($q) => $q->whereIn('visits.crew_id', $crewIds ?? []))->orderBy('visits.planned_on')->orderBy('visits.position')->orderBy('visits.id')->get();
         // A board shows the most pressing of those without a place; a proposal takes them all.
-        $open = Visit::query()->with('site.client')->where('state', Visit::OPEN)->where('earliest_on', '<=', $last->toDateString())->orderBy('due_on')->orderBy('id')
+        $open = self::rows()->where('visits.state', Visit::OPEN)->where('visits.earliest_on', '<=', $last->toDateString())->orderBy('visits.due_on')->orderBy('visits.id')
             ->when($crewIds !== null, fn ($q) => $q->limit(self::OPEN_SHOWN))->get();
-        $visits = $placedHere->toBase()->concat($open);
+        $first = Days::number($monday);
+        $visits = $placedHere->concat($open)->map(fn (stdClass $row): WeekVisit => WeekVisit::of($row, $first))->keyBy(fn (WeekVisit $v): int => $v->id);
         $days = self::days($monday, $crews);
         $placed = [];
         foreach ($visits as $visit) {
-            if ($visit->crew_id !== null && isset($visit->getAttributes()['planned_on'])) {
-                $placed["{$visit->crew_id}@".self::day($visit, 'planned_on')][] = self::visit($visit, $monday);
+            if ($visit->crewId !== null && $visit->plannedDay !== null) {
+                $placed["{$visit->crewId}@{$visit->plannedDay}"][] = $visit->core;
             }
         }
 
@@ -77,61 +75,48 @@ final class WeekReader
      */
     private static function days(CarbonImmutable $monday, Collection $crews): array
     {
-        $last = $monday->addDays(self::DAYS - 1)->toDateString();
-        $holidays = Holiday::query()->whereBetween('on', [$monday->toDateString(), $last])->get()->map(fn (Holiday $h): string => $h->on->toDateString())->all();
+        $dates = array_map(fn (int $d): string => $monday->addDays($d)->toDateString(), range(0, self::DAYS - 1));
+        $holidays = Holiday::query()->whereBetween('on', [$dates[0], end($dates)])->toBase()->pluck('on')->map(fn (mixed $on): string => substr((string) $on, 0, 10))->all();
         // As plain text: these days are compared for every crew and day.
-        $absences = DB::table('absences')->where('from_on', '<=', $last)->where('until_on', '>=', $monday->toDateString())->get(['user_id', 'from_on', 'until_on'])->groupBy('user_id');
+        $absences = DB::table('absences')->where('from_on', '<=', end($dates))->where('until_on', '>=', $dates[0])->get(['user_id', 'from_on', 'until_on'])->groupBy('user_id');
+        $first = Days::number($monday);
         $days = [];
         foreach ($crews as $crew) {
+            [$depot, $vehicle] = [$crew->depot, $crew->vehicle];
+            if ($depot === null || $vehicle === null) {
+                continue;
+            }
             [$from, $until] = [$crew->from_on->toDateString(), $crew->until_on?->toDateString()];
-            for ($d = 0; $d < self::DAYS; $d++) {
-                $date = $monday->addDays($d)->toDateString();
-                $here = $crew->members->reject(fn (User $u): bool => $absences->get($u->id)?->contains(fn (stdClass $a): bool => substr((string) $a->from_on, 0, 10) <= $date && substr((string) $a->until_on, 0, 10) >= $date) ?? false);
-                if (in_array($date, $holidays, true) || $here->isEmpty() || $from > $date || ($until !== null && $until < $date) || $crew->depot === null || $crew->vehicle === null) {
+            [$spot, $starts, $ends, $break] = [$depot->spot(), $crew->starts_min, $crew->ends_min, $crew->break_min];
+            [$payloadKg, $saltL, $roL] = [$vehicle->payload_kg, $vehicle->salt_l, $vehicle->ro_l];
+            $skills = $crew->members->mapWithKeys(fn (User $u): array => [$u->id => array_values(array_filter($u->skills ?? [], is_string(...)))])->all();
+            foreach ($dates as $d => $date) {
+                $here = array_filter($skills, fn (int $id): bool => ! self::away($absences->get($id), $date), ARRAY_FILTER_USE_KEY);
+                if ($here === [] || in_array($date, $holidays, true) || $from > $date || ($until !== null && $until < $date)) {
                     continue;
                 }
-                $skills = array_values(array_unique(array_merge(...array_values($here->map(fn (User $u): array => array_values(array_filter($u->skills ?? [], is_string(...))))->all()))));
-                $days[] = new CrewDay(
-                    $crew->id, Days::number($monday->addDays($d)), $crew->depot->spot(), $crew->starts_min, $crew->ends_min, $crew->break_min, array_values($here->map(fn (User $u): int => $u->id)->all()), $skills,
-                    $crew->vehicle->payload_kg, $crew->vehicle->salt_l, $crew->vehicle->ro_l,
-                );
+                $days[] = new CrewDay($crew->id, $first + $d, $spot, $starts, $ends, $break, array_keys($here), array_values(array_unique(array_merge(...array_values($here)))), $payloadKg, $saltL, $roL);
             }
         }
 
         return $days;
     }
 
-    /** The visit is loaded with its site. */
-    public static function visit(Visit $visit, CarbonImmutable $monday): CoreVisit
+    /** @param  Collection<int, stdClass>|null  $absences  of one person */
+    private static function away(?Collection $absences, string $date): bool
     {
-        $site = $visit->site;
-
-        return new CoreVisit(
-            $visit->id, new Spot($site->lat ?? 0.0, $site->lon ?? 0.0), self::open($site, $monday), self::day($visit, 'earliest_on'), self::day($visit, 'due_on'), self::day($visit, 'latest_on'),
-            $visit->minutes, $visit->persons, array_values(array_filter($visit->skills, is_string(...))), $visit->salt_l, $visit->ro_l, $visit->kg, $visit->familiar_id, $visit->isolated,
-        );
+        return $absences !== null && $absences->contains(fn (stdClass $a): bool => substr((string) $a->from_on, 0, 10) <= $date && substr((string) $a->until_on, 0, 10) >= $date);
     }
 
-    private static function day(Visit $visit, string $column): int
+    /** Any visit as this week would take it, on its board or not. */
+    public function core(Visit $visit): CoreVisit
     {
-        $stored = $visit->getAttributes()[$column] ?? null;
-
-        return is_string($stored) ? Days::ofText($stored) : Days::number($visit->due_on);
+        return ($this->visits[$visit->id] ?? WeekVisit::of(self::rows()->where('visits.id', $visit->id)->sole(), Days::number($this->monday)))->core;
     }
 
-    /** @return array<int, list<array{0: float, 1: float}>> */
-    private static function open(?Site $site, CarbonImmutable $monday): array
+    private static function rows(): Builder
     {
-        $open = [];
-        $access = $site->access_hours ?? [];
-        $first = Days::number($monday);
-        for ($d = 0; $d < self::DAYS; $d++) {
-            $hours = $access[self::WEEKDAYS[$d]] ?? null;
-            if (is_string($hours) && preg_match('/^(\d\d):(\d\d)-(\d\d):(\d\d)$/', $hours, $m) === 1) {
-                $open[$first + $d] = [[60.0 * (int) $m[1] + (int) $m[2], 60.0 * (int) $m[3] + (int) $m[4]]];
-            }
-        }
-
-        return $open;
+        return DB::table('visits')->join('sites', 'sites.id', '=', 'visits.site_id')->join('clients', 'clients.id', '=', 'sites.client_id')
+            ->select('visits.*', 'sites.name as place', 'sites.lat', 'sites.lon', 'sites.access_hours', 'clients.name as client');
     }
 }

@@ -233,6 +233,8 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['system_id', 'task_type_id']);
             $table->index(['ended_at', 'latest_on']);
+            // What the due list counts, from the index alone.
+            $table->index(['ended_at', 'due_on', 'suspended_until', 'latest_on', 'system_id'], 'tasks_due_counts_index');
         });
     }
 

@@ -39,14 +39,17 @@ final class RiskController
     {
         Gate::authorize('viewAny', Exposure::class);
         $night = $this->night($request);
-        $page = System::query()->current()->select('systems.*')
+        // Sorted by number and name alone: whole records are read for the page that shows.
+        $page = System::query()->current()->select('systems.id')
             ->leftJoin('exposure_worst', fn (JoinClause $join) => $join->on('exposure_worst.system_id', '=', 'systems.id')->where('exposure_worst.night', $night->value))
-            ->orderByRaw('exposure_worst.rank is null, exposure_worst.rank')->orderBy('systems.name')->with('site.client')->simplePaginate(25)->withQueryString();
-        $rows = Exposure::query()->where('night', $night->value)->whereIn('system_id', array_map(fn (System $s): int => $s->id, $page->items()))->get()->toBase()->groupBy('system_id');
+            ->orderByRaw('exposure_worst.rank is null, exposure_worst.rank')->orderBy('systems.name')->simplePaginate(25)->withQueryString();
+        $ids = array_map(fn (System $s): int => $s->id, $page->items());
+        $systems = System::query()->whereIntegerInRaw('id', $ids)->with('site.client')->get()->sortBy(fn (System $s): int => (int) array_search($s->id, $ids, true));
+        $rows = Exposure::query()->where('night', $night->value)->whereIn('system_id', $ids)->get()->toBase()->groupBy('system_id');
         $oldest = Exposure::query()->where('night', $night->value)->min('computed_at');
 
         return Inertia::render('risk/Fleet', [
-            'lines' => array_map(fn (System $s): ExposureLineView => ExposureLineView::of($s, $rows[$s->id] ?? collect(), $user), $page->items()),
+            'lines' => array_values($systems->map(fn (System $s): ExposureLineView => ExposureLineView::of($s, $rows[$s->id] ?? collect(), $user))->all()),
             'page' => PageView::of($page),
             'night' => $night->value,
             'nights' => self::nights(),

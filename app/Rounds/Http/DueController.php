@@ -55,7 +55,7 @@ final class DueController
     /** @return array{due: int, overdue: int} */
     private function counts(string $date): array
     {
-        $row = DB::table('tasks')->whereNull('ended_at')->where('due_on', '<=', $date)->where(fn ($s) => $s->whereNull('suspended_until')->orWhere('suspended_until', '<=', $date))->selectRaw('count(*) as due, coalesce(sum(latest_on < ?), 0) as overdue', [$date])->first();
+        $row = DB::table('tasks')->whereNull('ended_at')->whereNotIn('system_id', System::query()->whereNotNull('archived_at')->select('id'))->where('due_on', '<=', $date)->where(fn ($s) => $s->whereNull('suspended_until')->orWhere('suspended_until', '<=', $date))->selectRaw('count(*) as due, coalesce(sum(latest_on < ?), 0) as overdue', [$date])->first();
 
         return ['due' => is_numeric($row?->due) ? (int) $row->due : 0, 'overdue' => is_numeric($row?->overdue) ? (int) $row->overdue : 0];
     }

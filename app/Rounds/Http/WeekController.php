@@ -113,7 +113,7 @@ final class WeekController
         if ($visit->state !== Visit::PLANNED || $visit->planned_on === null) {
             throw ValidationException::withMessages(['move' => 'Only a planned visit can be taken off.']);
         }
-        $this->planning->takeOff(WeekReader::read(Days::monday($visit->planned_on->toDateString())), $visit->load(['site', 'crew']));
+        $this->planning->takeOff(WeekReader::read(Days::monday($visit->planned_on->toDateString())), $visit);
 
         return back()->with('said', 'Off the board; it waits among the unplanned.');
     }

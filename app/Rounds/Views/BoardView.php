@@ -9,9 +9,10 @@ use App\Rounds\Days;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
 use App\Rounds\WeekReader;
+use App\Rounds\WeekVisit;
 use App\Team\User;
-use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
+use stdClass;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
@@ -32,25 +33,24 @@ final readonly class BoardView
     public static function of(WeekReader $reader, User $user): self
     {
         $units = $user->units();
-        $records = $reader->visits->keyBy('id');
+        $first = Days::number($reader->monday);
         $dates = array_map(fn (int $d): string => $reader->monday->addDays($d)->toDateString(), range(0, WeekReader::DAYS - 1));
         $rows = $reader->crews->map(fn (Crew $crew): CrewRowView => new CrewRowView(
             $crew->id, $crew->name, implode(', ', $crew->members->map(fn (User $u): string => $u->name)->all()), (string) $crew->vehicle?->name,
-            array_map(fn (string $date): CrewDayView => self::day($reader->week->routes[$crew->id.'@'.Days::number(\Carbon\CarbonImmutable::parse($date, 'UTC'))] ?? null, $date, $records, $units), $dates),
+            array_map(fn (int $d, string $date): CrewDayView => self::day($reader->week->routes[$crew->id.'@'.($first + $d)] ?? null, $date, $reader->visits, $units), array_keys($dates), $dates),
         ));
         // The reader hands the most pressing first.
-        $open = $reader->visits->where('state', Visit::OPEN)->values();
-
-        // What a visit holds is read for the few that wait, not for the whole board.
-        $waiting = EloquentCollection::make($open->take(WeekReader::OPEN_SHOWN)->all())->load('tasks.type');
+        $waiting = $reader->visits->where('state', Visit::OPEN)->take(WeekReader::OPEN_SHOWN);
+        $work = self::work($waiting->keys()->all());
+        $open = Visit::query()->where('state', Visit::OPEN)->where('earliest_on', '<=', end($dates))->count();
 
         return new self(
-            $dates, array_values($rows->all()), array_values($waiting->map(fn (Visit $v): StopView => self::stop($v, null, 0, $units))->all()), max(0, Visit::query()->where('state', Visit::OPEN)->where('earliest_on', '<=', end($dates))->count() - WeekReader::OPEN_SHOWN),
-            $reader->visits->contains(fn (Visit $v): bool => $v->moved_from !== null),
+            $dates, array_values($rows->all()), array_values($waiting->map(fn (WeekVisit $v): StopView => self::stop($v, null, 0, $units, $work[$v->id] ?? ''))->all()), max(0, $open - WeekReader::OPEN_SHOWN),
+            $reader->visits->contains(fn (WeekVisit $v): bool => $v->moved),
         );
     }
 
-    /** @param  Collection<int, Visit>  $records */
+    /** @param  Collection<int, WeekVisit>  $records */
     private static function day(?Route $route, string $date, Collection $records, Units $units): CrewDayView
     {
         if ($route === null) {
@@ -75,24 +75,30 @@ final readonly class BoardView
         );
     }
 
-    private static function stop(Visit $visit, ?float $startsMin, float $level, Units $units): StopView
+    private static function stop(WeekVisit $visit, ?float $startsMin, float $level, Units $units, string $work = ''): StopView
     {
-        [$planned, $due] = [$visit->getAttributes()['planned_on'] ?? null, (string) ($visit->getAttributes()['due_on'] ?? '')];
-        $late = is_string($planned) ? max(0, Days::ofText($planned) - Days::ofText($due)) : 0;
-
         return new StopView(
-            $visit->id, (string) $visit->site?->name, (string) $visit->site?->client?->name, $startsMin === null ? null : Days::clock($startsMin), (int) round($visit->minutes),
-            $visit->salt_l > 0 ? $units->show(Quantity::of($visit->salt_l, Kind::Volume)) : null, max(0.0, $level),
-            $visit->state === Visit::OPEN ? self::work($visit) : '', $visit->pinned, $visit->moved_from !== null, $visit->state, $late, $visit->why_unplanned, substr($due, 0, 10),
+            $visit->id, $visit->place, $visit->client, $startsMin === null ? null : Days::clock($startsMin), (int) round($visit->core->minutes),
+            $visit->core->saltL > 0 ? $units->show(Quantity::of($visit->core->saltL, Kind::Volume)) : null, max(0.0, $level),
+            $work, $visit->pinned, $visit->moved, $visit->state, $visit->plannedDay === null ? 0 : max(0, $visit->plannedDay - $visit->core->dueDay), $visit->why, $visit->dueOn,
         );
     }
 
-    /** "3 systems: change, glass, floss". */
-    private static function work(Visit $visit): string
+    /**
+     * "3 systems: change, glass, floss": read for the few that wait, not for the whole board.
+     *
+     * @param  array<int, int>  $visitIds
+     * @return array<array-key, string> by visit
+     */
+    private static function work(array $visitIds): array
     {
-        $systems = $visit->tasks->map(fn (VisitTask $t): int => $t->system_id)->unique()->count();
-        $names = $visit->tasks->map(fn (VisitTask $t): string => lcfirst((string) $t->type?->name))->unique()->values();
+        return VisitTask::query()->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')->whereIntegerInRaw('visit_tasks.visit_id', $visitIds)->orderBy('visit_tasks.id')
+            ->select('visit_tasks.visit_id', 'visit_tasks.system_id', 'task_types.name')->toBase()->get()->groupBy('visit_id')
+            ->map(function (Collection $tasks): string {
+                $systems = $tasks->pluck('system_id')->unique()->count();
+                $names = $tasks->map(fn (stdClass $t): string => lcfirst((string) $t->name))->unique()->values();
 
-        return ($systems === 1 ? '' : "{$systems} systems: ").$names->take(4)->implode(', ').($names->count() > 4 ? ' and '.($names->count() - 4).' more' : '');
+                return ($systems === 1 ? '' : "{$systems} systems: ").$names->take(4)->implode(', ').($names->count() > 4 ? ' and '.($names->count() - 4).' more' : '');
+            })->all();
     }
 }
