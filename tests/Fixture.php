@@ -64,10 +64,16 @@ final class Fixture
         return $crew->refresh();
     }
 
-    public static function task(System $system, string $key, int $daysAgo = 14): Task
+    public static function taskType(string $key): TaskType
     {
         TaskStart::library();
-        $type = TaskType::query()->where('key', $key)->firstOrFail();
+
+        return TaskType::query()->where('key', $key)->sole();
+    }
+
+    public static function task(System $system, string $key, int $daysAgo = 14): Task
+    {
+        $type = self::taskType($key);
         $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => $type->every_days, 'last_done_on' => Days::today()->subDays($daysAgo)->toDateString()]);
         $task->setRelation('type', $type)->settle();
         $task->save();

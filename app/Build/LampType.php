@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $kg
  * @property float|null $least_mm
  * @property float|null $most_mm
+ * @property string|null $grid measured with a meter, as MeasuredGrid reads it
  */
 #[UsePolicy(LampTypePolicy::class)]
 final class LampType extends Model
@@ -27,7 +28,7 @@ final class LampType extends Model
     /** Column of a CSV → least, most, and whether it may stand empty; as a plan’s own lamps. */
     public const COLUMNS = ['ppf' => [1, 5000, false], 'half_angle_deg' => [1, 89, false], 'watts' => [1, 5000, true], 'kg' => [0.1, 500, true], 'least_mm' => [0, 5000, true], 'most_mm' => [0, 5000, true]];
 
-    protected $fillable = ['name', 'ppf', 'half_angle_deg', 'watts', 'kg', 'least_mm', 'most_mm'];
+    protected $fillable = ['name', 'ppf', 'half_angle_deg', 'watts', 'kg', 'least_mm', 'most_mm', 'grid'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -34,7 +34,7 @@ final readonly class PlanPage
             'crumbs' => fn (): array => [new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"), new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}")],
             'sheet' => fn (): array => array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())),
             'tables' => fn (): array => array_map(TableSpecView::of(...), TableRows::specs()),
-            'library' => fn (): mixed => $user->plans() ? LampType::query()->current()->orderBy('name')->get(['name', ...array_keys(LampType::COLUMNS)])->map(fn (LampType $l): array => ['name' => $l->name, 'ppf' => $l->ppf, 'halfAngleDeg' => $l->half_angle_deg, 'watts' => $l->watts, 'kg' => $l->kg, 'leastMm' => $l->least_mm, 'mostMm' => $l->most_mm]) : [],
+            'library' => fn (): mixed => $user->plans() ? LampType::query()->current()->orderBy('name')->get(['name', 'grid', ...array_keys(LampType::COLUMNS)])->map(fn (LampType $l): array => ['name' => $l->name, 'ppf' => $l->ppf, 'halfAngleDeg' => $l->half_angle_deg, 'watts' => $l->watts, 'kg' => $l->kg, 'leastMm' => $l->least_mm, 'mostMm' => $l->most_mm, 'grid' => $l->grid ?? '']) : [],
             'groups' => PlanSheet::GROUPS,
             'rooms' => fn (): mixed => $plan->site?->rooms()->current()->orderBy('name')->pluck('name', 'id'),
             'versions' => fn (): mixed => $plan->versions()->with('user')->get()->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v)),

@@ -29,11 +29,34 @@ final class PlanReader
             'values' => array_filter($values, fn (mixed $v): bool => $v !== null && $v !== '') + $survey['values'],
             'bases' => $bases + $survey['bases'],
             'house' => HouseLimit::here(),
-            ...TableRows::of($draft),
+            ...self::tables($plan, $draft),
             'passages' => array_values(($plan->site->passages ?? collect())->map(fn (Passage $p): array => [
                 'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm, 'outWidthMm' => $p->out_width_mm, 'outHeightMm' => $p->out_height_mm,
             ])->all()),
         ];
+    }
+
+    /**
+     * As typed; a further vessel in a surveyed room of the place takes that room's climate where none is typed (B-88).
+     *
+     * @param  array<array-key, mixed>  $draft
+     * @return array<string, list<array<string, float|string|bool|null>>>
+     */
+    private static function tables(Plan $plan, array $draft): array
+    {
+        $tables = TableRows::of($draft);
+        $elsewhere = array_filter(array_column($tables['vessels'], 'room'));
+        if ($elsewhere === []) {
+            return $tables;
+        }
+        $rooms = Room::query()->current()->where('site_id', $plan->site_id)->whereIn('name', $elsewhere)->get()->keyBy('name');
+        $tables['vessels'] = array_map(function (array $row) use ($rooms): array {
+            $room = $rooms->get(is_string($row['room'] ?? null) ? $row['room'] : '');
+
+            return [...$row, 'winterC' => $row['winterC'] ?? $room?->winter_night_c, 'summerC' => $row['summerC'] ?? $room?->summer_day_c];
+        }, $tables['vessels']);
+
+        return $tables;
     }
 
     public static function read(Plan $plan): PlanBrief

@@ -8,12 +8,17 @@ use App\Alerts\Alarm;
 use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
+use App\Rounds\SiteStep;
 use App\Rounds\Task;
+use App\Rounds\TaskType;
+use App\Rounds\Trial;
+use App\Systems\Product;
 use App\Systems\System;
 use App\Team\User;
 use App\Water\Depot;
 use App\Water\SaltMix;
 use App\Water\WaterBatch;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 
 /** What the week asks of those who drive and mix. */
@@ -47,6 +52,48 @@ final class RoundsStories
         $task($named('Window reef'), 'drain-rehearsal')?->update(['suspended_until' => Days::today()->addDays(20)->toDateString(), 'suspended_reason' => 'the sump would overflow by 12 L: first the outlet goes up']);
         $frag = $task($named('Frag bench'), 'change');
         $frag?->update(['every_days' => 7, 'reason' => 'sold corals take the trace elements with them']);
+        self::sheets($ines, $named('Boardroom'));
+        self::trials($ines, array_values(array_filter(array_map($named, ['Hall', 'Window reef', 'Boardroom']))), $named('Bar reef'));
+    }
+
+    /** A sheet that was mended, a place that differs, and what stands on a packet. */
+    private static function sheets(User $by, ?System $acrylic): void
+    {
+        $type = fn (string $key): TaskType => TaskType::query()->where('key', $key)->firstOrFail();
+        $glass = $type('glass');
+        $glass->update(['steps' => ['Look for snails and clams where the blade will go', ...$glass->steps], 'version' => 2, 'version_on' => Days::today()->subDays(40)->toDateString()]);
+        $glass->sheets()->create(['version' => 2, 'steps' => $glass->steps, 'cautions' => $glass->cautions, 'products' => [], 'reason' => 'a clam was cut at the edge of the blade', 'user_id' => $by->id]);
+        if ($acrylic !== null) {
+            SiteStep::query()->create(['site_id' => $acrylic->site_id, 'task_type_id' => $glass->id, 'step' => 1, 'does' => 'instead', 'text' => 'Soft card and plastic blade only', 'why' => 'the panes are acrylic and scratch', 'user_id' => $by->id]);
+            SiteStep::query()->create(['site_id' => $acrylic->site_id, 'task_type_id' => $glass->id, 'step' => 2, 'does' => 'after', 'text' => 'Wipe the sill dry', 'why' => 'the wood beneath swells', 'user_id' => $by->id]);
+        }
+        $carbon = Product::query()->create([
+            'name' => 'Carbon, fine grain', 'kind' => 'medium', 'raises' => [], 'lowers' => [], 'instructions' => 'Rinse a cup of it under RO water until it runs clear, fill the bag two thirds, tie it. Never more than a cup for 200 L.', 'cautions' => "Dust: rinse it wet, do not breathe it in.\nA new load takes colour out of the water: corals get more light from one day to the next.",
+            'contents' => '5 L tub', 'packets' => 1, 'effect' => 'takes colour and smell out of the water', 'open_days' => 365,
+        ]);
+        $job = $type('carbon');
+        $job->update(['products' => [0 => $carbon->id]]);
+        $job->sheets()->where('version', 1)->update(['products' => json_encode([0 => $carbon->id])]);
+    }
+
+    /**
+     * One method on several systems, judged; another one running.
+     *
+     * @param  list<System>  $judged
+     */
+    private static function trials(User $by, array $judged, ?System $open): void
+    {
+        $words = [['keep', 'Less film on the panes, corals as before.'], ['keep', 'Took five weeks to show.'], ['drop', 'White threads in the sump after three weeks.']];
+        $on = CarbonImmutable::now()->subDays(12);
+        foreach ($judged as $i => $system) {
+            $trial = new Trial(['system_id' => $system->id, 'method' => 'Vinegar, a tenth of a millilitre for ten litres a day', 'expectation' => 'nitrate a third lower in six weeks, corals as open as now', 'parameter' => 'nitrate', 'started_on' => Days::today()->subDays(60)->toDateString(), 'judge_on' => Days::today()->subDays(12)->toDateString(), 'verdict' => $words[$i][0], 'verdict_words' => $words[$i][1], 'judged_at' => $on, 'judged_by' => $by->id, 'user_id' => $by->id]);
+            $effect = $trial->effectAt($on);
+            $trial->fill(['effect' => $effect === null ? null : [...get_object_vars($effect), 'change' => $effect->change(), 'clear' => $effect->isClear()]])->save();
+        }
+        if ($open !== null) {
+            $follow = FollowUp::query()->create(['system_id' => $open->id, 'kind' => 'check-back', 'text' => 'Judge the trial: pellets every second day only. Expected: phosphate below 0.08, fish as round as now', 'owner_id' => $by->id, 'due_on' => Days::today()->addDays(9)->toDateString()]);
+            Trial::query()->create(['system_id' => $open->id, 'method' => 'Pellets every second day only', 'expectation' => 'phosphate below 0.08, fish as round as now', 'parameter' => 'phosphate', 'started_on' => Days::today()->subDays(33)->toDateString(), 'judge_on' => Days::today()->addDays(9)->toDateString(), 'follow_up_id' => $follow->id, 'user_id' => $by->id]);
+        }
     }
 
     private static function water(User $by): void

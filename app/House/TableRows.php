@@ -49,13 +49,14 @@ final class TableRows
     {
         return match (true) {
             $column->isFlag() => $value === true,
+            $column->letters > 0 => self::words($value, $column->letters),
             $column->kind === null => self::words($value),
             default => is_int($value) || is_float($value) ? (float) $value : null,
         };
     }
 
-    private static function words(mixed $value): string
+    private static function words(mixed $value, int $letters = 60): string
     {
-        return is_string($value) ? mb_substr($value, 0, 60) : '';
+        return is_string($value) ? mb_substr($value, 0, $letters) : '';
     }
 }

@@ -16,7 +16,8 @@ final class TaskStart
     public static function library(): void
     {
         foreach (TaskLibrary::all() as $type) {
-            TaskType::query()->firstOrCreate(['key' => $type->key], self::columns($type));
+            $own = TaskType::query()->firstOrCreate(['key' => $type->key], [...self::columns($type), 'version_on' => Days::today()->toDateString()]);
+            $own->sheets()->firstOrCreate(['version' => 1], ['steps' => $own->steps, 'cautions' => $own->cautions, 'products' => [], 'reason' => 'as the library has it']);
         }
     }
 
@@ -25,7 +26,7 @@ final class TaskStart
     {
         return [
             'name' => $type->name, 'every_days' => $type->everyDays, 'minutes' => $type->minutes, 'steps' => $type->steps, 'cautions' => $type->cautions, 'off' => array_map(fn (OffWhile $o): string => $o->value, $type->off),
-            'readings' => $type->readings, 'turns' => $type->turns, 'persons' => $type->persons, 'skill' => $type->skill, 'messy' => $type->messy,
+            'readings' => $type->readings, 'turns' => $type->turns, 'persons' => $type->persons, 'skill' => $type->skill, 'messy' => $type->messy, 'products' => [],
         ];
     }
 

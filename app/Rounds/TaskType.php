@@ -8,6 +8,7 @@ use App\House\Archives;
 use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A kind of job, in the company’s own words (S-1).
@@ -17,17 +18,24 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<string> $off
  * @property list<string> $readings
  * @property list<string> $turns
+ * @property array<int, int> $products by step, the product it opens
  */
 #[UsePolicy(TaskTypePolicy::class)]
 final class TaskType extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['key', 'name', 'every_days', 'minutes', 'steps', 'cautions', 'off', 'readings', 'turns', 'persons', 'skill', 'messy'];
+    protected $fillable = ['key', 'name', 'every_days', 'minutes', 'steps', 'cautions', 'off', 'readings', 'turns', 'persons', 'skill', 'messy', 'version', 'version_on', 'products'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'cautions' => 'array', 'off' => 'array', 'readings' => 'array', 'turns' => 'array', 'messy' => 'boolean', 'persons' => 'integer', 'archived_at' => 'datetime'];
+        return ['steps' => 'array', 'cautions' => 'array', 'off' => 'array', 'readings' => 'array', 'turns' => 'array', 'products' => 'array', 'version_on' => 'immutable_date', 'version' => 'integer', 'messy' => 'boolean', 'persons' => 'integer', 'archived_at' => 'datetime'];
+    }
+
+    /** @return HasMany<JobSheetVersion, $this> */
+    public function sheets(): HasMany
+    {
+        return $this->hasMany(JobSheetVersion::class);
     }
 }

@@ -6,29 +6,34 @@ namespace App\Rounds;
 
 use App\Rounds\Views\FollowUpView;
 use App\Rounds\Views\OffView;
+use App\Rounds\Views\StepView;
 use App\Rounds\Views\VisitSystemView;
 use App\Rounds\Views\VisitTaskView;
 use App\Systems\Band;
 use App\Systems\Http\LogController;
-use App\Systems\Item;
 use App\Systems\LogEntry;
 use App\Systems\OpenRipple;
+use App\Systems\Product;
 use App\Systems\StandingNote;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\Views\LogLineView;
 use App\Systems\Views\NoteView;
 use App\Systems\Views\ParameterView;
+use App\Systems\Views\ProductCardView;
 use App\Team\Role;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Database\Eloquent\Relations\Relation;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Rounds\SheetStep;
 
 /** Everything a phone needs to stand alone at a visit, read in a fixed number of queries. */
 final class VisitReader
@@ -44,15 +49,30 @@ final class VisitReader
     /** @var array<int, string> */
     private array $staff = [];
 
+    /** @var Collection<array-key, Collection<int, stdClass>> what this place does differently, by kind of job */
+    private readonly Collection $own;
+
+    /** @var array<int, ProductCardView> */
+    private array $cards = [];
+
     public function __construct(private readonly Visit $visit, private readonly User $user)
     {
         $row = DB::query()
             ->selectSub(DB::table('reports')->where('visit_id', $visit->id)->select('id')->limit(1), 'report_id')
             ->selectSub(DB::table('attachments')->where('subject_type', 'visit')->where('subject_id', $visit->id)->whereNull('archived_at')->selectRaw('count(*)'), 'photos')
+            ->selectSub(self::ownSteps($visit->site_id), 'own')
             ->selectSub(DB::table('visits')->where('site_id', $visit->site_id)->where('state', Visit::CLOSED)->where('id', '<>', $visit->id)->selectRaw('max(closed_at)'), 'last')->first();
         $this->reportId = is_numeric($row?->report_id) ? (int) $row->report_id : null;
         $this->photos = is_numeric($row?->photos) ? (int) $row->photos : 0;
+        $own = json_decode(is_string($row?->own) ? $row->own : '[]');
+        $this->own = collect(is_array($own) ? array_filter($own, fn (mixed $s): bool => $s instanceof stdClass) : [])->groupBy('task_type_id');
         $this->since = is_string($row?->last) ? CarbonImmutable::parse($row->last) : CarbonImmutable::now()->subMonth();
+    }
+
+    /** As one value: a page asks a fixed number of questions. */
+    private static function ownSteps(int $siteId): Builder
+    {
+        return DB::table('site_steps')->where('site_id', $siteId)->whereNull('archived_at')->selectRaw("json_arrayagg(json_object('id', id, 'task_type_id', task_type_id, 'step', step, 'does', does, 'text', text, 'why', why, 'attachment_id', attachment_id))");
     }
 
     /** @return array<int, string> who may own what is put off; after the systems are read */
@@ -66,14 +86,18 @@ final class VisitReader
     {
         $tasks = $this->visit->loadMissing('tasks.type')->tasks->sortBy('id')->values()->toBase()->groupBy('system_id');
         $ids = $tasks->keys()->all();
-        $systems = System::query()->whereIn('id', $ids)->with(['vessels', 'items', 'bands', 'judgements', 'ripples', 'standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->latest('id')])->orderBy('isolated_since')->orderBy('id')->get();
+        $steps = $tasks->flatten()->mapWithKeys(fn (VisitTask $t): array => [$t->id => $this->steps($t)])->all();
+        $this->cards = self::cards($steps);
+        // The devices that run there, as one word list: a cast for each would be dear.
+        $systems = System::query()->select('systems.*')->selectSub(DB::table('items')->whereColumn('system_id', 'systems.id')->whereNull('retired_at')->selectRaw('group_concat(distinct job)'), 'jobs')
+            ->whereIn('id', $ids)->with(['vessels', 'bands', 'judgements', 'ripples', 'standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->latest('id')])->orderBy('isolated_since')->orderBy('id')->get();
         $log = LogEntry::query()->whereIn('system_id', $ids)->where('happened_at', '>', $this->since)->where('kind', '<>', 'event')->latest('happened_at')->limit(60)->get();
         $carried = FollowUp::query()->whereIn('system_id', $ids)->whereNull('done_at')->where('due_on', '<=', now()->addDays(7)->toDateString())->orderBy('due_on')->get();
         $offs = OffRecord::query()->whereIn('system_id', $ids)->whereNull('on_at')->orderBy('off_at')->get();
         $this->people($log, $carried, $offs, $systems);
         [$log, $carried, $offs] = [$log->toBase()->groupBy('system_id'), $carried->toBase()->groupBy('system_id'), $offs->toBase()->groupBy('system_id')];
 
-        return array_values($systems->map(fn (System $s): VisitSystemView => self::system($s, $tasks[$s->id] ?? collect(), $log[$s->id] ?? collect(), $carried[$s->id] ?? collect(), $offs[$s->id] ?? collect(), $this->user))->all());
+        return array_values($systems->map(fn (System $s): VisitSystemView => $this->system($s, $steps, $tasks[$s->id] ?? collect(), $log[$s->id] ?? collect(), $carried[$s->id] ?? collect(), $offs[$s->id] ?? collect()))->all());
     }
 
     /**
@@ -102,17 +126,37 @@ final class VisitReader
         $offs->each(fn (OffRecord $o): OffRecord => $o->setRelation('by', $users[$o->off_by] ?? null)->setRelation('owner', $users[$o->owner_id ?? 0] ?? null));
     }
 
+    /** @return list<SheetStep> as kept when the visit began; before that, as they stand now */
+    private function steps(VisitTask $task): array
+    {
+        $kept = $task->sheet;
+
+        return $kept !== null ? JobSheets::read($kept['steps']) : JobSheets::at($task->type->steps ?? [], $task->type->products ?? [], $this->own[$task->task_type_id] ?? collect());
+    }
+
     /**
+     * @param  array<int, list<SheetStep>>  $steps
+     * @return array<int, ProductCardView>
+     */
+    private static function cards(array $steps): array
+    {
+        $ids = array_unique(array_filter(array_map(fn (SheetStep $s): ?int => $s->product, array_merge(...array_values($steps)))));
+
+        return $ids === [] ? [] : Product::query()->withSheet()->whereIntegerInRaw('products.id', $ids)->get()->mapWithKeys(fn (Product $p): array => [$p->id => ProductCardView::of($p)])->all();
+    }
+
+    /**
+     * @param  array<int, list<SheetStep>>  $steps  by task
      * @param  Collection<int, VisitTask>  $tasks
      * @param  Collection<int, LogEntry>  $log
      * @param  Collection<int, FollowUp>  $carried
      * @param  Collection<int, OffRecord>  $offs
      */
-    private static function system(System $system, Collection $tasks, Collection $log, Collection $carried, Collection $offs, User $user): VisitSystemView
+    private function system(System $system, array $steps, Collection $tasks, Collection $log, Collection $carried, Collection $offs): VisitSystemView
     {
         $litres = $system->volumeL();
-        // Read as stored: a cast for each device and job is dear.
-        $jobs = array_values(array_unique(array_filter($system->items->map(fn (Item $i): mixed => $i->getAttributes()['retired_at'] === null ? $i->getAttributes()['job'] : null)->all(), is_string(...))));
+        $user = $this->user;
+        $jobs = explode(',', (string) $system->getAttributes()['jobs']);
 
         return new VisitSystemView(
             $system->id, $system->name, $litres === null ? null : $user->units()->show(Quantity::of($litres, Kind::Volume)), $system->isolated_since === null ? null : (string) $system->isolated_reason,
@@ -121,7 +165,7 @@ final class VisitReader
             array_values($log->take(self::CHANGES)->map(fn (LogEntry $e): LogLineView => new LogLineView($e->id, $e->happened_at->toIso8601ZuluString(), LogController::KINDS[$e->kind] ?? $e->kind, $e->text, (string) $e->user?->name))->all()),
             array_values($carried->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f))->all()),
             array_values($offs->map(fn (OffRecord $o): OffView => OffView::of($o))->all()),
-            array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $jobs, $user))->all()),
+            array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $jobs, $user, array_map(fn (SheetStep $step): StepView => StepView::of($step, $this->cards), $steps[$t->id] ?? [])))->all()),
             self::readings($system, $tasks, $user),
             array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
         );

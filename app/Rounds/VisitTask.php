@@ -9,16 +9,20 @@ use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** A job within a visit, with its steps and what became of it. */
+/**
+ * A job within a visit, with its steps and what became of it.
+ *
+ * @property array{version: int, on: string|null, steps: list<array<string, mixed>>, cautions: list<string>}|null $sheet as it was when the visit began
+ */
 #[UsePolicy(VisitTaskPolicy::class)]
 final class VisitTask extends Model
 {
-    protected $fillable = ['visit_id', 'system_id', 'task_id', 'task_type_id', 'turn', 'minutes', 'litres', 'out_l', 'in_l', 'reason', 'state', 'steps', 'note', 'done_at', 'done_by'];
+    protected $fillable = ['visit_id', 'system_id', 'task_id', 'task_type_id', 'turn', 'minutes', 'litres', 'out_l', 'in_l', 'reason', 'state', 'steps', 'sheet', 'note', 'done_at', 'done_by'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'done_at' => 'immutable_datetime'];
+        return ['steps' => 'array', 'sheet' => 'array', 'done_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<Visit, $this> */

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use App\Clients\Attachment;
 use App\House\Archives;
 use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Velbrin\Core\Chemistry\HiddenInput;
 use Velbrin\Core\Chemistry\Parameter;
 
@@ -19,12 +22,34 @@ final class Product extends Model
 
     public const KINDS = ['salt' => 'salt mix', 'food' => 'food', 'additive' => 'additive', 'medium' => 'medium', 'cleaner' => 'cleaner', 'other' => 'other'];
 
-    protected $fillable = ['name', 'kind', 'raises', 'lowers', 'note'];
+    protected $fillable = ['name', 'kind', 'raises', 'lowers', 'note', 'instructions', 'cautions', 'contents', 'packets', 'effect', 'open_days'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['raises' => 'array', 'lowers' => 'array', 'archived_at' => 'datetime'];
+        return ['raises' => 'array', 'lowers' => 'array', 'packets' => 'integer', 'open_days' => 'integer', 'archived_at' => 'datetime'];
+    }
+
+    /** @return MorphMany<Attachment, $this> the maker's sheet */
+    public function attachments(): MorphMany
+    {
+        return $this->morphMany(Attachment::class, 'subject');
+    }
+
+    /**
+     * With the number of the sheet kept last, for its card.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeWithSheet(Builder $query): void
+    {
+        $query->addSelect(['products.*', 'sheet_id' => Attachment::query()->select('id')->where('subject_type', 'product')->whereColumn('subject_id', 'products.id')->whereNull('archived_at')->latest('id')->limit(1)]);
+    }
+
+    /** @return list<string> one caution a line */
+    public static function lines(?string $text): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode("\n", (string) $text)), fn (string $l): bool => $l !== ''));
     }
 
     /** @return list<HiddenInput> */

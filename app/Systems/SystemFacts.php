@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use App\Clients\Room;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\Facts;
@@ -60,9 +61,10 @@ final class SystemFacts
     public static function others(System $system, array $rows): void
     {
         DB::transaction(function () use ($system, $rows): void {
+            $rooms = Room::query()->current()->where('site_id', $system->site_id)->pluck('id', 'name');
             foreach ($rows as $i => $row) {
                 $name = is_string($row['name'] ?? null) && $row['name'] !== '' ? $row['name'] : 'Vessel '.($i + 1);
-                $system->vessels()->updateOrCreate(['role' => SystemBrief::OTHER, 'name' => $name], ['facts' => array_diff_key($row, ['name' => 0]), 'bases' => []]);
+                $system->vessels()->updateOrCreate(['role' => SystemBrief::OTHER, 'name' => $name], ['facts' => array_diff_key($row, ['name' => 0]), 'bases' => [], 'room_id' => $rooms[$row['room'] ?? ''] ?? null]);
             }
             $system->load('vessels');
             self::volumes($system);
@@ -86,6 +88,15 @@ final class SystemFacts
         $read = PlanBrief::read(['vessels' => [['name' => $vessel->name, ...$vessel->facts]]])->vessels;
 
         return $read === [] ? null : $read[0]->litres();
+    }
+
+    /** The room a vessel stands in, with the climate surveyed there (B-88); none: the system's own. */
+    public static function room(Vessel $vessel, ?Room $room): void
+    {
+        DB::transaction(function () use ($vessel, $room): void {
+            $climate = ['room' => $room->name ?? '', 'winterC' => $room?->winter_night_c, 'summerC' => $room?->summer_day_c];
+            $vessel->update(['room_id' => $room?->id] + ($vessel->role === SystemBrief::OTHER ? ['facts' => [...$vessel->facts, ...$climate]] : []));
+        });
     }
 
     /** @param  callable(): float  $answer */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use App\Clients\Room;
 use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
@@ -15,12 +16,18 @@ final class Vessel extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'role', 'name', 'facts', 'bases', 'net_l'];
+    protected $fillable = ['system_id', 'role', 'name', 'facts', 'bases', 'net_l', 'room_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return ['facts' => 'array', 'bases' => 'array'];
+    }
+
+    /** @return BelongsTo<Room, $this> the room it stands in, where that is not the system's */
+    public function room(): BelongsTo
+    {
+        return $this->belongsTo(Room::class);
     }
 
     /** @return BelongsTo<System, $this> */

@@ -6,7 +6,7 @@
 declare(strict_types=1);
 
 const LARGE = 'Large plan, recomputed while typing';
-const ROUNDS = 60;
+const ROUNDS = 120;
 
 /** @return array{code: int, ms: float, head: array<string, string>, body: string} */
 function call(string $url, string $jar, array $options = []): array
@@ -49,22 +49,25 @@ function pages(string $base, string $world, string $out): void
     $paths = ['Fleet' => '/systems', 'Section' => '/systems/1', 'Readings' => '/systems/1/readings', 'Register' => '/systems/1/register', 'Places' => '/places', 'Place' => '/sites/1', 'Side by side' => '/sites/1/systems', 'Plans' => '/plans', 'Plan' => '/plans/2', 'Version' => '/plan-versions/3', 'Type-to-go' => '/go?q=wall',
         'Today' => '/', 'Hours in hand, the fleet' => '/risk', 'Hours in hand, a system' => '/systems/1/risk', 'Tasks of a system' => '/systems/1/tasks', 'Board' => '/rounds', 'Due list' => '/rounds/due', 'Water day' => '/water', 'Visit' => '/visits/'.plannedVisit($base, $jar), 'Reports' => '/reports'];
     $result = ['world' => $world, 'cold' => $cold, 'pages' => []];
+    $first = $times = $counts = $last = [];
     foreach ($paths as $name => $path) {
-        $first = call($base.$path, $jar);
-        if ($first['code'] !== 200) {
-            fwrite(STDERR, "{$path} answered {$first['code']}\n");
+        $first[$name] = call($base.$path, $jar);
+        if ($first[$name]['code'] !== 200) {
+            fwrite(STDERR, "{$path} answered {$first[$name]['code']}\n");
             exit(1);
         }
-        // Once in a few hundred requests old sessions are swept; the page's own count is the smallest.
-        $times = $counts = [];
-        for ($i = 0; $i < ROUNDS; $i++) {
-            $last = call($base.$path, $jar);
-            $times[] = $last['ms'];
-            [$queries, $memory] = explode(',', $last['head']['x-bench'] ?? '0,0');
-            $counts[] = (int) $queries;
+    }
+    // All pages in turn, so that a stall of the machine falls on all alike and not on the page that happens to be measured.
+    for ($i = 0; $i < ROUNDS; $i++) {
+        foreach ($paths as $name => $path) {
+            $last[$name] = call($base.$path, $jar);
+            $times[$name][] = $last[$name]['ms'];
+            $counts[$name][] = array_map(intval(...), explode(',', $last[$name]['head']['x-bench'] ?? '0,0'));
         }
-        $queries = min($counts);
-        $result['pages'][$name] = ['first' => $first['ms'], 'p50' => percentile($times, 0.5), 'p95' => percentile($times, 0.95), 'queries' => (int) $queries, 'bytes' => strlen($last['body']), 'memory' => (int) $memory];
+    }
+    foreach (array_keys($paths) as $name) {
+        // Once in a few hundred requests old sessions are swept; the page's own count is the smallest.
+        $result['pages'][$name] = ['first' => $first[$name]['ms'], 'p50' => percentile($times[$name], 0.5), 'p95' => percentile($times[$name], 0.95), 'queries' => min(array_column($counts[$name], 0)), 'bytes' => strlen($last[$name]['body']), 'memory' => min(array_column($counts[$name], 1))];
     }
     $result['pages']['Plan, recomputed while typing'] = draft($base, $jar, false);
     $result['pages'][LARGE] = draft($base, $jar, true);
@@ -147,7 +150,7 @@ function report(string $dir): void
     $worlds = array_map(fn (string $w): array => json_decode((string) file_get_contents("{$dir}/result-{$w}.json"), true), ['40', '500', '2000']);
     $cpu = preg_match('/model name\s*:\s*(.+)/', (string) @file_get_contents('/proc/cpuinfo'), $m) === 1 ? $m[1] : 'unknown processor';
     $ram = preg_match('/MemTotal:\s*(\d+)/', (string) @file_get_contents('/proc/meminfo'), $m) === 1 ? round($m[1] / 1048576) : '?';
-    echo "# Performance\n\nMeasured by `bin/bench` on ".date('j F Y').': '.trim((string) shell_exec('nproc'))." cores ({$cpu}), {$ram} GiB, Debian ".trim((string) @file_get_contents('/etc/debian_version')).', PHP '.PHP_VERSION.", nginx and php-fpm with four workers, MariaDB, all on one machine over loopback.\nMilliseconds to the first byte; ".ROUNDS." calls a page one after the other, as a planner. Query counts include session and sign-in.\n\n";
+    echo "# Performance\n\nMeasured by `bin/bench` on ".date('j F Y').': '.trim((string) shell_exec('nproc'))." cores ({$cpu}), {$ram} GiB, Debian ".trim((string) @file_get_contents('/etc/debian_version')).', PHP '.PHP_VERSION.", nginx and php-fpm with four workers, MariaDB, all on one machine over loopback.\nMilliseconds to the first byte; ".ROUNDS." calls a page, all pages in turn, as a planner; the two plans in a row. Query counts include session and sign-in.\n\n";
     foreach ($worlds as $w) {
         echo "## {$w['world']} systems\n\nFirst request after the start (cold): ".round($w['cold'])." ms.\n\n| page | first | p50 | p95 | queries | bytes | peak memory |\n|---|---:|---:|---:|---:|---:|---:|\n";
         foreach ($w['pages'] as $name => $p) {

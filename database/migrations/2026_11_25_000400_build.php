@@ -54,6 +54,7 @@ return new class extends Migration
             $table->double('kg')->nullable();
             $table->double('least_mm')->nullable();
             $table->double('most_mm')->nullable();
+            $table->text('grid')->nullable();
             $table->timestamp('archived_at')->nullable()->index();
             $table->timestamps();
         });

@@ -54,6 +54,7 @@ return new class extends Migration
         Schema::create('vessels', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('system_id')->constrained();
+            $table->foreignId('room_id')->nullable()->constrained();
             $table->string('role', 20);
             $table->string('name', 120);
             $table->json('facts');
@@ -152,6 +153,13 @@ return new class extends Migration
             $table->json('raises');
             $table->json('lowers');
             $table->string('note', 300)->nullable();
+            // Its card, shown at the step that opens it.
+            $table->string('instructions', 1000)->nullable();
+            $table->string('cautions', 500)->nullable();
+            $table->string('contents', 160)->nullable();
+            $table->unsignedSmallInteger('packets')->nullable();
+            $table->string('effect', 300)->nullable();
+            $table->unsignedSmallInteger('open_days')->nullable();
             $table->timestamp('archived_at')->nullable();
             $table->timestamps();
         });

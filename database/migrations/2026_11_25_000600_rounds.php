@@ -209,8 +209,59 @@ return new class extends Migration
             $table->unsignedTinyInteger('persons')->default(1);
             $table->string('skill', 60)->nullable();
             $table->boolean('messy')->default(false);
+            $table->unsignedSmallInteger('version')->default(1);
+            $table->date('version_on')->nullable();
+            // The product each step opens, by its number.
+            $table->json('products')->default('{}');
             $table->timestamp('archived_at')->nullable();
             $table->timestamps();
+        });
+        // Each version a job sheet had; never changed.
+        Schema::create('job_sheets', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('task_type_id')->constrained();
+            $table->unsignedSmallInteger('version');
+            $table->json('steps');
+            $table->json('cautions');
+            $table->json('products');
+            $table->string('reason', 300);
+            $table->foreignId('user_id')->nullable()->constrained();
+            $table->timestamps();
+            $table->unique(['task_type_id', 'version']);
+        });
+        Schema::create('trials', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->string('method', 120)->index();
+            $table->string('expectation', 300);
+            $table->string('parameter', 40)->nullable();
+            $table->string('measure', 200)->nullable();
+            $table->date('started_on');
+            $table->date('judge_on');
+            $table->string('verdict', 10)->nullable();
+            $table->string('verdict_words', 300)->nullable();
+            $table->timestamp('judged_at')->nullable();
+            $table->foreignId('judged_by')->nullable()->constrained('users');
+            // What was measured when it was judged: later readings do not change a verdict's ground.
+            $table->json('effect')->nullable();
+            $table->foreignId('follow_up_id')->nullable();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamps();
+            $table->index(['system_id', 'verdict']);
+        });
+        Schema::create('site_steps', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('site_id')->constrained();
+            $table->foreignId('task_type_id')->constrained();
+            $table->unsignedTinyInteger('step');
+            $table->string('does', 10);
+            $table->string('text', 300);
+            $table->string('why', 300);
+            $table->foreignId('attachment_id')->nullable()->constrained();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamp('archived_at')->nullable();
+            $table->timestamps();
+            $table->index(['site_id', 'archived_at']);
         });
         Schema::create('tasks', function (Blueprint $table): void {
             $table->id();
@@ -286,6 +337,8 @@ return new class extends Migration
             $table->string('reason', 60)->nullable();
             $table->string('state', 10)->default('open');
             $table->json('steps');
+            // The sheet as it was when the visit began.
+            $table->json('sheet')->nullable();
             $table->string('note', 500)->nullable();
             $table->timestamp('done_at')->nullable();
             $table->foreignId('done_by')->nullable()->constrained('users');

@@ -637,7 +637,7 @@ export interface ShapeView {
 export interface TableSpecView {
     word: string;
     most: number;
-    columns: ({ choices: Record<string, string>; flag: boolean; head: string; key: string; kind: string | null; label: string; otherwise: string })[];
+    columns: ({ choices: Record<string, string>; flag: boolean; head: string; key: string; kind: string | null; label: string; letters: number; otherwise: string })[];
 }
 
 export interface WayThroughView {
@@ -808,6 +808,23 @@ export interface CrewView {
     untilOn: string | null;
 }
 
+export interface FaultView {
+    symptom: string;
+    label: string;
+    given: number[];
+    trail: ({ answer: string; ask: string; way: string })[];
+    way: string | null;
+    ask: string | null;
+    how: string | null;
+    caution: string | null;
+    answers: string[];
+    cause: string | null;
+    part: string | null;
+    follow: string | null;
+    followOn: string | null;
+    power: boolean;
+}
+
 export interface FollowUpView {
     id: number;
     systemId: number;
@@ -817,6 +834,31 @@ export interface FollowUpView {
     owner: string;
     dueOn: string;
     late: boolean;
+}
+
+export interface JobSheetView {
+    id: number;
+    name: string;
+    version: number;
+    on: string | null;
+    everyDays: number;
+    minutes: number;
+    persons: number;
+    steps: ({ productId: number | null; text: string })[];
+    cautions: string[];
+}
+
+export interface MethodResultView {
+    method: string;
+    parameter: string | null;
+    count: number;
+    kept: number;
+    dropped: number;
+    unclear: number;
+    mean: string | null;
+    spread: string | null;
+    meanAt: number | null;
+    trials: ({ change: number | null; system: string; systemId: number; text: string | null; verdict: string; words: string })[];
 }
 
 export interface MethodView {
@@ -841,6 +883,33 @@ export interface OffView {
     substitute: string | null;
     reviewOn: string | null;
     owner: string | null;
+}
+
+export interface SheetVersionView {
+    version: number;
+    on: string;
+    by: string;
+    reason: string;
+    lines: ([string, string])[];
+}
+
+export interface SiteJobView {
+    typeId: number;
+    name: string;
+    version: number;
+    sheet: string[];
+    steps: StepView[];
+    own: ({ by: string; id: number; on: string; text: string; why: string })[];
+}
+
+export interface StepView {
+    text: string;
+    was: string | null;
+    why: string | null;
+    photoId: number | null;
+    card: ProductCardView | null;
+    left: boolean;
+    adrift: boolean;
 }
 
 export interface StopView {
@@ -883,6 +952,25 @@ export interface TaskLineView {
     litres: number | null;
 }
 
+export interface TrialView {
+    id: number;
+    systemId: number;
+    system: string;
+    method: string;
+    expectation: string;
+    measuredBy: string;
+    startedOn: string;
+    judgeOn: string;
+    due: boolean;
+    verdict: string | null;
+    verdictLabel: string | null;
+    verdictWords: string | null;
+    by: string;
+    judgedBy: string | null;
+    effect: string | null;
+    clear: string | null;
+}
+
 export interface VisitSystemView {
     id: number;
     name: string;
@@ -905,7 +993,7 @@ export interface VisitTaskView {
     name: string;
     turn: string | null;
     state: string;
-    steps: string[];
+    steps: StepView[];
     ticked: number[];
     cautions: string[];
     off: OffNeedView[];
@@ -919,6 +1007,7 @@ export interface VisitTaskView {
     reason: string | null;
     methods: MethodView[];
     waterWords: string[];
+    sheet: string;
 }
 
 export interface VisitView {
@@ -1044,6 +1133,17 @@ export interface ParameterView {
     units: string[];
 }
 
+export interface ProductCardView {
+    id: number;
+    name: string;
+    instructions: string | null;
+    cautions: string[];
+    contents: string | null;
+    effect: string | null;
+    openDays: number | null;
+    sheetId: number | null;
+}
+
 export interface ProductView {
     id: number;
     name: string;
@@ -1052,6 +1152,13 @@ export interface ProductView {
     lowers: string;
     note: string | null;
     howMuch: string | null;
+    kindKey: string;
+    raisesKeys: string[];
+    lowersKeys: string[];
+    cautions: string | null;
+    packets: number | null;
+    contents: string | null;
+    card: ProductCardView;
 }
 
 export interface ReadingView {

@@ -12,6 +12,8 @@ use App\Clients\Attachment;
 use App\Rounds\Feed;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
+use App\Rounds\SiteStep;
+use App\Rounds\Trial;
 use App\Systems\OpenRipple;
 use App\Systems\OwnParameter;
 use App\Systems\Product;
@@ -60,6 +62,8 @@ final class RoutesTest extends TestCase
         'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
         'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
         'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'versions.risks' => 'op', 'stages.firm' => 'op', 'stages.tools' => 'op', 'stages.missed' => 'opt', 'stages.carry' => 'opt', 'versions.joints' => 'opt', 'house' => 'op', 'house.update' => 'op', 'lamps' => 'op', 'lamps.store' => 'op', 'lamps.csv' => 'op', 'lamps.import' => 'op', 'lamps.archive' => 'op', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
+        'jobs' => 'opt', 'jobs.show' => 'opt', 'jobs.update' => 'op', 'sites.jobs' => 'opt', 'site-steps.store' => 'opt', 'site-steps.archive' => 'opt', 'systems.fault' => 'opt', 'systems.fault.store' => 'opt', 'systems.trials' => 'opt', 'trials.store' => 'opt', 'trials.judge' => 'opt', 'trials' => 'opt',
+        'lamps.grid' => 'op', 'vessels.room' => 'op', 'products.update' => 'op', 'products.sheet' => 'op',
         'products' => 'op', 'products.store' => 'op', 'products.archive' => 'op', 'products.use' => 'opt', 'products.stop' => 'opt', 'bands.copy' => 'op',
     ];
 
@@ -148,7 +152,7 @@ final class RoutesTest extends TestCase
         $other = self::site("Other {$key}", 'Elsewhere');
         $uri = $route->uri();
         $need = fn (string $name): bool => str_contains($uri, '{'.$name);
-        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') ? Fixture::system($site, $planner, "Reef {$key}") : null;
+        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') || $need('vessel') || $need('trial') ? Fixture::system($site, $planner, "Reef {$key}") : null;
         $plan = $need('plan}') || $need('version') || $need('order}') || $need('consent}') ? Fixture::plan($site, $planner) : null;
         $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => in_array($route->getName(), ['versions.sheet', 'stages.pass', 'stages.reopen', 'stages.carry', 'versions.joints'], true) ? now() : null]);
         $values = [
@@ -195,6 +199,10 @@ final class RoutesTest extends TestCase
             'report' => fn () => $system === null ? null : Fixture::report($system, $planner, sent: ! in_array($route->getName(), ['reports.update', 'reports.send'], true))->id,
             'token' => fn () => $planner->createToken('test', ['ask'])->accessToken->getKey(),
             'number' => fn () => 'B-32',
+            'taskType' => fn () => Fixture::taskType('glass')->id,
+            'siteStep' => fn () => SiteStep::query()->create(['site_id' => $site->id, 'task_type_id' => Fixture::taskType('glass')->id, 'step' => 0, 'does' => 'skip', 'text' => '', 'why' => 'acrylic', 'user_id' => $planner->id])->id,
+            'trial' => fn () => Trial::query()->create(['system_id' => $system?->id, 'method' => 'Other food', 'expectation' => 'less nitrate', 'measure' => 'by eye', 'started_on' => now()->subDays(10)->toDateString(), 'judge_on' => now()->addDay()->toDateString(), 'user_id' => $planner->id])->id,
+            'vessel' => fn () => $system?->vessels()->firstOrCreate(['role' => 'display', 'name' => 'Display'], ['facts' => [], 'bases' => []])->id,
         ];
         $path = '/'.preg_replace_callback('/\{([^}]+)\}/', fn (array $m): string => (string) $values[$m[1]](), $uri);
         if ($route->getName() === 'plans.compare') {

@@ -16,6 +16,8 @@ use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
+use Velbrin\Core\Light\MeasuredGrid;
+use Velbrin\Core\Measure\OutOfRange;
 
 /** The company's own lamps; out as CSV and in again (B-50). */
 final class LampTypeController
@@ -26,7 +28,7 @@ final class LampTypeController
     {
         Gate::authorize('viewAny', LampType::class);
 
-        return Inertia::render('build/Lamps', ['lamps' => LampType::query()->current()->orderBy('name')->get(['id', 'name', ...array_keys(LampType::COLUMNS)])]);
+        return Inertia::render('build/Lamps', ['lamps' => LampType::query()->current()->orderBy('name')->get(['id', 'name', 'grid', ...array_keys(LampType::COLUMNS)])]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -96,6 +98,21 @@ final class LampTypeController
         }
 
         return [$lamp, $faults];
+    }
+
+    /** A grid read with a meter: distance and step on the first line, then the rows (B-50). */
+    public function grid(Request $request, LampType $lamp): RedirectResponse
+    {
+        Gate::authorize('update', $lamp);
+        $given = $request->validate(['distance_mm' => ['required', 'numeric:strict'], 'step_mm' => ['required', 'numeric:strict'], 'rows' => ['required', 'string', 'max:10000']]);
+        try {
+            $grid = MeasuredGrid::parse("{$given['distance_mm']} / {$given['step_mm']}: {$given['rows']}");
+        } catch (OutOfRange $e) {
+            throw ValidationException::withMessages(['rows' => "{$e->getMessage()}: {$e->allowed}."]);
+        }
+        $lamp->update(['grid' => $grid->text(), 'ppf' => max(1.0, round($grid->ppf()))]);
+
+        return back()->with('said', "{$lamp->name} is read from its grid: it caught ".round($grid->ppf()).' µmol/s.');
     }
 
     /** @return array<string, list<mixed>> */

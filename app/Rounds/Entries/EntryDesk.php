@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Entries;
 
+use App\Rounds\JobSheets;
 use App\Rounds\Visit;
 use App\Rounds\VisitEntry;
 use App\Team\User;
@@ -67,7 +68,9 @@ final class EntryDesk
             return Outcome::refused('The visit is closed already. Readings and notes are still taken.');
         }
         if ($visit->state !== Visit::CLOSED && $visit->opened_at === null) {
-            $visit->update(['state' => Visit::UNDERWAY, 'opened_at' => $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at, 'opened_by' => $sent->user->id]);
+            $at = $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at;
+            $visit->update(['state' => Visit::UNDERWAY, 'opened_at' => $at, 'opened_by' => $sent->user->id]);
+            JobSheets::keep($visit, $at);
         }
 
         return match ($sent->kind) {

@@ -9,6 +9,7 @@ use App\Rounds\Entries\Work;
 use App\Rounds\VisitTask;
 use App\Systems\System;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Rounds\OffWhile;
@@ -18,7 +19,7 @@ use Velbrin\Core\Water\ChangeMethod;
 final readonly class VisitTaskView
 {
     /**
-     * @param  list<string>  $steps
+     * @param  list<StepView>  $steps
      * @param  list<int>  $ticked
      * @param  list<string>  $cautions
      * @param  list<OffNeedView>  $off
@@ -47,6 +48,8 @@ final readonly class VisitTaskView
         public ?string $reason,
         public array $methods,
         public array $waterWords,
+        /** "version 3 of 2 Nov 2026" */
+        public string $sheet,
     ) {
     }
 
@@ -54,8 +57,9 @@ final readonly class VisitTaskView
      * The task is loaded with type; the system with judgements, vessels and items.
      *
      * @param  list<string>  $jobs  of the devices that run there
+     * @param  list<StepView>  $steps
      */
-    public static function of(VisitTask $task, System $system, array $jobs, User $user): self
+    public static function of(VisitTask $task, System $system, array $jobs, User $user, array $steps): self
     {
         $type = $task->type;
         $units = $user->units();
@@ -70,10 +74,19 @@ final readonly class VisitTaskView
         }
 
         return new self(
-            $task->id, $task->system_id, (string) $type?->key, (string) $type?->name, $task->turn, $task->state, $words($type?->steps), array_values(array_filter($task->steps, is_int(...))), $words($type?->cautions), $off,
+            $task->id, $task->system_id, (string) $type?->key, (string) $type?->name, $task->turn, $task->state, $steps, array_values(array_filter($task->steps, is_int(...))), $words($task->sheet['cautions'] ?? $type?->cautions), $off,
             $words($type?->readings), $type?->messy === true, $task->note, $task->litres, $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)), $task->out_l, $task->in_l, $task->reason,
             ! $change || $task->litres === null ? [] : array_map(fn (ChangeMethod $m): MethodView => MethodView::of($m, $units), ChangeReader::methods($system, $task->litres)),
             ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),
+            self::sheet($task),
         );
+    }
+
+    private static function sheet(VisitTask $task): string
+    {
+        $kept = $task->sheet;
+        $on = $kept === null ? $task->type?->getAttributes()['version_on'] ?? null : $kept['on'];
+
+        return 'version '.($kept['version'] ?? $task->type->version ?? 1).(is_string($on) ? ' of '.CarbonImmutable::parse($on)->format('j M Y') : '').($kept === null ? '' : ', kept with this visit');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
+use App\Clients\Attachments;
 use App\Systems\Product;
 use App\Systems\System;
 use App\Systems\Views\ProductView;
@@ -26,7 +27,7 @@ final class ProductController
         Gate::authorize('viewAny', Product::class);
 
         return Inertia::render('systems/Products', [
-            'products' => Product::query()->current()->orderBy('name')->get()->map(fn (Product $p): ProductView => ProductView::of($p)),
+            'products' => Product::query()->current()->withSheet()->orderBy('name')->get()->map(fn (Product $p): ProductView => ProductView::of($p)),
             'kinds' => Product::KINDS,
             'parameters' => collect(Parameter::cases())->mapWithKeys(fn (Parameter $p): array => [$p->value => $p->label()]),
         ]);
@@ -35,16 +36,42 @@ final class ProductController
     public function store(Request $request): RedirectResponse
     {
         Gate::authorize('create', Product::class);
+        $product = Product::query()->create($this->given($request, null));
+
+        return back()->with('said', "{$product->name} is in the list.");
+    }
+
+    public function update(Request $request, Product $product): RedirectResponse
+    {
+        Gate::authorize('update', $product);
+        $product->update($this->given($request, $product));
+
+        return back()->with('said', "{$product->name}: kept.");
+    }
+
+    /** The maker's sheet, read from the card (P-23). */
+    public function sheet(Request $request, Product $product, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $product);
+        Attachments::take($request, $product, $user);
+
+        return back()->with('said', "The sheet stands with {$product->name}.");
+    }
+
+    /** @return array<string, mixed> */
+    private function given(Request $request, ?Product $product): array
+    {
         $given = $request->validate([
-            'name' => ['required', 'string', 'max:120', Rule::unique('products', 'name')],
+            'name' => ['required', 'string', 'max:120', Rule::unique('products', 'name')->ignore($product?->id)],
             'kind' => ['required', Rule::in(array_keys(Product::KINDS))],
             'raises' => ['array', 'max:8'], 'raises.*' => [Rule::enum(Parameter::class)],
             'lowers' => ['array', 'max:8'], 'lowers.*' => [Rule::enum(Parameter::class)],
             'note' => ['nullable', 'string', 'max:300'],
+            'instructions' => ['nullable', 'string', 'max:1000'], 'cautions' => ['nullable', 'string', 'max:500'], 'contents' => ['nullable', 'string', 'max:160'],
+            'packets' => ['nullable', 'integer', 'min:1', 'max:1000'], 'effect' => ['nullable', 'string', 'max:300'], 'open_days' => ['nullable', 'integer', 'min:1', 'max:3650'],
         ]);
-        $product = Product::query()->create([...$given, 'raises' => array_values($given['raises'] ?? []), 'lowers' => array_values($given['lowers'] ?? [])]);
 
-        return back()->with('said', "{$product->name} is in the list.");
+        return [...$given, 'raises' => array_values($given['raises'] ?? []), 'lowers' => array_values($given['lowers'] ?? [])];
     }
 
     public function archive(Product $product): RedirectResponse

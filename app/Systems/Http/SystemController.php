@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Systems\Http;
 
 use App\Clients\Attachment;
+use App\Clients\Room;
 use App\Clients\Site;
 use App\Clients\Views\AttachmentView;
 use App\Clients\Views\FactSpecView;
@@ -26,6 +27,7 @@ use App\Systems\SystemBrief;
 use App\Systems\SystemFacts;
 use App\Systems\SystemFindings;
 use App\Systems\SystemStart;
+use App\Systems\Vessel;
 use App\Systems\Views\BandView;
 use App\Systems\Views\ItemView;
 use App\Systems\Views\LogLineView;
@@ -227,6 +229,9 @@ final class SystemController
         return [
             'items' => $system->items->sortBy([['retired_at', 'asc'], ['job', 'asc'], ['id', 'asc']])->values()->map(fn (Item $i): ItemView => ItemView::of($i)),
             'jobs' => collect(Job::cases())->mapWithKeys(fn (Job $j): array => [$j->value => $j->label()]),
+            'vessels' => $system->vessels->sortBy('id')->values()->map(fn (Vessel $v): array => ['id' => $v->id, 'name' => $v->name, 'litres' => $v->net_l, 'roomId' => $v->room_id]),
+            'rooms' => Room::query()->current()->where('site_id', $system->site_id)->orderBy('name')->pluck('name', 'id'),
+            'ownRoomId' => $system->room_id,
         ];
     }
 

@@ -22,7 +22,14 @@ final readonly class ColumnSpec
         public array $choices,
         /** May stand empty: what counts then, or null when it must be said. */
         public ?string $otherwise,
+        /** Free words up to so many characters; 0: none. */
+        public int $letters = 0,
     ) {
+    }
+
+    public static function text(string $key, string $head, string $label, int $letters): self
+    {
+        return new self($key, $head, $label, null, 0, 0, [], '', $letters);
     }
 
     public static function number(string $key, string $head, string $label, Kind $kind, float $least, float $most): self
@@ -44,12 +51,12 @@ final readonly class ColumnSpec
     /** @param  string  $otherwise  what counts while it is empty, in words for the empty cell */
     public function or(string $otherwise): self
     {
-        return new self($this->key, $this->head, $this->label, $this->kind, $this->least, $this->most, $this->choices, $otherwise);
+        return new self($this->key, $this->head, $this->label, $this->kind, $this->least, $this->most, $this->choices, $otherwise, $this->letters);
     }
 
     public function isFlag(): bool
     {
-        return $this->kind === null && $this->choices === [];
+        return $this->kind === null && $this->choices === [] && $this->letters === 0;
     }
 
     public function mayBeEmpty(): bool

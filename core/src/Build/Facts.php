@@ -26,6 +26,12 @@ final class Facts
         return new self($brief, PlanDefaults::for($brief));
     }
 
+    /** The same facts with one said otherwise, on the same basis. */
+    public function with(F $field, float $value): self
+    {
+        return new self($this->brief->with($field, $value), $this->defaults);
+    }
+
     /**
      * Asks for all of them at once, so that a plan lists everything an answer waits for.
      *

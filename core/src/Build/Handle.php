@@ -8,7 +8,7 @@ namespace Velbrin\Core\Build;
 final readonly class Handle
 {
     public function __construct(
-        /** The fact's field, or "chambers.N.baffleMm". */
+        /** The fact's field, or "chambers.N.baffleMm" or "lamps.N.aboveRimMm". */
         public string $field,
         public string $label,
         public float $x,

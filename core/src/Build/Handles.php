@@ -10,6 +10,8 @@ use Velbrin\Core\Measure\OutOfRange;
 /** What can be taken hold of on the section, each at the place it stands. Only what somebody gave or the plan can draw. */
 final readonly class Handles
 {
+    private const BESIDE_MM = 60.0;
+
     /** @param  callable(float): float  $y  height above the room's floor to the drawing's y */
     private function __construct(private Facts $facts, private Levels $levels, private mixed $y)
     {
@@ -41,8 +43,30 @@ final readonly class Handles
             $this->on(F::HeightMm, $length * 0.5, $this->levels->displayBottomMm, 'y', 1),
             $this->on(F::SandDepthMm, $length * 0.72, $sand, 'y', -1),
             $this->facts->brief->has(F::WeirBelowRimMm) ? null : $this->on(F::WaterGapMm, $length * 0.3, $this->levels->rimMm - $display->runningBelowRimMm, 'y', 1),
-            $this->facts->knows(F::LampAboveRimMm) ? $this->on(F::LampAboveRimMm, $length * 0.3, $this->levels->rimMm + $this->facts->number(F::LampAboveRimMm), 'y', -1) : null,
+            ...$this->lamps(),
+            $this->facts->knows(F::LampAboveRimMm) && array_filter($this->facts->brief->lamps, fn (Lamp $l): bool => $l->over === null && $l->aboveRimMm !== null) === [] ? $this->on(F::LampAboveRimMm, $length * 0.3, $this->levels->rimMm + $this->facts->number(F::LampAboveRimMm), 'y', -1) : null,
         ];
+    }
+
+    /**
+     * A grip on each lamp that hangs at a height of its own; those behind one another stand side by side.
+     *
+     * @return list<Handle>
+     */
+    private function lamps(): array
+    {
+        $handles = $at = [];
+        foreach (Section::lamps($this->facts) as $n => $lamp) {
+            $row = $lamp['row'];
+            if ($row === null || count(array_filter($this->facts->brief->lamps, fn (Lamp $l): bool => $l->over === null && $l->aboveRimMm !== null)) === 0) {
+                continue;
+            }
+            $place = (string) round($lamp['x'] / self::BESIDE_MM);
+            $at[$place] = ($at[$place] ?? -1) + 1;
+            $handles[] = new Handle("lamps.{$row}.aboveRimMm", 'Height of lamp '.($row + 1), $lamp['x'] + $at[$place] * self::BESIDE_MM, ($this->y)($this->levels->rimMm + $lamp['aboveRimMm']), 'y', -1, $lamp['aboveRimMm'], 1, 3000);
+        }
+
+        return $handles;
     }
 
     /** @return list<Handle|null> */

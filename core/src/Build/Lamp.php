@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
+use Velbrin\Core\Light\MeasuredGrid;
+
 /** One lamp of a plan, seen from above: its middle from the left and from the back of the inside, mm. */
 final readonly class Lamp
 {
@@ -17,6 +19,11 @@ final readonly class Lamp
         public float $ppf,
         /** From the axis to half the intensity. */
         public float $halfAngleDeg,
+        /** Which further vessel it hangs over, from 1; null: the display. */
+        public ?int $over = null,
+        public ?MeasuredGrid $grid = null,
+        /** Its row of the table. */
+        public int $row = 0,
     ) {
     }
 }

@@ -30,11 +30,18 @@ final readonly class OtherVessel
         public float $downMm,
         /** Fed by a pump of its own, not by the display’s return. */
         public bool $ownPump,
+        /** Lit while the display is dark (B-51). */
+        public bool $reversed = false,
+        /** The room it stands in; empty: the display's. */
+        public string $room = '',
+        /** Of a room of its own: coldest night and hottest day, °C; null: as the display's. */
+        public ?float $winterC = null,
+        public ?float $summerC = null,
     ) {
     }
 
     /** @throws OutOfRange when the water stands above the rim, or more would run down than stands there */
-    public static function of(string $name, float $lengthMm, float $widthMm, float $heightMm, float $wallMm, float $waterMm, float $bottomMm, float $downMm, bool $ownPump, string $at, string $shape = 'rectangular'): self
+    public static function of(string $name, float $lengthMm, float $widthMm, float $heightMm, float $wallMm, float $waterMm, float $bottomMm, float $downMm, bool $ownPump, string $at, string $shape = 'rectangular', bool $reversed = false, string $room = '', ?float $winterC = null, ?float $summerC = null): self
     {
         try {
             $footprint = match ($shape) {
@@ -47,11 +54,14 @@ final readonly class OtherVessel
         if ($waterMm > $vessel->insideHeightMm()) {
             throw OutOfRange::number("{$at}.waterMm", $waterMm, 'up to the rim', Quantity::of(0, Kind::Length), Quantity::of($vessel->insideHeightMm(), Kind::Length));
         }
+        if ($winterC !== null && $summerC !== null && $winterC > $summerC) {
+            throw OutOfRange::number("{$at}.winterC", $winterC, 'at most its hottest day', null, Quantity::of($summerC, Kind::Temperature));
+        }
         if ($downMm > $waterMm) {
             throw OutOfRange::number("{$at}.downMm", $downMm, 'what stands in it', Quantity::of(0, Kind::Length), Quantity::of($waterMm, Kind::Length));
         }
 
-        return new self($name, $vessel, $footprint->boxLengthMm(), $footprint->boxWidthMm(), $waterMm, $bottomMm, $downMm, $ownPump);
+        return new self($name, $vessel, $footprint->boxLengthMm(), $footprint->boxWidthMm(), $waterMm, $bottomMm, $downMm, $ownPump, $reversed, $room, $winterC, $summerC);
     }
 
     public function litres(): float

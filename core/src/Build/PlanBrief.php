@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Cabinet\Piece;
+use Velbrin\Core\Light\MeasuredGrid;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
@@ -83,9 +84,21 @@ final readonly class PlanBrief
                 $vessels[] = OtherVessel::of(
                     $r->name, $r->number('lengthMm'), $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('wallMm') ?? self::VESSEL_WALL_MM, $r->number('waterMm'),
                     $r->numberOr('bottomMm') ?? 0.0, $r->numberOr('downMm') ?? 0.0, $r->flag('ownPump'), "vessels.{$r->row}", $r->wordOr('shape') ?? 'rectangular',
+                    $r->flag('reversed'), $r->wordOr('room') ?? '', $r->numberOr('winterC'), $r->numberOr('summerC'),
                 );
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e);
+            }
+        }
+
+        $lamps = [];
+        foreach ($tables['lamps'] as $r) {
+            try {
+                $grid = $r->wordOr('grid');
+                $over = $r->numberOr('over');
+                $lamps[] = new Lamp($r->name, $r->number('xMm'), $r->number('yMm'), $r->numberOr('aboveRimMm'), $r->number('ppf'), $r->number('halfAngleDeg'), $over === null ? null : (int) $over, $grid === null || $grid === '' ? null : MeasuredGrid::parse($grid), $r->row);
+            } catch (OutOfRange $e) {
+                $errors[] = FieldError::from($e->as("lamps.{$r->row}.grid"));
             }
         }
 
@@ -94,7 +107,7 @@ final readonly class PlanBrief
             array_map(fn (TableRow $r): Chamber => new Chamber($r->name, $r->numberOr('lengthMm'), $r->numberOr('baffleMm')), $tables['chambers']),
             array_map(fn (TableRow $r): Passage => new Passage($r->name, $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('corridorAMm'), $r->numberOr('corridorBMm'), $r->numberOr('outWidthMm'), $r->numberOr('outHeightMm')), $tables['passages']),
             $vessels,
-            array_map(fn (TableRow $r): Lamp => new Lamp($r->name, $r->number('xMm'), $r->number('yMm'), $r->numberOr('aboveRimMm'), $r->number('ppf'), $r->number('halfAngleDeg')), $tables['lamps']),
+            $lamps,
             array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par')), $tables['points']),
             array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm')), $tables['holes']),
             array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row), $tables['gear']),

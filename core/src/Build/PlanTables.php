@@ -43,7 +43,8 @@ final class PlanTables
                 C::number('lengthMm', 'Length', 'length, outside', Kind::Length, 100, 8000), C::number('widthMm', 'Depth', 'front to back, outside', Kind::Length, 100, 4000), C::number('heightMm', 'Height', 'height, outside', Kind::Length, 100, 3000),
                 C::number('wallMm', 'Panes', 'thickness of its panes', Kind::Length, 2, 60)->or('as usual'), C::number('waterMm', 'Water', 'water in it, deep', Kind::Length, 0, 3000),
                 C::number('bottomMm', 'Stands at', 'underside above its floor', Kind::Length, 0, 4000)->or('on the floor'), C::number('downMm', 'Runs down', 'runs down when its pump stops', Kind::Length, 0, 3000)->or('nothing'),
-                C::flag('ownPump', 'Own pump', 'fed by a pump of its own'),
+                C::flag('ownPump', 'Own pump', 'fed by a pump of its own'), C::flag('reversed', 'Lit at night', 'lit while the display is dark'),
+                C::text('room', 'Room', 'the room it stands in', 120)->or('the display’s'), C::number('winterC', 'Its winter night', 'coldest night of that room', Kind::Temperature, -10, 35)->or('as the display’s'), C::number('summerC', 'Its summer day', 'hottest day of that room', Kind::Temperature, -10, 45)->or('as the display’s'),
             ]),
         ];
     }
@@ -77,6 +78,7 @@ final class PlanTables
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('aboveRimMm', 'Above rim', 'above the rim', Kind::Length, 1, 20000)->or('as all'),
                 C::number('ppf', 'µmol/s', 'micromoles a second', Kind::Factor, 0, 5000), C::number('halfAngleDeg', 'Half angle, °', 'half angle', Kind::Factor, 1, 89), C::number('watts', 'Takes', 'takes from the mains', Kind::Power, 1, 5000)->or('–'), C::number('kg', 'Weighs', 'weighs', Kind::Mass, 0.1, 500)->or('–'),
                 C::number('leastMm', 'Lowest', 'lowest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'), C::number('mostMm', 'Highest', 'highest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'),
+                C::number('over', 'Over vessel', 'number of the further vessel it hangs over', Kind::Count, 1, 4)->or('display'), C::text('grid', 'Measured', 'measured grid: distance / step: rows', 12000)->or('no'),
             ]),
             new TableSpec('points', 'point', 'read with a light meter at full power', 40, [
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000),

@@ -29,6 +29,9 @@ final readonly class Section
 
     private const LAMP_MM = 26.0;
 
+    /** A placed lamp is drawn so wide; only its middle is known. */
+    private const LAMP_WIDE_MM = 180.0;
+
     /** Between further vessels, drawn beside each other wherever they stand. */
     private const APART_MM = 130.0;
 
@@ -73,7 +76,8 @@ final readonly class Section
         $levels = Levels::of($facts);
         $length = $display->vessel->footprint->boxLengthMm();
         // In steps, so that a lamp taken hold of moves and the rest stands.
-        $lamps = $facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) + self::LAMP_MM + 20 : 0;
+        $heights = array_column(self::lamps($facts), 'aboveRimMm');
+        $lamps = $heights === [] ? 0 : max($heights) + self::LAMP_MM + 20;
         $zero = $levels->rimMm + max(self::ABOVE_MM, 100 * ceil($lamps / 100));
         $y = fn (float $z): float => $zero - $z;
         $overflow = self::overflow($facts);
@@ -187,11 +191,8 @@ final readonly class Section
         if ($facts->word(F::Top) === 'closed') {
             $shapes[] = Shape::rect('hood', 0, $y($levels->rimMm + 18), $length, 14);
         }
-        if ($facts->knows(F::LightsW) && $facts->number(F::LightsW) > 0) {
-            $lamp = $facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) : self::ABOVE_MM - 66;
-            foreach ([0.16, 0.56] as $at) {
-                $shapes[] = Shape::rect('light', $length * $at, $y($levels->rimMm + $lamp) - self::LAMP_MM, $length * 0.28, self::LAMP_MM);
-            }
+        foreach (self::lamps($facts) as $lamp) {
+            $shapes[] = Shape::rect('light', $lamp['x'] - $lamp['wide'] / 2, $y($levels->rimMm + $lamp['aboveRimMm']) - self::LAMP_MM, $lamp['wide'], self::LAMP_MM);
         }
         $volume = $display->volume($facts);
         $marks = [
@@ -377,5 +378,28 @@ final readonly class Section
             [Shape::line('cut', [[$x + $wall, $y($z)], [$x + $sump->vessel->footprint->boxLengthMm() - $wall, $y($z)]])],
             [new Mark($x, $y($z), 'left', 'warn', $lines, 'sump')],
         ];
+    }
+
+    /**
+     * The lamps of the display as they are placed, each at its own height; two as a sign of light while none is.
+     *
+     * @return list<array{x: float, wide: float, aboveRimMm: float, row: int|null}> x of the middle, from the left outside
+     *
+     * @throws Missing
+     */
+    public static function lamps(Facts $facts): array
+    {
+        $common = $facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) : self::ABOVE_MM - 66;
+        $length = DisplayTank::footprint($facts)->boxLengthMm();
+        $wall = $facts->number(F::WallMm);
+        $placed = array_values(array_map(
+            fn (Lamp $l): array => ['x' => min($length, $wall + $l->xMm), 'wide' => min(self::LAMP_WIDE_MM, $length * 0.28), 'aboveRimMm' => $l->aboveRimMm ?? $common, 'row' => $l->row],
+            array_filter($facts->brief->lamps, fn (Lamp $l): bool => $l->over === null),
+        ));
+        if ($placed !== [] || ! $facts->knows(F::LightsW) || $facts->number(F::LightsW) <= 0) {
+            return $placed;
+        }
+
+        return array_map(fn (float $at): array => ['x' => $length * $at, 'wide' => $length * 0.28, 'aboveRimMm' => $common, 'row' => null], [0.3, 0.7]);
     }
 }

@@ -40,6 +40,7 @@ final class Stages
         $ro = TakeOff::roDays($facts->brief);
         $lifting = max(2, (int) ceil($display / self::LIFT_KG / 2));
         $lamps = max(1, count($facts->brief->lamps));
+        $dark = $facts->brief->has(PlanField::DarkDays) ? $facts->number(PlanField::DarkDays) : 0.0;
 
         return [
             new Stage('survey', 'Survey signed', 2, 1, 'the survey with its open facts, signed', tools: ['tape and laser', 'spirit level, 2 m', 'polarised film', 'TDS and pressure gauge', 'survey sheets']),
@@ -55,7 +56,7 @@ final class Stages
             new Stage('scape', 'Sand and rock in, pumps off', round(2 + $mass->rockKg / 40, 1), 1, 'rock stands on the base and does not rock', ['Electricity off before hands go in.'], tools: ['sieve and buckets', 'rinsed sand', 'gloves, long tongs']),
             new Stage('rehearsal', 'Power-cut rehearsal', 1, 1, 'the sump rose as computed, and it ran again', ['Stay beside the sump until it stands still.'], tools: ['marker for levels', 'stopwatch']),
             new Stage('alarms', 'Alarms tested', 1, 1, 'made to call, and answered', tools: ['a second telephone', 'cup of water for the leak probe']),
-            new Stage('cycle', 'Cycle', 1, 1, 'ammonia and nitrite at nothing, twice', waitDays: self::CYCLE_DAYS, waitsFor: 'the bacteria', mustWait: true, tools: ['ammonia and nitrite tests', 'ammonia source']),
+            new Stage('cycle', 'Cycle', 1, 1, 'ammonia and nitrite at nothing, twice', waitDays: max(self::CYCLE_DAYS, $dark), waitsFor: $dark > self::CYCLE_DAYS ? 'the dark start' : 'the bacteria', mustWait: true, tools: ['ammonia and nitrite tests', 'ammonia source']),
             new Stage('animals', 'First animals', 2, 1, 'seen eating the day after', tools: ['thermometer, refractometer', 'acclimation tubs, net']),
             new Stage('handover', 'Handover file', 2, 1, 'the client has it and knows whom to call', tools: ['the file, printed', 'sheet for the household']),
         ];

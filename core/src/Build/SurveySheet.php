@@ -63,6 +63,9 @@ final class SurveySheet
             SurveySpec::number('summer_night_c', 'climate', 'Summer, night', Kind::Temperature, -10, 45, 'Daily swing'),
             SurveySpec::ofPlan('humidity_pct', 'climate', F::HumidityPct, 'Evaporation, condensation', 'Humidity'),
             SurveySpec::words('heating', 'climate', 'Heating and cooling, and who may switch it', 'Hours in hand'),
+            SurveySpec::number('people', 'climate', 'People in it, usually', Kind::Count, 0, 200, 'Room air, pH'),
+            // Parts per million, as TDS is.
+            SurveySpec::number('co2_ppm', 'climate', 'CO₂ in the air, measured with people in', Kind::Tds, 300, 10000, 'pH of the tank'),
             SurveySpec::words('windows', 'climate', 'Windows, sun, ventilation', 'Cooling, room air'),
         ];
     }

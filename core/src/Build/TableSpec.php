@@ -74,6 +74,9 @@ final readonly class TableSpec
         if (($value === null || $value === '') && $column->mayBeEmpty()) {
             return null;
         }
+        if ($column->letters > 0) {
+            return is_string($value) && mb_strlen($value) <= $column->letters ? trim($value) : throw OutOfRange::field($at, ucfirst($column->label).': words are needed', "up to {$column->letters} characters");
+        }
         if ($column->kind === null) {
             return is_string($value) && isset($column->choices[$value]) ? $value : throw OutOfRange::field($at, "{$column->label}: choose one of the words", implode(', ', array_keys($column->choices)));
         }

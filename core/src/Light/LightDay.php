@@ -38,6 +38,14 @@ final readonly class LightDay
         return $until > $from ? $until - $from : $until + 24 - $from;
     }
 
+    /** Lit while this one is dark, with the same ramps where the night is long enough for them. Null when there is no night. */
+    public function reversed(): ?self
+    {
+        $night = 24 - $this->hours();
+
+        return $night <= 0 ? null : self::of(fmod($this->untilH, 24), fmod($this->fromH, 24), min($this->rampH, $night / 2), $this->topShare);
+    }
+
     public function hours(): float
     {
         return self::lasts($this->fromH, $this->untilH);

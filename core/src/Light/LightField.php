@@ -37,7 +37,32 @@ final class LightField
         Guard::finite('xMm', $xMm);
         Guard::finite('yMm', $yMm);
 
-        return self::at(self::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted), $xMm, $yMm);
+        return self::at(self::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted), $xMm, $yMm)
+            + array_sum(self::measured($fixtures, [$xMm], $yMm, $depthMm, $attenuationPerM, $surfaceLoss, $refracted));
+    }
+
+    /**
+     * What the lamps somebody measured give along a row of points: their grid in the same direction, by the inverse square.
+     *
+     * @param  list<Fixture>  $fixtures
+     * @param  list<float>  $xsMm
+     * @return list<float> µmol/m²/s
+     */
+    public static function measured(array $fixtures, array $xsMm, float $yMm, float $depthMm, float $attenuationPerM, float $surfaceLoss = self::SURFACE_LOSS, bool $refracted = false): array
+    {
+        $sums = array_fill(0, count($xsMm), 0.0);
+        $through = (1 - $surfaceLoss) * exp(-$attenuationPerM * $depthMm / 1000);
+        foreach ($fixtures as $lamp) {
+            if ($lamp->grid === null) {
+                continue;
+            }
+            $nearer = $lamp->grid->distanceMm / ($lamp->aboveWaterMm + ($refracted ? $depthMm / self::REFRACTION : $depthMm));
+            foreach ($xsMm as $c => $x) {
+                $sums[$c] += $through * $nearer * $nearer * $lamp->grid->at(($x - $lamp->xMm) * $nearer, ($yMm - $lamp->yMm) * $nearer);
+            }
+        }
+
+        return array_values($sums);
     }
 
     /**
@@ -57,6 +82,9 @@ final class LightField
         $through = (1 - $surfaceLoss) * exp(-$attenuationPerM * $depthMm / 1000) / (2 * M_PI);
         $beams = [];
         foreach ($fixtures as $lamp) {
+            if ($lamp->grid !== null) {
+                continue;
+            }
             $down = ($lamp->aboveWaterMm + ($refracted ? $depthMm / self::REFRACTION : $depthMm)) / 1000;
             $power = $lamp->order + 1;
             $beams[] = [$lamp->xMm / 1000, $lamp->yMm / 1000, $down * $down, $power / 2, $lamp->ppf * $power * $through];

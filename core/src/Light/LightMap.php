@@ -47,6 +47,7 @@ final readonly class LightMap
         if ($columns < 2 || $rowsCount < 2) {
             throw OutOfRange::number('columns', $columns, 'at least 2 by 2 points');
         }
+        $anyMeasured = array_filter($fixtures, fn (Fixture $f): bool => $f->grid !== null) !== [];
         $beams = LightField::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted);
         // Points stand in the middle of their cells, so that each speaks for the same area.
         $xs = array_map(fn (int $c): float => ($c + 0.5) * $lengthMm / $columns, range(0, $columns - 1));
@@ -54,6 +55,9 @@ final readonly class LightMap
         for ($r = 0; $r < $rowsCount; $r++) {
             $y = ($r + 0.5) * $widthMm / $rowsCount;
             $row = LightField::row($beams, $xs, $y);
+            if ($anyMeasured) {
+                $row = array_map(fn (float $a, float $b): float => $a + $b, $row, LightField::measured($fixtures, $xs, $y, $depthMm, $attenuationPerM, $surfaceLoss, $refracted));
+            }
             $rows[] = $inside === null ? $row : array_map(fn (float $x, float $par): ?float => $inside($x, $y) ? $par : null, $xs, $row);
         }
 

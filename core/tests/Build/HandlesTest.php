@@ -52,6 +52,21 @@ final class HandlesTest extends TestCase
         self::assertArrayNotHasKey('breakBelowRimMm', $handles, 'none, on purpose, has no place');
     }
 
+    #[Test]
+    public function lamps_with_heights_of_their_own_are_held_one_by_one(): void
+    {
+        $lamps = [['name' => 'Left', 'xMm' => 300, 'yMm' => 150, 'aboveRimMm' => 180, 'ppf' => 150, 'halfAngleDeg' => 45], ['name' => 'Left front', 'xMm' => 300, 'yMm' => 450, 'aboveRimMm' => 240, 'ppf' => 150, 'halfAngleDeg' => 45], ['name' => 'Right', 'xMm' => 900, 'yMm' => 300, 'aboveRimMm' => null, 'ppf' => 150, 'halfAngleDeg' => 45]];
+        $handles = fn (array $rows): array => array_column(Plan::answer(PlanBrief::read(['values' => self::VALUES, 'chambers' => self::CHAMBERS, 'lamps' => $rows]))->section->handles ?? [], null, 'field');
+        $at = $handles($lamps);
+        self::assertArrayNotHasKey('lampAboveRimMm', $at);
+        self::assertSame([180.0, 240.0, 200.0], array_map(fn (int $i): float => $at["lamps.{$i}.aboveRimMm"]->valueMm, [0, 1, 2]));
+        self::assertNotSame($at['lamps.0.aboveRimMm']->x, $at['lamps.1.aboveRimMm']->x, 'one behind the other, held side by side');
+        $lamps[0]['aboveRimMm'] = 190;
+        self::assertEqualsWithDelta(-10.0, $handles($lamps)['lamps.0.aboveRimMm']->y - $at['lamps.0.aboveRimMm']->y, 1e-6);
+        // All at one height: one grip for all.
+        self::assertArrayHasKey('lampAboveRimMm', $handles(array_map(fn (array $l): array => [...$l, 'aboveRimMm' => null], $lamps)));
+    }
+
     /**
      * @param  array<string, int|string>  $values
      * @param  list<array<string, mixed>>  $chambers

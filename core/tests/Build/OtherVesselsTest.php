@@ -67,6 +67,45 @@ final class OtherVesselsTest extends TestCase
     }
 
     #[Test]
+    public function a_colder_room_of_its_own_is_in_the_heaters_sum(): void
+    {
+        $value = fn (PlanAnswers $a, string $key): float => $a->figure($key)?->quantity->value ?? NAN;
+        [$with, $cold] = [self::plan(self::FRAG), self::plan([...self::FRAG, 'room' => 'Cellar', 'winterC' => 8, 'summerC' => 18])];
+        // The same water and walls: what it loses more is its own conductance times ten kelvin, and what dries more besides.
+        $own = fn (float $roomC): float => $value(self::plan([...self::FRAG, 'winterC' => $roomC]), 'othersLossW');
+        $more = $value($cold, 'lossWinterW') - $value($with, 'lossWinterW');
+        self::assertGreaterThan(50.0, $own(8) - $own(18));
+        self::assertGreaterThan($own(8) - $own(18), $more);
+        self::assertSame($value($with, 'lossWinterW'), $value(self::plan([...self::FRAG, 'winterC' => 18, 'summerC' => 26]), 'lossWinterW'), 'a room like the display’s changes nothing');
+        self::assertGreaterThan(0.0, $value($cold, 'othersLossW'));
+        self::assertNull($with->figure('othersLossW'));
+        $last = -INF;
+        foreach ([18, 12, 6, 0] as $roomC) {
+            $loss = $value(self::plan([...self::FRAG, 'winterC' => $roomC]), 'lossWinterW');
+            self::assertGreaterThan($last, $loss, 'colder never loses less');
+            $last = $loss;
+        }
+        self::assertSame('vessels.0.winterC', self::brief([[...self::FRAG, 'winterC' => 25, 'summerC' => 20]])->errors[0]->field ?? null);
+    }
+
+    #[Test]
+    public function lamps_over_a_further_vessel_light_it_and_not_the_display(): void
+    {
+        $lamp = ['name' => 'Grow', 'xMm' => 500, 'yMm' => 250, 'aboveRimMm' => 150, 'ppf' => 60, 'halfAngleDeg' => 45, 'over' => 1];
+        $plan = fn (array $frag, array ...$lamps): PlanAnswers => Plan::answer(PlanBrief::read(['values' => self::VALUES, 'chambers' => self::CHAMBERS, 'vessels' => [[...self::FRAG, ...$frag]], 'lamps' => array_values($lamps)]));
+        $day = $plan([], $lamp)->figure('otherLight1');
+        self::assertGreaterThan(20.0, $day?->quantity->value);
+        self::assertNull($plan([], $lamp)->figure('parMid'), 'nothing over the display');
+        $night = $plan(['reversed' => true], $lamp)->figure('otherLight1');
+        self::assertSame($day?->quantity->value, $night?->quantity->value);
+        self::assertStringContainsString('while the display is dark', (string) $night?->note?->template);
+        // Eight hours of twenty-four by default or not: day and night of it make a whole.
+        self::assertEqualsWithDelta(24.0, ($day?->note?->parts['hours']->value ?? NAN) + ($night?->note?->parts['hours']->value ?? NAN), 1e-9);
+        self::assertSame('lamps.0.over', $plan([], [...$lamp, 'over' => 3])->errors[0]->field ?? null);
+        self::assertSame('lamps.0.xMm', $plan([], [...$lamp, 'xMm' => 1100])->errors[0]->field ?? null);
+    }
+
+    #[Test]
     public function a_vessel_that_cannot_be_is_refused_at_its_field(): void
     {
         $field = fn (array $row): ?string => self::brief([[...self::FRAG, ...$row]])->errors[0]->field ?? null;

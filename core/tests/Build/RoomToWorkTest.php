@@ -171,7 +171,7 @@ final class RoomToWorkTest extends TestCase
                 if ($column->isFlag()) {
                     continue;
                 }
-                self::assertSame(["{$key}.0.{$column->key}"], array_map(fn (FieldError $e): string => $e->field, self::oneCell($key, $column->key, $column->kind === null ? 'nonsense' : $column->most + 1)));
+                self::assertSame(["{$key}.0.{$column->key}"], array_map(fn (FieldError $e): string => $e->field, self::oneCell($key, $column->key, $column->letters > 0 ? str_repeat('x', $column->letters + 1) : ($column->kind === null ? 'nonsense' : $column->most + 1))));
             }
             $errors = [];
             $table->read(array_fill(0, $table->most + 1, 'x'), $errors);

@@ -52,6 +52,7 @@ const inside = computed(() => {
 function take(field: string, value: number, more: boolean) {
     const [table, row, key] = field.split('.');
     if (table === 'chambers') draft.chambers[Number(row)][key as 'baffleMm'] = value;
+    else if (table === 'lamps') draft.lamps[Number(row)][key] = value;
     else {
         draft.values[field] = value;
         draft.bases[field] ??= 'measured';
@@ -61,7 +62,7 @@ function take(field: string, value: number, more: boolean) {
 /** What a grip's fact is in the draft, ahead of the drawing. */
 function current(field: string): number | null {
     const [table, row, key] = field.split('.');
-    const value = table === 'chambers' ? draft.chambers[Number(row)]?.[key as 'baffleMm'] : draft.values[field];
+    const value = table === 'chambers' ? draft.chambers[Number(row)]?.[key as 'baffleMm'] : table === 'lamps' ? draft.lamps[Number(row)]?.[key] : draft.values[field];
     return typeof value === 'number' ? value : null;
 }
 function proposeHoles() {
@@ -95,11 +96,11 @@ function rename(roomId: number | null = props.plan.roomId) {
         <div class="middle">
             <SectionDrawing v-if="answers.section" :section="answers.section" :frames="answers.powerCut" :clogged="answers.cloggedCut" label="Section through the system, to scale; its numbers stand in the table below. Each grip moves a fact of the plan." :editable="plan.mayUpdate" :current="current" @set="take" />
             <div v-else class="empty"><h2>The drawing starts with three numbers</h2><p>Length, front to back and height of the display. Litres, mass and the word for the floor follow at once.</p></div>
-            <OtherVessels v-model:vessels="draft.vessels" :spec="specs.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <OtherVessels v-model:vessels="draft.vessels" :rooms="Object.values(rooms)" :spec="specs.vessels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="What follows. A dotted line: it rests on something assumed. Press a number for its working." />
             <PumpChart v-if="answers.pump" :chart="answers.pump" />
             <ReturnLine v-model:curve="draft.curve" v-model:outlets="draft.outlets" v-model:draws="draft.draws" v-model:joints="draft.joints" :specs="specs" :pump="answers.pump" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
-            <LightPlan v-model:lamps="draft.lamps" :library="library" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <LightPlan v-model:lamps="draft.lamps" :library="library" :vessels="draft.vessels.length" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <HolePlan v-model:holes="draft.holes" :spec="specs.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
             <CabinetFit v-model:gear="draft.gear" :spec="specs.gear" :packing="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />

@@ -55,7 +55,7 @@ async function look(id: number) {
     <div class="withmargin">
         <div class="page">
             <Crumbs :crumbs="[{ label: view.clientName, href: `/clients/${view.clientId}` }]" />
-            <div class="head"><h1>{{ view.name }}</h1><a class="outline push" :href="`/sites/${view.id}/survey.pdf`">Survey to fill in, PDF</a><p class="sub">{{ [view.texts.street, view.texts.town].filter(Boolean).join(', ') }}</p></div>
+            <div class="head"><h1>{{ view.name }}</h1><Link class="outline push" :href="`/sites/${view.id}/jobs`">Jobs as done here</Link><a class="outline" :href="`/sites/${view.id}/survey.pdf`">Survey to fill in, PDF</a><p class="sub">{{ [view.texts.street, view.texts.town].filter(Boolean).join(', ') }}</p></div>
 
             <h2>Stands here</h2>
             <ul v-if="view.systems.length" class="list"><li v-for="s in view.systems" :key="s.id"><Link :href="s.href"><b>{{ s.name }}</b></Link> <small>{{ s.about }}</small></li></ul>

@@ -4,7 +4,7 @@ import { useShell } from '../shared/page';
 
 defineProps<{ on: string }>();
 const { shell } = useShell();
-const TABS: [string, string, string][] = [['week', '/rounds', 'The week'], ['due', '/rounds/due', 'Due list'], ['reports', '/reports', 'Reports'], ['crews', '/rounds/crews', 'Crews'], ['roster', '/rounds/roster', 'Roster'], ['feeds', '/rounds/feeds', 'Calendars']];
+const TABS: [string, string, string][] = [['week', '/rounds', 'The week'], ['due', '/rounds/due', 'Due list'], ['reports', '/reports', 'Reports'], ['crews', '/rounds/crews', 'Crews'], ['trials', '/trials', 'Trials'], ['roster', '/rounds/roster', 'Roster'], ['feeds', '/rounds/feeds', 'Calendars']];
 </script>
 
 <template>

@@ -133,7 +133,7 @@ onUnmounted(() => { document.body.classList.remove('atvisit'); offNet(); offHttp
             </ol>
             <section class="tiles all" aria-label="Readings"><button v-for="p in system.readings" :key="p.parameter" type="button" class="tile" :class="p.standing" @click="pad = p"><span class="k">{{ p.label }}</span><b>{{ p.latest ?? '—' }}</b><small>{{ p.latestAt ? when(p.latestAt) : 'never read' }}{{ p.standingWords && p.standing !== 'none' ? `, ${p.standingWords}` : '' }}</small></button></section>
             <nav class="extras" aria-label="Write down"><button v-for="[key, label] in [['seen', 'Seen'], ['photo', `Photo${photos ? ` (${photos})` : ''}`], ['part', 'Used'], ['note', 'Note'], ['later', 'Later'], ['clock', 'Clock']]" :key="key" type="button" @click="adding = key">{{ label }}</button></nav>
-            <p class="recordlink"><Link :href="`/systems/${system.id}`">{{ system.name }}: the whole record</Link></p>
+            <p class="recordlink"><Link :href="`/systems/${system.id}`">{{ system.name }}: the whole record</Link> · <Link :href="`/systems/${system.id}/fault`">find a fault</Link></p>
         </template>
         <footer v-if="!closed" class="visitfoot">
             <button v-if="now && now.state === 'open'" type="button" @click="skipping = true">Not done because…</button>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { ParameterView, VisitSystemView, VisitTaskView } from '../generated';
 import { useKept } from '../shared/kept';
 import { useUnits } from '../shared/units';
+import ProductCard from './ProductCard.vue';
 import type { Heard } from './outbox';
 
 /** One job, opened: what must be off, the steps with their cautions, and for a change the water itself. */
@@ -42,9 +43,15 @@ function water(sure = false) {
         <div v-if="task.off.length" class="offneeds">
             <button v-for="o in task.off" :key="o.what" type="button" class="offbtn" :class="{ isoff: isOff(o.what) }" :disabled="isOff(o.what)" @click="emit('entry', 'off', { systemId: system.id, what: o.what })"><b>{{ isOff(o.what) ? `${o.what} is off` : `${o.what} off` }}</b><small>{{ o.why }}</small></button>
         </div>
-        <label v-for="(step, n) in task.steps" :key="n" class="step">
-            <input type="checkbox" :checked="task.ticked.includes(n)" :disabled="task.state !== 'open'" @change="emit('entry', 'step', { taskId: task.id, step: n, ...(task.ticked.includes(n) ? { undone: true } : {}) })"><span>{{ step }}</span>
-        </label>
+        <template v-for="(step, n) in task.steps" :key="n">
+            <p v-if="step.left" class="step left"><span><s>{{ step.text }}</s><small class="here"><b>Not here:</b> {{ step.why }}</small></span></p>
+            <label v-else class="step">
+                <input type="checkbox" :checked="task.ticked.includes(n)" :disabled="task.state !== 'open'" @change="emit('entry', 'step', { taskId: task.id, step: n, ...(task.ticked.includes(n) ? { undone: true } : {}) })"><span>{{ step.text }}<small v-if="step.was !== null" class="here"><b>{{ step.adrift ? 'This place’s own, its step is gone from the sheet:' : step.was ? `Here, instead of “${step.was}”:` : 'Here, too:' }}</b> {{ step.why }}</small></span>
+            </label>
+            <a v-if="step.photoId" :href="`/attachments/${step.photoId}`" class="thumb stepphoto"><img :src="`/attachments/${step.photoId}`" :alt="`How it is done here: ${step.text}`" width="120" loading="lazy"></a>
+            <ProductCard v-if="step.card" :card="step.card" @opened="(text) => emit('entry', 'note', { systemId: system.id, text })" />
+        </template>
+        <p class="quiet sheetof">Job sheet, {{ task.sheet }}.</p>
         <template v-if="task.key === 'change'">
             <ul v-if="task.waterWords.length" class="waterwords"><li v-for="w in task.waterWords" :key="w">{{ w }}</li></ul>
             <details v-if="task.methods.length"><summary>The same {{ task.litresText }}, used differently</summary>

@@ -20,6 +20,8 @@ const props = defineProps<{
     start?: (last: Row | undefined) => Row;
     /** Columns that stand elsewhere, or the name where it says nothing. */
     without?: string[];
+    /** Words offered in a column of free words. */
+    offers?: Record<string, string[]>;
 }>();
 const rows = defineModel<Row[]>('rows', { required: true });
 const emit = defineEmits<{ change: [] }>();
@@ -37,7 +39,7 @@ function type(row: Row, key: string, kind: string, event: Event) {
 }
 function add() {
     const blank: Row = { name: '' };
-    for (const c of props.spec.columns) blank[c.key] = c.flag ? false : c.kind ? null : c.otherwise ? '' : (Object.keys(c.choices)[0] ?? '');
+    for (const c of props.spec.columns) blank[c.key] = c.flag ? false : c.letters ? '' : c.kind ? null : c.otherwise ? '' : (Object.keys(c.choices)[0] ?? '');
     rows.value.push({ ...blank, ...props.start?.(rows.value[rows.value.length - 1]) });
     emit('change');
 }
@@ -54,6 +56,7 @@ function drop(i: number) {
             <td v-if="named"><input v-model="row.name" class="cell" type="text" maxlength="60" :placeholder="`${spec.word} ${i + 1}`" :aria-label="`${word} ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>
             <td v-for="c in columns" :key="c.key">
                 <input v-if="c.flag" v-model="row[c.key]" type="checkbox" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')">
+                <input v-else-if="c.letters" v-model="row[c.key]" class="cell" type="text" :maxlength="c.letters" :list="offers?.[c.key] ? `${table}-${c.key}` : undefined" :placeholder="c.otherwise" :aria-label="`${word} ${i + 1}: ${c.label}`" :aria-invalid="!!errors[`${table}.${i}.${c.key}`]" :readonly="readonly" @input="emit('change')">
                 <select v-else-if="!c.kind" v-model="row[c.key]" class="cell" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')"><option v-if="c.otherwise" value="">{{ c.otherwise }}</option><option v-for="(words, value) in c.choices" :key="value" :value="value">{{ words }}</option></select>
                 <input v-else class="cell num" type="text" inputmode="decimal" :value="text(row[c.key], c.kind)" :placeholder="c.otherwise" :aria-label="`${word} ${i + 1}: ${c.label}`" :aria-invalid="!!errors[`${table}.${i}.${c.key}`]" :readonly="readonly" @change="type(row, c.key, c.kind, $event)">
             </td>
@@ -61,6 +64,7 @@ function drop(i: number) {
             <td><button v-if="!readonly" type="button" class="linkish" :aria-label="`Take ${spec.word} ${i + 1} out`" @click="drop(i)">✕</button></td>
         </tr><tr v-if="said && !beside"><td :colspan="columns.length + 2" class="quiet" :class="{ wrong: said(i)?.bad }">{{ said(i)?.words ?? '' }}</td></tr></template></tbody>
     </table></div>
+    <datalist v-for="(list, key) in offers" :id="`${table}-${key}`" :key="key"><option v-for="o in list" :key="o" :value="o" /></datalist>
     <p v-if="firstWrong" class="wrong" role="alert">{{ firstWrong[1] }}</p>
     <button v-if="!readonly && rows.length < spec.most" type="button" class="linkish" @click="add">{{ rows.length ? `one more ${spec.word}` : first }}</button>
 </template>

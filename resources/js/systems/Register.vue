@@ -3,11 +3,12 @@ import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
 import type { FindingView, ItemView, SystemHeaderView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
-import { date, when } from '../shared/units';
+import { date, useUnits, when } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
 
-const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; findings: FindingView[] }>();
+const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; vessels: { id: number; name: string; litres: number | null; roomId: number | null }[]; rooms: Record<string, string>; ownRoomId: number | null; findings: FindingView[] }>();
 const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, temporary_until: null as string | null, temporary_why: '', price: '', price_minor: null as number | null, reason: '' };
+const units = useUnits();
 const form = useForm({ ...blank });
 const editing = ref(false);
 const retiring = ref<number | null>(null);
@@ -48,6 +49,12 @@ function retire(id: number) {
 
 <template>
     <SystemFrame :header="header" tab="register" :findings="findings">
+        <section v-if="vessels.length" aria-label="Vessels">
+            <h2>Vessels</h2>
+            <ul class="list"><li v-for="v in vessels" :key="v.id"><b>{{ v.name }}</b> <small>{{ v.litres === null ? 'water not known' : units.show(v.litres, 'L') }}</small>
+                <label v-if="header.mayUpdate"><span class="visually-hidden">{{ v.name }} stands in</span> in <select class="cell inline" :value="v.roomId ?? ''" @change="router.put(`/vessels/${v.id}/room`, { room_id: Number(($event.target as HTMLSelectElement).value) || null }, { preserveScroll: true })"><option value="">{{ ownRoomId ? `${rooms[String(ownRoomId)] ?? 'the system’s room'}, with the system` : 'the system’s room' }}</option><option v-for="(name, id) in rooms" :key="id" :value="Number(id)">{{ name }}</option></select></label><span v-else> in {{ v.roomId ? rooms[String(v.roomId)] : 'the system’s room' }}</span></li></ul>
+            <h2>Devices</h2>
+        </section>
         <p v-if="header.mayRecord"><button type="button" class="outline" @click="edit(null)">Add a device</button></p>
         <form v-if="editing" class="form typing" @submit.prevent="keep">
             <div><label for="i1">Job</label><select id="i1" v-model="form.job"><option v-for="(label, key) in jobs" :key="key" :value="key">{{ label }}</option></select></div>

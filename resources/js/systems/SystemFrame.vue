@@ -10,7 +10,7 @@ import { date } from '../shared/units';
 
 /** What every page of a system has: who it is, its tabs, and the margin with its standing notes. */
 const props = defineProps<{ header: SystemHeaderView; tab: string; findings?: FindingView[]; workings?: Record<string, WorkingView> }>();
-const tabs = computed(() => [['', 'Section'], ...(props.header.working ? [['register', 'Register']] : []), ['readings', 'Readings'], ...(props.header.working ? [['tasks', 'Tasks'], ['risk', 'Risk'], ['regime', 'Regime'], ['log', 'Log'], ['papers', 'Papers'], ['sums', 'Sums']] : [])]);
+const tabs = computed(() => [['', 'Section'], ...(props.header.working ? [['register', 'Register']] : []), ['readings', 'Readings'], ...(props.header.working ? [['tasks', 'Tasks'], ['risk', 'Risk'], ['regime', 'Regime'], ['trials', 'Trials'], ['log', 'Log'], ['papers', 'Papers'], ['sums', 'Sums']] : [])]);
 const note = useForm({ text: '' });
 const adding = ref(false);
 const found = useForm({ found: '' });
@@ -25,7 +25,7 @@ const confirming = ref<number | null>(null);
             <div class="head">
                 <h1>{{ header.name }}</h1><b v-if="header.settling" class="word watch">{{ header.settling }}</b>
                 <Link v-if="header.mayRecord && tab !== 'readings'" class="btn-go push" :href="`/systems/${header.id}/readings?type=1`" data-new>Write down a reading</Link>
-                <p class="sub">{{ [header.kind, header.regime, header.volume, header.age, header.keeper ? `kept by ${header.keeper}` : null].filter(Boolean).join(' · ') }} · <a :href="`/systems/${header.id}/handover.pdf`">handover file, PDF</a></p>
+                <p class="sub">{{ [header.kind, header.regime, header.volume, header.age, header.keeper ? `kept by ${header.keeper}` : null].filter(Boolean).join(' · ') }} · <a :href="`/systems/${header.id}/handover.pdf`">handover file, PDF</a><template v-if="header.mayRecord"> · <Link :href="`/systems/${header.id}/fault`">find a fault</Link></template></p>
             </div>
             <p v-if="header.unprotected" class="standing unprotected"><b>Unprotected.</b> {{ header.unprotected }}. <Link :href="`/systems/${header.id}/register`">Test it in the register</Link></p>
             <div v-for="n in header.notes" :key="n.id" class="standing first"><b>Standing note.</b> {{ n.text }} <small>{{ n.by }}, {{ date(n.on) }}</small></div>

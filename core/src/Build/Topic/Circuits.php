@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -60,8 +61,10 @@ final class Circuits implements Topic
         $facts->need(F::PumpsW, F::LightsW, F::WinterC, F::SummerC);
         $day = LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
         $lights = $facts->number(F::LightsW) * $day->fullHours() / 24;
-        $room = ($facts->number(F::WinterC) + $facts->number(F::SummerC)) / 2;
-        $heating = max(0.0, Warmth::heat($facts)->lossW($facts->number(F::SetpointC), $room) - $facts->number(F::PumpsW) - $lights * $facts->number(F::LightSharePct) / 100);
+        $heat = Warmth::heat($facts);
+        $rooms = OtherRooms::weighed($facts, $heat);
+        $room = ($rooms->number(F::WinterC) + $rooms->number(F::SummerC)) / 2;
+        $heating = max(0.0, $heat->lossW($facts->number(F::SetpointC), $room) - $facts->number(F::PumpsW) - $lights * $facts->number(F::LightSharePct) / 100);
 
         return $facts->number(F::PumpsW) + $facts->number(F::OtherW) + $lights + $heating;
     }

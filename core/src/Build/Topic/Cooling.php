@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -39,12 +40,13 @@ final class Cooling implements Topic
     {
         $facts->need(F::WinterC, F::SummerC, F::PumpsW, F::LightsW);
         $heat = Warmth::heat($facts);
+        $facts = OtherRooms::weighed($facts, $heat);
         $set = $facts->number(F::SetpointC);
         $summer = $facts->number(F::SummerC);
         $background = Warmth::backgroundW($facts);
         $settles = $heat->hotCourse($background, $summer, $set, $facts->number(F::UpperHarmC))->settlesC ?? $set;
         $still = $heat->evaporation($set, $summer);
-        $over = self::overW($facts);
+        $over = self::over($facts, $heat);
         $parts = [
             'settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power),
             'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature), 'over' => Quantity::of($over, Kind::Power), 'chiller' => Quantity::of(self::CHILLER * $over, Kind::Power),
@@ -72,6 +74,13 @@ final class Cooling implements Topic
     public static function overW(Facts $facts): float
     {
         $heat = Warmth::heat($facts);
+
+        return self::over(OtherRooms::weighed($facts, $heat), $heat);
+    }
+
+    /** The rooms are weighed already. */
+    private static function over(Facts $facts, TankHeat $heat): float
+    {
         [$set, $summer] = [$facts->number(F::SetpointC), $facts->number(F::SummerC)];
 
         return max(0.0, Warmth::backgroundW($facts) - $heat->hotUaWK * ($set - $summer) - $heat->evaporation($set, $summer)->watts);

@@ -12,6 +12,7 @@ use Velbrin\Core\Build\Lamp;
 use Velbrin\Core\Build\LightPoint;
 use Velbrin\Core\Build\LitTank;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\OtherVessel;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -45,16 +46,23 @@ final class Lighting implements Topic
 
     private const COLUMNS = 60;
 
+    private const OTHER_COLUMNS = 24;
+
+    private const OTHER_ROWS = 12;
+
+    /** Light of the further vessels, by their number. */
+    public const OTHERS = ['otherLight1', 'otherLight2', 'otherLight3', 'otherLight4'];
+
     private const ROWS = 30;
 
     public function keys(): array
     {
-        return ['parTop', 'parMid', 'parLow', 'lightEven', 'dliMol', 'rampMol', 'coralShares'];
+        return ['parTop', 'parMid', 'parLow', 'lightEven', 'dliMol', 'rampMol', 'darkDays', 'coralShares'];
     }
 
     public function answer(Facts $facts): TopicAnswer
     {
-        if ($facts->brief->lamps === []) {
+        if (self::overDisplay($facts) === []) {
             // The drawing itself offers to place the first one.
             return new TopicAnswer([]);
         }
@@ -62,7 +70,7 @@ final class Lighting implements Topic
         $factor = $survey?->calibrates() ? $survey->factor : null;
         $maps = array_map(fn (LightMap $m): LightMap => $factor === null ? $m : $m->calibrated($factor), self::maps($facts));
         $mid = $maps['mid'];
-        $day = LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
+        $day = self::day($facts);
         $dli = Quantity::of($day->integralMol($mid->mean), Kind::DailyLight);
         $even = Quantity::of(100 * $mid->uniformity, Kind::Percent);
         $shares = [];
@@ -78,6 +86,7 @@ final class Lighting implements Topic
             Figure::number('dliMol', $dli, Sentence::of('in the mean, ramps counted'), $facts->basis(),
                 Working::of(Topic::LABELS['dliMol'], 'p*s*(h - r)*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['s', 'Brightest, share of full power', $facts->number(F::LightTopPct) / 100, Kind::Factor], $facts->row('h', F::LightHours), $facts->row('r', F::LightRampH)], $dli, 'B-51')),
             ...self::ramp($facts, $dli->value),
+            ...self::dark($facts),
             Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
         ], [$mid->uniformity < self::EVEN
             ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
@@ -94,7 +103,7 @@ final class Lighting implements Topic
      */
     public static function maps(Facts $facts): array
     {
-        if ($facts->brief->lamps === []) {
+        if (self::overDisplay($facts) === []) {
             throw Missing::fields(['lamps']);
         }
         [$length, $width, $inside] = self::inside($facts);
@@ -166,17 +175,99 @@ final class Lighting implements Topic
     {
         $below = DisplayTank::of($facts)->runningBelowRimMm;
         $lamps = [];
-        foreach ($facts->brief->lamps as $i => $lamp) {
-            self::over($lamp, $i, $length, $width);
-            $lamps[] = Fixture::of($lamp->xMm, $lamp->yMm, $below + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm)), $lamp->ppf, $lamp->halfAngleDeg);
+        foreach (self::overDisplay($facts) as $lamp) {
+            self::over($lamp, $length, $width);
+            $lamps[] = self::fixture($lamp, $below + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm)));
         }
 
         return $lamps;
     }
 
-    /** @throws OutOfRange a lamp that hangs beside the tank */
-    private static function over(Lamp $lamp, int $i, float $length, float $width): void
+    /** @throws OutOfRange */
+    private static function fixture(Lamp $lamp, float $aboveWaterMm): Fixture
     {
+        return $lamp->grid === null ? Fixture::of($lamp->xMm, $lamp->yMm, $aboveWaterMm, $lamp->ppf, $lamp->halfAngleDeg) : Fixture::measured($lamp->xMm, $lamp->yMm, $aboveWaterMm, $lamp->grid);
+    }
+
+    /** @return list<Lamp> */
+    private static function overDisplay(Facts $facts): array
+    {
+        return array_values(array_filter($facts->brief->lamps, fn (Lamp $l): bool => $l->over === null));
+    }
+
+    private static function day(Facts $facts): LightDay
+    {
+        return LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
+    }
+
+    /**
+     * No light at all after filling, so that films and algae find nothing while bacteria settle; then the light rises (B-51).
+     *
+     * @return list<Figure>
+     */
+    private static function dark(Facts $facts): array
+    {
+        if (! $facts->brief->has(F::DarkDays)) {
+            return [];
+        }
+        $days = $facts->number(F::DarkDays);
+        $weeks = $facts->brief->has(F::RampWeeks) ? $facts->number(F::RampWeeks) : 0.0;
+
+        return [Figure::number('darkDays', Quantity::of($days, Kind::Days), $weeks > 0 ? Sentence::of('after filling; full light {full} after it', ['full' => Quantity::of($days + 7 * $weeks, Kind::Days)]) : Sentence::of('after filling'), $facts->basis())];
+    }
+
+    /**
+     * Half down in each further vessel that has lamps of its own, with its own day (B-51: a refugium is lit while the display is dark).
+     *
+     * @return list<Figure>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function others(Facts $facts): array
+    {
+        $over = [];
+        foreach ($facts->brief->lamps as $lamp) {
+            if ($lamp->over !== null) {
+                $over[$lamp->over][] = $lamp;
+            }
+        }
+        ksort($over);
+        $figures = [];
+        foreach ($over as $n => $lamps) {
+            $vessel = $facts->brief->vessels[$n - 1] ?? throw OutOfRange::number("lamps.{$lamps[0]->row}.over", $n, 'the number of a vessel there is: 1 to '.count($facts->brief->vessels));
+            $figures[] = self::other($facts, $vessel, $n, $lamps);
+        }
+
+        return $figures;
+    }
+
+    /** @param  non-empty-list<Lamp>  $lamps */
+    private static function other(Facts $facts, OtherVessel $vessel, int $n, array $lamps): Figure
+    {
+        $outline = $vessel->vessel->footprint->insideOutline($vessel->vessel->wallMm);
+        [$length, $width] = [max(array_column($outline, 0)), max(array_column($outline, 1))];
+        $below = $vessel->vessel->insideHeightMm() - $vessel->waterMm;
+        $fixtures = [];
+        foreach ($lamps as $lamp) {
+            self::over($lamp, $length, $width);
+            $fixtures[] = self::fixture($lamp, max(1.0, $below + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm))));
+        }
+        $map = LightMap::of($fixtures, $length, $width, $vessel->waterMm / 2, $facts->number(F::AttenuationPerM), self::OTHER_COLUMNS, self::OTHER_ROWS, inside: $vessel->vessel->footprint instanceof Rectangular ? null : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y));
+        $day = self::day($facts);
+        $own = $vessel->reversed ? $day->reversed() : $day;
+        $parts = [
+            'name' => $vessel->name === '' ? "vessel {$n}" : $vessel->name, 'least' => self::par($map->least), 'most' => self::par($map->most),
+            'mol' => Quantity::of($own === null ? 0.0 : $own->integralMol($map->mean), Kind::DailyLight), 'hours' => Quantity::of($own?->hours() ?? 0.0, Kind::Hours),
+        ];
+
+        return Figure::number("otherLight{$n}", self::par($map->mean), Sentence::of('{name}: {least} to {most} halfway down, {mol} in a day of {hours}'.($vessel->reversed ? ', lit while the display is dark' : ''), $parts), $facts->basis());
+    }
+
+    /** @throws OutOfRange a lamp that hangs beside the tank */
+    private static function over(Lamp $lamp, float $length, float $width): void
+    {
+        $i = $lamp->row;
         if ($lamp->xMm > $length) {
             throw OutOfRange::number("lamps.{$i}.xMm", $lamp->xMm, "0 to {$length}", Quantity::of(0, Kind::Length), Quantity::of($length, Kind::Length));
         }

@@ -9,6 +9,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\FloorLoad;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\OtherVessel;
 use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\Overflow;
@@ -28,7 +29,7 @@ final class Others implements Topic
 {
     public function keys(): array
     {
-        return ['othersL', 'othersKg', 'stopsL'];
+        return ['othersL', 'othersKg', 'stopsL', 'othersLossW', ...Lighting::OTHERS];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -46,6 +47,10 @@ final class Others implements Topic
         } catch (Missing $e) {
             $figures[] = Figure::waiting('stopsL', $e->fields);
         }
+        if (OtherRooms::has($facts)) {
+            $figures[] = $this->rooms($facts);
+        }
+        array_push($figures, ...Lighting::others($facts));
         $findings = [];
         foreach ($facts->brief->vessels as $i => $vessel) {
             $kg = $vessel->massKg($density);
@@ -75,6 +80,23 @@ final class Others implements Topic
         }
 
         return Figure::number('stopsL', Quantity::of($all['litres'], Kind::Volume), Sentence::of('all stop; the sump takes {spare}'.($words === [] ? '' : '. Alone: '.implode(', ', $words)), $parts), $facts->basis());
+    }
+
+    /** Heat lost where they stand, if not in the display's room; it is in the heaters' sum (B-88). */
+    private function rooms(Facts $facts): Figure
+    {
+        if (! $facts->knows(F::WinterC)) {
+            return Figure::waiting('othersLossW', [F::WinterC->value]);
+        }
+        $parts = $words = [];
+        foreach ($facts->brief->vessels as $i => $vessel) {
+            if ($vessel->winterC !== null) {
+                $parts += ["n{$i}" => self::name($vessel, $i), "r{$i}" => $vessel->room === '' ? 'a room of its own' : $vessel->room, "t{$i}" => Quantity::of($vessel->winterC, Kind::Temperature)];
+                $words[] = "{n{$i}} in {r{$i}} at {t{$i}}";
+            }
+        }
+
+        return Figure::number('othersLossW', Quantity::of(OtherRooms::lossW($facts, $facts->number(F::SetpointC)), Kind::Power), Sentence::of(implode(', ', $words ?: ['as the display’s room']).'; the heaters’ sum holds it', $parts), $facts->basis());
     }
 
     /** @param  callable(OtherVessel): Quantity  $what */

@@ -43,7 +43,7 @@ final class Outage implements Topic
         $watts = Quantity::of(($running + $surge) / self::SHARE, Kind::Power);
         $fuel = Quantity::of(self::FUEL_L_KWH * $running * 24 / 1000, Kind::DailyVolume);
 
-        return new TopicAnswer([Figure::number('generatorW', $watts, Sentence::of('up to {fuel} of petrol with every heater on; run it outdoors only', ['fuel' => $fuel]), $facts->basis(),
+        return new TopicAnswer([Figure::number('generatorW', $watts, Sentence::of('all pumps counted as one start; up to {fuel} of petrol with every heater on, counted as half a litre for each kilowatt-hour; run it outdoors only', ['fuel' => $fuel]), $facts->basis(),
             Working::of(Topic::LABELS['generatorW'], '(p + h + 2*p)/0.8', [$facts->row('p', F::PumpsW), ['h', 'Heaters, first choice, all on', $heaters, Kind::Power]], $watts, 'R-45: running watts and the largest start, over 0.8'))], [
                 Finding::of(Severity::Fine, 'R-45', 'power', Sentence::of('Without mains: pumps and heaters first'), Sentence::of('Lights, skimmer and UV can wait. Top-off and dosing must stop until the pumps run again. Exhaust gas kills: a generator stands outdoors.'), null, $facts->basis()),
             ]);

@@ -8,6 +8,7 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\OtherVessel;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
@@ -39,6 +40,7 @@ final class Warmth implements Topic
     {
         $facts->need(F::WinterC, F::SummerC);
         $heat = self::heat($facts);
+        $facts = OtherRooms::weighed($facts, $heat);
         $set = $facts->number(F::SetpointC);
         $winter = $facts->number(F::WinterC);
         $summer = $facts->number(F::SummerC);
@@ -63,7 +65,7 @@ final class Warmth implements Topic
     {
         $facts->need(F::PumpsW, F::LightsW);
         $background = self::backgroundW($facts);
-        $choice = self::choice($facts);
+        $choice = self::chosen($facts, $heat);
         [$heaters, $finding] = $choice->chosen === null ? self::noHeater($facts, $choice) : self::heaters($facts, $heat, $choice, $choice->chosen, $winter, $background);
 
         return new TopicAnswer($heaters, [$finding]);
@@ -78,9 +80,16 @@ final class Warmth implements Topic
     public static function choice(Facts $facts): HeaterChoice
     {
         $facts->need(F::WinterC, F::SummerC, F::PumpsW, F::LightsW);
+        $heat = self::heat($facts);
 
+        return self::chosen(OtherRooms::weighed($facts, $heat), $heat);
+    }
+
+    /** The rooms are weighed already. */
+    private static function chosen(Facts $facts, TankHeat $heat): HeaterChoice
+    {
         return HeaterChoice::of(
-            self::heat($facts), $facts->number(F::SetpointC), $facts->number(F::WinterC), $facts->number(F::SummerC),
+            $heat, $facts->number(F::SetpointC), $facts->number(F::WinterC), $facts->number(F::SummerC),
             self::backgroundW($facts), self::LOWER_HARM_C, $facts->number(F::UpperHarmC),
         );
     }
@@ -123,6 +132,7 @@ final class Warmth implements Topic
     public static function worstEvaporationLd(Facts $facts): float
     {
         $heat = self::heat($facts);
+        $facts = OtherRooms::weighed($facts, $heat);
         $worst = 0.0;
         foreach ([F::WinterC, F::SummerC] as $room) {
             if ($facts->knows($room)) {
