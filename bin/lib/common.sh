@@ -192,10 +192,6 @@ catch_workers_output = yes
 php_admin_value[upload_max_filesize] = 16M
 php_admin_value[post_max_size] = 18M
 php_admin_value[memory_limit] = 256M
-php_admin_value[opcache.enable] = 1
-php_admin_value[opcache.memory_consumption] = 160
-php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_value[realpath_cache_size] = 4M
 php_admin_value[expose_php] = 0
 CONF
     cat >"$dir/nginx.conf" <<CONF
@@ -231,7 +227,8 @@ http {
     }
 }
 CONF
-    spawn php-fpm8.2 -R -F -y "$dir/fpm.conf" >/dev/null 2>&1
+    # Shared memory is taken before a pool's settings are read; code is read once, so a change of PHP needs a new start.
+    spawn php-fpm8.2 -d opcache.memory_consumption=160 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -R -F -y "$dir/fpm.conf" >/dev/null 2>&1
     spawn nginx -p "$dir" -c "$dir/nginx.conf"
     local i
     for i in $(seq 100); do

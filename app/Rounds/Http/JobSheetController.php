@@ -143,7 +143,7 @@ final class JobSheetController
             } catch (ValidationException $e) {
                 throw ValidationException::withMessages(['photo' => $e->getMessage()]);
             }
-            SiteStep::query()->create(['site_id' => $site->id, 'user_id' => $user->id, 'attachment_id' => $kept?->id, 'text' => $given['text'] ?? ''] + $given);
+            SiteStep::query()->create(['site_id' => $site->id, 'user_id' => $user->id, 'attachment_id' => $kept?->id, 'text' => $given['text'] ?? ''] + array_diff_key($given, ['photo' => 0]));
         });
 
         return back()->with('said', 'Every visit here shows it from now on.');
