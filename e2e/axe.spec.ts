@@ -7,7 +7,7 @@ const PAGES: [Role, string][] = [
     ['planner', '/systems'], ['technician', '/systems/1/register'], ['technician', '/systems/1/readings'], ['planner', '/systems/1/regime'], ['technician', '/systems/1/log'], ['technician', '/systems/1/papers'], ['technician', '/systems/1/sums/top-off'], ['planner', '/sites/1/systems'],
     ['owner', '/'], ['planner', '/'], ['technician', '/'], ['client', '/'], ['owner', '/risk'], ['technician', '/systems/1/risk'], ['planner', '/systems/1/tasks'], ['planner', '/water'], ['planner', '/rounds'], ['technician', '/rounds/due'], ['planner', '/rounds/due?what=later'], ['planner', '/rounds/crews'], ['planner', '/rounds/roster'], ['client', '/rounds/feeds'],
     ['technician', 'VISIT'], ['planner', '/reports'], ['planner', '/reports/1'], ['planner', 'DRAFT'], ['client', '/reports'], ['owner', '/settings/tokens'], ['owner', '/settings/api'],
-    ['owner', '/settings'], ['owner', '/settings/people'], ['owner', '/settings/mail'], ['planner', '/settings/parameters'], ['planner', '/settings/products'], ['planner', '/settings/prices'], ['planner', '/settings/lamps'], ['planner', '/settings/house'], ['planner', '/plans/2'], ['planner', '/plan-versions/2'], ['planner', '/sites/1/options'], ['owner', '/settings/audit'], ['planner', '/rules'], ['planner', '/rules/B-32'], ['client', '/systems'], ['client', '/systems/1'], ['planner', '/nowhere'],
+    ['owner', '/settings'], ['owner', '/settings/people'], ['owner', '/settings/mail'], ['planner', '/settings/parameters'], ['planner', '/settings/products'], ['planner', '/settings/prices'], ['planner', '/settings/lamps'], ['planner', '/settings/house'], ['planner', '/settings/jobs'], ['planner', '/sites/5/jobs'], ['technician', '/systems/5/fault?symptom=cold&answers=1'], ['planner', '/systems/5/trials'], ['planner', '/trials'], ['planner', '/plans/2'], ['planner', '/plan-versions/2'], ['planner', '/sites/1/options'], ['owner', '/settings/audit'], ['planner', '/rules'], ['planner', '/rules/B-32'], ['client', '/systems'], ['client', '/systems/1'], ['planner', '/nowhere'],
 ];
 
 /** Places whose number the world decides: a visit of the technician’s next day, the newest draft. */
@@ -35,7 +35,6 @@ async function inBothThemes(page: Page, where: string): Promise<string[]> {
 
 for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
     test(`every page of the ${role} passes axe in both themes`, async ({ browser }) => {
-        test.setTimeout(240_000);
         const against: string[] = [];
         const page = await pageAs(browser, role);
         for (const [, path] of PAGES.filter(([r]) => r === role)) {

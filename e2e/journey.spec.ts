@@ -2,7 +2,6 @@ import { expect, open, pageAs, test, type } from './as';
 
 /** The path once, as a planner walks it: a place, a plan, a warning put right, a record, a reading. */
 test('survey a place, plan a build, be warned, accept, keep the record', async ({ browser }) => {
-    test.setTimeout(150_000);
     const page = await pageAs(browser, 'planner');
 
     await test.step('a client, a place, a room and its door', async () => {

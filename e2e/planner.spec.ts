@@ -29,7 +29,6 @@ test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({
 });
 
 test('one plan becomes three options, side by side, and the quote reads back what the page says', async ({ browser }) => {
-    test.setTimeout(90_000);
     const page = await pageAs(browser, 'planner');
     await page.goto('/plans?q=Larger');
     await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();

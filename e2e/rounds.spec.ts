@@ -89,7 +89,6 @@ async function work(page: Page) {
 
 for (const size of ['desktop', 'phone'] as const) {
     test(`from the due list to the client’s report, ${size}`, async ({ browser }) => {
-        test.setTimeout(90_000);
         const planner = await pageAs(browser, 'planner', { viewport: SIZES[size] });
         if (size === 'phone') {
             // The practice was seen today already: one job more makes it due again.
@@ -140,7 +139,6 @@ for (const size of ['desktop', 'phone'] as const) {
 }
 
 test('without signal everything typed stays, and goes once when it is back', async ({ browser }) => {
-    test.setTimeout(120_000);
     const tech = await northVan(browser, 'phone');
     await tech.goto('/');
     const visit = (await tech.locator('a[href^="/visits/"]').last().getAttribute('href')) as string;

@@ -7,6 +7,7 @@ namespace App\Demo;
 use App\Alerts\Alarm;
 use App\Rounds\Days;
 use App\Rounds\FollowUp;
+use App\Rounds\JobSheetVersion;
 use App\Rounds\OffRecord;
 use App\Rounds\SiteStep;
 use App\Rounds\Task;
@@ -53,7 +54,7 @@ final class RoundsStories
         $frag = $task($named('Frag bench'), 'change');
         $frag?->update(['every_days' => 7, 'reason' => 'sold corals take the trace elements with them']);
         self::sheets($ines, $named('Boardroom'));
-        self::trials($ines, array_values(array_filter(array_map($named, ['Hall', 'Window reef', 'Boardroom']))), $named('Bar reef'));
+        self::trials($ines, $named('Bar reef'));
     }
 
     /** A sheet that was mended, a place that differs, and what stands on a packet. */
@@ -62,33 +63,35 @@ final class RoundsStories
         $type = fn (string $key): TaskType => TaskType::query()->where('key', $key)->firstOrFail();
         $glass = $type('glass');
         $glass->update(['steps' => ['Look for snails and clams where the blade will go', ...$glass->steps], 'version' => 2, 'version_on' => Days::today()->subDays(40)->toDateString()]);
-        $glass->sheets()->create(['version' => 2, 'steps' => $glass->steps, 'cautions' => $glass->cautions, 'products' => [], 'reason' => 'a clam was cut at the edge of the blade', 'user_id' => $by->id]);
+        TaskType::query()->where('version', 1)->update(['version_on' => Days::today()->subMonths(9)->toDateString()]);
+        JobSheetVersion::query()->update(['created_at' => now()->subMonths(9)]);
+        $glass->sheets()->forceCreate(['created_at' => now()->subDays(40), 'version' => 2, 'steps' => $glass->steps, 'cautions' => $glass->cautions, 'products' => [], 'reason' => 'a clam was cut at the edge of the blade', 'user_id' => $by->id]);
         if ($acrylic !== null) {
             SiteStep::query()->create(['site_id' => $acrylic->site_id, 'task_type_id' => $glass->id, 'step' => 1, 'does' => 'instead', 'text' => 'Soft card and plastic blade only', 'why' => 'the panes are acrylic and scratch', 'user_id' => $by->id]);
             SiteStep::query()->create(['site_id' => $acrylic->site_id, 'task_type_id' => $glass->id, 'step' => 2, 'does' => 'after', 'text' => 'Wipe the sill dry', 'why' => 'the wood beneath swells', 'user_id' => $by->id]);
         }
         $carbon = Product::query()->create([
             'name' => 'Carbon, fine grain', 'kind' => 'medium', 'raises' => [], 'lowers' => [], 'instructions' => 'Rinse a cup of it under RO water until it runs clear, fill the bag two thirds, tie it. Never more than a cup for 200 L.', 'cautions' => "Dust: rinse it wet, do not breathe it in.\nA new load takes colour out of the water: corals get more light from one day to the next.",
-            'contents' => '5 L tub', 'packets' => 1, 'effect' => 'takes colour and smell out of the water', 'open_days' => 365,
+            'contents' => '5 L tub', 'effect' => 'takes colour and smell out of the water', 'open_days' => 365,
         ]);
         $job = $type('carbon');
         $job->update(['products' => [0 => $carbon->id]]);
         $job->sheets()->where('version', 1)->update(['products' => json_encode([0 => $carbon->id])]);
     }
 
-    /**
-     * One method on several systems, judged; another one running.
-     *
-     * @param  list<System>  $judged
-     */
-    private static function trials(User $by, array $judged, ?System $open): void
+    /** One method on several systems, judged by what their readings say: two that fell, one that rose; another one running. */
+    private static function trials(User $by, ?System $open): void
     {
-        $words = [['keep', 'Less film on the panes, corals as before.'], ['keep', 'Took five weeks to show.'], ['drop', 'White threads in the sump after three weeks.']];
+        $left = ['keep' => 2, 'drop' => 1];
         $on = CarbonImmutable::now()->subDays(12);
-        foreach ($judged as $i => $system) {
-            $trial = new Trial(['system_id' => $system->id, 'method' => 'Vinegar, a tenth of a millilitre for ten litres a day', 'expectation' => 'nitrate a third lower in six weeks, corals as open as now', 'parameter' => 'nitrate', 'started_on' => Days::today()->subDays(60)->toDateString(), 'judge_on' => Days::today()->subDays(12)->toDateString(), 'verdict' => $words[$i][0], 'verdict_words' => $words[$i][1], 'judged_at' => $on, 'judged_by' => $by->id, 'user_id' => $by->id]);
+        foreach (System::query()->current()->orderBy('id')->limit(40)->get() as $system) {
+            $trial = new Trial(['system_id' => $system->id, 'method' => 'Vinegar, a tenth of a millilitre for ten litres a day', 'expectation' => 'nitrate a third lower in six weeks, corals as open as now', 'parameter' => 'nitrate', 'started_on' => Days::today()->subDays(60)->toDateString(), 'judge_on' => Days::today()->subDays(12)->toDateString(), 'judged_at' => $on, 'judged_by' => $by->id, 'user_id' => $by->id]);
             $effect = $trial->effectAt($on);
-            $trial->fill(['effect' => $effect === null ? null : [...get_object_vars($effect), 'change' => $effect->change(), 'clear' => $effect->isClear()]])->save();
+            $less = $effect !== null && $effect->change() < 0;
+            if ($effect === null || $left[$less ? 'keep' : 'drop']-- <= 0) {
+                continue;
+            }
+            $trial->fill(['verdict' => $less ? 'keep' : 'drop', 'verdict_words' => $less ? 'Less film on the panes, corals as open as before.' : 'No less nitrate, and white threads in the sump after three weeks.', 'effect' => [...get_object_vars($effect), 'change' => $effect->change(), 'clear' => $effect->isClear()]])->save();
         }
         if ($open !== null) {
             $follow = FollowUp::query()->create(['system_id' => $open->id, 'kind' => 'check-back', 'text' => 'Judge the trial: pellets every second day only. Expected: phosphate below 0.08, fish as round as now', 'owner_id' => $by->id, 'due_on' => Days::today()->addDays(9)->toDateString()]);

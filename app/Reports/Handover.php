@@ -127,7 +127,7 @@ final readonly class Handover
         }
 
         return [
-            ...$version->risks->map(fn (AcceptedRisk $r): string => "{$r->declined}: {$r->risk}; looked at again on {$r->review_on->format('j M Y')} ({$r->signed_by}, {$r->signed_on->format('j M Y')})")->values()->all(),
+            ...$version->risks->map(fn (AcceptedRisk $r): string => "{$r->words()}; looked at again on {$r->review_on->format('j M Y')} ({$r->signed_by}, {$r->signed_on->format('j M Y')})")->values()->all(),
             ...$version->waivers->map(fn (Waiver $w): string => "{$w->what}: {$w->reason} ({$w->signed_by}, {$w->signed_on->format('j M Y')})")->values()->all(),
             ...$version->passedStages->where('by', StageGate::WAIVER)->map(fn (PassedStage $p): string => ucfirst(str_replace('-', ' ', $p->stage)).": {$p->words} ({$p->signed_by}, {$p->passed_on->format('j M Y')})")->values()->all(),
         ];

@@ -15,18 +15,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<string> $steps
  * @property list<string> $cautions
  * @property array<int, int> $products
+ * @property array<string, string|list<string>> $about
  */
 #[UsePolicy(JobSheetVersionPolicy::class)]
 final class JobSheetVersion extends Model
 {
     protected $table = 'job_sheets';
 
-    protected $fillable = ['task_type_id', 'version', 'steps', 'cautions', 'products', 'reason', 'user_id'];
+    protected $fillable = ['task_type_id', 'version', 'steps', 'cautions', 'products', 'about', 'reason', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'cautions' => 'array', 'products' => 'array', 'version' => 'integer'];
+        return ['steps' => 'array', 'cautions' => 'array', 'products' => 'array', 'about' => 'array', 'version' => 'integer'];
     }
 
     /** @return BelongsTo<TaskType, $this> */

@@ -6,6 +6,7 @@ namespace App\Rounds;
 
 use App\Systems\System;
 use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Rounds\BuildJobs;
 use Velbrin\Core\Rounds\OffWhile;
 use Velbrin\Core\Rounds\TaskLibrary;
 use Velbrin\Core\Rounds\TaskType as CoreType;
@@ -15,9 +16,9 @@ final class TaskStart
 {
     public static function library(): void
     {
-        foreach (TaskLibrary::all() as $type) {
+        foreach ([...TaskLibrary::all(), ...BuildJobs::all()] as $type) {
             $own = TaskType::query()->firstOrCreate(['key' => $type->key], [...self::columns($type), 'version_on' => Days::today()->toDateString()]);
-            $own->sheets()->firstOrCreate(['version' => 1], ['steps' => $own->steps, 'cautions' => $own->cautions, 'products' => [], 'reason' => 'as the library has it']);
+            $own->sheets()->firstOrCreate(['version' => 1], ['steps' => $own->steps, 'cautions' => $own->cautions, 'products' => [], 'about' => $own->about, 'reason' => 'as the library has it']);
         }
     }
 
@@ -27,6 +28,7 @@ final class TaskStart
         return [
             'name' => $type->name, 'every_days' => $type->everyDays, 'minutes' => $type->minutes, 'steps' => $type->steps, 'cautions' => $type->cautions, 'off' => array_map(fn (OffWhile $o): string => $o->value, $type->off),
             'readings' => $type->readings, 'turns' => $type->turns, 'persons' => $type->persons, 'skill' => $type->skill, 'messy' => $type->messy, 'products' => [],
+            'build' => $type->build, 'stage' => $type->stage, 'about' => ['purpose' => $type->purpose, 'whenNot' => $type->whenNot, 'tools' => $type->tools, 'materials' => $type->materials, 'proof' => $type->proof, 'record' => $type->record],
         ];
     }
 

@@ -126,8 +126,11 @@ return new class extends Migration
         Schema::create('accepted_risks', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('plan_version_id')->constrained();
+            // Declined or put off; or work of ours that is handed over unfinished, with who is liable for it.
+            $table->string('kind', 12)->default('declined');
             $table->string('declined', 300);
             $table->string('risk', 500);
+            $table->string('liable', 160)->nullable();
             $table->date('review_on');
             $table->string('signed_by', 120);
             $table->date('signed_on');

@@ -209,6 +209,10 @@ return new class extends Migration
             $table->unsignedTinyInteger('persons')->default(1);
             $table->string('skill', 60)->nullable();
             $table->boolean('messy')->default(false);
+            $table->boolean('build')->default(false);
+            $table->string('stage', 20)->nullable();
+            // Purpose, when not to, tools, materials, proof, what is written down.
+            $table->json('about')->default('{}');
             $table->unsignedSmallInteger('version')->default(1);
             $table->date('version_on')->nullable();
             // The product each step opens, by its number.
@@ -224,6 +228,7 @@ return new class extends Migration
             $table->json('steps');
             $table->json('cautions');
             $table->json('products');
+            $table->json('about')->default('{}');
             $table->string('reason', 300);
             $table->foreignId('user_id')->nullable()->constrained();
             $table->timestamps();

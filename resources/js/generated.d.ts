@@ -152,6 +152,8 @@ export interface QuoteView {
 
 export interface RiskView {
     id: number;
+    unfinished: boolean;
+    liable: string | null;
     declined: string;
     risk: string;
     reviewOn: string;
@@ -188,6 +190,7 @@ export interface StageView {
     document: string | null;
     tools: string[];
     firm: StageFirmView | null;
+    sheets: Record<string, string>;
 }
 
 export interface StopView {
@@ -846,6 +849,13 @@ export interface JobSheetView {
     persons: number;
     steps: ({ productId: number | null; text: string })[];
     cautions: string[];
+    build: boolean;
+    purpose: string;
+    whenNot: string;
+    tools: string[];
+    materials: string[];
+    proof: string;
+    record: string;
 }
 
 export interface MethodResultView {

@@ -47,7 +47,7 @@ final class DueController
             'counts' => [...$this->counts($date), 'later' => (clone $later)->count()],
             'what' => $what,
             'type' => isset($given['type']) ? (int) $given['type'] : null,
-            'types' => TaskType::query()->current()->orderBy('name')->pluck('name', 'id'),
+            'types' => TaskType::query()->current()->where('build', false)->orderBy('name')->pluck('name', 'id'),
             'mayPlan' => $user->can('plan', Visit::class),
         ]);
     }

@@ -39,7 +39,7 @@ final class FaultController
             'header' => SystemHeaderView::of($system, $user),
             'symptoms' => collect(Symptom::cases())->mapWithKeys(fn (Symptom $s): array => [$s->value => $s->label()]),
             'walk' => isset($given['symptom']) ? FaultView::of(self::walk((string) $given['symptom'], $answers), $answers) : null,
-            'devices' => Item::query()->where('system_id', $system->id)->whereNull('retired_at')->orderBy('job')->get()->map(fn (Item $i): array => ['name' => $i->name, 'watts' => $i->watts, 'plug' => $i->plug_label, 'spare' => $i->spare_where]),
+            'devices' => ! isset($given['symptom']) ? [] : Item::query()->where('system_id', $system->id)->whereNull('retired_at')->whereIn('job', array_column(Symptom::from((string) $given['symptom'])->jobs(), 'value'))->orderBy('job')->get()->map(fn (Item $i): array => ['name' => $i->name, 'watts' => $i->watts, 'plug' => $i->plug_label, 'spare' => $i->spare_where]),
             'people' => User::query()->current()->where('role', '<>', 'client')->orderBy('name')->pluck('name', 'id'),
             'me' => $user->id,
         ]);

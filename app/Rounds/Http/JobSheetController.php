@@ -35,15 +35,16 @@ final class JobSheetController
 {
     private const STEPS = 40;
 
-    public function index(): Response
+    public function index(Request $request): Response
     {
         Gate::authorize('viewAny', TaskType::class);
+        $key = $request->validate(['sheet' => ['nullable', 'string', 'max:30']])['sheet'] ?? null;
 
         if (TaskType::query()->doesntExist()) {
             TaskStart::library();
         }
 
-        return $this->page(TaskType::query()->current()->orderBy('name')->firstOrFail());
+        return $this->page(TaskType::query()->current()->when($key !== null, fn ($q) => $q->where('key', $key))->orderBy('name')->firstOrFail());
     }
 
     public function show(TaskType $taskType): Response
@@ -64,7 +65,7 @@ final class JobSheetController
         }
 
         return Inertia::render('rounds/JobSheets', [
-            'types' => TaskType::query()->current()->orderBy('name')->get(['id', 'name', 'version'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'version' => $t->version]),
+            'types' => TaskType::query()->current()->orderBy('name')->get(['id', 'name', 'version', 'build'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'version' => $t->version, 'build' => $t->build]),
             'sheet' => JobSheetView::of($type),
             'history' => array_reverse($history),
             'places' => SiteStep::query()->current()->where('task_type_id', $type->id)->with('site')->get()->groupBy('site_id')->map(fn ($steps): array => ['siteId' => $steps->first()?->site_id, 'name' => (string) $steps->first()?->site?->name, 'count' => $steps->count()])->values(),
@@ -82,6 +83,7 @@ final class JobSheetController
             'steps' => ['required', 'array', 'min:1', 'max:'.self::STEPS], 'steps.*.text' => ['required', 'string', 'max:200'], 'steps.*.product_id' => ['nullable', 'integer', Rule::exists('products', 'id')->whereNull('archived_at')],
             'cautions' => ['present', 'array', 'max:12'], 'cautions.*' => ['required', 'string', 'max:200'],
             'reason' => ['required', 'string', 'max:300'],
+            'about' => ['sometimes', 'array'], ...self::aboutRules(),
         ], ['reason.required' => 'Say why the sheet changes: the next one asks.', 'steps.*.text.required' => 'A step needs words; take it out if it is not wanted.']);
         DB::transaction(function () use ($taskType, $given, $user): void {
             $type = TaskType::query()->lockForUpdate()->whereKey($taskType->id)->firstOrFail();
@@ -90,6 +92,7 @@ final class JobSheetController
             }
             $columns = [
                 'steps' => array_column($given['steps'], 'text'), 'cautions' => array_values($given['cautions']),
+                'about' => self::about($given['about'] ?? $type->about),
                 'products' => array_map(intval(...), array_filter(array_map(fn (array $s): ?int => $s['product_id'] ?? null, array_values($given['steps'])))),
             ];
             $type->update([...$columns, 'version' => $type->version + 1, 'version_on' => Days::today()->toDateString()]);
@@ -99,6 +102,32 @@ final class JobSheetController
         return back()->with('said', 'A new version from now on. Visits that began keep theirs.');
     }
 
+    /** @return array<string, list<string>> */
+    private static function aboutRules(): array
+    {
+        $rules = [];
+        foreach (TaskType::ABOUT as $key => $list) {
+            $rules += $list ? ["about.{$key}" => ['array', 'max:20'], "about.{$key}.*" => ['string', 'max:80']] : ["about.{$key}" => ['nullable', 'string', 'max:300']];
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, string|list<string>>
+     */
+    private static function about(array $given): array
+    {
+        $about = [];
+        foreach (TaskType::ABOUT as $key => $list) {
+            $value = $given[$key] ?? null;
+            $about[$key] = $list ? array_values(array_filter(is_array($value) ? $value : [], is_string(...))) : (is_string($value) ? $value : '');
+        }
+
+        return $about;
+    }
+
     /** The sheets as they are worked at one place. */
     public function ofSite(Site $site, #[CurrentUser] User $user): Response
     {
@@ -106,7 +135,7 @@ final class JobSheetController
         Gate::authorize('viewAny', SiteStep::class);
         $own = SiteStep::query()->current()->where('site_id', $site->id)->with('user')->orderBy('id')->get();
         $types = TaskType::query()->current()->whereIn('id', Task::query()->whereNull('ended_at')->whereIn('system_id', System::query()->current()->where('site_id', $site->id)->select('id'))->select('task_type_id'))
-            ->orWhereIn('id', $own->pluck('task_type_id'))->orderBy('name')->get();
+            ->orWhereIn('id', $own->pluck('task_type_id'))->orderBy('name')->get()->sortByDesc(fn (TaskType $t): bool => $own->contains('task_type_id', $t->id))->values();
 
         return Inertia::render('rounds/SiteJobs', [
             'crumbs' => [new CrumbView((string) $site->loadMissing('client')->client?->name, "/clients/{$site->client_id}"), new CrumbView($site->name, "/sites/{$site->id}")],

@@ -43,7 +43,7 @@ final class TaskController
         return Inertia::render('rounds/SystemTasks', [
             'header' => SystemHeaderView::of($system, $user),
             'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('due_on')->get()->map(fn (Task $t): TaskLineView => TaskLineView::of($t->setRelation('system', $system), $today)),
-            'types' => TaskType::query()->current()->whereNotIn('id', Task::query()->where('system_id', $system->id)->whereNull('ended_at')->select('task_type_id'))->orderBy('name')->get(['id', 'name', 'every_days'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'everyDays' => $t->every_days]),
+            'types' => TaskType::query()->current()->where('build', false)->whereNotIn('id', Task::query()->where('system_id', $system->id)->whereNull('ended_at')->select('task_type_id'))->orderBy('name')->get(['id', 'name', 'every_days'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'everyDays' => $t->every_days]),
             'later' => FollowUp::query()->where('system_id', $system->id)->whereNull('done_at')->with(['system', 'owner'])->orderBy('due_on')->limit(50)->get()->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f)),
             'offs' => OffRecord::query()->where('system_id', $system->id)->whereNull('on_at')->with(['by', 'owner'])->orderBy('off_at')->get()->map(fn (OffRecord $o): OffView => OffView::of($o)),
             'seen' => Observation::query()->where('system_id', $system->id)->with('user')->latest('seen_at')->limit(12)->get()->map(fn (Observation $o): array => ['sign' => Sign::tryFrom($o->sign)?->label() ?? $o->sign, 'grade' => $o->grade, 'note' => $o->note, 'at' => $o->seen_at->toIso8601ZuluString(), 'by' => (string) $o->user?->name]),
@@ -60,7 +60,7 @@ final class TaskController
         if ($request->boolean('standard')) {
             return back()->with('said', TaskStart::standard($system).' tasks of the regime, due from today on.');
         }
-        $given = $request->validate([...$this->rules(), 'task_type_id' => ['required', 'integer', Rule::exists('task_types', 'id')->whereNull('archived_at'), Rule::unique('tasks', 'task_type_id')->where('system_id', $system->id)->whereNull('ended_at')], 'last_done_on' => ['nullable', 'date', 'before_or_equal:today']]);
+        $given = $request->validate([...$this->rules(), 'task_type_id' => ['required', 'integer', Rule::exists('task_types', 'id')->whereNull('archived_at')->where('build', 0), Rule::unique('tasks', 'task_type_id')->where('system_id', $system->id)->whereNull('ended_at')], 'last_done_on' => ['nullable', 'date', 'before_or_equal:today']]);
         $this->ordered($given);
         $task = Task::query()->updateOrCreate(['system_id' => $system->id, 'task_type_id' => $given['task_type_id']], [...$given, 'last_done_on' => $given['last_done_on'] ?? Days::today()->toDateString(), 'ended_at' => null]);
         $task->load('type')->settle();

@@ -12,8 +12,10 @@ final readonly class JobSheetView
     /**
      * @param  list<array{text: string, productId: int|null}>  $steps
      * @param  list<string>  $cautions
+     * @param  list<string>  $tools
+     * @param  list<string>  $materials
      */
-    private function __construct(public int $id, public string $name, public int $version, public ?string $on, public float $everyDays, public float $minutes, public int $persons, public array $steps, public array $cautions)
+    private function __construct(public int $id, public string $name, public int $version, public ?string $on, public float $everyDays, public float $minutes, public int $persons, public array $steps, public array $cautions, public bool $build, public string $purpose, public string $whenNot, public array $tools, public array $materials, public string $proof, public string $record)
     {
     }
 
@@ -24,6 +26,22 @@ final readonly class JobSheetView
         return new self(
             $t->id, $t->name, $t->version, $t->version_on?->toDateString(), $t->every_days, $t->minutes, $t->persons,
             array_map(fn (int $n, string $text): array => ['text' => $text, 'productId' => $products[$n] ?? null], array_keys($t->steps), $t->steps), $t->cautions,
+            $t->build, self::words($t, 'purpose'), self::words($t, 'whenNot'), self::list($t, 'tools'), self::list($t, 'materials'), self::words($t, 'proof'), self::words($t, 'record'),
         );
+    }
+
+    private static function words(TaskType $t, string $key): string
+    {
+        $value = $t->about[$key] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+
+    /** @return list<string> */
+    private static function list(TaskType $t, string $key): array
+    {
+        $value = $t->about[$key] ?? [];
+
+        return is_array($value) ? $value : [];
     }
 }

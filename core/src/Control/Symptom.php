@@ -24,6 +24,16 @@ enum Symptom: string
         };
     }
 
+    /** @return list<Job> the devices it may come from: their labels say what they should draw */
+    public function jobs(): array
+    {
+        return match ($this) {
+            self::Cold => [Job::Heater, Job::Controller, Job::Probe, Job::ReturnPump], self::Hot => [Job::Heater, Job::Chiller, Job::Fan, Job::Controller, Job::Probe, Job::ReturnPump, Job::CirculationPump],
+            self::NoFlow => [Job::ReturnPump, Job::CirculationPump], self::Noise => [Job::ReturnPump, Job::CirculationPump, Job::Skimmer, Job::TopOff, Job::Doser, Job::Fan, Job::Light, Job::Chiller],
+            self::Level => [Job::TopOff, Job::FloatSwitch, Job::ReturnPump], self::Skimmer => [Job::Skimmer], self::NoDose => [Job::Doser, Job::Controller], self::Alarm => [Job::Controller, Job::Probe, Job::FloatSwitch, Job::Battery],
+        };
+    }
+
     /** @return array<string, Check> by key; the first is where it begins */
     public function checks(): array
     {

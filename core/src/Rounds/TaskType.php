@@ -13,6 +13,8 @@ final readonly class TaskType
      * @param  list<OffWhile>  $off
      * @param  list<string>  $readings  parameters to read
      * @param  list<string>  $turns
+     * @param  list<string>  $tools
+     * @param  list<string>  $materials
      */
     public function __construct(
         public string $key,
@@ -29,6 +31,18 @@ final readonly class TaskType
         /** Leaves the water cloudy or the animals upset: told beforehand, looked at again next day (X-12). */
         public bool $messy = false,
         public ?float $latestDays = null,
+        /** Done once, while a system is built. */
+        public bool $build = false,
+        /** Stage of the course of work it belongs to; null: wherever it is needed. */
+        public ?string $stage = null,
+        public string $purpose = '',
+        public string $whenNot = '',
+        public array $tools = [],
+        public array $materials = [],
+        /** What shows that it is done: a photo, a reading. */
+        public string $proof = '',
+        /** What is written down. */
+        public string $record = '',
     ) {
     }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Link } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
 import type { JointView, StageView } from '../generated';
 import { date } from '../shared/units';
@@ -33,6 +34,7 @@ const BY: Record<string, string> = { proof: 'proved', waiver: 'waived', document
         <small v-else>{{ s.hours }} h, {{ s.persons === 1 ? 'one person' : `${s.persons} people` }}{{ s.waits ? ` · ${s.waits}` : '' }} · stands by {{ date(s.earliestOn) }} at the earliest</small>
         <div v-if="open === s.key || s === next">
             <p>Passes by: {{ s.proof }}. {{ s.mayBeWaived ? 'Or by a signed waiver with its reason.' : 'No waiver: it can hurt people.' }}</p><p v-for="c in s.cautions" :key="c" class="caution"><b aria-hidden="true">▲</b> {{ c }}</p>
+            <p v-if="Object.keys(s.sheets).length">Job sheets: <template v-for="(name, key, n) in s.sheets" :key="key"><template v-if="n">, </template><Link :href="`/settings/jobs?sheet=${key}`">{{ name }}</Link></template></p>
             <StageTools :key="`${s.key}-tools-${s.tools.length}`" :stage="s" :version-id="versionId" :people="people" :accepted="accepted" :may-edit="mayEdit" :may-prove="mayProve" />
             <JointLooks v-if="s.key === 'filled' && joints.length && accepted" :joints="joints" :looks="looks" :version-id="versionId" :may-look="mayProve" />
             <StageGate v-if="accepted && mayProve && (s === next || (s === last && mayWaive) || !s.passedBy)" :key="`${s.key}${s.passedBy}`" :stage="s" :version-id="versionId" :is-last="s === last" :may-waive="mayWaive" />

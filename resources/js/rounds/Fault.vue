@@ -27,8 +27,8 @@ watch(() => props.walk, (w) => { if (w) Object.assign(form, { symptom: w.symptom
                 <h3>{{ walk.ask }}</h3>
                 <p v-if="walk.how">{{ walk.how }}</p>
                 <p v-if="walk.caution" class="caution"><b aria-hidden="true">▲</b> {{ walk.caution }}</p>
-                <table v-if="walk.power && devices.length" class="plainer"><caption>What the register says</caption><thead><tr><th scope="col">Device</th><th scope="col" class="num">Watts on the label</th><th scope="col">Plug</th><th scope="col">Spare at</th></tr></thead><tbody><tr v-for="(d, n) in devices" :key="n"><td>{{ d.name }}</td><td class="num">{{ d.watts === null ? 'not known' : `${d.watts} W` }}</td><td>{{ d.plug ?? 'no label' }}</td><td>{{ d.spare ?? '—' }}</td></tr></tbody></table>
                 <ul class="choices"><li v-for="(answer, n) in walk.answers" :key="n"><Link :href="to([...walk.given, n])" preserve-scroll>{{ answer }}</Link></li></ul>
+                <table v-if="walk.power && devices.length" class="plainer"><caption>What the register says</caption><thead><tr><th scope="col">Device</th><th scope="col" class="num">Watts on the label</th><th scope="col">Plug</th><th scope="col">Spare at</th></tr></thead><tbody><tr v-for="(d, n) in devices" :key="n"><td>{{ d.name }}</td><td class="num">{{ d.watts === null ? 'not known' : `${d.watts} W` }}</td><td>{{ d.plug ?? 'no label' }}</td><td>{{ d.spare ?? '—' }}</td></tr></tbody></table>
             </section>
             <section v-else class="cause" role="status">
                 <h3>{{ walk.cause }}</h3>

@@ -52,7 +52,7 @@ function drop(i: number) {
 <template>
     <div v-if="rows.length" class="tablebox" tabindex="0" role="region" :aria-label="caption"><table class="plainer lamps" :class="{ named }"><caption class="visually-hidden">{{ caption }}</caption>
         <thead><tr><th v-if="named" scope="col">{{ word }}</th><th v-for="c in columns" :key="c.key" scope="col" :class="{ num: c.kind }">{{ head(c) }}</th><th v-if="beside" scope="col">{{ beside }}</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
-        <tbody><template v-for="(row, i) in rows" :key="i"><tr :class="{ upper: said && !beside }">
+        <tbody><template v-for="(row, i) in rows" :key="i"><tr :class="{ upper: said?.(i) && !beside }">
             <td v-if="named"><input v-model="row.name" class="cell" type="text" maxlength="60" :placeholder="`${spec.word} ${i + 1}`" :aria-label="`${word} ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>
             <td v-for="c in columns" :key="c.key">
                 <input v-if="c.flag" v-model="row[c.key]" type="checkbox" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')">
@@ -62,7 +62,7 @@ function drop(i: number) {
             </td>
             <td v-if="beside" class="quiet" :class="{ wrong: said?.(i)?.bad }">{{ said?.(i)?.words ?? '' }}</td>
             <td><button v-if="!readonly" type="button" class="linkish" :aria-label="`Take ${spec.word} ${i + 1} out`" @click="drop(i)">✕</button></td>
-        </tr><tr v-if="said && !beside"><td :colspan="columns.length + 2" class="quiet" :class="{ wrong: said(i)?.bad }">{{ said(i)?.words ?? '' }}</td></tr></template></tbody>
+        </tr><tr v-if="said?.(i) && !beside"><td :colspan="columns.length + 2" class="quiet" :class="{ wrong: said(i)?.bad }">{{ said(i)?.words }}</td></tr></template></tbody>
     </table></div>
     <datalist v-for="(list, key) in offers" :id="`${table}-${key}`" :key="key"><option v-for="o in list" :key="o" :value="o" /></datalist>
     <p v-if="firstWrong" class="wrong" role="alert">{{ firstWrong[1] }}</p>

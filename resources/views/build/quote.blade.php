@@ -20,8 +20,8 @@ table { width: 100%; border-collapse: collapse; } td, th { padding: 3pt 6pt 3pt 
 <table><tr><th>Purchase</th><th class="n">Phase</th><th class="n">Of no use from</th><th class="n">Price</th></tr>
 @foreach($phases as $row)<tr><td>{{ $row->called('purchase') }}</td><td class="n">{{ (int) $row->number('phase') }}</td><td class="n">{{ $row->numberOr('until') === null ? '' : 'phase '.(int) $row->numberOr('until') }}</td><td class="n">{{ $row->numberOr('price') === null ? '' : $currency.' '.number_format($row->numberOr('price'), 2) }}</td></tr>@endforeach
 </table>@endif
-@if($version->risks->isNotEmpty())<h2>Declined or put off</h2>
-@foreach($version->risks as $risk)<p>▸ <b>{{ $risk->declined }}</b>: {{ $risk->risk }}; looked at again on {{ $risk->review_on->format('j M Y') }} <span class="small">signed by {{ $risk->signed_by }}, {{ $risk->signed_on->format('j M Y') }}</span></p>@endforeach @endif
+@if($version->risks->isNotEmpty())<h2>Declined, put off or handed over unfinished</h2>
+@foreach($version->risks as $risk)<p>▸ {{ $risk->words() }}; looked at again on {{ $risk->review_on->format('j M Y') }} <span class="small">signed by {{ $risk->signed_by }}, {{ $risk->signed_on->format('j M Y') }}</span></p>@endforeach @endif
 @foreach([['What it takes', $quote, 'To pay'], ['A year of running', $year, 'A year']] as [$title, $list, $sum])
 <h2>{{ $title }}</h2>
 <table>

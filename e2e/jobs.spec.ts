@@ -1,0 +1,64 @@
+import { expect, pageAs, test } from './as';
+
+test('a job sheet gets its next version, a place its own way, and the phone shows both', async ({ browser }) => {
+    const desk = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
+    await desk.goto('/settings/jobs');
+    await desk.getByRole('navigation', { name: 'Job sheets' }).getByRole('link', { name: /^Skimmer cup/ }).click();
+    await desk.getByRole('button', { name: 'Make the next version' }).click();
+    await desk.getByRole('button', { name: 'add a step' }).click();
+    await desk.getByRole('textbox', { name: 'Step 3' }).fill('Air intake free of salt');
+    await desk.getByRole('button', { name: 'Step 3 up' }).click();
+    await desk.getByRole('button', { name: 'Make version 2' }).click();
+    // Without its reason it is not taken, and what was typed stands.
+    await expect(desk.getByRole('textbox', { name: 'Step 2' })).toHaveValue('Air intake free of salt');
+    await desk.getByLabel('Why it changes').fill('two cups ran over');
+    await desk.getByRole('button', { name: 'Make version 2' }).click();
+    await expect(desk.getByText('A new version from now on.')).toBeVisible();
+    await expect(desk.locator('.versions li').first()).toContainText('two cups ran over');
+    await expect(desk.locator('.versions .came').first()).toContainText('Air intake free of salt');
+
+    await desk.goto('/sites/5/jobs');
+    const job = desk.locator('.sitejob').filter({ hasText: 'Skimmer cup' });
+    await job.getByRole('button', { name: 'something is different here' }).click();
+    await job.getByLabel('At which step').selectOption({ index: 0 });
+    await job.getByLabel('What is done').fill('Cup off over the tray');
+    await job.getByLabel('Why this place differs').fill('white carpet');
+    await job.getByRole('button', { name: 'Keep it for this place' }).click();
+    await expect(job.getByText('Here, instead of')).toBeVisible();
+
+    const week = (n: number) => new Date(Date.now() + n * 7 * 86_400_000).toISOString().slice(0, 10);
+    let visit: string | null = null;
+    for (let n = 0; n < 3 && visit === null; n++) {
+        await desk.goto(`/rounds?week=${week(n)}`);
+        const chip = desk.getByRole('button', { name: /^Head office, .*move it$|^Head office: give it a place$/ });
+        if (await chip.count()) {
+            await chip.first().click();
+            visit = await desk.getByRole('link', { name: 'open the visit' }).getAttribute('href');
+        }
+    }
+    const phone = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    await phone.goto(visit ?? '/nowhere');
+    await phone.getByRole('button', { name: /Skimmer cup/ }).click();
+    await expect(phone.getByText('Here, instead of “Cup off, neck wiped”:')).toBeVisible();
+    await expect(phone.getByText('Air intake free of salt')).toBeVisible();
+    await expect(phone.getByText(/^Job sheet, version 2 of/)).toBeVisible();
+});
+
+test('a fault is found on a phone, one look at a time, and has an owner and a day', async ({ browser }) => {
+    const phone = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    await phone.goto('/systems/5');
+    await phone.getByRole('link', { name: 'find a fault' }).click();
+    await phone.getByRole('link', { name: 'Too cold' }).click();
+    await phone.getByRole('link', { name: 'Yes, it is cold' }).click();
+    await expect(phone.getByRole('heading', { name: /How many watts/ })).toBeVisible();
+    await expect(phone.getByRole('cell', { name: 'Heater 1' })).toBeVisible();
+    await phone.getByRole('link', { name: 'One of them none' }).click();
+    await phone.getByRole('link', { name: 'Yes', exact: true }).click();
+    await expect(phone.getByRole('heading', { name: 'The heater is dead.' })).toBeVisible();
+    expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await phone.getByRole('button', { name: 'Write it down' }).click();
+    await expect(phone.getByText('In the log; it has an owner and a day.')).toBeVisible();
+    await expect(phone.getByText(/Too cold\. Does a second thermometer/)).toBeVisible();
+    await phone.goto('/systems/5/tasks');
+    await expect(phone.getByText(/Heater: The heater is dead\./)).toBeVisible();
+});
