@@ -74,6 +74,21 @@ final class JobSheetsTest extends TestCase
     }
 
     #[Test]
+    public function the_sheets_of_a_build_stand_beside_those_of_service_and_never_recur(): void
+    {
+        $page = self::props($this->actingAs($this->ines)->get('/settings/jobs?sheet=drill-glass'));
+        self::assertSame(['Drill a hole in glass', true], [$page['sheet']['name'], $page['sheet']['build']]);
+        self::assertContains('diamond hole saws', $page['sheet']['tools']);
+        $drill = TaskType::query()->where('key', 'drill-glass')->sole();
+        $about = ['purpose' => 'A hole', 'whenNot' => 'toughened', 'tools' => ['saw'], 'materials' => [], 'proof' => 'photo', 'record' => 'chips'];
+        $this->actingAs($this->planner)->put("/settings/jobs/{$drill->id}", ['version' => 1, 'steps' => [['text' => 'Drill', 'product_id' => null]], 'cautions' => ['Goggles.'], 'reason' => 'shorter', 'about' => $about])->assertSessionHasNoErrors();
+        self::assertEquals($about, $drill->refresh()->about);
+        self::assertEquals([$about, 'A pane gets an overflow, drain or return where the hole plan has it.'], [$drill->sheets()->where('version', 2)->sole()->about, $drill->sheets()->where('version', 1)->sole()->about['purpose']]);
+        $this->post("/systems/{$this->system->id}/tasks", ['task_type_id' => $drill->id, 'every_days' => 7])->assertSessionHasErrors('task_type_id');
+        self::assertNotContains('Drill a hole in glass', array_column(self::props($this->get("/systems/{$this->system->id}/tasks"))['types'], 'name'));
+    }
+
+    #[Test]
     public function what_a_place_does_differently_is_shown_at_its_step_with_reason_and_photo(): void
     {
         $post = fn (array $given) => $this->actingAs($this->ines)->post("/sites/{$this->visit->site_id}/jobs", ['task_type_id' => $this->glass->id, 'step' => 0, 'does' => 'instead', 'text' => 'Plastic blade only', 'why' => 'the tank is acrylic', ...$given]);

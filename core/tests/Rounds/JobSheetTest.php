@@ -8,10 +8,12 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Velbrin\Core\Rounds\BuildJobs;
 use Velbrin\Core\Rounds\JobSheet;
 use Velbrin\Core\Rounds\SheetStep;
 use Velbrin\Core\Rounds\SiteDoes;
 use Velbrin\Core\Rounds\SiteStep;
+use Velbrin\Core\Rounds\TaskLibrary;
 
 /** A place's own way beside the company's sheet: shown as a difference, never lost (P-22). */
 final class JobSheetTest extends TestCase
@@ -57,6 +59,27 @@ final class JobSheetTest extends TestCase
                 self::assertCount(1, array_filter($at, fn (SheetStep $s): bool => $s->why === $difference->why));
             }
         }
+    }
+
+    #[Test]
+    public function a_sheet_of_a_build_says_what_for_when_not_with_what_and_how_it_is_proved(): void
+    {
+        $stages = ['survey', 'structure', 'ordered', 'fabricated', 'leak-test', 'set', 'plumbed', 'electrics', 'lights', 'filled', 'scape', 'rehearsal', 'alarms', 'cycle', 'animals', 'handover'];
+        $service = array_column(TaskLibrary::all(), 'key');
+        foreach (BuildJobs::all() as $sheet) {
+            self::assertTrue($sheet->build);
+            foreach ([$sheet->purpose, $sheet->whenNot, $sheet->proof, $sheet->record] as $words) {
+                self::assertNotSame('', $words, $sheet->key);
+            }
+            self::assertGreaterThanOrEqual(5, count($sheet->steps), $sheet->key);
+            self::assertNotEmpty($sheet->cautions, $sheet->key);
+            self::assertNotEmpty($sheet->tools, $sheet->key);
+            self::assertNotContains($sheet->key, $service, 'one key, one sheet');
+            self::assertTrue($sheet->stage === null || in_array($sheet->stage, $stages, true), $sheet->key);
+        }
+        self::assertSame(['drill-glass' => 'Drill a hole in glass'], BuildJobs::at('fabricated'));
+        self::assertSame([], BuildJobs::at('handover'));
+        self::assertCount(count(BuildJobs::all()), array_unique(array_column(BuildJobs::all(), 'key')));
     }
 
     #[Test]
