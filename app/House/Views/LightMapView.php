@@ -46,7 +46,7 @@ final readonly class LightMapView
      */
     public static function all(array $maps, Units $units): array
     {
-        $words = ['top' => 'near the surface', 'upper' => 'a quarter down', 'mid' => 'halfway down', 'lower' => 'three quarters down', 'low' => 'at the bottom'];
+        $words = ['top' => 'near the surface', 'upper' => 'a quarter down', 'mid' => 'halfway down', 'lower' => 'three quarters down', 'low' => 'at the bottom', 'own' => 'where you asked'];
 
         return array_map(fn (string $at, LightMap $map): self => self::of($words[$at] ?? $at, $map, $units), array_keys($maps), $maps);
     }

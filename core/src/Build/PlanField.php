@@ -99,6 +99,7 @@ enum PlanField: string
     case LightHours = 'lightHours';
     case LightRampH = 'lightRampH';
     case LightTopPct = 'lightTopPct';
+    case MapDepthMm = 'mapDepthMm';
     case DarkDays = 'darkDays';
     case RampWeeks = 'rampWeeks';
     case RampStartPct = 'rampStartPct';

@@ -165,6 +165,7 @@ final class PlanSheet
             FieldSpec::number(F::LightHours, 'light', 'Light on, hours a day', Kind::Hours, 1, 24),
             FieldSpec::number(F::LightRampH, 'light', 'Rising, and falling, hours each', Kind::Hours, 0, 12),
             FieldSpec::number(F::LightTopPct, 'light', 'Brightest, of full power', Kind::Percent, 1, 100),
+            FieldSpec::number(F::MapDepthMm, 'light', 'A map of the light at, under the surface', Kind::Length, 0, 3000, 'Beside the five that are always drawn: where a coral will stand.'),
             FieldSpec::number(F::DarkDays, 'light', 'Dark after filling, days', Kind::Days, 0, 120, 'A dark start: no light while bacteria settle. Empty: light from the first day.'),
             FieldSpec::number(F::RampWeeks, 'light', 'New light rises over, weeks', Kind::Factor, 1, 26),
             FieldSpec::number(F::RampStartPct, 'light', 'And begins at, of its aim', Kind::Percent, 1, 100),

@@ -106,6 +106,19 @@ final class OtherVesselsTest extends TestCase
     }
 
     #[Test]
+    public function a_map_is_drawn_at_any_depth_of_the_water(): void
+    {
+        $lamps = [['name' => 'L', 'xMm' => 600, 'yMm' => 300, 'aboveRimMm' => 200, 'ppf' => 200, 'halfAngleDeg' => 45]];
+        $plan = fn (array $values): PlanAnswers => Plan::answer(PlanBrief::read(['values' => [...self::VALUES, ...$values], 'chambers' => self::CHAMBERS, 'lamps' => $lamps]));
+        $maps = $plan(['mapDepthMm' => 123])->light;
+        self::assertSame(123.0, $maps['own']->depthMm);
+        self::assertLessThan($maps['top']->mean, $maps['own']->mean);
+        self::assertGreaterThan($maps['mid']->mean, $maps['own']->mean);
+        self::assertSame(['top', 'upper', 'mid', 'lower', 'low'], array_keys($plan([])->light));
+        self::assertSame('mapDepthMm', $plan(['mapDepthMm' => 900])->errors[0]->field ?? null);
+    }
+
+    #[Test]
     public function a_vessel_that_cannot_be_is_refused_at_its_field(): void
     {
         $field = fn (array $row): ?string => self::brief([[...self::FRAG, ...$row]])->errors[0]->field ?? null;

@@ -96,7 +96,7 @@ final class Lighting implements Topic
     /**
      * As predicted, at full power, by where.
      *
-     * @return array{top: LightMap, upper: LightMap, mid: LightMap, lower: LightMap, low: LightMap}
+     * @return array{top: LightMap, upper: LightMap, mid: LightMap, lower: LightMap, low: LightMap, own?: LightMap}
      *
      * @throws Missing
      * @throws OutOfRange
@@ -111,7 +111,13 @@ final class Lighting implements Topic
         $lamps = self::fixtures($facts, $length, $width);
         $at = fn (float $depth): LightMap => LightMap::of($lamps, $length, $width, $depth, $facts->number(F::AttenuationPerM), self::COLUMNS, self::ROWS, inside: $inside);
 
-        return ['top' => $at(min(self::TOP_MM, $water / 2)), 'upper' => $at($water / 4), 'mid' => $at($water / 2), 'lower' => $at($water * 3 / 4), 'low' => $at($water)];
+        $maps = ['top' => $at(min(self::TOP_MM, $water / 2)), 'upper' => $at($water / 4), 'mid' => $at($water / 2), 'lower' => $at($water * 3 / 4), 'low' => $at($water)];
+        if ($facts->brief->has(F::MapDepthMm)) {
+            $depth = $facts->number(F::MapDepthMm);
+            $maps['own'] = $depth <= $water ? $at($depth) : throw OutOfRange::number(F::MapDepthMm->value, $depth, "0 to the sand, {$water}", Quantity::of(0, Kind::Length), Quantity::of($water, Kind::Length));
+        }
+
+        return $maps;
     }
 
     /**
