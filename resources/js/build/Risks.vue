@@ -17,7 +17,7 @@ const keep = () => form.post(`/plan-versions/${props.versionId}/risks`, { preser
     <p v-else class="quiet">Nothing. What a client leaves out for its price is written here with its risk, and signed; so is work of ours that the client takes over unfinished.</p>
     <details v-if="mayWrite" class="metered"><summary>Write one down</summary>
         <form class="form" @submit.prevent="keep">
-            <div><label for="risk-kind">It is</label><select id="risk-kind" v-model="form.kind"><option value="declined">declined or put off by the client</option><option value="unfinished">work of ours, handed over unfinished</option></select></div>
+            <div class="wide"><label for="risk-kind">It is</label><select id="risk-kind" v-model="form.kind"><option value="declined">declined or put off by the client</option><option value="unfinished">work of ours, handed over unfinished</option></select></div>
             <div v-if="form.kind === 'unfinished'"><label for="risk-liable">Who is liable for it from now on</label><input id="risk-liable" v-model="form.liable" type="text" maxlength="160" required><FieldError :words="form.errors.liable" /></div>
             <div class="wide"><label for="risk-what">{{ form.kind === 'unfinished' ? 'What is not finished' : 'What is declined or comes later' }}</label><input id="risk-what" v-model="form.declined" type="text" maxlength="300" required><FieldError :words="form.errors.declined" /></div>
             <div class="wide"><label for="risk-risk">What can happen in the meantime</label><input id="risk-risk" v-model="form.risk" type="text" maxlength="500" required><FieldError :words="form.errors.risk" /></div>
