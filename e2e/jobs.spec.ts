@@ -4,6 +4,7 @@ test('a job sheet gets its next version, a place its own way, and the phone show
     const desk = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
     await desk.goto('/settings/jobs');
     await desk.getByRole('navigation', { name: 'Job sheets' }).getByRole('link', { name: /^Skimmer cup/ }).click();
+    await expect(desk.getByRole('heading', { name: 'Skimmer cup' })).toBeVisible();
     await desk.getByRole('button', { name: 'Make the next version' }).click();
     await desk.getByRole('button', { name: 'add a step' }).click();
     await desk.getByRole('textbox', { name: 'Step 3' }).fill('Air intake free of salt');
