@@ -6,12 +6,7 @@ export default defineConfig({
     // A machine that others use as well may stand still for seconds: patience costs nothing where all is well.
     timeout: 480_000,
     expect: { timeout: 30_000 },
-    // What only looks, beside what works through the day: each in its own order, on one world.
-    workers: 2,
-    projects: [
-        { name: 'looks', testMatch: 'axe.spec.ts', workers: 1 },
-        { name: 'journeys', testIgnore: 'axe.spec.ts', workers: 1 },
-    ],
+    workers: 1,
     retries: 0,
     outputDir: 'var/test/playwright',
     reporter: [['list']],

@@ -152,7 +152,7 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await expect(tech.getByText('no signal')).toBeVisible();
     await tech.reload().catch(() => null);
     // A page that failed to load comes again by itself when the signal is back, unseen by the route below: left behind first.
-    await tech.goto('about:blank');
+    await expect.poll(() => tech.goto('about:blank').then(() => tech.url(), () => '')).toBe('about:blank');
     // The first answer is lost on its way: the office has the notes, the phone does not know.
     let lost = 0;
     await tech.route('**/entries', async (route) => {

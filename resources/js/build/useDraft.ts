@@ -45,7 +45,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
     const steps = useHistory(draft, () => keep());
     /** While something is dragged there is `more` to come: answers are then asked for at once and again, not after a pause. */
     function change(more = false) {
-        steps.note();
+        steps.note(more);
         keep(more);
     }
     function keep(more = false) {

@@ -5,7 +5,8 @@ const TOGETHER_MS = 700;
 const MOST = 100;
 
 /**
- * Steps back and forward through a whole draft. Changes in quick succession (typing, dragging) are one step.
+ * Steps back and forward through a whole draft. Changes in quick succession (typing) are one step,
+ * and so is a drag, however slow.
  * Ctrl+Z and Ctrl+Shift+Z work outside text fields; inside one the browser's own undo stays.
  */
 export function useHistory(draft: Draft, changed: () => void) {
@@ -13,14 +14,18 @@ export function useHistory(draft: Draft, changed: () => void) {
     const future = ref<string[]>([]);
     let last = JSON.stringify(draft);
     let at = 0;
+    let dragging = false;
 
-    /** After each change: the state before it becomes a step. */
-    function note() {
+    /** After each change: the state before it becomes a step. While something is dragged there is `more` to come. */
+    function note(more = false) {
         const now = JSON.stringify(draft);
+        const held = dragging;
+        dragging = more;
+        if (held && !more) at = 0;
         if (now === last) return;
         const time = Date.now();
-        if (time - at > TOGETHER_MS || past.value.length === 0) past.value = [...past.value.slice(1 - MOST), last];
-        at = time;
+        if ((!held && time - at > TOGETHER_MS) || past.value.length === 0) past.value = [...past.value.slice(1 - MOST), last];
+        at = held && !more ? 0 : time;
         last = now;
         future.value = [];
     }
