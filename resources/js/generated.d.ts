@@ -1152,6 +1152,7 @@ export interface ProductCardView {
     effect: string | null;
     openDays: number | null;
     sheetId: number | null;
+    goodUntil: string | null;
 }
 
 export interface ProductView {

@@ -32,8 +32,8 @@ const shown = (lamp: Lamp, key: keyof Lamp, kind: string | null) => (lamp[key] =
         <p v-if="lamps.length"><a class="outline" href="/settings/lamps.csv">As CSV</a></p>
         <form v-if="gridOf" class="form typing" @submit.prevent="grid.put(`/settings/lamps/${gridOf}/grid`, { preserveScroll: true, onSuccess: () => { gridOf = null; grid.reset(); } })">
             <div class="wide"><b>Read with a meter under {{ lamps.find((l) => l.id === gridOf)?.name }}, in air</b></div>
-            <div><label for="lg1">Meter under the lamp, mm</label><input id="lg1" v-model.number="grid.distance_mm" type="number" min="20" max="3000" step="any"><FieldError :words="grid.errors.distance_mm" /></div>
-            <div><label for="lg2">Between two points, mm</label><input id="lg2" v-model.number="grid.step_mm" type="number" min="5" max="1000" step="any"><FieldError :words="grid.errors.step_mm" /></div>
+            <div><label for="lg1">Meter under the lamp, {{ units.label('mm') }}</label><input id="lg1" type="text" inputmode="decimal" :value="grid.distance_mm === null ? '' : units.typed(grid.distance_mm, 'mm')" @change="grid.distance_mm = units.parse(($event.target as HTMLInputElement).value, 'mm')"><FieldError :words="grid.errors.distance_mm" /></div>
+            <div><label for="lg2">Between two points, {{ units.label('mm') }}</label><input id="lg2" type="text" inputmode="decimal" :value="grid.step_mm === null ? '' : units.typed(grid.step_mm, 'mm')" @change="grid.step_mm = units.parse(($event.target as HTMLInputElement).value, 'mm')"><FieldError :words="grid.errors.step_mm" /></div>
             <div class="wide"><label for="lg3">Readings, µmol/m²/s: one row a line, from the back to the front; the middle lies under the lamp</label><textarea id="lg3" v-model="grid.rows" rows="6" placeholder="12 40 12&#10;40 180 40&#10;12 40 12"></textarea><FieldError :words="grid.errors.rows" /></div>
             <div><button class="btn-go" :disabled="grid.processing">Keep the grid</button> <button type="button" class="plain" @click="gridOf = null">leave it</button></div>
         </form>

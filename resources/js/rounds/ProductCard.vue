@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { ProductCardView } from '../generated';
-import { date } from '../shared/units';
 
 /** What stands on the packet, in our own words, at the step that opens it. */
 const props = defineProps<{ card: ProductCardView }>();
 const emit = defineEmits<{ opened: [text: string] }>();
 const noted = ref(false);
 function opened() {
-    const until = props.card.openDays === null ? '' : `, good until ${date(new Date(Date.now() + props.card.openDays * 86_400_000).toISOString())}`;
-    emit('opened', `Opened: ${props.card.name}${until}`);
+    emit('opened', `Opened: ${props.card.name}${props.card.goodUntil ? `, good until ${props.card.goodUntil}` : ''}`);
     noted.value = true;
 }
 </script>
