@@ -75,13 +75,14 @@ final class PlanReader
         if ($room === null) {
             return ['values' => [], 'bases' => []];
         }
+        $stated = $room->bases;
         foreach (SurveySheet::fields() as $key => $spec) {
             $value = $room->getAttribute($key);
             if ($spec->plan === null || $value === null) {
                 continue;
             }
             $values[$spec->plan->value] = $spec->kind !== null && is_numeric($value) ? (float) $value : (is_string($value) ? $value : '');
-            $stored = $room->bases[$key]['basis'] ?? null;
+            $stored = $stated[$key]['basis'] ?? null;
             $bases[$spec->plan->value] = is_string($stored) ? $stored : 'recalled';
         }
 

@@ -11,7 +11,6 @@ use App\House\TableRows;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -28,15 +27,9 @@ final class PlanDraftController
     {
         Gate::authorize('update', $plan);
         $base = $request->integer('revision');
-        $conflict = DB::transaction(function () use ($request, $plan, $user, $base): bool {
-            $locked = Plan::query()->lockForUpdate()->findOrFail($plan->id);
-            if ($base !== $locked->revision) {
-                return true;
-            }
-            $locked->update(['draft' => $this->draft($request, $locked, $user), 'revision' => $locked->revision + 1]);
-
-            return false;
-        });
+        // Whoever writes upon the revision he read wins; the other is told. The trail keeps no drafts, so no event is due.
+        $conflict = $plan->revision !== $base || Plan::query()->whereKey($plan->id)->where('revision', $base)
+            ->update(['draft' => json_encode($this->draft($request, $plan, $user), JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 'revision' => $base + 1]) === 0;
 
         return Inertia::render('build/Plan', PlanPage::props($plan->refresh(), $user, $conflict));
     }
@@ -51,7 +44,8 @@ final class PlanDraftController
         $values = $bases = [];
         $given = (array) $request->input('values', []);
         $stated = (array) $request->input('bases', []);
-        $before = is_array($plan->draft['bases'] ?? null) ? $plan->draft['bases'] : [];
+        $kept = $plan->draft['bases'] ?? null;
+        $before = is_array($kept) ? $kept : [];
         $old = PlanReader::raw($plan)['values'];
         foreach (array_keys(PlanSheet::fields()) as $key) {
             $value = $given[$key] ?? null;

@@ -30,7 +30,7 @@ final readonly class LightMapView
             $level = self::LEVELS[$i];
             if ($segments !== []) {
                 $middle = $segments[intdiv(count($segments), 2)];
-                $lines[] = ['level' => $level, 'path' => implode('', array_map(fn (array $s): string => sprintf('M%.0f %.0fL%.0f %.0f', ...$s), $segments)), 'x' => round($middle[0]), 'y' => round($middle[1])];
+                $lines[] = ['level' => $level, 'path' => self::path($segments), 'x' => round($middle[0]), 'y' => round($middle[1])];
             }
         }
 
@@ -38,6 +38,17 @@ final readonly class LightMapView
             $where, $units->show(Quantity::of($map->depthMm, Kind::Length)), $map->lengthMm, $map->widthMm, $par($map->mean), $par($map->least), $par($map->most), $par($map->corner), $units->show(Quantity::of(100 * $map->uniformity, Kind::Percent)),
             array_map(fn (float $share): string => $units->show(Quantity::of($share, Kind::Percent)), $map->groupSharePct), $lines,
         );
+    }
+
+    /** @param  list<array{0: float, 1: float, 2: float, 3: float}>  $segments  mm, none before the tank's corner */
+    private static function path(array $segments): string
+    {
+        $path = '';
+        foreach ($segments as [$x, $y, $toX, $toY]) {
+            $path .= 'M'.(int) ($x + 0.5).' '.(int) ($y + 0.5).'L'.(int) ($toX + 0.5).' '.(int) ($toY + 0.5);
+        }
+
+        return $path;
     }
 
     /**

@@ -60,26 +60,35 @@ final readonly class BoardLayout
     {
         $xs = self::steps($boardW - $w);
         $ys = self::steps($boardH - $h - ($kind === 'strip' ? self::PLUGS_MM - self::EDGE_MM : 0.0));
-        if ($kind === 'doser') {
-            $ys = array_reverse($ys);
-        }
         if ($kind === 'driver') {
             // Along the other end, one under the other.
-            foreach (array_reverse($xs) as $x) {
-                foreach ($ys as $y) {
-                    if (self::isFree($x, $y, $w, $h, $taken)) {
-                        return [$x, $y];
+            return self::firstFree(array_reverse($xs), $ys, $w, $h, $taken);
+        }
+        $at = self::firstFree($kind === 'doser' ? array_reverse($ys) : $ys, $xs, $h, $w, array_map(fn (array $t): array => [$t[1], $t[0], $t[3], $t[2]], $taken));
+
+        return $at === null ? null : [$at[1], $at[0]];
+    }
+
+    /**
+     * Line by line, and along each line: only what reaches into a line is looked at along it.
+     *
+     * @param  list<float>  $lines
+     * @param  list<float>  $along
+     * @param  list<array{0: float, 1: float, 2: float, 3: float}>  $taken  across the lines, along them, and as wide
+     * @return array{0: float, 1: float}|null across and along
+     */
+    private static function firstFree(array $lines, array $along, float $across, float $long, array $taken): ?array
+    {
+        foreach ($lines as $line) {
+            $near = array_filter($taken, fn (array $t): bool => $line < $t[0] + $t[2] + self::APART_MM && $t[0] < $line + $across + self::APART_MM);
+            foreach ($along as $at) {
+                foreach ($near as [, $from, , $length]) {
+                    if ($at < $from + $length + self::APART_MM && $from < $at + $long + self::APART_MM) {
+                        continue 2;
                     }
                 }
-            }
 
-            return null;
-        }
-        foreach ($ys as $y) {
-            foreach ($xs as $x) {
-                if (self::isFree($x, $y, $w, $h, $taken)) {
-                    return [$x, $y];
-                }
+                return [$line, $at];
             }
         }
 
@@ -99,17 +108,5 @@ final readonly class BoardLayout
         }
 
         return $steps;
-    }
-
-    /** @param  list<array{0: float, 1: float, 2: float, 3: float}>  $taken */
-    private static function isFree(float $x, float $y, float $w, float $h, array $taken): bool
-    {
-        foreach ($taken as [$tx, $ty, $tw, $th]) {
-            if ($x < $tx + $tw + self::APART_MM && $tx < $x + $w + self::APART_MM && $y < $ty + $th + self::APART_MM && $ty < $y + $h + self::APART_MM) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -41,15 +41,18 @@ final readonly class Packing
         $best = $fixed = array_values($pinned);
         $exits = self::exitsOf($fixed, $space);
         $orders = self::orders($stays);
+        $most = self::most($space, $stays, $fixed);
         // First all of it with every way out free; then as much as goes free; last, as much as stands at all.
         foreach ([[true, true], [true, false], [false, false]] as [$free, $whole]) {
-            foreach ($free && $exits === null ? [] : $orders as $order) {
+            // More than the floor holds is not looked for.
+            $hopeless = $free && $exits === null || $whole && $most < count($stays);
+            foreach ($hopeless ? [] : $orders as $order) {
                 $tries = intdiv($whole ? self::TRIES : intdiv(self::TRIES, 2), count($orders));
                 $found = self::search($space, $order, $fixed, $free ? $exits ?? [] : [], $free, $whole, $tries);
                 if (count($found) > count($best)) {
                     $best = $found;
                 }
-                if (count($best) === count($stays) + count($fixed)) {
+                if (count($best) >= $most + count($fixed)) {
                     break 2;
                 }
             }
@@ -95,9 +98,18 @@ final readonly class Packing
     /** @return list<array{0: int, 1: int}> pairs of rows that stand in each other */
     public function clashes(): array
     {
+        return self::overlapping($this->standing);
+    }
+
+    /**
+     * @param  list<Standing>  $standing
+     * @return list<array{0: int, 1: int}>
+     */
+    private static function overlapping(array $standing): array
+    {
         $clashes = [];
-        foreach ($this->standing as $i => $one) {
-            foreach (array_slice($this->standing, $i + 1) as $other) {
+        foreach ($standing as $i => $one) {
+            foreach (array_slice($standing, $i + 1) as $other) {
                 if ($one->touches($other)) {
                     $clashes[] = [$one->row, $other->row];
                 }
@@ -105,6 +117,32 @@ final readonly class Packing
         }
 
         return $clashes;
+    }
+
+    /**
+     * So many of them at most find floor beside what stands: the smallest first, by area alone.
+     *
+     * @param  array<int, Piece>  $pieces
+     * @param  list<Standing>  $fixed
+     */
+    private static function most(Space $space, array $pieces, array $fixed): int
+    {
+        $left = $space->lengthMm * $space->depthMm + 1.0;
+        if (self::overlapping($fixed) === []) {
+            foreach ($fixed as $standing) {
+                $left -= max(0.0, min($standing->rightMm, $space->lengthMm) - max(0.0, $standing->xMm)) * max(0.0, min($standing->frontMm, $space->depthMm) - max(0.0, $standing->yMm));
+            }
+        }
+        $areas = array_map(fn (Piece $p): float => $p->widthMm * $p->depthMm, $pieces);
+        sort($areas);
+        foreach ($areas as $count => $area) {
+            $left -= $area;
+            if ($left < 0) {
+                return $count;
+            }
+        }
+
+        return count($areas);
     }
 
     /**
@@ -234,44 +272,59 @@ final readonly class Packing
      */
     private static function places(Space $space, int $row, Piece $piece, array $standing, int &$tries): iterable
     {
-        $corners = [];
         $turns = abs($piece->widthMm - $piece->depthMm) < 1e-6 ? [false] : [false, true];
+        $rows = $columns = [];
         foreach ($turns as $turned) {
-            $size = new Standing($row, $piece, 0, 0, $turned);
-            $xs = [0.0, $space->lengthMm - $size->alongMm(), $space->doorFromLeftMm, $space->doorFromLeftMm + $space->doorWidthMm - $size->alongMm()];
-            $ys = [0.0, $space->depthMm - $size->deepMm()];
+            [$along, $deep] = $turned ? [$piece->depthMm, $piece->widthMm] : [$piece->widthMm, $piece->depthMm];
+            $xs = [0.0, $space->lengthMm - $along, $space->doorFromLeftMm, $space->doorFromLeftMm + $space->doorWidthMm - $along];
+            $ys = [0.0, $space->depthMm - $deep];
             foreach ($standing as $other) {
-                array_push($xs, $other->xMm + $other->alongMm(), $other->xMm - $size->alongMm());
-                array_push($ys, $other->yMm + $other->deepMm(), $other->yMm - $size->deepMm());
+                array_push($xs, $other->rightMm, $other->xMm - $along);
+                array_push($ys, $other->frontMm, $other->yMm - $deep);
             }
-            $xs = self::within($xs, $space->lengthMm - $size->alongMm());
-            foreach (self::within($ys, $space->depthMm - $size->deepMm()) as $y) {
-                foreach ($xs as $x) {
-                    $corners[] = [$y, $x, $turned];
-                }
+            $columns[] = self::within($xs, $space->lengthMm - $along);
+            foreach (self::within($ys, $space->depthMm - $deep) as $y) {
+                $rows[] = [$y, (int) $turned, $along, $deep];
             }
         }
-        sort($corners);
-        foreach ($corners as [$y, $x, $turned]) {
-            if ($tries-- <= 0) {
-                return;
-            }
-            [$right, $front] = $turned ? [$x + $piece->depthMm, $y + $piece->widthMm] : [$x + $piece->widthMm, $y + $piece->depthMm];
+        sort($rows);
+        foreach ($rows as [$y, $turned, $along, $deep]) {
+            // Only what stands beside this strip can be in the way along it.
+            $beside = [];
             foreach ($standing as $other) {
-                if ($other->overlaps($x, $y, $right, $front)) {
-                    continue 2;
+                if ($other->yMm < $y + $deep - Standing::HAIR_MM && $other->frontMm > $y + Standing::HAIR_MM) {
+                    $beside[] = $other;
                 }
             }
-            yield new Standing($row, $piece, $x, $y, $turned);
+            foreach ($columns[$turned] ?? [] as $x) {
+                if ($tries-- <= 0) {
+                    return;
+                }
+                foreach ($beside as $other) {
+                    if ($other->xMm < $x + $along - Standing::HAIR_MM && $other->rightMm > $x + Standing::HAIR_MM) {
+                        continue 2;
+                    }
+                }
+                yield new Standing($row, $piece, $x, $y, $turned === 1);
+            }
         }
     }
 
     /**
-     * @param  list<float>  $at
-     * @return list<float>
+     * @param  non-empty-list<float>  $at
+     * @return list<float> each once, rising
      */
     private static function within(array $at, float $most): array
     {
-        return array_values(array_unique(array_filter($at, fn (float $v): bool => $v >= 0 && $v <= $most + 1e-6)));
+        sort($at);
+        $within = [];
+        $last = -1.0;
+        foreach ($at as $mm) {
+            if ($mm >= 0 && $mm <= $most + Standing::HAIR_MM && $mm !== $last) {
+                $within[] = $last = $mm;
+            }
+        }
+
+        return $within;
     }
 }

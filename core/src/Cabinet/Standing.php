@@ -7,9 +7,12 @@ namespace Velbrin\Core\Cabinet;
 /** A piece in its place: from the left and from the back, mm; turned, its width runs front to back. */
 final readonly class Standing
 {
-    private float $rightMm;
+    /** Two that touch by less do not stand in each other, mm. */
+    public const HAIR_MM = 1e-6;
 
-    private float $frontMm;
+    public float $rightMm;
+
+    public float $frontMm;
 
     public function __construct(public int $row, public Piece $piece, public float $xMm, public float $yMm, public bool $turned)
     {
@@ -34,8 +37,6 @@ final readonly class Standing
 
     public function overlaps(float $left, float $back, float $right, float $front): bool
     {
-        $hair = 1e-6;
-
-        return $this->xMm < $right - $hair && $this->rightMm > $left + $hair && $this->yMm < $front - $hair && $this->frontMm > $back + $hair;
+        return $this->xMm < $right - self::HAIR_MM && $this->rightMm > $left + self::HAIR_MM && $this->yMm < $front - self::HAIR_MM && $this->frontMm > $back + self::HAIR_MM;
     }
 }

@@ -66,8 +66,8 @@ final class LightField
     }
 
     /**
-     * What of each beam is the same all over one depth: its place in m, the square of the way down, half its power of the cosine, and
-     * its strength with what surface and water take.
+     * What of each beam is the same all over one depth: its place in m, 1 by the square of the way down, what arrives right under it,
+     * and the power of (d/down)² it falls off by: cosᵐ⁺¹θ and the inverse square in one, since cosθ = down/d.
      *
      * @param  list<Fixture>  $fixtures
      * @return list<array{0: float, 1: float, 2: float, 3: float, 4: float}>
@@ -87,7 +87,8 @@ final class LightField
             }
             $down = ($lamp->aboveWaterMm + ($refracted ? $depthMm / self::REFRACTION : $depthMm)) / 1000;
             $power = $lamp->order + 1;
-            $beams[] = [$lamp->xMm / 1000, $lamp->yMm / 1000, $down * $down, $power / 2, $lamp->ppf * $power * $through];
+            $perDown2 = 1 / ($down * $down);
+            $beams[] = [$lamp->xMm / 1000, $lamp->yMm / 1000, $perDown2, $lamp->ppf * $power * $through * $perDown2, -$power / 2 - 1];
         }
 
         return $beams;
@@ -101,9 +102,8 @@ final class LightField
     {
         [$x, $y] = [$xMm / 1000, $yMm / 1000];
         $sum = 0.0;
-        foreach ($beams as [$bx, $by, $down2, $half, $strength]) {
-            $d2 = $down2 + ($x - $bx) * ($x - $bx) + ($y - $by) * ($y - $by);
-            $sum += $strength * ($down2 / $d2) ** $half / $d2;
+        foreach ($beams as [$bx, $by, $perDown2, $under, $power]) {
+            $sum += $under * (1 + $perDown2 * (($x - $bx) * ($x - $bx) + ($y - $by) * ($y - $by))) ** $power;
         }
 
         return $sum;
@@ -121,11 +121,11 @@ final class LightField
         $y = $yMm / 1000;
         $xs = array_map(fn (float $mm): float => $mm / 1000, $xsMm);
         $sums = array_fill(0, count($xs), 0.0);
-        foreach ($beams as [$bx, $by, $down2, $half, $strength]) {
-            $across2 = $down2 + ($y - $by) * ($y - $by);
+        foreach ($beams as [$bx, $by, $perDown2, $under, $power]) {
+            $across2 = 1 + $perDown2 * ($y - $by) * ($y - $by);
             foreach ($xs as $c => $x) {
-                $d2 = $across2 + ($x - $bx) * ($x - $bx);
-                $sums[$c] += $strength * ($down2 / $d2) ** $half / $d2;
+                $aside = $x - $bx;
+                $sums[$c] += $under * ($across2 + $perDown2 * $aside * $aside) ** $power;
             }
         }
 

@@ -118,7 +118,7 @@ final readonly class LightMap
     }
 
     /**
-     * All of them in one walk over the grid: a cell is looked at closely only where a line crosses it.
+     * All of them in one walk over the grid: a cell is looked at closely only where its corners lie in different bands between levels.
      *
      * @param  list<float>  $levels  rising
      * @return list<list<array{0: float, 1: float, 2: float, 3: float}>> segments by level
@@ -128,23 +128,23 @@ final readonly class LightMap
         $columns = count($this->rows[0]);
         [$dx, $dy] = [$this->lengthMm / $columns, $this->widthMm / count($this->rows)];
         $lines = array_fill(0, count($levels), []);
+        $bands = array_map(fn (array $row): array => self::bands($row, $levels), $this->rows);
         for ($r = 0; $r < count($this->rows) - 1; $r++) {
-            [$back, $front] = [$this->rows[$r], $this->rows[$r + 1]];
+            [$back, $front, $backBands, $frontBands] = [$this->rows[$r], $this->rows[$r + 1], $bands[$r], $bands[$r + 1]];
             for ($c = 0; $c < $columns - 1; $c++) {
+                $band = $backBands[$c];
+                if ($band === $backBands[$c + 1] && $band === $frontBands[$c] && $band === $frontBands[$c + 1]) {
+                    continue;
+                }
                 [$p, $q, $s, $t] = [$back[$c], $back[$c + 1], $front[$c + 1], $front[$c]];
                 if ($p === null || $q === null || $s === null || $t === null) {
                     continue;
                 }
-                [$low, $high] = $p < $q ? [$p, $q] : [$q, $p];
-                [$lower, $higher] = $s < $t ? [$s, $t] : [$t, $s];
-                [$least, $most] = [$low < $lower ? $low : $lower, $high > $higher ? $high : $higher];
-                foreach ($levels as $i => $level) {
-                    if ($level > $most) {
-                        break;
-                    }
-                    if ($least < $level) {
-                        [$x, $y] = [($c + 0.5) * $dx, ($r + 0.5) * $dy];
-                        array_push($lines[$i], ...self::crossings([[$x, $y, $p], [$x + $dx, $y, $q], [$x + $dx, $y + $dy, $s], [$x, $y + $dy, $t]], $level));
+                [$x, $y] = [($c + 0.5) * $dx, ($r + 0.5) * $dy];
+                $most = max($band, $backBands[$c + 1], $frontBands[$c], $frontBands[$c + 1]);
+                for ($i = min($band, $backBands[$c + 1], $frontBands[$c], $frontBands[$c + 1]); $i < $most; $i++) {
+                    foreach (self::crossings($x, $y, $x + $dx, $y + $dy, $p, $q, $s, $t, $levels[$i]) as $segment) {
+                        $lines[$i][] = $segment;
                     }
                 }
             }
@@ -154,26 +154,56 @@ final readonly class LightMap
     }
 
     /**
-     * @param  list<array{0: float, 1: float, 2: float}>  $corners  four, in order round the cell
-     * @return list<array{0: float, 1: float, 2: float, 3: float}>
+     * How many levels each point of a row reaches; neighbours are much alike, so each starts from the last.
+     *
+     * @param  list<float|null>  $row
+     * @param  list<float>  $levels  rising
+     * @return list<int>
      */
-    private static function crossings(array $corners, float $level): array
+    private static function bands(array $row, array $levels): array
     {
-        $points = [];
-        foreach ($corners as $i => $a) {
-            $b = $corners[($i + 1) % 4];
-            if (($a[2] < $level) !== ($b[2] < $level)) {
-                $t = ($level - $a[2]) / ($b[2] - $a[2]);
-                $points[] = [$a[0] + $t * ($b[0] - $a[0]), $a[1] + $t * ($b[1] - $a[1])];
+        $bands = [];
+        $band = 0;
+        $last = count($levels);
+        foreach ($row as $par) {
+            while ($band > 0 && $par < $levels[$band - 1]) {
+                $band--;
             }
-        }
-        $lines = [];
-        foreach (array_chunk($points, 2) as $pair) {
-            if (isset($pair[1])) {
-                $lines[] = [...$pair[0], ...$pair[1]];
+            while ($band < $last && $par >= $levels[$band]) {
+                $band++;
             }
+            $bands[] = $band;
         }
 
-        return $lines;
+        return $bands;
+    }
+
+    /**
+     * Where a level crosses a cell’s sides, in order round it: p, q at the back, s, t in front.
+     *
+     * @return list<array{0: float, 1: float, 2: float, 3: float}>
+     */
+    private static function crossings(float $left, float $back, float $right, float $front, float $p, float $q, float $s, float $t, float $level): array
+    {
+        $ends = [];
+        if (($p < $level) !== ($q < $level)) {
+            array_push($ends, $left + ($level - $p) / ($q - $p) * ($right - $left), $back);
+        }
+        if (($q < $level) !== ($s < $level)) {
+            array_push($ends, $right, $back + ($level - $q) / ($s - $q) * ($front - $back));
+        }
+        if (($s < $level) !== ($t < $level)) {
+            array_push($ends, $left + ($level - $t) / ($s - $t) * ($right - $left), $front);
+        }
+        if (($t < $level) !== ($p < $level)) {
+            array_push($ends, $left, $back + ($level - $p) / ($t - $p) * ($front - $back));
+        }
+
+        // A level leaves a cell as often as it enters it: two ends, or four at a saddle.
+        return match (count($ends)) {
+            4 => [$ends],
+            8 => [[$ends[0], $ends[1], $ends[2], $ends[3]], [$ends[4], $ends[5], $ends[6], $ends[7]]],
+            default => [],
+        };
     }
 }
