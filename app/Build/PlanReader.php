@@ -18,7 +18,6 @@ final class PlanReader
     public static function raw(Plan $plan): array
     {
         $draft = $plan->draft;
-        $values = is_array($draft['values'] ?? null) ? $draft['values'] : [];
         $bases = [];
         foreach (is_array($draft['bases'] ?? null) ? $draft['bases'] : [] as $field => $basis) {
             $bases[(string) $field] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'measured';
@@ -26,7 +25,7 @@ final class PlanReader
         $survey = self::survey($plan->room);
 
         return [
-            'values' => array_filter($values, fn (mixed $v): bool => $v !== null && $v !== '') + $survey['values'],
+            'values' => self::values($draft, $survey['values']),
             'bases' => $bases + $survey['bases'],
             'house' => HouseLimit::here(),
             ...self::tables($plan, $draft),
@@ -34,6 +33,20 @@ final class PlanReader
                 'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm, 'outWidthMm' => $p->out_width_mm, 'outHeightMm' => $p->out_height_mm,
             ])->all()),
         ];
+    }
+
+    /**
+     * What was typed, and beneath it what the survey says.
+     *
+     * @param  array<array-key, mixed>  $draft
+     * @param  array<string, float|string>  $surveyed
+     * @return array<array-key, mixed>
+     */
+    public static function values(array $draft, array $surveyed): array
+    {
+        $values = is_array($draft['values'] ?? null) ? $draft['values'] : [];
+
+        return array_filter($values, fn (mixed $v): bool => $v !== null && $v !== '') + $surveyed;
     }
 
     /**

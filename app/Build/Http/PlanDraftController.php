@@ -44,9 +44,9 @@ final class PlanDraftController
         $values = $bases = [];
         $given = (array) $request->input('values', []);
         $stated = (array) $request->input('bases', []);
-        $kept = $plan->draft['bases'] ?? null;
-        $before = is_array($kept) ? $kept : [];
-        $old = PlanReader::raw($plan)['values'];
+        $kept = $plan->draft;
+        $before = is_array($kept['bases'] ?? null) ? $kept['bases'] : [];
+        $old = PlanReader::values($kept, PlanReader::survey($plan->room)['values']);
         foreach (array_keys(PlanSheet::fields()) as $key) {
             $value = $given[$key] ?? null;
             if (! is_int($value) && ! is_float($value) && ! (is_string($value) && mb_strlen($value) <= 60) || $value === '') {
