@@ -18,7 +18,7 @@ final class Builds
         'shape' => 'rectangular', 'material' => 'glass', 'top' => 'open', 'weirGapsMm' => 'none', 'mixGramsPerL' => 38.5, 'lightSharePct' => 45, 'equipmentKg' => 30, 'standInsideMm' => 720, 'ceilingMm' => 2500, 'lampAboveRimMm' => 200, 'lampHeightMm' => 220,
         'sumpWallMm' => 8, 'sumpFloorMm' => 8, 'sumpBaseMm' => 20, 'baffleMm' => 6, 'pumpMinLevelMm' => 100, 'wallOpening' => 'no', 'balcony' => 'no', 'salinity' => 35.0, 'setpointC' => 25.5, 'drains' => 'siphon-emergency', 'drainSumK' => 1.8, 'returnSumK' => 5.5,
         'breakBelowRimMm' => 62.0, 'outletBelowRimMm' => 75.0, 'weirBelowRimMm' => 60.0, 'emergencyBelowRimMm' => 54.0, 'floorType' => 'slab', 'storey' => 0.0,
-        'joists' => 'none', 'allowanceKpa' => 25.0, 'winterC' => 18.0, 'summerC' => 27.0, 'humidityPct' => 50.0, 'trapGapMm' => 60.0, 'livestock' => 'mixed', 'grainMm' => 1.5, 'residual' => 'yes', 'circuits' => 2.0, 'otherW' => 25.0, 'lampsKg' => 12.0, 'fixings' => 2.0, 'breakingKg' => 80.0,
+        'joists' => 'none', 'allowanceKpa' => 25.0, 'winterC' => 18.0, 'summerC' => 27.0, 'humidityPct' => 50.0, 'trapGapMm' => 60.0, 'guard' => 'mesh', 'livestock' => 'mixed', 'grainMm' => 1.5, 'residual' => 'yes', 'circuits' => 2.0, 'otherW' => 25.0, 'lampsKg' => 12.0, 'fixings' => 2.0, 'breakingKg' => 80.0,
     ];
 
     private const SIZES = [
@@ -111,7 +111,17 @@ final class Builds
         $joint = fn (string $name, string $kind, bool $hidden = false): array => ['name' => $name, 'kind' => $kind, 'hidden' => $hidden];
         $device = fn (string $name, string $kind, float $wide, float $high): array => ['name' => $name, 'kind' => $kind, 'widthMm' => $wide, 'heightMm' => $high];
 
+        $plug = fn (string $name, string $kind, float $watts, int $circuit, int $strip): array => ['name' => $name, 'kind' => $kind, 'watts' => $watts, 'circuit' => (float) $circuit, 'strip' => (float) $strip, 'dry' => true];
+        $facts = self::facts($build);
+        [$pumps, $lights, $stream] = [(float) $facts['pumpsW'], (float) $facts['lightsW'], (float) $facts['streamLh']];
+
         return [
+            // Heating and movement on both circuits: no trip takes all of either.
+            'loads' => [
+                $plug('heater 1', 'heater', 300, 1, 1), $plug('return pump', 'return', round($pumps * 0.5), 1, 1), $plug('skimmer', 'skimmer', 20, 1, 2), $plug('lamps', 'light', $lights, 1, 2),
+                $plug('heater 2', 'heater', 300, 2, 3), $plug('stream, left', 'stream', round($pumps * 0.25), 2, 3), $plug('stream, right', 'stream', round($pumps * 0.25), 2, 4), $plug('controller', 'controller', 8, 2, 4), $plug('top-off', 'top-off', 6, 2, 4),
+            ],
+            'streams' => [['name' => 'left', 'flowLh' => $stream / 2, 'end' => 'left', 'aim' => 'surface', 'motor' => 'none'], ['name' => 'right', 'flowLh' => $stream / 2, 'end' => 'right', 'aim' => 'bottom', 'motor' => 'none']],
             'outlets' => [['name' => 'left', 'boreMm' => 27.0, 'lengthM' => 0.3, 'sumK' => 0.6], ['name' => 'right', 'boreMm' => 27.0, 'lengthM' => 0.8, 'sumK' => 1.1]],
             'draws' => [['name' => 'carbon reactor', 'flowLh' => 250.0]],
             'joints' => [$joint('pump', 'union'), $joint('return bulkhead', 'bulkhead'), $joint('main drain bulkhead', 'bulkhead'), $joint('emergency bulkhead', 'bulkhead'), $joint('drain valve', 'union'), $joint('elbow behind the stand', 'glued', true)],

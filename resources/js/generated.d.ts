@@ -456,10 +456,11 @@ export interface AnswersView {
     pump: PumpChartView | null;
     panes: DrilledPaneView[];
     proposedHoles: HoleView[];
-    cabinet: PackingView | null;
+    cabinet: PackingView[];
     ways: WayThroughView[];
     board: BoardView | null;
     cableWays: Record<string, { bad: boolean; words: string }>;
+    power: PowerTreeView | null;
     outline: ([number, number])[];
 }
 
@@ -584,6 +585,8 @@ export interface MarkView {
 }
 
 export interface PackingView {
+    name: string;
+    number: number;
     lengthMm: number;
     depthMm: number;
     heightMm: number;
@@ -591,7 +594,6 @@ export interface PackingView {
     doorWidthMm: number;
     doorHeightMm: number;
     standing: ({ alongMm: number; deepMm: number; gear: number | null; held: boolean; highMm: number; liftMm: number; name: string; row: number; turned: boolean; xMm: number; yMm: number })[];
-    elsewhere: number;
     clean: boolean;
 }
 
@@ -599,6 +601,11 @@ export interface PageView {
     number: number;
     newer: string | null;
     older: string | null;
+}
+
+export interface PowerTreeView {
+    allDay: number;
+    circuits: ({ bad: boolean; full: number; number: number; says: string; start: string; strips: ({ bad: boolean; loads: ({ kind: string; name: string; row: number; share: number; watts: string })[]; number: number; says: string })[] })[];
 }
 
 export interface PumpChartView {

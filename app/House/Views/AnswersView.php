@@ -26,6 +26,7 @@ final readonly class AnswersView
      * @param  list<string>  $metered  what each reading of the meter is beside the prediction
      * @param  list<DrilledPaneView>  $panes  drilled ones; empty while no hole is given
      * @param  list<HoleView>  $proposedHoles
+     * @param  list<PackingView>  $cabinet  compartment by compartment, the one with the sump first; empty while nothing is listed
      * @param  list<WayThroughView>  $ways  in, and out where the finished place is another
      * @param  array<int, array{words: string, bad: bool}>  $cableWays  how full each is, by row
      * @param  list<array{0: float, 1: float}>  $outline  the display’s inside from above, mm; empty while its sizes are missing
@@ -45,10 +46,11 @@ final readonly class AnswersView
         public ?PumpChartView $pump,
         public array $panes,
         public array $proposedHoles,
-        public ?PackingView $cabinet,
+        public array $cabinet,
         public array $ways,
         public ?BoardView $board,
         public array $cableWays,
+        public ?PowerTreeView $power,
         public array $outline,
     ) {
     }
@@ -75,15 +77,16 @@ final readonly class AnswersView
             $withLight ? LightMapView::all($answers->light, $units) : [], self::metered($answers->lightSurvey, $units),
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
-            $answers->cabinet === null ? null : PackingView::of($answers->cabinet), WayThroughView::all($answers->ways, $units),
+            PackingView::all($answers->cabinet), WayThroughView::all($answers->ways, $units),
             $answers->board === null ? null : BoardView::of($answers->board), self::cableWays($answers, $units),
+            $answers->power === null ? null : PowerTreeView::of($answers->power, $units),
             array_map(fn (array $p): array => [round($p[0], 1), round($p[1], 1)], $answers->outline),
         );
     }
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->outline);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->power, $this->outline);
     }
 
     /** @return array<int, array{words: string, bad: bool}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\House\Views;
 
+use Velbrin\Core\Cabinet\Compartments;
 use Velbrin\Core\Cabinet\Packing;
 use Velbrin\Core\Cabinet\Standing;
 
@@ -12,6 +13,9 @@ final readonly class PackingView
 {
     /** @param  list<array{row: int, gear: int|null, name: string, xMm: float, yMm: float, alongMm: float, deepMm: float, highMm: float, liftMm: float, turned: bool, held: bool}>  $standing */
     private function __construct(
+        public string $name,
+        /** From 1, the one with the sump. */
+        public int $number,
         public float $lengthMm,
         public float $depthMm,
         public float $heightMm,
@@ -19,19 +23,24 @@ final readonly class PackingView
         public float $doorWidthMm,
         public float $doorHeightMm,
         public array $standing,
-        public int $elsewhere,
         public bool $clean,
     ) {
     }
 
-    public static function of(Packing $packing): self
+    /** @return list<self> */
+    public static function all(?Compartments $cabinet): array
+    {
+        return $cabinet === null ? [] : array_map(fn (Packing $p, string $name, int $i): self => self::of($p, $name, $i + 1), $cabinet->each, $cabinet->names, array_keys($cabinet->each));
+    }
+
+    private static function of(Packing $packing, string $name, int $number): self
     {
         $space = $packing->space;
 
         return new self(
-            $space->lengthMm, $space->depthMm, $space->heightMm, $space->doorFromLeftMm, $space->doorWidthMm, $space->doorHeightMm,
+            $name, $number, $space->lengthMm, $space->depthMm, $space->heightMm, $space->doorFromLeftMm, $space->doorWidthMm, $space->doorHeightMm,
             array_map(fn (Standing $s): array => ['row' => $s->row, 'gear' => $s->piece->listed, 'name' => $s->piece->name, 'xMm' => $s->xMm, 'yMm' => $s->yMm, 'alongMm' => $s->alongMm(), 'deepMm' => $s->deepMm(), 'highMm' => $s->piece->heightMm, 'liftMm' => $s->piece->liftMm, 'turned' => $s->turned, 'held' => isset($packing->after[$s->row]) || in_array($s->row, $packing->shutIn, true)], $packing->standing),
-            count($packing->elsewhere), $packing->isClean(),
+            $packing->isSound(),
         );
     }
 }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
-use Velbrin\Core\Cabinet\Packing;
+use Velbrin\Core\Cabinet\Compartments;
 use Velbrin\Core\Heat\HeaterChoice;
 use Velbrin\Core\Hydraulics\PumpChart;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Power\PowerTree;
 
 /** Answers a brief: every topic that has its facts, and for the others what they wait for. */
 final class Plan
 {
     /** @var list<class-string<Topic>> */
     private const TOPICS = [
-        Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
-        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\TopOff::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LampsAsMade::class, Topic\Hung::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
+        Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\JumpGuard::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\InWall::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
+        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\SkimmerDepth::class, Topic\RefillRunning::class, Topic\TopOff::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\PluggedIn::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LampsAsMade::class, Topic\Hung::class, Topic\RaisedForWork::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
     ];
 
     public static function answer(PlanBrief $brief): PlanAnswers
@@ -40,7 +41,7 @@ final class Plan
             }
         }
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
-        [$lit, $cabinet, $ways, $board, $pump, $filled] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class, Topic\ReturnPump::class, Topic\CableWays::class]);
+        [$lit, $cabinet, $ways, $board, $pump, $filled, $power] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class, Topic\ReturnPump::class, Topic\CableWays::class, Topic\PluggedIn::class]);
         $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
 
         return new PlanAnswers(
@@ -56,10 +57,11 @@ final class Plan
             self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),
             self::try(fn (): HolePlan => HolePlan::of(Facts::of($brief))),
             self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],
-            $cabinet instanceof Packing ? $cabinet : null,
+            $cabinet instanceof Compartments ? $cabinet : null,
             $ways instanceof WaysThrough ? $ways : null,
             $board instanceof BoardLayout ? $board : null,
             $filled instanceof FilledWays ? $filled : null,
+            $power instanceof PowerTree ? $power : null,
             self::try(fn (): array => Topic\Lighting::inside(Facts::of($brief))[3]) ?? [],
         );
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
-use Velbrin\Core\Cabinet\Packing;
+use Velbrin\Core\Cabinet\Compartments;
 use Velbrin\Core\Heat\HeaterChoice;
 use Velbrin\Core\Hydraulics\PowerCutFrame;
 use Velbrin\Core\Hydraulics\PumpChart;
@@ -12,6 +12,7 @@ use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Light\LightSurvey;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Power\PowerTree;
 
 /** Everything a plan can say of a brief. */
 final readonly class PlanAnswers
@@ -42,13 +43,15 @@ final readonly class PlanAnswers
         /** @var list<Hole> where a planner might start; empty while the drains are not described */
         public array $proposedHoles,
         /** Null while nothing is to stand in the cabinet, or its sizes are missing. */
-        public ?Packing $cabinet,
+        public ?Compartments $cabinet,
         /** Null while no passage is known. */
         public ?WaysThrough $ways,
         /** Null while nothing is mounted on it, or its size is missing. */
         public ?BoardLayout $board,
         /** Null while no cable way is listed. */
         public ?FilledWays $cableWays,
+        /** Null while no plug is listed. */
+        public ?PowerTree $power,
         /** @var list<array{0: float, 1: float}> the display’s inside from above, mm; empty while its sizes are missing */
         public array $outline,
     ) {

@@ -95,8 +95,9 @@ final readonly class PlanBrief
         foreach ($tables['lamps'] as $r) {
             try {
                 $grid = $r->wordOr('grid');
-                $over = $r->numberOr('over');
-                $lamps[] = new Lamp($r->name, $r->number('xMm'), $r->number('yMm'), $r->numberOr('aboveRimMm'), $r->number('ppf'), $r->number('halfAngleDeg'), $over === null ? null : (int) $over, $grid === null || $grid === '' ? null : MeasuredGrid::parse($grid), $r->row);
+                // A diffuser or a reflector is an item with its effect (B-83).
+                $through = ($r->numberOr('through') ?? 100.0) / 100;
+                $lamps[] = new Lamp($r->name, $r->number('xMm'), $r->number('yMm'), $r->numberOr('aboveRimMm'), $r->number('ppf') * $through, $r->number('halfAngleDeg'), self::whole($r->numberOr('over')), $grid === null || $grid === '' ? null : MeasuredGrid::parse($grid)->times($through), $r->row);
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e->as("lamps.{$r->row}.grid"));
             }
@@ -110,11 +111,16 @@ final readonly class PlanBrief
             $lamps,
             array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par')), $tables['points']),
             array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm')), $tables['holes']),
-            array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row), $tables['gear']),
+            array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row, self::whole($r->numberOr('in')), $r->flag('staysDry'), $r->numberOr('heatW') ?? 0.0), $tables['gear']),
             $errors,
             $tables,
             self::house($raw['house'] ?? null),
         );
+    }
+
+    private static function whole(?float $number): ?int
+    {
+        return $number === null ? null : (int) $number;
     }
 
     /** @return list<TableRow> the sound rows of a table */

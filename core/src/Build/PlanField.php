@@ -22,6 +22,7 @@ enum PlanField: string
     case Bracing = 'bracing';
     case Top = 'top';
     case Toughened = 'toughened';
+    case Guard = 'guard';
     case LabelL = 'labelL';
     case Origin = 'origin';
     case TankYears = 'tankYears';
@@ -171,4 +172,20 @@ enum PlanField: string
     case WallOpening = 'wallOpening';
     case Balcony = 'balcony';
     case OutOfLevelMmM = 'outOfLevelMmM';
+    case TravelMm = 'travelMm';
+    case LeadSlackMm = 'leadSlackMm';
+    case RopeM = 'ropeM';
+    case RopeRunM = 'ropeRunM';
+    case SkimmerChamber = 'skimmerChamber';
+    case SkimmerLeastMm = 'skimmerLeastMm';
+    case SkimmerMostMm = 'skimmerMostMm';
+    case RefillLh = 'refillLh';
+    case ReservoirIn = 'reservoirIn';
+    case LintelGapMm = 'lintelGapMm';
+    case Props = 'props';
+    case HiddenCables = 'hiddenCables';
+    case StripA = 'stripA';
+    case CabinetAir = 'cabinetAir';
+    case RoFeedKpa = 'roFeedKpa';
+    case RoRatedKpa = 'roRatedKpa';
 }

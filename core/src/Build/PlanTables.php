@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\ColumnSpec as C;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Power\LoadKind;
 
 /** Every table a plan knows: the one place that says what may stand in it. */
 final class PlanTables
@@ -60,6 +61,11 @@ final class PlanTables
                 C::number('boreMm', 'Bore', 'bore of the branch', Kind::Length, 4, 200), C::number('lengthM', 'Length', 'length of the branch', Kind::Height, 0, 50), C::number('sumK', 'Sum of K', 'its fittings, without the exit', Kind::Factor, 0, 60),
             ]),
             new TableSpec('draws', 'draw', 'what the return pump feeds besides, back into the sump', 8, [C::number('flowLh', 'Flow', 'flow its valve lets through', Kind::Flow, 1, 50000)]),
+            new TableSpec('streams', 'stream pump', 'pumps that move the water in the display, each by itself', 12, [
+                C::number('flowLh', 'Moves', 'flow as its maker says', Kind::Flow, 10, 100000), C::choice('end', 'At', 'the end it stands at', ['left' => 'left', 'right' => 'right', 'back' => 'back', 'front' => 'front']),
+                C::choice('aim', 'Aims', 'where it aims', ['surface' => 'along the surface', 'middle' => 'through the middle', 'bottom' => 'along the bottom']),
+                C::choice('motor', 'Dry part', 'where its dry part stands', ['none' => 'has none', 'dry' => 'in a dry place', 'damp' => 'where water comes']),
+            ]),
             new TableSpec('joints', 'joint', 'joints of the plumbing', 40, [
                 C::choice('kind', 'Made', 'how it is made', ['glued' => 'glued', 'threaded' => 'threaded', 'union' => 'union', 'bulkhead' => 'bulkhead', 'hose' => 'hose and clamp']), C::flag('hidden', 'Hidden', 'out of sight once all stands'),
             ]),
@@ -78,7 +84,7 @@ final class PlanTables
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('aboveRimMm', 'Above rim', 'above the rim', Kind::Length, 1, 20000)->or('as all'),
                 C::number('ppf', 'µmol/s', 'micromoles a second', Kind::Factor, 0, 5000), C::number('halfAngleDeg', 'Half angle, °', 'half angle', Kind::Factor, 1, 89), C::number('watts', 'Takes', 'takes from the mains', Kind::Power, 1, 5000)->or('–'), C::number('kg', 'Weighs', 'weighs', Kind::Mass, 0.1, 500)->or('–'),
                 C::number('leastMm', 'Lowest', 'lowest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'), C::number('mostMm', 'Highest', 'highest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'),
-                C::number('over', 'Over vessel', 'number of the further vessel it hangs over', Kind::Count, 1, 4)->or('display'), C::text('grid', 'Measured', 'measured grid: distance / step: rows', 12000)->or('no'),
+                C::number('through', 'Passes, %', 'share that passes its diffuser or comes with its reflector', Kind::Percent, 5, 200)->or('all'), C::number('over', 'Over vessel', 'number of the further vessel it hangs over', Kind::Count, 1, 4)->or('display'), C::text('grid', 'Measured', 'measured grid: distance / step: rows', 12000)->or('no'),
             ]),
             new TableSpec('points', 'point', 'read with a light meter at full power', 40, [
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000),
@@ -92,8 +98,18 @@ final class PlanTables
         return [
             new TableSpec('gear', 'thing', 'what is to stand in the cabinet beside the sump', 20, [
                 C::number('widthMm', 'Wide', 'wide', Kind::Length, 10, 3000), C::number('depthMm', 'Deep', 'deep', Kind::Length, 10, 3000), C::number('heightMm', 'High', 'high', Kind::Length, 10, 3000),
-                C::number('liftMm', 'Room over it', 'room over it for service', Kind::Length, 0, 2000)->or('none'), C::flag('needsAir', 'Room air', 'takes its air from the room'),
+                C::number('liftMm', 'Room over it', 'room over it for service', Kind::Length, 0, 2000)->or('none'), C::flag('needsAir', 'Room air', 'takes its air from the room'), C::flag('staysDry', 'Stays dry', 'must not be splashed'), C::number('heatW', 'Warms by', 'heat it gives off', Kind::Power, 0, 2000)->or('–'), C::number('in', 'Compartment', 'compartment it belongs in; 1 holds the sump', Kind::Count, 1, 5)->or('any'),
                 C::number('xMm', 'From left', 'its place from the left', Kind::Length, 0, 8000)->or('proposed'), C::number('yMm', 'From back', 'its place from the back', Kind::Length, 0, 3000)->or('proposed'), C::flag('turned', 'Turned', 'its width runs front to back there'),
+            ]),
+            new TableSpec('compartments', 'compartment', 'of the cabinet, besides the one with the sump, which is 1', 4, [
+                C::number('lengthMm', 'Length', 'inside, length', Kind::Length, 50, 8000), C::number('depthMm', 'Depth', 'inside, front to back', Kind::Length, 50, 3000), C::number('heightMm', 'Height', 'clear height inside', Kind::Length, 50, 2500),
+                C::number('doorWidthMm', 'Opening', 'its opening, width', Kind::Length, 50, 8000), C::number('doorHeightMm', 'High', 'its opening, height', Kind::Length, 50, 2500),
+            ]),
+            new TableSpec('loads', 'device', 'every plug: what it takes and where it hangs', 40, [
+                C::choice('kind', 'Is', 'what it is', array_combine(array_column(LoadKind::cases(), 'value'), array_map(fn (LoadKind $k): string => $k->label(), LoadKind::cases()))),
+                C::number('watts', 'Takes', 'takes all day', Kind::Power, 0, 6000), C::number('startW', 'At the start', 'takes for a moment at the start', Kind::Power, 0, 20000)->or('as its kind'),
+                C::number('circuit', 'Circuit', 'number of its circuit', Kind::Count, 1, 20), C::number('strip', 'Strip', 'number of its power strip', Kind::Count, 1, 40)->or('one a circuit'), C::flag('dry', 'Plug dry', 'its plug stands above the water and outside splash, its lead with a drip loop'),
+                C::choice('outage', 'Without mains', 'what becomes of it without mains', ['essential' => 'kept', 'deferrable' => 'waits', 'must-stop' => 'must stop'])->or('as its kind'),
             ]),
             new TableSpec('board', 'device', 'what is mounted on the equipment board', 20, [
                 C::choice('kind', 'Is', 'what it is', ['strip' => 'power strip', 'controller' => 'controller', 'driver' => 'pump driver', 'doser' => 'dosing pump', 'other' => 'something else']),

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic\Sized;
 use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
-use Velbrin\Core\Water\RoOutput;
 
 /** What a plan takes: materials by kilogram, litre, metre and piece, and labour by stage (B-70). What waits for a fact is named. */
 final readonly class TakeOff
@@ -53,7 +53,7 @@ final readonly class TakeOff
     {
         $facts = Facts::of($brief);
         try {
-            return $facts->knows(F::RoRatedLd) ? Volumes::systemL($facts) / RoOutput::litresPerDay($facts->number(F::RoRatedLd), $facts->number(F::RoFeedC)) : null;
+            return $facts->knows(F::RoRatedLd) ? Volumes::systemL($facts) / Sized::roLd($facts) : null;
         } catch (Missing|OutOfRange) {
             return null;
         }

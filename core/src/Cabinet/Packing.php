@@ -24,7 +24,7 @@ final readonly class Packing
     }
 
     /**
-     * @param  list<Piece>  $pieces
+     * @param  array<int, Piece>  $pieces  by row
      * @param  array<int, Standing>  $pinned  places somebody chose, by row: the rest is proposed round them
      */
     public static function of(Space $space, array $pieces, array $pinned = []): self
@@ -92,7 +92,13 @@ final readonly class Packing
     /** Everything stands, and each piece comes out alone. */
     public function isClean(): bool
     {
-        return $this->elsewhere === [] && $this->after === [] && $this->shutIn === [] && $this->clashes() === [];
+        return $this->elsewhere === [] && $this->isSound();
+    }
+
+    /** What stands does not stand in another, and each piece comes out alone. */
+    public function isSound(): bool
+    {
+        return $this->after === [] && $this->shutIn === [] && $this->clashes() === [];
     }
 
     /** @return list<array{0: int, 1: int}> pairs of rows that stand in each other */

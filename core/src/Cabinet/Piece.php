@@ -18,6 +18,12 @@ final readonly class Piece
         public bool $needsAir = false,
         /** Its row in the planner's own list; null for the sump and for what is only reserved. */
         public ?int $listed = null,
+        /** Which compartment it belongs in, from 1, the one with the sump; null: any. */
+        public ?int $compartment = null,
+        /** Must not be splashed. */
+        public bool $staysDry = false,
+        /** Heat it gives off, W. */
+        public float $heatW = 0.0,
     ) {
     }
 
@@ -28,6 +34,6 @@ final readonly class Piece
 
     public function named(string $name): self
     {
-        return new self($name, $this->widthMm, $this->depthMm, $this->heightMm, $this->liftMm, $this->needsAir, $this->listed);
+        return new self($name, $this->widthMm, $this->depthMm, $this->heightMm, $this->liftMm, $this->needsAir, $this->listed, $this->compartment, $this->staysDry, $this->heatW);
     }
 }

@@ -46,6 +46,12 @@ final readonly class MeasuredGrid
         return new self($distanceMm, $stepMm, $rows);
     }
 
+    /** The same lamp behind something that lets that share pass. */
+    public function times(float $share): self
+    {
+        return $share === 1.0 ? $this : new self($this->distanceMm, $this->stepMm, array_map(fn (array $row): array => array_map(fn (float $par): float => $par * $share, $row), $this->rows));
+    }
+
     /**
      * "600 / 100: 12 40 12; 40 180 40; 12 40 12": distance and step in mm, then rows from the back to the front.
      *

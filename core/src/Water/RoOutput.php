@@ -19,13 +19,17 @@ final class RoOutput
      * @param  float  $ratedLd  litres a day at 25 °C
      * @param  float  $waterC  feed, 1–45
      *
+     * @param  float  $pressureShare  net pressure by the rated one: output goes with it
+     *
      * @throws OutOfRange
      */
-    public static function litresPerDay(float $ratedLd, float $waterC): float
+    public static function litresPerDay(float $ratedLd, float $waterC, float $pressureShare = 1.0): float
     {
         Guard::positive('roRatedLd', $ratedLd);
         Guard::within('roWaterC', $waterC, 0, 45);
 
-        return $ratedLd * exp(($waterC > 25 ? self::K_WARM : self::K_COLD) * (1 / 298.15 - 1 / (273.15 + $waterC)));
+        Guard::within('pressureShare', $pressureShare, 0.05, 5);
+
+        return $ratedLd * $pressureShare * exp(($waterC > 25 ? self::K_WARM : self::K_COLD) * (1 / 298.15 - 1 / (273.15 + $waterC)));
     }
 }

@@ -26,24 +26,6 @@ use Velbrin\Core\Measure\Working;
 
 final class PlanTest extends TestCase
 {
-    /** A plan with nothing against it. */
-    private const SOUND = [
-        'lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 12, 'floorMm' => 12, 'bracing' => 'braced', 'labelL' => 380,
-        'rockKg' => 40, 'sandDepthMm' => 30, 'flowLh' => 3000, 'weirBelowRimMm' => 60, 'weirLengthMm' => 400, 'drains' => 'siphon-emergency',
-        'drainBoreMm' => 34, 'drainLengthM' => 1.1, 'drainSumK' => 1.6, 'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 52,
-        'outletBelowRimMm' => 70, 'breakBelowRimMm' => 62, 'returnBoreMm' => 27, 'returnLengthM' => 2.4, 'returnSumK' => 5.5, 'pipesL' => 5,
-        'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'returnLevelMm' => 200, 'reservoirL' => 10, 'trapGapMm' => 60,
-        'pumpsW' => 40, 'lightsW' => 90, 'winterC' => 18, 'summerC' => 26, 'floorType' => 'concrete', 'storey' => 0, 'spanMm' => 4000, 'allowanceKpa' => 20, 'outOfLevelMmM' => 1,
-        'standInsideMm' => 740, 'ceilingMm' => 2500, 'lampAboveRimMm' => 200, 'lampHeightMm' => 200, 'lampsKg' => 12, 'fixings' => 2, 'breakingKg' => 60, 'pumpMaxHeadM' => 4.5, 'pumpMaxFlowLh' => 6600,
-        'streamLh' => 9000, 'grainMm' => 1.5, 'residual' => 'yes', 'circuits' => 2,
-    ];
-
-    private const LAMPS = [['name' => 'Left', 'xMm' => 300, 'yMm' => 288, 'ppf' => 180, 'halfAngleDeg' => 45], ['name' => 'Right', 'xMm' => 876, 'yMm' => 288, 'ppf' => 180, 'halfAngleDeg' => 45]];
-
-    private const CHAMBERS = [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230], ['name' => 'Return']];
-
-    private const DOOR = [['name' => 'Front door', 'widthMm' => 880, 'heightMm' => 2000]];
-
     #[Test]
     public function a_sound_plan_answers_everything_and_nothing_stands_against_it(): void
     {
@@ -105,7 +87,7 @@ final class PlanTest extends TestCase
         self::assertSame(['B-53'], array_map(fn ($f): string => $f->rule, $weak->stops()));
         self::assertSame('nothing hangs', self::plan(['lampsKg' => 'none'])->figure('hangingKg')?->word);
 
-        $beside = Plan::answer(PlanBrief::read(['values' => self::SOUND, 'lamps' => [['xMm' => 1300, 'yMm' => 200, 'ppf' => 100, 'halfAngleDeg' => 45], ['xMm' => 5, 'yMm' => 5, 'ppf' => 100, 'halfAngleDeg' => 95]]]));
+        $beside = Plan::answer(PlanBrief::read(['values' => SoundPlan::VALUES, 'lamps' => [['xMm' => 1300, 'yMm' => 200, 'ppf' => 100, 'halfAngleDeg' => 45], ['xMm' => 5, 'yMm' => 5, 'ppf' => 100, 'halfAngleDeg' => 95]]]));
         self::assertSame(['lamps.1.halfAngleDeg', 'lamps.0.xMm'], array_map(fn ($e): string => $e->field, $beside->errors));
         self::assertContains('parMid', array_keys(Plan::answer(PlanBrief::read(['values' => ['shape' => 'cylinder', 'diameterMm' => 900, 'heightMm' => 700], 'lamps' => [['xMm' => 430, 'yMm' => 430, 'ppf' => 200, 'halfAngleDeg' => 40]]]))->figures));
     }
@@ -162,7 +144,7 @@ final class PlanTest extends TestCase
     #[DataProvider('stops')]
     public function it_stops(string $rule, array $changed, string $words): void
     {
-        $passages = $rule === 'B-2' ? [['name' => 'Stair', 'widthMm' => 520, 'heightMm' => 1900]] : self::DOOR;
+        $passages = $rule === 'B-2' ? [['name' => 'Stair', 'widthMm' => 520, 'heightMm' => 1900]] : SoundPlan::DOOR;
         $stops = self::plan($changed, $passages)->stops();
         $matching = array_filter($stops, fn ($f): bool => $f->rule === $rule && str_contains($f->what->in(Units::metric()), $words));
 
@@ -235,7 +217,7 @@ final class PlanTest extends TestCase
             self::assertSame([$field], array_map(fn ($e): string => $e->field, $answers->errors), $field);
             self::assertNotEmpty(array_filter($answers->figures, fn ($f): bool => $f->needs === []), $field);
         }
-        $baffle = Plan::answer(PlanBrief::read(['values' => self::SOUND, 'chambers' => [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 460], ['name' => 'Return']]]));
+        $baffle = Plan::answer(PlanBrief::read(['values' => SoundPlan::VALUES, 'chambers' => [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 460], ['name' => 'Return']]]));
         self::assertSame('chambers.0.baffleMm', $baffle->errors[0]->field);
         self::assertNotNull($baffle->figure('weirHeadMm')?->quantity);
     }
@@ -261,8 +243,8 @@ final class PlanTest extends TestCase
     #[Test]
     public function a_comparison_names_only_what_differs(): void
     {
-        $before = PlanBrief::read(['values' => self::SOUND, 'chambers' => self::CHAMBERS, 'passages' => self::DOOR]);
-        $after = PlanBrief::read(['values' => ['outletBelowRimMm' => 190] + self::SOUND, 'chambers' => self::CHAMBERS, 'passages' => self::DOOR]);
+        $before = PlanBrief::read(['values' => SoundPlan::VALUES, 'chambers' => SoundPlan::CHAMBERS, 'passages' => SoundPlan::DOOR]);
+        $after = PlanBrief::read(['values' => ['outletBelowRimMm' => 190] + SoundPlan::VALUES, 'chambers' => SoundPlan::CHAMBERS, 'passages' => SoundPlan::DOOR]);
         $comparison = Comparison::of($before, Plan::answer($before), $after, Plan::answer($after));
 
         self::assertSame([['outletBelowRimMm', 70.0, 190.0]], $comparison->facts);
@@ -292,11 +274,11 @@ final class PlanTest extends TestCase
     #[Test]
     public function what_comes_in_must_come_out_of_the_finished_room(): void
     {
-        $door = [...self::DOOR[0], 'outWidthMm' => 540];
+        $door = [...SoundPlan::DOOR[0], 'outWidthMm' => 540];
         $findings = array_values(array_filter(self::plan([], [$door])->findings, fn ($f): bool => $f->rule === 'B-82'));
         self::assertCount(1, $findings, 'the sump still comes out');
         self::assertSame(Severity::Fix, $findings[0]->severity);
-        self::assertSame([], array_filter(self::plan([], self::DOOR)->findings, fn ($f): bool => $f->rule === 'B-82'));
+        self::assertSame([], array_filter(self::plan([], SoundPlan::DOOR)->findings, fn ($f): bool => $f->rule === 'B-82'));
         // By hand: a square corner of two 1 m corridors takes 2√2·1000 − 2·w along its diagonal.
         $turn = Access::of(2000, 300, 400, new Passage('turn', 900, 2000, 1000, 1000));
         self::assertEqualsWithDelta(45.0, $turn->tightDeg, 0.11);
@@ -316,9 +298,9 @@ final class PlanTest extends TestCase
      * @param  array<string, mixed>  $changed
      * @param  list<array<string, mixed>>  $passages
      */
-    private static function plan(array $changed = [], array $passages = self::DOOR): PlanAnswers
+    private static function plan(array $changed = [], array $passages = SoundPlan::DOOR): PlanAnswers
     {
-        return Plan::answer(PlanBrief::read(['values' => [...self::SOUND, ...$changed], 'chambers' => self::CHAMBERS, 'passages' => $passages, 'lamps' => self::LAMPS]));
+        return Plan::answer(PlanBrief::read(['values' => [...SoundPlan::VALUES, ...$changed], 'chambers' => SoundPlan::CHAMBERS, 'passages' => $passages, 'lamps' => SoundPlan::LAMPS]));
     }
 
     private static function value(PlanAnswers $answers, string $key): float

@@ -121,7 +121,7 @@ final class RoomToWorkTest extends TestCase
         // What comes later keeps its place in the cabinet from the first day.
         $cabinet = ['standInsideMm' => 700, 'cabinetLengthMm' => 1000, 'cabinetDepthMm' => 500, 'doorWidthMm' => 950, 'doorHeightMm' => 660];
         $later = [...$rows[3], 'widthMm' => 250, 'depthMm' => 250, 'heightMm' => 500];
-        self::assertSame(['reserved: reactor'], array_map(fn ($s): string => $s->piece->name, self::plan($cabinet, ['phases' => [$later]])->cabinet->standing ?? []));
+        self::assertSame(['reserved: reactor'], array_map(fn ($s): string => $s->piece->name, self::plan($cabinet, ['phases' => [$later]])->cabinet->each[0]->standing ?? []));
         self::assertNull(self::plan($cabinet, ['phases' => [[...$later, 'phase' => 1]]])->cabinet, 'what is bought first is listed as a thing');
         $wrong = self::plan([], ['phases' => [['phase' => 2, 'until' => 2]]]);
         self::assertSame('phases.0.until', $wrong->errors[0]->field);

@@ -18,6 +18,7 @@ import LightPlan from '../shared/LightPlan.vue';
 import LightPoints from '../shared/LightPoints.vue';
 import OtherVessels from './OtherVessels.vue';
 import PlanTable from '../shared/PlanTable.vue';
+import PowerTree from '../shared/PowerTree.vue';
 import PumpChart from './PumpChart.vue';
 import ReturnLine from './ReturnLine.vue';
 import { useDraft } from './useDraft';
@@ -103,8 +104,13 @@ function rename(roomId: number | null = props.plan.roomId) {
             <LightPlan v-model:lamps="draft.lamps" :library="library" :vessels="draft.vessels.length" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <HolePlan v-model:holes="draft.holes" :spec="specs.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
-            <CabinetFit v-model:gear="draft.gear" :spec="specs.gear" :packing="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <CabinetFit v-model:gear="draft.gear" v-model:compartments="draft.compartments" :specs="specs" :packings="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <BoardPlan v-model:devices="draft.board" v-model:ways="draft.ways" :specs="specs" :board="answers.board" :full="answers.cableWays" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <PowerTree v-model:loads="draft.loads" :tree="answers.power" :spec="specs.loads" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <details class="metered" :open="draft.streams.length > 0">
+                <summary>Stream pumps <small>{{ draft.streams.length || 'where each stands, and where it aims' }}</small></summary>
+                <PlanTable v-model:rows="draft.streams" table="streams" :spec="specs.streams" :errors="answers.errors" :readonly="!plan.mayUpdate" caption="Stream pumps" first="list the first pump" @change="change()" />
+            </details>
             <details class="metered" :open="draft.penetrations.length > 0">
                 <summary>Penetrations <small>{{ draft.penetrations.length ? `${draft.penetrations.filter((p) => p.ticked).length} of ${draft.penetrations.length} ticked` : 'pipes, cables, tubes through pane, cabinet, wall; ticked before cutting' }}</small></summary>
                 <PlanTable v-model:rows="draft.penetrations" table="penetrations" :spec="specs.penetrations" :errors="answers.errors" :readonly="!plan.mayUpdate" caption="Penetrations" first="list the first one" @change="change()" />

@@ -18,6 +18,7 @@ import Orders from './Orders.vue';
 import QuoteTable from './QuoteTable.vue';
 import Risks from './Risks.vue';
 import BoardPlan from '../shared/BoardPlan.vue';
+import PowerTree from '../shared/PowerTree.vue';
 import WaysThrough from './WaysThrough.vue';
 
 const props = defineProps<{ view: VersionView }>();
@@ -89,7 +90,8 @@ function begin(stop: StopView) {
             <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :spec="view.specs.holes" :holes="(view.tables.holes as Row[])" :errors="{}" readonly />
             <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>
             <BoardPlan v-if="view.answers.board || view.tables.ways.length" :devices="(view.tables.board as Row[])" :ways="(view.tables.ways as Row[])" :specs="{ board: view.specs.board, ways: view.specs.ways }" :board="view.answers.board" :full="view.answers.cableWays" :errors="{}" readonly />
-            <CabinetFit v-if="view.answers.cabinet" :packing="view.answers.cabinet" :spec="view.specs.gear" :gear="(view.tables.gear as Row[])" :errors="{}" readonly />
+            <PowerTree v-if="view.answers.power" :tree="view.answers.power" :loads="(view.tables.loads as Row[])" :spec="view.specs.loads" :errors="{}" readonly />
+            <CabinetFit v-if="view.answers.cabinet.length" :packings="view.answers.cabinet" :specs="{ gear: view.specs.gear, compartments: view.specs.compartments }" :gear="(view.tables.gear as Row[])" :compartments="(view.tables.compartments as Row[])" :errors="{}" readonly />
             <QuoteTable :quote="view.quote" title="What it takes, what it costs" total="To pay" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
             <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
             <Consents :consents="view.consents" :of="view.consentsOf" :version-id="view.id" :may-order="view.mayOrder" />

@@ -1,86 +1,23 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
 import type { PackingView, TableSpecView } from '../generated';
+import CabinetDrawing from './CabinetDrawing.vue';
 import type { Row } from './draft';
-import { useUnits } from './units';
 import PlanTable from './PlanTable.vue';
 
-/** What stands in the cabinet: the proposed places from the front and from above, to scale. */
-const props = defineProps<{ spec: TableSpecView; packing: PackingView | null; errors: Record<string, string>; readonly: boolean }>();
+/** What stands in the cabinet, compartment by compartment, and what is listed for it. */
+defineProps<{ specs: Record<'gear' | 'compartments', TableSpecView>; packings: PackingView[]; errors: Record<string, string>; readonly: boolean }>();
 const gear = defineModel<Row[]>('gear', { required: true });
+const compartments = defineModel<Row[]>('compartments', { required: true });
 const emit = defineEmits<{ change: [] }>();
-const units = useUnits();
-const held = ref<{ row: number; dx: number; dy: number } | null>(null);
-const above = ref<SVGGElement | null>(null);
-const SNAP = 10;
-type Place = PackingView['standing'][number];
-/** The row of the list that stands there; none for the sump and for what is only reserved. */
-const own = (s: Place): Row | undefined => (s.gear === null ? undefined : gear.value[s.gear]);
-const pinned = (s: Place) => typeof own(s)?.xMm === 'number' && typeof own(s)?.yMm === 'number';
-function put(s: Place, x: number, y: number) {
-    const row = own(s);
-    if (!row || !props.packing) return;
-    const fit = (mm: number, most: number) => Math.min(Math.max(0, most), Math.max(0, Math.round(mm / SNAP) * SNAP));
-    row.turned = s.turned;
-    row.xMm = fit(x, props.packing.lengthMm - s.alongMm);
-    row.yMm = fit(y, props.packing.depthMm - s.deepMm);
-    emit('change');
-}
-/** Where the pointer is in the view from above, mm. */
-function point(event: PointerEvent): { x: number; y: number } {
-    const m = above.value!.getScreenCTM()!.inverse();
-    return { x: event.clientX * m.a + event.clientY * m.c + m.e, y: event.clientX * m.b + event.clientY * m.d + m.f };
-}
-function hold(event: PointerEvent, s: Place) {
-    if (props.readonly || !own(s)) return;
-    const at = point(event);
-    held.value = { row: s.row, dx: at.x - s.xMm, dy: at.y - s.yMm };
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
-}
-function move(event: PointerEvent) {
-    const s = props.packing?.standing.find((p) => p.row === held.value?.row);
-    if (!held.value || !s) return;
-    const at = point(event);
-    put(s, at.x - held.value.dx, at.y - held.value.dy);
-}
-function key(event: KeyboardEvent, s: Place) {
-    const row = own(s);
-    if (props.readonly || !row) return;
-    const step = event.shiftKey ? 100 : SNAP;
-    const [dx, dy] = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key] ?? [0, 0];
-    if (dx || dy) put(s, Number(row.xMm ?? s.xMm) + dx, Number(row.yMm ?? s.yMm) + dy);
-    else if (event.key === 'Delete' || event.key === 'Backspace') {
-        row.xMm = row.yMm = null;
-        row.turned = false;
-        emit('change');
-    } else if (event.key === 't') {
-        put({ ...s, turned: !s.turned, alongMm: s.deepMm, deepMm: s.alongMm }, Number(row.xMm ?? s.xMm), Number(row.yMm ?? s.yMm));
-    } else return;
-    event.preventDefault();
-}
-const letter = (n: number) => String.fromCharCode(65 + n);
-const font = computed(() => (props.packing ? Math.max(props.packing.lengthMm / 42, (props.packing.heightMm + props.packing.depthMm) / 28) : 20));
-// From the front the nearest is drawn last.
-const nearestLast = computed(() => [...(props.packing?.standing ?? [])].sort((a, b) => a.yMm + a.deepMm - (b.yMm + b.deepMm)));
 </script>
 
 <template>
     <h2>In the cabinet</h2>
-    <template v-if="packing">
-        <svg class="cabinetplan" :viewBox="`${-font} ${-font} ${packing.lengthMm + 2 * font} ${packing.heightMm + packing.depthMm + font * 4}`" role="group" :aria-label="`The cabinet from the front and from above; ${packing.standing.map((s) => `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back`).join('; ')}`" @pointermove="move" @pointerup="held = null" @pointercancel="held = null">
-            <rect x="0" y="0" :width="packing.lengthMm" :height="packing.heightMm" class="box" />
-            <g v-for="s in nearestLast" :key="s.row" :class="{ held: s.held }"><rect v-if="s.liftMm" :x="s.xMm" :y="packing.heightMm - s.highMm - s.liftMm" :width="s.alongMm" :height="s.liftMm" class="lift" /><rect :x="s.xMm" :y="packing.heightMm - s.highMm" :width="s.alongMm" :height="s.highMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="packing.heightMm - s.highMm + font * 1.2" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
-            <path :d="`M${packing.doorFromLeftMm} ${packing.heightMm} v${-packing.doorHeightMm} h${packing.doorWidthMm} v${packing.doorHeightMm}`" class="opening" />
-            <text x="0" :y="-font * 0.25" :font-size="font * 0.8">from the front</text>
-            <g ref="above" :transform="`translate(0 ${packing.heightMm + font * 2})`">
-                <text x="0" :y="-font * 0.25" :font-size="font * 0.8">from above, back on top</text>
-                <rect x="0" y="0" :width="packing.lengthMm" :height="packing.depthMm" class="box" />
-                <g v-for="s in packing.standing" :key="s.row" :class="{ held: s.held, mine: !readonly && own(s), pinned: pinned(s) }" :tabindex="!readonly && own(s) ? 0 : undefined" :role="!readonly && own(s) ? 'button' : undefined" :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`" @pointerdown="hold($event, s)" @keydown="key($event, s)"><rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="s.yMm + s.deepMm / 2 + font * 0.35" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
-                <path :d="`M${packing.doorFromLeftMm} ${packing.depthMm} h${packing.doorWidthMm}`" class="opening" />
-            </g>
-        </svg>
-        <p class="legend quiet"><span v-for="s in packing.standing" :key="s.row"><b>{{ letter(s.row) }}</b> {{ s.name }} · </span>the coral line is the opening; dashed: room for service<template v-if="!readonly && gear.length">. Drag a thing in the view from above, or move it with the arrow keys; t turns it, Delete gives its place back</template></p>
-    </template>
+    <CabinetDrawing v-for="p in packings" :key="p.number" v-model:gear="gear" :packing="p" :alone="packings.length === 1" :readonly="readonly" @change="emit('change')" />
     <p v-if="!gear.length" class="quiet">List what stands beside the sump: skimmer, reservoir, doser, power strip. The places are proposed, and each must come out alone.</p>
-    <PlanTable v-model:rows="gear" table="gear" :spec="spec" :errors="errors" :readonly="readonly" caption="Things for the cabinet" first="list the first thing" @change="emit('change')" />
+    <PlanTable v-model:rows="gear" table="gear" :spec="specs.gear" :errors="errors" :readonly="readonly" caption="Things for the cabinet" first="list the first thing" @change="emit('change')" />
+    <details v-if="gear.length || compartments.length" class="metered" :open="compartments.length > 0">
+        <summary>Further compartments <small>{{ compartments.length || 'beside the one with the sump' }}</small></summary>
+        <PlanTable v-model:rows="compartments" table="compartments" :spec="specs.compartments" :errors="errors" :readonly="readonly" caption="Compartments of the cabinet" first="a compartment of its own" @change="emit('change')" />
+    </details>
 </template>

@@ -9,6 +9,7 @@ import CabinetFit from '../shared/CabinetFit.vue';
 import type { Row } from '../shared/draft';
 import FigureList from '../shared/FigureList.vue';
 import HolePlan from '../shared/HolePlan.vue';
+import PowerTree from '../shared/PowerTree.vue';
 import LightPlan from '../shared/LightPlan.vue';
 import LightPoints from '../shared/LightPoints.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
@@ -53,8 +54,9 @@ function keep() {
         <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="Computed from the record. A dotted line: it rests on something assumed." />
         <template v-if="!readonly || placed.lamps.length"><LightPlan v-model:lamps="placed.lamps" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="wrong" :readonly="readonly" @change="dirty = true" /><LightPoints v-if="placed.lamps.length" v-model:points="placed.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="wrong" :readonly="readonly" @change="dirty = true" /></template>
         <HolePlan v-if="answers.panes.length" :holes="placed.holes" :spec="specs.holes" :panes="answers.panes" :proposed="[]" :errors="{}" readonly />
-        <CabinetFit v-if="!readonly || answers.cabinet" v-model:gear="placed.gear" :spec="specs.gear" :packing="answers.cabinet" :errors="wrong" :readonly="readonly" @change="dirty = true" />
+        <CabinetFit v-if="!readonly || answers.cabinet.length" v-model:gear="placed.gear" v-model:compartments="placed.compartments" :specs="{ gear: specs.gear, compartments: specs.compartments }" :packings="answers.cabinet" :errors="wrong" :readonly="readonly" @change="dirty = true" />
         <BoardPlan v-if="!readonly || placed.board.length" v-model:devices="placed.board" v-model:ways="placed.ways" :specs="{ board: specs.board, ways: specs.ways }" :board="answers.board" :full="answers.cableWays" :errors="wrong" :readonly="readonly" @change="dirty = true" />
+        <PowerTree v-if="!readonly || placed.loads.length" v-model:loads="placed.loads" :tree="answers.power" :spec="specs.loads" :errors="wrong" :readonly="readonly" @change="dirty = true" />
         <section v-if="facts" class="brief">
             <h2>What was measured</h2>
             <BriefSheet :draft="draft" :sheet="sheet" :groups="groups" :defaults="facts.defaults" :errors="wrong" :readonly="false" @change="dirty = true" />

@@ -52,7 +52,7 @@ final class Circuits implements Topic
             Figure::number('circuitA', $running, Sentence::of('all on, heaters {heaters}; {may} is allowed all day', $parts), $facts->basis(), Working::of(Topic::LABELS['circuitA'], '(p + l + o + h)/V/n', $watts, $running, 'B-61: at most 0.8 of the rating')),
             Figure::number('startA', $start, Sentence::of('for a moment, when the power comes back'), $facts->basis(), Working::of(Topic::LABELS['startA'], '(3*p + l + o + h)/V/n', $watts, $start, 'B-61: motors draw three times their running current')),
             Figure::number('energyKwh', $energy, Sentence::of('in a room between its winter and its summer'), $facts->basis()),
-        ], [...self::load($facts, $parts), ...self::protection($facts)]);
+        ], [...($facts->brief->rows('loads') === [] ? self::load($facts, $parts) : []), ...self::protection($facts)]);
     }
 
     /** Watts drawn in the mean over a day, in a room halfway between winter night and summer day. */

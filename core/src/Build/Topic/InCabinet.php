@@ -11,6 +11,7 @@ use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Cabinet\Compartments;
 use Velbrin\Core\Cabinet\Packing;
 use Velbrin\Core\Cabinet\Piece;
 use Velbrin\Core\Cabinet\Space;
@@ -21,10 +22,17 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Working;
 
 /** Does everything stand in the cabinet, and does each thing come out again (B-62)? */
 final class InCabinet implements Topic
 {
+    /** W/(m²·K) of a 19 mm board, 0.13 W/(m·K), with still air on both sides: 1/(0.13 + 0.019/0.13 + 0.13). */
+    private const BOARD_U = 2.46;
+
+    /** Warmer than the room by more, drivers and power supplies age, K. */
+    private const WARM_K = 5.0;
+
     public function keys(): array
     {
         return ['cabinet'];
@@ -32,32 +40,103 @@ final class InCabinet implements Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
-        $packing = self::packing($facts);
-        if ($packing === null) {
+        $cabinet = self::packing($facts);
+        if ($cabinet === null) {
             return new TopicAnswer([]);
         }
         $pieces = self::pieces($facts);
         $findings = [];
-        foreach ($packing->elsewhere as $row => $why) {
-            $findings[] = self::elsewhere($pieces[$row], $row, $why, $facts);
+        foreach ($cabinet->elsewhere as $row => $why) {
+            $findings[] = self::elsewhere($pieces[$row], $why, $facts);
         }
+        foreach ($cabinet->each as $packing) {
+            array_push($findings, ...self::together($packing, $pieces, $facts));
+        }
+        array_push($findings, ...self::splashed($cabinet, $pieces, $facts));
+        if ($cabinet->isClean()) {
+            $findings[] = Finding::of(Severity::Fine, 'B-62', 'access', Sentence::of('Everything stands in the cabinet, and each thing comes out alone'), Sentence::of('The places are a proposal; cables, hoses and an arm need room besides.'), null, $facts->basis());
+        }
+        $words = $cabinet->isClean() ? 'all of it, each comes out alone' : "{$cabinet->count()} of ".count($pieces).' find a place';
+        [$warm, $warmth] = self::warmth($cabinet, $pieces, $facts);
+
+        return new TopicAnswer([Figure::words('cabinet', $words, null, $facts->basis()), ...$warm], [...$findings, ...$warmth], $cabinet);
+    }
+
+    /**
+     * What stands in each other, comes out after another, or never.
+     *
+     * @param  list<Piece>  $pieces
+     * @return list<Finding>
+     */
+    private static function together(Packing $packing, array $pieces, Facts $facts): array
+    {
+        $findings = [];
         foreach ($packing->clashes() as [$one, $other]) {
             $findings[] = Finding::of(Severity::Fix, 'B-62', 'access', Sentence::of('{one} and {other} stand in each other', ['one' => $pieces[$one]->name, 'other' => $pieces[$other]->name]), Sentence::of('Their places were chosen by hand and overlap.'), Sentence::of('Move one, or let its place be proposed.'), $facts->basis());
         }
         foreach ($packing->after as $row => $rows) {
             $findings[] = Finding::of(Severity::Watch, 'B-62', 'access', Sentence::of('{name} comes out only after {first}', ['name' => $pieces[$row]->name, 'first' => implode(' and ', array_map(fn (int $r): string => $pieces[$r]->name, $rows))]), Sentence::of('No place was found where each comes out alone.'), Sentence::of('A wider opening, a lower neighbour, or one thing elsewhere.'), $facts->basis());
         }
-        $stand = count($packing->standing);
-        $shut = count($packing->shutIn);
-        if ($shut > 0) {
+        if ($packing->shutIn !== []) {
             $findings[] = Finding::of(Severity::Stop, 'B-62', 'access', Sentence::of('It fits, but does not come out: {names}', ['names' => implode(', ', array_map(fn (int $r): string => $pieces[$r]->name, $packing->shutIn))]), Sentence::of('Its way out is closed even in an empty cabinet: a repair would mean taking the tank down.'), Sentence::of('A larger opening, or another device.'), $facts->basis());
         }
-        if ($packing->isClean()) {
-            $findings[] = Finding::of(Severity::Fine, 'B-62', 'access', Sentence::of('Everything stands in the cabinet, and each thing comes out alone'), Sentence::of('The places are a proposal; cables, hoses and an arm need room besides.'), null, $facts->basis());
-        }
-        $words = $packing->isClean() ? 'all of it, each comes out alone' : "{$stand} of ".count($pieces).' find a place';
 
-        return new TopicAnswer([Figure::words('cabinet', $words, null, $facts->basis())], $findings, $packing);
+        return $findings;
+    }
+
+    /**
+     * What must stay dry beside the open sump.
+     *
+     * @param  list<Piece>  $pieces
+     * @return list<Finding>
+     */
+    private static function splashed(Compartments $cabinet, array $pieces, Facts $facts): array
+    {
+        if ($pieces === [] || $pieces[0]->listed !== null) {
+            return [];
+        }
+        $names = [];
+        foreach ($pieces as $row => $piece) {
+            if ($piece->staysDry && $cabinet->where($row) === 1) {
+                $names[] = $piece->name;
+            }
+        }
+
+        return $names === [] ? [] : [Finding::of(Severity::Fix, 'B-62', 'power', Sentence::of('Beside the open sump, where it is splashed: {names}', ['names' => implode(', ', $names)]), Sentence::of('Bursting bubbles carry salt as high as the cabinet: contacts creep, a socket may become live.'), Sentence::of('A compartment of its own, or the board outside.'), $facts->basis())];
+    }
+
+    /**
+     * What the devices give off warms a closed cabinet: W/(U·A) through boards and films (EN ISO 6946). With openings it is less, by
+     * as much as air passes, and that is measured.
+     *
+     * @param  list<Piece>  $pieces
+     * @return array{0: list<Figure>, 1: list<Finding>}
+     */
+    private static function warmth(Compartments $cabinet, array $pieces, Facts $facts): array
+    {
+        $watts = 0.0;
+        foreach ($pieces as $row => $piece) {
+            $watts += $cabinet->where($row) === null ? 0.0 : $piece->heatW;
+        }
+        if ($watts <= 0) {
+            return [[], []];
+        }
+        $m2 = 0.0;
+        foreach ($cabinet->each as $packing) {
+            $s = $packing->space;
+            $m2 += 2 * ($s->lengthMm * $s->depthMm + $s->lengthMm * $s->heightMm + $s->depthMm * $s->heightMm) / 1e6;
+        }
+        $rise = Quantity::of($watts / (self::BOARD_U * $m2), Kind::TemperatureChange);
+        $parts = ['rise' => $rise, 'watts' => Quantity::of($watts, Kind::Power), 'most' => Quantity::of(self::WARM_K, Kind::TemperatureChange)];
+        $isClosed = ! $facts->brief->has(F::CabinetAir) || $facts->word(F::CabinetAir) === 'closed';
+        $figure = Figure::number('cabinetWarmK', $rise, Sentence::of($isClosed ? 'closed, from {watts} that its devices give off' : 'if it were closed; with its openings less: measure it', $parts), $facts->basis(),
+            Working::of(Topic::LABELS['cabinetWarmK'], 'w/(u*A)', [['w', 'Given off in it', $watts, Kind::Power], ['u', 'Boards of 19 mm and the air on both sides, W/(m²·K)', self::BOARD_U, Kind::Factor], ['A', 'Its walls', $m2, Kind::Area]], $rise, 'B-62; films and board by EN ISO 6946'));
+
+        return [[$figure], match (true) {
+            $isClosed && $rise->value > self::WARM_K => [Finding::of(Severity::Watch, 'B-62', 'heat', Sentence::of('A closed cabinet warms by {rise}', $parts), Sentence::of('{watts} stay in it: drivers and power supplies age, the sump is warmed in summer.', $parts), Sentence::of('Openings low and high, or a fan; the drivers on the board outside.'), $facts->basis(), 'cabinetWarmK')],
+            $isClosed => [Finding::of(Severity::Fine, 'B-62', 'heat', Sentence::of('The closed cabinet warms by {rise}', $parts), Sentence::of('Up to {most} is usual.', $parts), null, $facts->basis(), 'cabinetWarmK')],
+            default => [],
+        }];
     }
 
     /**
@@ -66,14 +145,44 @@ final class InCabinet implements Topic
      * @throws Missing
      * @throws OutOfRange
      */
-    public static function packing(Facts $facts): ?Packing
+    public static function packing(Facts $facts): ?Compartments
     {
         if ($facts->brief->gear === [] && ! self::reserves($facts)) {
             return null;
         }
         $facts->need(F::CabinetLengthMm, F::CabinetDepthMm, F::StandInsideMm, F::DoorWidthMm, F::DoorHeightMm);
 
-        return Packing::of(self::space($facts), self::pieces($facts), self::pinned($facts));
+        $spaces = self::spaces($facts);
+        $pieces = self::pieces($facts);
+        foreach ($pieces as $piece) {
+            if ($piece->compartment > count($spaces)) {
+                throw OutOfRange::number("gear.{$piece->listed}.in", (float) $piece->compartment, 'the number of a compartment there is', Quantity::of(1, Kind::Count), Quantity::of(count($spaces), Kind::Count));
+            }
+        }
+
+        return Compartments::of($spaces, $pieces, self::pinned($facts, $spaces));
+    }
+
+    /**
+     * The one with the sump, then the others.
+     *
+     * @return non-empty-list<array{0: string, 1: Space}>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function spaces(Facts $facts): array
+    {
+        $spaces = [['with the sump', self::space($facts)]];
+        foreach ($facts->brief->rows('compartments') as $row) {
+            try {
+                $spaces[] = [$row->called('compartment'), Space::of($row->number('lengthMm'), $row->number('depthMm'), $row->number('heightMm'), $row->number('doorWidthMm'), $row->number('doorHeightMm'))];
+            } catch (OutOfRange $e) {
+                throw $e->as("compartments.{$row->row}.{$e->field}");
+            }
+        }
+
+        return $spaces;
     }
 
     /**
@@ -121,14 +230,14 @@ final class InCabinet implements Topic
     /**
      * Places chosen by hand, both ways given.
      *
+     * @param  non-empty-list<array{0: string, 1: Space}>  $spaces
      * @return array<int, Standing> by row of the pieces
      *
      * @throws Missing
      * @throws OutOfRange when one stands through a wall
      */
-    private static function pinned(Facts $facts): array
+    private static function pinned(Facts $facts, array $spaces): array
     {
-        $space = self::space($facts);
         $pieces = self::pieces($facts);
         $rows = [];
         foreach ($facts->brief->rows('gear') as $row) {
@@ -145,6 +254,7 @@ final class InCabinet implements Topic
                 continue;
             }
             $at = new Standing($number, $piece, $x, $y, $row->flag('turned'));
+            $space = $spaces[($piece->compartment ?? 1) - 1][1];
             if ($x + $at->alongMm() > $space->lengthMm) {
                 throw OutOfRange::number("gear.{$row->row}.xMm", $x, 'within the cabinet', Quantity::of(0, Kind::Length), Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length));
             }
@@ -157,7 +267,7 @@ final class InCabinet implements Topic
         return $pinned;
     }
 
-    private static function elsewhere(Piece $piece, int $row, string $why, Facts $facts): Finding
+    private static function elsewhere(Piece $piece, string $why, Facts $facts): Finding
     {
         $parts = ['name' => $piece->name, 'needs' => Quantity::of($piece->standingMm(), Kind::Length), 'has' => Quantity::of($facts->number(F::StandInsideMm), Kind::Length), 'usual' => Quantity::of($facts->brief->limit(HouseRule::HeadroomMm), Kind::Length),
             'along' => Quantity::of($piece->widthMm, Kind::Length), 'deep' => Quantity::of($piece->depthMm, Kind::Length), 'high' => Quantity::of($piece->heightMm, Kind::Length)];
@@ -165,6 +275,7 @@ final class InCabinet implements Topic
             'air' => ['It takes its air from the room; in a closed cabinet it heats itself and what stands there.', 'Beside the tank, or the next room.'],
             'headroom' => ['It takes {needs} with the room for its service; inside are {has}.', $piece->standingMm() <= $facts->brief->limit(HouseRule::HeadroomMm) ? 'The usual {usual} inside would do; or a lower one, or elsewhere.' : 'A cabinet with {needs} inside, a lower one, or elsewhere.'],
             'door' => ['{along} by {deep}, {high} high, does not pass the opening.', 'A larger opening, or elsewhere. It must come out again too.'],
+            'compartment' => ['The compartment it belongs in does not take it.', 'Another compartment, or elsewhere.'],
             'floor' => ['{along} by {deep} is larger than the cabinet’s floor.', 'A smaller one, or elsewhere.'],
             default => ['What stands there leaves no floor of {along} by {deep}.', 'A longer cabinet, a smaller sump, or elsewhere.'],
         };

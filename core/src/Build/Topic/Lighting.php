@@ -44,6 +44,9 @@ final class Lighting implements Topic
     /** Readings further apart than this say that the plan is wrong, not the factor. */
     private const SCATTER_PCT = 20.0;
 
+    /** Less of the area in range is a lamp that does not suit. */
+    private const FIT_PCT = 50.0;
+
     private const COLUMNS = 60;
 
     private const OTHER_COLUMNS = 24;
@@ -90,7 +93,7 @@ final class Lighting implements Topic
             Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
         ], [$mid->uniformity < self::EVEN
             ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
-            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of($factor === null ? 'A survey with a meter calibrates it (B-52).' : 'Through what the meter read.'), null, $facts->basis(), 'lightEven'), ...self::read($survey, $facts)], new LitTank($maps, $survey));
+            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of($factor === null ? 'A survey with a meter calibrates it (B-52).' : 'Through what the meter read.'), null, $facts->basis(), 'lightEven'), ...self::fit($mid, $facts), ...self::read($survey, $facts)], new LitTank($maps, $survey));
     }
 
     /**
@@ -154,6 +157,24 @@ final class Lighting implements Topic
 
         return [Figure::number('rampMol', $first, Sentence::of('then {step} more each week, to {full} after {weeks}', ['step' => Quantity::of(($mol - $first->value) / $weeks, Kind::DailyLight), 'full' => Quantity::of($mol, Kind::DailyLight), 'weeks' => Quantity::of(7 * $weeks, Kind::Days)]), $facts->basis(),
             Working::of(Topic::LABELS['rampMol'], 'm*s/100', [['m', 'Light of a day, halfway down', $mol, Kind::DailyLight], $facts->row('s', F::RampStartPct)], $first, 'B-51'))];
+    }
+
+    /**
+     * Half the area at least in the range of what is kept (K-4).
+     *
+     * @return list<Finding>
+     */
+    private static function fit(LightMap $mid, Facts $facts): array
+    {
+        $group = ['soft' => 'soft corals', 'mixed' => 'large-polyp stony', 'stony' => 'small-polyp stony'][$facts->word(F::Livestock)];
+        [$low, $high] = LightMap::GROUPS[$group];
+        $parts = ['share' => Quantity::of($mid->groupSharePct[$group], Kind::Percent), 'group' => $group, 'low' => self::par($low), 'high' => self::par($high), 'mean' => self::par($mid->mean), 'half' => Quantity::of(self::FIT_PCT, Kind::Percent)];
+
+        return [match (true) {
+            $mid->groupSharePct[$group] >= self::FIT_PCT => Finding::of(Severity::Fine, 'K-4', 'light', Sentence::of('{share} of the area suit {group} halfway down', $parts), Sentence::of('Their range is {low} to {high}.', $parts), null, $facts->basis(), 'coralShares'),
+            $mid->mean > $high => Finding::of(Severity::Watch, 'K-4', 'light', Sentence::of('Only {share} of the area suit {group}: too bright', $parts), Sentence::of('Halfway down the mean is {mean}, their range is {low} to {high}.', $parts), Sentence::of('Turn the lamps down, hang them higher, or a diffuser.'), $facts->basis(), 'coralShares'),
+            default => Finding::of(Severity::Watch, 'K-4', 'light', Sentence::of('Only {share} of the area suit {group}: too dim or too uneven', $parts), Sentence::of('Halfway down the mean is {mean}, their range is {low} to {high}; {half} of the area is a fair aim.', $parts), Sentence::of('Another lamp, or lamps further apart; or keep them higher in the tank.'), $facts->basis(), 'coralShares'),
+        }];
     }
 
     /** @return list<Finding> */

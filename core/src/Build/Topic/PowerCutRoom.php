@@ -9,6 +9,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\Overflow;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -16,6 +17,7 @@ use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Hydraulics\DrainDown;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
@@ -71,6 +73,20 @@ final class PowerCutRoom implements Topic
         $working = $break === null ? $outlet : min($outlet, $break - $weir->edgeBelowRimMm);
 
         return [max(0.0, $working), max(0.0, $outlet)];
+    }
+
+    /**
+     * What comes down with the siphon break working, L.
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function downL(Facts $facts): float
+    {
+        $facts->need(F::OutletBelowRimMm, F::BreakBelowRimMm);
+        $weir = Overflow::of($facts);
+
+        return self::down($facts, DisplayTank::of($facts)->vessel->insideAreaM2(), $weir->headMm, self::depths($facts, $weir)[0], SumpWater::of($facts))->downL;
     }
 
     private static function down(Facts $facts, float $area, float $head, float $depth, SumpWater $sump): DrainDown

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
@@ -72,13 +74,24 @@ final class Sized implements Topic
         if (! $facts->brief->has(F::RoRatedLd) || ! $facts->knows(F::WinterC) && ! $facts->knows(F::SummerC)) {
             return [];
         }
-        $makes = RoOutput::litresPerDay($facts->number(F::RoRatedLd), $facts->number(F::RoFeedC));
+        $makes = self::roLd($facts);
         $needs = Warmth::worstEvaporationLd($facts) + Volumes::systemL($facts) * $facts->number(F::ChangePct) / 100 / 30.4;
         $parts = ['makes' => Quantity::of($makes, Kind::DailyVolume), 'needs' => Quantity::of($needs, Kind::DailyVolume), 'wanted' => Quantity::of(self::RO_SPARE * $needs, Kind::DailyVolume)];
 
         return [$makes < self::RO_SPARE * $needs
             ? Finding::of(Severity::Fix, 'W-65', 'topoff', Sentence::of('The RO plant makes {makes} in the cold, {wanted} are wanted', $parts), Sentence::of('Evaporation and changes take {needs}; 1.3 of it keeps up after a pause.', $parts), Sentence::of('A larger membrane, warmer feed, or water from the depot.'), $facts->basis())
             : Finding::of(Severity::Fine, 'W-65', 'topoff', Sentence::of('The RO plant keeps up: {makes} in the cold', $parts), Sentence::of('Evaporation and changes take {needs}.', $parts), null, $facts->basis())];
+    }
+
+    /**
+     * What the plant makes in a day, at its feed’s temperature and the tap’s pressure (W-51).
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function roLd(Facts $facts): float
+    {
+        return RoOutput::litresPerDay($facts->number(F::RoRatedLd), $facts->number(F::RoFeedC), $facts->brief->has(F::RoFeedKpa) ? $facts->number(F::RoFeedKpa) / $facts->number(F::RoRatedKpa) : 1.0);
     }
 
     /** Less than the least share is a Fix, more than the most a Watch (K-4). */

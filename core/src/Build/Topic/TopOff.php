@@ -9,6 +9,7 @@ use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Measure\Finding;
@@ -17,10 +18,14 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
+use Velbrin\Core\Water\SalinityDrift;
 
 /** Where the top-off's water comes from: days a reservoir lasts (W-60), and how a line from the mains is stopped (W-56, X-23). */
 final class TopOff implements Topic
 {
+    /** A fall by more at once harms, g/kg. */
+    private const DILUTED = 1.0;
+
     public function keys(): array
     {
         return ['topOffDays'];
@@ -94,13 +99,32 @@ final class TopOff implements Topic
         }
         $days = Quantity::of($litres / $takes, Kind::Days);
         $figure = Figure::number('topOffDays', $days, Sentence::of('in the worst season'), $facts->basis(), Working::of(Topic::LABELS['topOffDays'], 't/e', [$facts->row('t', F::ReservoirL), ['e', 'Evaporation, worst season', $takes, Kind::DailyVolume]], $days, 'W-60'));
+        $divider = self::divider($facts, $litres);
         if (! $facts->brief->has(F::RefillDays)) {
-            return new TopicAnswer([$figure]);
+            return new TopicAnswer([$figure], $divider);
         }
         $parts = ['days' => $days, 'every' => Quantity::of($facts->number(F::RefillDays), Kind::Days), 'needs' => Quantity::of(ceil($facts->number(F::RefillDays) * $takes), Kind::Volume)];
 
-        return new TopicAnswer([$figure], [$days->value < $facts->number(F::RefillDays)
+        return new TopicAnswer([$figure], [...$divider, $days->value < $facts->number(F::RefillDays)
             ? Finding::of(Severity::Fix, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}, it is refilled every {every}', $parts), Sentence::of('Then salt rises and the return sucks air.'), Sentence::of('{needs} would last; or somebody refills it sooner.', $parts), $facts->basis(), 'topOffDays')
             : Finding::of(Severity::Fine, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}', $parts), Sentence::of('It is refilled every {every}.', $parts), null, $facts->basis(), 'topOffDays')]);
+    }
+
+    /**
+     * Built into the sump, one seam parts fresh from salt: when it gives, all of it goes in at once (W-60).
+     *
+     * @return list<Finding>
+     */
+    private static function divider(Facts $facts, float $litres): array
+    {
+        if (! $facts->brief->has(F::ReservoirIn) || $facts->word(F::ReservoirIn) !== 'sump') {
+            return [];
+        }
+        $volume = Volumes::systemL($facts);
+        $after = SalinityDrift::topOffStuckOn($volume, $facts->number(F::Salinity), $litres, SumpWater::of($facts)->spareL());
+        $drop = $facts->number(F::Salinity) - $after;
+        $parts = ['litres' => Quantity::of($litres, Kind::Volume), 'after' => Quantity::of($after, Kind::Salinity), 'drop' => Quantity::of($drop, Kind::SalinityChange)];
+
+        return [Finding::of($drop > self::DILUTED ? Severity::Fix : Severity::Watch, 'W-60', 'topoff', Sentence::of('If the reservoir’s divider gives, salinity falls by {drop}', $parts), Sentence::of('{litres} of fresh water go in at once: {after} is left.', $parts), Sentence::of($drop > self::DILUTED ? 'A reservoir that stands by itself; till then look at the divider’s seams at every service.' : 'Look at the divider’s seams at every service.'), $facts->basis())];
     }
 }

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Build\Topic;
+
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\Topic;
+use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+
+/** The skimmer stands in water of one depth, within what its maker asks (B-30, X-32). */
+final class SkimmerDepth implements Topic
+{
+    public function keys(): array
+    {
+        return ['skimmerMm'];
+    }
+
+    public function answer(Facts $facts): TopicAnswer
+    {
+        if (! $facts->brief->has(F::SkimmerChamber)) {
+            return new TopicAnswer([]);
+        }
+        $which = $facts->numberOrNone(F::SkimmerChamber);
+        if ($which === null) {
+            return new TopicAnswer([Figure::words('skimmerMm', 'no skimmer in the sump', null, $facts->basis())]);
+        }
+        $chambers = SumpWater::of($facts)->chambers;
+        $chamber = $chambers[(int) $which - 1] ?? throw OutOfRange::number(F::SkimmerChamber->value, $which, 'the number of a chamber there is', Quantity::of(1, Kind::Count), Quantity::of(count($chambers), Kind::Count));
+        $figure = Figure::number('skimmerMm', Quantity::of($chamber->levelMm, Kind::Length), Sentence::of('in {chamber}', ['chamber' => $chamber->name]), $facts->basis());
+        if ($chamber->baffleMm === null) {
+            return new TopicAnswer([$figure], [Finding::of(Severity::Fix, 'B-30', 'sump', Sentence::of('The skimmer stands where the level changes: {chamber}', ['chamber' => $chamber->name]), Sentence::of('The return chamber falls with every litre that evaporates and rises with every stop: the skimmer runs dry, then over.'), Sentence::of('Before the last baffle, where an edge holds the level.'), $facts->basis(), 'skimmerMm')]);
+        }
+        if (! $facts->brief->has(F::SkimmerLeastMm) || ! $facts->brief->has(F::SkimmerMostMm)) {
+            return new TopicAnswer([$figure]);
+        }
+        $length = fn (float $mm): Quantity => Quantity::of($mm, Kind::Length);
+        [$least, $most] = [$facts->number(F::SkimmerLeastMm), $facts->number(F::SkimmerMostMm)];
+        if ($least > $most) {
+            throw OutOfRange::number(F::SkimmerLeastMm->value, $least, "at most the deepest, {$most}", $length(0), $length($most));
+        }
+        $parts = ['depth' => $length($chamber->levelMm), 'least' => $length($least), 'most' => $length($most), 'stand' => $length(max(0.0, ceil($chamber->levelMm - $most))), 'lacks' => $length(max(0.0, ceil($least - $chamber->levelMm)))];
+
+        return new TopicAnswer([$figure], [match (true) {
+            $chamber->levelMm > $most => Finding::of(Severity::Fix, 'B-30', 'sump', Sentence::of('The skimmer stands too deep: {depth}, at most {most}', $parts), Sentence::of('It foams over into its cup whatever the valve does.'), Sentence::of('A shelf of {stand} under it, or a lower baffle.', $parts), $facts->basis(), 'skimmerMm'),
+            $chamber->levelMm < $least => Finding::of(Severity::Fix, 'B-30', 'sump', Sentence::of('The skimmer stands too shallow: {depth}, at least {least}', $parts), Sentence::of('Its pump draws air and its foam never reaches the neck.'), Sentence::of('A baffle {lacks} higher; look at the power cut again then.', $parts), $facts->basis(), 'skimmerMm'),
+            default => Finding::of(Severity::Fine, 'B-30', 'sump', Sentence::of('The skimmer stands {depth} deep', $parts), Sentence::of('Its maker asks {least} to {most}, and a baffle holds the level.', $parts), null, $facts->basis(), 'skimmerMm'),
+        }]);
+    }
+}
