@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\TableRows;
+use App\Systems\Material;
 use App\Systems\OpenRipple;
 use App\Systems\System;
 use App\Systems\SystemBrief;
@@ -14,9 +15,11 @@ use App\Team\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Build\Comparison;
+use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Chemistry\Regime;
@@ -26,6 +29,9 @@ use Velbrin\Core\Measure\Finding;
 /** Accepting a version: every open Stop is answered, the answers are frozen, and the system's record is opened from them. */
 final class Acceptance
 {
+    /** What a plug’s kind is in the register. */
+    private const JOBS = ['heater' => 'heater', 'return' => 'return-pump', 'stream' => 'circulation-pump', 'light' => 'light', 'skimmer' => 'skimmer', 'top-off' => 'top-off', 'cooling' => 'chiller', 'controller' => 'controller', 'other' => 'other'];
+
     /** @return list<Finding> Stops nobody has answered */
     public static function open(PlanVersion $version, PlanAnswers $answers): array
     {
@@ -81,6 +87,7 @@ final class Acceptance
             SystemFacts::others($system, $rows['vessels']);
             SystemFacts::places($system, $rows, $version->created_at);
             self::devices($system, $brief, $answers);
+            self::materials($system, $brief, $answers, $user);
             SystemStart::bands($system);
             $system->logEntries()->create(['kind' => 'event', 'text' => "Opened from plan {$plan->name}, version {$version->number}", 'happened_at' => now(), 'user_id' => $user->id]);
 
@@ -117,6 +124,16 @@ final class Acceptance
     private static function devices(System $system, PlanBrief $brief, PlanAnswers $answers): void
     {
         $sump = $system->vessels->firstWhere('role', 'sump');
+        foreach ($brief->rows('loads') as $row) {
+            $job = self::JOBS[$row->word('kind')];
+            $system->items()->create([
+                'vessel_id' => in_array($job, ['return-pump', 'heater', 'skimmer'], true) ? $sump?->id : null, 'job' => $job, 'name' => ucfirst($row->called('device')), 'watts' => $row->number('watts') ?: null, 'installed_precision' => 'day', 'state' => 'mounted',
+                'circuit' => (string) $row->number('circuit'), 'outlet' => $row->numberOr('strip') === null ? null : 'strip '.$row->numberOr('strip'), 'note' => 'from the plan; its make still to write down',
+            ]);
+        }
+        if ($brief->rows('loads') !== []) {
+            return;
+        }
         if ($sump !== null) {
             $system->items()->create(['vessel_id' => $sump->id, 'job' => 'return-pump', 'name' => 'Return pump', 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan; make and plug still to write down']);
         }
@@ -126,6 +143,18 @@ final class Acceptance
         $heaters = $answers->heating?->chosen;
         for ($i = 1; $heaters !== null && $i <= $heaters->count; $i++) {
             $system->items()->create(['vessel_id' => $sump?->id, 'job' => 'heater', 'name' => "Heater {$i}", 'watts' => $heaters->wattsEach, 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan']);
+        }
+    }
+
+    /** Rock and sand the plan counts with; grain is known, origin and lot are on the bag (K-47). */
+    private static function materials(System $system, PlanBrief $brief, PlanAnswers $answers, User $user): void
+    {
+        $facts = Facts::of($brief);
+        $rows = ['rock' => [$facts->knows(PlanField::RockKg) ? $facts->number(PlanField::RockKg) : 0.0, null], 'sand' => [$answers->figure('sandKg')->quantity->value ?? 0.0, $brief->has(PlanField::GrainMm) ? $facts->number(PlanField::GrainMm).' mm' : null]];
+        foreach ($rows as $kind => [$kg, $grain]) {
+            if ($kg > 0) {
+                Material::query()->create(['system_id' => $system->id, 'kind' => $kind, 'name' => ucfirst($kind), 'mass_kg' => round($kg, 1), 'grain' => $grain, 'in_on' => now()->toDateString(), 'note' => 'from the plan; origin and lot still to write down', 'user_id' => $user->id]);
+            }
         }
     }
 }

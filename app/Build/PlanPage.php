@@ -7,6 +7,7 @@ namespace App\Build;
 use App\Build\Views\PlanDraftView;
 use App\Build\Views\PlanLiveView;
 use App\Build\Views\VersionLineView;
+use App\Clients\Views\EnquiryView;
 use App\Clients\Views\FactSpecView;
 use App\House\TableRows;
 use App\House\Views\AnswersView;
@@ -36,6 +37,7 @@ final readonly class PlanPage
             'tables' => fn (): array => array_map(TableSpecView::of(...), TableRows::specs()),
             'library' => fn (): mixed => $user->plans() ? LampType::query()->current()->orderBy('name')->get(['name', 'grid', ...array_keys(LampType::COLUMNS)])->map(fn (LampType $l): array => ['name' => $l->name, 'ppf' => $l->ppf, 'halfAngleDeg' => $l->half_angle_deg, 'watts' => $l->watts, 'kg' => $l->kg, 'leastMm' => $l->least_mm, 'mostMm' => $l->most_mm, 'grid' => $l->grid ?? '']) : [],
             'groups' => PlanSheet::GROUPS,
+            'enquiry' => fn (): EnquiryView => EnquiryView::of($plan->site),
             'rooms' => fn (): mixed => $plan->site?->rooms()->current()->orderBy('name')->pluck('name', 'id'),
             'versions' => fn (): mixed => $plan->versions()->with('user')->get()->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v)),
         ];

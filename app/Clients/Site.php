@@ -20,13 +20,13 @@ final class Site extends Model
 
     protected $fillable = [
         'client_id', 'name', 'street', 'town', 'timezone', 'access_hours', 'access_note', 'parking', 'floor_protection', 'noise',
-        'pets', 'residents', 'children', 'absences', 'bases', 'lat', 'lon', 'altitude_m', 'we_hold_key', 'looked_at', 'minutes_sold', 'makes_water', 'away',
+        'pets', 'residents', 'children', 'absences', 'bases', 'lat', 'lon', 'altitude_m', 'we_hold_key', 'looked_at', 'minutes_sold', 'makes_water', 'away', 'enquiry',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['access_hours' => 'array', 'bases' => 'array', 'looked_at' => 'array', 'away' => 'array', 'we_hold_key' => 'boolean', 'makes_water' => 'boolean', 'archived_at' => 'datetime'];
+        return ['access_hours' => 'array', 'bases' => 'array', 'looked_at' => 'array', 'away' => 'array', 'enquiry' => 'array', 'we_hold_key' => 'boolean', 'makes_water' => 'boolean', 'archived_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -10,6 +10,7 @@ use App\Build\Plan;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\Price;
+use App\Build\Supplier;
 use App\Clients\Attachment;
 use App\Clients\Site;
 use App\House\Paper;
@@ -52,17 +53,22 @@ final readonly class Plans
 
     private function all(): void
     {
-        foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'lamp' => 41900, 'labour' => 6400, 'power' => 31, 'waste-water' => 1, 'media' => 14500, 'wear' => 6200] as $key => $minor) {
+        foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'stream-pump' => 18900, 'bulkhead' => 1450, 'union' => 980, 'gate-valve' => 3200, 'guard' => 4200, 'controller' => 46000, 'thermostat' => 5400, 'timer' => 1800, 'level-switch' => 2600, 'strip' => 3900, 'driver' => 6500, 'doser' => 14200, 'cable' => 240, 'label' => 60, 'reagents' => 9800, 'lamp' => 41900, 'labour' => 6400, 'power' => 31, 'waste-water' => 1, 'media' => 14500, 'wear' => 6200] as $key => $minor) {
             Price::query()->create(['key' => $key, 'minor' => $minor]);
         }
         foreach ([['Panel 60, four channels', 180, 50, 95, 3.2, 200, 350], ['Panel 120, four channels', 340, 50, 180, 5.8, 220, 400], ['Spot, narrow', 95, 20, 48, 1.1, 250, 600], ['Tube bar, fill light', 60, 60, 39, 1.4, 80, 250]] as [$name, $ppf, $angle, $watts, $kg, $least, $most]) {
             LampType::query()->create(['name' => $name, 'ppf' => $ppf, 'half_angle_deg' => $angle, 'watts' => $watts, 'kg' => $kg, 'least_mm' => $least, 'most_mm' => $most]);
         }
+        foreach ([['Harbour Glass', 'the cutting shop', '01632 960 417', 'tanks, sumps and weirs to size'], ['Quay Joinery', 'ask for the foreman', '01632 960 523', 'stands, cabinets, hoods'], ['Ferry Supply', 'the counter', '01632 960 608', 'pumps, heaters, salt, probes']] as [$name, $contact, $phone, $makes]) {
+            Supplier::query()->create(['name' => $name, 'contact' => $contact, 'phone' => $phone, 'email' => str_replace(' ', '.', strtolower($name)).'@merrowick.example', 'makes' => $makes]);
+        }
         $site = Site::query()->where('name', 'Day room')->first() ?? Site::query()->orderBy('id')->firstOrFail();
+        $site->update(['enquiry' => ['built' => 'nothing; the niche by the window is free', 'ordered' => 'nothing', 'animals' => 'soft corals, clownfish, something that moves in the evening', 'look' => 'open, rock low on the left', 'viewing' => 'front, from the armchairs, eyes at 1.1 m', 'care' => 'feeding, and a look each morning', 'shop' => 'Ferry Supply, weekdays to six', 'budget_minor' => 1_400_000, 'wanted_on' => now()->addWeeks(5)->toDateString()]]);
         $this->plan($site, 'Day room, new reef', 'standard', [], 2, accept: true);
         $hotel = Site::query()->where('name', 'Lobby')->first() ?? $site;
         $hotel->passages()->orderBy('position')->first()?->update(['out_width_mm' => 640]);
-        $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0], 1, tables: ['phases' => [
+        $hotel->update(['enquiry' => ['built' => 'the wall is open, 2500 by 900 clear, lintel in place', 'ordered' => 'the joiner has the front panel in hand, 2420 wide', 'animals' => 'large quiet fish over soft corals', 'look' => 'a window, no cables in sight', 'viewing' => 'front from the desk, and through the left pane', 'care' => 'none; the night porter looks at it', 'shop' => 'Ferry Supply, weekdays to six', 'budget_minor' => 3_200_000, 'wanted_on' => now()->addWeeks(9)->toDateString()]]);
+        $this->plan($hotel, 'Lobby wall', 'grand', ['outletBelowRimMm' => 240.0, 'breakBelowRimMm' => 'none', 'wallMm' => 15.0, 'storey' => 1.0, 'floorType' => 'concrete', 'spanMm' => 5200.0, 'allowanceKpa' => 3.0, 'travelMm' => 500.0, 'leadSlackMm' => 800.0, 'skimmerChamber' => 2.0, 'skimmerLeastMm' => 200.0, 'skimmerMostMm' => 290.0, 'refillLh' => 900.0, 'cabinetAir' => 'openings'], 1, tables: ['compartments' => [['name' => 'dry side', 'lengthMm' => 420.0, 'depthMm' => 740.0, 'heightMm' => 720.0, 'doorWidthMm' => 400.0, 'doorHeightMm' => 700.0]], 'gear' => [...Builds::gear('grand'), ['name' => 'Pump drivers', 'widthMm' => 240.0, 'depthMm' => 120.0, 'heightMm' => 180.0, 'liftMm' => 0.0, 'needsAir' => false, 'staysDry' => true, 'heatW' => 35.0, 'in' => 2.0]], 'phases' => [
             ['name' => 'Two lamps', 'phase' => 1, 'until' => 2, 'price' => 640.0, 'outlets' => 2.0, 'ports' => 2.0], ['name' => 'Pumps, heaters, skimmer', 'phase' => 1, 'price' => 2980.0, 'outlets' => 7.0, 'ports' => 6.0],
             ['name' => 'Light for stony corals', 'phase' => 2, 'price' => 3900.0, 'outlets' => 4.0, 'ports' => 4.0], ['name' => 'Calcium reactor', 'phase' => 2, 'price' => 1150.0, 'outlets' => 3.0, 'ports' => 2.0, 'holes' => 1.0],
         ]]);

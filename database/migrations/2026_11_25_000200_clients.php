@@ -46,6 +46,8 @@ return new class extends Migration
             $table->boolean('makes_water')->default(false);
             // When nobody of the household is there, and who looks in meanwhile.
             $table->json('away')->nullable();
+            // What was said at the first call: what is built or ordered, what they wish for.
+            $table->json('enquiry')->nullable();
             $table->json('bases')->nullable();
             $table->timestamp('archived_at')->nullable()->index();
             $table->timestamps();
@@ -70,7 +72,7 @@ return new class extends Migration
             $table->id();
             $table->foreignId('site_id')->constrained();
             $table->string('name', 120);
-            foreach (['storey', 'span_mm', 'from_support_mm', 'allowance_kpa', 'out_of_level_mm_m', 'winter_day_c', 'winter_night_c', 'summer_day_c', 'summer_night_c', 'humidity_pct', 'clear_height_mm', 'water_distance_m', 'drain_distance_m', 'source_c', 'source_tds', 'outlets', 'people', 'co2_ppm'] as $number) {
+            foreach (['storey', 'span_mm', 'from_support_mm', 'allowance_kpa', 'out_of_level_mm_m', 'winter_day_c', 'winter_night_c', 'summer_day_c', 'summer_night_c', 'humidity_pct', 'clear_height_mm', 'water_distance_m', 'drain_distance_m', 'source_c', 'source_tds', 'source_kpa', 'outlets', 'people', 'co2_ppm'] as $number) {
                 $table->double($number)->nullable();
             }
             foreach (['floor_type', 'joists', 'wall_opening', 'balcony'] as $word) {

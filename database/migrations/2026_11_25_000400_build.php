@@ -82,6 +82,18 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['plan_version_id', 'finding_key']);
         });
+        // Who delivers; orders name them.
+        Schema::create('suppliers', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name', 120)->unique();
+            $table->string('contact', 120)->nullable();
+            $table->string('phone', 60)->nullable();
+            $table->string('email', 190)->nullable();
+            $table->string('makes', 300)->nullable();
+            $table->string('note', 300)->nullable();
+            $table->timestamp('archived_at')->nullable()->index();
+            $table->timestamps();
+        });
         // What is bought for a build, and the stage that waits for it.
         Schema::create('orders', function (Blueprint $table): void {
             $table->id();

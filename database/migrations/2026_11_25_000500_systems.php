@@ -95,6 +95,22 @@ return new class extends Migration
             $table->json('bases')->nullable();
             $table->timestamps();
         });
+        // Rock, sand, media, glue and sealant as they went in.
+        Schema::create('materials', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained();
+            $table->string('kind', 10);
+            $table->string('name', 120);
+            foreach (['grain', 'colour', 'origin', 'lot'] as $word) {
+                $table->string($word, 120)->nullable();
+            }
+            $table->double('mass_kg')->nullable();
+            $table->date('in_on');
+            $table->string('note', 300)->nullable();
+            $table->foreignId('user_id')->constrained();
+            $table->timestamp('archived_at')->nullable();
+            $table->timestamps();
+        });
         // Limits the company sets for itself, each with its reason.
         Schema::create('house_limits', function (Blueprint $table): void {
             $table->id();

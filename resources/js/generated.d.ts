@@ -202,6 +202,18 @@ export interface StopView {
     document: string | null;
 }
 
+export interface SupplierView {
+    id: number;
+    name: string;
+    words: Record<string, string | null>;
+    count: number;
+    days: number | null;
+    longestDays: number | null;
+    late: number;
+    notWhole: number;
+    orders: ({ on: string; out: boolean; versionId: number; what: string })[];
+}
+
 export interface VersionLineView {
     id: number;
     number: number;
@@ -240,6 +252,7 @@ export interface VersionView {
     consents: ConsentView[];
     consentsOf: Record<string, string>;
     late: FindingView[];
+    wishes: FindingView[];
     mayOrder: boolean;
     risks: RiskView[];
     joints: JointView[];
@@ -290,6 +303,14 @@ export interface ContactView {
     canOperate: string | null;
     lastConfirmedOn: string | null;
     siteId: number | null;
+}
+
+export interface EnquiryView {
+    words: Record<string, string>;
+    budgetMinor: number | null;
+    wantedOn: string | null;
+    settled: boolean;
+    lines: ({ label: string; text: string })[];
 }
 
 export interface FactSpecView {
@@ -390,6 +411,8 @@ export interface SiteView {
     groups: Record<string, string>;
     missing: string[];
     rounds: RoundsFactsView;
+    enquiry: EnquiryView;
+    asks: Record<string, [string, string]>;
 }
 
 export interface ToSurveyView {

@@ -8,12 +8,14 @@ use App\Alerts\Alarm;
 use App\Build\LampType;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
+use App\Build\Supplier;
 use App\Clients\Attachment;
 use App\Rounds\Feed;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
 use App\Rounds\SiteStep;
 use App\Rounds\Trial;
+use App\Systems\Material;
 use App\Systems\OpenRipple;
 use App\Systems\OwnParameter;
 use App\Systems\Product;
@@ -44,7 +46,7 @@ final class RoutesTest extends TestCase
         'places' => 'opt', 'clients.store' => 'op', 'clients.show' => 'opt', 'clients.update' => 'op', 'clients.archive' => 'op',
         'contacts.store' => 'op', 'contacts.update' => 'op', 'contacts.archive' => 'op',
         'sites.store' => 'op', 'sites.show' => 'opt', 'sites.survey' => 'opt', 'sites.update' => 'op', 'sites.archive' => 'op', 'sites.systems' => 'opt',
-        'rooms.store' => 'op', 'rooms.update' => 'op', 'rooms.archive' => 'op', 'passages.update' => 'op',
+        'rooms.store' => 'op', 'rooms.update' => 'op', 'rooms.archive' => 'op', 'passages.update' => 'op', 'sites.enquiry' => 'op', 'suppliers' => 'opt', 'suppliers.store' => 'op', 'suppliers.update' => 'op', 'suppliers.archive' => 'op', 'materials.store' => 'opt', 'materials.archive' => 'opt',
         'codes.store' => 'op', 'codes.reveal' => 'op', 'codes.archive' => 'op',
         'sites.attachments.store' => 'op', 'systems.attachments.store' => 'opt', 'attachments.show' => 'opt', 'attachments.archive' => 'op',
         'plans' => 'opt', 'plans.store' => 'op', 'plans.show' => 'opt', 'plans.update' => 'op', 'plans.archive' => 'op', 'plans.draft' => 'op', 'plans.compare' => 'opt',
@@ -152,7 +154,7 @@ final class RoutesTest extends TestCase
         $other = self::site("Other {$key}", 'Elsewhere');
         $uri = $route->uri();
         $need = fn (string $name): bool => str_contains($uri, '{'.$name);
-        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') || $need('vessel') || $need('trial') ? Fixture::system($site, $planner, "Reef {$key}") : null;
+        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') || $need('vessel') || $need('trial') || $need('material') ? Fixture::system($site, $planner, "Reef {$key}") : null;
         $plan = $need('plan}') || $need('version') || $need('order}') || $need('consent}') ? Fixture::plan($site, $planner) : null;
         $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => in_array($route->getName(), ['versions.sheet', 'stages.pass', 'stages.reopen', 'stages.carry', 'versions.joints'], true) ? now() : null]);
         $values = [
@@ -172,6 +174,8 @@ final class RoutesTest extends TestCase
             'version' => fn () => $version?->id,
             'trade' => fn () => 'carpenter',
             'limit' => fn () => 'rockMm',
+            'supplier' => fn () => Supplier::query()->create(['name' => "Glass {$key}"])->id,
+            'material' => fn () => Material::query()->create(['system_id' => $system?->id, 'kind' => 'rock', 'name' => 'Rock', 'in_on' => now()->toDateString(), 'user_id' => $planner->id])->id,
             'lamp' => fn () => LampType::query()->create(['name' => "Lamp {$key}", 'ppf' => 100, 'half_angle_deg' => 45])->id,
             'order' => fn () => $version?->orders()->create(['what' => 'tank', 'supplier' => 'Glass', 'stage' => 'set', 'ordered_on' => now()->toDateString(), 'promised_on' => now()->toDateString(), 'user_id' => $planner->id])->id,
             'consent' => fn () => $version?->consents()->create(['of' => 'owner', 'user_id' => $planner->id])->id,

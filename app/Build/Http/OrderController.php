@@ -6,6 +6,7 @@ namespace App\Build\Http;
 
 use App\Build\Order;
 use App\Build\PlanVersion;
+use App\Build\Supplier;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -28,6 +29,7 @@ final class OrderController
             'stage' => ['required', Rule::in(array_map(fn (Stage $s): string => $s->key, Stages::of(Facts::of(PlanBrief::read($version->brief)))))],
             'ordered_on' => ['required', 'date', 'before_or_equal:tomorrow'], 'promised_on' => ['required', 'date', 'after_or_equal:ordered_on'],
         ], ['promised_on.after_or_equal' => 'It cannot be promised for a day before it was ordered.']);
+        Supplier::query()->firstOrCreate(['name' => $given['supplier']]);
         Order::query()->create([...$given, 'plan_version_id' => $version->id, 'user_id' => $user->id]);
 
         return back()->with('said', 'Ordered. The course of work follows its promised day.');

@@ -10,6 +10,8 @@ use App\Build\Order;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Build\Price;
+use App\Clients\Enquiry;
+use App\Clients\Site;
 use App\House\TableRows;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
@@ -27,6 +29,7 @@ use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Stages;
 use Velbrin\Core\Build\Topic\Plumbing;
 use Velbrin\Core\Build\Waivable;
+use Velbrin\Core\Build\Wishes;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
@@ -45,6 +48,7 @@ final readonly class VersionView
      * @param  list<ConsentView>  $consents
      * @param  array<string, string>  $consentsOf  who may have to agree
      * @param  list<FindingView>  $late
+     * @param  list<FindingView>  $wishes  the quote and the course beside what the client wished for
      * @param  list<RiskView>  $risks
      * @param  list<JointView>  $joints
      * @param  array<string, string>  $looks  when each joint is looked at
@@ -83,6 +87,7 @@ final readonly class VersionView
         public array $consents,
         public array $consentsOf,
         public array $late,
+        public array $wishes,
         public bool $mayOrder,
         public array $risks,
         public array $joints,
@@ -102,6 +107,8 @@ final readonly class VersionView
         $plan = $version->plan;
         $site = $plan?->site;
         $prices = Price::list();
+        $quote = QuoteView::of($brief, $answers, $units, $prices);
+        $stages = StageView::all($brief, $answers->findings, $version, CarbonImmutable::today());
         // Who wrote, who accepted and who may own what is left over: one question.
         $staff = User::query()->where('role', '<>', 'client')->orderBy('name')->get(['id', 'name', 'archived_at'])->keyBy('id');
 
@@ -116,10 +123,25 @@ final readonly class VersionView
             array_values(($plan->versions ?? collect())->where('id', '<>', $version->id)->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))->all()),
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
             $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
-            QuoteView::of($brief, $answers, $units, $prices), QuoteView::year($brief, $units, $prices), StageView::all($brief, $answers->findings, $version, CarbonImmutable::today()),
-            self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), $user->can('create', [Order::class, $version]),
+            $quote, QuoteView::year($brief, $units, $prices), $stages,
+            self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), FindingView::all(self::wishes($site, $quote, $stages), $units), $user->can('create', [Order::class, $version]),
             array_values($version->risks->map(RiskView::of(...))->all()), JointView::all($version), Plumbing::LOOKS, $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
             array_map(TableSpecView::of(...), TableRows::specs()), TableRows::of($version->brief),
+        );
+    }
+
+    /**
+     * @param  list<StageView>  $stages
+     * @return list<Finding>
+     */
+    private static function wishes(?Site $site, QuoteView $quote, array $stages): array
+    {
+        $enquiry = Enquiry::of($site);
+        $stands = array_values(array_filter($stages, fn (StageView $s): bool => $s->key === 'cycle'));
+
+        return Wishes::findings(
+            $enquiry->budgetMinor, $quote->totalMinor, $quote->unpriced,
+            $enquiry->wantedOn === null ? null : PassedStage::day(CarbonImmutable::parse($enquiry->wantedOn)) - PassedStage::day(CarbonImmutable::today()), ($stands[0] ?? null)?->begins,
         );
     }
 

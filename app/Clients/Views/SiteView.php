@@ -6,6 +6,7 @@ namespace App\Clients\Views;
 
 use App\Clients\Attachment;
 use App\Clients\Contact;
+use App\Clients\Enquiry;
 use App\Clients\Passage;
 use App\Clients\Room;
 use App\Clients\Site;
@@ -28,6 +29,7 @@ final readonly class SiteView
      * @param  list<NamedView>  $systems
      * @param  list<FactSpecView>  $sheet
      * @param  array<string, string>  $groups
+     * @param  array<string, array{0: string, 1: string}>  $asks  what an enquiry asks, with a hint
      * @param  list<string>  $missing  what nobody has said about the household and the access
      */
     private function __construct(
@@ -50,6 +52,8 @@ final readonly class SiteView
         public array $groups,
         public array $missing,
         public RoundsFactsView $rounds,
+        public EnquiryView $enquiry,
+        public array $asks,
     ) {
     }
 
@@ -91,7 +95,7 @@ final readonly class SiteView
             $lines['plans'] ?? [],
             $lines['systems'] ?? [],
             array_values(array_map(FactSpecView::ofSurvey(...), SurveySheet::fields())),
-            SurveySheet::GROUPS, $missing, RoundsFactsView::of($site),
+            SurveySheet::GROUPS, $missing, RoundsFactsView::of($site), EnquiryView::of($site), Enquiry::WORDS,
         );
     }
 }

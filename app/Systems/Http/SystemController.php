@@ -18,6 +18,7 @@ use App\Systems\Band;
 use App\Systems\HouseLimit;
 use App\Systems\Item;
 use App\Systems\LogEntry;
+use App\Systems\Material;
 use App\Systems\OpenRipple;
 use App\Systems\Parameters;
 use App\Systems\Product;
@@ -232,6 +233,8 @@ final class SystemController
             'vessels' => $system->vessels->sortBy('id')->values()->map(fn (Vessel $v): array => ['id' => $v->id, 'name' => $v->name, 'litres' => $v->net_l, 'roomId' => $v->room_id]),
             'rooms' => Room::query()->current()->where('site_id', $system->site_id)->orderBy('name')->pluck('name', 'id'),
             'ownRoomId' => $system->room_id,
+            'materials' => Material::query()->current()->where('system_id', $system->id)->orderBy('kind')->orderBy('in_on')->get()->map(fn (Material $m): array => ['id' => $m->id, 'kind' => $m->kind, 'name' => $m->name, 'kg' => $m->mass_kg, 'on' => $m->in_on->toDateString(), 'note' => $m->note, 'facts' => implode(', ', array_filter([$m->grain === null ? null : "grain {$m->grain}", $m->colour, $m->origin === null ? null : "from {$m->origin}", $m->lot === null ? null : "lot {$m->lot}"]))]),
+            'materialKinds' => Material::KINDS,
         ];
     }
 

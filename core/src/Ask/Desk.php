@@ -14,10 +14,12 @@ final class Desk
 
     /** @var array<string, class-string<Question>> */
     public const QUESTIONS = [
+        'access' => Question\AccessQuestion::class,
         'battery-hours' => Question\BatteryHoursQuestion::class,
         'cabinet-fit' => Question\CabinetFitQuestion::class,
         'change-habit' => Question\ChangeHabitQuestion::class,
         'change-plan' => Question\ChangePlanQuestion::class,
+        'circuit-load' => Question\CircuitLoadQuestion::class,
         'drain-capacity' => Question\DrainCapacityQuestion::class,
         'drain-down' => Question\DrainDownQuestion::class,
         'due-list' => Question\DueListQuestion::class,
@@ -42,6 +44,7 @@ final class Desk
         'panel-stress' => Question\PanelStressQuestion::class,
         'ph' => Question\PhQuestion::class,
         'plan' => Question\PlanQuestion::class,
+        'refill' => Question\RefillQuestion::class,
         'refractometer' => Question\RefractometerQuestion::class,
         'return-flow' => Question\ReturnFlowQuestion::class,
         'return-line' => Question\ReturnLineQuestion::class,

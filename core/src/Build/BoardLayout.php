@@ -19,7 +19,7 @@ final readonly class BoardLayout
     /** Lower right, where cables and tubes leave. */
     public const EXIT_MM = 80.0;
 
-    private const ORDER = ['strip', 'controller', 'driver', 'doser', 'other'];
+    private const ORDER = ['strip', 'controller', 'driver', 'doser', 'thermostat', 'timer', 'switch', 'other'];
 
     /**
      * @param  list<array{row: int, name: string, kind: string, xMm: float, yMm: float, widthMm: float, heightMm: float}>  $standing

@@ -112,7 +112,7 @@ final class PlanTables
                 C::choice('outage', 'Without mains', 'what becomes of it without mains', ['essential' => 'kept', 'deferrable' => 'waits', 'must-stop' => 'must stop'])->or('as its kind'),
             ]),
             new TableSpec('board', 'device', 'what is mounted on the equipment board', 20, [
-                C::choice('kind', 'Is', 'what it is', ['strip' => 'power strip', 'controller' => 'controller', 'driver' => 'pump driver', 'doser' => 'dosing pump', 'other' => 'something else']),
+                C::choice('kind', 'Is', 'what it is', ['strip' => 'power strip', 'controller' => 'controller', 'driver' => 'pump driver', 'doser' => 'dosing pump', 'thermostat' => 'thermostat', 'timer' => 'timer', 'switch' => 'level switch', 'other' => 'something else']),
                 C::number('widthMm', 'Wide', 'wide', Kind::Length, 20, 2000), C::number('heightMm', 'High', 'high', Kind::Length, 20, 2000),
             ]),
             new TableSpec('ways', 'cable way', 'holes that cables pass, and their bundles', 12, [

@@ -79,6 +79,7 @@ final class SurveySheet
             SurveySpec::number('drain_distance_m', 'space', 'Drain, distance', Kind::Height, 0, 200, 'Changes'),
             SurveySpec::number('source_c', 'space', 'Tap water, coldest', Kind::Temperature, 0, 40, 'RO hours'),
             SurveySpec::number('source_tds', 'space', 'Tap water, TDS', Kind::Tds, 0, 2000, 'RO resin'),
+            SurveySpec::ofPlan('source_kpa', 'space', F::RoFeedKpa, 'RO days', 'Tap water, pressure while it runs'),
             SurveySpec::number('outlets', 'space', 'Free power outlets', Kind::Count, 0, 60, 'Power, critical pairs'),
             SurveySpec::words('circuits', 'space', 'Circuits, amps, residual-current protection', 'Power load; an electrician confirms'),
             SurveySpec::words('wall', 'space', 'Wall behind, kind and thickness', 'Fixings, holes'),

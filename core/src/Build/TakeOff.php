@@ -18,7 +18,8 @@ final readonly class TakeOff
     /** Priced keys in their order, with what one of each is. */
     public const KEYS = [
         'display-glass' => ['Display, panes', 'kg'], 'sump-glass' => ['Sump, panes', 'kg'], 'vessel-glass' => ['Other vessels, panes', 'kg'], 'stand' => ['Stand', 'piece'], 'rock' => ['Rock, dry', 'kg'], 'sand' => ['Sand', 'kg'], 'salt' => ['Salt', 'kg'], 'ro-water' => ['RO water', 'L'],
-        'drain-pipe' => ['Drain pipe with fittings', 'm'], 'return-pipe' => ['Return pipe with fittings', 'm'], 'return-pump' => ['Return pump', 'piece'], 'heater' => ['Heater', 'piece'], 'lamp' => ['Lamp', 'piece'], 'fixing' => ['Fixing in the ceiling', 'piece'], 'labour' => ['Labour', 'h'],
+        'drain-pipe' => ['Drain pipe with fittings', 'm'], 'return-pipe' => ['Return pipe with fittings', 'm'], 'return-pump' => ['Return pump', 'piece'], 'stream-pump' => ['Stream pump', 'piece'], 'bulkhead' => ['Bulkhead', 'piece'], 'union' => ['Union', 'piece'], 'gate-valve' => ['Gate valve', 'piece'], 'guard' => ['Jump guard, mesh', 'm²'], 'heater' => ['Heater', 'piece'], 'lamp' => ['Lamp', 'piece'], 'fixing' => ['Fixing in the ceiling', 'piece'], 'controller' => ['Controller', 'piece'], 'thermostat' => ['Thermostat', 'piece'], 'timer' => ['Timer', 'piece'], 'level-switch' => ['Level switch', 'piece'], 'strip' => ['Power strip', 'piece'], 'driver' => ['Pump driver', 'piece'], 'doser' => ['Dosing pump', 'piece'],
+        'cable' => ['Cable', 'm'], 'label' => ['Label', 'piece'], 'reagents' => ['Test reagents, first set', 'set'], 'labour' => ['Labour', 'h'],
     ];
 
     /**
@@ -73,7 +74,16 @@ final readonly class TakeOff
             'ro-water' => fn (Facts $f): TakeOffLine => self::line('ro-water', Volumes::systemL($f), Kind::Volume, Sentence::of('for the first fill')),
             'drain-pipe' => fn (Facts $f): TakeOffLine => self::line('drain-pipe', self::known($f, F::Drains, F::DrainBoreMm)->number(F::DrainLengthM) * self::drains($f), Kind::Height, Sentence::of('{n} pipes of {bore}', ['n' => Quantity::of(self::drains($f), Kind::Count), 'bore' => Quantity::of($f->number(F::DrainBoreMm), Kind::Length)])),
             'return-pipe' => fn (Facts $f): TakeOffLine => self::line('return-pipe', $f->number(F::ReturnLengthM), Kind::Height, Sentence::of('{bore} bore', ['bore' => Quantity::of($f->number(F::ReturnBoreMm), Kind::Length)])),
-            'return-pump' => fn (Facts $f): TakeOffLine => self::line('return-pump', 1, Kind::Count, Sentence::of('{flow} through the line', ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)])),
+            'return-pump' => fn (Facts $f): TakeOffLine => self::line('return-pump', self::returns($f), Kind::Count, Sentence::of('{flow} through the line', ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)])),
+            'stream-pump' => fn (Facts $f): TakeOffLine => self::line('stream-pump', count($f->brief->rows('streams')), Kind::Count),
+            'bulkhead' => fn (Facts $f): TakeOffLine => self::line('bulkhead', count($f->brief->holes), Kind::Count, Sentence::of('one a hole')),
+            'union' => fn (Facts $f): TakeOffLine => self::line('union', max(self::joints($f, 'union'), self::returns($f)), Kind::Count, Sentence::of('one at least at each return pump')),
+            'gate-valve' => fn (Facts $f): TakeOffLine => self::line('gate-valve', str_starts_with(self::known($f, F::Drains)->word(F::Drains), 'siphon') ? 1 : 0, Kind::Count, Sentence::of('to trim the siphon')),
+            'guard' => fn (Facts $f): ?TakeOffLine => self::known($f, F::Guard)->word(F::Guard) === 'mesh' ? self::line('guard', DisplayTank::vessel($f)->insideAreaM2(), Kind::Area) : null,
+            ...self::onBoard(),
+            'cable' => fn (Facts $f): TakeOffLine => self::line('cable', array_sum(array_map(fn (TableRow $w): float => $w->number('cables') * $w->number('runMm') / 1000, $f->brief->rows('ways'))), Kind::Height, Sentence::of('each lead by its way, without the loop')),
+            'label' => fn (Facts $f): TakeOffLine => self::line('label', 2 * count($f->brief->rows('loads')), Kind::Count, Sentence::of('both ends of each lead')),
+            'reagents' => fn (Facts $f): TakeOffLine => self::line('reagents', 1, Kind::Count),
             'heater' => function (Facts $f) use ($answers): ?TakeOffLine {
                 $set = $answers->heating?->chosen;
 
@@ -91,6 +101,31 @@ final readonly class TakeOff
         $facts->need(...$fields);
 
         return $facts;
+    }
+
+    /**
+     * Devices of the board, kind by kind: one controller or separate devices, each at its own price.
+     *
+     * @return array<string, callable(Facts): TakeOffLine>
+     */
+    private static function onBoard(): array
+    {
+        $makers = [];
+        foreach (['controller' => 'controller', 'thermostat' => 'thermostat', 'timer' => 'timer', 'level-switch' => 'switch', 'strip' => 'strip', 'driver' => 'driver', 'doser' => 'doser'] as $key => $kind) {
+            $makers[$key] = fn (Facts $f): TakeOffLine => self::line($key, count(array_filter($f->brief->rows('board'), fn (TableRow $r): bool => $r->word('kind') === $kind)), Kind::Count);
+        }
+
+        return $makers;
+    }
+
+    private static function joints(Facts $facts, string $kind): int
+    {
+        return count(array_filter($facts->brief->rows('joints'), fn (TableRow $r): bool => $r->word('kind') === $kind));
+    }
+
+    private static function returns(Facts $facts): int
+    {
+        return $facts->word(F::Returns) === 'one' ? 1 : 2;
     }
 
     private static function drains(Facts $facts): int

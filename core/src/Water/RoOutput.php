@@ -18,7 +18,6 @@ final class RoOutput
     /**
      * @param  float  $ratedLd  litres a day at 25 °C
      * @param  float  $waterC  feed, 1–45
-     *
      * @param  float  $pressureShare  net pressure by the rated one: output goes with it
      *
      * @throws OutOfRange

@@ -87,4 +87,36 @@ final class BuildQuestionsTest extends TestCase
         $stages = fn (array $passed): array => array_column(self::ask('stage-schedule', ['values' => self::VALUES, 'passed' => $passed])['stages'], null, 'key');
         self::assertEqualsWithDelta(28.25, $stages([])['handover']['standsDay'] - $stages(['ordered'])['handover']['standsDay'], 1e-9, 'four weeks of lead and a quarter of a day');
     }
+
+    #[Test]
+    public function a_piece_passes_a_door_or_not_and_turns_or_not(): void
+    {
+        $door = self::ask('access', ['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'openingWidthMm' => 880, 'openingHeightMm' => 2000]);
+        self::assertEqualsWithDelta(880 - 550, $door['openingMm'], 1e-9);
+        self::assertNull($door['cornerMm']);
+        // Both corridors alike: by symmetry tightest at 45°, ℓ = (2·a·cos45° − w)/(sin45°·cos45°) = 2·(√2·a − w).
+        $corner = self::ask('access', ['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'openingWidthMm' => 880, 'openingHeightMm' => 2000, 'corridorAMm' => 1000, 'corridorBMm' => 1000]);
+        self::assertEqualsWithDelta(2 * (sqrt(2) * 1000 - 550) - 1200, $corner['cornerMm'], 0.01);
+        self::assertFalse(self::ask('access', ['lengthMm' => 2400, 'widthMm' => 800, 'heightMm' => 700, 'openingWidthMm' => 690, 'openingHeightMm' => 2000])['passes']);
+    }
+
+    #[Test]
+    public function circuits_and_a_refill(): void
+    {
+        $plugs = [['kind' => 'heater', 'watts' => 2300, 'circuit' => 1, 'strip' => 1], ['kind' => 'return', 'watts' => 690, 'circuit' => 1, 'strip' => 2], ['kind' => 'light', 'watts' => 230, 'circuit' => 2, 'strip' => 3]];
+        $tree = self::ask('circuit-load', ['loads' => $plugs]);
+        self::assertEquals(['1' => 13.0, '2' => 1.0], $tree['circuitA']);
+        self::assertEquals(['1' => 19.0, '2' => 1.0], $tree['startA']);
+        self::assertSame([1], $tree['overloaded'], '13 A are over 12.8');
+        self::assertSame([1], $tree['overloadedStrips']);
+        self::assertEqualsWithDelta((2990 + 1380) / 0.8, $tree['generatorW'], 1e-9);
+        self::assertStringContainsString('loads.1.circuit', self::refused('circuit-load', ['loads' => [$plugs[0], [...$plugs[1], 'circuit' => 2, 'strip' => 1]]]));
+        // W-36 by hand: 3000·(1 − 20/80) = 2250 L/h; at 600 L/h the pump may give 600/0.75 = 800.
+        $refill = self::ask('refill', ['pumpLh' => 3000, 'refillLh' => 600, 'chamberL' => 20, 'missingL' => 80, 'spareL' => 100, 'downL' => 40]);
+        self::assertFalse($refill['holds']);
+        self::assertEqualsWithDelta(2250.0, $refill['needsLh'], 1e-9);
+        self::assertEqualsWithDelta(800.0, $refill['pumpLh'], 1e-9);
+        self::assertEqualsWithDelta(60 * (0.85 * 100 - 40) / 600, $refill['shutAfterMin'], 1e-9);
+        self::assertTrue(self::ask('refill', ['pumpLh' => 800, 'refillLh' => 600, 'chamberL' => 20, 'missingL' => 80, 'spareL' => 100, 'downL' => 40])['holds']);
+    }
 }

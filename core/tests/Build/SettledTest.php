@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Build\TakeOff;
+use Velbrin\Core\Build\Wishes;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
@@ -161,6 +162,37 @@ final class SettledTest extends TestCase
         self::assertEqualsWithDelta(0.7 * (float) $bare->figure('parMid')?->quantity?->value, $behind->figure('parMid')?->quantity?->value, 1e-6);
         self::assertStringContainsString('suit small-polyp stony', SoundPlan::said(SoundPlan::of(SoundPlan::answer(['livestock' => 'stony'], ['lamps' => [[...$lamp, 'ppf' => 40]]]), 'K-4')));
         self::assertStringContainsString('too bright', SoundPlan::said(SoundPlan::of(SoundPlan::answer(['livestock' => 'soft'], ['lamps' => [[...$lamp, 'ppf' => 2000]]]), 'K-4')));
+    }
+
+    #[Test]
+    public function one_controller_or_separate_devices_are_counted_each_at_its_own_price(): void
+    {
+        $device = fn (string $kind): array => ['name' => $kind, 'kind' => $kind, 'widthMm' => 80, 'heightMm' => 60];
+        $counts = function (array $board): array {
+            $tables = ['board' => $board, 'streams' => [['name' => 'l', 'flowLh' => 4000, 'end' => 'left', 'aim' => 'surface', 'motor' => 'none']], 'ways' => [['name' => 'w', 'holeMm' => 60, 'plugMm' => 40, 'cables' => 4, 'cableMm' => 8, 'runMm' => 1500, 'leadMm' => 2000, 'bushed' => true]]];
+            $take = TakeOff::of(SoundPlan::brief(['returns' => 'two-lines'], $tables), SoundPlan::answer(['returns' => 'two-lines'], $tables));
+
+            return array_combine(array_map(fn ($l): string => $l->key, $take->lines), array_map(fn ($l): float => $l->quantity->value, $take->lines));
+        };
+        $one = $counts([$device('strip'), $device('controller')]);
+        $apart = $counts([$device('strip'), $device('thermostat'), $device('thermostat'), $device('timer'), $device('switch')]);
+        self::assertSame([1.0, null], [$one['controller'] ?? null, $one['thermostat'] ?? null]);
+        self::assertSame([null, 2.0, 1.0, 1.0], [$apart['controller'] ?? null, $apart['thermostat'], $apart['timer'], $apart['level-switch']]);
+        self::assertSame([2.0, 2.0, 1.0, 1.0, 6.0], [$one['return-pump'], $one['union'], $one['gate-valve'], $one['stream-pump'], $one['cable']], 'two pumps, a union at each, the siphon’s valve, four leads of 1.5 m');
+        $board = ['boardWidthMm' => 900, 'boardHeightMm' => 500];
+        self::assertStringContainsString('One controller switches everything', SoundPlan::said(SoundPlan::of(SoundPlan::answer($board, ['board' => [$device('strip'), $device('controller')]]), 'X-22')));
+        self::assertSame([], SoundPlan::of(SoundPlan::answer($board, ['board' => [$device('strip'), $device('controller'), $device('thermostat')]]), 'X-22'));
+    }
+
+    #[Test]
+    public function a_wish_is_compared_and_bends_nothing(): void
+    {
+        $said = fn (mixed ...$with): string => SoundPlan::said(Wishes::findings(...$with));
+        self::assertSame('', $said(null, 900000, 0, null, 40.0));
+        self::assertStringContainsString('The quote is 20 % over', $said(1000000, 1200000, 0, null, null));
+        self::assertStringContainsString('stays 10 % under', $said(1000000, 900000, 3, null, null));
+        self::assertStringContainsString('It stands 11 d after the day they wish for', str_replace(' days', ' d', $said(null, 0, 0, 30, 40.2)));
+        self::assertStringContainsString('before the day they wish for', $said(null, 0, 0, 60, 40.2));
     }
 
     #[Test]

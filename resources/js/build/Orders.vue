@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { router, useForm } from '@inertiajs/vue3';
+import { Link, router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
 import type { FindingView, OrderView, StageView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
@@ -23,7 +23,7 @@ function receive(id: number) {
     <h2>Orders and deliveries</h2>
     <p v-for="f in late" :key="f.key" :class="f.severity"><SeverityMark :severity="f.severity" /> <span class="word">{{ f.word }}</span> <b>{{ f.what }}.</b> {{ f.why }} {{ f.remedy }}</p>
     <ul v-if="orders.length" class="list">
-        <li v-for="o in orders" :key="o.id"><b>{{ o.what }}</b> <small>{{ o.supplier }}, ordered {{ date(o.orderedOn) }}; for “{{ label(o.stage) }}”<template v-if="o.usualDays !== null"> · took {{ o.usualDays }} days so far</template></small>
+        <li v-for="o in orders" :key="o.id"><b>{{ o.what }}</b> <small><Link href="/settings/suppliers">{{ o.supplier }}</Link>, ordered {{ date(o.orderedOn) }}; for “{{ label(o.stage) }}”<template v-if="o.usualDays !== null"> · took {{ o.usualDays }} days so far</template></small>
             <small v-if="o.receivedOn && o.isWhole"><b>here since {{ date(o.receivedOn) }}</b>{{ o.place ? `, ${o.place}` : '' }}</small>
             <small v-else-if="o.receivedOn" class="wrong">came {{ date(o.receivedOn) }}, not whole: {{ o.note }}; the rest is promised for {{ date(o.promisedOn) }}</small>
             <small v-else :class="{ wrong: o.isLate }">promised for {{ date(o.promisedOn) }}, {{ whenDay(o.promisedOn) }}</small>

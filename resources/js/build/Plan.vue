@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
-import type { CrumbView, FactSpecView, PlanDraftView, PlanLiveView, TableSpecView, VersionLineView, WorkingView } from '../generated';
+import type { CrumbView, EnquiryView, FactSpecView, PlanDraftView, PlanLiveView, TableSpecView, VersionLineView, WorkingView } from '../generated';
 import Crumbs from '../shared/Crumbs.vue';
 import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import type { Row, TABLES } from '../shared/draft';
-import { when } from '../shared/units';
+import { date, when } from '../shared/units';
 import BriefSheet from '../shared/BriefSheet.vue';
 import CabinetFit from '../shared/CabinetFit.vue';
 import BoardPlan from '../shared/BoardPlan.vue';
@@ -32,6 +32,7 @@ const props = defineProps<{
     sheet: FactSpecView[];
     groups: Record<string, string>;
     rooms: Record<string, string>;
+    enquiry: EnquiryView;
     versions: VersionLineView[];
     tables: Record<string, TableSpecView>;
     library: Row[];
@@ -91,6 +92,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <div class="fact"><label for="room">Room</label>
                 <select id="room" :value="plan.roomId ?? ''" :disabled="!plan.mayUpdate" @change="rename(Number(($event.target as HTMLSelectElement).value) || null)"><option value="">not chosen yet</option><option v-for="(label, id) in rooms" :key="id" :value="Number(id)">{{ label }}</option></select>
             </div>
+            <details class="enquiry" :open="!enquiry.settled"><summary>The enquiry <small>{{ enquiry.settled ? enquiry.words.built : 'what is built or ordered is not asked yet' }}</small></summary><dl class="asked"><template v-for="l in enquiry.lines" :key="l.label"><dt>{{ l.label }}</dt><dd>{{ l.text }}</dd></template><template v-if="enquiry.wantedOn"><dt>Wished for</dt><dd>{{ date(enquiry.wantedOn) }}</dd></template></dl><p><Link :href="`/sites/${plan.siteId}`">{{ enquiry.lines.length ? 'change it at the place' : 'ask it at the place' }}</Link></p></details>
             <BriefSheet :draft="draft" :sheet="sheet" :groups="groups" :survey="props.draft.survey" :defaults="live.defaults" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
         </section>
 

@@ -92,6 +92,7 @@ function begin(stop: StopView) {
             <BoardPlan v-if="view.answers.board || view.tables.ways.length" :devices="(view.tables.board as Row[])" :ways="(view.tables.ways as Row[])" :specs="{ board: view.specs.board, ways: view.specs.ways }" :board="view.answers.board" :full="view.answers.cableWays" :errors="{}" readonly />
             <PowerTree v-if="view.answers.power" :tree="view.answers.power" :loads="(view.tables.loads as Row[])" :spec="view.specs.loads" :errors="{}" readonly />
             <CabinetFit v-if="view.answers.cabinet.length" :packings="view.answers.cabinet" :specs="{ gear: view.specs.gear, compartments: view.specs.compartments }" :gear="(view.tables.gear as Row[])" :compartments="(view.tables.compartments as Row[])" :errors="{}" readonly />
+            <p v-for="f in view.wishes" :key="f.key" :class="f.severity"><SeverityMark :severity="f.severity" /> <span class="word">{{ f.word }}</span> <b>{{ f.what }}.</b> {{ f.why }} {{ f.remedy }}</p>
             <QuoteTable :quote="view.quote" title="What it takes, what it costs" total="To pay" :pdf="`/plan-versions/${view.id}/quote.pdf`" />
             <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
             <Consents :consents="view.consents" :of="view.consentsOf" :version-id="view.id" :may-order="view.mayOrder" />

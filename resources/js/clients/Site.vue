@@ -7,6 +7,7 @@ import FactField from '../shared/FactField.vue';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import UploadForm from '../shared/UploadForm.vue';
+import EnquiryForm from './EnquiryForm.vue';
 import PassageList from './PassageList.vue';
 
 const props = defineProps<{ view: SiteView; regimes: Record<string, string> }>();
@@ -68,6 +69,8 @@ async function look(id: number) {
                 <div><label for="pr">In which room</label><select id="pr" v-model="plan.room_id"><option :value="null">not chosen yet</option><option v-for="r in view.rooms" :key="r.id" :value="r.id">{{ r.name }}</option></select></div>
                 <div><button class="btn-go" :disabled="plan.processing || !plan.name">Begin to plan</button></div>
             </form>
+
+            <EnquiryForm :site-id="view.id" :enquiry="view.enquiry" :asks="view.asks" :readonly="!mine" />
 
             <h2>Rooms</h2>
             <section v-for="r in view.rooms" :key="r.id" class="brief" :aria-label="r.name">

@@ -7,7 +7,7 @@ import PlanTable from './PlanTable.vue';
 const props = defineProps<{ tree: PowerTreeView | null; spec: TableSpecView; errors: Record<string, string>; readonly: boolean }>();
 const loads = defineModel<Row[]>('loads', { required: true });
 const emit = defineEmits<{ change: [] }>();
-const WIDE = 1000;
+const WIDE = 560;
 const HIGH = 64;
 type Circuit = PowerTreeView['circuits'][number];
 /** Strips and plugs of a circuit one after another; past the rating the bar is cut, the words say how much. */
@@ -33,12 +33,13 @@ const start = (last: Row | undefined): Row => ({ circuit: last?.circuit ?? 1, st
                 <rect x="0" y="6" :width="laid(c).rated" height="30" class="rated" />
                 <g v-for="s in laid(c).strips" :key="s.number">
                     <rect v-for="l in s.plugs" :key="l.row" :x="l.x" y="6" :width="l.wide" height="30" class="plug" :class="l.kind"><title>{{ l.name }}, {{ l.watts }}</title></rect>
-                    <template v-for="l in s.plugs" :key="l.row"><text v-if="l.wide > 12 + l.name.length * 8" :x="l.x + l.wide / 2" y="26" text-anchor="middle">{{ l.name }}</text></template>
+                    <template v-for="l in s.plugs" :key="l.row"><text v-if="l.wide > 6 + l.name.length * 6.4" :x="l.x + l.wide / 2" y="26" text-anchor="middle">{{ l.name }}</text></template>
                     <path v-if="s.to > s.from" :d="`M${s.from + 1} 40 v5 H${s.to - 1} v-5`" class="strip" :class="{ bad: s.bad }" />
-                    <text v-if="s.to - s.from > 110" :x="(s.from + s.to) / 2" y="60" text-anchor="middle" :class="{ bad: s.bad }">strip {{ s.number }}, {{ s.says }}</text>
+                    <text v-if="s.to - s.from > 84" :x="(s.from + s.to) / 2" y="60" text-anchor="middle" :class="{ bad: s.bad }">strip {{ s.number }}, {{ s.says }}</text>
                 </g>
                 <path :d="`M${laid(c).rated * (props.tree?.allDay ?? 0.8)} 0 v42`" class="allday" />
             </svg>
+            <p class="quiet plugs">{{ words(c) }}</p>
         </figure>
         <p v-if="props.tree" class="legend quiet">A bar is as long as the circuit’s rating; the coral line is what it carries all day. An electrician installs and confirms.</p>
         <PlanTable v-model:rows="loads" table="loads" :spec="spec" :errors="errors" :readonly="readonly" caption="Plugs, circuits and strips" first="list the first plug" :start="start" @change="emit('change')" />

@@ -4,9 +4,10 @@ import { ref } from 'vue';
 import type { FindingView, ItemView, SystemHeaderView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { date, useUnits, when } from '../shared/units';
+import Materials from './Materials.vue';
 import SystemFrame from './SystemFrame.vue';
 
-const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; vessels: { id: number; name: string; litres: number | null; roomId: number | null }[]; rooms: Record<string, string>; ownRoomId: number | null; findings: FindingView[] }>();
+const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; vessels: { id: number; name: string; litres: number | null; roomId: number | null }[]; rooms: Record<string, string>; ownRoomId: number | null; materials: { id: number; kind: string; name: string; facts: string; kg: number | null; on: string; note: string | null }[]; materialKinds: Record<string, string>; findings: FindingView[] }>();
 const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, temporary_until: null as string | null, temporary_why: '', price: '', price_minor: null as number | null, reason: '' };
 const units = useUnits();
 const form = useForm({ ...blank });
@@ -102,5 +103,6 @@ function retire(id: number) {
             </table>
         </div>
         <div v-else class="empty"><h2>No devices written down</h2><p>Begin with what keeps it alive: heaters, return pump, top-off. Age and plug come from the label.</p></div>
+        <Materials :system-id="header.id" :materials="materials" :kinds="materialKinds" :may-record="header.mayRecord" />
     </SystemFrame>
 </template>

@@ -18,7 +18,7 @@ const secret = useForm({ current_password: '', password: '', password_confirmati
         <nav class="tabs" aria-label="Settings">
             <Link href="/settings" class="on" aria-current="page">Yours</Link>
             <template v-if="view.isOwner"><Link href="/settings/people">People</Link><Link href="/settings/audit">Audit trail</Link><Link v-if="view.catchesMail" href="/settings/mail">Caught mail</Link></template>
-            <template v-if="shell.plans"><Link href="/settings/parameters">Own parameters</Link><Link href="/settings/products">Products</Link><Link href="/settings/jobs">Job sheets</Link><Link href="/settings/prices">Price list</Link><Link href="/settings/lamps">Lamps</Link><Link href="/settings/house">House rules</Link></template>
+            <template v-if="shell.plans"><Link href="/settings/parameters">Own parameters</Link><Link href="/settings/products">Products</Link><Link href="/settings/jobs">Job sheets</Link><Link href="/settings/prices">Price list</Link><Link href="/settings/suppliers">Suppliers</Link><Link href="/settings/lamps">Lamps</Link><Link href="/settings/house">House rules</Link></template>
             <Link href="/settings/tokens">Tokens</Link><Link href="/settings/api">The API</Link><Link href="/rules">Rules</Link>
         </nav>
         <h2>How you read</h2>

@@ -43,6 +43,10 @@ final class OnBoard implements Topic
             $findings[] = Finding::of(Severity::Watch, 'B-63', 'power', Sentence::of('No power strip is on the board'), Sentence::of('Then plugs hang where water runs.'), Sentence::of('List the strip: it goes highest, with room for plugs beneath.'), $facts->basis());
         }
 
+        if (in_array('controller', $kinds, true) && ! in_array('thermostat', $kinds, true)) {
+            $findings[] = Finding::of(Severity::Watch, 'X-22', 'power', Sentence::of('One controller switches everything'), Sentence::of('Its failure, its probe, its outlet are one cause for heating, top-off and alarm.'), Sentence::of('A thermostat of its own behind each heater, set just outside the controller’s band; or separate devices, compared as an option.'), $facts->basis());
+        }
+
         return new TopicAnswer([Figure::words('board', $board->left === [] ? 'all of it' : count($board->standing).' of '.count($rows).' find a place', null, $facts->basis())], $findings, $board);
     }
 }

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build;
+
+use App\House\Archives;
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Who delivers, whom to call there, and what they make (B-75). Orders name them; what they really took is counted from those.
+ *
+ * @property string|null $contact
+ * @property string|null $phone
+ * @property string|null $email
+ * @property string|null $makes
+ * @property string|null $note
+ */
+#[UsePolicy(SupplierPolicy::class)]
+final class Supplier extends Model
+{
+    use Archives, Audited;
+
+    public const WORDS = ['contact' => 120, 'phone' => 60, 'email' => 190, 'makes' => 300, 'note' => 300];
+
+    protected $fillable = ['name', 'contact', 'phone', 'email', 'makes', 'note'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Build\Views;
+
+use App\Build\Order;
+use App\Build\PassedStage;
+use App\Build\Supplier;
+use Illuminate\Support\Collection;
+
+/** A supplier with what its orders tell: days it took, how often late or not whole, what came from it. */
+final readonly class SupplierView
+{
+    /**
+     * @param  array<string, string|null>  $words
+     * @param  list<array{what: string, versionId: int, on: string, out: bool}>  $orders  latest first
+     */
+    private function __construct(public int $id, public string $name, public array $words, public int $count, public ?int $days, public ?int $longestDays, public int $late, public int $notWhole, public array $orders)
+    {
+    }
+
+    /** @param  Collection<int, Order>  $orders  its own */
+    public static function of(Supplier $supplier, Collection $orders): self
+    {
+        $came = $orders->whereNotNull('received_on');
+        $days = array_values($came->map(fn (Order $o): int => PassedStage::day($o->received_on ?? $o->ordered_on) - PassedStage::day($o->ordered_on))->sort()->all());
+
+        return new self(
+            $supplier->id, $supplier->name, array_map(fn (string $key): ?string => is_string($supplier->getAttribute($key)) ? $supplier->getAttribute($key) : null, array_combine(array_keys(Supplier::WORDS), array_keys(Supplier::WORDS))),
+            $orders->count(), $days === [] ? null : $days[intdiv(count($days), 2)], $days === [] ? null : max($days),
+            $came->filter(fn (Order $o): bool => $o->received_on !== null && $o->received_on->gt($o->promised_on))->count(), $orders->where('is_whole', false)->count(),
+            array_values($orders->sortByDesc('ordered_on')->take(6)->map(fn (Order $o): array => ['what' => $o->what, 'versionId' => $o->plan_version_id, 'on' => ($o->received_on ?? $o->promised_on)->toDateString(), 'out' => $o->delivery()->isOut()])->all()),
+        );
+    }
+}
