@@ -17,12 +17,12 @@ final class PassedStage extends Model
 {
     use Audited;
 
-    protected $fillable = ['plan_version_id', 'stage', 'by', 'words', 'signed_by', 'passed_on', 'attachment_id', 'user_id'];
+    protected $fillable = ['plan_version_id', 'stage', 'by', 'words', 'signed_by', 'passed_on', 'attachment_id', 'held', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['passed_on' => 'immutable_date'];
+        return ['passed_on' => 'immutable_date', 'held' => 'array'];
     }
 
     /** The day as a count of days, as the core compares them. */

@@ -30,7 +30,7 @@ final class PlanReader
             'house' => HouseLimit::here(),
             ...self::tables($plan, $draft),
             'passages' => array_values(($plan->site->passages ?? collect())->map(fn (Passage $p): array => [
-                'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm, 'outWidthMm' => $p->out_width_mm, 'outHeightMm' => $p->out_height_mm,
+                'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm, 'outWidthMm' => $p->out_width_mm, 'outHeightMm' => $p->out_height_mm, 'carDepthMm' => $p->car_depth_mm,
             ])->all()),
         ];
     }

@@ -23,9 +23,21 @@ final class SurveyPaper
         $rooms = $site->rooms->whereNull('archived_at')->map(fn (Room $r): array => ['name' => $r->name, 'groups' => self::groups($r, $units)])->values()->all();
 
         return Paper::pdf('clients.survey', [
-            'site' => $site, 'rooms' => $rooms === [] ? [['name' => '', 'groups' => self::groups(null, $units)]] : $rooms, 'photos' => self::PHOTOS, 'blanks' => self::BLANK_PASSAGES,
-            'passages' => $site->passages->map(fn (Passage $p): array => [$p->name, ...array_map(fn (?float $mm): string => $mm === null ? '' : $units->show(Quantity::of($mm, Kind::Length)), [$p->width_mm, $p->height_mm, $p->corridor_a_mm, $p->corridor_b_mm, $p->out_width_mm, $p->out_height_mm])])->all(),
+            'site' => $site, 'rooms' => $rooms === [] ? [['name' => '', 'groups' => self::groups(null, $units)]] : $rooms, 'photos' => self::PHOTOS, 'blanks' => self::BLANK_PASSAGES, 'asks' => self::asks($site),
+            'passages' => $site->passages->map(fn (Passage $p): array => [$p->name, ...array_map(fn (?float $mm): string => $mm === null ? '' : $units->show(Quantity::of($mm, Kind::Length)), [$p->width_mm, $p->height_mm, $p->corridor_a_mm, $p->corridor_b_mm, $p->out_width_mm, $p->out_height_mm, $p->car_depth_mm])])->all(),
         ]);
+    }
+
+    /** @return array<string, string|null> what an enquiry and a household are asked, with what is known */
+    private static function asks(Site $site): array
+    {
+        $words = Enquiry::of($site)->words;
+        $asks = [];
+        foreach (Enquiry::WORDS as $key => [$label]) {
+            $asks[$label] = $words[$key] ?? null;
+        }
+
+        return $asks + ['Would spend, and wishes it for when' => null, 'Children, who must not reach it' => $site->children, 'Pets' => $site->pets, 'When nobody is there' => $site->absences];
     }
 
     /** @return array<string, list<array{label: string, known: string|null, unit: string, choices: list<string>, for: string}>> */

@@ -18,7 +18,7 @@ use Velbrin\Core\Measure\OutOfRange;
 final class SystemFacts
 {
     /** Tables that are a system’s; further vessels are records of their own, phases are the plan’s. */
-    public const PLACED = ['curve', 'outlets', 'draws', 'joints', 'holes', 'lamps', 'points', 'gear', 'compartments', 'board', 'loads', 'streams', 'ways', 'penetrations'];
+    public const PLACED = ['curve', 'outlets', 'draws', 'joints', 'holes', 'lamps', 'channels', 'points', 'gear', 'compartments', 'board', 'loads', 'streams', 'layers', 'ways', 'penetrations'];
 
     /**
      * @param  array<string, mixed>  $values

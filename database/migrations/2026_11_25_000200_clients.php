@@ -98,6 +98,7 @@ return new class extends Migration
             // What is left of the opening once joinery, walls and ceiling are finished.
             $table->double('out_width_mm')->nullable();
             $table->double('out_height_mm')->nullable();
+            $table->double('car_depth_mm')->nullable();
             $table->timestamps();
         });
         Schema::create('site_codes', function (Blueprint $table): void {

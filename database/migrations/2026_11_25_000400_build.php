@@ -169,6 +169,8 @@ return new class extends Migration
             $table->string('words', 500);
             $table->string('signed_by', 120);
             $table->date('passed_on');
+            // What was looked at and ticked before it.
+            $table->json('held')->nullable();
             $table->foreignId('attachment_id')->nullable()->constrained();
             $table->foreignId('user_id')->constrained();
             $table->timestamps();

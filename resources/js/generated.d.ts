@@ -191,6 +191,7 @@ export interface StageView {
     tools: string[];
     firm: StageFirmView | null;
     sheets: Record<string, string>;
+    holds: string[];
 }
 
 export interface StopView {
@@ -342,6 +343,7 @@ export interface PassageView {
     corridorBMm: number | null;
     outWidthMm: number | null;
     outHeightMm: number | null;
+    carDepthMm: number | null;
 }
 
 export interface PersonView {
@@ -476,6 +478,7 @@ export interface AnswersView {
     heaterMap: HeaterCellView[];
     light: LightMapView[];
     metered: string[];
+    day: DayPlanView | null;
     pump: PumpChartView | null;
     panes: DrilledPaneView[];
     proposedHoles: HoleView[];
@@ -506,6 +509,11 @@ export interface BoardView {
 export interface CrumbView {
     label: string;
     href: string | null;
+}
+
+export interface DayPlanView {
+    full: string;
+    channels: ({ name: string; path: string; says: string })[];
 }
 
 export interface DrilledPaneView {

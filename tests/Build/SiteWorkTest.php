@@ -73,7 +73,7 @@ final class SiteWorkTest extends TestCase
             $version->passedStages()->create(['stage' => $stage, 'by' => 'proof', 'words' => 'seen', 'signed_by' => 'Ada', 'passed_on' => now()->subDays(60)->toDateString(), 'user_id' => $version->user_id]);
         }
         $this->actingAs(self::user('technician'));
-        $pass = fn (): mixed => $this->post("/plan-versions/{$version->id}/stages/filled", ['by' => 'proof', 'words' => '35.1 and 25.4', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString()]);
+        $pass = fn (): mixed => $this->post("/plan-versions/{$version->id}/stages/filled", ['by' => 'proof', 'held' => ['The packet read, its contents counted', 'Stand and floor looked at under the leak test’s load', 'Panels still open: cladding comes last'], 'words' => '35.1 and 25.4', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString()]);
         $look = fn (int $joint, string $moment, bool $dry = true): mixed => $this->post("/plan-versions/{$version->id}/joints", ['joint' => $joint, 'moment' => $moment, 'dry' => $dry]);
         $pass()->assertSessionHasErrors(['stage' => 'Joints are still to be looked at: a quarter full, full, an hour later.']);
         $look(2, 'full')->assertSessionHasErrors('joint');

@@ -33,7 +33,10 @@ final class StageGatesTest extends TestCase
         $pass('structure', ['by' => 'waiver'])->assertSessionHasErrors('stage');
         $pass('structure')->assertSessionHasNoErrors();
         $pass('ordered', ['passed_on' => now()->subDays(3)->toDateString()])->assertSessionHasErrors('stage');
-        $pass('ordered')->assertSessionHasNoErrors();
+        $pass('ordered')->assertSessionHasErrors(['held' => 'First look, then tick: consents that are asked for are on paper; Hole plan signed by who draws and who drills.']);
+        $pass('ordered', ['held' => [$this->holds($version, 'ordered')[0]]])->assertSessionHasErrors('held');
+        $pass('ordered', ['held' => $this->holds($version, 'ordered')])->assertSessionHasNoErrors();
+        self::assertCount(2, (array) $version->passedStages()->where('stage', 'ordered')->sole()->held);
         $pass('fabricated')->assertSessionHasErrors(['stage' => '7 days must go by first: silicone to cure.']);
 
         $this->actingAs(self::user('technician'));
@@ -45,7 +48,7 @@ final class StageGatesTest extends TestCase
         }
         $pass('electrics')->assertSessionHasErrors('stage');
         $pass('electrics', ['by' => 'document'])->assertSessionHasErrors('file');
-        $pass('electrics', ['by' => 'document', 'file' => UploadedFile::fake()->createWithContent('record.pdf', '%PDF-1.4 record')])->assertSessionHasNoErrors();
+        $pass('electrics', ['by' => 'document', 'held' => $this->holds($version, 'electrics'), 'file' => UploadedFile::fake()->createWithContent('record.pdf', '%PDF-1.4 record')])->assertSessionHasNoErrors();
 
         $stages = collect(self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'])->keyBy('key');
         self::assertSame('waiver', $stages['fabricated']['passedBy'], 'a waiver stays visible');
@@ -98,6 +101,12 @@ final class StageGatesTest extends TestCase
         self::assertStringContainsString('wrong or incomplete', self::props($this->get("/plan-versions/{$version->id}"))['view']['late'][0]['what']);
         $this->actingAs(self::user('technician'))->post("/orders/{$tank->id}/receive", ['received_on' => now()->toDateString(), 'is_whole' => true, 'place' => 'depot'])->assertSessionHasNoErrors();
         self::assertLessThan(40, $stage('set')['begins']);
+    }
+
+    /** @return list<string> what is looked at before that stage passes */
+    private function holds(PlanVersion $version, string $stage): array
+    {
+        return collect(self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'])->firstWhere('key', $stage)['holds'];
     }
 
     private function accepted(): PlanVersion

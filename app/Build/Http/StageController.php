@@ -35,6 +35,7 @@ final class StageController
             'words' => ['required', 'string', 'max:500'],
             'signed_by' => ['required', 'string', 'max:120'],
             'passed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+            'held' => ['sometimes', 'array', 'max:10'], 'held.*' => ['string', 'max:120'],
             'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],
         ], [...Attachments::messages(), 'words.required' => 'Say what proves it, or why it is waived.', 'signed_by.required' => 'Say who answers for it.']);
         if ($by === StageGate::DOCUMENT && ! $request->hasFile('file')) {
@@ -49,8 +50,15 @@ final class StageController
             if ($against !== null) {
                 throw ValidationException::withMessages(['stage' => "{$against}."]);
             }
+            $held = array_values(array_filter((array) ($given['held'] ?? []), is_string(...)));
+            foreach ($stages as $one) {
+                $unheld = $one->key === $stage ? StageGate::unheld($one, $by, $held) : [];
+                if ($unheld !== []) {
+                    throw ValidationException::withMessages(['held' => 'First look, then tick: '.lcfirst(implode('; ', $unheld)).'.']);
+                }
+            }
             $file = $request->hasFile('file') ? Attachments::take($request, $version->plan()->firstOrFail(), $user) : null;
-            $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $given['words'], 'signed_by' => $given['signed_by'], 'passed_on' => $on->toDateString(), 'attachment_id' => $file?->id, 'user_id' => $user->id]);
+            $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $given['words'], 'signed_by' => $given['signed_by'], 'passed_on' => $on->toDateString(), 'attachment_id' => $file?->id, 'held' => $by === StageGate::WAIVER ? [] : $held, 'user_id' => $user->id]);
 
             return array_column(array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], $stages), 'label', 'key')[$stage];
         });

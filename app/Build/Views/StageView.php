@@ -27,6 +27,7 @@ final readonly class StageView
      * @param  list<string>  $cautions
      * @param  list<string>  $ways  by which its gate can pass
      * @param  list<string>  $tools
+     * @param  list<string>  $holds  ticked before it passes
      * @param  array<string, string>  $sheets  job sheets of this stage, by key
      */
     private function __construct(
@@ -53,6 +54,7 @@ final readonly class StageView
         public array $tools,
         public ?StageFirmView $firm,
         public array $sheets,
+        public array $holds,
     ) {
     }
 
@@ -89,7 +91,7 @@ final readonly class StageView
         return new self(
             $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[0] + $stage->hours / Stages::HOURS_A_DAY, $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
             $waits ?? ($stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : ''), $stage->mayBeWaived, $ways,
-            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment_id === null ? null : "/attachments/{$passed->attachment_id}", $tools, $firm, BuildJobs::at($stage->key),
+            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment_id === null ? null : "/attachments/{$passed->attachment_id}", $tools, $firm, BuildJobs::at($stage->key), $stage->holds,
         );
     }
 }

@@ -27,6 +27,7 @@ final class PassageController
             'passages.*.corridorBMm' => ['nullable', 'required_with:passages.*.corridorAMm', ...$length],
             'passages.*.outWidthMm' => ['nullable', ...$length],
             'passages.*.outHeightMm' => ['nullable', ...$length],
+            'passages.*.carDepthMm' => ['nullable', ...$length],
         ]);
         DB::transaction(function () use ($site, $given): void {
             $site->passages()->get()->each->delete();
@@ -34,7 +35,7 @@ final class PassageController
                 $site->passages()->create([
                     'position' => $i, 'name' => $row['name'], 'width_mm' => $row['widthMm'], 'height_mm' => $row['heightMm'],
                     'corridor_a_mm' => $row['corridorAMm'] ?? null, 'corridor_b_mm' => $row['corridorBMm'] ?? null,
-                    'out_width_mm' => $row['outWidthMm'] ?? null, 'out_height_mm' => $row['outHeightMm'] ?? null,
+                    'out_width_mm' => $row['outWidthMm'] ?? null, 'out_height_mm' => $row['outHeightMm'] ?? null, 'car_depth_mm' => $row['carDepthMm'] ?? null,
                 ]);
             }
         });

@@ -43,6 +43,7 @@ final readonly class AnswersView
         public array $heaterMap,
         public array $light,
         public array $metered,
+        public ?DayPlanView $day,
         public ?PumpChartView $pump,
         public array $panes,
         public array $proposedHoles,
@@ -75,6 +76,7 @@ final readonly class AnswersView
             $section === null ? [] : FrameView::all($answers->cloggedCut, $section, $units),
             $answers->heating === null ? [] : HeaterCellView::all($answers->heating->sets, $answers->heating->chosen, $units),
             $withLight ? LightMapView::all($answers->light, $units) : [], self::metered($answers->lightSurvey, $units),
+            $answers->day === null ? null : DayPlanView::of($answers->day, $units),
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
             DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
             PackingView::all($answers->cabinet), WayThroughView::all($answers->ways, $units),
@@ -86,7 +88,7 @@ final readonly class AnswersView
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->power, $this->outline);
+        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->day, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->power, $this->outline);
     }
 
     /** @return array<int, array{words: string, bad: bool}> */

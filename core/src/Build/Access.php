@@ -26,6 +26,8 @@ final readonly class Access
         public float $shortMm,
         /** Where the corner is tightest, degrees from the first corridor; null where the way does not turn. */
         public ?float $tightDeg,
+        /** Room left in a lift car with the piece standing or leaning in it, mm; null without one. */
+        public ?float $carMm = null,
     ) {
     }
 
@@ -42,12 +44,13 @@ final readonly class Access
         $upright = min($passage->widthMm - $sizes[0], $passage->heightMm - $sizes[1]);
         $lying = min($passage->widthMm - $sizes[1], $passage->heightMm - $sizes[0]);
         [$wide, $high] = $upright >= $lying ? [$sizes[0], $sizes[1]] : [$sizes[1], $sizes[0]];
+        $car = $passage->carDepthMm === null ? null : self::leaning($sizes[1], $sizes[2], $passage->carDepthMm, $passage->heightMm);
         if ($passage->corridorAMm === null || $passage->corridorBMm === null) {
-            return new self(max($upright, $lying), null, $wide, $high, $sizes[2], $sizes[0], null);
+            return new self(max($upright, $lying), null, $wide, $high, $sizes[2], $sizes[0], null, $car);
         }
         [$longest, $tight] = self::corner($passage->corridorAMm, $passage->corridorBMm, $sizes[0]);
 
-        return new self(max($upright, $lying), $longest - $sizes[2], $wide, $high, $sizes[2], $sizes[0], $tight);
+        return new self(max($upright, $lying), $longest - $sizes[2], $wide, $high, $sizes[2], $sizes[0], $tight, $car);
     }
 
     public static function longestRoundCorner(float $aMm, float $bMm, float $widthMm): float
@@ -75,8 +78,20 @@ final readonly class Access
         return [max(0.0, $longest), $tight];
     }
 
+    /** Its two long sides in a car of that depth and height, leaned to and fro: what is left where it goes best, mm. */
+    private static function leaning(float $sideMm, float $longMm, float $depthMm, float $heightMm): float
+    {
+        $best = -INF;
+        for ($tenths = 0; $tenths <= 900; $tenths++) {
+            $phi = deg2rad($tenths / 10);
+            $best = max($best, min($depthMm - $longMm * cos($phi) - $sideMm * sin($phi), $heightMm - $longMm * sin($phi) - $sideMm * cos($phi)));
+        }
+
+        return $best;
+    }
+
     public function slackMm(): float
     {
-        return $this->cornerMm === null ? $this->openingMm : min($this->openingMm, $this->cornerMm);
+        return min($this->openingMm, $this->cornerMm ?? INF, $this->carMm ?? INF);
     }
 }

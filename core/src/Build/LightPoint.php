@@ -14,6 +14,11 @@ final readonly class LightPoint
         public float $depthMm,
         /** µmol/m²/s */
         public float $par,
+        /** Of full power while it was read, 0–1. */
+        public float $share = 1.0,
+        public string $meter = '',
+        /** Year-month-day; empty: not said. */
+        public string $day = '',
     ) {
     }
 }

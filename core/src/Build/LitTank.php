@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
+use Velbrin\Core\Light\DayPlan;
 use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Light\LightSurvey;
 
@@ -11,7 +12,7 @@ use Velbrin\Core\Light\LightSurvey;
 final readonly class LitTank
 {
     /** @param  array<string, LightMap>  $maps  by where */
-    public function __construct(public array $maps, public ?LightSurvey $survey)
+    public function __construct(public array $maps, public ?LightSurvey $survey, public DayPlan $day)
     {
     }
 }

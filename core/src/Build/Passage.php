@@ -16,13 +16,15 @@ final readonly class Passage
         /** What is left of the opening once everything is finished; null: as it is. */
         public ?float $outWidthMm = null,
         public ?float $outHeightMm = null,
+        /** Inside depth of a lift car behind the opening, as high as it; null: no lift. */
+        public ?float $carDepthMm = null,
     ) {
     }
 
     /** The same place on the way out, once joinery, walls and ceiling are finished (B-82). */
     public function outward(): self
     {
-        return new self($this->name, $this->outWidthMm ?? $this->widthMm, $this->outHeightMm ?? $this->heightMm, $this->corridorAMm, $this->corridorBMm);
+        return new self($this->name, $this->outWidthMm ?? $this->widthMm, $this->outHeightMm ?? $this->heightMm, $this->corridorAMm, $this->corridorBMm, carDepthMm: $this->carDepthMm);
     }
 
     public function narrows(): bool

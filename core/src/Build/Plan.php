@@ -17,7 +17,7 @@ final class Plan
     /** @var list<class-string<Topic>> */
     private const TOPICS = [
         Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\JumpGuard::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\InWall::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
-        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\SkimmerDepth::class, Topic\RefillRunning::class, Topic\TopOff::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Circuits::class, Topic\PluggedIn::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LampsAsMade::class, Topic\Hung::class, Topic\RaisedForWork::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
+        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\SkimmerDepth::class, Topic\RefillRunning::class, Topic\TopOff::class, Topic\Layers::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Damp::class, Topic\Circuits::class, Topic\PluggedIn::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LightRead::class, Topic\LampsAsMade::class, Topic\Hung::class, Topic\RaisedForWork::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
     ];
 
     public static function answer(PlanBrief $brief): PlanAnswers
@@ -54,6 +54,7 @@ final class Plan
             $pump instanceof PumpChart ? $pump : null,
             $lit instanceof LitTank ? $lit->maps : [],
             $lit instanceof LitTank ? $lit->survey : null,
+            $lit instanceof LitTank ? $lit->day : null,
             self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),
             self::try(fn (): HolePlan => HolePlan::of(Facts::of($brief))),
             self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],

@@ -8,6 +8,7 @@ use Velbrin\Core\Cabinet\Compartments;
 use Velbrin\Core\Heat\HeaterChoice;
 use Velbrin\Core\Hydraulics\PowerCutFrame;
 use Velbrin\Core\Hydraulics\PumpChart;
+use Velbrin\Core\Light\DayPlan;
 use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Light\LightSurvey;
 use Velbrin\Core\Measure\Finding;
@@ -36,6 +37,8 @@ final readonly class PlanAnswers
         /** @var array<string, LightMap> near the surface, halfway down, at the bottom; empty while no lamp is given */
         public array $light,
         public ?LightSurvey $lightSurvey,
+        /** Null while no lamp is given. */
+        public ?DayPlan $day,
         /** Every set of heaters looked at, and the one chosen first; null while facts are missing. */
         public ?HeaterChoice $heating,
         /** Null while no hole is given, or one cannot be. */

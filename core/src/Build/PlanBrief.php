@@ -106,10 +106,10 @@ final readonly class PlanBrief
         return new self(
             $values, $bases,
             array_map(fn (TableRow $r): Chamber => new Chamber($r->name, $r->numberOr('lengthMm'), $r->numberOr('baffleMm')), $tables['chambers']),
-            array_map(fn (TableRow $r): Passage => new Passage($r->name, $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('corridorAMm'), $r->numberOr('corridorBMm'), $r->numberOr('outWidthMm'), $r->numberOr('outHeightMm')), $tables['passages']),
+            array_map(fn (TableRow $r): Passage => new Passage($r->name, $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('corridorAMm'), $r->numberOr('corridorBMm'), $r->numberOr('outWidthMm'), $r->numberOr('outHeightMm'), $r->numberOr('carDepthMm')), $tables['passages']),
             $vessels,
             $lamps,
-            array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par')), $tables['points']),
+            array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par'), ($r->numberOr('setting') ?? 100.0) / 100, $r->wordOr('meter') ?? '', $r->wordOr('day') ?? ''), $tables['points']),
             array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm')), $tables['holes']),
             array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row, self::whole($r->numberOr('in')), $r->flag('staysDry'), $r->numberOr('heatW') ?? 0.0), $tables['gear']),
             $errors,

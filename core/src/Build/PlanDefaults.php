@@ -23,7 +23,7 @@ final class PlanDefaults
         'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'measuredUaWK' => PlanBrief::NONE, 'standHeightMm' => 800.0,
         'equipmentKg' => 30.0, 'wallOpening' => 'no', 'balcony' => 'no', 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE, 'topoffFed' => 'reservoir',
         'roFeedC' => 12.0, 'attenuationPerM' => 0.25, 'lightHours' => 10.0, 'lightRampH' => 1.5, 'lightTopPct' => 100.0, 'equalised' => 'no', 'handMm' => 90.0, 'standingMm' => 0.0, 'shoulderMm' => 1400.0, 'armMm' => 700.0, 'toolMm' => 0.0,
-        'livestock' => 'mixed', 'otherW' => 20.0, 'mainsV' => 230.0, 'circuitA' => 16.0, 'circuits' => 1.0, 'stripA' => 10.0, 'props' => 'unknown', 'hiddenCables' => 'unknown', 'reservoirIn' => 'own', 'roRatedKpa' => 350.0, 'residual' => 'unknown', 'changePct' => 20.0, 'wastePerL' => 3.0, 'visitsMonth' => 2.0, 'careMin' => 45.0,
+        'livestock' => 'mixed', 'otherW' => 20.0, 'mainsV' => 230.0, 'circuitA' => 16.0, 'circuits' => 1.0, 'stripA' => 10.0, 'props' => 'unknown', 'hiddenCables' => 'unknown', 'reservoirIn' => 'own', 'roRatedKpa' => 350.0, 'airChangesH' => 0.5, 'residual' => 'unknown', 'changePct' => 20.0, 'wastePerL' => 3.0, 'visitsMonth' => 2.0, 'careMin' => 45.0,
     ];
 
     /** @return array<string, float|string> */

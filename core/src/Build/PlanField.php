@@ -186,6 +186,8 @@ enum PlanField: string
     case HiddenCables = 'hiddenCables';
     case StripA = 'stripA';
     case CabinetAir = 'cabinetAir';
+    case RoomM2 = 'roomM2';
+    case AirChangesH = 'airChangesH';
     case RoFeedKpa = 'roFeedKpa';
     case RoRatedKpa = 'roRatedKpa';
 }

@@ -203,6 +203,8 @@ final class PlanSheet
             FieldSpec::number(F::SummerC, 'heat', 'Room, hottest summer day', Kind::Temperature, 5, 45),
             FieldSpec::number(F::UpperHarmC, 'heat', 'Animals are lost above', Kind::Temperature, 20, 35, 'Lower for seahorses and other cool-water animals.'),
             FieldSpec::number(F::HumidityPct, 'heat', 'Room humidity', Kind::Percent, 5, 100),
+            FieldSpec::number(F::RoomM2, 'heat', 'Room, floor area', Kind::Area, 1, 5000, 'For the damp: what evaporates goes into its air.'),
+            FieldSpec::number(F::AirChangesH, 'heat', 'Its air is changed, times an hour', Kind::Turnover, 0.05, 20, 'A tight room 0.3, a usual one 0.5, with ventilation 1 and more.'),
             FieldSpec::number(F::ChillerW, 'heat', 'Chiller carries off', Kind::Power, 10, 20000)->orNone(),
             FieldSpec::number(F::MeasuredUaWK, 'heat', 'Heat loss, measured', Kind::Conductance, 0.1, 500, 'From a steady day; it counts instead of the model. Without evaporation.')->orNone(),
         ];

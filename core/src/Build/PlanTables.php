@@ -37,7 +37,7 @@ final class PlanTables
             new TableSpec('passages', 'passage', 'the way in', 12, [
                 C::number('widthMm', 'Width', 'clear width', Kind::Length, 1, 20000), C::number('heightMm', 'Height', 'clear height', Kind::Length, 1, 20000),
                 C::number('corridorAMm', 'Corridor', 'first corridor, width', Kind::Length, 1, 20000)->or('no turn'), C::number('corridorBMm', 'Second corridor', 'second corridor, width', Kind::Length, 1, 20000)->or('no turn'),
-                C::number('outWidthMm', 'Width out', 'width once all is finished', Kind::Length, 1, 20000)->or('as it is'), C::number('outHeightMm', 'Height out', 'height once all is finished', Kind::Length, 1, 20000)->or('as it is'),
+                C::number('outWidthMm', 'Width out', 'width once all is finished', Kind::Length, 1, 20000)->or('as it is'), C::number('outHeightMm', 'Height out', 'height once all is finished', Kind::Length, 1, 20000)->or('as it is'), C::number('carDepthMm', 'Lift, deep', 'depth of the lift car inside', Kind::Length, 100, 10000)->or('no lift'),
             ]),
             new TableSpec('vessels', 'vessel', 'further vessels on the same water', 4, [
                 C::choice('shape', 'Shape', 'outline; a round one’s length is its diameter, a quarter’s its radius', ['rectangular' => 'rectangular', 'cylinder' => 'cylinder', 'half-cylinder' => 'half cylinder', 'quarter-cylinder' => 'quarter cylinder'])->or('rectangular'),
@@ -61,6 +61,10 @@ final class PlanTables
                 C::number('boreMm', 'Bore', 'bore of the branch', Kind::Length, 4, 200), C::number('lengthM', 'Length', 'length of the branch', Kind::Height, 0, 50), C::number('sumK', 'Sum of K', 'its fittings, without the exit', Kind::Factor, 0, 60),
             ]),
             new TableSpec('draws', 'draw', 'what the return pump feeds besides, back into the sump', 8, [C::number('flowLh', 'Flow', 'flow its valve lets through', Kind::Flow, 1, 50000)]),
+            new TableSpec('layers', 'layer', 'what stops the top-off, or catches its water, in the order the water meets it', 10, [
+                C::choice('kind', 'Is', 'what it is', array_combine(array_column(FeedLayer::cases(), 'value'), array_map(fn (FeedLayer $l): string => $l->label(), FeedLayer::cases()))),
+                C::flag('closes', 'Closes without power', 'closes when its power goes'),
+            ]),
             new TableSpec('streams', 'stream pump', 'pumps that move the water in the display, each by itself', 12, [
                 C::number('flowLh', 'Moves', 'flow as its maker says', Kind::Flow, 10, 100000), C::choice('end', 'At', 'the end it stands at', ['left' => 'left', 'right' => 'right', 'back' => 'back', 'front' => 'front']),
                 C::choice('aim', 'Aims', 'where it aims', ['surface' => 'along the surface', 'middle' => 'through the middle', 'bottom' => 'along the bottom']),
@@ -86,8 +90,13 @@ final class PlanTables
                 C::number('leastMm', 'Lowest', 'lowest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'), C::number('mostMm', 'Highest', 'highest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'),
                 C::number('through', 'Passes, %', 'share that passes its diffuser or comes with its reflector', Kind::Percent, 5, 200)->or('all'), C::number('over', 'Over vessel', 'number of the further vessel it hangs over', Kind::Count, 1, 4)->or('display'), C::text('grid', 'Measured', 'measured grid: distance / step: rows', 12000)->or('no'),
             ]),
+            new TableSpec('channels', 'channel', 'each channel of the lamps by its own day; their shares make the whole', 8, [
+                C::number('sharePct', 'Of the light, %', 'share of the light at full power', Kind::Percent, 0.1, 100), C::number('fromH', 'From', 'hour it begins to rise', Kind::Hours, 0, 23.99), C::number('hours', 'Lasts', 'lit from first to last', Kind::Hours, 0.25, 24),
+                C::number('rampH', 'Ramp', 'rising, and falling, each', Kind::Hours, 0, 12), C::number('topPct', 'Brightest, %', 'of full power', Kind::Percent, 0, 100),
+            ]),
             new TableSpec('points', 'point', 'read with a light meter at full power', 40, [
-                C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000),
+                C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000), C::number('setting', 'Lamps at, %', 'setting of the lamps while it was read', Kind::Percent, 1, 100)->or('100'),
+                C::text('meter', 'Meter', 'which meter', 60)->or('the one'), C::text('day', 'On', 'the day it was read, year-month-day', 10)->or('–'),
             ]),
         ];
     }

@@ -10,6 +10,7 @@ final readonly class Stage
     /**
      * @param  list<string>  $cautions
      * @param  list<string>  $clearRules
+     * @param  list<string>  $holds
      * @param  list<string>  $tools  what the house usually takes along
      */
     public function __construct(
@@ -29,6 +30,8 @@ final readonly class Stage
         /** Rules whose clean answer on the plan clears it without a document; empty where only a document does. */
         public array $clearRules = [],
         public array $tools = [],
+        /** Looked at and ticked before what cannot be undone (X-42, X-47). */
+        public array $holds = [],
     ) {
     }
 

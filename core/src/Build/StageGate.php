@@ -45,6 +45,17 @@ final class StageGate
     }
 
     /**
+     * What is still to be looked at before it; a waiver with its reason stands for all of it.
+     *
+     * @param  list<string>  $held  what was ticked
+     * @return list<string>
+     */
+    public static function unheld(Stage $stage, string $by, array $held): array
+    {
+        return $by === self::WAIVER ? [] : array_values(array_diff($stage->holds, $held));
+    }
+
+    /**
      * How a stage can pass besides by its proof.
      *
      * @param  list<Finding>  $findings

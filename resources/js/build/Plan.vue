@@ -14,6 +14,7 @@ import CabinetFit from '../shared/CabinetFit.vue';
 import BoardPlan from '../shared/BoardPlan.vue';
 import HeaterMap from './HeaterMap.vue';
 import HolePlan from '../shared/HolePlan.vue';
+import DayOfLight from '../shared/DayOfLight.vue';
 import LightPlan from '../shared/LightPlan.vue';
 import LightPoints from '../shared/LightPoints.vue';
 import OtherVessels from './OtherVessels.vue';
@@ -105,6 +106,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <ReturnLine v-model:curve="draft.curve" v-model:outlets="draft.outlets" v-model:draws="draft.draws" v-model:joints="draft.joints" :specs="specs" :pump="answers.pump" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <LightPlan v-model:lamps="draft.lamps" :library="library" :vessels="draft.vessels.length" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <LightPoints v-if="draft.lamps.length" v-model:points="draft.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
+            <DayOfLight v-if="draft.lamps.length" v-model:channels="draft.channels" :day="answers.day" :spec="specs.channels" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <HolePlan v-model:holes="draft.holes" :spec="specs.holes" :panes="answers.panes" :proposed="answers.proposedHoles" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" @propose="proposeHoles" />
             <CabinetFit v-model:gear="draft.gear" v-model:compartments="draft.compartments" :specs="specs" :packings="answers.cabinet" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
             <BoardPlan v-model:devices="draft.board" v-model:ways="draft.ways" :specs="specs" :board="answers.board" :full="answers.cableWays" :errors="answers.errors" :readonly="!plan.mayUpdate" @change="change()" />
@@ -112,6 +114,10 @@ function rename(roomId: number | null = props.plan.roomId) {
             <details class="metered" :open="draft.streams.length > 0">
                 <summary>Stream pumps <small>{{ draft.streams.length || 'where each stands, and where it aims' }}</small></summary>
                 <PlanTable v-model:rows="draft.streams" table="streams" :spec="specs.streams" :errors="answers.errors" :readonly="!plan.mayUpdate" caption="Stream pumps" first="list the first pump" @change="change()" />
+            </details>
+            <details class="metered" :open="draft.layers.length > 0">
+                <summary>Against overfilling <small>{{ draft.layers.length ? `${draft.layers.length} layers` : 'what stops the top-off, and what only catches its water' }}</small></summary>
+                <PlanTable v-model:rows="draft.layers" table="layers" :spec="specs.layers" :errors="answers.errors" :readonly="!plan.mayUpdate" caption="Layers against overfilling" first="list the first layer" @change="change()" />
             </details>
             <details class="metered" :open="draft.penetrations.length > 0">
                 <summary>Penetrations <small>{{ draft.penetrations.length ? `${draft.penetrations.filter((p) => p.ticked).length} of ${draft.penetrations.length} ticked` : 'pipes, cables, tubes through pane, cabinet, wall; ticked before cutting' }}</small></summary>

@@ -10,7 +10,7 @@ const rows = ref<PassageView[]>(props.passages.map((p) => ({ ...p })));
 const dirty = ref(false);
 const wrong = ref<Record<string, string>>({});
 function add() {
-    rows.value.push({ name: '', widthMm: 0, heightMm: 0, corridorAMm: null, corridorBMm: null, outWidthMm: null, outHeightMm: null });
+    rows.value.push({ name: '', widthMm: 0, heightMm: 0, corridorAMm: null, corridorBMm: null, outWidthMm: null, outHeightMm: null, carDepthMm: null });
     dirty.value = true;
 }
 function keep() {
@@ -24,7 +24,7 @@ function keep() {
     <div class="tablebox" tabindex="0" role="region" aria-label="The way in">
         <table class="chambers">
             <caption class="visually-hidden">The way in</caption>
-            <thead><tr><th scope="col">Passage</th><th scope="col">Width</th><th scope="col">Height</th><th scope="col">Corridor before the turn</th><th scope="col">and after</th><th scope="col">Finished: width</th><th scope="col">height</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
+            <thead><tr><th scope="col">Passage</th><th scope="col">Width</th><th scope="col">Height</th><th scope="col">Corridor before the turn</th><th scope="col">and after</th><th scope="col">Finished: width</th><th scope="col">height</th><th scope="col">Lift car, deep</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
             <tbody>
                 <tr v-for="(row, i) in rows" :key="i">
                     <td><input v-model="row.name" class="cell" type="text" :aria-label="`Passage ${i + 1}: name`" :readonly="readonly" @input="dirty = true"></td>
@@ -34,6 +34,7 @@ function keep() {
                     <td><LengthCell :value="row.corridorBMm" :label="`Passage ${i + 1}: corridor after the turn`" :readonly="readonly" @change="(v) => { row.corridorBMm = v; dirty = true; }" /></td>
                     <td><LengthCell :value="row.outWidthMm" :label="`Passage ${i + 1}: width once everything is finished`" :readonly="readonly" @change="(v) => { row.outWidthMm = v; dirty = true; }" /></td>
                     <td><LengthCell :value="row.outHeightMm" :label="`Passage ${i + 1}: height once everything is finished`" :readonly="readonly" @change="(v) => { row.outHeightMm = v; dirty = true; }" /></td>
+                    <td><LengthCell :value="row.carDepthMm" :label="`Passage ${i + 1}: depth of the lift car`" :readonly="readonly" @change="(v) => { row.carDepthMm = v; dirty = true; }" /></td>
                     <td><button v-if="!readonly" type="button" class="linkish" @click="rows.splice(i, 1); dirty = true">take out</button></td>
                 </tr>
             </tbody>

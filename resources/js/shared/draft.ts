@@ -11,7 +11,7 @@ export interface BuildFacts {
 export type Row = Record<string, number | string | boolean | null>;
 
 /** Rows in the order they were added; what a page of an older day does not know yet stands empty. */
-export const TABLES = ['vessels', 'curve', 'outlets', 'draws', 'streams', 'joints', 'holes', 'lamps', 'points', 'gear', 'compartments', 'board', 'loads', 'ways', 'penetrations', 'phases'] as const;
+export const TABLES = ['vessels', 'curve', 'outlets', 'draws', 'layers', 'streams', 'joints', 'holes', 'lamps', 'channels', 'points', 'gear', 'compartments', 'board', 'loads', 'ways', 'penetrations', 'phases'] as const;
 export type Tables = Record<(typeof TABLES)[number], Row[]>;
 
 /** The facts of a plan while they are typed, with what it places. */

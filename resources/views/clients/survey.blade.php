@@ -25,12 +25,12 @@ table { width: 100%; border-collapse: collapse; } td, th { padding: 4pt 5pt 3pt 
 @endforeach
 @endforeach
 <h2>The way in, and out once everything is finished</h2>
-<table><tr><th>Passage, at its narrowest</th><th>Width</th><th>Height</th><th>Corridor before</th><th>and after a turn</th><th>Finished: width</th><th>height</th></tr>
+<table><tr><th>Passage, at its narrowest</th><th>Width</th><th>Height</th><th>Corridor before</th><th>and after a turn</th><th>Finished: width</th><th>height</th><th>Lift car, deep</th></tr>
 @foreach($passages as $row)<tr>@foreach($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach
-@for($n = 0; $n < $blanks; $n++)<tr>@for($c = 0; $c < 7; $c++)<td class="line">&nbsp;</td>@endfor</tr>@endfor
+@for($n = 0; $n < $blanks; $n++)<tr>@for($c = 0; $c < 8; $c++)<td class="line">&nbsp;</td>@endfor</tr>@endfor
 </table>
 <h2>Household</h2>
-<table>@foreach(['Built or ordered already', 'Children, pets, who must not reach it', 'When nobody is there', 'Nearest shop and its hours', 'Wishes: animals, look, care they will give, budget, date'] as $line)<tr><td class="l">{{ $line }}</td><td class="line"></td></tr>@endforeach</table>
+<table>@foreach($asks as $line => $known)<tr><td class="l">{{ $line }}</td>@if($known === null)<td class="line"></td>@else<td><b>{{ $known }}</b> <span class="for">known; still so? ☐</span></td>@endif</tr>@endforeach</table>
 <h2>Photos</h2>
 <p>@foreach($photos as $photo)☐ {{ $photo }} &nbsp; @endforeach</p>
 <p class="sub">Measure twice, note how each number was found. Structure, electrics and fixings overhead: a licensed person looks, this sheet decides nothing.</p>

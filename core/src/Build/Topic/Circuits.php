@@ -6,11 +6,11 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\LitDay;
 use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
-use Velbrin\Core\Light\LightDay;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
@@ -59,7 +59,7 @@ final class Circuits implements Topic
     public static function meanW(Facts $facts): float
     {
         $facts->need(F::PumpsW, F::LightsW, F::WinterC, F::SummerC);
-        $day = LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
+        $day = LitDay::of($facts);
         $lights = $facts->number(F::LightsW) * $day->fullHours() / 24;
         $heat = Warmth::heat($facts);
         $rooms = OtherRooms::weighed($facts, $heat);

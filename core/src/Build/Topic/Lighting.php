@@ -9,7 +9,7 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Lamp;
-use Velbrin\Core\Build\LightPoint;
+use Velbrin\Core\Build\LitDay;
 use Velbrin\Core\Build\LitTank;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OtherVessel;
@@ -17,10 +17,7 @@ use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Light\Fixture;
-use Velbrin\Core\Light\LightDay;
-use Velbrin\Core\Light\LightField;
 use Velbrin\Core\Light\LightMap;
-use Velbrin\Core\Light\LightSurvey;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
@@ -40,9 +37,6 @@ final class Lighting implements Topic
 
     /** Least by mean: below it one end grows and the other starves. */
     private const EVEN = 0.5;
-
-    /** Readings further apart than this say that the plan is wrong, not the factor. */
-    private const SCATTER_PCT = 20.0;
 
     /** Less of the area in range is a lamp that does not suit. */
     private const FIT_PCT = 50.0;
@@ -69,11 +63,11 @@ final class Lighting implements Topic
             // The drawing itself offers to place the first one.
             return new TopicAnswer([]);
         }
-        $survey = self::survey($facts);
+        $survey = LightRead::calibrating($facts);
         $factor = $survey?->calibrates() ? $survey->factor : null;
         $maps = array_map(fn (LightMap $m): LightMap => $factor === null ? $m : $m->calibrated($factor), self::maps($facts));
         $mid = $maps['mid'];
-        $day = self::day($facts);
+        $day = LitDay::of($facts);
         $dli = Quantity::of($day->integralMol($mid->mean), Kind::DailyLight);
         $even = Quantity::of(100 * $mid->uniformity, Kind::Percent);
         $shares = [];
@@ -87,13 +81,13 @@ final class Lighting implements Topic
             Figure::number('lightEven', $even, Sentence::of('least by mean; the dimmest corner has {corner}', $parts), $facts->basis(),
                 Working::of(Topic::LABELS['lightEven'], '100*l/m', [['l', 'Least of the grid', $mid->least, Kind::Par], ['m', 'Mean of the grid', $mid->mean, Kind::Par]], $even, 'B-50')),
             Figure::number('dliMol', $dli, Sentence::of('in the mean, ramps counted'), $facts->basis(),
-                Working::of(Topic::LABELS['dliMol'], 'p*s*(h - r)*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['s', 'Brightest, share of full power', $facts->number(F::LightTopPct) / 100, Kind::Factor], $facts->row('h', F::LightHours), $facts->row('r', F::LightRampH)], $dli, 'B-51')),
+                Working::of(Topic::LABELS['dliMol'], 'p*h*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['h', 'Hours at full power that give the same, ramps counted', $day->fullHours(), Kind::Hours]], $dli, 'B-51')),
             ...self::ramp($facts, $dli->value),
             ...self::dark($facts),
             Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
         ], [$mid->uniformity < self::EVEN
             ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
-            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of($factor === null ? 'A survey with a meter calibrates it (B-52).' : 'Through what the meter read.'), null, $facts->basis(), 'lightEven'), ...self::fit($mid, $facts), ...self::read($survey, $facts)], new LitTank($maps, $survey));
+            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of($factor === null ? 'A survey with a meter calibrates it (B-52).' : 'Through what the meter read.'), null, $facts->basis(), 'lightEven'), ...self::fit($mid, $facts)], new LitTank($maps, LightRead::all($facts), $day));
     }
 
     /**
@@ -121,25 +115,6 @@ final class Lighting implements Topic
         }
 
         return $maps;
-    }
-
-    /**
-     * What the meter read beside the prediction; null while nobody has read it.
-     *
-     * @throws Missing
-     * @throws OutOfRange
-     */
-    private static function survey(Facts $facts): ?LightSurvey
-    {
-        $points = $facts->brief->points;
-        if ($points === []) {
-            return null;
-        }
-        [$length, $width] = self::inside($facts);
-        $lamps = self::fixtures($facts, $length, $width);
-        $k = $facts->number(F::AttenuationPerM);
-
-        return LightSurvey::of(array_map(fn (LightPoint $p): float => LightField::par($lamps, $p->xMm, $p->yMm, $p->depthMm, $k), $points), array_map(fn (LightPoint $p): float => $p->par, $points));
     }
 
     /**
@@ -177,19 +152,19 @@ final class Lighting implements Topic
         }];
     }
 
-    /** @return list<Finding> */
-    private static function read(?LightSurvey $survey, Facts $facts): array
+    /**
+     * The lamps over the display as the field counts them.
+     *
+     * @return list<Fixture>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    public static function overTank(Facts $facts): array
     {
-        if ($survey === null) {
-            return [];
-        }
-        $parts = ['share' => Quantity::of(100 * $survey->factor, Kind::Percent), 'scatter' => Quantity::of($survey->scatterPct, Kind::Percent), 'n' => Quantity::of(count($survey->measured), Kind::Count), 'least' => Quantity::of(LightSurvey::LEAST_POINTS, Kind::Count)];
+        [$length, $width] = self::inside($facts);
 
-        return [match (true) {
-            ! $survey->calibrates() => Finding::of(Severity::Watch, 'B-52', 'light', Sentence::of('{n} read with the meter: too few to calibrate', $parts), Sentence::of('{least} or more, at different places and depths.', $parts), Sentence::of('Read further points at full power.'), $facts->basis()),
-            $survey->scatterPct > self::SCATTER_PCT => Finding::of(Severity::Watch, 'B-52', 'light', Sentence::of('The meter and the plan do not agree: readings scatter by {scatter}', $parts), Sentence::of('They are {share} of the prediction in the mean; a lamp, a height or a shadow is not as planned.', $parts), Sentence::of('Look at lamps, heights and rock, then read again.'), $facts->basis()),
-            default => Finding::of(Severity::Fine, 'B-52', 'light', Sentence::of('The meter reads {share} of the prediction', $parts), Sentence::of('{n} points, scattered by {scatter}. The maps follow it. Read again after a year, or when a lamp, a pump or the rock changes.', $parts), null, $facts->basis()),
-        }];
+        return self::fixtures($facts, $length, $width);
     }
 
     /**
@@ -220,11 +195,6 @@ final class Lighting implements Topic
     private static function overDisplay(Facts $facts): array
     {
         return array_values(array_filter($facts->brief->lamps, fn (Lamp $l): bool => $l->over === null));
-    }
-
-    private static function day(Facts $facts): LightDay
-    {
-        return LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100);
     }
 
     /**
@@ -281,7 +251,7 @@ final class Lighting implements Topic
             $fixtures[] = self::fixture($lamp, max(1.0, $below + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm))));
         }
         $map = LightMap::of($fixtures, $length, $width, $vessel->waterMm / 2, $facts->number(F::AttenuationPerM), self::OTHER_COLUMNS, self::OTHER_ROWS, inside: $vessel->vessel->footprint instanceof Rectangular ? null : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y));
-        $day = self::day($facts);
+        $day = LitDay::of($facts);
         $own = $vessel->reversed ? $day->reversed() : $day;
         $parts = [
             'name' => $vessel->name === '' ? "vessel {$n}" : $vessel->name, 'least' => self::par($map->least), 'most' => self::par($map->most),

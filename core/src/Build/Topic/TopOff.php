@@ -72,10 +72,11 @@ final class TopOff implements Topic
 
     private static function mains(Facts $facts): Finding
     {
-        if (! $facts->brief->has(F::FeedStops)) {
+        $layers = Layers::principles($facts);
+        if ($facts->brief->rows('layers') === [] && ! $facts->brief->has(F::FeedStops)) {
             return Finding::of(Severity::Fix, 'W-56', 'topoff', Sentence::of('Nobody has counted the stops of the line from the mains'), Sentence::of('The mains never run empty: one failed switch floods a floor.'), Sentence::of('Follow the line: float valve, timer, level switch with valve, a drain.'), $facts->basis());
         }
-        $stops = (int) $facts->number(F::FeedStops);
+        $stops = $facts->brief->rows('layers') === [] ? (int) $facts->number(F::FeedStops) : count($layers);
         $parts = ['n' => $stops === 1 ? '1 stop' : "{$stops} stops"];
 
         return $stops < (int) $facts->brief->limit(HouseRule::MainsStops)

@@ -50,7 +50,7 @@ final class WayIn implements Topic
                 $out = $passage->narrows() ? Access::of($sizes[0], $sizes[1], $sizes[2], $passage->outward()) : null;
                 $ways[] = ['piece' => $piece, 'name' => $name, 'passage' => $passage, 'in' => $in, 'out' => $out];
                 $tightest = min($tightest ?? $in->slackMm(), $in->slackMm());
-                $findings[] = self::inward($piece, $name, $in->slackMm(), $facts);
+                $findings[] = self::inward($piece, $in->carMm !== null && $in->carMm <= $in->slackMm() ? "{$name}, the lift car" : $name, $in->slackMm(), $facts);
                 if ($out !== null && $out->slackMm() < 0) {
                     $findings[] = self::outward($piece, $name, $out->slackMm(), $facts);
                 }
