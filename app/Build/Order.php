@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
-use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\Delivery;
 
 /** Something bought for a build: from whom, promised when, here or not, and where it lies (B-75). */
@@ -22,7 +23,7 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ordered_on' => 'immutable_date', 'promised_on' => 'immutable_date', 'received_on' => 'immutable_date', 'is_whole' => 'boolean'];
+        return ['ordered_on' => 'immutable_date', 'promised_on' => 'immutable_date', 'received_on' => 'immutable_date', 'is_whole' => 'boolean', 'usual_days' => 'integer'];
     }
 
     /** @return BelongsTo<PlanVersion, $this> */
@@ -37,17 +38,13 @@ final class Order extends Model
     }
 
     /**
-     * Days suppliers really took so far, in the mean.
+     * Adds usual_days: what its supplier really took so far, in the mean; null while nothing came.
      *
-     * @return array<string, int> by their name
+     * @param  Builder<self>  $query
+     * @return Builder<self>
      */
-    public static function leadTimes(): array
+    public function scopeWithUsualDays(Builder $query): Builder
     {
-        return self::query()->whereNotNull('received_on')->get()->groupBy('supplier')->map(fn ($of): int => (int) round((float) $of->avg(fn (self $o): float => self::daysBetween($o->ordered_on, $o->received_on ?? $o->ordered_on))))->all();
-    }
-
-    private static function daysBetween(CarbonImmutable $from, CarbonImmutable $to): float
-    {
-        return (float) (PassedStage::day($to) - PassedStage::day($from));
+        return $query->select('orders.*')->selectSub(DB::table('orders', 'past')->selectRaw('round(avg(datediff(past.received_on, past.ordered_on)))')->whereColumn('past.supplier', 'orders.supplier')->whereNotNull('past.received_on'), 'usual_days');
     }
 }

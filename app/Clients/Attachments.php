@@ -41,16 +41,17 @@ final class Attachments
     /** Takes the file and caption of a form. */
     public static function take(Request $request, Model $subject, User $user): Attachment
     {
-        $request->validate(['caption' => ['nullable', 'string', 'max:200'], 'file' => self::rules()], self::messages());
+        $request->validate(['about' => ['nullable', 'string', 'max:60', 'regex:/^[a-z]+:[A-Za-z0-9_:-]+$/'], 'caption' => ['nullable', 'string', 'max:200'], 'file' => self::rules()], self::messages());
         $file = $request->file('file');
         if (! $file instanceof UploadedFile) {
             throw ValidationException::withMessages(['file' => 'One file at a time, please.']);
         }
 
-        return self::keep($subject, $file, $request->string('caption')->toString(), $user);
+        return self::keep($subject, $file, $request->string('caption')->toString(), $user, $request->filled('about') ? $request->string('about')->toString() : null);
     }
 
-    public static function keep(Model $subject, UploadedFile $file, string $caption, User $user): Attachment
+    /** @param  string|null  $about  the one fact or part it shows, as "room:3:span_mm" */
+    public static function keep(Model $subject, UploadedFile $file, string $caption, User $user, ?string $about = null): Attachment
     {
         $mime = (string) $file->getMimeType();
         $bytes = (string) $file->getContent();
@@ -67,7 +68,7 @@ final class Attachments
         return Attachment::query()->create([
             'subject_type' => $subject->getMorphClass(), 'subject_id' => $subject->getKey(),
             'kind' => $mime === 'application/pdf' ? Attachment::PAPER : Attachment::PHOTO,
-            'caption' => $caption === '' ? null : $caption,
+            'caption' => $caption === '' ? null : $caption, 'about' => $about,
             'original_name' => mb_substr(preg_replace('/[^\w .()-]+/u', '_', $file->getClientOriginalName()) ?? 'file', 0, 200),
             'mime' => $mime, 'bytes' => strlen($bytes), 'sha256' => hash('sha256', $bytes), 'path' => $path, 'user_id' => $user->id,
         ]);

@@ -114,6 +114,8 @@ return new class extends Migration
             $table->morphs('subject');
             $table->string('kind', 20);
             $table->string('caption', 200)->nullable();
+            // The one fact or part it shows: room:3:span_mm, joint:2.
+            $table->string('about', 60)->nullable();
             $table->string('original_name', 200);
             $table->string('mime', 60);
             $table->unsignedInteger('bytes');

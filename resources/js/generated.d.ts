@@ -91,6 +91,7 @@ export interface JointView {
     row: number;
     name: string;
     looks: Record<string, boolean>;
+    photos: ({ href: string; id: number })[];
 }
 
 export interface OptionsView {
@@ -267,6 +268,7 @@ export interface AttachmentView {
     id: number;
     kind: string;
     caption: string | null;
+    about: string | null;
     name: string;
     kilobytes: number;
     by: string;

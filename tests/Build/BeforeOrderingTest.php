@@ -14,6 +14,9 @@ use App\Demo\Builds;
 use App\Systems\Material;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -81,6 +84,9 @@ final class BeforeOrderingTest extends TestCase
         // 30 → 18 is twelve days, two late; 30 → 27 is three.
         self::assertSame(['Quay Glass', 3, 12, 12, 1], [$list[0]['name'], $list[0]['count'], $list[0]['days'], $list[0]['longestDays'], $list[0]['late']]);
 
+        // Twelve days and three: 7.5 in the mean, said beside each of its orders.
+        self::assertSame([8, 8, 8], array_column(self::props($this->get("/plan-versions/{$version->id}"))['view']['orders'], 'usualDays'));
+
         $supplier = Supplier::query()->sole();
         $this->put("/settings/suppliers/{$supplier->id}", ['name' => 'Quay Glass Works', 'email' => 'not a mail'])->assertSessionHasErrors('email');
         $this->put("/settings/suppliers/{$supplier->id}", ['name' => 'Quay Glass Works', 'makes' => 'weirs', 'phone' => '01632 960 111'])->assertSessionHasNoErrors();
@@ -129,5 +135,29 @@ final class BeforeOrderingTest extends TestCase
         $this->actingAs($technician)->post('/materials/'.Material::query()->sole()->id.'/archive')->assertSessionHasNoErrors();
         self::assertSame([], self::props($this->get("/systems/{$system->id}/register"))['materials']);
         self::assertSame(1, Material::query()->count(), 'nothing is lost');
+    }
+
+    #[Test]
+    public function a_fact_and_a_joint_have_their_own_photos(): void
+    {
+        Storage::fake('local');
+        $planner = self::user('planner');
+        $site = self::site();
+        $room = $site->rooms()->create(['name' => 'Hall', 'bases' => []]);
+        $photo = fn (string $about): array => ['file' => UploadedFile::fake()->image('p.jpg', 40, 30), 'caption' => 'Hall: Floor', 'about' => $about];
+        $this->actingAs($planner)->post("/sites/{$site->id}/attachments", $photo('<script>'))->assertSessionHasErrors('about');
+        $this->post("/sites/{$site->id}/attachments", $photo("room:{$room->id}:floor_type"))->assertSessionHasNoErrors();
+        self::assertSame(["room:{$room->id}:floor_type"], array_column(self::props($this->get("/sites/{$site->id}"))['view']['attachments'], 'about'));
+
+        $plan = Plan::query()->create(['site_id' => $site->id, 'name' => 'P', 'user_id' => $planner->id, 'revision' => 1, 'draft' => ['values' => Builds::facts('standard'), 'bases' => [], 'chambers' => Builds::chambers('standard'), 'joints' => [['name' => 'pump', 'kind' => 'union'], ['name' => 'elbow', 'kind' => 'glued', 'hidden' => true]]]]);
+        $this->post("/plans/{$plan->id}/versions", ['note' => ''])->assertSessionHasNoErrors();
+        $version = PlanVersion::query()->sole();
+        $this->post("/plan-versions/{$version->id}/accept", ['name' => 'Reef', 'kind' => 'mixed reef', 'regime' => 'natural'])->assertSessionHasNoErrors();
+        $this->actingAs(self::user('technician'))->post('/systems/'.System::query()->sole()->id.'/attachments', $photo('joint:1'))->assertSessionHasNoErrors();
+        $joints = self::props($this->get("/plan-versions/{$version->id}"))['view']['joints'];
+        self::assertSame([0, 1], array_map(fn (array $j): int => count($j['photos']), $joints), 'the hidden elbow is on a photo');
+        DB::enableQueryLog();
+        $this->get("/plan-versions/{$version->id}")->assertOk();
+        self::assertLessThanOrEqual(20, count(DB::getQueryLog()), 'with session and sign-in no more than any page');
     }
 }

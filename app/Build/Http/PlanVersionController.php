@@ -49,7 +49,7 @@ final class PlanVersionController
     {
         Gate::authorize('view', $version);
         abort_unless($user->isStaff(), 403);
-        $version->load(['plan.site.client', 'waivers', 'passedStages', 'orders', 'consents', 'jointLooks', 'firms', 'risks', 'system', 'plan.versions']);
+        $version->load(['plan.site.client', 'waivers', 'passedStages', 'orders' => fn ($q) => $q->withUsualDays(), 'consents', 'jointLooks', 'firms', 'risks', 'system', 'plan.versions']);
 
         return Inertia::render('build/Version', ['view' => VersionView::of($version, $user)]);
     }

@@ -13,12 +13,12 @@ final readonly class OrderView
     {
     }
 
-    /** @param  array<string, int>  $leads  days each supplier took so far */
-    public static function of(Order $order, array $leads): self
+    /** The order is asked with its supplier’s usual days. */
+    public static function of(Order $order): self
     {
         return new self(
             $order->id, $order->what, $order->supplier, $order->stage, $order->ordered_on->toDateString(), $order->promised_on->toDateString(), $order->received_on?->toDateString(), $order->is_whole, $order->place, $order->note,
-            $order->delivery()->isOut(), $order->received_on === null && $order->promised_on->endOfDay()->isPast(), $leads[$order->supplier] ?? null,
+            $order->delivery()->isOut(), $order->received_on === null && $order->promised_on->endOfDay()->isPast(), is_int($order->getAttribute('usual_days')) ? $order->getAttribute('usual_days') : null,
         );
     }
 }

@@ -124,7 +124,7 @@ final readonly class VersionView
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
             $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
             $quote, QuoteView::year($brief, $units, $prices), $stages,
-            self::orders($version), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), FindingView::all(self::wishes($site, $quote, $stages), $units), $user->can('create', [Order::class, $version]),
+            array_values($version->orders->map(OrderView::of(...))->all()), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), FindingView::all(self::wishes($site, $quote, $stages), $units), $user->can('create', [Order::class, $version]),
             array_values($version->risks->map(RiskView::of(...))->all()), JointView::all($version), Plumbing::LOOKS, $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
             array_map(TableSpecView::of(...), TableRows::specs()), TableRows::of($version->brief),
         );
@@ -153,14 +153,6 @@ final readonly class VersionView
             $view, Waivable::byReason($finding->rule), $waiver?->signed_by, $waiver?->signed_on->toDateString(), $waiver?->reason,
             $waiver?->attachment_id === null ? null : "/attachments/{$waiver->attachment_id}",
         );
-    }
-
-    /** @return list<OrderView> */
-    private static function orders(PlanVersion $version): array
-    {
-        $leads = $version->orders->isEmpty() ? [] : Order::leadTimes();
-
-        return array_values($version->orders->map(fn (Order $o): OrderView => OrderView::of($o, $leads))->all());
     }
 
     /** @return array<string, string> */

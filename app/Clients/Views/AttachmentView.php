@@ -12,6 +12,8 @@ final readonly class AttachmentView
         public int $id,
         public string $kind,
         public ?string $caption,
+        /** The one fact or part it shows. */
+        public ?string $about,
         public string $name,
         public float $kilobytes,
         public string $by,
@@ -23,7 +25,7 @@ final readonly class AttachmentView
     public static function of(Attachment $attachment): self
     {
         return new self(
-            $attachment->id, $attachment->kind, $attachment->caption, $attachment->original_name, round($attachment->bytes / 1024),
+            $attachment->id, $attachment->kind, $attachment->caption, $attachment->about, $attachment->original_name, round($attachment->bytes / 1024),
             (string) $attachment->user?->name, $attachment->created_at?->toDateString() ?? '', "/attachments/{$attachment->id}",
         );
     }

@@ -88,14 +88,14 @@ final class PlanTables
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('aboveRimMm', 'Above rim', 'above the rim', Kind::Length, 1, 20000)->or('as all'),
                 C::number('ppf', 'µmol/s', 'micromoles a second', Kind::Factor, 0, 5000), C::number('halfAngleDeg', 'Half angle, °', 'half angle', Kind::Factor, 1, 89), C::number('watts', 'Takes', 'takes from the mains', Kind::Power, 1, 5000)->or('–'), C::number('kg', 'Weighs', 'weighs', Kind::Mass, 0.1, 500)->or('–'),
                 C::number('leastMm', 'Lowest', 'lowest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'), C::number('mostMm', 'Highest', 'highest its maker allows above the rim', Kind::Length, 0, 5000)->or('–'),
-                C::number('through', 'Passes, %', 'share that passes its diffuser or comes with its reflector', Kind::Percent, 5, 200)->or('all'), C::number('over', 'Over vessel', 'number of the further vessel it hangs over', Kind::Count, 1, 4)->or('display'), C::text('grid', 'Measured', 'measured grid: distance / step: rows', 12000)->or('no'),
+                C::number('through', 'Passes', 'share that passes its diffuser or comes with its reflector', Kind::Percent, 5, 200)->or('all'), C::number('over', 'Over vessel', 'number of the further vessel it hangs over', Kind::Count, 1, 4)->or('display'), C::text('grid', 'Measured', 'measured grid: distance / step: rows', 12000)->or('no'),
             ]),
             new TableSpec('channels', 'channel', 'each channel of the lamps by its own day; their shares make the whole', 8, [
-                C::number('sharePct', 'Of the light, %', 'share of the light at full power', Kind::Percent, 0.1, 100), C::number('fromH', 'From', 'hour it begins to rise', Kind::Hours, 0, 23.99), C::number('hours', 'Lasts', 'lit from first to last', Kind::Hours, 0.25, 24),
-                C::number('rampH', 'Ramp', 'rising, and falling, each', Kind::Hours, 0, 12), C::number('topPct', 'Brightest, %', 'of full power', Kind::Percent, 0, 100),
+                C::number('sharePct', 'Of the light', 'share of the light at full power', Kind::Percent, 0.1, 100), C::number('fromH', 'From', 'hour it begins to rise', Kind::Hours, 0, 23.99), C::number('hours', 'Lasts', 'lit from first to last', Kind::Hours, 0.25, 24),
+                C::number('rampH', 'Ramp', 'rising, and falling, each', Kind::Hours, 0, 12), C::number('topPct', 'Brightest', 'of full power', Kind::Percent, 0, 100),
             ]),
             new TableSpec('points', 'point', 'read with a light meter at full power', 40, [
-                C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000), C::number('setting', 'Lamps at, %', 'setting of the lamps while it was read', Kind::Percent, 1, 100)->or('100'),
+                C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'From back', 'from the back', Kind::Length, 0, 20000), C::number('depthMm', 'Deep', 'under the surface', Kind::Length, 0, 3000), C::number('par', 'Read', 'read with the meter', Kind::Par, 0, 5000), C::number('setting', 'Lamps at', 'setting of the lamps while it was read', Kind::Percent, 1, 100)->or('100'),
                 C::text('meter', 'Meter', 'which meter', 60)->or('the one'), C::text('day', 'On', 'the day it was read, year-month-day', 10)->or('–'),
             ]),
         ];

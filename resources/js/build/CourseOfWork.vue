@@ -8,7 +8,7 @@ import StageGate from './StageGate.vue';
 import StageTools from './StageTools.vue';
 
 /** The stages on a line of days: the work itself dark, what it waits for light; each with its gate, proof and cautions. */
-const props = defineProps<{ stages: StageView[]; joints: JointView[]; looks: Record<string, string>; people: Record<string, string>; versionId: number; accepted: boolean; mayProve: boolean; mayWaive: boolean; mayEdit: boolean }>();
+const props = defineProps<{ stages: StageView[]; joints: JointView[]; looks: Record<string, string>; people: Record<string, string>; versionId: number; systemId: number | null; accepted: boolean; mayProve: boolean; mayWaive: boolean; mayEdit: boolean }>();
 const W = 720;
 const LEFT = 168;
 const ROW = 22;
@@ -36,7 +36,7 @@ const BY: Record<string, string> = { proof: 'proved', waiver: 'waived', document
             <p>Passes by: {{ s.proof }}. {{ s.mayBeWaived ? 'Or by a signed waiver with its reason.' : 'No waiver: it can hurt people.' }}</p><p v-for="c in s.cautions" :key="c" class="caution"><b aria-hidden="true">▲</b> {{ c }}</p>
             <p v-if="Object.keys(s.sheets).length">Job sheets: <template v-for="(name, key, n) in s.sheets" :key="key"><template v-if="n">, </template><Link :href="`/settings/jobs?sheet=${key}`">{{ name }}</Link></template></p>
             <StageTools :key="`${s.key}-tools-${s.tools.length}`" :stage="s" :version-id="versionId" :people="people" :accepted="accepted" :may-edit="mayEdit" :may-prove="mayProve" />
-            <JointLooks v-if="s.key === 'filled' && joints.length && accepted" :joints="joints" :looks="looks" :version-id="versionId" :may-look="mayProve" />
+            <JointLooks v-if="s.key === 'filled' && joints.length && accepted" :joints="joints" :looks="looks" :version-id="versionId" :system-id="systemId" :may-look="mayProve" />
             <StageGate v-if="accepted && mayProve && (s === next || (s === last && mayWaive) || !s.passedBy)" :key="`${s.key}${s.passedBy}`" :stage="s" :version-id="versionId" :is-last="s === last" :may-waive="mayWaive" />
         </div></li></ul>
 </template>

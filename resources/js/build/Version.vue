@@ -98,7 +98,7 @@ function begin(stop: StopView) {
             <Consents :consents="view.consents" :of="view.consentsOf" :version-id="view.id" :may-order="view.mayOrder" />
             <Orders v-if="view.stages.length" :orders="view.orders" :late="view.late" :stages="view.stages" :version-id="view.id" :may-order="view.mayOrder" :may-receive="view.mayProve || view.mayOrder" />
             <Risks :risks="view.risks" :version-id="view.id" :may-write="view.mayOrder" />
-            <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" :may-edit="view.mayOrder" :joints="view.joints" :looks="view.looks" :people="view.people" />
+            <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :system-id="view.systemId" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" :may-edit="view.mayOrder" :joints="view.joints" :looks="view.looks" :people="view.people" />
         </div>
         <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>
     </div>

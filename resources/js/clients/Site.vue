@@ -6,6 +6,7 @@ import Crumbs from '../shared/Crumbs.vue';
 import FactField from '../shared/FactField.vue';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
+import PhotoOf from '../shared/PhotoOf.vue';
 import UploadForm from '../shared/UploadForm.vue';
 import EnquiryForm from './EnquiryForm.vue';
 import PassageList from './PassageList.vue';
@@ -78,7 +79,7 @@ async function look(id: number) {
                 <details v-for="(title, group) in view.groups" :key="group">
                     <summary>{{ title }} <small>{{ given(r, String(group)) }} of {{ groupOf(String(group)).length }}</small></summary>
                     <div class="form">
-                        <FactField v-for="spec in groupOf(String(group))" :key="spec.key" :spec="{ ...spec, key: `${r.id}-${spec.key}` }" :value="draft(r).facts[spec.key]" :basis="draft(r).bases[spec.key]" :readonly="!mine" :error="roomErrors[`facts.${spec.key}`]" @change="(v) => { draft(r).facts[spec.key] = v; draft(r).dirty = true; }" @basis="(b) => { draft(r).bases[spec.key] = b; draft(r).dirty = true; }" />
+                        <FactField v-for="spec in groupOf(String(group))" :key="spec.key" :spec="{ ...spec, key: `${r.id}-${spec.key}` }" :value="draft(r).facts[spec.key]" :basis="draft(r).bases[spec.key]" :readonly="!mine" :error="roomErrors[`facts.${spec.key}`]" @change="(v) => { draft(r).facts[spec.key] = v; draft(r).dirty = true; }" @basis="(b) => { draft(r).bases[spec.key] = b; draft(r).dirty = true; }"><PhotoOf :to="`/sites/${view.id}/attachments`" :about="`room:${r.id}:${spec.key}`" :label="`${r.name}: ${spec.label}`" :photos="view.attachments.filter((a) => a.about === `room:${r.id}:${spec.key}`)" :may-add="mine" /></FactField>
                     </div>
                 </details>
                 <p v-if="mine"><button type="button" class="outline" :disabled="!draft(r).dirty" @click="keepRoom(r)">{{ draft(r).dirty ? 'Keep what you measured' : 'Kept' }}</button></p>

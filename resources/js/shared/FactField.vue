@@ -79,6 +79,7 @@ function leave() {
             <button v-if="spec.mayBeNone && !isNone" type="button" class="linkish" @click="emit('change', 'none')">none, on purpose</button>
             <button v-if="isNone" type="button" class="linkish" @click="emit('change', null)">none, on purpose: undo</button>
         </div>
+        <slot />
         <p v-if="error || unread" :id="`${id}-e`" class="wrong" role="alert">{{ unread ? `A number is needed: ${allowed}.` : error }}</p>
         <p v-if="spec.hint" :id="`${id}-h`" class="hint">{{ spec.hint }}</p>
     </div>

@@ -1,0 +1,81 @@
+import { expect, open, pageAs, test } from './as';
+
+test('what the first call says stands beside the plan, and its plugs, pumps and day are drawn as they are typed', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
+    await page.goto('/plans?q=Larger');
+    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    await expect(page.getByText('what is built or ordered is not asked yet')).toBeVisible();
+    await page.getByRole('link', { name: 'ask it at the place' }).click();
+    await page.getByRole('button', { name: 'write down what they say' }).click();
+    await page.getByLabel('Built already').fill('a stand of oak, 1830 long');
+    await page.getByLabel('Ordered already').fill('nothing');
+    await page.getByLabel('Would spend, with tax').fill('twelve');
+    await page.getByRole('button', { name: 'Keep the enquiry' }).click();
+    await expect(page.getByText('An amount like 12500 or 12500.00, please.')).toBeVisible();
+    await page.getByLabel('Would spend, with tax').fill('2500.50');
+    await page.getByRole('button', { name: 'Keep the enquiry' }).click();
+    await expect(page.getByText('The enquiry is kept.')).toBeVisible();
+    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    await expect(page.locator('.enquiry summary')).toContainText('a stand of oak, 1830 long');
+
+    // One strip cannot hang on two circuits: said at the cell, and what was typed stands.
+    const margin = page.getByRole('complementary', { name: 'Findings' });
+    const circuit = page.getByLabel('Device 5: number of its circuit');
+    await expect(page.locator('.circuit')).toHaveCount(2);
+    await circuit.fill('1');
+    await circuit.press('Tab');
+    await expect(page.getByText('Must be 2, as the rest of strip 3.').or(page.getByText('Must be 1, as the rest of strip 3.')).first()).toBeVisible();
+    await page.getByLabel('Device 5: number of its power strip').fill('1');
+    await page.getByLabel('Device 5: number of its power strip').press('Tab');
+    await expect(margin.getByText('All heaters on strip 1')).toBeVisible();
+    await expect(page.locator('.circuit').first()).toContainText('heater 2 300 W');
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(margin.getByText('All heaters on strip 1')).toBeHidden();
+
+    // Each channel its own band of the day.
+    await expect(page.locator('.dayplan .band')).toHaveCount(1);
+    const day = page.locator('details.metered', { has: page.getByText('The day of light') });
+    await day.locator('summary').click();
+    await day.getByRole('button', { name: 'each channel by its own day' }).click();
+    await page.getByLabel('Channel 1: share of the light at full power').fill('60');
+    await page.getByLabel('Channel 1: share of the light at full power').press('Tab');
+    await day.getByRole('button', { name: 'one more channel' }).click();
+    await page.getByLabel('Channel 2: share of the light at full power').fill('70');
+    await page.getByLabel('Channel 2: share of the light at full power').press('Tab');
+    await expect(day.getByRole('alert')).toBeVisible();
+    await page.getByLabel('Channel 2: share of the light at full power').fill('40');
+    await page.getByLabel('Channel 2: share of the light at full power').press('Tab');
+    await expect(page.locator('.dayplan .band')).toHaveCount(2);
+
+    // What they would spend is held against the quote, and bends nothing.
+    await expect(page.getByText('Everything is kept.')).toBeVisible();
+    await page.getByRole('link', { name: 'Version 1' }).click();
+    await expect(page.getByText(/^The quote is [\d\s]+% over what they would spend\.$/)).toBeVisible();
+});
+
+test('on a phone a fact gets its photo, and the gate asks what was looked at', async ({ browser }) => {
+    const phone = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    await phone.goto('/sites/2');
+    await open(phone, 'Floor');
+    const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64');
+    const fact = phone.locator('.fact', { hasText: 'Storey' }).first();
+    await fact.locator('input[type=file]').setInputFiles({ name: 'storey.png', mimeType: 'image/png', buffer: png });
+    await expect(fact.getByRole('link', { name: /Storey, photo 1$/ })).toBeVisible();
+    expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const photo = await phone.request.get((await fact.getByRole('link', { name: /photo 1$/ }).getAttribute('href')) as string);
+    expect(photo.headers()['content-type']).toBe('image/png');
+
+    await phone.goto('/plan-versions/2');
+    // The corals are late: their stage waits, whoever signs. Then it asks what was looked at.
+    await phone.getByRole('button', { name: 'it came' }).click();
+    await phone.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await expect(phone.getByText('It is here, and whole.')).toBeVisible();
+    await phone.getByLabel('What was seen or written').fill('two clownfish ate');
+    await phone.getByLabel('Signed by').fill('Teodor');
+    await phone.getByRole('button', { name: 'Let it pass' }).click();
+    await expect(phone.getByText('First look, then tick: rock stands as it will stay.')).toBeVisible();
+    await phone.getByLabel('Rock stands as it will stay').check();
+    await phone.getByRole('button', { name: 'Let it pass' }).click();
+    await expect(phone.getByText('“First animals” has passed.')).toBeVisible();
+});
