@@ -149,6 +149,7 @@ export interface QuoteView {
     unpriced: number;
     taxPct: string;
     roDays: string | null;
+    stages: ({ hours: string; label: string; money: string; things: string })[];
 }
 
 export interface RiskView {

@@ -7,13 +7,18 @@ namespace App\Build\Views;
 use App\Build\Price;
 use App\House\Money;
 use App\House\Views\FigureView;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Quote;
+use Velbrin\Core\Build\QuoteByStage;
 use Velbrin\Core\Build\RunningCost;
+use Velbrin\Core\Build\Stages;
 use Velbrin\Core\Build\TakeOff;
 use Velbrin\Core\Build\TakeOffLine;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
 
@@ -23,8 +28,9 @@ final readonly class QuoteView
     /**
      * @param  list<array{key: string, label: string, quantity: string, note: string, each: string|null, price: string|null}>  $lines
      * @param  array<string, string>  $waits  what is missing, by line
+     * @param  list<array{label: string, hours: string, things: string, money: string}>  $stages  the same by stage; empty for a year
      */
-    private function __construct(public array $lines, public array $waits, public string $net, public string $tax, public string $total, public int $totalMinor, public int $unpriced, public string $taxPct, public ?string $roDays)
+    private function __construct(public array $lines, public array $waits, public string $net, public string $tax, public string $total, public int $totalMinor, public int $unpriced, public string $taxPct, public ?string $roDays, public array $stages = [])
     {
     }
 
@@ -42,7 +48,7 @@ final readonly class QuoteView
 
         return new self(
             self::lines($take->lines, $prices, $quote, $units), $waits, Money::shown($quote->netMinor), Money::shown($quote->taxMinor), Money::shown($quote->totalMinor), $quote->totalMinor, count($quote->unpriced()), self::percent($tax),
-            $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)),
+            $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)), self::stages($brief, $take->lines, $quote, $units),
         );
     }
 
@@ -77,6 +83,24 @@ final readonly class QuoteView
             'each' => isset($prices[$l->key]) ? Money::shown($prices[$l->key]).' a '.Price::keys()[$l->key][1] : null,
             'price' => isset($quote->lineMinor[$l->key]) ? Money::shown($quote->lineMinor[$l->key]) : null,
         ], $lines);
+    }
+
+    /**
+     * @param  list<TakeOffLine>  $lines
+     * @return list<array{label: string, hours: string, things: string, money: string}>
+     */
+    private static function stages(PlanBrief $brief, array $lines, Quote $quote, Units $units): array
+    {
+        try {
+            $stages = Stages::of(Facts::of($brief));
+        } catch (Missing|OutOfRange) {
+            return [];
+        }
+
+        return array_map(fn (array $row): array => [
+            'label' => $row['label'], 'hours' => $units->show(Quantity::of($row['personHours'], Kind::Hours)), 'money' => Money::shown($row['minor']),
+            'things' => implode(', ', array_map(fn (TakeOffLine $l): string => lcfirst($l->label).' '.$units->show($l->quantity), $row['lines'])),
+        ], QuoteByStage::of($stages, $lines, $quote));
     }
 
     private static function percent(int $basisPoints): string

@@ -30,7 +30,7 @@ final class LightAndWaterTest extends TestCase
         foreach (['sqrt', 'exp', 'log', 'min', 'max'] as $name) {
             $language->addFunction(ExpressionFunction::fromPhp($name));
         }
-        foreach (['dliMol', 'streamTurnover', 'roomDampPct', 'refillLh', 'shutMin', 'cabinetWarmK', 'generatorW'] as $key) {
+        foreach (['dliMol', 'lightKwh', 'streamTurnover', 'roomDampPct', 'refillLh', 'shutMin', 'cabinetWarmK', 'generatorW'] as $key) {
             $working = $answers->figure($key)?->working;
             self::assertNotNull($working, "{$key} shows its working");
             $names = [];

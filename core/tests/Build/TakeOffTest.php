@@ -10,6 +10,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Quote;
+use Velbrin\Core\Build\QuoteByStage;
 use Velbrin\Core\Build\Stages;
 use Velbrin\Core\Build\TakeOff;
 use Velbrin\Core\Build\TakeOffLine;
@@ -75,5 +76,25 @@ final class TakeOffTest extends TestCase
         self::assertSame(['lamp'], $quote->unpriced());
         $this->expectException(OutOfRange::class);
         Quote::of([], [], 20000);
+    }
+
+    #[Test]
+    public function by_stage_no_unit_of_money_is_lost(): void
+    {
+        $brief = SoundPlan::brief([], ['board' => [['name' => 's', 'kind' => 'strip', 'widthMm' => 300, 'heightMm' => 60]]]);
+        $take = TakeOff::of($brief, SoundPlan::answer());
+        $stages = Stages::of(Facts::of($brief));
+        foreach ([1, 7, 33, 999, 6401, 123457] as $price) {
+            $quote = Quote::of($take->lines, array_map(fn (): int => $price, TakeOff::KEYS), 2000);
+            $rows = QuoteByStage::of($stages, $take->lines, $quote);
+            self::assertSame($quote->netMinor, array_sum(array_column($rows, 'minor')), "at {$price} a unit");
+            self::assertSame($quote->lineMinor['labour'], array_sum(array_column($rows, 'labourMinor')));
+        }
+        $at = array_column($rows, null, 'key');
+        self::assertContains('strip', array_map(fn ($l): string => $l->key, $at['electrics']['lines']));
+        self::assertContains('rock', array_map(fn ($l): string => $l->key, $at['scape']['lines']));
+        // Every line is needed at some stage, but for the hours themselves.
+        $placed = array_merge(...array_map(fn (array $r): array => array_map(fn ($l): string => $l->key, $r['lines']), $rows));
+        self::assertSame(['labour'], array_values(array_diff(array_map(fn ($l): string => $l->key, $take->lines), $placed)));
     }
 }

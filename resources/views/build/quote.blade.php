@@ -33,6 +33,10 @@ table { width: 100%; border-collapse: collapse; } td, th { padding: 3pt 6pt 3pt 
 <tr><td colspan="3">Tax, {{ $list->taxPct }}</td><td class="n">{{ $list->tax }}</td></tr>
 <tr class="sum"><td colspan="3">{{ $sum }}</td><td class="n">{{ $list->total }}</td></tr>
 </table>
+@if($list->stages)<h2>By stage</h2>
+<table><tr><th>Stage, and what must be there</th><th class="n">Hours of one person</th><th class="n">Without tax</th></tr>
+@foreach($list->stages as $row)<tr><td>{{ $row['label'] }} <span class="small">{{ $row['things'] }}</span></td><td class="n">{{ $row['hours'] }}</td><td class="n">{{ $row['money'] }}</td></tr>@endforeach
+<tr class="sum"><td colspan="2">Together</td><td class="n">{{ $list->net }}</td></tr></table>@endif
 @if($list->unpriced)<p class="small">{{ $list->unpriced }} {{ $list->unpriced === 1 ? 'line has' : 'lines have' }} no price yet and {{ $list->unpriced === 1 ? 'is' : 'are' }} not in the sum.</p>@endif
 @if($list->waits)<p class="small">Not counted yet: @foreach($list->waits as $what => $needs){{ $what }} (needs {{ $needs }})@if(! $loop->last); @endif @endforeach.</p>@endif
 @endforeach

@@ -16,6 +16,7 @@ use Velbrin\Core\Build\OtherVessel;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Light\DayPlan;
 use Velbrin\Core\Light\Fixture;
 use Velbrin\Core\Light\LightMap;
 use Velbrin\Core\Measure\Finding;
@@ -42,6 +43,8 @@ final class Lighting implements Topic
     private const FIT_PCT = 50.0;
 
     private const COLUMNS = 60;
+
+    private const DAYS_A_MONTH = 30.4375;
 
     private const OTHER_COLUMNS = 24;
 
@@ -82,6 +85,7 @@ final class Lighting implements Topic
                 Working::of(Topic::LABELS['lightEven'], '100*l/m', [['l', 'Least of the grid', $mid->least, Kind::Par], ['m', 'Mean of the grid', $mid->mean, Kind::Par]], $even, 'B-50')),
             Figure::number('dliMol', $dli, Sentence::of('in the mean, ramps counted'), $facts->basis(),
                 Working::of(Topic::LABELS['dliMol'], 'p*h*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['h', 'Hours at full power that give the same, ramps counted', $day->fullHours(), Kind::Hours]], $dli, 'B-51')),
+            ...self::power($facts, $day),
             ...self::ramp($facts, $dli->value),
             ...self::dark($facts),
             Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
@@ -115,6 +119,22 @@ final class Lighting implements Topic
         }
 
         return $maps;
+    }
+
+    /**
+     * What the light takes in a month (B-50): the watts of all lamps over the hours at full power.
+     *
+     * @return list<Figure>
+     */
+    private static function power(Facts $facts, DayPlan $day): array
+    {
+        if (! $facts->brief->has(F::LightsW)) {
+            return [];
+        }
+        $month = Quantity::of($facts->number(F::LightsW) * $day->fullHours() * self::DAYS_A_MONTH / 1000, Kind::Energy);
+
+        return [Figure::number('lightKwh', $month, Sentence::of('as long as {hours} a day at full power', ['hours' => Quantity::of($day->fullHours(), Kind::Hours)]), $facts->basis(),
+            Working::of(Topic::LABELS['lightKwh'], 'w*h*30.4375/1000', [$facts->row('w', F::LightsW), ['h', 'Hours at full power that give the same', $day->fullHours(), Kind::Hours]], $month, 'B-50'))];
     }
 
     /**
