@@ -16,6 +16,7 @@ final class Sums
         'volume-salt' => VolumeBySalt::class,
         'volume-flow' => VolumeByFlow::class,
         'heat-loss' => HeatLoss::class,
+        'cooling-curve' => CoolingCurve::class,
     ];
 
     public static function find(string $key): Sum

@@ -20,6 +20,7 @@ final class Desk
         'change-habit' => Question\ChangeHabitQuestion::class,
         'change-plan' => Question\ChangePlanQuestion::class,
         'circuit-load' => Question\CircuitLoadQuestion::class,
+        'cooling-curve' => Question\CoolingCurveQuestion::class,
         'drain-capacity' => Question\DrainCapacityQuestion::class,
         'drain-down' => Question\DrainDownQuestion::class,
         'due-list' => Question\DueListQuestion::class,

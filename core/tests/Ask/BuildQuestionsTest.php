@@ -46,6 +46,24 @@ final class BuildQuestionsTest extends TestCase
     }
 
     #[Test]
+    public function a_cooling_curve_gives_back_the_loss_that_made_it(): void
+    {
+        // 400 L lose 20 W/K into a room of 18 °C: T = 18 + 8·e^(−t·UA/C), C = 400·1.024·3990 J/K.
+        $after = fn (float $hours): float => 18 + 8 * exp(-$hours * 3600 * 20 / (400 * 1.024 * 3990));
+        foreach ([3, 6, 12] as $hours) {
+            self::assertEqualsWithDelta(20.0, self::ask('cooling-curve', ['volumeL' => 400, 'hours' => $hours, 'fromC' => 26, 'toC' => $after($hours), 'roomC' => 18])['uaWK'], 1e-6);
+        }
+        // Pumps that heat meanwhile: the same fall means a larger loss, and stepping through it agrees within a per cent.
+        $t = 26.0;
+        for ($second = 0; $second < 6 * 3600; $second++) {
+            $t += (40 - 20 * ($t - 18)) / (400 * 1.024 * 3990);
+        }
+        self::assertEqualsWithDelta(20.0, self::ask('cooling-curve', ['volumeL' => 400, 'hours' => 6, 'fromC' => 26, 'toC' => $t, 'roomC' => 18, 'otherW' => 40])['uaWK'], 0.2);
+        self::assertStringContainsString('toC', self::refused('cooling-curve', ['volumeL' => 400, 'hours' => 6, 'fromC' => 26, 'toC' => 25.9, 'roomC' => 18]));
+        self::assertStringContainsString('roomC', self::refused('cooling-curve', ['volumeL' => 400, 'hours' => 6, 'fromC' => 26, 'toC' => 25, 'roomC' => 24]));
+    }
+
+    #[Test]
     public function weirs_out_of_level_and_branched_lines(): void
     {
         $level = self::ask('weir-head', ['flowLh' => 2500, 'lengthMm' => 400])['headMm'];
