@@ -56,7 +56,10 @@ final class PlanTest extends TestCase
         self::assertLessThan($flow([]), $flow(['returnSumK' => 20]));
         $weak = self::plan(['pumpMaxHeadM' => 1.6]);
         self::assertContains('B-23', array_map(fn ($f): string => $f->rule, array_filter($weak->findings, fn ($f): bool => $f->severity === Severity::Fix)));
-        self::assertSame(0.0, $flow(['pumpMaxHeadM' => 0.5]), 'the height alone is more than it can');
+        // The height alone is more than it can: refused where it was typed, and what hangs on it waits.
+        $short = self::plan(['pumpMaxHeadM' => 0.5]);
+        self::assertSame('pumpMaxHeadM', $short->errors[0]->field);
+        self::assertNull($short->figure('pumpLh')?->quantity);
     }
 
     #[Test]

@@ -196,6 +196,23 @@ final class SettledTest extends TestCase
     }
 
     #[Test]
+    public function what_cannot_be_is_refused_at_its_field_with_what_could(): void
+    {
+        $error = function (array $values, array $tables = []): array {
+            $errors = SoundPlan::answer($values, $tables)->errors;
+            self::assertCount(1, $errors, (string) json_encode(array_map(fn ($e): string => $e->field, $errors)));
+
+            return [$errors[0]->field, $errors[0]->least?->value, $errors[0]->most?->value];
+        };
+        [$field, $least] = $error(['pumpMaxHeadM' => 0.5]);
+        self::assertSame('pumpMaxHeadM', $field);
+        self::assertSame([], SoundPlan::answer(['pumpMaxHeadM' => (float) $least])->errors, 'the least it names would do');
+        self::assertSame('curve.1.headM', $error([], ['curve' => [['flowLh' => 3000, 'headM' => 0.1], ['flowLh' => 0, 'headM' => 0.6]]])[0]);
+        self::assertSame('sandDepthMm', $error(['sandDepthMm' => 399, 'heightMm' => 300, 'weirBelowRimMm' => 40])[0]);
+        self::assertSame('rockKg', $error(['rockKg' => -4])[0]);
+    }
+
+    #[Test]
     public function a_weak_tap_makes_less_ro_water(): void
     {
         $days = fn (array $facts): float => (float) TakeOff::roDays(SoundPlan::brief(['roRatedLd' => 190, 'roFeedC' => 12, ...$facts]));

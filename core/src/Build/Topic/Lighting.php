@@ -109,6 +109,9 @@ final class Lighting implements Topic
         }
         [$length, $width, $inside] = self::inside($facts);
         $water = DisplayTank::of($facts)->waterMm() - $facts->number(F::SandDepthMm);
+        if ($water <= 0) {
+            throw OutOfRange::number(F::SandDepthMm->value, $facts->number(F::SandDepthMm), 'less than the water is deep', Quantity::of(0, Kind::Length), Quantity::of(floor(DisplayTank::of($facts)->waterMm()), Kind::Length));
+        }
         $lamps = self::fixtures($facts, $length, $width);
         $at = fn (float $depth): LightMap => LightMap::of($lamps, $length, $width, $depth, $facts->number(F::AttenuationPerM), self::COLUMNS, self::ROWS, inside: $inside);
 

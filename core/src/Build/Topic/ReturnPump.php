@@ -52,12 +52,23 @@ final class ReturnPump implements Topic
             $figures[] = self::outlets($facts, $chart);
         }
         if ($chart->meets->flowLh <= 0) {
-            return new TopicAnswer($figures, [Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump cannot lift the water'), Sentence::of('{static} of height alone are more than it can.', $parts), Sentence::of('A pump with more head.'), $facts->basis(), 'pumpLh')], $chart);
+            throw self::tooWeak($facts, $chart);
         }
 
         return new TopicAnswer($figures, [$chart->meets->flowLh < (1 - self::CLOSE) * $chart->plannedLh
             ? Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump brings {flow} of the planned {planned}', $parts), Sentence::of('The planned flow asks for {asked} through this line.', $parts), Sentence::of('A wider line, fewer elbows, or a pump that gives {planned} at {asked}.', $parts), $facts->basis(), 'pumpLh')
             : Finding::of(Severity::Fine, 'B-23', 'return', Sentence::of('The pump brings {flow}, {planned} are planned', $parts), Sentence::of('At {speed} of its speed it gives the planned flow; else throttle at the valve after it.', $parts), null, $facts->basis(), 'pumpLh')], $chart);
+    }
+
+    /** Height alone is more than it can: refused where its head was written, with what would do. */
+    private static function tooWeak(Facts $facts, PumpChart $chart): OutOfRange
+    {
+        $least = Quantity::of(ceil(100 * $chart->staticM) / 100 + 0.01, Kind::Height);
+        $points = $facts->brief->rows('curve');
+        usort($points, fn (TableRow $a, TableRow $b): int => $b->number('headM') <=> $a->number('headM'));
+        [$field, $has] = $points === [] ? [F::PumpMaxHeadM->value, $facts->number(F::PumpMaxHeadM)] : ["curve.{$points[0]->row}.headM", $points[0]->number('headM')];
+
+        return OutOfRange::number($field, $has, sprintf('more than %.2f, the height it lifts', $chart->staticM), $least, Quantity::of(50, Kind::Height));
     }
 
     /**
