@@ -79,3 +79,33 @@ test('on a phone a fact gets its photo, and the gate asks what was looked at', a
     await phone.getByRole('button', { name: 'Let it pass' }).click();
     await expect(phone.getByText('“First animals” has passed.')).toBeVisible();
 });
+
+test('a choice is put on trial, judged with its words, and a lamp read with a meter is kept', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
+    await page.goto('/systems/6/trials');
+    await page.getByRole('button', { name: 'Put something on trial' }).click();
+    await page.getByLabel('What is tried').fill('Return at half speed by night');
+    await page.getByLabel('What is expected').fill('nobody hears it, nothing silts up');
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    // By eye it needs to be said how; what was typed stands.
+    await expect(page.getByLabel('What is tried')).toHaveValue('Return at half speed by night');
+    await page.getByLabel('How it will be judged').fill('detritus behind the rock, looked at each visit');
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    const trial = page.getByRole('article').filter({ hasText: 'Return at half speed by night' });
+    await trial.getByRole('button', { name: 'judge it early' }).click();
+    await trial.getByLabel('Verdict').selectOption({ label: 'drop it' });
+    await trial.getByLabel('What was seen').fill('a ring of dirt after nine days');
+    await trial.getByRole('button', { name: 'Judge it', exact: true }).click();
+    await expect(trial).toContainText('a ring of dirt after nine days');
+    await page.getByRole('link', { name: 'By method, across systems' }).click();
+    await expect(page.getByText('Return at half speed by night')).toBeVisible();
+
+    await page.goto('/settings/lamps');
+    await page.getByRole('button', { name: 'Measured grid of Tube bar, fill light' }).click();
+    await page.getByLabel(/^Readings/).fill('12 40\n40 180 40');
+    await page.getByRole('button', { name: 'Keep the grid' }).click();
+    await expect(page.getByText(/Every row of the grid needs as many readings/)).toBeVisible();
+    await page.getByLabel(/^Readings/).fill('12 40 12\n40 180 40\n12 40 12');
+    await page.getByRole('button', { name: 'Keep the grid' }).click();
+    await expect(page.getByRole('row', { name: /Tube bar, fill light/ })).toContainText('measured grid, 3 rows');
+});
