@@ -53,7 +53,7 @@ final readonly class Plans
 
     private function all(): void
     {
-        foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'stream-pump' => 18900, 'bulkhead' => 1450, 'union' => 980, 'gate-valve' => 3200, 'guard' => 4200, 'controller' => 46000, 'thermostat' => 5400, 'timer' => 1800, 'level-switch' => 2600, 'strip' => 3900, 'driver' => 6500, 'doser' => 14200, 'cable' => 240, 'label' => 60, 'reagents' => 9800, 'lamp' => 41900, 'labour' => 6400, 'power' => 31, 'waste-water' => 1, 'media' => 14500, 'wear' => 6200] as $key => $minor) {
+        foreach (['display-glass' => 1450, 'sump-glass' => 1180, 'stand' => 98000, 'rock' => 1290, 'sand' => 340, 'salt' => 620, 'ro-water' => 9, 'drain-pipe' => 2850, 'return-pipe' => 2400, 'return-pump' => 28500, 'heater' => 8900, 'stream-pump' => 18900, 'bulkhead' => 1450, 'union' => 980, 'gate-valve' => 3200, 'guard' => 4200, 'controller' => 46000, 'thermostat' => 5400, 'timer' => 1800, 'level-switch' => 2600, 'strip' => 3900, 'driver' => 6500, 'doser' => 14200, 'cable' => 240, 'label' => 60, 'reagents' => 9800, 'lamp' => 41900, 'fixing' => 1900, 'labour' => 6400, 'power' => 31, 'waste-water' => 1, 'media' => 14500, 'wear' => 6200] as $key => $minor) {
             Price::query()->create(['key' => $key, 'minor' => $minor]);
         }
         foreach ([['Panel 60, four channels', 180, 50, 95, 3.2, 200, 350], ['Panel 120, four channels', 340, 50, 180, 5.8, 220, 400], ['Spot, narrow', 95, 20, 48, 1.1, 250, 600], ['Tube bar, fill light', 60, 60, 39, 1.4, 80, 250]] as [$name, $ppf, $angle, $watts, $kg, $least, $most]) {

@@ -99,7 +99,7 @@ final readonly class QuoteView
 
         return array_map(fn (array $row): array => [
             'label' => $row['label'], 'hours' => $units->show(Quantity::of($row['personHours'], Kind::Hours)), 'money' => Money::shown($row['minor']),
-            'things' => implode(', ', array_map(fn (TakeOffLine $l): string => lcfirst($l->label).' '.$units->show($l->quantity), $row['lines'])),
+            'things' => implode('; ', array_map(fn (TakeOffLine $l): string => $l->label.' '.$units->show($l->quantity), $row['lines'])),
         ], QuoteByStage::of($stages, $lines, $quote));
     }
 
