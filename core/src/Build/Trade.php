@@ -30,7 +30,7 @@ enum Trade: string
                 F::Shape, F::LengthMm, F::WidthMm, F::DiameterMm, F::BowMm, F::LegLengthMm, F::LegWidthMm, F::StandHeightMm, F::StandInsideMm, F::CabinetLengthMm, F::CabinetDepthMm, F::DoorWidthMm, F::DoorHeightMm, F::DoorFromLeftMm,
                 F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::SumpBaseMm, 'massKg', 'meanKpa', 'sumpLiftMm', 'cabinet', 'cableWays', 'penetrations', 'evaporationLd', F::OutOfLevelMmM,
             ],
-            self::Electrician => [F::MainsV, F::CircuitA, F::Circuits, 'circuitA', 'startA', F::Residual, F::PumpsW, F::LightsW, F::OtherW, 'heaters', 'energyKwh', 'generatorW', F::OutletsFree, 'board', 'cableWays', F::LampsKg, F::Fixings, 'hangingKg', F::CeilingMm, 'downL'],
+            self::Electrician => [F::MainsV, F::CircuitA, F::Circuits, 'circuitA', 'startA', 'stripA', F::Residual, F::PumpsW, F::LightsW, F::OtherW, 'heaters', 'energyKwh', 'generatorW', F::OutletsFree, 'board', 'cableWays', F::LampsKg, F::Fixings, 'hangingKg', F::CeilingMm, 'downL'],
             self::Plumber => ['systemL', F::RoRatedLd, F::RoFeedC, F::WastePerL, 'evaporationLd', F::TopoffFed, F::FeedStops, 'layers', F::ReservoirL, 'topOffDays', F::FlowLh, 'outletsLh', F::Drains, F::DrainBoreMm, F::DrainLengthM, F::EmergencyBoreMm, F::ChannelBoreMm, F::ReturnBoreMm, F::ReturnLengthM, 'holes', 'joints', 'penetrations', 'downL', 'blockedFloorL', 'leakL'],
             self::Architect => ['massKg', 'meanKpa', 'bendingKpa', 'floorWord', F::FloorType, F::Storey, F::Joists, F::SpanMm, F::FromSupportMm, F::AllowanceKpa, F::WallOpening, F::Balcony, F::LengthMm, F::WidthMm, F::StandHeightMm, F::HeightMm, F::CeilingMm, 'ceilingSpareMm', F::Fixings, 'hangingKg', 'access', 'evaporationLd', 'lossWinterW'],
         };

@@ -40,17 +40,20 @@ final class CircuitLoadQuestion implements Question
 
     public function answer(Given $given): array
     {
-        $loads = array_map(function (Given $l): Load {
-            $kind = LoadKind::from($l->text('kind'));
-
-            return new Load($kind->label(), $kind, $l->number('watts'), $l->number('watts') * $kind->startTimes(), (int) $l->number('circuit'), (int) $l->number('strip'), true, $kind->isEssential() ? 'essential' : 'deferrable');
-        }, $given->rows('loads'));
-        $tree = PowerTree::of(array_map(fn (int $row, Load $l): Load => new Load($l->name, $l->kind, $l->watts, $l->startW, $l->circuit, $l->strip, $l->isDry, $l->onOutage, $row), array_keys($loads), $loads), $given->number('volts'), $given->number('circuitA'), $given->number('stripA'));
+        $rows = $given->rows('loads');
+        $tree = PowerTree::of(array_map(self::load(...), $rows, array_keys($rows)), $given->number('volts'), $given->number('circuitA'), $given->number('stripA'));
         $over = fn (array $amps, float $rated): array => array_keys(array_filter($amps, fn (mixed $a): bool => $a > PowerTree::ALL_DAY * $rated));
 
         return [
             'circuitA' => (object) $tree->circuitAmps(), 'startA' => (object) $tree->startAmps(), 'stripA' => (object) $tree->stripAmps(), 'overloaded' => $over($tree->circuitAmps(), $tree->circuitA), 'overloadedStrips' => $over($tree->stripAmps(), $tree->stripA),
             'generatorW' => $tree->generatorW(), 'confirm' => 'A licensed electrician installs and confirms; a generator runs outdoors only.',
         ];
+    }
+
+    private static function load(Given $plug, int $row): Load
+    {
+        $kind = LoadKind::from($plug->text('kind'));
+
+        return new Load($kind->label(), $kind, $plug->number('watts'), $plug->number('watts') * $kind->startTimes(), (int) $plug->number('circuit'), (int) $plug->number('strip'), true, $kind->isEssential() ? 'essential' : 'deferrable', $row);
     }
 }

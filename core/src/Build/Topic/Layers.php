@@ -34,7 +34,7 @@ final class Layers implements Topic
         $parts = ['n' => Quantity::of(count($stops), Kind::Count), 'names' => implode(', ', array_map(fn (FeedLayer $l): string => $l->label(), $stops)) ?: 'none'];
         $findings = [];
         // One voice for each kind: what it does and what it does not see.
-        foreach (array_unique($layers, SORT_REGULAR) as $layer) {
+        foreach (array_column($layers, null, 'value') as $layer) {
             $findings[] = Finding::of(Severity::Fine, 'X-20', 'topoff', Sentence::of($layer->stops() ? 'The {layer} stops: {against}' : 'The {layer} catches: {against}', ['layer' => $layer->label(), 'against' => $layer->against()]), Sentence::of('It does not see: {blind}.', ['blind' => $layer->blindTo()]), null, $facts->basis());
         }
         $openWithoutPower = array_map(fn (TableRow $r): string => $r->called('layer'), array_values(array_filter($facts->brief->rows('layers'), fn (TableRow $r): bool => FeedLayer::from($r->word('kind'))->isElectric() && ! $r->flag('closes'))));
