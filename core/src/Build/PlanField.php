@@ -181,6 +181,7 @@ enum PlanField: string
     case SkimmerMostMm = 'skimmerMostMm';
     case RefillLh = 'refillLh';
     case ReservoirIn = 'reservoirIn';
+    case RefillBy = 'refillBy';
     case LintelGapMm = 'lintelGapMm';
     case Props = 'props';
     case HiddenCables = 'hiddenCables';

@@ -152,6 +152,7 @@ final class PlanSheet
             FieldSpec::number(F::ReservoirL, 'sump', 'Top-off reservoir', Kind::Volume, 0, 2000, 'None when it is filled by hand.')->orNone(),
             FieldSpec::choice(F::ReservoirIn, 'sump', 'The reservoir', ['own' => 'stands by itself', 'sump' => 'is built into the sump, behind a divider'])->when(F::TopoffFed, 'reservoir'),
             FieldSpec::number(F::RefillDays, 'sump', 'Somebody refills it every', Kind::Days, 1, 120)->when(F::TopoffFed, 'reservoir'),
+            FieldSpec::choice(F::RefillBy, 'sump', 'By', ['household' => 'somebody of the household', 'us' => 'us, at a visit', 'staff' => 'somebody who works there', 'nobody' => 'nobody is named'])->when(F::TopoffFed, 'reservoir'),
             FieldSpec::number(F::FeedLh, 'sump', 'The line brings', Kind::Flow, 0.1, 500)->when(F::TopoffFed, 'mains'),
             FieldSpec::number(F::FeedRunMin, 'sump', 'It is stopped after', Kind::Minutes, 1, 1440, 'The longest it runs before its timer ends it, even if every switch fails.')->when(F::TopoffFed, 'mains'),
             FieldSpec::number(F::FeedStops, 'sump', 'Stops of different kinds in it', Kind::Count, 0, 8, 'Float valve, timer, level switch with valve, drain: two of one kind are one.')->when(F::TopoffFed, 'mains'),

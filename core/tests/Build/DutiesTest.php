@@ -47,8 +47,9 @@ final class DutiesTest extends TestCase
     {
         $days = 12 / self::value(self::plan(), 'evaporationLd');
         self::assertEqualsWithDelta($days, self::value(self::plan(), 'topOffDays'), 1e-9);
-        self::assertSame(['fix'], self::severities(self::plan(['refillDays' => ceil($days) + 1]), 'W-60'));
-        self::assertSame(['fine'], self::severities(self::plan(['refillDays' => max(1, floor($days))]), 'W-60'));
+        self::assertSame(['fix'], self::severities(self::plan(['refillBy' => 'us', 'refillDays' => ceil($days) + 1]), 'W-60'));
+        self::assertSame(['fine'], self::severities(self::plan(['refillBy' => 'us', 'refillDays' => max(1, floor($days))]), 'W-60'));
+        self::assertSame(['fix', 'fine'], self::severities(self::plan(['refillBy' => 'nobody', 'refillDays' => max(1, floor($days))]), 'W-60'), 'long enough, but nobody’s');
     }
 
     #[Test]

@@ -124,6 +124,7 @@ final class SettledTest extends TestCase
             'skimmer too deep' => [['skimmerChamber' => 2, 'skimmerLeastMm' => 150, 'skimmerMostMm' => 200], 'B-30', Severity::Fix, 'stands too deep'],
             'skimmer too shallow' => [['skimmerChamber' => 2, 'skimmerLeastMm' => 400, 'skimmerMostMm' => 420], 'B-30', Severity::Fix, 'stands too shallow'],
             'skimmer as asked' => [['skimmerChamber' => 2, 'skimmerLeastMm' => 200, 'skimmerMostMm' => 280], 'B-30', Severity::Fine, 'The skimmer stands'],
+            'a reservoir nobody refills' => [['refillDays' => 1], 'W-60', Severity::Fix, 'Nobody is named who refills the reservoir every 1 days'],
             'a divider that thins the tank' => [['reservoirIn' => 'sump', 'reservoirL' => 30], 'W-60', Severity::Fix, 'If the reservoir’s divider gives'],
             'a divider that hardly does' => [['reservoirIn' => 'sump', 'reservoirL' => 5], 'W-60', Severity::Watch, 'If the reservoir’s divider gives'],
         ];

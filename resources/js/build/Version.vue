@@ -18,6 +18,8 @@ import Orders from './Orders.vue';
 import QuoteTable from './QuoteTable.vue';
 import Risks from './Risks.vue';
 import BoardPlan from '../shared/BoardPlan.vue';
+import DayOfLight from '../shared/DayOfLight.vue';
+import PlanTable from '../shared/PlanTable.vue';
 import PowerTree from '../shared/PowerTree.vue';
 import WaysThrough from './WaysThrough.vue';
 
@@ -28,6 +30,8 @@ const answering = ref<string | null>(null);
 const waiver = useForm<{ finding_key: string; kind: string; reason: string; signed_by: string; signed_on: string; file: File | null }>({ finding_key: '', kind: 'reason', reason: '', signed_by: '', signed_on: new Date().toISOString().slice(0, 10), file: null });
 const workings = computed(() => Object.fromEntries(props.view.answers.figures.filter((f) => f.working).map((f) => [f.key, f.working as WorkingView])));
 const TRADES = { carpenter: 'carpenter', electrician: 'electrician', plumber: 'plumber', architect: 'architect and engineer' };
+/** What a version lists besides its drawings. */
+const LISTS: [string, string][] = [['streams', 'Stream pumps'], ['layers', 'Against overfilling'], ['penetrations', 'Penetrations'], ['phases', 'Built in phases'], ['points', 'Read with a meter']];
 function begin(stop: StopView) {
     answering.value = stop.finding.key;
     waiver.reset();
@@ -90,6 +94,8 @@ function begin(stop: StopView) {
             <HolePlan v-if="view.answers.panes.length" :panes="view.answers.panes" :proposed="[]" :spec="view.specs.holes" :holes="(view.tables.holes as Row[])" :errors="{}" readonly />
             <p v-if="view.answers.panes.length"><a class="outline" :href="`/plan-versions/${view.id}/holes.pdf`">Drilling template at full size, PDF</a></p>
             <BoardPlan v-if="view.answers.board || view.tables.ways.length" :devices="(view.tables.board as Row[])" :ways="(view.tables.ways as Row[])" :specs="{ board: view.specs.board, ways: view.specs.ways }" :board="view.answers.board" :full="view.answers.cableWays" :errors="{}" readonly />
+            <DayOfLight v-if="view.answers.day" :day="view.answers.day" :channels="(view.tables.channels as Row[])" :spec="view.specs.channels" :errors="{}" readonly />
+            <details v-for="[table, title] in LISTS.filter(([t]) => view.tables[t].length)" :key="table" class="metered"><summary>{{ title }} <small>{{ view.tables[table].length }}</small></summary><PlanTable :rows="(view.tables[table] as Row[])" :table="table" :spec="view.specs[table]" :errors="{}" readonly :caption="title" first="" /></details>
             <PowerTree v-if="view.answers.power" :tree="view.answers.power" :loads="(view.tables.loads as Row[])" :spec="view.specs.loads" :errors="{}" readonly />
             <CabinetFit v-if="view.answers.cabinet.length" :packings="view.answers.cabinet" :specs="{ gear: view.specs.gear, compartments: view.specs.compartments }" :gear="(view.tables.gear as Row[])" :compartments="(view.tables.compartments as Row[])" :errors="{}" readonly />
             <p v-for="f in view.wishes" :key="f.key" :class="f.severity"><SeverityMark :severity="f.severity" /> <span class="word">{{ f.word }}</span> <b>{{ f.what }}.</b> {{ f.why }} {{ f.remedy }}</p>

@@ -106,7 +106,10 @@ final class TopOff implements Topic
         }
         $parts = ['days' => $days, 'every' => Quantity::of($facts->number(F::RefillDays), Kind::Days), 'needs' => Quantity::of(ceil($facts->number(F::RefillDays) * $takes), Kind::Volume)];
 
-        return new TopicAnswer([$figure], [...$divider, $days->value < $facts->number(F::RefillDays)
+        // A day without a person is a hope.
+        $named = $facts->brief->has(F::RefillBy) && $facts->word(F::RefillBy) !== 'nobody' ? [] : [Finding::of(Severity::Fix, 'W-60', 'topoff', Sentence::of('Nobody is named who refills the reservoir every {every}', $parts), Sentence::of('What everybody may do nobody does: it runs dry in the first holiday.'), Sentence::of('Name who, and who else when they are away.'), $facts->basis())];
+
+        return new TopicAnswer([$figure], [...$divider, ...$named, $days->value < $facts->number(F::RefillDays)
             ? Finding::of(Severity::Fix, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}, it is refilled every {every}', $parts), Sentence::of('Then salt rises and the return sucks air.'), Sentence::of('{needs} would last; or somebody refills it sooner.', $parts), $facts->basis(), 'topOffDays')
             : Finding::of(Severity::Fine, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}', $parts), Sentence::of('It is refilled every {every}.', $parts), null, $facts->basis(), 'topOffDays')]);
     }
