@@ -41,11 +41,20 @@ test('what the first call says stands beside the plan, and its plugs, pumps and 
     await page.getByLabel('Channel 1: share of the light at full power').fill('60');
     await page.getByLabel('Channel 1: share of the light at full power').press('Tab');
     await day.getByRole('button', { name: 'one more channel' }).click();
-    await page.getByLabel('Channel 2: share of the light at full power').fill('70');
-    await page.getByLabel('Channel 2: share of the light at full power').press('Tab');
+    const second = page.getByLabel('Channel 2: share of the light at full power');
+    await second.fill('seven');
+    await second.press('Tab');
+    await expect(day.getByText('“seven” is no number: what stood there before still counts.')).toBeVisible();
+    await expect(second).toHaveValue('seven');
+    // The answer to what was typed before arrives while the next is under the hand, and takes nothing away.
+    const answered = page.waitForResponse((r) => r.url().endsWith('/draft'));
+    await second.fill('70');
+    await second.press('Tab');
+    await second.fill('40');
+    await answered;
     await expect(day.getByRole('alert')).toBeVisible();
-    await page.getByLabel('Channel 2: share of the light at full power').fill('40');
-    await page.getByLabel('Channel 2: share of the light at full power').press('Tab');
+    await expect(second).toHaveValue('40');
+    await second.press('Tab');
     await expect(page.locator('.dayplan .band')).toHaveCount(2);
 
     // What they would spend is held against the quote, and bends nothing.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import type { TableSpecView } from '../generated';
 import type { Row } from './draft';
 import { useUnits } from './units';
@@ -32,9 +32,24 @@ const word = computed(() => props.spec.word[0].toUpperCase() + props.spec.word.s
 const firstWrong = computed(() => Object.entries(props.errors).find(([k]) => k === props.table || k.startsWith(`${props.table}.`)));
 const head = (c: TableSpecView['columns'][number]) => (c.kind && units.label(c.kind) ? `${c.head}, ${units.label(c.kind)}` : c.head);
 const text = (value: Row[string], kind: string) => (typeof value === 'number' ? units.typed(value, kind) : '');
-function type(row: Row, key: string, kind: string, event: Event) {
+/** The cell under the hand as it is typed: an answer that arrives meanwhile must not take it away. */
+const hand = ref<{ at: string; text: string } | null>(null);
+/** What is no number stays in its cell, and changes nothing. */
+const unread = reactive<Record<string, string>>({});
+const at = (i: number, key: string) => `${props.table}.${i}.${key}`;
+const shown = (row: Row, i: number, key: string, kind: string) => (hand.value?.at === at(i, key) ? hand.value.text : (unread[at(i, key)] ?? text(row[key], kind)));
+function hold(i: number, key: string, event: Event) {
+    hand.value = { at: at(i, key), text: (event.target as HTMLInputElement).value };
+}
+function type(row: Row, i: number, key: string, kind: string, event: Event) {
     const typed = (event.target as HTMLInputElement).value;
-    row[key] = typed.trim() === '' ? null : units.parse(typed, kind);
+    const number = typed.trim() === '' ? null : units.parse(typed, kind);
+    if (number === null && typed.trim() !== '') {
+        unread[at(i, key)] = typed;
+        return;
+    }
+    delete unread[at(i, key)];
+    row[key] = number;
     emit('change');
 }
 function add() {
@@ -45,6 +60,7 @@ function add() {
 }
 function drop(i: number) {
     rows.value.splice(i, 1);
+    for (const key of Object.keys(unread)) delete unread[key];
     emit('change');
 }
 </script>
@@ -58,13 +74,14 @@ function drop(i: number) {
                 <input v-if="c.flag" v-model="row[c.key]" type="checkbox" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')">
                 <input v-else-if="c.letters" v-model="row[c.key]" class="cell" type="text" :maxlength="c.letters" :list="offers?.[c.key] ? `${table}-${c.key}` : undefined" :placeholder="c.otherwise" :aria-label="`${word} ${i + 1}: ${c.label}`" :aria-invalid="!!errors[`${table}.${i}.${c.key}`]" :readonly="readonly" @input="emit('change')">
                 <select v-else-if="!c.kind" v-model="row[c.key]" class="cell" :aria-label="`${word} ${i + 1}: ${c.label}`" :disabled="readonly" @change="emit('change')"><option v-if="c.otherwise" value="">{{ c.otherwise }}</option><option v-for="(words, value) in c.choices" :key="value" :value="value">{{ words }}</option></select>
-                <input v-else class="cell num" type="text" inputmode="decimal" :value="text(row[c.key], c.kind)" :placeholder="c.otherwise" :aria-label="`${word} ${i + 1}: ${c.label}`" :aria-invalid="!!errors[`${table}.${i}.${c.key}`]" :readonly="readonly" @change="type(row, c.key, c.kind, $event)">
+                <input v-else class="cell num" type="text" inputmode="decimal" :value="shown(row, i, c.key, c.kind)" :placeholder="c.otherwise" :aria-label="`${word} ${i + 1}: ${c.label}`" :aria-invalid="!!errors[at(i, c.key)] || !!unread[at(i, c.key)]" :readonly="readonly" @focus="hold(i, c.key, $event)" @input="hold(i, c.key, $event)" @change="type(row, i, c.key, c.kind, $event)" @blur="hand = null">
             </td>
             <td v-if="beside" class="quiet" :class="{ wrong: said?.(i)?.bad }">{{ said?.(i)?.words ?? '' }}</td>
             <td><button v-if="!readonly" type="button" class="linkish" :aria-label="`Take ${spec.word} ${i + 1} out`" @click="drop(i)">✕</button></td>
         </tr><tr v-if="said?.(i) && !beside"><td :colspan="columns.length + 2" class="quiet" :class="{ wrong: said(i)?.bad }">{{ said(i)?.words }}</td></tr></template></tbody>
     </table></div>
     <datalist v-for="(list, key) in offers" :id="`${table}-${key}`" :key="key"><option v-for="o in list" :key="o" :value="o" /></datalist>
+    <p v-for="(typed, key) in unread" :key="key" class="wrong" role="alert">“{{ typed }}” is no number: what stood there before still counts.</p>
     <p v-if="firstWrong" class="wrong" role="alert">{{ firstWrong[1] }}</p>
     <button v-if="!readonly && rows.length < spec.most" type="button" class="linkish" @click="add">{{ rows.length ? `one more ${spec.word}` : first }}</button>
 </template>
