@@ -38,7 +38,7 @@ final class Order extends Model
     }
 
     /**
-     * Adds usual_days: what its supplier really took so far, in the mean; null while nothing came.
+     * Adds usual_days: the core’s LeadTime of its supplier, asked of the database with the orders themselves; null while nothing came.
      *
      * @param  Builder<self>  $query
      * @return Builder<self>

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\House\Money;
 use App\House\Paper;
+use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\SurveySheet;
 use Velbrin\Core\Build\SurveySpec;
 use Velbrin\Core\Measure\Kind;
@@ -31,13 +33,15 @@ final class SurveyPaper
     /** @return array<string, string|null> what an enquiry and a household are asked, with what is known */
     private static function asks(Site $site): array
     {
-        $words = Enquiry::of($site)->words;
+        $enquiry = Enquiry::of($site);
         $asks = [];
         foreach (Enquiry::WORDS as $key => [$label]) {
-            $asks[$label] = $words[$key] ?? null;
+            $asks[$label] = $enquiry->words[$key] ?? null;
         }
 
-        return $asks + ['Would spend, and wishes it for when' => null, 'Children, who must not reach it' => $site->children, 'Pets' => $site->pets, 'When nobody is there' => $site->absences];
+        $enquiry = Enquiry::of($site);
+
+        return $asks + ['Would spend, with tax' => $enquiry->budgetMinor === null ? null : Money::shown($enquiry->budgetMinor), 'Wished for on' => $enquiry->wantedOn === null ? null : CarbonImmutable::parse($enquiry->wantedOn)->format('j M Y'), 'Children, who must not reach it' => $site->children, 'Pets' => $site->pets, 'When nobody is there' => $site->absences];
     }
 
     /** @return array<string, list<array{label: string, known: string|null, unit: string, choices: list<string>, for: string}>> */

@@ -8,6 +8,7 @@ use App\Build\Order;
 use App\Build\PassedStage;
 use App\Build\Supplier;
 use Illuminate\Support\Collection;
+use Velbrin\Core\Build\LeadTime;
 
 /** A supplier with what its orders tell: days it took, how often late or not whole, what came from it. */
 final readonly class SupplierView
@@ -23,13 +24,11 @@ final readonly class SupplierView
     /** @param  Collection<int, Order>  $orders  its own */
     public static function of(Supplier $supplier, Collection $orders): self
     {
-        $came = $orders->whereNotNull('received_on');
-        $days = array_values($came->map(fn (Order $o): int => PassedStage::day($o->received_on ?? $o->ordered_on) - PassedStage::day($o->ordered_on))->sort()->all());
+        $lead = LeadTime::of(array_values($orders->map(fn (Order $o): array => ['orderedDay' => PassedStage::day($o->ordered_on), 'delivery' => $o->delivery()])->all()));
 
         return new self(
             $supplier->id, $supplier->name, array_map(fn (string $key): ?string => is_string($supplier->getAttribute($key)) ? $supplier->getAttribute($key) : null, array_combine(array_keys(Supplier::WORDS), array_keys(Supplier::WORDS))),
-            $orders->count(), $days === [] ? null : $days[intdiv(count($days), 2)], $days === [] ? null : max($days),
-            $came->filter(fn (Order $o): bool => $o->received_on !== null && $o->received_on->gt($o->promised_on))->count(), $orders->where('is_whole', false)->count(),
+            $orders->count(), $lead->days, $lead->longestDays, $lead->late, $lead->notWhole,
             array_values($orders->sortByDesc('ordered_on')->take(6)->map(fn (Order $o): array => ['what' => $o->what, 'versionId' => $o->plan_version_id, 'on' => ($o->received_on ?? $o->promised_on)->toDateString(), 'out' => $o->delivery()->isOut()])->all()),
         );
     }

@@ -7,6 +7,8 @@ namespace Velbrin\Core\Tests\Build;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Build\Delivery;
+use Velbrin\Core\Build\LeadTime;
 use Velbrin\Core\Build\TakeOff;
 use Velbrin\Core\Build\Wishes;
 use Velbrin\Core\Measure\Finding;
@@ -211,6 +213,16 @@ final class SettledTest extends TestCase
         self::assertSame('curve.1.headM', $error([], ['curve' => [['flowLh' => 3000, 'headM' => 0.1], ['flowLh' => 0, 'headM' => 0.6]]])[0]);
         self::assertSame('sandDepthMm', $error(['sandDepthMm' => 399, 'heightMm' => 300, 'weirBelowRimMm' => 40])[0]);
         self::assertSame('rockKg', $error(['rockKg' => -4])[0]);
+    }
+
+    #[Test]
+    public function suppliers_are_known_by_what_came(): void
+    {
+        $order = fn (int $promised, ?int $came, bool $whole = true): array => ['orderedDay' => 100, 'delivery' => new Delivery('tank', 'set', $promised, $came, $whole)];
+        $lead = LeadTime::of([$order(110, 112), $order(104, 103), $order(120, null), $order(130, 130, false)]);
+        // 12, 3 and 30 days came: 15 in the mean; one after its day, one not whole; what is out says nothing yet.
+        self::assertSame([15, 30, 1, 1], [$lead->days, $lead->longestDays, $lead->late, $lead->notWhole]);
+        self::assertNull(LeadTime::of([$order(110, null)])->days);
     }
 
     #[Test]

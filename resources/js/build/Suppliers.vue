@@ -29,7 +29,7 @@ function keep() {
         <p class="quiet">Days are counted from the orders of every build. A new name in an order comes into this list by itself. <Link href="/settings">Settings</Link></p>
         <ul v-if="suppliers.length" class="list">
             <li v-for="s in suppliers" :key="s.id"><b>{{ s.name }}</b>
-                <small v-if="s.days !== null">usually {{ s.days }} days, at most {{ s.longestDays }}; {{ s.late ? `${s.late} of ${s.count} late` : 'never late' }}{{ s.notWhole ? `, ${s.notWhole} not whole` : '' }}</small><small v-else>{{ s.count ? 'nothing has come yet' : 'nothing ordered yet' }}</small>
+                <small v-if="s.days !== null">{{ s.days }} days in the mean, at most {{ s.longestDays }}; {{ s.late ? `${s.late} of ${s.count} late` : 'never late' }}{{ s.notWhole ? `, ${s.notWhole} not whole` : '' }}</small><small v-else>{{ s.count ? 'nothing has come yet' : 'nothing ordered yet' }}</small>
                 <small v-if="s.words.makes">makes {{ s.words.makes }}</small>
                 <small>{{ [s.words.contact, s.words.phone].filter(Boolean).join(', ') }} <a v-if="s.words.email" :href="`mailto:${s.words.email}`">{{ s.words.email }}</a></small>
                 <small v-if="s.orders.length">{{ s.orders.length < s.count ? 'latest: ' : '' }}<template v-for="(o, i) in s.orders" :key="i"><template v-if="i">, </template><Link :href="`/plan-versions/${o.versionId}`">{{ o.what }}</Link> {{ o.out ? 'promised for' : 'came' }} {{ date(o.on) }}</template></small>
