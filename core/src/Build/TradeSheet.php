@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 
 /** The lines of a sheet for another trade, each with what it was on the sheet before (B-74). */
@@ -31,7 +32,23 @@ final class TradeSheet
             $lines["figure-{$want}"] = ['label' => Topic::LABELS[$want], 'value' => $figure->quantity ?? $figure?->word];
         }
 
-        return $lines;
+        return $trade === Trade::Electrician ? $lines + self::plugs($brief) : $lines;
+    }
+
+    /**
+     * Every plug with what it takes and where it is to hang.
+     *
+     * @return array<string, array{label: string, value: Quantity|string|null}>
+     */
+    private static function plugs(PlanBrief $brief): array
+    {
+        $plugs = [];
+        foreach ($brief->rows('loads') as $row) {
+            $strip = $row->numberOr('strip');
+            $plugs["plug-{$row->row}"] = ['label' => 'Plug, '.$row->called('device').': circuit '.(int) $row->number('circuit').($strip === null ? '' : ', strip '.(int) $strip), 'value' => Quantity::of($row->number('watts'), Kind::Power)];
+        }
+
+        return $plugs;
     }
 
     private static function fact(Facts $facts, FieldSpec $spec): Quantity|string|null

@@ -10,6 +10,7 @@ use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Trade;
 use Velbrin\Core\Build\TradeSheet;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 
 final class TradeSheetTest extends TestCase
@@ -37,5 +38,15 @@ final class TradeSheetTest extends TestCase
             self::assertGreaterThan(10, count(TradeSheet::lines($trade, $brief, Plan::answer($brief))), $trade->value);
             self::assertGreaterThan(2, count($trade->cautions()));
         }
+    }
+
+    #[Test]
+    public function the_electrician_reads_every_plug_with_its_circuit(): void
+    {
+        $brief = PlanBrief::read(['values' => [], 'loads' => [['name' => 'heater 1', 'kind' => 'heater', 'watts' => 300, 'circuit' => 1, 'strip' => 2, 'dry' => true], ['name' => '', 'kind' => 'light', 'watts' => 90, 'circuit' => 2, 'dry' => true]]]);
+        $lines = TradeSheet::lines(Trade::Electrician, $brief, Plan::answer($brief));
+        self::assertSame(['Plug, heater 1: circuit 1, strip 2', 'Plug, Device 2: circuit 2'], [$lines['plug-0']['label'], $lines['plug-1']['label']]);
+        self::assertEquals(Quantity::of(300, Kind::Power), $lines['plug-0']['value']);
+        self::assertArrayNotHasKey('plug-0', TradeSheet::lines(Trade::Plumber, $brief, Plan::answer($brief)));
     }
 }
