@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Rounds\BuildJobs;
 use Velbrin\Core\Rounds\OffWhile;
 use Velbrin\Core\Rounds\TaskLibrary;
@@ -37,10 +39,13 @@ final class TaskStart
     {
         $has = Task::query()->where('system_id', $system->id)->pluck('task_type_id')->all();
         $made = 0;
-        DB::transaction(function () use ($system, $has, &$made): void {
-            foreach (TaskType::query()->current()->whereIn('key', array_keys(TaskLibrary::standard($system->regime)))->get() as $type) {
+        $facts = SystemBrief::read($system->loadMissing('vessels'))->values;
+        $hoisted = array_filter([PlanField::TravelMm, PlanField::Sheaves, PlanField::WinchKg], fn (PlanField $f): bool => is_float($facts[$f->value] ?? null)) !== [];
+        $standard = TaskLibrary::standard($system->regime, $hoisted);
+        DB::transaction(function () use ($system, $has, $standard, &$made): void {
+            foreach (TaskType::query()->current()->whereIn('key', array_keys($standard))->get() as $type) {
                 if (! in_array($type->id, $has, true)) {
-                    $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => TaskLibrary::standard($system->regime)[$type->key], 'last_done_on' => Days::today()->toDateString()]);
+                    $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => $standard[$type->key], 'last_done_on' => Days::today()->toDateString()]);
                     $task->setRelation('type', $type)->settle();
                     $task->save();
                     $made++;

@@ -11,8 +11,11 @@ use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Site;
 use App\Demo\Builds;
+use App\Rounds\Task;
+use App\Rounds\TaskStart;
 use App\Systems\Material;
 use App\Systems\System;
+use App\Systems\SystemFacts;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -159,5 +162,23 @@ final class BeforeOrderingTest extends TestCase
         DB::enableQueryLog();
         $this->get("/plan-versions/{$version->id}")->assertOk();
         self::assertLessThanOrEqual(20, count(DB::getQueryLog()), 'with session and sign-in no more than any page');
+    }
+
+    #[Test]
+    public function lamps_that_are_hoisted_have_their_rope_and_brake_looked_at(): void
+    {
+        TaskStart::library();
+        $planner = self::user('planner');
+        $site = self::site();
+        $keys = function (array $facts) use ($planner, $site): array {
+            $system = Fixture::system($site, $planner, 'Reef '.count($facts));
+            SystemFacts::write($system, [...Builds::facts('standard'), ...$facts], [], Builds::chambers('standard'));
+            $this->actingAs($planner)->post("/systems/{$system->id}/tasks", ['standard' => true])->assertSessionHasNoErrors();
+
+            return Task::query()->where('system_id', $system->id)->with('type')->get()->map(fn (Task $t): string => (string) $t->type?->key)->all();
+        };
+        self::assertNotContains('hanging', $keys([]));
+        self::assertContains('hanging', $keys(['travelMm' => 400.0]));
+        self::assertNotContains('hanging', $keys(['travelMm' => 'none', 'winchKg' => 'none']), 'none on purpose hangs on nothing');
     }
 }

@@ -30,6 +30,7 @@ final class TaskLibrary
             new TaskType('ro-filters', 'RO prefilters and membrane', 180, 20, ['Feed closed, pressure off', 'Filters, then flush to the drain', 'Read TDS after ten minutes'], readings: ['tds']),
             new TaskType('vessel-refill', 'Dosing vessels', 21, 8, ['Right vessel, right colour-word', 'Level noted before and after', 'Look for air in the line'], ['Two look the same: read the label aloud.']),
             new TaskType('lamp-change', 'Lamps', 365, 20, ['Dry hands, cold lamps', 'Same height, same place', 'Ramp started'], ['Electrics: licensed work beyond the plug.'], persons: 2),
+            new TaskType('hanging', 'Rope, pins, brake, fixings', 180, 20, ['Water covered, nobody beneath', 'Rope its whole length: broken strands, rust, flat places', 'Pins and shackles closed and secured', 'Brake holds at work and at use height', 'Each fixing: cracks, play, damp round it', 'Marks of both heights still there'], ['A second person holds while one looks; never under a lamp on its brake alone.', 'A competent person judges the fixings; what is in doubt comes down.'], persons: 2),
             new TaskType('battery-test', 'Battery under load', 180, 15, ['Mains off at the device', 'Note minutes and voltage', 'Back on mains, charging']),
             new TaskType('alarm-test', 'Alarm call test', 90, 10, ['Make it call', 'Who answered, after how long', 'Reset, on']),
             new TaskType('topoff-test', 'Top-off test', 90, 8, ['Lift the float, hear it stop', 'Dip the sensor, hear it start']),
@@ -42,18 +43,19 @@ final class TaskLibrary
     /**
      * The standard set of a regime: task type and days; a system's own intervals are deviations.
      *
+     * @param  bool  $hoisted  lamps hang over sheaves or a winch, or rise for work (B-84)
      * @return array<string, float>
      */
-    public static function standard(Regime $regime): array
+    public static function standard(Regime $regime, bool $hoisted = false): array
     {
-        $usual = ['look' => 14, 'change' => 14, 'glass' => 7, 'floss' => 7, 'skimmer-cup' => 7, 'probe-calibration' => 30, 'alarm-test' => 90, 'topoff-test' => 90, 'drain-rehearsal' => 365, 'pump-soak' => 120, 'photo' => 90];
+        $usual = [...($hoisted ? ['hanging' => 180] : []), 'look' => 14, 'change' => 14, 'glass' => 7, 'floss' => 7, 'skimmer-cup' => 7, 'probe-calibration' => 30, 'alarm-test' => 90, 'topoff-test' => 90, 'drain-rehearsal' => 365, 'pump-soak' => 120, 'photo' => 90];
 
         return match ($regime) {
             Regime::Natural, Regime::Raised => [...$usual, 'vessel-refill' => 21, 'sand-quarter' => 28],
             Regime::LowNutrient => [...$usual, 'vessel-refill' => 21, 'change' => 21],
             Regime::SoftCoral => [...$usual, 'carbon' => 30],
             Regime::FishOnly => [...$usual, 'sand-quarter' => 28],
-            Regime::Quarantine => ['look' => 3, 'change' => 3, 'glass' => 7],
+            Regime::Quarantine => [...($hoisted ? ['hanging' => 180] : []), 'look' => 3, 'change' => 3, 'glass' => 7],
             Regime::Cool => [...$usual, 'look' => 7, 'change' => 7],
         };
     }

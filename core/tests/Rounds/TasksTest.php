@@ -60,6 +60,7 @@ final class TasksTest extends TestCase
         $types = array_column(TaskLibrary::all(), null, 'key');
         foreach (Regime::cases() as $regime) {
             self::assertSame([], array_diff(array_keys(TaskLibrary::standard($regime)), array_keys($types)), $regime->value);
+            self::assertSame(['hanging'], array_keys(array_diff_key(TaskLibrary::standard($regime, hoisted: true), TaskLibrary::standard($regime))), 'lamps that are hoisted have their rope and brake looked at');
         }
         foreach ($types as $type) {
             self::assertNotSame([], $type->steps, $type->key);
