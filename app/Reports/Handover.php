@@ -13,14 +13,17 @@ use App\Build\SectionSvg;
 use App\Build\Waiver;
 use App\House\BoardSvg;
 use App\House\Paper;
+use App\House\Views\DayPlanView;
 use App\Risk\Exposure;
 use App\Risk\Night;
 use App\Rounds\Task;
 use App\Systems\Band;
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use App\Systems\SystemFindings;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
@@ -46,9 +49,26 @@ final readonly class Handover
             'alarms' => Alarm::query()->where('system_id', $system->id)->current()->with('calls.user')->orderBy('id')->get()->map(fn (Alarm $a): array => ['name' => $a->name, 'tested' => $a->tested_on?->format('j M Y'), 'calls' => $a->calls->map(fn (AlarmCall $c): string => trim("{$c->user?->name} {$c->user?->phone}"))->all()])->all(),
             'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('every_days')->get()->map(fn (Task $t): array => ['name' => (string) $t->type?->name, 'every' => $units->show(Quantity::of($t->every_days, Kind::Days))])->all(),
             'board' => $answers->board === null ? null : 'data:image/svg+xml;base64,'.base64_encode(BoardSvg::paint($answers->board)),
+            'programme' => self::programme($system, $answers, $units),
             'first' => self::firstDays($system), 'accepted' => self::accepted($system),
             'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
         ]);
+    }
+
+    /**
+     * What it is set to: the water's warmth and each channel's day.
+     *
+     * @return list<array{label: string, value: string}>
+     */
+    private static function programme(System $system, PlanAnswers $answers, Units $units): array
+    {
+        $set = SystemBrief::read($system)->values[PlanField::SetpointC->value] ?? null;
+        $lines = is_float($set) ? [['label' => 'Heating holds', 'value' => $units->show(Quantity::of($set, Kind::Temperature))]] : [];
+        foreach ($answers->day === null ? [] : DayPlanView::of($answers->day, $units)->channels as $channel) {
+            $lines[] = ['label' => 'Light, '.$channel['name'], 'value' => $channel['says']];
+        }
+
+        return $lines;
     }
 
     /** @return list<array{label: string, value: string}> */

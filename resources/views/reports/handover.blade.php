@@ -21,6 +21,8 @@ tr { page-break-inside: avoid; } .box { border: 0.8pt solid #1d2a31; padding: 5p
 <h2>Whom it calls, and whom you call</h2>
 @if($alarms)<table><tr><th>Alarm</th><th>Calls, in this order</th><th>Last made to call</th></tr>@foreach($alarms as $alarm)<tr><td>{{ $alarm['name'] }}</td><td>{{ implode(', then ', $alarm['calls']) ?: 'nobody yet' }}</td><td>{{ $alarm['tested'] ?? 'never' }}</td></tr>@endforeach</table>
 @else<p>No alarm is set up yet.</p>@endif
+@if($programme)<h2>What it is set to</h2>
+<table>@foreach($programme as $line)<tr><td>{{ $line['label'] }}</td><td>{{ $line['value'] }}</td></tr>@endforeach</table>@endif
 <h2>Its numbers</h2>
 <table>@foreach($figures as $line)<tr><td>{{ $line['label'] }}</td><td class="n"><b>{{ $line['value'] }}</b></td></tr>@endforeach</table>
 <h2>What is plugged in where</h2>
