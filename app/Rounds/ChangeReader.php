@@ -83,6 +83,6 @@ final class ChangeReader
             return null;
         }
 
-        return ['sump' => SumpChange::of($usable, $spare, $down), 'refill' => $flow === null || $flow <= 0 ? null : Refill::of($flow, self::flowLh($system), $usable, max(0.0, $litres - $usable), $spare, $down)];
+        return ['sump' => SumpChange::of($usable, $spare, $down), 'refill' => $flow === null || $flow <= 0 ? null : Refill::of($flow, self::flowLh($system), $usable, $litres, $spare, $down)];
     }
 }

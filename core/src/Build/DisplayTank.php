@@ -41,6 +41,9 @@ final readonly class DisplayTank
     public static function of(Facts $facts): self
     {
         $vessel = self::vessel($facts);
+        if (! Overflow::isDescribed($facts) && $facts->brief->hasAny(...Overflow::FACTS)) {
+            $facts->without(...Overflow::asked($facts));
+        }
         $below = match (true) {
             Overflow::isDescribed($facts) => Overflow::of($facts)->runningBelowRimMm,
             $facts->brief->has(F::WeirBelowRimMm) => $facts->number(F::WeirBelowRimMm),
@@ -59,7 +62,7 @@ final readonly class DisplayTank
         $facts->need(...[...self::SIZES[$facts->word(F::Shape)], F::HeightMm]);
         $footprint = self::footprint($facts);
 
-        return Vessel::of($footprint, $facts->number(F::HeightMm), $facts->number(F::WallMm), $facts->number(F::FloorMm), Material::from($facts->word(F::Material)));
+        return Vessel::of($footprint, $facts->number(F::HeightMm), $facts->number(F::WallMm), $facts->number(F::FloorMm), Material::from((string) $facts->peek(F::Material)));
     }
 
     /**

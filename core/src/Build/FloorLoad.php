@@ -11,7 +11,8 @@ use Velbrin\Core\Measure\OutOfRange;
 /**
  * What the stand asks of the floor and the word for it (B-10, B-11): the uniform load with the same bending moment,
  * q = 8M/(b·L²), M = W·a·(L − a)/L·(1 − c/2L), against the allowance entered. A slab on the ground does not span:
- * there the mean pressure is compared.
+ * there the mean pressure is compared. The load spreads over the footprint, not over the box round it (B-95): the strip of floor
+ * that bears most lies under the footprint’s longest run along the joists, so b is the area over that run.
  */
 final readonly class FloorLoad
 {
@@ -25,11 +26,16 @@ final readonly class FloorLoad
     /**
      * @param  list<string>  $reasons  why an engineer is asked, in words
      * @param  list<string>  $missing  plan fields the bending load waits for
+     * @param  list<string>  $unknown  facts of the floor and building that put an engineer on the list by being unknown
      */
     private function __construct(
+        /** The word for all of it, an opened wall included. */
         public FloorWord $word,
+        /** The word for the floor alone; an opened wall is a question of its own (B-12). */
+        public FloorWord $floorAlone,
         public array $reasons,
         public array $missing,
+        public array $unknown,
         public float $loadKn,
         public float $footprintM2,
         public float $meanKpa,
@@ -41,9 +47,8 @@ final readonly class FloorLoad
         public float $spanM,
         public float $fromSupportM,
         public float $alongM,
+        /** Footprint over its longest run along the joists. */
         public float $acrossM,
-        /** The rule a Stop quotes: B-12 for an opened wall, else B-11. */
-        public string $ruleOfStop,
     ) {
     }
 
@@ -57,7 +62,8 @@ final readonly class FloorLoad
         $length = $footprint->boxLengthMm() / 1000;
         $width = $footprint->boxWidthMm() / 1000;
         $load = $mass->totalKg() * Pipe::GRAVITY / 1000;
-        $mean = $load / ($length * $width);
+        $area = $footprint->outerAreaM2();
+        $mean = $load / $area;
         $type = $facts->word(F::FloorType);
         $joists = $facts->knows(F::Joists) ? $facts->word(F::Joists) : null;
         $ground = $type === 'slab';
@@ -71,30 +77,45 @@ final readonly class FloorLoad
             if ($from > $span / 2 + 1e-9) {
                 throw OutOfRange::number(F::FromSupportMm->value, 1000 * $from, sprintf('at most half the span, %.0f: it is the nearer bearing', 500 * $span));
             }
-            [$bending, $along, $across] = self::worst($load, $span, $from, $length, $width, $joists);
+            [$bending, $along, $across] = self::worst($load, $area, $span, $from, $length, $width, $joists);
         } elseif (! $ground) {
             $missing = [F::SpanMm->value];
         }
         $asked = $ground ? $mean : $bending;
         $use = $asked !== null && $allowance !== null ? $asked / $allowance : null;
-        [$reasons, $never, $rule] = self::engineerList($facts, $type, $joists, $mass->totalKg());
+        [$reasons, $never] = self::engineerList($facts, $type, $joists, $mass->totalKg());
         if ($allowance === null) {
-            $reasons[] = 'allowance unknown';
+            $reasons[F::AllowanceKpa->value] = 'allowance unknown';
         }
         if ($missing !== []) {
-            $reasons[] = 'span unknown';
+            $reasons[F::SpanMm->value] = 'span unknown';
         }
         if ($use !== null && $use > self::WITHIN) {
             $reasons[] = 'load near or over the allowance';
         }
+        $alone = match (true) {
+            $never || $use !== null && $use > self::NEVER => FloorWord::Never,
+            $reasons !== [] => FloorWord::Ask,
+            default => FloorWord::Within,
+        };
 
         return new self(
-            match (true) {
-                $never || $use !== null && $use > self::NEVER => FloorWord::Never,
-                $reasons !== [] => FloorWord::Ask,
-                default => FloorWord::Within,
-            },
-            $reasons, $missing, $load, $length * $width, $mean, $bending, $use, $allowance, $ground, $span, $from, $along, $across, $rule,
+            word: self::isWallOpened($facts) ? FloorWord::Never : $alone,
+            floorAlone: $alone,
+            reasons: [...(self::isWallOpened($facts) ? ['a wall is opened'] : []), ...array_values($reasons)],
+            missing: $missing,
+            unknown: array_values(array_filter(array_keys($reasons), is_string(...))),
+            loadKn: $load,
+            footprintM2: $area,
+            meanKpa: $mean,
+            bendingKpa: $bending,
+            use: $use,
+            allowanceKpa: $allowance,
+            bearsOnGround: $ground,
+            spanM: $span,
+            fromSupportM: $from,
+            alongM: $along,
+            acrossM: $across,
         );
     }
 
@@ -103,14 +124,16 @@ final readonly class FloorLoad
      *
      * @return array{0: float, 1: float, 2: float} kPa, length along the joists, width across them
      */
-    private static function worst(float $load, float $span, float $from, float $length, float $width, ?string $joists): array
+    private static function worst(float $load, float $area, float $span, float $from, float $length, float $width, ?string $joists): array
     {
-        $cases = match ($joists) {
-            'parallel' => [[$length, $width]], 'across' => [[$width, $length]], default => [[$length, $width], [$width, $length]],
+        $runs = match ($joists) {
+            'parallel' => [$length], 'across' => [$width], default => [$length, $width],
         };
         $worst = [0.0, 0.0, 0.0];
-        foreach ($cases as [$along, $across]) {
-            $along = min($along, 2 * $from);
+        foreach ($runs as $run) {
+            $across = $area / $run;
+            // Only what stands between the bearings bends it.
+            $along = min($run, 2 * $from);
             $moment = $load * $from * ($span - $from) / $span * (1 - $along / (2 * $span));
             $kpa = 8 * $moment / ($across * $span ** 2);
             $worst = $kpa > $worst[0] ? [$kpa, $along, $across] : $worst;
@@ -119,37 +142,36 @@ final readonly class FloorLoad
         return $worst;
     }
 
-    /** @return array{0: list<string>, 1: bool, 2: string} reasons, whether one of them is "never without", its rule */
+    private static function isWallOpened(Facts $facts): bool
+    {
+        return $facts->brief->has(F::WallOpening) && $facts->word(F::WallOpening) === 'yes';
+    }
+
+    /**
+     * What sends a floor to the engineer whatever it carries (B-11). A fact of the building that nobody entered is on the list too,
+     * but not on a slab on the ground at storey 0 (B-95).
+     *
+     * @return array{0: array<int|string, string>, 1: bool} reasons, under the fact that is unknown; whether one of them is "never without"
+     */
     private static function engineerList(Facts $facts, string $type, ?string $joists, float $massKg): array
     {
-        $reasons = [];
-        $never = false;
-        $rule = 'B-11';
-        $heavy = $massKg > self::UPPER_FLOOR_KG;
-        if ($facts->word(F::WallOpening) === 'yes') {
-            $reasons[] = 'a wall is opened';
-            $never = true;
-            $rule = 'B-12';
-        }
-        if ($facts->word(F::Balcony) === 'yes') {
-            $reasons[] = 'a balcony';
-            $never = true;
-        }
-        if ($type === 'timber' && $joists === 'parallel') {
-            $reasons[] = 'timber joists along the stand';
-            $never = $never || $heavy;
-        }
-        if ($type === 'timber' && $joists === null) {
-            $reasons[] = 'direction of the joists unknown';
-        }
-        if ($type === 'unknown') {
-            $reasons[] = 'floor unknown';
-        }
-        $upper = $facts->knows(F::Storey) ? $facts->number(F::Storey) >= 1 : $type === 'timber' || $type === 'concrete';
-        if ($upper && $heavy) {
-            $reasons[] = 'a heavy load on an upper floor';
-        }
+        $isHeavy = $massKg > self::UPPER_FLOOR_KG;
+        $storey = $facts->knows(F::Storey) ? $facts->number(F::Storey) : null;
+        $isUpper = $storey !== null ? $storey >= 1 : $type === 'timber' || $type === 'concrete';
+        $isOnGround = $type === 'slab' && $storey === 0.0;
+        $balcony = $facts->brief->has(F::Balcony) ? $facts->word(F::Balcony) : null;
+        $isAlongTimber = $type === 'timber' && $joists === 'parallel';
+        $reasons = array_filter([
+            F::WallOpening->value => ! $facts->brief->has(F::WallOpening) && ! $isOnGround ? 'nobody has said whether a wall is opened' : null,
+            F::Balcony->value => $balcony === null && ! $isOnGround ? 'nobody has said whether it is a balcony' : null,
+            F::FloorType->value => $type === 'unknown' ? 'floor unknown' : null,
+            F::Joists->value => $type === 'timber' && $joists === null ? 'direction of the joists unknown' : null,
+            F::Storey->value => $type === 'slab' && $storey === null ? 'storey unknown' : null,
+            $balcony === 'yes' ? 'a balcony' : null,
+            $isAlongTimber ? 'timber joists along the stand' : null,
+            $isUpper && $isHeavy ? 'a heavy load on an upper floor' : null,
+        ]);
 
-        return [$reasons, $never, $rule];
+        return [$reasons, $balcony === 'yes' || $isAlongTimber && $isHeavy];
     }
 }

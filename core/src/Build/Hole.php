@@ -14,6 +14,8 @@ final readonly class Hole
         public float $yMm,
         /** Of the hole, not of the pipe: as the bulkhead's maker says. */
         public float $diameterMm,
+        /** What passes it: main, channel, emergency, return, other; null: not said. */
+        public ?string $serves = null,
     ) {
     }
 }

@@ -69,23 +69,31 @@ final readonly class HolePlan
     {
         $facts->need(F::Drains, F::DrainBoreMm, F::WeirBelowRimMm);
         [$width, $height, $round] = self::size($facts, Pane::Back, 0);
-        $kinds = match ($facts->word(F::Drains)) {
-            'open-emergency', 'siphon-emergency' => ['main' => F::DrainBoreMm, 'emergency' => F::EmergencyBoreMm],
-            'siphon-channel-emergency' => ['main' => F::DrainBoreMm, 'channel' => F::ChannelBoreMm, 'emergency' => F::EmergencyBoreMm],
-            default => ['main' => F::DrainBoreMm],
-        };
-        $sizes = array_map(fn (F $bore): float => 5 * ceil((self::BULKHEAD_SHARE * ($facts->knows($bore) ? $facts->number($bore) : $facts->number(F::DrainBoreMm)) + self::BULKHEAD_MM) / 5), $kinds);
+        $school = DrainSchool::from($facts->word(F::Drains));
+        $serve = [
+            ...array_fill(0, BlockedMain::mains($facts), ['main', F::DrainBoreMm]),
+            ...($school->hasChannel() ? [['channel', F::ChannelBoreMm]] : []),
+            ...($school->hasEmergency() ? [['emergency', F::EmergencyBoreMm]] : []),
+        ];
+        $sizes = array_map(fn (array $pipe): float => self::bulkheadMm($facts->number($facts->knows($pipe[1]) ? $pipe[1] : F::DrainBoreMm)), $serve);
         $largest = max($sizes);
         $apart = 2 * $largest;
         $y = $height - max(self::EDGE_DIAMETERS * $largest, $facts->number(F::WeirBelowRimMm) + $largest);
         $x = $width / 2 - $apart * (count($sizes) - 1) / 2;
         $holes = [];
-        foreach ($sizes as $name => $size) {
-            $holes[] = new Hole("{$name} drain", Pane::Back, round($x), round($y), $size);
+        foreach ($serve as $i => [$name]) {
+            $nth = $name === 'main' && BlockedMain::mains($facts) > 1 ? ' '.($i + 1) : '';
+            $holes[] = new Hole("{$name} drain{$nth}", Pane::Back, round($x), round($y), $sizes[$i], $name);
             $x += $apart;
         }
 
         return $holes;
+    }
+
+    /** A start, to the next 5 mm. */
+    private static function bulkheadMm(float $boreMm): float
+    {
+        return 5 * ceil((self::BULKHEAD_SHARE * $boreMm + self::BULKHEAD_MM) / 5);
     }
 
     /**

@@ -11,6 +11,9 @@ use Velbrin\Core\Measure\OutOfRange;
 /** The weir at the planned flow. Depths in mm below the rim. */
 final readonly class Overflow
 {
+    /** What describes it. */
+    public const FACTS = [F::FlowLh, F::WeirForm, F::WeirBelowRimMm, F::WeirLengthMm, F::StandpipeMm];
+
     private function __construct(
         /** The lowest point of the edge: what the display runs down to. */
         public float $edgeBelowRimMm,
@@ -50,6 +53,16 @@ final readonly class Overflow
     }
 
     /**
+     * What its form asks for.
+     *
+     * @return list<F>
+     */
+    public static function asked(Facts $facts): array
+    {
+        return [F::FlowLh, F::WeirForm, F::WeirBelowRimMm, self::isStandpipe($facts) ? F::StandpipeMm : F::WeirLengthMm];
+    }
+
+    /**
      * @throws Missing
      * @throws OutOfRange
      */
@@ -67,12 +80,11 @@ final readonly class Overflow
             throw OutOfRange::number(F::WeirGapsMm->value, $gaps, "at most the edge's length, {$length}");
         }
 
-        return Crest::edge($length, $gaps, $facts->brief->has(F::WeirTiltMmM) ? $facts->number(F::WeirTiltMmM) : 0.0);
+        return Crest::edge($length, $gaps, (float) $facts->usual(F::WeirTiltMmM));
     }
 
-    /** An edge unless somebody says otherwise: the usual makes no answer an assumption. */
     private static function isStandpipe(Facts $facts): bool
     {
-        return $facts->brief->has(F::WeirForm) && $facts->word(F::WeirForm) === 'standpipe';
+        return $facts->usual(F::WeirForm) === 'standpipe';
     }
 }

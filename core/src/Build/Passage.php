@@ -27,6 +27,16 @@ final readonly class Passage
         return new self($this->name, $this->outWidthMm ?? $this->widthMm, $this->outHeightMm ?? $this->heightMm, $this->corridorAMm, $this->corridorBMm, carDepthMm: $this->carDepthMm);
     }
 
+    /** The corridor nobody has measured while the other one is; null: both, or the way does not turn. */
+    public function lacksCorridor(): ?string
+    {
+        return match (true) {
+            $this->corridorAMm === null && $this->corridorBMm !== null => 'corridorAMm',
+            $this->corridorAMm !== null && $this->corridorBMm === null => 'corridorBMm',
+            default => null,
+        };
+    }
+
     public function narrows(): bool
     {
         return $this->outWidthMm !== null || $this->outHeightMm !== null;

@@ -14,24 +14,36 @@ use Velbrin\Core\Power\PowerTree;
 /** Answers a brief: every topic that has its facts, and for the others what they wait for. */
 final class Plan
 {
-    /** @var list<class-string<Topic>> */
+    /** @var list<class-string<Topic>> in the order their findings are read */
     private const TOPICS = [
-        Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\JumpGuard::class, Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class, Topic\InWall::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class, Topic\Drains::class, Topic\Holes::class,
-        Topic\PowerCutRoom::class, Topic\ReturnChamber::class, Topic\SkimmerDepth::class, Topic\RefillRunning::class, Topic\TopOff::class, Topic\Layers::class, Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Damp::class, Topic\Circuits::class, Topic\PluggedIn::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class, Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LightRead::class, Topic\LampsAsMade::class, Topic\Hung::class, Topic\RaisedForWork::class, Topic\InStand::class, Topic\InCabinet::class, Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class, Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
+        Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\JumpGuard::class,
+        Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class,
+        Topic\InWall::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class,
+        Topic\Drains::class, Topic\Holes::class, Topic\PowerCutRoom::class, Topic\ReturnChamber::class,
+        Topic\SkimmerDepth::class, Topic\RefillRunning::class, Topic\TopOff::class, Topic\Layers::class,
+        Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Damp::class,
+        Topic\Circuits::class, Topic\PluggedIn::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class,
+        Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LightRead::class, Topic\LampsAsMade::class,
+        Topic\Hung::class, Topic\RaisedForWork::class, Topic\InStand::class, Topic\InCabinet::class,
+        Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class,
+        Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
     ];
 
     public static function answer(PlanBrief $brief): PlanAnswers
     {
-        $figures = $findings = $drawn = [];
+        $figures = $findings = $open = $drawn = [];
         $errors = $brief->errors;
         foreach (self::TOPICS as $class) {
             $topic = new $class;
             try {
-                $answer = $topic->answer(Facts::of($brief));
+                $facts = Facts::of($brief);
+                $answer = $topic->answer($facts);
                 foreach ($answer->figures as $figure) {
                     $figures[$figure->key] = $figure;
                 }
-                array_push($findings, ...$answer->findings);
+                foreach ($answer->findings as $finding) {
+                    $finding->isSettled() ? $findings[] = $finding : $open[] = OpenCheck::unconfirmed($finding, $facts);
+                }
                 $drawn[$class] = $answer->drawn;
             } catch (Missing $e) {
                 $figures += self::waiting($topic, $e->fields);
@@ -40,31 +52,60 @@ final class Plan
                 $figures += self::waiting($topic, [$e->field]);
             }
         }
+        foreach (self::checks() as $check) {
+            $answer = $check->answer($brief);
+            array_push($findings, ...$answer->findings);
+            if ($answer->open !== null) {
+                $open[] = $answer->open;
+            }
+            if ($answer->error !== null) {
+                $errors[] = $answer->error;
+            }
+        }
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
-        [$lit, $cabinet, $ways, $board, $pump, $filled, $power] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, [Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class, Topic\ReturnPump::class, Topic\CableWays::class, Topic\PluggedIn::class]);
+        $drawing = [
+            Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class,
+            Topic\ReturnPump::class, Topic\CableWays::class, Topic\PluggedIn::class,
+        ];
+        [$lit, $cabinet, $ways, $board, $pump, $filled, $power] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, $drawing);
         $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
+        $cloggedCut = fn (): array => PowerCutPlay::frames(Facts::of($brief), clogged: true);
 
         return new PlanAnswers(
-            self::ordered($figures),
-            Finding::sorted($findings),
-            self::once($errors),
-            self::try(fn (): Section => Section::of(Facts::of($brief), $powerCut)),
-            $powerCut,
-            $hasBreak ? self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief), clogged: true)) ?? [] : [],
-            $pump instanceof PumpChart ? $pump : null,
-            $lit instanceof LitTank ? $lit->maps : [],
-            $lit instanceof LitTank ? $lit->survey : null,
-            $lit instanceof LitTank ? $lit->day : null,
-            self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),
-            self::try(fn (): HolePlan => HolePlan::of(Facts::of($brief))),
-            self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],
-            $cabinet instanceof Compartments ? $cabinet : null,
-            $ways instanceof WaysThrough ? $ways : null,
-            $board instanceof BoardLayout ? $board : null,
-            $filled instanceof FilledWays ? $filled : null,
-            $power instanceof PowerTree ? $power : null,
-            self::try(fn (): array => Topic\Lighting::inside(Facts::of($brief))[3]) ?? [],
+            figures: self::ordered($figures),
+            findings: Finding::sorted($findings),
+            open: $open,
+            errors: self::once($errors),
+            section: self::try(fn (): Section => Section::of(Facts::of($brief), $powerCut)),
+            powerCut: $powerCut,
+            cloggedCut: $hasBreak ? self::try($cloggedCut) ?? [] : [],
+            pump: $pump instanceof PumpChart ? $pump : null,
+            light: $lit instanceof LitTank ? $lit->maps : [],
+            lightSurvey: $lit instanceof LitTank ? $lit->survey : null,
+            day: $lit instanceof LitTank ? $lit->day : null,
+            heating: self::try(fn (): HeaterChoice => Topic\Warmth::choice(Facts::of($brief))),
+            holes: self::try(fn (): HolePlan => HolePlan::of(Facts::of($brief))),
+            proposedHoles: self::try(fn (): array => HolePlan::proposed(Facts::of($brief))) ?? [],
+            cabinet: $cabinet instanceof Compartments ? $cabinet : null,
+            ways: $ways instanceof WaysThrough ? $ways : null,
+            board: $board instanceof BoardLayout ? $board : null,
+            cableWays: $filled instanceof FilledWays ? $filled : null,
+            power: $power instanceof PowerTree ? $power : null,
+            outline: self::try(fn (): array => Topic\Lighting::inside(Facts::of($brief))[3]) ?? [],
         );
+    }
+
+    /** @return list<Check> every question that is asked by itself */
+    public static function checks(): array
+    {
+        $checks = [];
+        foreach (self::TOPICS as $class) {
+            if (is_subclass_of($class, Asks::class)) {
+                array_push($checks, ...$class::checks());
+            }
+        }
+
+        return $checks;
     }
 
     /**

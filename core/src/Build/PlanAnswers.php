@@ -21,6 +21,7 @@ final readonly class PlanAnswers
     /**
      * @param  array<string, Figure>  $figures  by key, in reading order
      * @param  list<Finding>  $findings  worst first
+     * @param  list<OpenCheck>  $open  what cannot be called Fine yet, and the facts that would settle it
      * @param  list<FieldError>  $errors
      * @param  list<PowerCutFrame>  $powerCut  break working; empty while it cannot be computed
      * @param  list<PowerCutFrame>  $cloggedCut  break clogged; empty when there is none
@@ -28,6 +29,7 @@ final readonly class PlanAnswers
     public function __construct(
         public array $figures,
         public array $findings,
+        public array $open,
         public array $errors,
         public ?Section $section,
         public array $powerCut,
@@ -69,6 +71,12 @@ final readonly class PlanAnswers
     public function stops(): array
     {
         return array_values(array_filter($this->findings, fn (Finding $f): bool => $f->severity === Severity::Stop));
+    }
+
+    /** @return list<OpenCheck> questions a Stop can come from that nobody can answer yet */
+    public function openSafety(): array
+    {
+        return array_values(array_filter($this->open, fn (OpenCheck $o): bool => $o->isSafety));
     }
 
     /**

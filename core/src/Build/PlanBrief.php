@@ -70,7 +70,7 @@ final readonly class PlanBrief
                 }
                 $values[$spec->field->value] = self::value($spec, $value);
                 $basis = $stated[$key] ?? null;
-                $bases[$spec->field->value] = (is_string($basis) ? Basis::tryFrom($basis) : null) ?? Basis::Measured;
+                $bases[$spec->field->value] = (is_string($basis) ? Basis::tryFrom($basis) : null) ?? Basis::Assumed;
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e);
             }
@@ -110,7 +110,7 @@ final readonly class PlanBrief
             $vessels,
             $lamps,
             array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par'), ($r->numberOr('setting') ?? 100.0) / 100, $r->wordOr('meter') ?? '', $r->wordOr('day') ?? ''), $tables['points']),
-            array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm')), $tables['holes']),
+            array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm'), $r->wordOr('serves')), $tables['holes']),
             array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row, self::whole($r->numberOr('in')), $r->flag('staysDry'), $r->numberOr('heatW') ?? 0.0), $tables['gear']),
             $errors,
             $tables,
@@ -138,6 +138,11 @@ final readonly class PlanBrief
     public function has(PlanField $field): bool
     {
         return isset($this->values[$field->value]);
+    }
+
+    public function hasAny(PlanField ...$fields): bool
+    {
+        return array_filter($fields, $this->has(...)) !== [];
     }
 
     /** A limit of the company's own where it has one, else the usual. */

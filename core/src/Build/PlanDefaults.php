@@ -19,12 +19,27 @@ final class PlanDefaults
     private const FIXED = [
         'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'toughened' => 'unknown', 'origin' => 'new', 'copper' => 'unknown', 'inhabitants' => 'none', 'top' => 'open', 'waterGapMm' => 40.0,
         'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirForm' => 'edge', 'weirGapsMm' => PlanBrief::NONE, 'weirTiltMmM' => 0.0, 'strainer' => 'no',
-        'drainSumK' => 2.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
+        'drainSumK' => 2.0, 'drainCount' => 1.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
         'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'measuredUaWK' => PlanBrief::NONE, 'standHeightMm' => 800.0,
-        'equipmentKg' => 30.0, 'wallOpening' => 'no', 'balcony' => 'no', 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE, 'topoffFed' => 'reservoir',
+        'equipmentKg' => 30.0, 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE, 'topoffFed' => 'reservoir',
         'roFeedC' => 12.0, 'attenuationPerM' => 0.25, 'lightHours' => 10.0, 'lightRampH' => 1.5, 'lightTopPct' => 100.0, 'equalised' => 'no', 'handMm' => 90.0, 'standingMm' => 0.0, 'shoulderMm' => 1400.0, 'armMm' => 700.0, 'toolMm' => 0.0,
-        'livestock' => 'mixed', 'otherW' => 20.0, 'mainsV' => 230.0, 'circuitA' => 16.0, 'circuits' => 1.0, 'stripA' => 10.0, 'props' => 'unknown', 'hiddenCables' => 'unknown', 'reservoirIn' => 'own', 'roRatedKpa' => 350.0, 'airChangesH' => 0.5, 'residual' => 'unknown', 'changePct' => 20.0, 'wastePerL' => 3.0, 'visitsMonth' => 2.0, 'careMin' => 45.0,
+        'livestock' => 'mixed', 'cablesPerSheave' => 1.0, 'otherW' => 20.0, 'mainsV' => 230.0, 'circuitA' => 16.0, 'circuits' => 1.0, 'stripA' => 10.0, 'props' => 'unknown', 'hiddenCables' => 'unknown', 'reservoirIn' => 'own', 'roRatedKpa' => 350.0, 'airChangesH' => 0.5, 'changePct' => 20.0, 'wastePerL' => 3.0, 'visitsMonth' => 2.0, 'careMin' => 45.0,
     ];
+
+    /**
+     * Nothing anybody could say instead is worse than these, or they are the plan’s own choice and not a fact of the place: they
+     * cannot carry a finding to Fine (B-94).
+     */
+    private const UNFAVOURABLE = [
+        F::DrainCount, F::Toughened, F::Copper, F::FloorType, F::Equalised, F::NonReturn, F::Strainer, F::Props, F::HiddenCables,
+        F::FromSupportMm, F::Salinity, F::SetpointC, F::Livestock,
+    ];
+
+    /** Whether the default of this fact cannot flatter. */
+    public static function isUnfavourable(F $field): bool
+    {
+        return in_array($field, self::UNFAVOURABLE, true);
+    }
 
     /** @return array<string, float|string> */
     public static function for(PlanBrief $brief): array

@@ -52,6 +52,8 @@ enum PlanField: string
     case WeirLengthMm = 'weirLengthMm';
     case WeirGapsMm = 'weirGapsMm';
     case Drains = 'drains';
+    case DrainCount = 'drainCount';
+    case DrainValves = 'drainValves';
     case Strainer = 'strainer';
     case DrainBoreMm = 'drainBoreMm';
     case DrainLengthM = 'drainLengthM';
@@ -111,6 +113,7 @@ enum PlanField: string
     case Sheaves = 'sheaves';
     case SheaveTurnDeg = 'sheaveTurnDeg';
     case SheaveBreakingKg = 'sheaveBreakingKg';
+    case CablesPerSheave = 'cablesPerSheave';
     case WinchKg = 'winchKg';
     case WinterC = 'winterC';
     case SummerC = 'summerC';

@@ -31,6 +31,8 @@ final readonly class PlanMass
     public static function of(Facts $facts): self
     {
         $display = DisplayTank::of($facts);
+        // The panes weigh by what they are of.
+        $facts->word(F::Material);
         $sumpKg = SumpWater::isDescribed($facts) ? SumpWater::of($facts)->vessel->massKg() : 0.0;
         $density = Seawater::at($facts->number(F::Salinity), $facts->number(F::SetpointC))->densityKgM3() / 1000;
 

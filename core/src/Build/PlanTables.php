@@ -76,6 +76,7 @@ final class PlanTables
             new TableSpec('holes', 'hole', 'seen from outside, mm from the left and the lower edge', 16, [
                 C::choice('pane', 'Pane', 'which pane', array_combine(array_column(Pane::cases(), 'value'), array_column(Pane::cases(), 'value'))),
                 C::number('xMm', 'From left', 'from the left', Kind::Length, 0, 20000), C::number('yMm', 'Up', 'up from the lower edge', Kind::Length, 0, 20000), C::number('diameterMm', 'Hole', 'diameter of the hole', Kind::Length, 8, 250),
+                C::choice('serves', 'For', 'what passes it', ['main' => 'a main drain', 'channel' => 'the open channel', 'emergency' => 'the emergency', 'return' => 'a return', 'other' => 'something else'])->or('not said'),
             ]),
         ];
     }

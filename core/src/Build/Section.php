@@ -292,7 +292,7 @@ final readonly class Section
         }
         $return = $sump->returnChamber();
         $pumpX = $right - $return->fromMm - $return->lengthMm + min(30.0, $return->lengthMm / 5);
-        $shapes[] = Shape::rect('pump', $pumpX, $y($floorZ + $sump->pumpMinMm * 0.75), min(110.0, $return->lengthMm / 2.5), $sump->pumpMinMm * 0.75);
+        $shapes[] = Shape::rect('pump', $pumpX, $y($floorZ + $sump->pumpMinMm() * 0.75), min(110.0, $return->lengthMm / 2.5), $sump->pumpMinMm() * 0.75);
         foreach ([[$x, $wall], [$x + $length - $wall, $wall]] as [$at, $w]) {
             $shapes[] = Shape::rect('glass', $at, $y($floorZ + $sump->rimMm), $w, $sump->rimMm + $vessel->floorMm);
         }
@@ -313,26 +313,7 @@ final readonly class Section
         $right = $sumpX + $sump->vessel->footprint->boxLengthMm() - $sump->vessel->wallMm;
         $shapes = $marks = [];
         if ($overflow !== null && $facts->knows(F::DrainBoreMm)) {
-            $bore = $facts->number(F::DrainBoreMm);
-            $intake = $sump->chambers[0];
-            $x = $length - $wall - self::BOX_MM * 0.68;
-            $to = min($x, $right - 60);
-            $inlet = $levels->rimMm - $overflow->edgeBelowRimMm - 90;
-            $end = $sumpFloor + max(20, $intake->levelMm - 40);
-            $bend = $levels->displayBottomMm - 70;
-            $shapes[] = Shape::line('pipe', [[$x, $y($inlet)], [$x, $y($bend)], [$to, $y($bend)], [$to, $y($end)]], $bore);
-            if ($facts->knows(F::Drains) && str_contains($facts->word(F::Drains), 'channel') && $facts->knows(F::ChannelBelowRimMm) && $facts->knows(F::ChannelBoreMm)) {
-                $x = $length - $wall - self::BOX_MM * 0.47;
-                $to = min($x, $right - 40);
-                $shapes[] = Shape::line('dry', [[$x, $y($levels->rimMm - $facts->number(F::ChannelBelowRimMm))], [$x, $y($bend - 22)], [$to, $y($bend - 22)], [$to, $y($sumpFloor + min($sump->rimMm - 15, $intake->levelMm + 10))]], $facts->number(F::ChannelBoreMm));
-            }
-            if (str_ends_with($facts->knows(F::Drains) ? $facts->word(F::Drains) : '', 'emergency') && $facts->knows(F::EmergencyBelowRimMm) && $facts->knows(F::EmergencyBoreMm)) {
-                $x = $length - $wall - self::BOX_MM * 0.26;
-                $to = min($x, $right - 20);
-                $inletZ = $levels->rimMm - $facts->number(F::EmergencyBelowRimMm);
-                $shapes[] = Shape::line('dry', [[$x, $y($inletZ)], [$x, $y($bend - 45)], [$to, $y($bend - 45)], [$to, $y($sumpFloor + min($sump->rimMm - 15, $intake->levelMm + 25))]], $facts->number(F::EmergencyBoreMm));
-                $marks[] = new Mark($length, $y($inletZ), 'right', 'label', [Sentence::of('emergency inlet'), Sentence::of('{below} below the rim', ['below' => Quantity::of($facts->number(F::EmergencyBelowRimMm), Kind::Length)])], 'drain');
-            }
+            [$shapes, $marks] = self::drains($facts, $display, $levels, $sump, $right, $y, $overflow);
         }
         if ($facts->knows(F::OutletBelowRimMm)) {
             $bore = $facts->knows(F::ReturnBoreMm) ? $facts->number(F::ReturnBoreMm) : 20.0;
@@ -341,7 +322,7 @@ final readonly class Section
             $outlet = $levels->rimMm - $facts->number(F::OutletBelowRimMm);
             $down = $wall + self::RETURN_MM;
             $shapes[] = Shape::line('pipe', [
-                [$pump, $y($sumpFloor + $sump->pumpMinMm * 0.75)], [$pump, $y($levels->displayBottomMm - 60)], [-40, $y($levels->displayBottomMm - 60)],
+                [$pump, $y($sumpFloor + $sump->pumpMinMm() * 0.75)], [$pump, $y($levels->displayBottomMm - 60)], [-40, $y($levels->displayBottomMm - 60)],
                 [-40, $y($levels->rimMm + 55)], [$down, $y($levels->rimMm + 55)], [$down, $y($outlet)],
             ], $bore);
             $under = $facts->number(F::OutletBelowRimMm) - $display->runningBelowRimMm;
@@ -358,6 +339,73 @@ final readonly class Section
         }
 
         return [$shapes, $marks];
+    }
+
+    /**
+     * Drains side by side in the overflow box: as many as the holes say, else as the school has (B-90). The main ones run full.
+     *
+     * @param  float  $right  inside wall of the sump
+     * @param  callable(float): float  $y
+     * @return array{0: list<Shape>, 1: list<Mark>}
+     */
+    private static function drains(Facts $facts, DisplayTank $display, Levels $levels, SumpWater $sump, float $right, callable $y, Overflow $overflow): array
+    {
+        $intake = $sump->chambers[0];
+        $box = $display->vessel->footprint->boxLengthMm() - $display->vessel->wallMm;
+        $open = fn (float $over): float => $levels->sumpInsideFloorMm + min($sump->rimMm - 15, $intake->levelMm + $over);
+        $under = $levels->sumpInsideFloorMm + max(20, $intake->levelMm - 40);
+        $mainInlet = $levels->rimMm - $overflow->edgeBelowRimMm - 90;
+        $shapes = $marks = [];
+        $drains = self::drainsDrawn($facts);
+        foreach ($drains as $i => $serves) {
+            [$shape, $bore, $inlet, $end] = match ($serves) {
+                'channel' => ['dry', F::ChannelBoreMm, $levels->rimMm - $facts->number(F::ChannelBelowRimMm), $open(10)],
+                'emergency' => ['dry', F::EmergencyBoreMm, $levels->rimMm - $facts->number(F::EmergencyBelowRimMm), $open(25)],
+                default => ['pipe', F::DrainBoreMm, $mainInlet, $under],
+            };
+            // Nearest to the tank first; each turns a little lower, so that none hides another.
+            $x = $box - self::BOX_MM * (0.68 - 0.42 * $i / max(2, count($drains) - 1));
+            $to = min($x, $right - 60 + 20 * $i);
+            $bend = $levels->displayBottomMm - 70 - 22 * $i;
+            $shapes[] = Shape::line($shape, [[$x, $y($inlet)], [$x, $y($bend)], [$to, $y($bend)], [$to, $y($end)]], $facts->number($bore));
+            if ($serves === 'emergency') {
+                $below = ['below' => Quantity::of($facts->number(F::EmergencyBelowRimMm), Kind::Length)];
+                $said = [Sentence::of('emergency inlet'), Sentence::of('{below} below the rim', $below)];
+                $marks[] = new Mark($display->vessel->footprint->boxLengthMm(), $y($inlet), 'right', 'label', $said, 'drain');
+            }
+        }
+
+        return [$shapes, $marks];
+    }
+
+    /**
+     * What is drawn in the box, in order: mains, channel, emergency. One whose pipe is not described is left out.
+     *
+     * @return list<string>
+     *
+     * @throws Missing
+     */
+    private static function drainsDrawn(Facts $facts): array
+    {
+        $school = $facts->knows(F::Drains) ? DrainSchool::from($facts->word(F::Drains)) : DrainSchool::Open;
+        $counted = [
+            'main' => BlockedMain::mains($facts),
+            'channel' => $school->hasChannel() ? 1 : 0,
+            'emergency' => $school->hasEmergency() ? 1 : 0,
+        ];
+        $drilled = array_count_values(array_filter(array_map(fn (Hole $h): ?string => $h->serves, $facts->brief->holes)));
+        $said = array_intersect_key($drilled, $counted);
+        $isDescribed = [
+            'main' => true,
+            'channel' => $facts->knows(F::ChannelBoreMm) && $facts->knows(F::ChannelBelowRimMm),
+            'emergency' => $facts->knows(F::EmergencyBoreMm) && $facts->knows(F::EmergencyBelowRimMm),
+        ];
+        $drawn = [];
+        foreach ($said === [] ? $counted : array_merge(array_fill_keys(array_keys($counted), 0), $said) as $serves => $count) {
+            $drawn = [...$drawn, ...($isDescribed[$serves] ? array_fill(0, $count, $serves) : [])];
+        }
+
+        return $drawn;
     }
 
     /**

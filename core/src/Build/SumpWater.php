@@ -14,8 +14,12 @@ use Velbrin\Core\Vessel\Vessel;
 final readonly class SumpWater
 {
     /** @param  non-empty-list<SumpChamber>  $chambers the return chamber last */
-    private function __construct(public Vessel $vessel, public array $chambers, public float $rimMm, public float $pumpMinMm)
-    {
+    private function __construct(
+        public Vessel $vessel,
+        public array $chambers,
+        public float $rimMm,
+        private Facts $facts,
+    ) {
     }
 
     public static function isDescribed(Facts $facts): bool
@@ -46,12 +50,21 @@ final readonly class SumpWater
         if ($level >= $rim) {
             throw OutOfRange::number(F::ReturnLevelMm->value, $level, "below the sump's rim, {$rim} mm inside");
         }
-        $pumpMin = $facts->number(F::PumpMinLevelMm);
-        if ($pumpMin >= $level) {
-            throw OutOfRange::number(F::PumpMinLevelMm->value, $pumpMin, "below the running level, {$level}");
-        }
 
-        return new self($vessel, self::chambers($facts, $vessel, $level, $rim), $rim, $pumpMin);
+        return new self($vessel, self::chambers($facts, $vessel, $level, $rim), $rim, $facts);
+    }
+
+    /**
+     * Lowest level for the pump, mm. Read only by what depends on it.
+     *
+     * @throws OutOfRange
+     */
+    public function pumpMinMm(): float
+    {
+        $pumpMin = $this->facts->number(F::PumpMinLevelMm);
+        $level = $this->returnChamber()->levelMm;
+
+        return $pumpMin < $level ? $pumpMin : throw OutOfRange::number(F::PumpMinLevelMm->value, $pumpMin, "below the running level, {$level}");
     }
 
     public function returnChamber(): SumpChamber
@@ -75,10 +88,32 @@ final readonly class SumpWater
         return array_sum(array_map(fn (SumpChamber $c): float => $c->litres(), $this->chambers));
     }
 
-    /** Return-chamber water the pump can use, L. */
+    /**
+     * Return-chamber water the pump can use, L.
+     *
+     * @throws OutOfRange
+     */
     public function usableReturnL(): float
     {
-        return $this->returnChamber()->areaM2 * ($this->returnChamber()->levelMm - $this->pumpMinMm);
+        return $this->returnChamber()->areaM2 * ($this->returnChamber()->levelMm - $this->pumpMinMm());
+    }
+
+    /**
+     * All the pump can lift once nothing comes down any more, L: its own chamber, and what runs after it out of the chambers before.
+     * They settle at their baffle; one whose baffle is drowned gives all the water that stood over it.
+     *
+     * @throws OutOfRange
+     */
+    public function liftsL(): float
+    {
+        $lifts = $this->usableReturnL();
+        $settles = $this->pumpMinMm();
+        foreach (array_reverse(array_slice($this->chambers, 0, -1)) as $chamber) {
+            $settles = max($chamber->baffleMm ?? 0.0, $settles);
+            $lifts += $chamber->areaM2 * max(0.0, $chamber->levelMm - $settles);
+        }
+
+        return $lifts;
     }
 
     /** The one level with the same spare room, mm. */

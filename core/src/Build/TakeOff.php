@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Topic\ReturnPump;
 use Velbrin\Core\Build\Topic\Sized;
 use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Measure\Kind;
@@ -73,12 +74,12 @@ final readonly class TakeOff
             'salt' => fn (Facts $f): TakeOffLine => self::line('salt', Volumes::systemL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity) / 35 / 1000, Kind::Mass, Sentence::of('for the first fill')),
             'ro-water' => fn (Facts $f): TakeOffLine => self::line('ro-water', Volumes::systemL($f), Kind::Volume, Sentence::of('for the first fill')),
             'drain-pipe' => fn (Facts $f): TakeOffLine => self::line('drain-pipe', self::known($f, F::Drains, F::DrainBoreMm)->number(F::DrainLengthM) * self::drains($f), Kind::Height, Sentence::of('{n} pipes of {bore}', ['n' => Quantity::of(self::drains($f), Kind::Count), 'bore' => Quantity::of($f->number(F::DrainBoreMm), Kind::Length)])),
-            'return-pipe' => fn (Facts $f): TakeOffLine => self::line('return-pipe', $f->number(F::ReturnLengthM), Kind::Height, Sentence::of('{bore} bore', ['bore' => Quantity::of($f->number(F::ReturnBoreMm), Kind::Length)])),
+            'return-pipe' => self::returnPipe(...),
             'return-pump' => fn (Facts $f): TakeOffLine => self::line('return-pump', self::returns($f), Kind::Count, Sentence::of('{flow} through the line', ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)])),
             'stream-pump' => fn (Facts $f): TakeOffLine => self::line('stream-pump', count($f->brief->rows('streams')), Kind::Count),
             'bulkhead' => fn (Facts $f): TakeOffLine => self::line('bulkhead', count($f->brief->holes), Kind::Count, Sentence::of('one a hole')),
             'union' => fn (Facts $f): TakeOffLine => self::line('union', max(self::joints($f, 'union'), self::returns($f)), Kind::Count, Sentence::of('one at least at each return pump')),
-            'gate-valve' => fn (Facts $f): TakeOffLine => self::line('gate-valve', str_starts_with(self::known($f, F::Drains)->word(F::Drains), 'siphon') ? 1 : 0, Kind::Count, Sentence::of('to trim the siphon')),
+            'gate-valve' => fn (Facts $f): TakeOffLine => self::line('gate-valve', DrainSchool::from(self::known($f, F::Drains)->word(F::Drains))->isSiphon() ? BlockedMain::mains($f) : 0, Kind::Count, Sentence::of('to trim the siphon')),
             'guard' => fn (Facts $f): ?TakeOffLine => self::known($f, F::Guard)->word(F::Guard) === 'mesh' ? self::line('guard', DisplayTank::vessel($f)->insideAreaM2(), Kind::Area) : null,
             ...self::onBoard(),
             'cable' => fn (Facts $f): TakeOffLine => self::line('cable', array_sum(array_map(fn (TableRow $w): float => $w->number('cables') * $w->number('runMm') / 1000, $f->brief->rows('ways'))), Kind::Height, Sentence::of('each lead by its way, without the loop')),
@@ -123,6 +124,16 @@ final readonly class TakeOff
         return count(array_filter($facts->brief->rows('joints'), fn (TableRow $r): bool => $r->word('kind') === $kind));
     }
 
+    /** A line of pipe for each return that has one of its own. */
+    private static function returnPipe(Facts $facts): TakeOffLine
+    {
+        $lines = ReturnPump::lines($facts);
+        $parts = ['n' => Quantity::of($lines, Kind::Count), 'bore' => Quantity::of($facts->number(F::ReturnBoreMm), Kind::Length)];
+        $note = Sentence::of($lines === 1 ? '{bore} bore' : '{n} lines of {bore} bore', $parts);
+
+        return self::line('return-pipe', $lines * $facts->number(F::ReturnLengthM), Kind::Height, $note);
+    }
+
     private static function returns(Facts $facts): int
     {
         return $facts->word(F::Returns) === 'one' ? 1 : 2;
@@ -130,9 +141,7 @@ final readonly class TakeOff
 
     private static function drains(Facts $facts): int
     {
-        return match ($facts->word(F::Drains)) {
-            'open-emergency', 'siphon-emergency' => 2, 'siphon-channel-emergency' => 3, default => 1,
-        };
+        return BlockedMain::mains($facts) + DrainSchool::from($facts->word(F::Drains))->standby();
     }
 
     private static function line(string $key, float $value, Kind $kind, ?Sentence $note = null): TakeOffLine

@@ -34,6 +34,12 @@ final readonly class Finding
         return new self($severity, $rule, $about, $what, $why, $remedy, $basis instanceof Grounds ? $basis : Grounds::plain($basis), $working);
     }
 
+    /** Fine is settled only when it rests on what was given, never on a default that might flatter (B-94). */
+    public function isSettled(): bool
+    {
+        return $this->severity !== Severity::Fine || $this->grounds->unconfirmed === [];
+    }
+
     /** Stable name of this objection within a plan: one rule about one thing in one voice. */
     public function key(): string
     {

@@ -7,6 +7,9 @@ namespace Velbrin\Core\Measure;
 /** A number with what it measures, in the core's unit of that kind. */
 final readonly class Quantity
 {
+    /** Beyond these a difference is of the arithmetic, not of the thing. */
+    private const MOST_DIGITS = 6;
+
     private function __construct(
         public float $value,
         public Kind $kind,
@@ -19,6 +22,28 @@ final readonly class Quantity
     public static function of(float $value, Kind $kind): self
     {
         return new self(Guard::finite($kind->name, $value), $kind);
+    }
+
+    /**
+     * As many digits as it takes to tell it from these limits, so that no verdict hides behind rounding (C-61): beside a limit of 3 a
+     * value of 2.996 is not shown as "3.00".
+     */
+    public function apartFrom(float ...$limits): self
+    {
+        $display = Units::metric()->display($this->kind);
+        $more = $this->moreDigits;
+        foreach ($limits as $limit) {
+            while ($more < self::MOST_DIGITS && $this->value !== $limit && self::looksAlike($this->value, $limit, $display->digits + $more)) {
+                $more++;
+            }
+        }
+
+        return new self($this->value, $this->kind, $more);
+    }
+
+    private static function looksAlike(float $value, float $limit, int $digits): bool
+    {
+        return round($value, $digits) === round($limit, $digits);
     }
 
     public function finer(int $digits): self

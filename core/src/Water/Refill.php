@@ -18,6 +18,8 @@ final readonly class Refill
         public bool $holds,
         /** Refill rate the chamber needs at this pump flow, L/h. */
         public float $needsLh,
+        /** The same where the sump’s part of the change was taken first: nothing is left in the chamber, and it needs the pump’s whole flow. */
+        public float $needsSumpFirstLh,
         /** Pump flow to set so that this refill is enough, L/h; null: any. */
         public ?float $pumpLh,
         /** Minutes until the display is over its weir. */
@@ -48,7 +50,7 @@ final readonly class Refill
         $room = max(0.0, SumpChange::USABLE_SPARE * Guard::notNegative('spareL', $spareL) - Guard::notNegative('downL', $downL));
 
         return new self(
-            $refillLh >= $needs, $needs, $share > 0 ? $refillLh / $share : null, 60 * $missingL / $pumpLh, 60 * $room / $refillLh,
+            $refillLh >= $needs, $needs, $missingL > 0 ? $pumpLh : 0.0, $share > 0 ? $refillLh / $share : null, 60 * $missingL / $pumpLh, 60 * $room / $refillLh,
             $pumpLh * $missingL / ($pumpLh + $refillLh) <= $chamberL,
         );
     }

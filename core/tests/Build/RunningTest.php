@@ -99,7 +99,7 @@ final class RunningTest extends TestCase
     /** @param  array<string, int|float|string>  $more */
     private static function brief(array $more): PlanBrief
     {
-        return PlanBrief::read(['values' => [...self::TANK, ...$more]]);
+        return SoundPlan::confirmed([...self::TANK, ...$more]);
     }
 
     /**

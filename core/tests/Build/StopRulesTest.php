@@ -16,10 +16,8 @@ use Velbrin\Core\Measure\Finding;
 final class StopRulesTest extends TestCase
 {
     private const SOUND = [
-        'lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 12, 'floorMm' => 12, 'bracing' => 'braced', 'toughened' => 'none', 'rockKg' => 40, 'sandDepthMm' => 30, 'flowLh' => 3000, 'weirBelowRimMm' => 60, 'weirLengthMm' => 400,
-        'drains' => 'siphon-emergency', 'drainBoreMm' => 34, 'drainLengthM' => 1.1, 'drainSumK' => 1.6, 'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 52, 'outletBelowRimMm' => 70, 'breakBelowRimMm' => 62, 'returnBoreMm' => 27, 'returnLengthM' => 2.4, 'returnSumK' => 5.5, 'pipesL' => 5,
-        'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'returnLevelMm' => 200, 'reservoirL' => 10, 'pumpsW' => 40, 'lightsW' => 90, 'winterC' => 18, 'summerC' => 26,
-        'floorType' => 'concrete', 'storey' => 0, 'spanMm' => 4000, 'allowanceKpa' => 20, 'lampsKg' => 12, 'fixings' => 2, 'breakingKg' => 60, 'residual' => 'yes', 'standInsideMm' => 740, 'cabinetLengthMm' => 1100, 'cabinetDepthMm' => 540, 'doorWidthMm' => 1000, 'doorHeightMm' => 660,
+        ...SoundPlan::VALUES,
+        'cabinetLengthMm' => 1100, 'cabinetDepthMm' => 540, 'doorWidthMm' => 1000, 'doorHeightMm' => 660, 'doorFromLeftMm' => 50,
     ];
 
     private const TABLES = ['chambers' => [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230], ['name' => 'Return']], 'passages' => [['name' => 'door', 'widthMm' => 900, 'heightMm' => 2000]], 'gear' => [], 'holes' => [['pane' => 'back', 'xMm' => 600, 'yMm' => 420, 'diameterMm' => 60]]];

@@ -63,7 +63,7 @@ final class StructureTest extends TestCase
     /** @return iterable<string, array{0: array<string, mixed>, 1: FloorWord}> */
     public static function words(): iterable
     {
-        $calm = ['floorType' => 'concrete', 'spanMm' => 4000, 'allowanceKpa' => 20];
+        $calm = ['floorType' => 'concrete', 'spanMm' => 4000, 'allowanceKpa' => 20, 'balcony' => 'no', 'wallOpening' => 'no'];
         yield 'everything known, lightly loaded' => [$calm, FloorWord::Within];
         yield 'nothing known' => [[], FloorWord::Ask];
         yield 'allowance unknown' => [['floorType' => 'concrete', 'spanMm' => 4000], FloorWord::Ask];
@@ -75,7 +75,9 @@ final class StructureTest extends TestCase
         yield 'joists, direction unknown' => [[...$calm, 'floorType' => 'timber'], FloorWord::Ask];
         yield 'a balcony' => [[...$calm, 'balcony' => 'yes'], FloorWord::Never];
         yield 'an opened wall' => [[...$calm, 'wallOpening' => 'yes'], FloorWord::Never];
-        yield 'a slab on the ground, allowance known' => [['floorType' => 'slab', 'allowanceKpa' => 20], FloorWord::Within];
+        yield 'a slab on the ground, allowance known' => [['floorType' => 'slab', 'storey' => 0, 'allowanceKpa' => 20], FloorWord::Within];
+        yield 'nobody has said whether it is a balcony' => [[...array_diff_key($calm, ['balcony' => 0])], FloorWord::Ask];
+        yield 'nobody has said whether a wall is opened' => [[...array_diff_key($calm, ['wallOpening' => 0])], FloorWord::Ask];
         yield 'a slab on the ground, nothing known' => [['floorType' => 'slab'], FloorWord::Ask];
     }
 

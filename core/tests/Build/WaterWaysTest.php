@@ -17,6 +17,7 @@ use Velbrin\Core\Control\Replacement;
 use Velbrin\Core\Hydraulics\DrainCapacity;
 use Velbrin\Core\Hydraulics\WeirHead;
 use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Severity;
@@ -66,11 +67,12 @@ final class WaterWaysTest extends TestCase
         self::assertEqualsWithDelta(min(50 - WeirHead::plainEdge(2400, 300), 45 - $needed), self::value($with, 'blockedMm'), 1e-9);
         self::assertSame(0.0, self::value($with, 'blockedFloorL'));
 
-        // Alone: 19.2 L of the chamber and 8 L of top-off come up, 0.72 m² × the gap fits.
+        // Alone: 19.2 L of the chamber, what stands over the baffles, and 8 L of top-off come up, 0.72 m² × the gap fits.
         $alone = self::plan(['drains' => 'open', 'weirBelowRimMm' => 40, 'outletBelowRimMm' => 50]);
         $room = 0.72 * (40 - WeirHead::plainEdge(2400, 300));
-        self::assertEqualsWithDelta(max(0, 0.16 * 120 + 8 - $room), self::value($alone, 'blockedFloorL'), 1e-9);
-        self::assertEqualsWithDelta(0.16 * 120 + 8, self::value($alone, 'floodL'), 1e-9);
+        $adds = 0.16 * 120 + 0.4 * (0.194 + 0.294) * WeirHead::plainEdge(2400, 400) + 8;
+        self::assertEqualsWithDelta(max(0, $adds - $room), self::value($alone, 'blockedFloorL'), 1e-9);
+        self::assertEqualsWithDelta($adds, self::value($alone, 'floodL'), 1e-9);
         self::assertSame(Severity::Stop, $alone->stops()[0]->severity);
 
         $small = self::plan(['drainBoreMm' => 30]);
@@ -112,6 +114,68 @@ final class WaterWaysTest extends TestCase
     }
 
     #[Test]
+    public function a_drowned_baffle_lets_its_chamber_s_water_come_up_too(): void
+    {
+        // Baffle 150 under a level of 230: 372 × 434 mm of return chamber give 21.0 L, 337 × 434 mm before it 11.7 L more.
+        $drowned = [
+            'sumpLengthMm' => 731, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'sumpWallMm' => 8, 'returnLevelMm' => 230, 'pumpMinLevelMm' => 100, 'baffleMm' => 6,
+        ];
+        $chambers = fn (float $baffleMm): array => ['chambers' => [['name' => 'Skimmer', 'lengthMm' => 337, 'baffleMm' => $baffleMm], ['name' => 'Return']]];
+        $sump = fn (float $baffleMm): SumpWater => SumpWater::of(Facts::of(PlanBrief::read(['values' => [...self::VALUES, ...$drowned], ...$chambers($baffleMm)])));
+        self::assertEqualsWithDelta(21.0, $sump(150)->usableReturnL(), 0.05);
+        self::assertEqualsWithDelta(32.7, $sump(150)->liftsL(), 0.05);
+        // Just drowned or just not: the same water stands over it.
+        self::assertGreaterThan($sump(229)->liftsL(), $sump(150)->liftsL());
+        self::assertGreaterThan($sump(151)->liftsL(), $sump(150)->liftsL());
+        // Below the pump's lowest level the chamber gives no more than down to that.
+        self::assertEqualsWithDelta($sump(100)->liftsL(), $sump(60)->liftsL(), 1e-9);
+    }
+
+    #[Test]
+    public function of_several_main_drains_one_is_blocked_and_the_others_run_on(): void
+    {
+        $one = self::plan(['drains' => 'open', 'drainBoreMm' => 44]);
+        $three = self::plan(['drains' => 'open', 'drainBoreMm' => 44, 'drainCount' => 3]);
+        self::assertEqualsWithDelta(3 * self::value($one, 'drainLh'), self::value($three, 'drainLh'), 1e-6);
+        $each = DrainCapacity::open(44);
+        // Two left carry just as much as is brought, or just not.
+        $flow = fn (float $lh): PlanAnswers => self::plan(['drains' => 'open', 'drainBoreMm' => 44, 'drainCount' => 3, 'flowLh' => $lh, 'weirLengthMm' => 600, 'reservoirL' => 60]);
+        self::assertSame(0.0, self::value($flow(2 * $each - 1), 'blockedFloorL'));
+        self::assertGreaterThan(0.0, self::value($flow(2 * $each + 1), 'blockedFloorL'));
+        $valves = fn (string $which): array => array_map(
+            fn (Finding $f): Severity => $f->severity,
+            array_values(array_filter(self::plan(['drainValves' => $which])->findings, fn (Finding $f): bool => $f->rule === 'X-22' && $f->about === 'drain')),
+        );
+        self::assertSame([Severity::Fix], $valves('all'));
+        self::assertSame([Severity::Fine], array_map(fn (Finding $f): Severity => $f->severity, array_values(array_filter(SoundPlan::answer(['drainValves' => 'some'])->findings, fn (Finding $f): bool => $f->rule === 'X-22' && $f->about === 'drain'))));
+    }
+
+    #[Test]
+    public function an_emergency_drain_is_not_offered_where_one_exists(): void
+    {
+        $remedy = fn (array $more): string => implode(' ', array_map(
+            fn (Finding $f): string => (string) $f->remedy?->in(Units::metric()),
+            array_filter(self::plan($more)->findings, fn (Finding $f): bool => $f->rule === 'B-22' && str_contains($f->what->template, 'Blocked')),
+        ));
+        $small = ['emergencyBoreMm' => 16, 'reservoirL' => 60, 'returnLevelMm' => 300];
+        self::assertStringContainsString('wide enough', $remedy($small));
+        self::assertStringNotContainsString('An emergency drain that takes', $remedy($small));
+        self::assertStringContainsString('An emergency drain that takes', $remedy([...$small, 'drains' => 'open']));
+    }
+
+    #[Test]
+    public function what_a_drain_carries_more_is_told_of_what_the_return_brings(): void
+    {
+        $more = array_values(array_filter(SoundPlan::answer()->findings, fn (Finding $f): bool => $f->rule === 'B-22' && $f->what->template === 'Main drain carries {carries}'))[0];
+        $carries = self::value(SoundPlan::answer(), 'drainLh');
+        self::assertSame(100 * ($carries - 3000) / 3000, $more->why->parts['spare']->value ?? null);
+        // 7 104 L/h is 137 % more than 3 000, not 58: at a third of what it carries, 200 % more.
+        $third = SoundPlan::answer(['flowLh' => $carries / 3]);
+        $said = array_values(array_filter($third->findings, fn (Finding $f): bool => $f->what->template === 'Main drain carries {carries}'))[0];
+        self::assertEqualsWithDelta(200.0, $said->why->parts['spare']->value ?? null, 1.0);
+    }
+
+    #[Test]
     public function the_hours_without_top_off_are_usable_water_over_evaporation(): void
     {
         $answers = self::plan();
@@ -127,7 +191,7 @@ final class WaterWaysTest extends TestCase
         $brief = PlanBrief::read(['values' => self::VALUES, 'bases' => [...$bases, 'flowLh' => 'recalled'], 'chambers' => self::CHAMBERS]);
         $spare = Plan::answer($brief)->figure('turnover');
         self::assertSame(Basis::Assumed, $spare?->grounds->basis, 'a default counts as assumed');
-        self::assertContains('material', $spare->grounds->fields);
+        self::assertContains('shape', $spare->grounds->fields);
 
         $all = [...self::VALUES, 'shape' => 'rectangular', 'material' => 'glass', 'weirGapsMm' => 'none', 'salinity' => 35, 'mixGramsPerL' => 38.5, 'setpointC' => 25.5, 'sumpWallMm' => 8, 'sumpFloorMm' => 8, 'baffleMm' => 6];
         $known = Plan::answer(PlanBrief::read(['values' => $all, 'bases' => [...array_fill_keys(array_keys($all), 'measured'), 'flowLh' => 'recalled'], 'chambers' => self::CHAMBERS]))->figure('turnover');

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\LitDay;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
@@ -19,7 +22,7 @@ use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
 
 /** What the circuits carry, running and at the start, what protects people, and the power of a month (B-61). */
-final class Circuits implements Topic
+final class Circuits implements Asks, Topic
 {
     /** Of its rating a circuit carries this all day. */
     private const SHARE = 0.8;
@@ -52,7 +55,7 @@ final class Circuits implements Topic
             Figure::number('circuitA', $running, Sentence::of('all on, heaters {heaters}; {may} is allowed all day', $parts), $facts->basis(), Working::of(Topic::LABELS['circuitA'], '(p + l + o + h)/V/n', $watts, $running, 'B-61: at most 0.8 of the rating')),
             Figure::number('startA', $start, Sentence::of('for a moment, when the power comes back'), $facts->basis(), Working::of(Topic::LABELS['startA'], '(3*p + l + o + h)/V/n', $watts, $start, 'B-61: motors draw three times their running current')),
             Figure::number('energyKwh', $energy, Sentence::of('in a room between its winter and its summer'), $facts->basis()),
-        ], [...($facts->brief->rows('loads') === [] ? self::load($facts, $parts) : []), ...self::protection($facts)]);
+        ], [...($facts->brief->rows('loads') === [] ? self::load($facts, $parts) : [])]);
     }
 
     /** Watts drawn in the mean over a day, in a room halfway between winter night and summer day. */
@@ -87,13 +90,39 @@ final class Circuits implements Topic
         return $found;
     }
 
-    /** @return list<Finding> */
+    public static function checks(): array
+    {
+        return [Check::safety('B-61.residual', 'power', 'Is all wet gear behind residual-current protection?', self::protection(...))];
+    }
+
+    /**
+     * @return list<Finding>
+     *
+     * @throws Missing
+     */
     private static function protection(Facts $facts): array
     {
-        return match ($facts->word(F::Residual)) {
-            'yes' => [Finding::of(Severity::Fine, 'B-61', 'power', Sentence::of('Wet gear stands behind residual-current protection'), Sentence::of('Try it every few months. Drip loops, plugs above the water line.'), null, $facts->basis())],
-            'no' => [Finding::of(Severity::Stop, 'B-61', 'power', Sentence::of('Wet gear without residual-current protection'), Sentence::of('A broken heater makes the water live: this kills.'), Sentence::of('A licensed electrician fits it before anything is plugged in.'), $facts->basis())],
-            default => [Finding::of(Severity::Fix, 'B-61', 'power', Sentence::of('Nobody has tried the residual-current protection'), Sentence::of('Without it a broken heater makes the water live.'), Sentence::of('Have a licensed electrician look, and press its test button.'), $facts->basis())],
+        [$severity, $what, $why, $remedy] = match ($facts->word(F::Residual)) {
+            'yes' => [
+                Severity::Fine,
+                'Wet gear stands behind residual-current protection',
+                'Try it every few months. Drip loops, plugs above the water line.',
+                null,
+            ],
+            'no' => [
+                Severity::Stop,
+                'Wet gear without residual-current protection',
+                'A broken heater makes the water live: this kills.',
+                'A licensed electrician fits it before anything is plugged in.',
+            ],
+            default => [
+                Severity::Fix,
+                'Nobody has tried the residual-current protection',
+                'Without it a broken heater makes the water live.',
+                'Have a licensed electrician look, and press its test button.',
+            ],
         };
+
+        return [Finding::of($severity, 'B-61', 'power', Sentence::of($what), Sentence::of($why), $remedy === null ? null : Sentence::of($remedy), $facts->basis())];
     }
 }

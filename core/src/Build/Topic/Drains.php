@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\BlockedMain;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\DrainSchool;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Hole;
 use Velbrin\Core\Build\Levels;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Overflow;
@@ -15,7 +20,6 @@ use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Hydraulics\DrainCapacity;
-use Velbrin\Core\Hydraulics\OpenPipe;
 use Velbrin\Core\Hydraulics\Pipe;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
@@ -23,185 +27,331 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
-use Velbrin\Core\Measure\Solve;
 use Velbrin\Core\Measure\Working;
 
-/** The main drain running, half blocked and blocked, as litres on the floor (B-20, B-22). */
-final class Drains implements Topic
+/** The main drains running, half blocked, and one of them blocked, as litres on the floor (B-20, B-22, B-90). */
+final class Drains implements Asks, Topic
 {
-    private const THREE_PIPES = 'siphon-channel-emergency';
-
-    private const SCHOOLS = ['open' => 'one pipe', 'open-emergency' => 'pipe and emergency', 'siphon-emergency' => 'siphon and emergency', self::THREE_PIPES => 'three pipes'];
+    /** Schools that are set side by side. */
+    private const COMPARED = [DrainSchool::Open, DrainSchool::OpenWithEmergency, DrainSchool::SiphonWithEmergency, DrainSchool::SiphonChannelEmergency];
 
     public function keys(): array
     {
         return ['drainLh', 'blockedMm', 'blockedFloorL', 'drainSchools'];
     }
 
+    public static function checks(): array
+    {
+        return [
+            Check::safety('B-22.blocked', 'drain', 'Does a blocked main drain stay off the floor?', self::blocked(...)),
+            Check::plain('X-22.valves', 'drain', 'Can every drain be shut?', self::valves(...)),
+        ];
+    }
+
     public function answer(Facts $facts): TopicAnswer
     {
         $facts->need(F::Drains, F::DrainBoreMm, F::FlowLh);
-        $school = $facts->word(F::Drains);
-        $flow = $facts->number(F::FlowLh);
-        [$figure, $findings] = str_starts_with($school, 'siphon') ? self::siphon($facts, $flow) : self::open($facts, $flow);
-        [$figures, $blocked] = str_ends_with($school, 'emergency') ? self::withEmergency($facts, $flow) : self::alone($facts);
-
-        if ($school === 'open' && $facts->word(F::Strainer) === 'no') {
-            $findings[] = Finding::of(Severity::Fix, 'B-79', 'drain', Sentence::of('One open pipe, without strainer or spare'), Sentence::of('A single snail or leaf closes the only way down.'), Sentence::of('A strainer that cannot be sucked flat, and a second pipe as emergency.'), $facts->basis());
+        $school = DrainSchool::from($facts->word(F::Drains));
+        [$figure, $findings] = $school->isSiphon() ? self::siphon($facts) : self::open($facts);
+        $blocked = BlockedMain::of($facts);
+        if ($school === DrainSchool::Open && BlockedMain::mains($facts) === 1 && $facts->word(F::Strainer) === 'no') {
+            $findings[] = Finding::of(
+                Severity::Fix,
+                'B-79',
+                'drain',
+                Sentence::of('One open pipe, without strainer or spare'),
+                Sentence::of('A single snail or leaf closes the only way down.'),
+                Sentence::of('A strainer that cannot be sucked flat, and a second pipe as emergency.'),
+                $facts->basis(),
+            );
         }
+        array_push($findings, ...self::drilled($facts));
 
-        return new TopicAnswer([$figure, ...$figures, self::schools($facts)], [...$findings, $blocked]);
+        return new TopicAnswer([$figure, ...self::figures($facts, $blocked), self::schools($facts, $school)], $findings);
     }
 
-    /** Each school with these pipes and its main drain blocked, as litres on the floor (B-20). */
-    private static function schools(Facts $facts): Figure
+    /** Each school with these pipes and one main drain blocked, as litres on the floor (B-20). */
+    private static function schools(Facts $facts, DrainSchool $own): Figure
     {
-        $own = $facts->word(F::Drains);
         $parts = $words = [];
-        foreach (self::SCHOOLS as $school => $name) {
+        foreach (self::COMPARED as $school) {
             try {
-                $other = Facts::of($facts->brief->with(F::Drains, $school));
-                [$figures] = str_ends_with($school, 'emergency') ? self::withEmergency($other, $facts->number(F::FlowLh)) : self::alone($other);
-                $litres = $figures[1]->quantity;
+                $litres = BlockedMain::of(Facts::of($facts->brief->with(F::Drains, $school->value)))->floorL;
             } catch (Missing|OutOfRange) {
                 // Its pipes are not described.
                 continue;
             }
-            if ($litres !== null) {
-                $parts[$school] = $litres;
-                $words[] = ($school === $own ? 'this one, ' : '').$name.' {'.$school.'}';
-            }
+            $parts[$school->value] = Quantity::of($litres, Kind::Volume);
+            $words[] = ($school === $own ? 'this one, ' : '').$school->short().' {'.$school->value.'}';
         }
+        $count = count($words) === 1 ? 'one school' : count($words).' schools';
 
-        return Figure::words('drainSchools', count($words) === 1 ? 'one school' : count($words).' schools', Sentence::of(implode(' · ', $words), $parts), $facts->basis());
+        return Figure::words('drainSchools', $count, Sentence::of(implode(' · ', $words), $parts), $facts->basis());
     }
 
     /** @return array{0: Figure, 1: list<Finding>} */
-    private static function siphon(Facts $facts, float $flow): array
+    private static function siphon(Facts $facts): array
     {
         $pipe = Pipe::of($facts->number(F::DrainBoreMm), $facts->number(F::DrainLengthM), $facts->number(F::DrainSumK));
         $drop = Levels::dropM($facts);
-        $carries = DrainCapacity::siphon($pipe, $drop);
-        $half = DrainCapacity::siphon($pipe->withSumK($pipe->sumK + DrainCapacity::HALF_BLOCKED_K), $drop);
+        $mains = BlockedMain::mains($facts);
+        $carries = $mains * DrainCapacity::siphon($pipe, $drop);
+        $half = $mains * DrainCapacity::siphon($pipe->withSumK($pipe->sumK + DrainCapacity::HALF_BLOCKED_K), $drop);
         $velocity = DrainCapacity::siphonVelocityMs($pipe, $drop);
-        $working = Working::of('Main drain carries', 'pi/4*(D/1000)**2*sqrt(2*9.81*z/(1 + K + f*l*1000/D))*3600000', [
-            $facts->row('D', F::DrainBoreMm), ['z', 'Fall from surface to surface', $drop, Kind::Height], $facts->row('K', F::DrainSumK),
-            ['f', 'Friction factor at this speed', $pipe->friction($velocity), Kind::Factor], $facts->row('l', F::DrainLengthM),
+        $working = Working::of('Main drain carries', 'n*pi/4*(D/1000)**2*sqrt(2*9.81*z/(1 + K + f*l*1000/D))*3600000', [
+            $facts->row('n', F::DrainCount),
+            $facts->row('D', F::DrainBoreMm),
+            ['z', 'Fall from surface to surface', $drop, Kind::Height],
+            $facts->row('K', F::DrainSumK),
+            ['f', 'Friction factor at this speed', $pipe->friction($velocity), Kind::Factor],
+            $facts->row('l', F::DrainLengthM),
         ], Quantity::of($carries, Kind::Flow), 'B-22: full siphon, Darcy–Weisbach with Swamee–Jain');
 
-        return [self::figure($facts, $carries, $working), self::running($facts, $flow, $carries, $half)];
+        return [self::figure($facts, $carries, $working), self::running($facts, $carries, $half)];
     }
 
     /** @return array{0: Figure, 1: list<Finding>} */
-    private static function open(Facts $facts, float $flow): array
+    private static function open(Facts $facts): array
     {
         $bore = $facts->number(F::DrainBoreMm);
-        $carries = DrainCapacity::open($bore);
-        $working = Working::of('Main drain carries', '3600*2.5e-4*0.25**(-0.167)*D**2.667*(7/24)**1.667', [$facts->row('D', F::DrainBoreMm)],
-            Quantity::of($carries, Kind::Flow), 'B-22: open stack with air, Wyly–Eaton in the form of EN 12056-3, filled 7/24');
+        $mains = BlockedMain::mains($facts);
+        $carries = $mains * DrainCapacity::open($bore);
+        $rows = [$facts->row('n', F::DrainCount), $facts->row('D', F::DrainBoreMm)];
+        $source = 'B-22: open stack with air, Wyly–Eaton in the form of EN 12056-3, filled 7/24';
+        $working = Working::of('Main drain carries', 'n*3600*2.5e-4*0.25**(-0.167)*D**2.667*(7/24)**1.667', $rows, Quantity::of($carries, Kind::Flow), $source);
 
-        return [self::figure($facts, $carries, $working), self::running($facts, $flow, $carries, DrainCapacity::openHalfBlocked($bore))];
+        return [self::figure($facts, $carries, $working), self::running($facts, $carries, $mains * DrainCapacity::openHalfBlocked($bore))];
     }
 
     private static function figure(Facts $facts, float $carries, Working $working): Figure
     {
-        return Figure::number('drainLh', Quantity::of($carries, Kind::Flow), Sentence::of('planned return {flow}', ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow)]), $facts->basis(), $working);
+        $parts = ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow), 'n' => Quantity::of(BlockedMain::mains($facts), Kind::Count)];
+        $note = BlockedMain::mains($facts) > 1 ? '{n} alike together; planned return {flow}' : 'planned return {flow}';
+
+        return Figure::number('drainLh', Quantity::of($carries, Kind::Flow), Sentence::of($note, $parts), $facts->basis(), $working);
     }
 
     /** @return list<Finding> */
-    private static function running(Facts $facts, float $flow, float $carries, float $half): array
+    private static function running(Facts $facts, float $carries, float $half): array
     {
-        $parts = ['carries' => Quantity::of($carries, Kind::Flow), 'flow' => Quantity::of($flow, Kind::Flow), 'half' => Quantity::of($half, Kind::Flow), 'spare' => Quantity::of(100 * ($carries - $flow) / $carries, Kind::Percent)];
-        $findings = [$carries < $flow
-            ? Finding::of(Severity::Fix, 'B-22', 'drain', Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts), Sentence::of('The rest stands up over the drain until something else takes it.', $parts), Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts), $facts->basis(), 'drainLh')
-            : Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Main drain carries {carries}', $parts), Sentence::of('{spare} more than the {flow} the return brings.', $parts), null, $facts->basis(), 'drainLh')];
-        if ($carries >= $flow && $half < $flow) {
-            $findings[] = Finding::of(Severity::Watch, 'B-22', 'drain', Sentence::of('Half blocked, the main drain carries {half}', $parts), Sentence::of('A snail or a strand of algae is enough; the return brings {flow}.', $parts), Sentence::of('Guard the inlet, and look at it at each visit.'), $facts->basis());
+        $flow = $facts->number(F::FlowLh);
+        $parts = [
+            'carries' => Quantity::of($carries, Kind::Flow)->apartFrom($flow),
+            'flow' => Quantity::of($flow, Kind::Flow)->apartFrom($carries, $half),
+            'half' => Quantity::of($half, Kind::Flow)->apartFrom($flow),
+            'spare' => Quantity::of(100 * ($carries - $flow) / $flow, Kind::Percent),
+        ];
+        if ($carries < $flow) {
+            return [Finding::of(
+                Severity::Fix,
+                'B-22',
+                'drain',
+                Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts),
+                Sentence::of('The rest stands up over the drain until something else takes it.', $parts),
+                Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts),
+                $facts->basis(),
+                'drainLh',
+            )];
+        }
+        $why = Sentence::of('{spare} more than the {flow} the return brings.', $parts);
+        $findings = [Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Main drain carries {carries}', $parts), $why, null, $facts->basis(), 'drainLh')];
+        if ($half < $flow) {
+            $findings[] = Finding::of(
+                Severity::Watch,
+                'B-22',
+                'drain',
+                Sentence::of('Half blocked, the main drain carries {half}', $parts),
+                Sentence::of('A snail or a strand of algae is enough; the return brings {flow}.', $parts),
+                Sentence::of('Guard the inlet, and look at it at each visit.'),
+                $facts->basis(),
+            );
         }
 
         return $findings;
     }
 
     /**
-     * The open pipes alone: an emergency, or an open channel and an emergency (the three-pipe school).
+     * A valve left shut is a blocked drain; on every drain nothing stands by (X-22).
      *
-     * @return array{0: list<Figure>, 1: Finding}
+     * @return list<Finding>
      */
-    private static function withEmergency(Facts $facts, float $flow): array
+    private static function valves(Facts $facts): array
     {
-        $facts->need(F::EmergencyBoreMm, F::EmergencyBelowRimMm);
-        $emergency = new OpenPipe($facts->number(F::EmergencyBoreMm), $facts->number(F::EmergencyBelowRimMm));
-        $channel = null;
-        if ($facts->word(F::Drains) === self::THREE_PIPES) {
-            $facts->need(F::ChannelBoreMm, F::ChannelBelowRimMm);
-            $channel = new OpenPipe($facts->number(F::ChannelBoreMm), $facts->number(F::ChannelBelowRimMm));
+        if (! $facts->brief->has(F::DrainValves)) {
+            return [];
         }
-        $all = fn (float $belowRimMm): float => $emergency->takesLh($belowRimMm) + ($channel?->takesLh($belowRimMm) ?? 0.0);
-        $running = Overflow::of($facts)->runningBelowRimMm;
-        $atRim = $all(0.0);
-        if ($atRim < $flow) {
-            return self::floods($facts, $atRim);
-        }
-        $deepest = max($emergency->inletBelowRimMm, $channel->inletBelowRimMm ?? 0.0);
-        $level = $channel === null ? $deepest - DrainCapacity::levelOverOutletMm($flow, $emergency->boreMm) : $deepest - Solve::rising(fn (float $over): float => $all($deepest - $over) - $flow, 0, $deepest);
-        $below = min($running, $level);
-        // The pipe that is not yet full sets the level; the other takes its share.
-        $channelSets = $channel !== null && ($emergency->takesLh($level) <= 0 || ! $channel->isFullAt($level));
-        [$sets, $boreFact, $inletFact] = $channelSets ? [$channel, F::ChannelBoreMm, F::ChannelBelowRimMm] : [$emergency, F::EmergencyBoreMm, F::EmergencyBelowRimMm];
-        $needed = $sets->inletBelowRimMm - $level;
-        $parts = [
-            'flow' => Quantity::of($flow, Kind::Flow), 'needed' => Quantity::of($needed, Kind::Length), 'below' => Quantity::of($below, Kind::Length), 'atRim' => Quantity::of($atRim, Kind::Flow),
-            'pipes' => $channel === null ? 'the emergency' : 'the open channel and the emergency', 'sets' => $channelSets ? 'open channel' : 'emergency',
-        ];
-        $rows = [
-            ['r', 'Water line below the rim, running', $running, Kind::Length], $facts->row('i', $inletFact), $facts->row('Q', F::FlowLh),
-            ['o', 'Taken by the other open pipe', $flow - $sets->takesLh($level), Kind::Flow], $facts->row('D', $boreFact),
-        ];
-        $working = Working::of('Main drain blocked: water below the rim', $needed <= $sets->boreMm / 2 ? 'min(r, i - (7500*(Q - o)/3600/D)**(2/3))' : 'min(r, i - (15000*(Q - o)/3600/D**2)**2)',
-            $rows, Quantity::of($below, Kind::Length), 'B-22: water over an open outlet, EN 12056-3');
 
-        return [[
-            Figure::number('blockedMm', Quantity::of($below, Kind::Length), Sentence::of('{pipes} takes all of it, {needed} over the {sets}’s inlet', ['pipes' => $channel === null ? 'emergency' : 'open channel with emergency'] + $parts), $facts->basis(), $working),
-            Figure::number('blockedFloorL', Quantity::of(0, Kind::Volume), Sentence::of('nothing on the floor'), $facts->basis()),
-        ], Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Blocked main drain: {pipes} take{s} it', ['s' => $channel === null ? 's' : ''] + $parts),
-            Sentence::of('{flow} needs {needed} over the {sets}’s inlet and leaves {below} to the rim; at the rim {atRim} could go.', $parts), null, $facts->basis(), 'blockedMm')];
-    }
-
-    /** @return array{0: list<Figure>, 1: Finding} */
-    private static function alone(Facts $facts): array
-    {
-        return self::floods($facts, 0.0);
+        return [$facts->word(F::DrainValves) === 'all'
+            ? Finding::of(
+                Severity::Fix,
+                'X-22',
+                'drain',
+                Sentence::of('A valve can be shut on every drain'),
+                Sentence::of('A hand that closes them for a job, or one turned by mistake, blocks the emergency with the main.'),
+                Sentence::of('None on the emergency; or a union in its place.'),
+                $facts->basis(),
+            )
+            : Finding::of(
+                Severity::Fine,
+                'X-22',
+                'drain',
+                Sentence::of('One drain at least has no valve'),
+                Sentence::of('Nothing that a hand can turn blocks all of them.'),
+                null,
+                $facts->basis(),
+            )];
     }
 
     /**
-     * The open drains cannot keep up with the level at the rim: what the return chamber and the top-off add, less the room above.
+     * Drains as drilled against drains as counted (X-1).
      *
-     * @return array{0: list<Figure>, 1: Finding}
+     * @return list<Finding>
      */
-    private static function floods(Facts $facts, float $carries): array
+    private static function drilled(Facts $facts): array
+    {
+        $holes = count(array_filter($facts->brief->holes, fn (Hole $h): bool => $h->serves === 'main'));
+        $mains = BlockedMain::mains($facts);
+        if ($holes === 0 || $holes === $mains) {
+            return [];
+        }
+        $parts = ['holes' => Quantity::of($holes, Kind::Count), 'mains' => Quantity::of($mains, Kind::Count)];
+
+        return [Finding::of(
+            Severity::Watch,
+            'X-1',
+            'drain',
+            Sentence::of('{holes} holes are for main drains, {mains} are counted', $parts),
+            Sentence::of('What the drains carry is worked out for the number counted; drawn are the holes.'),
+            Sentence::of('Put right whichever is wrong.'),
+            $facts->basis(),
+        )];
+    }
+
+    /** @return list<Figure> */
+    private static function figures(Facts $facts, BlockedMain $blocked): array
+    {
+        $below = Quantity::of($blocked->belowRimMm, Kind::Length);
+        $floor = Quantity::of($blocked->floorL, Kind::Volume);
+        if (! $blocked->keepsUp) {
+            $parts = ['adds' => Quantity::of($blocked->addsL, Kind::Volume), 'room' => Quantity::of($blocked->roomL, Kind::Volume)];
+
+            return [
+                Figure::number('blockedMm', $below, Sentence::of('when the return chamber has run empty'), $facts->basis()),
+                Figure::number('blockedFloorL', $floor, Sentence::of('{adds} can come, {room} fit', $parts), $facts->basis(), self::floorWorking($facts, $blocked)),
+            ];
+        }
+        $note = $blocked->sets === null
+            ? Sentence::of('the other main drains take all of it')
+            : Sentence::of('{pipes} takes it, {needed} over the {sets}’s inlet', self::words($facts, $blocked));
+
+        return [
+            Figure::number('blockedMm', $below, $note, $facts->basis(), self::levelWorking($facts, $blocked)),
+            Figure::number('blockedFloorL', $floor, Sentence::of('nothing on the floor'), $facts->basis()),
+        ];
+    }
+
+    private static function levelWorking(Facts $facts, BlockedMain $blocked): Working
+    {
+        $running = ['r', 'Water line below the rim, running', Overflow::of($facts)->runningBelowRimMm, Kind::Length];
+        $result = Quantity::of($blocked->belowRimMm, Kind::Length);
+        if ($blocked->sets === null || $blocked->setsBore === null || $blocked->setsInlet === null) {
+            return Working::of('Main drain blocked: water below the rim', 'r', [$running], $result, 'B-90: the other main drains carry the flow');
+        }
+        $level = $blocked->sets->inletBelowRimMm - $blocked->neededMm;
+        $elsewhere = $facts->number(F::FlowLh) - $blocked->sets->takesLh($level);
+        $isShallow = $blocked->neededMm <= $blocked->sets->boreMm / 2;
+
+        return Working::of(
+            'Main drain blocked: water below the rim',
+            $isShallow ? 'min(r, i - (7500*(Q - o)/3600/D)**(2/3))' : 'min(r, i - (15000*(Q - o)/3600/D**2)**2)',
+            [
+                $running,
+                $facts->row('i', $blocked->setsInlet),
+                $facts->row('Q', F::FlowLh),
+                ['o', 'Taken by the other pipes', $elsewhere, Kind::Flow],
+                $facts->row('D', $blocked->setsBore),
+            ],
+            $result,
+            'B-22: water over an open outlet, EN 12056-3',
+        );
+    }
+
+    private static function floorWorking(Facts $facts, BlockedMain $blocked): Working
     {
         $display = DisplayTank::of($facts);
-        Overflow::of($facts);
-        $sump = SumpWater::of($facts);
-        $adds = $sump->usableReturnL() + TopOff::beforeStopL($facts);
-        $room = $display->roomAboveL();
-        $floor = max(0.0, $adds - $room);
-        $below = max(0.0, $display->runningBelowRimMm - $adds / $display->vessel->insideAreaM2());
-        $parts = [
-            'floor' => Quantity::of($floor, Kind::Volume), 'adds' => Quantity::of($adds, Kind::Volume), 'room' => Quantity::of($room, Kind::Volume),
-            'carries' => Quantity::of($carries, Kind::Flow), 'below' => Quantity::of($below, Kind::Length), 'flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow),
-        ];
-        $working = Working::of('Main drain blocked: on the floor', 'max(0, u + t - A*r)', [
-            ['u', 'Usable return water', $sump->usableReturnL(), Kind::Volume], ['t', 'Top-off before its stop', TopOff::beforeStopL($facts), Kind::Volume],
-            ['A', 'Inside area of the display', $display->vessel->insideAreaM2(), Kind::Area], ['r', 'Water line below the rim', $display->runningBelowRimMm, Kind::Length],
-        ], Quantity::of($floor, Kind::Volume), 'B-22');
-        $why = $carries > 0 ? 'With the level at the rim the emergency carries {carries} of {flow}.' : 'Nothing else drains the display.';
 
-        return [[
-            Figure::number('blockedMm', Quantity::of($below, Kind::Length), Sentence::of('when the return chamber has run empty'), $facts->basis()),
-            Figure::number('blockedFloorL', Quantity::of($floor, Kind::Volume), Sentence::of('{adds} can come, {room} fit', $parts), $facts->basis(), $working),
-        ], $floor > 0
-            ? Finding::of(Severity::Stop, 'B-22', 'drain', Sentence::of('Blocked main drain puts {floor} on the floor', $parts), Sentence::of($why.' {adds} can come up, {room} fit between the water line and the rim.', $parts), Sentence::of('Give it an emergency drain that takes {flow}, or keep at most {room} in the return chamber and top-off together.', $parts), $facts->basis(), 'blockedFloorL')
-            : Finding::of(Severity::Watch, 'B-22', 'drain', Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts), Sentence::of($why.' The return chamber runs empty first; the pump then runs dry.', $parts), Sentence::of('An emergency drain would keep the return running.'), $facts->basis(), 'blockedFloorL')];
+        return Working::of('Main drain blocked: on the floor', 'max(0, u + t - A*r)', [
+            ['u', 'The return can lift', SumpWater::of($facts)->liftsL(), Kind::Volume],
+            ['t', 'Top-off before its stop', TopOff::beforeStopL($facts), Kind::Volume],
+            ['A', 'Inside area of the display', $display->vessel->insideAreaM2(), Kind::Area],
+            ['r', 'Water line below the rim', $display->runningBelowRimMm, Kind::Length],
+        ], Quantity::of($blocked->floorL, Kind::Volume), 'B-22');
+    }
+
+    /** @return array<string, Quantity|string> */
+    private static function words(Facts $facts, BlockedMain $blocked): array
+    {
+        $school = DrainSchool::from($facts->word(F::Drains));
+        $pipes = $school->hasChannel() ? 'open channel with emergency' : 'emergency';
+
+        return [
+            'flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow),
+            'needed' => Quantity::of($blocked->neededMm, Kind::Length),
+            'below' => Quantity::of($blocked->belowRimMm, Kind::Length),
+            'atRim' => Quantity::of($blocked->atRimLh, Kind::Flow),
+            'others' => Quantity::of($blocked->othersLh, Kind::Flow),
+            'pipes' => ($blocked->othersLh > 0 ? 'the other main drains with the ' : '').$pipes,
+            'sets' => $blocked->setsBore === F::ChannelBoreMm ? 'open channel' : 'emergency',
+            'floor' => Quantity::of($blocked->floorL, Kind::Volume)->apartFrom(0.0),
+            'adds' => Quantity::of($blocked->addsL, Kind::Volume),
+            'room' => Quantity::of($blocked->roomL, Kind::Volume),
+        ];
+    }
+
+    /**
+     * @return list<Finding> none while nothing runs down
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function blocked(Facts $facts): array
+    {
+        if (! PowerCutRoom::runsDown($facts)) {
+            return [];
+        }
+        $blocked = BlockedMain::of($facts);
+        $parts = self::words($facts, $blocked);
+        if ($blocked->keepsUp) {
+            $why = $blocked->sets === null
+                ? 'The others carry {others} of {flow}; the water stands {below} below the rim.'
+                : '{flow} needs {needed} over the {sets}’s inlet and leaves {below} to the rim; at the rim {atRim} could go.';
+            $what = $blocked->sets === null ? 'One main drain blocked: the others take it' : 'Blocked main drain: the {pipes} takes it';
+
+            return [Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of($what, $parts), Sentence::of($why, $parts), null, $facts->basis(), 'blockedMm')];
+        }
+        $carries = $blocked->atRimLh > 0 ? 'With the level at the rim the rest carries {atRim} of {flow}.' : 'Nothing else drains the display.';
+        $wider = $blocked->hasEmergency ? 'An emergency drain wide enough for {flow}' : 'An emergency drain that takes {flow}';
+
+        return [$blocked->floorL > 0
+            ? Finding::of(
+                Severity::Stop,
+                'B-22',
+                'drain',
+                Sentence::of('Blocked main drain puts {floor} on the floor', $parts),
+                Sentence::of($carries.' {adds} can come up, {room} fit between the water line and the rim.', $parts),
+                Sentence::of($wider.', or at most {room} in the return chamber and top-off together.', $parts),
+                $facts->basis(),
+                'blockedFloorL',
+            )
+            : Finding::of(
+                Severity::Watch,
+                'B-22',
+                'drain',
+                Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts),
+                Sentence::of($carries.' The return chamber runs empty first; the pump then runs dry.', $parts),
+                Sentence::of($wider.' would keep the return running.', $parts),
+                $facts->basis(),
+                'blockedFloorL',
+            )];
     }
 }

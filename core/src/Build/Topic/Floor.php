@@ -4,29 +4,42 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\FloorLoad;
 use Velbrin\Core\Build\FloorWord;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanMass;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
 
 /** Mass and what the floor is asked to carry (B-10, B-11, B-12, B-14). Never an approval. */
-final class Floor implements Topic
+final class Floor implements Asks, Topic
 {
     private const LEVEL_MM_M = 2.0;
 
     public function keys(): array
     {
         return ['massKg', 'meanKpa', 'bendingKpa', 'floorWord'];
+    }
+
+    public static function checks(): array
+    {
+        return [
+            Check::safety('B-11.floor', 'floor', 'Does the floor carry it?', self::floor(...)),
+            Check::safety('B-12.wall', 'floor', 'Is a wall opened for it?', self::wall(...)),
+            Check::plain('B-14.level', 'floor', 'Is the floor level?', self::level(...)),
+        ];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -56,30 +69,73 @@ final class Floor implements Topic
                 ], Quantity::of($load->bendingKpa, Kind::Pressure), 'B-10: q = 8M/(b·L²)'));
         $figures[] = Figure::words('floorWord', $load->word->words(), Sentence::of($load->word === FloorWord::Within ? 'local code decides' : 'the software never approves a floor'), $facts->basis());
 
-        return new TopicAnswer($figures, [self::finding($facts, $load, $total), ...self::level($facts)]);
+        return new TopicAnswer($figures);
     }
 
-    private static function finding(Facts $facts, FloorLoad $load, Quantity $total): Finding
+    /**
+     * @return list<Finding>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function floor(Facts $facts): array
     {
-        $parts = ['mass' => $total, 'reasons' => implode(', ', $load->reasons)];
+        $mass = PlanMass::of($facts);
+        $load = FloorLoad::of($facts, $mass);
+        array_map($facts->leaveOpen(...), $load->unknown);
+        $parts = ['mass' => Quantity::of($mass->totalKg(), Kind::Mass), 'reasons' => implode(', ', $load->reasons)];
+        $against = 'The floor’s own figures are not known.';
         if ($load->use !== null && $load->allowanceKpa !== null) {
+            $use = Quantity::of(100 * $load->use, Kind::Percent)->apartFrom(100 * FloorLoad::WITHIN, 100 * FloorLoad::NEVER);
             $parts += [
-                'use' => Quantity::of(100 * $load->use, Kind::Percent), 'allowance' => Quantity::of($load->allowanceKpa, Kind::Pressure),
+                'use' => $use,
+                'allowance' => Quantity::of($load->allowanceKpa, Kind::Pressure),
                 'load' => Quantity::of($load->use * $load->allowanceKpa, Kind::Pressure),
             ];
+            $against = 'It asks {load} of the floor, {use} of the {allowance} entered.';
         }
-        $against = $load->use === null ? 'The floor’s own figures are not known.' : 'It asks {load} of the floor, {use} of the {allowance} entered.';
-
-        return match ($load->word) {
-            FloorWord::Within => Finding::of(Severity::Fine, 'B-11', 'floor',
-                Sentence::of('{mass} is within the usual allowance, confirm locally', $parts), Sentence::of($against, $parts), null, $facts->basis(), 'bendingKpa'),
-            FloorWord::Ask => Finding::of(Severity::Fix, 'B-11', 'floor',
-                Sentence::of('{mass}: ask a structural engineer before ordering', $parts), Sentence::of($against.' On the list: {reasons}.', $parts),
-                Sentence::of('Get the engineer’s word in writing; it stands as a gate before the order.'), $facts->basis(), 'bendingKpa'),
-            FloorWord::Never => Finding::of(Severity::Stop, $load->ruleOfStop, 'floor',
-                Sentence::of('{mass}: never without a structural engineer’s document', $parts), Sentence::of($against.' On the list: {reasons}.', $parts),
-                Sentence::of('Store the engineer’s signed document, or change what is asked of the floor. No waiver exists for this.'), $facts->basis(), 'bendingKpa'),
+        [$severity, $what, $why, $remedy] = match ($load->floorAlone) {
+            FloorWord::Within => [Severity::Fine, '{mass} is within the usual allowance, confirm locally', $against, null],
+            FloorWord::Ask => [
+                Severity::Fix,
+                '{mass}: ask a structural engineer before ordering',
+                $against.' On the list: {reasons}.',
+                'Get the engineer’s word in writing; it stands as a gate before the order.',
+            ],
+            FloorWord::Never => [
+                Severity::Stop,
+                '{mass}: never without a structural engineer’s document',
+                $against.' On the list: {reasons}.',
+                'Store the engineer’s signed document, or change what is asked of the floor. No waiver exists for this.',
+            ],
         };
+        $why = Sentence::of($why, $parts);
+
+        return [Finding::of($severity, 'B-11', 'floor', Sentence::of($what, $parts), $why, $remedy === null ? null : Sentence::of($remedy), $facts->basis(), 'bendingKpa')];
+    }
+
+    /**
+     * @return list<Finding>
+     *
+     * @throws Missing
+     */
+    private static function wall(Facts $facts): array
+    {
+        if ($facts->word(F::WallOpening) === 'no') {
+            $what = Sentence::of('No wall is opened for it');
+
+            return [Finding::of(Severity::Fine, 'B-12', 'floor', $what, Sentence::of('What the walls carry goes on as it did.'), null, $facts->basis())];
+        }
+
+        return [Finding::of(
+            Severity::Stop,
+            'B-12',
+            'floor',
+            Sentence::of('A wall is opened: never without a structural engineer’s document'),
+            Sentence::of('It may carry the house, through every storey beneath; the wall above must not settle onto glass.'),
+            Sentence::of('Store the engineer’s signed document before anything is cut. No waiver exists for this.'),
+            $facts->basis(),
+        )];
     }
 
     /** @return list<Finding> */

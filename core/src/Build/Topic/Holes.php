@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Hole;
 use Velbrin\Core\Build\HoleFit;
 use Velbrin\Core\Build\HolePlan;
 use Velbrin\Core\Build\Missing;
@@ -22,7 +25,7 @@ use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 
 /** Are the holes far enough from edges and from each other, and may the pane be drilled at all (B-24)? */
-final class Holes implements Topic
+final class Holes implements Asks, Topic
 {
     public function keys(): array
     {
@@ -39,24 +42,79 @@ final class Holes implements Topic
         if ($fits === []) {
             return new TopicAnswer([]);
         }
-        $toughened = $facts->word(F::Toughened);
         $findings = array_merge(...array_map(fn (HoleFit $f): array => self::tooNear($f, $facts), $fits));
-        $glass = $facts->word(F::Material) === 'glass';
-        $struck = array_filter(array_keys($plan->panes), fn (string $pane): bool => $toughened === 'all' || $toughened === 'floor' && $pane === Pane::Floor->value);
-        if ($glass && $struck !== []) {
-            $findings[] = Finding::of(Severity::Stop, 'B-24', 'overflow', Sentence::of('A hole in toughened glass: {panes}', ['panes' => implode(', ', $struck)]), Sentence::of('It shatters whole when it is drilled. No care and no speed changes that.'), Sentence::of('Another pane, an overflow over the rim, or a pane cut and drilled before it is toughened.'), $facts->basis());
-        } elseif ($glass && $toughened === 'unknown') {
-            $findings[] = Finding::of(Severity::Fix, 'B-24', 'overflow', Sentence::of('Nobody has tried whether the panes are toughened'), Sentence::of('Floor panes often are. A toughened pane shatters when it is drilled.'), Sentence::of('Look at each pane with polarised light before a drill is near it.'), $facts->basis());
+        $least = min(array_map(fn (HoleFit $f): float => $f->spareMm(), $fits));
+        if ($least >= 0) {
+            $what = Sentence::of('Every hole keeps its distance, with {spare} over', ['spare' => Quantity::of($least, Kind::Length)]);
+            $why = Sentence::of('The panel check does not count holes: whoever drills answers for the pane.');
+            $findings[] = Finding::of(Severity::Fine, 'B-24', 'overflow', $what, $why, null, $facts->basis());
         }
         array_push($findings, ...self::underWater($plan, $facts));
-        $least = min(array_map(fn (HoleFit $f): float => $f->spareMm(), $fits));
-        if ($least >= 0 && $findings === []) {
-            $findings[] = Finding::of(Severity::Fine, 'B-24', 'overflow', Sentence::of('Every hole keeps its distance, with {spare} over', ['spare' => Quantity::of($least, Kind::Length)]), Sentence::of('The panel check does not count holes: whoever drills answers for the pane.'), null, $facts->basis());
-        }
         $n = count($fits);
         $parts = ['n' => Quantity::of($n, Kind::Count), 'spare' => Quantity::of(abs($least), Kind::Length)];
 
         return new TopicAnswer([Figure::words('holes', $n === 1 ? '1 hole' : "{$n} holes", Sentence::of($least < 0 ? 'the tightest lacks {spare}' : 'the tightest has {spare} over', $parts), $facts->basis())], $findings);
+    }
+
+    public static function checks(): array
+    {
+        return [Check::safety('B-24.toughened', 'overflow', 'May the panes be drilled?', self::toughened(...))];
+    }
+
+    /**
+     * @return list<Finding> none where nothing is drilled
+     *
+     * @throws Missing
+     */
+    private static function toughened(Facts $facts): array
+    {
+        $panes = array_unique(array_map(fn (Hole $h): string => $h->pane->value, $facts->brief->holes));
+        if ($panes === []) {
+            return [];
+        }
+        if ($facts->word(F::Material) !== 'glass') {
+            $why = Sentence::of('Slow, with water, the edge left smooth: a chipped edge cracks.');
+
+            return [Finding::of(Severity::Fine, 'B-24', 'overflow', Sentence::of('Acrylic panes are drilled as they come'), $why, null, $facts->basis())];
+        }
+        $toughened = $facts->word(F::Toughened);
+        $struck = match ($toughened) {
+            'all' => $panes, 'floor' => array_intersect($panes, [Pane::Floor->value]), default => [],
+        };
+        if ($struck !== []) {
+            return [Finding::of(
+                Severity::Stop,
+                'B-24',
+                'overflow',
+                Sentence::of('A hole in toughened glass: {panes}', ['panes' => implode(', ', $struck)]),
+                Sentence::of('It shatters whole when it is drilled. No care and no speed changes that.'),
+                Sentence::of('Another pane, an overflow over the rim, or a pane cut and drilled before it is toughened.'),
+                $facts->basis(),
+            )];
+        }
+        if ($toughened === 'unknown') {
+            $facts->leaveOpen(F::Toughened->value);
+
+            return [Finding::of(
+                Severity::Fix,
+                'B-24',
+                'overflow',
+                Sentence::of('Nobody has tried whether the panes are toughened'),
+                Sentence::of('Floor panes often are. A toughened pane shatters when it is drilled.'),
+                Sentence::of('Look at each pane with polarised light before a drill is near it.'),
+                $facts->basis(),
+            )];
+        }
+
+        return [Finding::of(
+            Severity::Fine,
+            'B-24',
+            'overflow',
+            Sentence::of('No pane that is drilled is toughened'),
+            Sentence::of('Tried with polarised light. Try it once more at the pane itself before the drill.'),
+            null,
+            $facts->basis(),
+        )];
     }
 
     /** @return list<Finding> */

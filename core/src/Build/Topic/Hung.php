@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -18,11 +21,20 @@ use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
 
 /** What hangs over water and people: each fixing must hold five times its worst share (B-53). */
-final class Hung implements Topic
+final class Hung implements Asks, Topic
 {
     public function keys(): array
     {
         return ['hangingKg'];
+    }
+
+    public static function checks(): array
+    {
+        return [
+            Check::safety('B-53.fixings', 'light', 'Do the fixings hold what hangs from them?', self::fixings(...)),
+            Check::safety('B-53.sheaves', 'light', 'Do the sheaves’ fixings hold?', self::sheaves(...)),
+            Check::safety('B-53.winch', 'light', 'Does the winch hold what it pulls?', self::winch(...)),
+        ];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -33,40 +45,184 @@ final class Hung implements Topic
             return new TopicAnswer([Figure::words('hangingKg', 'nothing hangs', null, $facts->basis())]);
         }
         $facts->need(F::Fixings, F::BreakingKg);
-        $fixings = (int) round($facts->number(F::Fixings));
-        $breaking = $facts->number(F::BreakingKg);
-        $hanging = Hanging::of($mass, $fixings, $breaking, $facts->word(F::Equalised) === 'yes');
-        $parts = ['needed' => Quantity::of($hanging->neededKgEach, Kind::Mass), 'breaking' => Quantity::of($breaking, Kind::Mass), 'mass' => Quantity::of($mass, Kind::Mass), 'n' => Quantity::of($fixings, Kind::Count), 'share' => Quantity::of(100 * $hanging->worstShare, Kind::Percent)];
-        $figure = Figure::number('hangingKg', $parts['needed'], Sentence::of('five times the worst share of one; to be confirmed on site by a competent person'), $facts->basis(),
-            Working::of(Topic::LABELS['hangingKg'], '5*m*s', [$facts->row('m', F::LampsKg), ['s', 'Worst share of one fixing', $hanging->worstShare, Kind::Factor]], $parts['needed'], 'B-53'));
+        $hanging = self::hanging($facts, $mass);
+        $needed = Quantity::of($hanging->neededKgEach, Kind::Mass);
+        $working = Working::of(Topic::LABELS['hangingKg'], '5*m*s', [
+            $facts->row('m', F::LampsKg),
+            ['s', 'Worst share of one fixing', $hanging->worstShare, Kind::Factor],
+        ], $needed, 'B-53');
+        $note = Sentence::of('five times the worst share of one; to be confirmed on site by a competent person');
 
-        return new TopicAnswer([$figure], [...self::overSheaves($facts, $mass, $fixings), $hanging->ok
-            ? Finding::of(Severity::Fine, 'B-53', 'light', Sentence::of('The entered fixings hold what hangs: {breaking} against {needed}', $parts), Sentence::of('Fixing and ceiling to be confirmed on site by a competent person; two people to hang it.'), null, $facts->basis(), 'hangingKg')
-            : Finding::of(Severity::Stop, 'B-53', 'light', Sentence::of('Each fixing must hold {needed}, this one breaks at {breaking}', $parts), Sentence::of('{mass} hang from {n}; one may carry {share} of it, and over water and people five times that is asked.', $parts), Sentence::of('More or stronger fixings into what carries, less mass, or a stand for the lamps. A competent person confirms it on site.'), $facts->basis(), 'hangingKg')]);
+        return new TopicAnswer([Figure::number('hangingKg', $needed, $note, $facts->basis(), $working)]);
     }
 
     /**
-     * Cables led over sheaves pull harder than the lamp weighs, and a sheave’s fixing bears both ends of its cable (B-53, B-84).
+     * @return list<Finding>
+     *
+     * @throws Missing
+     */
+    private static function fixings(Facts $facts): array
+    {
+        $facts->need(F::LampsKg);
+        $mass = $facts->numberOrNone(F::LampsKg);
+        if ($mass === null) {
+            $what = Sentence::of('Nothing hangs over the water');
+
+            return [Finding::of(Severity::Fine, 'B-53', 'light', $what, Sentence::of('The lamps stand on the tank.'), null, $facts->basis())];
+        }
+        $facts->need(F::Fixings, F::BreakingKg);
+        $hanging = self::hanging($facts, $mass);
+        $breaking = $facts->number(F::BreakingKg);
+        $parts = [
+            'needed' => Quantity::of($hanging->neededKgEach, Kind::Mass)->apartFrom($breaking),
+            'breaking' => Quantity::of($breaking, Kind::Mass)->apartFrom($hanging->neededKgEach),
+            'mass' => Quantity::of($mass, Kind::Mass),
+            'n' => Quantity::of(self::count($facts), Kind::Count),
+            'share' => Quantity::of(100 * $hanging->worstShare, Kind::Percent),
+        ];
+
+        return [$hanging->ok
+            ? Finding::of(
+                Severity::Fine,
+                'B-53',
+                'light',
+                Sentence::of('The entered fixings hold what hangs: {breaking} against {needed}', $parts),
+                Sentence::of('Fixing and ceiling to be confirmed on site by a competent person; two people to hang it.'),
+                null,
+                $facts->basis(),
+                'hangingKg',
+            )
+            : Finding::of(
+                Severity::Stop,
+                'B-53',
+                'light',
+                Sentence::of('Each fixing must hold {needed}, this one breaks at {breaking}', $parts),
+                Sentence::of('{mass} hang from {n}; one may carry {share} of it, and over water and people five times that is asked.', $parts),
+                Sentence::of('More or stronger fixings into what carries, less mass, or a stand for the lamps. A competent person confirms it on site.'),
+                $facts->basis(),
+                'hangingKg',
+            )];
+    }
+
+    /**
+     * A sheave turning a cable bears both its ends, and as many cables as run over its block (B-53, B-84, B-92).
      *
      * @return list<Finding>
+     *
+     * @throws Missing
      */
-    private static function overSheaves(Facts $facts, float $mass, int $cables): array
+    private static function sheaves(Facts $facts): array
     {
-        $sheaves = $facts->brief->has(F::Sheaves) ? $facts->numberOrNone(F::Sheaves) : null;
+        $mass = self::hung($facts);
+        if ($mass === null) {
+            return [];
+        }
+        $facts->need(F::Sheaves);
+        $sheaves = $facts->numberOrNone(F::Sheaves);
+        if ($sheaves === null) {
+            $what = Sentence::of('No sheave turns a cable');
+
+            return [Finding::of(Severity::Fine, 'B-84', 'light', $what, Sentence::of('Each pull goes straight into its fixing.'), null, $facts->basis())];
+        }
+        $facts->need(F::Fixings, F::SheaveTurnDeg, F::SheaveBreakingKg);
+        $pull = Hanging::cableKg($mass, self::count($facts), (int) $sheaves);
+        $onBlock = $facts->number(F::CablesPerSheave);
+        $needed = Hanging::FACTOR * $onBlock * Hanging::sheaveKg($pull, $facts->number(F::SheaveTurnDeg));
+        $breaking = $facts->number(F::SheaveBreakingKg);
+        $parts = [
+            'pull' => Quantity::of($pull, Kind::Mass),
+            'needed' => Quantity::of($needed, Kind::Mass)->apartFrom($breaking),
+            'breaking' => Quantity::of($breaking, Kind::Mass)->apartFrom($needed),
+            'n' => Quantity::of($onBlock, Kind::Count),
+        ];
+        $each = $onBlock > 1 ? '{n} cables of {pull} run over one block.' : 'Each cable pulls {pull}.';
+
+        return [$breaking >= $needed
+            ? Finding::of(
+                Severity::Fine,
+                'B-84',
+                'light',
+                Sentence::of('The sheaves’ fixings hold: {breaking} against {needed}', $parts),
+                Sentence::of($each.' Look at rope, pins and brake at every lamp service; mark work and use height on each run.', $parts),
+                null,
+                $facts->basis(),
+            )
+            : Finding::of(
+                Severity::Stop,
+                'B-53',
+                'light',
+                Sentence::of('A sheave’s fixing must hold {needed}, it breaks at {breaking}', $parts),
+                Sentence::of($each.' The sheave that turns it bears both its ends; five times that is asked over water and people.', $parts),
+                Sentence::of('A stronger fixing, more cables, or a smaller turn. A competent person confirms it on site.'),
+                $facts->basis(),
+            )];
+    }
+
+    /**
+     * At the drum it is more than the lamps weigh: each sheave gives on 96 % of the pull.
+     *
+     * @return list<Finding>
+     *
+     * @throws Missing
+     */
+    private static function winch(Facts $facts): array
+    {
+        $mass = self::hung($facts);
+        if ($mass === null) {
+            return [];
+        }
+        $facts->need(F::Sheaves);
+        $sheaves = $facts->numberOrNone(F::Sheaves);
         if ($sheaves === null) {
             return [];
         }
-        $facts->need(F::SheaveTurnDeg, F::SheaveBreakingKg);
-        $pull = Hanging::cableKg($mass, $cables, (int) $sheaves);
-        $needed = Hanging::FACTOR * Hanging::sheaveKg($pull, $facts->number(F::SheaveTurnDeg));
-        $parts = array_map(fn (float $kg): Quantity => Quantity::of($kg, Kind::Mass), ['pull' => $pull, 'needed' => $needed, 'breaking' => $facts->number(F::SheaveBreakingKg), 'all' => $pull * $cables]);
-        $found = [$facts->number(F::SheaveBreakingKg) >= $needed
-            ? Finding::of(Severity::Fine, 'B-84', 'light', Sentence::of('The sheaves’ fixings hold: {breaking} against {needed}', $parts), Sentence::of('Each cable pulls {pull}. Look at rope, pins and brake at every lamp service; mark work and use height on each run.', $parts), null, $facts->basis())
-            : Finding::of(Severity::Stop, 'B-53', 'light', Sentence::of('A sheave’s fixing must hold {needed}, it breaks at {breaking}', $parts), Sentence::of('Each cable pulls {pull}, and the sheave that turns it bears both its ends; five times that is asked over water and people.', $parts), Sentence::of('A stronger fixing, more cables, or a smaller turn. A competent person confirms it on site.'), $facts->basis())];
-        if ($facts->brief->has(F::WinchKg) && ($winch = $facts->numberOrNone(F::WinchKg)) !== null && $winch < $pull * $cables) {
-            $found[] = Finding::of(Severity::Stop, 'B-53', 'light', Sentence::of('The winch is rated at {winch}, it pulls {all}', [...$parts, 'winch' => Quantity::of($winch, Kind::Mass)]), Sentence::of('Sheaves give on 96 % of the pull each: at the drum it is more than the lamps weigh.'), Sentence::of('A stronger winch with a brake of its own.'), $facts->basis());
+        $facts->need(F::Fixings, F::WinchKg);
+        $winch = $facts->numberOrNone(F::WinchKg);
+        if ($winch === null) {
+            return [];
         }
+        $all = Hanging::cableKg($mass, self::count($facts), (int) $sheaves) * self::count($facts);
+        $parts = [
+            'winch' => Quantity::of($winch, Kind::Mass)->apartFrom($all),
+            'all' => Quantity::of($all, Kind::Mass)->apartFrom($winch),
+        ];
 
-        return $found;
+        return [$winch >= $all
+            ? Finding::of(
+                Severity::Fine,
+                'B-53',
+                'light',
+                Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
+                Sentence::of('Its brake holds by itself; nobody stands under what hangs by it.'),
+                null,
+                $facts->basis(),
+            )
+            : Finding::of(
+                Severity::Stop,
+                'B-53',
+                'light',
+                Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
+                Sentence::of('Sheaves give on 96 % of the pull each: at the drum it is more than the lamps weigh.'),
+                Sentence::of('A stronger winch with a brake of its own.'),
+                $facts->basis(),
+            )];
+    }
+
+    /** @throws Missing while nobody has said whether anything hangs */
+    private static function hung(Facts $facts): ?float
+    {
+        $facts->need(F::LampsKg);
+
+        return $facts->numberOrNone(F::LampsKg);
+    }
+
+    private static function count(Facts $facts): int
+    {
+        return (int) round($facts->number(F::Fixings));
+    }
+
+    private static function hanging(Facts $facts, float $mass): Hanging
+    {
+        return Hanging::of($mass, self::count($facts), $facts->number(F::BreakingKg), $facts->word(F::Equalised) === 'yes');
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -23,10 +26,14 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
+use WeakMap;
 
 /** Does everything stand in the cabinet, and does each thing come out again (B-62)? */
-final class InCabinet implements Topic
+final class InCabinet implements Asks, Topic
 {
+    /** @var WeakMap<PlanBrief, array{Compartments|null}>|null */
+    private static ?WeakMap $packed = null;
+
     /** W/(m²·K) of a 19 mm board, 0.13 W/(m·K), with still air on both sides: 1/(0.13 + 0.019/0.13 + 0.13). */
     private const BOARD_U = 2.46;
 
@@ -62,8 +69,48 @@ final class InCabinet implements Topic
         return new TopicAnswer([Figure::words('cabinet', $words, null, $facts->basis()), ...$warm], [...$findings, ...$warmth], $cabinet);
     }
 
+    public static function checks(): array
+    {
+        return [Check::safety('B-62.out', 'access', 'Does each thing in the cabinet come out again?', self::out(...))];
+    }
+
     /**
-     * What stands in each other, comes out after another, or never.
+     * @return list<Finding> none where nothing is listed
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function out(Facts $facts): array
+    {
+        $cabinet = self::packing($facts);
+        if ($cabinet === null) {
+            return [];
+        }
+        if (! $facts->knows(F::DoorFromLeftMm) && $facts->number(F::DoorWidthMm) < $facts->number(F::CabinetLengthMm)) {
+            $facts->leaveOpen(F::DoorFromLeftMm->value);
+        }
+        $pieces = self::pieces($facts);
+        $shutIn = array_merge(...array_map(fn (Packing $p): array => $p->shutIn, $cabinet->each));
+        if ($shutIn === []) {
+            $what = Sentence::of('Nothing that stands in the cabinet is shut in for good');
+
+            return [Finding::of(Severity::Fine, 'B-62', 'access', $what, Sentence::of('Each passes the opening, alone or after a neighbour.'), null, $facts->basis())];
+        }
+        $names = implode(', ', array_map(fn (int $row): string => $pieces[$row]->name, $shutIn));
+
+        return [Finding::of(
+            Severity::Stop,
+            'B-62',
+            'access',
+            Sentence::of('It fits, but does not come out: {names}', ['names' => $names]),
+            Sentence::of('Its way out is closed even in an empty cabinet: a repair would mean taking the tank down.'),
+            Sentence::of('A larger opening, or another device.'),
+            $facts->basis(),
+        )];
+    }
+
+    /**
+     * What stands in each other, or comes out after another.
      *
      * @param  list<Piece>  $pieces
      * @return list<Finding>
@@ -76,9 +123,6 @@ final class InCabinet implements Topic
         }
         foreach ($packing->after as $row => $rows) {
             $findings[] = Finding::of(Severity::Watch, 'B-62', 'access', Sentence::of('{name} comes out only after {first}', ['name' => $pieces[$row]->name, 'first' => implode(' and ', array_map(fn (int $r): string => $pieces[$r]->name, $rows))]), Sentence::of('No place was found where each comes out alone.'), Sentence::of('A wider opening, a lower neighbour, or one thing elsewhere.'), $facts->basis());
-        }
-        if ($packing->shutIn !== []) {
-            $findings[] = Finding::of(Severity::Stop, 'B-62', 'access', Sentence::of('It fits, but does not come out: {names}', ['names' => implode(', ', array_map(fn (int $r): string => $pieces[$r]->name, $packing->shutIn))]), Sentence::of('Its way out is closed even in an empty cabinet: a repair would mean taking the tank down.'), Sentence::of('A larger opening, or another device.'), $facts->basis());
         }
 
         return $findings;
@@ -147,6 +191,21 @@ final class InCabinet implements Topic
      */
     public static function packing(Facts $facts): ?Compartments
     {
+        // Packing is a search: one brief is packed once, for the drawing and for the question what comes out.
+        self::$packed ??= new WeakMap;
+        if (! self::$packed->offsetExists($facts->brief)) {
+            self::$packed[$facts->brief] = [self::packed($facts)];
+        }
+
+        return self::$packed[$facts->brief][0];
+    }
+
+    /**
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function packed(Facts $facts): ?Compartments
+    {
         if ($facts->brief->gear === [] && ! self::reserves($facts)) {
             return null;
         }
@@ -204,6 +263,9 @@ final class InCabinet implements Topic
     public static function pieces(Facts $facts): array
     {
         $pieces = [];
+        if ($facts->brief->hasAny(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm)) {
+            $facts->without(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm);
+        }
         if ($facts->knows(F::SumpLengthMm) && $facts->knows(F::SumpWidthMm) && $facts->knows(F::SumpHeightMm)) {
             $pieces[] = new Piece('Sump', $facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm), $facts->number(F::SumpHeightMm));
         }

@@ -30,7 +30,7 @@ final class InWall implements Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
-        if ($facts->word(F::WallOpening) !== 'yes') {
+        if (! $facts->brief->has(F::WallOpening) || $facts->word(F::WallOpening) !== 'yes') {
             return new TopicAnswer([]);
         }
         $found = [self::props($facts), self::cables($facts), self::gap($facts)];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
@@ -24,7 +26,7 @@ use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
 
 /** A power cut: what comes down, whether the sump takes it, and the numbers that would put it right (B-32). */
-final class PowerCutRoom implements Topic
+final class PowerCutRoom implements Asks, Topic
 {
     public function keys(): array
     {
@@ -58,7 +60,7 @@ final class PowerCutRoom implements Topic
                 Working::of('Siphon break clogged: comes down', $sum, [...$rows, ['o', 'Outlet below the edge', $clogged, Kind::Length], ...$pipes], Quantity::of($worst->downL, Kind::Volume), 'B-32: a break counts working and clogged')),
         ];
 
-        return new TopicAnswer($figures, [self::working($facts, $down, $sump, $area), ...self::clogged($facts, $working, $clogged, $worst, $area)]);
+        return new TopicAnswer($figures);
     }
 
     /**
@@ -94,52 +96,150 @@ final class PowerCutRoom implements Topic
         return DrainDown::of($area, $head, $depth, OtherVessels::withPipesL($facts), $sump->areaM2(), $sump->rimMm, $sump->meanLevelMm());
     }
 
-    private static function working(Facts $facts, DrainDown $down, SumpWater $sump, float $area): Finding
+    /** What makes a build one that can run down: any of these given. */
+    private const RUNS_DOWN = [
+        F::FlowLh, F::Drains, F::DrainBoreMm, F::WeirBelowRimMm, F::OutletBelowRimMm,
+        F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::ReturnLevelMm, F::ReturnBoreMm,
+    ];
+
+    public static function checks(): array
     {
+        return [
+            Check::safety('B-32.working', 'sump', 'Does the sump take what comes down at a power cut?', self::withBreak(...)),
+            Check::safety('B-32.clogged', 'return', 'Does it still, with the siphon break clogged?', self::cloggedBreak(...)),
+        ];
+    }
+
+    /** Whether water stands higher than where it returns to: a sump, an overflow, a return. */
+    public static function runsDown(Facts $facts): bool
+    {
+        return $facts->brief->hasAny(...self::RUNS_DOWN);
+    }
+
+    /**
+     * With the siphon break working.
+     *
+     * @return list<Finding>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function withBreak(Facts $facts): array
+    {
+        if (! self::runsDown($facts)) {
+            return [];
+        }
+        $facts->need(F::OutletBelowRimMm, F::BreakBelowRimMm);
+        $weir = Overflow::of($facts);
+        $sump = SumpWater::of($facts);
+        $area = DisplayTank::of($facts)->vessel->insideAreaM2();
+        [$depth] = self::depths($facts, $weir);
+        $down = self::down($facts, $area, $weir->headMm, $depth, $sump);
         $tooMuch = $down->downL - (1 - DrainDown::MARGIN) * $down->spareL;
         $parts = [
-            'down' => Quantity::of($down->downL, Kind::Volume), 'spare' => Quantity::of($down->spareL, Kind::Volume), 'margin' => Quantity::of(abs($down->marginPct), Kind::Percent),
-            'wanted' => Quantity::of(100 * DrainDown::MARGIN, Kind::Percent), 'over' => Quantity::of($down->overflowL, Kind::Volume),
+            'down' => Quantity::of($down->downL, Kind::Volume),
+            'spare' => Quantity::of($down->spareL, Kind::Volume),
+            'margin' => Quantity::of(abs($down->marginPct), Kind::Percent)->apartFrom(100 * DrainDown::MARGIN),
+            'wanted' => Quantity::of(100 * DrainDown::MARGIN, Kind::Percent),
+            'over' => Quantity::of($down->overflowL, Kind::Volume)->apartFrom(0.0),
             'left' => Quantity::of(($down->spareL - $down->downL) / $sump->areaM2(), Kind::Length),
-            'raise' => Quantity::of(ceil(max(0.0, $tooMuch) / $area), Kind::Length),
-            'lower' => Quantity::of(ceil(max(0.0, $tooMuch) / (1 - DrainDown::MARGIN) / $sump->returnChamber()->areaM2), Kind::Length),
         ];
         if ($tooMuch <= 0) {
-            return Finding::of(Severity::Fine, 'B-32', 'sump', Sentence::of('Power cut leaves {left} to the rim, {margin} spare', $parts), Sentence::of('{down} come down, the sump takes {spare}.', $parts), null, $facts->basis(), 'marginPct');
+            $what = Sentence::of('Power cut leaves {left} to the rim, {margin} spare', $parts);
+            $why = Sentence::of('{down} come down, the sump takes {spare}.', $parts);
+
+            return [Finding::of(Severity::Fine, 'B-32', 'sump', $what, $why, null, $facts->basis(), 'marginPct')];
         }
-        [$depth] = self::depths($facts, Overflow::of($facts));
-        $canRaise = $depth * $area >= $tooMuch;
-        $lowest = $sump->returnChamber()->levelMm - $sump->pumpMinMm;
-        $canLower = $tooMuch / (1 - DrainDown::MARGIN) / $sump->returnChamber()->areaM2 < $lowest;
-        $remedy = match (true) {
+        $onFloor = 'Power cut puts {over} on the floor';
+
+        return [Finding::of(
+            Severity::Stop,
+            'B-32',
+            'sump',
+            Sentence::of($down->overflowL > 0 ? $onFloor : 'Power cut leaves {left} to the rim, {margin} spare', $parts),
+            Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts),
+            self::remedy($tooMuch, $depth, $area, $sump),
+            $facts->basis(),
+            'marginPct',
+        )];
+    }
+
+    private static function remedy(float $tooMuchL, float $depthMm, float $areaM2, SumpWater $sump): Sentence
+    {
+        $return = $sump->returnChamber();
+        $lower = $tooMuchL / (1 - DrainDown::MARGIN) / $return->areaM2;
+        $canRaise = $depthMm * $areaM2 >= $tooMuchL;
+        $canLower = $lower < $return->levelMm - $sump->pumpMinMm();
+        $parts = [
+            'raise' => Quantity::of(ceil($tooMuchL / $areaM2), Kind::Length),
+            'lower' => Quantity::of(ceil($lower), Kind::Length),
+        ];
+
+        return Sentence::of(match (true) {
             $canRaise && $canLower => 'Raise the outlet or its break by {raise}, or run the return chamber {lower} lower.',
             $canRaise => 'Raise the outlet or its break by {raise}.',
             $canLower => 'Run the return chamber {lower} lower.',
             default => 'Neither outlet nor level alone is enough: a larger sump, a shorter weir head or a smaller flow.',
-        };
-
-        return Finding::of(
-            Severity::Stop, 'B-32', 'sump',
-            Sentence::of($down->overflowL > 0 ? 'Power cut puts {over} on the floor' : 'Power cut leaves {left} to the rim, {margin} spare', $parts),
-            Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts), Sentence::of($remedy, $parts), $facts->basis(), 'marginPct',
-        );
+        }, $parts);
     }
 
-    /** @return list<Finding> */
-    private static function clogged(Facts $facts, float $working, float $clogged, DrainDown $worst, float $area): array
+    /**
+     * With the siphon break clogged: its outlet alone stops the siphon.
+     *
+     * @return list<Finding> none where there is no break
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function cloggedBreak(Facts $facts): array
     {
-        if ($clogged <= $working) {
+        if (! self::runsDown($facts)) {
             return [];
         }
+        $facts->need(F::BreakBelowRimMm);
+        if ($facts->numberOrNone(F::BreakBelowRimMm) === null) {
+            return [];
+        }
+        $facts->need(F::OutletBelowRimMm);
+        $weir = Overflow::of($facts);
+        $area = DisplayTank::of($facts)->vessel->insideAreaM2();
+        [$working, $clogged] = self::depths($facts, $weir);
+        $worst = self::down($facts, $area, $weir->headMm, $clogged, SumpWater::of($facts));
         $parts = [
-            'down' => Quantity::of($worst->downL, Kind::Volume), 'over' => Quantity::of($worst->overflowL, Kind::Volume), 'margin' => Quantity::of($worst->marginPct, Kind::Percent),
+            'down' => Quantity::of($worst->downL, Kind::Volume),
+            'over' => Quantity::of($worst->overflowL, Kind::Volume)->apartFrom(0.0),
+            'margin' => Quantity::of($worst->marginPct, Kind::Percent)->apartFrom(100 * DrainDown::MARGIN),
             'raise' => Quantity::of(ceil($worst->overflowL / $area), Kind::Length),
         ];
+        // The outlet is no deeper than its break: nothing more comes down, and the other question has answered it.
+        $isSame = $clogged <= $working;
+        if ($isSame && $worst->marginPct < 100 * DrainDown::MARGIN) {
+            return [];
+        }
+        [$severity, $what, $why, $remedy] = match (true) {
+            $worst->overflowL > 0 => [
+                Severity::Stop,
+                'With the siphon break clogged, {over} go on the floor',
+                'Algae and salt close small holes. {down} would come down.',
+                $clogged * $area >= $worst->overflowL
+                    ? 'Raise the outlet by {raise}, so that a clogged break costs nothing.'
+                    : 'Raising the outlet is not enough: a larger sump, a lower running level, or a smaller flow.',
+            ],
+            $worst->marginPct < 100 * DrainDown::MARGIN => [
+                Severity::Watch,
+                'With the siphon break clogged, {margin} are spare',
+                '{down} would come down, and still fit.',
+                'Clean the break at each visit.',
+            ],
+            default => [
+                Severity::Fine,
+                $isSame ? 'A clogged siphon break changes nothing' : 'A clogged siphon break still leaves {margin} spare',
+                '{down} would come down, and fit.',
+                null,
+            ],
+        };
+        $remedy = $remedy === null ? null : Sentence::of($remedy, $parts);
 
-        return [match (true) {
-            $worst->overflowL > 0 => Finding::of(Severity::Stop, 'B-32', 'return', Sentence::of('With the siphon break clogged, {over} go on the floor', $parts), Sentence::of('Algae and salt close small holes. {down} would come down.', $parts), Sentence::of('Raise the outlet by {raise}, so that a clogged break costs nothing.', $parts), $facts->basis(), 'cloggedL'),
-            $worst->marginPct < 100 * DrainDown::MARGIN => Finding::of(Severity::Watch, 'B-32', 'return', Sentence::of('With the siphon break clogged, {margin} are spare', $parts), Sentence::of('{down} would come down, and still fit.', $parts), Sentence::of('Clean the break at each visit.'), $facts->basis(), 'cloggedL'),
-            default => Finding::of(Severity::Fine, 'B-32', 'return', Sentence::of('A clogged siphon break still leaves {margin} spare', $parts), Sentence::of('{down} would come down, and fit.', $parts), null, $facts->basis(), 'cloggedL'),
-        }];
+        return [Finding::of($severity, 'B-32', 'return', Sentence::of($what, $parts), Sentence::of($why, $parts), $remedy, $facts->basis(), 'cloggedL')];
     }
 }

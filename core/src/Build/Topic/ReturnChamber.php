@@ -4,24 +4,26 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
-use Velbrin\Core\Build\OtherVessels;
-use Velbrin\Core\Build\Overflow;
+use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
 
 /** What the return chamber and top-off can do: flood the display, or stand empty (B-30, B-33, B-34). */
-final class ReturnChamber implements Topic
+final class ReturnChamber implements Asks, Topic
 {
     private const TRAP_MS = 0.06;
 
@@ -34,15 +36,25 @@ final class ReturnChamber implements Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
-        $sump = SumpWater::of($facts);
         $figures = $findings = [];
         foreach ([self::flood(...), self::dry(...), self::trap(...)] as $part) {
-            [$figure, $more] = $part($facts, $sump);
+            // Each rests on its own facts.
+            $own = Facts::of($facts->brief);
+            [$figure, $more] = $part($own, SumpWater::of($own));
             $figures[] = $figure;
             array_push($findings, ...$more);
         }
 
         return new TopicAnswer($figures, $findings);
+    }
+
+    public static function checks(): array
+    {
+        return [
+            Check::safety('B-33.display', 'topoff', 'Can return chamber and top-off flood the display?', self::overTheDisplay(...)),
+            Check::safety('B-33.sump', 'topoff', 'Can a stuck top-off flood the sump?', self::overTheSump(...)),
+            Check::safety('B-33.power-cut', 'topoff', 'Does the sump take a stuck top-off and then a power cut?', self::thenPowerCut(...)),
+        ];
     }
 
     /** @return array{0: Figure, 1: list<Finding>} */
@@ -52,53 +64,136 @@ final class ReturnChamber implements Topic
         if ($lacks !== []) {
             return [Figure::waiting('floodL', $lacks), []];
         }
-        $display = DisplayTank::of($facts);
-        $reservoir = TopOff::beforeStopL($facts);
-        $adds = $sump->usableReturnL() + $reservoir;
-        $room = $display->roomAboveL();
-        $parts = [
-            'adds' => Quantity::of($adds, Kind::Volume), 'room' => Quantity::of($room, Kind::Volume), 'over' => Quantity::of(max(0.0, $adds - $room), Kind::Volume),
-            'usable' => Quantity::of($sump->usableReturnL(), Kind::Volume), 'reservoir' => Quantity::of($reservoir, Kind::Volume),
-            'most' => Quantity::of(max(0.0, $room - $sump->usableReturnL()), Kind::Volume),
-        ];
-        $findings = [$adds > $room
-            ? Finding::of(Severity::Stop, 'B-33', 'topoff', Sentence::of('Return chamber and top-off can put {over} over the display’s rim', $parts), Sentence::of('With the drains blocked {usable} and {reservoir} can come up; {room} fit.', $parts),
-                $sump->usableReturnL() < $room ? Sentence::of('A reservoir of at most {most}, or a lower water line in the display.', $parts) : Sentence::of('A smaller return chamber, or a lower water line in the display.'), $facts->basis(), 'floodL')
-            : Finding::of(Severity::Fine, 'B-33', 'topoff', Sentence::of('Return chamber and top-off cannot flood the display', $parts), Sentence::of('{adds} can come up, {room} fit between water line and rim.', $parts), null, $facts->basis(), 'floodL')];
-        $findings = [...$findings, ...self::reservoir($facts, $sump, $reservoir)];
+        $topOff = TopOff::beforeStopL($facts);
+        $adds = Quantity::of($sump->liftsL() + $topOff, Kind::Volume);
+        $room = ['room' => Quantity::of(DisplayTank::of($facts)->roomAboveL(), Kind::Volume)];
+        $working = Working::of('Return chamber and top-off can add', 'A*(l - m) + c + t', [
+            ['A', 'Area of the return chamber', $sump->returnChamber()->areaM2, Kind::Area],
+            $facts->row('l', F::ReturnLevelMm),
+            $facts->row('m', F::PumpMinLevelMm),
+            ['c', 'Runs after it from the chambers before', $sump->liftsL() - $sump->usableReturnL(), Kind::Volume],
+            ['t', 'Top-off before its stop', $topOff, Kind::Volume],
+        ], $adds, 'B-33');
+        $note = Sentence::of('{room} fit above the display’s water line', $room);
 
-        return [Figure::number('floodL', Quantity::of($adds, Kind::Volume), Sentence::of('{room} fit above the display’s water line', $parts), $facts->basis(),
-            Working::of('Return chamber and top-off can add', 'A*(l - m) + t', [
-                ['A', 'Area of the return chamber', $sump->returnChamber()->areaM2, Kind::Area], $facts->row('l', F::ReturnLevelMm), $facts->row('m', F::PumpMinLevelMm), ['t', 'Top-off before its stop', $reservoir, Kind::Volume],
-            ], Quantity::of($adds, Kind::Volume), 'B-33')), $findings];
+        return [Figure::number('floodL', $adds, $note, $facts->basis(), $working), []];
     }
 
-    /** @return list<Finding> */
-    private static function reservoir(Facts $facts, SumpWater $sump, float $reservoir): array
+    /**
+     * Everything that can come up with the drains blocked, against the room over the display's water line.
+     *
+     * @return list<Finding>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function overTheDisplay(Facts $facts): array
     {
-        $spare = $sump->spareL();
-        if ($reservoir <= 0) {
+        if (! PowerCutRoom::runsDown($facts)) {
             return [];
         }
-        $down = null;
-        if ($facts->knows(F::OutletBelowRimMm) && $facts->knows(F::BreakBelowRimMm)) {
-            $weir = Overflow::of($facts);
-            [$depth] = PowerCutRoom::depths($facts, $weir);
-            $down = DisplayTank::of($facts)->vessel->litres($weir->headMm + $depth) + OtherVessels::withPipesL($facts);
-        }
-        $room = $spare - ($down ?? 0.0);
-        $parts = ['reservoir' => Quantity::of($reservoir, Kind::Volume), 'spare' => Quantity::of($spare, Kind::Volume), 'room' => Quantity::of(max(0.0, $room), Kind::Volume), 'over' => Quantity::of(max(0.0, $reservoir - $room), Kind::Volume), 'spill' => Quantity::of(max(0.0, $reservoir - $spare), Kind::Volume)];
+        $topOff = TopOff::beforeStopL($facts);
+        $lifts = SumpWater::of($facts)->liftsL();
+        $room = DisplayTank::of($facts)->roomAboveL();
+        $adds = $lifts + $topOff;
+        $parts = self::volumes(['adds' => $adds, 'room' => $room, 'over' => max(0.0, $adds - $room), 'lifts' => $lifts, 'topOff' => $topOff, 'most' => max(0.0, $room - $lifts)]);
+        if ($adds <= $room) {
+            $what = Sentence::of('Return chamber and top-off cannot flood the display', $parts);
+            $why = Sentence::of('{adds} can come up, {room} fit between water line and rim.', $parts);
 
-        // A power cut that already spills has its own Stop; the reservoir is not what is wrong there.
-        if ($room <= 0 && $reservoir <= $spare) {
+            return [Finding::of(Severity::Fine, 'B-33', 'topoff', $what, $why, null, $facts->basis(), 'floodL')];
+        }
+
+        return [Finding::of(
+            Severity::Stop,
+            'B-33',
+            'topoff',
+            Sentence::of('Return chamber and top-off can put {over} over the display’s rim', $parts),
+            Sentence::of('With the drains blocked {lifts} and {topOff} can come up; {room} fit.', $parts),
+            Sentence::of(match (true) {
+                $lifts >= $room => 'A smaller return chamber, or a lower water line in the display.',
+                $topOff > 0 => 'At most {most} from the top-off, or a lower water line in the display.',
+                default => 'A lower water line in the display.',
+            }, $parts),
+            $facts->basis(),
+            'floodL',
+        )];
+    }
+
+    /**
+     * @return list<Finding> none without a top-off that can stick
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function overTheSump(Facts $facts): array
+    {
+        $topOff = PowerCutRoom::runsDown($facts) ? TopOff::beforeStopL($facts) : 0.0;
+        if ($topOff <= 0) {
             return [];
         }
+        $spare = SumpWater::of($facts)->spareL();
+        $parts = self::volumes(['topOff' => $topOff, 'spare' => $spare, 'spill' => max(0.0, $topOff - $spare)]);
+        if ($topOff <= $spare) {
+            $why = Sentence::of('The {topOff} it can bring fit in the {spare} above the running level.', $parts);
 
-        return [match (true) {
-            $reservoir > $spare => Finding::of(Severity::Stop, 'B-33', 'topoff', Sentence::of('A stuck top-off floods the sump by {spill}', $parts), Sentence::of('The reservoir holds {reservoir}; the sump takes {spare} above its running level.', $parts), Sentence::of('Keep at most {spare} in the reservoir.', $parts), $facts->basis()),
-            $reservoir > $room => Finding::of(Severity::Stop, 'B-33', 'topoff', Sentence::of('A stuck top-off, then a power cut: {over} on the floor', $parts), Sentence::of('With the reservoir run in, only {room} would fit beside the drain-down.', $parts), Sentence::of('Keep at most {room} in the reservoir.', $parts), $facts->basis()),
-            default => Finding::of(Severity::Fine, 'B-33', 'topoff', Sentence::of('A stuck top-off stays in the sump', $parts), Sentence::of($down === null ? 'The reservoir’s {reservoir} fit in the {spare} above the running level.' : 'The reservoir’s {reservoir} fit even when a power cut follows: {room} are free.', $parts), null, $facts->basis()),
-        }];
+            return [Finding::of(Severity::Fine, 'B-33', 'topoff', Sentence::of('A stuck top-off stays in the sump', $parts), $why, null, $facts->basis())];
+        }
+
+        return [Finding::of(
+            Severity::Stop,
+            'B-33',
+            'topoff',
+            Sentence::of('A stuck top-off floods the sump by {spill}', $parts),
+            Sentence::of('It can bring {topOff}; the sump takes {spare} above its running level.', $parts),
+            Sentence::of('Keep it to at most {spare} before its stop.', $parts),
+            $facts->basis(),
+        )];
+    }
+
+    /**
+     * @return list<Finding> none where the power cut or the top-off alone already spills: each has its own Stop
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function thenPowerCut(Facts $facts): array
+    {
+        $topOff = PowerCutRoom::runsDown($facts) ? TopOff::beforeStopL($facts) : 0.0;
+        if ($topOff <= 0) {
+            return [];
+        }
+        $spare = SumpWater::of($facts)->spareL();
+        $room = $spare - PowerCutRoom::downL($facts);
+        if ($room <= 0 || $topOff > $spare) {
+            return [];
+        }
+        $parts = self::volumes(['topOff' => $topOff, 'room' => $room, 'over' => max(0.0, $topOff - $room)]);
+        if ($topOff <= $room) {
+            $what = Sentence::of('The sump takes a stuck top-off and then a power cut', $parts);
+            $why = Sentence::of('{topOff} come in, {room} are free beside the drain-down.', $parts);
+
+            return [Finding::of(Severity::Fine, 'B-33', 'topoff', $what, $why, null, $facts->basis())];
+        }
+
+        return [Finding::of(
+            Severity::Stop,
+            'B-33',
+            'topoff',
+            Sentence::of('A stuck top-off, then a power cut: {over} on the floor', $parts),
+            Sentence::of('With {topOff} run in, only {room} would fit beside the drain-down.', $parts),
+            Sentence::of('Keep it to at most {room} before its stop.', $parts),
+            $facts->basis(),
+        )];
+    }
+
+    /**
+     * @param  array<string, float>  $litres
+     * @return array<string, Quantity>
+     */
+    private static function volumes(array $litres): array
+    {
+        return array_map(fn (float $volumeL): Quantity => Quantity::of($volumeL, Kind::Volume)->apartFrom(0.0), $litres);
     }
 
     /** @return array{0: Figure, 1: list<Finding>} */

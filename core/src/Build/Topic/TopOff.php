@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build\Topic;
 
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
@@ -21,7 +23,7 @@ use Velbrin\Core\Measure\Working;
 use Velbrin\Core\Water\SalinityDrift;
 
 /** Where the top-off's water comes from: days a reservoir lasts (W-60), and how a line from the mains is stopped (W-56, X-23). */
-final class TopOff implements Topic
+final class TopOff implements Asks, Topic
 {
     /** A fall by more at once harms, g/kg. */
     private const DILUTED = 1.0;
@@ -34,7 +36,7 @@ final class TopOff implements Topic
     public function answer(Facts $facts): TopicAnswer
     {
         return match (self::fed($facts)) {
-            'mains' => new TopicAnswer([Figure::words('topOffDays', 'from the mains', null, $facts->basis())], [self::mains($facts)]),
+            'mains' => new TopicAnswer([Figure::words('topOffDays', 'from the mains', null, $facts->basis())]),
             'hand' => new TopicAnswer([Figure::words('topOffDays', 'by hand', null, $facts->basis())], [Finding::of(Severity::Watch, 'X-48', 'topoff', Sentence::of('Somebody tops it up by hand, every day'), Sentence::of('It hangs on one person: an absence is salt rising and a return sucking air.'), Sentence::of('A reservoir, or a second person who knows the mark.'), $facts->basis())]),
             default => self::reservoir($facts),
         };
@@ -49,9 +51,17 @@ final class TopOff implements Topic
     {
         return match (self::fed($facts)) {
             'hand' => 0.0,
-            'mains' => $facts->number(F::FeedLh) * $facts->number(F::FeedRunMin) / 60,
+            'mains' => self::feedL($facts),
             default => $facts->numberOrNone(F::ReservoirL) ?? 0.0,
         };
+    }
+
+    /** @throws Missing */
+    private static function feedL(Facts $facts): float
+    {
+        $facts->need(F::FeedLh, F::FeedRunMin);
+
+        return $facts->number(F::FeedLh) * $facts->number(F::FeedRunMin) / 60;
     }
 
     /** @return list<non-empty-string> facts without which that cannot be said */
@@ -64,24 +74,57 @@ final class TopOff implements Topic
         return array_values(array_map(fn (F $f): string => $f->value, array_filter($needs, fn (F $f): bool => ! $facts->knows($f))));
     }
 
-    /** A reservoir unless somebody says otherwise: the usual makes no answer an assumption. */
     private static function fed(Facts $facts): string
     {
-        return $facts->brief->has(F::TopoffFed) ? $facts->word(F::TopoffFed) : 'reservoir';
+        return (string) $facts->usual(F::TopoffFed);
     }
 
-    private static function mains(Facts $facts): Finding
+    public static function checks(): array
     {
-        $layers = Layers::principles($facts);
-        if ($facts->brief->rows('layers') === [] && ! $facts->brief->has(F::FeedStops)) {
-            return Finding::of(Severity::Fix, 'W-56', 'topoff', Sentence::of('Nobody has counted the stops of the line from the mains'), Sentence::of('The mains never run empty: one failed switch floods a floor.'), Sentence::of('Follow the line: float valve, timer, level switch with valve, a drain.'), $facts->basis());
+        return [Check::safety('W-56.mains', 'topoff', 'How many stops has a line from the mains?', self::mains(...))];
+    }
+
+    /**
+     * @return list<Finding> none while no top-off is described
+     *
+     * @throws Missing
+     */
+    private static function mains(Facts $facts): array
+    {
+        $isDescribed = $facts->brief->hasAny(F::TopoffFed, F::ReservoirL, F::FeedLh, F::FeedRunMin, F::FeedStops) || $facts->brief->rows('layers') !== [];
+        if (! $isDescribed) {
+            return [];
         }
-        $stops = $facts->brief->rows('layers') === [] ? (int) $facts->number(F::FeedStops) : count($layers);
+        if (self::fed($facts) !== 'mains') {
+            $what = Sentence::of('The top-off has no line from the mains');
+
+            return [Finding::of(Severity::Fine, 'W-56', 'topoff', $what, Sentence::of('What it can bring has an end.'), null, $facts->basis())];
+        }
+        if ($facts->brief->rows('layers') === []) {
+            $facts->need(F::FeedStops);
+        }
+        $stops = $facts->brief->rows('layers') === [] ? (int) $facts->number(F::FeedStops) : count(Layers::principles($facts));
         $parts = ['n' => $stops === 1 ? '1 stop' : "{$stops} stops"];
 
-        return $stops < (int) $facts->brief->limit(HouseRule::MainsStops)
-            ? Finding::of(Severity::Stop, 'W-56', 'topoff', Sentence::of('A line from the mains with {n}', $parts), Sentence::of('The mains never run empty: when that one fails, the water runs until somebody comes.'), Sentence::of('Two stops that work in different ways, the valve closing without power; or a reservoir.'), $facts->basis())
-            : Finding::of(Severity::Fine, 'W-56', 'topoff', Sentence::of('The line from the mains has {n} of different kinds', $parts), Sentence::of('Try each by itself, at least once a year.'), null, $facts->basis());
+        return [$stops < (int) $facts->brief->limit(HouseRule::MainsStops)
+            ? Finding::of(
+                Severity::Stop,
+                'W-56',
+                'topoff',
+                Sentence::of('A line from the mains with {n}', $parts),
+                Sentence::of('The mains never run empty: when that one fails, the water runs until somebody comes.'),
+                Sentence::of('Two stops that work in different ways, the valve closing without power; or a reservoir.'),
+                $facts->basis(),
+            )
+            : Finding::of(
+                Severity::Fine,
+                'W-56',
+                'topoff',
+                Sentence::of('The line from the mains has {n} of different kinds', $parts),
+                Sentence::of('Try each by itself, at least once a year.'),
+                null,
+                $facts->basis(),
+            )];
     }
 
     private static function reservoir(Facts $facts): TopicAnswer

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\DisplayTank;
+use Velbrin\Core\Build\DrainSchool;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
@@ -44,7 +45,7 @@ final class TwinReturns implements Topic
                 ? Finding::of(Severity::Fix, 'B-78', 'return', Sentence::of('A stopped pump lets the other’s flow run back'), Sentence::of('Into one line without a valve of its own it is a hole in the sump end: little reaches the display.'), Sentence::of('A non-return valve at each pump, and a union to clean it.'), $facts->basis())
                 : Finding::of(Severity::Watch, 'B-78', 'return', Sentence::of('A stopped pump’s line siphons back while the other runs'), Sentence::of('Until its outlet or break is free, as in a power cut.'), Sentence::of('A working break in each line, or a non-return valve at each pump.'), $facts->basis());
         }
-        if ($facts->knows(F::Drains) && str_starts_with($facts->word(F::Drains), 'siphon')) {
+        if ($facts->knows(F::Drains) && DrainSchool::from($facts->word(F::Drains))->isSiphon()) {
             $findings[] = Finding::of(Severity::Watch, 'B-78', 'drain', Sentence::of('On one pump the full siphon breaks and gulps'), Sentence::of('It is trimmed for both. The level swings and it is loud, until somebody trims it.'), Sentence::of('Say so to whoever is called; an open channel beside it takes the swing.'), $facts->basis());
         }
 

@@ -5,64 +5,149 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Access;
+use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Passage;
 use Velbrin\Core\Build\PlanField as F;
-use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Build\WaysThrough;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 
 /** Each large piece through each passage, in, and out again once everything is finished (B-2, B-82). */
-final class WayIn implements Topic
+final class WayIn implements Asks, Topic
 {
     public function keys(): array
     {
         return ['access'];
     }
 
+    public static function checks(): array
+    {
+        return [Check::safety('B-2.way-in', 'access', 'Does each large piece come in?', self::in(...))];
+    }
+
     public function answer(Facts $facts): TopicAnswer
     {
-        $vessel = DisplayTank::vessel($facts);
+        $ways = self::ways($facts);
+        $findings = [];
+        $tightest = INF;
+        $isOpen = false;
+        foreach ($ways as $way) {
+            $tightest = min($tightest, $way['in']->slackMm());
+            $isOpen = $isOpen || $way['passage']->lacksCorridor() !== null;
+            if ($way['out'] !== null && $way['out']->slackMm() < 0) {
+                $findings[] = self::outward($way['piece'], $way['name'], $way['out']->slackMm(), $facts);
+            }
+        }
+        $word = match (true) {
+            $tightest < 0 => 'does not pass',
+            $isOpen => 'open: one corridor of two',
+            default => 'passes',
+        };
+        $slack = ['slack' => Quantity::of(abs($tightest), Kind::Length)];
+        $note = match (true) {
+            $tightest < 0 => Sentence::of('lacks {slack} at the tightest', $slack),
+            $isOpen => Sentence::of('round a corner both corridors count'),
+            default => Sentence::of('{slack} at the tightest', $slack),
+        };
+
+        return new TopicAnswer([Figure::words('access', $word, $note, $facts->basis())], $findings, new WaysThrough($ways));
+    }
+
+    /**
+     * @return list<Finding>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function in(Facts $facts): array
+    {
+        $findings = [];
+        foreach (self::ways($facts) as $way) {
+            $slack = $way['in']->slackMm();
+            $lacks = $way['passage']->lacksCorridor();
+            if ($lacks !== null && $slack >= 0) {
+                $facts->leaveOpen("passages.{$way['row']}.{$lacks}");
+
+                continue;
+            }
+            $isCar = $way['in']->carMm !== null && $way['in']->carMm <= $slack;
+            $findings[] = self::inward($way['piece'], $isCar ? "{$way['name']}, the lift car" : $way['name'], $slack, $facts);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * Every large piece at every passage.
+     *
+     * @return non-empty-list<array{piece: string, row: int, name: string, passage: Passage, in: Access, out: Access|null}>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function ways(Facts $facts): array
+    {
         if ($facts->brief->passages === []) {
             throw Missing::fields(['passages']);
         }
-        $pieces = ['Display' => [$vessel->footprint->boxLengthMm(), $vessel->footprint->boxWidthMm(), $vessel->heightMm]];
-        if (SumpWater::isDescribed($facts)) {
-            $pieces['Sump'] = [$facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm), $facts->number(F::SumpHeightMm)];
-        }
-        foreach ($facts->brief->vessels as $i => $other) {
-            $pieces[$other->name === '' ? 'Vessel '.($i + 1) : ucfirst($other->name)] = [$other->lengthMm, $other->widthMm, $other->vessel->heightMm];
-        }
-        $findings = $ways = [];
-        $tightest = null;
-        foreach ($pieces as $piece => $sizes) {
-            foreach ($facts->brief->passages as $i => $passage) {
-                $name = $passage->name === '' ? 'Passage '.($i + 1) : $passage->name;
-                $in = Access::of($sizes[0], $sizes[1], $sizes[2], $passage);
-                $out = $passage->narrows() ? Access::of($sizes[0], $sizes[1], $sizes[2], $passage->outward()) : null;
-                $ways[] = ['piece' => $piece, 'name' => $name, 'passage' => $passage, 'in' => $in, 'out' => $out];
-                $tightest = min($tightest ?? $in->slackMm(), $in->slackMm());
-                $findings[] = self::inward($piece, $in->carMm !== null && $in->carMm <= $in->slackMm() ? "{$name}, the lift car" : $name, $in->slackMm(), $facts);
-                if ($out !== null && $out->slackMm() < 0) {
-                    $findings[] = self::outward($piece, $name, $out->slackMm(), $facts);
-                }
+        $ways = [];
+        foreach (self::pieces($facts) as $piece => [$length, $width, $height]) {
+            foreach ($facts->brief->passages as $row => $passage) {
+                $ways[] = [
+                    'piece' => $piece,
+                    'row' => $row,
+                    'name' => $passage->name === '' ? 'Passage '.($row + 1) : $passage->name,
+                    'passage' => $passage,
+                    'in' => Access::of($length, $width, $height, $passage),
+                    'out' => $passage->narrows() ? Access::of($length, $width, $height, $passage->outward()) : null,
+                ];
             }
         }
 
-        return new TopicAnswer([Figure::words('access', $tightest < 0 ? 'does not pass' : 'passes', Sentence::of($tightest < 0 ? 'lacks {slack} at the tightest' : '{slack} at the tightest', ['slack' => Quantity::of(abs((float) $tightest), Kind::Length)]), $facts->basis())], $findings, new WaysThrough($ways));
+        return $ways;
+    }
+
+    /**
+     * @return non-empty-array<string, array{0: float, 1: float, 2: float}> length, width, height in mm, by name
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function pieces(Facts $facts): array
+    {
+        $facts->need(F::HeightMm);
+        $footprint = DisplayTank::footprint($facts);
+        $pieces = ['Display' => [$footprint->boxLengthMm(), $footprint->boxWidthMm(), $facts->number(F::HeightMm)]];
+        $sump = [F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm];
+        $known = array_filter($sump, $facts->brief->has(...));
+        if (count($known) === count($sump)) {
+            $pieces['Sump'] = array_map($facts->number(...), $sump);
+        } elseif ($known !== []) {
+            // The other pieces are judged all the same.
+            array_map(fn (F $f) => $facts->leaveOpen($f->value), array_diff_key($sump, $known));
+        }
+        foreach ($facts->brief->vessels as $i => $other) {
+            $name = $other->name === '' ? 'Vessel '.($i + 1) : ucfirst($other->name);
+            $pieces[$name] = [$other->lengthMm, $other->widthMm, $other->vessel->heightMm];
+        }
+
+        return $pieces;
     }
 
     private static function inward(string $piece, string $name, float $slack, Facts $facts): Finding
     {
-        $parts = ['piece' => $piece, 'name' => $name, 'slack' => Quantity::of(abs($slack), Kind::Length)];
+        $parts = ['piece' => $piece, 'name' => $name, 'slack' => Quantity::of(abs($slack), Kind::Length)->apartFrom(0.0, Access::BARELY_MM)];
 
         return match (true) {
             $slack < 0 => Finding::of(Severity::Stop, 'B-2', 'access', Sentence::of('{piece} does not pass: {name} lacks {slack}', $parts), Sentence::of('Tilted and turned the best way.', $parts), Sentence::of('Another way in, a smaller piece, or one built in place.'), $facts->basis()),
