@@ -30,9 +30,16 @@ final class Fixture
     /** @param  array<string, float|string>  $changed */
     public static function plan(Site $site, User $user, array $changed = [], string $build = 'standard'): Plan
     {
-        $values = [...Builds::facts($build), ...$changed];
+        $values = [...Builds::facts($build), ...Builds::cabinet($build), ...$changed];
+        self::door($site);
 
         return Plan::query()->create(['site_id' => $site->id, 'name' => 'Plan '.uniqid(), 'user_id' => $user->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => [], 'chambers' => Builds::chambers($build)]]);
+    }
+
+    /** A way in that every usual piece passes. */
+    public static function door(Site $site): void
+    {
+        $site->passages()->firstOrCreate(['name' => 'Front door'], ['width_mm' => 880.0, 'height_mm' => 2000.0, 'position' => 0]);
     }
 
     public static function system(Site $site, User $user, string $name = 'Reef', string $regime = 'natural'): System

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\TableRows;
+use App\House\Views\FigureView;
 use App\Systems\Material;
 use App\Systems\OpenRipple;
 use App\Systems\System;
@@ -16,11 +17,13 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Build\Comparison;
 use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\OpenCheck;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Ripples;
@@ -50,11 +53,28 @@ final class Acceptance
         foreach (self::open($version, $answers) as $stop) {
             $reasons[] = $stop->rule.': '.(Waivable::byReason($stop->rule) ? 'put it right, or waive it with a reason' : 'put it right, or store the licensed person’s document');
         }
+        foreach ($answers->openSafety() as $open) {
+            // What a later stage holds by its own gate may still be settled there.
+            if (! StageGate::holds($open->rule)) {
+                $reasons[] = "{$open->rule} is open: ".self::settles($open);
+            }
+        }
         if ($answers->figure('systemL')?->quantity === null) {
             $reasons[] = 'the sizes of the display are missing';
         }
 
-        return $reasons;
+        return array_values(array_unique($reasons));
+    }
+
+    /** What would settle it, in words. */
+    private static function settles(OpenCheck $open): string
+    {
+        $words = fn (array $fields): string => lcfirst(implode(', ', array_unique(array_map(FigureView::fieldLabel(...), $fields))));
+
+        return implode('; ', array_filter([
+            $open->needs === [] ? '' : 'say '.$words($open->needs),
+            $open->assumed === [] ? '' : 'confirm '.$words($open->assumed),
+        ]));
     }
 
     /** @throws ValidationException while something stands against it */

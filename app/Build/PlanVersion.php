@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
+use App\Systems\Judge;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
@@ -16,6 +17,8 @@ use LogicException;
 use Spatie\Activitylog\LogOptions;
 use Velbrin\Core\Build\Delivery;
 use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Chemistry\CycleProof;
+use Velbrin\Core\Chemistry\Parameter;
 
 /** An immutable snapshot of a plan's input. Its answers are recomputed until it is accepted, then frozen. */
 #[UsePolicy(PlanVersionPolicy::class)]
@@ -153,6 +156,15 @@ final class PlanVersion extends Model
         }
 
         return $waits;
+    }
+
+    /** @return array<string, string> what the proof of a stage still lacks, in words, by stage */
+    public function lacks(): array
+    {
+        $system = $this->system;
+        $read = fn (Parameter $p): array => $system === null ? [] : Judge::series($system, $p);
+
+        return array_filter(['cycle' => CycleProof::of($read(Parameter::Ammonia), $read(Parameter::Nitrite))->lacks()], is_string(...));
     }
 
     /** @return array<string, int> the day each passed stage was passed on, by its key */

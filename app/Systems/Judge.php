@@ -54,6 +54,14 @@ final class Judge
         return $readings === [] ? null : Judgement::of($readings, $band->limits(), $parameter->resolution(), self::day($at));
     }
 
+    /** @return list<CoreReading> the latest readings of one parameter, marked ones left out */
+    public static function series(System $system, Measured $parameter): array
+    {
+        $readings = $system->readings()->where('parameter', $parameter->key())->whereNull('marked_at')->latest('taken_at')->limit(60)->get();
+
+        return array_values($readings->map(fn (Reading $r): CoreReading => CoreReading::at(self::day($r->taken_at), $r->value))->all());
+    }
+
     public static function day(CarbonInterface $at): float
     {
         return $at->getTimestamp() / self::SECONDS_A_DAY;

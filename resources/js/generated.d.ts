@@ -473,6 +473,7 @@ export interface TodayLineView {
 export interface AnswersView {
     figures: FigureView[];
     findings: FindingView[];
+    open: OpenCheckView[];
     errors: Record<string, string>;
     waiting: Record<string, string[]>;
     section: SectionView | null;
@@ -591,6 +592,7 @@ export interface HoleView {
     xMm: number;
     yMm: number;
     diameterMm: number;
+    serves: string | null;
 }
 
 export interface LightMapView {
@@ -616,6 +618,15 @@ export interface MarkView {
     about: string;
     roomWidth: number;
     roomHeight: number;
+}
+
+export interface OpenCheckView {
+    key: string;
+    rule: string;
+    asks: string;
+    needs: string[];
+    assumed: Record<string, string>;
+    isSafety: boolean;
 }
 
 export interface PackingView {

@@ -106,7 +106,9 @@ final class BeforeOrderingTest extends TestCase
     {
         $planner = self::user('planner');
         $loads = [['name' => 'heater 1', 'kind' => 'heater', 'watts' => 200, 'circuit' => 1, 'strip' => 1, 'dry' => true], ['name' => 'stream', 'kind' => 'stream', 'watts' => 30, 'circuit' => 2, 'strip' => 2, 'dry' => true]];
-        $plan = Plan::query()->create(['site_id' => self::site()->id, 'name' => 'P', 'user_id' => $planner->id, 'revision' => 1, 'draft' => ['values' => Builds::facts('standard'), 'bases' => [], 'chambers' => Builds::chambers('standard'), 'loads' => $loads]]);
+        $site = self::site();
+        Fixture::door($site);
+        $plan = Plan::query()->create(['site_id' => $site->id, 'name' => 'P', 'user_id' => $planner->id, 'revision' => 1, 'draft' => ['values' => [...Builds::facts('standard'), ...Builds::cabinet('standard')], 'bases' => [], 'chambers' => Builds::chambers('standard'), 'loads' => $loads]]);
         $this->actingAs($planner)->post("/plans/{$plan->id}/versions", ['note' => ''])->assertSessionHasNoErrors();
         $version = PlanVersion::query()->sole();
         $this->post("/plan-versions/{$version->id}/accept", ['name' => 'Reef', 'kind' => 'mixed reef', 'regime' => 'natural'])->assertSessionHasNoErrors();
@@ -152,7 +154,8 @@ final class BeforeOrderingTest extends TestCase
         $this->post("/sites/{$site->id}/attachments", $photo("room:{$room->id}:floor_type"))->assertSessionHasNoErrors();
         self::assertSame(["room:{$room->id}:floor_type"], array_column(self::props($this->get("/sites/{$site->id}"))['view']['attachments'], 'about'));
 
-        $plan = Plan::query()->create(['site_id' => $site->id, 'name' => 'P', 'user_id' => $planner->id, 'revision' => 1, 'draft' => ['values' => Builds::facts('standard'), 'bases' => [], 'chambers' => Builds::chambers('standard'), 'joints' => [['name' => 'pump', 'kind' => 'union'], ['name' => 'elbow', 'kind' => 'glued', 'hidden' => true]]]]);
+        Fixture::door($site);
+        $plan = Plan::query()->create(['site_id' => $site->id, 'name' => 'P', 'user_id' => $planner->id, 'revision' => 1, 'draft' => ['values' => [...Builds::facts('standard'), ...Builds::cabinet('standard')], 'bases' => [], 'chambers' => Builds::chambers('standard'), 'joints' => [['name' => 'pump', 'kind' => 'union'], ['name' => 'elbow', 'kind' => 'glued', 'hidden' => true]]]]);
         $this->post("/plans/{$plan->id}/versions", ['note' => ''])->assertSessionHasNoErrors();
         $version = PlanVersion::query()->sole();
         $this->post("/plan-versions/{$version->id}/accept", ['name' => 'Reef', 'kind' => 'mixed reef', 'regime' => 'natural'])->assertSessionHasNoErrors();

@@ -37,12 +37,11 @@ final class StageGatesTest extends TestCase
         $pass('ordered', ['held' => [$this->holds($version, 'ordered')[0]]])->assertSessionHasErrors('held');
         $pass('ordered', ['held' => $this->holds($version, 'ordered')])->assertSessionHasNoErrors();
         self::assertCount(2, (array) $version->passedStages()->where('stage', 'ordered')->sole()->held);
-        $pass('fabricated')->assertSessionHasErrors(['stage' => '7 days must go by first: silicone to cure.']);
-
         $this->actingAs(self::user('technician'));
         $pass('fabricated', ['by' => 'waiver', 'words' => 'trusted the maker'])->assertForbidden();
         $this->actingAs($planner);
         $pass('fabricated', ['by' => 'waiver', 'words' => 'trusted the maker'])->assertSessionHasNoErrors();
+        $pass('leak-test')->assertSessionHasErrors(['stage' => '9 days must go by first: silicone to cure since the vessel was built, then the test.']);
         foreach (['leak-test', 'set', 'plumbed'] as $stage) {
             $pass($stage, ['by' => 'waiver'])->assertSessionHasNoErrors();
         }
@@ -51,6 +50,7 @@ final class StageGatesTest extends TestCase
         $pass('electrics', ['by' => 'document', 'held' => $this->holds($version, 'electrics'), 'file' => UploadedFile::fake()->createWithContent('record.pdf', '%PDF-1.4 record')])->assertSessionHasNoErrors();
 
         $stages = collect(self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'])->keyBy('key');
+        self::assertStringContainsString('No dose of ammonia is recorded', $stages['cycle']['waits'], 'the cycle waits for readings, not for a day');
         self::assertSame('waiver', $stages['fabricated']['passedBy'], 'a waiver stays visible');
         self::assertSame('trusted the maker', $stages['fabricated']['words']);
         self::assertNotNull($stages['electrics']['document']);

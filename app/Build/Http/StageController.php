@@ -46,7 +46,7 @@ final class StageController
             $brief = PlanBrief::read($version->brief);
             $stages = Stages::of(Facts::of($brief));
             $on = CarbonImmutable::parse($given['passed_on']);
-            $against = StageGate::against($stage, $by, $stages, $version->passedDays(), CorePlan::answer($brief)->findings, PassedStage::day($on), $version->waits());
+            $against = StageGate::against($stage, $by, $stages, $version->passedDays(), CorePlan::answer($brief), PassedStage::day($on), $version->waits(), $version->lacks());
             if ($against !== null) {
                 throw ValidationException::withMessages(['stage' => "{$against}."]);
             }

@@ -12,11 +12,11 @@ use Illuminate\Support\Collection;
 use Velbrin\Core\Build\Delivery;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Stages;
-use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\BuildJobs;
 
@@ -61,10 +61,9 @@ final readonly class StageView
     /**
      * The version is loaded with passedStages, orders, consents, jointLooks and firms.
      *
-     * @param  list<Finding>  $findings
      * @return list<self> empty while the plan cannot say
      */
-    public static function all(PlanBrief $brief, array $findings, PlanVersion $version, CarbonImmutable $from): array
+    public static function all(PlanBrief $brief, PlanAnswers $answers, PlanVersion $version, CarbonImmutable $from): array
     {
         try {
             $stages = Stages::of(Facts::of($brief));
@@ -74,11 +73,11 @@ final readonly class StageView
         /** @var Collection<string, PassedStage> $passed */
         $passed = $version->passedStages->keyBy('stage');
         $course = Stages::course($stages, array_map(strval(...), array_keys($passed->all())), $version->orders->isEmpty() ? null : Delivery::holds($version->deliveries(), PassedStage::day($from)));
-        $waits = $version->waits();
+        $waits = $version->waits() + $version->lacks();
         $tools = StageTool::lists($stages);
         $firms = $version->firms->keyBy('stage');
 
-        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $findings), $passed->get($s->key), $from, $waits[$s->key] ?? null, $tools[$s->key], StageFirmView::of($firms->get($s->key))), $stages);
+        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $answers), $passed->get($s->key), $from, $waits[$s->key] ?? null, $tools[$s->key], StageFirmView::of($firms->get($s->key))), $stages);
     }
 
     /**

@@ -108,7 +108,7 @@ final readonly class VersionView
         $site = $plan?->site;
         $prices = Price::list();
         $quote = QuoteView::of($brief, $answers, $units, $prices);
-        $stages = StageView::all($brief, $answers->findings, $version, CarbonImmutable::today());
+        $stages = StageView::all($brief, $answers, $version, CarbonImmutable::today());
         // Who wrote, who accepted and who may own what is left over: one question.
         $staff = User::query()->where('role', '<>', 'client')->orderBy('name')->get(['id', 'name', 'archived_at'])->keyBy('id');
 

@@ -18,6 +18,7 @@ final readonly class AnswersView
     /**
      * @param  list<FigureView>  $figures
      * @param  list<FindingView>  $findings
+     * @param  list<OpenCheckView>  $open  what cannot be called Fine yet
      * @param  array<string, string>  $errors  by field
      * @param  array<string, list<string>>  $waiting  labels of the answers that wait, by the label of the fact
      * @param  list<FrameView>  $powerCut
@@ -35,6 +36,7 @@ final readonly class AnswersView
     private function __construct(
         public array $figures,
         public array $findings,
+        public array $open,
         public array $errors,
         public array $waiting,
         public ?SectionView $section,
@@ -70,7 +72,10 @@ final readonly class AnswersView
 
         return new self(
             array_map(fn (Figure $f): FigureView => FigureView::of($f, $units), array_values($answers->figures)),
-            FindingView::all($answers->findings, $units), $errors, $waiting,
+            FindingView::all($answers->findings, $units),
+            OpenCheckView::all($answers->open, $units),
+            $errors,
+            $waiting,
             $section === null ? null : SectionView::of($section, $units),
             $section === null ? [] : FrameView::all($answers->powerCut, $section, $units),
             $section === null ? [] : FrameView::all($answers->cloggedCut, $section, $units),
@@ -88,7 +93,7 @@ final readonly class AnswersView
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->day, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->power, $this->outline);
+        return new self($this->figures, [], [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->day, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->power, $this->outline);
     }
 
     /** @return array<int, array{words: string, bad: bool}> */

@@ -47,6 +47,7 @@ final readonly class FigureView
     public static function fieldLabel(string $field): string
     {
         return match (true) {
+            preg_match('/^passages\.(\d+)\.(corridor[AB]Mm)$/', $field, $cell) === 1 => 'The way in, place '.((int) $cell[1] + 1).': '.($cell[2] === 'corridorAMm' ? 'first' : 'second').' corridor',
             isset(PlanSheet::fields()[$field]) => PlanSheet::fields()[$field]->label,
             $field === 'passages' => 'The way in',
             str_starts_with($field, 'phases') => 'Phases',

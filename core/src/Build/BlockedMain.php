@@ -62,7 +62,7 @@ final readonly class BlockedMain
             return self::floods($facts, $others, $takes(0.0), $pipes !== []);
         }
         $left = $flow - $others;
-        $deepest = max(array_map(fn (array $p): float => $p[0]->inletBelowRimMm, $pipes));
+        $deepest = max([0.0, ...array_map(fn (array $p): float => $p[0]->inletBelowRimMm, $pipes)]);
         $over = count($pipes) === 1
             ? DrainCapacity::levelOverOutletMm($left, $pipes[0][0]->boreMm)
             : Solve::rising(fn (float $over): float => $takes($deepest - $over) - $flow, 0, $deepest);

@@ -53,22 +53,16 @@ final readonly class Check
         try {
             $findings = ($this->judge)($facts);
         } catch (Missing $e) {
-            return new CheckAnswer([], $this->isSafety ? $this->open($facts, $e->fields) : null);
+            return new CheckAnswer([], $this->isSafety ? OpenCheck::needing($this, $e->fields) : null);
         } catch (OutOfRange $e) {
-            return new CheckAnswer([], $this->isSafety ? $this->open($facts, [$e->field]) : null, FieldError::from($e));
+            return new CheckAnswer([], $this->isSafety ? OpenCheck::needing($this, [$e->field]) : null, FieldError::from($e));
         }
         $waits = [...$facts->openFor(), ...self::unconfirmed($findings)];
         if ($waits === [] || self::has($findings, Severity::Stop)) {
             return new CheckAnswer($findings, null);
         }
 
-        return new CheckAnswer(array_values(array_filter($findings, fn (Finding $f): bool => $f->isSettled())), $this->open($facts, $waits));
-    }
-
-    /** @param  list<string>  $fields */
-    private function open(Facts $facts, array $fields): OpenCheck
-    {
-        return OpenCheck::waiting($this, $facts, $fields);
+        return new CheckAnswer(array_values(array_filter($findings, fn (Finding $f): bool => $f->isSettled())), OpenCheck::waiting($this, $facts, $waits));
     }
 
     /**

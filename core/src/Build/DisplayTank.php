@@ -41,7 +41,7 @@ final readonly class DisplayTank
     public static function of(Facts $facts): self
     {
         $vessel = self::vessel($facts);
-        if (! Overflow::isDescribed($facts) && $facts->brief->hasAny(...Overflow::FACTS)) {
+        if (! Overflow::isDescribed($facts) && $facts->brief->hasAny(F::FlowLh, F::WeirBelowRimMm, F::WeirLengthMm, F::StandpipeMm)) {
             $facts->without(...Overflow::asked($facts));
         }
         $below = match (true) {

@@ -76,7 +76,7 @@ final readonly class HolePlan
             ...($school->hasEmergency() ? [['emergency', F::EmergencyBoreMm]] : []),
         ];
         $sizes = array_map(fn (array $pipe): float => self::bulkheadMm($facts->number($facts->knows($pipe[1]) ? $pipe[1] : F::DrainBoreMm)), $serve);
-        $largest = max($sizes);
+        $largest = max([0.0, ...$sizes]);
         $apart = 2 * $largest;
         $y = $height - max(self::EDGE_DIAMETERS * $largest, $facts->number(F::WeirBelowRimMm) + $largest);
         $x = $width / 2 - $apart * (count($sizes) - 1) / 2;

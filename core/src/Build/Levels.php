@@ -26,7 +26,7 @@ final readonly class Levels
         $facts->need(F::HeightMm);
         $bottom = $facts->number(F::StandHeightMm);
 
-        return new self($bottom, $bottom + $facts->number(F::HeightMm), $facts->number(F::SumpBaseMm) + $facts->number(F::SumpFloorMm));
+        return new self($bottom, $bottom + $facts->number(F::HeightMm), $facts->number(F::SumpBaseMm) + $facts->number(F::SumpFloorMm) - Storeys::belowMm($facts));
     }
 
     /**

@@ -30,6 +30,16 @@ final readonly class OpenCheck
     ) {
     }
 
+    /**
+     * Facts of its own are missing; a default will not do.
+     *
+     * @param  list<string>  $fields
+     */
+    public static function needing(Check $check, array $fields): self
+    {
+        return new self($check->key, $check->rule, $check->about, Sentence::of($check->asks), array_values(array_unique($fields)), [], $check->isSafety);
+    }
+
     /** @param  list<string>  $fields  what it waits for */
     public static function waiting(Check $check, Facts $facts, array $fields): self
     {

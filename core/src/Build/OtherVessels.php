@@ -19,10 +19,10 @@ final class OtherVessels
         return array_sum(array_map(fn (OtherVessel $v): float => $v->downL(), $facts->brief->vessels));
     }
 
-    /** Pipes and further vessels: what comes down besides the display’s own water. */
+    /** Pipes, risers and further vessels: what comes down besides the display’s own water. */
     public static function withPipesL(Facts $facts): float
     {
-        return $facts->number(F::PipesL) + self::downL($facts);
+        return $facts->number(F::PipesL) + Storeys::risersL($facts) + self::downL($facts);
     }
 
     /**

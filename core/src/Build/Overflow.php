@@ -11,9 +11,6 @@ use Velbrin\Core\Measure\OutOfRange;
 /** The weir at the planned flow. Depths in mm below the rim. */
 final readonly class Overflow
 {
-    /** What describes it. */
-    public const FACTS = [F::FlowLh, F::WeirForm, F::WeirBelowRimMm, F::WeirLengthMm, F::StandpipeMm];
-
     private function __construct(
         /** The lowest point of the edge: what the display runs down to. */
         public float $edgeBelowRimMm,

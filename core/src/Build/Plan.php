@@ -19,7 +19,7 @@ final class Plan
         Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\JumpGuard::class,
         Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class,
         Topic\InWall::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class,
-        Topic\Drains::class, Topic\Holes::class, Topic\PowerCutRoom::class, Topic\ReturnChamber::class,
+        Topic\Drains::class, Topic\Holes::class, Topic\PowerCutRoom::class, Topic\OnOtherStorey::class, Topic\ReturnChamber::class,
         Topic\SkimmerDepth::class, Topic\RefillRunning::class, Topic\TopOff::class, Topic\Layers::class,
         Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Damp::class,
         Topic\Circuits::class, Topic\PluggedIn::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class,

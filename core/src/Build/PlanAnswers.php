@@ -79,6 +79,17 @@ final readonly class PlanAnswers
         return array_values(array_filter($this->open, fn (OpenCheck $o): bool => $o->isSafety));
     }
 
+    /** Whether a rule is met for certain: Fine was said of it, and nothing of it is against the plan or open (B-94). */
+    public function isClear(string $rule): bool
+    {
+        $of = array_filter($this->findings, fn (Finding $f): bool => $f->rule === $rule);
+        $against = array_filter($of, fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true));
+        $fine = array_filter($of, fn (Finding $f): bool => $f->severity === Severity::Fine);
+        $open = array_filter($this->openSafety(), fn (OpenCheck $o): bool => $o->rule === $rule);
+
+        return $fine !== [] && $against === [] && $open === [];
+    }
+
     /**
      * What is still to survey, each with what depends on it.
      *

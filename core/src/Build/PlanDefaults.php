@@ -19,7 +19,7 @@ final class PlanDefaults
     private const FIXED = [
         'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'toughened' => 'unknown', 'origin' => 'new', 'copper' => 'unknown', 'inhabitants' => 'none', 'top' => 'open', 'waterGapMm' => 40.0,
         'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirForm' => 'edge', 'weirGapsMm' => PlanBrief::NONE, 'weirTiltMmM' => 0.0, 'strainer' => 'no',
-        'drainSumK' => 2.0, 'drainCount' => 1.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0,
+        'drainSumK' => 2.0, 'drainCount' => 1.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0, 'sumpBelowMm' => 0.0,
         'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'measuredUaWK' => PlanBrief::NONE, 'standHeightMm' => 800.0,
         'equipmentKg' => 30.0, 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE, 'topoffFed' => 'reservoir',
         'roFeedC' => 12.0, 'attenuationPerM' => 0.25, 'lightHours' => 10.0, 'lightRampH' => 1.5, 'lightTopPct' => 100.0, 'equalised' => 'no', 'handMm' => 90.0, 'standingMm' => 0.0, 'shoulderMm' => 1400.0, 'armMm' => 700.0, 'toolMm' => 0.0,
@@ -65,7 +65,7 @@ final class PlanDefaults
                 $defaults['rockKg'] = round(self::ROCK_KG_L * $area * $height);
             }
         }
-        $stand = self::number($brief, F::StandHeightMm) ?? 800.0;
+        $stand = (self::number($brief, F::StandHeightMm) ?? 800.0) + (self::number($brief, F::SumpBelowMm) ?? 0.0);
         if ($height !== null) {
             $defaults['returnLengthM'] = round(($stand + $height) / 1000 + 0.6, 1);
         }

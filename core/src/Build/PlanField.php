@@ -80,6 +80,8 @@ enum PlanField: string
     case SumpWallMm = 'sumpWallMm';
     case SumpFloorMm = 'sumpFloorMm';
     case SumpBaseMm = 'sumpBaseMm';
+    case SumpBelowMm = 'sumpBelowMm';
+    case SumpAllowanceKpa = 'sumpAllowanceKpa';
     case BaffleMm = 'baffleMm';
     case ReturnLevelMm = 'returnLevelMm';
     case PumpMinLevelMm = 'pumpMinLevelMm';

@@ -33,12 +33,14 @@ final readonly class PlanMass
         $display = DisplayTank::of($facts);
         // The panes weigh by what they are of.
         $facts->word(F::Material);
-        $sumpKg = SumpWater::isDescribed($facts) ? SumpWater::of($facts)->vessel->massKg() : 0.0;
+        // A sump a storey below loads its own floor.
+        $isHere = ! Storeys::isBelow($facts);
+        $sumpKg = $isHere && SumpWater::isDescribed($facts) ? SumpWater::of($facts)->vessel->massKg() : 0.0;
         $density = Seawater::at($facts->number(F::Salinity), $facts->number(F::SetpointC))->densityKgM3() / 1000;
 
         return new self(
             $display->vessel->massKg() + $sumpKg,
-            Volumes::standL($facts) * $density,
+            ($isHere ? Volumes::standL($facts) : Volumes::displayL($facts)) * $density,
             $facts->number(F::RockKg),
             $display->volume($facts)->sandKg,
             $facts->number(F::StandKg),

@@ -146,6 +146,8 @@ final class PlanSheet
             FieldSpec::number(F::SumpWallMm, 'sump', 'Sump wall', Kind::Length, 3, 40),
             FieldSpec::number(F::SumpFloorMm, 'sump', 'Sump floor', Kind::Length, 3, 40),
             FieldSpec::number(F::SumpBaseMm, 'sump', 'Sump stands above the room’s floor', Kind::Length, 0, 2000),
+            FieldSpec::number(F::SumpBelowMm, 'sump', 'Its floor lies below the display’s by', Kind::Length, 0, 20000, '0 on the same floor; a storey below: floor to floor.'),
+            FieldSpec::number(F::SumpAllowanceKpa, 'sump', 'Allowed load of that floor', Kind::Pressure, 0.5, 100, 'Where the sump stands a storey below. From the building’s papers; local code decides.'),
             FieldSpec::number(F::BaffleMm, 'sump', 'Baffle thickness', Kind::Length, 2, 25),
             FieldSpec::number(F::ReturnLevelMm, 'sump', 'Running level in the return chamber', Kind::Length, 20, 1400, 'Above the sump’s inside floor; the top-off holds it.'),
             FieldSpec::number(F::PumpMinLevelMm, 'sump', 'Lowest level for the return pump', Kind::Length, 10, 1000, 'Below it the pump draws air.'),

@@ -108,7 +108,7 @@ final readonly class Section
         $left = min(0.0, $sumpX);
 
         return new self(
-            $left - self::SIDE_MM, $right - $left + 2 * self::SIDE_MM, $zero + 40, $shapes, $marks, Handles::of($facts, $display, $levels, $sump, $sumpX, $y),
+            $left - self::SIDE_MM, $right - $left + 2 * self::SIDE_MM, $zero + 40 + Storeys::belowMm($facts), $shapes, $marks, Handles::of($facts, $display, $levels, $sump, $sumpX, $y),
             $y($levels->rimMm - ($overflow->edgeBelowRimMm ?? $display->runningBelowRimMm)), $y($levels->sumpInsideFloorMm),
         );
     }
@@ -144,6 +144,13 @@ final readonly class Section
             Shape::rect('stand', 0, $y($levels->displayBottomMm), $length, $levels->displayBottomMm),
         ];
         $marks = [];
+        $below = Storeys::belowMm($facts);
+        if ($below > 0) {
+            $wide = [-self::SIDE_MM * 3, $length + self::SIDE_MM * 7];
+            $shapes[] = Shape::line('floor', [[$wide[0], $y(-$below)], [$wide[1], $y(-$below)]]);
+            $said = [Sentence::of('{below} to the floor below', ['below' => Quantity::of($below / 1000, Kind::Height)])];
+            $marks[] = new Mark($length / 2, $y(-$below / 2), 'in', 'label', $said, 'floor', $length, $below / 2);
+        }
         if ($reservoir > 0) {
             $height = $reservoir * 1e6 / (self::RESERVOIR_WIDTH_MM * self::RESERVOIR_DEPTH_MM);
             $x = self::reservoirX($facts, $length);

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
-use Velbrin\Core\Measure\Finding;
-use Velbrin\Core\Measure\Severity;
-
 /**
  * Whether a stage may pass now (B-71): by its proof, by a signed waiver with its reason, or, where people can be hurt, by numbers that
  * meet the rule or the licensed person's stored document. Stages pass in their order.
@@ -20,20 +17,36 @@ final class StageGate
     public const DOCUMENT = 'document';
 
     /**
+     * Rules a stage after acceptance holds until they are clear: structure, electrics, hung lights. Everything else a Stop can come from
+     * is settled before a version is accepted.
+     */
+    private const HELD = ['B-11', 'B-12', 'B-53', 'B-61'];
+
+    public static function holds(string $rule): bool
+    {
+        return in_array($rule, self::HELD, true);
+    }
+
+    /**
      * What stands against passing, in words for the person who tries; null when nothing does.
      *
      * @param  list<Stage>  $stages
      * @param  array<string, int>  $passed  day each passed stage was passed on, by key; days of any one count
-     * @param  list<Finding>  $findings  of the plan
      * @param  int  $day  it is to be passed on
      * @param  array<string, string>  $waits  what a stage still waits for, in words, by stage: a consent, a delivery
+     * @param  array<string, string>  $lacks  what the proof of a stage still lacks, in words, by stage: readings
      */
-    public static function against(string $key, string $by, array $stages, array $passed, array $findings, int $day, array $waits = []): ?string
+    public static function against(string $key, string $by, array $stages, array $passed, PlanAnswers $answers, int $day, array $waits = [], array $lacks = []): ?string
     {
         $before = null;
         foreach ($stages as $stage) {
             if ($stage->key === $key) {
-                return isset($passed[$key]) ? "“{$stage->label}” is passed already" : $waits[$key] ?? self::hinders($stage, $by, $before, $passed, $findings, $day);
+                return match (true) {
+                    isset($passed[$key]) => "“{$stage->label}” is passed already",
+                    isset($waits[$key]) => $waits[$key],
+                    $by === self::PROOF && isset($lacks[$key]) => $lacks[$key],
+                    default => self::hinders($stage, $by, $before, $passed, $answers, $day),
+                };
             }
             if (! isset($passed[$stage->key])) {
                 return "First “{$stage->label}” must pass";
@@ -56,27 +69,23 @@ final class StageGate
     }
 
     /**
-     * How a stage can pass besides by its proof.
+     * How a stage can pass.
      *
-     * @param  list<Finding>  $findings
      * @return list<string>
      */
-    public static function ways(Stage $stage, array $findings): array
+    public static function ways(Stage $stage, PlanAnswers $answers): array
     {
         if ($stage->mayBeWaived) {
             return [self::PROOF, self::WAIVER];
         }
 
-        return $stage->clearRules !== [] && ! self::isOpen($stage, $findings) ? [self::PROOF, self::DOCUMENT] : [self::DOCUMENT];
+        return self::isClear($stage, $answers) ? [self::PROOF, self::DOCUMENT] : [self::DOCUMENT];
     }
 
-    /**
-     * @param  array<string, int>  $passed
-     * @param  list<Finding>  $findings
-     */
-    private static function hinders(Stage $stage, string $by, ?Stage $before, array $passed, array $findings, int $day): ?string
+    /** @param  array<string, int>  $passed */
+    private static function hinders(Stage $stage, string $by, ?Stage $before, array $passed, PlanAnswers $answers, int $day): ?string
     {
-        if (! in_array($by, self::ways($stage, $findings), true)) {
+        if (! in_array($by, self::ways($stage, $answers), true)) {
             return $by === self::WAIVER
                 ? "No waiver exists for “{$stage->label}”: it can hurt people. Store the licensed person’s document"
                 : "“{$stage->label}” passes only by the licensed person’s document, or by numbers that meet the rule";
@@ -93,15 +102,17 @@ final class StageGate
         return null;
     }
 
-    /** @param  list<Finding>  $findings */
-    private static function isOpen(Stage $stage, array $findings): bool
+    /**
+     * A gate for people's safety opens on a positive Fine of each of its rules, never on silence (B-94).
+     */
+    private static function isClear(Stage $stage, PlanAnswers $answers): bool
     {
-        foreach ($findings as $finding) {
-            if (in_array($finding->rule, $stage->clearRules, true) && in_array($finding->severity, [Severity::Stop, Severity::Fix], true)) {
-                return true;
+        foreach ($stage->clearRules as $rule) {
+            if (! $answers->isClear($rule)) {
+                return false;
             }
         }
 
-        return false;
+        return $stage->clearRules !== [];
     }
 }

@@ -22,11 +22,19 @@ final readonly class SumpWater
     ) {
     }
 
+    /** Whether its sizes and level are known. Described by half it is counted as none, and nothing is called Fine on that. */
     public static function isDescribed(Facts $facts): bool
     {
-        return $facts->brief->has(F::SumpLengthMm) && $facts->brief->has(F::SumpWidthMm)
-            && $facts->brief->has(F::SumpHeightMm) && $facts->brief->has(F::ReturnLevelMm)
-            && ($facts->brief->chambers === [] || $facts->brief->has(F::FlowLh));
+        $sizes = [F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::ReturnLevelMm];
+        $asked = $facts->brief->chambers === [] ? $sizes : [...$sizes, F::FlowLh];
+        if (array_filter($asked, fn (F $f): bool => ! $facts->brief->has($f)) === []) {
+            return true;
+        }
+        if ($facts->brief->hasAny(...$sizes)) {
+            $facts->without(...$asked);
+        }
+
+        return false;
     }
 
     /**

@@ -22,6 +22,7 @@ interface Topic
         'pumpLh' => 'The pump brings', 'pumpSpeed' => 'Pump speed for the planned flow', 'outletsLh' => 'Outlets bring', 'oneOfTwoLh' => 'One of two pumps alone brings',
         'drainLh' => 'Main drain carries', 'blockedMm' => 'Main drain blocked: water below the rim', 'blockedFloorL' => 'Main drain blocked: on the floor', 'drainSchools' => 'The same, by school',
         'holes' => 'Holes in the panes',
+        'risersL' => 'Risers between the storeys hold', 'drainMs' => 'Speed in the main drain', 'sumpFloorKpa' => 'Mean pressure under the sump',
         'downL' => 'Power cut: comes down', 'spareL' => 'Sump takes', 'marginPct' => 'Room left over', 'cloggedL' => 'Siphon break clogged: comes down',
         'floodL' => 'Return chamber and top-off can add', 'dryHours' => 'Return chamber runs dry in', 'topOffDays' => 'Top-off lasts', 'layers' => 'Against overfilling', 'leakL' => 'A leak loses at most', 'trapMs' => 'Speed in the bubble trap', 'skimmerMm' => 'Skimmer stands deep', 'refillLh' => 'Refill with the return on, at least', 'shutMin' => 'Refill: shut the valve after',
         'lossWinterW' => 'Heat loss, winter night', 'lossSummerW' => 'Heat loss, summer day', 'settlesSummerC' => 'Summer day, no heater: settles at', 'evaporationLd' => 'Evaporation', 'roomDampPct' => 'The room’s air', 'dewPointC' => 'Water settles on what is colder than',

@@ -43,6 +43,8 @@ final class SilenceTest extends TestCase
         yield 'litres on the floor' => ['B-22.blocked', ['drains' => 'open', 'reservoirL' => 60]];
         yield 'litres on the floor from the mains' => ['B-22.blocked', ['drains' => 'open', 'topoffFed' => 'mains', 'feedLh' => 60, 'feedRunMin' => 90, 'feedStops' => 2]];
         yield 'a standpipe and too small an emergency' => ['B-22.blocked', ['weirForm' => 'standpipe', 'standpipeMm' => 110, 'emergencyBoreMm' => 16, 'reservoirL' => 60]];
+        yield 'a weak floor under a sump a storey below' => ['B-11.sump-floor', ['sumpBelowMm' => 3000, 'sumpAllowanceKpa' => 2, 'returnLengthM' => 6]];
+        yield 'risers that hold too much' => ['B-32.working', ['sumpBelowMm' => 9000, 'returnBoreMm' => 100, 'sumpAllowanceKpa' => 20, 'returnLengthM' => 12]];
         yield 'a hole in toughened glass' => ['B-24.toughened', ['toughened' => 'all'], self::HOLE];
         yield 'an outlet too deep' => ['B-32.working', ['outletBelowRimMm' => 260, 'breakBelowRimMm' => 'none']];
         yield 'pipes too full' => ['B-32.working', ['pipesL' => 90]];

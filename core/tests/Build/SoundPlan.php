@@ -25,7 +25,7 @@ final class SoundPlan
         'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 52,
         'outletBelowRimMm' => 70, 'breakBelowRimMm' => 62, 'returnBoreMm' => 27, 'returnLengthM' => 2.4, 'returnSumK' => 5.5, 'pipesL' => 5,
         'pumpMaxHeadM' => 4.5, 'pumpMaxFlowLh' => 6600, 'returns' => 'one',
-        'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'sumpWallMm' => 8, 'sumpFloorMm' => 8, 'sumpBaseMm' => 20,
+        'sumpLengthMm' => 900, 'sumpWidthMm' => 450, 'sumpHeightMm' => 450, 'sumpWallMm' => 8, 'sumpFloorMm' => 8, 'sumpBaseMm' => 20, 'sumpBelowMm' => 0,
         'baffleMm' => 6, 'returnLevelMm' => 200, 'pumpMinLevelMm' => 100, 'trapGapMm' => 60, 'topoffFed' => 'reservoir', 'reservoirL' => 10,
         'pumpsW' => 40, 'lightsW' => 90, 'lightSharePct' => 45, 'winterC' => 18, 'summerC' => 26, 'humidityPct' => 50, 'upperHarmC' => 30,
         'lightHours' => 10, 'lightRampH' => 1.5, 'lightTopPct' => 100, 'attenuationPerM' => 0.25,

@@ -4,50 +4,80 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Tests\Build;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Build\Delivery;
 use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Stages;
-use Velbrin\Core\Measure\Basis;
-use Velbrin\Core\Measure\Finding;
-use Velbrin\Core\Measure\Grounds;
-use Velbrin\Core\Measure\Sentence;
-use Velbrin\Core\Measure\Severity;
 
 final class StageGateTest extends TestCase
 {
     #[Test]
     public function gates_pass_in_order_and_no_sooner_than_silicone_cures(): void
     {
-        $stages = self::stages();
-        self::assertSame('First “Survey signed” must pass', StageGate::against('structure', StageGate::PROOF, $stages, [], [], 0));
-        self::assertNull(StageGate::against('survey', StageGate::PROOF, $stages, [], [], 0));
-        self::assertNotNull(StageGate::against('survey', StageGate::PROOF, $stages, ['survey' => 0], [], 1), 'passed already');
-        $passed = ['survey' => 0, 'structure' => 0, 'ordered' => 2];
-        self::assertStringContainsString('7 days', (string) StageGate::against('fabricated', StageGate::PROOF, $stages, $passed, [], 8));
-        self::assertNull(StageGate::against('fabricated', StageGate::PROOF, $stages, $passed, [], 9));
-        self::assertNull(StageGate::against('fabricated', StageGate::WAIVER, $stages, $passed, [], 3), 'a waiver passes, and stays visible');
-        self::assertNotNull(StageGate::against('fabricated', StageGate::WAIVER, $stages, $passed, [], 1), 'not before the stage ahead of it');
+        self::assertSame('First “Survey signed” must pass', self::against('structure', StageGate::PROOF, [], 0));
+        self::assertNull(self::against('survey', StageGate::PROOF, [], 0));
+        self::assertNotNull(self::against('survey', StageGate::PROOF, ['survey' => 0], 1), 'passed already');
+        $ordered = ['survey' => 0, 'structure' => 0, 'ordered' => 2];
+        self::assertNull(self::against('fabricated', StageGate::PROOF, $ordered, 3), 'built the day after: the cure begins then');
+        self::assertNotNull(self::against('fabricated', StageGate::WAIVER, $ordered, 1), 'not before the stage ahead of it');
+        // Seven days of cure and two of test, from the day it was built.
+        $built = [...$ordered, 'fabricated' => 30];
+        self::assertStringContainsString('9 days', (string) self::against('leak-test', StageGate::PROOF, $built, 38));
+        self::assertNull(self::against('leak-test', StageGate::PROOF, $built, 39));
+        self::assertNull(self::against('leak-test', StageGate::WAIVER, $built, 31), 'a waiver passes, and stays visible');
     }
 
     #[Test]
-    public function what_can_hurt_people_passes_by_numbers_or_a_document_never_by_a_reason(): void
+    public function what_can_hurt_people_passes_by_a_positive_fine_or_a_document_never_by_a_reason(): void
     {
-        $stages = self::stages();
-        $weak = Finding::of(Severity::Stop, 'B-11', 'floor', Sentence::of('Too much for this floor'), Sentence::of('It bends.'), null, Grounds::plain(Basis::Measured));
+        $stages = array_column(self::stages(), null, 'key');
         foreach (['structure', 'electrics', 'lights'] as $key) {
-            $stage = array_column($stages, null, 'key')[$key];
-            self::assertNotContains(StageGate::WAIVER, StageGate::ways($stage, []), $key);
-            self::assertContains(StageGate::DOCUMENT, StageGate::ways($stage, []), $key);
+            self::assertNotContains(StageGate::WAIVER, StageGate::ways($stages[$key], SoundPlan::answer()), $key);
+            self::assertContains(StageGate::DOCUMENT, StageGate::ways($stages[$key], SoundPlan::answer()), $key);
         }
-        self::assertNull(StageGate::against('structure', StageGate::PROOF, $stages, ['survey' => 0], [], 0), 'the numbers meet the rule');
-        self::assertNotNull(StageGate::against('structure', StageGate::PROOF, $stages, ['survey' => 0], [$weak], 0));
-        self::assertStringContainsString('hurt people', (string) StageGate::against('structure', StageGate::WAIVER, $stages, ['survey' => 0], [$weak], 0));
-        self::assertNull(StageGate::against('structure', StageGate::DOCUMENT, $stages, ['survey' => 0], [$weak], 0));
+        $survey = ['survey' => 0];
+        $weak = SoundPlan::answer(['allowanceKpa' => 1.5]);
+        self::assertNull(self::against('structure', StageGate::PROOF, $survey, 0), 'the numbers meet the rule');
+        self::assertNotNull(self::against('structure', StageGate::PROOF, $survey, 0, $weak));
+        self::assertStringContainsString('hurt people', (string) self::against('structure', StageGate::WAIVER, $survey, 0, $weak));
+        self::assertNull(self::against('structure', StageGate::DOCUMENT, $survey, 0, $weak));
+    }
+
+    /** @return iterable<string, array{0: string, 1: string}> stage, fact taken away */
+    public static function silences(): iterable
+    {
+        foreach (['allowanceKpa', 'spanMm', 'balcony', 'wallOpening', 'rockKg', 'wallMm', 'standKg'] as $fact) {
+            yield "the floor without {$fact}" => ['structure', $fact];
+        }
+        foreach (['lampsKg', 'fixings', 'breakingKg', 'sheaves'] as $fact) {
+            yield "the lamps without {$fact}" => ['lights', $fact];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('silences')]
+    public function a_gate_stays_shut_on_silence(string $stage, string $fact): void
+    {
+        $gate = array_column(self::stages(), null, 'key')[$stage];
+        self::assertContains(StageGate::PROOF, StageGate::ways($gate, SoundPlan::answer()));
+        self::assertSame([StageGate::DOCUMENT], StageGate::ways($gate, SoundPlan::answer([$fact => null])));
+    }
+
+    #[Test]
+    public function the_cycle_passes_by_its_readings_not_by_a_day(): void
+    {
+        $before = array_fill_keys(array_map(fn (Stage $s): string => $s->key, array_slice(self::stages(), 0, 13)), 0);
+        $lacks = ['cycle' => 'the proof asks for two'];
+        $gate = fn (string $by, array $lacks): ?string => StageGate::against('cycle', $by, self::stages(), $before, SoundPlan::answer(), 400, lacks: $lacks);
+        self::assertSame('the proof asks for two', $gate(StageGate::PROOF, $lacks), 'four hundred days prove nothing');
+        self::assertNull($gate(StageGate::WAIVER, $lacks));
+        self::assertNull(StageGate::against('cycle', StageGate::PROOF, self::stages(), $before, SoundPlan::answer(), 5));
     }
 
     #[Test]
@@ -72,7 +102,13 @@ final class StageGateTest extends TestCase
         self::assertStringContainsString('late', Delivery::findings($promised(100), [], 110)[0]->what->template);
         self::assertStringContainsString('incomplete', Delivery::findings($promised(100, 105, false), [], 110)[0]->what->template);
         self::assertEqualsWithDelta(-Stages::LEAD_DAYS, Stages::course($stages, [], [])['handover'][1] - Stages::course($stages)['handover'][1], 1e-9, 'known orders replace the longest lead');
-        self::assertSame('The owner has not consented', StageGate::against('survey', StageGate::PROOF, $stages, [], [], 0, ['survey' => 'The owner has not consented']));
+        self::assertSame('The owner has not consented', StageGate::against('survey', StageGate::PROOF, $stages, [], SoundPlan::answer(), 0, ['survey' => 'The owner has not consented']));
+    }
+
+    /** @param  array<string, int>  $passed */
+    private static function against(string $key, string $by, array $passed, int $day, ?PlanAnswers $answers = null): ?string
+    {
+        return StageGate::against($key, $by, self::stages(), $passed, $answers ?? SoundPlan::answer(), $day);
     }
 
     /** @return list<Stage> */

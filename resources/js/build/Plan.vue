@@ -6,6 +6,7 @@ import Crumbs from '../shared/Crumbs.vue';
 import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
+import OpenChecks from '../shared/OpenChecks.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import type { Row, TABLES } from '../shared/draft';
 import { date, when } from '../shared/units';
@@ -61,6 +62,15 @@ function take(field: string, value: number, more: boolean) {
         draft.bases[field] ??= 'measured';
     }
     change(more);
+}
+/** Starting values that somebody says are right become facts. */
+function confirm(fields: string[]) {
+    for (const field of fields) {
+        if (props.live.defaults[field] === undefined) continue;
+        draft.values[field] = props.live.defaults[field];
+        draft.bases[field] = 'recalled';
+    }
+    change();
 }
 /** What a grip's fact is in the draft, ahead of the drawing. */
 function current(field: string): number | null {
@@ -145,6 +155,9 @@ function rename(roomId: number | null = props.plan.roomId) {
                 <div><label for="cn">Another option: a copy under a new name</label><input id="cn" v-model="copy.name" type="text" :placeholder="`${plan.name}, option B`"></div><div><button class="outline" :disabled="!copy.name">Copy it</button> <button type="button" class="plain" @click="router.post(`/plans/${plan.id}/archive`)">Archive this plan</button></div>
             </form>
         </div>
-        <aside class="margin" aria-label="Findings"><MarginNotes :findings="answers.findings" :workings="workings" /></aside>
+        <aside class="margin" aria-label="Findings">
+            <MarginNotes :findings="answers.findings" :workings="workings" />
+            <OpenChecks :open="answers.open" :may-confirm="plan.mayUpdate" @confirm="confirm" />
+        </aside>
     </div>
 </template>

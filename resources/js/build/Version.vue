@@ -6,6 +6,7 @@ import Crumbs from '../shared/Crumbs.vue';
 import FieldError from '../shared/FieldError.vue';
 import FigureList from '../shared/FigureList.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
+import OpenChecks from '../shared/OpenChecks.vue';
 import type { Row } from '../shared/draft';
 import { useShell } from '../shared/page';
 import SectionDrawing from '../shared/SectionDrawing.vue';
@@ -106,6 +107,9 @@ function begin(stop: StopView) {
             <Risks :risks="view.risks" :version-id="view.id" :may-write="view.mayOrder" />
             <CourseOfWork v-if="view.stages.length" :stages="view.stages" :version-id="view.id" :system-id="view.systemId" :accepted="view.acceptedAt !== null" :may-prove="view.mayProve" :may-waive="view.mayWaive" :may-edit="view.mayOrder" :joints="view.joints" :looks="view.looks" :people="view.people" />
         </div>
-        <aside class="margin" aria-label="Findings"><MarginNotes :findings="view.answers.findings" :workings="workings" /></aside>
+        <aside class="margin" aria-label="Findings">
+            <MarginNotes :findings="view.answers.findings" :workings="workings" />
+            <OpenChecks :open="view.answers.open" />
+        </aside>
     </div>
 </template>

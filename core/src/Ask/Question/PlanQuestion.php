@@ -12,8 +12,10 @@ use Velbrin\Core\Ask\PlanInput;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Build\FieldError;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\OpenCheck;
 use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Units;
 
 /** The whole plan: volumes, panel, floor, overflow, power cut, return chamber, heat and the way in. */
 final class PlanQuestion implements Question
@@ -33,6 +35,7 @@ final class PlanQuestion implements Question
         return [
             Field::any('figures', 'every figure by key: value and unit, or a word, or what it needs', ['type' => 'object']),
             Field::any('findings', 'worst first', ['type' => 'array']),
+            Field::any('open', 'what cannot be called Fine yet: what it needs, and which defaults it counted', ['type' => 'array']),
         ];
     }
 
@@ -48,6 +51,14 @@ final class PlanQuestion implements Question
                 'label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->grounds->basis->value, 'needs' => $f->needs,
             ], $answers->figures),
             'findings' => PlainFinding::all($answers->findings),
+            'open' => array_map(fn (OpenCheck $o): array => [
+                'key' => $o->key,
+                'rule' => $o->rule,
+                'asks' => $o->asks->in(Units::metric()),
+                'needs' => $o->needs,
+                'assumed' => $o->assumed,
+                'safety' => $o->isSafety,
+            ], $answers->open),
         ];
     }
 

@@ -12,6 +12,7 @@ use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Storeys;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Cabinet\Compartments;
@@ -266,7 +267,7 @@ final class InCabinet implements Asks, Topic
         if ($facts->brief->hasAny(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm)) {
             $facts->without(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm);
         }
-        if ($facts->knows(F::SumpLengthMm) && $facts->knows(F::SumpWidthMm) && $facts->knows(F::SumpHeightMm)) {
+        if (! Storeys::isBelow($facts) && $facts->knows(F::SumpLengthMm) && $facts->knows(F::SumpWidthMm) && $facts->knows(F::SumpHeightMm)) {
             $pieces[] = new Piece('Sump', $facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm), $facts->number(F::SumpHeightMm));
         }
         foreach ($facts->brief->gear as $i => $piece) {

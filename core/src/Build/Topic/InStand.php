@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Storeys;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Measure\Finding;
@@ -29,6 +30,9 @@ final class InStand implements Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
+        if (Storeys::isBelow($facts)) {
+            return new TopicAnswer([]);
+        }
         $facts->need(F::StandInsideMm, F::SumpHeightMm);
         $spare = $facts->number(F::StandInsideMm) - $facts->number(F::SumpHeightMm);
         $parts = ['spare' => Quantity::of(abs($spare), Kind::Length), 'lift' => Quantity::of(self::LIFT_OUT_MM, Kind::Length)];

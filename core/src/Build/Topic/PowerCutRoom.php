@@ -13,6 +13,7 @@ use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\Overflow;
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\Storeys;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -47,8 +48,13 @@ final class PowerCutRoom implements Asks, Topic
             ['A', 'Inside area of the display', $area, Kind::Area], ['h', 'Water over the weir', $weir->headMm, Kind::Length],
         ];
         $others = OtherVessels::downL($facts);
-        $pipes = [$facts->row('p', F::PipesL), ...($others > 0 ? [['v', 'Other vessels run down', $others, Kind::Volume]] : [])];
-        $sum = $others > 0 ? 'A*(h + o) + p + v' : 'A*(h + o) + p';
+        $risers = Storeys::risersL($facts);
+        $pipes = [
+            $facts->row('p', F::PipesL),
+            ...($risers > 0 ? [['r', 'Risers between the storeys', $risers, Kind::Volume]] : []),
+            ...($others > 0 ? [['v', 'Other vessels run down', $others, Kind::Volume]] : []),
+        ];
+        $sum = 'A*(h + o) + p'.($risers > 0 ? ' + r' : '').($others > 0 ? ' + v' : '');
         $figures = [
             Figure::number('downL', Quantity::of($down->downL, Kind::Volume), Sentence::of('outlet or break {depth} below the weir edge', ['depth' => Quantity::of($working, Kind::Length)]), $facts->basis(),
                 Working::of('Power cut: comes down', $sum, [...$rows, ['o', 'Deepest open outlet or working break below the edge', $working, Kind::Length], ...$pipes], Quantity::of($down->downL, Kind::Volume), 'B-32')),
