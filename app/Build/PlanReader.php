@@ -10,6 +10,7 @@ use App\House\TableRows;
 use App\Systems\HouseLimit;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\SurveySheet;
+use Velbrin\Core\Measure\Basis;
 
 /** The reader between a plan's record and the core: the draft, and beneath it what the survey of its room and site says. */
 final class PlanReader
@@ -20,7 +21,7 @@ final class PlanReader
         $draft = $plan->draft;
         $bases = [];
         foreach (is_array($draft['bases'] ?? null) ? $draft['bases'] : [] as $field => $basis) {
-            $bases[(string) $field] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'measured';
+            $bases[(string) $field] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : Basis::Assumed->value;
         }
         $survey = self::survey($plan->room);
 
@@ -96,7 +97,7 @@ final class PlanReader
             }
             $values[$spec->plan->value] = $spec->kind !== null && is_numeric($value) ? (float) $value : (is_string($value) ? $value : '');
             $stored = $stated[$key]['basis'] ?? null;
-            $bases[$spec->plan->value] = is_string($stored) ? $stored : 'recalled';
+            $bases[$spec->plan->value] = is_string($stored) ? $stored : Basis::Assumed->value;
         }
 
         return ['values' => $values, 'bases' => $bases];

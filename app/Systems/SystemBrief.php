@@ -50,7 +50,7 @@ final class SystemBrief
 
         return [
             'values' => $values,
-            'bases' => array_map(fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'recalled') : (string) $b, $bases),
+            'bases' => array_map(fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'assumed') : (string) $b, $bases),
             'chambers' => array_values($system->chambers),
             'vessels' => $others,
             'house' => HouseLimit::here(),

@@ -53,7 +53,7 @@ final class PlanDraftController
                 continue;
             }
             $values[$key] = $value;
-            $basis = Basis::tryFrom(is_string($stated[$key] ?? null) ? $stated[$key] : '') ?? Basis::Measured;
+            $basis = Basis::tryFrom(is_string($stated[$key] ?? null) ? $stated[$key] : '') ?? Basis::Assumed;
             $same = is_array($before[$key] ?? null) && ($old[$key] ?? null) == $value && $before[$key]['basis'] === $basis->value;
             $bases[$key] = $same ? $before[$key] : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
         }

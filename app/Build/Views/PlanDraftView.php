@@ -30,7 +30,7 @@ final readonly class PlanDraftView
             }
         }
         foreach (is_array($plan->draft['bases'] ?? null) ? $plan->draft['bases'] : [] as $key => $basis) {
-            $bases[(string) $key] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'measured';
+            $bases[(string) $key] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'assumed';
         }
 
         return new self(

@@ -39,7 +39,7 @@ final class RoomController
                 continue;
             }
             $value = $given['facts'][$key];
-            $basis = $stated[$key] ?? $bases[$key]['basis'] ?? Basis::Measured->value;
+            $basis = $stated[$key] ?? $bases[$key]['basis'] ?? Basis::Assumed->value;
             if ($value === null) {
                 unset($bases[$key]);
             } elseif ($room->getAttribute($key) !== $value || ($bases[$key]['basis'] ?? null) !== $basis) {

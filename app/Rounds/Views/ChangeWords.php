@@ -46,7 +46,8 @@ final class ChangeWords
         if ($refill !== null && $refill->needsLh > 0) {
             $words[] = $refill->holds
                 ? $say('Refilling with the return on: the chamber holds; over the weir after {m}, then shut the valve within {s}.', ['m' => $q($refill->minutesToWeir, Kind::Minutes), 's' => $q($refill->shutAfterMin, Kind::Minutes)])
-                : $say('Refilling with the return on runs the chamber dry: refill at {r} or more, or set the pump to {p}.', ['r' => $q($refill->needsLh, Kind::Flow), 'p' => $q($refill->pumpLh ?? 0.0, Kind::Flow)]);
+                : $say('Refilling with the return on runs the chamber dry: refill at {r} or more, or set the pump to {p}.', ['r' => $q(ceil($refill->needsLh), Kind::Flow), 'p' => $q(floor($refill->pumpLh ?? 0.0), Kind::Flow)]);
+            $words[] = $say('If the sump’s part went out first, nothing is left in the chamber: then {all}, or the pump off until the display runs over.', ['all' => $q($refill->needsSumpFirstLh, Kind::Flow)]);
         }
 
         return $words;

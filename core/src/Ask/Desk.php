@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Ask;
 
+use ArithmeticError;
 use JsonException;
 use Velbrin\Core\Measure\OutOfRange;
 
@@ -17,10 +18,15 @@ final class Desk
         'access' => Question\AccessQuestion::class,
         'battery-hours' => Question\BatteryHoursQuestion::class,
         'cabinet-fit' => Question\CabinetFitQuestion::class,
+        'carry-team' => Question\CarryTeamQuestion::class,
         'change-habit' => Question\ChangeHabitQuestion::class,
         'change-plan' => Question\ChangePlanQuestion::class,
         'circuit-load' => Question\CircuitLoadQuestion::class,
+        'container-hours' => Question\ContainerHoursQuestion::class,
+        'cooling-container' => Question\CoolingContainerQuestion::class,
         'cooling-curve' => Question\CoolingCurveQuestion::class,
+        'dead-band' => Question\DeadBandQuestion::class,
+        'dosing-vessel' => Question\DosingVesselQuestion::class,
         'drain-capacity' => Question\DrainCapacityQuestion::class,
         'drain-down' => Question\DrainDownQuestion::class,
         'due-list' => Question\DueListQuestion::class,
@@ -38,10 +44,13 @@ final class Desk
         'hydrometer' => Question\HydrometerQuestion::class,
         'insertion-cost' => Question\InsertionCostQuestion::class,
         'judgement' => Question\JudgementQuestion::class,
+        'ladder' => Question\LadderQuestion::class,
         'light-field' => Question\LightFieldQuestion::class,
         'light-survey' => Question\LightSurveyQuestion::class,
+        'measures' => Question\MeasuresQuestion::class,
         'mixing' => Question\MixingQuestion::class,
         'oxygen-course' => Question\OxygenCourseQuestion::class,
+        'paired-dose' => Question\PairedDoseQuestion::class,
         'panel-stress' => Question\PanelStressQuestion::class,
         'ph' => Question\PhQuestion::class,
         'plan' => Question\PlanQuestion::class,
@@ -55,8 +64,10 @@ final class Desk
         'salinity-from-conductivity' => Question\SalinityFromConductivityQuestion::class,
         'sand-to-bring' => Question\SandToBringQuestion::class,
         'seawater' => Question\SeawaterQuestion::class,
+        'spares' => Question\SparesQuestion::class,
         'stage-schedule' => Question\StageScheduleQuestion::class,
         'temperature-course' => Question\TemperatureCourseQuestion::class,
+        'top-up' => Question\TopUpQuestion::class,
         'trial-effect' => Question\TrialEffectQuestion::class,
         'turnover' => Question\TurnoverQuestion::class,
         'vessel-volume' => Question\VesselVolumeQuestion::class,
@@ -95,7 +106,7 @@ final class Desk
         try {
             [$question, $input] = $this->question($name);
 
-            return [self::encode($question->answer($input->read(self::decode($json)))), true];
+            return [self::answered($question, $input->read(self::decode($json))), true];
         } catch (OutOfRange $e) {
             return [self::error($e), false];
         }
@@ -118,9 +129,23 @@ final class Desk
                 throw OutOfRange::field('input', 'input must be a JSON object', 'a JSON object');
             }
 
-            return self::encode($question->answer($input->read($raw)));
+            return self::answered($question, $input->read($raw));
         } catch (OutOfRange $e) {
             return self::error($e);
+        }
+    }
+
+    /**
+     * Sums that leave what a number can hold are the asker's error, never the end of the other lines.
+     *
+     * @throws OutOfRange
+     */
+    private static function answered(Question $question, Given $given): string
+    {
+        try {
+            return self::encode($question->answer($given));
+        } catch (ArithmeticError|JsonException) {
+            throw OutOfRange::field('input', 'these numbers lead beyond what a number can hold', 'numbers of a size that occurs');
         }
     }
 

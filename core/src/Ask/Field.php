@@ -7,8 +7,8 @@ namespace Velbrin\Core\Ask;
 use Velbrin\Core\Measure\OutOfRange;
 
 /**
- * One field of a question's input or answer: checks a decoded JSON value and describes itself as JSON Schema.
- * Ranges the formulas guard themselves are repeated here only as description.
+ * One field of a question's input or answer: checks a decoded JSON value and describes itself as JSON Schema. The range it prints is
+ * the range it holds: both come from the same keywords.
  */
 final readonly class Field
 {
@@ -31,9 +31,10 @@ final readonly class Field
     ) {
     }
 
-    public static function number(string $name, string $description, ?float $least = null, ?float $most = null, ?float $above = null, ?float $default = null): self
+    public static function number(string $name, string $description, ?float $least = null, ?float $most = null, ?float $above = null, ?float $default = null, ?float $below = null): self
     {
-        $range = array_filter(['minimum' => $least, 'maximum' => $most, 'exclusiveMinimum' => $above], fn (?float $v): bool => $v !== null);
+        $keywords = ['minimum' => $least, 'maximum' => $most, 'exclusiveMinimum' => $above, 'exclusiveMaximum' => $below];
+        $range = array_filter($keywords, fn (?float $v): bool => $v !== null);
 
         return new self($name, 'number', $description, $default === null, $default, false, [], $range);
     }
@@ -118,7 +119,7 @@ final readonly class Field
                 return array_map(fn (int $i): ?Given => is_array($value[$i]) ? $this->row?->read($value[$i], "{$path}.{$i}.") : throw OutOfRange::field("{$path}.{$i}", "{$path}.{$i} must be an object", 'an object'), array_keys($value));
             case 'number':
                 if (is_int($value) || is_float($value) && is_finite($value)) {
-                    return (float) $value;
+                    return $this->inRange((float) $value, $path);
                 }
                 throw OutOfRange::field($path, "{$path} must be a plain finite number, got ".self::named($value), 'a number');
             case 'boolean':
@@ -143,6 +144,35 @@ final readonly class Field
             default:
                 return is_array($value) ? $value : throw OutOfRange::field($path, "{$path} must be a list or an object, got ".self::named($value), 'a list or an object');
         }
+    }
+
+    /** @throws OutOfRange outside the range its schema prints */
+    private function inRange(float $value, string $path): float
+    {
+        $holds = [
+            'minimum' => fn (float $limit): bool => $value >= $limit,
+            'maximum' => fn (float $limit): bool => $value <= $limit,
+            'exclusiveMinimum' => fn (float $limit): bool => $value > $limit,
+            'exclusiveMaximum' => fn (float $limit): bool => $value < $limit,
+        ];
+        foreach ($holds as $keyword => $isHeld) {
+            $limit = $this->schema[$keyword] ?? null;
+            if (is_float($limit) && ! $isHeld($limit)) {
+                throw OutOfRange::number($path, $value, $this->range());
+            }
+        }
+
+        return $value;
+    }
+
+    /** "more than 0", "19 to 43", in words. */
+    private function range(): string
+    {
+        $words = ['minimum' => 'at least', 'exclusiveMinimum' => 'more than', 'maximum' => 'at most', 'exclusiveMaximum' => 'below'];
+        $limits = array_intersect_key($this->schema, $words);
+        $parts = array_map(fn (string $keyword): string => $words[$keyword].' '.json_encode($limits[$keyword]), array_keys(array_intersect_key($words, $limits)));
+
+        return implode(' and ', $parts);
     }
 
     /** @return array<string, mixed> */

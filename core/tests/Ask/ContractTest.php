@@ -14,11 +14,6 @@ use Velbrin\Core\Ask\Desk;
 /** The worked examples of the published contract, answered through the same door as everyone's. */
 final class ContractTest extends TestCase
 {
-    /** Questions of the contract whose rooms are not built yet; each leaves this list with its room. */
-    private const NOT_BUILT = [
-        'cooling-container', 'dosing-vessel', 'measures', 'paired-dose', 'spares',
-    ];
-
     /** @return iterable<string, array{0: string, 1: object, 2: array<string, mixed>}> */
     public static function examples(): iterable
     {
@@ -30,13 +25,11 @@ final class ContractTest extends TestCase
     }
 
     #[Test]
-    public function every_question_of_the_contract_is_served_or_named_as_not_built(): void
+    public function every_question_of_the_contract_is_served(): void
     {
         $names = array_unique(array_map(fn (object $e): string => $e->question, self::read()));
-        $unserved = array_values(array_diff($names, array_keys(Desk::QUESTIONS)));
-        sort($unserved);
 
-        self::assertSame(self::NOT_BUILT, $unserved);
+        self::assertSame([], array_values(array_diff($names, array_keys(Desk::QUESTIONS))));
     }
 
     /** @param  array<string, mixed>  $expected */
@@ -45,10 +38,13 @@ final class ContractTest extends TestCase
     public function it_agrees_with_the_worked_example(string $question, object $input, array $expected): void
     {
         [$json, $ok] = (new Desk)->ask($question, (string) json_encode($input));
-        self::assertTrue($ok, $json);
+        self::assertSame(! isset($expected['error']), $ok, $json);
         self::agree($expected, json_decode($json, true), $question);
 
         $schema = (new Desk)->schema($question);
+        if (! $ok) {
+            return;
+        }
         foreach (['input' => $input, 'output' => json_decode($json)] as $side => $value) {
             $result = (new Validator)->validate($value, Helper::toJSON($schema[$side]));
             self::assertTrue($result->isValid(), "{$question} {$side} does not match its own schema");

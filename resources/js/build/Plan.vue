@@ -59,7 +59,7 @@ function take(field: string, value: number, more: boolean) {
     else if (table === 'lamps') draft.lamps[Number(row)][key] = value;
     else {
         draft.values[field] = value;
-        draft.bases[field] ??= 'measured';
+        draft.bases[field] ??= 'assumed';
     }
     change(more);
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { FactSpecView } from '../generated';
 import FactField from './FactField.vue';
 import LengthCell from './LengthCell.vue';
@@ -21,10 +21,15 @@ function set(key: string, value: number | string | null) {
         delete draft.value.bases[key];
     } else {
         draft.value.values[key] = value;
-        draft.value.bases[key] ??= 'measured';
+        draft.value.bases[key] ??= source.value;
     }
     emit('change');
 }
+/** What is typed from now on comes from there: said once, not at each field. A fact of which nobody says that is assumed. */
+const SOURCES: Record<string, string> = { assumed: 'assumed for now', measured: 'measured by me, here', recalled: 'told to me', rated: 'from a maker’s papers' };
+const STORE = 'velbrin-source';
+const source = ref(window.sessionStorage.getItem(STORE) ?? 'assumed');
+watch(source, (word) => window.sessionStorage.setItem(STORE, word));
 function basis(key: string, word: string) {
     draft.value.bases[key] = word;
     emit('change');
@@ -43,6 +48,12 @@ function drop(i: number) {
 </script>
 
 <template>
+    <p v-if="!readonly" class="source">
+        <label for="source">What I type now is</label>
+        <select id="source" v-model="source">
+            <option v-for="(words, key) in SOURCES" :key="key" :value="key">{{ words }}</option>
+        </select>
+    </p>
     <details v-for="(title, group) in groups" :key="group" :open="group === 'display'">
         <summary>{{ title }} <small>{{ missing(String(group)) ? `${missing(String(group))} missing` : 'known' }}</small></summary>
         <FactField v-for="spec in asked(String(group))" :key="spec.key" :spec="spec" :value="draft.values[spec.key]" :basis="draft.bases[spec.key]" :fallback="survey?.[spec.key] ?? defaults[spec.key]" :fallback-from="survey?.[spec.key] !== undefined ? 'survey' : 'assumed'" :error="errors[spec.key]" :readonly="readonly" @change="(v) => set(spec.key, v)" @basis="(b) => basis(spec.key, b)" />

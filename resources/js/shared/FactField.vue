@@ -52,6 +52,11 @@ function typed() {
     if (number === null) unread.value = true;
     else emit('change', Number(number.toPrecision(9)));
 }
+/** Somebody says that what stands in for it is right. */
+function keepFallback() {
+    emit('basis', 'recalled');
+    emit('change', props.fallback!);
+}
 function leave() {
     focused.value = false;
     if (!unread.value) text.value = asText(props.value);
@@ -72,10 +77,10 @@ function leave() {
             </template>
         </div>
         <div v-if="!readonly && !plain" class="row2">
-            <select v-if="given && !isNone" :value="basis ?? 'measured'" :aria-label="`${spec.label}: where from`" @change="emit('basis', ($event.target as HTMLSelectElement).value)">
+            <select v-if="given && !isNone" :value="basis ?? 'assumed'" :aria-label="`${spec.label}: where from`" @change="emit('basis', ($event.target as HTMLSelectElement).value)">
                 <option v-for="(words, key) in BASES" :key="key" :value="key">{{ words }}</option>
             </select>
-            <button v-if="!given && shownFallback && fallback !== 'none'" type="button" class="linkish" @click="emit('change', fallback!)">{{ fallbackFrom ?? 'assumed' }}: keep it</button>
+            <button v-if="!given && shownFallback && fallback !== 'none'" type="button" class="linkish" @click="keepFallback">{{ fallbackFrom ?? 'assumed' }}: that is right</button>
             <button v-if="spec.mayBeNone && !isNone" type="button" class="linkish" @click="emit('change', 'none')">none, on purpose</button>
             <button v-if="isNone" type="button" class="linkish" @click="emit('change', null)">none, on purpose: undo</button>
         </div>

@@ -28,7 +28,9 @@ final class RefillQuestion implements Question
     public function output(): array
     {
         return [
-            Field::boolean('holds', 'the return chamber does not run dry'), Field::number('needsLh', 'refill rate it needs at this pump flow, L/h'), Field::any('pumpLh', 'pump flow at which this refill is enough, L/h; null: any', ['type' => ['number', 'null']]),
+            Field::boolean('holds', 'the return chamber does not run dry'), Field::number('needsLh', 'refill rate it needs at this pump flow, L/h'),
+            Field::number('needsSumpFirstLh', 'the same where the sump’s part was taken first, L/h'),
+            Field::any('pumpLh', 'pump flow at which this refill is enough, L/h; null: any', ['type' => ['number', 'null']]),
             Field::number('minutesToWeir', 'until the display is over its weir'), Field::number('shutAfterMin', 'after that, until the valve must be shut'), Field::boolean('holdsFromDisplay', 'poured into the display instead, the chamber holds'),
         ];
     }
@@ -37,6 +39,6 @@ final class RefillQuestion implements Question
     {
         $r = Refill::of($given->number('pumpLh'), $given->number('refillLh'), $given->number('chamberL'), $given->number('missingL'), $given->number('spareL'), $given->number('downL'));
 
-        return ['holds' => $r->holds, 'needsLh' => $r->needsLh, 'pumpLh' => $r->pumpLh, 'minutesToWeir' => $r->minutesToWeir, 'shutAfterMin' => $r->shutAfterMin, 'holdsFromDisplay' => $r->holdsFromDisplay];
+        return ['holds' => $r->holds, 'needsLh' => $r->needsLh, 'needsSumpFirstLh' => $r->needsSumpFirstLh, 'pumpLh' => $r->pumpLh, 'minutesToWeir' => $r->minutesToWeir, 'shutAfterMin' => $r->shutAfterMin, 'holdsFromDisplay' => $r->holdsFromDisplay];
     }
 }
