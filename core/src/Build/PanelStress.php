@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Build;
 
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
 
 /**
  * Bending stress in a flat glass pane holding water to its rim (B-13): a simply supported plate under
@@ -52,6 +58,35 @@ final readonly class PanelStress
         $stress = $beta * self::WEIGHT_N_MM3 * $waterHeightMm ** 3 / $thicknessMm ** 2;
 
         return new self($stress, self::STRENGTH_MPA / $stress, $beta);
+    }
+
+    public function severity(): Severity
+    {
+        return match (true) {
+            $this->safetyFactor < self::STOP_BELOW => Severity::Stop,
+            $this->safetyFactor < self::ASK_BELOW => Severity::Fix,
+            default => Severity::Fine,
+        };
+    }
+
+    /** The digit that decides is shown: 2.996 is not "3.00" (C-61). */
+    public function factor(): Quantity
+    {
+        return Quantity::of($this->safetyFactor, Kind::Factor)->apartFrom(self::STOP_BELOW, self::ASK_BELOW);
+    }
+
+    /** The verdict on a pane by its numbers alone. */
+    public function finding(): Finding
+    {
+        $parts = ['factor' => $this->factor(), 'stop' => Quantity::of(self::STOP_BELOW, Kind::Factor), 'ask' => Quantity::of(self::ASK_BELOW, Kind::Factor)];
+        $remedy = match ($this->severity()) {
+            Severity::Stop => Sentence::of('Do not fill it; thicker glass, or the maker’s word in writing.'),
+            Severity::Fix => Sentence::of('Ask the maker in writing before filling.'),
+            default => null,
+        };
+        $why = Sentence::of('Under {stop} it is not filled, under {ask} the maker is asked.', $parts);
+
+        return Finding::of($this->severity(), 'B-13', 'panel', Sentence::of('The pane has a safety factor of {factor}', $parts), $why, $remedy, Basis::Assumed);
     }
 
     /** @param  list<array{0: float|int, 1: float}>  $table */

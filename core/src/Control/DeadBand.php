@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control;
 
 use Velbrin\Core\Heat\TemperatureCourse;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
 
 /**
  * How often a heater switches within its dead band (K-20): up at P − q, down at q. A band narrower than two steps of the probe chatters.
@@ -22,6 +26,17 @@ final readonly class DeadBand
         public bool $holds,
         public bool $chatters,
     ) {
+    }
+
+    public function finding(): Finding
+    {
+        [$severity, $what, $why, $remedy] = match (true) {
+            ! $this->holds => [Severity::Fix, 'The heater does not hold the set point', 'It gives less than is lost there.', 'More watts, or less loss.'],
+            $this->chatters => [Severity::Fix, 'The dead band chatters', 'It is narrower than two steps of the probe.', 'A wider band, or a finer probe.'],
+            default => [Severity::Fine, 'The dead band holds without chattering', 'It is at least two steps of the probe wide.', null],
+        };
+
+        return Finding::of($severity, 'K-20', 'heat', Sentence::of($what), Sentence::of($why), $remedy === null ? null : Sentence::of($remedy), Basis::Assumed);
     }
 
     /**

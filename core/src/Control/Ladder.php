@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control;
 
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
 
 /** The rungs of one quantity, from harm to harm: each above the one before it (X-25). */
 final readonly class Ladder
@@ -29,13 +33,35 @@ final readonly class Ladder
             throw OutOfRange::field('input', 'at least two rungs are needed', implode(', ', self::RUNGS));
         }
         $breaks = [];
-        foreach (array_slice($given, 1) as $i => $upper) {
-            if ($rungs[$upper] <= $rungs[$given[$i]]) {
-                $breaks[] = [$given[$i], $upper];
+        $below = null;
+        foreach ($given as $name) {
+            if ($below !== null && $rungs[$name] <= $rungs[$below]) {
+                $breaks[] = [$below, $name];
             }
+            $below = $name;
         }
 
         return new self($breaks);
+    }
+
+    public function finding(): Finding
+    {
+        if ($this->isOrdered()) {
+            $why = Sentence::of('Harm, alarm and control lie in their order.');
+
+            return Finding::of(Severity::Fine, 'X-25', 'heat', Sentence::of('Every rung stands above the one before it'), $why, null, Basis::Assumed);
+        }
+        $pairs = implode('; ', array_map(fn (array $pair): string => "{$pair[1]} is not above {$pair[0]}", $this->breaks));
+
+        return Finding::of(
+            Severity::Fix,
+            'X-25',
+            'heat',
+            Sentence::of('The rungs are out of order: {pairs}', ['pairs' => $pairs]),
+            Sentence::of('An alarm beyond harm sounds too late; a guard inside the control band acts all day.'),
+            Sentence::of('Set them rising: harm, alarm, heater, fan, alarm, harm.'),
+            Basis::Assumed,
+        );
     }
 
     public function isOrdered(): bool

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Hydraulics;
 
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
 
 /** What comes down when the return stops, and whether the sump takes it (B-32). */
 final readonly class DrainDown
@@ -22,6 +28,33 @@ final readonly class DrainDown
         /** Highest running level at which the margin still holds, mm above the sump's inside floor. */
         public float $highestLevelMm,
     ) {
+    }
+
+    public function holds(): bool
+    {
+        return $this->downL <= (1 - self::MARGIN) * $this->spareL;
+    }
+
+    /** The verdict by these numbers alone. */
+    public function finding(): Finding
+    {
+        $parts = [
+            'down' => Quantity::of($this->downL, Kind::Volume),
+            'spare' => Quantity::of($this->spareL, Kind::Volume),
+            'margin' => Quantity::of($this->marginPct, Kind::Percent)->apartFrom(100 * self::MARGIN),
+            'wanted' => Quantity::of(100 * self::MARGIN, Kind::Percent),
+            'level' => Quantity::of(floor($this->highestLevelMm), Kind::Length),
+            'over' => Quantity::of($this->overflowL, Kind::Volume)->apartFrom(0.0),
+        ];
+        $what = $this->overflowL > 0 ? 'Power cut puts {over} on the floor' : 'Power cut leaves {margin} spare';
+        $remedy = match (true) {
+            $this->holds() => null,
+            $this->highestLevelMm > 0 => Sentence::of('Run the sump at {level} or lower, or raise the outlet.', $parts),
+            default => Sentence::of('A larger sump, or a higher outlet: no level is low enough.'),
+        };
+        $why = Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts);
+
+        return Finding::of($this->holds() ? Severity::Fine : Severity::Stop, 'B-32', 'sump', Sentence::of($what, $parts), $why, $remedy, Basis::Assumed);
     }
 
     /**

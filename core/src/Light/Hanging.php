@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Light;
 
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
 
 /** What each fixing of something hung over water must hold before it breaks (B-53, B-84). A competent person confirms on site. */
 final readonly class Hanging
@@ -41,6 +47,19 @@ final readonly class Hanging
         $needed = self::FACTOR * $massKg * $share;
 
         return new self($needed, $share, $breakingKgEach >= $needed);
+    }
+
+    /** The verdict, with the digit that decides. A competent person confirms it on site. */
+    public function finding(float $breakingKgEach): Finding
+    {
+        $parts = [
+            'needed' => Quantity::of($this->neededKgEach, Kind::Mass)->apartFrom($breakingKgEach),
+            'breaking' => Quantity::of($breakingKgEach, Kind::Mass)->apartFrom($this->neededKgEach),
+        ];
+        $what = $this->ok ? 'The entered fixings meet the factor: {breaking} against {needed}' : 'Each fixing must hold {needed}, this one breaks at {breaking}';
+        $remedy = $this->ok ? null : Sentence::of('More or stronger fixings into what carries, or less mass.');
+
+        return Finding::of($this->ok ? Severity::Fine : Severity::Stop, 'B-53', 'light', Sentence::of($what, $parts), Sentence::of(self::CONFIRM), $remedy, Basis::Assumed);
     }
 
     /** Tension of each of n cables led over sheaves, kg: W/n ÷ 0.96ᵏ. @throws OutOfRange */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
-/** One alarm and whom it calls, in order (X-24). */
+/** One alarm: what it measures and at which limits it calls, and whom, in order (X-24, R-48). */
 final readonly class AlarmWay
 {
     /**
@@ -20,11 +20,62 @@ final readonly class AlarmWay
         /** Its power and link live on in a power cut. */
         public bool $onItsOwn,
         public array $chain,
+        /** Null: nobody has said what it measures. */
+        public ?AlarmQuantity $quantity = null,
+        /** In the quantity's unit; null: not entered. */
+        public ?float $lowLimit = null,
+        public ?float $highLimit = null,
     ) {
     }
 
     public function sees(Hazard $hazard): bool
     {
         return $this->tested && in_array($hazard, $this->watches, true) && ($hazard !== Hazard::PowerCut || $this->onItsOwn);
+    }
+
+    /**
+     * Hours from the fault until the fault's own course takes it to the limit: 0 where it calls at once, null where it never does.
+     * While the limit is not entered nobody can say; then it is counted from the fault, and that is the most it can give.
+     */
+    public function reachedAfterH(Hazard $hazard, Tonight $tank): ?float
+    {
+        return match ($this->quantity) {
+            null => 0.0,
+            AlarmQuantity::Power, AlarmQuantity::Silence => $hazard === Hazard::PowerCut ? 0.0 : null,
+            AlarmQuantity::Temperature => $this->temperatureReachedH($hazard, $tank),
+            AlarmQuantity::Oxygen => $this->oxygenReachedH($hazard, $tank),
+            AlarmQuantity::Level, AlarmQuantity::Leak => null,
+        };
+    }
+
+    /** What it measures, or the limit this hazard runs into, is not entered. */
+    public function needsLimit(Hazard $hazard, Tonight $tank): bool
+    {
+        return match ($this->quantity) {
+            null => true,
+            AlarmQuantity::Temperature => ($hazard->warms($tank) ? $this->highLimit : $this->lowLimit) === null,
+            AlarmQuantity::Oxygen => $hazard === Hazard::PowerCut && $this->lowLimit === null,
+            default => false,
+        };
+    }
+
+    private function temperatureReachedH(Hazard $hazard, Tonight $tank): ?float
+    {
+        $limit = $hazard->warms($tank) ? $this->highLimit : $this->lowLimit;
+        if ($limit === null) {
+            return 0.0;
+        }
+        $course = TimeToHarm::temperature($hazard, $tank);
+
+        return $course?->hoursTo($limit);
+    }
+
+    private function oxygenReachedH(Hazard $hazard, Tonight $tank): ?float
+    {
+        if ($hazard !== Hazard::PowerCut) {
+            return null;
+        }
+
+        return $this->lowLimit === null ? 0.0 : Outage::hoursTo($tank, $this->lowLimit);
     }
 }

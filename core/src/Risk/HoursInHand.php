@@ -37,13 +37,22 @@ final readonly class HoursInHand
     public static function of(Hazard $hazard, Tonight $tank, array $alarms, Place $place): self
     {
         $harms = TimeToHarm::of($hazard, $tank);
-        $response = Response::of($hazard, $alarms, $place);
+        $response = Response::of($hazard, $tank, $alarms, $place);
         $harm = $harms[0]->hours ?? null;
+        $isAnswered = $hazard === Hazard::TooCold && $tank->noHeater !== null && ! $tank->noHeater->isOverdue;
         $hours = match (true) {
-            $harm === null => null, $response->actsH === null => 0.0, default => $harm - $response->actsH,
+            $harm === null, $isAnswered => null,
+            $response->actsH === null => 0.0,
+            default => $harm - $response->actsH,
         };
 
-        return new self($hazard, $harms, $response, $hours, self::finding($hazard, $harms, $response, $hours));
+        return new self($hazard, $harms, $response, $hours, self::finding($hazard, $tank, $harms, $response, $hours));
+    }
+
+    /** Nobody has entered the limit of the alarm it rests on: the hours are the most there can be (R-48). */
+    public function isAtMost(): bool
+    {
+        return $this->hours !== null && $this->response->needsLimitOf !== null;
     }
 
     /** The shortest of a system's hazards; null when none does harm. */
@@ -66,45 +75,88 @@ final readonly class HoursInHand
     }
 
     /** @param  list<Harm>  $harms */
-    private static function finding(Hazard $hazard, array $harms, Response $response, ?float $hours): Finding
+    private static function finding(Hazard $hazard, Tonight $tank, array $harms, Response $response, ?float $hours): Finding
     {
         $first = $harms[0] ?? null;
         $basis = $first?->assumed === true && $first->by === 'oxygen' ? Basis::Assumed : Basis::Computed;
         if ($first === null) {
-            return Finding::of(Severity::Fine, 'R-25', $hazard->value, Sentence::of('{hazard}: no heater in it', ['hazard' => $hazard->label()]), Sentence::of('Nothing to stick.'));
+            return self::cannotHappen($hazard, $tank);
         }
         $parts = [
-            'hazard' => $hazard->label(), 'limit' => $first->limit, 'by' => $first->by, 'who' => $response->who ?? 'nobody', 'how' => $response->how,
-            ...($first->hours === null ? [] : ['harm' => Quantity::of($first->hours, Kind::Hours)]), ...($response->actsH === null ? [] : ['acts' => Quantity::of($response->actsH, Kind::Hours)]),
-            ...($hours === null ? [] : ['hand' => Quantity::of(abs($hours), Kind::Hours)]),
+            'hazard' => $hazard->label(),
+            'limit' => $first->limit,
+            'who' => $response->who ?? 'nobody',
+            'how' => ucfirst($response->how),
+            'alarm' => $response->needsLimitOf ?? '',
+            ...($first->hours === null ? [] : ['harm' => Quantity::of($first->hours, Kind::Hours)]),
+            ...($response->actsH === null ? [] : ['acts' => Quantity::of($response->actsH, Kind::Hours)]),
+            ...($hours === null ? [] : ['hand' => Quantity::of(abs($hours), Kind::Hours)->apartFrom(0.0, self::SHORT_H)]),
         ];
         if ($first->hours === null) {
-            return Finding::of(Severity::Fine, 'R-25', $hazard->value, Sentence::of('{hazard}: no harm tonight', $parts), Sentence::of('It settles at {limit}.', $parts), null, $basis);
+            $why = $hazard === Hazard::HeaterStuckOff || $hazard === Hazard::TooCold ? 'What still works holds {limit}.' : 'It settles at {limit}.';
+
+            return Finding::of(Severity::Fine, 'R-25', $hazard->value, Sentence::of('{hazard}: no harm tonight', $parts), Sentence::of($why, $parts), null, $basis);
         }
-        $when = $first->by === 'oxygen' ? 'Oxygen falls to {limit} after {harm}.' : 'It reaches {limit} after {harm}.';
+        if ($hours === null && $tank->noHeater !== null) {
+            return self::onPurpose($tank->noHeater, $hazard, $parts, $basis);
+        }
+        $when = match ($first->by) {
+            'oxygen' => 'Oxygen falls to {limit} after {harm}.',
+            'temperature' => 'It reaches {limit} after {harm}.',
+            default => 'The sump reaches {limit} after {harm}, while the display cools.',
+        };
+        $remedy = Remedy::of($hazard, $tank, $response, $first);
+        $of = fn (Severity $severity, string $what, string $why): Finding => Finding::of(
+            $severity, 'R-25', $hazard->value, Sentence::of($what, $parts), Sentence::of($why, $parts), $severity === Severity::Fine ? null : $remedy, $basis, $hazard->value,
+        );
         if ($response->noticedH === null) {
-            return Finding::of(Severity::Fix, 'R-25', $hazard->value, Sentence::of('{hazard}: nobody would notice', $parts), Sentence::of("{$when} {how}.", [...$parts, 'how' => ucfirst($response->how)]), Sentence::of('An alarm that calls somebody who can answer, tested; or a person who looks each evening.'), $basis, $hazard->value);
+            $alarm = Sentence::of('An alarm that calls somebody who can answer, tested; or a person who looks each evening. '.$remedy->template, $remedy->parts);
+
+            return Finding::of(Severity::Fix, 'R-25', $hazard->value, Sentence::of('{hazard}: nobody would notice', $parts), Sentence::of("{$when} {how}.", $parts), $alarm, $basis, $hazard->value);
         }
         if ($response->actsH === null) {
-            return Finding::of(Severity::Fix, 'R-25', $hazard->value, Sentence::of('{hazard}: {who} would stand at a locked door', $parts), Sentence::of($when, $parts), Sentence::of('A key with us, or a contact who opens at night.'), $basis, $hazard->value);
+            $key = Sentence::of('A key with us, or a contact who opens at night.');
+
+            return Finding::of(Severity::Fix, 'R-25', $hazard->value, Sentence::of('{hazard}: {who} would stand at a locked door', $parts), Sentence::of($when, $parts), $key, $basis, $hazard->value);
         }
-        $why = "{$when} ".($response->waitsAtDoor ? 'After waiting for the door to open, ' : '').'{who} can have acted after {acts}.';
+        $late = $response->limitH >= $first->hours ? ' The alarm sounds after the harm.' : '';
+        $why = "{$when} ".($response->waitsAtDoor ? 'After waiting for the door to open, ' : '').'{who} can have acted after {acts}.'.$late;
+        if ($response->needsLimitOf !== null && $hours >= 0) {
+            $needs = Sentence::of('Enter at which limit {alarm} calls.', $parts);
+            $atMost = Sentence::of($why.' That counts {alarm} from the fault on; its limit is not entered.', $parts);
+
+            return Finding::of(Severity::Watch, 'R-48', $hazard->value, Sentence::of('{hazard}: at most {hand} in hand', $parts), $atMost, $needs, Basis::Assumed, $hazard->value);
+        }
 
         return match (true) {
-            $hours < 0 => Finding::of(Severity::Fix, 'R-25', $hazard->value, Sentence::of('{hazard}: help comes {hand} too late', $parts), Sentence::of($why, $parts), self::remedy($hazard, $response), $basis, $hazard->value),
-            $hours < self::SHORT_H => Finding::of(Severity::Watch, 'R-25', $hazard->value, Sentence::of('{hazard}: {hand} in hand', $parts), Sentence::of($why, $parts), self::remedy($hazard, $response), $basis, $hazard->value),
-            default => Finding::of(Severity::Fine, 'R-25', $hazard->value, Sentence::of('{hazard}: {hand} in hand', $parts), Sentence::of($why, $parts), null, $basis, $hazard->value),
+            $hours < 0 => $of(Severity::Fix, '{hazard}: help comes {hand} too late', $why),
+            $hours < self::SHORT_H => $of(Severity::Watch, '{hazard}: {hand} in hand', $why),
+            default => $of(Severity::Fine, '{hazard}: {hand} in hand', $why),
         };
     }
 
-    private static function remedy(Hazard $hazard, Response $response): Sentence
+    private static function cannotHappen(Hazard $hazard, Tonight $tank): Finding
     {
-        $device = match ($hazard) {
-            Hazard::HeaterStuckOn => 'A second thermostat in series with the heater, or two smaller heaters.',
-            Hazard::HeaterStuckOff => 'A second heater set a degree lower.',
-            Hazard::PowerCut => 'A battery on a circulation pump that breaks the surface.',
+        $parts = ['hazard' => $hazard->label()];
+        if (! $tank->hasAnimals) {
+            $why = Sentence::of('What can happen here is overfilling, a leak, a heater or pump running dry.');
+
+            return Finding::of(Severity::Fine, 'R-51', $hazard->value, Sentence::of('{hazard}: nothing lives in it', $parts), $why);
+        }
+        [$what, $why] = match ($hazard) {
+            Hazard::ReturnDead => ['{hazard}: no heater hangs on its flow', 'Heat stays where the animals are.'],
+            default => ['{hazard}: no heater in it', 'Nothing to stick.'],
         };
 
-        return Sentence::of(($response->waitsAtDoor ? 'A key with us. ' : '').$device);
+        return Finding::of(Severity::Fine, 'R-25', $hazard->value, Sentence::of($what, $parts), Sentence::of($why));
+    }
+
+    /** @param  array<string, Quantity|string>  $parts */
+    private static function onPurpose(NoHeater $answer, Hazard $hazard, array $parts, Basis $basis): Finding
+    {
+        $parts = [...$parts, 'because' => $answer->because, 'while' => $answer->while];
+        $why = Sentence::of('Because {because}; while {while}. In a room like tonight’s it would reach {limit} after {harm}.', $parts);
+
+        return Finding::of(Severity::Watch, 'R-50', $hazard->value, Sentence::of('No heater, on purpose', $parts), $why, Sentence::of('It comes back when that ends.'), $basis);
     }
 }

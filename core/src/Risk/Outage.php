@@ -42,24 +42,58 @@ final class Outage
     /** @throws OutOfRange */
     public static function oxygen(Tonight $tank): Harm
     {
-        $saturation = Seawater::at($tank->salinity, $tank->setpointC)->oxygenSatMgL() * Air::share($tank->altitudeM, $tank->setpointC);
-        $surface = $tank->surfaceM2 * ($tank->lid ? self::UNDER_LID : 1.0);
+        $stress = self::hoursTo($tank, self::STRESS_MG_L);
+        $isStill = $tank->batteryH <= 0;
+        $settles = max(0.0, self::saturation($tank) - self::demandMgH($tank) / (1000 * self::STILL_MH * self::surfaceM2($tank)));
+        $limit = Quantity::of($stress === null ? $settles : self::STRESS_MG_L, Kind::Concentration);
+        $working = $stress === null || ! $isStill ? null : self::working($tank, $stress);
+
+        return new Harm('oxygen', $stress, $limit, $working, self::hoursTo($tank, self::LOSS_MG_L), $tank->fishKg === null);
+    }
+
+    /**
+     * Hours until oxygen falls to that; null when it never does.
+     *
+     * @throws OutOfRange
+     */
+    public static function hoursTo(Tonight $tank, float $limitMgL): ?float
+    {
+        $surface = self::surfaceM2($tank);
+        $saturation = self::saturation($tank);
         $demand = self::demandMgH($tank);
         $start = self::START_SHARE * $saturation;
-        $hours = function (float $limit) use ($tank, $surface, $demand, $saturation, $start): ?float {
-            $moving = OxygenCourse::of($tank->breathingL(), ($tank->batteryPump ? self::PUMP_MH : self::STONE_MH) * $surface, $saturation, $start, $demand, $limit);
-            if ($tank->batteryH > 0 && $moving->hoursToLimit !== null && $moving->hoursToLimit <= $tank->batteryH) {
-                return $moving->hoursToLimit;
-            }
-            $left = $tank->batteryH > 0 ? self::after($tank, $surface, $saturation, $start, $demand) : $start;
-            $still = OxygenCourse::of($tank->breathingL(), self::STILL_MH * $surface, $saturation, $left, $demand, $limit)->hoursToLimit;
+        $course = fn (float $exchangeMh, float $from): ?float => OxygenCourse::of($tank->breathingL(), $exchangeMh * $surface, $saturation, $from, $demand, $limitMgL)->hoursToLimit;
+        $moving = $tank->batteryH > 0 ? $course(self::batteryExchangeMh($tank), $start) : null;
+        if ($moving !== null && $moving <= $tank->batteryH) {
+            return $moving;
+        }
+        $still = $course(self::STILL_MH, $tank->batteryH > 0 ? self::after($tank, $surface, $saturation, $start, $demand) : $start);
 
-            return $still === null ? null : $tank->batteryH + $still;
-        };
-        $stress = $hours(self::STRESS_MG_L);
-        $working = $stress === null || $tank->batteryH > 0 ? null : self::working($tank, $surface, $saturation, $start, $demand, $stress);
+        return $still === null ? null : $tank->batteryH + $still;
+    }
 
-        return new Harm('oxygen', $stress, Quantity::of($stress === null ? max(0.0, $saturation - $demand / (1000 * self::STILL_MH * $surface)) : self::STRESS_MG_L, Kind::Concentration), $working, $hours(self::LOSS_MG_L), $tank->fishKg === null);
+    /** Oxygen in water that has met air long enough, mg/L. @throws OutOfRange */
+    public static function saturation(Tonight $tank): float
+    {
+        return Seawater::at($tank->salinity, $tank->setpointC)->oxygenSatMgL() * Air::share($tank->altitudeM, $tank->setpointC);
+    }
+
+    /** Surface that breathes; half of it under a lid. */
+    public static function surfaceM2(Tonight $tank): float
+    {
+        return $tank->surfaceM2 * ($tank->lid ? self::UNDER_LID : 1.0);
+    }
+
+    /** What exchange K_L·A keeps it above stress for good, m³/h (R-53). @throws OutOfRange */
+    public static function neededExchangeM3H(Tonight $tank): float
+    {
+        return self::demandMgH($tank) / (1000 * (self::saturation($tank) - self::STRESS_MG_L));
+    }
+
+    /** K_L of what the battery moves, m/h. */
+    public static function batteryExchangeMh(Tonight $tank): float
+    {
+        return $tank->batteryPump ? self::PUMP_MH : self::STONE_MH;
     }
 
     /** Everything that breathes, mg/h. */
@@ -73,14 +107,19 @@ final class Outage
     /** mg/L when the battery is empty. */
     private static function after(Tonight $tank, float $surface, float $saturation, float $start, float $demand): float
     {
-        $litresH = 1000 * ($tank->batteryPump ? self::PUMP_MH : self::STONE_MH) * $surface;
+        $litresH = 1000 * self::batteryExchangeMh($tank) * $surface;
         $settles = $saturation - $demand / $litresH;
 
         return $settles + ($start - $settles) * exp(-$litresH * $tank->batteryH / $tank->breathingL());
     }
 
-    private static function working(Tonight $tank, float $surface, float $saturation, float $start, float $demand, float $hours): Working
+    private static function working(Tonight $tank, float $hours): Working
     {
+        $surface = self::surfaceM2($tank);
+        $saturation = self::saturation($tank);
+        $start = self::START_SHARE * $saturation;
+        $demand = self::demandMgH($tank);
+
         return Working::of('Power cut: oxygen harms after', 'V/(1000*k*A)*log((c - (s - M/(1000*k*A)))/(l - (s - M/(1000*k*A))))', [
             ['V', 'Water of the display', $tank->breathingL(), Kind::Volume], ['k', 'Exchange of a still surface, m/h', self::STILL_MH, Kind::Factor], ['A', 'Surface that breathes', $surface, Kind::Area],
             ['c', 'Oxygen at the start', $start, Kind::Concentration], ['s', 'Saturation', $saturation, Kind::Concentration], ['M', 'Fish and all else, mg/h', $demand, Kind::Factor], ['l', 'Stress', self::STRESS_MG_L, Kind::Concentration],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
-/** When a fault is noticed, and when a capable person with a way in has acted (R-24, R-25). */
+/** When a fault is noticed, and when a capable person with a way in has acted (R-24, R-25, R-48). */
 final readonly class Response
 {
     /** To put a thing right once one stands before it. */
@@ -27,33 +27,56 @@ final readonly class Response
         public string $how,
         /** Waits at the door for the key or the opening. */
         public bool $waitsAtDoor,
+        /** The alarm's limit is reached after so many hours; 0 where it calls at once or a person looks. */
+        public float $limitH = 0.0,
+        /** The alarm whose limit nobody has entered: nobody can come sooner, and who knows when (R-48). */
+        public ?string $needsLimitOf = null,
     ) {
     }
 
     /** @param  list<AlarmWay>  $alarms */
-    public static function of(Hazard $hazard, array $alarms, Place $place, float $fixMin = self::FIX_MIN): self
+    public static function of(Hazard $hazard, Tonight $tank, array $alarms, Place $place, float $fixMin = self::FIX_MIN): self
     {
-        $best = null;
+        $certain = $open = null;
         foreach ($alarms as $alarm) {
-            $way = $alarm->sees($hazard) ? self::byAlarm($alarm, $place, $fixMin) : null;
-            $best = $way !== null && ($best === null || ($way->actsH ?? INF) < ($best->actsH ?? INF)) ? $way : $best;
+            $reached = $alarm->sees($hazard) ? $alarm->reachedAfterH($hazard, $tank) : null;
+            $needs = $alarm->needsLimit($hazard, $tank);
+            $way = $reached === null ? null : self::byAlarm($alarm, $reached, $needs, $place, $fixMin);
+            if ($way !== null && $needs) {
+                $open = self::sooner($open, $way);
+            } elseif ($way !== null) {
+                $certain = self::sooner($certain, $way);
+            }
         }
         $looks = $place->looks === [] ? null : min($place->looks);
         if ($looks !== null && $place->onCall !== null) {
-            $way = self::act($looks, $place->onCall, $place, 'somebody looks', $fixMin);
-            $best = $best === null || ($way->actsH ?? INF) < ($best->actsH ?? INF) ? $way : $best;
+            $certain = self::sooner($certain, self::act($looks, $place->onCall, $place, 'somebody looks', $fixMin));
         }
 
-        return $best ?? new self(null, null, null, self::whyNobody($hazard, $alarms), false);
+        // What is certain counts; an alarm without its limit is only what might be, where nothing else is.
+        return $certain ?? $open ?? new self(null, null, null, self::whyNobody($hazard, $tank, $alarms), false);
     }
 
-    private static function byAlarm(AlarmWay $alarm, Place $place, float $fixMin): ?self
+    /** Between the limit, or the first sign, and help: what no limit changes. */
+    public function afterLimitH(): ?float
     {
-        $minutes = $alarm->delayMin;
+        return $this->actsH === null ? null : $this->actsH - $this->limitH;
+    }
+
+    private static function sooner(?self $one, self $other): self
+    {
+        return $one !== null && ($one->actsH ?? INF) <= ($other->actsH ?? INF) ? $one : $other;
+    }
+
+    private static function byAlarm(AlarmWay $alarm, float $reachedH, bool $needsLimit, Place $place, float $fixMin): ?self
+    {
+        $minutes = 60 * $reachedH + $alarm->delayMin;
         foreach ($alarm->chain as $called) {
             $hour = fmod($place->hourOfDay + $minutes / 60, 24);
             if ($called->answers) {
-                return self::act(($minutes + ($hour >= self::DAY[0] && $hour < self::DAY[1] ? self::DAY_MIN : self::NIGHT_MIN)) / 60, $called, $place, "{$alarm->name} calls {$called->name}", $fixMin);
+                $heard = $hour >= self::DAY[0] && $hour < self::DAY[1] ? self::DAY_MIN : self::NIGHT_MIN;
+
+                return self::act(($minutes + $heard) / 60, $called, $place, "{$alarm->name} calls {$called->name}", $fixMin, $reachedH, $needsLimit ? $alarm->name : null);
             }
             $minutes += $called->stepMin;
         }
@@ -61,16 +84,17 @@ final readonly class Response
         return null;
     }
 
-    private static function act(float $noticedH, Called $person, Place $place, string $how, float $fixMin): self
+    private static function act(float $noticedH, Called $person, Place $place, string $how, float $fixMin, float $limitH = 0.0, ?string $needsLimitOf = null): self
     {
         $there = $noticedH + $person->travelMin / 60;
         $in = $person->hasKey ? $there : $place->nextOpen($there);
+        $acts = $in === null ? null : $in + $fixMin / 60;
 
-        return new self($noticedH, $in === null ? null : $in + $fixMin / 60, $person->name, $how, $in === null || $in > $there + 1e-9);
+        return new self($noticedH, $acts, $person->name, $how, $in === null || $in > $there + 1e-9, $limitH, $needsLimitOf);
     }
 
     /** @param  list<AlarmWay>  $alarms */
-    private static function whyNobody(Hazard $hazard, array $alarms): string
+    private static function whyNobody(Hazard $hazard, Tonight $tank, array $alarms): string
     {
         foreach ($alarms as $alarm) {
             if (! in_array($hazard, $alarm->watches, true)) {
@@ -81,6 +105,9 @@ final readonly class Response
             }
             if ($hazard === Hazard::PowerCut && ! $alarm->onItsOwn) {
                 return "{$alarm->name} dies with the power";
+            }
+            if ($alarm->reachedAfterH($hazard, $tank) === null) {
+                return $alarm->quantity?->hasLimits() === true ? "{$alarm->name}’s limit is never reached" : "{$alarm->name} watches ".($alarm->quantity?->label() ?? 'something else');
             }
 
             return $alarm->chain === [] ? "{$alarm->name} calls nobody" : "{$alarm->name} calls only ".implode(' and ', array_map(fn (Called $c): string => $c->name, $alarm->chain)).', who cannot answer';

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
-use Velbrin\Core\Heat\LimitSide;
-use Velbrin\Core\Heat\TemperatureCourse;
+use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
@@ -15,7 +14,7 @@ use Velbrin\Core\Measure\Working;
 final class TimeToHarm
 {
     /**
-     * Every way the hazard harms, the soonest first. No heater: its two hazards harm by nothing.
+     * Every way the hazard harms, the soonest first; none where it cannot happen or nothing lives there.
      *
      * @return list<Harm>
      *
@@ -23,53 +22,129 @@ final class TimeToHarm
      */
     public static function of(Hazard $hazard, Tonight $tank): array
     {
-        $harms = match ($hazard) {
-            Hazard::HeaterStuckOn => $tank->heatersW === [] ? [] : [self::stuckOn($tank)],
-            Hazard::HeaterStuckOff => $tank->heatersW === [] ? [] : [self::stuckOff($tank)],
-            Hazard::PowerCut => [self::withoutPower($tank), Outage::oxygen($tank)],
-        };
+        if (! $tank->hasAnimals) {
+            return [];
+        }
+        $course = self::temperature($hazard, $tank);
+        $harms = $course === null ? [] : [self::harm($tank, $course, "{$hazard->label()}: harm after")];
+        if ($hazard === Hazard::PowerCut) {
+            $harms[] = Outage::oxygen($tank);
+        }
+        if ($hazard === Hazard::ReturnDead) {
+            $harms = [...$harms, ...self::sump($tank)];
+        }
         usort($harms, fn (Harm $a, Harm $b): int => ($a->hours ?? INF) <=> ($b->hours ?? INF));
 
         return $harms;
     }
 
-    /** The largest heater alone stays on, in whatever the room is; the others obey. */
-    private static function stuckOn(Tonight $tank): Harm
+    /**
+     * What the water's temperature does after it; null where the hazard cannot happen.
+     *
+     * @throws OutOfRange
+     */
+    public static function temperature(Hazard $hazard, Tonight $tank): ?TemperatureFault
     {
-        $power = max([...$tank->heatersW, 0.0]) + $tank->backgroundW;
-        $course = $tank->heat->hotCourse($power, $tank->roomC, $tank->setpointC, $tank->highC);
+        $hasHeaters = $tank->heaters !== [];
 
-        return self::harm($tank, $course, $tank->heat->hotUaWK, $power, $tank->highC, 'Heater stuck on: harm after');
+        return match ($hazard) {
+            Hazard::HeaterStuckOn => $hasHeaters ? self::stuckOn($tank) : null,
+            Hazard::HeaterStuckOff => $hasHeaters ? self::stuckOff($tank) : null,
+            Hazard::TooCold => self::tooCold($tank),
+            Hazard::ReturnDead => self::displayAlone($tank),
+            Hazard::PowerCut => self::withoutPower($tank),
+        };
     }
 
-    /** The largest heater fails off; the others run all the time. */
-    private static function stuckOff(Tonight $tank): Harm
+    /** The largest group alone stays on, in whatever the room is; the others obey. */
+    private static function stuckOn(Tonight $tank): TemperatureFault
     {
-        $power = array_sum($tank->heatersW) - max([...$tank->heatersW, 0.0]) + $tank->backgroundW;
-        $course = $tank->heat->coldCourse($power, $tank->roomC, $tank->setpointC, $tank->lowC);
+        $power = $tank->largestGroupW() + $tank->backgroundW;
 
-        return self::harm($tank, $course, $tank->heat->coldUaWK, $power, $tank->lowC, 'Heater stuck off: harm after');
+        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->hotUaWK, $power, $tank->roomC, $tank->setpointC, warms: true, heldC: $tank->setpointC);
+    }
+
+    /** The largest group fails off; the others obey their thermostats. */
+    private static function stuckOff(Tonight $tank): TemperatureFault
+    {
+        $power = $tank->heatersW() - $tank->largestGroupW() + $tank->backgroundW;
+
+        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->coldUaWK, $power, $tank->roomC, $tank->setpointC, warms: false, heldC: $tank->setpointC);
+    }
+
+    /** Everything that stands in it runs, and the room decides (R-50). */
+    private static function tooCold(Tonight $tank): TemperatureFault
+    {
+        $power = $tank->heatersW() + $tank->backgroundW;
+
+        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->coldUaWK, $power, $tank->roomC, $tank->setpointC, warms: false, heldC: $tank->setpointC);
+    }
+
+    /** Heaters in the sump, and no water comes down to them: the display cools by itself (R-52). */
+    private static function displayAlone(Tonight $tank): ?TemperatureFault
+    {
+        if ($tank->displayHeat === null || self::inSumpW($tank) <= 0) {
+            return null;
+        }
+        $rest = array_sum(array_map(fn (Heater $h): float => $h->inSump ? 0.0 : $h->watts, $tank->heaters));
+        $held = $rest > 0 ? $tank->setpointC : null;
+
+        return new TemperatureFault($tank->displayHeat, $tank->displayHeat->volumeL, $tank->displayHeat->coldUaWK, $rest, $tank->roomC, $tank->setpointC, warms: false, heldC: $held);
     }
 
     /** Pumps and lights give no heat; the room decides, either way. */
-    private static function withoutPower(Tonight $tank): Harm
+    private static function withoutPower(Tonight $tank): TemperatureFault
     {
-        $hot = $tank->roomC > $tank->highC;
-        $evaporation = $tank->heat->evaporation($tank->setpointC, $tank->roomC)->watts;
-        $course = TemperatureCourse::of($tank->volumeL, $tank->heat->coldUaWK, 0, $evaporation, $tank->roomC, $tank->setpointC, 24, $hot ? $tank->highC : $tank->lowC, $hot ? LimitSide::Upper : LimitSide::Lower);
-
-        return self::harm($tank, $course, $tank->heat->coldUaWK, 0, $hot ? $tank->highC : $tank->lowC, 'Power cut: temperature harms after');
+        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->coldUaWK, 0.0, $tank->roomC, $tank->setpointC, warms: $tank->roomC > $tank->setpointC);
     }
 
-    private static function harm(Tonight $tank, TemperatureCourse $course, float $ua, float $power, float $limit, string $title): Harm
+    /**
+     * The sump's own water with its heaters on, as they are when their probe stands in the cooling display.
+     *
+     * @return list<Harm>
+     */
+    private static function sump(Tonight $tank): array
     {
-        if ($course->hoursToLimit === null || $course->settlesC === null || $course->timeConstantH === null) {
-            return new Harm('temperature', $course->hoursToLimit, Quantity::of($course->hoursToLimit === null ? ($course->settlesC ?? $tank->setpointC) : $limit, Kind::Temperature));
+        $watts = self::inSumpW($tank);
+        if ($tank->sumpHeat === null || $watts <= 0) {
+            return [];
+        }
+        $course = new TemperatureFault($tank->sumpHeat, $tank->sumpHeat->volumeL, $tank->sumpHeat->hotUaWK, $watts, $tank->roomC, $tank->setpointC, warms: true);
+        $hours = $course->hoursTo($tank->highC);
+
+        return $hours === null ? [] : [new Harm('the sump’s temperature', $hours, Quantity::of($tank->highC, Kind::Temperature), self::working($tank, $course, $tank->highC, $hours, 'Sump alone: harm after'))];
+    }
+
+    private static function inSumpW(Tonight $tank): float
+    {
+        return array_sum(array_map(fn (Heater $h): float => $h->inSump ? $h->watts : 0.0, $tank->heaters));
+    }
+
+    private static function harm(Tonight $tank, TemperatureFault $course, string $title): Harm
+    {
+        $limit = $course->warms ? $tank->highC : $tank->lowC;
+        $hours = $course->hoursTo($limit);
+        if ($hours === null) {
+            return new Harm('temperature', null, Quantity::of($course->settlesC(), Kind::Temperature));
         }
 
-        return new Harm('temperature', $course->hoursToLimit, Quantity::of($limit, Kind::Temperature), Working::of($title, 'V*1.0233*3990/3600/UA*log((T - (R + (P - E)/UA))/(H - (R + (P - E)/UA)))', [
-            ['V', 'Water', $tank->volumeL, Kind::Volume], ['UA', 'Walls, bottom and surface', $ua, Kind::Conductance], ['T', 'Set point', $tank->setpointC, Kind::Temperature], ['R', 'Room tonight', $tank->roomC, Kind::Temperature],
-            ['P', 'Heat that stays on', $power, Kind::Power], ['E', 'Evaporation at the start', $tank->heat->evaporation($tank->setpointC, $tank->roomC)->watts, Kind::Power], ['H', 'Harm limit', $limit, Kind::Temperature],
-        ], Quantity::of($course->hoursToLimit, Kind::Hours), 'R-21: one body of water, first crossing'));
+        return new Harm('temperature', $hours, Quantity::of($limit, Kind::Temperature), self::working($tank, $course, $limit, $hours, $title));
+    }
+
+    private static function working(Tonight $tank, TemperatureFault $course, float $limit, float $hours, string $title): ?Working
+    {
+        if ($hours <= 0 || $course->course($limit)->settlesC === null) {
+            return null;
+        }
+
+        return Working::of($title, 'V*1.0233*3990/3600/UA*log((T - (R + (P - E)/UA))/(H - (R + (P - E)/UA)))', [
+            ['V', 'Water', $course->volumeL, Kind::Volume],
+            ['UA', 'Walls, bottom and surface', $course->uaWK, Kind::Conductance],
+            ['T', 'Set point', $tank->setpointC, Kind::Temperature],
+            ['R', 'Room tonight', $tank->roomC, Kind::Temperature],
+            ['P', 'Heat that stays on', $course->powerW, Kind::Power],
+            ['E', 'Evaporation at the start', $course->evaporationW(), Kind::Power],
+            ['H', 'Harm limit', $limit, Kind::Temperature],
+        ], Quantity::of($hours, Kind::Hours), 'R-21: one body of water, first crossing');
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
+use Velbrin\Core\Heat\Heater;
+use Velbrin\Core\Heat\HeaterBank;
 use Velbrin\Core\Heat\TankHeat;
 
-/** A system as it stands tonight: what warms it, what cools it, what breathes in it. */
+/** A system as it stands that night, by its register: what warms it, what cools it, what breathes in it. */
 final readonly class Tonight
 {
     public function __construct(
@@ -18,8 +20,8 @@ final readonly class Tonight
         public bool $lid,
         public float $setpointC,
         public float $salinity,
-        /** @var list<float> watts of each heater */
-        public array $heatersW,
+        /** @var list<Heater> that stand in it and are on */
+        public array $heaters,
         /** Heat of pumps and lights while there is power. */
         public float $backgroundW,
         public float $roomC,
@@ -35,6 +37,14 @@ final readonly class Tonight
         public float $altitudeM = 0,
         /** Water the animals stand in once the return has stopped; the system's when it is one body. */
         public ?float $displayL = null,
+        /** The display alone, and the sump alone, once the return has stopped; null where it is one body. */
+        public ?TankHeat $displayHeat = null,
+        public ?TankHeat $sumpHeat = null,
+        /** False: nothing lives in it. Unknown stock counts as stock (R-51). */
+        public bool $hasAnimals = true,
+        public ?NoHeater $noHeater = null,
+        /** What a battery would have to carry, W; null: nobody has said. */
+        public ?float $batteryLoadW = null,
     ) {
     }
 
@@ -42,5 +52,16 @@ final readonly class Tonight
     public function breathingL(): float
     {
         return $this->displayL ?? $this->volumeL;
+    }
+
+    public function heatersW(): float
+    {
+        return array_sum(array_map(fn (Heater $h): float => $h->watts, $this->heaters));
+    }
+
+    /** The most that sticks or fails together, W: heaters of one switch are one. */
+    public function largestGroupW(): float
+    {
+        return max([0.0, ...array_values(HeaterBank::groups($this->heaters))]);
     }
 }

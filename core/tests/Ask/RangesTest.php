@@ -43,6 +43,7 @@ final class RangesTest extends TestCase
     #[DataProvider('questions')]
     public function no_number_breaks_the_desk(string $name): void
     {
+        self::assertNotSame('', Desk::lines()[$name]);
         foreach (self::variants($name) as $properties) {
             $base = self::plausible($properties);
             foreach ($properties as $field => $schema) {

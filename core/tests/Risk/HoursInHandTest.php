@@ -7,12 +7,14 @@ namespace Velbrin\Core\Tests\Risk;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\ExpressionLanguage\ExpressionLanguage;
+use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Heat\Surfaces;
 use Velbrin\Core\Heat\TankHeat;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Measure\Working;
 use Velbrin\Core\Measure\WorkingInput;
+use Velbrin\Core\Risk\AlarmQuantity;
 use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Community;
@@ -68,15 +70,15 @@ final class HoursInHandTest extends TestCase
         // 02:00, alarm after 10 min, answered by night after 45, 20 min drive, key: 10 + 45 + 20 + 30 min.
         $ines = new Called('Ines', true, 15, 20, hasKey: true);
         $night = new Place(2, [], [], null);
-        self::assertEqualsWithDelta(105 / 60, Response::of(Hazard::HeaterStuckOn, [self::alarm([$ines])], $night)->actsH, 1e-9);
+        self::assertEqualsWithDelta(105 / 60, Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$ines])], $night)->actsH, 1e-9);
         // The first does not answer: a step of 15 min more, and only then somebody rises.
         $away = new Called('Jory', false, 15);
-        self::assertEqualsWithDelta(120 / 60, Response::of(Hazard::HeaterStuckOn, [self::alarm([$away, $ines])], $night)->actsH, 1e-9);
+        self::assertEqualsWithDelta(120 / 60, Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$away, $ines])], $night)->actsH, 1e-9);
         // No key, opens at 08:00, six hours on.
-        $wait = Response::of(Hazard::HeaterStuckOn, [self::alarm([new Called('Ines', true, 15, 20)])], new Place(2, [], [[6.0, 15.0]]));
+        $wait = Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([new Called('Ines', true, 15, 20)])], new Place(2, [], [[6.0, 15.0]]));
         self::assertSame([6.5, true], [$wait->actsH, $wait->waitsAtDoor]);
         // By day the ring is answered in 15 min.
-        self::assertEqualsWithDelta((10 + 15 + 20 + 30) / 60, Response::of(Hazard::HeaterStuckOn, [self::alarm([$ines])], new Place(14, [], []))->actsH, 1e-9);
+        self::assertEqualsWithDelta((10 + 15 + 20 + 30) / 60, Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$ines])], new Place(14, [], []))->actsH, 1e-9);
     }
 
     #[Test]
@@ -84,13 +86,13 @@ final class HoursInHandTest extends TestCase
     {
         $ines = new Called('Ines', true, 15, 20, hasKey: true);
         $night = new Place(2, [], []);
-        $nobody = fn (AlarmWay $a, Hazard $h = Hazard::HeaterStuckOn): ?string => Response::of($h, [$a], $night)->noticedH === null ? Response::of($h, [$a], $night)->how : null;
+        $nobody = fn (AlarmWay $a, Hazard $h = Hazard::HeaterStuckOn): ?string => Response::of($h, self::tank(24), [$a], $night)->noticedH === null ? Response::of($h, self::tank(24), [$a], $night)->how : null;
         self::assertSame('Dialler is untested', $nobody(new AlarmWay('Dialler', [Hazard::HeaterStuckOn], 10, false, true, [$ines])));
         self::assertSame('Dialler dies with the power', $nobody(new AlarmWay('Dialler', [Hazard::PowerCut], 10, true, false, [$ines]), Hazard::PowerCut));
         self::assertSame('Dialler calls only Jory, who cannot answer', $nobody(self::alarm([new Called('Jory', false)])));
         self::assertNull($nobody(self::alarm([$ines])));
         // Without an alarm the household looks at six in the evening, sixteen hours on, and rings whoever is on call.
-        $look = Response::of(Hazard::HeaterStuckOn, [], new Place(2, [16.0], [], $ines));
+        $look = Response::of(Hazard::HeaterStuckOn, self::tank(24), [], new Place(2, [16.0], [], $ines));
         self::assertEqualsWithDelta(16 + 20 / 60 + 0.5, $look->actsH, 1e-9);
     }
 
@@ -118,13 +120,16 @@ final class HoursInHandTest extends TestCase
         $vessel = Vessel::of(Rectangular::outer(1200, 600), 550, 12, 12);
         $heat = TankHeat::of(400, [Surfaces::of($vessel, 500, true)]);
 
-        return new Tonight($heat, 400, 0.68, 0.68, false, 25.5, 35, $heaters, 60, $roomC, 18, 30, $fishKg, false, $community, $batteryH, true, $altitudeM);
+        $units = array_map(fn (float $w, int $i): Heater => new Heater('heater', $w, "own {$i}"), $heaters, array_keys($heaters));
+
+        return new Tonight($heat, 400, 0.68, 0.68, false, 25.5, 35, $units, 60, $roomC, 18, 30, $fishKg, false, $community, $batteryH, true, $altitudeM);
     }
 
     /** @param  list<Called>  $chain */
     private static function alarm(array $chain): AlarmWay
     {
-        return new AlarmWay('Dialler', [Hazard::HeaterStuckOn, Hazard::PowerCut], 10, true, true, $chain);
+        // Its limits lie at the set point: it calls from the fault on.
+        return new AlarmWay('Dialler', [Hazard::HeaterStuckOn, Hazard::PowerCut], 10, true, true, $chain, AlarmQuantity::Temperature, 25.5, 25.5);
     }
 
     private static function evaluate(Harm $harm): float

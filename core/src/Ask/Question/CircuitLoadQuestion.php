@@ -7,7 +7,14 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Power\Load;
 use Velbrin\Core\Power\LoadKind;
 use Velbrin\Core\Power\PowerTree;
@@ -35,6 +42,7 @@ final class CircuitLoadQuestion implements Question
         return [
             Field::map('circuitA', 'all day, A, by circuit'), Field::map('startA', 'for a moment when everything starts at once, A, by circuit'), Field::map('stripA', 'all day, A, by strip'),
             Field::numbers('overloaded', 'circuits over 0.8 of their rating'), Field::numbers('overloadedStrips', 'strips over 0.8 of theirs'), Field::number('generatorW', 'what is kept and its largest start, over 0.8'), Field::text('confirm', 'what stands beside it'),
+            ...PlainFinding::fields(),
         ];
     }
 
@@ -47,7 +55,28 @@ final class CircuitLoadQuestion implements Question
         return [
             'circuitA' => (object) $tree->circuitAmps(), 'startA' => (object) $tree->startAmps(), 'stripA' => (object) $tree->stripAmps(), 'overloaded' => $over($tree->circuitAmps(), $tree->circuitA), 'overloadedStrips' => $over($tree->stripAmps(), $tree->stripA),
             'generatorW' => $tree->generatorW(), 'confirm' => 'A licensed electrician installs and confirms; a generator runs outdoors only.',
+            ...PlainFinding::judged([self::finding($tree)]),
         ];
+    }
+
+    private static function finding(PowerTree $tree): Finding
+    {
+        $circuit = max([0.0, ...$tree->circuitAmps()]);
+        $strip = max([0.0, ...$tree->stripAmps()]);
+        $isOver = $circuit > PowerTree::ALL_DAY * $tree->circuitA || $strip > PowerTree::ALL_DAY * $tree->stripA;
+        $parts = array_map(fn (float $amps): Quantity => Quantity::of($amps, Kind::Current), [
+            'circuit' => $circuit, 'strip' => $strip, 'may' => PowerTree::ALL_DAY * $tree->circuitA, 'stripMay' => PowerTree::ALL_DAY * $tree->stripA,
+        ]);
+
+        return Finding::of(
+            $isOver ? Severity::Fix : Severity::Fine,
+            'B-61',
+            'power',
+            Sentence::of('The fullest circuit carries {circuit} of {may}, the fullest strip {strip} of {stripMay}', $parts),
+            Sentence::of('A circuit or strip carries 0.8 of its rating all day.'),
+            $isOver ? Sentence::of('Move devices to another circuit or strip; a licensed electrician says which.') : null,
+            Basis::Assumed,
+        );
     }
 
     private static function load(Given $plug, int $row): Load

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Control\DeadBand;
 
@@ -34,6 +35,7 @@ final class DeadBandQuestion implements Question
             Field::number('cyclesPerHour', '0 when it does not switch'),
             Field::boolean('holds', 'the heater is stronger than the loss'),
             Field::boolean('chatters', 'the band is narrower than two steps of the probe'),
+            ...PlainFinding::fields(),
         ];
     }
 
@@ -47,6 +49,6 @@ final class DeadBandQuestion implements Question
             $given->number('resolutionK'),
         );
 
-        return ['cyclesPerHour' => $band->cyclesPerHour, 'holds' => $band->holds, 'chatters' => $band->chatters];
+        return ['cyclesPerHour' => $band->cyclesPerHour, 'holds' => $band->holds, 'chatters' => $band->chatters, ...PlainFinding::judged([$band->finding()])];
     }
 }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Hydraulics\DrainDown;
 
@@ -38,6 +39,7 @@ final class DrainDownQuestion implements Question
             Field::number('marginPct', '(spare − down)/spare, %'),
             Field::number('overflowL', 'L on the floor'),
             Field::number('highestLevelMm', 'highest running level with 15 % margin, mm'),
+            ...PlainFinding::fields(),
         ];
     }
 
@@ -54,6 +56,7 @@ final class DrainDownQuestion implements Question
             'marginPct' => $down->marginPct,
             'overflowL' => $down->overflowL,
             'highestLevelMm' => $down->highestLevelMm,
+            ...PlainFinding::judged([$down->finding()]),
         ];
     }
 }

@@ -7,8 +7,9 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
-use Velbrin\Core\Chemistry\FreeAmmonia;
+use Velbrin\Core\Chemistry\AmmoniaJudgement;
 
 final class FreeAmmoniaQuestion implements Question
 {
@@ -31,11 +32,15 @@ final class FreeAmmoniaQuestion implements Question
     {
         return [
             Field::number('freeMgL', 'NH₃ as N, mg/L'),
+            ...PlainFinding::fields(),
         ];
     }
 
     public function answer(Given $given): array
     {
-        return ['freeMgL' => FreeAmmonia::mgL($given->number('totalMgL'), $given->number('ph'), $given->number('tempC'), $given->number('salinity'))];
+        [$ph, $tempC, $salinity] = [$given->number('ph'), $given->number('tempC'), $given->number('salinity')];
+        $judged = AmmoniaJudgement::of($given->number('totalMgL'), $ph, $tempC, $salinity, $tempC, $salinity);
+
+        return ['freeMgL' => $judged->freeMgL, ...PlainFinding::judged([$judged->finding])];
     }
 }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Light\Hanging;
 use Velbrin\Core\Measure\OutOfRange;
@@ -28,7 +29,7 @@ final class HangingQuestion implements Question
 
     public function output(): array
     {
-        return [Field::number('neededKgEach', 'kg'), Field::boolean('ok', 'the entered breaking load meets the factor, no more'), Field::text('confirm', 'what stands beside it')];
+        return [Field::number('neededKgEach', 'kg'), Field::boolean('ok', 'the entered breaking load meets the factor, no more'), Field::text('confirm', 'what stands beside it'), ...PlainFinding::fields()];
     }
 
     public function answer(Given $given): array
@@ -39,6 +40,6 @@ final class HangingQuestion implements Question
         }
         $hanging = Hanging::of($given->number('massKg'), (int) $fixings, $given->number('breakingKgEach'), $given->boolean('equalised'));
 
-        return ['neededKgEach' => $hanging->neededKgEach, 'ok' => $hanging->ok, 'confirm' => Hanging::CONFIRM];
+        return ['neededKgEach' => $hanging->neededKgEach, 'ok' => $hanging->ok, 'confirm' => Hanging::CONFIRM, ...PlainFinding::judged([$hanging->finding($given->number('breakingKgEach'))])];
     }
 }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Control\Ladder;
 
@@ -36,6 +37,7 @@ final class LadderQuestion implements Question
         return [
             Field::boolean('ordered', 'strictly rising'),
             Field::any('breaks', 'neighbouring pairs that do not rise, the lower name first', ['type' => 'array']),
+            ...PlainFinding::fields(),
         ];
     }
 
@@ -50,6 +52,6 @@ final class LadderQuestion implements Question
         }
         $ladder = Ladder::of($rungs);
 
-        return ['ordered' => $ladder->isOrdered(), 'breaks' => $ladder->breaks];
+        return ['ordered' => $ladder->isOrdered(), 'breaks' => $ladder->breaks, ...PlainFinding::judged([$ladder->finding()])];
     }
 }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Build\PanelStress;
 
@@ -32,6 +33,7 @@ final class PanelStressQuestion implements Question
         return [
             Field::number('stressMpa', 'MPa'),
             Field::number('safetyFactor', '19.2 MPa over the stress'),
+            ...PlainFinding::fields(),
         ];
     }
 
@@ -39,6 +41,6 @@ final class PanelStressQuestion implements Question
     {
         $panel = PanelStress::of($given->number('lengthMm'), $given->number('waterHeightMm'), $given->number('thicknessMm'), $given->text('top') === 'braced');
 
-        return ['stressMpa' => $panel->stressMpa, 'safetyFactor' => $panel->safetyFactor];
+        return ['stressMpa' => $panel->stressMpa, 'safetyFactor' => $panel->safetyFactor, ...PlainFinding::judged([$panel->finding()])];
     }
 }

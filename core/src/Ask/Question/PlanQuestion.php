@@ -34,7 +34,7 @@ final class PlanQuestion implements Question
     {
         return [
             Field::any('figures', 'every figure by key: value and unit, or a word, or what it needs', ['type' => 'object']),
-            Field::any('findings', 'worst first', ['type' => 'array']),
+            ...PlainFinding::fields(),
             Field::any('open', 'what cannot be called Fine yet: what it needs, and which defaults it counted', ['type' => 'array']),
         ];
     }
@@ -50,7 +50,7 @@ final class PlanQuestion implements Question
             'figures' => (object) array_map(fn (Figure $f): array => [
                 'label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->grounds->basis->value, 'needs' => $f->needs,
             ], $answers->figures),
-            'findings' => PlainFinding::all($answers->findings),
+            ...PlainFinding::judged($answers->findings),
             'open' => array_map(fn (OpenCheck $o): array => [
                 'key' => $o->key,
                 'rule' => $o->rule,

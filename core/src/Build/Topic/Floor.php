@@ -73,12 +73,14 @@ final class Floor implements Asks, Topic
     }
 
     /**
+     * The word for the floor, an opened wall left out: that is a question of its own.
+     *
      * @return list<Finding>
      *
      * @throws Missing
      * @throws OutOfRange
      */
-    private static function floor(Facts $facts): array
+    public static function floor(Facts $facts): array
     {
         $mass = PlanMass::of($facts);
         $load = FloorLoad::of($facts, $mass);

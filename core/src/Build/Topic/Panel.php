@@ -67,7 +67,7 @@ final class Panel implements Asks, Topic
     private static function figure(Facts $facts, Vessel $vessel): Figure
     {
         $stress = self::stress($facts, $vessel);
-        $factor = self::factor($stress);
+        $factor = $stress->factor();
         $parts = [
             'stress' => Quantity::of($stress->stressMpa, Kind::Stress),
             'thickness' => Quantity::of($facts->number(F::WallMm), Kind::Length),
@@ -120,14 +120,10 @@ final class Panel implements Asks, Topic
     {
         $stress = self::stress($facts, $vessel);
         $thickness = $facts->number(F::WallMm);
-        $severity = match (true) {
-            $stress->safetyFactor < PanelStress::STOP_BELOW => Severity::Stop,
-            $stress->safetyFactor < PanelStress::ASK_BELOW => Severity::Fix,
-            default => Severity::Fine,
-        };
+        $severity = $stress->severity();
         $wanted = ceil($thickness * sqrt(PanelStress::ASK_BELOW / $stress->safetyFactor));
         $parts = [
-            'factor' => self::factor($stress),
+            'factor' => $stress->factor(),
             'stress' => Quantity::of($stress->stressMpa, Kind::Stress),
             'thickness' => Quantity::of($thickness, Kind::Length),
             'wanted' => Quantity::of($wanted, Kind::Length),
@@ -152,12 +148,6 @@ final class Panel implements Asks, Topic
             $facts->basis(),
             'panelFactor',
         );
-    }
-
-    /** The digit that decides is shown: 2.996 is not "3.00" (C-61). */
-    private static function factor(PanelStress $stress): Quantity
-    {
-        return Quantity::of($stress->safetyFactor, Kind::Factor)->apartFrom(PanelStress::STOP_BELOW, PanelStress::ASK_BELOW);
     }
 
     private static function stress(Facts $facts, Vessel $vessel): PanelStress

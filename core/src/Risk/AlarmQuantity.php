@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Risk;
+
+/** What an alarm measures. */
+enum AlarmQuantity: string
+{
+    case Temperature = 'temperature';
+    case Oxygen = 'oxygen';
+    case Power = 'power';
+    case Silence = 'silence';
+    case Level = 'level';
+    case Leak = 'leak';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Temperature => 'the water’s temperature',
+            self::Oxygen => 'dissolved oxygen',
+            self::Power => 'mains power',
+            self::Silence => 'silence of the controller',
+            self::Level => 'a water level',
+            self::Leak => 'water where none should be',
+        };
+    }
+
+    /** It calls at a limit, not at once. */
+    public function hasLimits(): bool
+    {
+        return $this === self::Temperature || $this === self::Oxygen;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Risk;
+
+use Velbrin\Core\Heat\LimitSide;
+use Velbrin\Core\Heat\TankHeat;
+use Velbrin\Core\Heat\TemperatureCourse;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** The water's temperature after a fault, from its set point on (R-21). */
+final readonly class TemperatureFault
+{
+    public function __construct(
+        public TankHeat $heat,
+        /** The water it is about, L. */
+        public float $volumeL,
+        public float $uaWK,
+        public float $powerW,
+        public float $roomC,
+        public float $startC,
+        /** It rises; else it falls. */
+        public bool $warms,
+        /** Where the thermostats that still work hold it; null: none does. */
+        public ?float $heldC = null,
+    ) {
+    }
+
+    /**
+     * Hours until it crosses that temperature; 0 when it stands beyond it already, null when it never does.
+     *
+     * @throws OutOfRange
+     */
+    public function hoursTo(float $limitC): ?float
+    {
+        return $this->isHeld($limitC) ? null : $this->course($limitC)->hoursToLimit;
+    }
+
+    /** Where it ends. @throws OutOfRange */
+    public function settlesC(): float
+    {
+        $course = $this->course($this->startC);
+        $settles = $course->settlesC ?? ($this->warms ? INF : -INF);
+        if (! is_finite($settles)) {
+            $settles = $this->startC;
+        }
+
+        return match (true) {
+            $this->heldC === null => $settles,
+            // Thermostats that still work do not carry it beyond the set point.
+            $this->warms => max($settles, $this->heldC),
+            default => min($settles, $this->heldC),
+        };
+    }
+
+    /** Where it stands after so many hours. @throws OutOfRange */
+    public function afterC(float $hours): float
+    {
+        return TemperatureCourse::of(
+            $this->volumeL,
+            $this->uaWK,
+            $this->powerW,
+            $this->evaporationW(),
+            $this->roomC,
+            $this->startC,
+            max(0.0, $hours),
+            $this->startC,
+            LimitSide::Upper,
+        )->tempC;
+    }
+
+    /** @throws OutOfRange */
+    public function course(float $limitC): TemperatureCourse
+    {
+        return TemperatureCourse::of(
+            $this->volumeL,
+            $this->uaWK,
+            $this->powerW,
+            $this->evaporationW(),
+            $this->roomC,
+            $this->startC,
+            24,
+            $limitC,
+            $this->warms ? LimitSide::Upper : LimitSide::Lower,
+        );
+    }
+
+    /** Taken at the start (R-22). */
+    public function evaporationW(): float
+    {
+        return $this->heat->evaporation($this->startC, $this->roomC)->watts;
+    }
+
+    /** A limit on the other side of where the working thermostats hold it is not met. */
+    private function isHeld(float $limitC): bool
+    {
+        $settles = $this->settlesC();
+
+        return $this->warms ? $limitC > $this->startC && $settles <= $limitC : $limitC < $this->startC && $settles >= $limitC;
+    }
+}
