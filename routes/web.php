@@ -40,6 +40,7 @@ use App\Front\Http\TypeToGoController;
 use App\House\Http\RuleController;
 use App\Reports\Http\HandoverController;
 use App\Reports\Http\ReportController;
+use App\Risk\Http\AlarmLimitsController;
 use App\Risk\Http\RiskController;
 use App\Rounds\Http\CrewController;
 use App\Rounds\Http\DueController;
@@ -232,7 +233,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/items/{item}/retire', [ItemController::class, 'retire'])->name('items.retire');
 
     Route::get('/risk', [RiskController::class, 'index'])->name('risk');
+    Route::get('/risk/alarms', [AlarmLimitsController::class, 'index'])->name('risk.alarms');
+    Route::put('/risk/alarms', [AlarmLimitsController::class, 'update'])->name('risk.alarms.update');
     Route::post('/risk/work-out', [RiskController::class, 'workOut'])->name('risk.work-out');
+    Route::put('/alarms/{alarm}', [AlarmController::class, 'update'])->name('alarms.update');
     Route::post('/alarms/{alarm}/test', [AlarmController::class, 'test'])->name('alarms.test');
     Route::post('/alarms/{alarm}/archive', [AlarmController::class, 'archive'])->name('alarms.archive');
 

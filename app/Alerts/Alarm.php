@@ -8,9 +8,11 @@ use App\House\Archives;
 use App\House\Audited;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Velbrin\Core\Risk\AlarmQuantity;
 
 /** An alarm: what it watches, whether it was tested, whom it calls in order (X-24). */
 #[UsePolicy(AlarmPolicy::class)]
@@ -18,12 +20,12 @@ final class Alarm extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['system_id', 'name', 'watches', 'delay_min', 'on_its_own', 'tested_on', 'test_every_days'];
+    protected $fillable = ['system_id', 'name', 'watches', 'quantity', 'low_limit', 'high_limit', 'delay_min', 'on_its_own', 'tested_on', 'test_every_days'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['watches' => 'array', 'on_its_own' => 'boolean', 'tested_on' => 'immutable_date', 'archived_at' => 'datetime', 'test_every_days' => 'integer'];
+        return ['watches' => 'array', 'quantity' => AlarmQuantity::class, 'on_its_own' => 'boolean', 'tested_on' => 'immutable_date', 'archived_at' => 'datetime', 'test_every_days' => 'integer'];
     }
 
     /** @return BelongsTo<System, $this> */
@@ -36,6 +38,20 @@ final class Alarm extends Model
     public function calls(): HasMany
     {
         return $this->hasMany(AlarmCall::class)->orderBy('position');
+    }
+
+    /**
+     * Nobody has said what it measures, or at which limit it calls (R-48).
+     *
+     * @param  Builder<self>  $query
+     * @return Builder<self>
+     */
+    public function scopeLacksLimit(Builder $query): Builder
+    {
+        $limited = array_values(array_map(fn (AlarmQuantity $q): string => $q->value, array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits())));
+
+        return $query->where(fn (Builder $q) => $q->whereNull('quantity')
+            ->orWhere(fn (Builder $limits) => $limits->whereIn('quantity', $limited)->whereNull('low_limit')->whereNull('high_limit')));
     }
 
     /** Somebody made it call, no longer ago than its interval. */

@@ -14,6 +14,7 @@ use App\Build\Supplier;
 use App\Clients\Attachment;
 use App\Clients\Site;
 use App\House\Paper;
+use App\Systems\Item;
 use App\Team\User;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -98,7 +99,8 @@ final readonly class Plans
         }
         if ($accept && isset($version)) {
             $system = Acceptance::accept($version, $this->planner, $name, 'mixed reef', Regime::Natural);
-            $system->update(['settling_until' => now()->addWeeks(7)->toDateString(), 'started_on' => now()->subWeeks(3)->toDateString(), 'keeper_id' => $this->technician->id]);
+            $system->update(['settling_until' => now()->addWeeks(7)->toDateString(), 'started_on' => now()->subWeeks(3)->toDateString(), 'keeper_id' => $this->technician->id, 'has_animals' => false]);
+            $system->items()->where('job', 'heater')->get()->each(fn (Item $item, int $i) => $item->update(['switched_by' => 'its own thermostat, '.($i + 1)]));
             $this->gates($version, $plan);
         }
     }

@@ -33,7 +33,7 @@ final class RoundsStories
         self::water($ines);
         if (($boardroom = $named('Boardroom')) !== null) {
             Alarm::query()->where('system_id', $boardroom->id)->get()->each(fn (Alarm $a) => $a->archive());
-            $alarm = Alarm::query()->create(['system_id' => $boardroom->id, 'name' => 'Alarm dialler', 'watches' => ['heater-on', 'heater-off', 'power-cut'], 'delay_min' => 10, 'on_its_own' => true, 'tested_on' => now()->subDays(30)->toDateString()]);
+            $alarm = Alarm::query()->create(['system_id' => $boardroom->id, 'name' => 'Alarm dialler', 'watches' => ['heater-on', 'heater-off', 'power-cut'], 'quantity' => 'temperature', 'low_limit' => 24.0, 'high_limit' => 27.5, 'delay_min' => 10, 'on_its_own' => true, 'tested_on' => now()->subDays(30)->toDateString()]);
             $alarm->calls()->create(['user_id' => $away->id, 'position' => 1]);
         }
         // Whoever touches it washes and visits nobody after (L-51).

@@ -61,7 +61,7 @@ final class Stories
             $installed = now()->subDays(430);
             $system->items()->create([
                 'vessel_id' => $system->vessels->firstWhere('role', 'sump')?->id, 'job' => 'heater', 'name' => "Heater {$n}", 'watts' => 400, 'installed_on' => $installed, 'installed_precision' => 'day',
-                'plug_label' => "H{$n}", 'outlet' => "strip A, {$n}", 'replace_on' => $installed->addDays(457), 'note' => 'Both bought on one day, one strip, one set point.',
+                'plug_label' => "H{$n}", 'outlet' => "strip A, {$n}", 'switched_by' => 'thermostat 1', 'replace_on' => $installed->addDays(457), 'note' => 'Both bought on one day, one strip, one set point.',
             ]);
         }
     }

@@ -168,10 +168,20 @@ final class World
                     Job::Heater => self::HEATER_W[$build], Job::Light => 140, Job::ReturnPump => 40, Job::Skimmer => 25, default => 12
                 },
                 'installed_on' => $installed->toDateString(), 'installed_precision' => $this->chance->pick(['day', 'month']), 'plug_label' => mb_strtoupper(mb_substr($job->label(), 0, 2)).$counts[$job->value],
-                'outlet' => 'strip A, '.($n + 1), 'replace_on' => Item::dueOn($installed, $life, $job)?->toDateString(), 'created_at' => now(), 'updated_at' => now(),
+                'outlet' => 'strip A, '.($n + 1), 'switched_by' => $this->switchOf($job, $counts[$job->value], $n), 'replace_on' => Item::dueOn($installed, $life, $job)?->toDateString(), 'created_at' => now(), 'updated_at' => now(),
             ];
         }
         DB::table('items')->insert($rows);
+    }
+
+    /** A thermostat of its own, or, in one house of six, the one controller. */
+    private function switchOf(Job $job, int $count, int $n): ?string
+    {
+        if ($job !== Job::Heater) {
+            return null;
+        }
+
+        return $this->chance->int(0, 5) === 0 && $n > 0 ? 'controller 1' : "its own thermostat, {$count}";
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Risk;
 
+use App\Systems\OffDevices;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
@@ -17,7 +18,7 @@ use Velbrin\Core\Risk\HoursInHand;
 /** Works out hours in hand, for a page or to be kept for the fleet. */
 final class Exposures
 {
-    public function __construct(private readonly NextLook $visits)
+    public function __construct(private readonly NextLook $visits, private readonly OffDevices $off)
     {
     }
 
@@ -26,7 +27,7 @@ final class Exposures
     {
         $system->loadMissing(TonightReader::loads());
 
-        return $this->answer($system, $night, $helpers ?? $this->helpers($system));
+        return $this->answer($system, $night, $helpers ?? $this->helpers($system), $this->off->ids([$system->id]));
     }
 
     public function helpers(System $system): Helpers
@@ -44,8 +45,9 @@ final class Exposures
         $rows = $worst = [];
         $helpers = Helpers::around($systems, $this->visits);
         $at = CarbonImmutable::now();
+        $off = $this->off->ids(array_values($systems->map(fn (System $s): int => $s->id)->all()));
         foreach ($systems as $system) {
-            $answer = $this->answer($system, $night, $helpers);
+            $answer = $this->answer($system, $night, $helpers, $off);
             $rows = [...$rows, ...(is_string($answer) ? self::waiting($system, $night, $answer, $at) : array_map(fn (HoursInHand $h): array => self::row($system, $night, $h, $at), $answer))];
             $worst[] = ['system_id' => $system->id, 'night' => $night->value, 'rank' => is_string($answer) ? null : HoursInHand::worst(...$answer)?->rank()];
         }
@@ -59,10 +61,13 @@ final class Exposures
         });
     }
 
-    /** @return list<HoursInHand>|string */
-    private function answer(System $system, Night $night, Helpers $helpers): array|string
+    /**
+     * @param  list<int>  $off
+     * @return list<HoursInHand>|string
+     */
+    private function answer(System $system, Night $night, Helpers $helpers, array $off): array|string
     {
-        $tank = TonightReader::read($system, $night);
+        $tank = TonightReader::read($system, $night, $off);
         if (is_string($tank)) {
             return $tank;
         }

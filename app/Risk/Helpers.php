@@ -73,12 +73,19 @@ final class Helpers
         $site = $system->site ?? new Site;
         $fault = $night->faultAt($site->timezone ?? 'UTC');
 
-        return array_values($this->alarms->where('system_id', $system->id)->map(fn (Alarm $alarm): AlarmWay => new AlarmWay(
-            $alarm->name,
-            array_values(array_filter(array_map(fn (mixed $h): ?Hazard => is_string($h) ? Hazard::tryFrom($h) : null, $alarm->watches))),
-            $alarm->delay_min, $alarm->isTested(), $alarm->on_its_own,
-            array_values($alarm->calls->map(fn (AlarmCall $c): Called => $this->called($c->user, $site, $fault, $c->step_min))->all()),
-        ))->all());
+        $ways = $this->alarms->where('system_id', $system->id)->map(fn (Alarm $alarm): AlarmWay => new AlarmWay(
+            name: $alarm->name,
+            watches: array_values(array_filter(array_map(fn (mixed $h): ?Hazard => is_string($h) ? Hazard::tryFrom($h) : null, $alarm->watches))),
+            delayMin: $alarm->delay_min,
+            tested: $alarm->isTested(),
+            onItsOwn: $alarm->on_its_own,
+            chain: array_values($alarm->calls->map(fn (AlarmCall $c): Called => $this->called($c->user, $site, $fault, $c->step_min))->all()),
+            quantity: $alarm->quantity,
+            lowLimit: $alarm->low_limit,
+            highLimit: $alarm->high_limit,
+        ));
+
+        return array_values($ways->all());
     }
 
     private function called(?User $user, Site $site, CarbonImmutable $fault, float $stepMin = 15): Called

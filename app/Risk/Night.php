@@ -7,6 +7,7 @@ namespace App\Risk;
 use App\Clients\Room;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
+use DateTimeZone;
 use Velbrin\Core\Build\PlanField;
 
 /** Which hour's room values the hours in hand are worked out for. */
@@ -47,7 +48,7 @@ enum Night: string
     public function roomC(System $system): ?float
     {
         $winter = match ($this) {
-            self::Tonight => $this->isWinterNow(), self::WinterNight, self::WinterDay => true, default => false,
+            self::Tonight => self::isWinterAt($system), self::WinterNight, self::WinterDay => true, default => false,
         };
         $column = ($winter ? 'winter' : 'summer').($this->isDay() ? '_day_c' : '_night_c');
         $surveyed = $system->room instanceof Room ? $system->room->getAttribute($column) : null;
@@ -57,10 +58,24 @@ enum Night: string
         return is_numeric($surveyed) ? (float) $surveyed : (is_numeric($planned) ? (float) $planned : null);
     }
 
-    private function isWinterNow(): bool
+    /** The seven cold months of the site's hemisphere, on its own clock. */
+    private static function isWinterAt(System $system): bool
     {
-        $month = (int) CarbonImmutable::now()->format('n');
+        $zone = $system->site->timezone ?? 'UTC';
+        $month = (int) CarbonImmutable::now($zone)->format('n');
+        $north = self::isSouth($system) ? ($month + 5) % 12 + 1 : $month;
 
-        return $month >= 10 || $month <= 4;
+        return $north >= 10 || $north <= 4;
+    }
+
+    /** By the place on the map; where nobody has put it there, by its time zone. */
+    private static function isSouth(System $system): bool
+    {
+        if ($system->site?->lat !== null) {
+            return $system->site->lat < 0;
+        }
+        $location = (new DateTimeZone($system->site->timezone ?? 'UTC'))->getLocation();
+
+        return is_array($location) && $location['country_code'] !== '??' && $location['latitude'] < 0;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Risk;
 
+use App\Systems\Register;
 use App\Systems\System;
 use App\Systems\SystemBrief;
 use Velbrin\Core\Build\DisplayTank;
@@ -13,7 +14,6 @@ use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Build\Topic\Warmth;
-use Velbrin\Core\Control\Job;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Community;
 use Velbrin\Core\Risk\Tonight;
@@ -24,40 +24,70 @@ final class TonightReader
     /**
      * The system is loaded with vessels, items, room and site.
      *
+     * @param  list<int>  $off  ids of devices that are switched off
      * @return Tonight|string the tank, or what is still to be said
      */
-    public static function read(System $system, Night $night): Tonight|string
+    public static function read(System $system, Night $night, array $off): Tonight|string
     {
         $room = $night->roomC($system);
         if ($room === null) {
             return 'how warm the room then is';
         }
-        $heaters = [];
-        foreach ($system->items as $item) {
-            if ($item->job === Job::Heater && $item->retired_at === null) {
-                if ($item->watts === null) {
-                    return "the watts of {$item->name}";
-                }
-                $heaters[] = $item->watts;
-            }
+        $register = Register::of($system, $off);
+        if ($register->heatersWithoutWatts() !== []) {
+            return 'the watts of '.implode(', ', $register->heatersWithoutWatts());
         }
         try {
-            $facts = Facts::of(SystemBrief::read($system));
-            $display = DisplayTank::of($facts);
-            [$low] = $system->regime->harmC();
-
-            return new Tonight(
-                Warmth::heat($facts), $system->volumeL() ?? Volumes::systemL($facts), $display->vessel->insideAreaM2(), $display->vessel->insideAreaM2(), $facts->word(F::Top) !== 'open',
-                $facts->number(F::SetpointC), $facts->number(F::Salinity), $heaters,
-                self::known($facts, F::PumpsW) + ($night->isDay() ? self::known($facts, F::LightsW) * $facts->number(F::LightSharePct) / 100 : 0.0),
-                $room, $low, $facts->number(F::UpperHarmC), $system->fish_kg, $system->small_fish, $system->community ?? Community::Mixed,
-                $system->battery_h ?? 0.0, $system->battery_pump, $system->site->altitude_m ?? 0.0, Volumes::displayL($facts),
-            );
+            return self::tank(Facts::of(SystemBrief::running($system, $off)), $system, $night, $register, $room);
         } catch (Missing $e) {
             return implode(', ', array_map(fn (string $f): string => lcfirst(PlanSheet::fields()[$f]->label ?? $f), $e->fields));
         } catch (OutOfRange $e) {
             return 'a sound '.lcfirst(PlanSheet::fields()[$e->field]->label ?? $e->field);
         }
+    }
+
+    /**
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private static function tank(Facts $facts, System $system, Night $night, Register $register, float $roomC): Tonight
+    {
+        $display = DisplayTank::of($facts);
+        $lights = $night->isDay() ? self::known($facts, F::LightsW) * $facts->number(F::LightSharePct) / 100 : 0.0;
+        [$displayHeat, $sumpHeat] = Warmth::apart($facts);
+
+        return new Tonight(
+            heat: Warmth::heat($facts),
+            volumeL: Volumes::systemL($facts),
+            surfaceM2: $display->vessel->insideAreaM2(),
+            footprintM2: $display->vessel->insideAreaM2(),
+            lid: $facts->word(F::Top) !== 'open',
+            setpointC: $facts->number(F::SetpointC),
+            salinity: $facts->number(F::Salinity),
+            heaters: $register->heaters(),
+            backgroundW: self::known($facts, F::PumpsW) + $lights,
+            roomC: $roomC,
+            lowC: $system->regime->harmC()[0],
+            highC: $facts->number(F::UpperHarmC),
+            fishKg: $system->fish_kg,
+            smallFish: $system->small_fish,
+            community: $system->community ?? Community::Mixed,
+            batteryH: self::batteryH($system, $register),
+            batteryPump: $system->battery_pump,
+            altitudeM: $system->site->altitude_m ?? 0.0,
+            displayL: Volumes::displayL($facts),
+            displayHeat: $displayHeat,
+            sumpHeat: $sumpHeat,
+            hasAnimals: $system->has_animals ?? true,
+            noHeater: $system->noHeater(),
+            batteryLoadW: $register->batteryLoadW(),
+        );
+    }
+
+    /** By R-23 from a battery that is described; one that is not counts as nothing; hours somebody once said where none stands in the register. */
+    private static function batteryH(System $system, Register $register): float
+    {
+        return $register->batteryHours() ?? ($register->hasBattery() ? 0.0 : $system->battery_h ?? 0.0);
     }
 
     /** Heat nobody has counted is left out: it would only flatter a cold night. */

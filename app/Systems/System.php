@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Heat\NoHeater;
 use Velbrin\Core\Risk\Community;
 
 /** One body of water and everything that touches it. */
@@ -28,7 +29,7 @@ final class System extends Model
     protected $fillable = [
         'site_id', 'room_id', 'plan_version_id', 'keeper_id', 'name', 'kind', 'regime', 'started_on', 'started_precision', 'settling_until',
         'true_volume_l', 'measured_volume_l', 'measured_how', 'facts', 'bases', 'chambers', 'tables', 'light_read_on', 'flow_read_on',
-        'fish_kg', 'small_fish', 'community', 'battery_h', 'battery_pump', 'hose_flow_lh', 'salt_mix_id', 'emergency_share_pct', 'isolated_since', 'isolated_reason', 'unprotected',
+        'fish_kg', 'small_fish', 'community', 'has_animals', 'no_heater_because', 'no_heater_while', 'no_heater_review_on', 'battery_h', 'battery_pump', 'hose_flow_lh', 'salt_mix_id', 'emergency_share_pct', 'isolated_since', 'isolated_reason', 'unprotected',
     ];
 
     /** @return array<string, string> */
@@ -36,7 +37,7 @@ final class System extends Model
     {
         return [
             'regime' => Regime::class, 'started_on' => 'immutable_date', 'settling_until' => 'immutable_date',
-            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'tables' => 'array', 'light_read_on' => 'immutable_date', 'flow_read_on' => 'immutable_date', 'archived_at' => 'datetime',
+            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'has_animals' => 'boolean', 'no_heater_review_on' => 'immutable_date', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'tables' => 'array', 'light_read_on' => 'immutable_date', 'flow_read_on' => 'immutable_date', 'archived_at' => 'datetime',
         ];
     }
 
@@ -44,6 +45,17 @@ final class System extends Model
     public function volumeL(): ?float
     {
         return $this->measured_volume_l ?? $this->true_volume_l;
+    }
+
+    /** Why it has no heater, if that is on purpose; null: nobody has said so. */
+    public function noHeater(): ?NoHeater
+    {
+        if ($this->no_heater_because === null) {
+            return null;
+        }
+        $isOverdue = $this->no_heater_review_on === null || $this->no_heater_review_on->isPast();
+
+        return new NoHeater($this->no_heater_because, $this->no_heater_while ?? '', $isOverdue);
     }
 
     /** Writes down what animals depend on though nobody has tested it (X-10). */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use Velbrin\Core\Build\OnRecord;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\PlanSheet;
@@ -30,6 +31,24 @@ final class SystemBrief
         $raw['bases'] += [PlanField::UpperHarmC->value => Basis::Computed->value];
 
         return PlanBrief::read($raw);
+    }
+
+    /**
+     * The system as it stands and runs: its register, its measured volume, its answer to having no heater (R-49, R-50).
+     *
+     * @param  list<int>|null  $off  ids of devices that are switched off; null: asked for
+     */
+    public static function running(System $system, ?array $off = null): PlanBrief
+    {
+        $system->loadMissing(['vessels', 'items']);
+        $register = Register::of($system, $off ?? app(OffDevices::class)->ids([$system->id]));
+
+        return self::read($system)->onRecord(new OnRecord(
+            $register->heaters(),
+            $register->heatersWithoutWatts(),
+            $system->measured_volume_l,
+            $system->noHeater(),
+        ));
     }
 
     /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>, ...<string, mixed>} */

@@ -19,7 +19,7 @@ final class SystemFindings
 {
     public static function answers(System $system): PlanAnswers
     {
-        return Plan::answer(SystemBrief::read($system));
+        return Plan::answer(SystemBrief::running($system));
     }
 
     /** @return list<Finding> readings that are out of their band or about to leave it */

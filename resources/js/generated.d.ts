@@ -4,11 +4,17 @@ export interface AlarmView {
     id: number;
     name: string;
     watches: string[];
+    quantity: string | null;
+    measures: string | null;
+    lowLimit: number | null;
+    highLimit: number | null;
     delayMin: number;
     onItsOwn: boolean;
     testedOn: string | null;
     tested: boolean;
     calls: string[];
+    callIds: number[];
+    findings: FindingView[];
 }
 
 export interface ApiReading {
@@ -807,10 +813,22 @@ export interface HazardView {
     noticedH: number | null;
     actsH: number | null;
     hours: number | null;
+    atMost: boolean;
     who: string | null;
     how: string;
     finding: FindingView;
     working: WorkingView | null;
+}
+
+export interface OpenLimitView {
+    id: number;
+    name: string;
+    system: string;
+    where: string;
+    systemId: number;
+    quantity: string | null;
+    lowLimit: number | null;
+    highLimit: number | null;
 }
 
 export interface BoardView {
@@ -1151,6 +1169,15 @@ export interface ItemView {
     testedResult: string | null;
     temporaryUntil: string | null;
     temporaryWhy: string | null;
+    switchedBy: string | null;
+    awaySince: string | null;
+    awayWhere: string | null;
+    capacityWh: number | null;
+    usableSharePct: number | null;
+    carriesW: number | null;
+    efficiencyPct: number | null;
+    idleW: number | null;
+    vesselId: number | null;
 }
 
 export interface LogLineView {

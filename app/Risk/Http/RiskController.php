@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Risk\Http;
 
+use App\Alerts\Alarm;
 use App\Alerts\Views\AlarmView;
 use App\House\Views\PageView;
 use App\Risk\Exposure;
 use App\Risk\Exposures;
+use App\Risk\Helpers;
 use App\Risk\Night;
 use App\Risk\TonightReader;
 use App\Risk\Views\ExposureLineView;
@@ -26,6 +28,9 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
+use Velbrin\Core\Build\PlanField;
+use Velbrin\Core\Risk\AlarmLimits;
+use Velbrin\Core\Risk\AlarmQuantity;
 use Velbrin\Core\Risk\Community;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
@@ -34,6 +39,9 @@ use Velbrin\Core\Risk\HoursInHand;
 final class RiskController
 {
     private const AT_ONCE = 100;
+
+    /** Counted while nobody has said what heating holds, °C. */
+    private const SET_C = 25.5;
 
     public function index(Request $request, #[CurrentUser] User $user): Response
     {
@@ -87,11 +95,18 @@ final class RiskController
             'room' => $night->roomC($system),
             'hazards' => $hazards,
             'needs' => is_string($answer) ? $answer : null,
-            'alarms' => array_map(AlarmView::of(...), $helpers->records($system)),
+            'alarms' => self::alarms($system, $helpers, $user),
+            'quantities' => collect(AlarmQuantity::cases())->mapWithKeys(fn (AlarmQuantity $q): array => [$q->value => $q->label()]),
+            'withLimits' => array_values(array_map(fn (AlarmQuantity $q): string => $q->value, array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits()))),
             'watches' => collect(Hazard::cases())->mapWithKeys(fn (Hazard $h): array => [$h->value => $h->label()]),
             'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
             'communities' => collect(Community::cases())->mapWithKeys(fn (Community $c): array => [$c->value => $c->label()]),
-            'life' => ['fish_kg' => $system->fish_kg, 'small_fish' => $system->small_fish, 'community' => $system->community?->value, 'battery_h' => $system->battery_h, 'battery_pump' => $system->battery_pump],
+            'life' => [
+                'has_animals' => $system->has_animals,
+                'no_heater_because' => $system->no_heater_because,
+                'no_heater_while' => $system->no_heater_while,
+                'no_heater_review_on' => $system->no_heater_review_on?->toDateString(),
+                'fish_kg' => $system->fish_kg, 'small_fish' => $system->small_fish, 'community' => $system->community?->value, 'battery_h' => $system->battery_h, 'battery_pump' => $system->battery_pump],
         ]);
     }
 
@@ -100,8 +115,15 @@ final class RiskController
     {
         Gate::authorize('record', $system);
         $given = $request->validate([
+            'has_animals' => ['nullable', 'boolean'],
+            'no_heater_because' => ['nullable', 'string', 'max:200'],
+            'no_heater_while' => ['nullable', 'required_with:no_heater_because', 'string', 'max:200'],
+            'no_heater_review_on' => ['nullable', 'required_with:no_heater_because', 'date', 'after:today'],
             'fish_kg' => ['nullable', 'numeric:strict', 'min:0', 'max:2000'], 'small_fish' => ['required', 'boolean'], 'community' => ['nullable', Rule::enum(Community::class)],
             'battery_h' => ['nullable', 'numeric:strict', 'min:0', 'max:500'], 'battery_pump' => ['required', 'boolean'],
+        ], [
+            'no_heater_while.required_with' => 'Say while what it holds: the heating of the room, the season.',
+            'no_heater_review_on.required_with' => 'Say when it is looked at again.',
         ]);
         DB::transaction(function () use ($system, $given, $exposures): void {
             $system->update($given);
@@ -109,6 +131,19 @@ final class RiskController
         });
 
         return back()->with('said', 'Kept, and worked out again.');
+    }
+
+    /** @return list<AlarmView> with what stands against their limits */
+    private static function alarms(System $system, Helpers $helpers, User $user): array
+    {
+        [$low, $high] = $system->regime->harmC();
+        $set = $system->facts[PlanField::SetpointC->value] ?? null;
+        $setC = is_numeric($set) ? (float) $set : self::SET_C;
+
+        return array_map(
+            fn (Alarm $a): AlarmView => AlarmView::of($a, AlarmLimits::findings($a->name, $a->quantity, $a->low_limit, $a->high_limit, $low, $setC, $high), $user->units()),
+            $helpers->records($system),
+        );
     }
 
     private function night(Request $request): Night

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
+use App\Systems\DeviceRetired;
 use App\Systems\Item;
 use App\Systems\OpenRipple;
 use App\Systems\System;
@@ -28,9 +29,11 @@ final class ItemController
         $given = $request->validate($this->rules($system));
         // A device that takes the place of a retired one re-opens what was set for the old one.
         $takesPlace = $system->items()->where('job', $given['job'])->whereNotNull('retired_at')->exists();
-        DB::transaction(function () use ($system, $given, $user, $takesPlace): void {
+        $reopens = $takesPlace || $given['job'] === Job::Heater->value;
+        DB::transaction(function () use ($system, $given, $user, $takesPlace, $reopens): void {
             $item = $system->items()->create($this->withForecast($given));
-            OpenRipple::open($system, $takesPlace ? Ripples::ofDevice($item->job) : [], "{$item->name} takes the place of a retired one", $user);
+            $cause = $takesPlace ? "{$item->name} takes the place of a retired one" : "{$item->name} is new in the register";
+            OpenRipple::open($system, $reopens ? Ripples::ofDevice($item->job) : [], $cause, $user);
         });
 
         return back()->with('said', 'In the register.');
@@ -45,7 +48,7 @@ final class ItemController
         unset($given['reason']);
         DB::transaction(function () use ($item, $given, $reason, $user): void {
             $item->update($this->withForecast($given));
-            $other = $item->wasChanged(['job', 'watts', 'name']);
+            $other = $item->wasChanged(['job', 'watts', 'name', 'switched_by', 'away_since']);
             OpenRipple::open($item->system()->firstOrFail(), $other ? Ripples::ofDevice($item->job) : [], "{$item->name}: {$reason}", $user);
             activity()->performedOn($item)->event('reason')->withProperties(['reason' => $reason])->log('why it changed');
         });
@@ -83,11 +86,17 @@ final class ItemController
         return back()->with('said', "{$item->name} is {$item->state->label()}.");
     }
 
-    public function retire(Request $request, Item $item): RedirectResponse
+    /** What was set for it is re-opened, and somebody is asked to replace it. */
+    public function retire(Request $request, Item $item, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $item);
         $given = $request->validate(['reason' => ['required', 'string', 'max:300']]);
-        $item->update(['retired_at' => now(), 'retired_reason' => $given['reason'], 'replace_on' => null]);
+        $reason = is_string($given['reason']) ? $given['reason'] : '';
+        DB::transaction(function () use ($item, $reason, $user): void {
+            $item->update(['retired_at' => now(), 'retired_reason' => $reason, 'replace_on' => null]);
+            OpenRipple::open($item->system()->firstOrFail(), Ripples::ofDevice($item->job), "{$item->name} retired: {$reason}", $user);
+            DeviceRetired::dispatch($item, $user);
+        });
 
         return back()->with('said', "{$item->name} is retired; its history stays.");
     }
@@ -107,6 +116,14 @@ final class ItemController
             'plug_label' => ['nullable', 'string', 'max:80'],
             'outlet' => ['nullable', 'string', 'max:80'],
             'circuit' => ['nullable', 'string', 'max:80'],
+            'switched_by' => ['nullable', 'string', 'max:80'],
+            'away_since' => ['nullable', 'date', 'before_or_equal:tomorrow'],
+            'away_where' => ['nullable', 'required_with:away_since', 'string', 'max:160'],
+            'capacity_wh' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'],
+            'usable_share_pct' => ['nullable', 'numeric:strict', 'gt:0', 'max:100'],
+            'carries_w' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],
+            'efficiency_pct' => ['nullable', 'numeric:strict', 'gt:0', 'max:100'],
+            'idle_w' => ['nullable', 'numeric:strict', 'min:0', 'max:1000'],
             'serial' => ['nullable', 'string', 'max:80'],
             'spare_where' => ['nullable', 'string', 'max:160'],
             'warranty_until' => ['nullable', 'date'],

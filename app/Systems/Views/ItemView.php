@@ -38,6 +38,16 @@ final readonly class ItemView
         public ?string $testedResult,
         public ?string $temporaryUntil,
         public ?string $temporaryWhy,
+        /** The switch, probe or controller it hangs on. */
+        public ?string $switchedBy,
+        public ?string $awaySince,
+        public ?string $awayWhere,
+        public ?float $capacityWh,
+        public ?float $usableSharePct,
+        public ?float $carriesW,
+        public ?float $efficiencyPct,
+        public ?float $idleW,
+        public ?int $vesselId,
     ) {
     }
 
@@ -49,6 +59,15 @@ final readonly class ItemView
             $item->spare_where, $item->note, $item->service_every_days, $item->last_service_on?->toDateString(), $item->warranty_until?->toDateString(), $item->retired_at === null ? null : $item->retired_at->toDateString().': '.$item->retired_reason,
             $item->price_minor, $item->price_minor === null ? null : Money::shown($item->price_minor), $item->relationLoaded('attachments') ? $item->attachments->first()?->id : null,
             $item->state->value, $item->state->label(), $item->tested_result, $item->temporary_until?->toDateString(), $item->temporary_why,
+            $item->switched_by,
+            $item->away_since?->toDateString(),
+            $item->away_where,
+            $item->capacity_wh,
+            $item->usable_share_pct,
+            $item->carries_w,
+            $item->efficiency_pct,
+            $item->idle_w,
+            $item->vessel_id,
         );
     }
 }

@@ -45,6 +45,8 @@ final readonly class PlanBrief
         public array $errors,
         private array $tables,
         private array $house,
+        /** Null: a plan, not a running system. */
+        public ?OnRecord $record = null,
     ) {
     }
 
@@ -132,7 +134,13 @@ final readonly class PlanBrief
     /** The same brief with one fact said otherwise: for "what if", never kept. */
     public function with(PlanField $field, float|string $value): self
     {
-        return new self([...$this->values, $field->value => $value], $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables, $this->house);
+        return new self([...$this->values, $field->value => $value], $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables, $this->house, $this->record);
+    }
+
+    /** The same build as it stands and runs. */
+    public function onRecord(OnRecord $record): self
+    {
+        return new self($this->values, $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables, $this->house, $record);
     }
 
     public function has(PlanField $field): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
+use Velbrin\Core\Heat\NoHeater;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;

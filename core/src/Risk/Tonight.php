@@ -6,6 +6,7 @@ namespace Velbrin\Core\Risk;
 
 use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Heat\HeaterBank;
+use Velbrin\Core\Heat\NoHeater;
 use Velbrin\Core\Heat\TankHeat;
 
 /** A system as it stands that night, by its register: what warms it, what cools it, what breathes in it. */

@@ -8,14 +8,14 @@ import Materials from './Materials.vue';
 import SystemFrame from './SystemFrame.vue';
 
 const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; vessels: { id: number; name: string; litres: number | null; roomId: number | null }[]; rooms: Record<string, string>; ownRoomId: number | null; materials: { id: number; kind: string; name: string; facts: string; kg: number | null; on: string; note: string | null }[]; materialKinds: Record<string, string>; findings: FindingView[] }>();
-const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, temporary_until: null as string | null, temporary_why: '', price: '', price_minor: null as number | null, reason: '' };
+const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', switched_by: '', away_since: null as string | null, away_where: '', vessel_id: null as number | null, capacity_wh: null as number | null, usable_share_pct: null as number | null, carries_w: null as number | null, efficiency_pct: null as number | null, idle_w: null as number | null, serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, temporary_until: null as string | null, temporary_why: '', price: '', price_minor: null as number | null, reason: '' };
 const units = useUnits();
 const form = useForm({ ...blank });
 const editing = ref(false);
 const retiring = ref<number | null>(null);
 const reason = ref('');
 function edit(item: ItemView | null) {
-    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, state: item.state, warranty_until: item.warrantyUntil, temporary_until: item.temporaryUntil, temporary_why: item.temporaryWhy ?? '', price: item.priceMinor === null ? '' : (item.priceMinor / 100).toFixed(2), price_minor: item.priceMinor, reason: '' });
+    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', switched_by: item.switchedBy ?? '', away_since: item.awaySince, away_where: item.awayWhere ?? '', vessel_id: item.vesselId, capacity_wh: item.capacityWh, usable_share_pct: item.usableSharePct, carries_w: item.carriesW, efficiency_pct: item.efficiencyPct, idle_w: item.idleW, serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, state: item.state, warranty_until: item.warrantyUntil, temporary_until: item.temporaryUntil, temporary_why: item.temporaryWhy ?? '', price: item.priceMinor === null ? '' : (item.priceMinor / 100).toFixed(2), price_minor: item.priceMinor, reason: '' });
     form.clearErrors();
     editing.value = true;
 }
@@ -70,6 +70,22 @@ function retire(id: number) {
             <div><label for="i7">Label on the plug</label><input id="i7" v-model="form.plug_label" type="text"></div>
             <div><label for="i8">Outlet</label><input id="i8" v-model="form.outlet" type="text"></div>
             <div><label for="i9">Circuit</label><input id="i9" v-model="form.circuit" type="text"></div>
+            <div><label for="i18">Stands in</label><select id="i18" v-model="form.vessel_id"><option :value="null">not said</option><option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}</option></select></div>
+            <div>
+                <label for="i19">Switched by</label>
+                <input id="i19" v-model="form.switched_by" type="text" maxlength="80" placeholder="its own thermostat, controller 1 …">
+                <small v-if="form.job === 'heater'" class="quiet">Heaters of one switch, probe or controller stick and fail together.</small>
+                <FieldError :words="form.errors.switched_by" />
+            </div>
+            <template v-if="form.job === 'battery'">
+                <div><label for="ib1">Holds, Wh</label><input id="ib1" v-model.number="form.capacity_wh" type="number" step="any" min="1"><FieldError :words="form.errors.capacity_wh" /></div>
+                <div><label for="ib2">Of that usable, %</label><input id="ib2" v-model.number="form.usable_share_pct" type="number" step="any" min="1" max="100" placeholder="100"><FieldError :words="form.errors.usable_share_pct" /></div>
+                <div><label for="ib3">Carries, W</label><input id="ib3" v-model.number="form.carries_w" type="number" step="any" min="0.1"><FieldError :words="form.errors.carries_w" /></div>
+                <div><label for="ib4">Efficiency, %</label><input id="ib4" v-model.number="form.efficiency_pct" type="number" step="any" min="1" max="100" placeholder="85; direct DC 90"><FieldError :words="form.errors.efficiency_pct" /></div>
+                <div><label for="ib5">Draws itself, W</label><input id="ib5" v-model.number="form.idle_w" type="number" step="any" min="0" placeholder="0"><FieldError :words="form.errors.idle_w" /></div>
+            </template>
+            <div><label for="i20">Away since</label><input id="i20" v-model="form.away_since" type="date"><FieldError :words="form.errors.away_since" /></div>
+            <div><label for="i21">Where it is now</label><input id="i21" v-model="form.away_where" type="text" maxlength="160" placeholder="lent, in repair …"><FieldError :words="form.errors.away_where" /></div>
             <div><label for="i10">Spare kept at</label><input id="i10" v-model="form.spare_where" type="text"></div>
             <div><label for="i13">Serial number</label><input id="i13" v-model="form.serial" type="text"></div>
             <div><label for="i14">Serviced every, days</label><input id="i14" v-model.number="form.service_every_days" type="number" min="1"><FieldError :words="form.errors.service_every_days" /></div>
@@ -90,7 +106,7 @@ function retire(id: number) {
                         <td>{{ item.jobLabel }}</td><td><a v-if="item.photoId" :href="`/attachments/${item.photoId}`" class="thumb"><img :src="`/attachments/${item.photoId}`" :alt="`Photo of ${item.name}`" width="44" loading="lazy"></a><b>{{ item.name }}</b><br><small class="quiet">{{ [item.price, item.note].filter(Boolean).join(' · ') }}</small><small v-if="item.temporaryUntil" class="wrong"> for now, until {{ item.temporaryUntil }}: {{ item.temporaryWhy }}</small></td><td class="num">{{ item.watts === null ? 'not known' : `${item.watts} W` }}</td>
                         <td>{{ item.installedOn ? `${item.installedPrecision === 'day' ? '' : 'about '}${date(item.installedOn)}` : 'not known' }}</td>
                         <td>{{ item.retired ? `retired ${item.retired}` : item.replaceOn ? when(item.replaceOn) : item.countedMonths ? 'needs its date' : 'when worn' }}</td>
-                        <td>{{ item.plugLabel || 'no label' }}<br><small class="quiet">{{ [item.outlet, item.circuit].filter(Boolean).join(', ') }}</small></td>
+                        <td>{{ item.plugLabel || 'no label' }}<br><small class="quiet">{{ [item.outlet, item.circuit, item.switchedBy && `switched by ${item.switchedBy}`].filter(Boolean).join(', ') }}</small><small v-if="item.awaySince" class="wrong"> away since {{ date(item.awaySince) }}: {{ item.awayWhere }}</small></td>
                         <td v-if="header.mayRecord && !item.retired">
                             <button type="button" class="linkish" @click="edit(item)">change</button> · <button type="button" class="linkish" @click="stating = item.id; testing.state = item.state === 'tested' ? 'run-in' : 'tested'">{{ item.state === 'run-in' ? 'tested' : item.stateLabel }}</button> · <button type="button" class="linkish" @click="retiring = item.id">retire</button> · <label class="linkish">photo<input type="file" class="visually-hidden" accept="image/jpeg,image/png,image/webp" :aria-label="`Photo of ${item.name}`" @change="photo(item.id, $event)"></label>
                             <template v-if="item.job === 'doser'"><br><button type="button" class="linkish" @click="dosing(item.id, 'air')">air in its line</button> · <button type="button" class="linkish" @click="calibrating = item.id">calibrated</button>

@@ -40,8 +40,7 @@ final class Circuits implements Asks, Topic
     public function answer(Facts $facts): TopicAnswer
     {
         $facts->need(F::PumpsW, F::LightsW, F::WinterC, F::SummerC);
-        $choice = Warmth::choice($facts)->chosen;
-        $heaters = $choice === null ? 0.0 : $choice->count * $choice->wattsEach;
+        $heaters = Warmth::heatersW($facts);
         $steady = $facts->number(F::PumpsW) + $facts->number(F::LightsW) + $facts->number(F::OtherW) + $heaters;
         $volts = $facts->number(F::MainsV);
         $circuits = max(1.0, round($facts->number(F::Circuits)));
@@ -49,7 +48,7 @@ final class Circuits implements Asks, Topic
         $start = Quantity::of(($steady + (self::MOTOR_START - 1) * $facts->number(F::PumpsW)) / $volts / $circuits, Kind::Current);
         $energy = Quantity::of(self::meanW($facts) * self::HOURS_A_MONTH / 1000, Kind::Energy);
         $parts = ['a' => $running, 'start' => $start, 'may' => Quantity::of(self::SHARE * $facts->number(F::CircuitA), Kind::Current), 'rated' => Quantity::of($facts->number(F::CircuitA), Kind::Current), 'n' => Quantity::of($circuits, Kind::Count), 'heaters' => Quantity::of($heaters, Kind::Power)];
-        $watts = [$facts->row('p', F::PumpsW), $facts->row('l', F::LightsW), $facts->row('o', F::OtherW), ['h', 'Heaters, first choice, all on', $heaters, Kind::Power], $facts->row('V', F::MainsV), ['n', 'Circuits', $circuits, Kind::Count]];
+        $watts = [$facts->row('p', F::PumpsW), $facts->row('l', F::LightsW), $facts->row('o', F::OtherW), ['h', $facts->brief->record === null ? 'Heaters, first choice, all on' : 'Heaters in the register, all on', $heaters, Kind::Power], $facts->row('V', F::MainsV), ['n', 'Circuits', $circuits, Kind::Count]];
 
         return new TopicAnswer([
             Figure::number('circuitA', $running, Sentence::of('all on, heaters {heaters}; {may} is allowed all day', $parts), $facts->basis(), Working::of(Topic::LABELS['circuitA'], '(p + l + o + h)/V/n', $watts, $running, 'B-61: at most 0.8 of the rating')),

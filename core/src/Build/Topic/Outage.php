@@ -42,8 +42,7 @@ final class Outage implements Topic
         if ($tree !== null) {
             return self::plugByPlug($facts, $tree);
         }
-        $choice = Warmth::choice($facts)->chosen;
-        $heaters = $choice === null ? 0.0 : $choice->count * $choice->wattsEach;
+        $heaters = Warmth::heatersW($facts);
         $running = $facts->number(F::PumpsW) + $heaters;
         $surge = (self::MOTOR_START - 1) * $facts->number(F::PumpsW);
         $watts = Quantity::of(($running + $surge) / self::SHARE, Kind::Power);

@@ -12,6 +12,7 @@ use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
@@ -52,13 +53,7 @@ final class Volumes implements Topic
                     ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
                 ], Quantity::of($volume->grossL, Kind::Volume), 'W-1, W-2: inside volume to the water line')),
             Figure::number('displayNetL', Quantity::of($volume->netL, Kind::Volume), null, $facts->basis(), $net),
-            Figure::number('systemL', Quantity::of($system, Kind::Volume), Sentence::of(($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes').($others > 0 ? ', and other vessels' : '')), $facts->basis(),
-                Working::of('True water volume', $others > 0 ? 'display + sump + pipes + others' : 'display + sump + pipes', [
-                    ['display', 'Display, net', $volume->netL, Kind::Volume],
-                    ['sump', 'Sump at its running levels', $sump?->waterL() ?? 0.0, Kind::Volume],
-                    ['pipes', 'Pipes and overflow box', $pipes, Kind::Volume],
-                    ...($others > 0 ? [['others', 'Other vessels', $others, Kind::Volume]] : []),
-                ], Quantity::of($system, Kind::Volume), 'W-5: sum of the vessels at their running level and the pipework')),
+            self::whole($facts, $volume, $sump, $pipes, $others),
         ];
         $findings = [];
         if ($facts->knows(F::LabelL)) {
@@ -88,8 +83,33 @@ final class Volumes implements Topic
         return new TopicAnswer($figures, $findings);
     }
 
-    /** True volume of the whole system with every further vessel. */
+    private static function whole(Facts $facts, VesselVolume $volume, ?SumpWater $sump, float $pipes, float $others): Figure
+    {
+        $measured = $facts->brief->record?->measuredL;
+        $computed = Quantity::of(self::computedL($facts), Kind::Volume);
+        if ($measured !== null) {
+            $note = Sentence::of('measured; its sizes give {computed}', ['computed' => $computed]);
+
+            return Figure::number('systemL', Quantity::of($measured, Kind::Volume), $note, Basis::Measured);
+        }
+        $of = ($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes').($others > 0 ? ', and other vessels' : '');
+        $working = Working::of('True water volume', $others > 0 ? 'display + sump + pipes + others' : 'display + sump + pipes', [
+            ['display', 'Display, net', $volume->netL, Kind::Volume],
+            ['sump', 'Sump at its running levels', $sump?->waterL() ?? 0.0, Kind::Volume],
+            ['pipes', 'Pipes and overflow box', $pipes, Kind::Volume],
+            ...($others > 0 ? [['others', 'Other vessels', $others, Kind::Volume]] : []),
+        ], $computed, 'W-5: sum of the vessels at their running level and the pipework');
+
+        return Figure::number('systemL', $computed, Sentence::of($of), $facts->basis(), $working);
+    }
+
+    /** Volume of the whole system with every further vessel: the measured one where it was measured (W-6). */
     public static function systemL(Facts $facts): float
+    {
+        return $facts->brief->record->measuredL ?? self::computedL($facts);
+    }
+
+    private static function computedL(Facts $facts): float
     {
         return self::standL($facts) + OtherVessels::litres($facts);
     }

@@ -14,6 +14,7 @@ use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
+use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Heat\HeaterChoice;
 use Velbrin\Core\Heat\HeaterSet;
 use Velbrin\Core\Heat\Surfaces;
@@ -29,7 +30,7 @@ use Velbrin\Core\Measure\Working;
 /** Heat lost in winter and in summer, evaporation, and heaters that fail safely (B-40, B-41, B-43). */
 final class Warmth implements Topic
 {
-    private const LOWER_HARM_C = 18.0;
+    public const LOWER_HARM_C = 18.0;
 
     public function keys(): array
     {
@@ -64,6 +65,9 @@ final class Warmth implements Topic
     private static function withGear(Facts $facts, TankHeat $heat, float $winter): TopicAnswer
     {
         $facts->need(F::PumpsW, F::LightsW);
+        if ($facts->brief->record !== null) {
+            return RegisteredHeat::answer($facts, $heat, $facts->brief->record);
+        }
         $background = self::backgroundW($facts);
         $choice = self::chosen($facts, $heat);
         [$heaters, $finding] = $choice->chosen === null ? self::noHeater($facts, $choice) : self::heaters($facts, $heat, $choice, $choice->chosen, $winter, $background);
@@ -92,6 +96,16 @@ final class Warmth implements Topic
             $heat, $facts->number(F::SetpointC), $facts->number(F::WinterC), $facts->number(F::SummerC),
             self::backgroundW($facts), self::LOWER_HARM_C, $facts->number(F::UpperHarmC),
         );
+    }
+
+    /** Watts of the heaters that stand in it, or of the first choice of a plan; 0 where there are none. @throws Missing|OutOfRange */
+    public static function heatersW(Facts $facts): float
+    {
+        if ($facts->brief->record !== null) {
+            return array_sum(array_map(fn (Heater $h): float => $h->watts, $facts->brief->record->heaters));
+        }
+
+        return self::choice($facts)->chosen?->totalW() ?? 0.0;
     }
 
     /** Heat of pumps, and of the lights' share that ends in the water. */
@@ -126,6 +140,30 @@ final class Warmth implements Topic
 
         // What was measured stands for both cases: it needs no caution of its own.
         return $measured === null ? $heat : TankHeat::bare($heat->volumeL, $measured, $measured, $heat->evaporatingM2, $heat->humidityPct);
+    }
+
+    /**
+     * Display and sump as two bodies of water, once the return has stopped (R-52); both null while no sump is described.
+     *
+     * @return array{0: TankHeat|null, 1: TankHeat|null}
+     *
+     * @throws OutOfRange
+     */
+    public static function apart(Facts $facts): array
+    {
+        if (! SumpWater::isDescribed($facts)) {
+            return [null, null];
+        }
+        $display = DisplayTank::of($facts);
+        $sump = SumpWater::of($facts);
+        $humidity = $facts->number(F::HumidityPct);
+        $above = Surfaces::of($display->vessel, $display->waterMm(), $facts->word(F::Top) === 'open');
+        $below = Surfaces::of($sump->vessel, $sump->meanLevelMm(), false);
+
+        return [
+            TankHeat::of(Volumes::displayL($facts), [$above], $humidity),
+            TankHeat::of($sump->waterL(), [$below], $humidity),
+        ];
     }
 
     /** Litres a day at the set point in whichever of the known rooms dries more. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Velbrin\Core\Risk;
+namespace Velbrin\Core\Heat;
 
 /** No heater, on purpose (R-50, X-2, X-3): why, while what holds, and when it is looked at again. */
 final readonly class NoHeater
