@@ -7,6 +7,7 @@ namespace App\Demo;
 use App\Clients\Client;
 use App\Clients\Room;
 use App\Clients\Site;
+use App\Systems\AmmoniaWatch;
 use App\Systems\Item;
 use App\Systems\System;
 use App\Systems\SystemFacts;
@@ -53,6 +54,7 @@ final class World
             $world = new self($systems, $seed);
             $world->places($advance);
             $world->history->flush();
+            System::query()->whereHas('readings', fn ($r) => $r->where('parameter', 'ammonia'))->with('bands')->lazyById()->each(AmmoniaWatch::again(...));
             Plans::make($world->planner, $world->technicians[0]);
             (new Rounds($world->chance, $world->technicians, $systems))->make();
         });

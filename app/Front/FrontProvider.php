@@ -21,6 +21,7 @@ use App\Rounds\StageLeftOver;
 use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
 use App\Systems\DeviceRetired;
+use App\Systems\MixWater;
 use App\Systems\OffDevices;
 use App\Systems\Parameters;
 use App\Systems\System;
@@ -48,6 +49,7 @@ final class FrontProvider extends ServiceProvider
     public function boot(): void
     {
         $this->app->scoped(Parameters::class);
+        $this->app->scoped(MixWater::class);
         $this->app->singleton(DoorKeeper::class, AssignedDoors::class);
         $this->app->singleton(NextLook::class, AssignedDoors::class);
         $this->app->singleton(CarriesOver::class, StageLeftOver::class);

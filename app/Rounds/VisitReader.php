@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Views\FindingView;
+use App\Rounds\Views\AmmoniaTableView;
 use App\Rounds\Views\FollowUpView;
 use App\Rounds\Views\OffView;
 use App\Rounds\Views\StepView;
 use App\Rounds\Views\VisitSystemView;
 use App\Rounds\Views\VisitTaskView;
+use App\Systems\AmmoniaWatch;
 use App\Systems\Band;
 use App\Systems\Http\LogController;
 use App\Systems\LogEntry;
 use App\Systems\OpenRipple;
+use App\Systems\Parameters;
 use App\Systems\Product;
 use App\Systems\StandingNote;
 use App\Systems\StoredJudgement;
@@ -30,9 +34,11 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Rounds\SheetStep;
 
 /** Everything a phone needs to stand alone at a visit, read in a fixed number of queries. */
@@ -157,6 +163,8 @@ final class VisitReader
         $litres = $system->volumeL();
         $user = $this->user;
         $jobs = explode(',', (string) $system->getAttributes()['jobs']);
+        [$readings, $others] = self::readings($system, $tasks, $user);
+        $ammonia = AmmoniaWatch::of($system)?->finding;
 
         return new VisitSystemView(
             $system->id, $system->name, $litres === null ? null : $user->units()->show(Quantity::of($litres, Kind::Volume)), $system->isolated_since === null ? null : (string) $system->isolated_reason,
@@ -166,29 +174,41 @@ final class VisitReader
             array_values($carried->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f))->all()),
             array_values($offs->map(fn (OffRecord $o): OffView => OffView::of($o))->all()),
             array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $jobs, $user, array_map(fn (SheetStep $step): StepView => StepView::of($step, $this->cards), $steps[$t->id] ?? [])))->all()),
-            self::readings($system, $tasks, $user),
+            $readings, $others,
             array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
+            self::ammonia($system, $user),
+            $ammonia === null || $ammonia->severity === Severity::Fine ? null : FindingView::of($ammonia, $user->units()),
         );
     }
 
     /**
-     * What the jobs ask for first, then whatever this system tracks.
+     * What the jobs ask for first, then whatever this system tracks; all the rest may be read too (C-60).
      *
      * @param  Collection<int, VisitTask>  $tasks
-     * @return list<ParameterView>
+     * @return array{0: list<ParameterView>, 1: list<ParameterView>}
      */
     private static function readings(System $system, Collection $tasks, User $user): array
     {
         $asked = $tasks->flatMap(fn (VisitTask $t): array => array_filter($t->type->readings ?? [], is_string(...)))->unique()->all();
         $tracked = $system->bands->filter(fn (Band $b): bool => (bool) $b->getAttributes()['tracked'])->map(fn (Band $b): string => (string) $b->getAttributes()['parameter'])->all();
-        $views = [];
-        foreach (array_unique([...$asked, ...$tracked]) as $key) {
-            $parameter = Parameter::tryFrom($key);
-            if ($parameter !== null) {
-                $views[] = ParameterView::of($parameter, Band::for($system, $parameter), StoredJudgement::for($system, $parameter), $user);
-            }
-        }
+        $judged = AmmoniaWatch::judged($system);
+        $view = fn (Measured $p): ParameterView => ParameterView::of($p, Band::for($system, $p), StoredJudgement::for($system, $p), $user, $judged, $system->ammonia_at);
+        $first = array_values(array_unique([...$asked, ...$tracked]));
+        $followed = array_filter(array_map(fn (string $key): ?Measured => Parameters::here()->find($key), $first));
+        $others = array_filter(Parameters::here()->all(), fn (Measured $p): bool => ! in_array($p->key(), $first, true));
 
-        return $views;
+        return [array_values(array_map($view, $followed)), array_values(array_map($view, $others))];
+    }
+
+    private static function ammonia(System $system, User $user): ?AmmoniaTableView
+    {
+        $table = AmmoniaWatch::table($system);
+        $fresh = function (Parameter $parameter) use ($system): ?float {
+            $judgement = StoredJudgement::for($system, $parameter);
+
+            return $judgement !== null && $judgement->latest_at->isAfter(CarbonImmutable::now()->subDay()) ? $judgement->latest : null;
+        };
+
+        return $table === null ? null : AmmoniaTableView::of($table, $system->volumeL(), $fresh(Parameter::Ph), $fresh(Parameter::Temperature), $user->units());
     }
 }

@@ -37,7 +37,7 @@ final class System extends Model
     {
         return [
             'regime' => Regime::class, 'started_on' => 'immutable_date', 'settling_until' => 'immutable_date',
-            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'has_animals' => 'boolean', 'no_heater_review_on' => 'immutable_date', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'tables' => 'array', 'light_read_on' => 'immutable_date', 'flow_read_on' => 'immutable_date', 'archived_at' => 'datetime',
+            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'has_animals' => 'boolean', 'ammonia_at' => 'immutable_datetime', 'no_heater_review_on' => 'immutable_date', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'tables' => 'array', 'light_read_on' => 'immutable_date', 'flow_read_on' => 'immutable_date', 'archived_at' => 'datetime',
         ];
     }
 

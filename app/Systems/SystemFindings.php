@@ -7,6 +7,7 @@ namespace App\Systems;
 use App\Systems\Views\SystemLineView;
 use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Control\ChangesCalendar;
 use Velbrin\Core\Control\Makeshift;
@@ -25,8 +26,13 @@ final class SystemFindings
     /** @return list<Finding> readings that are out of their band or about to leave it */
     public static function readings(System $system): array
     {
-        $findings = [];
+        $ammonia = AmmoniaWatch::of($system);
+        $asks = $ammonia?->judged->asksToAct() === true;
+        $findings = $asks ? [$ammonia->finding] : [];
         foreach ($system->judgements as $j) {
+            if ($asks && $j->parameter === Parameter::Ammonia) {
+                continue;
+            }
             $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j), Band::for($system, $j->parameter)?->rate_per_day);
         }
 

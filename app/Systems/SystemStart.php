@@ -40,6 +40,8 @@ final class SystemStart
         foreach ($system->readings()->select('parameter')->distinct()->get() as $reading) {
             Judge::again($system, $reading->parameter);
         }
+        // A worst case inside the regime moves with it.
+        AmmoniaWatch::again($system);
     }
 
     /** @return array<string, float|null> */

@@ -8,9 +8,11 @@ use App\Team\User;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Chemistry\Measured;
+use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingCheck;
 use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Severity;
 
 /** Readings by hand: refused when impossible, asked once more when hard to believe, kept exactly once. */
 final class TakeReading
@@ -42,8 +44,24 @@ final class TakeReading
                 'method' => $method, 'instrument' => $instrument, 'user_id' => $user->id, 'doubtful' => $doubt !== null, 'client_uuid' => $uuid,
             ]);
             Judge::again($system, $parameter);
+            if (AmmoniaWatch::hangsOn($parameter)) {
+                AmmoniaWatch::again($system);
+            }
         });
+        $words = $parameter === Parameter::Ammonia ? self::ammonia($system, $user) : null;
 
-        return new TakenReading(TakenReading::KEPT, "{$parameter->label()} is kept.");
+        return new TakenReading(TakenReading::KEPT, $words ?? "{$parameter->label()} is kept.", judged: $words !== null);
+    }
+
+    /** Said at once, with the change that answers it (C-59). */
+    private static function ammonia(System $system, User $user): ?string
+    {
+        $finding = AmmoniaWatch::of($system)?->finding;
+        if ($finding === null) {
+            return null;
+        }
+        $stop = $finding->severity === Severity::Stop ? 'Stop. ' : '';
+
+        return $stop.rtrim($finding->what->in($user->units()), '.').'. '.$finding->why->in($user->units()).($finding->remedy === null ? '' : ' '.$finding->remedy->in($user->units()));
     }
 }

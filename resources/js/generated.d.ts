@@ -831,6 +831,15 @@ export interface OpenLimitView {
     highLimit: number | null;
 }
 
+export interface AmmoniaTableView {
+    limits: ({ act: Record<string, number>; ph: number; stop: Record<string, number>; temp: Record<string, number> })[];
+    changes: ({ change: string; most: Record<string, number>; peak: string; ph: number })[];
+    ph: number | null;
+    tempC: number | null;
+    warmestC: number;
+    none: string;
+}
+
 export interface BoardView {
     dates: string[];
     crews: CrewRowView[];
@@ -1063,7 +1072,10 @@ export interface VisitSystemView {
     offs: OffView[];
     tasks: VisitTaskView[];
     readings: ParameterView[];
+    others: ParameterView[];
     ripples: string[];
+    ammonia: AmmoniaTableView | null;
+    ammoniaStands: FindingView | null;
 }
 
 export interface VisitTaskView {

@@ -31,7 +31,7 @@ final class PlacesTest extends TestCase
         $room->refresh();
         self::assertSame(4200.0, $room->getAttribute('span_mm'));
         self::assertSame(['recalled', $planner->name], [$room->bases['span_mm']['basis'], $room->bases['span_mm']['by']]);
-        self::assertSame('measured', $room->bases['winter_night_c']['basis']);
+        self::assertSame('assumed', $room->bases['winter_night_c']['basis'], 'nobody said how it is known');
 
         $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['winter_night_c' => 99]])->assertSessionHasErrors('facts.winter_night_c');
         $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['winter_night_c' => '17']])->assertSessionHasErrors('facts.winter_night_c');

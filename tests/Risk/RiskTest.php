@@ -44,8 +44,8 @@ final class RiskTest extends TestCase
     public function an_alarm_that_reaches_somebody_buys_hours_and_one_that_calls_the_absent_buys_none(): void
     {
         self::assertNull($this->hazard('power-cut')['noticedH'], 'nobody looks, nothing calls');
-        $this->actingAs($this->near)->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut', 'heater-on', 'heater-off'], 'delay_min' => 10, 'on_its_own' => true, 'calls' => []])->assertSessionHasErrors('calls');
-        $this->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut', 'heater-on', 'heater-off'], 'delay_min' => 10, 'on_its_own' => true, 'calls' => [$this->near->id]])->assertSessionHasNoErrors();
+        $this->actingAs($this->near)->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 10, 'on_its_own' => true, 'calls' => []])->assertSessionHasErrors('calls');
+        $this->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 10, 'on_its_own' => true, 'calls' => [$this->near->id]])->assertSessionHasNoErrors();
         self::assertNull($this->hazard('power-cut')['noticedH'], 'never made to call, it counts for nothing');
         $alarm = Alarm::query()->sole();
         $this->post("/alarms/{$alarm->id}/test", ['answered' => true])->assertSessionHasNoErrors();
@@ -91,7 +91,7 @@ final class RiskTest extends TestCase
         self::assertStringContainsString('how warm the room', (string) end($lines)['needs']);
         $hours = array_column(array_slice($lines, 0, 2), 'hours');
         self::assertSame($hours, collect($hours)->sort()->values()->all());
-        self::assertSame(9, Exposure::query()->count());
+        self::assertSame(15, Exposure::query()->count(), 'five faults of three systems');
         $this->postJson('/risk/work-out', ['night' => 'noon', 'after' => 0])->assertStatus(422);
         self::assertSame($cold->id, $cold->refresh()->id);
     }

@@ -31,6 +31,7 @@ final class FieldToday
         $later = FollowUp::query()->whereNull('done_at')->where('owner_id', $user->id)->where('due_on', '<=', $today->addDays(14)->toDateString())->with('system')->orderBy('due_on')->limit(12)->get();
 
         return [
+            ...HarmNow::groups($user),
             new TodayGroupView('My day, in order', 'No visit today.', array_values($mine->map(self::visit(...))->all())),
             new TodayGroupView('Into the van', $mine->isEmpty() ? 'Nothing to load.' : 'Tools only.', array_map(fn (string $l): TodayLineView => new TodayLineView($l, '', null), LoadList::of($mine->toBase(), $user->units()))),
             new TodayGroupView('Carried over and promised', 'You promised nothing for the next two weeks.', array_values($later->map(fn (FollowUp $f): TodayLineView => new TodayLineView($f->text, "{$f->system?->name}, {$f->due_on->format('j M')}", "/systems/{$f->system_id}/tasks", $f->due_on->endOfDay()->isPast() ? 'fix' : 'none'))->all()), '/rounds/due?what=later', 'all of mine'),

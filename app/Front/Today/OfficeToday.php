@@ -35,13 +35,13 @@ final class OfficeToday
     /** @return list<TodayGroupView> */
     public static function owner(User $user): array
     {
-        return [self::exposed($user), self::late(), self::calls(), self::underway(), self::reports(), self::promises()];
+        return [...HarmNow::groups($user), self::exposed($user), self::late(), self::calls(), self::underway(), self::reports(), self::promises()];
     }
 
     /** @return list<TodayGroupView> */
     public static function planner(User $user): array
     {
-        return [self::unplanned(), self::drafts(), self::gates(), self::reports(), self::underway(), self::promises()];
+        return [...HarmNow::groups($user), self::unplanned(), self::drafts(), self::gates(), self::reports(), self::underway(), self::promises()];
     }
 
     private static function exposed(User $user): TodayGroupView

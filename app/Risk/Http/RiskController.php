@@ -14,6 +14,7 @@ use App\Risk\Night;
 use App\Risk\TonightReader;
 use App\Risk\Views\ExposureLineView;
 use App\Risk\Views\HazardView;
+use App\Systems\AmmoniaWatch;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
 use App\Team\User;
@@ -127,6 +128,7 @@ final class RiskController
         ]);
         DB::transaction(function () use ($system, $given, $exposures): void {
             $system->update($given);
+            AmmoniaWatch::again($system);
             $exposures->keep(collect([$system->load(TonightReader::loads())]), Night::Tonight);
         });
 

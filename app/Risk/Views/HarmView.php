@@ -15,6 +15,8 @@ final readonly class HarmView
 
     public static function of(Harm $harm, Units $units): self
     {
-        return new self($harm->by, $harm->hours, $units->show($harm->limit), $harm->lossHours, $harm->assumed);
+        $by = $harm->by === 'sump' ? 'the sump’s temperature' : $harm->by;
+
+        return new self($by, $harm->hours, $units->show($harm->limit), $harm->lossHours, $harm->assumed);
     }
 }

@@ -40,7 +40,7 @@ final class Values
         $taken = TakeReading::take($system, $sent->user, $parameter, $value, $unit, $sent->at, $sent->uuid, $sent->yes('sure'), in_array($method, ['probe', 'laboratory'], true) ? $method : 'kit', $sent->text('instrument', 120));
 
         return match ($taken->outcome) {
-            TakenReading::ASKED => Outcome::asked($taken->words), TakenReading::REFUSED => Outcome::refused($taken->words), TakenReading::KEPT => Outcome::ok($this->judged($sent, $system, $parameter) ?? $taken->words), default => Outcome::ok($taken->words),
+            TakenReading::ASKED => Outcome::asked($taken->words), TakenReading::REFUSED => Outcome::refused($taken->words), TakenReading::KEPT => Outcome::ok($taken->judged ? $taken->words : $this->judged($sent, $system, $parameter) ?? $taken->words), default => Outcome::ok($taken->words),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Views;
 
+use App\House\Views\FindingView;
 use App\Systems\Views\LogLineView;
 use App\Systems\Views\NoteView;
 use App\Systems\Views\ParameterView;
@@ -18,6 +19,7 @@ final readonly class VisitSystemView
      * @param  list<OffView>  $offs
      * @param  list<VisitTaskView>  $tasks
      * @param  list<ParameterView>  $readings
+     * @param  list<ParameterView>  $others  what may be read too, but is not followed here
      * @param  list<string>  $ripples
      */
     public function __construct(
@@ -32,7 +34,11 @@ final readonly class VisitSystemView
         public array $offs,
         public array $tasks,
         public array $readings,
+        public array $others,
         public array $ripples,
+        public ?AmmoniaTableView $ammonia,
+        /** What the last reading of ammonia asks for, until a re-test. */
+        public ?FindingView $ammoniaStands,
     ) {
     }
 }

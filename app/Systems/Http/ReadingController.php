@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
+use App\Systems\AmmoniaWatch;
 use App\Systems\Judge;
 use App\Systems\Parameters;
 use App\Systems\Reading;
@@ -55,7 +56,11 @@ final class ReadingController
         $given = $request->validate(['reason' => ['required', 'string', 'max:300']]);
         DB::transaction(function () use ($reading, $given): void {
             $reading->update(['marked_at' => now(), 'marked_reason' => $given['reason']]);
-            Judge::again($reading->system()->firstOrFail(), $reading->parameter);
+            $system = $reading->system()->firstOrFail();
+            Judge::again($system, $reading->parameter);
+            if (AmmoniaWatch::hangsOn($reading->parameter)) {
+                AmmoniaWatch::again($system);
+            }
         });
 
         return back()->with('said', 'Marked: it stays in the list and is no longer judged.');

@@ -14,6 +14,7 @@ use App\House\Views\AnswersView;
 use App\House\Views\FindingView;
 use App\House\Views\PageView;
 use App\House\Views\TableSpecView;
+use App\Systems\AmmoniaWatch;
 use App\Systems\Band;
 use App\Systems\HouseLimit;
 use App\Systems\Item;
@@ -75,8 +76,8 @@ final class SystemController
             ->when(! $user->isStaff(), fn (Builder $q) => $q->whereIn('site_id', Site::query()->where('client_id', $user->client_id)->select('id')))
             ->when($like !== '%%', fn (Builder $q) => $q->where(fn (Builder $w) => $w->where('systems.name', 'like', $like)->orWhere('kind', 'like', $like)->orWhereHas('site', fn (Builder $s) => $s->where('name', 'like', $like)->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like)))))
             ->when($request->filled('regime'), fn (Builder $q) => $q->where('regime', $request->string('regime')->toString()))
-            ->orderByRaw('first_leaves_at is null, first_leaves_at')->orderBy('systems.name')
-            ->with(['site.client', 'judgements', 'vessels'])->simplePaginate(30)->withQueryString();
+            ->orderByRaw("ammonia_severity <=> 'stop' desc, first_leaves_at is null, first_leaves_at")->orderBy('systems.name')
+            ->with(['site.client', 'bands', 'judgements', 'vessels'])->simplePaginate(30)->withQueryString();
 
         return Inertia::render('systems/Fleet', [
             'lines' => array_map(fn (System $s): SystemLineView => SystemLineView::of($s, $user), $page->items()),
@@ -121,7 +122,7 @@ final class SystemController
             'lines' => $systems->map(fn (System $s): SystemLineView => SystemLineView::of($s, $user)),
             'rows' => array_map(fn (Measured $p): array => [
                 'label' => $p->label(),
-                'cells' => $systems->map(fn (System $s): ParameterView => ParameterView::of($p, Band::for($s, $p), StoredJudgement::for($s, $p), $user))->all(),
+                'cells' => $systems->map(fn (System $s): ParameterView => ParameterView::of($p, Band::for($s, $p), StoredJudgement::for($s, $p), $user, AmmoniaWatch::judged($s), $s->ammonia_at))->all(),
             ], $parameters),
         ]);
     }
@@ -203,11 +204,12 @@ final class SystemController
     {
         $working = $user->can('viewWorking', $system);
         $answers = SystemFindings::answers($system);
+        $ammonia = AmmoniaWatch::judged($system);
         $raw = SystemBrief::raw($system);
 
         return [
             'answers' => $this->forReader(AnswersView::of($answers, $user->units(), withLight: ($system->tables['lamps'] ?? []) !== []), $working),
-            'strip' => array_slice(array_map(fn (StoredJudgement $j): ParameterView => ParameterView::of($j->parameter, Band::for($system, $j->parameter), $j, $user), $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->values()->all()), 0, 4),
+            'strip' => array_slice(array_map(fn (StoredJudgement $j): ParameterView => ParameterView::of($j->parameter, Band::for($system, $j->parameter), $j, $user, $ammonia, $system->ammonia_at), $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->values()->all()), 0, 4),
             'facts' => $user->can('update', $system) ? ['values' => (object) $raw['values'], 'bases' => (object) $raw['bases'], 'chambers' => $raw['chambers'], 'defaults' => (object) PlanDefaults::for(SystemBrief::read($system))] : null,
             'sheet' => $user->can('update', $system) ? array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())) : [],
             'groups' => PlanSheet::GROUPS,
@@ -245,8 +247,10 @@ final class SystemController
             ?? $system->judgements->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)->first()->parameter ?? Parameter::Alkalinity;
         $readings = $system->readings()->where('parameter', $chosen->key())->with('user')->latest('taken_at')->latest('id')->limit(self::READINGS)->get()->toBase();
 
+        $ammonia = AmmoniaWatch::judged($system);
+
         return [
-            'parameters' => array_map(fn (Measured $p): ParameterView => ParameterView::of($p, Band::for($system, $p), StoredJudgement::for($system, $p), $user), Parameters::here()->all()),
+            'parameters' => array_map(fn (Measured $p): ParameterView => ParameterView::of($p, Band::for($system, $p), StoredJudgement::for($system, $p), $user, $ammonia, $system->ammonia_at), Parameters::here()->all()),
             'series' => SeriesView::of($chosen, $readings, Band::for($system, $chosen), StoredJudgement::for($system, $chosen), $user),
         ];
     }

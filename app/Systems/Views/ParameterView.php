@@ -7,10 +7,13 @@ namespace App\Systems\Views;
 use App\Systems\Band;
 use App\Systems\StoredJudgement;
 use App\Team\User;
+use Carbon\CarbonImmutable;
+use Velbrin\Core\Chemistry\AmmoniaJudgement;
 use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Chemistry\ReadingUnit;
+use Velbrin\Core\Chemistry\Standing;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
@@ -37,8 +40,11 @@ final readonly class ParameterView
     ) {
     }
 
-    public static function of(Measured $parameter, ?Band $band, ?StoredJudgement $judgement, User $user): self
+    public static function of(Measured $parameter, ?Band $band, ?StoredJudgement $judgement, User $user, ?AmmoniaJudgement $ammonia = null, ?CarbonImmutable $ammoniaAt = null): self
     {
+        if ($parameter === Parameter::Ammonia && $ammonia !== null && $ammonia->asksToAct()) {
+            return self::ammonia($ammonia, $ammoniaAt, $band, $user);
+        }
         $units = $user->units();
         $kind = $parameter->kind();
         $difference = $parameter->differenceKind();
@@ -60,6 +66,20 @@ final readonly class ParameterView
             $judgement?->spread30 === null ? null : $units->show(Quantity::of($judgement->spread30, $difference)).' in 30 days',
             $band === null ? null : self::range($band->fine_low, $band->fine_high, $kind, $units),
             self::typed($parameter, $user),
+        );
+    }
+
+    /** Ammonia stands where its free part stands, band or no band (C-59). */
+    private static function ammonia(AmmoniaJudgement $judged, ?CarbonImmutable $at, ?Band $band, User $user): self
+    {
+        $units = $user->units();
+        $parameter = Parameter::Ammonia;
+
+        return new self(
+            $parameter->key(), $parameter->label(), $parameter->kind()->value, $band === null || $band->tracked,
+            $units->show(Quantity::of($judged->totalMgL, $parameter->kind())), $at?->toIso8601ZuluString(),
+            Standing::ActHigh->value, ($judged->isStop() ? 'Stop: ' : '').lcfirst($judged->finding->what->in($units)), '', 'outside now', null, null,
+            'free ammonia under '.$units->show(Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration)), self::typed($parameter, $user),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Views;
 
+use App\Systems\AmmoniaWatch;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Team\User;
@@ -28,7 +29,7 @@ final readonly class SystemLineView
     ) {
     }
 
-    /** The system is loaded with site.client and judgements. */
+    /** The system is loaded with site.client, bands and judgements. */
     public static function of(System $system, User $user): self
     {
         $units = $user->units();
@@ -39,7 +40,8 @@ final readonly class SystemLineView
             }
         }
         $days = $first === null ? null : self::days($first);
-        $finding = $first === null ? null : ReadingFinding::of($first->parameter, $first->latest, $first->standing, $first->slope_per_day, $first->steady, $days);
+        $ammonia = AmmoniaWatch::judged($system);
+        $finding = $ammonia?->asksToAct() === true ? $ammonia->finding : ($first === null ? null : ReadingFinding::of($first->parameter, $first->latest, $first->standing, $first->slope_per_day, $first->steady, $days));
 
         return new self(
             $system->id, $system->name, $system->site?->client?->name.', '.$system->site?->name, $system->kind,

@@ -11,7 +11,7 @@ use Velbrin\Core\Measure\Working;
 final readonly class Harm
 {
     public function __construct(
-        /** temperature or oxygen. */
+        /** temperature, oxygen, or sump: the sump's temperature while the display cools. */
         public string $by,
         /** Hours from the fault; null: never. */
         public ?float $hours,

@@ -112,7 +112,7 @@ final class TimeToHarm
         $course = new TemperatureFault($tank->sumpHeat, $tank->sumpHeat->volumeL, $tank->sumpHeat->hotUaWK, $watts, $tank->roomC, $tank->setpointC, warms: true);
         $hours = $course->hoursTo($tank->highC);
 
-        return $hours === null ? [] : [new Harm('the sump’s temperature', $hours, Quantity::of($tank->highC, Kind::Temperature), self::working($tank, $course, $tank->highC, $hours, 'Sump alone: harm after'))];
+        return $hours === null ? [] : [new Harm('sump', $hours, Quantity::of($tank->highC, Kind::Temperature), self::working($tank, $course, $tank->highC, $hours, 'Sump alone: harm after'))];
     }
 
     private static function inSumpW(Tonight $tank): float

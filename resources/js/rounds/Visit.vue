@@ -6,6 +6,7 @@ import { useShell } from '../shared/page';
 import { send } from '../shared/send';
 import { date, when, whenDay } from '../shared/units';
 import AddSheet from './AddSheet.vue';
+import { lookUp } from './ammonia';
 import { useClocks } from './clocks';
 import LeaveSheet from './LeaveSheet.vue';
 import { useOutbox } from './outbox';
@@ -49,7 +50,10 @@ const asked = computed(() => box.heard.value.find((h) => h.outcome === 'asked' &
 const refused = computed(() => box.heard.value.filter((h) => h.outcome === 'refused' && h.entry.kind !== 'close'));
 const against = computed(() => box.heard.value.find((h) => h.outcome === 'refused' && h.entry.kind === 'close')?.words ?? null);
 const spoken = computed(() => box.heard.value.filter((h) => h.outcome === 'ok' && h.entry.kind === 'reading').slice(0, 2));
-const askedOf = computed(() => (asked.value ? systems.value.find((s) => s.id === asked.value?.entry.payload.systemId)?.readings.find((r) => r.parameter === asked.value?.entry.payload.parameter) ?? null : null));
+const askedOf = computed(() => (asked.value ? systems.value.find((s) => s.id === asked.value?.entry.payload.systemId)?.readings.concat(systems.value.find((s) => s.id === asked.value?.entry.payload.systemId)?.others ?? []).find((r) => r.parameter === asked.value?.entry.payload.parameter) ?? null : null));
+/** Looked up in the tables of the page: it holds without signal, until the office has answered. */
+const ammonia = computed(() => (system.value?.ammonia && box.waiting.value.some((e) => e.kind === 'reading' && e.payload.systemId === system.value?.id && e.payload.parameter === 'ammonia') ? lookUp(system.value.ammonia, [...box.taken.value, ...box.waiting.value], system.value.id) : null));
+const elsewhere = ref(false);
 
 function read(value: number, unit: string, method: string) {
     const again = asked.value && askedOf.value?.parameter === pad.value?.parameter ? asked.value : null;
@@ -117,6 +121,8 @@ onUnmounted(() => { document.body.classList.remove('atvisit'); offNet(); offHttp
         <nav v-if="systems.length > 1" class="systemline" aria-label="Systems here"><button v-for="s in systems" :key="s.id" type="button" :class="{ on: s.id === system?.id }" :aria-pressed="s.id === system?.id" @click="at = s.id; chosen = null">{{ s.name }}<small>{{ s.tasks.filter((t) => t.state !== 'open').length }}/{{ s.tasks.length }}</small></button></nav>
         <template v-if="system">
             <p v-if="system.isolated" class="bar bad"><b>Isolated.</b> {{ system.isolated }}. Own tools, last of the day, wash after.</p>
+            <p v-if="ammonia" class="bar" :class="{ bad: ammonia.severity !== 'fine' }" :role="ammonia.severity === 'fine' ? 'status' : 'alert'">{{ ammonia.words }} <small>Looked up on this phone.</small></p>
+            <p v-else-if="system.ammoniaStands" class="bar bad" role="alert"><b>{{ system.ammoniaStands.what }}.</b> {{ system.ammoniaStands.why }} {{ system.ammoniaStands.remedy }}</p>
             <p v-for="n in system.notes" :key="n.id" class="standnote"><b>Standing note.</b> {{ n.text }}</p>
             <section v-if="system.changes.length || system.carried.length || system.ripples.length || system.settling || system.offs.some((o) => o.staysBecause)" class="since" aria-label="Different since last time">
                 <p v-if="system.settling"><b>{{ system.settling }}</b></p>
@@ -132,6 +138,8 @@ onUnmounted(() => { document.body.classList.remove('atvisit'); offNet(); offHttp
                 </li>
             </ol>
             <section class="tiles all" aria-label="Readings"><button v-for="p in system.readings" :key="p.parameter" type="button" class="tile" :class="p.standing" @click="pad = p"><span class="k">{{ p.label }}</span><b>{{ p.latest ?? '—' }}</b><small>{{ p.latestAt ? when(p.latestAt) : 'never read' }}{{ p.standingWords && p.standing !== 'none' ? `, ${p.standingWords}` : '' }}</small></button></section>
+            <p class="recordlink"><button type="button" class="outline" :aria-expanded="elsewhere" @click="elsewhere = !elsewhere">{{ elsewhere ? 'Fewer' : 'Read something else' }}</button></p>
+            <section v-if="elsewhere" class="tiles all" aria-label="Other readings"><button v-for="p in system.others" :key="p.parameter" type="button" class="tile" @click="pad = p"><span class="k">{{ p.label }}</span><b>{{ p.latest ?? '—' }}</b><small>not followed here</small></button></section>
             <nav class="extras" aria-label="Write down"><button v-for="[key, label] in [['seen', 'Seen'], ['photo', `Photo${photos ? ` (${photos})` : ''}`], ['part', 'Used'], ['note', 'Note'], ['later', 'Later'], ['clock', 'Clock']]" :key="key" type="button" @click="adding = key">{{ label }}</button></nav>
             <p class="recordlink"><Link :href="`/systems/${system.id}`">{{ system.name }}: the whole record</Link> · <Link :href="`/systems/${system.id}/fault`">find a fault</Link></p>
         </template>

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Water;
+
+use Velbrin\Core\Chemistry\AmmoniaJudgement;
+use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Grounds;
+use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+
+/**
+ * A judged reading of ammonia with the change that answers it (C-30, C-59): how many litres, where it ends, how high it goes on
+ * the way. Matched in temperature and salinity; repeated after a re-test.
+ */
+final readonly class AmmoniaAnswer
+{
+    /** Counted for a tank whose alkalinity nobody read lately, and for new water of an unnamed mix, dKH. */
+    public const USUAL_ALK_DKH = 8.0;
+
+    /** New water after a night of stirring, probe. */
+    public const NEW_PH = 8.2;
+
+    private function __construct(public AmmoniaJudgement $judged, public ?AmmoniaChange $change, public Finding $finding)
+    {
+    }
+
+    /**
+     * @param  float|null  $volumeL  net water; null: the share alone is said
+     * @param  float|null  $tankAlkDkh  read within 14 days; null: the usual is counted
+     * @param  float|null  $newAlkDkh  of the mix; null: the usual is counted
+     *
+     * @throws OutOfRange
+     */
+    public static function of(AmmoniaJudgement $judged, ?float $volumeL, ?float $tankAlkDkh, ?float $newAlkDkh, float $newPh = self::NEW_PH): self
+    {
+        if (! $judged->asksToAct()) {
+            return new self($judged, null, $judged->finding);
+        }
+        if ($volumeL !== null) {
+            Guard::positive('volumeL', $volumeL);
+        }
+        $tank = new WaterValues($judged->tempC, $judged->salinity, $tankAlkDkh ?? self::USUAL_ALK_DKH, $judged->ph);
+        $fresh = new WaterValues($judged->tempC, $judged->salinity, $newAlkDkh ?? self::USUAL_ALK_DKH, $newPh);
+        $change = AmmoniaChange::of($judged->totalMgL, $tank, $fresh);
+        $found = $judged->finding;
+        $basis = $tankAlkDkh === null || $newAlkDkh === null ? Basis::Assumed : $found->grounds->basis;
+        $finding = Finding::of($found->severity, $found->rule, $found->about, $found->what, $found->why, self::remedy($change, $fresh, $volumeL), Grounds::plain($basis));
+
+        return new self($judged, $change, $finding);
+    }
+
+    private static function remedy(AmmoniaChange $change, WaterValues $fresh, ?float $volumeL): Sentence
+    {
+        $share = $change->fraction;
+        $parts = [
+            'ph' => Quantity::of((float) $fresh->ph, Kind::Ph),
+            'alk' => Quantity::of((float) $fresh->alkDkh, Kind::Alkalinity),
+            'worst' => Quantity::of($change->worstMgL, Kind::Concentration),
+            'limit' => Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration),
+            ...($share === null ? [] : ['share' => Quantity::of(100 * $share, Kind::Percent), 'after' => Quantity::of((float) $change->freeAfterMgL, Kind::Concentration)]),
+            ...($share === null || $volumeL === null ? [] : ['litres' => Quantity::of($share * $volumeL, Kind::Volume)]),
+        ];
+        $water = 'new water of the tank’s temperature and salinity at pH {ph} and {alk}';
+        $change = match (true) {
+            $share === null => "No change with {$water} ends under {limit}: lower the new water’s pH first.",
+            $volumeL === null => "Change {share} with {$water}.",
+            default => "Change {litres}, {share}, with {$water}.",
+        };
+        $way = $share === null ? '' : ' It ends at {after}; the highest on the way is {worst}.';
+
+        return Sentence::of($change.$way.' Aerate, stop feeding, find what died, test again, repeat.', $parts);
+    }
+}
