@@ -243,6 +243,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/water', [WaterController::class, 'show'])->name('water');
     Route::post('/depots', [DepotController::class, 'store'])->name('depots.store');
     Route::post('/salt-mixes', [DepotController::class, 'mix'])->name('mixes.store');
+    Route::put('/salt-mixes/{mix}', [DepotController::class, 'updateMix'])->name('mixes.update');
     Route::put('/depots/{depot}', [WaterController::class, 'station'])->name('depots.station');
     Route::post('/depots/{depot}/batches', [WaterController::class, 'mix'])->name('batches.store');
     Route::post('/depots/{depot}/bookings', [WaterController::class, 'book'])->name('bookings.store');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Systems\Band;
+use App\Systems\MixWater;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\SystemBrief;
@@ -16,8 +18,10 @@ use Velbrin\Core\Build\Topic\PowerCutRoom;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Water\ChangeMethod;
+use Velbrin\Core\Water\ComparedWith;
 use Velbrin\Core\Water\Hose;
 use Velbrin\Core\Water\LevelFall;
+use Velbrin\Core\Water\MixJump;
 use Velbrin\Core\Water\Refill;
 use Velbrin\Core\Water\ShockLimits;
 use Velbrin\Core\Water\SumpChange;
@@ -26,12 +30,50 @@ use Velbrin\Core\Water\WaterValues;
 /** The reader between a system's record and the core's questions of a change (W-30 … W-38). */
 final class ChangeReader
 {
+    /** Of new water where the record names none, g/kg. */
+    private const SALINITY = 35.0;
+
+    /** How old what the tank is compared by is (C-60). */
+    public static function ages(System $system): ComparedWith
+    {
+        $age = function (Parameter $parameter) use ($system): ?float {
+            $judgement = StoredJudgement::for($system, $parameter);
+
+            return $judgement === null ? null : max(0.0, $judgement->latest_at->diffInSeconds(now()) / 86400);
+        };
+
+        return ComparedWith::of([
+            'temperature' => $age(Parameter::Temperature), 'salinity' => $age(Parameter::Salinity),
+            'alkalinity' => $age(Parameter::Alkalinity), 'pH' => $age(Parameter::Ph),
+        ]);
+    }
+
+    /** @return list<MixJump> what a change with the system's own mix moves, from readings of the last 14 days */
+    public static function jumps(System $system, float $share): array
+    {
+        $lately = function (Parameter $parameter) use ($system): ?float {
+            $judgement = StoredJudgement::for($system, $parameter);
+
+            return $judgement !== null && $judgement->latest_at->isAfter(now()->subDays((int) ComparedWith::DAYS)) ? $judgement->latest : null;
+        };
+        $tank = $rates = [];
+        foreach ([Parameter::Alkalinity, Parameter::Calcium, Parameter::Magnesium] as $parameter) {
+            $tank[$parameter->value] = $lately($parameter);
+            $rates[$parameter->value] = Band::for($system, $parameter)?->rate_per_day;
+        }
+        $salinity = $system->facts[F::Salinity->value] ?? null;
+
+        return MixJump::of(min(1.0, $share), is_numeric($salinity) ? (float) $salinity : self::SALINITY, $tank, MixWater::here()->values($system), $rates);
+    }
+
+    /** Its alkalinity and pH only while they are not too old to compare with. */
     public static function tank(System $system): ?WaterValues
     {
+        $ages = self::ages($system);
         $temp = StoredJudgement::for($system, Parameter::Temperature)?->latest;
         $salinity = StoredJudgement::for($system, Parameter::Salinity)?->latest;
 
-        return $temp === null || $salinity === null ? null : new WaterValues($temp, $salinity, StoredJudgement::for($system, Parameter::Alkalinity)?->latest, StoredJudgement::for($system, Parameter::Ph)?->latest);
+        return $temp === null || $salinity === null ? null : new WaterValues($temp, $salinity, $ages->counts('alkalinity') ? StoredJudgement::for($system, Parameter::Alkalinity)?->latest : null, $ages->counts('pH') ? StoredJudgement::for($system, Parameter::Ph)?->latest : null);
     }
 
     public static function limits(System $system): ShockLimits

@@ -6,20 +6,27 @@ namespace App\Water;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Velbrin\Core\Water\Ledger;
 use Velbrin\Core\Water\Mix;
 use Velbrin\Core\Water\MixedStock;
 use Velbrin\Core\Water\Need;
+use Velbrin\Core\Water\Promise;
 use Velbrin\Core\Water\Reserve;
 use Velbrin\Core\Water\WaterDay;
 
 /** The reader between a depot's records and the core's water day. */
 final readonly class DayReader
 {
+    public const EMERGENCY = 'Emergency share';
+
+    /** Hour of a booking's day at which its water is drawn. */
+    private const DRAWN_AT = 8;
+
     /**
      * @param  list<Departure>  $departures
      * @param  Collection<int, WaterBatch>  $batches  standing
-     * @param  array<string, float>  $promised  litres by promise, routine first
-     * @param  array<string, float>  $lacks  what each promise lacks
+     * @param  array<string, float>  $promised  litres by promise, the first to be kept first, the changes last
+     * @param  float  $changesL  salt water that leaves
      */
     private function __construct(
         public Depot $depot,
@@ -29,7 +36,8 @@ final readonly class DayReader
         public float $readyL,
         public float $reserveNeededL,
         public array $promised,
-        public array $lacks,
+        public Ledger $ledger,
+        public float $changesL,
         public WaterDay $day,
     ) {
     }
@@ -38,22 +46,41 @@ final readonly class DayReader
     {
         $departures = $demand->departures($depot, $now, $until);
         $batches = $depot->batches()->whereNull('spent_at')->where('left_l', '>', 0)->with('mix')->orderBy('mixed_at')->get()->toBase();
-        $ready = (float) $batches->filter(fn (WaterBatch $b): bool => $b->isReady())->sum('left_l');
+        $batches->each(fn (WaterBatch $b): WaterBatch => $b->setRelation('depot', $depot));
+        $ready = $batches->filter(fn (WaterBatch $b): bool => $b->readiness($now)->isReady());
         $reach = $demand->reach();
         $needed = Reserve::neededL($reach->largestSystemL, $reach->emergencySharesL);
-        $salt = array_sum(array_map(fn (Departure $d): float => $d->mixId === null ? 0.0 : $d->litres, $departures));
-        // Routine takes from the store what it finds ready; the emergency share is what it may uncover.
-        $promised = ['Emergency share' => $needed];
-        foreach ($depot->bookings()->whereNull('released_at')->whereNull('visit_id')->orderBy('on')->get() as $booking) {
-            $promised[$booking->label] = ($promised[$booking->label] ?? 0.0) + $booking->litres;
-        }
-        $mixes = self::mixes();
+        $promises = self::promises($depot, $needed, $now);
+        // One litre once: what the emergency and the bookings hold is not there for the changes (W-66).
+        $ledger = Ledger::of(self::stock($ready, $now), $promises);
         $needs = array_map(fn (Departure $d): Need => new Need($d->key(), $d->label, $d->litres, $d->mixId === null ? null : SaltMix::key($d->mixId), $d->salinity, self::hours($now, $d->at)), $departures);
+        $promised = [];
+        foreach ($promises as $promise) {
+            $promised[$promise->label] = $promise->litres;
+        }
 
         return new self(
-            $depot, $now, $departures, $batches, $ready, $needed, [...($salt > 0 ? ['Changes to come' => $salt] : []), ...$promised], Reserve::uncovered($ready, $promised),
-            WaterDay::of($depot->station(), $mixes, $needs, self::spare($batches, $needed, $now), min($ready, $needed), $depot->reserve_ro_l),
+            $depot, $now, $departures, $batches, (float) $ready->sum('left_l'), $needed, $promised, $ledger,
+            array_sum(array_map(fn (Departure $d): float => $d->mixId === null ? 0.0 : $d->litres, $departures)),
+            WaterDay::of($depot->station(), self::mixes(), $needs, $ledger->left, $ledger->coveredL[self::EMERGENCY] ?? 0.0, $depot->reserve_ro_l),
         );
+    }
+
+    /** @return list<Promise> the emergency first, then what was promised by day */
+    private static function promises(Depot $depot, float $neededL, CarbonImmutable $now): array
+    {
+        $promises = [new Promise(self::EMERGENCY, $neededL)];
+        foreach ($depot->bookings()->whereNull('released_at')->whereNull('visit_id')->orderByRaw('`on` is null, `on`')->orderBy('id')->get() as $booking) {
+            $label = $booking->label;
+            for ($n = 2; in_array($label, array_map(fn (Promise $p): string => $p->label, $promises), true); $n++) {
+                $label = "{$booking->label} ({$n})";
+            }
+            // A day's water is drawn in the morning; one without a day may be asked for at any time.
+            $atH = $booking->on === null ? null : max(0.0, self::hours($now, $booking->on->startOfDay()->addHours(self::DRAWN_AT)));
+            $promises[] = new Promise($label, $booking->litres, atH: $atH);
+        }
+
+        return $promises;
     }
 
     /** @return array<string, Mix> */
@@ -73,24 +100,13 @@ final readonly class DayReader
     }
 
     /**
-     * What stands beyond the reserve: the water that keeps longest stays for the emergency.
-     *
-     * @param  Collection<int, WaterBatch>  $batches
+     * @param  Collection<int, WaterBatch>  $ready
      * @return list<MixedStock>
      */
-    private static function spare(Collection $batches, float $reserveL, CarbonImmutable $now): array
+    private static function stock(Collection $ready, CarbonImmutable $now): array
     {
-        $ready = $batches->filter(fn (WaterBatch $b): bool => $b->isReady())->sortByDesc(fn (WaterBatch $b): int => $b->usableUntil()->getTimestamp())->values();
-        $kept = $reserveL;
-        $stock = [];
-        foreach ($ready as $batch) {
-            $keep = min($kept, $batch->left_l);
-            $kept -= $keep;
-            if ($batch->left_l - $keep > 0) {
-                $stock[] = new MixedStock(SaltMix::key($batch->salt_mix_id), $batch->salinity, $batch->left_l - $keep, self::hours($now, $batch->usableFrom()), self::hours($now, $batch->usableUntil()));
-            }
-        }
-
-        return $stock;
+        return array_values($ready->map(fn (WaterBatch $b): MixedStock => new MixedStock(
+            SaltMix::key($b->salt_mix_id), $b->measured_salinity ?? $b->salinity, $b->left_l, self::hours($now, $b->usableFrom()), self::hours($now, $b->usableUntil()),
+        ))->all());
     }
 }

@@ -10,12 +10,16 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Velbrin\Core\Water\Readiness;
 
 /** Mixed water that stands or was used (W-61). */
 #[UsePolicy(WaterPolicy::class)]
 final class WaterBatch extends Model
 {
     use Audited;
+
+    /** Without a depot's own word. */
+    private const USED_AT_C = 25.0;
 
     protected $fillable = ['depot_id', 'salt_mix_id', 'salinity', 'litres', 'left_l', 'mixed_at', 'measured_c', 'measured_salinity', 'measured_alk_dkh', 'lot', 'for', 'user_id', 'spent_at'];
 
@@ -43,12 +47,22 @@ final class WaterBatch extends Model
         return $this->belongsTo(User::class);
     }
 
-    /** Mixed long enough, not too old, and measured: only that counts as ready (W-59). */
+    /** Within the tolerance of its use, in date, and measured: only that counts (W-66). Loaded with mix and depot. */
+    public function readiness(?CarbonImmutable $now = null): Readiness
+    {
+        $now ??= CarbonImmutable::now();
+        $hours = fn (CarbonImmutable $at): float => ($at->getTimestamp() - $now->getTimestamp()) / 3600;
+        $depot = $this->depot;
+
+        return Readiness::of(
+            $this->left_l, $this->salinity, $depot->target_c ?? self::USED_AT_C, $hours($this->usableFrom()), $this->mix === null ? 0.0 : $hours($this->usableUntil()),
+            $this->measured_salinity, $this->measured_c, $depot->heat_w ?? 0.0,
+        );
+    }
+
     public function isReady(): bool
     {
-        $mix = $this->mix;
-
-        return $mix !== null && $this->spent_at === null && $this->measured_salinity !== null && $this->usableFrom()->isPast() && $this->usableUntil()->isFuture();
+        return $this->spent_at === null && $this->readiness()->isReady();
     }
 
     public function usableFrom(): CarbonImmutable

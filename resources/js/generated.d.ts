@@ -1402,6 +1402,7 @@ export interface PromiseView {
     label: string;
     litres: string;
     lacks: string | null;
+    toMix: string | null;
 }
 
 export interface StandingView {

@@ -57,7 +57,7 @@ final class RoutesTest extends TestCase
         'people.update' => 'o', 'tokens' => 'optcx', 'tokens.store' => 'optcx', 'tokens.revoke' => '', 'api.page' => 'optcx',
         'risk' => 'opt', 'risk.work-out' => 'op', 'risk.alarms' => 'op', 'risk.alarms.update' => 'op', 'systems.risk' => 'opt', 'systems.life' => 'opt', 'alarms.store' => 'opt', 'alarms.update' => 'opt', 'alarms.test' => 'opt', 'alarms.archive' => 'opt',
         'systems.tasks' => 'opt', 'tasks.store' => 'op', 'tasks.update' => 'op', 'tasks.suspend' => 'op', 'tasks.end' => 'op', 'follow-ups.store' => 'opt', 'follow-ups.done' => 'op', 'offs.on' => 'opt', 'systems.isolate' => 'op',
-        'water' => 'opt', 'depots.station' => 'opt', 'depots.store' => 'op', 'mixes.store' => 'op', 'batches.store' => 'opt', 'batches.measure' => 'opt', 'batches.draw' => 'opt', 'bookings.store' => 'op',
+        'water' => 'opt', 'depots.station' => 'opt', 'depots.store' => 'op', 'mixes.store' => 'op', 'mixes.update' => 'op', 'batches.store' => 'opt', 'batches.measure' => 'opt', 'batches.draw' => 'opt', 'bookings.store' => 'op',
         'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',
         'roster' => 'opt', 'roster.on-call' => 'op', 'roster.absence' => 'op', 'roster.holiday' => 'op', 'roster.remove' => 'op', 'feeds' => 'optcx', 'feeds.store' => 'optcx', 'feeds.revoke' => 'op',
         // A technician of another crew; one's own crew is tried in the visits' tests.

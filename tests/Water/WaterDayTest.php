@@ -31,7 +31,7 @@ final class WaterDayTest extends TestCase
         self::assertSame("40\u{A0}L", $view['batches'][0]['litres']);
         self::assertLessThan(strtotime((string) $view['departures'][0]['at']), strtotime((string) $view['batches'][0]['readyAt']));
         self::assertFalse($view['departures'][0]['late']);
-        self::assertStringContainsString('40', $view['promises'][0]['litres']);
+        self::assertSame(["40\u{A0}L", null, "40\u{A0}L"], array_values(array_intersect_key(collect($view['promises'])->firstWhere('label', 'Changes to come'), array_flip(['litres', 'lacks', 'toMix']))));
         self::assertContains('X-15', array_column($view['findings'], 'rule'), 'nothing stands behind the emergency share yet');
 
         $depot = Depot::query()->sole();
@@ -54,6 +54,79 @@ final class WaterDayTest extends TestCase
         $this->post("/depots/{$depot->id}/bookings", ['label' => 'x', 'litres' => 5, 'purpose' => 'other'])->assertForbidden();
         $this->actingAs($planner)->post("/depots/{$depot->id}/bookings", ['label' => 'Quarantine fill', 'litres' => 60, 'purpose' => 'quarantine'])->assertSessionHasNoErrors();
         self::assertContains('Quarantine fill', array_column(self::props($this->get('/water'))['view']['promises'], 'label'));
+    }
+
+    #[Test]
+    public function water_measured_41_at_6_degrees_is_not_ready_and_says_what_is_missing(): void
+    {
+        $this->batch(200, 41, 6);
+        $view = self::props($this->actingAs(self::user('technician'))->get('/water'))['view'];
+        self::assertSame("0\u{A0}L", $view['ready']);
+        $state = str_replace("\u{A0}", ' ', $view['standing'][0]['state']);
+        self::assertStringContainsString('41.0 g/kg instead of 35.0 g/kg', $state);
+        self::assertStringContainsString('6.0 °C instead of 25.0 °C', $state);
+        $this->post('/batches/'.WaterBatch::query()->sole()->id.'/measure', ['measured_c' => 25.4, 'measured_salinity' => 35.6])->assertSessionHasNoErrors();
+        self::assertSame('ready', self::props($this->get('/water'))['view']['standing'][0]['state']);
+    }
+
+    #[Test]
+    public function of_600_ready_litres_300_and_300_and_99_leave_99_uncovered(): void
+    {
+        $planner = self::user('planner');
+        Fixture::system(self::site(), $planner)->update(['true_volume_l' => 1200]);
+        $depot = $this->batch(600, 35, 25);
+        foreach (['Move on Friday' => 300, 'Quarantine' => 99] as $label => $litres) {
+            $this->actingAs($planner)->post("/depots/{$depot->id}/bookings", ['label' => $label, 'litres' => $litres, 'purpose' => 'other'])->assertSessionHasNoErrors();
+        }
+        $view = self::props($this->get('/water'))['view'];
+        self::assertSame(["300\u{A0}L", "300\u{A0}L", "99\u{A0}L"], array_column($view['promises'], 'litres'));
+        self::assertSame([null, null, "99\u{A0}L"], array_column($view['promises'], 'lacks'));
+        self::assertContains("Quarantine: 99\u{A0}L uncovered", array_column($view['findings'], 'what'));
+    }
+
+    #[Test]
+    public function what_is_promised_is_not_there_for_the_changes(): void
+    {
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site(), $planner);
+        $system->update(['true_volume_l' => 1200]);
+        $crew = Fixture::crew(self::user('technician'));
+        $visit = Fixture::visit($system, $crew, 'change');
+        $tomorrow = Days::today()->addDay()->toDateString();
+        $visit->update(['salt_l' => 300, 'planned_on' => $tomorrow, 'starts_at' => Days::moment($tomorrow, 540)]);
+        $visit->tasks()->update(['litres' => 300]);
+        Bookings::follow([$visit->id]);
+        $depot = $this->batch(600, 35, 25);
+        $this->actingAs($planner)->post("/depots/{$depot->id}/bookings", ['label' => 'Quarantine', 'litres' => 99, 'purpose' => 'quarantine'])->assertSessionHasNoErrors();
+        $view = self::props($this->get('/water'))['view'];
+        $changes = collect($view['promises'])->firstWhere('label', 'Changes to come');
+        self::assertSame(["300\u{A0}L", "99\u{A0}L"], [$changes['litres'], $changes['toMix']], '600 stand: 300 for the emergency, 99 for the quarantine, 201 for the change');
+    }
+
+    #[Test]
+    public function a_mix_says_what_its_water_brings_and_a_system_names_its_mix(): void
+    {
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site(), $planner);
+        $right = ['name' => 'Own', 'grams_per_l' => 38, 'usable_from_h' => 2, 'usable_until_h' => 300, 'alk_dkh' => 12, 'ca_mg_l' => 450, 'mg_mg_l' => 1380];
+        $this->actingAs($planner)->post('/salt-mixes', [...$right, 'alk_dkh' => 40])->assertSessionHasErrors('alk_dkh');
+        $this->post('/salt-mixes', $right)->assertSessionHasNoErrors();
+        $mix = \App\Water\SaltMix::query()->where('name', 'Own')->sole();
+        $this->put("/salt-mixes/{$mix->id}", [...$right, 'alk_dkh' => 11.5])->assertSessionHasNoErrors();
+        self::assertSame(11.5, $mix->refresh()->alk_dkh);
+        $record = self::props($this->get("/systems/{$system->id}/regime"))['record'];
+        $this->put("/systems/{$system->id}", [...$record, 'salt_mix_id' => $mix->id, 'hose_flow_lh' => 700, 'emergency_share_pct' => 101])->assertSessionHasErrors('emergency_share_pct');
+        $this->put("/systems/{$system->id}", [...$record, 'salt_mix_id' => $mix->id, 'hose_flow_lh' => 700, 'emergency_share_pct' => 40])->assertSessionHasNoErrors();
+        self::assertSame([$mix->id, 700.0, 40.0], array_values($system->refresh()->only(['salt_mix_id', 'hose_flow_lh', 'emergency_share_pct'])));
+    }
+
+    /** A depot with one batch that is mixed long enough. */
+    private function batch(float $litres, float $salinity, float $celsius): Depot
+    {
+        $depot = Depot::query()->first() ?? Depot::query()->create(['name' => 'Quay', 'lat' => 53.6, 'lon' => 1.6, 'ro_rated_ld' => 800, 'feed_c' => 12, 'ro_stored_l' => 400, 'ro_tank_l' => 400, 'vessels_l' => [300], 'heat_w' => 2000, 'target_c' => 25, 'reserve_ro_l' => 50]);
+        WaterBatch::query()->create(['depot_id' => $depot->id, 'salt_mix_id' => Fixture::mix()->id, 'salinity' => 35, 'litres' => $litres, 'left_l' => $litres, 'mixed_at' => now()->subHours(12), 'measured_c' => $celsius, 'measured_salinity' => $salinity, 'user_id' => self::user('planner')->id]);
+
+        return $depot;
     }
 
     #[Test]

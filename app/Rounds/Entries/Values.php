@@ -130,15 +130,19 @@ final class Values
         if ($tank === null || $volume === null || $litres === null || $litres <= 0) {
             return Outcome::ok('Kept. The tank’s own temperature and salinity are not read yet, so it cannot be compared.');
         }
+        $ages = ChangeReader::ages($task->system);
+        $units = $sent->user->units();
+        if ($ages->stale() !== [] && ! $sent->yes('sure')) {
+            return Outcome::asked('Read '.implode(' and ', $ages->stale()).' of the tank again first, then compare. '.$ages->sentence()->in($units));
+        }
         try {
             $check = ShockCheck::of(min(1.0, $litres / $volume), $tank, new WaterValues($temp, $salinity, $sent->number('alkDkh', 0, 30), $sent->number('ph', 6.5, 9.5)), ChangeReader::limits($task->system), $task->reason === 'ammonia');
         } catch (OutOfRange $e) {
             return Outcome::refused("That cannot be: {$e->field} must be {$e->allowed}.");
         }
-        $units = $sent->user->units();
         $say = fn (Finding $f): string => $f->what->in($units).'. '.($f->remedy?->in($units) ?? $f->why->in($units));
         $bad = array_values(array_filter($check->findings, fn (Finding $f): bool => $f->severity === Severity::Fix));
 
-        return $bad !== [] && ! $sent->yes('sure') ? Outcome::asked(implode(' ', array_map($say, $bad))) : Outcome::ok(implode(' ', array_map(fn (Finding $f): string => $f->what->in($units).'.', $check->findings)));
+        return $bad !== [] && ! $sent->yes('sure') ? Outcome::asked(implode(' ', array_map($say, $bad))) : Outcome::ok(implode(' ', [...array_map(fn (Finding $f): string => $f->what->in($units).'.', $check->findings), $ages->sentence()->in($units)]));
     }
 }

@@ -30,7 +30,7 @@ final class CrewController
             'crews' => Crew::query()->where(fn ($q) => $q->whereNull('until_on')->orWhere('until_on', '>=', Days::today()->toDateString()))->with(['members', 'vehicle', 'depot'])->orderBy('name')->limit(200)->get()->map(fn (Crew $c): CrewView => CrewView::of($c)),
             'vehicles' => Vehicle::query()->current()->orderBy('name')->get(['id', 'name', 'payload_kg', 'salt_l', 'ro_l']),
             'depots' => Depot::query()->current()->orderBy('name')->pluck('name', 'id'),
-            'mixes' => SaltMix::query()->current()->orderBy('name')->get(['id', 'name', 'grams_per_l', 'usable_from_h', 'usable_until_h']),
+            'mixes' => SaltMix::query()->current()->orderBy('name')->get(['id', 'name', 'grams_per_l', 'usable_from_h', 'usable_until_h', 'alk_dkh', 'ca_mg_l', 'mg_mg_l']),
             'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
             'mayPlan' => Gate::allows('create', Crew::class),
         ]);

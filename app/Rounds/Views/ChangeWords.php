@@ -30,6 +30,9 @@ final class ChangeWords
                 'c' => $q(max(0.0, $tank->salinity - $limits->salinity / $share), Kind::Salinity), 'd' => $q(min(42.0, $tank->salinity + $limits->salinity / $share), Kind::Salinity), 'e' => $q($limits->tempC, Kind::TemperatureChange), 'f' => $q($limits->salinity, Kind::SalinityChange),
             ]);
         }
+        if ($volume !== null && $volume > 0) {
+            $words = [...$words, ChangeReader::ages($system)->sentence()->in($units), ...self::jumps($system, $litres / $volume, $units)];
+        }
         $words[] = $say('{litres} at {flow} take {minutes} each way.', ['litres' => $q($litres, Kind::Volume), 'flow' => $q(ChangeReader::flowLh($system), Kind::Flow), 'minutes' => $q(60 * $litres / ChangeReader::flowLh($system), Kind::Minutes)]);
         $sump = ChangeReader::sump($system, $litres);
         if ($sump === null) {
@@ -48,6 +51,21 @@ final class ChangeWords
                 ? $say('Refilling with the return on: the chamber holds; over the weir after {m}, then shut the valve within {s}.', ['m' => $q($refill->minutesToWeir, Kind::Minutes), 's' => $q($refill->shutAfterMin, Kind::Minutes)])
                 : $say('Refilling with the return on runs the chamber dry: refill at {r} or more, or set the pump to {p}.', ['r' => $q(ceil($refill->needsLh), Kind::Flow), 'p' => $q(floor($refill->pumpLh ?? 0.0), Kind::Flow)]);
             $words[] = $say('If the sump’s part went out first, nothing is left in the chamber: then {all}, or the pump off until the display runs over.', ['all' => $q($refill->needsSumpFirstLh, Kind::Flow)]);
+        }
+
+        return $words;
+    }
+
+    /** @return list<string> what this system's mix moves, and where one change moves it too far (W-53) */
+    private static function jumps(System $system, float $share, Units $units): array
+    {
+        $words = [];
+        foreach (ChangeReader::jumps($system, $share) as $jump) {
+            $parts = [
+                'a' => Quantity::of($jump->before, $jump->parameter->kind()), 'b' => Quantity::of($jump->after, $jump->parameter->kind()),
+                'most' => Quantity::of($jump->mayMove ?? 0.0, $jump->parameter->differenceKind()), 'what' => $jump->parameter->label(),
+            ];
+            $words[] = Sentence::of($jump->isTooFar() ? '{what} goes from {a} to {b} with this mix: more than {most} in a day. Change in two portions, a day apart.' : '{what} goes from {a} to {b} with this mix.', $parts)->in($units);
         }
 
         return $words;

@@ -20,6 +20,7 @@ use App\Systems\HouseLimit;
 use App\Systems\Item;
 use App\Systems\LogEntry;
 use App\Systems\Material;
+use App\Systems\MixWater;
 use App\Systems\OpenRipple;
 use App\Systems\Parameters;
 use App\Systems\Product;
@@ -53,6 +54,7 @@ use Velbrin\Core\Build\Comparison;
 use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanDefaults;
+use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\PlanTables;
 use Velbrin\Core\Chemistry\Measured;
@@ -61,10 +63,14 @@ use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Ripples;
 use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Water\MixMatch;
 
 final class SystemController
 {
     private const READINGS = 400;
+
+    /** Of new water where the record names none, g/kg. */
+    private const SALINITY = 35.0;
 
     /** The fleet, what leaves its band first on top. */
     public function index(Request $request, #[CurrentUser] User $user): Response
@@ -141,7 +147,11 @@ final class SystemController
     public function update(Request $request, System $system): RedirectResponse
     {
         Gate::authorize('update', $system);
-        $given = $request->validate([...$this->rules($system->site()->firstOrFail(), $system), 'measured_volume_l' => ['nullable', 'numeric:strict', 'gt:0', 'max:1000000'], 'measured_how' => ['nullable', 'required_with:measured_volume_l', 'string', 'max:200']]);
+        $given = $request->validate([...$this->rules($system->site()->firstOrFail(), $system), 'measured_volume_l' => ['nullable', 'numeric:strict', 'gt:0', 'max:1000000'], 'measured_how' => ['nullable', 'required_with:measured_volume_l', 'string', 'max:200'],
+            'salt_mix_id' => ['nullable', 'integer', Rule::exists('salt_mixes', 'id')->whereNull('archived_at')],
+            'hose_flow_lh' => ['nullable', 'numeric:strict', 'gt:0', 'max:50000'],
+            'emergency_share_pct' => ['nullable', 'numeric:strict', 'min:1', 'max:100'],
+        ]);
         $regime = $system->regime;
         $system->update($given);
         if ($system->regime !== $regime) {
@@ -269,8 +279,18 @@ final class SystemController
                 'name' => $system->name, 'kind' => $system->kind, 'regime' => $system->regime->value, 'keeper_id' => $system->keeper_id, 'room_id' => $system->room_id,
                 'started_on' => $system->started_on?->toDateString(), 'started_precision' => $system->started_precision, 'settling_until' => $system->settling_until?->toDateString(),
                 'measured_volume_l' => $system->measured_volume_l, 'measured_how' => $system->measured_how,
+                'salt_mix_id' => $system->salt_mix_id, 'hose_flow_lh' => $system->hose_flow_lh, 'emergency_share_pct' => $system->emergency_share_pct,
             ],
+            'mixes' => DB::table('salt_mixes')->where(fn ($q) => $q->whereNull('archived_at')->orWhere('id', $system->salt_mix_id))->orderBy('name')->pluck('name', 'id'),
+            'leastMixes' => array_keys(MixMatch::rank(array_filter(MixWater::here()->all()), $system->bands->mapWithKeys(fn (Band $b): array => [$b->parameter->key() => $b->limits()])->all(), self::salinity($system))),
         ];
+    }
+
+    private static function salinity(System $system): float
+    {
+        $given = $system->facts[PlanField::Salinity->value] ?? null;
+
+        return is_numeric($given) ? (float) $given : self::SALINITY;
     }
 
     /** @return array<string, mixed> */

@@ -37,11 +37,31 @@ final class DepotController
     public function mix(Request $request): RedirectResponse
     {
         Gate::authorize('create', SaltMix::class);
-        $mix = SaltMix::query()->create($request->validate([
-            'name' => ['required', 'string', 'max:120', Rule::unique('salt_mixes', 'name')], 'grams_per_l' => ['required', 'numeric:strict', 'between:30,50'],
-            'usable_from_h' => ['required', 'numeric:strict', 'between:0,72'], 'usable_until_h' => ['required', 'numeric:strict', 'gt:usable_from_h', 'max:2160'],
-        ], ['usable_until_h.gt' => 'It must be usable for longer than it takes to mix.']));
+        $mix = SaltMix::query()->create($this->mixGiven($request));
 
         return back()->with('said', "{$mix->name} can be mixed.");
+    }
+
+    /** A new lot may bring other values. */
+    public function updateMix(Request $request, SaltMix $mix): RedirectResponse
+    {
+        Gate::authorize('update', $mix);
+        $mix->update($this->mixGiven($request, $mix));
+
+        return back()->with('said', "{$mix->name}: kept. Changes to come are compared with it.");
+    }
+
+    /** @return array<string, mixed> */
+    private function mixGiven(Request $request, ?SaltMix $mix = null): array
+    {
+        return $request->validate([
+            'name' => ['required', 'string', 'max:120', Rule::unique('salt_mixes', 'name')->ignore($mix)],
+            'grams_per_l' => ['required', 'numeric:strict', 'between:30,50'],
+            'usable_from_h' => ['required', 'numeric:strict', 'between:0,72'],
+            'usable_until_h' => ['required', 'numeric:strict', 'gt:usable_from_h', 'max:2160'],
+            'alk_dkh' => ['nullable', 'numeric:strict', 'between:2,20'],
+            'ca_mg_l' => ['nullable', 'numeric:strict', 'between:200,700'],
+            'mg_mg_l' => ['nullable', 'numeric:strict', 'between:600,2000'],
+        ], ['usable_until_h.gt' => 'It must be usable for longer than it takes to mix.']);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Water\Views;
 use App\Water\WaterBatch;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Units;
 
 /** Mixed water that stands. */
@@ -18,9 +19,10 @@ final readonly class StandingView
 
     public static function of(WaterBatch $b, Units $units): self
     {
-        $state = match (true) {
-            $b->usableUntil()->isPast() => 'too old: for rinsing only', $b->usableFrom()->isFuture() => 'still mixing', $b->measured_salinity === null => 'to be measured', default => 'ready',
-        };
+        $readiness = $b->readiness();
+        $missing = implode('; ', array_map(fn (Sentence $m): string => $m->in($units), $readiness->missing));
+        $can = $readiness->readyInH === null || $readiness->readyInH <= 0 ? '' : ', ready in '.$units->show(Quantity::of($readiness->readyInH, Kind::Hours)).' at the soonest';
+        $state = $readiness->isReady() ? 'ready' : $missing.$can;
 
         return new self(
             $b->id, $units->show(Quantity::of($b->left_l, Kind::Volume)), (string) $b->mix?->name, $units->show(Quantity::of($b->measured_salinity ?? $b->salinity, Kind::Salinity)), $state,

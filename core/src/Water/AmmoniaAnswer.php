@@ -26,6 +26,11 @@ final readonly class AmmoniaAnswer
     /** New water after a night of stirring, probe. */
     public const NEW_PH = 8.2;
 
+    /** Between these the carbonate system is solved, probe. */
+    private const LEAST_PH = 6.5;
+
+    private const MOST_PH = 9.5;
+
     private function __construct(public AmmoniaJudgement $judged, public ?AmmoniaChange $change, public Finding $finding)
     {
     }
@@ -45,7 +50,7 @@ final readonly class AmmoniaAnswer
         if ($volumeL !== null) {
             Guard::positive('volumeL', $volumeL);
         }
-        $tank = new WaterValues($judged->tempC, $judged->salinity, $tankAlkDkh ?? self::USUAL_ALK_DKH, $judged->ph);
+        $tank = new WaterValues($judged->tempC, $judged->salinity, $tankAlkDkh ?? self::USUAL_ALK_DKH, max(self::LEAST_PH, min(self::MOST_PH, $judged->ph)));
         $fresh = new WaterValues($judged->tempC, $judged->salinity, $newAlkDkh ?? self::USUAL_ALK_DKH, $newPh);
         $change = AmmoniaChange::of($judged->totalMgL, $tank, $fresh);
         $found = $judged->finding;

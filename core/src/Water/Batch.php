@@ -8,30 +8,51 @@ namespace Velbrin\Core\Water;
 final readonly class Batch
 {
     /** @param  array<string, float>  $for  litres by need */
-    public function __construct(
+    private function __construct(
         public Mix $mix,
         public float $salinity,
         public float $litres,
         public float $saltKg,
         public array $for,
-        /** Which of the station's vessels, from 0. */
-        public int $vessel,
-        public float $fillAtH,
-        public float $mixAtH,
-        public float $testAtH,
-        public float $readyAtH,
         /** Loading begins for the first departure it serves. */
         public float $loadAtH,
         public float $lastDepartH,
-        /** Hours the slower of mixing and warming takes, and which it is. */
-        public float $turnH,
-        public bool $heatGoverns,
+        /** Hours of all the heating's watts. */
+        public float $heatH,
+        /** Which of the station's vessels, from 0. */
+        public int $vessel = 0,
+        public float $fillAtH = 0,
+        public float $mixAtH = 0,
+        /** The heating is this vessel's alone from here on, for heatH. */
+        public float $heatFromH = 0,
+        public float $testAtH = 0,
+        public float $readyAtH = 0,
     ) {
     }
 
-    public function at(float $fillAtH, int $vessel, float $fillH, float $testH): self
+    /** @param  array<string, float>  $for  litres by need */
+    public static function of(Mix $mix, float $salinity, float $litres, array $for, float $loadAtH, float $lastDepartH, float $heatH): self
     {
-        return new self($this->mix, $this->salinity, $this->litres, $this->saltKg, $this->for, $vessel, $fillAtH, $fillAtH + $fillH, $fillAtH + $fillH + $this->turnH,
-            $fillAtH + $fillH + $this->turnH + $testH, $this->loadAtH, $this->lastDepartH, $this->turnH, $this->heatGoverns);
+        return new self($mix, $salinity, $litres, $mix->saltKg($litres, $salinity), $for, $loadAtH, $lastDepartH, $heatH);
+    }
+
+    public function at(int $vessel, float $fillAtH, float $mixAtH, float $heatFromH, float $testAtH, float $testH): self
+    {
+        return new self(
+            $this->mix, $this->salinity, $this->litres, $this->saltKg, $this->for, $this->loadAtH, $this->lastDepartH, $this->heatH,
+            $vessel, $fillAtH, $mixAtH, $heatFromH, $testAtH, $testAtH + $testH,
+        );
+    }
+
+    /** Hours from filled to fit for testing. */
+    public function turnH(): float
+    {
+        return $this->testAtH - $this->mixAtH;
+    }
+
+    /** Whether warming, or waiting for the heating, takes longer than mixing. */
+    public function heatGoverns(): bool
+    {
+        return $this->turnH() > $this->mix->usableFromH + 1e-9;
     }
 }

@@ -15,4 +15,9 @@ final readonly class MixedStock
     {
         return $need->mix === $this->mix && abs($need->salinity - $this->salinity) <= 0.3 && $this->fromH <= $byH && $this->untilH >= $need->departH;
     }
+
+    public function less(float $litres): self
+    {
+        return new self($this->mix, $this->salinity, $this->litres - $litres, $this->fromH, $this->untilH);
+    }
 }

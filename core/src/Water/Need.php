@@ -18,4 +18,14 @@ final readonly class Need
         public float $departH,
     ) {
     }
+
+    public function of(float $litres): self
+    {
+        return new self($this->key, $this->label, $litres, $this->mix, $this->salinity, $this->departH);
+    }
+
+    public function departing(float $departH): self
+    {
+        return new self($this->key, $this->label, $this->litres, $this->mix, $this->salinity, $departH);
+    }
 }

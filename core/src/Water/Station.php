@@ -77,4 +77,17 @@ final readonly class Station
     {
         return max($this->vesselsL);
     }
+
+    /**
+     * The same station with something else in it.
+     *
+     * @param  non-empty-list<float>|null  $vesselsL
+     */
+    public function with(?float $roRatedLd = null, ?float $roTankL = null, ?float $heatW = null, ?array $vesselsL = null): self
+    {
+        return new self(
+            $roRatedLd ?? $this->roRatedLd, $this->feedC, $this->roStoredL, $roTankL ?? $this->roTankL, $vesselsL ?? $this->vesselsL, $heatW ?? $this->heatW,
+            $this->targetC, $this->efficiency, $this->flushH, $this->fillH, $this->testH, $this->loadH,
+        );
+    }
 }

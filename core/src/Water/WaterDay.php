@@ -65,23 +65,20 @@ final readonly class WaterDay
             }
         }
         [$fromStock, $left] = self::fromStock($station, $needs, $stock);
-        $batches = self::batches($station, $mixes, $needs, $left);
         $free = max(0.0, $station->roStoredL - $reserveRoL);
-        $planned = self::backwards($station, $batches);
-        $start = self::roStart($station, self::draws($station, $planned, $needs), $free);
-        $late = min([INF, ...array_map(fn (Batch $b): float => $b->fillAtH, $planned), ...($start === null ? [] : [$start - $station->flushH])]) < -self::SAME_H;
-        if ($late) {
-            $planned = self::forwards($station, $batches, $free);
-            $start = self::roStart($station, self::draws($station, $planned, $needs), $free) === null ? null : $station->flushH;
-        }
-        $total = array_sum(array_column(self::draws($station, $planned, $needs), 1));
-        $make = max(0.0, $total - $free);
-        $lateH = $late ? self::late($station, $planned, $needs, $free) : [];
+        $plan = DaySchedule::of($station, self::batches($station, $mixes, $needs, $left), $needs, $free);
+        $again = function (Station $other, array $asked) use ($mixes, $stock, $free): array {
+            /** @var list<Need> $asked */
+            usort($asked, fn (Need $a, Need $b): int => $a->departH <=> $b->departH);
+            [, $open] = self::fromStock($other, $asked, $stock);
+
+            return DaySchedule::of($other, self::batches($other, $mixes, $asked, $open), $asked, $free)->lateH;
+        };
+        $help = new DayHelp($station, $needs, $again, $reserveSaltL);
 
         return new self(
-            $planned, $fromStock, array_sum(array_map(fn (Batch $b): float => $b->saltKg, $planned)), $make,
-            $make > 0 && $start !== null ? $start - $station->flushH : null, $make > 0 ? $start : null, $make > 0 && $start !== null ? $start + $make / $station->roLh() : null,
-            $lateH, self::findings($station, $planned, $needs, $lateH, $make, $free, $reserveSaltL),
+            $plan->batches, $fromStock, array_sum(array_map(fn (Batch $b): float => $b->saltKg, $plan->batches)), $plan->makeL,
+            $plan->roFromH === null ? null : $plan->roFromH - $station->flushH, $plan->roFromH, $plan->roToH, $plan->lateH, self::findings($station, $plan, $needs, $help),
         );
     }
 
@@ -145,183 +142,51 @@ final readonly class WaterDay
         }
         $batches = [];
         foreach (array_merge(...array_values($groups)) as $b) {
-            $heat = $station->targetC > $station->feedC ? TemperatureCourse::capacityWhK($b['litres']) * ($station->targetC - $station->feedC) / ($station->efficiency * $station->heatW) : 0.0;
-            $batches[] = new Batch($b['mix'], $b['salinity'], $b['litres'], $b['mix']->saltKg($b['litres'], $b['salinity']), $b['for'], 0, 0, 0, 0, 0,
-                $b['first'] - $station->loadH, $b['last'], max($b['mix']->usableFromH, $heat), $heat > $b['mix']->usableFromH);
+            $warms = max(0.0, $station->targetC - $station->feedC);
+            $heatH = $warms > 0 ? TemperatureCourse::capacityWhK($b['litres']) * $warms / ($station->efficiency * $station->heatW) : 0.0;
+            $batches[] = Batch::of($b['mix'], $b['salinity'], $b['litres'], $b['for'], $b['first'] - $station->loadH, $b['last'], $heatH);
         }
 
         return $batches;
     }
 
     /**
-     * Each batch as late as its loading and its vessel's next filling allow.
-     *
-     * @param  list<Batch>  $batches
-     * @return list<Batch>
-     */
-    private static function backwards(Station $station, array $batches): array
-    {
-        usort($batches, fn (Batch $a, Batch $b): int => [$b->loadAtH, $b->litres] <=> [$a->loadAtH, $a->litres]);
-        $next = array_fill(0, count($station->vesselsL), INF);
-        $placed = [];
-        foreach ($batches as $batch) {
-            $best = null;
-            foreach ($station->vesselsL as $v => $size) {
-                if ($size + self::SAME_H >= $batch->litres && ($best === null || min($batch->loadAtH, $next[$v] - $station->loadH) > min($batch->loadAtH, $next[$best] - $station->loadH))) {
-                    $best = $v;
-                }
-            }
-            $best ??= 0;
-            // A vessel is empty again when what was in it has been drawn off for the van.
-            $fill = min($batch->loadAtH, $next[$best] - $station->loadH) - $station->testH - $batch->turnH - $station->fillH;
-            $placed[] = $batch->at($fill, $best, $station->fillH, $station->testH);
-            $next[$best] = $fill;
-        }
-
-        return self::inOrder($placed);
-    }
-
-    /**
-     * Each batch as soon as RO water and a vessel are there, the earliest departure first.
-     *
-     * @param  list<Batch>  $batches
-     * @return list<Batch>
-     */
-    private static function forwards(Station $station, array $batches, float $freeRoL): array
-    {
-        usort($batches, fn (Batch $a, Batch $b): int => $a->loadAtH <=> $b->loadAtH);
-        $free = array_fill(0, count($station->vesselsL), 0.0);
-        $placed = [];
-        $drawn = 0.0;
-        foreach ($batches as $batch) {
-            $drawn += $batch->litres;
-            $collected = $drawn > $freeRoL ? $station->flushH + ($drawn - $freeRoL) / $station->roLh() : 0.0;
-            $best = 0;
-            foreach ($station->vesselsL as $v => $size) {
-                if ($size + self::SAME_H >= $batch->litres && ($batch->litres > $station->vesselsL[$best] + self::SAME_H || $free[$v] < $free[$best])) {
-                    $best = $v;
-                }
-            }
-            $at = $batch->at(max($collected, $free[$best]), $best, $station->fillH, $station->testH);
-            $placed[] = $at;
-            $free[$best] = $at->readyAtH + $station->loadH;
-        }
-
-        return self::inOrder($placed);
-    }
-
-    /**
-     * @param  list<Batch>  $batches
-     * @return list<Batch>
-     */
-    private static function inOrder(array $batches): array
-    {
-        usort($batches, fn (Batch $a, Batch $b): int => [$a->fillAtH, $a->vessel] <=> [$b->fillAtH, $b->vessel]);
-
-        return $batches;
-    }
-
-    /**
-     * @param  list<Batch>  $batches
      * @param  list<Need>  $needs
-     * @return list<array{0: float, 1: float}> when RO water is drawn, into a vessel or plain onto a van, and how much
-     */
-    private static function draws(Station $station, array $batches, array $needs): array
-    {
-        $draws = array_map(fn (Batch $b): array => [$b->fillAtH, $b->litres], $batches);
-        foreach ($needs as $need) {
-            if ($need->mix === null && $need->litres > 0) {
-                $draws[] = [$need->departH - $station->loadH, $need->litres];
-            }
-        }
-
-        return $draws;
-    }
-
-    /**
-     * The latest start of the run that never lets a draw wait; null when the standing water is enough.
-     *
-     * @param  list<array{0: float, 1: float}>  $events  hour and litres
-     */
-    private static function roStart(Station $station, array $events, float $freeL): ?float
-    {
-        usort($events, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $start = null;
-        $drawn = 0.0;
-        foreach ($events as [$at, $litres]) {
-            $drawn += $litres;
-            if ($drawn > $freeL + self::SAME_H) {
-                $start = min($start ?? INF, $at - ($drawn - $freeL) / $station->roLh());
-            }
-        }
-
-        return $start;
-    }
-
-    /**
-     * @param  list<Batch>  $batches
-     * @param  list<Need>  $needs
-     * @return array<string, float>
-     */
-    private static function late(Station $station, array $batches, array $needs, float $freeL): array
-    {
-        $late = [];
-        $drawn = array_sum(array_map(fn (Batch $b): float => $b->litres, $batches));
-        foreach ($needs as $need) {
-            $ready = 0.0;
-            foreach ($batches as $batch) {
-                $ready = isset($batch->for[$need->key]) ? max($ready, $batch->readyAtH) : $ready;
-            }
-            if ($need->mix === null && $need->litres > 0) {
-                $drawn += $need->litres;
-                $ready = $drawn > $freeL ? $station->flushH + ($drawn - $freeL) / $station->roLh() : 0.0;
-            }
-            $over = $ready + $station->loadH - $need->departH;
-            if ($over > self::SAME_H && $need->litres > 0 && $ready > 0) {
-                $late[$need->key] = $over;
-            }
-        }
-
-        return $late;
-    }
-
-    /**
-     * @param  list<Batch>  $batches
-     * @param  list<Need>  $needs
-     * @param  array<string, float>  $lateH
      * @return list<Finding>
      */
-    private static function findings(Station $station, array $batches, array $needs, array $lateH, float $make, float $free, float $reserveSaltL): array
+    private static function findings(Station $station, DaySchedule $plan, array $needs, DayHelp $help): array
     {
         $findings = [];
         foreach ($needs as $need) {
-            if (! isset($lateH[$need->key])) {
-                continue;
-            }
-            $ro = RoOutput::litresPerDay($station->roRatedLd, $station->feedC) / 24 * $lateH[$need->key];
-            $borrow = min($need->litres, $reserveSaltL);
-            $parts = [
-                'who' => $need->label, 'late' => Quantity::of($lateH[$need->key], Kind::Hours), 'litres' => Quantity::of($need->litres, Kind::Volume), 'fewer' => Quantity::of(min($need->litres, $ro), Kind::Volume),
-                'borrow' => Quantity::of($borrow, Kind::Volume), 'left' => Quantity::of($reserveSaltL - $borrow, Kind::Volume),
-            ];
-            $findings[] = Finding::of(Severity::Fix, 'W-54', 'water', Sentence::of('Water for {who} is {late} late', $parts), Sentence::of('Its {litres} cannot be ready by the departure, begun now.', $parts),
-                Sentence::of('Leave {late} later, or take {fewer} fewer'.($borrow > 0 && $need->mix !== null ? ', or take {borrow} from the reserve, which then holds {left}' : '').'.', $parts));
-        }
-        foreach ($batches as $batch) {
-            if ($batch->lastDepartH - ($batch->readyAtH - $station->testH) > $batch->mix->usableUntilH + self::SAME_H && $batch->mix->usableUntilH > 0) {
-                $findings[] = Finding::of(Severity::Fix, 'W-53', 'water', Sentence::of('{mix} would be older than its {hours}', ['mix' => $batch->mix->name, 'hours' => Quantity::of($batch->mix->usableUntilH, Kind::Hours)]),
-                    Sentence::of('It is to be used the same day it is mixed.'), Sentence::of('Mix it after the other batches, or in a vessel of its own.'), Basis::Rated);
+            if (isset($plan->lateH[$need->key])) {
+                $findings[] = $help->finding($need, $plan->lateH[$need->key]);
             }
         }
-        $first = $batches[0] ?? null;
-        if ($first !== null && $make > 0 && $first->litres > $station->roTankL + self::SAME_H) {
-            $findings[] = Finding::of(Severity::Watch, 'W-54', 'water', Sentence::of('The RO tank holds {tank}, the first batch takes {litres}', ['tank' => Quantity::of($station->roTankL, Kind::Volume), 'litres' => Quantity::of($first->litres, Kind::Volume)]),
-                Sentence::of('The vessel is filled in two goes.'), Sentence::of('Begin to fill while it still runs, and stay with it.'), Basis::Rated);
+        foreach ($plan->batches as $batch) {
+            $ageH = $batch->lastDepartH - $batch->testAtH;
+            if ($batch->mix->usableUntilH > 0 && $ageH > $batch->mix->usableUntilH + self::SAME_H) {
+                $findings[] = self::tooOld($batch);
+            }
+        }
+        $largest = max([0.0, ...array_map(fn (Batch $b): float => $b->litres, $plan->batches)]);
+        if ($plan->makeL > 0 && $largest > $station->roTankL + self::SAME_H) {
+            $findings[] = Finding::of(Severity::Watch, 'W-67', 'water', Sentence::of('The RO tank holds {tank}, a batch takes {litres}', ['tank' => Quantity::of($station->roTankL, Kind::Volume), 'litres' => Quantity::of($largest, Kind::Volume)]),
+                Sentence::of('The rest runs in as it is made: the filling takes that long.'), Sentence::of('Begin to fill while it still runs, and stay with it.'), Basis::Rated);
         }
         if ($findings === [] && $needs !== []) {
-            $findings[] = Finding::of(Severity::Fine, 'W-54', 'water', Sentence::of('All water can be ready in time'), Sentence::of($make > 0 ? '{make} of RO water are still to be made.' : 'The RO water that stands is enough.', ['make' => Quantity::of($make, Kind::Volume)]));
+            $findings[] = Finding::of(Severity::Fine, 'W-54', 'water', Sentence::of('All water can be ready in time'), Sentence::of($plan->makeL > 0 ? '{make} of RO water are still to be made.' : 'The RO water that stands is enough.', ['make' => Quantity::of($plan->makeL, Kind::Volume)]));
         }
 
         return Finding::sorted($findings);
+    }
+
+    private static function tooOld(Batch $batch): Finding
+    {
+        $parts = ['mix' => $batch->mix->name, 'hours' => Quantity::of($batch->mix->usableUntilH, Kind::Hours)];
+
+        return Finding::of(
+            Severity::Fix, 'W-53', 'water', Sentence::of('{mix} would be older than its {hours}', $parts), Sentence::of('It is to be used the same day it is mixed.'),
+            Sentence::of('Mix it after the other batches, or in a vessel of its own.'), Basis::Rated,
+        );
     }
 }

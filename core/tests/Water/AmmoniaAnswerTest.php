@@ -63,10 +63,17 @@ final class AmmoniaAnswerTest extends TestCase
     {
         $table = AmmoniaTable::of(35.0, 25.0, 8.0, 8.0);
         foreach ($table->changes as $n => $row) {
-            $exact = AmmoniaAnswer::of(AmmoniaJudgement::of($row['most'], $row['ph'], 25.0, 35.0, 25.0, 35.0), null, 8.0, 8.0)->change;
+            $exact = AmmoniaAnswer::of(AmmoniaJudgement::of($row['most'] * 0.9999, $row['ph'], 25.0, 35.0, 25.0, 35.0), null, 8.0, 8.0)->change;
             self::assertTrue($exact === null || $exact->fraction !== null && $exact->fraction <= $row['share'] + 1e-9, "pH {$row['ph']}, {$row['share']}");
             self::assertGreaterThanOrEqual(1.0, $row['peak']);
         }
+    }
+
+    #[Test]
+    public function a_ph_outside_what_sea_water_holds_is_answered_at_its_edge(): void
+    {
+        self::assertSame(Severity::Stop, AmmoniaAnswer::of(AmmoniaJudgement::of(1.0, 10.0, 25.0, 35.0, 27.0, 30.0), 600.0, 8.0, 8.0)->finding->severity);
+        self::assertSame(Severity::Fine, AmmoniaAnswer::of(AmmoniaJudgement::of(1.0, 6.0, 25.0, 35.0, 27.0, 30.0), 600.0, 8.0, 8.0)->finding->severity);
     }
 
     /** @return array{ph: float, tempC: float, act: float, stop: float} as the phone finds it: the next step up */

@@ -43,8 +43,8 @@ final class WaterDayTest extends TestCase
     public function cold_feed_halves_the_membrane_and_warming_can_govern(): void
     {
         $cold = WaterDay::of(self::station(feedC: 8), ['reef' => self::reef()], [new Need('a', 'Long wall', 200, 'reef', 35, 48)]);
-        self::assertTrue($cold->batches[0]->heatGoverns);
-        self::assertEqualsWithDelta(200 * 1.0233 * 3990 * 17 / (3600 * 0.9 * 600), $cold->batches[0]->turnH, 1e-9);
+        self::assertTrue($cold->batches[0]->heatGoverns());
+        self::assertEqualsWithDelta(200 * 1.0233 * 3990 * 17 / (3600 * 0.9 * 600), $cold->batches[0]->turnH(), 1e-9);
     }
 
     #[Test]

@@ -41,7 +41,7 @@ function keepAlarm() {
     alarm.low_limit = limitRead(low.value);
     alarm.high_limit = limitRead(high.value);
     const done = { preserveScroll: true, onSuccess: () => { alarm.reset(); adding.value = false; } };
-    const clean = alarm.transform(({ id: _, ...a }) => ({ ...a, calls: a.calls.filter((call) => call !== null) }));
+    const clean = alarm.transform((a) => ({ ...a, calls: a.calls.filter((call) => call !== null) }));
     if (alarm.id) clean.put(`/alarms/${alarm.id}`, done);
     else clean.post(`/systems/${props.header.id}/alarms`, done);
 }

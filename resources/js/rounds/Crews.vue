@@ -6,7 +6,7 @@ import FieldError from '../shared/FieldError.vue';
 import { date, useUnits } from '../shared/units';
 import RoundsTabs from './RoundsTabs.vue';
 
-defineProps<{ crews: CrewView[]; vehicles: { id: number; name: string; payload_kg: number; salt_l: number; ro_l: number }[]; depots: Record<string, string>; mixes: { id: number; name: string; grams_per_l: number; usable_from_h: number; usable_until_h: number }[]; people: Record<string, string>; mayPlan: boolean }>();
+defineProps<{ crews: CrewView[]; vehicles: { id: number; name: string; payload_kg: number; salt_l: number; ro_l: number }[]; depots: Record<string, string>; mixes: { id: number; name: string; grams_per_l: number; usable_from_h: number; usable_until_h: number; alk_dkh: number | null; ca_mg_l: number | null; mg_mg_l: number | null }[]; people: Record<string, string>; mayPlan: boolean }>();
 const units = useUnits();
 const today = new Date().toISOString().slice(0, 10);
 const crew = useForm<{ name: string; depot_id: number | null; vehicle_id: number | null; members: number[]; from_on: string; until_on: string | null; starts_min: number; ends_min: number; break_min: number }>({ name: '', depot_id: null, vehicle_id: null, members: [], from_on: today, until_on: null, starts_min: 480, ends_min: 990, break_min: 30 });
@@ -19,7 +19,21 @@ const vehicle = useForm<{ name: string; payload_kg: number | null; salt_l: numbe
 const carries = ref({ kg: '', salt: '', ro: '0' });
 const depot = useForm({ name: '', lat: null as number | null, lon: null as number | null, ro_rated_ld: 0 as number | null, feed_c: 10 as number | null, ro_tank_l: 0 as number | null, vessels_l: [] as number[], heat_w: 3000, target_c: 25 as number | null, reserve_ro_l: 0 as number | null });
 const station = ref({ ro: '', tank: '', vessels: '', reserve: '0' });
-const mix = useForm({ name: '', grams_per_l: 38.5, usable_from_h: 4, usable_until_h: 336 });
+const NEW_MIX = { id: null as number | null, name: '', grams_per_l: 38.5, usable_from_h: 4, usable_until_h: 336, alk_dkh: null as number | null, ca_mg_l: null as number | null, mg_mg_l: null as number | null };
+const mix = useForm({ ...NEW_MIX });
+const mixAlk = ref('');
+function editMix(m: typeof NEW_MIX) {
+    Object.assign(mix, m);
+    mixAlk.value = m.alk_dkh === null ? '' : units.typed(m.alk_dkh, 'dKH');
+    document.getElementById('m1')?.focus();
+}
+function keepMix() {
+    mix.alk_dkh = mixAlk.value.trim() === '' ? null : units.parse(mixAlk.value, 'dKH');
+    const clean = mix.transform((m) => ({ ...m, ca_mg_l: Number(m.ca_mg_l) || null, mg_mg_l: Number(m.mg_mg_l) || null }));
+    const done = { preserveScroll: true, onSuccess: () => { Object.assign(mix, NEW_MIX); mixAlk.value = ''; } };
+    if (mix.id) clean.put(`/salt-mixes/${mix.id}`, done);
+    else clean.post('/salt-mixes', done);
+}
 function keepCrew() {
     crew.transform((c) => ({ ...c, members: who.value.filter((id) => id !== null), starts_min: minutes(hours.value.from), ends_min: minutes(hours.value.to) })).post('/rounds/crews', { preserveScroll: true, onSuccess: () => { crew.reset(); who.value = [null, null]; } });
 }
@@ -44,7 +58,7 @@ function keepDepot() {
         <h2>Vehicles</h2>
         <ul class="list"><li v-for="v in vehicles" :key="v.id"><b>{{ v.name }}</b> <small>{{ units.show(v.payload_kg, 'kg') }} · {{ units.show(v.salt_l, 'L') }} of salt water · {{ units.show(v.ro_l, 'L') }} of RO</small></li></ul>
         <h2>Salt mixes</h2>
-        <ul class="list"><li v-for="m in mixes" :key="m.id"><b>{{ m.name }}</b> <small>{{ m.grams_per_l }} g/L for 35 g/kg · usable from {{ m.usable_from_h }} h to {{ m.usable_until_h >= 48 ? `${Math.round(m.usable_until_h / 24)} days` : `${m.usable_until_h} h` }}</small></li></ul>
+        <ul class="list"><li v-for="m in mixes" :key="m.id"><b>{{ m.name }}</b> <small>{{ m.grams_per_l }} g/L for 35 g/kg · usable from {{ m.usable_from_h }} h to {{ m.usable_until_h >= 48 ? `${Math.round(m.usable_until_h / 24)} days` : `${m.usable_until_h} h` }} · {{ m.alk_dkh === null && m.ca_mg_l === null ? 'alkalinity, calcium and magnesium not written down' : [m.alk_dkh === null ? null : units.show(m.alk_dkh, 'dKH'), m.ca_mg_l === null ? null : `Ca ${m.ca_mg_l} mg/L`, m.mg_mg_l === null ? null : `Mg ${m.mg_mg_l} mg/L`].filter(Boolean).join(', ') }}</small> <button v-if="mayPlan" type="button" class="linkish" :aria-label="`Change ${m.name}`" @click="editMix(m)">change</button></li></ul>
         <template v-if="mayPlan">
             <h2>A new crew</h2>
             <form class="form" @submit.prevent="keepCrew">
@@ -76,13 +90,16 @@ function keepDepot() {
                 <div><label for="d8">RO kept back, {{ units.label('L') }}</label><input id="d8" v-model="station.reserve" inputmode="decimal" required></div>
                 <div><button class="outline" :disabled="depot.processing">It mixes</button></div>
             </form>
-            <h2>A salt mix</h2>
-            <form class="form" @submit.prevent="mix.post('/salt-mixes', { preserveScroll: true, onSuccess: () => mix.reset() })">
+            <h2>{{ mix.id ? 'Change a salt mix' : 'A salt mix' }}</h2>
+            <form class="form" @submit.prevent="keepMix">
                 <div><label for="m1">Name</label><input id="m1" v-model="mix.name" type="text" maxlength="120" required><FieldError :words="mix.errors.name" /></div>
                 <div><label for="m2">g for a litre of 35 g/kg</label><input id="m2" v-model.number="mix.grams_per_l" type="number" step="any"><FieldError :words="mix.errors.grams_per_l" /></div>
                 <div><label for="m3">Usable after, hours</label><input id="m3" v-model.number="mix.usable_from_h" type="number" step="any"><FieldError :words="mix.errors.usable_from_h" /></div>
                 <div><label for="m4">Usable until, hours</label><input id="m4" v-model.number="mix.usable_until_h" type="number" step="any"><FieldError :words="mix.errors.usable_until_h" /></div>
-                <div><button class="outline" :disabled="mix.processing">Add it</button></div>
+                <div><label for="m5">Its water at 35 g/kg: alkalinity, {{ units.label('dKH') }}</label><input id="m5" v-model="mixAlk" inputmode="decimal" placeholder="not known"><FieldError :words="mix.errors.alk_dkh" /></div>
+                <div><label for="m6">Calcium, mg/L</label><input id="m6" v-model.number="mix.ca_mg_l" type="number" step="any" placeholder="not known"><FieldError :words="mix.errors.ca_mg_l" /></div>
+                <div><label for="m7">Magnesium, mg/L</label><input id="m7" v-model.number="mix.mg_mg_l" type="number" step="any" placeholder="not known"><FieldError :words="mix.errors.mg_mg_l" /></div>
+                <div><button class="outline" :disabled="mix.processing">{{ mix.id ? 'Keep it' : 'Add it' }}</button> <button v-if="mix.id" type="button" class="plain" @click="Object.assign(mix, NEW_MIX); mixAlk = ''">leave it</button></div>
             </form>
         </template>
     </div>

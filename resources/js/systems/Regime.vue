@@ -7,13 +7,14 @@ import { useShell } from '../shared/page';
 import { useUnits } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
 
-const props = defineProps<{ header: SystemHeaderView; findings: FindingView[]; bands: BandView[]; regimes: Record<string, string>; keepers: Record<string, string>; record: Record<string, string | number | null>; products: ProductView[]; offered: Record<string, string>; others: Record<string, string> }>();
+const props = defineProps<{ header: SystemHeaderView; findings: FindingView[]; bands: BandView[]; regimes: Record<string, string>; keepers: Record<string, string>; record: Record<string, string | number | null>; products: ProductView[]; offered: Record<string, string>; others: Record<string, string>; mixes: Record<string, string>; leastMixes: (string | number)[] }>();
 const using = useForm({ product_id: null as number | null, how_much: '' });
 const taking = useForm({ from: null as number | null });
 const units = useUnits();
 const { errors } = useShell();
 const form = useForm({ ...props.record });
 const volume = ref(props.record.measured_volume_l === null ? '' : units.typed(Number(props.record.measured_volume_l), 'L'));
+const hose = ref(props.record.hose_flow_lh === null ? '' : units.typed(Number(props.record.hose_flow_lh), 'L/h'));
 const LIMITS: [keyof BandView, string, string][] = [['actLow', 'act_low', 'act below'], ['fineLow', 'fine_low', 'fine from'], ['aimLow', 'aim_low', 'aim from'], ['aimHigh', 'aim_high', 'aim to'], ['fineHigh', 'fine_high', 'fine to'], ['actHigh', 'act_high', 'act above']];
 const editing = ref<string | null>(null);
 const typed = ref<Record<string, string>>({});
@@ -86,6 +87,9 @@ function keep(band: BandView) {
                 <div><label for="g7">Settling until</label><input id="g7" v-model="form.settling_until" type="date"></div>
                 <div><label for="g8">Measured volume, {{ units.label('L') }}</label><input id="g8" v-model="volume" type="text" inputmode="decimal" placeholder="computed from the sizes" @input="form.measured_volume_l = volume.trim() === '' ? null : units.parse(volume, 'L')"><FieldError :words="form.errors.measured_volume_l" /></div>
                 <div><label for="g9">Measured how, and when</label><input id="g9" v-model="form.measured_how" type="text" placeholder="1 kg of salt, ΔS 1.9"><FieldError :words="form.errors.measured_how" /></div>
+                <div><label for="g10">Its salt mix</label><select id="g10" v-model="form.salt_mix_id"><option :value="null">the usual one</option><option v-for="(label, key) in mixes" :key="key" :value="Number(key)">{{ label }}{{ String(leastMixes[0]) === String(key) ? ' (moves this regime least)' : '' }}</option></select><FieldError :words="form.errors.salt_mix_id" /></div>
+                <div><label for="g11">Hose here gives, {{ units.label('L/h') }}</label><input id="g11" v-model="hose" type="text" inputmode="decimal" placeholder="as usual" @input="form.hose_flow_lh = hose.trim() === '' ? null : units.parse(hose, 'L/h')"><FieldError :words="form.errors.hose_flow_lh" /></div>
+                <div><label for="g12">Water kept for its emergency, % of it</label><input id="g12" v-model.number="form.emergency_share_pct" type="number" min="1" max="100" step="any" placeholder="none of its own"><FieldError :words="form.errors.emergency_share_pct" /></div>
                 <div><button class="outline" :disabled="form.processing">Keep</button> <button type="button" class="plain" @click="router.post(`/systems/${header.id}/archive`)">Archive this system</button></div>
                 <FieldError class="wide" :words="errors.archive" />
             </form>

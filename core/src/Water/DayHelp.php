@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Water;
+
+use Closure;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Severity;
+
+/**
+ * Late water: which limit binds, and what would move it (W-67). Every remedy is tried on the same day before it is offered.
+ */
+final readonly class DayHelp
+{
+    /** Less than a minute is no help. */
+    private const HELPS_H = 1 / 60;
+
+    private const TRIES = 12;
+
+    /**
+     * @param  Closure(Station, list<Need>): array<string, float>  $lateH  hours by need of that station and those needs
+     * @param  list<Need>  $needs
+     */
+    public function __construct(private Station $station, private array $needs, private Closure $lateH, private float $reserveSaltL)
+    {
+    }
+
+    public function finding(Need $need, float $lateH): Finding
+    {
+        $limit = $this->binding($need, $lateH);
+        $borrow = $need->mix === null ? 0.0 : min($need->litres, $this->reserveSaltL);
+        $fewer = $this->fewer($need);
+        $watts = $limit === DayLimit::Heat ? $this->watts($need, $lateH) : null;
+        $parts = [
+            'who' => $need->label,
+            'limit' => $limit->label(),
+            'late' => Quantity::of($lateH, Kind::Hours),
+            'litres' => Quantity::of($need->litres, Kind::Volume),
+            'borrow' => Quantity::of($borrow, Kind::Volume),
+            'left' => Quantity::of($this->reserveSaltL - $borrow, Kind::Volume),
+            'fewer' => Quantity::of($fewer ?? 0.0, Kind::Volume),
+            'watts' => Quantity::of($watts ?? 0.0, Kind::Power),
+        ];
+        $ways = array_filter([
+            $this->isLater($need, $lateH) ? 'leave {late} later' : null,
+            $fewer !== null ? 'take {fewer} fewer' : null,
+            $borrow > 0 && $this->moves($this->station, $need, $lateH, $need->litres - $borrow) ? 'take {borrow} from the reserve, which then holds {left}' : null,
+            $watts !== null ? 'warm with {watts} in all' : null,
+            $limit === DayLimit::RoTank && $this->moves($this->station->with(roTankL: 2 * $this->station->roTankL), $need, $lateH) ? 'collect RO water in a second tank' : null,
+            $limit === DayLimit::Vessels && $this->moves($this->station->with(vesselsL: [...$this->station->vesselsL, $this->station->largestL()]), $need, $lateH) ? 'mix in one more vessel' : null,
+        ]);
+        $remedy = $ways === [] ? 'Bring the water another day.' : ucfirst(implode(', or ', $ways)).'.';
+
+        return Finding::of(
+            Severity::Fix, 'W-67', 'water',
+            Sentence::of('Water for {who} is {late} late', $parts),
+            Sentence::of('Its {litres} cannot be ready by the departure, begun now: {limit}.', $parts),
+            Sentence::of($remedy, $parts),
+        );
+    }
+
+    /** The one limit that, lifted alone, helps most; the hours where none does. */
+    public function binding(Need $need, float $lateH): DayLimit
+    {
+        $best = DayLimit::Hours;
+        $least = $lateH - self::HELPS_H;
+        foreach ([DayLimit::Ro, DayLimit::RoTank, DayLimit::Heat, DayLimit::Vessels] as $limit) {
+            $late = $this->late($limit->lifted($this->station), $this->needs, $need);
+            if ($late < $least) {
+                [$best, $least] = [$limit, $late - self::HELPS_H];
+            }
+        }
+
+        return $best;
+    }
+
+    /** Litres fewer with which it is in time; null when no share of it is. */
+    private function fewer(Need $need): ?float
+    {
+        $isLate = fn (float $litres): bool => $this->late($this->station, $this->replaced($need, $litres), $need) > 0;
+        $enough = 0.9 * $need->litres;
+        if ($isLate($need->litres - $enough)) {
+            return null;
+        }
+        $short = 0.0;
+        for ($i = 0; $i < self::TRIES; $i++) {
+            $try = ($short + $enough) / 2;
+            [$short, $enough] = $isLate($need->litres - $try) ? [$try, $enough] : [$short, $try];
+        }
+
+        return $enough;
+    }
+
+    /** Watts in all with which it is in time, or half as late; null where more watts do not help. */
+    private function watts(Need $need, float $lateH): ?float
+    {
+        foreach ([1.25, 1.5, 2.0, 3.0, 4.0] as $times) {
+            $watts = $this->station->heatW * $times;
+            if ($this->late($this->station->with(heatW: $watts), $this->needs, $need) <= 0) {
+                return $watts;
+            }
+        }
+
+        return $this->moves($this->station->with(heatW: 2 * $this->station->heatW), $need, $lateH) ? 2 * $this->station->heatW : null;
+    }
+
+    private function isLater(Need $need, float $lateH): bool
+    {
+        $later = array_map(fn (Need $n): Need => $n->key === $need->key ? $n->departing($n->departH + $lateH) : $n, $this->needs);
+
+        return $this->late($this->station, $later, $need) <= self::HELPS_H;
+    }
+
+    private function moves(Station $station, Need $need, float $lateH, ?float $litres = null): bool
+    {
+        return $this->late($station, $litres === null ? $this->needs : $this->replaced($need, $litres), $need) < $lateH - self::HELPS_H;
+    }
+
+    /** @return list<Need> */
+    private function replaced(Need $need, float $litres): array
+    {
+        return array_map(fn (Need $n): Need => $n->key === $need->key ? $n->of($litres) : $n, $this->needs);
+    }
+
+    /** @param  list<Need>  $needs */
+    private function late(Station $station, array $needs, Need $need): float
+    {
+        return ($this->lateH)($station, $needs)[$need->key] ?? 0.0;
+    }
+}
