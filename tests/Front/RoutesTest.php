@@ -191,6 +191,7 @@ final class RoutesTest extends TestCase
             'sum?' => fn () => 'salinity',
             'alarm' => fn () => Alarm::query()->create(['system_id' => $system?->id, 'name' => 'Call', 'watches' => ['heater-on']])->id,
             'depot' => fn () => Fixture::depot()->id,
+            'mix' => fn () => Fixture::mix()->id,
             'batch' => fn () => WaterBatch::query()->create(['depot_id' => Fixture::depot()->id, 'salt_mix_id' => Fixture::mix()->id, 'salinity' => 35, 'litres' => 10, 'left_l' => 10, 'mixed_at' => now(), 'user_id' => $planner->id])->id,
             'crew' => fn () => Fixture::crew()->id,
             'kind' => fn () => 'holiday',

@@ -8,7 +8,7 @@ use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 
 /**
- * What a series of readings says (C-5): level, robust slope, scatter, and when it leaves the fine band.
+ * What a series of readings says (C-5): level, robust slope, scatter, and when it leaves the fine band (C-4).
  * The slope is the median of all pairwise slopes (Theil 1950, Sen 1968) over the last 8 unmarked readings within 60 days.
  */
 final readonly class Judgement

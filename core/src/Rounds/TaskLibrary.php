@@ -6,7 +6,7 @@ namespace Velbrin\Core\Rounds;
 
 use Velbrin\Core\Chemistry\Regime;
 
-/** The task types a company begins with; it edits its own copy (S-1), and each regime's standard set (S-3). */
+/** The task types a company begins with; it edits its own copy (S-1), and each regime's standard set (S-3). Cautions stand at the step (P-13, P-14). */
 final class TaskLibrary
 {
     private const WET_HANDS = 'Unplug what your hand goes near. Residual-current device tested this month?';

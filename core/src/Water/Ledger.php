@@ -8,7 +8,7 @@ use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 
 /**
- * One store and everything promised from it: each litre once, the first promise first (W-66, X-15). A batch counts for a promise
+ * One store and everything promised from it: each litre once, the first promise first (W-55, W-66, X-15). A batch counts for a promise
  * only while it is in date when that one is kept.
  */
 final readonly class Ledger

@@ -12,7 +12,7 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 
 /**
- * Whether a batch is ready (W-66): mixed long enough, in date, and measured within the tolerance of what it is meant for. Else what
+ * Whether a batch is ready (W-61, W-66): mixed long enough, in date, and measured within the tolerance of what it is meant for. Else what
  * is missing, and the hours until it can be ready.
  */
 final readonly class Readiness

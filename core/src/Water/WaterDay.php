@@ -15,7 +15,7 @@ use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 
 /**
- * A station's water back from the departures (W-54): flush, collect RO, then for each batch fill and salt, mix and heat together,
+ * A station's water back from the departures (W-54, S-24): flush, collect RO, then for each batch fill and salt, mix and heat together,
  * test, load. As late as possible; when that would begin before now, as soon as possible, and what is late says so.
  */
 final readonly class WaterDay
