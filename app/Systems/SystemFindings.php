@@ -33,7 +33,7 @@ final class SystemFindings
             if ($asks && $j->parameter === Parameter::Ammonia) {
                 continue;
             }
-            $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j), Band::for($system, $j->parameter)?->rate_per_day);
+            $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j), Band::for($system, $j->parameter)?->rate_per_day, Band::for($system, $j->parameter)?->limits());
         }
 
         foreach ($system->products as $product) {

@@ -30,9 +30,17 @@ final readonly class BandView
 
     public static function of(Measured $parameter, ?Band $band): self
     {
+        $shown = fn (?float $limit): ?float => $limit === null ? null : self::toResolution($limit, $parameter);
+
         return new self(
-            $parameter->key(), $parameter->label(), $parameter->kind()->value, $band !== null && $band->tracked, $band?->aim_low, $band?->aim_high, $band?->fine_low,
-            $band?->fine_high, $band?->act_low, $band?->act_high, $band?->rate_per_day, $band?->reason, $band?->holds_while, $band?->user_id !== null,
+            $parameter->key(), $parameter->label(), $parameter->kind()->value, $band !== null && $band->tracked, $shown($band?->aim_low), $shown($band?->aim_high), $shown($band?->fine_low),
+            $shown($band?->fine_high), $shown($band?->act_low), $shown($band?->act_high), $band?->rate_per_day, $band?->reason, $band?->holds_while, $band?->user_id !== null,
         );
+    }
+
+    /** With as many digits as its kit can tell apart: no limit of 413.333 mg/L (C-61). */
+    public static function toResolution(float $limit, Measured $parameter): float
+    {
+        return round($limit, max(0, (int) ceil(-log10($parameter->resolution()) - 1e-9)));
     }
 }

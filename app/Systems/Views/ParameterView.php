@@ -52,7 +52,7 @@ final readonly class ParameterView
 
         return new self(
             $parameter->key(), $parameter->label(), $kind->value, $band === null || $band->tracked,
-            $judgement === null ? null : $units->show(Quantity::of($judgement->latest, $kind)), $judgement?->latest_at->toIso8601ZuluString(),
+            $judgement === null ? null : $units->show(Quantity::of($judgement->latest, $kind)->apartFrom(...($band?->limits()->limits() ?? []))), $judgement?->latest_at->toIso8601ZuluString(),
             $judgement === null ? 'none' : $judgement->standing->value, $judgement?->standing->words() ?? 'never read',
             $judgement === null ? '' : rtrim(ReadingFinding::way($parameter, $judgement->slope_per_day, $judgement->steady)->in($units), '.'),
             match (true) {
@@ -64,7 +64,7 @@ final readonly class ParameterView
             },
             $judgement?->scatter === null ? null : '± '.$units->show(Quantity::of($judgement->scatter, $difference)),
             $judgement?->spread30 === null ? null : $units->show(Quantity::of($judgement->spread30, $difference)).' in 30 days',
-            $band === null ? null : self::range($band->fine_low, $band->fine_high, $kind, $units),
+            $band === null ? null : self::range(self::toResolution($band->fine_low, $parameter), self::toResolution($band->fine_high, $parameter), $kind, $units),
             self::typed($parameter, $user),
         );
     }
@@ -81,6 +81,11 @@ final readonly class ParameterView
             Standing::ActHigh->value, ($judged->isStop() ? 'Stop: ' : '').lcfirst($judged->finding->what->in($units)), '', 'outside now', null, null,
             'free ammonia under '.$units->show(Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration)), self::typed($parameter, $user),
         );
+    }
+
+    private static function toResolution(?float $limit, Measured $parameter): ?float
+    {
+        return $limit === null ? null : BandView::toResolution($limit, $parameter);
     }
 
     public static function range(?float $low, ?float $high, Kind $kind, Units $units): ?string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Systems\Views;
 
 use App\Systems\AmmoniaWatch;
+use App\Systems\Band;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Team\User;
@@ -41,7 +42,7 @@ final readonly class SystemLineView
         }
         $days = $first === null ? null : self::days($first);
         $ammonia = AmmoniaWatch::judged($system);
-        $finding = $ammonia?->asksToAct() === true ? $ammonia->finding : ($first === null ? null : ReadingFinding::of($first->parameter, $first->latest, $first->standing, $first->slope_per_day, $first->steady, $days));
+        $finding = $ammonia?->asksToAct() === true ? $ammonia->finding : ($first === null ? null : ReadingFinding::of($first->parameter, $first->latest, $first->standing, $first->slope_per_day, $first->steady, $days, null, Band::for($system, $first->parameter)?->limits()));
 
         return new self(
             $system->id, $system->name, $system->site?->client?->name.', '.$system->site?->name, $system->kind,

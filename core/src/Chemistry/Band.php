@@ -62,6 +62,12 @@ final readonly class Band
         );
     }
 
+    /** @return list<float> the limits a verdict hangs on */
+    public function limits(): array
+    {
+        return array_values(array_filter([$this->actLow, $this->fineLow, $this->fineHigh, $this->actHigh], is_float(...)));
+    }
+
     public function standing(float $value): Standing
     {
         return match (true) {

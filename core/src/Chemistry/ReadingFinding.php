@@ -20,15 +20,16 @@ final class ReadingFinding
     /**
      * @param  float|null  $daysToLeave  counted from now; 0 when outside, null when it stays
      * @param  float|null  $ratePerDay  largest wanted change a day
+     * @param  Band|null  $band  so that rounding hides no verdict (C-61)
      */
-    public static function of(Measured $parameter, float $latest, Standing $standing, ?float $slopePerDay, bool $steady, ?float $daysToLeave, ?float $ratePerDay = null): ?Finding
+    public static function of(Measured $parameter, float $latest, Standing $standing, ?float $slopePerDay, bool $steady, ?float $daysToLeave, ?float $ratePerDay = null, ?Band $band = null): ?Finding
     {
         $fast = $ratePerDay !== null && $slopePerDay !== null && ! $steady && abs($slopePerDay) > $ratePerDay;
         if (! $fast && ! $standing->outside() && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS)) {
             return null;
         }
         $parts = [
-            'name' => $parameter->label(), 'value' => Quantity::of($latest, $parameter->kind()),
+            'name' => $parameter->label(), 'value' => Quantity::of($latest, $parameter->kind())->apartFrom(...($band?->limits() ?? [])),
             'days' => Quantity::of($daysToLeave ?? 0, Kind::Days),
         ];
         $way = self::way($parameter, $slopePerDay, $steady);

@@ -30,10 +30,9 @@ final readonly class Quantity
      */
     public function apartFrom(float ...$limits): self
     {
-        $display = Units::metric()->display($this->kind);
         $more = $this->moreDigits;
         foreach ($limits as $limit) {
-            while ($more < self::MOST_DIGITS && $this->value !== $limit && self::looksAlike($this->value, $limit, $display->digits + $more)) {
+            while ($more < self::MOST_DIGITS && $this->value !== $limit && $this->looksLike($limit, $more)) {
                 $more++;
             }
         }
@@ -41,9 +40,11 @@ final readonly class Quantity
         return new self($this->value, $this->kind, $more);
     }
 
-    private static function looksAlike(float $value, float $limit, int $digits): bool
+    private function looksLike(float $limit, int $moreDigits): bool
     {
-        return round($value, $digits) === round($limit, $digits);
+        $units = Units::metric();
+
+        return $units->number(new self($this->value, $this->kind, $moreDigits)) === $units->number(new self($limit, $this->kind, $moreDigits));
     }
 
     public function finer(int $digits): self

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Measure;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Chemistry\Band;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\ReadingFinding;
+use Velbrin\Core\Chemistry\Standing;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+
+/** No verdict hides behind rounding (C-61). */
+final class ResolutionTest extends TestCase
+{
+    #[Test]
+    public function a_value_is_told_from_its_limit_on_both_sides(): void
+    {
+        $shown = fn (float $value, Kind $kind, float ...$limits): string => Units::metric()->number(Quantity::of($value, $kind)->apartFrom(...$limits));
+        self::assertSame('399.9', $shown(399.9, Kind::Concentration, 400));
+        self::assertSame('400.1', $shown(400.1, Kind::Concentration, 400));
+        self::assertSame('400', $shown(400, Kind::Concentration, 400), 'at the limit it is the limit');
+        self::assertSame('7.96', $shown(7.96, Kind::Alkalinity, 8));
+        self::assertSame('8.1', $shown(8.1, Kind::Alkalinity, 8));
+        self::assertSame('0.0499', $shown(0.0499, Kind::Concentration, 0.02, 0.05));
+    }
+
+    #[Test]
+    public function a_reading_just_outside_says_a_number_that_is_outside(): void
+    {
+        $finding = ReadingFinding::of(Parameter::Alkalinity, 7.96, Standing::Low, null, true, 0.0, null, Band::around(8, 9.5));
+        self::assertStringContainsString('7.96', (string) $finding?->what->in(Units::metric()));
+    }
+}
