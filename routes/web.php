@@ -233,6 +233,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/items/{item}/retire', [ItemController::class, 'retire'])->name('items.retire');
 
     Route::get('/risk', [RiskController::class, 'index'])->name('risk');
+    Route::get('/risk/on-call.pdf', [RiskController::class, 'pdf'])->name('risk.pdf');
     Route::get('/risk/alarms', [AlarmLimitsController::class, 'index'])->name('risk.alarms');
     Route::put('/risk/alarms', [AlarmLimitsController::class, 'update'])->name('risk.alarms.update');
     Route::post('/risk/work-out', [RiskController::class, 'workOut'])->name('risk.work-out');

@@ -54,6 +54,17 @@ final class Alarm extends Model
             ->orWhere(fn (Builder $limits) => $limits->whereIn('quantity', $limited)->whereNull('low_limit')->whereNull('high_limit')));
     }
 
+    /**
+     * Not tested within its interval, as isTested() says it.
+     *
+     * @param  Builder<self>  $query
+     * @return Builder<self>
+     */
+    public function scopeUntested(Builder $query): Builder
+    {
+        return $query->where(fn (Builder $q) => $q->whereNull('tested_on')->orWhereRaw('date_add(tested_on, interval test_every_days day) <= ?', [now()->toDateTimeString()]));
+    }
+
     /** Somebody made it call, no longer ago than its interval. */
     public function isTested(): bool
     {

@@ -49,7 +49,8 @@ final class Exposures
         foreach ($systems as $system) {
             $answer = $this->answer($system, $night, $helpers, $off);
             $rows = [...$rows, ...(is_string($answer) ? self::waiting($system, $night, $answer, $at) : array_map(fn (HoursInHand $h): array => self::row($system, $night, $h, $at), $answer))];
-            $worst[] = ['system_id' => $system->id, 'night' => $night->value, 'rank' => is_string($answer) ? null : HoursInHand::worst(...$answer)?->rank()];
+            $shortest = is_string($answer) ? null : HoursInHand::worst(...$answer);
+            $worst[] = ['system_id' => $system->id, 'night' => $night->value, 'rank' => $shortest?->rank(), 'hazard' => $shortest?->hazard->value, 'cause' => $shortest?->cause()->code()];
         }
         DB::transaction(function () use ($rows, $worst): void {
             foreach (array_chunk($rows, 300) as $chunk) {
@@ -86,7 +87,7 @@ final class Exposures
     {
         return [
             'system_id' => $system->id, 'night' => $night->value, 'hazard' => $h->hazard->value, 'harm_by' => $h->harms[0]->by ?? null, 'harm_h' => $h->harms[0]->hours ?? null,
-            'noticed_h' => $h->response->noticedH, 'acts_h' => $h->response->actsH, 'hours' => $h->hours, 'who' => $h->response->who, 'how' => mb_substr($h->response->how, 0, 200), 'needs' => null,
+            'noticed_h' => $h->response->noticedH, 'acts_h' => $h->response->actsH, 'hours' => $h->hours, 'who' => $h->response->who, 'how' => mb_substr($h->response->how, 0, 200), 'needs' => null, 'cause' => $h->cause()->code(),
             'finding' => json_encode(self::plain($h->finding), JSON_THROW_ON_ERROR), 'computed_at' => $at,
         ];
     }
@@ -96,7 +97,7 @@ final class Exposures
     {
         return array_map(fn (Hazard $h): array => [
             'system_id' => $system->id, 'night' => $night->value, 'hazard' => $h->value, 'harm_by' => null, 'harm_h' => null, 'noticed_h' => null, 'acts_h' => null, 'hours' => null, 'who' => null,
-            'how' => '', 'needs' => mb_substr($needs, 0, 300), 'finding' => null, 'computed_at' => $at,
+            'how' => '', 'needs' => mb_substr($needs, 0, 300), 'cause' => null, 'finding' => null, 'computed_at' => $at,
         ], Hazard::cases());
     }
 

@@ -6,6 +6,7 @@ namespace App\Risk;
 
 use App\Alerts\Alarm;
 use App\Alerts\AlarmCall;
+use App\Alerts\AlarmStanding;
 use App\Clients\Site;
 use App\Systems\System;
 use App\Team\Absence;
@@ -65,6 +66,31 @@ final class Helpers
     public function records(System $system): array
     {
         return array_values($this->alarms->where('system_id', $system->id)->all());
+    }
+
+    /** As Today and the list of alarms say it too. */
+    public function standing(Alarm $alarm, System $system, Night $night): AlarmStanding
+    {
+        return AlarmStanding::of($alarm, $this->absences, $night->faultAt($system->site->timezone ?? 'UTC')->toDateString());
+    }
+
+    /**
+     * Whom to ring about a place, first to last: who is on call that night and there.
+     *
+     * @return list<User>
+     */
+    public function toRing(Site $site, Night $night): array
+    {
+        $fault = $night->faultAt($site->timezone ?? 'UTC');
+        $day = $fault->toDateString();
+        $ring = [];
+        foreach ($this->onCall as $turn) {
+            if ($turn->user !== null && ! $turn->user->isArchived() && $turn->from_on->toDateString() <= $day && $turn->until_on->toDateString() >= $day && ! $this->isAway($turn->user, $fault)) {
+                $ring[$turn->user->id] = $turn->user;
+            }
+        }
+
+        return array_values($ring);
     }
 
     /** @return list<AlarmWay> */

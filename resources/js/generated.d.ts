@@ -12,6 +12,8 @@ export interface AlarmView {
     onItsOwn: boolean;
     testedOn: string | null;
     tested: boolean;
+    standing: string;
+    mark: string;
     calls: string[];
     callIds: number[];
     findings: FindingView[];
@@ -784,6 +786,13 @@ export interface ReportView {
     visitId: number;
 }
 
+export interface CauseView {
+    code: string;
+    count: number;
+    words: string;
+    lacks: string;
+}
+
 export interface ExposureLineView {
     id: number;
     name: string;
@@ -796,6 +805,8 @@ export interface ExposureLineView {
     actsH: number | null;
     hours: number | null;
     needs: string | null;
+    atMost: boolean;
+    ring: RingView | null;
 }
 
 export interface HarmView {
@@ -829,6 +840,11 @@ export interface OpenLimitView {
     quantity: string | null;
     lowLimit: number | null;
     highLimit: number | null;
+}
+
+export interface RingView {
+    people: ({ name: string; phone: string | null; what: string })[];
+    key: string;
 }
 
 export interface AmmoniaTableView {

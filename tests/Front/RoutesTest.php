@@ -55,7 +55,7 @@ final class RoutesTest extends TestCase
         'readings.store' => 'opt', 'readings.mark' => 'opt', 'bands.update' => 'op', 'notes.store' => 'opt', 'notes.archive' => 'opt',
         'log.store' => 'opt', 'items.store' => 'opt', 'items.update' => 'opt', 'items.retire' => 'opt', 'items.state' => 'opt', 'items.dosing-flow' => 'opt', 'items.attachments.store' => 'opt', 'sums' => 'opt', 'systems.volume' => 'op', 'ripples.confirm' => 'opt',
         'people.update' => 'o', 'tokens' => 'optcx', 'tokens.store' => 'optcx', 'tokens.revoke' => '', 'api.page' => 'optcx',
-        'risk' => 'opt', 'risk.work-out' => 'op', 'risk.alarms' => 'op', 'risk.alarms.update' => 'op', 'systems.risk' => 'opt', 'systems.life' => 'opt', 'alarms.store' => 'opt', 'alarms.update' => 'opt', 'alarms.test' => 'opt', 'alarms.archive' => 'opt',
+        'risk' => 'opt', 'risk.work-out' => 'op', 'risk.pdf' => 'opt', 'risk.alarms' => 'op', 'risk.alarms.update' => 'op', 'systems.risk' => 'opt', 'systems.life' => 'opt', 'alarms.store' => 'opt', 'alarms.update' => 'opt', 'alarms.test' => 'opt', 'alarms.archive' => 'opt',
         'systems.tasks' => 'opt', 'tasks.store' => 'op', 'tasks.update' => 'op', 'tasks.suspend' => 'op', 'tasks.end' => 'op', 'follow-ups.store' => 'opt', 'follow-ups.done' => 'op', 'offs.on' => 'opt', 'systems.isolate' => 'op',
         'water' => 'opt', 'depots.station' => 'opt', 'depots.store' => 'op', 'mixes.store' => 'op', 'mixes.update' => 'op', 'batches.store' => 'opt', 'batches.measure' => 'opt', 'batches.draw' => 'opt', 'bookings.store' => 'op',
         'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',

@@ -97,6 +97,66 @@ final class RiskTest extends TestCase
     }
 
     #[Test]
+    public function the_fleet_is_filtered_by_fault_and_by_who_could_still_act_and_many_with_one_cause_are_one_line(): void
+    {
+        for ($n = 1; $n <= 4; $n++) {
+            Fixture::system(self::site("Client {$n}", "House {$n}"), $this->planner, "Unwatched {$n}");
+        }
+        $this->near->update(['phone' => '0100 555 0101']);
+        $next = self::user('technician');
+        $next->update(['phone' => '0100 555 0102']);
+        OnCall::query()->create(['user_id' => $next->id, 'from_on' => now()->subDays(2)->toDateString(), 'until_on' => now()->addDays(9)->toDateString(), 'position' => 2]);
+        $site = $this->system->site()->firstOrFail();
+        $site->client()->firstOrFail()->contacts()->create(['name' => 'Ada Marsh', 'role' => 'caretaker', 'phone' => '0100 555 0199', 'holds_key' => true]);
+        $alarm = Alarm::query()->create(['system_id' => $this->system->id, 'name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 5, 'on_its_own' => true, 'tested_on' => now()->toDateString(), 'test_every_days' => 90]);
+        $alarm->calls()->create(['user_id' => $this->near->id, 'position' => 1, 'step_min' => 10]);
+        $this->actingAs($this->planner)->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])->assertOk();
+
+        $all = self::props($this->get('/risk?fault=power-cut'));
+        self::assertCount(1, $all['groups'], 'four houses where nobody would notice are one line');
+        self::assertStringStartsWith('4 systems run out of air in a power cut', $all['groups'][0]['words']);
+        self::assertSame('nobody would notice', $all['groups'][0]['lacks']);
+        self::assertSame([$this->system->id], array_column($all['lines'], 'id'));
+        $opened = self::props($this->get('/risk?fault=power-cut&cause='.urlencode($all['groups'][0]['code'])));
+        self::assertCount(4, $opened['lines']);
+        self::assertSame([], $opened['groups']);
+        $act = self::props($this->get('/risk?fault=power-cut&act=1'));
+        self::assertSame([[$this->system->id], []], [array_column($act['lines'], 'id'), $act['groups']]);
+
+        $ring = $all['lines'][0]['ring'];
+        self::assertSame([['0100 555 0101', 'on call'], ['0100 555 0102', 'next'], ['0100 555 0199', 'caretaker, has a key']], array_map(fn (array $p): array => [$p['phone'], $p['what']], $ring['people']));
+        self::assertSame('we hold a key', $ring['key']);
+        $pdf = $this->get('/risk/on-call.pdf?fault=power-cut')->assertOk();
+        self::assertSame('application/pdf', $pdf->headers->get('Content-Type'));
+        self::assertStringStartsWith('%PDF', (string) $pdf->getContent());
+        $this->get('/risk?fault=flood')->assertOk();
+    }
+
+    #[Test]
+    public function the_page_today_and_the_list_of_alarms_say_the_same_of_one_alarm(): void
+    {
+        $alarm = Alarm::query()->create(['system_id' => $this->system->id, 'name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 5, 'on_its_own' => true, 'tested_on' => now()->subDays(89)->toDateString(), 'test_every_days' => 90]);
+        $alarm->calls()->create(['user_id' => $this->near->id, 'position' => 1, 'step_min' => 10]);
+        $same = function (string $standing, bool $counts) use ($alarm): void {
+            $page = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk"));
+            self::assertSame($standing, $page['alarms'][0]['standing']);
+            self::assertSame($counts, collect($page['hazards'])->firstWhere('hazard', 'power-cut')['noticedH'] !== null, $standing);
+            $today = (string) json_encode(self::props($this->actingAs(self::user('owner'))->get('/')), JSON_UNESCAPED_UNICODE);
+            self::assertSame(! $counts, str_contains($today, "{$alarm->name}, {$this->system->name}"), "Today: {$standing}");
+            self::assertSame(! $counts, str_contains($today, $standing), "Today: {$standing}");
+        };
+        $same('tested, reaches somebody', true);
+        $alarm->update(['tested_on' => now()->subDays(90)->toDateString()]);
+        $same('not tested in time', false);
+        $alarm->update(['tested_on' => now()->toDateString()]);
+        $away = Absence::query()->create(['user_id' => $this->near->id, 'from_on' => now()->subDay()->toDateString(), 'until_on' => now()->addDays(5)->toDateString(), 'reason' => 'leave']);
+        $same('calls only people who are away tonight', false);
+        $away->delete();
+        $this->near->forceFill(['archived_at' => now()])->save();
+        $same('calls only people who are away tonight', false);
+    }
+
+    #[Test]
     public function more_life_breathes_faster_and_a_battery_on_a_pump_holds_it(): void
     {
         $this->actingAs($this->planner);

@@ -6,6 +6,7 @@ namespace App\Alerts\Views;
 
 use App\Alerts\Alarm;
 use App\Alerts\AlarmCall;
+use App\Alerts\AlarmStanding;
 use App\House\Views\FindingView;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Units;
@@ -30,6 +31,9 @@ final readonly class AlarmView
         public bool $onItsOwn,
         public ?string $testedOn,
         public bool $tested,
+        /** Whether it helps tonight, in the words of every page. */
+        public string $standing,
+        public string $mark,
         public array $calls,
         public array $callIds,
         public array $findings,
@@ -41,7 +45,7 @@ final readonly class AlarmView
      *
      * @param  list<Finding>  $findings
      */
-    public static function of(Alarm $alarm, array $findings, Units $units): self
+    public static function of(Alarm $alarm, AlarmStanding $standing, array $findings, Units $units): self
     {
         return new self(
             id: $alarm->id,
@@ -55,6 +59,8 @@ final readonly class AlarmView
             onItsOwn: $alarm->on_its_own,
             testedOn: $alarm->tested_on?->toDateString(),
             tested: $alarm->isTested(),
+            standing: $standing->words(),
+            mark: $standing->mark(),
             calls: array_values($alarm->calls->map(fn (AlarmCall $c): string => (string) $c->user?->name)->all()),
             callIds: array_values($alarm->calls->map(fn (AlarmCall $c): int => $c->user_id)->all()),
             findings: FindingView::all($findings, $units),

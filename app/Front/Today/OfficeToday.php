@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Front\Today;
 
 use App\Alerts\Alarm;
-use App\Alerts\AlarmCall;
+use App\Alerts\AlarmStanding;
 use App\Build\Plan;
 use App\Build\PlanVersion;
 use App\Front\Views\TodayGroupView;
@@ -67,20 +67,23 @@ final class OfficeToday
         return new TodayGroupView('Overdue', 'Nothing is overdue.', array_values($tasks->map(fn (Task $t): TodayLineView => new TodayLineView(self::word($t, 'job').', '.self::word($t, 'system_name'), self::word($t, 'place').', could wait until '.$t->latest_on?->format('j M'), "/systems/{$t->system_id}/tasks", 'fix'))->all()), '/rounds/due', 'the due list');
     }
 
-    /** Alarms that would ring into the void: untested, or calling only people who are away. */
+    /** Alarms that would ring into the void, in the words of the systems’ own pages; how many lack their limit. */
     private static function calls(): TodayGroupView
     {
-        $away = Absence::query()->where('from_on', '<=', now()->toDateString())->where('until_on', '>=', now()->toDateString())->pluck('user_id')->all();
-        $alarms = Alarm::query()->current()->with(['system', 'calls.user'])->where(fn ($q) => $q
-            ->whereNull('tested_on')->orWhereRaw('tested_on < DATE_SUB(CURDATE(), INTERVAL test_every_days DAY)')
-            ->orWhereDoesntHave('calls', fn ($c) => $c->whereNotIn('user_id', $away)))->orderBy('id')->limit(self::SHOWN)->get();
+        $from = now()->subDay()->toDateString();
+        $absences = Absence::query()->where('from_on', '<=', now()->addDays(2)->toDateString())->where('until_on', '>=', $from)->get()->toBase();
+        $alarms = Alarm::query()->current()->with(['system.site', 'calls.user'])->whereHas('system', fn ($s) => $s->current())->where(fn ($q) => $q->untested()
+            ->orWhereDoesntHave('calls', fn ($c) => $c->whereNotIn('user_id', $absences->pluck('user_id')->all())->whereHas('user', fn ($u) => $u->whereNull('archived_at'))))->orderBy('id')->limit(4 * self::SHOWN)->get();
+        $lines = [];
+        foreach ($alarms as $alarm) {
+            $standing = AlarmStanding::of($alarm, $absences, Night::Tonight->faultAt($alarm->system->site->timezone ?? 'UTC')->toDateString());
+            if (! in_array($standing, [AlarmStanding::Sound, AlarmStanding::NeedsLimit], true) && count($lines) < self::SHOWN) {
+                $lines[] = new TodayLineView("{$alarm->name}, {$alarm->system?->name}", $standing->words(), "/systems/{$alarm->system_id}/risk", $standing->mark());
+            }
+        }
+        $open = Alarm::query()->current()->lacksLimit()->whereHas('system', fn ($s) => $s->current())->count();
 
-        return new TodayGroupView('Alarms nobody would answer', 'Every alarm is tested and reaches somebody.', array_values($alarms->map(function (Alarm $a) use ($away): TodayLineView {
-            $names = $a->calls->map(fn (AlarmCall $c): string => (string) $c->user?->name)->implode(', ');
-            $allAway = $a->calls->isNotEmpty() && $a->calls->every(fn (AlarmCall $c): bool => in_array($c->user_id, $away, true));
-
-            return new TodayLineView("{$a->name}, {$a->system?->name}", $allAway ? "calls only {$names}, who is away" : ($a->isTested() ? 'calls nobody' : 'not tested in time'), "/systems/{$a->system_id}/risk", $allAway ? 'stop' : 'watch');
-        })->all()));
+        return new TodayGroupView('Alarms nobody would answer', 'Every alarm is tested and reaches somebody.', $lines, $open === 0 ? null : '/risk/alarms', $open === 0 ? null : ($open === 1 ? 'one alarm lacks its limit' : "{$open} alarms lack their limit"));
     }
 
     private static function underway(): TodayGroupView

@@ -9,10 +9,12 @@ use App\Alerts\Views\AlarmView;
 use App\House\Views\PageView;
 use App\Risk\Exposure;
 use App\Risk\Exposures;
+use App\Risk\FleetAsked;
+use App\Risk\FleetReader;
 use App\Risk\Helpers;
 use App\Risk\Night;
+use App\Risk\OnCallPaper;
 use App\Risk\TonightReader;
-use App\Risk\Views\ExposureLineView;
 use App\Risk\Views\HazardView;
 use App\Systems\AmmoniaWatch;
 use App\Systems\System;
@@ -20,10 +22,10 @@ use App\Systems\Views\SystemHeaderView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Database\Query\JoinClause;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -44,28 +46,35 @@ final class RiskController
     /** Counted while nobody has said what heating holds, °C. */
     private const SET_C = 25.5;
 
-    public function index(Request $request, #[CurrentUser] User $user): Response
+    public function index(Request $request, #[CurrentUser] User $user, FleetReader $fleet): Response
     {
         Gate::authorize('viewAny', Exposure::class);
-        $night = $this->night($request);
-        // Sorted by number and name alone: whole records are read for the page that shows.
-        $page = System::query()->current()->select('systems.id')
-            ->leftJoin('exposure_worst', fn (JoinClause $join) => $join->on('exposure_worst.system_id', '=', 'systems.id')->where('exposure_worst.night', $night->value))
-            ->orderByRaw('exposure_worst.rank is null, exposure_worst.rank')->orderBy('systems.name')->simplePaginate(25)->withQueryString();
-        $ids = array_map(fn (System $s): int => $s->id, $page->items());
-        $systems = System::query()->whereIntegerInRaw('id', $ids)->with('site.client')->get()->sortBy(fn (System $s): int => (int) array_search($s->id, $ids, true));
-        $rows = Exposure::query()->where('night', $night->value)->whereIn('system_id', $ids)->get()->toBase()->groupBy('system_id');
-        $oldest = Exposure::query()->where('night', $night->value)->min('computed_at');
+        $asked = FleetAsked::of($request, $this->night($request));
+        $page = $fleet->page($asked);
+        $oldest = Exposure::query()->where('night', $asked->night->value)->min('computed_at');
 
         return Inertia::render('risk/Fleet', [
-            'lines' => array_values($systems->map(fn (System $s): ExposureLineView => ExposureLineView::of($s, $rows[$s->id] ?? collect(), $user))->all()),
+            'lines' => $fleet->lines($page->items(), $asked, $user),
+            'groups' => $asked->cause === null ? $fleet->groups($asked) : [],
             'page' => PageView::of($page),
-            'night' => $night->value,
+            'asked' => ['night' => $asked->night->value, 'fault' => $asked->fault?->value, 'act' => $asked->canAct, 'cause' => $asked->cause?->code()],
+            'causeWords' => $asked->cause === null ? null : ucfirst($asked->cause->words()).', '.$asked->cause->state->words(),
+            'faults' => collect(Hazard::cases())->mapWithKeys(fn (Hazard $h): array => [$h->value => $h->label()]),
             'nights' => self::nights(),
             'workedOutAt' => is_string($oldest) ? CarbonImmutable::parse($oldest)->toIso8601ZuluString() : null,
             'mayWorkOut' => $user->can('compute', Exposure::class),
             'total' => System::query()->current()->count(),
+            'openLimits' => $user->can('compute', Exposure::class) ? Alarm::query()->current()->lacksLimit()->whereHas('system', fn ($s) => $s->current())->count() : 0,
         ]);
+    }
+
+    /** For the on-call folder. */
+    public function pdf(Request $request, #[CurrentUser] User $user, FleetReader $fleet): HttpResponse
+    {
+        Gate::authorize('viewAny', Exposure::class);
+        $asked = FleetAsked::of($request, $this->night($request));
+
+        return response(OnCallPaper::pdf($fleet, $asked, $user), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="on-call.pdf"']);
     }
 
     /** A hundred systems at a time, so that a page can show how far it is. */
@@ -96,7 +105,7 @@ final class RiskController
             'room' => $night->roomC($system),
             'hazards' => $hazards,
             'needs' => is_string($answer) ? $answer : null,
-            'alarms' => self::alarms($system, $helpers, $user),
+            'alarms' => self::alarms($system, $helpers, $night, $user),
             'quantities' => collect(AlarmQuantity::cases())->mapWithKeys(fn (AlarmQuantity $q): array => [$q->value => $q->label()]),
             'withLimits' => array_values(array_map(fn (AlarmQuantity $q): string => $q->value, array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits()))),
             'watches' => collect(Hazard::cases())->mapWithKeys(fn (Hazard $h): array => [$h->value => $h->label()]),
@@ -136,14 +145,14 @@ final class RiskController
     }
 
     /** @return list<AlarmView> with what stands against their limits */
-    private static function alarms(System $system, Helpers $helpers, User $user): array
+    private static function alarms(System $system, Helpers $helpers, Night $night, User $user): array
     {
         [$low, $high] = $system->regime->harmC();
         $set = $system->facts[PlanField::SetpointC->value] ?? null;
         $setC = is_numeric($set) ? (float) $set : self::SET_C;
 
         return array_map(
-            fn (Alarm $a): AlarmView => AlarmView::of($a, AlarmLimits::findings($a->name, $a->quantity, $a->low_limit, $a->high_limit, $low, $setC, $high), $user->units()),
+            fn (Alarm $a): AlarmView => AlarmView::of($a, $helpers->standing($a, $system, $night), AlarmLimits::findings($a->name, $a->quantity, $a->low_limit, $a->high_limit, $low, $setC, $high), $user->units()),
             $helpers->records($system),
         );
     }

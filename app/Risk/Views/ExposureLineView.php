@@ -12,6 +12,7 @@ use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Risk\HandState;
 
 /** A system as a line of time: its shortest hazard, when harm comes and when help. */
 final readonly class ExposureLineView
@@ -28,11 +29,13 @@ final readonly class ExposureLineView
         public ?float $actsH,
         public ?float $hours,
         public ?string $needs,
+        public bool $atMost,
+        public ?RingView $ring,
     ) {
     }
 
     /** @param  Collection<int, Exposure>  $rows  of that system and night */
-    public static function of(System $system, Collection $rows, User $user): self
+    public static function of(System $system, Collection $rows, User $user, ?RingView $ring = null): self
     {
         $units = $user->units();
         $where = "{$system->site?->client?->name}, {$system->site?->name}";
@@ -44,13 +47,13 @@ final readonly class ExposureLineView
             }
         }
         if ($worst === null) {
-            return new self($system->id, $system->name, $where, $needs === null ? ($rows->isEmpty() ? 'none' : 'fine') : 'watch', $needs === null ? ($rows->isEmpty() ? 'not worked out yet' : 'No harm that night') : 'Not known', $needs === null ? '' : "Still to say: {$needs}.", null, null, null, null, $needs);
+            return new self($system->id, $system->name, $where, $needs === null ? ($rows->isEmpty() ? 'none' : 'fine') : 'watch', $needs === null ? ($rows->isEmpty() ? 'not worked out yet' : 'No harm that night') : 'Not known', $needs === null ? '' : "Still to say: {$needs}.", null, null, null, null, $needs, false, $ring);
         }
         $finding = $worst->finding ?? [];
 
         return new self(
             $system->id, $system->name, $where, is_string($finding['severity'] ?? null) ? $finding['severity'] : 'watch', self::sentence($finding['what'] ?? null, $units), self::sentence($finding['why'] ?? null, $units),
-            ($finding['remedy'] ?? null) === null ? null : self::sentence($finding['remedy'], $units), $worst->harm_h, $worst->acts_h, $worst->hours, null,
+            ($finding['remedy'] ?? null) === null ? null : self::sentence($finding['remedy'], $units), $worst->harm_h, $worst->acts_h, $worst->hours, null, str_ends_with((string) $worst->cause, HandState::AtMost->value), $ring,
         );
     }
 

@@ -56,6 +56,24 @@ final readonly class HoursInHand
         return $this->hours !== null && $this->response->needsLimitOf !== null;
     }
 
+    public function state(): HandState
+    {
+        return match (true) {
+            $this->hours === null => HandState::NoHarm,
+            $this->response->noticedH === null => HandState::Unnoticed,
+            $this->response->actsH === null => HandState::Locked,
+            $this->hours < 0 => HandState::Late,
+            $this->isAtMost() => HandState::AtMost,
+            $this->hours < self::SHORT_H => HandState::Short,
+            default => HandState::InHand,
+        };
+    }
+
+    public function cause(): Cause
+    {
+        return Cause::of($this->hazard, $this->harms[0]->by ?? '', $this->state());
+    }
+
     /** The shortest of a system's hazards; null when none does harm. */
     public static function worst(self ...$all): ?self
     {

@@ -2,10 +2,10 @@
 import { computed } from 'vue';
 
 /** Harm and help on one line of time; what lies between them is in hand, or missing. */
-const props = withDefaults(defineProps<{ harm: number | null; acts: number | null; noticed?: number | null; span: number; wide?: number }>(), { noticed: null, wide: 420 });
+const props = withDefaults(defineProps<{ harm: number | null; acts: number | null; noticed?: number | null; span: number; mark?: number; wide?: number }>(), { noticed: null, mark: 6, wide: 420 });
 const H = 26;
 const x = (h: number) => 8 + (Math.min(h, props.span) / props.span) * (props.wide - 16);
-const hours = computed(() => Array.from({ length: Math.floor(props.span / 6) + 1 }, (_, n) => n * 6));
+const hours = computed(() => Array.from({ length: Math.floor(props.span / props.mark) + 1 }, (_, n) => n * props.mark));
 const missing = computed(() => props.harm !== null && (props.acts === null || props.acts > props.harm));
 </script>
 

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk;
+
+use Illuminate\Http\Request;
+use Velbrin\Core\Risk\Cause;
+use Velbrin\Core\Risk\Hazard;
+
+/** What somebody wants to see of the fleet: which night, one fault, only what can still be acted on, one cause. */
+final readonly class FleetAsked
+{
+    private function __construct(public Night $night, public ?Hazard $fault, public bool $canAct, public ?Cause $cause)
+    {
+    }
+
+    public static function of(Request $request, Night $night): self
+    {
+        return new self($night, Hazard::tryFrom($request->string('fault')->toString()), $request->boolean('act'), Cause::read($request->string('cause')->toString()));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Risk;
+
+/** Why time is short, the same for many systems: the fault, what ends first, and what is missing in the response. */
+final readonly class Cause
+{
+    private function __construct(public Hazard $hazard, public string $by, public HandState $state)
+    {
+    }
+
+    public static function of(Hazard $hazard, string $by, HandState $state): self
+    {
+        return new self($hazard, $by, $state);
+    }
+
+    /** As it was kept; null when it is none. */
+    public static function read(string $code): ?self
+    {
+        $parts = explode(':', $code);
+        $hazard = Hazard::tryFrom($parts[0]);
+        $state = HandState::tryFrom($parts[2] ?? '');
+
+        return $hazard === null || $state === null ? null : new self($hazard, $parts[1] ?? '', $state);
+    }
+
+    public function code(): string
+    {
+        return "{$this->hazard->value}:{$this->by}:{$this->state->value}";
+    }
+
+    /** Worth a line of its own where many share it: something is missing that one measure may bring to all. */
+    public function isShared(): bool
+    {
+        return in_array($this->state, [HandState::Unnoticed, HandState::Locked, HandState::Late, HandState::AtMost], true);
+    }
+
+    /** "have no air in a power cut". */
+    public function words(): string
+    {
+        return match ($this->hazard) {
+            Hazard::PowerCut => $this->by === 'oxygen' ? 'run out of air in a power cut' : 'lose their temperature in a power cut',
+            Hazard::HeaterStuckOn => 'overheat when a heater sticks on',
+            Hazard::HeaterStuckOff => 'cool when heaters fail off',
+            Hazard::TooCold => 'stay too cold with everything on',
+            Hazard::ReturnDead => $this->by === 'sump' ? 'overheat in the sump when the return stops' : 'cool in the display when the return stops',
+        };
+    }
+}
