@@ -28,10 +28,6 @@ final class FleetReader
     /** @var array<int, array<string, int>> asked once a page */
     private array $counted = [];
 
-    public function __construct(private readonly NextLook $visits)
-    {
-    }
-
     /** @return Paginator<int, System> */
     public function page(FleetAsked $asked): Paginator
     {
@@ -67,7 +63,7 @@ final class FleetReader
         $ids = array_map(fn (System $s): int => $s->id, array_values($found));
         $systems = System::query()->whereIntegerInRaw('id', $ids)->with('site.client')->get()->keyBy('id');
         $rows = Exposure::query()->where('night', $asked->night->value)->whereIn('system_id', $ids)->when($asked->fault !== null, fn ($q) => $q->where('hazard', $asked->fault?->value))->get()->toBase()->groupBy('system_id');
-        $helpers = Helpers::around($systems->toBase()->values(), $this->visits);
+        $helpers = Helpers::onCall();
         $contacts = Contact::query()->current()->whereIn('client_id', $systems->map(fn (System $s): ?int => $s->site?->client_id)->filter()->unique()->values())->whereNotNull('phone')->orderByDesc('holds_key')->orderBy('id')->get()->toBase()->groupBy('client_id');
         $lines = [];
         foreach ($ids as $id) {

@@ -53,6 +53,19 @@ final class Helpers
         );
     }
 
+    /** Who is on call alone, for a list that rings people up. */
+    public static function onCall(): self
+    {
+        $today = now()->toDateString();
+        $week = now()->addDays(self::DAYS_AHEAD)->toDateString();
+
+        return new self(
+            OnCall::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->with('user')->orderBy('position')->orderBy('from_on')->get()->toBase(),
+            Absence::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->get()->toBase(),
+            [], collect(),
+        );
+    }
+
     public function place(System $system, Night $night): Place
     {
         $site = $system->site ?? new Site;
