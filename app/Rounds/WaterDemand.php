@@ -78,6 +78,8 @@ final class WaterDemand implements Demand
     {
         $shares = System::query()->current()->whereNotNull('emergency_share_pct')->selectRaw('coalesce(measured_volume_l, true_volume_l, 0) * emergency_share_pct / 100 as litres')->toBase()->pluck('litres')->map(fn (mixed $l): float => is_numeric($l) ? (float) $l : 0.0)->all();
 
-        return new Reach((float) System::query()->current()->max('true_volume_l'), array_values($shares));
+        $largest = System::query()->current()->selectRaw('max(coalesce(measured_volume_l, true_volume_l, 0)) as litres')->toBase()->value('litres');
+
+        return new Reach(is_numeric($largest) ? (float) $largest : 0.0, array_values($shares));
     }
 }

@@ -86,6 +86,10 @@ final class RipplesTest extends TestCase
         self::assertStringContainsString('0.99 to 1.04', $wrong['wrong']['reading']);
         self::assertSame(['Salinity now'], self::props($this->get("/systems/{$system->id}/sums/move"))['missing']);
 
+        $fill = self::props($this->get("/systems/{$system->id}/sums/fill-up?systemL=400&shortL=20&nowS=36&wantedS=35&mixSalinity=35"));
+        self::assertSame([9.14, 10.86], array_map(fn (array $l): float => round($l['value'], 2), $fill['lines']), '(35·400 − 36·380)/35');
+        $exchange = self::props($this->get("/systems/{$system->id}/sums/fill-up?systemL=400&shortL=2&nowS=36&wantedS=35&mixSalinity=35"));
+        self::assertNotSame([], (array) $exchange['wrong'], 'no mixture of the two brings it there');
         $volume = self::props($this->get("/systems/{$system->id}/sums/volume-salt?saltKg=0.44&before=34&after=35"))['lines'][0];
         self::assertEqualsWithDelta(1000 * 0.44 * 35 / 38.5, $volume['value'], 1e-6);
         $this->post("/systems/{$system->id}/volume", ['measured_volume_l' => $volume['value'], 'measured_how' => 'by salt'])->assertSessionHasNoErrors();

@@ -28,7 +28,7 @@ final class CoolingCurve implements Sum
     public function fields(System $system): array
     {
         return [
-            SumField::number('volumeL', 'Water', Kind::Volume, 5, 100000, $system->true_volume_l),
+            SumField::number('volumeL', 'Water', Kind::Volume, 5, 100000, $system->volumeL()),
             SumField::number('hours', 'Between the readings', Kind::Hours, 2, 200),
             SumField::number('fromC', 'Water at first', Kind::Temperature, 10, 35, Known::reading($system, Parameter::Temperature)),
             SumField::number('toC', 'Water at last', Kind::Temperature, 10, 35),

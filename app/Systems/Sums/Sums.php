@@ -11,6 +11,7 @@ final class Sums
     public const ALL = [
         'salinity' => ReadSalinity::class,
         'move' => MoveSalinity::class,
+        'fill-up' => FillUp::class,
         'top-off' => TopOffAway::class,
         'sand' => SandToBring::class,
         'volume-salt' => VolumeBySalt::class,

@@ -9,6 +9,7 @@ import CabinetFit from '../shared/CabinetFit.vue';
 import type { Row } from '../shared/draft';
 import FigureList from '../shared/FigureList.vue';
 import HolePlan from '../shared/HolePlan.vue';
+import OpenChecks from '../shared/OpenChecks.vue';
 import PowerTree from '../shared/PowerTree.vue';
 import DayOfLight from '../shared/DayOfLight.vue';
 import LightPlan from '../shared/LightPlan.vue';
@@ -53,6 +54,7 @@ function keep() {
             <Link v-for="p in strip" :key="p.parameter" :href="`/systems/${header.id}/readings?of=${p.parameter}`"><div class="k">{{ p.label }}</div><div class="v">{{ p.latest }}</div><div class="n">{{ [p.way, p.leaves].filter(Boolean).join(', ') }}</div></Link>
         </div>
         <FigureList :figures="answers.figures.filter((f) => f.text !== null)" title="Computed from the record. A dotted line: it rests on something assumed." />
+        <OpenChecks v-if="header.working" :open="answers.open" />
         <template v-if="!readonly || placed.lamps.length"><LightPlan v-model:lamps="placed.lamps" :spec="specs.lamps" :maps="answers.light" :inside="inside" :outline="answers.outline" :errors="wrong" :readonly="readonly" @change="dirty = true" /><LightPoints v-if="placed.lamps.length" v-model:points="placed.points" :spec="specs.points" :metered="answers.metered" :inside="inside" :errors="wrong" :readonly="readonly" @change="dirty = true" /><DayOfLight v-if="placed.lamps.length" v-model:channels="placed.channels" :day="answers.day" :spec="specs.channels" :errors="wrong" :readonly="readonly" @change="dirty = true" /></template>
         <HolePlan v-if="answers.panes.length" :holes="placed.holes" :spec="specs.holes" :panes="answers.panes" :proposed="[]" :errors="{}" readonly />
         <CabinetFit v-if="!readonly || answers.cabinet.length" v-model:gear="placed.gear" v-model:compartments="placed.compartments" :specs="{ gear: specs.gear, compartments: specs.compartments }" :packings="answers.cabinet" :errors="wrong" :readonly="readonly" @change="dirty = true" />
