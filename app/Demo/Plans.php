@@ -100,7 +100,7 @@ final readonly class Plans
         if ($accept && isset($version)) {
             $system = Acceptance::accept($version, $this->planner, $name, 'mixed reef', Regime::Natural);
             $system->update(['settling_until' => now()->addWeeks(7)->toDateString(), 'started_on' => now()->subWeeks(3)->toDateString(), 'keeper_id' => $this->technician->id, 'has_animals' => false]);
-            $system->items()->where('job', 'heater')->get()->each(fn (Item $item, int $i) => $item->update(['switched_by' => 'its own thermostat, '.($i + 1)]));
+            $system->items()->where('job', 'heater')->get()->each(fn (Item $item, int $i) => $item->update(['switched_by' => 'its own thermostat, '.($i + 1), 'senses_own_vessel' => true]));
             $this->gates($version, $plan);
         }
     }

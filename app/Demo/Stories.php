@@ -7,12 +7,16 @@ namespace App\Demo;
 use App\Systems\System;
 use App\Systems\SystemBrief;
 use App\Systems\SystemFacts;
+use App\Systems\TakeReading;
 use App\Team\User;
+use Illuminate\Support\Str;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Overflow;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\ReadingUnit;
 
 /** What is wrong in Merrowick this week. Each story is a set of ordinary records. */
 final class Stories
@@ -61,7 +65,7 @@ final class Stories
             $installed = now()->subDays(430);
             $system->items()->create([
                 'vessel_id' => $system->vessels->firstWhere('role', 'sump')?->id, 'job' => 'heater', 'name' => "Heater {$n}", 'watts' => 400, 'installed_on' => $installed, 'installed_precision' => 'day',
-                'plug_label' => "H{$n}", 'outlet' => "strip A, {$n}", 'switched_by' => 'thermostat 1', 'replace_on' => $installed->addDays(457), 'note' => 'Both bought on one day, one strip, one set point.',
+                'plug_label' => "H{$n}", 'outlet' => "strip A, {$n}", 'switched_by' => 'thermostat 1', 'senses_own_vessel' => true, 'replace_on' => $installed->addDays(457), 'note' => 'Both bought on one day, one strip, one set point.',
             ]);
         }
     }
@@ -69,5 +73,17 @@ final class Stories
     public static function log(System $system, string $kind, string $text, int $daysAgo, ?User $user = null): void
     {
         $system->logEntries()->create(['kind' => $kind, 'text' => $text, 'happened_at' => now()->subDays($daysAgo)->setTime(11, 20), 'user_id' => $user !== null ? $user->id : User::query()->where('role', 'technician')->orderBy('id')->firstOrFail()->id]);
+    }
+
+    /** A filter that died over night: the last test of a quarantine is a Stop until the next one. */
+    public static function ammonia(User $by): void
+    {
+        $system = System::query()->where('name', 'Quarantine')->whereHas('site', fn ($s) => $s->where('name', 'Mill cottage'))->with('bands')->first();
+        if ($system === null) {
+            return;
+        }
+        foreach ([[Parameter::Temperature, 25.2, ReadingUnit::Celsius], [Parameter::Ph, 8.15, ReadingUnit::PhUnit], [Parameter::Ammonia, 0.75, ReadingUnit::MgL]] as $n => [$parameter, $value, $unit]) {
+            TakeReading::take($system, $by, $parameter, $value, $unit, now()->subMinutes(90 - 5 * $n), (string) Str::uuid(), true, 'kit');
+        }
     }
 }

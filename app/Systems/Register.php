@@ -37,7 +37,7 @@ final readonly class Register
     public function heaters(): array
     {
         return array_values(array_map(
-            fn (Item $i): Heater => new Heater($i->name, $i->watts ?? 0.0, $i->switched_by, in_array($i->vessel_id, $this->sumpIds, true)),
+            fn (Item $i): Heater => new Heater($i->name, $i->watts ?? 0.0, $i->switched_by, in_array($i->vessel_id, $this->sumpIds, true), $i->senses_own_vessel),
             array_filter($this->items, fn (Item $i): bool => $i->job === Job::Heater && $i->watts !== null),
         ));
     }

@@ -1198,6 +1198,7 @@ export interface ItemView {
     temporaryUntil: string | null;
     temporaryWhy: string | null;
     switchedBy: string | null;
+    sensesOwnVessel: boolean | null;
     awaySince: string | null;
     awayWhere: string | null;
     capacityWh: number | null;

@@ -48,7 +48,7 @@ final class ItemController
         unset($given['reason']);
         DB::transaction(function () use ($item, $given, $reason, $user): void {
             $item->update($this->withForecast($given));
-            $other = $item->wasChanged(['job', 'watts', 'name', 'switched_by', 'away_since']);
+            $other = $item->wasChanged(['job', 'watts', 'name', 'switched_by', 'senses_own_vessel', 'away_since']);
             OpenRipple::open($item->system()->firstOrFail(), $other ? Ripples::ofDevice($item->job) : [], "{$item->name}: {$reason}", $user);
             activity()->performedOn($item)->event('reason')->withProperties(['reason' => $reason])->log('why it changed');
         });
@@ -117,6 +117,7 @@ final class ItemController
             'outlet' => ['nullable', 'string', 'max:80'],
             'circuit' => ['nullable', 'string', 'max:80'],
             'switched_by' => ['nullable', 'string', 'max:80'],
+            'senses_own_vessel' => ['nullable', 'boolean'],
             'away_since' => ['nullable', 'date', 'before_or_equal:tomorrow'],
             'away_where' => ['nullable', 'required_with:away_since', 'string', 'max:160'],
             'capacity_wh' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'],

@@ -40,6 +40,7 @@ final readonly class ItemView
         public ?string $temporaryWhy,
         /** The switch, probe or controller it hangs on. */
         public ?string $switchedBy,
+        public ?bool $sensesOwnVessel,
         public ?string $awaySince,
         public ?string $awayWhere,
         public ?float $capacityWh,
@@ -60,6 +61,7 @@ final readonly class ItemView
             $item->price_minor, $item->price_minor === null ? null : Money::shown($item->price_minor), $item->relationLoaded('attachments') ? $item->attachments->first()?->id : null,
             $item->state->value, $item->state->label(), $item->tested_result, $item->temporary_until?->toDateString(), $item->temporary_why,
             $item->switched_by,
+            $item->senses_own_vessel,
             $item->away_since?->toDateString(),
             $item->away_where,
             $item->capacity_wh,

@@ -13,6 +13,8 @@ final readonly class Heater
         /** The switch, probe or controller it hangs on; null: nobody has said. Those of one switch stick and fail together (R-50). */
         public ?string $switch = null,
         public bool $inSump = false,
+        /** Its thermostat or probe stands in the same water; null: nobody has said, and the worse is counted (R-52). */
+        public ?bool $sensesOwnVessel = null,
     ) {
     }
 }

@@ -99,13 +99,13 @@ final class TimeToHarm
     }
 
     /**
-     * The sump's own water with its heaters on, as they are when their probe stands in the cooling display.
+     * The sump's own water with those heaters on whose probe stands in the cooling display, or nobody has said where.
      *
      * @return list<Harm>
      */
     private static function sump(Tonight $tank): array
     {
-        $watts = self::inSumpW($tank);
+        $watts = array_sum(array_map(fn (Heater $h): float => $h->inSump && $h->sensesOwnVessel !== true ? $h->watts : 0.0, $tank->heaters));
         if ($tank->sumpHeat === null || $watts <= 0) {
             return [];
         }

@@ -16,6 +16,7 @@ use Velbrin\Core\Risk\AlarmQuantity;
 use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Community;
+use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
 use Velbrin\Core\Risk\Outage;
@@ -191,6 +192,8 @@ final class HonestHoursTest extends TestCase
         // 60 L alone with 300 W: 30 °C after 1.2 h.
         self::assertSame('sump', $harms[0]->by);
         self::assertEqualsWithDelta(1.2, $harms[0]->hours, 0.05);
+        $beside = self::room(21, [new Heater('a', 300, 'x', inSump: true, sensesOwnVessel: true)], TankHeat::bare(560, 18, 15, 0), 560, display: $display, sump: $sump, set: 25.0);
+        self::assertSame(['temperature'], array_map(fn (Harm $h): string => $h->by, TimeToHarm::of(Hazard::ReturnDead, $beside)), 'its own thermostat stops it; the display cools');
         $inDisplay = self::room(21, [new Heater('a', 300, 'x')], TankHeat::bare(560, 18, 15, 0), 560, display: $display, sump: $sump);
         self::assertSame([], TimeToHarm::of(Hazard::ReturnDead, $inDisplay));
     }

@@ -72,7 +72,7 @@ async function workOut() {
         <p v-if="openLimits" class="standing"><b>{{ openLimits === 1 ? 'One alarm has no limit entered.' : `${openLimits} alarms have no limit entered.` }}</b> Hours that rest on them are “at most”. <Link href="/risk/alarms">Fill them all in</Link></p>
         <p v-if="causeWords" class="standing"><b>{{ causeWords }}.</b> <Link :href="link()">back to the whole fleet</Link></p>
         <ul v-if="groups.length" class="list causes" aria-label="What many share">
-            <li v-for="g in groups" :key="g.code"><SeverityMark :severity="g.lacks.startsWith('the hours') ? 'watch' : 'fix'" /><Link :href="link({ cause: g.code })"><b>{{ g.words }}</b></Link><span>: {{ g.lacks }}</span></li>
+            <li v-for="g in groups" :key="g.code"><SeverityMark :severity="g.lacks.startsWith('the hours') ? 'watch' : 'fix'" /><span><Link :href="link({ cause: g.code })"><b>{{ g.words }}</b></Link>: {{ g.lacks }}</span></li>
         </ul>
         <p v-if="shown" class="legend quiet"><svg width="14" height="14" aria-hidden="true"><path d="M2 2 L12 12 M12 2 L2 12" class="harm" /></svg> harm begins <svg width="14" height="14" aria-hidden="true"><circle cx="7" cy="7" r="5" class="acts" /></svg> help acts <svg width="26" height="14" aria-hidden="true"><rect x="1" y="2" width="24" height="10" class="inhand" /></svg> in hand <svg width="26" height="14" aria-hidden="true"><rect x="1" y="2" width="24" height="10" class="missing" /></svg> missing. The line is {{ span }} hours from the fault, a mark every {{ mark }}.</p>
         <table v-if="lines.length" class="fleet risklist">

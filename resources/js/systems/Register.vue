@@ -8,14 +8,14 @@ import Materials from './Materials.vue';
 import SystemFrame from './SystemFrame.vue';
 
 const props = defineProps<{ header: SystemHeaderView; items: ItemView[]; jobs: Record<string, string>; vessels: { id: number; name: string; litres: number | null; roomId: number | null }[]; rooms: Record<string, string>; ownRoomId: number | null; materials: { id: number; kind: string; name: string; facts: string; kg: number | null; on: string; note: string | null }[]; materialKinds: Record<string, string>; findings: FindingView[] }>();
-const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', switched_by: '', away_since: null as string | null, away_where: '', vessel_id: null as number | null, capacity_wh: null as number | null, usable_share_pct: null as number | null, carries_w: null as number | null, efficiency_pct: null as number | null, idle_w: null as number | null, serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, temporary_until: null as string | null, temporary_why: '', price: '', price_minor: null as number | null, reason: '' };
+const blank = { id: 0, job: 'heater', name: '', watts: null as number | null, installed_on: null as string | null, installed_precision: 'day', life_months: null as number | null, plug_label: '', outlet: '', circuit: '', switched_by: '', senses_own_vessel: null as boolean | null, away_since: null as string | null, away_where: '', vessel_id: null as number | null, capacity_wh: null as number | null, usable_share_pct: null as number | null, carries_w: null as number | null, efficiency_pct: null as number | null, idle_w: null as number | null, serial: '', spare_where: '', note: '', service_every_days: null as number | null, last_service_on: null as string | null, state: 'mounted', warranty_until: null as string | null, temporary_until: null as string | null, temporary_why: '', price: '', price_minor: null as number | null, reason: '' };
 const units = useUnits();
 const form = useForm({ ...blank });
 const editing = ref(false);
 const retiring = ref<number | null>(null);
 const reason = ref('');
 function edit(item: ItemView | null) {
-    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', switched_by: item.switchedBy ?? '', away_since: item.awaySince, away_where: item.awayWhere ?? '', vessel_id: item.vesselId, capacity_wh: item.capacityWh, usable_share_pct: item.usableSharePct, carries_w: item.carriesW, efficiency_pct: item.efficiencyPct, idle_w: item.idleW, serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, state: item.state, warranty_until: item.warrantyUntil, temporary_until: item.temporaryUntil, temporary_why: item.temporaryWhy ?? '', price: item.priceMinor === null ? '' : (item.priceMinor / 100).toFixed(2), price_minor: item.priceMinor, reason: '' });
+    Object.assign(form, item === null ? blank : { id: item.id, job: item.job, name: item.name, watts: item.watts, installed_on: item.installedOn, installed_precision: item.installedPrecision, life_months: item.lifeMonths, plug_label: item.plugLabel ?? '', outlet: item.outlet ?? '', circuit: item.circuit ?? '', switched_by: item.switchedBy ?? '', senses_own_vessel: item.sensesOwnVessel, away_since: item.awaySince, away_where: item.awayWhere ?? '', vessel_id: item.vesselId, capacity_wh: item.capacityWh, usable_share_pct: item.usableSharePct, carries_w: item.carriesW, efficiency_pct: item.efficiencyPct, idle_w: item.idleW, serial: item.serial ?? '', spare_where: item.spareWhere ?? '', note: item.note ?? '', service_every_days: item.serviceEveryDays, last_service_on: item.lastServiceOn, state: item.state, warranty_until: item.warrantyUntil, temporary_until: item.temporaryUntil, temporary_why: item.temporaryWhy ?? '', price: item.priceMinor === null ? '' : (item.priceMinor / 100).toFixed(2), price_minor: item.priceMinor, reason: '' });
     form.clearErrors();
     editing.value = true;
 }
@@ -76,6 +76,11 @@ function retire(id: number) {
                 <input id="i19" v-model="form.switched_by" type="text" maxlength="80" placeholder="its own thermostat, controller 1 …">
                 <small v-if="form.job === 'heater'" class="quiet">Heaters of one switch, probe or controller stick and fail together.</small>
                 <FieldError :words="form.errors.switched_by" />
+            </div>
+            <div v-if="form.job === 'heater'">
+                <label for="i20">Its thermostat or probe stands</label>
+                <select id="i20" v-model="form.senses_own_vessel"><option :value="null">nobody has looked: the worse counts</option><option :value="true">in the same water</option><option :value="false">in another vessel</option></select>
+                <small class="quiet">One that feels the display heats on in the sump when the return stops.</small>
             </div>
             <template v-if="form.job === 'battery'">
                 <div><label for="ib1">Holds, Wh</label><input id="ib1" v-model.number="form.capacity_wh" type="number" step="any" min="1"><FieldError :words="form.errors.capacity_wh" /></div>
