@@ -55,7 +55,7 @@ final class World
             $world->places($advance);
             $world->history->flush();
             System::query()->whereHas('readings', fn ($r) => $r->where('parameter', 'ammonia'))->with('bands')->lazyById()->each(AmmoniaWatch::again(...));
-            Stories::ammonia($world->technicians[0]);
+            Stories::ammonia($world->technicians[0]->refresh());
             Plans::make($world->planner, $world->technicians[0]);
             (new Rounds($world->chance, $world->technicians, $systems))->make();
         });
@@ -171,7 +171,7 @@ final class World
                     Job::Heater => self::HEATER_W[$build], Job::Light => 140, Job::ReturnPump => 40, Job::Skimmer => 25, default => 12
                 },
                 'installed_on' => $installed->toDateString(), 'installed_precision' => $this->chance->pick(['day', 'month']), 'plug_label' => mb_strtoupper(mb_substr($job->label(), 0, 2)).$counts[$job->value],
-                'outlet' => 'strip A, '.($n + 1), 'switched_by' => $this->switchOf($job, $counts[$job->value], $n), 'senses_own_vessel' => $job === Job::Heater ? ($counts[$job->value] % 9 === 0 ? null : true) : null, 'replace_on' => Item::dueOn($installed, $life, $job)?->toDateString(), 'created_at' => now(), 'updated_at' => now(),
+                'outlet' => 'strip A, '.($n + 1), 'switched_by' => $this->switchOf($job, $counts[$job->value], $n), 'senses_own_vessel' => $job === Job::Heater ? ($system->id % 9 === 0 ? null : true) : null, 'replace_on' => Item::dueOn($installed, $life, $job)?->toDateString(), 'created_at' => now(), 'updated_at' => now(),
             ];
         }
         DB::table('items')->insert($rows);
