@@ -178,6 +178,18 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await tech.getByRole('button', { name: 'Sign in' }).click();
     await tech.waitForURL(`**${visit}`);
     await expect(tech.getByText('all sent')).toBeVisible({ timeout: 15_000 });
+
+    // Ammonia is answered from the tables of the page, and by the office when it hears.
+    await tech.context().setOffline(true);
+    await tech.getByRole('button', { name: 'Read something else' }).click();
+    await tech.getByRole('button', { name: /^Ammonia, total as N/ }).click();
+    await tech.getByRole('button', { name: '3', exact: true }).click();
+    await tech.getByRole('button', { name: 'Keep it' }).click();
+    await expect(tech.getByRole('alert').filter({ hasText: 'Looked up on this phone.' })).toContainText(/^Stop\. Free ammonia burns gills/);
+    await tech.context().setOffline(false);
+    await expect(tech.getByText(/^Stop\. Free ammonia .* change water now/).first()).toBeVisible({ timeout: 20_000 });
+    await expect(tech.getByText('Looked up on this phone.')).toHaveCount(0);
+
     const record = (await tech.getByRole('link', { name: 'the whole record' }).getAttribute('href')) as string;
     await tech.goto(`${record}/log`);
     for (const words of ['The left pump hums.', 'Salt creep on the lid.', 'Float needs a clean.']) await expect(tech.getByText(words)).toHaveCount(1);

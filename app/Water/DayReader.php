@@ -83,6 +83,14 @@ final readonly class DayReader
         return $promises;
     }
 
+    /** Ready litres that no promise and no change takes before they are too old: nobody may count on them (W-66). */
+    public function unclaimedL(): float
+    {
+        $left = array_sum(array_map(fn (MixedStock $s): float => $s->litres, $this->ledger->left));
+
+        return max(0.0, $left - array_sum($this->day->fromStock));
+    }
+
     /** @return array<string, Mix> */
     public static function mixes(): array
     {

@@ -1446,6 +1446,7 @@ export interface WaterDayView {
     promises: PromiseView[];
     findings: FindingView[];
     ready: string;
+    unclaimed: string | null;
     roStored: string;
     vessels: number;
 }

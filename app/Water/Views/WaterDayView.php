@@ -38,6 +38,8 @@ final readonly class WaterDayView
         public array $promises,
         public array $findings,
         public string $ready,
+        /** Of it, what nothing takes before it is too old. */
+        public ?string $unclaimed,
         public string $roStored,
         public int $vessels,
     ) {
@@ -63,7 +65,7 @@ final readonly class WaterDayView
             array_map(fn (Departure $d): DepartureView => new DepartureView($d->label, $d->at->toIso8601ZuluString(), $litres($d->litres), isset($day->lateH[$d->key()]), isset($day->fromStock[$d->key()]) ? $litres($day->fromStock[$d->key()]).' from standing water' : null, "/visits/{$d->visitId}"), $r->departures),
             array_values($r->batches->map(fn (WaterBatch $b): StandingView => StandingView::of($b, $units))->all()),
             self::promises($r, $litres),
-            FindingView::all([...Reserve::findings($r->ledger->lacksL), ...$day->findings], $units), $litres($r->readyL), $litres($r->depot->ro_stored_l), count($r->depot->vessels_l),
+            FindingView::all([...Reserve::findings($r->ledger->lacksL), ...$day->findings], $units), $litres($r->readyL - $r->unclaimedL()), $r->unclaimedL() > 0.5 ? $litres($r->unclaimedL()) : null, $litres($r->depot->ro_stored_l), count($r->depot->vessels_l),
         );
     }
 
