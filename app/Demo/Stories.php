@@ -82,7 +82,7 @@ final class Stories
         if ($system === null) {
             return;
         }
-        foreach ([[Parameter::Temperature, 25.2, ReadingUnit::Celsius], [Parameter::Ph, 8.15, ReadingUnit::PhUnit], [Parameter::Ammonia, 0.75, ReadingUnit::MgL]] as $n => [$parameter, $value, $unit]) {
+        foreach ([[Parameter::Temperature, 25.2, ReadingUnit::Celsius], [Parameter::Ph, 8.15, ReadingUnit::PhUnit], [Parameter::Ammonia, 1.1, ReadingUnit::MgL]] as $n => [$parameter, $value, $unit]) {
             TakeReading::take($system, $by, $parameter, $value, $unit, now()->subMinutes(90 - 5 * $n), (string) Str::uuid(), true, 'kit');
         }
     }

@@ -59,7 +59,7 @@ final readonly class AmmoniaJudgement
         $salinity ??= $leastSalinity;
         $free = FreeAmmonia::mgL($totalMgL, $ph, $tempC, $salinity);
 
-        return new self($totalMgL, $free, $ph, $tempC, $salinity, $assumed, self::finding($totalMgL, $free, $ph, $tempC, $assumed));
+        return new self($totalMgL, $free, $ph, $tempC, $salinity, $assumed, self::finding($totalMgL, $free, $ph, $tempC, $salinity, $assumed));
     }
 
     public function asksToAct(): bool
@@ -73,18 +73,19 @@ final readonly class AmmoniaJudgement
     }
 
     /** @param  list<string>  $assumed */
-    private static function finding(float $total, float $free, float $ph, float $tempC, array $assumed): Finding
+    private static function finding(float $total, float $free, float $ph, float $tempC, float $salinity, array $assumed): Finding
     {
         $parts = [
             'free' => Quantity::of($free, Kind::Concentration)->apartFrom(self::ACT_MG_L, self::STOP_MG_L),
             'total' => Quantity::of($total, Kind::Concentration),
             'ph' => Quantity::of($ph, Kind::Ph),
             'temp' => Quantity::of($tempC, Kind::Temperature),
+            'salinity' => Quantity::of($salinity, Kind::Salinity),
             'act' => Quantity::of(self::ACT_MG_L, Kind::Concentration),
             'stop' => Quantity::of(self::STOP_MG_L, Kind::Concentration),
             'assumed' => implode(' and ', $assumed),
         ];
-        $rests = $assumed === [] ? '{total} in all at pH {ph} and {temp}.' : '{total} in all; {assumed} not read within a day, so the worst is counted: pH {ph}, {temp}.';
+        $rests = $assumed === [] ? '{total} in all at pH {ph} and {temp}.' : '{total} in all; {assumed} not read within a day, so the worst is counted: pH {ph}, {temp}, {salinity}.';
         [$severity, $what, $why, $remedy] = match (true) {
             $free >= self::STOP_MG_L => [
                 Severity::Stop,

@@ -21,6 +21,8 @@ final readonly class DayHelp
 
     private const TRIES = 12;
 
+    private const WAITS = 6;
+
     /**
      * @param  Closure(Station, list<Need>): array<string, float>  $lateH  hours by need of that station and those needs
      * @param  list<Need>  $needs
@@ -34,11 +36,13 @@ final readonly class DayHelp
         $limit = $this->binding($need, $lateH);
         $borrow = $need->mix === null ? 0.0 : min($need->litres, $this->reserveSaltL);
         $fewer = $this->fewer($need);
+        $later = $this->later($need, $lateH);
         $watts = $limit === DayLimit::Heat ? $this->watts($need, $lateH) : null;
         $parts = [
             'who' => $need->label,
             'limit' => $limit->label(),
             'late' => Quantity::of($lateH, Kind::Hours),
+            'later' => Quantity::of($later ?? 0.0, Kind::Hours),
             'litres' => Quantity::of($need->litres, Kind::Volume),
             'borrow' => Quantity::of($borrow, Kind::Volume),
             'left' => Quantity::of($this->reserveSaltL - $borrow, Kind::Volume),
@@ -46,7 +50,7 @@ final readonly class DayHelp
             'watts' => Quantity::of($watts ?? 0.0, Kind::Power),
         ];
         $ways = array_filter([
-            $this->isLater($need, $lateH) ? 'leave {late} later' : null,
+            $later !== null ? 'leave {later} later' : null,
             $fewer !== null ? 'take {fewer} fewer' : null,
             $borrow > 0 && $this->moves($this->station, $need, $lateH, $need->litres - $borrow) ? 'take {borrow} from the reserve, which then holds {left}' : null,
             $watts !== null ? 'warm with {watts} in all' : null,
@@ -108,11 +112,20 @@ final readonly class DayHelp
         return $this->moves($this->station->with(heatW: 2 * $this->station->heatW), $need, $lateH) ? 2 * $this->station->heatW : null;
     }
 
-    private function isLater(Need $need, float $lateH): bool
+    /** Hours later at which it is in time, others before it counted; null where no wait of that day helps. */
+    private function later(Need $need, float $lateH): ?float
     {
-        $later = array_map(fn (Need $n): Need => $n->key === $need->key ? $n->departing($n->departH + $lateH) : $n, $this->needs);
+        $by = $lateH;
+        for ($i = 0; $i < self::WAITS; $i++) {
+            $waiting = array_map(fn (Need $n): Need => $n->key === $need->key ? $n->departing($n->departH + $by) : $n, $this->needs);
+            $still = $this->late($this->station, $waiting, $need);
+            if ($still <= self::HELPS_H) {
+                return $by;
+            }
+            $by += $still;
+        }
 
-        return $this->late($this->station, $later, $need) <= self::HELPS_H;
+        return null;
     }
 
     private function moves(Station $station, Need $need, float $lateH, ?float $litres = null): bool
