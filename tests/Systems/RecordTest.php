@@ -106,6 +106,17 @@ final class RecordTest extends TestCase
     }
 
     #[Test]
+    public function limits_are_shown_to_the_resolution_of_their_parameter(): void
+    {
+        $system = Fixture::system(self::site(), self::user('planner'));
+        self::assertEqualsWithDelta(413.333, (float) $system->bands()->where('parameter', 'calcium')->sole()->aim_low, 0.001);
+        $bands = collect(self::props($this->actingAs(self::user('planner'))->get("/systems/{$system->id}/regime"))['bands']);
+        self::assertSame([413, 427], array_map(intval(...), [$bands->firstWhere('parameter', 'calcium')['aimLow'], $bands->firstWhere('parameter', 'calcium')['aimHigh']]));
+        self::assertSame(413.0, (float) $bands->firstWhere('parameter', 'calcium')['aimLow'], 'not 413.333 mg/L');
+        self::assertSame(7.5, round((float) $bands->firstWhere('parameter', 'alkalinity')['aimLow'], 2));
+    }
+
+    #[Test]
     public function the_register_forecasts_replacement_and_retires_with_a_reason(): void
     {
         $tech = self::user('technician');

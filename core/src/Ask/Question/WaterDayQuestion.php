@@ -62,7 +62,7 @@ final class WaterDayQuestion implements Question
             Field::number('roFromH', 'collecting begins')->orNull(),
             Field::number('roToH', 'collecting ends')->orNull(),
             Field::any('lateH', 'hours by need that is late', ['type' => 'object']),
-            Field::any('findings', 'worst first', ['type' => 'array']),
+            ...PlainFinding::fields(),
         ];
     }
 
@@ -86,7 +86,7 @@ final class WaterDayQuestion implements Question
             'batches' => array_map(fn (Batch $b): array => [
                 'mix' => $b->mix->key, 'salinity' => $b->salinity, 'litres' => $b->litres, 'saltKg' => $b->saltKg, 'vessel' => $b->vessel, 'fillAtH' => $b->fillAtH, 'mixAtH' => $b->mixAtH, 'testAtH' => $b->testAtH, 'readyAtH' => $b->readyAtH, 'loadAtH' => $b->loadAtH, 'for' => $b->for,
             ], $day->batches),
-            'saltKg' => $day->saltKg, 'roL' => $day->roL, 'flushAtH' => $day->flushAtH, 'roFromH' => $day->roFromH, 'roToH' => $day->roToH, 'lateH' => (object) $day->lateH, 'findings' => PlainFinding::all($day->findings),
+            'saltKg' => $day->saltKg, 'roL' => $day->roL, 'flushAtH' => $day->flushAtH, 'roFromH' => $day->roFromH, 'roToH' => $day->roToH, 'lateH' => (object) $day->lateH, ...PlainFinding::judged($day->findings),
         ];
     }
 }
