@@ -22,14 +22,15 @@ enum AlarmStanding: string
      */
     public static function of(Alarm $alarm, Collection $absences, string $day): self
     {
-        $answers = fn (AlarmCall $c): bool => $c->user !== null && ! $c->user->isArchived()
-            && ! $absences->contains(fn (Absence $a): bool => $a->user_id === $c->user_id && $a->from_on->toDateString() <= $day && $a->until_on->toDateString() >= $day);
+        $away = $absences->filter(fn (Absence $a): bool => $a->from_on->toDateString() <= $day && $a->until_on->toDateString() >= $day)->pluck('user_id');
+        $answers = fn (AlarmCall $c): bool => $c->user !== null && ! $c->user->isArchived() && ! $away->contains($c->user_id);
+        $hasNoLimit = $alarm->low_limit === null && $alarm->high_limit === null;
 
         return match (true) {
             $alarm->calls->isEmpty() => self::CallsNobody,
             ! $alarm->calls->contains($answers) => self::AllAway,
             ! $alarm->isTested() => self::Untested,
-            $alarm->quantity === null || $alarm->quantity->hasLimits() && $alarm->low_limit === null && $alarm->high_limit === null => self::NeedsLimit,
+            $alarm->quantity === null || $alarm->quantity->hasLimits() && $hasNoLimit => self::NeedsLimit,
             default => self::Sound,
         };
     }

@@ -17,6 +17,8 @@ final readonly class FleetAsked
 
     public static function of(Request $request, Night $night): self
     {
-        return new self($night, Hazard::tryFrom($request->string('fault')->toString()), $request->boolean('act'), Cause::read($request->string('cause')->toString()));
+        $fault = Hazard::tryFrom($request->string('fault')->toString());
+
+        return new self($night, $fault, $request->boolean('act'), Cause::read($request->string('cause')->toString()));
     }
 }

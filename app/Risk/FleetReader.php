@@ -62,9 +62,13 @@ final class FleetReader
     {
         $ids = array_map(fn (System $s): int => $s->id, array_values($found));
         $systems = System::query()->whereIntegerInRaw('id', $ids)->with('site.client')->get()->keyBy('id');
-        $rows = Exposure::query()->where('night', $asked->night->value)->whereIn('system_id', $ids)->when($asked->fault !== null, fn ($q) => $q->where('hazard', $asked->fault?->value))->get()->toBase()->groupBy('system_id');
+        $rows = Exposure::query()->where('night', $asked->night->value)->whereIn('system_id', $ids)
+            ->when($asked->fault !== null, fn ($q) => $q->where('hazard', $asked->fault?->value))
+            ->get()->toBase()->groupBy('system_id');
         $helpers = Helpers::onCall();
-        $contacts = Contact::query()->current()->whereIn('client_id', $systems->map(fn (System $s): ?int => $s->site?->client_id)->filter()->unique()->values())->whereNotNull('phone')->orderByDesc('holds_key')->orderBy('id')->get()->toBase()->groupBy('client_id');
+        $clients = $systems->map(fn (System $s): ?int => $s->site?->client_id)->filter()->unique()->values();
+        $contacts = Contact::query()->current()->whereIn('client_id', $clients)->whereNotNull('phone')
+            ->orderByDesc('holds_key')->orderBy('id')->get()->toBase()->groupBy('client_id');
         $lines = [];
         foreach ($ids as $id) {
             $system = $systems[$id] ?? null;
@@ -86,10 +90,22 @@ final class FleetReader
         return System::query()->current()->select('systems.id')
             ->leftJoinSub(self::gaps($asked), 'gaps', 'gaps.system_id', '=', 'systems.id')
             ->when($asked->fault !== null || $asked->canAct || $asked->cause !== null, fn (Builder $q) => $q->whereNotNull('gaps.gap'))
-            ->when($asked->canAct, fn (Builder $q) => $q->where(fn (Builder $w) => array_map(fn (HandState $s): mixed => $w->orWhere('gaps.cause', 'like', "%:{$s->value}"), array_filter(HandState::cases(), fn (HandState $s): bool => $s->canAct()))))
+            ->when($asked->canAct, fn (Builder $q) => $q->where(self::inTime(...)))
             ->when($asked->cause !== null, fn (Builder $q) => $q->where('gaps.cause', $asked->cause?->code()))
-            ->when($asked->cause === null && $shared !== [], fn (Builder $q) => $q->where(fn (Builder $w) => $w->whereNull('gaps.cause')->orWhereNotIn('gaps.cause', $shared)))
+            ->when($asked->cause === null && $shared !== [], fn (Builder $q) => $q->where(
+                fn (Builder $w) => $w->whereNull('gaps.cause')->orWhereNotIn('gaps.cause', $shared),
+            ))
             ->orderByRaw('gaps.gap is null, gaps.gap')->orderBy('systems.name');
+    }
+
+    /** @param  Builder<System>  $query  whose fault somebody who acts when it is noticed still meets */
+    private static function inTime(Builder $query): void
+    {
+        foreach (HandState::cases() as $state) {
+            if ($state->canAct()) {
+                $query->orWhere('gaps.cause', 'like', "%:{$state->value}");
+            }
+        }
     }
 
     /** A system’s shortest hazard, or the one fault that is asked for. */
@@ -97,7 +113,8 @@ final class FleetReader
     {
         return $asked->fault === null
             ? DB::table('exposure_worst')->where('night', $asked->night->value)->select(['system_id', DB::raw('`rank` as gap'), 'cause'])
-            : DB::table('exposures')->where('night', $asked->night->value)->where('hazard', $asked->fault->value)->select(['system_id', DB::raw('hours as gap'), 'cause']);
+            : DB::table('exposures')->where('night', $asked->night->value)->where('hazard', $asked->fault->value)
+                ->select(['system_id', DB::raw('hours as gap'), 'cause']);
     }
 
     /** @return array<string, int> systems by cause, for causes that many share */
@@ -110,8 +127,10 @@ final class FleetReader
     private static function count(FleetAsked $asked): array
     {
         $counts = [];
-        $rows = DB::query()->fromSub(self::gaps($asked), 'gaps')->join('systems', 'systems.id', '=', 'gaps.system_id')->whereNull('systems.archived_at')->whereNotNull('gaps.cause')
-            ->groupBy('gaps.cause')->havingRaw('count(*) >= ?', [self::MANY])->orderByRaw('count(*) desc')->get(['gaps.cause', DB::raw('count(*) as systems')]);
+        $rows = DB::query()->fromSub(self::gaps($asked), 'gaps')->join('systems', 'systems.id', '=', 'gaps.system_id')
+            ->whereNull('systems.archived_at')->whereNotNull('gaps.cause')
+            ->groupBy('gaps.cause')->havingRaw('count(*) >= ?', [self::MANY])->orderByRaw('count(*) desc')
+            ->get(['gaps.cause', DB::raw('count(*) as systems')]);
         foreach ($rows as $row) {
             $cause = Cause::read((string) $row->cause);
             if ($cause !== null && $cause->isShared() && (! $asked->canAct || $cause->state->canAct())) {

@@ -18,7 +18,11 @@ use Velbrin\Core\Water\AmmoniaTable;
  */
 final class AmmoniaWatch
 {
-    private const INPUTS = ['ammonia_ph' => Parameter::Ph, 'ammonia_temp_c' => Parameter::Temperature, 'ammonia_salinity' => Parameter::Salinity];
+    private const INPUTS = [
+        'ammonia_ph' => Parameter::Ph,
+        'ammonia_temp_c' => Parameter::Temperature,
+        'ammonia_salinity' => Parameter::Salinity,
+    ];
 
     /** An alkalinity counts this long in the answer, days (C-60). */
     private const ALK_DAYS = 14.0;
@@ -34,14 +38,19 @@ final class AmmoniaWatch
     {
         $latest = self::latest($system, Parameter::Ammonia, null, null);
         if ($latest === null) {
-            self::keep($system, array_fill_keys(['ammonia_total_mg_l', 'ammonia_at', ...array_keys(self::INPUTS), 'ammonia_alk_dkh'], null));
+            $columns = ['ammonia_total_mg_l', 'ammonia_at', ...array_keys(self::INPUTS), 'ammonia_alk_dkh'];
+            self::keep($system, array_fill_keys($columns, null));
 
             return;
         }
         $at = $latest->taken_at;
-        $beside = fn (Parameter $p, float $days): ?float => self::latest($system, $p, $at->subSeconds((int) (86400 * $days)), $at->addDay())?->value;
+        $beside = function (Parameter $p, float $days) use ($system, $at): ?float {
+            return self::latest($system, $p, $at->subSeconds((int) (86400 * $days)), $at->addDay())?->value;
+        };
         self::keep($system, [
-            'ammonia_total_mg_l' => $latest->value, 'ammonia_at' => $at, 'ammonia_alk_dkh' => $beside(Parameter::Alkalinity, self::ALK_DAYS),
+            'ammonia_total_mg_l' => $latest->value,
+            'ammonia_at' => $at,
+            'ammonia_alk_dkh' => $beside(Parameter::Alkalinity, self::ALK_DAYS),
             ...array_map(fn (Parameter $p): ?float => $beside($p, AmmoniaJudgement::FRESH_DAYS), self::INPUTS),
         ]);
     }
@@ -51,7 +60,9 @@ final class AmmoniaWatch
     {
         $judged = self::judged($system);
 
-        return $judged === null ? null : AmmoniaAnswer::of($judged, $system->volumeL(), $system->ammonia_alk_dkh, MixWater::here()->alkDkh($system));
+        $mixAlkDkh = MixWater::here()->alkDkh($system);
+
+        return $judged === null ? null : AmmoniaAnswer::of($judged, $system->volumeL(), $system->ammonia_alk_dkh, $mixAlkDkh);
     }
 
     public static function judged(System $system): ?AmmoniaJudgement
@@ -60,7 +71,14 @@ final class AmmoniaWatch
             return null;
         }
 
-        return AmmoniaJudgement::of($system->ammonia_total_mg_l, $system->ammonia_ph, $system->ammonia_temp_c, $system->ammonia_salinity, self::warmestC($system), self::leastSalinity($system));
+        return AmmoniaJudgement::of(
+            $system->ammonia_total_mg_l,
+            $system->ammonia_ph,
+            $system->ammonia_temp_c,
+            $system->ammonia_salinity,
+            self::warmestC($system),
+            self::leastSalinity($system),
+        );
     }
 
     /** For a phone without signal; null where nothing lives. The bands are loaded. */
@@ -72,7 +90,9 @@ final class AmmoniaWatch
         $alk = StoredJudgement::for($system, Parameter::Alkalinity);
         $fresh = $alk !== null && $alk->latest_at->isAfter(CarbonImmutable::now()->subDays((int) self::ALK_DAYS));
 
-        return AmmoniaTable::of(self::leastSalinity($system), self::warmestC($system), $fresh ? $alk->latest : null, MixWater::here()->alkDkh($system));
+        $mixAlkDkh = MixWater::here()->alkDkh($system);
+
+        return AmmoniaTable::of(self::leastSalinity($system), self::warmestC($system), $fresh ? $alk->latest : null, $mixAlkDkh);
     }
 
     /** @param  array<string, mixed>  $columns */
@@ -94,7 +114,9 @@ final class AmmoniaWatch
     /** Warmest water inside the system's own band, else its regime's, °C. */
     private static function warmestC(System $system): float
     {
-        return Band::for($system, Parameter::Temperature)->fine_high ?? self::regime($system->regime, Parameter::Temperature)->fineHigh ?? $system->regime->harmC()[1];
+        return Band::for($system, Parameter::Temperature)->fine_high
+            ?? self::regime($system->regime, Parameter::Temperature)->fineHigh
+            ?? $system->regime->harmC()[1];
     }
 
     /** Least salinity inside it, g/kg: the less salt, the larger the free share. */

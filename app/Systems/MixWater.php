@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Velbrin\Core\Chemistry\Parameter;
@@ -34,8 +35,12 @@ final class MixWater
     /** @return array<int, array<string, float|null>> by mix */
     public function all(): array
     {
-        return $this->mixes ??= DB::table('salt_mixes')->get(['id', 'alk_dkh', 'ca_mg_l', 'mg_mg_l'])->keyBy('id')->map(fn (stdClass $m): array => [
-            Parameter::Alkalinity->value => self::number($m->alk_dkh), Parameter::Calcium->value => self::number($m->ca_mg_l), Parameter::Magnesium->value => self::number($m->mg_mg_l),
+        $rows = fn (): Collection => DB::table('salt_mixes')->get(['id', 'alk_dkh', 'ca_mg_l', 'mg_mg_l'])->keyBy('id');
+
+        return $this->mixes ??= $rows()->map(fn (stdClass $m): array => [
+            Parameter::Alkalinity->value => self::number($m->alk_dkh),
+            Parameter::Calcium->value => self::number($m->ca_mg_l),
+            Parameter::Magnesium->value => self::number($m->mg_mg_l),
         ])->all();
     }
 

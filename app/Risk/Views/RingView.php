@@ -24,10 +24,14 @@ final readonly class RingView
     public static function of(Site $site, array $onCall, Collection $contacts): self
     {
         $here = $contacts->filter(fn (Contact $c): bool => $c->site_id === null || $c->site_id === $site->id)->take(2);
-        $people = [
-            ...array_map(fn (User $u, int $n): array => ['name' => $u->name, 'phone' => $u->phone, 'what' => $n === 0 ? 'on call' : 'next'], array_slice($onCall, 0, 2), array_keys(array_slice($onCall, 0, 2))),
-            ...array_values($here->map(fn (Contact $c): array => ['name' => $c->name, 'phone' => $c->phone, 'what' => implode(', ', array_filter([$c->role, $c->holds_key ? 'has a key' : null]))])->all()),
-        ];
+        $people = [];
+        foreach (array_slice($onCall, 0, 2) as $n => $user) {
+            $people[] = ['name' => $user->name, 'phone' => $user->phone, 'what' => $n === 0 ? 'on call' : 'next'];
+        }
+        foreach ($here as $contact) {
+            $what = implode(', ', array_filter([$contact->role, $contact->holds_key ? 'has a key' : null]));
+            $people[] = ['name' => $contact->name, 'phone' => $contact->phone, 'what' => $what];
+        }
         $holder = $here->first(fn (Contact $c): bool => $c->holds_key);
 
         return new self($people, match (true) {

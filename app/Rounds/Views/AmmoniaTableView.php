@@ -24,8 +24,14 @@ final readonly class AmmoniaTableView
      * @param  list<array{ph: float, change: string, most: array<string, float>, peak: string}>  $changes
      * @param  string  $none  what is said when no share is enough
      */
-    private function __construct(public array $limits, public array $changes, public ?float $ph, public ?float $tempC, public float $warmestC, public string $none)
-    {
+    private function __construct(
+        public array $limits,
+        public array $changes,
+        public ?float $ph,
+        public ?float $tempC,
+        public float $warmestC,
+        public string $none,
+    ) {
     }
 
     /**
@@ -38,9 +44,17 @@ final readonly class AmmoniaTableView
         $litres = fn (float $share): string => $volumeL === null ? '' : $units->show(Quantity::of($share * $volumeL, Kind::Volume)).', ';
 
         return new self(
-            array_map(fn (array $r): array => ['ph' => $r['ph'], 'temp' => $in(Parameter::Temperature, $r['tempC']), 'act' => $in(Parameter::Ammonia, $r['act']), 'stop' => $in(Parameter::Ammonia, $r['stop'])], $table->limits),
             array_map(fn (array $r): array => [
-                'ph' => $r['ph'], 'change' => $litres($r['share']).$units->show(Quantity::of(100 * $r['share'], Kind::Percent)), 'most' => $in(Parameter::Ammonia, $r['most']), 'peak' => sprintf('%.1f', $r['peak']),
+                'ph' => $r['ph'],
+                'temp' => $in(Parameter::Temperature, $r['tempC']),
+                'act' => $in(Parameter::Ammonia, $r['act']),
+                'stop' => $in(Parameter::Ammonia, $r['stop']),
+            ], $table->limits),
+            array_map(fn (array $r): array => [
+                'ph' => $r['ph'],
+                'change' => $litres($r['share']).$units->show(Quantity::of(100 * $r['share'], Kind::Percent)),
+                'most' => $in(Parameter::Ammonia, $r['most']),
+                'peak' => sprintf('%.1f', $r['peak']),
             ], $table->changes),
             $ph, $tempC, $table->tempC, 'No share of new water is enough at once: change half, test again, repeat; lower the new water’s pH first.',
         );

@@ -39,11 +39,19 @@ final class FillUp implements Sum
 
     public function answer(array $given): array
     {
-        [$full, $short, $now, $wanted, $mix] = [(float) $given['systemL'], (float) $given['shortL'], (float) $given['nowS'], (float) $given['wantedS'], (float) $given['mixSalinity']];
+        $full = (float) $given['systemL'];
+        $short = (float) $given['shortL'];
+        $now = (float) $given['nowS'];
+        $wanted = (float) $given['wantedS'];
+        $mix = (float) $given['mixSalinity'];
         $it = TopUp::of($full, $wanted, $now, $short, $mix);
         $salt = Quantity::of($it->saltWaterL, Kind::Volume);
         $working = Working::of('Salt water', '(w*V - n*(V - s))/m', [
-            ['w', 'Wanted', $wanted, Kind::Salinity], ['V', 'Water when full', $full, Kind::Volume], ['n', 'Salinity now', $now, Kind::Salinity], ['s', 'Missing', $short, Kind::Volume], ['m', 'Of the salt water', $mix, Kind::Salinity],
+            ['w', 'Wanted', $wanted, Kind::Salinity],
+            ['V', 'Water when full', $full, Kind::Volume],
+            ['n', 'Salinity now', $now, Kind::Salinity],
+            ['s', 'Missing', $short, Kind::Volume],
+            ['m', 'Of the salt water', $mix, Kind::Salinity],
         ], $salt, 'W-21');
 
         return [

@@ -45,7 +45,7 @@ final readonly class Cause
             Hazard::HeaterStuckOn => 'overheat when a heater sticks on',
             Hazard::HeaterStuckOff => 'cool when heaters fail off',
             Hazard::TooCold => 'stay too cold with everything on',
-            Hazard::ReturnDead => $this->by === 'sump' ? 'overheat in the sump when the return stops' : 'cool in the display when the return stops',
+            Hazard::ReturnDead => ($this->by === 'sump' ? 'overheat in the sump' : 'cool in the display').' when the return stops',
         };
     }
 }

@@ -42,20 +42,27 @@ final readonly class AmmoniaAnswer
      *
      * @throws OutOfRange
      */
-    public static function of(AmmoniaJudgement $judged, ?float $volumeL, ?float $tankAlkDkh, ?float $newAlkDkh, float $newPh = self::NEW_PH): self
-    {
+    public static function of(
+        AmmoniaJudgement $judged,
+        ?float $volumeL,
+        ?float $tankAlkDkh,
+        ?float $newAlkDkh,
+        float $newPh = self::NEW_PH,
+    ): self {
         if (! $judged->asksToAct()) {
             return new self($judged, null, $judged->finding);
         }
         if ($volumeL !== null) {
             Guard::positive('volumeL', $volumeL);
         }
-        $tank = new WaterValues($judged->tempC, $judged->salinity, $tankAlkDkh ?? self::USUAL_ALK_DKH, max(self::LEAST_PH, min(self::MOST_PH, $judged->ph)));
+        $ph = max(self::LEAST_PH, min(self::MOST_PH, $judged->ph));
+        $tank = new WaterValues($judged->tempC, $judged->salinity, $tankAlkDkh ?? self::USUAL_ALK_DKH, $ph);
         $fresh = new WaterValues($judged->tempC, $judged->salinity, $newAlkDkh ?? self::USUAL_ALK_DKH, $newPh);
         $change = AmmoniaChange::of($judged->totalMgL, $tank, $fresh);
         $found = $judged->finding;
         $basis = $tankAlkDkh === null || $newAlkDkh === null ? Basis::Assumed : $found->grounds->basis;
-        $finding = Finding::of($found->severity, $found->rule, $found->about, $found->what, $found->why, self::remedy($change, $fresh, $volumeL), Grounds::plain($basis));
+        $remedy = self::remedy($change, $fresh, $volumeL);
+        $finding = Finding::of($found->severity, $found->rule, $found->about, $found->what, $found->why, $remedy, Grounds::plain($basis));
 
         return new self($judged, $change, $finding);
     }
@@ -68,7 +75,8 @@ final readonly class AmmoniaAnswer
             'alk' => Quantity::of((float) $fresh->alkDkh, Kind::Alkalinity),
             'worst' => Quantity::of($change->worstMgL, Kind::Concentration),
             'limit' => Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration),
-            ...($share === null ? [] : ['share' => Quantity::of(100 * $share, Kind::Percent), 'after' => Quantity::of((float) $change->freeAfterMgL, Kind::Concentration)]),
+            ...($share === null ? [] : ['share' => Quantity::of(100 * $share, Kind::Percent)]),
+            ...($share === null ? [] : ['after' => Quantity::of((float) $change->freeAfterMgL, Kind::Concentration)]),
             ...($share === null || $volumeL === null ? [] : ['litres' => Quantity::of($share * $volumeL, Kind::Volume)]),
         ];
         $water = 'new water of the tank’s temperature and salinity at pH {ph} and {alk}';

@@ -36,15 +36,23 @@ final readonly class AmmoniaTable
      *
      * @throws OutOfRange
      */
-    public static function of(float $salinity, float $tempC, ?float $tankAlkDkh, ?float $newAlkDkh, float $newPh = AmmoniaAnswer::NEW_PH): self
-    {
+    public static function of(
+        float $salinity,
+        float $tempC,
+        ?float $tankAlkDkh,
+        ?float $newAlkDkh,
+        float $newPh = AmmoniaAnswer::NEW_PH,
+    ): self {
+        $tankAlk = $tankAlkDkh ?? AmmoniaAnswer::USUAL_ALK_DKH;
+        $newAlk = $newAlkDkh ?? AmmoniaAnswer::USUAL_ALK_DKH;
         $limits = $changes = [];
         foreach (self::PHS as $ph) {
             foreach (self::TEMPS_C as $c) {
                 $share = FreeAmmonia::mgL(1.0, $ph, $c, $salinity);
-                $limits[] = ['ph' => $ph, 'tempC' => $c, 'act' => AmmoniaJudgement::ACT_MG_L / $share, 'stop' => AmmoniaJudgement::STOP_MG_L / $share];
+                [$act, $stop] = [AmmoniaJudgement::ACT_MG_L / $share, AmmoniaJudgement::STOP_MG_L / $share];
+                $limits[] = ['ph' => $ph, 'tempC' => $c, 'act' => $act, 'stop' => $stop];
             }
-            array_push($changes, ...self::changes($ph, $salinity, $tempC, $tankAlkDkh ?? AmmoniaAnswer::USUAL_ALK_DKH, $newAlkDkh ?? AmmoniaAnswer::USUAL_ALK_DKH, $newPh));
+            array_push($changes, ...self::changes($ph, $salinity, $tempC, $tankAlk, $newAlk, $newPh));
         }
 
         return new self($limits, $changes, $tempC);

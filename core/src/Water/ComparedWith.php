@@ -30,7 +30,9 @@ final readonly class ComparedWith
     /** @return list<string> what is to be read again first */
     public function stale(): array
     {
-        return array_keys(array_filter($this->ageDays, fn (?float $age, string $what): bool => $age !== null && $age > self::most($what), ARRAY_FILTER_USE_BOTH));
+        $isStale = fn (?float $age, string $what): bool => $age !== null && $age > self::most($what);
+
+        return array_keys(array_filter($this->ageDays, $isStale, ARRAY_FILTER_USE_BOTH));
     }
 
     public function counts(string $what): bool
@@ -51,7 +53,9 @@ final readonly class ComparedWith
             $words[] = "{$what} read {{$name}} ago";
         }
 
-        return Sentence::of($words === [] ? 'Compared with nothing: the tank is not read yet.' : 'Compared with '.implode(', ', $words).'.', $parts);
+        $said = $words === [] ? 'nothing: the tank is not read yet' : implode(', ', $words);
+
+        return Sentence::of("Compared with {$said}.", $parts);
     }
 
     private static function most(string $what): float

@@ -38,6 +38,7 @@ final readonly class DayHelp
         $fewer = $this->fewer($need);
         $later = $this->later($need, $lateH);
         $watts = $limit === DayLimit::Heat ? $this->watts($need, $lateH) : null;
+        $isLess = $borrow > 0 && $this->moves($this->station, $need, $lateH, $need->litres - $borrow);
         $parts = [
             'who' => $need->label,
             'limit' => $limit->label(),
@@ -52,10 +53,10 @@ final readonly class DayHelp
         $ways = array_filter([
             $later !== null ? 'leave {later} later' : null,
             $fewer !== null ? 'take {fewer} fewer' : null,
-            $borrow > 0 && $this->moves($this->station, $need, $lateH, $need->litres - $borrow) ? 'take {borrow} from the reserve, which then holds {left}' : null,
+            $isLess ? 'take {borrow} from the reserve, which then holds {left}' : null,
             $watts !== null ? 'warm with {watts} in all' : null,
-            $limit === DayLimit::RoTank && $this->moves($this->station->with(roTankL: 2 * $this->station->roTankL), $need, $lateH) ? 'collect RO water in a second tank' : null,
-            $limit === DayLimit::Vessels && $this->moves($this->station->with(vesselsL: [...$this->station->vesselsL, $this->station->largestL()]), $need, $lateH) ? 'mix in one more vessel' : null,
+            $limit === DayLimit::RoTank && $this->moves($this->secondTank(), $need, $lateH) ? 'collect RO water in a second tank' : null,
+            $limit === DayLimit::Vessels && $this->moves($this->oneMoreVessel(), $need, $lateH) ? 'mix in one more vessel' : null,
         ]);
         $remedy = $ways === [] ? 'Bring the water another day.' : ucfirst(implode(', or ', $ways)).'.';
 
@@ -65,6 +66,16 @@ final readonly class DayHelp
             Sentence::of('Its {litres} cannot be ready by the departure, begun now: {limit}.', $parts),
             Sentence::of($remedy, $parts),
         );
+    }
+
+    private function secondTank(): Station
+    {
+        return $this->station->with(roTankL: 2 * $this->station->roTankL);
+    }
+
+    private function oneMoreVessel(): Station
+    {
+        return $this->station->with(vesselsL: [...$this->station->vesselsL, $this->station->largestL()]);
     }
 
     /** The one limit that, lifted alone, helps most; the hours where none does. */

@@ -18,8 +18,13 @@ final readonly class DaySchedule
      * @param  list<Batch>  $batches  in the order they are filled
      * @param  array<string, float>  $lateH  hours by need
      */
-    private function __construct(public array $batches, public float $makeL, public ?float $roFromH, public ?float $roToH, public array $lateH)
-    {
+    private function __construct(
+        public array $batches,
+        public float $makeL,
+        public ?float $roFromH,
+        public ?float $roToH,
+        public array $lateH,
+    ) {
     }
 
     /**
@@ -29,12 +34,14 @@ final readonly class DaySchedule
      */
     public static function of(Station $station, array $batches, array $needs, float $freeRoL): self
     {
-        $all = array_sum(array_map(fn (Batch $b): float => $b->litres, $batches)) + array_sum(array_map(fn (Need $n): float => $n->mix === null ? $n->litres : 0.0, $needs));
-        $makeL = max(0.0, $all - $freeRoL);
+        $mixed = array_sum(array_map(fn (Batch $b): float => $b->litres, $batches));
+        $plain = array_sum(array_map(fn (Need $n): float => $n->mix === null ? $n->litres : 0.0, $needs));
+        $makeL = max(0.0, $mixed + $plain - $freeRoL);
         $placed = self::backwards($station, $batches);
         $draws = self::draws($station, $placed, $needs);
         $start = self::roStart($station, $draws, $freeRoL);
-        $first = min([INF, ...array_map(fn (Batch $b): float => $b->fillAtH, $placed), ...($start === null ? [] : [$start - $station->flushH])]);
+        $fills = array_map(fn (Batch $b): float => $b->fillAtH, $placed);
+        $first = min([INF, ...$fills, ...($start === null ? [] : [$start - $station->flushH])]);
         $tankHolds = $start === null || self::runs($station, $draws, $freeRoL, $start, $makeL) !== null;
         if ($first >= -self::SAME_H && $tankHolds) {
             $to = $start === null ? null : self::runs($station, $draws, $freeRoL, $start, $makeL);
@@ -103,7 +110,9 @@ final readonly class DaySchedule
         }
         $from = $makeL > 0 ? $station->flushH : null;
 
-        return new self(self::inOrder($placed), $makeL, $from, $from === null ? null : max($from + $makeL / $station->roLh(), $tank->lastDrawH), self::late($station, $placed, $needs, $roReady));
+        $to = $from === null ? null : max($from + $makeL / $station->roLh(), $tank->lastDrawH);
+
+        return new self(self::inOrder($placed), $makeL, $from, $to, self::late($station, $placed, $needs, $roReady));
     }
 
     /**
@@ -217,7 +226,8 @@ final readonly class DaySchedule
     {
         $late = [];
         foreach ($needs as $need) {
-            $ready = $roReady[$need->key] ?? max([0.0, ...array_map(fn (Batch $b): float => isset($b->for[$need->key]) ? $b->readyAtH : 0.0, $batches)]);
+            $its = array_filter($batches, fn (Batch $b): bool => isset($b->for[$need->key]));
+            $ready = $roReady[$need->key] ?? max([0.0, ...array_map(fn (Batch $b): float => $b->readyAtH, array_values($its))]);
             $over = $ready + $station->loadH - $need->departH;
             if ($ready > 0 && $need->litres > 0 && $over > self::SAME_H) {
                 $late[$need->key] = $over;

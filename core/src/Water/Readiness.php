@@ -39,8 +39,17 @@ final readonly class Readiness
      *
      * @throws OutOfRange
      */
-    public static function of(float $litres, float $salinity, float $targetC, float $fromH, float $untilH, ?float $measuredSalinity, ?float $measuredC, float $heatW = 0.0, float $efficiency = 0.9): self
-    {
+    public static function of(
+        float $litres,
+        float $salinity,
+        float $targetC,
+        float $fromH,
+        float $untilH,
+        ?float $measuredSalinity,
+        ?float $measuredC,
+        float $heatW = 0.0,
+        float $efficiency = 0.9,
+    ): self {
         Guard::positive('salinity', $salinity);
         Guard::notNegative('litres', $litres);
         Guard::notNegative('heatW', $heatW);
@@ -99,6 +108,8 @@ final readonly class Readiness
         }
         $hours = TemperatureCourse::capacityWhK($litres) * ($targetC - $measuredC) / ($efficiency * $heatW);
 
-        return ['cold', Sentence::of('{is} instead of {meant}: {hours} to warm', [...$parts, 'hours' => Quantity::of($hours, Kind::Hours)]), $hours];
+        $parts['hours'] = Quantity::of($hours, Kind::Hours);
+
+        return ['cold', Sentence::of('{is} instead of {meant}: {hours} to warm', $parts), $hours];
     }
 }
