@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, Page, Route } from '@playwright/test';
 import { expect, pageAs, PASSWORD, test } from './as';
 
 const SIZES = { desktop: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
@@ -145,7 +145,7 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await tech.goto(visit);
     await tech.getByRole('button', { name: 'I am here: begin' }).click();
     await expect(tech.getByText('all sent')).toBeVisible();
-    await tech.context().setOffline(true);
+    await cut(tech);
     await note(tech, 'The left pump hums.');
     await note(tech, 'Salt creep on the lid.');
     await expect(tech.getByText('2 kept here')).toBeVisible();
@@ -161,7 +161,7 @@ test('without signal everything typed stays, and goes once when it is back', asy
             await route.abort();
         } else await route.continue();
     });
-    await tech.context().setOffline(false);
+    await mend(tech);
     await tech.goto(visit);
     await expect.poll(() => lost, { timeout: 20_000 }).toBeGreaterThan(1);
     await expect(tech.getByText('all sent')).toBeVisible({ timeout: 15_000 });
@@ -180,13 +180,13 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await expect(tech.getByText('all sent')).toBeVisible({ timeout: 15_000 });
 
     // Ammonia is answered from the tables of the page, and by the office when it hears.
-    await tech.context().setOffline(true);
+    await cut(tech);
     await tech.getByRole('button', { name: 'Read something else' }).click();
     await tech.getByRole('button', { name: /^Ammonia, total as N/ }).click();
     await tech.getByRole('button', { name: '3', exact: true }).click();
     await tech.getByRole('button', { name: 'Keep it' }).click();
     await expect(tech.getByRole('alert').filter({ hasText: 'Looked up on this phone.' })).toContainText(/^Stop\. Free ammonia burns gills/);
-    await tech.context().setOffline(false);
+    await mend(tech);
     await expect(tech.getByText(/^Stop\. Free ammonia .* change water now/).first()).toBeVisible({ timeout: 20_000 });
     await expect(tech.getByText('Looked up on this phone.')).toHaveCount(0);
 
@@ -194,6 +194,19 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await tech.goto(`${record}/log`);
     for (const words of ['The left pump hums.', 'Salt creep on the lid.', 'Float needs a clean.']) await expect(tech.getByText(words)).toHaveCount(1);
 });
+
+/** No signal: said to the page, and held for what a page begins while it is being told. */
+async function cut(page: Page) {
+    await page.context().route('**/*', refuse);
+    await page.context().setOffline(true);
+}
+
+async function mend(page: Page) {
+    await page.context().unroute('**/*', refuse);
+    await page.context().setOffline(false);
+}
+
+const refuse = (route: Route) => route.abort('internetdisconnected');
 
 async function note(page: Page, words: string) {
     await page.getByRole('button', { name: 'Note', exact: true }).click();
