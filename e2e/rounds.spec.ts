@@ -155,7 +155,7 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await expect.poll(() => tech.goto('about:blank').then(() => tech.url(), () => '')).toBe('about:blank');
     // The first answer is lost on its way: the office has the notes, the phone does not know.
     let lost = 0;
-    await tech.route('**/entries', async (route) => {
+    await tech.context().route('**/entries', async (route) => {
         if (lost++ === 0) {
             await route.fetch();
             await route.abort();
@@ -165,7 +165,7 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await tech.goto(visit);
     await expect.poll(() => lost, { timeout: 20_000 }).toBeGreaterThan(1);
     await expect(tech.getByText('all sent')).toBeVisible({ timeout: 15_000 });
-    await tech.unroute('**/entries');
+    await tech.context().unroute('**/entries');
 
     // The session runs out while something is typed.
     await tech.context().clearCookies();
