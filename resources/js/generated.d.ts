@@ -853,6 +853,7 @@ export interface AmmoniaTableView {
     ph: number | null;
     tempC: number | null;
     warmestC: number;
+    worstPh: number;
     none: string;
 }
 

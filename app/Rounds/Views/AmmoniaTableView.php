@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Views;
 
+use Velbrin\Core\Chemistry\AmmoniaJudgement;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Measure\Kind;
@@ -30,6 +31,8 @@ final readonly class AmmoniaTableView
         public ?float $ph,
         public ?float $tempC,
         public float $warmestC,
+        /** Counted while nobody has read it. */
+        public float $worstPh,
         public string $none,
     ) {
     }
@@ -56,7 +59,7 @@ final readonly class AmmoniaTableView
                 'most' => $in(Parameter::Ammonia, $r['most']),
                 'peak' => sprintf('%.1f', $r['peak']),
             ], $table->changes),
-            $ph, $tempC, $table->tempC, 'No share of new water is enough at once: change half, test again, repeat; lower the new water’s pH first.',
+            $ph, $tempC, $table->tempC, AmmoniaJudgement::WORST_PH, 'No share of new water is enough at once: change half, test again, repeat; lower the new water’s pH first.',
         );
     }
 

@@ -7,9 +7,6 @@ export interface AmmoniaWords {
     words: string;
 }
 
-/** Counted while nobody has read it: the highest pH and the warmest water of the tables' usual rows. */
-const WORST_PH = 8.4;
-
 interface Typed {
     value: number;
     unit: string;
@@ -31,9 +28,9 @@ export function lookUp(table: AmmoniaTableView, entries: Entry[], systemId: numb
         const rows = table.limits.filter((r) => r.ph === atPh);
         return (known ? rows.find((r) => r.temp[known.unit] >= known.value - 1e-9) : rows.find((r) => r.temp['°C'] >= table.warmestC)) ?? rows.at(-1);
     };
-    const at = row(knownPh ?? WORST_PH);
+    const at = row(knownPh ?? table.worstPh);
     if (!at || at.act[total.unit] === undefined) return null;
-    const counted = knownPh === null ? `pH not read within a day, so ${WORST_PH} is counted. ` : '';
+    const counted = knownPh === null ? `pH not read within a day, so ${table.worstPh} is counted. ` : '';
     if (total.value < at.act[total.unit]) return { severity: 'fine', words: `${counted}Free ammonia lies under the limit at which one acts.` };
     const isStop = total.value >= at.stop[total.unit];
     const change = table.changes.find((c) => c.ph === at.ph && total.value <= c.most[total.unit]);
