@@ -23,6 +23,12 @@ final readonly class DayHelp
 
     private const WAITS = 6;
 
+    /** What a second tank may hold, L. */
+    private const TANKS_L = [50.0, 100.0, 150.0, 200.0, 300.0, 500.0, 1000.0];
+
+    /** The cheapest to move first: where several would each be enough alone, the first is named. */
+    private const BY_COST = [DayLimit::RoTank, DayLimit::Heat, DayLimit::Vessels, DayLimit::Ro];
+
     /**
      * @param  Closure(Station, list<Need>): array<string, float>  $lateH  hours by need of that station and those needs
      * @param  list<Need>  $needs
@@ -38,6 +44,7 @@ final readonly class DayHelp
         $fewer = $this->fewer($need);
         $later = $this->later($need, $lateH);
         $watts = $limit === DayLimit::Heat ? $this->watts($need, $lateH) : null;
+        $tankL = $limit === DayLimit::RoTank ? $this->secondTankL($need, $lateH) : null;
         $isLess = $borrow > 0 && $this->moves($this->station, $need, $lateH, $need->litres - $borrow);
         $parts = [
             'who' => $need->label,
@@ -49,14 +56,16 @@ final readonly class DayHelp
             'left' => Quantity::of($this->reserveSaltL - $borrow, Kind::Volume),
             'fewer' => Quantity::of($fewer ?? 0.0, Kind::Volume),
             'watts' => Quantity::of($watts ?? 0.0, Kind::Power),
+            'tank' => Quantity::of($tankL ?? 0.0, Kind::Volume),
+            'vessel' => Quantity::of($this->station->largestL(), Kind::Volume),
         ];
         $ways = array_filter([
             $later !== null ? 'leave {later} later' : null,
             $fewer !== null ? 'take {fewer} fewer' : null,
             $isLess ? 'take {borrow} from the reserve, which then holds {left}' : null,
             $watts !== null ? 'warm with {watts} in all' : null,
-            $limit === DayLimit::RoTank && $this->moves($this->secondTank(), $need, $lateH) ? 'collect RO water in a second tank' : null,
-            $limit === DayLimit::Vessels && $this->moves($this->oneMoreVessel(), $need, $lateH) ? 'mix in one more vessel' : null,
+            $tankL !== null ? 'collect RO water in a second tank of {tank}' : null,
+            $limit === DayLimit::Vessels && $this->moves($this->oneMoreVessel(), $need, $lateH) ? 'mix in one more vessel of {vessel}' : null,
         ]);
         $remedy = $ways === [] ? 'Bring the water another day.' : ucfirst(implode(', or ', $ways)).'.';
 
@@ -68,9 +77,18 @@ final readonly class DayHelp
         );
     }
 
-    private function secondTank(): Station
+    /** The smallest second tank with which it is in time; else the largest, if that is worth anything. */
+    private function secondTankL(Need $need, float $lateH): ?float
     {
-        return $this->station->with(roTankL: 2 * $this->station->roTankL);
+        $with = fn (float $litres): Station => $this->station->with(roTankL: $this->station->roTankL + $litres);
+        foreach (self::TANKS_L as $litres) {
+            if ($this->late($with($litres), $this->needs, $need) <= 0) {
+                return $litres;
+            }
+        }
+        $largest = self::TANKS_L[count(self::TANKS_L) - 1];
+
+        return $this->moves($with($largest), $need, $lateH) ? $largest : null;
     }
 
     private function oneMoreVessel(): Station
@@ -78,13 +96,16 @@ final readonly class DayHelp
         return $this->station->with(vesselsL: [...$this->station->vesselsL, $this->station->largestL()]);
     }
 
-    /** The one limit that, lifted alone, helps most; the hours where none does. */
+    /** The one limit that, lifted alone, is enough; else the one that helps most; the hours where none does. */
     public function binding(Need $need, float $lateH): DayLimit
     {
         $best = DayLimit::Hours;
         $least = $lateH - self::HELPS_H;
-        foreach ([DayLimit::Ro, DayLimit::RoTank, DayLimit::Heat, DayLimit::Vessels] as $limit) {
+        foreach (self::BY_COST as $limit) {
             $late = $this->late($limit->lifted($this->station), $this->needs, $need);
+            if ($late <= 0) {
+                return $limit;
+            }
             if ($late < $least) {
                 [$best, $least] = [$limit, $late - self::HELPS_H];
             }

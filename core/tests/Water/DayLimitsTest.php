@@ -7,6 +7,7 @@ namespace Velbrin\Core\Tests\Water;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Water\Mix;
 use Velbrin\Core\Water\Need;
@@ -63,6 +64,20 @@ final class DayLimitsTest extends TestCase
         foreach ($day->batches as $batch) {
             self::assertEqualsWithDelta(70 / 20, $batch->mixAtH - $batch->fillAtH, 1e-6, 'the filling lasts as long as 70 L take');
         }
+    }
+
+    #[Test]
+    public function the_tank_binds_where_it_is_full_between_two_fillings_and_the_offered_second_one_is_just_enough(): void
+    {
+        // 280 L by ten and 280 L by nineteen through one vessel: while it mixes, 40 L gather and the plant stands.
+        $late = fn (float $tankL): WaterDay => WaterDay::of(
+            Station::of(1584, 19, 0, $tankL, [200.0], 600, 25), self::mixes(), [self::need('late', 280, 19), self::need('early', 280, 10)],
+        );
+        $says = array_values(array_filter($late(40)->findings, fn (Finding $f): bool => str_contains($f->what->in(Units::metric()), 'LATE')));
+        self::assertStringContainsString('the RO tank is too small', $says[0]->why->in(Units::metric()));
+        self::assertMatchesRegularExpression('/second tank of 150.L/u', (string) $says[0]->remedy?->in(Units::metric()));
+        self::assertArrayHasKey('late', $late(40 + 100)->lateH);
+        self::assertArrayNotHasKey('late', $late(40 + 150)->lateH);
     }
 
     #[Test]
