@@ -2,4 +2,19 @@
 
 declare(strict_types=1);
 
-return ['default' => 'sync', 'connections' => ['sync' => ['driver' => 'sync']]];
+return [
+    'default' => env('QUEUE_CONNECTION', 'sync'),
+    'connections' => [
+        'sync' => ['driver' => 'sync'],
+        'database' => [
+            'driver' => 'database',
+            'connection' => null,
+            'table' => 'jobs',
+            'queue' => 'default',
+            // Longer than the longest job may take: nothing is begun twice.
+            'retry_after' => 1500,
+            'after_commit' => true,
+        ],
+    ],
+    'failed' => ['driver' => 'database-uuids', 'database' => env('DB_CONNECTION', 'mariadb'), 'table' => 'failed_jobs'],
+];

@@ -49,7 +49,11 @@ use App\Rounds\Http\FeedController;
 use App\Rounds\Http\JobSheetController;
 use App\Rounds\Http\TaskController;
 use App\Rounds\Http\TrialController;
+use App\Rounds\Http\SickController;
 use App\Rounds\Http\VisitController;
+use App\Rounds\Http\VisitJobController;
+use App\Rounds\Http\WishController;
+use App\Rounds\Http\CallOutController;
 use App\Rounds\Http\WeekController;
 use App\Systems\Http\BandController;
 use App\Systems\Http\HouseLimitController;
@@ -255,6 +259,13 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/rounds/propose', [WeekController::class, 'propose'])->name('rounds.propose');
     Route::post('/rounds/undo', [WeekController::class, 'undo'])->name('rounds.undo');
     Route::post('/rounds/accept', [WeekController::class, 'accept'])->name('rounds.accept');
+    Route::post('/rounds/runs/{run}/stop', [WeekController::class, 'stop'])->name('rounds.stop');
+    Route::post('/rounds/moves/{move}/told', [WeekController::class, 'told'])->name('rounds.told');
+    Route::get('/rounds/sick', [SickController::class, 'show'])->name('rounds.sick');
+    Route::post('/rounds/sick', [SickController::class, 'store'])->name('rounds.sick.store');
+    Route::post('/sites/{site}/wishes', [WishController::class, 'store'])->name('wishes.store');
+    Route::post('/wishes/{wish}/release', [WishController::class, 'release'])->name('wishes.release');
+    Route::post('/systems/{system}/call-out', CallOutController::class)->name('call-out');
     Route::get('/rounds/due', DueController::class)->name('rounds.due');
     Route::get('/rounds/crews', [CrewController::class, 'index'])->name('crews');
     Route::post('/rounds/crews', [CrewController::class, 'store'])->name('crews.store');
@@ -282,6 +293,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/visits/{visit}/move', [WeekController::class, 'move'])->name('visits.move');
     Route::post('/visits/{visit}/take-off', [WeekController::class, 'takeOff'])->name('visits.take-off');
     Route::post('/visits/{visit}/pin', [WeekController::class, 'pin'])->name('visits.pin');
+    Route::post('/visits/{visit}/release', [WeekController::class, 'release'])->name('visits.release');
+    Route::post('/visits/{visit}/jobs', [VisitJobController::class, 'store'])->name('visits.jobs.store');
 
     Route::get('/reports', [ReportController::class, 'index'])->name('reports');
     Route::get('/reports/{report}', [ReportController::class, 'show'])->name('reports.show');

@@ -230,13 +230,13 @@ final class Rounds
         /** @var array<string, TaskType> $types */
         $types = TaskType::query()->get()->keyBy('key')->all();
         $last = Visit::query()->where('state', Visit::CLOSED)->groupBy('site_id')->selectRaw('site_id, max(planned_on) as on_day')->pluck('on_day', 'site_id');
-        System::query()->current()->orderBy('id')->chunkById(400, function (Collection $systems) use ($types, $last): void {
+        System::query()->current()->with('vessels')->orderBy('id')->chunkById(400, function (Collection $systems) use ($types, $last): void {
             $rows = [];
             foreach ($systems as $system) {
                 /** @var System $system */
                 $seen = $last[$system->site_id] ?? null;
                 $seen = CarbonImmutable::parse(is_string($seen) ? $seen : now()->subDays(6)->toDateString());
-                foreach (TaskLibrary::standard($system->regime) as $key => $every) {
+                foreach (TaskLibrary::standard($system->regime, TaskStart::onTheRecord($system))->everyDays as $key => $every) {
                     $type = $types[$key];
                     // Long intervals lie anywhere in their course; one in forty has been forgotten.
                     $done = $every <= 7 ? $seen : ($this->chance->int(0, 39) === 0 && $every > 20 && $every <= 120 ? now()->subDays((int) ($every * 1.5)) : $seen->subDays(7 * $this->chance->int(0, max(0, (int) floor($every / 7) - 1))));
@@ -253,8 +253,8 @@ final class Rounds
     private static function task(int $systemId, TaskType $type, float $every, CarbonImmutable $done): array
     {
         return [
-            'system_id' => $systemId, 'task_type_id' => $type->id, 'every_days' => $every, 'last_done_on' => $done->toDateString(), 'turn' => 0, 'earliest_on' => $done->addDays((int) floor($every * 0.7))->toDateString(),
-            'due_on' => $done->addDays((int) $every)->toDateString(), 'latest_on' => $done->addDays((int) ceil($every * 1.3))->toDateString(), 'created_at' => now(), 'updated_at' => now(),
+            'system_id' => $systemId, 'task_type_id' => $type->id, 'every_days' => $every, 'last_done_on' => $done->toDateString(), 'turn' => 0, 'earliest_on' => $done->addDays((int) ceil($every * 0.7))->toDateString(),
+            'due_on' => $done->addDays((int) $every)->toDateString(), 'latest_on' => $done->addDays((int) floor($every * 1.3))->toDateString(), 'created_at' => now(), 'updated_at' => now(),
         ];
     }
 

@@ -17,6 +17,7 @@ use App\House\Views\DayPlanView;
 use App\Risk\Exposure;
 use App\Risk\Night;
 use App\Rounds\Task;
+use App\Rounds\TaskTriggers;
 use App\Systems\Band;
 use App\Systems\System;
 use App\Systems\SystemBrief;
@@ -47,7 +48,7 @@ final readonly class Handover
         return Paper::pdf('reports.handover', [
             'system' => $system, 'figures' => self::figures($answers, $units), 'items' => $system->items, 'bands' => self::bands($system, $units), 'when' => self::when($system, $answers, $units),
             'alarms' => Alarm::query()->where('system_id', $system->id)->current()->with('calls.user')->orderBy('id')->get()->map(fn (Alarm $a): array => ['name' => $a->name, 'tested' => $a->tested_on?->format('j M Y'), 'calls' => $a->calls->map(fn (AlarmCall $c): string => trim("{$c->user?->name} {$c->user?->phone}"))->all()])->all(),
-            'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('every_days')->get()->map(fn (Task $t): array => ['name' => (string) $t->type?->name, 'every' => $units->show(Quantity::of($t->every_days, Kind::Days))])->all(),
+            'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('every_days')->get()->map(fn (Task $t): array => ['name' => (string) $t->type?->name, 'every' => implode('; ', [...($t->every_days === null ? [] : [$units->show(Quantity::of($t->every_days, Kind::Days))]), ...TaskTriggers::words($t)])])->all(),
             'board' => $answers->board === null ? null : 'data:image/svg+xml;base64,'.base64_encode(BoardSvg::paint($answers->board)),
             'programme' => self::programme($system, $answers, $units),
             'first' => self::firstDays($system), 'accepted' => self::accepted($system),

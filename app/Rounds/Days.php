@@ -39,6 +39,12 @@ final class Days
         return intdiv((int) gmmktime(0, 0, 0, (int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4)), 86400);
     }
 
+    /** The company's day of a stored moment, "2026-03-09 21:30:00" in UTC. */
+    public static function ofMoment(string $moment): int
+    {
+        return self::number(CarbonImmutable::parse($moment, 'UTC')->setTimezone(self::zone()));
+    }
+
     public static function date(int $number): CarbonImmutable
     {
         return CarbonImmutable::createFromTimestampUTC($number * 86400);
@@ -46,7 +52,24 @@ final class Days
 
     public static function moment(string $date, float $minute): CarbonImmutable
     {
-        return CarbonImmutable::parse($date, self::zone())->startOfDay()->addMinutes((int) round($minute))->utc();
+        $m = (int) round($minute);
+
+        // By the clock on the wall: on a day of 23 or 25 hours, minutes since midnight would be an hour off.
+        return CarbonImmutable::parse(substr($date, 0, 10), self::zone())->addDays(intdiv($m, 1440))->setTime(intdiv($m % 1440, 60), $m % 60)->utc();
+    }
+
+    /** @return array{day: int, minute: float} on the company's calendar and clock */
+    public static function now(): array
+    {
+        $now = CarbonImmutable::now(self::zone());
+
+        return ['day' => self::number($now), 'minute' => 60.0 * (int) $now->format('G') + (int) $now->format('i')];
+    }
+
+    /** The minute of the company's day of a stored moment in UTC. */
+    public static function minuteOf(string $moment): float
+    {
+        return self::minute(CarbonImmutable::parse($moment, 'UTC'));
     }
 
     public static function minute(CarbonInterface $moment): float

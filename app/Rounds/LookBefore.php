@@ -21,7 +21,7 @@ final class LookBefore
             $owner = $system->keeper_id ?? $planner;
             if (is_int($owner)) {
                 FollowUp::query()->create([
-                    'system_id' => $system->id, 'kind' => 'follow-up', 'owner_id' => $owner, 'due_on' => max($before->toDateString(), Days::today()->toDateString()),
+                    'system_id' => $system->id, 'kind' => 'follow-up', 'on_site' => true, 'owner_id' => $owner, 'due_on' => max($before->toDateString(), Days::today()->toDateString()),
                     'text' => "Look before they are away, {$leaves->from} to {$leaves->until}: dosing, top-off, food. No risky change now. ".($leaves->sitter === null ? 'Nobody looks in.' : "A picture sheet for {$leaves->sitter}."),
                 ]);
             }

@@ -14,6 +14,6 @@ final class StageLeftOver implements CarriesOver
 {
     public function carry(System $system, string $text, User $owner, CarbonImmutable $due): void
     {
-        FollowUp::query()->create(['system_id' => $system->id, 'kind' => 'carry-over', 'text' => $text, 'owner_id' => $owner->id, 'due_on' => $due->toDateString()]);
+        FollowUp::query()->create(['system_id' => $system->id, 'kind' => 'carry-over', 'text' => $text, 'owner_id' => $owner->id, 'due_on' => $due->toDateString(), 'on_site' => true]);
     }
 }

@@ -5,29 +5,31 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
-use App\Systems\Judge;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Rounds\Due;
-use Velbrin\Core\Rounds\Interval;
-use Velbrin\Core\Rounds\Recurrence;
+use Velbrin\Core\Rounds\NextDue;
 use Velbrin\Core\Rounds\Window;
 
-/** A recurring job of one system: its range, its last day, its next window (S-2, X-40). */
+/**
+ * A recurring job of one system: its range, its last day, its next window (S-2, X-40).
+ *
+ * @property list<array<string, mixed>>|null $triggers further reasons besides the days; see TaskTriggers
+ */
 #[UsePolicy(TaskPolicy::class)]
 final class Task extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'task_type_id', 'every_days', 'earliest_days', 'latest_days', 'reason', 'turn', 'litres', 'until_on', 'last_done_on', 'earliest_on', 'due_on', 'latest_on', 'suspended_until', 'suspended_reason', 'ended_at'];
+    protected $fillable = ['system_id', 'task_type_id', 'triggers', 'first_on', 'due_because', 'every_days', 'earliest_days', 'latest_days', 'reason', 'turn', 'litres', 'until_on', 'last_done_on', 'earliest_on', 'due_on', 'latest_on', 'suspended_until', 'suspended_reason', 'ended_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['until_on' => 'immutable_date', 'last_done_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'suspended_until' => 'immutable_date', 'ended_at' => 'immutable_datetime', 'turn' => 'integer'];
+        return ['until_on' => 'immutable_date', 'last_done_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'suspended_until' => 'immutable_date', 'ended_at' => 'immutable_datetime', 'turn' => 'integer', 'first_on' => 'immutable_date', 'triggers' => 'array'];
     }
 
     /** @return BelongsTo<System, $this> */
@@ -42,35 +44,48 @@ final class Task extends Model
         return $this->belongsTo(TaskType::class, 'task_type_id');
     }
 
-    /** The core's recurrence; the type is loaded. */
-    public function recurrence(): Recurrence
-    {
-        $turns = array_values(array_filter($this->type->turns ?? [], is_string(...)));
-
-        return new Recurrence(Interval::of($this->every_days, $this->earliest_days, $this->latest_days), $turns, $this->until_on === null ? null : Judge::day($this->until_on));
-    }
-
     public function isSuspended(): bool
     {
         return $this->suspended_until !== null && $this->suspended_until->isFuture();
     }
 
-    /** The next window follows from the last day; none when it has ended. */
-    public function settle(): void
+    /** The next window: the first of its reasons (S-48); due now where it was never done (S-51). None when it has ended. */
+    public function settle(?CarbonImmutable $today = null): void
     {
-        if ($this->last_done_on === null) {
-            return;
+        $triggers = TaskTriggers::of($this);
+        $facts = TaskTriggers::facts($this, $today);
+        $next = NextDue::of($triggers, $facts);
+        $window = $next?->window;
+        if ($this->last_done_on === null && $this->first_on !== null && $window !== null && $next->by->interval !== null) {
+            $window = $next->by->interval->from((float) Days::number($this->first_on));
         }
-        [$window] = $this->recurrence()->after(Judge::day($this->last_done_on));
-        $on = fn (?float $day): ?string => $day === null ? null : Judge::moment($day)->toDateString();
-        $this->fill(['earliest_on' => $on($window?->earliestDay), 'due_on' => $on($window?->dueDay), 'latest_on' => $on($window?->latestDay), 'ended_at' => $window === null ? now() : null]);
+        $isOver = NextDue::isOver($triggers, $facts) || ($this->until_on !== null && $window !== null && $window->dueDay > Days::number($this->until_on));
+        $days = $isOver ? null : $window?->inDays();
+        $on = fn (?float $day): ?string => $day === null ? null : Days::date((int) $day)->toDateString();
+        $this->fill([
+            'earliest_on' => $on($days?->earliestDay),
+            'due_on' => $on($days?->dueDay),
+            'latest_on' => $on($days?->latestDay),
+            'due_because' => $days === null ? null : $next->by->kind->value,
+            'ended_at' => $isOver ? now() : null,
+        ]);
+    }
+
+    /** Not before that day, as somebody decided; the range stays as wide as it was. */
+    public function carryTo(CarbonImmutable $on): void
+    {
+        $late = $this->due_on === null || $this->latest_on === null ? 0 : max(0, Days::number($this->latest_on) - Days::number($this->due_on));
+        $this->update(['earliest_on' => $on->toDateString(), 'due_on' => $on->toDateString(), 'latest_on' => $on->addDays($late)->toDateString()]);
     }
 
     public function standing(CarbonImmutable $today): Due
     {
         [$earliest, $due, $latest] = [$this->dateText('earliest_on'), $this->dateText('due_on'), $this->dateText('latest_on')];
-        if ($this->isSuspended() || $earliest === null || $due === null || $latest === null) {
+        if ($this->isSuspended()) {
             return Due::Suspended;
+        }
+        if ($earliest === null || $due === null || $latest === null) {
+            return Due::Early;
         }
 
         return (new Window(Days::ofText($earliest), Days::ofText($due), Days::ofText($latest)))->at(Days::number($today->startOfDay()));

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Rounds\BuildJobs;
 use Velbrin\Core\Rounds\OffWhile;
+use Velbrin\Core\Rounds\OnTheRecord;
 use Velbrin\Core\Rounds\TaskLibrary;
 use Velbrin\Core\Rounds\TaskType as CoreType;
 
@@ -34,25 +35,59 @@ final class TaskStart
         ];
     }
 
-    /** What the regime asks for and the system does not have yet, due from today on. */
-    public static function standard(System $system): int
+    /** A kind of job every company has, made where it is missing. */
+    public static function kind(string $key): TaskType
+    {
+        $own = TaskType::query()->where('key', $key)->first();
+        if ($own !== null) {
+            return $own;
+        }
+        $type = collect(TaskLibrary::all())->firstOrFail(fn (CoreType $t): bool => $t->key === $key);
+
+        return TaskType::query()->create(['key' => $key, ...self::columns($type), 'version_on' => Days::today()->toDateString()]);
+    }
+
+    /** What the regime asks for and the system does not have yet: never done, so due now. What its record makes pointless is left out. */
+    public static function standard(System $system): StandardStart
     {
         $has = Task::query()->where('system_id', $system->id)->pluck('task_type_id')->all();
+        $standard = TaskLibrary::standard($system->regime, self::onTheRecord($system));
+        $types = TaskType::query()->current()->whereIn('key', array_keys($standard->everyDays + $standard->leftOut))->get();
         $made = 0;
-        $facts = SystemBrief::read($system->loadMissing('vessels'))->values;
-        $hoisted = array_filter([PlanField::TravelMm, PlanField::Sheaves, PlanField::WinchKg], fn (PlanField $f): bool => is_float($facts[$f->value] ?? null)) !== [];
-        $standard = TaskLibrary::standard($system->regime, $hoisted);
-        DB::transaction(function () use ($system, $has, $standard, &$made): void {
-            foreach (TaskType::query()->current()->whereIn('key', array_keys($standard))->get() as $type) {
-                if (! in_array($type->id, $has, true)) {
-                    $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => $standard[$type->key], 'last_done_on' => Days::today()->toDateString()]);
+        DB::transaction(function () use ($system, $has, $standard, $types, &$made): void {
+            foreach ($types as $type) {
+                if (isset($standard->everyDays[$type->key]) && ! in_array($type->id, $has, true)) {
+                    $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => $standard->everyDays[$type->key]]);
                     $task->setRelation('type', $type)->settle();
                     $task->save();
                     $made++;
                 }
             }
         });
+        $names = $types->pluck('name', 'key');
+        $leftOut = array_map(fn (string $key, string $why): string => lcfirst((string) ($names[$key] ?? $key)).": {$why}", array_keys($standard->leftOut), $standard->leftOut);
 
-        return $made;
+        return new StandardStart($made, $leftOut);
+    }
+
+    /** Absent from a register that holds something is absent; an empty register says nothing. */
+    public static function onTheRecord(System $system): OnTheRecord
+    {
+        $facts = SystemBrief::read($system->loadMissing('vessels'))->values;
+        $jobs = DB::table('items')->where('system_id', $system->id)->whereNull('retired_at')->pluck('job')->all();
+        $stands = fn (string ...$any): ?bool => $jobs === [] ? null : array_intersect($any, $jobs) !== [];
+        $depth = $facts[PlanField::SandDepthMm->value] ?? null;
+        $number = fn (PlanField $f): bool => is_float($facts[$f->value] ?? null);
+
+        return new OnTheRecord(
+            doser: $stands('doser'),
+            sand: is_numeric($depth) ? $depth > 0 : null,
+            alarm: $jobs === [] ? null : DB::table('alarms')->where('system_id', $system->id)->exists(),
+            topOff: $stands('top-off'),
+            skimmer: $stands('skimmer'),
+            returnPump: $stands('return-pump'),
+            battery: $stands('battery'),
+            hoisted: $number(PlanField::TravelMm) || $number(PlanField::Sheaves) || $number(PlanField::WinchKg),
+        );
     }
 }

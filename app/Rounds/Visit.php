@@ -21,12 +21,16 @@ final class Visit extends Model
 {
     use Audited;
 
-    protected $fillable = ['site_id', 'crew_id', 'planned_on', 'position', 'starts_at', 'minutes', 'pinned', 'state', 'earliest_on', 'due_on', 'latest_on', 'persons', 'skills', 'salt_l', 'ro_l', 'kg', 'familiar_id', 'isolated', 'why_unplanned', 'moved_from', 'opened_at', 'opened_by', 'closed_at', 'closed_by', 'actual_min', 'left_note'];
+    protected $fillable = [
+        'site_id', 'crew_id', 'planned_on', 'position', 'starts_at', 'minutes', 'pinned', 'promised_at', 'promised_by', 'state', 'called_out',
+        'earliest_on', 'due_on', 'latest_on', 'persons', 'skills', 'salt_l', 'ro_l', 'kg', 'familiar_id', 'isolated', 'why_unplanned', 'moved_from',
+        'opened_at', 'opened_by', 'closed_at', 'closed_by', 'planned_min', 'actual_min', 'left_note',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['planned_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'starts_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime', 'pinned' => 'boolean', 'isolated' => 'boolean', 'skills' => 'array', 'moved_from' => 'array', 'persons' => 'integer', 'position' => 'integer'];
+        return ['planned_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'starts_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime', 'pinned' => 'boolean', 'isolated' => 'boolean', 'called_out' => 'boolean', 'promised_at' => 'immutable_datetime', 'skills' => 'array', 'moved_from' => 'array', 'persons' => 'integer', 'position' => 'integer'];
     }
 
     /** @return BelongsTo<Site, $this> */
@@ -98,8 +102,14 @@ final class Visit extends Model
 
     public const CLOSED = 'closed';
 
+    /** Planned for a day that passed, and nobody began. */
+    public const MISSED = 'missed';
+
     public function isMine(User $user): bool
     {
+        if ($this->called_out && $this->opened_by === $user->id) {
+            return true;
+        }
         if ($this->relationLoaded('crew') && ($this->crew === null || $this->crew->relationLoaded('members'))) {
             return $this->crew !== null && $this->crew->members->contains('id', $user->id);
         }

@@ -4,103 +4,138 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
-use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Velbrin\Core\Rounds\VisitTime;
-use Velbrin\Core\Water\Hose;
+use Velbrin\Core\Rounds\NextVisit;
+use Velbrin\Core\Rounds\Seat;
+use Velbrin\Core\Rounds\VisitLoad;
 
-/** Turns what comes due into visits: one access for all of a place's systems, and what may be done rides along (S-10). */
+/**
+ * Turns what is due into visits (S-10, S-52): it rides on the place’s next visit, or makes one: one access for all of a place’s systems.
+ * Each thing is on exactly one visit that is still to come.
+ */
 final class VisitMaker
 {
-    /** Of the system, where a change names no litres of its own. */
-    private const USUAL_CHANGE = 0.1;
+    private const AT_ONCE = 100;
 
-    /** Tools, hoses, buckets: in every load, kg. */
-    private const TOOLS_KG = 15.0;
-
-    /** Makes or widens the open visits of every place with something due by that day. Returns how many are new. */
-    public static function until(CarbonImmutable $day): int
+    /** Everything that is due by that day at every place. */
+    public static function until(CarbonImmutable $day): Made
     {
-        $sites = Task::query()->whereNull('ended_at')->where('due_on', '<=', $day->toDateString())
-            ->where(fn ($q) => $q->whereNull('suspended_until')->orWhere('suspended_until', '<=', now()->toDateString()))
-            ->join('systems', 'systems.id', '=', 'tasks.system_id')->whereNull('systems.archived_at')->distinct()->pluck('systems.site_id');
-        $made = 0;
-        foreach ($sites->chunk(100) as $chunk) {
-            $systems = System::query()->current()->whereIn('site_id', $chunk)->with('site')->get()->toBase()->groupBy('site_id');
-            $tasks = Task::query()->whereNull('ended_at')->whereNotNull('due_on')->whereIn('system_id', $systems->flatten()->pluck('id'))->with('type')->get()->toBase()->groupBy('system_id');
-            $coming = Visit::query()->whereIn('site_id', $chunk)->whereIn('state', [Visit::OPEN, Visit::PLANNED, Visit::UNDERWAY])->pluck('site_id')->all();
-            $lasting = self::lasting(array_values($chunk->map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0)->all()));
-            DB::transaction(function () use ($chunk, $systems, $tasks, $coming, $lasting, $day, &$made): void {
-                foreach ($chunk as $siteId) {
-                    if (is_numeric($siteId) && ! in_array((int) $siteId, $coming, true)) {
-                        $made += self::make((int) $siteId, $systems[$siteId] ?? collect(), $tasks, $lasting[(int) $siteId] ?? [], $day) ? 1 : 0;
-                    }
+        // What comes by use or by a vessel's level has moved on since it was last looked at.
+        Task::query()->whereNull('ended_at')->whereNotNull('triggers')->with('type')->lazyById()->each(function (Task $task): void {
+            $task->settle();
+            $task->isDirty() ? $task->save() : null;
+        });
+        $byTask = Task::query()->whereNull('ended_at')->where('due_on', '<=', $day->toDateString())->select('system_id');
+        $byLater = FollowUp::query()->whereNull('done_at')->where('on_site', true)->where('due_on', '<=', $day->toDateString())->select('system_id');
+        $sites = DB::table('systems')->whereNull('archived_at')->where(fn ($q) => $q->whereIn('id', $byTask)->orWhereIn('id', $byLater))->distinct()->orderBy('site_id')->pluck('site_id');
+        $coming = Visit::query()->whereIn('state', [Visit::OPEN, Visit::PLANNED])->distinct()->pluck('site_id');
+
+        return self::at(array_values($sites->concat($coming)->unique()->map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0)->all()), $day);
+    }
+
+    /** @param  list<int>  $siteIds */
+    public static function at(array $siteIds, ?CarbonImmutable $day = null): Made
+    {
+        $day ??= Days::today();
+        $made = new Made;
+        foreach (array_chunk($siteIds, self::AT_ONCE) as $chunk) {
+            DB::transaction(function () use ($chunk, $day, $made): void {
+                // Two hands at once: the second waits, and finds what the first has made.
+                DB::table('sites')->whereIn('id', $chunk)->orderBy('id')->lockForUpdate()->pluck('id');
+                self::missed($chunk);
+                $things = DueThings::at($chunk)->groupBy('siteId');
+                $visits = Visit::query()->whereIn('site_id', $chunk)->whereIn('state', [Visit::OPEN, Visit::PLANNED, Visit::UNDERWAY])
+                    ->with(['tasks', 'crew.members', 'crew.vehicle'])->orderByRaw('coalesce(planned_on, due_on)')->orderBy('id')->get()->groupBy('site_id');
+                foreach ($things as $siteId => $ofSite) {
+                    self::site((int) $siteId, $ofSite, $visits[$siteId] ?? collect(), Days::number($day), $made);
                 }
             });
         }
+        VisitSums::keep($made->touched());
 
         return $made;
     }
 
     /**
-     * @param  Collection<int, System>  $systems
-     * @param  Collection<int|string, Collection<int, Task>>  $tasks  by system
-     * @param  list<float>  $lasting
+     * Nobody began it on its day: it stays as a record, and what it held is free again.
+     *
+     * @param  list<int>  $siteIds
      */
-    private static function make(int $siteId, Collection $systems, Collection $tasks, array $lasting, CarbonImmutable $day): bool
+    private static function missed(array $siteIds): void
     {
-        $all = $systems->flatMap(fn (System $s): Collection => $tasks[$s->id] ?? collect())->reject(fn (Task $t): bool => $t->isSuspended());
-        $due = $all->filter(fn (Task $t): bool => $t->due_on !== null && $t->due_on->toDateString() <= $day->toDateString());
-        if ($due->isEmpty()) {
-            return false;
-        }
-        $dueOn = $due->map(fn (Task $t): string => (string) $t->due_on?->toDateString())->min();
-        $along = $all->filter(fn (Task $t): bool => $t->earliest_on !== null && $t->earliest_on->toDateString() <= max($dueOn, Days::today()->toDateString()));
-        $chosen = $due->concat($along)->unique('id')->values();
-        $byId = $systems->keyBy('id');
-        $salt = $moved = 0.0;
-        $rows = [];
-        foreach ($chosen as $task) {
-            $type = $task->type;
-            $system = $byId[$task->system_id] ?? null;
-            if ($type === null || $system === null) {
-                continue;
-            }
-            $litres = $type->key === 'change' ? round($task->litres ?? self::USUAL_CHANGE * ($system->volumeL() ?? 0.0)) : null;
-            $salt += $system->site?->makes_water === true ? 0.0 : ($litres ?? 0.0);
-            $moved += 60 * ($litres ?? 0.0) / ($system->hose_flow_lh ?? Hose::USUAL_LH);
-            $rows[] = ['system_id' => $system->id, 'task_id' => $task->id, 'task_type_id' => $type->id, 'turn' => $type->turns[$task->turn] ?? null, 'minutes' => $type->minutes, 'litres' => $litres, 'reason' => $litres === null ? null : 'routine', 'steps' => []];
-        }
-        $persons = max([1, ...$chosen->map(fn (Task $t): int => $t->type->persons ?? 1)->all()]);
-        $latest = $due->map(fn (Task $t): string => (string) $t->latest_on?->toDateString())->min();
-        $visit = Visit::query()->create([
-            'site_id' => $siteId, 'minutes' => VisitTime::of([...array_column($rows, 'minutes'), $moved], lastActualMin: $lasting)->minutes,
-            'earliest_on' => $due->map(fn (Task $t): string => (string) $t->earliest_on?->toDateString())->min(), 'due_on' => $dueOn,
-            // What is overdue already is still to be done: within a fortnight.
-            'latest_on' => max($latest, Days::today()->addDays(14)->toDateString()), 'persons' => $persons,
-            'skills' => array_values(array_unique(array_filter($chosen->map(fn (Task $t): ?string => $t->type?->skill)->all()))),
-            'salt_l' => $salt, 'kg' => self::TOOLS_KG, 'familiar_id' => $systems->first()?->keeper_id, 'isolated' => $systems->contains(fn (System $s): bool => $s->isolated_since !== null),
-        ]);
-        $visit->tasks()->createMany($rows);
-
-        return true;
+        Visit::query()->whereIn('site_id', $siteIds)->where('state', Visit::PLANNED)->where('planned_on', '<', Days::today()->toDateString())
+            ->update(['state' => Visit::MISSED, 'why_unplanned' => 'its day passed and nobody began']);
     }
 
     /**
-     * What the last visits of each place took, newest first.
-     *
-     * @param  list<int>  $siteIds
-     * @return array<int, list<float>>
+     * @param  Collection<int, DueThing>  $things
+     * @param  Collection<int, Visit>  $visits  the next one first
      */
-    private static function lasting(array $siteIds): array
+    private static function site(int $siteId, Collection $things, Collection $visits, int $until, Made $made): void
     {
-        $lasting = [];
-        foreach (Visit::query()->whereIn('site_id', $siteIds)->where('state', Visit::CLOSED)->whereNotNull('actual_min')->where('closed_at', '>=', now()->subMonths(6))->latest('closed_at')->get(['site_id', 'actual_min']) as $visit) {
-            $lasting[$visit->site_id][] = (float) $visit->actual_min;
+        $today = Days::number(Days::today());
+        $seated = $visits->flatMap(fn (Visit $v): Collection => $v->tasks->where('state', 'open')->map(fn (VisitTask $t): string => $t->thingKey())->toBase())->flip();
+        $next = $visits->first(fn (Visit $v): bool => $v->state !== Visit::UNDERWAY);
+        $nextDay = $next === null ? null : max($today, Days::number($next->planned_on ?? $next->due_on));
+        $own = [];
+        foreach ($things->sortBy(fn (DueThing $t): float => $t->window->dueDay) as $thing) {
+            if (isset($seated[$thing->key()])) {
+                continue;
+            }
+            $seat = NextVisit::seat($thing->window, $today, $until, $nextDay, $next === null || self::fits($next, $thing));
+            if ($seat === Seat::Rides && $next !== null) {
+                $next->tasks()->create($thing->row());
+                $next->salt_l += $thing->job->bringsWater ? $thing->job->changeL : 0.0;
+                $made->rode($next, $thing);
+            } elseif ($seat === Seat::OwnVisit) {
+                $own[] = $thing;
+            }
         }
+        if ($own !== []) {
+            self::make($siteId, $own, $things, $seated, $made);
+        }
+    }
 
-        return $lasting;
+    /**
+     * A visit for what cannot wait; what may be done by then rides along.
+     *
+     * @param  non-empty-list<DueThing>  $own
+     * @param  Collection<int, DueThing>  $things
+     * @param  Collection<string, int>  $seated
+     */
+    private static function make(int $siteId, array $own, Collection $things, Collection $seated, Made $made): void
+    {
+        $today = Days::number(Days::today());
+        $day = max($today, min(array_map(fn (DueThing $t): float => $t->window->dueDay, $own)));
+        $keys = array_flip(array_map(fn (DueThing $t): string => $t->key(), $own));
+        $rides = $things->filter(fn (DueThing $t): bool => ! isset($seated[$t->key()]) && ! isset($keys[$t->key()]) && ! $made->has($t) && $t->window->rides($day));
+        $all = [...$own, ...array_values($rides->all())];
+        $systems = DB::table('systems')->whereIn('id', array_map(fn (DueThing $t): int => $t->systemId, $all))->get(['keeper_id', 'isolated_since']);
+        $load = VisitLoad::of(array_map(fn (DueThing $t) => $t->job, $all), $today);
+        $visit = Visit::query()->create([
+            ...VisitSums::columns($load),
+            'site_id' => $siteId,
+            'familiar_id' => $systems->pluck('keeper_id')->filter()->first(),
+            'isolated' => $systems->contains(fn (object $s): bool => $s->isolated_since !== null),
+        ]);
+        $visit->tasks()->createMany(array_map(fn (DueThing $t): array => $t->row(), $all));
+        $made->visit($visit, $all);
+    }
+
+    /** Its crew has the people, the skill and the litres for one thing more. */
+    private static function fits(Visit $visit, DueThing $thing): bool
+    {
+        $crew = $visit->crew;
+        if ($crew === null) {
+            return true;
+        }
+        $skills = $crew->members->flatMap(fn ($m): array => $m->skills ?? [])->all();
+        $litres = $visit->salt_l + ($thing->job->bringsWater ? $thing->job->changeL : 0.0);
+
+        return $crew->members->count() >= $thing->job->persons
+            && ($thing->job->skill === null || in_array($thing->job->skill, $skills, true))
+            && ($litres <= ($crew->vehicle->salt_l ?? 0.0) || $thing->job->changeL <= 0);
     }
 }

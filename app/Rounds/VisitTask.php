@@ -17,12 +17,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 #[UsePolicy(VisitTaskPolicy::class)]
 final class VisitTask extends Model
 {
-    protected $fillable = ['visit_id', 'system_id', 'task_id', 'task_type_id', 'turn', 'minutes', 'litres', 'out_l', 'in_l', 'reason', 'state', 'steps', 'sheet', 'note', 'done_at', 'done_by'];
+    protected $fillable = [
+        'visit_id', 'system_id', 'task_id', 'follow_up_id', 'task_type_id', 'title', 'turn', 'minutes', 'litres', 'kg', 'persons', 'skill',
+        'earliest_on', 'due_on', 'latest_on', 'out_l', 'in_l', 'reason', 'state', 'steps', 'sheet', 'note', 'done_at', 'done_by', 'client_uuid',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'sheet' => 'array', 'done_at' => 'immutable_datetime'];
+        return [
+            'steps' => 'array', 'sheet' => 'array', 'done_at' => 'immutable_datetime', 'persons' => 'integer',
+            'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date',
+        ];
     }
 
     /** @return BelongsTo<Visit, $this> */
@@ -41,6 +47,28 @@ final class VisitTask extends Model
     public function task(): BelongsTo
     {
         return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<FollowUp, $this> */
+    public function followUp(): BelongsTo
+    {
+        return $this->belongsTo(FollowUp::class);
+    }
+
+    /** In the words it was asked for, else the kind of job; the type is loaded. */
+    public function name(): string
+    {
+        return $this->title ?? (string) $this->type?->name;
+    }
+
+    /** Which due thing it is; see DueThing. */
+    public function thingKey(): string
+    {
+        return match (true) {
+            $this->task_id !== null => "t{$this->task_id}",
+            $this->follow_up_id !== null => "f{$this->follow_up_id}",
+            default => "v{$this->id}",
+        };
     }
 
     /** @return BelongsTo<TaskType, $this> */

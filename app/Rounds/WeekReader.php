@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Team\Absence;
 use App\Team\Holiday;
 use App\Team\User;
+use App\Water\Depot;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Velbrin\Core\Rounds\CrewDay;
+use Velbrin\Core\Rounds\Spot;
 use Velbrin\Core\Rounds\Visit as CoreVisit;
 use Velbrin\Core\Rounds\Week;
 
@@ -26,6 +29,9 @@ final class WeekReader
      * @param  Collection<int, Crew>  $crews
      * @param  Collection<int, WeekVisit>  $visits  by number: of the week, planned ones, and open ones that could be
      * @param  list<CrewDay>  $crewDays
+     * @param  array<int, string>  $stranded  planned visits nobody will come to, and why, by number
+     * @param  array<string, list<int>>  $away  members who are away, by crew day
+     * @param  array<string, string>  $holidays  by date
      */
     private function __construct(
         public readonly CarbonImmutable $monday,
@@ -33,30 +39,143 @@ final class WeekReader
         public readonly Collection $visits,
         public readonly array $crewDays,
         public readonly Week $week,
+        public readonly array $stranded,
+        public readonly array $away,
+        public readonly array $holidays,
+        private readonly Spot $depot,
     ) {
     }
 
-    /** @param  list<int>|null  $crewIds  null: all of them */
-    public static function read(CarbonImmutable $monday, ?array $crewIds = null): self
+    /**
+     * @param  list<int>|null  $crewIds  null: all of them
+     * @param  Absence|null  $asIf  an absence not on record, to see what it would do
+     */
+    public static function read(CarbonImmutable $monday, ?array $crewIds = null, ?Absence $asIf = null): self
     {
         $last = $monday->addDays(self::DAYS - 1);
         $crews = self::crews($monday, $last, $crewIds);
-        $placedHere = self::rows()->whereBetween('visits.planned_on', [$monday->toDateString(), $last->toDateString()])
+        $placedHere = self::rows()->whereIn('visits.state', [Visit::PLANNED, Visit::UNDERWAY, Visit::CLOSED])->whereBetween('visits.planned_on', [$monday->toDateString(), $last->toDateString()])
             ->when($crewIds !== null, fn ($q) => $q->whereIn('visits.crew_id', $crewIds ?? []))->orderBy('visits.planned_on')->orderBy('visits.position')->orderBy('visits.id')->get();
         // A board shows the most pressing of those without a place; a proposal takes them all.
         $open = self::rows()->where('visits.state', Visit::OPEN)->where('visits.earliest_on', '<=', $last->toDateString())->orderBy('visits.due_on')->orderBy('visits.id')
             ->when($crewIds !== null, fn ($q) => $q->limit(self::OPEN_SHOWN))->get();
         $first = Days::number($monday);
-        $visits = $placedHere->concat($open)->map(fn (stdClass $row): WeekVisit => WeekVisit::of($row, $first))->keyBy(fn (WeekVisit $v): int => $v->id);
-        $days = self::days($monday, $crews);
-        $placed = [];
+        $lost = $crewIds === null ? collect() : self::lost($monday, $last)->whereNotIn('id', $placedHere->pluck('id')->all());
+        $rows = $placedHere->concat($open)->concat($lost);
+        $strangers = $lost->pluck('crew_id')->unique()->diff($crews->pluck('id'))->all();
+        $known = $strangers === [] ? $crews : $crews->concat(Crew::query()->whereIn('id', $strangers)->with(['members', 'vehicle', 'depot'])->get()->toBase());
+        $depot = $crews->first()?->depot?->spot() ?? Depot::query()->current()->orderBy('id')->first()?->spot() ?? new Spot(0, 0);
+        $wishes = self::wishes(array_values(array_unique($rows->map(fn (stdClass $r): int => (int) $r->site_id)->all())));
+        $visits = $rows->map(fn (stdClass $row): WeekVisit => WeekVisit::of($row, $first, $wishes[$row->site_id] ?? [], $depot))->keyBy(fn (WeekVisit $v): int => $v->id);
+        $holidays = self::holidays($monday, $last);
+        $gone = self::gone($monday, $last, $asIf);
+        [$days, $away] = self::days($monday, $known, $holidays, $gone);
+        $byKey = [];
+        foreach ($days as $day) {
+            $byKey[$day->key()] = $day;
+        }
+        $placed = $stranded = [];
         foreach ($visits as $visit) {
-            if ($visit->crewId !== null && $visit->plannedDay !== null) {
-                $placed["{$visit->crewId}@{$visit->plannedDay}"][] = $visit->core;
+            if ($visit->crewId === null || $visit->plannedDay === null) {
+                continue;
+            }
+            $key = "{$visit->crewId}@{$visit->plannedDay}";
+            $why = $visit->core->isFact ? null : self::strands($visit, $byKey[$key] ?? null, $known, $away[$key] ?? [], $holidays);
+            if ($why !== null) {
+                $stranded[$visit->id] = $why;
+            } elseif (isset($byKey[$key])) {
+                $placed[$key][] = $visit->core;
             }
         }
+        // On the day itself by the hour, whatever order they were kept in.
+        foreach ($placed as $key => $ofDay) {
+            usort($ofDay, fn (CoreVisit $a, CoreVisit $b): int => ($visits[$a->id]->startMin ?? INF) <=> ($visits[$b->id]->startMin ?? INF));
+            $placed[$key] = $ofDay;
+        }
 
-        return new self($monday, $crews, $visits, $days, Week::of($days, $placed));
+        return new self($monday, $crews, $visits, $days, Week::of($days, $placed), $stranded, $away, $holidays, $depot);
+    }
+
+    /**
+     * Planned from today on for a crew of which too few will be there: looked for among all crews, whatever part of the board is shown.
+     *
+     * @return Collection<int, stdClass>
+     */
+    private static function lost(CarbonImmutable $monday, CarbonImmutable $last): Collection
+    {
+        $ended = DB::table('crews')->whereColumn('crews.id', 'visits.crew_id')
+            ->where(fn ($q) => $q->whereColumn('crews.until_on', '<', 'visits.planned_on')->orWhereColumn('crews.from_on', '>', 'visits.planned_on'));
+        $absent = DB::table('absences')->whereColumn('absences.user_id', 'crew_user.user_id')
+            ->whereColumn('absences.from_on', '<=', 'visits.planned_on')->whereColumn('absences.until_on', '>=', 'visits.planned_on');
+        $here = DB::table('crew_user')->whereColumn('crew_user.crew_id', 'visits.crew_id')->whereNotExists($absent)->selectRaw('count(*)');
+
+        return self::rows()->where('visits.state', Visit::PLANNED)
+            ->whereBetween('visits.planned_on', [max(Days::today()->toDateString(), $monday->toDateString()), $last->toDateString()])
+            ->where(fn ($q) => $q->whereExists($ended)->orWhereExists(DB::table('holidays')->whereColumn('holidays.on', 'visits.planned_on'))->orWhere($here, '<', DB::raw('greatest(1, visits.persons)')))
+            ->orderBy('visits.planned_on')->orderBy('visits.id')->get();
+    }
+
+    /**
+     * Planned for a crew that is not there, or no longer has what it needs.
+     *
+     * @param  Collection<int, Crew>  $crews
+     * @param  list<int>  $away
+     * @param  array<string, string>  $holidays
+     */
+    private static function strands(WeekVisit $visit, ?CrewDay $day, Collection $crews, array $away, array $holidays): ?string
+    {
+        if ($day === null) {
+            $crew = $crews->firstWhere('id', $visit->crewId);
+            $holiday = $holidays[Days::date((int) $visit->plannedDay)->toDateString()] ?? null;
+
+            return match (true) {
+                $holiday !== null => "a holiday: {$holiday}",
+                $crew === null => 'its crew is struck',
+                $crew->until_on !== null && Days::number($crew->until_on) < $visit->plannedDay => "its crew is struck: {$crew->name} drives until {$crew->until_on->format('j M')}",
+                $away !== [] => "crew away: {$crew->name}",
+                default => "{$crew->name} does not drive that day",
+            };
+        }
+        if (count($day->members) < $visit->core->persons) {
+            return $away === [] ? 'needs two people' : 'needs two people, and one of the crew is away';
+        }
+
+        return array_diff($visit->core->skills, $day->skills) === [] ? null : 'nobody left in the crew has the skill';
+    }
+
+    /**
+     * @param  list<int>  $siteIds
+     * @return array<int, list<SiteWish>>
+     */
+    private static function wishes(array $siteIds): array
+    {
+        $wishes = [];
+        foreach (SiteWish::query()->whereNull('released_at')->whereIntegerInRaw('site_id', $siteIds)->orderBy('id')->get() as $wish) {
+            $wishes[$wish->site_id][] = $wish;
+        }
+
+        return $wishes;
+    }
+
+    /** @return array<string, string> names by date */
+    private static function holidays(CarbonImmutable $monday, CarbonImmutable $last): array
+    {
+        return Holiday::query()->whereBetween('on', [$monday->toDateString(), $last->toDateString()])->toBase()->get(['on', 'name'])
+            ->mapWithKeys(fn (stdClass $h): array => [substr((string) $h->on, 0, 10) => (string) $h->name])->all();
+    }
+
+    /** @return array<int, list<array{0: string, 1: string}>> from and until, by person, as plain text: they are compared for every crew and day */
+    private static function gone(CarbonImmutable $monday, CarbonImmutable $last, ?Absence $asIf): array
+    {
+        $gone = [];
+        foreach (DB::table('absences')->where('from_on', '<=', $last->toDateString())->where('until_on', '>=', $monday->toDateString())->get(['user_id', 'from_on', 'until_on']) as $row) {
+            $gone[(int) $row->user_id][] = [substr((string) $row->from_on, 0, 10), substr((string) $row->until_on, 0, 10)];
+        }
+        if ($asIf !== null) {
+            $gone[$asIf->user_id][] = [$asIf->from_on->toDateString(), $asIf->until_on->toDateString()];
+        }
+
+        return $gone;
     }
 
     /**
@@ -71,47 +190,64 @@ final class WeekReader
 
     /**
      * @param  Collection<int, Crew>  $crews
-     * @return list<CrewDay>
+     * @param  array<string, string>  $holidays
+     * @param  array<int, list<array{0: string, 1: string}>>  $gone
+     * @return array{0: list<CrewDay>, 1: array<string, list<int>>} days worked, and members away by crew day
      */
-    private static function days(CarbonImmutable $monday, Collection $crews): array
+    private static function days(CarbonImmutable $monday, Collection $crews, array $holidays, array $gone): array
     {
         $dates = array_map(fn (int $d): string => $monday->addDays($d)->toDateString(), range(0, self::DAYS - 1));
-        $holidays = Holiday::query()->whereBetween('on', [$dates[0], end($dates)])->toBase()->pluck('on')->map(fn (mixed $on): string => substr((string) $on, 0, 10))->all();
-        // As plain text: these days are compared for every crew and day.
-        $absences = DB::table('absences')->where('from_on', '<=', end($dates))->where('until_on', '>=', $dates[0])->get(['user_id', 'from_on', 'until_on'])->groupBy('user_id');
         $first = Days::number($monday);
-        $days = [];
+        $now = Days::now();
+        $days = $away = [];
         foreach ($crews as $crew) {
             [$depot, $vehicle] = [$crew->depot, $crew->vehicle];
             if ($depot === null || $vehicle === null) {
                 continue;
             }
             [$from, $until] = [$crew->from_on->toDateString(), $crew->until_on?->toDateString()];
-            [$spot, $starts, $ends, $break] = [$depot->spot(), $crew->starts_min, $crew->ends_min, $crew->break_min];
-            [$payloadKg, $saltL, $roL] = [$vehicle->payload_kg, $vehicle->salt_l, $vehicle->ro_l];
             $skills = $crew->members->mapWithKeys(fn (User $u): array => [$u->id => array_values(array_filter($u->skills ?? [], is_string(...)))])->all();
             foreach ($dates as $d => $date) {
-                $here = array_filter($skills, fn (int $id): bool => ! self::away($absences->get($id), $date), ARRAY_FILTER_USE_KEY);
-                if ($here === [] || in_array($date, $holidays, true) || $from > $date || ($until !== null && $until < $date)) {
+                if ($from > $date || ($until !== null && $until < $date)) {
                     continue;
                 }
-                $days[] = new CrewDay($crew->id, $first + $d, $spot, $starts, $ends, $break, array_keys($here), array_values(array_unique(array_merge(...array_values($here)))), $payloadKg, $saltL, $roL);
+                $here = array_filter($skills, fn (int $id): bool => ! self::isAway($gone[$id] ?? [], $date), ARRAY_FILTER_USE_KEY);
+                $away["{$crew->id}@".($first + $d)] = array_keys(array_diff_key($skills, $here));
+                if ($here === [] || isset($holidays[$date])) {
+                    continue;
+                }
+                $days[] = new CrewDay(
+                    $crew->id, $first + $d, $depot->spot(), $crew->starts_min, $crew->ends_min, $crew->break_min, array_keys($here), array_values(array_unique(array_merge(...array_values($here)))),
+                    $vehicle->payload_kg, $vehicle->salt_l, $vehicle->ro_l, $first + $d === $now['day'] ? $now['minute'] : 0.0,
+                );
             }
         }
 
-        return $days;
+        return [$days, array_filter($away)];
     }
 
-    /** @param  Collection<int, stdClass>|null  $absences  of one person */
-    private static function away(?Collection $absences, string $date): bool
+    /** @param  list<array{0: string, 1: string}>  $absences  of one person */
+    private static function isAway(array $absences, string $date): bool
     {
-        return $absences !== null && $absences->contains(fn (stdClass $a): bool => substr((string) $a->from_on, 0, 10) <= $date && substr((string) $a->until_on, 0, 10) >= $date);
+        foreach ($absences as [$from, $until]) {
+            if ($from <= $date && $until >= $date) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Any visit as this week would take it, on its board or not. */
     public function core(Visit $visit): CoreVisit
     {
-        return ($this->visits[$visit->id] ?? WeekVisit::of(self::rows()->where('visits.id', $visit->id)->sole(), Days::number($this->monday)))->core;
+        $known = $this->visits[$visit->id] ?? null;
+        if ($known !== null) {
+            return $known->core;
+        }
+        $row = self::rows()->where('visits.id', $visit->id)->sole();
+
+        return WeekVisit::of($row, Days::number($this->monday), self::wishes([$visit->site_id])[$visit->site_id] ?? [], $this->depot)->core;
     }
 
     private static function rows(): Builder

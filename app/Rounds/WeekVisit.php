@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use stdClass;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Rounds\OpeningHours;
 use Velbrin\Core\Rounds\Spot;
 use Velbrin\Core\Rounds\Visit as CoreVisit;
 
@@ -13,20 +15,32 @@ final readonly class WeekVisit
 {
     private const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 
+    /** Where nobody has said when the place is open: a usual day, and it is asked for (S-54). */
+    private const USUAL_DAY = [[480.0, 1020.0]];
+
+    /** Counted for the way there and back where the place is not on the map, minutes. */
+    public const UNKNOWN_WAY_MIN = 40.0;
+
     private function __construct(
         public int $id,
+        public int $siteId,
         public string $place,
         public string $client,
         public string $state,
         public ?int $crewId,
         /** Day number, see Days::number(); null without a place on the board. */
         public ?int $plannedDay,
+        /** Minute of the day it is planned for or began; null without a place. */
+        public ?float $startMin,
         /** "2026-03-09" */
         public string $dueOn,
         public bool $pinned,
+        public bool $promised,
         /** By the proposal that is not yet accepted. */
         public bool $moved,
         public ?string $why,
+        /** What is assumed because nobody has said: hours, the place on the map. */
+        public ?string $asks,
         public CoreVisit $core,
     ) {
     }
@@ -34,20 +48,65 @@ final readonly class WeekVisit
     /**
      * @param  stdClass  $row  of WeekReader::rows()
      * @param  int  $monday  the week's first day, for the opening hours
+     * @param  list<SiteWish>  $wishes  of its place
+     * @param  Spot  $depot  where a place without coordinates is counted from
      */
-    public static function of(stdClass $row, int $monday): self
+    public static function of(stdClass $row, int $monday, array $wishes, Spot $depot): self
     {
+        $state = (string) $row->state;
+        $day = $row->planned_on === null ? null : Days::ofText((string) $row->planned_on);
+        $begun = in_array($state, [Visit::UNDERWAY, Visit::CLOSED], true);
+        $start = self::startMin($row, $begun);
+        $now = Days::now();
+        $isOver = $day !== null && ($day < $now['day'] || ($day === $now['day'] && $start !== null && $start <= $now['minute']));
+        $isFact = $begun || ($state === Visit::PLANNED && $isOver);
+        $knowsHours = self::knowsHours((string) $row->access_hours);
+        $isOnMap = $row->lat !== null && $row->lon !== null;
+        $earliest = Days::ofText((string) $row->earliest_on);
         $core = new CoreVisit(
-            (int) $row->id, new Spot((float) $row->lat, (float) $row->lon), self::open((string) $row->access_hours, $monday),
-            Days::ofText((string) $row->earliest_on), Days::ofText((string) $row->due_on), Days::ofText((string) $row->latest_on),
-            (float) $row->minutes, (int) $row->persons, self::words((string) $row->skills), (float) $row->salt_l, (float) $row->ro_l, (float) $row->kg,
-            $row->familiar_id === null ? null : (int) $row->familiar_id, (bool) $row->isolated,
+            id: (int) $row->id,
+            spot: $isOnMap ? new Spot((float) $row->lat, (float) $row->lon) : $depot,
+            open: self::open((string) $row->access_hours, $monday),
+            earliestDay: $isFact ? $earliest : max($earliest, $now['day']),
+            dueDay: Days::ofText((string) $row->due_on),
+            latestDay: max(Days::ofText((string) $row->latest_on), $isFact ? 0 : $now['day']),
+            minutes: $state === Visit::CLOSED && $row->actual_min !== null ? (float) $row->actual_min : (float) $row->minutes + ($isOnMap ? 0.0 : self::UNKNOWN_WAY_MIN),
+            persons: (int) $row->persons,
+            skills: self::words((string) $row->skills),
+            saltL: (float) $row->salt_l,
+            roL: (float) $row->ro_l,
+            kg: (float) $row->kg,
+            familiar: $row->familiar_id === null ? null : (int) $row->familiar_id,
+            isolated: (bool) $row->isolated,
+            fixedStartMin: $isFact || ((bool) $row->pinned && $day !== null) ? $start : null,
+            isFact: $isFact,
+            onlyMember: self::onlyMember($wishes),
+            wished: self::wished($wishes, $monday),
         );
+        $asks = array_filter([
+            $knowsHours ? null : 'Its opening hours are not known: 08:00–17:00 on weekdays is assumed.',
+            $isOnMap ? null : 'It is not on the map: '.(int) self::UNKNOWN_WAY_MIN.' min for the way are assumed.',
+        ]);
 
         return new self(
-            $core->id, (string) $row->place, (string) $row->client, (string) $row->state, $row->crew_id === null ? null : (int) $row->crew_id, $row->planned_on === null ? null : Days::ofText((string) $row->planned_on),
-            substr((string) $row->due_on, 0, 10), (bool) $row->pinned, $row->moved_from !== null, $row->why_unplanned === null ? null : (string) $row->why_unplanned, $core,
+            $core->id, (int) $row->site_id, (string) $row->place, (string) $row->client, $state,
+            $row->crew_id === null ? null : (int) $row->crew_id, $day, $start, substr((string) $row->due_on, 0, 10),
+            (bool) $row->pinned, $row->promised_at !== null, $row->moved_from !== null,
+            $row->why_unplanned === null ? null : (string) $row->why_unplanned, $asks === [] ? null : implode(' ', $asks), $core,
         );
+    }
+
+    /** Stays in its crew’s day whatever is proposed. */
+    public function stays(): bool
+    {
+        return $this->core->isFact || $this->pinned || $this->promised;
+    }
+
+    private static function startMin(stdClass $row, bool $begun): ?float
+    {
+        $at = $begun && $row->opened_at !== null ? $row->opened_at : $row->starts_at;
+
+        return $at === null ? null : Days::minuteOf((string) $at);
     }
 
     /** @return list<string> */
@@ -58,18 +117,80 @@ final readonly class WeekVisit
         return is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
     }
 
+    /** Has anybody said anything of any day? */
+    private static function knowsHours(string $json): bool
+    {
+        $hours = $json === '' ? [] : json_decode($json, true);
+
+        return is_array($hours) && array_filter($hours, fn (mixed $h): bool => is_string($h) && $h !== '') !== [];
+    }
+
     /** @return array<int, list<array{0: float, 1: float}>> minutes of the day, by day number; a day not in it is closed */
     private static function open(string $json, int $monday): array
     {
         $hours = $json === '' ? [] : json_decode($json, true);
+        $isKnown = self::knowsHours($json);
         $open = [];
         for ($d = 0; $d < WeekReader::DAYS; $d++) {
             $text = is_array($hours) ? $hours[self::WEEKDAYS[$d]] ?? null : null;
-            if (is_string($text) && preg_match('/^(\d\d):(\d\d)-(\d\d):(\d\d)$/', $text, $m) === 1) {
-                $open[$monday + $d] = [[60.0 * (int) $m[1] + (int) $m[2], 60.0 * (int) $m[3] + (int) $m[4]]];
+            $spans = $isKnown ? self::spans($text) : self::USUAL_DAY;
+            if ($spans !== []) {
+                $open[$monday + $d] = $spans;
             }
         }
 
         return $open;
+    }
+
+    /** @return list<array{0: float, 1: float}> */
+    private static function spans(mixed $text): array
+    {
+        try {
+            return is_string($text) && $text !== '' ? OpeningHours::read($text)->spans : [];
+        } catch (OutOfRange) {
+            return [];
+        }
+    }
+
+    /** @param  list<SiteWish>  $wishes */
+    private static function onlyMember(array $wishes): ?int
+    {
+        foreach ($wishes as $wish) {
+            if ($wish->person_id !== null) {
+                return $wish->person_id;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * All wishes hold at once.
+     *
+     * @param  list<SiteWish>  $wishes
+     * @return array<int, list<array{0: float, 1: float}>>|null
+     */
+    private static function wished(array $wishes, int $monday): ?array
+    {
+        if ($wishes === []) {
+            return null;
+        }
+        $wished = [];
+        for ($d = 0; $d < WeekReader::DAYS; $d++) {
+            [$from, $to] = [0.0, 1440.0];
+            $isWished = true;
+            foreach ($wishes as $wish) {
+                $isWished = $isWished && ($wish->weekdays === [] || in_array($d + 1, $wish->weekdays, true));
+                $isWished = $isWished && ($wish->not_before === null || $monday + $d >= Days::number($wish->not_before));
+                $isWished = $isWished && ($wish->not_after === null || $monday + $d <= Days::number($wish->not_after));
+                $from = max($from, (float) ($wish->from_min ?? 0));
+                $to = min($to, (float) ($wish->to_min ?? 1440));
+            }
+            if ($isWished && $to > $from) {
+                $wished[$monday + $d] = [[$from, $to]];
+            }
+        }
+
+        return $wished;
     }
 }

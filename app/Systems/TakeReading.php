@@ -47,6 +47,7 @@ final class TakeReading
             if (AmmoniaWatch::hangsOn($parameter)) {
                 AmmoniaWatch::again($system);
             }
+            ReadingKept::dispatch($system->id);
         });
         $words = $parameter === Parameter::Ammonia ? self::ammonia($system, $user) : null;
 

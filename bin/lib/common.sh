@@ -162,7 +162,7 @@ app_environment() {
     export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} APP_URL=$3 DB_DATABASE=$2
     export LARAVEL_STORAGE_PATH=$store VELBRIN_DEMO=${VELBRIN_DEMO:-true} LOG_CHANNEL=single
     export APP_CONFIG_CACHE=$dir/cache/config.php APP_ROUTES_CACHE=$dir/cache/routes.php APP_EVENTS_CACHE=$dir/cache/events.php
-    export INERTIA_DEVTOOLS_ENABLED=false INERTIA_SSR_ENABLED=false
+    export INERTIA_DEVTOOLS_ENABLED=false INERTIA_SSR_ENABLED=false QUEUE_CONNECTION=${QUEUE_CONNECTION:-database}
     sql -e "CREATE DATABASE IF NOT EXISTS \`$2\`"
 }
 
@@ -237,4 +237,18 @@ CONF
         sleep 0.1
     done
     die "the application did not answer on http://$bind:$port; see $LARAVEL_STORAGE_PATH/logs/laravel.log and $dir/fpm.log"
+}
+
+# start_worker DIR: works long jobs off the queue within 256 MiB; begun again when it ends.
+start_worker() {
+    local dir=$1
+    end_leftover "$dir/worker.pid" velbrin-worker
+    spawn bash -c '
+        echo $$ >"$1/worker.pid"
+        trap "trap - TERM; kill 0" TERM
+        while :; do
+            php -d memory_limit=256M artisan queue:work --quiet --sleep=0.5 --tries=1 --timeout=1300 --max-jobs=20 --max-time=3600 >>"$1/worker.log" 2>&1 & wait $!
+            sleep 1
+        done
+    ' velbrin-worker "$dir"
 }

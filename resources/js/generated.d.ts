@@ -863,6 +863,8 @@ export interface BoardView {
     unplanned: StopView[];
     more: number;
     proposed: boolean;
+    unseated: UnseatedView[];
+    unseatedCount: number;
 }
 
 export interface ChangeWords {
@@ -886,6 +888,7 @@ export interface CrewDayView {
     levelStart: number;
     load: string;
     refusal: string | null;
+    away: string;
 }
 
 export interface CrewRowView {
@@ -933,6 +936,7 @@ export interface FollowUpView {
     owner: string;
     dueOn: string;
     late: boolean;
+    onSite: boolean;
 }
 
 export interface JobSheetView {
@@ -999,6 +1003,15 @@ export interface SheetVersionView {
     lines: ([string, string])[];
 }
 
+export interface SickVisitView {
+    id: number;
+    place: string;
+    client: string;
+    was: string;
+    becomes: string | null;
+    why: string | null;
+}
+
 export interface SiteJobView {
     typeId: number;
     name: string;
@@ -1028,11 +1041,14 @@ export interface StopView {
     levelAfter: number;
     work: string;
     pinned: boolean;
+    promised: boolean;
     moved: boolean;
     state: string;
     lateDays: number;
     why: string | null;
     dueOn: string;
+    asks: string | null;
+    siteId: number;
 }
 
 export interface TaskLineView {
@@ -1048,14 +1064,27 @@ export interface TaskLineView {
     lastDoneOn: string | null;
     dueOn: string | null;
     latestOn: string | null;
-    everyDays: number;
+    everyDays: number | null;
     earliestDays: number | null;
     latestDays: number | null;
-    standardDays: number;
+    standardDays: number | null;
     reason: string | null;
     suspendedUntil: string | null;
     suspendedReason: string | null;
     litres: number | null;
+    reasons: string[];
+    triggers: TriggerView[];
+    because: string | null;
+}
+
+export interface TellView {
+    id: number;
+    visitId: number;
+    place: string;
+    client: string;
+    words: string;
+    contact: string | null;
+    phone: string | null;
 }
 
 export interface TrialView {
@@ -1075,6 +1104,33 @@ export interface TrialView {
     judgedBy: string | null;
     effect: string | null;
     clear: string | null;
+}
+
+export interface TriggerView {
+    kind: string;
+    days: number[] | null;
+    parameter: string | null;
+    below: number | null;
+    above: number | null;
+    sign: string | null;
+    vesselL: number | null;
+    mlPerDay: number | null;
+    leadDays: number | null;
+    by: string | null;
+    limit: number | null;
+    perDay: number | null;
+    on: string | null;
+    everyDays: number | null;
+    forDays: number | null;
+}
+
+export interface UnseatedView {
+    systemId: number;
+    system: string;
+    place: string;
+    what: string;
+    dueOn: string;
+    why: string;
 }
 
 export interface VisitSystemView {
@@ -1138,6 +1194,23 @@ export interface VisitView {
     siteId: number;
     reportId: number | null;
     away: string | null;
+}
+
+export interface WeekRunView {
+    id: number;
+    isOpen: boolean;
+    share: number;
+    monday: string;
+    by: string;
+    said: string[];
+}
+
+export interface WishView {
+    id: number;
+    text: string;
+    says: string;
+    by: string;
+    on: string;
 }
 
 export interface BandView {

@@ -10,11 +10,14 @@ use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Attachment;
+use App\Rounds\BoardChange;
 use App\Rounds\Feed;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
 use App\Rounds\SiteStep;
+use App\Rounds\SiteWish;
 use App\Rounds\Trial;
+use App\Rounds\WeekRun;
 use App\Systems\Material;
 use App\Systems\OpenRipple;
 use App\Systems\OwnParameter;
@@ -58,10 +61,10 @@ final class RoutesTest extends TestCase
         'risk' => 'opt', 'risk.work-out' => 'op', 'risk.pdf' => 'opt', 'risk.alarms' => 'op', 'risk.alarms.update' => 'op', 'systems.risk' => 'opt', 'systems.life' => 'opt', 'alarms.store' => 'opt', 'alarms.update' => 'opt', 'alarms.test' => 'opt', 'alarms.archive' => 'opt',
         'systems.tasks' => 'opt', 'tasks.store' => 'op', 'tasks.update' => 'op', 'tasks.suspend' => 'op', 'tasks.end' => 'op', 'follow-ups.store' => 'opt', 'follow-ups.done' => 'op', 'offs.on' => 'opt', 'systems.isolate' => 'op',
         'water' => 'opt', 'depots.station' => 'opt', 'depots.store' => 'op', 'mixes.store' => 'op', 'mixes.update' => 'op', 'batches.store' => 'opt', 'batches.measure' => 'opt', 'batches.draw' => 'opt', 'bookings.store' => 'op',
-        'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',
+        'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.stop' => 'op', 'rounds.told' => 'op', 'rounds.sick' => 'op', 'rounds.sick.store' => 'op', 'wishes.store' => 'op', 'wishes.release' => 'op', 'call-out' => 'opt', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',
         'roster' => 'opt', 'roster.on-call' => 'op', 'roster.absence' => 'op', 'roster.holiday' => 'op', 'roster.remove' => 'op', 'feeds' => 'optcx', 'feeds.store' => 'optcx', 'feeds.revoke' => 'op',
         // A technician of another crew; one's own crew is tried in the visits' tests.
-        'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
+        'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.release' => 'op', 'visits.jobs.store' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
         'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
         'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'versions.risks' => 'op', 'stages.firm' => 'op', 'stages.tools' => 'op', 'stages.missed' => 'opt', 'stages.carry' => 'opt', 'versions.joints' => 'opt', 'house' => 'op', 'house.update' => 'op', 'lamps' => 'op', 'lamps.store' => 'op', 'lamps.csv' => 'op', 'lamps.import' => 'op', 'lamps.archive' => 'op', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
         'jobs' => 'opt', 'jobs.show' => 'opt', 'jobs.update' => 'op', 'sites.jobs' => 'opt', 'site-steps.store' => 'opt', 'site-steps.archive' => 'opt', 'systems.fault' => 'opt', 'systems.fault.store' => 'opt', 'systems.trials' => 'opt', 'trials.store' => 'opt', 'trials.judge' => 'opt', 'trials' => 'opt',
@@ -196,6 +199,9 @@ final class RoutesTest extends TestCase
             'crew' => fn () => Fixture::crew()->id,
             'kind' => fn () => 'holiday',
             'id' => fn () => Holiday::query()->create(['on' => now()->addDays(random_int(1, 30000))->toDateString(), 'name' => 'Rest'])->id,
+            'run' => fn () => WeekRun::query()->create(['monday' => now()->toDateString()])->id,
+            'move' => fn () => BoardChange::query()->create(['kind' => 'move', 'words' => 'a'])->moves()->create(['visit_id' => Fixture::visit(Fixture::system($site, $planner, "Moved {$key}"))->id, 'was' => [], 'became' => []])->id,
+            'wish' => fn () => SiteWish::query()->create(['site_id' => $site->id, 'text' => 'mornings', 'weekdays' => [1], 'user_id' => $planner->id])->id,
             'feed' => fn () => Feed::query()->create(['kind' => Feed::CLIENT, 'subject_id' => $site->client_id, 'token_hash' => hash('sha256', $key), 'user_id' => $planner->id])->id,
             'task' => fn () => $system === null ? null : Fixture::task($system, 'glass')->id,
             'followUp' => fn () => FollowUp::query()->create(['system_id' => $system?->id, 'kind' => 'follow-up', 'text' => 'Later', 'owner_id' => $planner->id, 'due_on' => now()->toDateString()])->id,

@@ -16,7 +16,7 @@ final class RuleBookTest extends TestCase
 {
     /** Rules of records and practice, which no arithmetic states, by who keeps them. */
     private const KEPT_BY = [
-        'W-40' => 'Rounds/Entries/Values.php', 'B-72' => 'Build/StageTool.php', 'K-46' => 'Rounds/OffRecord.php', 'S-10' => 'Rounds/VisitMaker.php', 'S-31' => 'Rounds/Entries/EntryDesk.php',
+        'W-40' => 'Rounds/Entries/Values.php', 'B-72' => 'Build/StageTool.php', 'K-46' => 'Rounds/OffRecord.php', 'S-31' => 'Rounds/Entries/EntryDesk.php',
         'S-33' => 'Reports/DraftReport.php', 'S-34' => 'Rounds/Entries/Closing.php', 'X-41' => 'Rounds/FollowUp.php', 'X-53' => 'Build/AcceptedRisk.php', 'X-59' => 'Build/StageFirm.php',
     ];
 

@@ -104,7 +104,9 @@ final class BoardTest extends TestCase
         $this->put("/tasks/{$task->id}", ['every_days' => 21])->assertSessionHasErrors('reason');
         $this->put("/tasks/{$task->id}", ['every_days' => 21, 'earliest_days' => 30, 'reason' => 'nitrate stays low'])->assertSessionHasErrors('earliest_days');
         $this->put("/tasks/{$task->id}", ['every_days' => 21, 'reason' => 'nitrate stays low'])->assertSessionHasNoErrors();
-        self::assertSame(Days::today()->addDays(21)->toDateString(), $task->refresh()->due_on?->toDateString());
+        self::assertSame([21.0, Days::today()->toDateString()], [$task->refresh()->every_days, $task->due_on?->toDateString()], 'never done is due now, whatever its range');
+        $task->fill(['last_done_on' => Days::today()->toDateString()])->settle();
+        self::assertSame(Days::today()->addDays(21)->toDateString(), $task->due_on?->toDateString());
         $this->post("/tasks/{$task->id}/suspend", ['suspended_until' => now()->addDays(9)->toDateString()])->assertSessionHasErrors('suspended_reason');
         $this->post("/tasks/{$task->id}/suspend", ['suspended_until' => now()->addDays(9)->toDateString(), 'suspended_reason' => 'treatment in the water'])->assertSessionHasNoErrors();
         self::assertSame('treatment in the water', self::props($this->get('/rounds/due?what=suspended'))['tasks'][0]['suspendedReason']);

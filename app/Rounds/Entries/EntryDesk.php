@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class EntryDesk
 {
-    public function __construct(private readonly Work $work, private readonly Values $values, private readonly Closing $closing)
+    public function __construct(private readonly Work $work, private readonly Values $values, private readonly Closing $closing, private readonly Sand $sand)
     {
     }
 
@@ -69,7 +69,7 @@ final class EntryDesk
         }
         if ($visit->state !== Visit::CLOSED && $visit->opened_at === null) {
             $at = $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at;
-            $visit->update(['state' => Visit::UNDERWAY, 'opened_at' => $at, 'opened_by' => $sent->user->id]);
+            $visit->update(['state' => Visit::UNDERWAY, 'opened_at' => $at, 'opened_by' => $sent->user->id, 'planned_min' => $visit->minutes]);
             JobSheets::keep($visit, $at);
         }
 
@@ -81,6 +81,11 @@ final class EntryDesk
             'off' => $this->work->off($sent),
             'on' => $this->work->on($sent),
             'stays-off' => $this->work->staysOff($sent),
+            'undo' => $this->work->undo($sent),
+            'job' => $this->work->job($sent, $visit),
+            'depths' => $this->sand->depths($sent),
+            'lift' => $this->sand->lift($sent),
+            'put-back' => $this->sand->putBack($sent),
             'part' => $this->work->part($sent),
             'follow-up' => $this->work->followUp($sent),
             'note' => $this->work->note($sent),

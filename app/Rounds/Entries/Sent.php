@@ -56,7 +56,13 @@ final readonly class Sent
     public function task(): ?VisitTask
     {
         $id = $this->payload['taskId'] ?? null;
+        $query = VisitTask::query()->where('visit_id', $this->visit->id)->lockForUpdate()->with(['type', 'system', 'task.type', 'followUp']);
 
-        return is_int($id) ? VisitTask::query()->where('visit_id', $this->visit->id)->whereKey($id)->lockForUpdate()->with(['type', 'system'])->first() : null;
+        return match (true) {
+            is_int($id) => $query->whereKey($id)->first(),
+            // A job the phone added carries the phone's own number.
+            is_string($id) => $query->where('client_uuid', strtolower($id))->first(),
+            default => null,
+        };
     }
 }

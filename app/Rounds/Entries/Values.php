@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Entries;
 
 use App\Rounds\ChangeReader;
+use App\Rounds\DueByCondition;
 use App\Rounds\Observation;
 use App\Rounds\VisitTask;
 use App\Systems\Parameters;
@@ -68,6 +69,7 @@ final class Values
             return Outcome::refused('Say what was seen, and how much.');
         }
         Observation::query()->firstOrCreate(['client_uuid' => $sent->uuid], ['system_id' => $system->id, 'visit_id' => $sent->visit->id, 'sign' => $sign->value, 'grade' => $grade->value, 'note' => $sent->text('note', 300), 'seen_at' => $sent->at, 'user_id' => $sent->user->id]);
+        DueByCondition::again($system->id);
 
         return Outcome::ok();
     }

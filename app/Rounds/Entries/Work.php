@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Rounds\Entries;
 
+use App\Rounds\AddJob;
 use App\Rounds\Days;
+use App\Rounds\DueThings;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
+use App\Rounds\Visit;
 use App\Rounds\VisitPart;
 use App\Rounds\VisitTask;
 use App\Systems\Item;
@@ -17,6 +20,10 @@ use Velbrin\Core\Rounds\OffWhile;
 /** Steps, jobs, what is off and on again, parts, and every “later”. */
 final class Work
 {
+    public function __construct(private readonly AddJob $add)
+    {
+    }
+
     public function step(Sent $sent): Outcome
     {
         $task = $sent->task();
@@ -47,6 +54,38 @@ final class Work
         return Outcome::ok();
     }
 
+    /** Done or put off by mistake: open again, until the visit is closed. */
+    public function undo(Sent $sent): Outcome
+    {
+        $task = $sent->task();
+        if ($task === null) {
+            return Outcome::refused('That job is not of this visit.');
+        }
+        if ($task->state === 'skipped') {
+            FollowUp::query()->where('visit_id', $sent->visit->id)->where('system_id', $task->system_id)->where('task_type_id', $task->task_type_id)
+                ->where('kind', 'carry-over')->whereNull('done_at')->update(['done_at' => $sent->at, 'done_by' => $sent->user->id]);
+            $task->task?->settle();
+            $task->task?->save();
+        }
+        $task->update(['state' => 'open', 'note' => null, 'done_at' => null, 'done_by' => null]);
+
+        return Outcome::ok();
+    }
+
+    /** A job nobody planned, added where somebody stands (S-52). */
+    public function job(Sent $sent, Visit $visit): Outcome
+    {
+        $system = $sent->system();
+        $text = $sent->text('text', 200);
+        $minutes = $sent->number('minutes', 1, AddJob::MOST_MIN) ?? DueThings::ERRAND_MIN;
+        if ($system === null || $text === null) {
+            return Outcome::refused('Say what, on which system.');
+        }
+        $this->add->once($visit, $system, $sent->user, $text, $minutes, null, $sent->uuid);
+
+        return Outcome::ok('It is on this visit.');
+    }
+
     /** Not now, because…: a carry-over with a day, which comes back by itself. */
     public function skip(Sent $sent): Outcome
     {
@@ -58,11 +97,17 @@ final class Work
         if ($task->state === 'done') {
             return Outcome::refused('It is done already.');
         }
-        $task->update(['state' => 'skipped', 'note' => $reason, 'done_at' => $sent->at, 'done_by' => $sent->user->id]);
         $on = $this->day($sent, 'againOn') ?? Days::today()->addDays(7);
-        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
-            'system_id' => $task->system_id, 'visit_id' => $sent->visit->id, 'task_type_id' => $task->task_type_id, 'kind' => 'carry-over', 'text' => "{$task->type?->name}: {$reason}", 'owner_id' => $sent->user->id, 'due_on' => $on->toDateString(),
-        ]);
+        $task->update(['state' => 'skipped', 'note' => $reason, 'done_at' => $sent->at, 'done_by' => $sent->user->id]);
+        // What recurs comes back by itself, not before that day; whatever was asked for once stays asked for.
+        $task->task?->carryTo($on);
+        $task->followUp?->update(['due_on' => $on->toDateString(), 'earliest_on' => $on->toDateString()]);
+        if ($task->follow_up_id === null) {
+            FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
+                'system_id' => $task->system_id, 'visit_id' => $sent->visit->id, 'task_type_id' => $task->task_type_id, 'kind' => 'carry-over', 'text' => "{$task->name()}: {$reason}",
+                'owner_id' => $sent->user->id, 'due_on' => $on->toDateString(), 'earliest_on' => $on->toDateString(), 'on_site' => $task->task_id === null,
+            ]);
+        }
 
         return Outcome::ok('Carried over to '.$on->format('D j M').'.');
     }

@@ -16,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -44,12 +45,37 @@ final class CrewController
             'members' => ['required', 'array', 'min:1', 'max:2'], 'members.*' => ['integer', 'distinct', Rule::exists('users', 'id')->whereNull('archived_at')],
             'from_on' => ['required', 'date'], 'until_on' => ['nullable', 'date', 'after_or_equal:from_on'], 'starts_min' => ['required', 'integer:strict', 'between:0,1439'], 'ends_min' => ['required', 'integer:strict', 'gt:starts_min', 'max:1440'], 'break_min' => ['required', 'integer:strict', 'between:0,180'],
         ], ['members.max' => 'A crew is one or two people.', 'ends_min.gt' => 'The day ends after it begins.']);
+        $this->free($given);
         DB::transaction(function () use ($given): void {
             $crew = Crew::query()->create(array_diff_key($given, ['members' => 1]));
             $crew->members()->sync($given['members']);
         });
 
         return back()->with('said', 'The crew drives.');
+    }
+
+    /**
+     * A person and a vehicle are in one crew at a time.
+     *
+     * @param  array<string, mixed>  $given
+     */
+    private function free(array $given): void
+    {
+        $until = $given['until_on'] ?? null;
+        $same = Crew::query()->where(fn ($q) => $q->whereNull('until_on')->orWhere('until_on', '>=', $given['from_on']))
+            ->when($until !== null, fn ($q) => $q->where('from_on', '<=', $until))->with('members')->get();
+        $when = fn (Crew $c): string => $c->until_on === null ? '' : " until {$c->until_on->format('j M')}";
+        $taken = $same->firstWhere('vehicle_id', $given['vehicle_id']);
+        if ($taken !== null) {
+            throw ValidationException::withMessages(['vehicle_id' => "{$taken->name} drives it{$when($taken)}. End that crew first, or choose another vehicle."]);
+        }
+        $members = is_array($given['members']) ? $given['members'] : [];
+        foreach ($same as $crew) {
+            $twice = $crew->members->first(fn (User $u): bool => in_array($u->id, $members, true));
+            if ($twice !== null) {
+                throw ValidationException::withMessages(['members' => "{$twice->name} is in {$crew->name}{$when($crew)}. End that crew first."]);
+            }
+        }
     }
 
     /** A crew ends; what it was planned for waits to be planned anew. */

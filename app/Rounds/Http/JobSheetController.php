@@ -9,12 +9,14 @@ use App\Clients\Site;
 use App\House\Views\CrumbView;
 use App\Rounds\Days;
 use App\Rounds\SiteStep;
+use App\Rounds\SiteWish;
 use App\Rounds\Task;
 use App\Rounds\TaskStart;
 use App\Rounds\TaskType;
 use App\Rounds\Views\JobSheetView;
 use App\Rounds\Views\SheetVersionView;
 use App\Rounds\Views\SiteJobView;
+use App\Rounds\Views\WishView;
 use App\Systems\Product;
 use App\Systems\System;
 use App\Team\User;
@@ -143,6 +145,9 @@ final class JobSheetController
             'name' => $site->name,
             'jobs' => $types->map(fn (TaskType $t): SiteJobView => SiteJobView::of($t, $own->where('task_type_id', $t->id))),
             'does' => collect(SiteDoes::cases())->mapWithKeys(fn (SiteDoes $d): array => [$d->value => $d->label()]),
+            'wishes' => SiteWish::query()->where('site_id', $site->id)->whereNull('released_at')->with(['person', 'user'])->orderBy('id')->get()->map(fn (SiteWish $w): WishView => WishView::of($w)),
+            'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'mayPlan' => $user->plans(),
         ]);
     }
 

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\Rounds\AddJob;
 use App\Rounds\Days;
 use App\Rounds\FollowUp;
+use App\Rounds\Lock;
 use App\Rounds\Observation;
 use App\Rounds\OffRecord;
 use App\Rounds\Task;
 use App\Rounds\TaskStart;
+use App\Rounds\TaskTriggers;
 use App\Rounds\TaskType;
 use App\Rounds\Views\FollowUpView;
 use App\Rounds\Views\OffView;
 use App\Rounds\Views\TaskLineView;
 use App\Rounds\Visit;
+use App\Rounds\VisitMaker;
+use App\Rounds\VisitTask;
+use App\Systems\Parameters;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
 use App\Team\User;
@@ -27,9 +33,12 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\Interval;
 use Velbrin\Core\Rounds\Sign;
+use Velbrin\Core\Rounds\TriggerKind;
+use Velbrin\Core\Rounds\UsedBy;
 
 /** What recurs on one system: its ranges, its deviations, what is off, what was put off. */
 final class TaskController
@@ -42,13 +51,18 @@ final class TaskController
 
         return Inertia::render('rounds/SystemTasks', [
             'header' => SystemHeaderView::of($system, $user),
-            'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('due_on')->get()->map(fn (Task $t): TaskLineView => TaskLineView::of($t->setRelation('system', $system), $today)),
-            'types' => TaskType::query()->current()->where('build', false)->whereNotIn('id', Task::query()->where('system_id', $system->id)->whereNull('ended_at')->select('task_type_id'))->orderBy('name')->get(['id', 'name', 'every_days'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'everyDays' => $t->every_days]),
+            'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderByRaw('due_on is null, due_on')->get()->map(fn (Task $t): TaskLineView => TaskLineView::of($t->setRelation('system', $system), $today)),
+            'types' => TaskType::query()->current()->where('build', false)->whereNotIn('id', Task::query()->where('system_id', $system->id)->whereNull('ended_at')->select('task_type_id'))->where('every_days', '>', 0)->orderBy('name')->get(['id', 'name', 'every_days'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'everyDays' => $t->every_days]),
             'later' => FollowUp::query()->where('system_id', $system->id)->whereNull('done_at')->with(['system', 'owner'])->orderBy('due_on')->limit(50)->get()->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f)),
             'offs' => OffRecord::query()->where('system_id', $system->id)->whereNull('on_at')->with(['by', 'owner'])->orderBy('off_at')->get()->map(fn (OffRecord $o): OffView => OffView::of($o)),
             'seen' => Observation::query()->where('system_id', $system->id)->with('user')->latest('seen_at')->limit(12)->get()->map(fn (Observation $o): array => ['sign' => Sign::tryFrom($o->sign)?->label() ?? $o->sign, 'grade' => $o->grade, 'note' => $o->note, 'at' => $o->seen_at->toIso8601ZuluString(), 'by' => (string) $o->user?->name]),
             'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
             'mayPlan' => $user->can('plan', Visit::class),
+            'kinds' => collect(TriggerKind::cases())->reject(fn (TriggerKind $k): bool => $k === TriggerKind::Every)->mapWithKeys(fn (TriggerKind $k): array => [$k->value => $k->label()]),
+            'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),
+            'usedBy' => collect(UsedBy::cases())->mapWithKeys(fn (UsedBy $u): array => [$u->value => $u->label()]),
+            'parameters' => collect(Parameters::here()->all())->mapWithKeys(fn (Measured $p): array => [$p->key() => $p->label()]),
+            'locks' => Lock::words($system->id),
             'isolated' => ['since' => $system->isolated_since?->toDateString(), 'reason' => $system->isolated_reason],
         ]);
     }
@@ -58,15 +72,24 @@ final class TaskController
     {
         Gate::authorize('update', $system);
         if ($request->boolean('standard')) {
-            return back()->with('said', TaskStart::standard($system).' tasks of the regime, due from today on.');
+            return back()->with('said', TaskStart::standard($system)->words());
         }
-        $given = $request->validate([...$this->rules(), 'task_type_id' => ['required', 'integer', Rule::exists('task_types', 'id')->whereNull('archived_at')->where('build', 0), Rule::unique('tasks', 'task_type_id')->where('system_id', $system->id)->whereNull('ended_at')], 'last_done_on' => ['nullable', 'date', 'before_or_equal:today']]);
+        $given = $request->validate([
+            ...$this->rules(),
+            'task_type_id' => [
+                'required', 'integer', Rule::exists('task_types', 'id')->whereNull('archived_at')->where('build', 0),
+                Rule::unique('tasks', 'task_type_id')->where('system_id', $system->id)->whereNull('ended_at'),
+            ],
+            'last_done_on' => ['nullable', 'date', 'before_or_equal:today'],
+            'first_on' => ['nullable', 'date', 'prohibits:last_done_on'],
+        ], ['first_on.prohibits' => 'Either it was done before, or it begins on a day: not both.']);
         $this->ordered($given);
-        $task = Task::query()->updateOrCreate(['system_id' => $system->id, 'task_type_id' => $given['task_type_id']], [...$given, 'last_done_on' => $given['last_done_on'] ?? Days::today()->toDateString(), 'ended_at' => null]);
-        $task->load('type')->settle();
+        $blank = ['last_done_on' => null, 'first_on' => null, 'triggers' => null, 'ended_at' => null, 'turn' => 0];
+        $task = Task::query()->firstOrNew(['system_id' => $system->id, 'task_type_id' => $given['task_type_id']]);
+        $task->fill([...$blank, ...$given])->load('type')->settle();
         $task->save();
 
-        return back()->with('said', 'It recurs from now on.');
+        return back()->with('said', $this->says($task));
     }
 
     public function update(Request $request, Task $task): RedirectResponse
@@ -78,7 +101,12 @@ final class TaskController
         $task->load('type')->settle();
         $task->save();
 
-        return back()->with('said', 'Kept. The next one is due '.$task->due_on?->format('j M').'.');
+        return back()->with('said', $this->says($task));
+    }
+
+    private function says(Task $task): string
+    {
+        return $task->due_on === null ? 'Kept. Nothing asks for it now; it comes when its reason does.' : 'Kept. It is due '.$task->due_on->format('D j M').'.';
     }
 
     /** Not now, on purpose: with a reason and a day to look at it again. */
@@ -102,10 +130,28 @@ final class TaskController
     public function followUp(Request $request, System $system): RedirectResponse
     {
         Gate::authorize('record', $system);
-        $given = $request->validate(['text' => ['required', 'string', 'max:500'], 'owner_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')], 'due_on' => ['required', 'date', 'after_or_equal:today']]);
-        FollowUp::query()->create([...$given, 'system_id' => $system->id, 'kind' => 'follow-up']);
+        $given = $request->validate([
+            'text' => ['required', 'string', 'max:500'],
+            'owner_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')],
+            'due_on' => ['required', 'date', 'after_or_equal:today'],
+            'latest_on' => ['nullable', 'date', 'after_or_equal:due_on'],
+            'on_site' => ['sometimes', 'boolean'],
+            'minutes' => ['nullable', 'numeric:strict', 'gt:0', 'max:'.AddJob::MOST_MIN],
+            'persons' => ['nullable', 'integer:strict', 'between:1,2'],
+            'task_type_id' => ['nullable', 'integer', Rule::exists('task_types', 'id')->whereNull('archived_at')],
+        ]);
+        $isJob = $request->boolean('on_site');
+        FollowUp::query()->create([
+            ...array_filter($given, fn (mixed $v): bool => $v !== null), 'on_site' => $isJob, 'system_id' => $system->id, 'kind' => $isJob ? 'one-off' : 'follow-up',
+        ]);
+        $made = $isJob ? VisitMaker::at([$system->site_id]) : null;
 
-        return back()->with('said', 'It has an owner and a day.');
+        return back()->with('said', match (true) {
+            $made === null => 'It has an owner and a day.',
+            $made->rode > 0 => 'It rides on the next visit there.',
+            $made->visits > 0 => 'A visit is made for it: give it a crew and a day on the week.',
+            default => 'It becomes a visit, or rides on one, by its day.',
+        });
     }
 
     public function followUpDone(Request $request, FollowUp $followUp, #[CurrentUser] User $user): RedirectResponse
@@ -113,6 +159,7 @@ final class TaskController
         Gate::authorize('update', $followUp);
         DB::transaction(function () use ($followUp, $user): void {
             $followUp->update(['done_at' => now(), 'done_by' => $user->id]);
+            VisitTask::query()->where('follow_up_id', $followUp->id)->where('state', 'open')->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::OPEN, Visit::PLANNED]))->delete();
             $followUp->system()->firstOrFail()->logEntries()->create(['kind' => 'work', 'text' => "Done: {$followUp->text}", 'happened_at' => now(), 'user_id' => $user->id]);
         });
 
@@ -145,7 +192,10 @@ final class TaskController
     private function rules(): array
     {
         return [
-            'every_days' => ['required', 'numeric:strict', 'gt:0', 'max:2000'], 'earliest_days' => ['nullable', 'numeric:strict', 'min:0', 'max:2000'], 'latest_days' => ['nullable', 'numeric:strict', 'min:0', 'max:4000'],
+            'every_days' => ['required_without:triggers', 'nullable', 'numeric:strict', 'gt:0', 'max:2000'],
+            'earliest_days' => ['nullable', 'numeric:strict', 'min:0', 'max:2000'],
+            'latest_days' => ['nullable', 'numeric:strict', 'min:0', 'max:4000'],
+            ...TaskTriggers::rules(),
             'reason' => ['nullable', 'string', 'max:300'], 'litres' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'], 'until_on' => ['nullable', 'date', 'after:today'],
         ];
     }
@@ -155,9 +205,16 @@ final class TaskController
     {
         $number = fn (string $key): ?float => is_numeric($given[$key] ?? null) ? (float) $given[$key] : null;
         try {
-            Interval::of((float) $number('every_days'), $number('earliest_days'), $number('latest_days'));
+            if ($number('every_days') !== null) {
+                Interval::of($number('every_days'), $number('earliest_days'), $number('latest_days'));
+            }
         } catch (OutOfRange $e) {
             throw ValidationException::withMessages([$e->field === 'earliestDays' ? 'earliest_days' : 'latest_days' => "Days stand in the order: from, due, overdue. Allowed: {$e->allowed}."]);
+        }
+        try {
+            TaskTriggers::check(array_values(array_filter(is_array($given['triggers'] ?? null) ? $given['triggers'] : [], is_array(...))));
+        } catch (OutOfRange $e) {
+            throw ValidationException::withMessages(['triggers' => "{$e->getMessage()}: give {$e->allowed}."]);
         }
     }
 }

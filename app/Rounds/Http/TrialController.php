@@ -70,7 +70,7 @@ final class TrialController
             'owner_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client')],
         ], ['expectation.required' => 'Say what you expect: otherwise nobody can judge it.', 'measure.required_without' => 'Name a value, or say how it will be judged.', 'judge_on.after' => 'Name a day to come.']);
         DB::transaction(function () use ($system, $given, $user): void {
-            $follow = FollowUp::query()->create(['system_id' => $system->id, 'kind' => 'check-back', 'text' => mb_substr("Judge the trial: {$given['method']}. Expected: {$given['expectation']}", 0, 500), 'owner_id' => $given['owner_id'], 'due_on' => $given['judge_on']]);
+            $follow = FollowUp::query()->create(['system_id' => $system->id, 'kind' => 'check-back', 'on_site' => true, 'text' => mb_substr("Judge the trial: {$given['method']}. Expected: {$given['expectation']}", 0, 500), 'owner_id' => $given['owner_id'], 'due_on' => $given['judge_on']]);
             Trial::query()->create([...array_diff_key($given, ['owner_id' => 0]), 'system_id' => $system->id, 'follow_up_id' => $follow->id, 'user_id' => $user->id]);
             $system->logEntries()->create(['kind' => 'change', 'text' => "On trial: {$given['method']}. Expected: {$given['expectation']}", 'happened_at' => CarbonImmutable::parse($given['started_on'], Days::zone()), 'user_id' => $user->id]);
         });

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\Rounds\BoardChange;
+use App\Rounds\BoardLog;
+use App\Rounds\BoardMove;
 use App\Rounds\Crew;
 use App\Rounds\Days;
 use App\Rounds\Planning;
+use App\Rounds\ProposeWeek;
 use App\Rounds\Views\BoardView;
 use App\Rounds\Views\ConsequenceView;
+use App\Rounds\Views\TellView;
+use App\Rounds\Views\WeekRunView;
 use App\Rounds\Visit;
-use App\Rounds\VisitMaker;
 use App\Rounds\WeekReader;
+use App\Rounds\WeekRun;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -48,28 +54,62 @@ final class WeekController
             'pages' => max(1, (int) ceil($all->count() / self::CREWS_A_PAGE)),
             'mayPlan' => $user->can('plan', Visit::class),
             'today' => Days::today()->toDateString(),
+            'run' => fn (): ?WeekRunView => WeekRunView::latest(),
+            'undo' => ($newest = $user->can('plan', Visit::class) ? BoardLog::newest() : null) === null ? null : $this->change($newest),
+            'tell' => $user->can('plan', Visit::class) ? BoardLog::toTell()->map(fn (BoardMove $m): TellView => TellView::of($m)) : [],
         ]);
     }
 
-    /** What is due by the week's end becomes visits, and every open visit a place. */
-    public function propose(Request $request): RedirectResponse
+    /** What is due by the week's end becomes visits, and every open visit a place: worked out beside the page. */
+    public function propose(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('plan', Visit::class);
         $monday = $this->monday($request);
         if ($monday->addDays(WeekReader::DAYS)->lessThanOrEqualTo(Days::today())) {
             throw ValidationException::withMessages(['week' => 'That week is over.']);
         }
-        $made = VisitMaker::until($monday->addDays(WeekReader::DAYS - 1));
-        [$placed, $left] = $this->planning->propose($monday);
+        $open = WeekRun::open();
+        if ($open !== null) {
+            return back()->with('said', "{$open->user?->name} has a week being worked out already; wait for it, or stop it.");
+        }
+        $run = WeekRun::query()->create(['monday' => $monday->toDateString(), 'user_id' => $user->id]);
+        ProposeWeek::dispatch($run->id);
+        $said = $run->refresh()->said;
 
-        return back()->with('said', "{$made} visits came due, {$placed} found a place".($left === 0 ? '.' : ", {$left} did not: each says why."));
+        return $said === null ? back() : back()->with('said', implode(' ', $said));
     }
 
-    public function undo(Request $request): RedirectResponse
+    /** Ends a proposal that is still being worked out; nothing of it is kept. */
+    public function stop(WeekRun $run): RedirectResponse
     {
         Gate::authorize('plan', Visit::class);
+        WeekRun::query()->whereKey($run->id)->whereIn('state', [WeekRun::WAITING, WeekRun::RUNNING])
+            ->update(['state' => WeekRun::CANCELLED, 'said' => json_encode(['Stopped: the board stands as it stood.']), 'ended_at' => now()]);
 
-        return back()->with('said', $this->planning->undo($this->monday($request)).' visits stand where they stood.');
+        return back();
+    }
+
+    /** The newest change is taken back: a proposal, a move, somebody ill. */
+    public function undo(): RedirectResponse
+    {
+        Gate::authorize('plan', Visit::class);
+        $change = BoardLog::newest();
+        if ($change === null) {
+            return back()->with('said', 'There is nothing to take back.');
+        }
+        [$back, $left] = BoardLog::undo($change);
+        $stays = $left === 0 ? '' : " {$left} moved on since, and stay.";
+
+        return back()->with('said', "Taken back: {$this->change($change)}. {$back} stand where they stood.{$stays}");
+    }
+
+    /** The client knows. */
+    public function told(BoardMove $move, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('plan', Visit::class);
+        BoardLog::told($move, $user);
+
+        return back();
     }
 
     /** The proposal is the plan: nothing is marked any more. */
@@ -91,7 +131,7 @@ final class WeekController
         return response()->json($consequence === null ? ['may' => false, 'sentences' => ['That crew does not work that day.'], 'priceMin' => 0] : ConsequenceView::of($consequence, $user->units()));
     }
 
-    public function move(Request $request, Visit $visit): RedirectResponse
+    public function move(Request $request, Visit $visit, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('plan', Visit::class);
         [$reader, $crew, $on, $position] = $this->target($request, $visit);
@@ -102,28 +142,52 @@ final class WeekController
         if (in_array($visit->state, [Visit::UNDERWAY, Visit::CLOSED], true)) {
             throw ValidationException::withMessages(['move' => 'This visit has begun.']);
         }
-        $this->planning->move($reader, $visit, $crew, $on, $position);
+        $this->planning->move($reader, $visit, $crew, $on, $position, $user);
 
-        return back()->with('said', 'Moved.');
+        return back()->with('said', 'Moved, and promised: a proposal leaves it there until you release it.');
     }
 
-    public function takeOff(Visit $visit): RedirectResponse
+    public function takeOff(Visit $visit, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('plan', Visit::class);
         if ($visit->state !== Visit::PLANNED || $visit->planned_on === null) {
             throw ValidationException::withMessages(['move' => 'Only a planned visit can be taken off.']);
         }
-        $this->planning->takeOff(WeekReader::read(Days::monday($visit->planned_on->toDateString())), $visit);
+        $this->planning->takeOff(WeekReader::read(Days::monday($visit->planned_on->toDateString())), $visit, $user);
 
         return back()->with('said', 'Off the board; it waits among the unplanned.');
     }
 
+    /** Day, crew and hour stay. */
     public function pin(Request $request, Visit $visit): RedirectResponse
     {
         Gate::authorize('plan', Visit::class);
+        if ($visit->planned_on === null) {
+            throw ValidationException::withMessages(['move' => 'Give it a day first; then it can be pinned.']);
+        }
         $visit->update(['pinned' => $request->boolean('pinned')]);
 
         return back();
+    }
+
+    /** A promise of a day is released: the next proposal may move it. */
+    public function release(Visit $visit): RedirectResponse
+    {
+        Gate::authorize('plan', Visit::class);
+        $visit->update(['promised_at' => null, 'promised_by' => null, 'pinned' => false]);
+
+        return back()->with('said', 'Released: the next proposal may move it.');
+    }
+
+    private function change(BoardChange $change): string
+    {
+        $by = $change->user === null ? '' : " by {$change->user->name}";
+
+        return match ($change->kind) {
+            BoardChange::PROPOSAL => "the proposal{$by}",
+            BoardChange::SICK => "the changes{$by} because {$change->words}",
+            default => "{$change->words}{$by}",
+        };
     }
 
     /** @return array{0: WeekReader, 1: Crew, 2: CarbonImmutable, 3: int|null} */

@@ -6,6 +6,7 @@ namespace App\Rounds\Views;
 
 use App\Rounds\Crew;
 use App\Rounds\Days;
+use App\Rounds\Unseated;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
 use App\Rounds\WeekReader;
@@ -16,7 +17,6 @@ use stdClass;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
-use Velbrin\Core\Rounds\Route;
 
 /** The week drawn by crew and day. */
 final readonly class BoardView
@@ -25,9 +25,18 @@ final readonly class BoardView
      * @param  list<string>  $dates
      * @param  list<CrewRowView>  $crews
      * @param  list<StopView>  $unplanned
+     * @param  list<UnseatedView>  $unseated
      */
-    private function __construct(public array $dates, public array $crews, public array $unplanned, public int $more, public bool $proposed)
-    {
+    private function __construct(
+        public array $dates,
+        public array $crews,
+        public array $unplanned,
+        public int $more,
+        public bool $proposed,
+        /** Due by the week’s end and on no visit. */
+        public array $unseated,
+        public int $unseatedCount,
+    ) {
     }
 
     public static function of(WeekReader $reader, User $user): self
@@ -37,24 +46,29 @@ final readonly class BoardView
         $dates = array_map(fn (int $d): string => $reader->monday->addDays($d)->toDateString(), range(0, WeekReader::DAYS - 1));
         $rows = $reader->crews->map(fn (Crew $crew): CrewRowView => new CrewRowView(
             $crew->id, $crew->name, implode(', ', $crew->members->map(fn (User $u): string => $u->name)->all()), (string) $crew->vehicle?->name,
-            array_map(fn (int $d, string $date): CrewDayView => self::day($reader->week->routes[$crew->id.'@'.($first + $d)] ?? null, $date, $reader->visits, $units), array_keys($dates), $dates),
+            array_map(fn (int $d, string $date): CrewDayView => self::day($reader, $crew, $first + $d, $date, $units), array_keys($dates), $dates),
         ));
-        // The reader hands the most pressing first.
-        $waiting = $reader->visits->where('state', Visit::OPEN)->take(WeekReader::OPEN_SHOWN);
+        // Planned for somebody who is away first; then the most pressing, as the reader hands them.
+        $stranded = $reader->visits->only(array_keys($reader->stranded));
+        $waiting = $stranded->union($reader->visits->where('state', Visit::OPEN)->take(WeekReader::OPEN_SHOWN));
         $work = self::work($waiting->keys()->all());
         $open = Visit::query()->where('state', Visit::OPEN)->where('earliest_on', '<=', end($dates))->count();
+        [$unseated, $count] = Unseated::until($reader->monday->addDays(WeekReader::DAYS - 1));
 
         return new self(
-            $dates, array_values($rows->all()), array_values($waiting->map(fn (WeekVisit $v): StopView => self::stop($v, null, 0, $units, $work[$v->id] ?? ''))->all()), max(0, $open - WeekReader::OPEN_SHOWN),
-            $reader->visits->contains(fn (WeekVisit $v): bool => $v->moved),
+            $dates, array_values($rows->all()),
+            array_values($waiting->map(fn (WeekVisit $v): StopView => self::stop($v, null, 0, $units, $work[$v->id] ?? '', $reader->stranded[$v->id] ?? null))->all()),
+            max(0, $open - WeekReader::OPEN_SHOWN), $reader->visits->contains(fn (WeekVisit $v): bool => $v->moved), $unseated, $count,
         );
     }
 
-    /** @param  Collection<int, WeekVisit>  $records */
-    private static function day(?Route $route, string $date, Collection $records, Units $units): CrewDayView
+    private static function day(WeekReader $reader, Crew $crew, int $day, string $date, Units $units): CrewDayView
     {
+        $route = $reader->week->routes["{$crew->id}@{$day}"] ?? null;
+        $gone = array_map(fn (int $id): string => (string) $crew->members->find($id)?->name, $reader->away["{$crew->id}@{$day}"] ?? []);
+        $away = $reader->holidays[$date] ?? ($gone === [] ? '' : implode(', ', $gone).' away');
         if ($route === null) {
-            return new CrewDayView($date, false, [], null, 0, 0, '', 0, '', null);
+            return new CrewDayView($date, false, [], null, 0, 0, '', 0, '', null, $away === '' ? 'off' : $away);
         }
         $litres = fn (float $l): string => $units->show(Quantity::of($l, Kind::Volume));
         $most = max(1.0, $route->crewDay->saltL);
@@ -62,7 +76,7 @@ final readonly class BoardView
         $stops = [];
         foreach ($route->visits as $i => $visit) {
             $level -= $visit->saltL;
-            $record = $records[$visit->id] ?? null;
+            $record = $reader->visits[$visit->id] ?? null;
             if ($record !== null) {
                 $stops[] = self::stop($record, $route->startsMin[$i], $level / $most, $units);
             }
@@ -71,16 +85,32 @@ final readonly class BoardView
         return new CrewDayView(
             $date, true, $stops, $stops === [] ? null : Days::clock($route->backMin), (int) round($route->drivingMin), (int) round($route->overtimeMin),
             $route->saltL > 0 ? $litres($route->saltL).' of '.$litres($route->crewDay->saltL) : '', $route->saltL / $most,
-            $units->show(Quantity::of($route->loadKg, Kind::Mass)).' of '.$units->show(Quantity::of($route->crewDay->payloadKg, Kind::Mass)), $route->refusal?->words(),
+            $units->show(Quantity::of($route->loadKg, Kind::Mass)).' of '.$units->show(Quantity::of($route->crewDay->payloadKg, Kind::Mass)), $route->refusal?->words(), $away,
         );
     }
 
-    private static function stop(WeekVisit $visit, ?float $startsMin, float $level, Units $units, string $work = ''): StopView
+    private static function stop(WeekVisit $visit, ?float $startsMin, float $level, Units $units, string $work = '', ?string $stranded = null): StopView
     {
+        $was = $stranded === null || $visit->plannedDay === null ? '' : Days::date($visit->plannedDay)->format('D j M').': ';
+
         return new StopView(
-            $visit->id, $visit->place, $visit->client, $startsMin === null ? null : Days::clock($startsMin), (int) round($visit->core->minutes),
-            $visit->core->saltL > 0 ? $units->show(Quantity::of($visit->core->saltL, Kind::Volume)) : null, max(0.0, $level),
-            $work, $visit->pinned, $visit->moved, $visit->state, $visit->plannedDay === null ? 0 : max(0, $visit->plannedDay - $visit->core->dueDay), $visit->why, $visit->dueOn,
+            id: $visit->id,
+            place: $visit->place,
+            client: $visit->client,
+            at: $startsMin === null ? null : Days::clock($startsMin),
+            minutes: (int) round($visit->core->minutes),
+            water: $visit->core->saltL > 0 ? $units->show(Quantity::of($visit->core->saltL, Kind::Volume)) : null,
+            levelAfter: max(0.0, $level),
+            work: $work,
+            pinned: $visit->pinned,
+            promised: $visit->promised,
+            moved: $visit->moved,
+            state: $visit->state,
+            lateDays: $visit->plannedDay === null ? 0 : max(0, $visit->plannedDay - $visit->core->dueDay),
+            why: $stranded === null ? $visit->why : $was.$stranded,
+            dueOn: $visit->dueOn,
+            asks: $visit->asks,
+            siteId: $visit->siteId,
         );
     }
 
@@ -93,7 +123,7 @@ final readonly class BoardView
     private static function work(array $visitIds): array
     {
         return VisitTask::query()->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')->whereIntegerInRaw('visit_tasks.visit_id', $visitIds)->orderBy('visit_tasks.id')
-            ->select('visit_tasks.visit_id', 'visit_tasks.system_id', 'task_types.name')->toBase()->get()->groupBy('visit_id')
+            ->select('visit_tasks.visit_id', 'visit_tasks.system_id')->selectRaw('coalesce(visit_tasks.title, task_types.name) as name')->toBase()->get()->groupBy('visit_id')
             ->map(function (Collection $tasks): string {
                 $systems = $tasks->pluck('system_id')->unique()->count();
                 $names = $tasks->map(fn (stdClass $t): string => lcfirst((string) $t->name))->unique()->values();

@@ -19,6 +19,8 @@ final readonly class CrewDayView
         public float $levelStart,
         public string $load,
         public ?string $refusal,
+        /** "Jory away", "Midwinter"; empty where all are there. */
+        public string $away,
     ) {
     }
 }

@@ -19,12 +19,17 @@ final readonly class StopView
         public float $levelAfter,
         public string $work,
         public bool $pinned,
+        /** Moved by hand: a proposal leaves it there until it is released. */
+        public bool $promised,
         public bool $moved,
         public string $state,
         /** Days later than due; 0 in time. */
         public int $lateDays,
         public ?string $why,
         public string $dueOn,
+        /** What is assumed because nobody has said. */
+        public ?string $asks,
+        public int $siteId,
     ) {
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Rounds\Views;
 
 use App\Rounds\Task;
+use App\Rounds\TaskTriggers;
 use Carbon\CarbonImmutable;
+use Velbrin\Core\Rounds\TriggerKind;
 
 /** One recurring job and where it stands. */
 final readonly class TaskLineView
@@ -23,14 +25,24 @@ final readonly class TaskLineView
         public ?string $lastDoneOn,
         public ?string $dueOn,
         public ?string $latestOn,
-        public float $everyDays,
+        public ?float $everyDays,
         public ?float $earliestDays,
         public ?float $latestDays,
-        public float $standardDays,
+        public ?float $standardDays,
         public ?string $reason,
         public ?string $suspendedUntil,
         public ?string $suspendedReason,
         public ?float $litres,
+        /**
+         * Further reasons, in words
+         *
+         * @var list<string>
+         */
+        public array $reasons,
+        /** @var list<TriggerView> */
+        public array $triggers,
+        /** The reason that asks for it now, where it is not its days. */
+        public ?string $because,
     ) {
     }
 
@@ -45,6 +57,7 @@ final readonly class TaskLineView
             $task->id, $task->system_id, (string) $task->system?->name, trim("{$task->system?->site?->client?->name}, {$task->system?->site?->name}", ', '), (string) $task->type?->name, $task->task_type_id,
             is_string($turn) ? $turn : null, $standing->value, $standing->label(), $task->dateText('last_done_on'), $task->dateText('due_on'), $task->dateText('latest_on'),
             $task->every_days, $task->earliest_days, $task->latest_days, $task->type->every_days ?? $task->every_days, $task->reason, $task->isSuspended() ? $task->suspended_until?->toDateString() : null, $task->suspended_reason, $task->litres,
+            TaskTriggers::words($task), array_map(TriggerView::of(...), $task->triggers ?? []), $task->due_because === null || $task->due_because === TriggerKind::Every->value ? null : TriggerKind::tryFrom($task->due_because)?->label(),
         );
     }
 }

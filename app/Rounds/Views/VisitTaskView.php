@@ -74,7 +74,7 @@ final readonly class VisitTaskView
         }
 
         return new self(
-            $task->id, $task->system_id, (string) $type?->key, (string) $type?->name, $task->turn, $task->state, $steps, array_values(array_filter($task->steps, is_int(...))), $words($task->sheet['cautions'] ?? $type?->cautions), $off,
+            $task->id, $task->system_id, (string) $type?->key, $task->name(), $task->turn, $task->state, $steps, array_values(array_filter($task->steps, is_int(...))), $words($task->sheet['cautions'] ?? $type?->cautions), $off,
             $words($type?->readings), $type?->messy === true, $task->note, $task->litres, $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)), $task->out_l, $task->in_l, $task->reason,
             ! $change || $task->litres === null ? [] : array_map(fn (ChangeMethod $m): MethodView => MethodView::of($m, $units), ChangeReader::methods($system, $task->litres)),
             ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),

@@ -23,6 +23,8 @@ final readonly class CrewDay
         public float $payloadKg,
         public float $saltL,
         public float $roL,
+        /** Today: now. Nothing new begins before it. */
+        public float $notBeforeMin = 0,
     ) {
     }
 

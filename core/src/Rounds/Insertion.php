@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Rounds;
 
+use Closure;
+
 /**
  * Cheapest consequence (S-21): the visit that would lose most by waiting is placed first, where it costs least; then visits move to
  * where they cost less, and an unplaced one may push another to a free place. Same input, same result.
@@ -14,6 +16,9 @@ final class Insertion implements Solver
     private const NO_CHOICE = 100_000.0;
 
     private const BETTER = 1e-6;
+
+    /** The share of all the work that the first placing is. */
+    private const INSERTING = 0.7;
 
     /** Open visits by crew days from which on best places are remembered, and how many placings they may be old. */
     private const LARGE = 20_000;
@@ -52,13 +57,21 @@ final class Insertion implements Solver
 
     private Prices $prices;
 
+    /** @var (Closure(float): void)|null */
+    private ?Closure $pace = null;
+
+    /** Share of the work that is done. */
+    private float $done = 0.0;
+
     public function __construct(private readonly int $passes = 4)
     {
         $this->prices = new Prices;
     }
 
-    public function plan(Week $week, array $visits, array $pinned = []): WeekPlan
+    public function plan(Week $week, array $visits, array $pinned = [], ?Closure $pace = null): WeekPlan
     {
+        $this->pace = $pace;
+        $this->done = 0.0;
         $this->prices = $week->prices;
         $this->routes = $week->routes;
         $this->visits = $this->where = $this->near = $this->nearAll = $this->may = [];
@@ -80,10 +93,11 @@ final class Insertion implements Solver
                 $this->stand($visit->id, $key);
             }
         }
-        $open = $this->insertAll(array_map(fn (Visit $v): int => $v->id, $visits));
+        $open = $this->insertAll(array_map(fn (Visit $v): int => $v->id, $visits), self::INSERTING);
         $free = array_fill_keys(array_diff(array_keys($this->visits), $pinned), true);
         for ($pass = 0; $pass < $this->passes; $pass++) {
             $before = count($open);
+            $this->tell(self::INSERTING + (1 - self::INSERTING) * $pass / $this->passes);
             $open = $this->push($open, $free);
             $moved = $this->relocate($free);
             $moved = (count($this->where) <= self::SWAP_UP_TO && $this->swap($free)) || $moved;
@@ -105,10 +119,10 @@ final class Insertion implements Solver
             if ($refusal === null) {
                 foreach (range(0, count($route->visits)) as $position) {
                     $tried = $route->with($visit, $position, $prices)->refusal;
-                    $refusal = $tried === null || ($refusal !== null && $tried->value < $refusal->value) ? $refusal : $tried;
+                    $refusal = $tried === null || ($refusal !== null && $tried->nearness() < $refusal->nearness()) ? $refusal : $tried;
                 }
             }
-            if ($refusal !== null && $refusal->value > $nearest->refusal->value) {
+            if ($refusal !== null && $refusal->nearness() > $nearest->refusal->nearness()) {
                 $nearest = new Unplanned($visit, $refusal, $route->crewDay);
             }
         }
@@ -116,11 +130,20 @@ final class Insertion implements Solver
         return $nearest;
     }
 
+    private function tell(float $share): void
+    {
+        $this->done = max($this->done, $share);
+        if ($this->pace !== null) {
+            ($this->pace)($this->done);
+        }
+    }
+
     /**
      * @param  list<int>  $ids
+     * @param  float|null  $share  of all the work; null: it is told elsewhere
      * @return list<int> those without a place
      */
-    private function insertAll(array $ids): array
+    private function insertAll(array $ids, ?float $share = null): array
     {
         /** @var array<int, array<string, array{0: float, 1: int}>> $best cheapest place in each crew day */
         $best = [];
@@ -134,6 +157,7 @@ final class Insertion implements Solver
                     $best[$id][$key] = $place;
                 }
             }
+            $this->tell($share === null ? self::INSERTING : 0.3 * $share * count($open) / count($ids));
         }
         // Each visit's two best places, asked anew only where the last placing could have changed them; in a small week, always.
         $large = count($open) * count($this->routes) > self::LARGE;
@@ -158,6 +182,7 @@ final class Insertion implements Solver
                 break;
             }
             [, $id, $key] = $chosen;
+            $this->tell($share === null ? self::INSERTING : $share * (0.3 + 0.7 * $round / count($ids)));
             $this->routes[$key] = $this->routes[$key]->with($this->visits[$id], $best[$id][$key][1], $this->prices);
             $this->stand($id, $key);
             unset($open[$id]);
@@ -289,6 +314,7 @@ final class Insertion implements Solver
             if (! isset($free[$id])) {
                 continue;
             }
+            $this->tell(self::INSERTING);
             $home = $this->where[$id];
             $visit = $this->visits[$id];
             $with = $this->routes[$home];

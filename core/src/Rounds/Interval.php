@@ -40,4 +40,10 @@ final readonly class Interval
     {
         return new Window($doneDay + $this->earliestDays, $doneDay + $this->dueDays, $doneDay + $this->latestDays);
     }
+
+    /** Never done: due on its first day, overdue as much later as it would be after a regular one (S-51). */
+    public function from(float $firstDay): Window
+    {
+        return new Window($firstDay, $firstDay, $firstDay + $this->latestDays - $this->dueDays);
+    }
 }

@@ -7,6 +7,9 @@ namespace Velbrin\Core\Rounds;
 /** A crew's day with its visits in order: when each begins, what it costs, whether it breaks a hard rule. */
 final readonly class Route
 {
+    /** A pinned hour is kept when the crew comes this much later. */
+    private const PIN_SLACK_MIN = 1.0;
+
     /**
      * @param  list<Visit>  $visits
      * @param  list<float>  $startsMin  when each visit begins
@@ -40,7 +43,7 @@ final readonly class Route
             $kg += $visit->loadKg();
             $isolated += $visit->isolated ? 1 : 0;
             $refusal ??= self::fits($day, $visit);
-            if ($visit->isolated && ($i < count($visits) - 1 || $isolated > 1)) {
+            if ($visit->isolated && ! $visit->isFact && ($i < count($visits) - 1 || $isolated > 1)) {
                 $refusal ??= Refusal::Isolation;
             }
         }
@@ -54,9 +57,15 @@ final readonly class Route
     /** What of a visit alone already keeps it from this crew's day. */
     public static function fits(CrewDay $day, Visit $visit): ?Refusal
     {
+        if ($visit->isFact) {
+            return null;
+        }
+
         return match (true) {
             $day->day < $visit->earliestDay || $day->day > $visit->latestDay => Refusal::OutsideDays,
             ($visit->open[$day->day] ?? []) === [] => Refusal::Closed,
+            $visit->mayBegin($day->day) === [] => Refusal::Wish,
+            $visit->onlyMember !== null && ! in_array($visit->onlyMember, $day->members, true) => Refusal::Wish,
             count($day->members) < $visit->persons => Refusal::Persons,
             array_diff($visit->skills, $day->skills) !== [] => Refusal::Skill,
             $visit->loadKg() > $day->payloadKg + 1e-9 => Refusal::Payload,
@@ -74,6 +83,8 @@ final readonly class Route
         $at = $day->depot;
         $starts = [];
         $breakAfter = 0;
+        // What has begun stands before what is still planned.
+        $plansBefore = false;
         $rested = $visits === [] || $day->breakMin <= 0;
         $half = ($day->startMin + $day->endMin) / 2;
         foreach ($visits as $i => $visit) {
@@ -81,18 +92,24 @@ final readonly class Route
             $driving += $drive;
             $clock += $drive + Spot::PARKING_MIN;
             // The break is taken where half the day is over, before the next visit begins.
-            if (! $rested && $clock + $visit->minutes > $half) {
+            $holdsUp = $visit->fixedStartMin !== null && $clock + $day->breakMin > $visit->fixedStartMin;
+            if (! $rested && ! $holdsUp && $clock + $visit->minutes > $half) {
                 $clock += $day->breakMin;
                 $breakAfter = $i;
                 $rested = true;
             }
-            $begin = self::opening($visit, $day->day, $clock);
+            $begin = $visit->fixedStartMin ?? self::opening($visit, $day->day, max($clock, $day->notBeforeMin));
             if ($begin === null) {
                 $refusal ??= Refusal::Opening;
                 $begin = $clock;
             }
+            $isLate = $visit->isFact ? $plansBefore : $clock > $begin + self::PIN_SLACK_MIN;
+            if ($visit->fixedStartMin !== null && $isLate) {
+                $refusal ??= Refusal::Pinned;
+            }
+            $plansBefore = $plansBefore || ! $visit->isFact;
             $starts[] = $begin;
-            $clock = $begin + $visit->minutes;
+            $clock = max($visit->isFact ? 0.0 : $clock, $begin) + $visit->minutes;
             $work += $visit->minutes;
             $at = $visit->spot;
         }
@@ -113,7 +130,7 @@ final readonly class Route
     /** The first moment from then on at which the whole visit fits into an opening. */
     private static function opening(Visit $visit, int $day, float $clock): ?float
     {
-        foreach ($visit->open[$day] ?? [] as [$from, $to]) {
+        foreach ($visit->mayBegin($day) as [$from, $to]) {
             $begin = max($from, $clock);
             if ($begin + $visit->minutes <= $to + 1e-9) {
                 return $begin;

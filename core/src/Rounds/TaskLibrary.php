@@ -16,6 +16,8 @@ final class TaskLibrary
     {
         return [
             new TaskType('look', 'Look, count, listen', 14, 5, ['Fish counted, breathing, eating', 'Corals open, pale, receding', 'Noise, bubbles, drips, smell'], readings: ['temperature', 'salinity']),
+            new TaskType('errand', 'As written', 0, 15, ['As it is written at its head'], ['Water and mains: dry hands; unplug what your hand goes near.']),
+            new TaskType('call-out', 'Call-out', 0, 45, ['Look from the door: water on the floor, smell, noise', 'Electricity from a dry place before hands go in', 'Temperature, flow, breathing of the fish', 'What was found, what was done, what is left'], ['Water on the floor and mains: nobody steps in before the breaker is off.'], readings: ['temperature', 'ph']),
             new TaskType('change', 'Water change', 14, 10, [
                 'Secure both hose ends, drain hose tied to its drain', 'Switch off what the level will reach', 'Start the siphon without your mouth, draw down to the mark', 'Check the new water: temperature and salinity against the tank', 'Refill slowly, shut off in time', 'Everything on again, level as before',
             ], ['Never leave a running hose alone.', 'Salt water goes to the foul drain; local rules decide.', self::WET_HANDS], [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::BaredHeaters]),
@@ -36,27 +38,56 @@ final class TaskLibrary
             new TaskType('topoff-test', 'Top-off test', 90, 8, ['Lift the float, hear it stop', 'Dip the sensor, hear it start']),
             new TaskType('drain-rehearsal', 'Power-cut rehearsal', 365, 20, ['Return off', 'Mark the highest sump level', 'Compare with the record', 'On again, weir running'], ['Stay beside the sump until it stands still.'], [OffWhile::Skimmer]),
             new TaskType('photo', 'Photo survey', 90, 6, ['Front, left, right, from above, sump']),
-            new TaskType('sand-topup', 'Sand top-up', 300, 45, ['Depths measured, kg known', 'Water lowered with the change', 'Corals off the bed, places written down', 'Sand in by bag, under water', 'Corals back to their places', 'Client told: cloudy until tomorrow'], ['Big fleshy corals: let them empty, support, never squeeze.'], [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::Return], messy: true),
+            new TaskType('sand-topup', 'Sand top-up', 300, 45, ['Depth at four places, kg known', 'Photo of the bed before anything is lifted', 'New socks or floss in', 'Water lowered: the change is part of this', 'Big corals left to empty themselves of water; each lifted supported, its place written down', 'Sand in by bag or tube, under water, bag by bag', 'Corals back to their places, counted', 'Refilled, all on again', 'Client told: cloudy until tomorrow, nobody stirs'], ['Big fleshy corals: let them empty, support, never squeeze.'], [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::Return], messy: true),
         ];
     }
 
-    /**
-     * The standard set of a regime: task type and days; a system's own intervals are deviations.
-     *
-     * @param  bool  $hoisted  lamps hang over sheaves or a winch, or rise for work (B-84)
-     * @return array<string, float>
-     */
-    public static function standard(Regime $regime, bool $hoisted = false): array
+    /** The standard set of a regime on a system with that record; its own intervals are deviations (S-3, S-51). */
+    public static function standard(Regime $regime, OnTheRecord $has = new OnTheRecord): StandardSet
     {
-        $usual = [...($hoisted ? ['hanging' => 180] : []), 'look' => 14, 'change' => 14, 'glass' => 7, 'floss' => 7, 'skimmer-cup' => 7, 'probe-calibration' => 30, 'alarm-test' => 90, 'topoff-test' => 90, 'drain-rehearsal' => 365, 'pump-soak' => 120, 'photo' => 90];
+        $wanted = self::ofRegime($regime);
+        if ($has->hoisted === true) {
+            $wanted = ['hanging' => 180.0, ...$wanted];
+        }
+        if ($has->battery === true) {
+            $wanted['battery-test'] = 180.0;
+        }
+        $leftOut = array_filter(array_intersect_key([
+            'vessel-refill' => $has->doser === false ? 'no doser in the register' : null,
+            'sand-quarter' => $has->sand === false ? 'the floor is bare' : null,
+            'alarm-test' => $has->alarm === false ? 'no alarm on record' : null,
+            'topoff-test' => $has->topOff === false ? 'no top-off in the register' : null,
+            'skimmer-cup' => $has->skimmer === false ? 'no skimmer in the register' : null,
+            'drain-rehearsal' => $has->returnPump === false ? 'no return pump in the register' : null,
+        ], $wanted));
+
+        return new StandardSet(array_diff_key($wanted, $leftOut), $leftOut);
+    }
+
+    /** @return array<string, float> days by kind of job */
+    private static function ofRegime(Regime $regime): array
+    {
+        $usual = [
+            'look' => 14.0,
+            'change' => 14.0,
+            'glass' => 7.0,
+            'floss' => 7.0,
+            'skimmer-cup' => 7.0,
+            'probe-calibration' => 30.0,
+            'alarm-test' => 90.0,
+            'topoff-test' => 90.0,
+            'drain-rehearsal' => 365.0,
+            'pump-soak' => 120.0,
+            'photo' => 90.0,
+        ];
 
         return match ($regime) {
-            Regime::Natural, Regime::Raised => [...$usual, 'vessel-refill' => 21, 'sand-quarter' => 28],
-            Regime::LowNutrient => [...$usual, 'vessel-refill' => 21, 'change' => 21],
-            Regime::SoftCoral => [...$usual, 'carbon' => 30],
-            Regime::FishOnly => [...$usual, 'sand-quarter' => 28],
-            Regime::Quarantine => [...($hoisted ? ['hanging' => 180] : []), 'look' => 3, 'change' => 3, 'glass' => 7],
-            Regime::Cool => [...$usual, 'look' => 7, 'change' => 7],
+            Regime::Natural, Regime::Raised => [...$usual, 'vessel-refill' => 21.0, 'sand-quarter' => 28.0],
+            Regime::LowNutrient => [...$usual, 'vessel-refill' => 21.0, 'change' => 21.0],
+            Regime::SoftCoral => [...$usual, 'carbon' => 30.0],
+            Regime::FishOnly => [...$usual, 'sand-quarter' => 28.0],
+            Regime::Quarantine => ['look' => 3.0, 'change' => 3.0, 'glass' => 7.0],
+            Regime::Cool => [...$usual, 'look' => 7.0, 'change' => 7.0],
         };
     }
 }

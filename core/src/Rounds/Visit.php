@@ -27,7 +27,41 @@ final readonly class Visit
         public ?int $familiar = null,
         /** Isolated (L-51): last in a crew's day, one a day. */
         public bool $isolated = false,
+        /** Pinned, begun or over: begins then, whatever stands before it. Minutes of the day. */
+        public ?float $fixedStartMin = null,
+        /** Begun or over: a fact, which no rule refuses. */
+        public bool $isFact = false,
+        /** A standing wish for one person (S-56). */
+        public ?int $onlyMember = null,
+        /**
+         * @var array<int, list<array{0: float, 1: float}>>|null by day, as `open`: when standing wishes allow it; null: no wish
+         */
+        public ?array $wished = null,
     ) {
+    }
+
+    /**
+     * When the place is open and its wishes allow it, that day.
+     *
+     * @return list<array{0: float, 1: float}>
+     */
+    public function mayBegin(int $day): array
+    {
+        $open = $this->open[$day] ?? [];
+        if ($this->wished === null) {
+            return $open;
+        }
+        $both = [];
+        foreach ($open as [$from, $to]) {
+            foreach ($this->wished[$day] ?? [] as [$wishFrom, $wishTo]) {
+                if (min($to, $wishTo) > max($from, $wishFrom)) {
+                    $both[] = [max($from, $wishFrom), min($to, $wishTo)];
+                }
+            }
+        }
+        sort($both);
+
+        return $both;
     }
 
     /** What it weighs in the van. */

@@ -8,7 +8,7 @@ use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Water\Hose;
 
-/** How long a visit takes (S-12): setup, tasks, water, report; what the last five took overrides the sum. */
+/** How long a visit takes (S-12): r × (setup + jobs + water + report). What is on it today decides; r learns how long things take there. */
 final readonly class VisitTime
 {
     public const SETUP_MIN = 10.0;
@@ -17,27 +17,38 @@ final readonly class VisitTime
 
     public const LEARNS_FROM = 5;
 
-    private function __construct(public float $minutes, public bool $learned)
+    public const LEAST_RATIO = 0.5;
+
+    public const MOST_RATIO = 2.0;
+
+    private function __construct(public float $minutes, public float $ratio)
     {
     }
 
     /**
-     * @param  list<float>  $taskMin
-     * @param  float  $litresMoved  out and in each count once
-     * @param  list<float>  $lastActualMin  newest first
+     * @param  list<float>  $partMin  jobs and water
+     * @param  list<float>  $ratios  actual over planned of the last visits there, newest first; fewer than five teach nothing
      *
      * @throws OutOfRange
      */
-    public static function of(array $taskMin, float $litresMoved = 0, float $flowLh = Hose::USUAL_LH, array $lastActualMin = []): self
+    public static function of(array $partMin, array $ratios = []): self
     {
-        if (count($lastActualMin) >= self::LEARNS_FROM) {
-            $last = array_slice($lastActualMin, 0, self::LEARNS_FROM);
-            sort($last);
-
-            return new self($last[intdiv(self::LEARNS_FROM, 2)], true);
+        foreach ($partMin as $minutes) {
+            Guard::notNegative('minutes', $minutes);
         }
-        $water = 60 * Guard::notNegative('litresMoved', $litresMoved) / Guard::positive('flowLh', $flowLh);
+        $ratio = 1.0;
+        if (count($ratios) >= self::LEARNS_FROM) {
+            $last = array_slice($ratios, 0, self::LEARNS_FROM);
+            sort($last);
+            $ratio = min(self::MOST_RATIO, max(self::LEAST_RATIO, $last[intdiv(self::LEARNS_FROM, 2)]));
+        }
 
-        return new self(self::SETUP_MIN + array_sum($taskMin) + $water + self::REPORT_MIN, false);
+        return new self($ratio * (self::SETUP_MIN + array_sum($partMin) + self::REPORT_MIN), $ratio);
+    }
+
+    /** Draining and filling so many litres. @throws OutOfRange */
+    public static function waterMin(float $litres, float $flowLh = Hose::USUAL_LH): float
+    {
+        return 60 * Guard::notNegative('litres', $litres) / Guard::positive('flowLh', $flowLh);
     }
 }

@@ -25,4 +25,13 @@ final readonly class Window
     {
         return $day >= $this->earliestDay;
     }
+
+    /** The days of a calendar inside it: not a day too early, not a day past its latest; at least one day wide. */
+    public function inDays(): self
+    {
+        $earliest = ceil($this->earliestDay - 1e-9);
+        $due = max($earliest, floor($this->dueDay + 1e-9));
+
+        return new self($earliest, $due, max($due, floor($this->latestDay + 1e-9)));
+    }
 }

@@ -11,8 +11,9 @@ use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\Due;
 use Velbrin\Core\Rounds\Interval;
-use Velbrin\Core\Rounds\Recurrence;
+use Velbrin\Core\Rounds\OnTheRecord;
 use Velbrin\Core\Rounds\TaskLibrary;
+use Velbrin\Core\Rounds\Turns;
 use Velbrin\Core\Rounds\VisitTime;
 
 /** When tasks come due, what follows when they are done, and how long a visit takes. */
@@ -30,28 +31,30 @@ final class TasksTest extends TestCase
     }
 
     #[Test]
-    public function portions_and_turns_go_round_and_a_while_ends(): void
+    public function portions_and_turns_go_round(): void
     {
-        $quarters = new Recurrence(Interval::of(28), ['left front', 'right front', 'left back', 'right back']);
         $turn = 0;
         $seen = [];
         for ($i = 0; $i < 5; $i++) {
-            $seen[] = $quarters->turns[$turn];
-            [, $turn] = $quarters->after($i * 28, $turn);
+            $seen[] = $turn;
+            $turn = Turns::after($turn, 4);
         }
-        self::assertSame(['left front', 'right front', 'left back', 'right back', 'left front'], $seen);
-        $week = new Recurrence(Interval::of(1), untilDay: 3);
-        self::assertNotNull($week->after(2)[0]);
-        self::assertNull($week->after(3)[0]);
+        self::assertSame([0, 1, 2, 3, 0], $seen);
+        self::assertSame(0, Turns::after(3, 0), 'nothing takes turns');
     }
 
     #[Test]
-    public function a_visit_is_its_parts_until_five_have_been_measured(): void
+    public function what_is_on_a_visit_decides_and_five_visits_teach_how_long_things_take_there(): void
     {
         // 10 + 8 + 10 + 5, and 120 L at 300 L/h are 24 min.
-        self::assertSame([57.0, false], [VisitTime::of([8, 10], 120)->minutes, VisitTime::of([8, 10], 120)->learned]);
-        self::assertSame(57.0, VisitTime::of([8, 10], 120, 300, [90, 95, 40, 88])->minutes);
-        self::assertSame([90.0, true], [VisitTime::of([8, 10], 120, 300, [90, 95, 40, 88, 300, 1, 1])->minutes, VisitTime::of([8], 0, 300, [90, 95, 40, 88, 300])->learned]);
+        $parts = [8.0, 10.0, VisitTime::waterMin(120)];
+        self::assertSame([57.0, 1.0], [VisitTime::of($parts)->minutes, VisitTime::of($parts)->ratio]);
+        self::assertSame(57.0, VisitTime::of($parts, [1.5, 1.5, 1.5, 1.5])->minutes, 'four teach nothing');
+        self::assertEqualsWithDelta(57 * 1.5, VisitTime::of($parts, [1.5, 1.5, 0.9, 1.6, 1.2, 9.0])->minutes, 1e-9, 'the median of the newest five');
+        self::assertEqualsWithDelta(57 * 2.0, VisitTime::of($parts, [4.0, 4.0, 4.0, 4.0, 4.0])->minutes, 1e-9, 'never more than twice');
+        self::assertEqualsWithDelta(57 * 0.5, VisitTime::of($parts, [0.1, 0.1, 0.1, 0.1, 0.1])->minutes, 1e-9, 'never less than half');
+        // Five short visits do not make a long one short: 193 min of jobs are planned, not the 69 of last time.
+        self::assertSame(208.0, VisitTime::of([193.0], [1.0, 1.0, 1.0, 1.0, 1.0])->minutes);
     }
 
     #[Test]
@@ -59,12 +62,29 @@ final class TasksTest extends TestCase
     {
         $types = array_column(TaskLibrary::all(), null, 'key');
         foreach (Regime::cases() as $regime) {
-            self::assertSame([], array_diff(array_keys(TaskLibrary::standard($regime)), array_keys($types)), $regime->value);
-            self::assertSame(['hanging'], array_keys(array_diff_key(TaskLibrary::standard($regime, hoisted: true), TaskLibrary::standard($regime))), 'lamps that are hoisted have their rope and brake looked at');
+            self::assertSame([], array_diff(array_keys(TaskLibrary::standard($regime)->everyDays), array_keys($types)), $regime->value);
+            $hoisted = TaskLibrary::standard($regime, new OnTheRecord(hoisted: true))->everyDays;
+            self::assertSame(['hanging'], array_keys(array_diff_key($hoisted, TaskLibrary::standard($regime)->everyDays)), 'lamps that are hoisted have their rope and brake looked at');
         }
         foreach ($types as $type) {
             self::assertNotSame([], $type->steps, $type->key);
             self::assertSame([], array_filter($type->readings, fn (string $p): bool => Parameter::tryFrom($p) === null));
         }
+    }
+
+    #[Test]
+    public function the_standard_set_leaves_out_what_the_record_makes_pointless_and_says_why(): void
+    {
+        $bare = TaskLibrary::standard(Regime::Raised, new OnTheRecord(doser: false, sand: false, alarm: false, topOff: false, skimmer: false, returnPump: false));
+        self::assertSame(
+            ['skimmer-cup', 'alarm-test', 'topoff-test', 'drain-rehearsal', 'vessel-refill', 'sand-quarter'],
+            array_values(array_intersect(array_keys(TaskLibrary::standard(Regime::Raised)->everyDays), array_keys($bare->leftOut))),
+        );
+        self::assertSame('the floor is bare', $bare->leftOut['sand-quarter']);
+        self::assertSame([], array_intersect_key($bare->everyDays, $bare->leftOut));
+        self::assertArrayHasKey('sand-quarter', TaskLibrary::standard(Regime::Raised, new OnTheRecord(sand: null))->everyDays, 'what nobody has said is not left out');
+        self::assertArrayHasKey('sand-quarter', TaskLibrary::standard(Regime::Raised, new OnTheRecord(sand: true))->everyDays);
+        self::assertSame([], TaskLibrary::standard(Regime::Quarantine, new OnTheRecord(sand: false))->leftOut, 'what it would not have asked for is not left out');
+        self::assertArrayHasKey('battery-test', TaskLibrary::standard(Regime::Natural, new OnTheRecord(battery: true))->everyDays);
     }
 }

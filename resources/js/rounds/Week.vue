@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
-import { computed, nextTick, ref } from 'vue';
-import type { BoardView, ConsequenceView, StopView } from '../generated';
+import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
+import type { BoardView, ConsequenceView, StopView, TellView, WeekRunView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { refusal, send } from '../shared/send';
@@ -9,7 +9,7 @@ import { date, whenDay } from '../shared/units';
 import DayWater from './DayWater.vue';
 import RoundsTabs from './RoundsTabs.vue';
 
-const props = defineProps<{ board: BoardView; monday: string; page: number; pages: number; mayPlan: boolean; today: string }>();
+const props = defineProps<{ board: BoardView; monday: string; page: number; pages: number; mayPlan: boolean; today: string; run: WeekRunView | null; undo: string | null; tell: TellView[] }>();
 const { errors } = useShell();
 const day = (iso: string) => new Date(`${iso}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const shift = (days: number) => { const d = new Date(`${props.monday}T12:00:00`); d.setDate(d.getDate() + days); return d.toISOString().slice(0, 10); };
@@ -60,6 +60,21 @@ function drop(toCrew: number, toDay: string) {
     if (dragged.value) void choose(dragged.value, toCrew, toDay);
     dragged.value = null;
 }
+
+/** A proposal is worked out beside the page: it is asked after until it has ended. */
+const ASK_EVERY_MS = 700;
+let asking: number | undefined;
+const isOpen = computed(() => props.run?.isOpen === true);
+watch(
+    isOpen,
+    (open) => {
+        window.clearInterval(asking);
+        if (open) asking = window.setInterval(() => router.reload({ only: ['board', 'run', 'undo', 'tell'] }), ASK_EVERY_MS);
+    },
+    { immediate: true },
+);
+onBeforeUnmount(() => window.clearInterval(asking));
+const everything = computed(() => !props.board.unplanned.length && !props.board.more && !props.board.unseatedCount);
 function close(event: KeyboardEvent) {
     if (event.key === 'Escape') chosen.value = null;
 }
@@ -71,10 +86,30 @@ function close(event: KeyboardEvent) {
         <div class="head"><h1>Rounds</h1>
             <nav class="weeknav" aria-label="Weeks"><Link :href="`/rounds?week=${shift(-7)}`" aria-label="The week before">‹</Link><b>{{ day(board.dates[0]) }} to {{ day(board.dates[board.dates.length - 1]) }}</b><Link :href="`/rounds?week=${shift(7)}`" aria-label="The week after">›</Link></nav>
             <template v-if="mayPlan">
-                <template v-if="board.proposed"><button type="button" class="btn-go push" :disabled="busy !== ''" @click="act('/rounds/accept', { week: monday })">Accept the proposal</button><button type="button" class="outline" :disabled="busy !== ''" @click="act('/rounds/undo', { week: monday })">Undo it</button></template>
-                <button v-else type="button" class="btn-go push" data-new :disabled="busy !== ''" @click="act('/rounds/propose', { week: monday }, 'propose')">{{ busy === 'propose' ? 'Working it out…' : 'Propose the week' }}</button>
+                <template v-if="isOpen && run">
+                    <span class="running"><label for="share">Working the week out</label> <progress id="share" :value="run.share" max="1" /> {{ Math.round(run.share * 100) }} %</span>
+                    <button type="button" class="outline" @click="act(`/rounds/runs/${run.id}/stop`, {}, 'stop')">Stop it</button>
+                </template>
+                <template v-else>
+                    <button v-if="board.proposed" type="button" class="btn-go push" :disabled="busy !== ''" @click="act('/rounds/accept', { week: monday })">Accept the proposal</button>
+                    <button v-else type="button" class="btn-go push" data-new :disabled="busy !== ''" @click="act('/rounds/propose', { week: monday }, 'propose')">Propose the week</button>
+                    <button v-if="board.proposed" type="button" class="outline" :disabled="busy !== ''" @click="act('/rounds/propose', { week: monday }, 'propose')">Propose again</button>
+                </template>
+                <button v-if="undo" type="button" class="outline" :disabled="busy !== '' || isOpen" :title="`Take back ${undo}`" @click="act('/rounds/undo', { week: monday })">Undo<span class="visually-hidden"> {{ undo }}</span></button>
+                <Link class="outline" href="/rounds/sick">Somebody is ill</Link>
             </template>
         </div>
+        <div v-if="run && !run.isOpen && run.said.length && run.monday === monday" class="standing said" role="status"><p v-for="line in run.said" :key="line">{{ line }}</p></div>
+        <section v-if="mayPlan && tell.length" class="tellers" aria-labelledby="tell-head">
+            <h2 id="tell-head">Clients to tell: {{ tell.length }}</h2>
+            <ul class="list">
+                <li v-for="t in tell" :key="t.id">
+                    <b>{{ t.place }}</b> <small>{{ t.client }}</small> {{ t.words }}
+                    <a v-if="t.phone" :href="`tel:${t.phone}`">{{ t.contact }}, {{ t.phone }}</a><small v-else>no telephone on record</small>
+                    <button type="button" class="linkish" :aria-label="`${t.place} knows`" @click="act(`/rounds/moves/${t.id}/told`)">they know</button>
+                </li>
+            </ul>
+        </section>
         <RoundsTabs on="week" />
         <FieldError :words="errors.week ?? errors.move" />
         <div class="tablebox" tabindex="0" role="region" aria-label="The board">
@@ -86,16 +121,17 @@ function close(event: KeyboardEvent) {
                         <th scope="row"><b>{{ c.name }}</b><small>{{ c.members }}</small><small>{{ c.vehicle }}</small></th>
                         <td v-for="d in c.days" :key="d.date" :class="{ none: !d.works, over: over === `${c.id}@${d.date}`, past: d.date < today }" @dragover.prevent="over = `${c.id}@${d.date}`" @dragleave="over = ''" @drop.prevent="drop(c.id, d.date)">
                             <template v-if="d.works">
+                                <p v-if="d.away" class="dayfoot awayhere">{{ d.away }}</p>
                                 <DayWater :day="d" />
                                 <ol>
                                     <li v-for="s in d.stops" :key="s.id" :class="[s.state, { moved: s.moved, chosen: s.id === chosen?.id }]">
-                                        <button v-if="mayPlan && s.state === 'planned' && d.date >= today" type="button" draggable="true" :aria-label="`${s.place}, ${s.at}: move it`" @dragstart="dragged = s" @click="choose(s)"><span class="t">{{ s.at }}</span> <b>{{ s.place }}</b><span v-if="s.pinned" class="pin" title="pinned"> ●</span><small>{{ [s.water, s.lateDays ? `${s.lateDays} d late` : null].filter(Boolean).join(' · ') }}</small></button>
+                                        <button v-if="mayPlan && s.state === 'planned' && d.date >= today" type="button" draggable="true" :aria-label="`${s.place}, ${s.at}: move it`" @dragstart="dragged = s" @click="choose(s)"><span class="t">{{ s.at }}</span> <b>{{ s.place }}</b><span v-if="s.pinned" class="pin" title="pinned to its hour"> ●<span class="visually-hidden"> pinned</span></span><span v-else-if="s.promised" class="pin" title="promised: a proposal leaves it here"> ○<span class="visually-hidden"> promised</span></span><small>{{ [s.water, s.lateDays ? `${s.lateDays} d late` : null].filter(Boolean).join(' · ') }}</small></button>
                                         <Link v-else :href="`/visits/${s.id}`"><span class="t">{{ s.at }}</span> {{ s.place }}<small>{{ s.state === 'closed' ? '✓ closed' : s.state === 'underway' ? 'at work' : '' }}</small></Link>
                                     </li>
                                 </ol>
                                 <p class="dayfoot" :class="{ wrongly: d.refusal || d.overtimeMin > 0 }">{{ d.refusal ?? (d.backAt ? `back ${d.backAt}${d.overtimeMin > 0 ? `, ${minutes(d.overtimeMin)} over` : ''} · ${minutes(d.drivingMin)} driving` : 'free') }}<br v-if="d.water"><template v-if="d.water">{{ d.water }} · {{ d.load }}</template></p>
                             </template>
-                            <p v-else class="dayfoot">away</p>
+                            <p v-else class="dayfoot">{{ d.away }}</p>
                         </td>
                     </tr>
                 </tbody>
@@ -106,10 +142,18 @@ function close(event: KeyboardEvent) {
 
         <h2>Without a place: {{ board.unplanned.length + board.more }}</h2>
         <ul v-if="board.unplanned.length" class="list unplanned">
-            <li v-for="s in board.unplanned" :key="s.id"><button v-if="mayPlan" type="button" class="stopchip" draggable="true" :aria-label="`${s.place}: give it a place`" @dragstart="dragged = s" @click="choose(s)"><b>{{ s.place }}</b></button><b v-else>{{ s.place }}</b><small>{{ s.client }} · due {{ whenDay(s.dueOn) }} · {{ s.minutes }} min{{ s.water ? ` · ${s.water}` : '' }} · {{ s.work }}</small><span v-if="s.why" class="needs">{{ s.why }}</span></li>
+            <li v-for="s in board.unplanned" :key="s.id"><button v-if="mayPlan" type="button" class="stopchip" draggable="true" :aria-label="`${s.place}: give it a place`" @dragstart="dragged = s" @click="choose(s)"><b>{{ s.place }}</b></button><b v-else>{{ s.place }}</b><small>{{ s.client }} · due {{ whenDay(s.dueOn) }} · {{ s.minutes }} min{{ s.water ? ` · ${s.water}` : '' }} · {{ s.work }}</small><span v-if="s.why" class="needs">{{ s.why }}</span><span v-if="s.asks" class="needs">{{ s.asks }} <Link :href="`/sites/${s.siteId}`">say it</Link></span></li>
         </ul>
-        <p v-else class="quiet">Everything due has a crew and a day. Propose the week again when more comes due.</p>
+        <p v-else-if="everything" class="quiet">Everything due has a crew and a day. Propose the week again when more comes due.</p>
         <p v-if="board.more" class="quiet">and {{ board.more }} more: propose the week, or see the <Link href="/rounds/due">due list</Link>.</p>
+
+        <template v-if="board.unseatedCount">
+            <h2>Due, and on no visit yet: {{ board.unseatedCount }}</h2>
+            <ul class="list">
+                <li v-for="u in board.unseated" :key="`${u.systemId}-${u.what}`"><Link :href="`/systems/${u.systemId}/tasks`"><b>{{ u.what }}</b></Link> <small>{{ u.system }}, {{ u.place }} · due {{ whenDay(u.dueOn) }}</small> <span class="needs">{{ u.why }}</span></li>
+                <li v-if="board.unseatedCount > board.unseated.length">and {{ board.unseatedCount - board.unseated.length }} more: see the <Link href="/rounds/due">due list</Link></li>
+            </ul>
+        </template>
 
         <section v-if="chosen" class="wouldbar" aria-label="What moving it would do">
             <div><h2>{{ chosen.place }} <small>{{ chosen.client }}, {{ chosen.minutes }} min, due {{ date(chosen.dueOn) }}</small></h2>
@@ -124,7 +168,7 @@ function close(event: KeyboardEvent) {
                 <template v-else-if="would"><p v-for="s in would.sentences" :key="s">{{ s }}</p></template>
                 <p v-else class="quiet">Working it out…</p>
             </div>
-            <p class="acts"><button type="button" class="btn-go" :disabled="!would?.may || busy !== ''" @click="move">Move it</button> <button type="button" class="outline" @click="act(`/visits/${chosen.id}/pin`, { pinned: !chosen.pinned })">{{ chosen.pinned ? 'Unpin' : 'Pin it' }}</button> <button v-if="chosen.state === 'planned'" type="button" class="outline" @click="act(`/visits/${chosen.id}/take-off`)">Off the board</button> <Link :href="`/visits/${chosen.id}`">open the visit</Link> <button type="button" class="plain" @click="chosen = null">leave it</button></p>
+            <p class="acts"><button type="button" class="btn-go" :disabled="!would?.may || busy !== ''" @click="move">Move it</button> <button type="button" class="outline" @click="act(`/visits/${chosen.id}/pin`, { pinned: !chosen.pinned })">{{ chosen.pinned ? 'Unpin' : 'Pin it' }}</button> <button v-if="chosen.promised" type="button" class="outline" @click="act(`/visits/${chosen.id}/release`)">Release it</button> <button v-if="chosen.state === 'planned'" type="button" class="outline" @click="act(`/visits/${chosen.id}/take-off`)">Off the board</button> <Link :href="`/visits/${chosen.id}`">open the visit</Link> <button type="button" class="plain" @click="chosen = null">leave it</button></p>
         </section>
     </div>
 </template>

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use Velbrin\Core\Rounds\VisitJob;
+use Velbrin\Core\Rounds\Window;
+
+/** Something that asks for somebody at a place: a task that recurs, or a later, a look, a job asked for once. */
+final readonly class DueThing
+{
+    public function __construct(
+        public int $siteId,
+        public int $systemId,
+        public ?int $taskId,
+        public ?int $followUpId,
+        public int $typeId,
+        /** In the words it was asked for; null: the kind of job says it. */
+        public ?string $title,
+        public ?string $turn,
+        /** In whole days. */
+        public Window $window,
+        public VisitJob $job,
+        public ?float $litres,
+    ) {
+    }
+
+    /** One thing, wherever it stands. */
+    public function key(): string
+    {
+        return $this->taskId === null ? "f{$this->followUpId}" : "t{$this->taskId}";
+    }
+
+    /** @return array<string, mixed> a row of visit_tasks */
+    public function row(): array
+    {
+        $on = fn (float $day): string => Days::date((int) $day)->toDateString();
+
+        return [
+            'system_id' => $this->systemId,
+            'task_id' => $this->taskId,
+            'follow_up_id' => $this->followUpId,
+            'task_type_id' => $this->typeId,
+            'title' => $this->title,
+            'turn' => $this->turn,
+            'minutes' => $this->job->minutes,
+            'litres' => $this->litres,
+            'kg' => $this->job->kg,
+            'persons' => $this->job->persons,
+            'skill' => $this->job->skill,
+            'reason' => $this->litres === null ? null : 'routine',
+            'steps' => [],
+            'earliest_on' => $on($this->window->earliestDay),
+            'due_on' => $on($this->window->dueDay),
+            'latest_on' => $on($this->window->latestDay),
+        ];
+    }
+}

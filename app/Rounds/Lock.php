@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Velbrin\Core\Rounds\AfterJob;
+
+/** Not before that day, because of a job that was done (S-49). */
+#[UsePolicy(SandProfilePolicy::class)]
+final class Lock extends Model
+{
+    protected $fillable = ['system_id', 'visit_id', 'what', 'because', 'until_on', 'lifted_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['until_on' => 'immutable_date', 'lifted_at' => 'immutable_datetime'];
+    }
+
+    public static function after(VisitTask $done, CarbonImmutable $at): void
+    {
+        foreach (AfterJob::locks((string) $done->type?->key) as $what => $days) {
+            self::query()->create([
+                'system_id' => $done->system_id, 'visit_id' => $done->visit_id, 'what' => $what, 'because' => lcfirst($done->name()),
+                'until_on' => $at->setTimezone(Days::zone())->addDays($days)->toDateString(),
+            ]);
+        }
+    }
+
+    /** @return list<string> "no new animals until 4 Dec (sand top-up)" */
+    public static function words(int $systemId): array
+    {
+        return array_values(self::query()->where('system_id', $systemId)->whereNull('lifted_at')->where('until_on', '>=', Days::today()->toDateString())->orderBy('until_on')->get()
+            ->map(fn (self $l): string => ucfirst($l->what).' until '.$l->until_on->format('j M')." ({$l->because})")->all());
+    }
+}
