@@ -8,6 +8,8 @@ use App\Clients\Site;
 use App\Risk\Exposures;
 use App\Risk\Night;
 use App\Risk\TonightReader;
+use App\Rounds\BoardChange;
+use App\Rounds\BoardMove;
 use App\Rounds\Crew;
 use App\Rounds\Days;
 use App\Rounds\Planning;
@@ -269,6 +271,9 @@ final class Rounds
             $planning->propose($from);
         }
         Visit::query()->whereNotNull('moved_from')->update(['moved_from' => null]);
+        // How the town came to its plan is nobody's to take back.
+        BoardMove::query()->delete();
+        BoardChange::query()->delete();
     }
 
     public static function workday(CarbonInterface $day): CarbonImmutable

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * One version of a job sheet, with the reason it came to be; never changed (P-22).
  *
  * @property list<string> $steps
+ * @property list<int> $holds
  * @property list<string> $cautions
  * @property array<int, int> $products
  * @property array<string, string|list<string>> $about
@@ -22,12 +23,12 @@ final class JobSheetVersion extends Model
 {
     protected $table = 'job_sheets';
 
-    protected $fillable = ['task_type_id', 'version', 'steps', 'cautions', 'products', 'about', 'reason', 'user_id'];
+    protected $fillable = ['task_type_id', 'version', 'steps', 'holds', 'cautions', 'products', 'about', 'reason', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'cautions' => 'array', 'products' => 'array', 'about' => 'array', 'version' => 'integer'];
+        return ['steps' => 'array', 'holds' => 'array', 'cautions' => 'array', 'products' => 'array', 'about' => 'array', 'version' => 'integer'];
     }
 
     /** @return BelongsTo<TaskType, $this> */

@@ -31,10 +31,23 @@ final class Lock extends Model
         }
     }
 
-    /** @return list<string> "no new animals until 4 Dec (sand top-up)" */
+    /** @return list<string> "No new animals until 4 Dec (sand top-up)" */
     public static function words(int $systemId): array
     {
-        return array_values(self::query()->where('system_id', $systemId)->whereNull('lifted_at')->where('until_on', '>=', Days::today()->toDateString())->orderBy('until_on')->get()
-            ->map(fn (self $l): string => ucfirst($l->what).' until '.$l->until_on->format('j M')." ({$l->because})")->all());
+        return self::bySystem([$systemId])[$systemId] ?? [];
+    }
+
+    /**
+     * @param  list<int>  $systemIds
+     * @return array<int, list<string>>
+     */
+    public static function bySystem(array $systemIds): array
+    {
+        $words = [];
+        foreach (self::query()->whereIn('system_id', $systemIds)->whereNull('lifted_at')->where('until_on', '>=', Days::today()->toDateString())->orderBy('until_on')->get() as $lock) {
+            $words[$lock->system_id][] = ucfirst($lock->what)." until {$lock->until_on->format('j M')} ({$lock->because})";
+        }
+
+        return $words;
     }
 }

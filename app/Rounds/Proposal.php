@@ -21,6 +21,9 @@ final readonly class Proposal
     public function words(): array
     {
         $n = fn (int $count, string $one, string $many): string => $count === 1 ? "1 {$one}" : "{$count} {$many}";
+        if ($this->made + $this->rode + $this->placed + $this->left === 0 && $this->moved === []) {
+            return ['Nothing new came due, and nothing would stand better elsewhere.'];
+        }
         $words = [$n($this->made, 'visit came due', 'visits came due').($this->rode > 0 ? ', '.$n($this->rode, 'job rides', 'jobs ride').' on visits that stand already' : '').'.'];
         $words[] = $n($this->placed, 'visit found a place', 'visits found a place').($this->left === 0 ? '.' : ", {$this->left} did not: each says why.");
         if ($this->released !== []) {

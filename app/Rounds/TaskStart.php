@@ -21,7 +21,7 @@ final class TaskStart
     {
         foreach ([...TaskLibrary::all(), ...BuildJobs::all()] as $type) {
             $own = TaskType::query()->firstOrCreate(['key' => $type->key], [...self::columns($type), 'version_on' => Days::today()->toDateString()]);
-            $own->sheets()->firstOrCreate(['version' => 1], ['steps' => $own->steps, 'cautions' => $own->cautions, 'products' => [], 'about' => $own->about, 'reason' => 'as the library has it']);
+            $own->sheets()->firstOrCreate(['version' => 1], ['steps' => $own->steps, 'holds' => $own->holds, 'cautions' => $own->cautions, 'products' => [], 'about' => $own->about, 'reason' => 'as the library has it']);
         }
     }
 
@@ -30,7 +30,7 @@ final class TaskStart
     {
         return [
             'name' => $type->name, 'every_days' => $type->everyDays, 'minutes' => $type->minutes, 'steps' => $type->steps, 'cautions' => $type->cautions, 'off' => array_map(fn (OffWhile $o): string => $o->value, $type->off),
-            'readings' => $type->readings, 'turns' => $type->turns, 'persons' => $type->persons, 'skill' => $type->skill, 'messy' => $type->messy, 'products' => [],
+            'holds' => $type->holds, 'readings' => $type->readings, 'turns' => $type->turns, 'persons' => $type->persons, 'skill' => $type->skill, 'messy' => $type->messy, 'products' => [],
             'build' => $type->build, 'stage' => $type->stage, 'about' => ['purpose' => $type->purpose, 'whenNot' => $type->whenNot, 'tools' => $type->tools, 'materials' => $type->materials, 'proof' => $type->proof, 'record' => $type->record],
         ];
     }

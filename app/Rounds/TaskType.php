@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<string> $off
  * @property list<string> $readings
  * @property list<string> $turns
+ * @property list<int> $holds
  * @property array<int, int> $products by step, the product it opens
  * @property array<string, string|list<string>> $about by TaskType::ABOUT
  */
@@ -26,7 +27,7 @@ final class TaskType extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['key', 'name', 'every_days', 'minutes', 'steps', 'cautions', 'off', 'readings', 'turns', 'persons', 'skill', 'messy', 'version', 'version_on', 'products', 'build', 'stage', 'about'];
+    protected $fillable = ['key', 'name', 'every_days', 'minutes', 'steps', 'cautions', 'off', 'readings', 'holds', 'turns', 'persons', 'skill', 'messy', 'version', 'version_on', 'products', 'build', 'stage', 'about'];
 
     /** What a sheet says besides its steps; words, and two lists. */
     public const ABOUT = ['purpose' => false, 'whenNot' => false, 'tools' => true, 'materials' => true, 'proof' => false, 'record' => false];
@@ -34,7 +35,7 @@ final class TaskType extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'cautions' => 'array', 'off' => 'array', 'readings' => 'array', 'turns' => 'array', 'products' => 'array', 'about' => 'array', 'build' => 'boolean', 'version_on' => 'immutable_date', 'version' => 'integer', 'messy' => 'boolean', 'persons' => 'integer', 'archived_at' => 'datetime'];
+        return ['steps' => 'array', 'cautions' => 'array', 'off' => 'array', 'readings' => 'array', 'holds' => 'array', 'turns' => 'array', 'products' => 'array', 'about' => 'array', 'build' => 'boolean', 'version_on' => 'immutable_date', 'version' => 'integer', 'messy' => 'boolean', 'persons' => 'integer', 'archived_at' => 'datetime'];
     }
 
     /** @return HasMany<JobSheetVersion, $this> */

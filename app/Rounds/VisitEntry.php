@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 #[UsePolicy(VisitTaskPolicy::class)]
 final class VisitEntry extends Model
 {
-    protected $fillable = ['uuid', 'visit_id', 'user_id', 'kind', 'payload', 'typed_at', 'outcome', 'words'];
+    protected $fillable = ['uuid', 'visit_id', 'user_id', 'kind', 'payload', 'typed_at', 'outcome', 'words', 'late'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -7,7 +7,9 @@ namespace App\Rounds;
 use App\House\Views\FindingView;
 use App\Rounds\Views\AmmoniaTableView;
 use App\Rounds\Views\FollowUpView;
+use App\Rounds\Views\LiftedView;
 use App\Rounds\Views\OffView;
+use App\Rounds\Views\SandView;
 use App\Rounds\Views\StepView;
 use App\Rounds\Views\VisitSystemView;
 use App\Rounds\Views\VisitTaskView;
@@ -61,6 +63,12 @@ final class VisitReader
     /** @var array<int, ProductCardView> */
     private array $cards = [];
 
+    /** @var array<int, list<string>> */
+    private array $locks = [];
+
+    /** @var array<int, list<Lifted>> */
+    private array $lifted = [];
+
     public function __construct(private readonly Visit $visit, private readonly User $user)
     {
         $row = DB::query()
@@ -94,6 +102,10 @@ final class VisitReader
         $ids = $tasks->keys()->all();
         $steps = $tasks->flatten()->mapWithKeys(fn (VisitTask $t): array => [$t->id => $this->steps($t)])->all();
         $this->cards = self::cards($steps);
+        $this->locks = Lock::bySystem(array_values(array_map(intval(...), $ids)));
+        foreach (Lifted::query()->where('visit_id', $this->visit->id)->orderBy('id')->get() as $lifted) {
+            $this->lifted[$lifted->system_id][] = $lifted;
+        }
         // The devices that run there, as one word list: a cast for each would be dear.
         $systems = System::query()->select('systems.*')->selectSub(DB::table('items')->whereColumn('system_id', 'systems.id')->whereNull('retired_at')->selectRaw('group_concat(distinct job)'), 'jobs')
             ->whereIn('id', $ids)->with(['vessels', 'bands', 'judgements', 'ripples', 'standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->latest('id')])->orderBy('isolated_since')->orderBy('id')->get();
@@ -137,7 +149,7 @@ final class VisitReader
     {
         $kept = $task->sheet;
 
-        return $kept !== null ? JobSheets::read($kept['steps']) : JobSheets::at($task->type->steps ?? [], $task->type->products ?? [], $this->own[$task->task_type_id] ?? collect());
+        return $kept !== null ? JobSheets::read($kept['steps']) : JobSheets::at($task->type->steps ?? [], $task->type->products ?? [], $this->own[$task->task_type_id] ?? collect(), $task->type->holds ?? []);
     }
 
     /**
@@ -178,6 +190,9 @@ final class VisitReader
             array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
             self::ammonia($system, $user),
             $ammonia === null || $ammonia->severity === Severity::Fine ? null : FindingView::of($ammonia, $user->units()),
+            $this->locks[$system->id] ?? [],
+            array_map(LiftedView::of(...), $this->lifted[$system->id] ?? []),
+            $tasks->contains(fn (VisitTask $t): bool => $t->type?->key === SandJob::KEY) ? SandView::of($this->profiles($system), $user->units()) : null,
         );
     }
 
@@ -210,5 +225,11 @@ final class VisitReader
         };
 
         return $table === null ? null : AmmoniaTableView::of($table, $system->volumeL(), $fresh(Parameter::Ph), $fresh(Parameter::Temperature), $user->units());
+    }
+
+    /** @return list<SandProfile> the newest two */
+    private function profiles(System $system): array
+    {
+        return array_values(SandProfile::query()->where('system_id', $system->id)->latest('measured_on')->latest('id')->limit(2)->get()->all());
     }
 }

@@ -947,7 +947,7 @@ export interface JobSheetView {
     everyDays: number;
     minutes: number;
     persons: number;
-    steps: ({ productId: number | null; text: string })[];
+    steps: ({ hold: boolean; productId: number | null; text: string })[];
     cautions: string[];
     build: boolean;
     purpose: string;
@@ -956,6 +956,20 @@ export interface JobSheetView {
     materials: string[];
     proof: string;
     record: string;
+}
+
+export interface LateEntryView {
+    id: number;
+    what: string;
+    at: string;
+    by: string;
+}
+
+export interface LiftedView {
+    uuid: string;
+    what: string;
+    place: string;
+    isBack: boolean;
 }
 
 export interface MethodResultView {
@@ -977,6 +991,17 @@ export interface MethodView {
     nitrate: string | null;
 }
 
+export interface NextStopView {
+    id: number;
+    place: string;
+    address: string | null;
+    lat: number | null;
+    lon: number | null;
+    at: string;
+    leaveBy: string;
+    along: string[];
+}
+
 export interface OffNeedView {
     what: string;
     why: string;
@@ -993,6 +1018,12 @@ export interface OffView {
     substitute: string | null;
     reviewOn: string | null;
     owner: string | null;
+}
+
+export interface SandView {
+    aimMm: number | null;
+    places: string[];
+    words: string | null;
 }
 
 export interface SheetVersionView {
@@ -1029,6 +1060,7 @@ export interface StepView {
     card: ProductCardView | null;
     left: boolean;
     adrift: boolean;
+    hold: boolean;
 }
 
 export interface StopView {
@@ -1149,6 +1181,9 @@ export interface VisitSystemView {
     ripples: string[];
     ammonia: AmmoniaTableView | null;
     ammoniaStands: FindingView | null;
+    locks: string[];
+    lifted: LiftedView[];
+    sand: SandView | null;
 }
 
 export interface VisitTaskView {
@@ -1173,6 +1208,7 @@ export interface VisitTaskView {
     methods: MethodView[];
     waterWords: string[];
     sheet: string;
+    uuid: string | null;
 }
 
 export interface VisitView {
@@ -1194,6 +1230,10 @@ export interface VisitView {
     siteId: number;
     reportId: number | null;
     away: string | null;
+    lat: number | null;
+    lon: number | null;
+    next: NextStopView | null;
+    late: LateEntryView[];
 }
 
 export interface WeekRunView {

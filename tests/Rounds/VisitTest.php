@@ -8,10 +8,15 @@ use App\Reports\Report;
 use App\Rounds\Bookings;
 use App\Rounds\Days;
 use App\Rounds\FollowUp;
+use App\Rounds\Lock;
 use App\Rounds\Observation;
 use App\Rounds\OffRecord;
+use App\Rounds\SandProfile;
+use App\Rounds\TaskStart;
 use App\Rounds\Visit;
 use App\Rounds\VisitEntry;
+use App\Rounds\VisitMaker;
+use App\Rounds\VisitTask;
 use App\Systems\Reading;
 use App\Systems\System;
 use App\Team\User;
@@ -23,6 +28,7 @@ use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
 use Velbrin\Core\Rounds\LeaveSafe;
+use Velbrin\Core\Rounds\VisitLoad;
 
 /** A visit as a phone sends it: once, in order, whatever the connection does; nothing left off by accident. */
 final class VisitTest extends TestCase
@@ -53,9 +59,13 @@ final class VisitTest extends TestCase
         Bookings::follow([$this->visit->id]);
         self::assertSame(40.0, WaterBooking::query()->sole()->litres, 'a planned change is a promise of water');
         [$change, $glass] = $this->jobs();
-        $early = $this->send($this->ines, ['open', []], ['step', ['taskId' => $change, 'step' => 0]], ['done', ['taskId' => $change]]);
-        self::assertSame(['ok', 'ok', 'refused'], $early['outcomes']);
-        self::assertStringContainsString('skimmer, top-off must have been off', $early['words'][2]);
+        $held = $this->send($this->ines, ['open', []], ['step', ['taskId' => $change, 'step' => 0]], ['done', ['taskId' => $change]]);
+        self::assertSame(['ok', 'ok', 'refused'], $held['outcomes']);
+        self::assertStringContainsString('tick “Check the new water', (string) $held['words'][2], 'a hold nobody ticked');
+        $dry = $this->send($this->ines, ['step', ['taskId' => $change, 'step' => 3]], ['done', ['taskId' => $change]]);
+        self::assertStringContainsString('how many litres went out', (string) $dry['words'][1]);
+        $early = $this->send($this->ines, ['done', ['taskId' => $change, 'outL' => 40, 'inL' => 40]]);
+        self::assertStringContainsString('skimmer, top-off must have been off', (string) $early['words'][0]);
 
         $ticks = array_keys(LeaveSafe::TICKS);
         $answers = $this->send($this->ines,
@@ -102,7 +112,8 @@ final class VisitTest extends TestCase
         self::assertSame($first['words'], array_slice($second['words'], 0, 6));
         self::assertSame(7, VisitEntry::query()->count());
         self::assertSame([1, 1, 1], [Reading::query()->count(), $this->visit->parts()->count(), FollowUp::query()->count()]);
-        self::assertSame(422, $this->actingAs($this->ines)->postJson("/visits/{$this->visit->id}/entries", ['entries' => [$lot[0], $lot[0]]])->status(), 'one lot holds each number once');
+        self::assertSame(['ok', 'ok'], $this->post2($this->ines, [$lot[0], $lot[0]])['outcomes'], 'twice in one lot is once');
+        self::assertSame(7, VisitEntry::query()->count());
         // Somebody else’s number opens nothing.
         self::assertSame('refused', $this->post2($this->jory, [$lot[1]])['outcomes'][0]);
     }
@@ -153,14 +164,131 @@ final class VisitTest extends TestCase
     }
 
     #[Test]
-    public function after_closing_readings_and_notes_still_arrive_and_nothing_else(): void
+    public function what_comes_after_closing_is_kept_as_late_with_its_hour_and_a_device_left_off_is_told_at_once(): void
     {
+        $planner = User::query()->where('role', 'planner')->firstOrFail();
+        $keeper = self::user('technician');
+        $this->system->update(['keeper_id' => $keeper->id]);
         [$change, $glass] = $this->jobs();
         $this->send($this->ines, ['skip', ['taskId' => $change, 'reason' => 'no water']], ['skip', ['taskId' => $glass, 'reason' => 'no time']], ['close', ['ticked' => array_keys(LeaveSafe::TICKS)]]);
         self::assertSame(Visit::CLOSED, $this->visit->refresh()->state);
-        $late = $this->send($this->jory, ['reading', ['systemId' => $this->system->id, 'parameter' => 'ph', 'value' => 8.1, 'unit' => 'pH']], ['note', ['systemId' => $this->system->id, 'text' => 'Found it later.']], ['seen', ['systemId' => $this->system->id, 'sign' => 'noise', 'grade' => 'much']]);
-        self::assertSame(['ok', 'ok', 'refused'], $late['outcomes']);
-        self::assertSame(0, Observation::query()->count());
+        $typed = now()->subMinutes(40);
+        $at = fn (array $entry): array => [...$entry, 'at' => $typed->toIso8601String()];
+        $late = $this->post2($this->jory, array_map($at, [
+            $this->entry('reading', ['systemId' => $this->system->id, 'parameter' => 'ph', 'value' => 8.1, 'unit' => 'pH']),
+            $this->entry('off', ['systemId' => $this->system->id, 'what' => 'Skimmer']),
+            $this->entry('done', ['taskId' => $change, 'outL' => 38, 'inL' => 38]),
+            $this->entry('part', ['systemId' => $this->system->id, 'name' => 'O-ring', 'quantity' => 1]),
+            $this->entry('seen', ['systemId' => $this->system->id, 'sign' => 'noise', 'grade' => 'much']),
+            $this->entry('skip', ['taskId' => $glass, 'reason' => 'again']),
+            $this->entry('close', ['ticked' => []]),
+        ]));
+        self::assertSame(['ok', 'ok', 'ok', 'ok', 'ok', 'refused', 'ok'], $late['outcomes']);
+        $off = OffRecord::query()->sole();
+        self::assertSame([null, $typed->format('H:i')], [$off->on_at, $off->off_at->format('H:i')]);
+        $told = FollowUp::query()->where('text', 'like', 'Skimmer is off since%')->get();
+        self::assertEqualsCanonicalizing([$planner->id, $keeper->id, $this->jory->id], $told->pluck('owner_id')->all());
+        self::assertSame([Days::today()->toDateString()], $told->map(fn (FollowUp $f): string => $f->due_on->toDateString())->unique()->all());
+        $done = $this->visit->tasks()->findOrFail($change);
+        self::assertSame(['done', 38.0, Days::today()->toDateString()], [$done->state, $done->out_l, $done->task?->last_done_on?->toDateString()]);
+        self::assertSame(1, Observation::query()->count());
+        $shown = self::props($this->actingAs($this->ines)->get("/visits/{$this->visit->id}"))['visit']['late'];
+        self::assertCount(5, $shown);
+        self::assertContains('switched off: Skimmer', array_column($shown, 'what'));
+    }
+
+    #[Test]
+    public function a_phone_whose_clock_is_wrong_is_set_right_and_a_bad_entry_holds_up_nothing(): void
+    {
+        [$change] = $this->jobs();
+        $fast = now()->addMinutes(10);
+        $note = [...$this->entry('note', ['systemId' => $this->system->id, 'text' => 'Pump hums.']), 'at' => $fast->copy()->subMinutes(5)->toIso8601String()];
+        $answer = $this->actingAs($this->ines)->postJson("/visits/{$this->visit->id}/entries", ['sent_at' => $fast->toIso8601String(), 'entries' => [
+            ['uuid' => 'none', 'kind' => 'note', 'at' => $fast->toIso8601String(), 'payload' => []],
+            'words',
+            [...$this->entry('note', []), 'at' => ['x']],
+            [...$this->entry('note', []), 'at' => now()->subDays(61)->toIso8601String()],
+            [...$this->entry('note', []), 'payload' => 'text'],
+            $note,
+        ]])->assertOk()->json();
+        self::assertSame(['refused', 'refused', 'refused', 'refused', 'refused', 'ok'], array_column($answer['answers'], 'outcome'));
+        self::assertStringContainsString('60 days', $answer['answers'][3]['words']);
+        self::assertEqualsWithDelta(-600, $answer['skewS'], 2);
+        $kept = $this->system->logEntries()->where('text', 'Pump hums.')->sole();
+        self::assertEqualsWithDelta(now()->subMinutes(5)->getTimestamp(), $kept->happened_at->getTimestamp(), 2, 'five minutes ago, whatever that phone shows');
+        $slow = $this->actingAs($this->ines)->postJson("/visits/{$this->visit->id}/entries", ['sent_at' => now()->subSeconds(20)->toIso8601String(), 'entries' => [$this->entry('step', ['taskId' => $change, 'step' => 0])]])->json('skewS');
+        self::assertSame(0, $slow, 'seconds are the way through the air');
+    }
+
+    #[Test]
+    public function a_reason_alone_writes_no_litres_and_what_was_done_by_mistake_is_open_again(): void
+    {
+        [$change, $glass] = $this->jobs();
+        $this->send($this->ines, ['litres', ['taskId' => $change, 'reason' => 'ammonia']]);
+        $job = $this->visit->tasks()->findOrFail($change);
+        self::assertSame([null, null, 'ammonia'], [$job->out_l, $job->in_l, $job->reason]);
+
+        self::assertSame(['ok', 'ok'], $this->send($this->ines, ['done', ['taskId' => $glass]], ['undo', ['taskId' => $glass]])['outcomes']);
+        self::assertSame('open', $this->visit->tasks()->findOrFail($glass)->state);
+        $task = $this->visit->tasks()->findOrFail($glass)->task;
+        $due = $task?->due_on?->toDateString();
+        $this->send($this->ines, ['skip', ['taskId' => $glass, 'reason' => 'no time', 'againOn' => Days::today()->addDays(5)->toDateString()]]);
+        self::assertSame(Days::today()->addDays(5)->toDateString(), $task?->refresh()->due_on?->toDateString());
+        $this->send($this->ines, ['undo', ['taskId' => $glass]]);
+        self::assertSame(['open', $due, 0], [$this->visit->tasks()->findOrFail($glass)->state, $task->refresh()->due_on?->toDateString(), FollowUp::query()->whereNull('done_at')->count()]);
+    }
+
+    #[Test]
+    public function a_job_added_on_the_phone_is_done_there_under_the_phones_own_number(): void
+    {
+        $job = $this->entry('job', ['systemId' => $this->system->id, 'text' => 'Tighten the union', 'minutes' => 10]);
+        self::assertSame(['ok', 'ok', 'ok'], $this->post2($this->ines, [$this->entry('open', []), $job, $this->entry('done', ['taskId' => $job['uuid']])])['outcomes']);
+        $this->post2($this->ines, [$job]);
+        $row = $this->visit->tasks()->where('client_uuid', $job['uuid'])->sole();
+        self::assertSame(['done', 'Tighten the union'], [$row->state, $row->title]);
+    }
+
+    #[Test]
+    public function sand_is_one_job_measured_carried_lifted_put_back_locked_and_looked_at_again(): void
+    {
+        TaskStart::library();
+        $sand = Fixture::task($this->system, 'sand-topup', 400);
+        $next = Fixture::visit($this->system, Fixture::crew($this->ines), 'photo');
+        $places = array_map(fn (int $mm): array => ['place' => "p{$mm}", 'mm' => $mm], [20, 30, 40, 30]);
+        $depths = $this->send($this->ines, ['depths', ['systemId' => $this->system->id, 'places' => $places, 'aimMm' => 50]]);
+        $area = SandProfile::query()->sole()->area_m2;
+        // 20 mm lack in the mean; a millimetre on a square metre is a litre, of 1.5 kg.
+        $kg = $area * 20 * 1.5;
+        self::assertStringContainsString('it lacks', (string) $depths['words'][0]);
+        VisitMaker::until(Days::today());
+        $job = VisitTask::query()->where('task_id', $sand->id)->sole();
+        self::assertEqualsWithDelta($kg, $job->kg, 1e-6);
+        self::assertEqualsWithDelta(VisitLoad::TOOLS_KG + $kg, $job->visit?->kg, 1e-6, 'into the load and the payload');
+        $thin = $this->send($this->ines, ['depths', ['systemId' => $this->system->id, 'places' => [['place' => 'middle', 'mm' => 10]]]]);
+        self::assertSame(['ok'], $thin['outcomes']);
+        self::assertEqualsWithDelta($area * 40 * 1.5, $job->refresh()->kg, 1e-6, 'the aim is kept, the kg follow the new profile');
+        self::assertSame(['refused'], $this->send($this->ines, ['depths', ['systemId' => $this->system->id, 'places' => []]])['outcomes']);
+
+        $job->update(['visit_id' => $this->visit->id]);
+        [$change, $glass] = $this->jobs();
+        $lift = $this->entry('lift', ['systemId' => $this->system->id, 'what' => 'Big fleshy one', 'place' => 'left front, by the overflow']);
+        $this->post2($this->ines, [$lift]);
+        $offs = array_map(fn (string $what): array => $this->entry('off', ['systemId' => $this->system->id, 'what' => $what]), ['Skimmer', 'Top-off']);
+        $held = $this->post2($this->ines, [...$offs, $this->entry('done', ['taskId' => $job->id])]);
+        self::assertStringContainsString('Depth at four places', (string) $held['words'][2]);
+        $steps = array_map(fn (int $n): array => $this->entry('step', ['taskId' => $job->id, 'step' => $n]), [0, 1, 6]);
+        $ons = array_map(fn (array $off): array => $this->entry('on', ['off' => $off['uuid']]), $offs);
+        $rest = [['skip', ['taskId' => $change, 'reason' => 'no water']], ['skip', ['taskId' => $glass, 'reason' => 'no time']], ['close', ['ticked' => array_keys(LeaveSafe::TICKS)]]];
+        $early = $this->post2($this->ines, [...$steps, $this->entry('done', ['taskId' => $job->id]), ...$ons, ...array_map(fn (array $e): array => $this->entry(...$e), $rest)]);
+        self::assertStringContainsString('still out of its place: Big fleshy one', (string) end($early['words']));
+        self::assertSame(['ok', 'ok'], $this->post2($this->ines, [$this->entry('put-back', ['lift' => $lift['uuid']]), $this->entry('close', ['ticked' => array_keys(LeaveSafe::TICKS)])])['outcomes']);
+        $locks = Lock::words($this->system->id);
+        self::assertStringContainsString('No glass magnet near the sand until '.Days::today()->addDays(3)->format('j M'), $locks[0]);
+        $look = FollowUp::query()->where('kind', 'check-back')->sole();
+        self::assertSame([true, Days::today()->addDay()->toDateString()], [$look->on_site, $look->due_on->toDateString()], 'looked at again the next day');
+        VisitMaker::until(Days::today()->addDays(2));
+        self::assertTrue(VisitTask::query()->where('follow_up_id', $look->id)->where('state', 'open')->exists(), 'and somebody comes for it');
+        self::assertNotNull($next);
     }
 
     #[Test]

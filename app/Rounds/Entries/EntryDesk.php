@@ -38,11 +38,13 @@ final class EntryDesk
         if ($known !== null) {
             return $known;
         }
-        $outcome = $this->apply($sent);
+        $visit = Visit::query()->lockForUpdate()->whereKey($sent->visit->id)->firstOrFail();
+        $sent = $visit->state === Visit::CLOSED ? $sent->asLate() : $sent;
+        $outcome = $this->apply($sent, $visit);
         if ($outcome->outcome !== Outcome::WAIT) {
             VisitEntry::query()->create([
                 'uuid' => $sent->uuid, 'visit_id' => $sent->visit->id, 'user_id' => $sent->user->id, 'kind' => $sent->kind, 'payload' => $sent->payload, 'typed_at' => $sent->at,
-                'outcome' => $outcome->outcome, 'words' => $outcome->words === null ? null : mb_substr($outcome->words, 0, 500),
+                'outcome' => $outcome->outcome, 'words' => $outcome->words === null ? null : mb_substr($outcome->words, 0, 500), 'late' => $sent->late && $outcome->outcome === Outcome::OK,
             ]);
         }
 
@@ -61,11 +63,13 @@ final class EntryDesk
         };
     }
 
-    private function apply(Sent $sent): Outcome
+    private function apply(Sent $sent, Visit $visit): Outcome
     {
-        $visit = Visit::query()->lockForUpdate()->whereKey($sent->visit->id)->firstOrFail();
-        if ($visit->state === Visit::CLOSED && ! in_array($sent->kind, ['note', 'follow-up', 'reading'], true)) {
-            return Outcome::refused('The visit is closed already. Readings and notes are still taken.');
+        if ($sent->late && in_array($sent->kind, ['open', 'close'], true)) {
+            return Outcome::ok('It was closed already'.($visit->closer === null ? '.' : ", by {$visit->closer->name}."));
+        }
+        if ($sent->late && ! in_array($sent->kind, Late::KINDS, true)) {
+            return Outcome::refused('The visit is closed already: put it off on the system’s own page.');
         }
         if ($visit->state !== Visit::CLOSED && $visit->opened_at === null) {
             $at = $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at;

@@ -14,8 +14,14 @@ use Carbon\CarbonImmutable;
 final readonly class Sent
 {
     /** @param  array<array-key, mixed>  $payload */
-    public function __construct(public Visit $visit, public User $user, public string $uuid, public string $kind, public CarbonImmutable $at, public array $payload)
+    public function __construct(public Visit $visit, public User $user, public string $uuid, public string $kind, public CarbonImmutable $at, public array $payload, public bool $late = false)
     {
+    }
+
+    /** The same, come after its visit was closed. */
+    public function asLate(): self
+    {
+        return new self($this->visit, $this->user, $this->uuid, $this->kind, $this->at, $this->payload, true);
     }
 
     public function text(string $key, int $most = 500): ?string

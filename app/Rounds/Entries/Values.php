@@ -88,6 +88,11 @@ final class Values
         }
         $out = $byLevel['outMm'] ?? $sent->number('outL', 0, $most);
         $in = $byLevel['inMm'] ?? $sent->number('inL', 0, $most);
+        if ($out === null && $in === null && $sent->text('reason', 60) !== null && ! isset($sent->payload['outL'], $sent->payload['inL'])) {
+            $task->update(['reason' => $sent->text('reason', 60)]);
+
+            return Outcome::ok();
+        }
         if ($out === null && $in === null || max($out ?? 0.0, $in ?? 0.0) > $most) {
             return Outcome::refused(sprintf('Litres from 0 to %.0f, please: the system holds no more.', $most));
         }

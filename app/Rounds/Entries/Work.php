@@ -8,6 +8,7 @@ use App\Rounds\AddJob;
 use App\Rounds\Days;
 use App\Rounds\DueThings;
 use App\Rounds\FollowUp;
+use App\Rounds\JobSheets;
 use App\Rounds\OffRecord;
 use App\Rounds\Visit;
 use App\Rounds\VisitPart;
@@ -16,6 +17,7 @@ use App\Systems\Item;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Rounds\OffWhile;
+use Velbrin\Core\Rounds\SheetStep;
 
 /** Steps, jobs, what is off and on again, parts, and every “later”. */
 final class Work
@@ -43,15 +45,68 @@ final class Work
         if ($task === null) {
             return Outcome::refused('That job is not of this visit.');
         }
-        $missing = $this->mustBeOff($task);
+        $holds = self::holds($task, $sent);
+        if ($holds !== []) {
+            return Outcome::refused('Not yet: tick “'.implode('”, “', $holds).'” first.');
+        }
+        $litres = $this->litres($sent, $task);
+        if ($litres !== null) {
+            return $litres;
+        }
+        $missing = $sent->late ? [] : $this->mustBeOff($task);
         if ($missing !== []) {
             return Outcome::refused('Not yet: '.implode(', ', $missing).' must have been off for this. Put it on the off line first, or say it was not needed.');
         }
         if ($task->state !== 'done') {
             $task->update(['state' => 'done', 'done_at' => $sent->at, 'done_by' => $sent->user->id, 'note' => $sent->text('note') ?? $task->note]);
+            if ($sent->late) {
+                Late::settle($task, $sent);
+            }
         }
 
         return Outcome::ok();
+    }
+
+    /**
+     * Steps nothing may be done without, and which nobody has ticked (X-42). What a phone of an older page sends names no steps.
+     *
+     * @return list<string>
+     */
+    private static function holds(VisitTask $task, Sent $sent): array
+    {
+        if ($sent->late) {
+            return [];
+        }
+        $type = $task->type;
+        $steps = match (true) {
+            $task->sheet !== null => JobSheets::read($task->sheet['steps']),
+            $type !== null => JobSheets::at($type->steps, $type->products, collect(), $type->holds),
+            default => [],
+        };
+        $open = array_filter($steps, fn (SheetStep $s, int $n): bool => $s->hold && ! $s->left && ! in_array($n, $task->steps, true), ARRAY_FILTER_USE_BOTH);
+
+        return array_values(array_map(fn (SheetStep $s): string => $s->text, $open));
+    }
+
+    /** A change is done with its litres, out and in; null: they are there. */
+    private function litres(Sent $sent, VisitTask $task): ?Outcome
+    {
+        if ($task->litres === null || ($task->out_l !== null && $task->in_l !== null)) {
+            return null;
+        }
+        $out = $sent->number('outL', 0, 1e6) ?? $task->out_l;
+        $in = $sent->number('inL', 0, 1e6) ?? $task->in_l;
+        if ($sent->late) {
+            $task->update(['out_l' => $out, 'in_l' => $in]);
+
+            return null;
+        }
+        if ($out === null || $in === null) {
+            return Outcome::refused('Not yet: how many litres went out, and how many in?');
+        }
+        $task->update(['out_l' => $out, 'in_l' => $in]);
+
+        return null;
     }
 
     /** Done or put off by mistake: open again, until the visit is closed. */
@@ -125,6 +180,9 @@ final class Work
         if ($same !== null) {
             // Two hands on one switch: it is off once. The second hand's way back leads to the same record.
             return Outcome::ok("{$what} is off already.");
+        }
+        if ($sent->late) {
+            LateOff::tell($sent, $system, $what);
         }
         OffRecord::query()->create(['system_id' => $system->id, 'visit_id' => $sent->visit->id, 'item_id' => $item?->id, 'what' => $what, 'off_at' => $sent->at, 'off_by' => $sent->user->id, 'client_uuid' => $sent->uuid]);
 

@@ -82,7 +82,7 @@ final class JobSheetController
         Gate::authorize('update', $taskType);
         $given = $request->validate([
             'version' => ['required', 'integer'],
-            'steps' => ['required', 'array', 'min:1', 'max:'.self::STEPS], 'steps.*.text' => ['required', 'string', 'max:200'], 'steps.*.product_id' => ['nullable', 'integer', Rule::exists('products', 'id')->whereNull('archived_at')],
+            'steps' => ['required', 'array', 'min:1', 'max:'.self::STEPS], 'steps.*.text' => ['required', 'string', 'max:200'], 'steps.*.hold' => ['sometimes', 'boolean'], 'steps.*.product_id' => ['nullable', 'integer', Rule::exists('products', 'id')->whereNull('archived_at')],
             'cautions' => ['present', 'array', 'max:12'], 'cautions.*' => ['required', 'string', 'max:200'],
             'reason' => ['required', 'string', 'max:300'],
             'about' => ['sometimes', 'array'], ...self::aboutRules(),
@@ -93,7 +93,8 @@ final class JobSheetController
                 throw ValidationException::withMessages(['version' => "Somebody made version {$type->version} of this sheet meanwhile. Read it, then change it again; what you typed stays here."]);
             }
             $columns = [
-                'steps' => array_column($given['steps'], 'text'), 'cautions' => array_values($given['cautions']),
+                'steps' => array_column($given['steps'], 'text'),
+                'holds' => array_keys(array_filter(array_values($given['steps']), fn (array $s): bool => ($s['hold'] ?? false) === true)), 'cautions' => array_values($given['cautions']),
                 'about' => self::about($given['about'] ?? $type->about),
                 'products' => array_map(intval(...), array_filter(array_map(fn (array $s): ?int => $s['product_id'] ?? null, array_values($given['steps'])))),
             ];

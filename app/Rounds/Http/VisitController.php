@@ -8,19 +8,24 @@ use App\Clients\Attachments;
 use App\Clients\Site;
 use App\Clients\SiteCode;
 use App\Rounds\Entries\EntryDesk;
-use App\Rounds\Entries\Sent;
+use App\Rounds\Entries\Outcome;
+use App\Rounds\Entries\PhoneClock;
 use App\Rounds\LoadList;
+use App\Rounds\Views\LateEntryView;
+use App\Rounds\Views\NextStopView;
 use App\Rounds\Views\OffView;
 use App\Rounds\Views\VisitView;
 use App\Rounds\Visit;
+use App\Rounds\VisitEntry;
 use App\Rounds\VisitReader;
 use App\Team\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Velbrin\Core\Rounds\LeaveSafe;
@@ -39,7 +44,7 @@ final class VisitController
         $reader = new VisitReader($visit, $user);
 
         return Inertia::render('rounds/Visit', [
-            'visit' => VisitView::of($visit, LoadList::into($visit, $user->units()), $site->codes->filter(fn (SiteCode $c): bool => $user->can('reveal', $c->setRelation('site', $site)))->mapWithKeys(fn (SiteCode $c): array => [$c->id => $c->label])->all(), $reader->reportId),
+            'visit' => VisitView::of($visit, LoadList::into($visit, $user->units()), $site->codes->filter(fn (SiteCode $c): bool => $user->can('reveal', $c->setRelation('site', $site)))->mapWithKeys(fn (SiteCode $c): array => [$c->id => $c->label])->all(), $reader->reportId, NextStopView::after($visit, $user->units()), $visit->state !== Visit::CLOSED ? [] : array_values($visit->entries()->where('late', true)->with('user')->orderBy('typed_at')->get()->map(fn (VisitEntry $e): LateEntryView => LateEntryView::of($e))->all())),
             'systems' => $reader->systems(),
             'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),
             'ticks' => LeaveSafe::TICKS,
@@ -54,21 +59,22 @@ final class VisitController
         Gate::authorize('work', $visit);
         $given = $request->validate([
             'entries' => ['required', 'array', 'max:'.self::AT_ONCE],
-            'entries.*.uuid' => ['required', 'uuid', 'distinct'],
-            'entries.*.kind' => ['required', 'string', 'max:20'],
-            'entries.*.at' => ['required', 'date', 'after:-60 days', 'before:+10 minutes'],
-            'entries.*.payload' => ['present', 'array', 'max:20'],
+            'sent_at' => ['nullable', 'date'],
         ]);
+        $clock = PhoneClock::of($given['sent_at'] ?? null);
         $answers = [];
         foreach ($given['entries'] as $entry) {
-            $outcome = $desk->take(new Sent($visit, $user, strtolower($entry['uuid']), $entry['kind'], CarbonImmutable::parse($entry['at'])->utc(), $entry['payload']));
-            $answers[] = ['uuid' => $entry['uuid'], 'outcome' => $outcome->outcome, 'words' => $outcome->words];
+            // Each is judged by itself: a bad one says why, and holds up nothing behind it.
+            [$sent, $why] = $clock->entry($visit, $user, $entry);
+            $outcome = $sent === null ? Outcome::refused($why) : $desk->take($sent);
+            $answers[] = ['uuid' => is_array($entry) && is_string($entry['uuid'] ?? null) ? mb_substr($entry['uuid'], 0, 40) : '', 'outcome' => $outcome->outcome, 'words' => $outcome->words];
         }
         $fresh = $visit->refresh();
 
         return response()->json([
             'answers' => $answers,
             'state' => $fresh->state,
+            'skewS' => $clock->skewS,
             'offs' => $fresh->offs()->whereNull('on_at')->whereNull('stays_because')->with(['by', 'owner'])->get()->map(fn ($o): OffView => OffView::of($o)),
         ])->header('Cache-Control', 'no-store');
     }
@@ -76,17 +82,29 @@ final class VisitController
     /** A photo, once: its number is its caption's twin in the entries. */
     public function photo(Request $request, Visit $visit, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('work', $visit);
-        $given = $request->validate(['uuid' => ['required', 'uuid']]);
-        $uuid = strtolower($given['uuid']);
-        if ($visit->entries()->where('uuid', $uuid)->exists()) {
+        $uuid = strtolower($request->string('uuid')->toString());
+        $known = Str::isUuid($uuid) ? VisitEntry::query()->where('uuid', $uuid)->where('user_id', $user->id)->exists() : false;
+        if ($known) {
             return response()->json(['outcome' => 'ok']);
         }
+        if (Gate::denies('work', $visit)) {
+            return response()->json(['outcome' => 'moved', 'message' => 'This visit is no longer yours.', 'others' => $user->isStaff() ? $this->others($visit, $user) : []], 403);
+        }
+        $request->validate(['uuid' => ['required', 'uuid', Rule::unique('visit_entries', 'uuid')]]);
         DB::transaction(function () use ($request, $visit, $user, $uuid): void {
-            $visit->entries()->create(['uuid' => $uuid, 'user_id' => $user->id, 'kind' => 'photo', 'payload' => [], 'typed_at' => now(), 'outcome' => 'ok']);
+            $visit->entries()->create(['uuid' => $uuid, 'user_id' => $user->id, 'kind' => 'photo', 'payload' => [], 'typed_at' => now(), 'outcome' => 'ok', 'late' => $visit->state === Visit::CLOSED]);
             Attachments::take($request, $visit, $user);
         });
 
         return response()->json(['outcome' => 'ok']);
+    }
+
+    /** @return list<array{id: int, label: string}> own visits at the same place, for what belongs there */
+    private function others(Visit $visit, User $user): array
+    {
+        $mine = Visit::query()->where('site_id', $visit->site_id)->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY, Visit::CLOSED])->whereKeyNot($visit->id)
+            ->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))->with('site')->orderByDesc('planned_on')->limit(3)->get();
+
+        return array_values($mine->map(fn (Visit $v): array => ['id' => $v->id, 'label' => "{$v->site?->name}, {$v->planned_on?->format('D j M')}"])->all());
     }
 }

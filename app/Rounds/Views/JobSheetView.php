@@ -10,7 +10,7 @@ use App\Rounds\TaskType;
 final readonly class JobSheetView
 {
     /**
-     * @param  list<array{text: string, productId: int|null}>  $steps
+     * @param  list<array{text: string, productId: int|null, hold: bool}>  $steps
      * @param  list<string>  $cautions
      * @param  list<string>  $tools
      * @param  list<string>  $materials
@@ -25,7 +25,7 @@ final readonly class JobSheetView
 
         return new self(
             $t->id, $t->name, $t->version, $t->version_on?->toDateString(), $t->every_days, $t->minutes, $t->persons,
-            array_map(fn (int $n, string $text): array => ['text' => $text, 'productId' => $products[$n] ?? null], array_keys($t->steps), $t->steps), $t->cautions,
+            array_map(fn (int $n, string $text): array => ['text' => $text, 'productId' => $products[$n] ?? null, 'hold' => in_array($n, $t->holds, true)], array_keys($t->steps), $t->steps), $t->cautions,
             $t->build, self::words($t, 'purpose'), self::words($t, 'whenNot'), self::list($t, 'tools'), self::list($t, 'materials'), self::words($t, 'proof'), self::words($t, 'record'),
         );
     }

@@ -39,6 +39,12 @@ final readonly class VisitSystemView
         public ?AmmoniaTableView $ammonia,
         /** What the last reading of ammonia asks for, until a re-test. */
         public ?FindingView $ammoniaStands,
+        /** @var list<string> not before a day, because of a job that was done */
+        public array $locks,
+        /** @var list<LiftedView> */
+        public array $lifted,
+        /** Null: no sand job today. */
+        public ?SandView $sand,
     ) {
     }
 }

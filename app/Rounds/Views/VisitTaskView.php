@@ -50,6 +50,8 @@ final readonly class VisitTaskView
         public array $waterWords,
         /** "version 3 of 2 Nov 2026" */
         public string $sheet,
+        /** The phone’s own number of a job it added. */
+        public ?string $uuid,
     ) {
     }
 
@@ -79,6 +81,7 @@ final readonly class VisitTaskView
             ! $change || $task->litres === null ? [] : array_map(fn (ChangeMethod $m): MethodView => MethodView::of($m, $units), ChangeReader::methods($system, $task->litres)),
             ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),
             self::sheet($task),
+            $task->client_uuid,
         );
     }
 

@@ -33,14 +33,20 @@ final readonly class VisitView
         public int $siteId,
         public ?int $reportId,
         public ?string $away,
+        public ?float $lat,
+        public ?float $lon,
+        public ?NextStopView $next,
+        /** @var list<LateEntryView> what came after it was closed */
+        public array $late,
     ) {
     }
 
     /**
      * @param  list<string>  $carry
      * @param  array<int, string>  $codes
+     * @param  list<LateEntryView>  $late
      */
-    public static function of(Visit $visit, array $carry, array $codes, ?int $reportId): self
+    public static function of(Visit $visit, array $carry, array $codes, ?int $reportId, ?NextStopView $next, array $late): self
     {
         $site = $visit->site;
 
@@ -49,6 +55,7 @@ final readonly class VisitView
             $visit->starts_at === null ? null : Days::clock(Days::minute($visit->starts_at)), (int) round($visit->minutes), $visit->state, $visit->opened_at?->toIso8601ZuluString(),
             $site?->access_note, $site?->parking, $site?->pets, $carry, $codes, $visit->left_note, $visit->site_id, $reportId,
             ($away = $site?->awayOn(Days::today()->toDateString())) === null ? null : "They are away until {$away['until']}".($away['sitter'] === null ? ', nobody looks in' : ", {$away['sitter']} looks in"),
+            $site?->lat, $site?->lon, $next, $late,
         );
     }
 }

@@ -9,6 +9,17 @@ final class BuildJobs
 {
     private const LICENSED = 'Local codes and licensed practice decide; this sheet approves nothing.';
 
+    /** Before what cannot be undone (X-42), steps counted from 0. */
+    private const HOLDS = [
+        'drill-glass' => [0, 1],
+        'glue-pipe' => [0, 1],
+        'over-water' => [3],
+        'hang-lights' => [1, 3],
+        'leak-test' => [1],
+        'first-fill' => [0],
+        'install-controller' => [6, 7],
+    ];
+
     private const GLASS_HANDS = 'Cut-proof gloves, goggles, closed shoes.';
 
     /** @return list<TaskType> */
@@ -118,6 +129,6 @@ final class BuildJobs
      */
     private static function sheet(string $key, string $name, ?string $stage, float $minutes, int $persons, array $steps, array $cautions, array $about): TaskType
     {
-        return new TaskType($key, $name, 0, $minutes, $steps, str_contains($key, 'glass') ? [...$cautions, self::GLASS_HANDS] : $cautions, persons: $persons, build: true, stage: $stage, purpose: $about['for'], whenNot: $about['not'], tools: $about['tools'], materials: $about['materials'], proof: $about['proof'], record: $about['record']);
+        return new TaskType($key, $name, 0, $minutes, $steps, str_contains($key, 'glass') ? [...$cautions, self::GLASS_HANDS] : $cautions, persons: $persons, build: true, stage: $stage, purpose: $about['for'], whenNot: $about['not'], tools: $about['tools'], materials: $about['materials'], proof: $about['proof'], record: $about['record'], holds: self::HOLDS[$key] ?? []);
     }
 }

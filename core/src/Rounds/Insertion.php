@@ -17,6 +17,9 @@ final class Insertion implements Solver
 
     private const BETTER = 1e-6;
 
+    /** Places tried for visits that are pushed out, in a whole plan: a full fleet has more than anybody waits for. */
+    private const MOST_PUSHES = 60_000;
+
     /** The share of all the work that the first placing is. */
     private const INSERTING = 0.7;
 
@@ -60,6 +63,8 @@ final class Insertion implements Solver
     /** @var (Closure(float): void)|null */
     private ?Closure $pace = null;
 
+    private int $pushes = self::MOST_PUSHES;
+
     /** Share of the work that is done. */
     private float $done = 0.0;
 
@@ -72,6 +77,7 @@ final class Insertion implements Solver
     {
         $this->pace = $pace;
         $this->done = 0.0;
+        $this->pushes = self::MOST_PUSHES;
         $this->prices = $week->prices;
         $this->routes = $week->routes;
         $this->visits = $this->where = $this->near = $this->nearAll = $this->may = [];
@@ -426,32 +432,70 @@ final class Insertion implements Solver
     {
         foreach ($this->may[$visit->id] as $key) {
             $route = $this->routes[$key];
+            $spare = $this->spareMin($route);
             foreach ($route->visits as $out) {
-                if (! isset($free[$out->id])) {
+                if ($this->pushes <= 0) {
+                    return false;
+                }
+                if (! isset($free[$out->id]) || $spare + $out->minutes < $visit->minutes || ! $this->finds($out, $key)) {
                     continue;
                 }
+                $this->pushes--;
                 $without = $route->without($out->id, $this->prices);
                 $place = $this->cheapest($without, $visit);
                 if ($place === null) {
                     continue;
                 }
                 $this->routes[$key] = $without->with($visit, $place[1], $this->prices);
-                foreach ($this->may[$out->id] as $other) {
-                    $target = $this->routes[$other];
-                    $home = $this->cheapest($target, $out);
-                    if ($home !== null) {
-                        $this->routes[$other] = $target->with($out, $home[1], $this->prices);
-                        $this->stand($out->id, $other);
-                        $this->stand($visit->id, $key);
+                if ($this->rehouse($out, $key)) {
+                    $this->stand($visit->id, $key);
 
-                        return true;
-                    }
+                    return true;
                 }
                 $this->routes[$key] = $route;
             }
         }
 
         return false;
+    }
+
+    /** Some other crew day has so many minutes left at all. */
+    private function finds(Visit $out, string $but): bool
+    {
+        foreach ($this->may[$out->id] as $key) {
+            if ($key !== $but && $this->spareMin($this->routes[$key]) >= $out->minutes) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Puts a visit that was pushed out where there is room for it. */
+    private function rehouse(Visit $out, string $from): bool
+    {
+        foreach ($this->may[$out->id] as $key) {
+            $target = $this->routes[$key];
+            if ($key !== $from && $this->spareMin($target) < $out->minutes) {
+                continue;
+            }
+            $this->pushes--;
+            $home = $this->cheapest($target, $out);
+            if ($home !== null) {
+                $this->routes[$key] = $target->with($out, $home[1], $this->prices);
+                $this->stand($out->id, $key);
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Minutes a crew day could still take, its ways not counted. */
+    private function spareMin(Route $route): float
+    {
+        return $route->crewDay->endMin - $route->crewDay->startMin + $this->prices->mostOvertimeMin - $route->workMin;
     }
 
     private function meetNeighbours(): void

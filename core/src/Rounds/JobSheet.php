@@ -11,20 +11,22 @@ final class JobSheet
      * @param  list<string>  $steps  of the version in force
      * @param  list<SiteStep>  $own  differences of the place, in the order they were written
      * @param  array<int, int>  $products  by step: the product it opens
+     * @param  list<int>  $holds  steps that must be ticked before the job counts as done
      * @return list<SheetStep> each step once, each difference once
      */
-    public static function at(array $steps, array $own, array $products = []): array
+    public static function at(array $steps, array $own, array $products = [], array $holds = []): array
     {
         $at = [];
         foreach ($steps as $n => $text) {
             $product = $products[$n] ?? null;
+            $hold = in_array($n, $holds, true);
             $here = array_values(array_filter($own, fn (SiteStep $s): bool => $s->step === $n));
             $replaces = array_values(array_filter($here, fn (SiteStep $s): bool => $s->does !== SiteDoes::After));
             $first = array_shift($replaces);
             $at[] = match ($first?->does) {
-                null, SiteDoes::After => new SheetStep($text, product: $product),
+                null, SiteDoes::After => new SheetStep($text, product: $product, hold: $hold),
                 SiteDoes::Skip => new SheetStep($text, $text, $first->why, $first->photo, left: true),
-                SiteDoes::Instead => new SheetStep($first->text, $text, $first->why, $first->photo, $product),
+                SiteDoes::Instead => new SheetStep($first->text, $text, $first->why, $first->photo, $product, hold: $hold),
             };
             // A second word on one step does not push out the first: it stands below.
             foreach ([...$replaces, ...array_filter($here, fn (SiteStep $s): bool => $s->does === SiteDoes::After)] as $more) {

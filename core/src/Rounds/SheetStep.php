@@ -19,6 +19,8 @@ final readonly class SheetStep
         public bool $left = false,
         /** Its step is gone from the sheet: somebody must look where it belongs now. */
         public bool $adrift = false,
+        /** Must be ticked before the job counts as done. */
+        public bool $hold = false,
     ) {
     }
 }

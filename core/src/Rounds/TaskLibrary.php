@@ -20,7 +20,7 @@ final class TaskLibrary
             new TaskType('call-out', 'Call-out', 0, 45, ['Look from the door: water on the floor, smell, noise', 'Electricity from a dry place before hands go in', 'Temperature, flow, breathing of the fish', 'What was found, what was done, what is left'], ['Water on the floor and mains: nobody steps in before the breaker is off.'], readings: ['temperature', 'ph']),
             new TaskType('change', 'Water change', 14, 10, [
                 'Secure both hose ends, drain hose tied to its drain', 'Switch off what the level will reach', 'Start the siphon without your mouth, draw down to the mark', 'Check the new water: temperature and salinity against the tank', 'Refill slowly, shut off in time', 'Everything on again, level as before',
-            ], ['Never leave a running hose alone.', 'Salt water goes to the foul drain; local rules decide.', self::WET_HANDS], [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::BaredHeaters]),
+            ], ['Never leave a running hose alone.', 'Salt water goes to the foul drain; local rules decide.', self::WET_HANDS], [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::BaredHeaters], holds: [0, 3]),
             new TaskType('glass', 'Glass', 7, 8, ['Scrape away from the sand', 'Corners and behind the overflow'], ['A grain of sand under the blade scratches for good.']),
             new TaskType('floss', 'Filter floss or socks', 7, 4, ['Out without spilling', 'Fresh one in, no gap']),
             new TaskType('skimmer-cup', 'Skimmer cup', 7, 6, ['Cup off, neck wiped', 'Note litres, colour, smell'], [self::WET_HANDS], [OffWhile::Skimmer]),
@@ -38,7 +38,7 @@ final class TaskLibrary
             new TaskType('topoff-test', 'Top-off test', 90, 8, ['Lift the float, hear it stop', 'Dip the sensor, hear it start']),
             new TaskType('drain-rehearsal', 'Power-cut rehearsal', 365, 20, ['Return off', 'Mark the highest sump level', 'Compare with the record', 'On again, weir running'], ['Stay beside the sump until it stands still.'], [OffWhile::Skimmer]),
             new TaskType('photo', 'Photo survey', 90, 6, ['Front, left, right, from above, sump']),
-            new TaskType('sand-topup', 'Sand top-up', 300, 45, ['Depth at four places, kg known', 'Photo of the bed before anything is lifted', 'New socks or floss in', 'Water lowered: the change is part of this', 'Big corals left to empty themselves of water; each lifted supported, its place written down', 'Sand in by bag or tube, under water, bag by bag', 'Corals back to their places, counted', 'Refilled, all on again', 'Client told: cloudy until tomorrow, nobody stirs'], ['Big fleshy corals: let them empty, support, never squeeze.'], [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::Return], messy: true),
+            new TaskType('sand-topup', 'Sand top-up', 300, 45, ['Depth at four places, kg known', 'Photo of the bed before anything is lifted', 'New socks or floss in', 'Water lowered: the change is part of this', 'Big corals left to empty themselves of water; each lifted supported, its place written down', 'Sand in by bag or tube, under water, bag by bag', 'Corals back to their places, counted', 'Refilled, all on again', 'Client told: cloudy until tomorrow, nobody stirs'], ['Big fleshy corals: let them empty, support, never squeeze.'], [OffWhile::Skimmer, OffWhile::TopOff, OffWhile::Return], messy: true, holds: [0, 1, 6]),
         ];
     }
 

@@ -43,6 +43,12 @@ final readonly class TaskType
         public string $proof = '',
         /** What is written down. */
         public string $record = '',
+        /**
+         * Steps, counted from 0, that must be ticked before the job counts as done: what cannot be undone comes after them (X-42).
+         *
+         * @var list<int>
+         */
+        public array $holds = [],
     ) {
     }
 }

@@ -58,7 +58,7 @@ function confirm() {
                     </tr>
                 </tbody>
             </table>
-            <p v-else class="quiet">No visit of the next three weeks needs {{ who.name }}.</p>
+            <p v-else class="quiet">No visit of the next three weeks needs {{ who.name }}: the crew goes on without.</p>
             <p v-if="visits.length" class="quiet">{{ placed }} find a place with nothing else moved. Their clients are listed on the week, with telephone numbers, until each one knows.</p>
             <form @submit.prevent="confirm">
                 <template v-if="nights.length">
@@ -67,7 +67,7 @@ function confirm() {
                     <div class="form"><div><label for="stand">Who takes the telephone</label><select id="stand" v-model="form.stand_in"><option v-for="s in standIns" :key="s.id" :value="s.id">{{ s.name }}</option><option :value="null">nobody: the next on the list is rung</option></select><FieldError :words="form.errors.stand_in" /></div></div>
                 </template>
                 <FieldError :words="form.errors.who ?? form.errors.until" />
-                <p class="acts"><button class="btn-go" :disabled="form.processing">{{ form.processing ? 'Moving…' : `Mark ${who.name} ill and move them` }}</button> <Link href="/rounds">leave it</Link></p>
+                <p class="acts"><button class="btn-go" :disabled="form.processing">{{ form.processing ? 'Moving…' : visits.length ? `Mark ${who.name} ill and move them` : `Mark ${who.name} ill` }}</button> <Link href="/rounds">leave it</Link></p>
             </form>
         </template>
         <div v-else class="empty"><h2>Choose who is ill</h2><p>You see each visit before and after, who must be told, and who takes the telephone at night.</p></div>

@@ -84,12 +84,14 @@ function keep() {
         <p v-if="isolated.since" class="standing"><b>Isolated since {{ date(isolated.since) }}.</b> {{ isolated.reason }}. Visited last in the day, with its own tools. <button v-if="mayPlan" type="button" class="linkish" @click="router.post(`/systems/${header.id}/isolate`, { isolated: false }, { preserveScroll: true })">no longer isolated</button></p>
         <div v-for="o in offs" :key="o.id" class="standing"><b>{{ o.what }} is off</b> since {{ when(o.at) }}, {{ o.by }}<template v-if="o.staysBecause">, on purpose: {{ o.staysBecause }}<template v-if="o.substitute">; instead {{ o.substitute }}</template>. Looked at again {{ whenDay(o.reviewOn ?? o.at) }} by {{ o.owner }}</template>. <button v-if="header.mayRecord" type="button" class="linkish" @click="router.post(`/offs/${o.id}/on`, {}, { preserveScroll: true })">it is on again</button></div>
         <p v-for="l in locks" :key="l" class="standing"><b>Not yet.</b> {{ l }}</p>
-        <p v-if="header.mayRecord" class="filter"><button v-if="!calling" type="button" class="outline" @click="calling = true">Call-out: I go now</button></p>
         <form v-if="calling" class="form typing" @submit.prevent="callOut.post(`/systems/${header.id}/call-out`)">
             <div class="wide"><label for="co">What is wrong</label><input id="co" v-model="callOut.text" type="text" maxlength="300" required><FieldError :words="callOut.errors.text" /></div>
             <div><button class="btn-go" :disabled="callOut.processing">Start the visit now</button> <button type="button" class="plain" @click="calling = false">leave it</button></div>
         </form>
-        <p v-if="mayPlan" class="filter"><button type="button" class="btn-go" data-new @click="add">Add a job that recurs</button><button type="button" class="outline" @click="router.post(`/systems/${header.id}/tasks`, { standard: true }, { preserveScroll: true })">The regime’s standard set</button></p>
+        <p v-if="header.mayRecord" class="filter">
+            <template v-if="mayPlan"><button type="button" class="btn-go" data-new @click="add">Add a job that recurs</button><button type="button" class="outline" @click="router.post(`/systems/${header.id}/tasks`, { standard: true }, { preserveScroll: true })">The regime’s standard set</button></template>
+            <button v-if="!calling" type="button" class="outline" @click="calling = true">Call-out: I go now</button>
+        </p>
         <form v-if="editing !== null" class="form typing" @submit.prevent="keep">
             <div v-if="editing === 'new'"><label for="k0">Job</label><select id="k0" v-model="form.task_type_id" @change="form.every_days = types.find((t) => t.id === form.task_type_id)?.everyDays ?? null"><option v-for="t in types" :key="t.id" :value="t.id">{{ t.name }}</option></select><FieldError :words="form.errors.task_type_id" /></div>
             <div><label for="k1">Due after, days</label><input id="k1" v-model.number="form.every_days" type="number" min="0.5" step="any"><FieldError :words="form.errors.every_days" /></div>
@@ -98,8 +100,8 @@ function keep() {
             <div><label for="k4">Litres, for a change, {{ units.label('L') }}</label><input id="k4" v-model="litres" type="text" inputmode="decimal" placeholder="a tenth"><FieldError :words="form.errors.litres" /></div>
             <div v-if="editing === 'new'"><label for="k5">Last done on; never: leave it empty</label><input id="k5" v-model="form.last_done_on" type="date"><FieldError :words="form.errors.last_done_on" /></div>
             <div v-if="editing === 'new' && !form.last_done_on"><label for="k7">First due on; empty: now</label><input id="k7" v-model="form.first_on" type="date"><FieldError :words="form.errors.first_on" /></div>
-            <TriggerRows v-model="form.triggers" :kinds="kinds" :signs="signs" :used-by="usedBy" :parameters="parameters" />
-            <FieldError :words="form.errors.triggers ?? Object.entries(form.errors).find(([key]) => key.startsWith('triggers.'))?.[1]" />
+            <div class="wide"><TriggerRows v-model="form.triggers" :kinds="kinds" :signs="signs" :used-by="usedBy" :parameters="parameters" />
+                <FieldError :words="form.errors.triggers ?? Object.entries(form.errors).find(([key]) => key.startsWith('triggers.'))?.[1]" /></div>
             <div class="wide"><label for="k6">Why this system differs</label><input id="k6" v-model="form.reason" type="text" maxlength="300"><FieldError :words="form.errors.reason" /></div>
             <div><button class="btn-go" :disabled="form.processing">Keep</button> <button type="button" class="plain" @click="editing = null">leave it</button></div>
         </form>

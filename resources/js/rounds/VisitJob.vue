@@ -5,6 +5,8 @@ import { useKept } from '../shared/kept';
 import { useUnits } from '../shared/units';
 import ProductCard from './ProductCard.vue';
 import type { Heard } from './outbox';
+import SandWork from './SandWork.vue';
+import { jobRef } from './visitState';
 
 /** One job, opened: what must be off, the steps with their cautions, and for a change the water itself. */
 const props = defineProps<{ task: VisitTaskView; system: VisitSystemView; heard: Heard[]; waiting: boolean }>();
@@ -13,9 +15,10 @@ const units = useUnits();
 const wrong = ref('');
 const [outL, inL, tempC, salinity, fall, rise] = ['out', 'in', 'temp', 'sal', 'fall', 'rise'].map((k) => useKept(`visit-${props.task.id}-${k}`));
 const REASONS: [string, string][] = [['routine', 'routine'], ['nutrients', 'lower nutrients'], ['ammonia', 'ammonia'], ['toxin', 'dilute a toxin'], ['salinity', 'correct salinity']];
+const named = computed(() => jobRef(props.task));
 const isOff = (what: string) => props.system.offs.some((o) => o.what === what);
 const asked = computed(() => props.system.readings.filter((r) => props.task.readings.includes(r.parameter)));
-const words = computed(() => props.heard.filter((h) => h.entry.payload.taskId === props.task.id).slice(0, 3));
+const words = computed(() => props.heard.filter((h) => h.entry.payload.taskId === named.value).slice(0, 3));
 function number(text: string, kind: string, name: string): number | null {
     const value = units.parse(text, kind);
     wrong.value = value === null ? `${name}: a number, please.` : '';
@@ -23,16 +26,16 @@ function number(text: string, kind: string, name: string): number | null {
 }
 function litres(way: 'outL' | 'inL', text: string) {
     const value = number(text, 'L', way === 'outL' ? 'Out' : 'In');
-    if (value !== null) emit('entry', 'litres', { taskId: props.task.id, [way]: value, reason: props.task.reason ?? 'routine' });
+    if (value !== null) emit('entry', 'litres', { taskId: named.value, [way]: value, reason: props.task.reason ?? 'routine' });
 }
 function level(way: 'outMm' | 'inMm', text: string) {
     const value = number(text, 'mm', 'Level');
-    if (value !== null) emit('entry', 'litres', { taskId: props.task.id, [way]: value, reason: props.task.reason ?? 'routine' });
+    if (value !== null) emit('entry', 'litres', { taskId: named.value, [way]: value, reason: props.task.reason ?? 'routine' });
 }
 function water(sure = false) {
     const t = number(tempC.value, 'degC', 'Temperature');
     const s = t === null ? null : number(salinity.value, 'g/kg', 'Salinity');
-    if (t !== null && s !== null) emit('entry', 'water', { taskId: props.task.id, tempC: t, salinity: s, ...(sure ? { sure: true } : {}) });
+    if (t !== null && s !== null) emit('entry', 'water', { taskId: named.value, tempC: t, salinity: s, ...(sure ? { sure: true } : {}) });
 }
 </script>
 
@@ -46,11 +49,13 @@ function water(sure = false) {
         <template v-for="(step, n) in task.steps" :key="n">
             <p v-if="step.left" class="step left"><span><s>{{ step.text }}</s><small class="here"><b>Not here:</b> {{ step.why }}</small></span></p>
             <label v-else class="step">
-                <input type="checkbox" :checked="task.ticked.includes(n)" :disabled="task.state !== 'open'" @change="emit('entry', 'step', { taskId: task.id, step: n, ...(task.ticked.includes(n) ? { undone: true } : {}) })"><span>{{ step.text }}<small v-if="step.was !== null" class="here"><b>{{ step.adrift ? 'This place’s own, its step is gone from the sheet:' : step.was ? `Here, instead of “${step.was}”:` : 'Here, too:' }}</b> {{ step.why }}</small></span>
+                <input type="checkbox" :checked="task.ticked.includes(n)" :disabled="task.state !== 'open'" @change="emit('entry', 'step', { taskId: named, step: n, ...(task.ticked.includes(n) ? { undone: true } : {}) })"><span>{{ step.text }} <b v-if="step.hold" class="holdword">hold</b><small v-if="step.was !== null" class="here"><b>{{ step.adrift ? 'This place’s own, its step is gone from the sheet:' : step.was ? `Here, instead of “${step.was}”:` : 'Here, too:' }}</b> {{ step.why }}</small></span>
             </label>
             <a v-if="step.photoId" :href="`/attachments/${step.photoId}`" class="thumb stepphoto"><img :src="`/attachments/${step.photoId}`" :alt="`How it is done here: ${step.text}`" width="120" loading="lazy"></a>
             <ProductCard v-if="step.card" :card="step.card" @opened="(text) => emit('entry', 'note', { systemId: system.id, text })" />
         </template>
+        <SandWork v-if="task.key === 'sand-topup'" :system="system" @entry="(k, p) => emit('entry', k, p)" />
+        <p v-if="task.state !== 'open'" class="undo"><button type="button" class="outline" @click="emit('entry', 'undo', { taskId: named })">{{ task.state === 'done' ? 'Not done after all' : 'Do it after all' }}</button></p>
         <p class="quiet sheetof">Job sheet, {{ task.sheet }}.</p>
         <template v-if="task.key === 'change'">
             <ul v-if="task.waterWords.length" class="waterwords"><li v-for="w in task.waterWords" :key="w">{{ w }}</li></ul>
@@ -66,7 +71,7 @@ function water(sure = false) {
             <div class="tiles">
                 <div class="tile"><label :for="`o${task.id}`">Out, {{ units.label('L') }}</label><input :id="`o${task.id}`" v-model="outL" inputmode="decimal" :placeholder="task.litresText ?? ''" @change="litres('outL', outL)"></div>
                 <div class="tile"><label :for="`i${task.id}`">In, {{ units.label('L') }}</label><input :id="`i${task.id}`" v-model="inL" inputmode="decimal" :placeholder="task.litresText ?? ''" @change="litres('inL', inL)"></div>
-                <div class="tile"><label :for="`r${task.id}`">Why</label><select :id="`r${task.id}`" :value="task.reason ?? 'routine'" @change="emit('entry', 'litres', { taskId: task.id, outL: task.outL ?? 0, reason: ($event.target as HTMLSelectElement).value })"><option v-for="[key, label] in REASONS" :key="key" :value="key">{{ label }}</option></select></div>
+                <div class="tile"><label :for="`r${task.id}`">Why</label><select :id="`r${task.id}`" :value="task.reason ?? 'routine'" @change="emit('entry', 'litres', { taskId: named, reason: ($event.target as HTMLSelectElement).value })"><option v-for="[key, label] in REASONS" :key="key" :value="key">{{ label }}</option></select></div>
                 <div class="tile quietly">By the gauge or the marks on the wall: {{ task.outL === null ? 'nothing out yet' : `${units.show(task.outL, 'L')} out` }}, {{ task.inL === null ? 'nothing in yet' : `${units.show(task.inL, 'L')} in` }}</div>
             </div>
             <details><summary>By the level instead</summary><div class="tiles">

@@ -1,59 +1,34 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import type { OffView } from '../generated';
-import { newId, send } from '../shared/send';
+import { newId } from '../shared/send';
+import { phoneStore, type Entry, type NewEntry } from './phoneStore';
+import { sendPhoto, sendWords, type Answer } from './sendLot';
+import { visitOnScreen } from './waitingLine';
 
-/**
- * What was typed at a visit, kept on the phone until the server has answered for it: in order, each under its own number, so that
- * a lost answer, a second sending or a new session change nothing.
- */
-export interface Entry {
-    seq: number;
-    visitId: number;
-    userId: number;
-    uuid: string;
-    kind: string;
-    at: string;
-    payload: Record<string, unknown>;
-    photo?: Blob;
-}
-
-export interface Answer {
-    uuid: string;
-    outcome: 'ok' | 'asked' | 'refused' | 'wait';
-    words: string | null;
-}
+export type { Entry } from './phoneStore';
 
 export interface Heard extends Answer {
     entry: Entry;
 }
 
-const NAME = 'velbrin-outbox';
-const STORE = 'entries';
-const AT_ONCE = 20;
 const AGAIN_MS = 6_000;
+const HEARD_KEPT = 40;
+/** A clock so far off is said. */
+const CLOCK_OFF_S = 120;
 
-function open(): Promise<IDBDatabase> {
-    return new Promise((resolve, reject) => {
-        const request = window.indexedDB.open(NAME, 1);
-        request.onupgradeneeded = () => request.result.createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true }).createIndex('visit', ['userId', 'visitId']);
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error ?? new Error('no store'));
-    });
-}
-
-function done<T>(request: IDBRequest<T>): Promise<T> {
-    return new Promise((resolve, reject) => {
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error ?? new Error('store failed'));
-    });
-}
-
+/** What is typed at one visit: kept, sent in order, answered. */
 export function useOutbox(visitId: number, userId: number, settled: (fresh: { state: string; offs: OffView[] }) => void) {
-    /** Kept here, not yet answered, in order. */
-    const waiting = shallowRef<Entry[]>([]);
+    /** Kept on this phone, not yet answered, in order. */
+    const stored = shallowRef<Entry[]>([]);
+    /** This phone could not keep these: they stand on this screen alone. */
+    const unsafe = shallowRef<Entry[]>([]);
+    const waiting = computed(() => [...stored.value.filter((e) => !e.asked && !e.moved && !e.refused), ...unsafe.value]);
+    /** Doubted by the office: waiting for a word, over reloads. */
+    const doubted = computed(() => stored.value.filter((e) => e.asked));
+    const homeless = computed(() => stored.value.filter((e) => e.moved));
     /** Answered with yes since the page was read. */
     const taken = shallowRef<Entry[]>([]);
-    /** Everything the server had words for, newest first. */
+    /** Everything the office had words for, newest first. */
     const heard = shallowRef<Heard[]>([]);
     const signal = ref(true);
     const signedOut = ref(false);
@@ -61,67 +36,134 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
     const sending = ref(false);
     /** What this phone keeps has been looked at: before that nobody may say that everything went. */
     const looked = ref(false);
-    let db: IDBDatabase | null = null;
+    /** Why this phone keeps nothing, if it does not. */
+    const blocked = ref<string | null>(null);
+    const skewS = ref(0);
     let timer = 0;
+    let lastNumber = 0;
+
+    const why = (error: unknown): string =>
+        (error as Error | null)?.name === 'QuotaExceededError'
+            ? 'The storage of this phone is full.'
+            : 'This browser does not let the page keep anything.';
 
     async function load() {
-        db ??= await open();
-        waiting.value = await done(db.transaction(STORE).objectStore(STORE).index('visit').getAll([userId, visitId])) as Entry[];
+        try {
+            stored.value = await phoneStore.ofVisit(userId, visitId);
+            looked.value = true;
+        } catch (error) {
+            blocked.value = why(error);
+            return;
+        }
+        for (const entry of stored.value.filter((e) => e.refused)) {
+            heard.value = [{ uuid: entry.uuid, outcome: 'refused', words: entry.refused ?? '', entry }, ...heard.value];
+            await drop([entry]);
+        }
     }
 
     async function keep(kind: string, payload: Record<string, unknown>, photo?: Blob): Promise<string> {
-        const entry = { visitId, userId, uuid: newId(), kind, at: new Date().toISOString(), payload: JSON.parse(JSON.stringify(payload)) as Record<string, unknown>, ...(photo ? { photo } : {}) };
-        db ??= await open();
-        const seq = await done(db.transaction(STORE, 'readwrite').objectStore(STORE).add(entry)) as number;
-        waiting.value = [...waiting.value, { ...entry, seq }];
+        const plain = JSON.parse(JSON.stringify(payload)) as Record<string, unknown>;
+        const entry: NewEntry = { visitId, userId, uuid: newId(), kind, at: new Date().toISOString(), payload: plain, ...(photo ? { photo } : {}) };
+        await store(entry);
         void flush();
         return entry.uuid;
     }
 
-    async function drop(entries: Entry[]) {
-        if (!db || entries.length === 0) return;
-        const store = db.transaction(STORE, 'readwrite').objectStore(STORE);
-        await Promise.all(entries.map((e) => done(store.delete(e.seq))));
-        const gone = new Set(entries.map((e) => e.seq));
-        waiting.value = waiting.value.filter((e) => !gone.has(e.seq));
+    /** On the phone; where that fails, on this screen, said at once, and offered again. */
+    async function store(entry: NewEntry): Promise<boolean> {
+        try {
+            const seq = await phoneStore.add(entry);
+            stored.value = [...stored.value, { ...entry, seq }];
+            blocked.value = null;
+            return true;
+        } catch (error) {
+            blocked.value = why(error);
+            unsafe.value = [...unsafe.value, { ...entry, seq: --lastNumber }];
+            return false;
+        }
     }
 
-    function hear(entry: Entry, answer: Answer) {
+    function bare(entry: Entry): NewEntry {
+        const copy: Partial<Entry> = { ...entry };
+        delete copy.seq;
+        return copy as NewEntry;
+    }
+
+    /** Tries again to keep what stands on this screen alone. */
+    async function keepAgain() {
+        const all = unsafe.value;
+        unsafe.value = [];
+        for (const entry of all) await store(bare(entry));
+        void flush();
+    }
+
+    async function drop(entries: Entry[]) {
+        const gone = new Set(entries.map((e) => e.seq));
+        await phoneStore.drop(entries.filter((e) => e.seq > 0).map((e) => e.seq)).catch(() => undefined);
+        stored.value = stored.value.filter((e) => !gone.has(e.seq));
+        unsafe.value = unsafe.value.filter((e) => !gone.has(e.seq));
+    }
+
+    /** Stays on the phone with what the office said about it. */
+    async function mark(entry: Entry, more: Partial<Entry>) {
+        const marked = { ...entry, ...more };
+        if (entry.seq > 0) await phoneStore.put(marked).catch(() => undefined);
+        unsafe.value = unsafe.value.filter((e) => e.seq !== entry.seq);
+        stored.value = [...stored.value.filter((e) => e.seq !== entry.seq), marked].sort((a, b) => a.seq - b.seq);
+    }
+
+    async function hear(entry: Entry, answer: Answer) {
+        if (answer.outcome === 'asked' && entry.kind === 'reading') await mark(entry, { asked: answer.words ?? 'Is that right?' });
+        else if (answer.outcome === 'moved') await mark(entry, { moved: { words: answer.words ?? '', others: answer.others ?? [] } });
+        else await drop([entry]);
         if (answer.outcome === 'ok') taken.value = [...taken.value, entry];
-        if (answer.words) heard.value = [{ ...answer, entry }, ...heard.value].slice(0, 40);
+        if (answer.words && answer.outcome !== 'moved') heard.value = [{ ...answer, entry }, ...heard.value].slice(0, HEARD_KEPT);
+    }
+
+    /** A doubtful reading gets its word: that is what it says, or another value, or it is dropped. */
+    async function answerDoubt(entry: Entry, payload: Record<string, unknown> | null) {
+        await drop([entry]);
+        heard.value = heard.value.filter((h) => h.uuid !== entry.uuid);
+        if (payload) await keep('reading', payload);
+    }
+
+    /** A photo whose visit moved: to another visit of one's own at the same place. */
+    async function rehome(entry: Entry, toVisit: number) {
+        await mark(entry, { visitId: toVisit, moved: undefined });
+        stored.value = stored.value.filter((e) => e.seq !== entry.seq);
+        const { answer } = await sendPhoto({ ...entry, visitId: toVisit });
+        if (answer?.outcome === 'ok') await phoneStore.drop([entry.seq]).catch(() => undefined);
     }
 
     /** True when it may go on with the next lot. */
-    async function lot(): Promise<boolean> {
-        const first = waiting.value[0];
-        if (!first) return false;
-        if (first.photo) {
-            const form = new FormData();
-            form.append('uuid', first.uuid);
-            form.append('caption', String(first.payload.caption ?? ''));
-            form.append('file', first.photo, 'photo.jpg');
-            const { status, body } = await send<{ message?: string; errors?: Record<string, string[]> }>(`/visits/${visitId}/photos`, form);
-            if (!(await passes(status))) return false;
-            await drop([first]);
-            hear(first, status === 200 ? { uuid: first.uuid, outcome: 'ok', words: null } : { uuid: first.uuid, outcome: 'refused', words: Object.values(body?.errors ?? {})[0]?.[0] ?? 'The photo was not taken. Take it again.' });
-            return true;
-        }
-        const photoAt = waiting.value.findIndex((e) => e.photo);
-        const some = waiting.value.slice(0, photoAt < 0 ? AT_ONCE : Math.min(photoAt, AT_ONCE));
-        const { status, body } = await send<{ answers: Answer[]; state: string; offs: OffView[] }>(`/visits/${visitId}/entries`, { entries: some.map(({ uuid, kind, at, payload }) => ({ uuid, kind, at, payload })) });
-        if (!(await passes(status))) return status === 419 && !signedOut.value;
-        if (status !== 200 || !body) {
-            // A lot the server cannot read at all stays here, and is said; nothing is thrown away.
-            refusedAll.value = status === 403 ? 'This visit is no longer yours. What you typed is still on this phone: tell the office.' : 'The office could not read what was sent. It stays on this phone; tell the office.';
+    async function words(): Promise<boolean> {
+        const some = waiting.value.filter((e) => !e.photo);
+        if (!some.length) return false;
+        const sent = await sendWords(visitId, some);
+        if (!(await passes(sent.status))) return sent.status === 419 && !signedOut.value;
+        if (sent.status !== 200) {
+            // A lot the office cannot read at all stays here, and is said; nothing is thrown away.
+            refusedAll.value = sent.status === 403
+                ? 'This visit is no longer yours. What you typed is still on this phone: tell the office.'
+                : 'The office could not read what was sent. It stays on this phone; tell the office.';
             return false;
         }
         refusedAll.value = null;
+        skewS.value = Math.abs(sent.skewS) >= CLOCK_OFF_S ? sent.skewS : 0;
         const byId = new Map(some.map((e) => [e.uuid, e]));
-        const answered = body.answers.filter((a) => a.outcome !== 'wait' && byId.has(a.uuid));
-        await drop(answered.map((a) => byId.get(a.uuid) as Entry));
-        for (const a of answered) hear(byId.get(a.uuid) as Entry, a);
-        settled({ state: body.state, offs: body.offs });
+        const answered = sent.answers.filter((a) => a.outcome !== 'wait' && byId.has(a.uuid));
+        for (const a of answered) await hear(byId.get(a.uuid) as Entry, a);
+        settled({ state: sent.state ?? '', offs: sent.offs });
         return answered.length > 0;
+    }
+
+    /** Each photo once a round: one that does not go is tried again later, and those behind it go now. */
+    async function photos() {
+        for (const entry of waiting.value.filter((e) => e.photo)) {
+            const { status, answer } = await sendPhoto(entry);
+            if (answer) await hear(entry, answer);
+            else if (!(await passes(status)) && signedOut.value) return;
+        }
     }
 
     let renewed = false;
@@ -138,7 +180,8 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
         sending.value = true;
         window.clearTimeout(timer);
         try {
-            while (await lot());
+            while (await words());
+            await photos();
             signal.value = true;
         } catch {
             signal.value = false;
@@ -150,22 +193,27 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
 
     const back = () => { signal.value = true; void flush(); };
     const gone = () => (signal.value = false);
+    const leave = (event: BeforeUnloadEvent) => { if (unsafe.value.length) event.preventDefault(); };
     onMounted(async () => {
         window.addEventListener('online', back);
         window.addEventListener('offline', gone);
+        window.addEventListener('beforeunload', leave);
+        visitOnScreen.value = visitId;
         signal.value = navigator.onLine;
         await load();
-        looked.value = true;
         void flush();
     });
     onUnmounted(() => {
         window.removeEventListener('online', back);
         window.removeEventListener('offline', gone);
+        window.removeEventListener('beforeunload', leave);
+        visitOnScreen.value = null;
         window.clearTimeout(timer);
     });
 
     return {
-        waiting, taken, heard, signal, signedOut, refusedAll, sending, looked, keep, flush,
+        waiting, unsafe, doubted, homeless, taken, heard, signal, signedOut, refusedAll, sending, looked, blocked, skewS,
+        keep, keepAgain, answerDoubt, rehome, drop, flush,
         /** What this phone knows beyond the page as it was read. */
         beyond: computed(() => [...taken.value, ...waiting.value]),
         /** The page was read anew: what had been taken by then is in it. */

@@ -2,6 +2,7 @@
 import { Link, router } from '@inertiajs/vue3';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import HelpSheet from './HelpSheet.vue';
+import { useWaitingLine } from '../rounds/waitingLine';
 import { useShell } from './page';
 import TypeToGo from './TypeToGo.vue';
 import WorkingSheet from './WorkingSheet.vue';
@@ -15,6 +16,13 @@ const here = computed(() => {
     if (path === '/') return 'today';
     return /^\/(settings|rules)/.test(path) ? 'settings' : /^\/(risk|water|rounds|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '';
 });
+const waits = useWaitingLine(computed(() => shell.value.userId ?? null));
+const leaving = ref(false);
+/** Whoever signs out while something waits is told first: it stays here, and goes when they come back. */
+function signOut() {
+    if (waits.toSend.value.length && !leaving.value) leaving.value = true;
+    else router.post('/sign-out');
+}
 const help = ref(false);
 const shownSaid = ref<string | null>(null);
 watch(said, (words) => (shownSaid.value = words), { immediate: true });
@@ -48,7 +56,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <TypeToGo />
         <div class="me">
             <Link href="/settings" class="initials" :title="`${shell.userName}, ${shell.role}`" :aria-label="`${shell.userName}: settings`">{{ shell.initials }}</Link>
-            <button type="button" class="plain" @click="router.post('/sign-out')">Sign out</button>
+            <button type="button" class="plain" @click="signOut">Sign out</button>
         </div>
     </header>
     <nav class="rail" aria-label="The order of work">
@@ -56,6 +64,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <button type="button" class="plain helper" @click="help = true">What can I do here <kbd>?</kbd></button>
     </nav>
     <main id="main" tabindex="-1">
+        <p v-if="leaving" class="said" role="alert">{{ waits.toSend.value.length }} entries wait on this phone. They stay on it and go when you sign in here again. <button type="button" class="linkish" @click="signOut">sign out all the same</button> <button type="button" class="plain" @click="leaving = false">stay</button></p>
+        <p v-else-if="waits.toSend.value.length || waits.toAnswer.value.length || waits.others.value" class="said waits" role="status">
+            <template v-if="waits.toSend.value.length">{{ waits.toSend.value.length === 1 ? '1 entry waits' : `${waits.toSend.value.length} entries wait` }} on this phone and go when there is a signal. </template>
+            <template v-if="waits.toAnswer.value.length"><Link :href="`/visits/${waits.toAnswer.value[0].visitId}`">{{ waits.toAnswer.value.length === 1 ? '1 entry wants' : `${waits.toAnswer.value.length} entries want` }} a word from you</Link>. </template>
+            <template v-if="waits.others.value">{{ waits.others.value }} of somebody else wait here; they go when that person signs in.</template>
+        </p>
         <p v-if="shownSaid" class="said" role="status">{{ shownSaid }} <button type="button" class="plain" aria-label="Put this message away" @click="shownSaid = null">✕</button></p>
         <slot />
     </main>

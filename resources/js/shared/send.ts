@@ -31,4 +31,11 @@ export function refusal(body: unknown): string {
     return Object.values(said?.errors ?? {})[0]?.[0] ?? said?.message ?? 'That did not work. Try again.';
 }
 
-export const newId = (): string => window.crypto.randomUUID();
+/** A number of its own (UUID, version 4). On plain HTTP there is no `randomUUID`, but there is chance. */
+export function newId(): string {
+    const bytes = window.crypto.getRandomValues(new Uint8Array(16));
+    bytes[6] = (bytes[6] & 0x0f) | 0x40;
+    bytes[8] = (bytes[8] & 0x3f) | 0x80;
+    const hex = [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
+    return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+}
