@@ -6,6 +6,7 @@ namespace App\Clients;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Stamp;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -22,6 +23,12 @@ final class Contact extends Model
     protected function casts(): array
     {
         return ['holds_key' => 'boolean', 'last_confirmed_on' => 'immutable_date', 'archived_at' => 'datetime'];
+    }
+
+    /** What a page has read of it. */
+    public function stamp(): string
+    {
+        return Stamp::of($this, $this->fillable);
     }
 
     /** @return BelongsTo<Client, $this> */

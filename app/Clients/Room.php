@@ -6,6 +6,7 @@ namespace App\Clients;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Stamp;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -33,6 +34,12 @@ final class Room extends Model
     public function site(): BelongsTo
     {
         return $this->belongsTo(Site::class);
+    }
+
+    /** What a page has read of it. */
+    public function stamp(): string
+    {
+        return Stamp::ofValues(array_diff_key($this->getAttributes(), ['created_at' => 1, 'updated_at' => 1]));
     }
 
     public function getActivitylogOptions(): \Spatie\Activitylog\LogOptions

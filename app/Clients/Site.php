@@ -6,6 +6,7 @@ namespace App\Clients;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Stamp;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -27,6 +28,28 @@ final class Site extends Model
     protected function casts(): array
     {
         return ['access_hours' => 'array', 'bases' => 'array', 'looked_at' => 'array', 'away' => 'array', 'enquiry' => 'array', 'we_hold_key' => 'boolean', 'makes_water' => 'boolean', 'archived_at' => 'datetime'];
+    }
+
+    /** What the page of the household and the access writes. */
+    private const ABOUT = [
+        'name', 'street', 'town', 'timezone', 'access_hours', 'access_note', 'parking', 'floor_protection', 'noise', 'pets', 'residents', 'children', 'absences',
+        'lat', 'lon', 'altitude_m', 'we_hold_key', 'looked_at', 'minutes_sold', 'makes_water', 'away',
+    ];
+
+    public function aboutStamp(): string
+    {
+        return Stamp::of($this, self::ABOUT);
+    }
+
+    public function enquiryStamp(): string
+    {
+        return Stamp::of($this, ['enquiry']);
+    }
+
+    /** The passages are loaded. */
+    public function passagesStamp(): string
+    {
+        return Stamp::ofValues($this->passages->map(fn (Passage $p): array => array_diff_key($p->getAttributes(), ['id' => 1, 'created_at' => 1, 'updated_at' => 1]))->all());
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -14,10 +14,12 @@ use App\Team\OnCall;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\Place;
+use Velbrin\Core\Rounds\OpeningHours;
 use Velbrin\Core\Rounds\Spot;
 
 /** Who can be where when: roster, absences, homes, keys, opening hours. Read once for many systems. */
@@ -189,12 +191,22 @@ final class Helpers
         for ($d = 0; $d <= self::DAYS_AHEAD; $d++) {
             $day = $fault->addDays($d);
             $hours = ($site->access_hours ?? [])[strtolower($day->format('D'))] ?? null;
-            if (is_string($hours) && preg_match('/^(\d\d):(\d\d)-(\d\d):(\d\d)$/', $hours, $m) === 1) {
-                $open[] = [self::hours($fault, $day->setTime((int) $m[1], (int) $m[2])), self::hours($fault, $day->setTime((int) $m[3], (int) $m[4]))];
+            foreach (self::spans($hours) as [$from, $to]) {
+                $open[] = [self::hours($fault, $day->startOfDay()->setTime(0, (int) $from)), self::hours($fault, $day->startOfDay()->setTime(0, (int) $to))];
             }
         }
 
         return $open;
+    }
+
+    /** @return list<array{0: float, 1: float}> */
+    private static function spans(mixed $hours): array
+    {
+        try {
+            return is_string($hours) && $hours !== '' ? OpeningHours::read($hours)->spans : [];
+        } catch (OutOfRange) {
+            return [];
+        }
     }
 
     private static function hours(CarbonImmutable $from, CarbonImmutable $to): float

@@ -37,8 +37,9 @@ final class ProposeWeek implements ShouldQueue
         $pace = function (float $share) use (&$told): void {
             if (microtime(true) - $told >= self::TELL_EVERY_S) {
                 $told = microtime(true);
-                $going = WeekRun::query()->whereKey($this->runId)->where('state', WeekRun::RUNNING)->update(['share' => $share, 'updated_at' => now()]);
-                if ($going === 0) {
+                WeekRun::query()->whereKey($this->runId)->where('state', WeekRun::RUNNING)->update(['share' => $share, 'updated_at' => now()]);
+                // A row that did not change counts as none: the state itself is asked for.
+                if (WeekRun::query()->whereKey($this->runId)->value('state') !== WeekRun::RUNNING) {
                     throw new Cancelled;
                 }
             }

@@ -315,6 +315,7 @@ export interface ContactView {
     canOperate: string | null;
     lastConfirmedOn: string | null;
     siteId: number | null;
+    stamp: string;
 }
 
 export interface EnquiryView {
@@ -383,6 +384,7 @@ export interface RoomView {
     facts: Record<string, number | string | null>;
     bases: Record<string, BasisView>;
     toSurvey: ToSurveyView[];
+    stamp: string;
 }
 
 export interface RoundsFactsView {
@@ -426,6 +428,9 @@ export interface SiteView {
     rounds: RoundsFactsView;
     enquiry: EnquiryView;
     asks: Record<string, [string, string]>;
+    aboutStamp: string;
+    enquiryStamp: string;
+    passagesStamp: string;
 }
 
 export interface ToSurveyView {
@@ -449,6 +454,7 @@ export interface ShellView {
     plans: boolean;
     stations: StationView[];
     units: Record<string, UnitDisplay>;
+    written: Record<string, Record<string, { factor: number; offset: number }>>;
     decimalMark: string;
     theme: string;
     demo: boolean;

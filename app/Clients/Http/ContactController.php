@@ -6,6 +6,7 @@ namespace App\Clients\Http;
 
 use App\Clients\Client;
 use App\Clients\Contact;
+use App\House\Stamp;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -24,9 +25,10 @@ final class ContactController
     public function update(Request $request, Contact $contact): RedirectResponse
     {
         Gate::authorize('update', $contact);
+        Stamp::guard($request, $contact->stamp(), $contact);
         $contact->update($request->validate($this->rules($contact->client()->firstOrFail())));
 
-        return back()->with('said', 'Contact kept.');
+        return $request->boolean('quiet') ? back() : back()->with('said', 'Contact kept.');
     }
 
     public function archive(Contact $contact): RedirectResponse

@@ -6,6 +6,7 @@ namespace App\Clients\Http;
 
 use App\Clients\Enquiry;
 use App\Clients\Site;
+use App\House\Stamp;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -21,8 +22,9 @@ final class EnquiryController
             ...array_map(fn (): array => ['nullable', 'string', 'max:500'], Enquiry::WORDS),
             'budget_minor' => ['nullable', 'integer:strict', 'between:1,'.self::MOST_MINOR], 'wanted_on' => ['nullable', 'date_format:Y-m-d'],
         ]);
+        Stamp::guard($request, $site->enquiryStamp(), $site);
         $site->update(['enquiry' => array_filter($given, fn (mixed $v): bool => $v !== null && $v !== '')]);
 
-        return back()->with('said', 'The enquiry is kept. It stands beside every plan of this place.');
+        return $request->boolean('quiet') ? back() : back()->with('said', 'The enquiry is kept. It stands beside every plan of this place.');
     }
 }

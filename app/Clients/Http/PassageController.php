@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clients\Http;
 
 use App\Clients\Site;
+use App\House\Stamp;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -14,6 +15,18 @@ use Velbrin\Core\Build\PlanTables;
 /** The way in, written as one list. */
 final class PassageController
 {
+    /** @return array<string, string> */
+    private static function words(): array
+    {
+        return [
+            'passages.*.name.required' => 'Passage :position needs a name.',
+            'passages.*.widthMm.*' => 'Passage :position: its width, more than nothing, at most 20 m.',
+            'passages.*.heightMm.*' => 'Passage :position: its height, more than nothing, at most 20 m.',
+            'passages.*.corridorAMm.required_with' => 'Passage :position: the corridor before the turn, too.',
+            'passages.*.corridorBMm.required_with' => 'Passage :position: the corridor after the turn, too.',
+        ];
+    }
+
     public function update(Request $request, Site $site): RedirectResponse
     {
         Gate::authorize('update', $site);
@@ -28,8 +41,10 @@ final class PassageController
             'passages.*.outWidthMm' => ['nullable', ...$length],
             'passages.*.outHeightMm' => ['nullable', ...$length],
             'passages.*.carDepthMm' => ['nullable', ...$length],
-        ]);
-        DB::transaction(function () use ($site, $given): void {
+        ], self::words());
+        DB::transaction(function () use ($request, $site, $given): void {
+            Site::query()->lockForUpdate()->whereKey($site->id)->firstOrFail();
+            Stamp::guard($request, $site->load('passages')->passagesStamp(), $site);
             $site->passages()->get()->each->delete();
             foreach (array_values($given['passages'] ?? []) as $i => $row) {
                 $site->passages()->create([
@@ -40,6 +55,6 @@ final class PassageController
             }
         });
 
-        return back()->with('said', 'The way in is kept.');
+        return $request->boolean('quiet') ? back() : back()->with('said', 'The way in is kept.');
     }
 }

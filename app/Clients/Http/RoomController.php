@@ -6,6 +6,7 @@ namespace App\Clients\Http;
 
 use App\Clients\Room;
 use App\Clients\Site;
+use App\House\Stamp;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -30,7 +31,8 @@ final class RoomController
     public function update(Request $request, Room $room, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $room);
-        $given = $request->validate($this->rules($room));
+        $given = $request->validate($this->rules($room), [], $this->names());
+        Stamp::guard($request, $room->stamp(), $room);
         $bases = $room->bases ?? [];
         $stated = $given['bases'] ?? [];
         $values = ['name' => $given['name']];
@@ -49,7 +51,7 @@ final class RoomController
         }
         $room->update([...$values, 'bases' => $bases]);
 
-        return back()->with('said', 'Survey kept.');
+        return $request->boolean('quiet') ? back() : back()->with('said', 'Survey kept.');
     }
 
     public function archive(Room $room): RedirectResponse
@@ -58,6 +60,17 @@ final class RoomController
         $room->archive();
 
         return back()->with('said', "{$room->name} is archived.");
+    }
+
+    /** @return array<string, string> fields in words, for a message */
+    private function names(): array
+    {
+        $names = [];
+        foreach (SurveySheet::fields() as $key => $spec) {
+            $names["facts.{$key}"] = $spec->label;
+        }
+
+        return $names;
     }
 
     /** @return array<string, list<mixed>> */

@@ -9,17 +9,21 @@ use App\Clients\HouseholdLeaves;
 use App\Clients\Site;
 use App\Clients\SiteContents;
 use App\Clients\Views\SiteView;
+use App\House\Stamp;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Container\Attributes\Tag;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Rounds\OpeningHours;
 
 final class SiteController
 {
@@ -61,25 +65,41 @@ final class SiteController
         Gate::authorize('update', $site);
         $text = ['nullable', 'string', 'max:300'];
         $known = array_map(fn (mixed $row): string => (string) json_encode($row), $site->away ?? []);
-        $site->update($request->validate([
-            'away' => ['nullable', 'array', 'max:12'], 'away.*.from' => ['required', 'date_format:Y-m-d'], 'away.*.until' => ['required', 'date_format:Y-m-d', 'after_or_equal:away.*.from'], 'away.*.sitter' => ['nullable', 'string', 'max:120'],
-            'lat' => ['nullable', 'numeric:strict', 'between:-90,90', 'required_with:lon'],
-            'lon' => ['nullable', 'numeric:strict', 'between:-180,180', 'required_with:lat'],
-            'altitude_m' => ['nullable', 'numeric:strict', 'between:-400,5000'],
-            'we_hold_key' => ['sometimes', 'boolean'],
-            'makes_water' => ['sometimes', 'boolean'],
-            'looked_at' => ['nullable', 'array', 'max:6'],
-            'looked_at.*' => ['required', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/'],
-            'minutes_sold' => ['nullable', 'integer:strict', 'between:5,1440'],
-            'name' => ['required', 'string', 'max:120', Rule::unique('sites', 'name')->where('client_id', $site->client_id)->ignore($site)],
-            'street' => ['nullable', 'string', 'max:160'],
-            'town' => ['nullable', 'string', 'max:120'],
-            'timezone' => ['required', 'timezone:all'],
-            'access_hours' => ['nullable', 'array', 'max:7'],
-            'access_hours.*' => ['nullable', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d-([01]\d|2[0-3]):[0-5]\d$/'],
-            'access_note' => ['nullable', 'string', 'max:500'],
-            'parking' => $text, 'floor_protection' => $text, 'noise' => $text, 'pets' => $text, 'residents' => $text, 'children' => $text, 'absences' => $text,
-        ], ['access_hours.*.regex' => 'Write opening hours as 08:00-17:00.', 'looked_at.*.regex' => 'Write the hours as 07:30, one after another.', 'away.*.until.after_or_equal' => 'They come back after they leave.', 'lat.required_with' => 'Latitude and longitude go together.', 'lon.required_with' => 'Latitude and longitude go together.']));
+        DB::transaction(function () use ($request, $site, $text): void {
+            $locked = Site::query()->lockForUpdate()->whereKey($site->id)->firstOrFail();
+            Stamp::guard($request, $locked->aboutStamp(), $locked);
+            $site->update(self::hours($request->validate([
+                'away' => ['nullable', 'array', 'max:12'],
+                'away.*.from' => ['required', 'date_format:Y-m-d'],
+                'away.*.until' => ['required', 'date_format:Y-m-d', 'after_or_equal:away.*.from'],
+                'away.*.sitter' => ['nullable', 'string', 'max:120'],
+                'lat' => ['nullable', 'numeric:strict', 'between:-90,90', 'required_with:lon'],
+                'lon' => ['nullable', 'numeric:strict', 'between:-180,180', 'required_with:lat'],
+                'altitude_m' => ['nullable', 'numeric:strict', 'between:-400,5000'],
+                'we_hold_key' => ['sometimes', 'boolean'],
+                'makes_water' => ['sometimes', 'boolean'],
+                'looked_at' => ['nullable', 'array', 'max:6'],
+                'looked_at.*' => ['required', 'string', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/'],
+                'minutes_sold' => ['nullable', 'integer:strict', 'between:5,1440'],
+                'name' => ['required', 'string', 'max:120', Rule::unique('sites', 'name')->where('client_id', $site->client_id)->ignore($site)],
+                'street' => ['nullable', 'string', 'max:160'],
+                'town' => ['nullable', 'string', 'max:120'],
+                'timezone' => ['required', 'timezone:all'],
+                'access_hours' => ['nullable', 'array:mon,tue,wed,thu,fri,sat,sun'],
+                'access_hours.*' => ['nullable', 'string', 'max:80'],
+                'access_note' => ['nullable', 'string', 'max:500'],
+                'parking' => $text, 'floor_protection' => $text, 'noise' => $text, 'pets' => $text, 'residents' => $text, 'children' => $text, 'absences' => $text,
+            ], [
+                'looked_at.*.regex' => 'Write the hours as 07:30, one after another.',
+                'away.*.until.after_or_equal' => 'They come back after they leave.',
+                'lat.required_with' => 'Latitude and longitude go together.',
+                'lon.required_with' => 'Latitude and longitude go together.',
+                'minutes_sold.integer' => 'Minutes sold for a visit: a whole number, 5 to 1440.',
+                'minutes_sold.between' => 'Minutes sold for a visit: a whole number, 5 to 1440.',
+                'name.required' => 'The place needs a name.',
+                'timezone.timezone' => 'No such time zone. For example: Europe/London.',
+            ])));
+        });
 
         foreach ($site->away ?? [] as $row) {
             if (is_array($row) && ! in_array((string) json_encode($row), $known, true) && $row['from'] >= now()->toDateString()) {
@@ -87,7 +107,31 @@ final class SiteController
             }
         }
 
-        return back()->with('said', 'Kept.');
+        return $request->boolean('quiet') ? back() : back()->with('said', 'Kept.');
+    }
+
+    /**
+     * Hours as people write them, kept in one way.
+     *
+     * @param  array<string, mixed>  $given
+     * @return array<string, mixed>
+     */
+    private static function hours(array $given): array
+    {
+        $hours = is_array($given['access_hours'] ?? null) ? $given['access_hours'] : null;
+        if ($hours === null) {
+            return $given;
+        }
+        $read = [];
+        foreach ($hours as $day => $text) {
+            try {
+                $read[$day] = is_string($text) && trim($text) !== '' ? OpeningHours::read($text)->text() : null;
+            } catch (OutOfRange $e) {
+                throw ValidationException::withMessages(["access_hours.{$day}" => "Write the hours as {$e->allowed}."]);
+            }
+        }
+
+        return [...$given, 'access_hours' => $read];
     }
 
     public function archive(Site $site): RedirectResponse

@@ -19,6 +19,7 @@ final readonly class ContactView
         public ?string $canOperate,
         public ?string $lastConfirmedOn,
         public ?int $siteId,
+        public string $stamp,
     ) {
     }
 
@@ -26,7 +27,7 @@ final readonly class ContactView
     {
         return new self(
             $contact->id, $contact->name, $contact->role, $contact->phone, $contact->email, $contact->language, $contact->holds_key,
-            $contact->can_operate, $contact->last_confirmed_on?->toDateString(), $contact->site_id,
+            $contact->can_operate, $contact->last_confirmed_on?->toDateString(), $contact->site_id, $contact->stamp(),
         );
     }
 }

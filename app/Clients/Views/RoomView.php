@@ -15,7 +15,7 @@ final readonly class RoomView
      * @param  array<string, BasisView>  $bases
      * @param  list<ToSurveyView>  $toSurvey
      */
-    private function __construct(public int $id, public string $name, public array $facts, public array $bases, public array $toSurvey)
+    private function __construct(public int $id, public string $name, public array $facts, public array $bases, public array $toSurvey, public string $stamp)
     {
     }
 
@@ -34,6 +34,6 @@ final readonly class RoomView
 
         $missing = array_map(fn (SurveySpec $s): ToSurveyView => new ToSurveyView($s->key, $s->label, $s->dependsOn), SurveySheet::missing($facts));
 
-        return new self($room->id, $room->name, $facts, $bases, $missing);
+        return new self($room->id, $room->name, $facts, $bases, $missing, $room->stamp());
     }
 }

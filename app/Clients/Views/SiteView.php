@@ -54,6 +54,9 @@ final readonly class SiteView
         public RoundsFactsView $rounds,
         public EnquiryView $enquiry,
         public array $asks,
+        public string $aboutStamp,
+        public string $enquiryStamp,
+        public string $passagesStamp,
     ) {
     }
 
@@ -96,6 +99,7 @@ final readonly class SiteView
             $lines['systems'] ?? [],
             array_values(array_map(FactSpecView::ofSurvey(...), SurveySheet::fields())),
             SurveySheet::GROUPS, $missing, RoundsFactsView::of($site), EnquiryView::of($site), Enquiry::WORDS,
+            $site->aboutStamp(), $site->enquiryStamp(), $site->passagesStamp(),
         );
     }
 }

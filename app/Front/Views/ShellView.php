@@ -8,6 +8,7 @@ use App\Team\Role;
 use App\Team\User;
 use Velbrin\Core\Measure\UnitDisplay;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Measure\WrittenUnits;
 
 /** The frame round every page. */
 final readonly class ShellView
@@ -15,6 +16,7 @@ final readonly class ShellView
     /**
      * @param  list<StationView>  $stations
      * @param  array<string, UnitDisplay>  $units  by kind: the factors a screen converts with
+     * @param  array<string, array<string, array{factor: float, offset: float}>>  $written  units people write behind a number, by kind and by word
      */
     private function __construct(
         public ?int $userId,
@@ -24,6 +26,7 @@ final readonly class ShellView
         public bool $plans,
         public array $stations,
         public array $units,
+        public array $written,
         public string $decimalMark,
         public string $theme,
         public bool $demo,
@@ -36,7 +39,7 @@ final readonly class ShellView
 
         return new self(
             $user?->id, $user?->name, $user?->initials(), $user?->role->value, $user?->plans() ?? false, self::stations($user),
-            $units->all(), $units->decimalMark, $user->theme ?? 'paper', (bool) config('velbrin.demo'),
+            $units->all(), $user?->isStaff() === true ? WrittenUnits::all() : [], $units->decimalMark, $user->theme ?? 'paper', (bool) config('velbrin.demo'),
         );
     }
 

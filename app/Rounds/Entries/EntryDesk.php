@@ -44,7 +44,7 @@ final class EntryDesk
         if ($outcome->outcome !== Outcome::WAIT) {
             VisitEntry::query()->create([
                 'uuid' => $sent->uuid, 'visit_id' => $sent->visit->id, 'user_id' => $sent->user->id, 'kind' => $sent->kind, 'payload' => $sent->payload, 'typed_at' => $sent->at,
-                'outcome' => $outcome->outcome, 'words' => $outcome->words === null ? null : mb_substr($outcome->words, 0, 500), 'late' => $sent->late && $outcome->outcome === Outcome::OK,
+                'outcome' => $outcome->outcome, 'words' => $outcome->words === null ? null : mb_substr($outcome->words, 0, 500), 'late' => $sent->late && $outcome->outcome === Outcome::OK && in_array($sent->kind, Late::KINDS, true),
             ]);
         }
 

@@ -28,6 +28,11 @@ final class Insertion implements Solver
 
     private const REFRESH = 50;
 
+    /** From so many on, a visit remembers so many of its places, so that a whole fleet fits into memory. */
+    private const VAST = 200_000;
+
+    private const REMEMBERED = 40;
+
     /** The mean of all work moves a little with each placing; within this many minutes of price it is asked anew. */
     private const STALE = 2.0;
 
@@ -63,6 +68,8 @@ final class Insertion implements Solver
     /** @var (Closure(float): void)|null */
     private ?Closure $pace = null;
 
+    private bool $isVast = false;
+
     private int $pushes = self::MOST_PUSHES;
 
     /** Share of the work that is done. */
@@ -78,6 +85,7 @@ final class Insertion implements Solver
         $this->pace = $pace;
         $this->done = 0.0;
         $this->pushes = self::MOST_PUSHES;
+        $this->isVast = count($visits) * count($week->routes) > self::VAST;
         $this->prices = $week->prices;
         $this->routes = $week->routes;
         $this->visits = $this->where = $this->near = $this->nearAll = $this->may = [];
@@ -156,13 +164,7 @@ final class Insertion implements Solver
         $open = [];
         foreach ($ids as $id) {
             $open[$id] = true;
-            $best[$id] = [];
-            foreach ($this->may[$id] as $key) {
-                $place = $this->cheapest($this->routes[$key], $this->visits[$id]);
-                if ($place !== null) {
-                    $best[$id][$key] = $place;
-                }
-            }
+            $best[$id] = $this->places($id);
             $this->tell($share === null ? self::INSERTING : 0.3 * $share * count($open) / count($ids));
         }
         // Each visit's two best places, asked anew only where the last placing could have changed them; in a small week, always.
@@ -201,6 +203,8 @@ final class Insertion implements Solver
                     $before = $best[$other][$key][0];
                     if ($place === null) {
                         unset($best[$other][$key]);
+                        // Of very many only the cheapest are remembered: when they are gone, the rest is looked at.
+                        $best[$other] = $best[$other] === [] && $this->isVast ? $this->places($other) : $best[$other];
                     } else {
                         $best[$other][$key] = $place;
                     }
@@ -213,6 +217,24 @@ final class Insertion implements Solver
         }
 
         return array_keys($open);
+    }
+
+    /** @return array<string, array{0: float, 1: int}> price and position in each crew day that can take it; in a vast week, the cheapest */
+    private function places(int $id): array
+    {
+        $places = [];
+        foreach ($this->may[$id] as $key) {
+            $place = $this->cheapest($this->routes[$key], $this->visits[$id]);
+            if ($place !== null) {
+                $places[$key] = $place;
+            }
+        }
+        if (! $this->isVast || count($places) <= self::REMEMBERED) {
+            return $places;
+        }
+        uasort($places, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_slice($places, 0, self::REMEMBERED, true);
     }
 
     /**

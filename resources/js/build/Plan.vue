@@ -10,6 +10,7 @@ import OpenChecks from '../shared/OpenChecks.vue';
 import SectionDrawing from '../shared/SectionDrawing.vue';
 import type { Row, TABLES } from '../shared/draft';
 import { date, when } from '../shared/units';
+import { withoutBlank } from '../shared/blank';
 import BriefSheet from '../shared/BriefSheet.vue';
 import CabinetFit from '../shared/CabinetFit.vue';
 import BoardPlan from '../shared/BoardPlan.vue';
@@ -39,8 +40,8 @@ const props = defineProps<{
     tables: Record<string, TableSpecView>;
     library: Row[];
 }>();
-const { draft, state, change, insist, giveUp, undo, redo, mayUndo, mayRedo } = useDraft(props.plan.id, props.draft, props.live.revision);
 const specs = props.tables as Record<(typeof TABLES)[number], TableSpecView>;
+const { draft, state, unkept, change, insist, giveUp, undo, redo, mayUndo, mayRedo } = useDraft(props.plan.id, props.draft, props.live.revision, (d) => withoutBlank(d, specs));
 const name = ref(props.plan.name);
 const keep = useForm({ note: '' });
 const copy = useForm({ name: '', copy_of: props.plan.id, room_id: props.plan.roomId });
@@ -94,7 +95,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <Crumbs :crumbs="crumbs" />
             <h1 class="visually-hidden">Plan {{ plan.name }}</h1>
             <input v-model="name" class="name" type="text" aria-label="Name of the plan" :readonly="!plan.mayUpdate" @change="rename()">
-            <p class="keeping" role="status" :class="{ bad: state === 'waiting' || state === 'signed-out' }">{{ words[state] }}</p>
+            <p class="keeping" role="status" :class="{ bad: unkept || state === 'waiting' || state === 'signed-out' }">{{ unkept && state !== 'kept' ? 'This device cannot keep it: its storage is full or blocked. Stay on this page until it is sent.' : words[state] }}</p>
             <p v-if="plan.mayUpdate" class="steps"><button type="button" class="linkish" :disabled="!mayUndo" aria-keyshortcuts="Control+Z" @click="undo">Undo</button> <button type="button" class="linkish" :disabled="!mayRedo" aria-keyshortcuts="Control+Shift+Z" @click="redo">Redo</button></p>
             <div v-if="state === 'conflict'" class="stopbox" role="alert">
                 <b>This plan was changed elsewhere.</b> Your own draft is still on this device.

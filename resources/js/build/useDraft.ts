@@ -13,10 +13,20 @@ const AGAIN_MS = 4000;
  * The plan's draft: every change is kept on this device at once and sent to the server soon after.
  * What could not be sent waits here, survives a reload, and goes out when the connection returns.
  */
-export function useDraft(planId: number, sent: PlanDraftView, revision: number) {
+export function useDraft(planId: number, sent: PlanDraftView, revision: number, toSend: (draft: Draft) => Draft = (d) => d) {
     const store = `velbrin-plan-${planId}`;
     const draft = reactive<Draft>(draftOf(sent));
     const state = ref<'kept' | 'sending' | 'waiting' | 'conflict' | 'signed-out'>('kept');
+    /** This device cannot keep the draft: its storage is full or blocked. */
+    const unkept = ref(false);
+    function keepHere() {
+        try {
+            window.localStorage.setItem(store, JSON.stringify({ revision: at, draft }));
+            unkept.value = false;
+        } catch {
+            unkept.value = true;
+        }
+    }
     let at = revision;
     let timer: number | undefined;
     let sending = false;
@@ -51,7 +61,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
     function keep(more = false) {
         touched++;
         dirty = true;
-        window.localStorage.setItem(store, JSON.stringify({ revision: at, draft }));
+        keepHere();
         if (!more || timer === undefined) plan(more ? DRAG_MS : WAIT_MS);
     }
     function plan(ms: number) {
@@ -64,7 +74,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         sending = true;
         const mine = touched;
         state.value = 'sending';
-        router.post(`/plans/${planId}/draft`, { revision: at, ...copyOf(draft) } as unknown as RequestPayload, {
+        router.post(`/plans/${planId}/draft`, { revision: at, ...copyOf(toSend(draft)) } as unknown as RequestPayload, {
             only: ['live'], preserveState: true, preserveScroll: true, preserveUrl: true, replace: true, async: true, showProgress: false,
             onSuccess: (page) => {
                 const live = page.props.live as PlanLiveView;
@@ -78,7 +88,7 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
                     window.localStorage.removeItem(store);
                     state.value = 'kept';
                 } else {
-                    window.localStorage.setItem(store, JSON.stringify({ revision: at, draft }));
+                    keepHere();
                 }
             },
             onNetworkError: () => { state.value = 'waiting'; return false; },
@@ -110,10 +120,13 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number) 
         window.addEventListener('online', online);
         if (dirty) plan(0);
     });
+    const leave = (event: BeforeUnloadEvent) => { if (unkept.value && dirty) event.preventDefault(); };
+    window.addEventListener('beforeunload', leave);
     onBeforeUnmount(() => {
+        window.removeEventListener('beforeunload', leave);
         window.removeEventListener('online', online);
         window.clearTimeout(timer);
     });
 
-    return { draft, state, change, insist, giveUp, undo: steps.undo, redo: steps.redo, mayUndo: steps.mayUndo, mayRedo: steps.mayRedo };
+    return { draft, state, unkept, change, insist, giveUp, undo: steps.undo, redo: steps.redo, mayUndo: steps.mayUndo, mayRedo: steps.mayRedo };
 }

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { computed, reactive, ref } from 'vue';
-import type { FactSpecView, RoomView, SiteView } from '../generated';
+import type { SiteView } from '../generated';
 import Crumbs from '../shared/Crumbs.vue';
-import FactField from '../shared/FactField.vue';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
-import PhotoOf from '../shared/PhotoOf.vue';
 import UploadForm from '../shared/UploadForm.vue';
 import EnquiryForm from './EnquiryForm.vue';
+import KeepLine from '../shared/KeepLine.vue';
+import { useSelfKeeping } from '../shared/selfKeeping';
 import PassageList from './PassageList.vue';
+import RoomSheet from './RoomSheet.vue';
 
 const props = defineProps<{ view: SiteView; regimes: Record<string, string> }>();
 const { shell, errors } = useShell();
@@ -22,28 +23,31 @@ const about = reactive<{ access_hours: Record<string, string | null>; [key: stri
 const rounds = reactive({ lat: props.view.rounds.lat, lon: props.view.rounds.lon, altitude_m: props.view.rounds.altitudeM, we_hold_key: props.view.rounds.weHoldKey, makes_water: props.view.rounds.makesWater, minutes_sold: props.view.rounds.minutesSold });
 const away = ref(props.view.rounds.away.map((a) => ({ ...a })));
 const looked = ref(props.view.rounds.lookedAt.join(', '));
-const keeping = ref(false);
-function keepAbout() {
-    router.put(`/sites/${props.view.id}`, { ...about, ...Object.fromEntries(Object.entries(rounds).map(([k, v]) => [k, (v as unknown) === '' ? null : v])), away: away.value.filter((a) => a.from && a.until).map((a) => ({ ...a, sitter: a.sitter || null })), looked_at: looked.value.split(/[\s,;]+/).filter(Boolean) }, { preserveScroll: true, onStart: () => (keeping.value = true), onFinish: () => (keeping.value = false) });
+type About = Record<string, unknown>;
+function aboutNow(): About {
+    return {
+        ...about,
+        ...Object.fromEntries(Object.entries(rounds).map(([k, v]) => [k, (v as unknown) === '' ? null : v])),
+        away: away.value.filter((a) => a.from && a.until).map((a) => ({ ...a, sitter: a.sitter || null })),
+        looked_at: looked.value.split(/[\s,;]+/).filter(Boolean),
+    };
+}
+/** The household and the way to it keep themselves. */
+const keeping = useSelfKeeping<About>({ key: `site-${props.view.id}`, url: `/sites/${props.view.id}`, data: aboutNow, stamp: () => props.view.aboutStamp, only: ['view'] });
+const earlier = keeping.left();
+if (earlier && shell.value.plans) {
+    for (const key of Object.keys(about)) if (key in earlier) about[key] = earlier[key] as (typeof about)[string];
+    for (const key of Object.keys(rounds) as (keyof typeof rounds)[]) if (key in earlier) (rounds as Record<string, unknown>)[key] = earlier[key];
+    away.value = (earlier.away as typeof away.value) ?? [];
+    looked.value = ((earlier.looked_at as string[]) ?? []).join(', ');
+    keeping.touch();
 }
 const room = useForm({ name: '' });
 const plan = useForm<{ name: string; room_id: number | null }>({ name: '', room_id: props.view.rooms[0]?.id ?? null });
 const system = useForm({ name: '', kind: 'mixed reef', regime: 'natural', started_precision: 'day' });
 const code = useForm({ label: '', code: '' });
 const seen = reactive<Record<number, string>>({});
-const drafts = reactive<Record<number, { facts: Record<string, number | string | null>; bases: Record<string, string>; dirty: boolean }>>({});
-for (const r of props.view.rooms) drafts[r.id] = { facts: { ...r.facts }, bases: Object.fromEntries(Object.entries(r.bases).map(([k, b]) => [k, b.basis])), dirty: false };
-const roomErrors = ref<Record<string, string>>({});
 const mine = computed(() => shell.value.plans);
-const groupOf = (group: string): FactSpecView[] => props.view.sheet.filter((s) => s.group === group);
-const given = (r: RoomView, group: string) => groupOf(group).filter((s) => draft(r).facts[s.key] !== null).length;
-function draft(r: RoomView) {
-    drafts[r.id] ??= { facts: { ...r.facts }, bases: {}, dirty: false };
-    return drafts[r.id];
-}
-function keepRoom(r: RoomView) {
-    router.put(`/rooms/${r.id}`, { name: r.name, facts: draft(r).facts, bases: draft(r).bases }, { preserveScroll: true, onSuccess: () => { draft(r).dirty = false; roomErrors.value = {}; }, onError: (e) => (roomErrors.value = e) });
-}
 async function look(id: number) {
     const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? '');
     const answer = await fetch(`/codes/${id}/reveal`, { method: 'POST', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token } });
@@ -71,45 +75,36 @@ async function look(id: number) {
                 <div><button class="btn-go" :disabled="plan.processing || !plan.name">Begin to plan</button></div>
             </form>
 
-            <EnquiryForm :site-id="view.id" :enquiry="view.enquiry" :asks="view.asks" :readonly="!mine" />
+            <EnquiryForm :site-id="view.id" :enquiry="view.enquiry" :asks="view.asks" :stamp="view.enquiryStamp" :readonly="!mine" />
 
             <h2>Rooms</h2>
-            <section v-for="r in view.rooms" :key="r.id" class="brief" :aria-label="r.name">
-                <h3>{{ r.name }} <small class="quiet">{{ r.toSurvey.length ? `${r.toSurvey.length} facts still to survey` : 'surveyed' }}</small></h3>
-                <details v-for="(title, group) in view.groups" :key="group">
-                    <summary>{{ title }} <small>{{ given(r, String(group)) }} of {{ groupOf(String(group)).length }}</small></summary>
-                    <div class="form">
-                        <FactField v-for="spec in groupOf(String(group))" :key="spec.key" :spec="{ ...spec, key: `${r.id}-${spec.key}` }" :value="draft(r).facts[spec.key]" :basis="draft(r).bases[spec.key]" :readonly="!mine" :error="roomErrors[`facts.${spec.key}`]" @change="(v) => { draft(r).facts[spec.key] = v; draft(r).dirty = true; }" @basis="(b) => { draft(r).bases[spec.key] = b; draft(r).dirty = true; }"><PhotoOf :to="`/sites/${view.id}/attachments`" :about="`room:${r.id}:${spec.key}`" :label="`${r.name}: ${spec.label}`" :photos="view.attachments.filter((a) => a.about === `room:${r.id}:${spec.key}`)" :may-add="mine" /></FactField>
-                    </div>
-                </details>
-                <p v-if="mine"><button type="button" class="outline" :disabled="!draft(r).dirty" @click="keepRoom(r)">{{ draft(r).dirty ? 'Keep what you measured' : 'Kept' }}</button></p>
-            </section>
+            <RoomSheet v-for="r in view.rooms" :key="r.id" :site-id="view.id" :room="r" :sheet="view.sheet" :groups="view.groups" :attachments="view.attachments" :readonly="!mine" />
             <div v-if="!view.rooms.length" class="empty"><h2>No room yet</h2><p>Name the room the tank will stand in; its floor and climate decide most of the plan.</p></div>
             <form v-if="mine" class="form" @submit.prevent="room.post(`/sites/${view.id}/rooms`, { preserveScroll: true, onSuccess: () => room.reset() })">
                 <div><label for="rn">Another room</label><input id="rn" v-model="room.name" type="text"><FieldError :words="room.errors.name" /></div><div><button class="outline">Add it</button></div>
             </form>
 
-            <PassageList :site-id="view.id" :passages="view.passages" :readonly="!mine" />
+            <PassageList :site-id="view.id" :passages="view.passages" :stamp="view.passagesStamp" :readonly="!mine" />
 
             <h2>The household and the way to it</h2>
-            <form class="form" @submit.prevent="keepAbout">
-                <div><label for="a-name">Name of the place</label><input id="a-name" v-model="(about.name as string)" type="text" :readonly="!mine"><FieldError :words="errors.name" /></div>
+            <form class="form" @submit.prevent @input="keeping.touch" @change="keeping.touch">
+                <div><label for="a-name">Name of the place</label><input id="a-name" v-model="(about.name as string)" type="text" :readonly="!mine"><FieldError :words="keeping.errors.value.name" /></div>
                 <div><label for="a-street">Street</label><input id="a-street" v-model="(about.street as string)" type="text" :readonly="!mine"></div>
                 <div><label for="a-town">Town</label><input id="a-town" v-model="(about.town as string)" type="text" :readonly="!mine"></div>
-                <div><label for="a-tz">Time zone</label><input id="a-tz" v-model="(about.timezone as string)" type="text" :readonly="!mine"><FieldError :words="errors.timezone" /></div>
-                <div v-for="[key, label, hint] in TEXTS" :key="key"><label :for="`a-${key}`">{{ label }}</label><input :id="`a-${key}`" v-model="(about[key] as string)" type="text" :placeholder="hint || 'not known'" :readonly="!mine"><FieldError :words="errors[key]" /></div>
-                <div v-for="[day, label] in DAYS" :key="day"><label :for="`h-${day}`">Open {{ label }}</label><input :id="`h-${day}`" v-model="about.access_hours[day]" type="text" placeholder="08:00-17:00, or empty" :readonly="!mine"><FieldError :words="errors[`access_hours.${day}`]" /></div>
-                <div><label for="g1">Latitude, degrees</label><input id="g1" v-model.number="rounds.lat" type="number" step="any" placeholder="not known: ways are guessed" :readonly="!mine"><FieldError :words="errors.lat" /></div>
-                <div><label for="g2">Longitude, degrees</label><input id="g2" v-model.number="rounds.lon" type="number" step="any" :readonly="!mine"><FieldError :words="errors.lon" /></div>
-                <div><label for="g3">Metres above the sea</label><input id="g3" v-model.number="rounds.altitude_m" type="number" step="any" placeholder="0" :readonly="!mine"><FieldError :words="errors.altitude_m" /></div>
-                <div><label for="g4">Somebody looks at it daily at</label><input id="g4" v-model="looked" type="text" placeholder="07:30, 18:00; empty: nobody" :readonly="!mine"><FieldError :words="errors.looked_at ?? Object.entries(errors).find(([k]) => k.startsWith('looked_at.'))?.[1]" /></div>
-                <div><label for="g5">Minutes sold for a visit</label><input id="g5" v-model.number="rounds.minutes_sold" type="number" min="5" :readonly="!mine"><FieldError :words="errors.minutes_sold" /></div>
-                <div v-for="(a, i) in away" :key="i" class="wide awayrow"><label :for="`aw${i}`">Away from</label><input :id="`aw${i}`" v-model="a.from" type="date" :readonly="!mine"><label :for="`au${i}`">until</label><input :id="`au${i}`" v-model="a.until" type="date" :readonly="!mine"><label :for="`as${i}`">looked in on by</label><input :id="`as${i}`" v-model="a.sitter" type="text" maxlength="120" placeholder="nobody" :readonly="!mine"><button v-if="mine" type="button" class="plain" :aria-label="`Take absence ${i + 1} out`" @click="away.splice(i, 1)">✕</button></div>
-                <FieldError class="wide" :words="Object.entries(errors).find(([k]) => k.startsWith('away.'))?.[1]" />
+                <div><label for="a-tz">Time zone</label><input id="a-tz" v-model="(about.timezone as string)" type="text" :readonly="!mine"><FieldError :words="keeping.errors.value.timezone" /></div>
+                <div v-for="[key, label, hint] in TEXTS" :key="key"><label :for="`a-${key}`">{{ label }}</label><input :id="`a-${key}`" v-model="(about[key] as string)" type="text" :placeholder="hint || 'not known'" :readonly="!mine"><FieldError :words="keeping.errors.value[key]" /></div>
+                <div v-for="[day, label] in DAYS" :key="day"><label :for="`h-${day}`">Open {{ label }}</label><input :id="`h-${day}`" v-model="about.access_hours[day]" type="text" placeholder="8-12, 14-17; closed; empty: not known" :readonly="!mine"><FieldError :words="keeping.errors.value[`access_hours.${day}`]" /></div>
+                <div><label for="g1">Latitude, degrees</label><input id="g1" v-model.number="rounds.lat" type="number" step="any" placeholder="not known: ways are guessed" :readonly="!mine"><FieldError :words="keeping.errors.value.lat" /></div>
+                <div><label for="g2">Longitude, degrees</label><input id="g2" v-model.number="rounds.lon" type="number" step="any" :readonly="!mine"><FieldError :words="keeping.errors.value.lon" /></div>
+                <div><label for="g3">Metres above the sea</label><input id="g3" v-model.number="rounds.altitude_m" type="number" step="any" placeholder="0" :readonly="!mine"><FieldError :words="keeping.errors.value.altitude_m" /></div>
+                <div><label for="g4">Somebody looks at it daily at</label><input id="g4" v-model="looked" type="text" placeholder="07:30, 18:00; empty: nobody" :readonly="!mine"><FieldError :words="keeping.errors.value.looked_at ?? Object.entries(keeping.errors.value).find(([k]) => k.startsWith('looked_at.'))?.[1]" /></div>
+                <div><label for="g5">Minutes sold for a visit</label><input id="g5" v-model.number="rounds.minutes_sold" type="number" min="5" :readonly="!mine"><FieldError :words="keeping.errors.value.minutes_sold" /></div>
+                <div v-for="(a, i) in away" :key="i" class="wide awayrow"><label :for="`aw${i}`">Away from</label><input :id="`aw${i}`" v-model="a.from" type="date" :readonly="!mine"><label :for="`au${i}`">until</label><input :id="`au${i}`" v-model="a.until" type="date" :readonly="!mine"><label :for="`as${i}`">looked in on by</label><input :id="`as${i}`" v-model="a.sitter" type="text" maxlength="120" placeholder="nobody" :readonly="!mine"><button v-if="mine" type="button" class="plain" :aria-label="`Take absence ${i + 1} out`" @click="away.splice(i, 1); keeping.touch()">✕</button></div>
+                <FieldError class="wide" :words="Object.entries(keeping.errors.value).find(([k]) => k.startsWith('away.'))?.[1]" />
                 <div v-if="mine" class="wide"><button type="button" class="linkish" @click="away.push({ from: '', until: '', sitter: '' })">they will be away</button></div>
                 <div class="check"><label><input v-model="rounds.we_hold_key" type="checkbox" :disabled="!mine"> we hold a key</label></div>
                 <div class="check"><label><input v-model="rounds.makes_water" type="checkbox" :disabled="!mine"> salt water is mixed there</label></div>
-                <div v-if="mine"><button class="outline" :disabled="keeping">Keep</button> <button type="button" class="plain" @click="router.post(`/sites/${view.id}/archive`)">Archive this place</button></div>
+                <div v-if="mine" class="wide"><KeepLine :state="keeping.state.value" :conflict="keeping.errors.value.stamp" @mine="keeping.keepMine" @theirs="keeping.takeTheirs" /> <button type="button" class="plain" @click="router.post(`/sites/${view.id}/archive`)">Archive this place</button></div>
                 <FieldError class="wide" :words="errors.archive" />
             </form>
 

@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import type { UnitDisplay } from '../generated';
 import { useShell } from './page';
+import { worth } from './written';
 
 const THIN = '\u202f';
 
@@ -9,6 +10,17 @@ function between(table: [number, number][], from: 0 | 1, to: 0 | 1, value: numbe
     while (i < table.length - 1 && table[i][from] < value) i++;
     const share = (value - table[i - 1][from]) / (table[i][from] - table[i - 1][from]);
     return table[i - 1][to] + share * (table[i][to] - table[i - 1][to]);
+}
+
+const EXACT = 1e-7;
+
+/** The fewest digits from the unit's own on that say the same; where none of the next three does, conversion added them. */
+function inField(value: number, digits: number): number {
+    for (let n = digits; n <= digits + 3; n++) {
+        const rounded = Number(value.toFixed(n));
+        if (Math.abs(rounded - value) <= EXACT * Math.max(1, Math.abs(value))) return rounded;
+    }
+    return Number(value.toFixed(digits));
 }
 
 /** Display conversion with the factors and tables the server hands over; no arithmetic of the trade. */
@@ -34,13 +46,10 @@ export function useUnits() {
         show: (value: number, kind: string): string => `${group(shown(value, kind).toFixed(display(kind).digits))}\u00a0${display(kind).label}`.trim(),
         /** A limit in a table: a digit more than usual, no trailing noughts. */
         plain: (value: number, kind: string): string => String(Number(shown(value, kind).toFixed(display(kind).digits + 1))).replace('.', mark.value),
-        /** As it stands in a field: every digit that was typed, none that conversion added. */
-        typed: (value: number, kind: string): string => String(Number(shown(value, kind).toPrecision(7))).replace('.', mark.value),
-        /** What somebody typed, in the core's unit; null when it is no number. */
-        parse: (text: string, kind: string): number | null => {
-            const plain = text.replace(/[\s\u202f\u00a0]/g, '').replace(',', '.');
-            return /^-?(\d+(\.\d*)?|\.\d+)$/.test(plain) ? core(Number(plain), kind) : null;
-        },
+        /** As it stands in a field: every digit that was typed, none that conversion added, else the unit's own resolution. */
+        typed: (value: number, kind: string): string => String(inField(shown(value, kind), display(kind).digits)).replace('.', mark.value),
+        /** What somebody typed, in the core's unit; null when it cannot be read. */
+        parse: (text: string, kind: string): number | null => worth(text, shell.value.written[kind] ?? {}, (value) => core(value, kind)),
     };
 }
 
