@@ -40,6 +40,10 @@ final class Stamp
             return;
         }
         $last = Activity::query()->where('subject_type', $record->getMorphClass())->where('subject_id', $record->getKey())->with('causer')->latest('id')->first();
+        if ($last?->causer !== null && $last->causer->is($request->user())) {
+            // One’s own words, whose answer was lost on the way, are nobody else’s.
+            return;
+        }
         $who = $last?->causer?->getAttribute('name');
         $by = is_string($who) ? " by {$who}" : '';
 

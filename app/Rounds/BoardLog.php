@@ -104,21 +104,26 @@ final class BoardLog
         $moves = BoardMove::query()->whereNull('told_at')->where('created_at', '>', now()->subDays(self::TELL_DAYS))
             ->whereHas('change', fn ($c) => $c->whereNull('undone_at'))
             ->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::PLANNED, Visit::OPEN]))
-            ->with(['visit.site.client.contacts', 'visit.crew'])->orderBy('id')->limit(500)->get()->toBase();
+            ->with(['change', 'visit.site.client.contacts', 'visit.crew'])->orderBy('id')->limit(500)->get()->toBase();
 
         return $moves->groupBy('visit_id')->map(fn (Collection $of): ?BoardMove => self::news($of))->filter()->values()->take(self::LISTED);
     }
 
-    /** @param  Collection<int, BoardMove>  $moves  of one visit, oldest first: the client knows the first state, and hears the last */
+    /** @param  Collection<int, BoardMove>  $moves  of one visit, oldest first: the client knows the first state, and hears the last. */
     private static function news(Collection $moves): ?BoardMove
     {
-        [$first, $last] = [$moves->first(), $moves->last()];
-        if ($first === null || $last === null || ($first->was['state'] ?? null) !== Visit::PLANNED) {
+        $known = $moves->first()->was ?? [];
+        $last = $moves->last();
+        foreach ($moves as $move) {
+            // A move by hand is a promise: the client has it from whoever made it.
+            $known = $move->change?->kind === BoardChange::MOVE ? $move->became : $known;
+        }
+        if ($last === null || ($known['state'] ?? null) !== Visit::PLANNED) {
             return null;
         }
-        $last->setAttribute('was', $first->was);
+        $last->setAttribute('was', $known);
         $at = fn (array $state): ?CarbonImmutable => is_string($state['starts_at'] ?? null) ? CarbonImmutable::parse($state['starts_at'], 'UTC') : null;
-        [$was, $is] = [$at($first->was), $last->visit?->starts_at];
+        [$was, $is] = [$at($known), $last->visit?->starts_at];
 
         return $was !== null && $is !== null && abs($was->diffInMinutes($is)) < self::TELL_MIN ? null : $last;
     }

@@ -44,6 +44,7 @@ final class BoardMove extends Model
     public static function state(Visit $visit): array
     {
         $columns = array_intersect_key($visit->getAttributes(), array_flip(self::COLUMNS));
+        $columns['moved_from'] = $visit->moved_from;
         $columns['pinned'] = (int) ($columns['pinned'] ?? 0);
         $columns['planned_on'] = is_string($columns['planned_on'] ?? null) ? substr($columns['planned_on'], 0, 10) : null;
         $columns['starts_at'] = $visit->starts_at?->format('Y-m-d H:i:s');

@@ -53,6 +53,7 @@ final class PassageController
                     'out_width_mm' => $row['outWidthMm'] ?? null, 'out_height_mm' => $row['outHeightMm'] ?? null, 'car_depth_mm' => $row['carDepthMm'] ?? null,
                 ]);
             }
+            activity()->performedOn($site)->event('updated')->log('the way in');
         });
 
         return $request->boolean('quiet') ? back() : back()->with('said', 'The way in is kept.');

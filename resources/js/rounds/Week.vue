@@ -99,7 +99,7 @@ function close(event: KeyboardEvent) {
                 <Link class="outline" href="/rounds/sick">Somebody is ill</Link>
             </template>
         </div>
-        <div v-if="run && !run.isOpen && run.said.length && run.monday === monday" class="standing said" role="status"><p v-for="line in run.said" :key="line">{{ line }}</p></div>
+        <div v-if="run && !run.isOpen && run.said.length && run.monday === monday" class="standing said" role="status" :data-run="run.id"><p v-for="line in run.said" :key="line">{{ line }}</p></div>
         <section v-if="mayPlan && tell.length" class="tellers" aria-labelledby="tell-head">
             <h2 id="tell-head">Clients to tell: {{ tell.length }}</h2>
             <ul class="list">
