@@ -49,5 +49,5 @@ final class FollowUp extends Model
         return $this->belongsTo(Visit::class);
     }
 
-    public const KINDS = ['carry-over' => 'carried over', 'follow-up' => 'follow-up', 'check-back' => 'look again', 'one-off' => 'a job, once', 'stage' => 'stage of a build', 'call-out' => 'call-out'];
+    public const KINDS = ['carry-over' => 'carried over', 'follow-up' => 'follow-up', 'check-back' => 'look again', 'one-off' => 'a job, once', 'stage' => 'stage of a build', 'call-out' => 'call-out', 'bring' => 'bring next time'];
 }

@@ -45,9 +45,14 @@ final class Lock extends Model
     {
         $words = [];
         foreach (self::query()->whereIn('system_id', $systemIds)->whereNull('lifted_at')->where('until_on', '>=', Days::today()->toDateString())->orderBy('until_on')->get() as $lock) {
-            $words[$lock->system_id][] = ucfirst($lock->what)." until {$lock->until_on->format('j M')} ({$lock->because})";
+            $words[$lock->system_id][] = self::say($lock->what, $lock->until_on->toDateString(), $lock->because);
         }
 
         return $words;
+    }
+
+    public static function say(string $what, string $untilOn, string $because): string
+    {
+        return ucfirst($what).' until '.CarbonImmutable::parse($untilOn)->format('j M')." ({$because})";
     }
 }

@@ -8,6 +8,7 @@ use App\House\Views\FindingView;
 use App\Rounds\Views\AmmoniaTableView;
 use App\Rounds\Views\FollowUpView;
 use App\Rounds\Views\LiftedView;
+use App\Rounds\Views\NextStopView;
 use App\Rounds\Views\OffView;
 use App\Rounds\Views\SandView;
 use App\Rounds\Views\StepView;
@@ -50,6 +51,11 @@ final class VisitReader
 
     public readonly ?int $reportId;
 
+    /** @var list<string> what was missing here last time */
+    public readonly array $missing;
+
+    public readonly ?NextStopView $next;
+
     public readonly int $photos;
 
     private readonly CarbonImmutable $since;
@@ -66,7 +72,7 @@ final class VisitReader
     /** @var array<int, list<string>> */
     private array $locks = [];
 
-    /** @var array<int, list<Lifted>> */
+    /** @var array<int, list<LiftedView>> */
     private array $lifted = [];
 
     public function __construct(private readonly Visit $visit, private readonly User $user)
@@ -75,12 +81,52 @@ final class VisitReader
             ->selectSub(DB::table('reports')->where('visit_id', $visit->id)->select('id')->limit(1), 'report_id')
             ->selectSub(DB::table('attachments')->where('subject_type', 'visit')->where('subject_id', $visit->id)->whereNull('archived_at')->selectRaw('count(*)'), 'photos')
             ->selectSub(self::ownSteps($visit->site_id), 'own')
+            ->selectSub(self::locks($visit->site_id), 'locks')
+            ->selectSub(DB::table('lifted')->where('visit_id', $visit->id)->selectRaw("json_arrayagg(json_object('system_id', system_id, 'uuid', client_uuid, 'what', what, 'place', coalesce(back_place, place), 'back', back_at is not null))"), 'lifted')
+            ->selectSub(self::bring($visit), 'bring')
+            ->selectSub(self::nextStop($visit), 'next')
             ->selectSub(DB::table('visits')->where('site_id', $visit->site_id)->where('state', Visit::CLOSED)->where('id', '<>', $visit->id)->selectRaw('max(closed_at)'), 'last')->first();
         $this->reportId = is_numeric($row?->report_id) ? (int) $row->report_id : null;
         $this->photos = is_numeric($row?->photos) ? (int) $row->photos : 0;
-        $own = json_decode(is_string($row?->own) ? $row->own : '[]');
-        $this->own = collect(is_array($own) ? array_filter($own, fn (mixed $s): bool => $s instanceof stdClass) : [])->groupBy('task_type_id');
+        $this->own = self::rows($row?->own)->groupBy('task_type_id');
+        foreach (self::rows($row?->locks) as $lock) {
+            $this->locks[(int) $lock->system_id][] = Lock::say((string) $lock->what, (string) $lock->until, (string) $lock->because);
+        }
+        foreach (self::rows($row?->lifted) as $lifted) {
+            $this->lifted[(int) $lifted->system_id][] = LiftedView::of($lifted);
+        }
+        $this->missing = array_values(self::rows($row?->bring)->map(fn (stdClass $b): string => LoadList::missed((string) $b->text))->unique()->all());
+        $next = json_decode(is_string($row?->next) ? $row->next : 'null');
+        $this->next = $next instanceof stdClass ? NextStopView::of($visit, $next, $user->units()) : null;
         $this->since = is_string($row?->last) ? CarbonImmutable::parse($row->last) : CarbonImmutable::now()->subMonth();
+    }
+
+    /** @return Collection<int, stdClass> */
+    private static function rows(mixed $json): Collection
+    {
+        $rows = json_decode(is_string($json) ? $json : '[]');
+
+        return collect(is_array($rows) ? array_values(array_filter($rows, fn (mixed $r): bool => $r instanceof stdClass)) : []);
+    }
+
+    private static function locks(int $siteId): Builder
+    {
+        return DB::table('locks')->join('systems', 'systems.id', '=', 'locks.system_id')->where('systems.site_id', $siteId)->whereNull('locks.lifted_at')->where('locks.until_on', '>=', Days::today()->toDateString())
+            ->selectRaw("json_arrayagg(json_object('system_id', locks.system_id, 'what', locks.what, 'because', locks.because, 'until', locks.until_on))");
+    }
+
+    private static function bring(Visit $visit): Builder
+    {
+        return DB::table('follow_ups')->join('systems', 'systems.id', '=', 'follow_ups.system_id')->where('systems.site_id', $visit->site_id)->where('follow_ups.kind', 'bring')->whereNull('follow_ups.done_at')
+            ->where(fn ($q) => $q->whereNull('follow_ups.visit_id')->orWhere('follow_ups.visit_id', '<>', $visit->id))->selectRaw("json_arrayagg(json_object('text', follow_ups.text))");
+    }
+
+    /** The crew’s next stop of that day. */
+    private static function nextStop(Visit $visit): Builder
+    {
+        return DB::table('visits')->join('sites', 'sites.id', '=', 'visits.site_id')->where('visits.crew_id', $visit->crew_id ?? 0)->where('visits.planned_on', $visit->planned_on?->toDateString())
+            ->where('visits.id', '<>', $visit->id)->where('visits.state', Visit::PLANNED)->whereNotNull('visits.starts_at')->orderBy('visits.starts_at')->limit(1)
+            ->selectRaw("json_object('id', visits.id, 'place', sites.name, 'street', sites.street, 'town', sites.town, 'lat', sites.lat, 'lon', sites.lon, 'starts_at', visits.starts_at, 'salt_l', visits.salt_l, 'ro_l', visits.ro_l)");
     }
 
     /** As one value: a page asks a fixed number of questions. */
@@ -102,10 +148,6 @@ final class VisitReader
         $ids = $tasks->keys()->all();
         $steps = $tasks->flatten()->mapWithKeys(fn (VisitTask $t): array => [$t->id => $this->steps($t)])->all();
         $this->cards = self::cards($steps);
-        $this->locks = Lock::bySystem(array_values(array_map(intval(...), $ids)));
-        foreach (Lifted::query()->where('visit_id', $this->visit->id)->orderBy('id')->get() as $lifted) {
-            $this->lifted[$lifted->system_id][] = $lifted;
-        }
         // The devices that run there, as one word list: a cast for each would be dear.
         $systems = System::query()->select('systems.*')->selectSub(DB::table('items')->whereColumn('system_id', 'systems.id')->whereNull('retired_at')->selectRaw('group_concat(distinct job)'), 'jobs')
             ->whereIn('id', $ids)->with(['vessels', 'bands', 'judgements', 'ripples', 'standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->latest('id')])->orderBy('isolated_since')->orderBy('id')->get();
@@ -191,7 +233,7 @@ final class VisitReader
             self::ammonia($system, $user),
             $ammonia === null || $ammonia->severity === Severity::Fine ? null : FindingView::of($ammonia, $user->units()),
             $this->locks[$system->id] ?? [],
-            array_map(LiftedView::of(...), $this->lifted[$system->id] ?? []),
+            $this->lifted[$system->id] ?? [],
             $tasks->contains(fn (VisitTask $t): bool => $t->type?->key === SandJob::KEY) ? SandView::of($this->profiles($system), $user->units()) : null,
         );
     }

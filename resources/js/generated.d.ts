@@ -472,6 +472,7 @@ export interface TodayGroupView {
     lines: TodayLineView[];
     moreHref: string | null;
     more: string | null;
+    ticks: string | null;
 }
 
 export interface TodayLineView {

@@ -10,14 +10,18 @@ use App\House\RuleBook;
 use App\Reports\Report;
 use App\Rounds\Crew;
 use App\Rounds\Days;
+use App\Rounds\Planning;
+use App\Rounds\Unseated;
 use App\Rounds\Vehicle;
 use App\Rounds\Visit;
+use App\Rounds\VisitTask;
 use App\Systems\Judge;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Systems\SystemFindings;
 use App\Team\User;
 use App\Water\WaterBooking;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use RecursiveDirectoryIterator;
@@ -123,6 +127,46 @@ final class WorldTest extends TestCase
         self::assertSame($small, $large, 'at 2 000 systems');
         foreach ($large as $page => $count) {
             self::assertLessThanOrEqual(20, $count, $page);
+        }
+    }
+
+    #[Test]
+    public function in_worlds_of_forty_and_five_hundred_each_due_thing_has_one_place_and_nothing_promised_moves(): void
+    {
+        World::make(40, 3, fn (): null => null);
+        $this->holds(Days::monday()->addWeek());
+        $this->grow(500);
+        DB::table('visits')->where('state', Visit::OPEN)->whereNotIn('id', DB::table('visit_tasks')->select('visit_id'))->delete();
+        DB::table('sites')->whereNull('access_hours')->limit(100)->update(['access_hours' => json_encode(array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '08:00-17:00')), 'lat' => 53.6, 'lon' => 1.6]);
+        $this->holds(Days::monday()->addWeek());
+    }
+
+    /** A proposal of that week, and all that must be true after it (S-52, S-53, S-55). */
+    private function holds(CarbonImmutable $monday): void
+    {
+        $last = $monday->addDays(4);
+        $planned = Visit::query()->where('state', Visit::PLANNED)->where('planned_on', '>=', $monday->toDateString())->orderBy('id')->limit(4)->get();
+        $planned->take(2)->each(fn (Visit $v) => $v->update(['pinned' => true]));
+        $planned->skip(2)->each(fn (Visit $v) => $v->update(['promised_at' => now()]));
+        $facts = Visit::query()->whereIn('state', [Visit::CLOSED, Visit::UNDERWAY])->orWhere('planned_on', '<', Days::today()->toDateString())->orderBy('id')->get();
+        $was = $facts->mapWithKeys(fn (Visit $v): array => [$v->id => [$v->crew_id, $v->planned_on?->toDateString(), (string) $v->starts_at]])->all();
+        (new Planning)->propose($monday);
+        $is = Visit::query()->whereIntegerInRaw('id', array_keys($was))->orderBy('id')->get()->mapWithKeys(fn (Visit $v): array => [$v->id => [$v->crew_id, $v->planned_on?->toDateString(), (string) $v->starts_at]])->all();
+        self::assertSame($was, $is, 'what is past, begun or closed');
+        foreach ($planned as $visit) {
+            $now = $visit->fresh();
+            self::assertSame([$visit->crew_id, $visit->planned_on?->toDateString()], [$now?->crew_id, $now?->planned_on?->toDateString()], 'pinned or promised');
+            self::assertTrue(! $visit->pinned || (string) $visit->starts_at === (string) $now?->starts_at);
+        }
+        self::assertSame(0, Unseated::until($last)[1], 'every due thing is on a visit, with or without a place');
+        $twice = DB::table('visit_tasks')->join('visits', 'visits.id', '=', 'visit_tasks.visit_id')->whereIn('visits.state', [Visit::OPEN, Visit::PLANNED])->where('visit_tasks.state', 'open')
+            ->whereNotNull('task_id')->groupBy('task_id')->havingRaw('count(*) > 1')->pluck('task_id')->all();
+        self::assertSame([], $twice, 'and on one only');
+        $unsaid = Visit::query()->where('state', Visit::OPEN)->whereNull('why_unplanned')->where('earliest_on', '<=', $last->toDateString())->count();
+        self::assertSame(0, $unsaid, 'whatever has no place says why');
+        foreach (Visit::query()->where('state', Visit::PLANNED)->where('planned_on', '>=', $monday->toDateString())->with('tasks.system.site')->limit(40)->get() as $visit) {
+            $litres = $visit->tasks->sum(fn (VisitTask $t): float => $t->system?->site?->makes_water === true ? 0.0 : (float) $t->litres);
+            self::assertEqualsWithDelta($litres, $visit->salt_l, 1e-6);
         }
     }
 

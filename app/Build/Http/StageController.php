@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build\Http;
 
+use App\Build\CarriesOver;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Clients\Attachments;
@@ -26,7 +27,7 @@ use Velbrin\Core\Build\Stages;
 /** Stages of an accepted version pass their gates, in order (B-71). */
 final class StageController
 {
-    public function store(Request $request, PlanVersion $version, string $stage, #[CurrentUser] User $user): RedirectResponse
+    public function store(Request $request, PlanVersion $version, string $stage, #[CurrentUser] User $user, CarriesOver $visits): RedirectResponse
     {
         $by = $request->string('by')->toString();
         Gate::authorize('create', [PassedStage::class, $version, $by]);
@@ -41,7 +42,7 @@ final class StageController
         if ($by === StageGate::DOCUMENT && ! $request->hasFile('file')) {
             throw ValidationException::withMessages(['file' => 'Store the signed document here: a PDF or a photo of it.']);
         }
-        $label = DB::transaction(function () use ($request, $version, $stage, $user, $given, $by): string {
+        $label = DB::transaction(function () use ($request, $version, $stage, $user, $given, $by, $visits): string {
             $version = PlanVersion::query()->lockForUpdate()->with(['passedStages', 'plan', 'orders', 'consents', 'jointLooks'])->findOrFail($version->id);
             $brief = PlanBrief::read($version->brief);
             $stages = Stages::of(Facts::of($brief));
@@ -60,10 +61,28 @@ final class StageController
             $file = $request->hasFile('file') ? Attachments::take($request, $version->plan()->firstOrFail(), $user) : null;
             $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $given['words'], 'signed_by' => $given['signed_by'], 'passed_on' => $on->toDateString(), 'attachment_id' => $file?->id, 'held' => $by === StageGate::WAIVER ? [] : $held, 'user_id' => $user->id]);
 
+            $this->goesOn($version->load('passedStages', 'firms', 'system'), $stages, $on, $user, $visits);
+
             return array_column(array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], $stages), 'label', 'key')[$stage];
         });
 
         return back()->with('said', $by === StageGate::WAIVER ? "“{$label}” is waived, with its reason. It stays visible." : "“{$label}” has passed.");
+    }
+
+    /**
+     * The stage that is next becomes a visit, where our own people do it and the system has a record.
+     *
+     * @param  list<Stage>  $stages
+     */
+    private function goesOn(PlanVersion $version, array $stages, CarbonImmutable $on, User $user, CarriesOver $visits): void
+    {
+        $passed = array_values($version->passedStages->map(fn (PassedStage $p): string => $p->stage)->all());
+        $next = array_values(array_filter($stages, fn (Stage $s): bool => ! in_array($s->key, $passed, true)))[0] ?? null;
+        if ($next === null || $version->system === null || $version->firms->contains('stage', $next->key)) {
+            return;
+        }
+        $begins = Stages::course($stages, $passed)[$next->key][0];
+        $visits->stage($version->system, $next->label, $next->hours, $next->persons, $user, $on->addDays((int) ceil($begins)));
     }
 
     /** Takes back the last stage that passed, when it was entered by mistake. */

@@ -11,10 +11,12 @@ use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\LoadList;
 use App\Rounds\Visit;
+use App\Rounds\VisitTask;
 use App\Systems\StoredJudgement;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 
 /** The technician’s day in order, with what to load; the client’s systems, reports and dates. */
 final class FieldToday
@@ -23,7 +25,8 @@ final class FieldToday
     public static function technician(User $user): array
     {
         $today = Days::today();
-        $visits = Visit::query()->whereBetween('planned_on', [$today->toDateString(), $today->addDays(4)->toDateString()])->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))
+        $visits = Visit::query()->whereBetween('planned_on', [$today->toDateString(), $today->addDays(4)->toDateString()])->where('state', '<>', Visit::MISSED)
+            ->where(fn ($q) => $q->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))->orWhere(fn ($c) => $c->where('called_out', true)->where('opened_by', $user->id)))
             ->with(['site.client', 'tasks.type', 'tasks.system'])->orderBy('planned_on')->orderBy('starts_at')->limit(40)->get();
         $mine = $visits->filter(fn (Visit $v): bool => $v->planned_on?->toDateString() === $today->toDateString());
         $next = $visits->first(fn (Visit $v): bool => $v->planned_on?->toDateString() !== $today->toDateString())?->planned_on;
@@ -32,11 +35,19 @@ final class FieldToday
 
         return [
             ...HarmNow::groups($user),
-            new TodayGroupView('My day, in order', 'No visit today.', array_values($mine->map(self::visit(...))->all())),
-            new TodayGroupView('Into the van', $mine->isEmpty() ? 'Nothing to load.' : 'Tools only.', array_map(fn (string $l): TodayLineView => new TodayLineView($l, '', null), LoadList::of($mine->toBase(), $user->units()))),
+            new TodayGroupView(self::head($mine), 'No visit today.', array_values($mine->map(self::visit(...))->all())),
+            new TodayGroupView('Into the van', $mine->isEmpty() ? 'Nothing to load.' : 'Tools only.', array_map(fn (string $l): TodayLineView => new TodayLineView($l, '', null), LoadList::of($mine->toBase(), $user->units())), null, null, "van-{$today->toDateString()}"),
             new TodayGroupView('Carried over and promised', 'You promised nothing for the next two weeks.', array_values($later->map(fn (FollowUp $f): TodayLineView => new TodayLineView($f->text, "{$f->system?->name}, {$f->due_on->format('j M')}", "/systems/{$f->system_id}/tasks", $f->due_on->endOfDay()->isPast() ? 'fix' : 'none'))->all()), '/rounds/due?what=later', 'all of mine'),
             new TodayGroupView($next === null ? 'The next days' : $next->format('l j F'), 'Nothing planned for you yet.', array_values($coming->map(self::visit(...))->all())),
         ];
+    }
+
+    /** @param  Collection<int, Visit>  $mine */
+    private static function head(Collection $mine): string
+    {
+        $done = $mine->where('state', Visit::CLOSED)->count();
+
+        return $mine->isEmpty() ? 'My day, in order' : "My day: {$done} of {$mine->count()} done";
     }
 
     /** @return list<TodayGroupView> */
@@ -60,8 +71,20 @@ final class FieldToday
 
     private static function visit(Visit $v): TodayLineView
     {
-        $names = $v->tasks->map(fn ($t): string => lcfirst((string) $t->type?->name))->unique();
+        $names = $v->tasks->map(fn (VisitTask $t): string => lcfirst($t->name()))->unique();
+        $open = $v->tasks->where('state', 'open');
+        $work = $names->take(5)->implode(', ').($names->count() > 5 ? ' and more' : '');
+        $about = match ($v->state) {
+            Visit::CLOSED => 'done'.($v->closed_at === null ? '' : ', '.Days::clock(Days::minute($v->closed_at))),
+            Visit::UNDERWAY => $open->isEmpty() ? 'at work; only leaving is left' : "at work; still open: {$open->map(fn (VisitTask $t): string => lcfirst($t->name()))->unique()->take(4)->implode(', ')}",
+            default => "{$work}, about ".round($v->minutes).' min',
+        };
+        $mark = match ($v->state) {
+            Visit::CLOSED => 'fine',
+            Visit::UNDERWAY => 'watch',
+            default => 'none',
+        };
 
-        return new TodayLineView("{$v->site?->name}, {$v->site?->client?->name}", $names->take(5)->implode(', ').($names->count() > 5 ? ' and more' : '').', about '.round($v->minutes).' min', "/visits/{$v->id}", $v->state === Visit::CLOSED ? 'fine' : 'none', $v->starts_at === null ? null : Days::clock(Days::minute($v->starts_at)));
+        return new TodayLineView("{$v->site?->name}, {$v->site?->client?->name}", $about, "/visits/{$v->id}", $mark, $v->starts_at === null ? null : Days::clock(Days::minute($v->starts_at)));
     }
 }

@@ -53,6 +53,7 @@ final class Closing
             ->whereIn('task_type_id', $tasks->where('state', 'done')->map(fn (VisitTask $t): int => $t->task_type_id)->all())->update(['done_at' => $at, 'done_by' => $sent->user->id]);
         WaterBooking::query()->where('visit_id', $visit->id)->whereNull('released_at')->update(['released_at' => $at]);
         $this->elsewhere($visit, $tasks);
+        FollowUp::query()->where('kind', 'bring')->whereNull('done_at')->whereIn('system_id', $systems)->where('visit_id', '<>', $visit->id)->where('created_at', '<=', $opened)->update(['done_at' => $at, 'done_by' => $sent->user->id]);
         event(new VisitClosed($visit, $sent->user));
 
         return Outcome::ok('Closed. The report is drafted.');

@@ -93,6 +93,7 @@ final class EntryDesk
             'part' => $this->work->part($sent),
             'follow-up' => $this->work->followUp($sent),
             'note' => $this->work->note($sent),
+            'missed' => $this->work->missed($sent),
             'reading' => $this->values->reading($sent),
             'seen' => $this->values->seen($sent),
             'litres' => $this->values->litres($sent),

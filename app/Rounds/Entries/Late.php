@@ -13,7 +13,7 @@ use Velbrin\Core\Rounds\Turns;
 final class Late
 {
     /** Kinds that are kept as late additions. */
-    public const KINDS = ['note', 'follow-up', 'reading', 'seen', 'part', 'off', 'on', 'stays-off', 'step', 'done', 'litres', 'water', 'depths', 'lift', 'put-back', 'job'];
+    public const KINDS = ['note', 'missed', 'follow-up', 'reading', 'seen', 'part', 'off', 'on', 'stays-off', 'step', 'done', 'litres', 'water', 'depths', 'lift', 'put-back', 'job'];
 
     public static function settle(VisitTask $done, Sent $sent): void
     {

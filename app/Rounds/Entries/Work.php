@@ -249,6 +249,21 @@ final class Work
         return Outcome::ok();
     }
 
+    /** Forgotten, or fetched from a shop meanwhile: it goes on the next load list of this place (X-46). */
+    public function missed(Sent $sent): Outcome
+    {
+        $system = $sent->system();
+        $text = $sent->text('text', 120);
+        if ($system === null || $text === null) {
+            return Outcome::refused('Say what was missing.');
+        }
+        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
+            'system_id' => $system->id, 'visit_id' => $sent->visit->id, 'kind' => 'bring', 'text' => $text, 'owner_id' => $sent->user->id, 'due_on' => Days::today()->toDateString(), 'on_site' => false,
+        ]);
+
+        return Outcome::ok('It stands on the next load list for here.');
+    }
+
     /** For the log; or standing, impossible to miss next time. */
     public function note(Sent $sent): Outcome
     {

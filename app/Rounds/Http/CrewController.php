@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\Rounds\Away;
 use App\Rounds\Crew;
 use App\Rounds\Days;
 use App\Rounds\Vehicle;
@@ -32,7 +33,7 @@ final class CrewController
             'vehicles' => Vehicle::query()->current()->orderBy('name')->get(['id', 'name', 'payload_kg', 'salt_l', 'ro_l']),
             'depots' => Depot::query()->current()->orderBy('name')->pluck('name', 'id'),
             'mixes' => SaltMix::query()->current()->orderBy('name')->get(['id', 'name', 'grams_per_l', 'usable_from_h', 'usable_until_h', 'alk_dkh', 'ca_mg_l', 'mg_mg_l']),
-            'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'people' => Away::people(),
             'mayPlan' => Gate::allows('create', Crew::class),
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Rounds\Http;
 use App\Clients\Attachments;
 use App\Clients\Site;
 use App\House\Views\CrumbView;
+use App\Rounds\Away;
 use App\Rounds\Days;
 use App\Rounds\SiteStep;
 use App\Rounds\SiteWish;
@@ -147,7 +148,7 @@ final class JobSheetController
             'jobs' => $types->map(fn (TaskType $t): SiteJobView => SiteJobView::of($t, $own->where('task_type_id', $t->id))),
             'does' => collect(SiteDoes::cases())->mapWithKeys(fn (SiteDoes $d): array => [$d->value => $d->label()]),
             'wishes' => SiteWish::query()->where('site_id', $site->id)->whereNull('released_at')->with(['person', 'user'])->orderBy('id')->get()->map(fn (SiteWish $w): WishView => WishView::of($w)),
-            'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'people' => Away::people(),
             'mayPlan' => $user->plans(),
         ]);
     }

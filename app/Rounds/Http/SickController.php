@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\Rounds\Away;
 use App\Rounds\Days;
 use App\Rounds\SickNow;
 use App\Rounds\Visit;
@@ -33,7 +34,7 @@ final class SickController
         $until = $this->until($given['until'] ?? null);
 
         return Inertia::render('rounds/Sick', [
-            'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'people' => Away::people(),
             'who' => $user === null ? null : ['id' => $user->id, 'name' => $user->name],
             'until' => $until->toDateString(),
             'today' => Days::today()->toDateString(),

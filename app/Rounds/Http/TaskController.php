@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Http;
 
 use App\Rounds\AddJob;
+use App\Rounds\Away;
 use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Lock;
@@ -56,7 +57,7 @@ final class TaskController
             'later' => FollowUp::query()->where('system_id', $system->id)->whereNull('done_at')->with(['system', 'owner'])->orderBy('due_on')->limit(50)->get()->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f)),
             'offs' => OffRecord::query()->where('system_id', $system->id)->whereNull('on_at')->with(['by', 'owner'])->orderBy('off_at')->get()->map(fn (OffRecord $o): OffView => OffView::of($o)),
             'seen' => Observation::query()->where('system_id', $system->id)->with('user')->latest('seen_at')->limit(12)->get()->map(fn (Observation $o): array => ['sign' => Sign::tryFrom($o->sign)?->label() ?? $o->sign, 'grade' => $o->grade, 'note' => $o->note, 'at' => $o->seen_at->toIso8601ZuluString(), 'by' => (string) $o->user?->name]),
-            'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'people' => Away::people(),
             'mayPlan' => $user->can('plan', Visit::class),
             'kinds' => collect(TriggerKind::cases())->reject(fn (TriggerKind $k): bool => $k === TriggerKind::Every)->mapWithKeys(fn (TriggerKind $k): array => [$k->value => $k->label()]),
             'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),

@@ -12,7 +12,6 @@ use App\Rounds\Entries\Outcome;
 use App\Rounds\Entries\PhoneClock;
 use App\Rounds\LoadList;
 use App\Rounds\Views\LateEntryView;
-use App\Rounds\Views\NextStopView;
 use App\Rounds\Views\OffView;
 use App\Rounds\Views\VisitView;
 use App\Rounds\Visit;
@@ -44,7 +43,7 @@ final class VisitController
         $reader = new VisitReader($visit, $user);
 
         return Inertia::render('rounds/Visit', [
-            'visit' => VisitView::of($visit, LoadList::into($visit, $user->units()), $site->codes->filter(fn (SiteCode $c): bool => $user->can('reveal', $c->setRelation('site', $site)))->mapWithKeys(fn (SiteCode $c): array => [$c->id => $c->label])->all(), $reader->reportId, NextStopView::after($visit, $user->units()), $visit->state !== Visit::CLOSED ? [] : array_values($visit->entries()->where('late', true)->with('user')->orderBy('typed_at')->get()->map(fn (VisitEntry $e): LateEntryView => LateEntryView::of($e))->all())),
+            'visit' => VisitView::of($visit, [...LoadList::into($visit, $user->units()), ...$reader->missing], $site->codes->filter(fn (SiteCode $c): bool => $user->can('reveal', $c->setRelation('site', $site)))->mapWithKeys(fn (SiteCode $c): array => [$c->id => $c->label])->all(), $reader->reportId, $reader->next, $visit->state !== Visit::CLOSED ? [] : array_values($visit->entries()->where('late', true)->with('user')->orderBy('typed_at')->get()->map(fn (VisitEntry $e): LateEntryView => LateEntryView::of($e))->all())),
             'systems' => $reader->systems(),
             'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),
             'ticks' => LeaveSafe::TICKS,

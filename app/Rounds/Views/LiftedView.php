@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Views;
 
-use App\Rounds\Lifted;
+use stdClass;
 
 /** A coral off its place: out and back are counted. */
 final readonly class LiftedView
@@ -13,8 +13,9 @@ final readonly class LiftedView
     {
     }
 
-    public static function of(Lifted $lifted): self
+    /** @param  stdClass  $row  of VisitReader */
+    public static function of(stdClass $row): self
     {
-        return new self($lifted->client_uuid, $lifted->what, $lifted->back_place ?? $lifted->place, $lifted->back_at !== null);
+        return new self((string) $row->uuid, (string) $row->what, (string) $row->place, (bool) $row->back);
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Rounds\Views;
 
 use App\Rounds\Days;
-use App\Rounds\LoadList;
 use App\Rounds\Visit;
 use Carbon\CarbonImmutable;
+use stdClass;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Rounds\Spot;
 
@@ -22,26 +24,20 @@ final readonly class NextStopView
     {
     }
 
-    /** The crew’s next stop of that day; null: it was the last one. */
-    public static function after(Visit $visit, Units $units): ?self
+    /** @param  stdClass  $next  of VisitReader; the visit is loaded with its site */
+    public static function of(Visit $visit, stdClass $next, Units $units): self
     {
-        if ($visit->crew_id === null || $visit->planned_on === null) {
-            return null;
-        }
-        $next = Visit::query()->where('crew_id', $visit->crew_id)->where('planned_on', $visit->planned_on->toDateString())->whereKeyNot($visit->id)
-            ->where('state', Visit::PLANNED)->with(['site', 'tasks.type'])->orderBy('starts_at')->orderBy('id')->first();
-        $site = $next?->site;
-        if ($next === null || $site === null || $next->starts_at === null) {
-            return null;
-        }
         $here = $visit->site;
-        $known = $here?->lat !== null && $here->lon !== null && $site->lat !== null && $site->lon !== null;
-        $way = $known ? (new Spot($here->lat, $here->lon))->minutesTo(new Spot($site->lat, $site->lon)) : self::USUAL_WAY_MIN;
-        $leave = CarbonImmutable::instance($next->starts_at)->subMinutes((int) ceil($way + Spot::PARKING_MIN));
+        $isKnown = $here?->lat !== null && $here->lon !== null && $next->lat !== null && $next->lon !== null;
+        $way = $isKnown ? (new Spot((float) $here->lat, (float) $here->lon))->minutesTo(new Spot((float) $next->lat, (float) $next->lon)) : self::USUAL_WAY_MIN;
+        $at = CarbonImmutable::parse((string) $next->starts_at, 'UTC');
+        $litres = fn (mixed $l, string $of): ?string => is_numeric($l) && $l > 0 ? $units->show(Quantity::of((float) $l, Kind::Volume))." of {$of}" : null;
 
         return new self(
-            $next->id, $site->name, trim("{$site->street}, {$site->town}", ', ') ?: null, $site->lat, $site->lon,
-            Days::clock(Days::minute($next->starts_at)), Days::clock(Days::minute($leave)), LoadList::into($next, $units),
+            (int) $next->id, (string) $next->place, trim("{$next->street}, {$next->town}", ', ') ?: null,
+            $next->lat === null ? null : (float) $next->lat, $next->lon === null ? null : (float) $next->lon,
+            Days::clock(Days::minute($at)), Days::clock(Days::minute($at->subMinutes((int) ceil($way + Spot::PARKING_MIN)))),
+            array_values(array_filter([$litres($next->salt_l, 'salt water'), $litres($next->ro_l, 'RO water')])),
         );
     }
 }

@@ -1,11 +1,19 @@
 <script setup lang="ts">
 import { Head, Link } from '@inertiajs/vue3';
-import { computed } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import type { TodayGroupView } from '../generated';
 import HoursLine from '../risk/HoursLine.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 
 const props = defineProps<{ date: string; role: string; name: string; groups: TodayGroupView[] }>();
+const ticked = ref<string[]>([]);
+const STORE = 'velbrin-ticks';
+onMounted(() => {
+    const kept = JSON.parse(window.localStorage.getItem(STORE) ?? '{}') as { day?: string; lines?: string[] };
+    ticked.value = kept.day === props.date ? (kept.lines ?? []) : [];
+});
+/** The van is loaded line by line; a new day begins anew. */
+watch(ticked, (lines) => window.localStorage.setItem(STORE, JSON.stringify({ day: props.date, lines })));
 const day = computed(() => new Date(`${props.date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }));
 </script>
 
@@ -16,7 +24,11 @@ const day = computed(() => new Date(`${props.date}T12:00:00`).toLocaleDateString
         <div class="todaygrid">
             <section v-for="g in groups" :key="g.title" :aria-label="g.title">
                 <h2>{{ g.title }} <Link v-if="g.moreHref && g.more" :href="g.moreHref" class="more">{{ g.more }}</Link></h2>
-                <ol v-if="g.lines.length" class="daylines">
+                <ul v-if="g.ticks && g.lines.length" class="vanlist">
+                    <li v-for="l in g.lines" :key="l.what"><label class="check"><input v-model="ticked" type="checkbox" :value="l.what"> {{ l.what }}</label></li>
+                    <li v-if="g.lines.every((l) => ticked.includes(l.what))" class="quiet">All in.</li>
+                </ul>
+                <ol v-else-if="g.lines.length" class="daylines">
                     <li v-for="(l, n) in g.lines" :key="n" :class="l.mark"><span v-if="l.at" class="t">{{ l.at }}</span><SeverityMark v-else-if="l.mark !== 'none'" :severity="l.mark" /><component :is="l.href ? Link : 'div'" :href="l.href ?? undefined" class="line"><b>{{ l.what }}</b><small v-if="l.about">{{ l.about }}</small></component><HoursLine v-if="l.harmH !== null" :harm="l.harmH" :acts="l.actsH" :span="12" :wide="190" /></li>
                 </ol>
                 <p v-else class="quiet">{{ g.empty }}</p>

@@ -7,7 +7,7 @@ import { useKept } from '../shared/kept';
 /** Whatever else is seen, used, promised or worth a note: one sheet, one field, one tap. */
 const props = defineProps<{ what: string | null; visitId: number; system: VisitSystemView; signs: Record<string, string>; people: Record<string, string>; me: number }>();
 const emit = defineEmits<{ entry: [kind: string, payload: Record<string, unknown>, photo?: Blob]; closed: []; clock: [label: string, minutes: number] }>();
-const TITLES: Record<string, string> = { seen: 'What you see, hear, smell', part: 'Used', note: 'Note', later: 'Later', photo: 'Photo', clock: 'A clock', job: 'One job more' };
+const TITLES: Record<string, string> = { seen: 'What you see, hear, smell', part: 'Used', note: 'Note', later: 'Later', photo: 'Photo', clock: 'A clock', job: 'One job more', missed: 'Missing here today' };
 const open = computed({ get: () => props.what !== null, set: (on) => { if (!on) emit('closed'); } });
 const text = useKept(`visit-${props.visitId}-words`);
 const sign = ref('');
@@ -29,6 +29,7 @@ function keep() {
     const systemId = props.system.id;
     if (props.what === 'part') emit('entry', 'part', { systemId, name: text.value, quantity: quantity.value });
     if (props.what === 'job') emit('entry', 'job', { systemId, text: text.value, minutes: minutes.value });
+    if (props.what === 'missed') emit('entry', 'missed', { systemId, text: text.value });
     if (props.what === 'note') emit('entry', 'note', { systemId, text: text.value, standing: standing.value });
     if (props.what === 'later') emit('entry', 'follow-up', { systemId, text: text.value, dueOn: day(days.value), ownerId: owner.value });
     if (props.what === 'photo' && picture.value) emit('entry', 'photo', { caption: text.value, systemId }, picture.value);
@@ -52,9 +53,9 @@ function keep() {
         </template>
         <form v-else class="sheetform" @submit.prevent="keep">
             <template v-if="what === 'photo'"><label for="ph">Take it, or choose one</label><input id="ph" type="file" accept="image/jpeg,image/png,image/webp" capture="environment" required @change="picture = ($event.target as HTMLInputElement).files?.[0] ?? null"></template>
-            <label for="words">{{ what === 'part' ? 'What' : what === 'photo' ? 'What it shows' : what === 'clock' ? 'For what' : what === 'later' || what === 'job' ? 'What is to be done' : 'In a sentence' }}</label>
+            <label for="words">{{ what === 'part' || what === 'missed' ? 'What' : what === 'photo' ? 'What it shows' : what === 'clock' ? 'For what' : what === 'later' || what === 'job' ? 'What is to be done' : 'In a sentence' }}</label>
             <textarea v-if="what === 'note' || what === 'later'" id="words" v-model="text" class="cell" rows="3" maxlength="500" required></textarea>
-            <input v-else id="words" v-model="text" class="cell" type="text" maxlength="120" :required="what === 'part' || what === 'job'">
+            <input v-else id="words" v-model="text" class="cell" type="text" maxlength="120" :required="what === 'part' || what === 'job' || what === 'missed'">
             <template v-if="what === 'part'"><label for="qty">How many</label><input id="qty" v-model.number="quantity" class="cell" type="number" min="0.01" step="any" required></template>
             <label v-if="what === 'note'" class="check"><input v-model="standing" type="checkbox"> It stands: everybody sees it first, every time</label>
             <template v-if="what === 'later'">
