@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Head, Link } from '@inertiajs/vue3';
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, inject, onMounted, ref, watch } from 'vue';
 import type { TodayGroupView } from '../generated';
 import HoursLine from '../risk/HoursLine.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
@@ -14,6 +14,7 @@ onMounted(() => {
 });
 /** The van is loaded line by line; a new day begins anew. */
 watch(ticked, (lines) => window.localStorage.setItem(STORE, JSON.stringify({ day: props.date, lines })));
+const signOut = inject<() => void>('signOut');
 const day = computed(() => new Date(`${props.date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }));
 </script>
 
@@ -34,5 +35,6 @@ const day = computed(() => new Date(`${props.date}T12:00:00`).toLocaleDateString
                 <p v-else class="quiet">{{ g.empty }}</p>
             </section>
         </div>
+        <p v-if="signOut" class="daysend"><button type="button" class="outline" @click="signOut">Sign out {{ name }}</button></p>
     </div>
 </template>

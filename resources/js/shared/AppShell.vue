@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Link, router } from '@inertiajs/vue3';
-import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, onMounted, onUnmounted, provide, ref, watch } from 'vue';
 import HelpSheet from './HelpSheet.vue';
 import { useWaitingLine } from '../rounds/waitingLine';
 import { useShell } from './page';
@@ -23,6 +23,7 @@ function signOut() {
     if (waits.toSend.value.length && !leaving.value) leaving.value = true;
     else router.post('/sign-out');
 }
+provide('signOut', signOut);
 const help = ref(false);
 const shownSaid = ref<string | null>(null);
 watch(said, (words) => (shownSaid.value = words), { immediate: true });
