@@ -37,6 +37,14 @@ final class AddJob
         });
     }
 
+    /** The place's next visit, one under way first; null: none is to come. */
+    public function nextVisit(int $siteId): ?Visit
+    {
+        return Visit::query()->where('site_id', $siteId)
+            ->where(fn ($q) => $q->whereIn('state', [Visit::UNDERWAY, Visit::OPEN])->orWhere(fn ($p) => $p->where('state', Visit::PLANNED)->where('planned_on', '>=', Days::today()->toDateString())))
+            ->orderByRaw("state = 'underway' desc, coalesce(planned_on, due_on), id")->first();
+    }
+
     /** A job nobody planned: once, here, now. It has an owner and a day like every later. */
     public function once(Visit $visit, System $system, User $by, string $text, float $minutes, ?TaskType $type = null, ?string $uuid = null): VisitTask
     {

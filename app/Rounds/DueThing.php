@@ -16,6 +16,8 @@ final readonly class DueThing
         public ?int $taskId,
         public ?int $followUpId,
         public int $typeId,
+        /** Of the kind of job, as the library names it. */
+        public string $typeKey,
         /** In the words it was asked for; null: the kind of job says it. */
         public ?string $title,
         public ?string $turn,

@@ -61,7 +61,7 @@ final class DueThings
         $kg = $type->key === SandJob::KEY ? SandJob::kg($system) : 0.0;
 
         return new DueThing(
-            $system->site_id, $system->id, $task->id, null, $type->id, null, $type->turns[$task->turn] ?? null, $window,
+            $system->site_id, $system->id, $task->id, null, $type->id, $type->key, null, $type->turns[$task->turn] ?? null, $window,
             self::job($system, $window, $type->minutes, $litres, $kg, $type->persons ?? 1, $type->skill), $litres,
         );
     }
@@ -74,7 +74,7 @@ final class DueThings
         $litres = $type->key === 'change' ? round(self::USUAL_CHANGE * ($system->volumeL() ?? 0.0)) : null;
 
         return new DueThing(
-            $system->site_id, $system->id, null, $follow->id, $type->id, mb_substr($follow->text, 0, 200), null, $window,
+            $system->site_id, $system->id, null, $follow->id, $type->id, $type->key, mb_substr($follow->text, 0, 200), null, $window,
             self::job($system, $window, $minutes, $litres, 0.0, max($follow->persons, $type->persons ?? 1), $follow->skill ?? $type->skill), $litres,
         );
     }

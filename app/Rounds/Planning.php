@@ -129,6 +129,27 @@ final class Planning
         return [$plan->week, $plan->unplanned];
     }
 
+    /** @return array{0: int, 1: int} visits that have another place now, and those without one */
+    public function rescueNow(CarbonImmutable $monday, User $by): array
+    {
+        return Exclusive::run('week', self::WAIT_S, fn (): array => DB::transaction(function () use ($monday, $by): array {
+            $reader = WeekReader::read($monday);
+            if ($reader->stranded === []) {
+                return [0, 0];
+            }
+            [$week, $unplanned] = $this->rescue($reader);
+            [$before] = $this->write($reader, $week, marks: true);
+            $left = 0;
+            foreach ($unplanned as $one) {
+                $this->leave($one, $reader);
+                $left++;
+            }
+            BoardLog::keep(BoardChange::SICK, 'somebody is away', $by, $before);
+
+            return [count(array_intersect_key($before, $reader->stranded)), $left];
+        }));
+    }
+
     /**
      * Writes what a week holds now. What has begun or is over is never written.
      *

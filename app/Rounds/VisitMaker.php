@@ -9,6 +9,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Rounds\NextVisit;
 use Velbrin\Core\Rounds\Seat;
+use Velbrin\Core\Rounds\TaskLibrary;
 use Velbrin\Core\Rounds\VisitLoad;
 
 /**
@@ -81,14 +82,16 @@ final class VisitMaker
         $nextDay = $next === null ? null : max($today, Days::number($next->planned_on ?? $next->due_on));
         $own = [];
         foreach ($things->sortBy(fn (DueThing $t): float => $t->window->dueDay) as $thing) {
-            if (isset($seated[$thing->key()])) {
+            if (isset($seated[$thing->key()]) || $made->has($thing)) {
                 continue;
             }
             $seat = NextVisit::seat($thing->window, $today, $until, $nextDay, $next === null || self::fits($next, $thing));
             if ($seat === Seat::Rides && $next !== null) {
-                $next->tasks()->create($thing->row());
-                $next->salt_l += $thing->job->bringsWater ? $thing->job->changeL : 0.0;
-                $made->rode($next, $thing);
+                foreach (self::together($thing, $things, $seated, $made) as $one) {
+                    $next->tasks()->create($one->row());
+                    $next->salt_l += $one->job->bringsWater ? $one->job->changeL : 0.0;
+                    $made->rode($next, $one);
+                }
             } elseif ($seat === Seat::OwnVisit) {
                 $own[] = $thing;
             }
@@ -111,7 +114,13 @@ final class VisitMaker
         $day = max($today, min(array_map(fn (DueThing $t): float => $t->window->dueDay, $own)));
         $keys = array_flip(array_map(fn (DueThing $t): string => $t->key(), $own));
         $rides = $things->filter(fn (DueThing $t): bool => ! isset($seated[$t->key()]) && ! isset($keys[$t->key()]) && ! $made->has($t) && $t->window->rides($day));
-        $all = [...$own, ...array_values($rides->all())];
+        $all = [];
+        foreach ([...$own, ...array_values($rides->all())] as $thing) {
+            foreach (self::together($thing, $things, $seated, $made) as $one) {
+                $all[$one->key()] = $one;
+            }
+        }
+        $all = array_values($all);
         $systems = DB::table('systems')->whereIn('id', array_map(fn (DueThing $t): int => $t->systemId, $all))->get(['keeper_id', 'isolated_since']);
         $load = VisitLoad::of(array_map(fn (DueThing $t) => $t->job, $all), $today);
         $visit = Visit::query()->create([
@@ -122,6 +131,21 @@ final class VisitMaker
         ]);
         $visit->tasks()->createMany(array_map(fn (DueThing $t): array => $t->row(), $all));
         $made->visit($visit, $all);
+    }
+
+    /**
+     * A thing with what travels with it, before it: a sand top-up begins with its change.
+     *
+     * @param  Collection<int, DueThing>  $things
+     * @param  Collection<string, int>  $seated
+     * @return non-empty-list<DueThing>
+     */
+    private static function together(DueThing $thing, Collection $things, Collection $seated, Made $made): array
+    {
+        $with = TaskLibrary::GOES_WITH[$thing->typeKey] ?? null;
+        $mate = $with === null ? null : $things->first(fn (DueThing $t): bool => $t->systemId === $thing->systemId && $t->typeKey === $with && ! isset($seated[$t->key()]) && ! $made->has($t));
+
+        return $mate === null ? [$thing] : [$mate, $thing];
     }
 
     /** Its crew has the people, the skill and the litres for one thing more. */

@@ -8,6 +8,7 @@ use App\Clients\Site;
 use App\Rounds\BoardMove;
 use App\Rounds\Crew;
 use App\Rounds\Days;
+use App\Rounds\Exclusive;
 use App\Rounds\Planning;
 use App\Rounds\ProposeWeek;
 use App\Rounds\SiteWish;
@@ -24,11 +25,13 @@ use App\Team\OnCall;
 use App\Team\User;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
+use RuntimeException;
 use Tests\Fixture;
 use Tests\TestCase;
 
@@ -130,6 +133,12 @@ final class PlanStaysTest extends TestCase
         self::assertSame($other->id, $alone->refresh()->crew_id);
         self::assertSame([], $ids());
         self::assertStringContainsString('Alone (crew away', (string) WeekRun::query()->latest('id')->firstOrFail()->said[1].WeekRun::query()->latest('id')->firstOrFail()->said[2]);
+
+        $moved = $this->visit('Rescued', 3, '13:00');
+        $stays = $this->visit('Stays', 4, '09:00', ['crew_id' => $other->id]);
+        $this->post('/rounds/rescue', ['week' => $this->monday->toDateString()])->assertSessionHasNoErrors();
+        self::assertSame([$other->id, null], [$moved->refresh()->crew_id, $moved->why_unplanned]);
+        self::assertSame(['2026-03-13', $other->id], [$stays->refresh()->planned_on?->toDateString(), $stays->crew_id]);
 
         $struck = $this->visit('Struck', 4, '09:00');
         $this->crew->update(['until_on' => '2026-03-12']);
@@ -264,6 +273,37 @@ final class PlanStaysTest extends TestCase
         (new Planning)->propose($this->monday->addWeek());
         $next = VisitTask::query()->where('task_id', $task->id)->where('state', 'open')->sole()->visit;
         self::assertGreaterThanOrEqual('2026-03-17', $next?->planned_on?->toDateString());
+    }
+
+    #[Test]
+    public function two_who_plan_at_once_wait_for_each_other(): void
+    {
+        config()->set('database.connections.second', config('database.connections.mariadb'));
+        $second = DB::connection('second');
+        $name = DB::connection()->getDatabaseName().'.week';
+        self::assertSame(1, (int) ($second->selectOne('select get_lock(?, 0) as got', [$name])->got ?? 0));
+        try {
+            Exclusive::run('week', 0, fn (): int => 1);
+            self::fail('the second must wait');
+        } catch (RuntimeException $e) {
+            self::assertStringContainsString('somebody else', $e->getMessage());
+        }
+        $second->selectOne('select release_lock(?) as gone', [$name]);
+        $second->disconnect();
+        self::assertSame(7, Exclusive::run('week', 0, fn (): int => 7));
+        self::assertSame(8, Exclusive::run('week', 0, fn (): int => 8), 'and it is given back');
+    }
+
+    #[Test]
+    public function a_job_not_yet_due_rides_on_the_next_visit_when_somebody_says_so(): void
+    {
+        $visit = $this->visit('Early', 4, '09:00');
+        $task = Fixture::task($visit->tasks()->sole()->system()->firstOrFail(), 'photo', 0);
+        $this->actingAs($this->planner)->post("/tasks/{$task->id}/ride")->assertSessionHasNoErrors();
+        self::assertSame([$visit->id], VisitTask::query()->where('task_id', $task->id)->pluck('visit_id')->all());
+        $alone = Fixture::task(Fixture::system($this->place('Alone'), $this->planner), 'photo', 0);
+        $this->post("/tasks/{$alone->id}/ride")->assertSessionHasNoErrors();
+        self::assertSame(Visit::OPEN, VisitTask::query()->where('task_id', $alone->id)->sole()->visit?->state, 'where none comes, one is made');
     }
 
     /** @return array<string, array{0: string, 1: string, 2: string}> zone, day, the moment of 09:30 there */

@@ -320,6 +320,46 @@ final class VisitTest extends TestCase
         self::assertSame(['refused'], $this->send($this->ines, ['note', ['systemId' => $elsewhere->id, 'text' => 'Not mine.']])['outcomes'], 'another place’s system is not of this visit');
     }
 
+    #[Test]
+    public function a_photo_whose_visit_moved_is_told_where_else_it_may_go(): void
+    {
+        Storage::fake('local');
+        $mine = Fixture::visit($this->system, Fixture::crew($this->ines), 'photo');
+        $this->visit->update(['crew_id' => Fixture::crew($this->jory)->id]);
+        $send = fn (Visit $to, string $uuid) => $this->actingAs($this->ines)->post("/visits/{$to->id}/photos", ['uuid' => $uuid, 'file' => UploadedFile::fake()->image('a.jpg', 60, 40)], ['Accept' => 'application/json']);
+        $uuid = (string) Str::uuid();
+        $answer = $send($this->visit, $uuid)->assertForbidden()->json();
+        self::assertSame(['moved', [$mine->id]], [$answer['outcome'], array_column($answer['others'], 'id')]);
+        $send($mine, $uuid)->assertOk();
+        self::assertSame([0, 1], [$this->visit->attachments()->count(), $mine->attachments()->count()]);
+    }
+
+    #[Test]
+    public function what_was_missing_stands_on_the_next_load_list_and_no_longer_after_it(): void
+    {
+        $this->send($this->ines, ['missed', ['systemId' => $this->system->id, 'text' => 'long hose']]);
+        $carry = fn (Visit $v): array => self::props($this->actingAs($this->ines)->get("/visits/{$v->id}"))['visit']['carry'];
+        self::assertNotContains('missing last time: long hose', $carry($this->visit), 'it is missing today');
+        $next = Fixture::visit($this->system, $this->visit->crew, 'photo');
+        self::assertContains('missing last time: long hose', $carry($next));
+        $this->travel(1)->hours();
+        $close = fn (Visit $v): array => (array) $this->actingAs($this->ines)->postJson("/visits/{$v->id}/entries", ['entries' => [$this->entry('open', []), $this->entry('done', ['taskId' => $v->tasks()->sole()->id]), $this->entry('close', ['ticked' => array_keys(LeaveSafe::TICKS)])]])->json('answers');
+        self::assertSame(['ok', 'ok', 'ok'], array_column($close($next), 'outcome'));
+        self::assertSame(0, FollowUp::query()->where('kind', 'bring')->whereNull('done_at')->count());
+    }
+
+    #[Test]
+    public function a_sand_job_takes_its_change_along_and_before_it(): void
+    {
+        TaskStart::library();
+        $other = Fixture::system(self::site('Sandy', 'Beach'), self::user('planner'));
+        $change = Fixture::task($other, 'change', 1);
+        $sand = Fixture::task($other, 'sand-topup', 400);
+        VisitMaker::until(Days::today());
+        $ids = VisitTask::query()->where('system_id', $other->id)->orderBy('id')->pluck('task_id')->all();
+        self::assertSame([$change->id, $sand->id], array_slice($ids, 0, 2), 'not due for long, and part of it all the same');
+    }
+
     /** @return list<int> */
     private function jobs(): array
     {

@@ -110,6 +110,31 @@ final class TaskController
         return $task->due_on === null ? 'Kept. Nothing asks for it now; it comes when its reason does.' : 'Kept. It is due '.$task->due_on->format('D j M').'.';
     }
 
+    /** Not yet due, and done all the same when somebody is there: onto the place's next visit. */
+    public function ride(Task $task, AddJob $add): RedirectResponse
+    {
+        Gate::authorize('update', $task);
+        $system = $task->system()->firstOrFail();
+        if ($task->due_on === null) {
+            $today = Days::today()->toDateString();
+            $task->update(['earliest_on' => $today, 'due_on' => $today, 'latest_on' => $today]);
+        }
+        $next = $add->nextVisit($system->site_id);
+        if ($next === null) {
+            $task->carryTo(Days::today());
+            $made = VisitMaker::at([$system->site_id]);
+
+            return back()->with('said', $made->visits > 0 ? 'A visit is made for it: give it a crew and a day on the week.' : 'It could not be put on a visit: is it suspended?');
+        }
+        $job = $add->due($next, "t{$task->id}");
+
+        return back()->with('said', match (true) {
+            $job === null => 'It could not be put on a visit: is it suspended?',
+            $next->planned_on === null => 'It rides on the next visit there, which still waits for a day.',
+            default => "It rides on the visit of {$next->planned_on->format('D j M')}.",
+        });
+    }
+
     /** Not now, on purpose: with a reason and a day to look at it again. */
     public function suspend(Request $request, Task $task): RedirectResponse
     {

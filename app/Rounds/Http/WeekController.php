@@ -89,6 +89,16 @@ final class WeekController
         return back();
     }
 
+    /** Visits of crews that are away get the place that costs least; nothing else moves. */
+    public function rescue(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('plan', Visit::class);
+        [$moved, $left] = $this->planning->rescueNow($this->monday($request), $user);
+        $rest = $left === 0 ? '' : " {$left} found no place: each says why.";
+
+        return back()->with('said', $moved + $left === 0 ? 'Nobody is missing: every visit has its crew.' : "{$moved} stand elsewhere now, and nothing else moved.{$rest}");
+    }
+
     /** The newest change is taken back: a proposal, a move, somebody ill. */
     public function undo(): RedirectResponse
     {

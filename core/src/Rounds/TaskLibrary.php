@@ -42,6 +42,9 @@ final class TaskLibrary
         ];
     }
 
+    /** What travels with a job: its change is part of a sand top-up (S-1, S-40). */
+    public const GOES_WITH = ['sand-topup' => 'change'];
+
     /** The standard set of a regime on a system with that record; its own intervals are deviations (S-3, S-51). */
     public static function standard(Regime $regime, OnTheRecord $has = new OnTheRecord): StandardSet
     {

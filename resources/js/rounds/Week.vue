@@ -140,7 +140,7 @@ function close(event: KeyboardEvent) {
         <nav v-if="pages > 1" class="pages" aria-label="Crews"><Link v-for="n in pages" :key="n" :href="`/rounds?week=${monday}&page=${n}`" :class="{ on: n === page }" :aria-current="n === page ? 'page' : undefined">crews {{ n }}</Link></nav>
         <div v-if="!board.crews.length" class="empty"><h2>No crew drives this week</h2><p>Put one or two people and a vehicle together under <Link href="/rounds/crews">Crews</Link>; then the week can be proposed.</p></div>
 
-        <h2>Without a place: {{ board.unplanned.length + board.more }}</h2>
+        <h2>Without a place: {{ board.unplanned.length + board.more }} <button v-if="mayPlan && board.unplanned.some((s) => s.state === 'planned')" type="button" class="outline" :disabled="busy !== ''" @click="act('/rounds/rescue', { week: monday })">Place those of crews away, with nothing else moved</button></h2>
         <ul v-if="board.unplanned.length" class="list unplanned">
             <li v-for="s in board.unplanned" :key="s.id"><button v-if="mayPlan" type="button" class="stopchip" draggable="true" :aria-label="`${s.place}: give it a place`" @dragstart="dragged = s" @click="choose(s)"><b>{{ s.place }}</b></button><b v-else>{{ s.place }}</b><small>{{ s.client }} · due {{ whenDay(s.dueOn) }} · {{ s.minutes }} min{{ s.water ? ` · ${s.water}` : '' }} · {{ s.work }}</small><span v-if="s.why" class="needs">{{ s.why }}</span><span v-if="s.asks" class="needs">{{ s.asks }} <Link :href="`/sites/${s.siteId}`">say it</Link></span></li>
         </ul>
