@@ -18,6 +18,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([
         App\Team\Console\ListAccounts::class,
         App\House\Console\GenerateTypes::class,
+        App\House\Console\Manifest::class,
+        App\House\Console\CheckSchema::class,
         App\Demo\Console\MakeWorld::class,
         App\Risk\Console\WorkOutExposures::class,
     ])

@@ -35,5 +35,10 @@ export async function open(page: Page, group: string) {
     if (!(await summary.evaluate((s) => (s.parentElement as HTMLDetailsElement).open))) await summary.click();
 }
 
+/** Forms keep themselves: until nothing of them waits on this device. */
+export async function allKept(page: Page) {
+    await expect.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('velbrin-form-')))).toEqual([]);
+}
+
 export const test = base;
 export { expect };

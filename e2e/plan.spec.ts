@@ -36,7 +36,7 @@ test('US units throughout: fields, figures, findings, drawing and refusals', asy
     try {
         await page.goto('/plans?q=First');
         await page.getByRole('link', { name: 'First thoughts' }).click();
-        await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('59.05512');
+        await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('59.06');
         await type(page, 'Length, outside', '60');
         await expect(page.getByText('Everything is kept.')).toBeVisible();
         await expect(page.getByRole('row', { name: /True water volume/ })).toContainText('gal');

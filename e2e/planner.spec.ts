@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, open, pageAs, test, type } from './as';
+import { allKept, expect, open, pageAs, test, type } from './as';
 
 test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({ browser }) => {
     const page = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -14,15 +14,13 @@ test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({
     await open(page, 'Space and services');
     await type(page, 'Clear height of the room', '2300');
     expect((await page.getByLabel('Clear height of the room', { exact: true }).boundingBox())!.height).toBeGreaterThanOrEqual(44);
-    await page.getByRole('button', { name: 'Keep what you measured' }).click();
-    await expect(page.getByText('Survey kept.')).toBeVisible();
+    await allKept(page);
     await page.getByRole('button', { name: 'another passage' }).click();
     await page.getByLabel('Passage 1: name').fill('Ladder hatch');
     await page.getByLabel('Passage 1: width, mm').fill('700');
     await page.getByLabel('Passage 1: height, mm').fill('1800');
     await page.getByLabel('Passage 1: width once everything is finished, mm').fill('520');
-    await page.getByRole('button', { name: 'Keep the way in' }).click();
-    await expect(page.getByText('The way in is kept.')).toBeVisible();
+    await allKept(page);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     const sheet = await page.request.get((await page.getByRole('link', { name: 'Survey to fill in, PDF' }).getAttribute('href')) as string);
     expect(execFileSync('pdftotext', ['-layout', '-', '-'], { input: await sheet.body() }).toString()).toMatch(/Ladder hatch\s+700.mm\s+1.800.mm/);

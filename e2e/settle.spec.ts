@@ -1,4 +1,4 @@
-import { expect, open, pageAs, test } from './as';
+import { allKept, expect, open, pageAs, test } from './as';
 
 test('what the first call says stands beside the plan, and its plugs, pumps and day are drawn as they are typed', async ({ browser }) => {
     const page = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
@@ -10,11 +10,9 @@ test('what the first call says stands beside the plan, and its plugs, pumps and 
     await page.getByLabel('Built already').fill('a stand of oak, 1830 long');
     await page.getByLabel('Ordered already').fill('nothing');
     await page.getByLabel('Would spend, with tax').fill('twelve');
-    await page.getByRole('button', { name: 'Keep the enquiry' }).click();
     await expect(page.getByText('An amount like 12500 or 12500.00, please.')).toBeVisible();
     await page.getByLabel('Would spend, with tax').fill('2500.50');
-    await page.getByRole('button', { name: 'Keep the enquiry' }).click();
-    await expect(page.getByText('The enquiry is kept.')).toBeVisible();
+    await allKept(page);
     await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
     await expect(page.locator('.enquiry summary')).toContainText('a stand of oak, 1830 long');
 

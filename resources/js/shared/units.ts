@@ -12,7 +12,8 @@ function between(table: [number, number][], from: 0 | 1, to: 0 | 1, value: numbe
     return table[i - 1][to] + share * (table[i][to] - table[i - 1][to]);
 }
 
-const EXACT = 1e-7;
+/** A typed value comes back this near, though it is kept with nine digits. */
+const EXACT = 1e-8;
 
 /** The fewest digits from the unit's own on that say the same; where none of the next three does, conversion added them. */
 function inField(value: number, digits: number): number {
