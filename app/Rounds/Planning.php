@@ -111,11 +111,12 @@ final class Planning
     /**
      * Those whom nobody will come to get the place that costs least, and nothing else moves (S-22).
      *
+     * @param  list<int>  $more  visits of an earlier week that found no place in it
      * @return array{0: Week, 1: list<Unplanned>}
      */
-    public function rescue(WeekReader $reader): array
+    public function rescue(WeekReader $reader, array $more = []): array
     {
-        $open = [];
+        $open = array_values(Visit::query()->whereIntegerInRaw('id', $more)->orderBy('id')->get()->map(fn (Visit $v): CoreVisit => $reader->core($v))->all());
         $stay = [];
         foreach ($reader->visits as $id => $visit) {
             if (isset($reader->stranded[$id])) {

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class SickNow
 {
-    /** Weeks of plan that are looked at. */
+    /** Weeks of plan that are looked at, and one more for what finds no place in its own. */
     private const WEEKS = 3;
 
     public function __construct(private readonly Planning $planning)
@@ -31,13 +31,18 @@ final class SickNow
         $visits = [];
         foreach ($this->weeks($until) as $monday) {
             $reader = WeekReader::read($monday, null, self::absence($user, $until));
-            [$week, $left] = $this->planning->rescue($reader);
-            foreach ($this->theirs($reader, $user, $monday) as $id) {
-                $visits[] = SickVisitView::of($reader, $id, $week, $left);
+            // What finds no place in its own week is tried in the next.
+            $waiting = array_filter($visits, fn (SickVisitView $v): bool => $v->becomes === null);
+            [$week, $left] = $this->planning->rescue($reader, array_keys($waiting));
+            foreach ($waiting as $id => $view) {
+                $visits[$id] = $view->in($reader, $week);
+            }
+            foreach ($this->theirs($reader, $user) as $id) {
+                $visits[$id] = SickVisitView::of($reader, $id, $week, $left);
             }
         }
 
-        return $visits;
+        return array_values($visits);
     }
 
     /** @return Collection<int, OnCall> nights the ill person would answer */
@@ -62,16 +67,19 @@ final class SickNow
         return Exclusive::run('week', 60, fn (): array => DB::transaction(function () use ($user, $until, $standIn, $by): array {
             self::absence($user, $until)->save();
             $before = [];
-            $left = 0;
+            $left = [];
             foreach ($this->weeks($until) as $monday) {
                 $reader = WeekReader::read($monday);
-                $theirs = $this->theirs($reader, $user, $monday);
-                [$week, $unplanned] = $this->planning->rescue($reader);
+                $theirs = [...$this->theirs($reader, $user), ...array_keys($left)];
+                [$week, $unplanned] = $this->planning->rescue($reader, array_keys($left));
                 [$moved] = $this->planning->write($reader, $week, marks: true);
                 $before += $moved;
+                $left = [];
                 foreach ($unplanned as $one) {
-                    $left += in_array($one->visit->id, $theirs, true) ? 1 : 0;
-                    $why = "{$reader->stranded[$one->visit->id]}; {$one->refusal->words()}";
+                    if (in_array($one->visit->id, $theirs, true)) {
+                        $left[$one->visit->id] = true;
+                    }
+                    $why = ($reader->stranded[$one->visit->id] ?? "{$user->name} is ill")."; {$one->refusal->words()}";
                     Visit::query()->whereKey($one->visit->id)->update(['why_unplanned' => mb_substr($why, 0, 200)]);
                 }
             }
@@ -86,7 +94,7 @@ final class SickNow
             }
             BoardLog::keep(BoardChange::SICK, "{$user->name} is ill until {$until->format('j M')}", $by, $before);
 
-            return [count($before), $left];
+            return [count($before), count($left)];
         }));
     }
 
@@ -99,7 +107,7 @@ final class SickNow
     private function weeks(CarbonImmutable $until): array
     {
         $weeks = [];
-        for ($monday = Days::monday(); $monday->lessThanOrEqualTo($until) && count($weeks) < self::WEEKS; $monday = $monday->addWeek()) {
+        for ($monday = Days::monday(); $monday->lessThanOrEqualTo($until->addWeek()) && count($weeks) < self::WEEKS; $monday = $monday->addWeek()) {
             $weeks[] = $monday;
         }
 
@@ -107,7 +115,7 @@ final class SickNow
     }
 
     /** @return list<int> visits of that person’s crews which nobody, or too few, will come to */
-    private function theirs(WeekReader $reader, User $user, CarbonImmutable $monday): array
+    private function theirs(WeekReader $reader, User $user): array
     {
         $crews = $reader->crews->filter(fn (Crew $c): bool => $c->members->contains('id', $user->id))->map(fn (Crew $c): int => $c->id)->all();
 

@@ -85,7 +85,7 @@ final class VisitMaker
             if (isset($seated[$thing->key()]) || $made->has($thing)) {
                 continue;
             }
-            $seat = NextVisit::seat($thing->window, $today, $until, $nextDay, $next === null || self::fits($next, $thing));
+            $seat = NextVisit::seat($thing->window, $today, $until, $nextDay, $next === null || self::fits($next, $thing), $next?->planned_on !== null);
             if ($seat === Seat::Rides && $next !== null) {
                 foreach (self::together($thing, $things, $seated, $made) as $one) {
                     $next->tasks()->create($one->row());

@@ -20,20 +20,40 @@ final readonly class SickVisitView
     public static function of(WeekReader $reader, int $id, Week $week, array $left): self
     {
         $visit = $reader->visits[$id] ?? throw new \LogicException("visit {$id} is not of this week");
-        $say = fn (int $day, ?float $minute, ?int $crew): string => Days::date($day)->format('D j M').($minute === null ? '' : ' '.Days::clock($minute)).', '.($reader->crews->firstWhere('id', $crew)->name ?? 'nobody');
-        $key = $week->where($id);
-        $becomes = null;
-        if ($key !== null) {
-            $route = $week->routes[$key];
-            foreach ($route->visits as $i => $one) {
-                $becomes = $one->id === $id ? $say($route->crewDay->day, $route->startsMin[$i], $route->crewDay->crew) : $becomes;
-            }
-        }
         $why = null;
         foreach ($left as $one) {
             $why = $one->visit->id === $id ? $one->refusal->words() : $why;
         }
 
-        return new self($id, $visit->place, $visit->client, $say((int) $visit->plannedDay, $visit->startMin, $visit->crewId), $becomes, $why);
+        return new self($id, $visit->place, $visit->client, self::say($reader, (int) $visit->plannedDay, $visit->startMin, $visit->crewId), self::becomes($reader, $id, $week), $why);
+    }
+
+    /** The same in a later week, where it may find what it did not in its own. */
+    public function in(WeekReader $reader, Week $week): self
+    {
+        $becomes = self::becomes($reader, $this->id, $week);
+
+        return $becomes === null ? $this : new self($this->id, $this->place, $this->client, $this->was, $becomes, null);
+    }
+
+    private static function becomes(WeekReader $reader, int $id, Week $week): ?string
+    {
+        $key = $week->where($id);
+        if ($key === null) {
+            return null;
+        }
+        $route = $week->routes[$key];
+        foreach ($route->visits as $i => $one) {
+            if ($one->id === $id) {
+                return self::say($reader, $route->crewDay->day, $route->startsMin[$i], $route->crewDay->crew);
+            }
+        }
+
+        return null;
+    }
+
+    private static function say(WeekReader $reader, int $day, ?float $minute, ?int $crew): string
+    {
+        return Days::date($day)->format('D j M').($minute === null ? '' : ' '.Days::clock($minute)).', '.($reader->crews->firstWhere('id', $crew)->name ?? 'nobody');
     }
 }

@@ -26,7 +26,7 @@ enum Refusal: int
     {
         return match ($this) {
             self::Wish => self::Closed->value + 0.5,
-            self::Pinned => self::Opening->value + 0.5,
+            self::Pinned => self::Isolation->value + 0.5,
             default => (float) $this->value,
         };
     }

@@ -42,17 +42,19 @@ final readonly class VisitLoad
         $due = min(array_map(fn (Window $w): float => $w->dueDay, $windows));
         $latest = min(array_map(fn (Window $w): float => $w->latestDay, $windows));
 
+        // No job of it too early, as far as the first that is due can wait for it.
+        $earliest = (int) min(max($due, $today) + NextVisit::WAITS_DAYS, max(array_map(fn (Window $w): float => $w->earliestDay, $windows)));
+
         return new self(
             $minutes,
             array_sum(array_map(fn (VisitJob $j): float => $j->bringsWater ? $j->changeL : 0.0, $jobs)),
             self::TOOLS_KG + array_sum(array_map(fn (VisitJob $j): float => $j->kg, $jobs)),
             max(array_map(fn (VisitJob $j): int => $j->persons, $jobs)),
             array_values(array_unique(array_filter(array_map(fn (VisitJob $j): ?string => $j->skill, $jobs)))),
-            // No job of it too early, as far as that is before the first is due.
-            (int) min($due, max(array_map(fn (Window $w): float => $w->earliestDay, $windows))),
+            $earliest,
             (int) $due,
             // Nobody drives at a weekend: what would be overdue on it is still in time on the Monday.
-            (int) ($latest < $today ? $today + self::LATE_WITHIN_DAYS : Weekday::overWeekend($latest)),
+            (int) max($earliest, $latest < $today ? $today + self::LATE_WITHIN_DAYS : Weekday::overWeekend($latest)),
         );
     }
 }

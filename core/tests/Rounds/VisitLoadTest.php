@@ -27,6 +27,8 @@ final class VisitLoadTest extends TestCase
         self::assertEqualsWithDelta(10 + 63 + 4 + 6 + 5, $load->minutes, 1e-9);
         self::assertSame([60.0, 37.5, 2, ['lamps']], [$load->saltL, $load->kg, $load->persons, $load->skills], 'what the place makes itself is not carried');
         self::assertSame([98, 100, 103], [$load->earliestDay, $load->dueDay, $load->latestDay]);
+        $waits = fn (float $from): int => VisitLoad::of([new VisitJob(5, new Window(95, 100, 104)), new VisitJob(5, new Window($from, $from, $from + 9))], today: 96)->earliestDay;
+        self::assertSame([103, 103], [$waits(103), $waits(104)], 'three days it waits, no longer');
     }
 
     #[Test]
@@ -55,7 +57,7 @@ final class VisitLoadTest extends TestCase
                     self::assertTrue($load->minutes >= $before->minutes && $load->saltL >= $before->saltL && $load->kg >= $before->kg && $load->persons >= $before->persons);
                     self::assertLessThanOrEqual($before->dueDay, $load->dueDay);
                 }
-                self::assertTrue($load->earliestDay <= $load->dueDay && $load->dueDay <= $load->latestDay);
+                self::assertTrue($load->earliestDay <= max($load->dueDay, 90) + NextVisit::WAITS_DAYS && $load->dueDay <= $load->latestDay && $load->earliestDay <= $load->latestDay);
                 $before = $load;
             }
         }
@@ -83,5 +85,13 @@ final class VisitLoadTest extends TestCase
     public function what_is_due_rides_on_the_next_visit_or_makes_its_own(Window $thing, ?int $visitDay, bool $fits, Seat $seat): void
     {
         self::assertSame($seat, NextVisit::seat($thing, 100, 106, $visitDay, $fits));
+    }
+
+    #[Test]
+    public function a_visit_without_a_day_waits_over_a_weekend_rather_than_be_two(): void
+    {
+        $from = fn (int $day): Seat => NextVisit::seat(new Window($day, 106, 109), 100, 106, 100, true, hasDay: false);
+        self::assertSame([Seat::Rides, Seat::OwnVisit], [$from(103), $from(104)]);
+        self::assertSame(Seat::OwnVisit, NextVisit::seat(new Window(103, 106, 109), 100, 106, 100));
     }
 }
