@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Entries;
 
+use App\Rounds\Days;
 use App\Rounds\JobSheets;
 use App\Rounds\Visit;
 use App\Rounds\VisitEntry;
@@ -73,7 +74,11 @@ final class EntryDesk
         }
         if ($visit->state !== Visit::CLOSED && $visit->opened_at === null) {
             $at = $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at;
-            $visit->update(['state' => Visit::UNDERWAY, 'opened_at' => $at, 'opened_by' => $sent->user->id, 'planned_min' => $visit->minutes]);
+            // It is of the day it was begun on, whatever day it was planned for.
+            $visit->update([
+                'state' => Visit::UNDERWAY, 'opened_at' => $at, 'opened_by' => $sent->user->id, 'planned_min' => $visit->minutes,
+                'planned_on' => $at->setTimezone(Days::zone())->toDateString(),
+            ]);
             JobSheets::keep($visit, $at);
         }
 

@@ -42,8 +42,9 @@ final readonly class VisitLoad
         $due = min(array_map(fn (Window $w): float => $w->dueDay, $windows));
         $latest = min(array_map(fn (Window $w): float => $w->latestDay, $windows));
 
-        // No job of it too early, as far as the first that is due can wait for it.
-        $earliest = (int) min(max($due, $today) + NextVisit::WAITS_DAYS, max(array_map(fn (Window $w): float => $w->earliestDay, $windows)));
+        // No job of it too early, as far as the first that is due can wait for it; what is overdue waits for nothing.
+        $waits = $latest < $today ? 0 : NextVisit::WAITS_DAYS;
+        $earliest = (int) min(max($due, $today) + $waits, max($latest, $today), max(array_map(fn (Window $w): float => $w->earliestDay, $windows)));
 
         return new self(
             $minutes,

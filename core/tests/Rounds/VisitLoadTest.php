@@ -29,6 +29,8 @@ final class VisitLoadTest extends TestCase
         self::assertSame([98, 100, 103], [$load->earliestDay, $load->dueDay, $load->latestDay]);
         $waits = fn (float $from): int => VisitLoad::of([new VisitJob(5, new Window(95, 100, 104)), new VisitJob(5, new Window($from, $from, $from + 9))], today: 96)->earliestDay;
         self::assertSame([103, 103], [$waits(103), $waits(104)], 'three days it waits, no longer');
+        $late = VisitLoad::of([new VisitJob(5, new Window(70, 80, 90)), new VisitJob(5, new Window(98, 99, 104))], today: 96);
+        self::assertSame(96, $late->earliestDay, 'what is overdue waits for nothing');
     }
 
     #[Test]
