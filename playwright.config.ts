@@ -11,6 +11,8 @@ export default defineConfig({
     outputDir: 'var/test/playwright',
     reporter: [['list']],
     use: {
+        // Where it hangs is said, instead of a test that ends somewhere.
+        actionTimeout: 60_000,
         baseURL: process.env.VELBRIN_URL,
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',

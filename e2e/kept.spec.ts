@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, pageAs, test } from './as';
-import { callOut, dayFromNow, nextMonday, ownPlace, post, propose, propsOf, signIn, visitFor } from './own';
+import { callOut, dayFromNow, giveTo, nextMonday, ownPlace, post, propose, propsOf, signIn, visitFor } from './own';
 
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
 const TEODOR = 2;
@@ -74,7 +74,7 @@ test('an overdue sand job reaches the phone with its kilograms', async ({ browse
     await planner.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(planner.getByText(/^Kept\. It is due/)).toBeVisible();
     const visit = await visitFor(planner, place, 'Look at the seam', TEODOR);
-    await post(planner, `/visits/${visit}/move`, { crew_id: NORTH_VAN, on: nextMonday(), position: null });
+    await giveTo(planner, visit, NORTH_VAN);
     const tech = await pageAs(browser, 'technician', PHONE);
     await tech.goto(`/visits/${visit}`);
     const job = tech.getByRole('button', { name: /Sand top-up/ });

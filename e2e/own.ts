@@ -1,10 +1,14 @@
 import { expect, type Browser, type Page } from '@playwright/test';
 import { PASSWORD } from './as';
 
+async function token(page: Page): Promise<Record<string, string>> {
+    const cookie = (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN');
+    return { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? ''), 'X-Requested-With': 'XMLHttpRequest', Accept: 'application/json', Referer: page.url() };
+}
+
 /** Puts records there as a page would, for a journey on data of its own. Returns where it led. */
 export async function post(page: Page, url: string, data: Record<string, unknown>, method: 'POST' | 'PUT' = 'POST'): Promise<string> {
-    const cookie = (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN');
-    const response = await page.request.fetch(url, { method, data, ...(method === 'PUT' ? { maxRedirects: 0 } : {}), headers: { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? ''), 'X-Requested-With': 'XMLHttpRequest', Accept: 'application/json', Referer: page.url() } });
+    const response = await page.request.fetch(url, { method, data, ...(method === 'PUT' ? { maxRedirects: 0 } : {}), headers: await token(page) });
     expect(response.status(), `${method} ${url}`).toBeLessThan(400);
     return new URL(response.url()).pathname;
 }
@@ -56,6 +60,19 @@ export async function visitFor(planner: Page, place: OwnPlace, text: string, own
         return Number(link.split('/').pop());
     }
     throw new Error(`${place.name} has no visit that waits`);
+}
+
+/** Gives a visit to a crew on the first day of next week that can take it. */
+export async function giveTo(planner: Page, visit: number, crew: number): Promise<void> {
+    for (let day = 0; day < 5; day++) {
+        const on = new Date(Date.parse(nextMonday()) + day * 86_400_000).toISOString().slice(0, 10);
+        const may = await planner.request.post(`/visits/${visit}/consequence`, { data: { crew_id: crew, on, position: null }, headers: await token(planner) });
+        if (((await may.json()) as { may?: boolean }).may) {
+            await post(planner, `/visits/${visit}/move`, { crew_id: crew, on, position: null });
+            return;
+        }
+    }
+    throw new Error(`visit ${visit} fits on no day of next week`);
 }
 
 /** A visit under way now, of whoever is signed in: where it is. */
