@@ -40,5 +40,14 @@ export async function allKept(page: Page) {
     await expect.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('velbrin-form-')))).toEqual([]);
 }
 
-export const test = base;
+/** A page left open goes on asking in the same session, and would take the next journey’s messages. */
+export const test = base.extend<{ tidy: void }>({
+    tidy: [
+        async ({ browser }, use) => {
+            await use();
+            for (const context of browser.contexts()) await context.close();
+        },
+        { auto: true },
+    ],
+});
 export { expect };

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, pageAs, test } from './as';
+import { allKept, expect, open, pageAs, PASSWORD, test, type } from './as';
 import { callOut, dayFromNow, giveTo, nextMonday, ownPlace, post, propose, propsOf, signIn, visitFor } from './own';
 
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
@@ -208,7 +208,7 @@ test('what went off without signal is recorded although the visit was closed mea
 
 async function typeId(page: Page, name: string): Promise<string> {
     await page.goto('/settings/jobs');
-    return ((await page.getByRole('link', { name, exact: true }).getAttribute('href')) as string).split('/').pop() as string;
+    return ((await page.getByRole('navigation', { name: 'Job sheets' }).getByRole('link', { name: new RegExp(`^${name}`) }).getAttribute('href')) as string).split('/').pop() as string;
 }
 
 test('a survey left in the middle is still there, and went by itself', async ({ browser }) => {
@@ -236,7 +236,7 @@ test('a survey left in the middle is still there, and went by itself', async ({ 
     await owner.goto(`/sites/${place.site}`);
     await owner.getByLabel('Noise limits').fill('quiet after eight');
     await expect(owner.getByText('Everything here is kept.').first()).toBeVisible();
-    await expect.poll(async () => owner.evaluate(() => localStorage.length)).toBe(0);
+    await allKept(owner);
     await planner.getByLabel('Pets').fill('a cat');
     const clash = planner.getByRole('alert').filter({ hasText: 'Changed meanwhile by Marit Solway' });
     await expect(clash).toBeVisible({ timeout: 10_000 });
@@ -244,4 +244,68 @@ test('a survey left in the middle is still there, and went by itself', async ({ 
     await expect(clash).toHaveCount(0, { timeout: 10_000 });
     await planner.reload();
     await expect(planner.getByLabel('Pets')).toHaveValue('a cat');
+});
+
+test('whoever signs out while something waits is told, and the next one leaves it alone', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Sign quay');
+    const jory = await signIn(browser, 'jory@merrowick.example', PHONE);
+    const visit = await callOut(jory, place, 'Return pump rattles');
+    await jory.goto(visit);
+    await expect(jory.getByText('all sent')).toBeVisible();
+    await jory.route('**/entries', (route) => route.abort('internetdisconnected'));
+    await note(jory, 'Bearing is worn.');
+    await expect(jory.getByText('1 kept here')).toBeVisible();
+    await jory.goto('/');
+    await expect(jory.getByText('1 entry waits on this phone and goes when there is a signal.')).toBeVisible();
+    await jory.getByRole('button', { name: /^Sign out Jory/ }).click();
+    const warning = jory.getByRole('alert').filter({ hasText: '1 entry waits on this phone. It stays on it' });
+    await warning.getByRole('button', { name: 'stay', exact: true }).click();
+    await expect(warning).toHaveCount(0);
+    await jory.getByRole('button', { name: /^Sign out Jory/ }).click();
+    await warning.getByRole('button', { name: 'sign out all the same' }).click();
+    await jory.waitForURL((url) => url.pathname === '/sign-in');
+
+    const asWho = async (mail: string) => {
+        await jory.getByLabel('Mail address').fill(mail);
+        await jory.getByLabel('Password').fill(PASSWORD);
+        await jory.getByRole('button', { name: 'Sign in' }).click();
+        await jory.waitForURL((url) => url.pathname === '/');
+    };
+    await jory.unroute('**/entries');
+    await asWho('wanda@merrowick.example');
+    await expect(jory.getByText('1 entry of somebody else waits here; it goes when that person signs in.')).toBeVisible({ timeout: 15_000 });
+    await jory.getByRole('button', { name: /^Sign out Wanda/ }).click();
+    await jory.waitForURL((url) => url.pathname === '/sign-in');
+    await asWho('jory@merrowick.example');
+    await expect(jory.getByText(/on this phone|somebody else/)).toHaveCount(0, { timeout: 20_000 });
+    await planner.goto(`/systems/${place.system}/log`);
+    await expect(planner.getByText('Bearing is worn.')).toBeVisible();
+});
+
+test('a plan on a device that is full says so, and is sent all the same', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Full store');
+    const at = await post(planner, `/sites/${place.site}/plans`, { name: 'Wall' });
+    await planner.goto(at);
+    await open(planner, 'Rock, sand, water');
+    await planner.evaluate(() => {
+        for (let size = 1 << 22; size >= 1; size = size >> 1) {
+            try {
+                for (let n = 0; ; n++) localStorage.setItem(`fill-${size}-${n}`, 'x'.repeat(size));
+            } catch {
+                // Smaller pieces go into what is left.
+            }
+        }
+    });
+    await planner.route('**/draft', (route) => route.abort('internetdisconnected'));
+    await type(planner, 'Rock, dry', '87');
+    await expect(planner.getByText('This device cannot keep it: its storage is full or blocked. Stay on this page until it is sent.')).toBeVisible();
+    await expect(planner.getByText('Everything is kept.')).toHaveCount(0);
+    await planner.unroute('**/draft');
+    await expect(planner.getByText('Everything is kept.')).toBeVisible({ timeout: 15_000 });
+    await planner.evaluate(() => localStorage.clear());
+    await planner.reload();
+    await open(planner, 'Rock, sand, water');
+    await expect(planner.getByLabel('Rock, dry', { exact: true })).toHaveValue('87');
 });

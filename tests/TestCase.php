@@ -9,8 +9,10 @@ use App\Clients\Site;
 use App\Team\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Http\Request;
 use Illuminate\Testing\TestResponse;
 use RuntimeException;
+use Symfony\Component\HttpFoundation\Response;
 
 /** On a real MariaDB, and never on any database but the tests' own. */
 abstract class TestCase extends BaseTestCase
@@ -30,6 +32,23 @@ abstract class TestCase extends BaseTestCase
         if (! str_starts_with($name, 'velbrin_test')) {
             throw new RuntimeException("tests run on velbrin_test databases only, not on '{$name}'");
         }
+    }
+
+    /**
+     * No request may end in an error of ours, whatever a test asks of its answer.
+     *
+     * @param  Response  $response
+     * @param  Request|null  $request
+     * @return TestResponse<Response>
+     */
+    protected function createTestResponse($response, $request = null): TestResponse
+    {
+        $answer = parent::createTestResponse($response, $request);
+        if ($answer->getStatusCode() === 500) {
+            throw $answer->exception ?? new RuntimeException('500 without an exception');
+        }
+
+        return $answer;
     }
 
     /**

@@ -9,10 +9,12 @@ use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\JobSheetVersion;
 use App\Rounds\OffRecord;
+use App\Rounds\SiteEvent;
 use App\Rounds\SiteStep;
 use App\Rounds\Task;
 use App\Rounds\TaskType;
 use App\Rounds\Trial;
+use App\Systems\Material;
 use App\Systems\Product;
 use App\Systems\System;
 use App\Team\User;
@@ -55,6 +57,10 @@ final class RoundsStories
         $frag?->update(['every_days' => 7, 'reason' => 'sold corals take the trace elements with them']);
         self::sheets($ines, $named('Boardroom'));
         self::trials($ines, $named('Bar reef'));
+        self::media($ines, $named('Bar reef'));
+        if ($named('Hall') !== null) {
+            SiteEvent::query()->create(['site_id' => $named('Hall')->site_id, 'on' => Days::today()->addDays(12)->toDateString(), 'text' => 'Opening of the winter season', 'clear_days' => 7, 'user_id' => $ines->id]);
+        }
     }
 
     /** A sheet that was mended, a place that differs, and what stands on a packet. */
@@ -80,6 +86,28 @@ final class RoundsStories
     }
 
     /** One method on several systems, judged by what their readings say: two that fell, one that rose; another one running. */
+    /** Two charges that do the same work: one has run in while the other is fresh. */
+    private static function media(User $by, ?System $system): void
+    {
+        if ($system === null) {
+            return;
+        }
+        $type = TaskType::query()->where('key', 'reactor-media')->firstOrFail();
+        $task = Task::query()->firstOrNew(['system_id' => $system->id, 'task_type_id' => $type->id]);
+        $task->fill(['every_days' => 60, 'last_done_on' => Days::today()->subDays(22)->toDateString(), 'turn' => 1]);
+        $task->setRelation('type', $type)->settle();
+        $task->save();
+        $charge = ['system_id' => $system->id, 'kind' => 'media', 'name' => 'Phosphate media', 'mass_kg' => 0.4, 'life_days' => 45, 'task_id' => $task->id, 'user_id' => $by->id];
+        foreach (['left reactor' => 41, 'right reactor' => 22] as $place => $daysAgo) {
+            $in = Days::today()->subDays($daysAgo);
+            $material = new Material([...$charge, 'place' => $place, 'in_on' => $in->toDateString(), 'lot' => "PM-{$daysAgo}7"]);
+            $material->settleDue(CarbonImmutable::parse($in->toDateString()));
+            $material->save();
+        }
+        $task->settle();
+        $task->save();
+    }
+
     private static function trials(User $by, ?System $open): void
     {
         $left = ['keep' => 2, 'drop' => 1];

@@ -22,6 +22,7 @@ use App\Rounds\StageLeftOver;
 use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
 use App\Systems\DeviceRetired;
+use App\Systems\MaterialKept;
 use App\Systems\MixWater;
 use App\Systems\OffDevices;
 use App\Systems\Parameters;
@@ -60,7 +61,7 @@ final class FrontProvider extends ServiceProvider
         Event::listen(VisitClosed::class, DraftReport::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
         Event::listen(DeviceRetired::class, ReplaceRetired::class);
-        Event::listen(ReadingKept::class, DueByCondition::class);
+        Event::listen([ReadingKept::class, MaterialKept::class], DueByCondition::class);
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict(! $this->app->isProduction());
@@ -89,7 +90,7 @@ final class FrontProvider extends ServiceProvider
             'item' => \App\Systems\Item::class, 'house_limit' => \App\Systems\HouseLimit::class, 'own_parameter' => \App\Systems\OwnParameter::class, 'band' => \App\Systems\Band::class, 'standing_note' => \App\Systems\StandingNote::class,
             'log_entry' => \App\Systems\LogEntry::class, 'reading' => \App\Systems\Reading::class, 'product' => \App\Systems\Product::class, 'on_call' => \App\Team\OnCall::class, 'absence' => \App\Team\Absence::class, 'holiday' => \App\Team\Holiday::class, 'alarm' => \App\Alerts\Alarm::class, 'alarm_call' => \App\Alerts\AlarmCall::class, 'exposure' => \App\Risk\Exposure::class,
             'salt_mix' => \App\Water\SaltMix::class, 'depot' => \App\Water\Depot::class, 'water_batch' => \App\Water\WaterBatch::class, 'water_booking' => \App\Water\WaterBooking::class,
-            'vehicle' => \App\Rounds\Vehicle::class, 'crew' => \App\Rounds\Crew::class, 'feed' => \App\Rounds\Feed::class, 'task_type' => \App\Rounds\TaskType::class, 'job_sheet' => \App\Rounds\JobSheetVersion::class, 'trial' => \App\Rounds\Trial::class, 'site_step' => \App\Rounds\SiteStep::class, 'task' => \App\Rounds\Task::class, 'site_wish' => \App\Rounds\SiteWish::class, 'sand_profile' => \App\Rounds\SandProfile::class, 'visit' => \App\Rounds\Visit::class,
+            'vehicle' => \App\Rounds\Vehicle::class, 'crew' => \App\Rounds\Crew::class, 'feed' => \App\Rounds\Feed::class, 'task_type' => \App\Rounds\TaskType::class, 'job_sheet' => \App\Rounds\JobSheetVersion::class, 'trial' => \App\Rounds\Trial::class, 'site_step' => \App\Rounds\SiteStep::class, 'task' => \App\Rounds\Task::class, 'site_wish' => \App\Rounds\SiteWish::class, 'site_event' => \App\Rounds\SiteEvent::class, 'disturbance' => \App\Rounds\Disturbed::class, 'sand_profile' => \App\Rounds\SandProfile::class, 'visit' => \App\Rounds\Visit::class,
             'visit_task' => \App\Rounds\VisitTask::class, 'follow_up' => \App\Rounds\FollowUp::class, 'off' => \App\Rounds\OffRecord::class, 'observation' => \App\Rounds\Observation::class, 'visit_part' => \App\Rounds\VisitPart::class, 'visit_entry' => \App\Rounds\VisitEntry::class,
             'report' => \App\Reports\Report::class, 'report_note' => \App\Reports\ReportNote::class, 'ripple' => \App\Systems\OpenRipple::class,
         ];

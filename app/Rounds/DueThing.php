@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use Velbrin\Core\Rounds\KeepsClear;
 use Velbrin\Core\Rounds\VisitJob;
 use Velbrin\Core\Rounds\Window;
 
@@ -25,7 +26,39 @@ final readonly class DueThing
         public Window $window,
         public VisitJob $job,
         public ?float $litres,
+        /** How long it leaves the water disturbed; null: it does not. */
+        public ?float $disturbsH = null,
+        /** @var list<KeepsClear> days it keeps off */
+        public array $clear = [],
     ) {
+    }
+
+    /**
+     * The same in another window: its load follows.
+     *
+     * @param  list<KeepsClear>  $clear
+     */
+    public function within(Window $window, array $clear): self
+    {
+        $job = new VisitJob(
+            $this->job->minutes, $window, $this->job->changeL, $this->job->bringsWater, $this->job->hoseLh, $this->job->kg, $this->job->persons, $this->job->skill,
+        );
+
+        return new self(
+            $this->siteId, $this->systemId, $this->taskId, $this->followUpId, $this->typeId, $this->typeKey, $this->title, $this->turn,
+            $window, $job, $this->litres, $this->disturbsH, $clear,
+        );
+    }
+
+    public function keepsOff(float $day): bool
+    {
+        foreach ($this->clear as $event) {
+            if ($event->forbids($day)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** One thing, wherever it stands. */
@@ -49,6 +82,7 @@ final readonly class DueThing
             'minutes' => $this->job->minutes,
             'litres' => $this->litres,
             'kg' => $this->job->kg,
+            'disturbs_h' => $this->disturbsH,
             'persons' => $this->job->persons,
             'skill' => $this->job->skill,
             'reason' => $this->litres === null ? null : 'routine',

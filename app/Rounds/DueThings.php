@@ -6,6 +6,8 @@ namespace App\Rounds;
 
 use App\Systems\System;
 use Illuminate\Support\Collection;
+use Velbrin\Core\Rounds\Disturbance;
+use Velbrin\Core\Rounds\KeepsClear;
 use Velbrin\Core\Rounds\VisitJob;
 use Velbrin\Core\Rounds\Window;
 use Velbrin\Core\Water\Hose;
@@ -32,11 +34,12 @@ final class DueThings
         $types = TaskType::query()->whereIn('id', $later->pluck('task_type_id')->filter()->unique())->get()->keyBy('id');
         $errand = $later->isEmpty() ? null : TaskStart::kind('errand');
         $look = $later->isEmpty() ? null : TaskStart::kind('look');
+        $events = SiteEvent::coming($siteIds);
         $things = [];
         foreach ($tasks as $task) {
             $system = $systems->get($task->system_id);
             if ($task->type !== null && $system !== null) {
-                $things[] = self::task($task, $task->type, $system);
+                $things[] = self::keepsClear(self::task($task, $task->type, $system), $events);
             }
         }
         foreach ($later as $follow) {
@@ -47,11 +50,36 @@ final class DueThings
             };
             $system = $systems->get($follow->system_id);
             if ($type !== null && $system !== null) {
-                $things[] = self::later($follow, $type, $system);
+                $things[] = self::keepsClear(self::later($follow, $type, $system), $events);
             }
         }
 
         return collect($things);
+    }
+
+    /**
+     * A messy job keeps off the days before what they hold (X-12).
+     *
+     * @param  array<int, list<SiteEvent>>  $events  by place
+     */
+    private static function keepsClear(DueThing $thing, array $events): DueThing
+    {
+        $ofSite = $events[$thing->siteId] ?? [];
+        if ($thing->disturbsH === null || $ofSite === []) {
+            return $thing;
+        }
+
+        $clear = array_map(fn (SiteEvent $e): KeepsClear => $e->core(), $ofSite);
+
+        return $thing->within(KeepsClear::window($thing->window, Days::number(Days::today()), $clear), $clear);
+    }
+
+    private static function disturbsH(TaskType $type, System $system, ?float $litres): ?float
+    {
+        $volumeL = $litres === null ? null : $system->volumeL();
+        $share = $volumeL === null || $volumeL <= 0 ? null : $litres / $volumeL;
+
+        return Disturbance::after($type->key ?? '', $type->messy, $share)?->hours;
     }
 
     private static function task(Task $task, TaskType $type, System $system): DueThing
@@ -63,6 +91,7 @@ final class DueThings
         return new DueThing(
             $system->site_id, $system->id, $task->id, null, $type->id, $type->key, null, $type->turns[$task->turn] ?? null, $window,
             self::job($system, $window, $type->minutes, $litres, $kg, $type->persons ?? 1, $type->skill), $litres,
+            self::disturbsH($type, $system, $litres),
         );
     }
 
@@ -76,6 +105,7 @@ final class DueThings
         return new DueThing(
             $system->site_id, $system->id, null, $follow->id, $type->id, $type->key, mb_substr($follow->text, 0, 200), null, $window,
             self::job($system, $window, $minutes, $litres, 0.0, max($follow->persons, $type->persons ?? 1), $follow->skill ?? $type->skill), $litres,
+            $follow->kind === 'check-back' ? null : self::disturbsH($type, $system, $litres),
         );
     }
 

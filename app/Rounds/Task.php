@@ -52,8 +52,8 @@ final class Task extends Model
     /** The next window: the first of its reasons (S-48); due now where it was never done (S-51). None when it has ended. */
     public function settle(?CarbonImmutable $today = null): void
     {
-        $triggers = TaskTriggers::of($this);
         $facts = TaskTriggers::facts($this, $today);
+        $triggers = TaskTriggers::of($this, $facts);
         $next = NextDue::of($triggers, $facts);
         $window = $next?->window;
         if ($this->last_done_on === null && $this->first_on !== null && $window !== null && $next->by->interval !== null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Systems\Material;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
@@ -29,12 +30,13 @@ final class TaskTriggers
 
         return [
             'triggers' => ['nullable', 'array', 'max:'.self::MOST],
-            'triggers.*.kind' => ['required', Rule::in(array_column(TriggerKind::cases(), 'value')), Rule::notIn([TriggerKind::Every->value])],
+            'triggers.*.kind' => ['required', Rule::in(array_map(fn (TriggerKind $k): string => $k->value, TriggerKind::chosen()))],
             'triggers.*.days' => [$of('weekdays'), 'array', 'max:7'],
             'triggers.*.days.*' => ['integer:strict', 'between:1,7', 'distinct'],
             'triggers.*.parameter' => [$of('reading'), 'string', 'max:40'],
             'triggers.*.below' => ['nullable', 'numeric:strict'],
             'triggers.*.above' => ['nullable', 'numeric:strict'],
+            'triggers.*.stop' => ['nullable', 'numeric:strict'],
             'triggers.*.sign' => [$of('sign'), Rule::enum(Sign::class)],
             'triggers.*.vesselL' => [$of('run-out'), 'numeric:strict', 'gt:0', 'max:1000'],
             'triggers.*.mlPerDay' => [$of('run-out'), 'numeric:strict', 'gt:0', 'max:100000'],
@@ -49,11 +51,15 @@ final class TaskTriggers
     }
 
     /** @return list<Trigger> */
-    public static function of(Task $task): array
+    public static function of(Task $task, TaskFacts $facts): array
     {
         $triggers = $task->every_days === null ? [] : [Trigger::every(Interval::of($task->every_days, $task->earliest_days, $task->latest_days))];
         foreach ($task->triggers ?? [] as $row) {
             $triggers[] = self::one($row);
+        }
+        // A charge of media asks for its job by itself.
+        if ($facts->chargeDueDay !== null) {
+            $triggers[] = Trigger::charge();
         }
 
         return $triggers;
@@ -76,6 +82,8 @@ final class TaskTriggers
             signs: in_array(TriggerKind::Sign->value, $kinds, true) ? self::signs($task) : [],
             runOutDay: $runOut === null ? null : $filled + self::ML_A_LITRE * self::number($runOut, 'vesselL') / max(1e-9, self::number($runOut, 'mlPerDay')),
             used: in_array(TriggerKind::Usage->value, $kinds, true) ? self::used($task, $rows->where('kind', TriggerKind::Usage->value)->all(), $lastDay ?? $filled, (float) $on) : [],
+            series: self::series($task, $rows->where('kind', TriggerKind::Reading->value)->whereNotNull('stop')->pluck('parameter')->filter(fn (mixed $p): bool => is_string($p))->values()->all()),
+            chargeDueDay: self::chargeDue($task),
             perDay: $rows->where('kind', TriggerKind::Usage->value)->mapWithKeys(fn (array $r): array => [self::text($r, 'by') => self::number($r, 'perDay')])->all(),
         );
     }
@@ -89,7 +97,8 @@ final class TaskTriggers
         return match (TriggerKind::from(self::text($row, 'kind'))) {
             TriggerKind::Every => Trigger::every(Interval::of(self::number($row, 'everyDays'))),
             TriggerKind::Weekdays => Trigger::weekdays(array_values(array_filter(is_array($row['days'] ?? null) ? $row['days'] : [], is_int(...)))),
-            TriggerKind::Reading => Trigger::reading(self::text($row, 'parameter'), $limit('below'), $limit('above')),
+            TriggerKind::Reading => Trigger::reading(self::text($row, 'parameter'), $limit('below'), $limit('above'), $limit('stop'), $limit('everyDays') ?? 1),
+            TriggerKind::Charge => Trigger::charge(),
             TriggerKind::Sign => Trigger::sign(Sign::from(self::text($row, 'sign'))),
             TriggerKind::RunOut => Trigger::runOut($limit('leadDays') ?? Trigger::RUN_OUT_LEAD_DAYS),
             TriggerKind::Usage => Trigger::usage(UsedBy::from(self::text($row, 'by')), self::number($row, 'limit')),
@@ -119,6 +128,33 @@ final class TaskTriggers
         }
 
         return $readings;
+    }
+
+    /**
+     * The readings of the last year, without those marked as wrong.
+     *
+     * @param  array<int, string>  $parameters
+     * @return array<string, list<array{value: float, day: float}>>
+     */
+    private static function series(Task $task, array $parameters): array
+    {
+        $series = [];
+        if ($parameters !== []) {
+            $rows = DB::table('readings')->where('system_id', $task->system_id)->whereIn('parameter', $parameters)->whereNull('marked_at')
+                ->where('taken_at', '>=', Days::today()->subYear())->orderBy('taken_at')->orderBy('id')->get(['parameter', 'value', 'taken_at']);
+            foreach ($rows as $row) {
+                $series[(string) $row->parameter][] = ['value' => (float) $row->value, 'day' => (float) Days::ofMoment((string) $row->taken_at)];
+            }
+        }
+
+        return $series;
+    }
+
+    private static function chargeDue(Task $task): ?float
+    {
+        $due = $task->exists ? Material::charges($task->system_id)->where('task_id', $task->id)->min('due_on') : null;
+
+        return is_string($due) ? (float) Days::ofText($due) : null;
     }
 
     /** @return array<string, float> */
@@ -174,7 +210,9 @@ final class TaskTriggers
                 TriggerKind::Every => 'every '.$n('everyDays').' d',
                 TriggerKind::Weekdays => 'each '.implode(', ', array_map(fn (mixed $d): string => is_int($d) ? $names[$d] : '', is_array($row['days'] ?? null) ? $row['days'] : [])),
                 TriggerKind::Reading => (Parameter::tryFrom(self::text($row, 'parameter'))?->label() ?? self::text($row, 'parameter'))
-                    .(isset($row['below']) ? ' below '.$n('below') : '').(isset($row['below'], $row['above']) ? ' or' : '').(isset($row['above']) ? ' above '.$n('above') : ''),
+                    .(isset($row['below']) ? ' below '.$n('below') : '').(isset($row['below'], $row['above']) ? ' or' : '').(isset($row['above']) ? ' above '.$n('above') : '')
+                    .(isset($row['stop']) ? ', until '.$n('stop').', every '.(isset($row['everyDays']) ? $n('everyDays') : '1').' d' : ''),
+                TriggerKind::Charge => 'when a charge is due',
                 TriggerKind::Sign => 'when seen: '.lcfirst(Sign::from(self::text($row, 'sign'))->label()),
                 TriggerKind::RunOut => 'before '.$n('vesselL').' L run out at '.$n('mlPerDay').' mL a day',
                 TriggerKind::Usage => 'after '.$n('limit').' '.UsedBy::from(self::text($row, 'by'))->label(),

@@ -22,7 +22,7 @@ final class Visit extends Model
     use Audited;
 
     protected $fillable = [
-        'site_id', 'crew_id', 'planned_on', 'position', 'starts_at', 'minutes', 'pinned', 'promised_at', 'promised_by', 'state', 'called_out',
+        'site_id', 'crew_id', 'planned_on', 'position', 'starts_at', 'minutes', 'pinned', 'promised_at', 'promised_by', 'told_at', 'told_by', 'state', 'called_out',
         'earliest_on', 'due_on', 'latest_on', 'persons', 'skills', 'salt_l', 'ro_l', 'kg', 'familiar_id', 'isolated', 'why_unplanned', 'moved_from',
         'opened_at', 'opened_by', 'closed_at', 'closed_by', 'planned_min', 'actual_min', 'left_note',
     ];
@@ -30,7 +30,7 @@ final class Visit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['planned_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'starts_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime', 'pinned' => 'boolean', 'isolated' => 'boolean', 'called_out' => 'boolean', 'promised_at' => 'immutable_datetime', 'skills' => 'array', 'moved_from' => 'array', 'persons' => 'integer', 'position' => 'integer'];
+        return ['planned_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'starts_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime', 'pinned' => 'boolean', 'isolated' => 'boolean', 'called_out' => 'boolean', 'promised_at' => 'immutable_datetime', 'told_at' => 'immutable_datetime', 'skills' => 'array', 'moved_from' => 'array', 'persons' => 'integer', 'position' => 'integer'];
     }
 
     /** @return BelongsTo<Site, $this> */

@@ -85,7 +85,7 @@ final class VisitMaker
             if (isset($seated[$thing->key()]) || $made->has($thing)) {
                 continue;
             }
-            $seat = NextVisit::seat($thing->window, $today, $until, $nextDay, $next === null || self::fits($next, $thing), $next?->planned_on !== null);
+            $seat = NextVisit::seat($thing->window, $today, $until, $nextDay, $next === null || (self::fits($next, $thing) && ! $thing->keepsOff((float) $nextDay)), $next?->planned_on !== null);
             if ($seat === Seat::Rides && $next !== null) {
                 foreach (self::together($thing, $things, $seated, $made) as $one) {
                     $next->tasks()->create($one->row());
@@ -113,7 +113,7 @@ final class VisitMaker
         $today = Days::number(Days::today());
         $day = max($today, min(array_map(fn (DueThing $t): float => $t->window->dueDay, $own)));
         $keys = array_flip(array_map(fn (DueThing $t): string => $t->key(), $own));
-        $rides = $things->filter(fn (DueThing $t): bool => ! isset($seated[$t->key()]) && ! isset($keys[$t->key()]) && ! $made->has($t) && $t->window->rides($day));
+        $rides = $things->filter(fn (DueThing $t): bool => ! isset($seated[$t->key()]) && ! isset($keys[$t->key()]) && ! $made->has($t) && $t->window->rides($day) && ! $t->keepsOff((float) $day));
         $all = [];
         foreach ([...$own, ...array_values($rides->all())] as $thing) {
             foreach (self::together($thing, $things, $seated, $made) as $one) {

@@ -10,6 +10,7 @@ use App\Rounds\Views\FollowUpView;
 use App\Rounds\Views\LiftedView;
 use App\Rounds\Views\NextStopView;
 use App\Rounds\Views\OffView;
+use App\Rounds\Views\RunningView;
 use App\Rounds\Views\SandView;
 use App\Rounds\Views\StepView;
 use App\Rounds\Views\VisitSystemView;
@@ -56,6 +57,9 @@ final class VisitReader
 
     public readonly ?NextStopView $next;
 
+    /** @var list<RunningView> */
+    public readonly array $running;
+
     public readonly int $photos;
 
     private readonly CarbonImmutable $since;
@@ -75,6 +79,9 @@ final class VisitReader
     /** @var array<int, list<LiftedView>> */
     private array $lifted = [];
 
+    /** @var array<int, list<string>> media charges, by task */
+    private array $charges = [];
+
     public function __construct(private readonly Visit $visit, private readonly User $user)
     {
         $row = DB::query()
@@ -85,6 +92,8 @@ final class VisitReader
             ->selectSub(DB::table('lifted')->where('visit_id', $visit->id)->selectRaw("json_arrayagg(json_object('system_id', system_id, 'uuid', client_uuid, 'what', what, 'place', coalesce(back_place, place), 'back', back_at is not null))"), 'lifted')
             ->selectSub(self::bring($visit), 'bring')
             ->selectSub(self::nextStop($visit), 'next')
+            ->selectSub(RunningClocks::mixing($visit), 'mixing')
+            ->selectSub(RunningClocks::disturbed($visit->site_id), 'disturbed')
             ->selectSub(DB::table('visits')->where('site_id', $visit->site_id)->where('state', Visit::CLOSED)->where('id', '<>', $visit->id)->selectRaw('max(closed_at)'), 'last')->first();
         $this->reportId = is_numeric($row?->report_id) ? (int) $row->report_id : null;
         $this->photos = is_numeric($row?->photos) ? (int) $row->photos : 0;
@@ -98,6 +107,9 @@ final class VisitReader
         $this->missing = array_values(self::rows($row?->bring)->map(fn (stdClass $b): string => LoadList::missed((string) $b->text))->unique()->all());
         $next = json_decode(is_string($row?->next) ? $row->next : 'null');
         $this->next = $next instanceof stdClass ? NextStopView::of($visit, $next, $user->units()) : null;
+        $this->running = RunningClocks::of(
+            $visit, self::rows($row?->mixing), self::rows($row?->disturbed), fn (float $l): string => $user->units()->show(Quantity::of($l, Kind::Volume)),
+        );
         $this->since = is_string($row?->last) ? CarbonImmutable::parse($row->last) : CarbonImmutable::now()->subMonth();
     }
 
@@ -148,6 +160,7 @@ final class VisitReader
         $ids = $tasks->keys()->all();
         $steps = $tasks->flatten()->mapWithKeys(fn (VisitTask $t): array => [$t->id => $this->steps($t)])->all();
         $this->cards = self::cards($steps);
+        $this->charges = MediaCharges::words(array_values($tasks->flatten()->map(fn (VisitTask $t): ?int => $t->task_id)->all()), $this->user->units());
         // The devices that run there, as one word list: a cast for each would be dear.
         $systems = System::query()->select('systems.*')->selectSub(DB::table('items')->whereColumn('system_id', 'systems.id')->whereNull('retired_at')->selectRaw('group_concat(distinct job)'), 'jobs')
             ->whereIn('id', $ids)->with(['vessels', 'bands', 'judgements', 'ripples', 'standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->latest('id')])->orderBy('isolated_since')->orderBy('id')->get();
@@ -227,7 +240,7 @@ final class VisitReader
             array_values($log->take(self::CHANGES)->map(fn (LogEntry $e): LogLineView => new LogLineView($e->id, $e->happened_at->toIso8601ZuluString(), LogController::KINDS[$e->kind] ?? $e->kind, $e->text, (string) $e->user?->name))->all()),
             array_values($carried->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f))->all()),
             array_values($offs->map(fn (OffRecord $o): OffView => OffView::of($o))->all()),
-            array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $jobs, $user, array_map(fn (SheetStep $step): StepView => StepView::of($step, $this->cards), $steps[$t->id] ?? [])))->all()),
+            array_values($tasks->map(fn (VisitTask $t): VisitTaskView => VisitTaskView::of($t, $system, $jobs, $user, array_map(fn (SheetStep $step): StepView => StepView::of($step, $this->cards), $steps[$t->id] ?? []), $this->charges[$t->task_id ?? 0] ?? []))->all()),
             $readings, $others,
             array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
             self::ammonia($system, $user),

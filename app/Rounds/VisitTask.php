@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class VisitTask extends Model
 {
     protected $fillable = [
-        'visit_id', 'system_id', 'task_id', 'follow_up_id', 'task_type_id', 'title', 'turn', 'minutes', 'litres', 'kg', 'persons', 'skill',
+        'visit_id', 'system_id', 'task_id', 'follow_up_id', 'task_type_id', 'title', 'turn', 'minutes', 'litres', 'kg', 'disturbs_h', 'persons', 'skill',
         'earliest_on', 'due_on', 'latest_on', 'out_l', 'in_l', 'reason', 'state', 'steps', 'sheet', 'note', 'done_at', 'done_by', 'client_uuid',
     ];
 

@@ -65,10 +65,13 @@ final class WeekReader
         $strangers = $lost->pluck('crew_id')->unique()->diff($crews->pluck('id'))->all();
         $known = $strangers === [] ? $crews : $crews->concat(Crew::query()->whereIn('id', $strangers)->with(['members', 'vehicle', 'depot'])->get()->toBase());
         $depot = $crews->first()?->depot?->spot() ?? Depot::query()->current()->orderBy('id')->first()?->spot() ?? new Spot(0, 0);
-        $wishes = self::wishes(array_values(array_unique($rows->map(fn (stdClass $r): int => (int) $r->site_id)->all())));
-        $visits = $rows->map(fn (stdClass $row): WeekVisit => WeekVisit::of($row, $first, $wishes[$row->site_id] ?? [], $depot))->keyBy(fn (WeekVisit $v): int => $v->id);
         $holidays = self::holidays($monday, $last);
         $gone = self::gone($monday, $last, $asIf);
+        $siteIds = array_values(array_unique($rows->map(fn (stdClass $r): int => (int) $r->site_id)->all()));
+        $wishes = self::wishes($siteIds);
+        $events = SiteEvent::coming($siteIds);
+        $familiar = Familiar::instead($rows->whereNotNull('familiar_id')->mapWithKeys(fn (stdClass $r): array => [(int) $r->site_id => (int) $r->familiar_id])->all(), array_keys($gone));
+        $visits = $rows->map(fn (stdClass $row): WeekVisit => WeekVisit::of($row, $first, $wishes[$row->site_id] ?? [], $depot, $events[$row->site_id] ?? [], $familiar[$row->site_id] ?? null))->keyBy(fn (WeekVisit $v): int => $v->id);
         [$days, $away] = self::days($monday, $known, $holidays, $gone);
         $byKey = [];
         foreach ($days as $day) {
@@ -247,12 +250,16 @@ final class WeekReader
         }
         $row = self::rows()->where('visits.id', $visit->id)->sole();
 
-        return WeekVisit::of($row, Days::number($this->monday), self::wishes([$visit->site_id])[$visit->site_id] ?? [], $this->depot)->core;
+        $wishes = self::wishes([$visit->site_id])[$visit->site_id] ?? [];
+        $events = SiteEvent::coming([$visit->site_id])[$visit->site_id] ?? [];
+
+        return WeekVisit::of($row, Days::number($this->monday), $wishes, $this->depot, $events)->core;
     }
 
     private static function rows(): Builder
     {
         return DB::table('visits')->join('sites', 'sites.id', '=', 'visits.site_id')->join('clients', 'clients.id', '=', 'sites.client_id')
-            ->select('visits.*', 'sites.name as place', 'sites.lat', 'sites.lon', 'sites.access_hours', 'clients.name as client');
+            ->select('visits.*', 'sites.name as place', 'sites.lat', 'sites.lon', 'sites.access_hours', 'clients.name as client')
+            ->selectRaw('exists(select 1 from visit_tasks where visit_tasks.visit_id = visits.id and visit_tasks.state = \'open\' and visit_tasks.disturbs_h is not null) as disturbs');
     }
 }

@@ -42,6 +42,8 @@ final readonly class WeekVisit
         /** What is assumed because nobody has said: hours, the place on the map. */
         public ?string $asks,
         public CoreVisit $core,
+        /** Who knows the place while whoever usually goes there is away. */
+        public ?string $knows = null,
     ) {
     }
 
@@ -50,8 +52,10 @@ final readonly class WeekVisit
      * @param  int  $monday  the week's first day, for the opening hours
      * @param  list<SiteWish>  $wishes  of its place
      * @param  Spot  $depot  where a place without coordinates is counted from
+     * @param  list<SiteEvent>  $events  of its place, still to come
+     * @param  Familiar|null  $familiar  who goes there, or knows it while they are away
      */
-    public static function of(stdClass $row, int $monday, array $wishes, Spot $depot): self
+    public static function of(stdClass $row, int $monday, array $wishes, Spot $depot, array $events = [], ?Familiar $familiar = null): self
     {
         $state = (string) $row->state;
         $day = $row->planned_on === null ? null : Days::ofText((string) $row->planned_on);
@@ -63,6 +67,7 @@ final readonly class WeekVisit
         $knowsHours = self::knowsHours((string) $row->access_hours);
         $isOnMap = $row->lat !== null && $row->lon !== null;
         $earliest = Days::ofText((string) $row->earliest_on);
+        $disturbs = (bool) ($row->disturbs ?? false);
         $core = new CoreVisit(
             id: (int) $row->id,
             spot: $isOnMap ? new Spot((float) $row->lat, (float) $row->lon) : $depot,
@@ -76,14 +81,17 @@ final readonly class WeekVisit
             saltL: (float) $row->salt_l,
             roL: (float) $row->ro_l,
             kg: (float) $row->kg,
-            familiar: $row->familiar_id === null ? null : (int) $row->familiar_id,
+            familiar: $familiar->userId ?? ($row->familiar_id === null ? null : (int) $row->familiar_id),
             isolated: (bool) $row->isolated,
             fixedStartMin: $isFact || ((bool) $row->pinned && $day !== null) ? $start : null,
             isFact: $isFact,
             onlyMember: self::onlyMember($wishes),
             wished: self::wished($wishes, $monday),
+            keptClear: $disturbs ? self::keptClear($events, $monday) : [],
         );
+        $clash = $disturbs && $day !== null && ! $isFact ? self::clash($events, $day) : null;
         $asks = array_filter([
+            $clash,
             $knowsHours ? null : 'Its opening hours are not known: 08:00–17:00 on weekdays is assumed.',
             $isOnMap ? null : 'It is not on the map: '.(int) self::UNKNOWN_WAY_MIN.' min for the way are assumed.',
         ]);
@@ -92,7 +100,7 @@ final readonly class WeekVisit
             $core->id, (int) $row->site_id, (string) $row->place, (string) $row->client, $state,
             $row->crew_id === null ? null : (int) $row->crew_id, $day, $start, substr((string) $row->due_on, 0, 10),
             (bool) $row->pinned, $row->promised_at !== null, $row->moved_from !== null,
-            $row->why_unplanned === null ? null : (string) $row->why_unplanned, $asks === [] ? null : implode(' ', $asks), $core,
+            $row->why_unplanned === null ? null : (string) $row->why_unplanned, $asks === [] ? null : implode(' ', $asks), $core, $familiar?->words,
         );
     }
 
@@ -158,6 +166,29 @@ final readonly class WeekVisit
         foreach ($wishes as $wish) {
             if ($wish->person_id !== null) {
                 return $wish->person_id;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<SiteEvent>  $events
+     * @return list<int>
+     */
+    private static function keptClear(array $events, int $monday): array
+    {
+        $days = array_filter(range($monday, $monday + WeekReader::DAYS - 1), fn (int $day): bool => self::clash($events, $day) !== null);
+
+        return array_values($days);
+    }
+
+    /** @param  list<SiteEvent>  $events */
+    private static function clash(array $events, int $day): ?string
+    {
+        foreach ($events as $event) {
+            if ($event->core()->forbids($day)) {
+                return "Messy work shortly before “{$event->text}” on {$event->on->format('D j M')}.";
             }
         }
 

@@ -7,5 +7,5 @@ namespace Velbrin\Core;
 /** Stamped on every stored answer: which rules and arithmetic it came from. */
 final class Version
 {
-    public const NUMBER = '0.4.0';
+    public const NUMBER = '0.5.0';
 }

@@ -864,6 +864,15 @@ export interface AmmoniaTableView {
     none: string;
 }
 
+export interface AnnounceView {
+    visitId: number;
+    place: string;
+    client: string;
+    words: string;
+    contact: string | null;
+    phone: string | null;
+}
+
 export interface BoardView {
     dates: string[];
     crews: CrewRowView[];
@@ -876,6 +885,19 @@ export interface BoardView {
 
 export interface ChangeWords {
 
+}
+
+export interface ChargeView {
+    id: number;
+    name: string;
+    place: string | null;
+    mass: string | null;
+    lot: string | null;
+    inOn: string;
+    dueOn: string | null;
+    lifeDays: number | null;
+    taskId: number | null;
+    stagger: string | null;
 }
 
 export interface ConsequenceView {
@@ -1027,6 +1049,11 @@ export interface OffView {
     owner: string | null;
 }
 
+export interface RunningView {
+    label: string;
+    untilAt: string;
+}
+
 export interface SandView {
     aimMm: number | null;
     places: string[];
@@ -1048,6 +1075,7 @@ export interface SickVisitView {
     was: string;
     becomes: string | null;
     why: string | null;
+    knows: string | null;
 }
 
 export interface SiteJobView {
@@ -1087,6 +1115,7 @@ export interface StopView {
     why: string | null;
     dueOn: string;
     asks: string | null;
+    knows: string | null;
     siteId: number;
 }
 
@@ -1161,6 +1190,7 @@ export interface TriggerView {
     on: string | null;
     everyDays: number | null;
     forDays: number | null;
+    stop: number | null;
 }
 
 export interface UnseatedView {
@@ -1216,6 +1246,7 @@ export interface VisitTaskView {
     waterWords: string[];
     sheet: string;
     uuid: string | null;
+    charges: string[];
 }
 
 export interface VisitView {

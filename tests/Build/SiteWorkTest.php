@@ -10,7 +10,11 @@ use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\StageTool;
 use App\Demo\Builds;
+use App\Rounds\Days;
 use App\Rounds\FollowUp;
+use App\Rounds\Visit;
+use App\Rounds\VisitMaker;
+use App\Rounds\VisitTask;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
@@ -87,6 +91,14 @@ final class SiteWorkTest extends TestCase
         $look(1, 'hour')->assertSessionHasNoErrors();
         $pass()->assertSessionHasNoErrors();
         self::assertSame(6, $version->jointLooks()->count(), 'looking again writes the same look');
+
+        // The stage that is next is ours: it becomes a visit with its people and hours.
+        $next = FollowUp::query()->where('system_id', $version->system?->id)->where('kind', 'stage')->sole();
+        self::assertTrue($next->on_site);
+        VisitMaker::until(Days::date(Days::number($next->due_on)));
+        $job = VisitTask::query()->where('follow_up_id', $next->id)->sole();
+        self::assertSame([$next->text, $next->minutes, Visit::OPEN], [$job->title, $job->minutes, $job->visit?->state]);
+        self::assertSame($next->persons, $job->visit?->persons);
     }
 
     #[Test]

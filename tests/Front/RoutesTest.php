@@ -11,9 +11,11 @@ use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Attachment;
 use App\Rounds\BoardChange;
+use App\Rounds\Disturbed;
 use App\Rounds\Feed;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
+use App\Rounds\SiteEvent;
 use App\Rounds\SiteStep;
 use App\Rounds\SiteWish;
 use App\Rounds\Trial;
@@ -61,7 +63,7 @@ final class RoutesTest extends TestCase
         'risk' => 'opt', 'risk.work-out' => 'op', 'risk.pdf' => 'opt', 'risk.alarms' => 'op', 'risk.alarms.update' => 'op', 'systems.risk' => 'opt', 'systems.life' => 'opt', 'alarms.store' => 'opt', 'alarms.update' => 'opt', 'alarms.test' => 'opt', 'alarms.archive' => 'opt',
         'systems.tasks' => 'opt', 'tasks.store' => 'op', 'tasks.update' => 'op', 'tasks.suspend' => 'op', 'tasks.ride' => 'op', 'tasks.end' => 'op', 'follow-ups.store' => 'opt', 'follow-ups.done' => 'op', 'offs.on' => 'opt', 'systems.isolate' => 'op',
         'water' => 'opt', 'depots.station' => 'opt', 'depots.store' => 'op', 'mixes.store' => 'op', 'mixes.update' => 'op', 'batches.store' => 'opt', 'batches.measure' => 'opt', 'batches.draw' => 'opt', 'bookings.store' => 'op',
-        'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.stop' => 'op', 'rounds.told' => 'op', 'rounds.rescue' => 'op', 'rounds.sick' => 'op', 'rounds.sick.store' => 'op', 'wishes.store' => 'op', 'wishes.release' => 'op', 'call-out' => 'opt', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',
+        'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.stop' => 'op', 'rounds.told' => 'op', 'rounds.rescue' => 'op', 'rounds.sick' => 'op', 'rounds.sick.store' => 'op', 'wishes.store' => 'op', 'wishes.release' => 'op', 'events.store' => 'op', 'events.archive' => 'op', 'charges.store' => 'opt', 'charges.exchange' => 'opt', 'disturbed.end' => 'opt', 'visits.told' => 'op', 'call-out' => 'opt', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',
         'roster' => 'opt', 'roster.on-call' => 'op', 'roster.absence' => 'op', 'roster.holiday' => 'op', 'roster.remove' => 'op', 'feeds' => 'optcx', 'feeds.store' => 'optcx', 'feeds.revoke' => 'op',
         // A technician of another crew; one's own crew is tried in the visits' tests.
         'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.release' => 'op', 'visits.jobs.store' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
@@ -157,7 +159,7 @@ final class RoutesTest extends TestCase
         $other = self::site("Other {$key}", 'Elsewhere');
         $uri = $route->uri();
         $need = fn (string $name): bool => str_contains($uri, '{'.$name);
-        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') || $need('vessel') || $need('trial') || $need('material') ? Fixture::system($site, $planner, "Reef {$key}") : null;
+        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') || $need('vessel') || $need('trial') || $need('material') || $need('disturbed') ? Fixture::system($site, $planner, "Reef {$key}") : null;
         $plan = $need('plan}') || $need('version') || $need('order}') || $need('consent}') ? Fixture::plan($site, $planner) : null;
         $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => in_array($route->getName(), ['versions.sheet', 'stages.pass', 'stages.reopen', 'stages.carry', 'versions.joints'], true) ? now() : null]);
         $values = [
@@ -202,6 +204,8 @@ final class RoutesTest extends TestCase
             'run' => fn () => WeekRun::query()->create(['monday' => now()->toDateString()])->id,
             'move' => fn () => BoardChange::query()->create(['kind' => 'move', 'words' => 'a'])->moves()->create(['visit_id' => Fixture::visit(Fixture::system($site, $planner, "Moved {$key}"))->id, 'was' => [], 'became' => []])->id,
             'wish' => fn () => SiteWish::query()->create(['site_id' => $site->id, 'text' => 'mornings', 'weekdays' => [1], 'user_id' => $planner->id])->id,
+            'event' => fn () => SiteEvent::query()->create(['site_id' => $site->id, 'text' => 'party', 'on' => now()->addDays(9)->toDateString(), 'clear_days' => 7, 'user_id' => $planner->id])->id,
+            'disturbed' => fn () => Disturbed::query()->create(['system_id' => $system?->id, 'because' => 'sand', 'looks' => 'The water is hazy', 'from_at' => now(), 'until_at' => now()->addHours(9)])->id,
             'feed' => fn () => Feed::query()->create(['kind' => Feed::CLIENT, 'subject_id' => $site->client_id, 'token_hash' => hash('sha256', $key), 'user_id' => $planner->id])->id,
             'task' => fn () => $system === null ? null : Fixture::task($system, 'glass')->id,
             'followUp' => fn () => FollowUp::query()->create(['system_id' => $system?->id, 'kind' => 'follow-up', 'text' => 'Later', 'owner_id' => $planner->id, 'due_on' => now()->toDateString()])->id,

@@ -17,7 +17,7 @@ final class RuleBookTest extends TestCase
     /** Rules of records and practice, which no arithmetic states, by who keeps them. */
     private const KEPT_BY = [
         'W-40' => 'Rounds/Entries/Values.php', 'B-72' => 'Build/StageTool.php', 'K-46' => 'Rounds/OffRecord.php', 'S-31' => 'Rounds/Entries/EntryDesk.php',
-        'S-22' => 'Rounds/SickNow.php', 'S-53' => 'Rounds/Planning.php', 'X-46' => 'Rounds/LoadList.php', 'X-44' => 'Rounds/Entries/Sand.php',
+        'S-22' => 'Rounds/SickNow.php', 'S-23' => 'Rounds/Familiar.php', 'X-45' => 'Rounds/RunningClocks.php', 'S-53' => 'Rounds/Planning.php', 'X-46' => 'Rounds/LoadList.php', 'X-44' => 'Rounds/Entries/Sand.php',
         'S-33' => 'Reports/DraftReport.php', 'S-34' => 'Rounds/Entries/Closing.php', 'X-41' => 'Rounds/FollowUp.php', 'X-53' => 'Build/AcceptedRisk.php', 'X-59' => 'Build/StageFirm.php',
     ];
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Rounds\Entries;
 
 use App\Rounds\Days;
+use App\Rounds\Disturbed;
 use App\Rounds\FollowUp;
 use App\Rounds\Lifted;
 use App\Rounds\Lock;
+use App\Rounds\MediaCharges;
 use App\Rounds\OffRecord;
 use App\Rounds\Task;
 use App\Rounds\Visit;
@@ -81,6 +83,7 @@ final class Closing
     private function settle(Collection $tasks, CarbonImmutable $at, Sent $sent): void
     {
         foreach ($tasks->where('state', 'done') as $done) {
+            MediaCharges::exchange($done, $at, $sent->user->id);
             $task = $done->task;
             if ($task instanceof Task) {
                 $turn = Turns::after($task->turn, count($task->type->turns ?? []));
@@ -88,6 +91,7 @@ final class Closing
                 $task->save();
             }
             Lock::after($done, $at);
+            Disturbed::after($done, $at);
             if ($done->followUp !== null && $done->followUp->done_at === null) {
                 $done->followUp->update(['done_at' => $at, 'done_by' => $sent->user->id]);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Entries;
 
 use App\Rounds\Days;
+use App\Rounds\MediaCharges;
 use App\Rounds\VisitSums;
 use App\Rounds\VisitTask;
 use Velbrin\Core\Rounds\Turns;
@@ -20,6 +21,7 @@ final class Late
         $on = $sent->at->setTimezone(Days::zone())->toDateString();
         $task = $done->task;
         if ($task !== null && ($task->last_done_on === null || $task->last_done_on->toDateString() < $on)) {
+            MediaCharges::exchange($done, $sent->at, $sent->user->id);
             $task->fill(['last_done_on' => $on, 'turn' => Turns::after($task->turn, count($task->type->turns ?? []))])->settle();
             $task->save();
         }

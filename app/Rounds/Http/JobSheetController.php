@@ -9,6 +9,7 @@ use App\Clients\Site;
 use App\House\Views\CrumbView;
 use App\Rounds\Away;
 use App\Rounds\Days;
+use App\Rounds\SiteEvent;
 use App\Rounds\SiteStep;
 use App\Rounds\SiteWish;
 use App\Rounds\Task;
@@ -31,6 +32,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Velbrin\Core\Rounds\Disturbance;
 use Velbrin\Core\Rounds\SiteDoes;
 
 /** The company's job sheets in their versions, and what single places do differently (P-22). */
@@ -148,6 +150,8 @@ final class JobSheetController
             'jobs' => $types->map(fn (TaskType $t): SiteJobView => SiteJobView::of($t, $own->where('task_type_id', $t->id))),
             'does' => collect(SiteDoes::cases())->mapWithKeys(fn (SiteDoes $d): array => [$d->value => $d->label()]),
             'wishes' => SiteWish::query()->where('site_id', $site->id)->whereNull('released_at')->with(['person', 'user'])->orderBy('id')->get()->map(fn (SiteWish $w): WishView => WishView::of($w)),
+            'events' => array_map(fn (SiteEvent $e): array => ['id' => $e->id, 'text' => $e->text, 'on' => $e->on->toDateString(), 'clearDays' => $e->clear_days], SiteEvent::coming([$site->id])[$site->id] ?? []),
+            'clearDays' => Disturbance::CLEAR_DAYS,
             'people' => Away::people(),
             'mayPlan' => $user->plans(),
         ]);

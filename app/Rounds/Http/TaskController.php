@@ -7,6 +7,7 @@ namespace App\Rounds\Http;
 use App\Rounds\AddJob;
 use App\Rounds\Away;
 use App\Rounds\Days;
+use App\Rounds\Disturbed;
 use App\Rounds\FollowUp;
 use App\Rounds\Lock;
 use App\Rounds\Observation;
@@ -15,12 +16,14 @@ use App\Rounds\Task;
 use App\Rounds\TaskStart;
 use App\Rounds\TaskTriggers;
 use App\Rounds\TaskType;
+use App\Rounds\Views\ChargeView;
 use App\Rounds\Views\FollowUpView;
 use App\Rounds\Views\OffView;
 use App\Rounds\Views\TaskLineView;
 use App\Rounds\Visit;
 use App\Rounds\VisitMaker;
 use App\Rounds\VisitTask;
+use App\Systems\Material;
 use App\Systems\Parameters;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
@@ -56,14 +59,16 @@ final class TaskController
             'types' => TaskType::query()->current()->where('build', false)->whereNotIn('id', Task::query()->where('system_id', $system->id)->whereNull('ended_at')->select('task_type_id'))->where('every_days', '>', 0)->orderBy('name')->get(['id', 'name', 'every_days'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'everyDays' => $t->every_days]),
             'later' => FollowUp::query()->where('system_id', $system->id)->whereNull('done_at')->with(['system', 'owner'])->orderBy('due_on')->limit(50)->get()->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f)),
             'offs' => OffRecord::query()->where('system_id', $system->id)->whereNull('on_at')->with(['by', 'owner'])->orderBy('off_at')->get()->map(fn (OffRecord $o): OffView => OffView::of($o)),
-            'seen' => Observation::query()->where('system_id', $system->id)->with('user')->latest('seen_at')->limit(12)->get()->map(fn (Observation $o): array => ['sign' => Sign::tryFrom($o->sign)?->label() ?? $o->sign, 'grade' => $o->grade, 'note' => $o->note, 'at' => $o->seen_at->toIso8601ZuluString(), 'by' => (string) $o->user?->name]),
+            'seen' => Observation::query()->join('users', 'users.id', '=', 'observations.user_id')->where('system_id', $system->id)->latest('seen_at')->limit(12)->get(['observations.*', 'users.name as seen_by'])->map(fn (Observation $o): array => ['sign' => Sign::tryFrom($o->sign)?->label() ?? $o->sign, 'grade' => $o->grade, 'note' => $o->note, 'at' => $o->seen_at->toIso8601ZuluString(), 'by' => is_string($by = $o->getAttribute('seen_by')) ? $by : '']),
             'people' => Away::people(),
             'mayPlan' => $user->can('plan', Visit::class),
-            'kinds' => collect(TriggerKind::cases())->reject(fn (TriggerKind $k): bool => $k === TriggerKind::Every)->mapWithKeys(fn (TriggerKind $k): array => [$k->value => $k->label()]),
+            'kinds' => collect(TriggerKind::chosen())->mapWithKeys(fn (TriggerKind $k): array => [$k->value => $k->label()]),
             'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),
             'usedBy' => collect(UsedBy::cases())->mapWithKeys(fn (UsedBy $u): array => [$u->value => $u->label()]),
             'parameters' => collect(Parameters::here()->all())->mapWithKeys(fn (Measured $p): array => [$p->key() => $p->label()]),
+            'charges' => ChargeView::all(Material::charges($system->id)->orderBy('due_on')->get()->toBase(), $user->units()),
             'locks' => Lock::words($system->id),
+            'disturbed' => Disturbed::at(now()->toImmutable())->where('system_id', $system->id)->orderBy('until_at')->get()->map(fn (Disturbed $d): array => ['id' => $d->id, 'words' => $d->words()]),
             'isolated' => ['since' => $system->isolated_since?->toDateString(), 'reason' => $system->isolated_reason],
         ]);
     }

@@ -49,6 +49,7 @@ final class VisitController
             'ticks' => LeaveSafe::TICKS,
             'people' => $reader->staff(),
             'photos' => $reader->photos,
+            'running' => $reader->running,
         ]);
     }
 

@@ -11,6 +11,7 @@ use App\Rounds\Crew;
 use App\Rounds\Days;
 use App\Rounds\Planning;
 use App\Rounds\ProposeWeek;
+use App\Rounds\Views\AnnounceView;
 use App\Rounds\Views\BoardView;
 use App\Rounds\Views\ConsequenceView;
 use App\Rounds\Views\TellView;
@@ -56,6 +57,7 @@ final class WeekController
             'today' => Days::today()->toDateString(),
             'run' => fn (): ?WeekRunView => WeekRunView::latest(),
             'undo' => ($newest = $user->can('plan', Visit::class) ? BoardLog::newest() : null) === null ? null : $this->change($newest),
+            'announce' => $user->can('plan', Visit::class) ? AnnounceView::coming() : [],
             'tell' => $user->can('plan', Visit::class) ? BoardLog::toTell()->map(fn (BoardMove $m): TellView => TellView::of($m)) : [],
         ]);
     }

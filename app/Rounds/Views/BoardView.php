@@ -110,6 +110,7 @@ final readonly class BoardView
             why: $stranded === null ? $visit->why : $was.$stranded,
             dueOn: $visit->dueOn,
             asks: $visit->asks,
+            knows: $visit->knows,
             siteId: $visit->siteId,
         );
     }

@@ -29,6 +29,8 @@ final readonly class StopView
         public string $dueOn,
         /** What is assumed because nobody has said. */
         public ?string $asks,
+        /** Who knows the place while whoever usually goes there is away. */
+        public ?string $knows,
         public int $siteId,
     ) {
     }

@@ -24,6 +24,7 @@ final readonly class TriggerView
         public ?string $on,
         public ?float $everyDays,
         public ?float $forDays,
+        public ?float $stop,
     ) {
     }
 
@@ -36,7 +37,7 @@ final readonly class TriggerView
 
         return new self(
             (string) $text('kind'), $days, $text('parameter'), $number('below'), $number('above'), $text('sign'), $number('vesselL'), $number('mlPerDay'),
-            $number('leadDays'), $text('by'), $number('limit'), $number('perDay'), $text('on'), $number('everyDays'), $number('forDays'),
+            $number('leadDays'), $text('by'), $number('limit'), $number('perDay'), $text('on'), $number('everyDays'), $number('forDays'), $number('stop'),
         );
     }
 }

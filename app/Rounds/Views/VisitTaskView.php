@@ -52,6 +52,8 @@ final readonly class VisitTaskView
         public string $sheet,
         /** The phone’s own number of a job it added. */
         public ?string $uuid,
+        /** @var list<string> charges of media: what is exchanged now, what stays */
+        public array $charges,
     ) {
     }
 
@@ -60,8 +62,9 @@ final readonly class VisitTaskView
      *
      * @param  list<string>  $jobs  of the devices that run there
      * @param  list<StepView>  $steps
+     * @param  list<string>  $charges
      */
-    public static function of(VisitTask $task, System $system, array $jobs, User $user, array $steps): self
+    public static function of(VisitTask $task, System $system, array $jobs, User $user, array $steps, array $charges = []): self
     {
         $type = $task->type;
         $units = $user->units();
@@ -82,6 +85,7 @@ final readonly class VisitTaskView
             ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),
             self::sheet($task),
             $task->client_uuid,
+            $charges,
         );
     }
 

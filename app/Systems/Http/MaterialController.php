@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Systems\Http;
 
 use App\Systems\Material;
+use App\Systems\MaterialKept;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -32,6 +33,7 @@ final class MaterialController
     {
         Gate::authorize('update', $material);
         $material->archive();
+        MaterialKept::dispatch((int) $material->system_id);
 
         return back()->with('said', 'Taken out of the record; the trail keeps it.');
     }

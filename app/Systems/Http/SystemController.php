@@ -245,7 +245,7 @@ final class SystemController
             'vessels' => $system->vessels->sortBy('id')->values()->map(fn (Vessel $v): array => ['id' => $v->id, 'name' => $v->name, 'litres' => $v->net_l, 'roomId' => $v->room_id]),
             'rooms' => Room::query()->current()->where('site_id', $system->site_id)->orderBy('name')->pluck('name', 'id'),
             'ownRoomId' => $system->room_id,
-            'materials' => Material::query()->current()->where('system_id', $system->id)->orderBy('kind')->orderBy('in_on')->get()->map(fn (Material $m): array => ['id' => $m->id, 'kind' => $m->kind, 'name' => $m->name, 'kg' => $m->mass_kg, 'on' => $m->in_on->toDateString(), 'note' => $m->note, 'facts' => implode(', ', array_filter([$m->grain === null ? null : "grain {$m->grain}", $m->colour, $m->origin === null ? null : "from {$m->origin}", $m->lot === null ? null : "lot {$m->lot}"]))]),
+            'materials' => Material::query()->current()->where('system_id', $system->id)->orderBy('kind')->orderBy('in_on')->get()->map(fn (Material $m): array => ['id' => $m->id, 'kind' => $m->kind, 'name' => $m->name, 'kg' => $m->mass_kg, 'on' => $m->in_on->toDateString(), 'note' => $m->note, 'facts' => implode(', ', array_filter([$m->place, $m->out_on === null ? null : 'out since '.$m->out_on->format('j M'), $m->grain === null ? null : "grain {$m->grain}", $m->colour, $m->origin === null ? null : "from {$m->origin}", $m->lot === null ? null : "lot {$m->lot}"]))]),
             'materialKinds' => Material::KINDS,
         ];
     }

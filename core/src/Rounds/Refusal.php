@@ -20,12 +20,13 @@ enum Refusal: int
     case Opening = 9;
     case Hours = 10;
     case Pinned = 12;
+    case KeptClear = 13;
 
     /** How near it came: the higher, the less is in the way. */
     public function nearness(): float
     {
         return match ($this) {
-            self::Wish => self::Closed->value + 0.5,
+            self::Wish, self::KeptClear => self::Closed->value + 0.5,
             self::Pinned => self::Isolation->value + 0.5,
             default => (float) $this->value,
         };
@@ -35,6 +36,7 @@ enum Refusal: int
     {
         return match ($this) {
             self::Wish => 'a standing wish of the place is against it',
+            self::KeptClear => 'messy work keeps off the days before what they hold',
             self::Pinned => 'a visit pinned to its hour could not begin then',
             self::NoCrew => 'no crew works then', self::OutsideDays => 'not yet to be done, or past its latest day', self::Closed => 'the place is closed that day', self::Persons => 'needs two people',
             self::Skill => 'nobody in the crew has the skill', self::Isolation => 'isolated: last of the day, one a day', self::Payload => 'the van would be overloaded', self::SaltWater => 'the van carries too little salt water',

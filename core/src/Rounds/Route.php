@@ -64,6 +64,7 @@ final readonly class Route
         return match (true) {
             $day->day < $visit->earliestDay || $day->day > $visit->latestDay => Refusal::OutsideDays,
             ($visit->open[$day->day] ?? []) === [] => Refusal::Closed,
+            in_array($day->day, $visit->keptClear, true) => Refusal::KeptClear,
             $visit->mayBegin($day->day) === [] => Refusal::Wish,
             $visit->onlyMember !== null && ! in_array($visit->onlyMember, $day->members, true) => Refusal::Wish,
             count($day->members) < $visit->persons => Refusal::Persons,

@@ -14,6 +14,8 @@ final readonly class TaskFacts
      * @param  float|null  $runOutDay  of the vessel that empties first
      * @param  array<string, float>  $used  since it was last done, by UsedBy
      * @param  array<string, float>  $perDay  by UsedBy: how fast, where that is known
+     * @param  array<string, list<array{value: float, day: float}>>  $series  oldest first, by parameter
+     * @param  float|null  $chargeDueDay  of the media charge that is due first
      */
     public function __construct(
         public float $today,
@@ -23,6 +25,16 @@ final readonly class TaskFacts
         public ?float $runOutDay = null,
         public array $used = [],
         public array $perDay = [],
+        public array $series = [],
+        public ?float $chargeDueDay = null,
     ) {
+    }
+
+    /** The same of a task last done on that day. */
+    public function doneOn(float $day): self
+    {
+        return new self(
+            $this->today, $day, $this->readings, $this->signs, $this->runOutDay, $this->used, $this->perDay, $this->series, $this->chargeDueDay,
+        );
     }
 }

@@ -31,6 +31,7 @@ final readonly class Trigger
         public ?float $onDay = null,
         public float $everyDays = 1,
         public float $forDays = 0,
+        public ?float $stop = null,
     ) {
     }
 
@@ -51,8 +52,15 @@ final readonly class Trigger
         return new self(TriggerKind::Weekdays, weekdays: $valid);
     }
 
-    /** Due when the latest reading, taken since it was last done, lies below or above a limit. @throws OutOfRange */
-    public static function reading(string $parameter, ?float $below, ?float $above): self
+    /**
+     * Due when the latest reading, taken since it was last done, lies below or above a limit. With a reading to stop at it goes on,
+     * every so many days, until that is reached (S-48).
+     *
+     * @param  float|null  $stop  beyond the one limit, on the good side
+     *
+     * @throws OutOfRange
+     */
+    public static function reading(string $parameter, ?float $below, ?float $above, ?float $stop = null, float $everyDays = 1): self
     {
         if ($below === null && $above === null) {
             throw OutOfRange::field('below', 'No limit is given', 'a limit below, above, or both');
@@ -60,8 +68,18 @@ final readonly class Trigger
         if ($below !== null && $above !== null && $below >= $above) {
             throw OutOfRange::field('above', 'The limits cross', 'more than the lower limit');
         }
+        if ($stop !== null) {
+            AsNeeded::check($below, $above, $stop);
+        }
+        Guard::positive('everyDays', $everyDays);
 
-        return new self(TriggerKind::Reading, of: $parameter, below: $below, above: $above);
+        return new self(TriggerKind::Reading, of: $parameter, below: $below, above: $above, everyDays: $everyDays, stop: $stop);
+    }
+
+    /** When a charge of media is due to be exchanged. */
+    public static function charge(): self
+    {
+        return new self(TriggerKind::Charge);
     }
 
     public static function sign(Sign $sign): self
@@ -101,6 +119,9 @@ final readonly class Trigger
             TriggerKind::Reading => $this->byReading($facts),
             TriggerKind::Sign => self::since($facts->signs[$this->of] ?? null, $facts),
             TriggerKind::RunOut => $this->byRunOut($facts),
+            TriggerKind::Charge => $facts->chargeDueDay === null
+                ? null
+                : new Window($facts->chargeDueDay - self::WITHIN_DAYS, $facts->chargeDueDay, $facts->chargeDueDay + self::WITHIN_DAYS),
             TriggerKind::Usage => $this->byUsage($facts),
             TriggerKind::Event => $this->byEvent($facts),
             TriggerKind::Once => $facts->lastDoneDay === null || $facts->lastDoneDay < $this->onDay
@@ -146,6 +167,9 @@ final readonly class Trigger
 
     private function byReading(TaskFacts $facts): ?Window
     {
+        if ($this->stop !== null) {
+            return $this->asNeeded($facts, $this->stop);
+        }
         $reading = $facts->readings[$this->of] ?? null;
         if ($reading === null) {
             return null;
@@ -153,6 +177,18 @@ final readonly class Trigger
         $isOut = ($this->below !== null && $reading['value'] < $this->below) || ($this->above !== null && $reading['value'] > $this->above);
 
         return $isOut ? self::since($reading['day'], $facts) : null;
+    }
+
+    /** Begun by one reading, ended by another; in between every so many days. */
+    private function asNeeded(TaskFacts $facts, float $stop): ?Window
+    {
+        $since = AsNeeded::since($facts->series[$this->of] ?? [], $this->below, $this->above, $stop);
+        if ($since === null) {
+            return null;
+        }
+        $due = $facts->lastDoneDay === null || $facts->lastDoneDay < $since ? $since : $facts->lastDoneDay + $this->everyDays;
+
+        return new Window($due, $due, $due + max(0.0, $this->everyDays - 1));
     }
 
     private function byRunOut(TaskFacts $facts): ?Window

@@ -37,6 +37,10 @@ final readonly class Visit
          * @var array<int, list<array{0: float, 1: float}>>|null by day, as `open`: when standing wishes allow it; null: no wish
          */
         public ?array $wished = null,
+        /**
+         * @var list<int> days kept clear of messy work, where this is
+         */
+        public array $keptClear = [],
     ) {
     }
 

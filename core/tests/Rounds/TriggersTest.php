@@ -30,6 +30,9 @@ final class TriggersTest extends TestCase
         $nitrate = Trigger::reading('nitrate', null, 20);
         $taken = fn (float $value, float $day): array => ['nitrate' => ['value' => $value, 'day' => $day]];
 
+        $asNeeded = Trigger::reading('nitrate', null, 10.0, 2.0, 2);
+        $read = fn (array ...$series): TaskFacts => new TaskFacts($mon, series: ['nitrate' => array_map(fn (array $r): array => ['value' => $r[0], 'day' => $r[1]], array_values($series))]);
+
         return [
             'never done is due now' => [$interval, new TaskFacts($mon), [$mon, $mon, $mon + 4]],
             'done, by its range' => [$interval, new TaskFacts($mon, $mon - 1), [$mon + 9, $mon + 13, $mon + 17]],
@@ -52,6 +55,17 @@ final class TriggersTest extends TestCase
             'daily, done today' => [Trigger::event($mon - 2, 1, 7), new TaskFacts($mon, $mon), [$mon + 1, $mon + 1, $mon + 1]],
             'the last of a week' => [Trigger::event($mon - 7, 1, 7), new TaskFacts($mon, $mon - 1), [$mon, $mon, $mon]],
             'a week is over' => [Trigger::event($mon - 7, 1, 7), new TaskFacts($mon, $mon), null],
+            'not yet begun' => [$asNeeded, $read([9.0, $mon - 5], [10.0, $mon - 2]), null],
+            'begun, never done' => [$asNeeded, $read([10.1, $mon - 2]), [$mon - 2, $mon - 2, $mon - 1]],
+            'begun, done since: again in two days' => [$asNeeded, $read([10.1, $mon - 2])->doneOn($mon - 1), [$mon + 1, $mon + 1, $mon + 2]],
+            'between the two it goes on' => [$asNeeded, $read([10.1, $mon - 4], [5.0, $mon - 1])->doneOn($mon - 2), [$mon, $mon, $mon + 1]],
+            'ended where it says' => [$asNeeded, $read([10.1, $mon - 4], [2.0, $mon - 1])->doneOn($mon - 2), null],
+            'a hair before the end it goes on' => [$asNeeded, $read([10.1, $mon - 4], [2.01, $mon - 1])->doneOn($mon - 2), [$mon, $mon, $mon + 1]],
+            'begun again after an end' => [$asNeeded, $read([12.0, $mon - 9], [1.0, $mon - 6], [10.5, $mon - 1])->doneOn($mon - 7), [$mon - 1, $mon - 1, $mon]],
+            'from below' => [Trigger::reading('nitrate', 7.0, null, 8.0), $read([6.9, $mon - 3], [7.9, $mon - 1]), [$mon - 3, $mon - 3, $mon - 3]],
+            'from below, ended' => [Trigger::reading('nitrate', 7.0, null, 8.0), $read([6.9, $mon - 3], [8.0, $mon - 1]), null],
+            'a charge is due' => [Trigger::charge(), new TaskFacts($mon, $mon - 20, chargeDueDay: $mon + 9), [$mon + 6, $mon + 9, $mon + 12]],
+            'no charge' => [Trigger::charge(), new TaskFacts($mon), null],
             'once' => [Trigger::once($mon + 2), new TaskFacts($mon), [$mon + 2, $mon + 2, $mon + 5]],
             'once, done' => [Trigger::once($mon), new TaskFacts($mon, $mon), null],
         ];
@@ -105,6 +119,10 @@ final class TriggersTest extends TestCase
             'no weekday' => [fn (): Trigger => Trigger::weekdays([])],
             'an eighth weekday' => [fn (): Trigger => Trigger::weekdays([8])],
             'no limit' => [fn (): Trigger => Trigger::reading('ph', null, null)],
+            'stops before it begins' => [fn (): Trigger => Trigger::reading('ph', 7.8, null, 7.7)],
+            'stops above where it begins above' => [fn (): Trigger => Trigger::reading('nitrate', null, 10, 10.1)],
+            'two limits and a stop' => [fn (): Trigger => Trigger::reading('ph', 7.8, 8.4, 8.0)],
+            'every no days' => [fn (): Trigger => Trigger::reading('nitrate', null, 10, 2, 0)],
             'crossed limits' => [fn (): Trigger => Trigger::reading('ph', 8.4, 8.4)],
             'no use' => [fn (): Trigger => Trigger::usage(UsedBy::Hours, 0)],
             'no pause' => [fn (): Trigger => Trigger::event(1, 0)],

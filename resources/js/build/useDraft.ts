@@ -77,7 +77,9 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number, 
         router.post(`/plans/${planId}/draft`, { revision: at, ...copyOf(toSend(draft)) } as unknown as RequestPayload, {
             only: ['live'], preserveState: true, preserveScroll: true, preserveUrl: true, replace: true, async: true, showProgress: false,
             onSuccess: (page) => {
-                const live = page.props.live as PlanLiveView;
+                const live = page.props.live as PlanLiveView | undefined;
+                // Another page stands there already: it was kept all the same, and the next visit reads it.
+                if (live === undefined) return;
                 if (live.conflict) {
                     state.value = 'conflict';
                     return;

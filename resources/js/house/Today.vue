@@ -1,19 +1,13 @@
 <script setup lang="ts">
 import { Head, Link } from '@inertiajs/vue3';
-import { computed, inject, onMounted, ref, watch } from 'vue';
+import { computed, inject } from 'vue';
 import type { TodayGroupView } from '../generated';
 import HoursLine from '../risk/HoursLine.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
+import { useVanTicks } from './vanTicks';
 
 const props = defineProps<{ date: string; role: string; name: string; groups: TodayGroupView[] }>();
-const ticked = ref<string[]>([]);
-const STORE = 'velbrin-ticks';
-onMounted(() => {
-    const kept = JSON.parse(window.localStorage.getItem(STORE) ?? '{}') as { day?: string; lines?: string[] };
-    ticked.value = kept.day === props.date ? (kept.lines ?? []) : [];
-});
-/** The van is loaded line by line; a new day begins anew. */
-watch(ticked, (lines) => window.localStorage.setItem(STORE, JSON.stringify({ day: props.date, lines })));
+const ticked = useVanTicks(props.date);
 const signOut = inject<() => void>('signOut');
 const day = computed(() => new Date(`${props.date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }));
 </script>

@@ -7,6 +7,10 @@ import { useKept } from '../shared/kept';
 /** Whatever else is seen, used, promised or worth a note: one sheet, one field, one tap. */
 const props = defineProps<{ what: string | null; visitId: number; system: VisitSystemView; signs: Record<string, string>; people: Record<string, string>; me: number }>();
 const emit = defineEmits<{ entry: [kind: string, payload: Record<string, unknown>, photo?: Blob]; closed: []; clock: [label: string, minutes: number] }>();
+const SHORT = [2, 5, 10, 15, 20, 30, 45, 60];
+const LONG = [90, 120, 180, 240, 480, 720, 1440];
+/** What runs beside the hands at many jobs. */
+const CLOCKS = ['Animals in bins', 'Rock out of water', 'Glue cures', 'Silicone cures', 'Dip', 'Water mixes', 'Carbon in', 'Pause ends', 'Lamp cools before it strikes again'];
 const TITLES: Record<string, string> = { seen: 'What you see, hear, smell', part: 'Used', note: 'Note', later: 'Later', photo: 'Photo', clock: 'A clock', job: 'One job more', missed: 'Missing here today' };
 const open = computed({ get: () => props.what !== null, set: (on) => { if (!on) emit('closed'); } });
 const text = useKept(`visit-${props.visitId}-words`);
@@ -55,14 +59,15 @@ function keep() {
             <template v-if="what === 'photo'"><label for="ph">Take it, or choose one</label><input id="ph" type="file" accept="image/jpeg,image/png,image/webp" capture="environment" required @change="picture = ($event.target as HTMLInputElement).files?.[0] ?? null"></template>
             <label for="words">{{ what === 'part' || what === 'missed' ? 'What' : what === 'photo' ? 'What it shows' : what === 'clock' ? 'For what' : what === 'later' || what === 'job' ? 'What is to be done' : 'In a sentence' }}</label>
             <textarea v-if="what === 'note' || what === 'later'" id="words" v-model="text" class="cell" rows="3" maxlength="500" required></textarea>
-            <input v-else id="words" v-model="text" class="cell" type="text" maxlength="120" :required="what === 'part' || what === 'job' || what === 'missed'">
+            <input v-else id="words" v-model="text" class="cell" type="text" maxlength="120" :required="what === 'part' || what === 'job' || what === 'missed'" :list="what === 'clock' ? 'clocks-for' : undefined">
+            <datalist v-if="what === 'clock'" id="clocks-for"><option v-for="c in CLOCKS" :key="c" :value="c" /></datalist>
             <template v-if="what === 'part'"><label for="qty">How many</label><input id="qty" v-model.number="quantity" class="cell" type="number" min="0.01" step="any" required></template>
             <label v-if="what === 'note'" class="check"><input v-model="standing" type="checkbox"> It stands: everybody sees it first, every time</label>
             <template v-if="what === 'later'">
                 <label for="who">Whose</label><select id="who" v-model="owner" class="cell"><option v-for="(name, id) in people" :key="id" :value="Number(id)">{{ name }}</option></select>
                 <label for="when">By when</label><select id="when" v-model.number="days" class="cell"><option :value="1">tomorrow</option><option :value="3">in three days</option><option :value="7">in a week</option><option :value="14">in two weeks</option><option :value="30">in a month</option></select>
             </template>
-            <template v-if="what === 'clock' || what === 'job'"><label for="mins">Minutes</label><select id="mins" v-model.number="minutes" class="cell"><option v-for="m in [2, 5, 10, 15, 20, 30, 45, 60]" :key="m" :value="m">{{ m }}</option></select></template>
+            <template v-if="what === 'clock' || what === 'job'"><label for="mins">Minutes</label><select id="mins" v-model.number="minutes" class="cell"><option v-for="m in what === 'clock' ? [...SHORT, ...LONG] : SHORT" :key="m" :value="m">{{ m < 120 ? m : `${m / 60} h` }}</option></select></template>
             <button class="btn-go wide">{{ what === 'clock' ? 'Start it' : 'Keep it' }}</button>
         </form>
     </BModal>

@@ -54,7 +54,7 @@ function confirm() {
                     <tr v-for="v in visits" :key="v.id">
                         <td><b>{{ v.place }}</b><small>{{ v.client }}</small></td>
                         <td>{{ v.was }}</td>
-                        <td><template v-if="v.becomes">{{ v.becomes }}</template><span v-else class="needs">no place: {{ v.why }}</span></td>
+                        <td><template v-if="v.becomes">{{ v.becomes }}<small v-if="v.knows">{{ v.knows }}</small></template><span v-else class="needs">no place: {{ v.why }}</span></td>
                     </tr>
                 </tbody>
             </table>

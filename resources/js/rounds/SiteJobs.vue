@@ -5,9 +5,10 @@ import type { CrumbView, SiteJobView, WishView } from '../generated';
 import Crumbs from '../shared/Crumbs.vue';
 import FieldError from '../shared/FieldError.vue';
 import { date } from '../shared/units';
+import SiteEvents from './SiteEvents.vue';
 
 /** The jobs of one place as they are worked there, its differences beside the sheet's own words. */
-const props = defineProps<{ crumbs: CrumbView[]; siteId: number; name: string; jobs: SiteJobView[]; does: Record<string, string>; wishes: WishView[]; people: Record<string, string>; mayPlan: boolean }>();
+const props = defineProps<{ crumbs: CrumbView[]; siteId: number; name: string; jobs: SiteJobView[]; does: Record<string, string>; wishes: WishView[]; events: { id: number; text: string; on: string; clearDays: number }[]; clearDays: number; people: Record<string, string>; mayPlan: boolean }>();
 const at = ref<number | null>(null);
 const form = useForm<{ task_type_id: number; step: number; does: string; text: string; why: string; photo: File | null }>({ task_type_id: 0, step: 0, does: 'instead', text: '', why: '', photo: null });
 const DAYS: [number, string][] = [[1, 'Mon'], [2, 'Tue'], [3, 'Wed'], [4, 'Thu'], [5, 'Fri']];
@@ -66,6 +67,7 @@ function keep() {
                 <div><button class="btn-go" :disabled="wish.processing">Keep the wish</button> <button type="button" class="plain" @click="wishing = false">leave it</button></div>
             </form>
         </section>
+        <SiteEvents :site-id="siteId" :events="events" :clear-days="clearDays" :may-plan="mayPlan" />
         <div v-if="!jobs.length" class="empty"><h2>Nothing recurs here yet</h2><p>Give a system of this place its tasks; their sheets then stand here.</p></div>
         <section v-for="job in jobs" :key="job.typeId" class="sitejob">
             <h2>{{ job.name }} <small class="quiet">version {{ job.version }}</small></h2>

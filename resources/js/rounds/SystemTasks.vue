@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
-import type { FollowUpView, OffView, SystemHeaderView, TaskLineView, TriggerView } from '../generated';
+import type { ChargeView, FollowUpView, OffView, SystemHeaderView, TaskLineView, TriggerView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { date, useUnits, when, whenDay } from '../shared/units';
 import SystemFrame from '../systems/SystemFrame.vue';
+import MediaCharges from './MediaCharges.vue';
 import TriggerRows from './TriggerRows.vue';
 import WindowLine from './WindowLine.vue';
 
@@ -22,6 +23,8 @@ const props = defineProps<{
     usedBy: Record<string, string>;
     parameters: Record<string, string>;
     locks: string[];
+    disturbed: { id: number; words: string }[];
+    charges: ChargeView[];
     mayPlan: boolean;
     isolated: { since: string | null; reason: string | null };
 }>();
@@ -83,6 +86,7 @@ function keep() {
     <SystemFrame :header="header" tab="tasks">
         <p v-if="isolated.since" class="standing"><b>Isolated since {{ date(isolated.since) }}.</b> {{ isolated.reason }}. Visited last in the day, with its own tools. <button v-if="mayPlan" type="button" class="linkish" @click="router.post(`/systems/${header.id}/isolate`, { isolated: false }, { preserveScroll: true })">no longer isolated</button></p>
         <div v-for="o in offs" :key="o.id" class="standing"><b>{{ o.what }} is off</b> since {{ when(o.at) }}, {{ o.by }}<template v-if="o.staysBecause">, on purpose: {{ o.staysBecause }}<template v-if="o.substitute">; instead {{ o.substitute }}</template>. Looked at again {{ whenDay(o.reviewOn ?? o.at) }} by {{ o.owner }}</template>. <button v-if="header.mayRecord" type="button" class="linkish" @click="router.post(`/offs/${o.id}/on`, {}, { preserveScroll: true })">it is on again</button></div>
+        <p v-for="d in disturbed" :key="d.id" class="standing"><b>Expected.</b> {{ d.words }}. Readings and alarms of these hours are read with that in mind. <button v-if="header.mayRecord" type="button" class="linkish" @click="router.post(`/disturbed/${d.id}/end`, {}, { preserveScroll: true })">it is over already</button></p>
         <p v-for="l in locks" :key="l" class="standing"><b>Not yet.</b> {{ l }}</p>
         <form v-if="calling" class="form typing" @submit.prevent="callOut.post(`/systems/${header.id}/call-out`)">
             <div class="wide"><label for="co">What is wrong</label><input id="co" v-model="callOut.text" type="text" maxlength="300" required><FieldError :words="callOut.errors.text" /></div>
@@ -110,7 +114,7 @@ function keep() {
             <tbody>
                 <tr v-for="t in tasks" :key="t.id">
                     <td><b>{{ t.type }}</b><small>{{ [t.turn, t.litres ? units.show(t.litres, 'L') : null].filter(Boolean).join(' · ') }}</small></td>
-                    <td><template v-if="t.everyDays">every {{ t.everyDays }} d</template><small v-for="r in t.reasons" :key="r">{{ t.everyDays ? 'or ' : '' }}{{ r }}</small><small v-if="t.everyDays && t.everyDays !== t.standardDays">usually {{ t.standardDays }}{{ t.reason ? `: ${t.reason}` : '' }}</small></td>
+                    <td><template v-if="t.everyDays">every&nbsp;{{ t.everyDays }}&nbsp;d</template><small v-for="r in t.reasons" :key="r">{{ t.everyDays ? 'or ' : '' }}{{ r }}</small><small v-if="t.everyDays && t.everyDays !== t.standardDays">usually {{ t.standardDays }}{{ t.reason ? `: ${t.reason}` : '' }}</small></td>
                     <td class="timeline"><WindowLine :last="t.lastDoneOn" :due="t.dueOn" :latest="t.latestOn" /></td>
                     <td><SeverityMark :severity="t.standing === 'overdue' ? 'fix' : t.standing === 'due' ? 'watch' : 'none'" /><b>{{ t.standingWords }}</b><small v-if="t.suspendedUntil">{{ t.suspendedReason }}, looked at again {{ whenDay(t.suspendedUntil) }}</small><small v-else-if="t.dueOn">due {{ whenDay(t.dueOn) }}, last {{ t.lastDoneOn ? whenDay(t.lastDoneOn) : 'never' }}{{ t.because ? ` · ${t.because}` : '' }}</small></td>
                     <td v-if="mayPlan"><button type="button" class="linkish" :aria-label="`${t.type}: onto the next visit`" @click="router.post(`/tasks/${t.id}/ride`, {}, { preserveScroll: true })">onto the next visit</button> · <button type="button" class="linkish" @click="edit(t)">change</button> · <button v-if="!t.suspendedUntil" type="button" class="linkish" @click="pausing = t.id">suspend</button><button v-else type="button" class="linkish" @click="router.post(`/tasks/${t.id}/suspend`, {}, { preserveScroll: true })">take up again</button> · <button type="button" class="linkish" @click="router.post(`/tasks/${t.id}/end`, {}, { preserveScroll: true })">end it</button>
@@ -121,6 +125,7 @@ function keep() {
         </table>
         <div v-else class="empty"><h2>Nothing recurs here yet</h2><p>Take the regime’s standard set; then change what this system needs differently, with the reason.</p></div>
 
+        <MediaCharges :system-id="header.id" :charges="charges" :tasks="tasks" :may-record="header.mayRecord" />
         <h2>Later, and once</h2>
         <ul v-if="later.length" class="list"><li v-for="f in later" :key="f.id"><SeverityMark :severity="f.late ? 'fix' : 'none'" /> <b>{{ f.text }}</b> <small>{{ f.kind }}{{ f.onSite ? ', on site' : '' }} · {{ f.owner }} · {{ date(f.dueOn) }}</small> <button type="button" class="linkish" @click="router.post(`/follow-ups/${f.id}/done`, {}, { preserveScroll: true })">done</button></li></ul>
         <p v-else class="quiet">Nothing was put off on this system.</p>

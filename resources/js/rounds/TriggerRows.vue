@@ -12,7 +12,7 @@ const rows = defineModel<TriggerView[]>({ required: true });
 const MOST = 4;
 const DAYS: [number, string][] = [[1, 'Mon'], [2, 'Tue'], [3, 'Wed'], [4, 'Thu'], [5, 'Fri'], [6, 'Sat'], [7, 'Sun']];
 const BLANK: Omit<TriggerView, 'kind'> = {
-    days: null, parameter: null, below: null, above: null, sign: null, vesselL: null, mlPerDay: null, leadDays: null,
+    days: null, parameter: null, below: null, above: null, stop: null, sign: null, vesselL: null, mlPerDay: null, leadDays: null,
     by: null, limit: null, perDay: null, on: null, everyDays: null, forDays: null,
 };
 
@@ -45,6 +45,8 @@ function toggle(row: TriggerView, day: number) {
                 <select v-model="row.parameter" :aria-label="`Reason ${n + 1}: what is read`"><option v-for="(label, key) in parameters" :key="key" :value="key">{{ label }}</option></select>
                 <label :for="`tb${n}`">below</label><input :id="`tb${n}`" v-model.number="row.below" class="short" type="number" step="any">
                 <label :for="`ta${n}`">or above</label><input :id="`ta${n}`" v-model.number="row.above" class="short" type="number" step="any">
+                <label :for="`ts${n}`">goes on until</label><input :id="`ts${n}`" v-model.number="row.stop" class="short" type="number" step="any" placeholder="once">
+                <template v-if="typeof row.stop === 'number'"><label :for="`tx${n}`">every, days</label><input :id="`tx${n}`" v-model.number="row.everyDays" class="short" type="number" min="1" placeholder="1"></template>
             </template>
             <select v-else-if="row.kind === 'sign'" v-model="row.sign" :aria-label="`Reason ${n + 1}: which sign`"><option v-for="(label, key) in signs" :key="key" :value="key">{{ label }}</option></select>
             <template v-else-if="row.kind === 'run-out'">

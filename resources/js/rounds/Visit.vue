@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
-import type { ParameterView, VisitSystemView, VisitTaskView, VisitView } from '../generated';
+import type { ParameterView, RunningView, VisitSystemView, VisitTaskView, VisitView } from '../generated';
 import { useShell } from '../shared/page';
 import { send } from '../shared/send';
 import { date, when, whenDay } from '../shared/units';
@@ -17,7 +17,7 @@ import VisitJob from './VisitJob.vue';
 import type { Entry } from './phoneStore';
 import { jobRef, openHolds, stillOff, withEntries } from './visitState';
 
-const props = defineProps<{ visit: VisitView; systems: VisitSystemView[]; signs: Record<string, string>; ticks: Record<string, string>; people: Record<string, string>; photos: number }>();
+const props = defineProps<{ visit: VisitView; systems: VisitSystemView[]; signs: Record<string, string>; ticks: Record<string, string>; people: Record<string, string>; photos: number; running: RunningView[] }>();
 const { shell } = useShell();
 let again = 0;
 const box = useOutbox(props.visit.id, shell.value.userId ?? 0, () => {
@@ -151,7 +151,7 @@ onUnmounted(() => { document.body.classList.remove('atvisit'); offNet(); offHttp
             <button type="button" class="offsum" :aria-expanded="openOff" @click="openOff = !openOff"><b>Off: {{ offs.length }}</b> {{ offs.map((o) => o.what.toLowerCase()).join(' · ') }}<span>since {{ new Date(offs[0].at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) }}</span></button>
             <ul v-if="openOff"><li v-for="o in offs" :key="o.uuid"><b>{{ o.what }}</b> <small>{{ systems.find((s) => s.id === o.systemId)?.name }}, {{ o.by }}</small><button type="button" class="outline" @click="box.keep('on', { off: o.uuid, systemId: o.systemId, what: o.what })">On again</button></li></ul>
         </section>
-        <ul v-if="clocks.clocks.value.length" class="clockline" aria-label="Clocks"><li v-for="c in clocks.clocks.value" :key="c.id" :class="{ over: clocks.left(c).over }"><b>{{ c.label }}</b> {{ clocks.left(c).words }} <button type="button" class="plain" :aria-label="`Stop the clock for ${c.label}`" @click="clocks.stop(c.id)">✕</button></li></ul>
+        <ul v-if="clocks.clocks.value.length || running.length" class="clockline" aria-label="Clocks"><li v-for="c in clocks.clocks.value" :key="c.id" :class="{ over: clocks.left(c).over }"><b>{{ c.label }}</b> {{ clocks.left(c).words }} <button type="button" class="plain" :aria-label="`Stop the clock for ${c.label}`" @click="clocks.stop(c.id)">✕</button></li><li v-for="r in running" :key="r.label" :class="{ over: clocks.left({ id: r.label, label: r.label, until: Date.parse(r.untilAt) }).over }"><b>{{ r.label }}</b> {{ clocks.until(r.untilAt) }}</li></ul>
         <div v-if="box.blocked.value" class="bar bad" role="alert"><b>This phone cannot keep what you type.</b> {{ box.blocked.value }} <template v-if="box.unsafe.value.length">{{ box.unsafe.value.length === 1 ? 'One entry stands' : `${box.unsafe.value.length} entries stand` }} on this screen alone: stay here until they are sent.<ul><li v-for="e in box.unsafe.value" :key="e.uuid">{{ [e.payload.text, e.payload.what, e.payload.name, e.payload.parameter, e.payload.value, e.payload.unit, e.payload.caption].filter((v) => v !== undefined && v !== '').join(' ') || e.kind }}</li></ul><button type="button" class="outline" @click="box.keepAgain()">Try to keep them again</button></template><template v-else>Make room on it, or work where there is a signal.</template></div>
         <p v-if="box.skewS.value" class="bar" role="status">This phone’s clock is {{ Math.round(Math.abs(box.skewS.value) / 60) }} min {{ box.skewS.value < 0 ? 'fast' : 'slow' }}. The hours you type are set right.</p>
         <div v-for="h in box.homeless.value" :key="h.uuid" class="bar asked" role="alert">A photo{{ h.payload.caption ? ` (${h.payload.caption})` : '' }} could not go: {{ h.moved?.words }} It is still on this phone. <button v-for="o in h.moved?.others ?? []" :key="o.id" type="button" class="outline" @click="box.rehome(h, o.id)">To {{ o.label }}</button> <button type="button" class="outline" @click="toRecord(h)">To the system’s papers, for the planner</button></div>

@@ -42,6 +42,7 @@ function water(sure = false) {
 <template>
     <div class="job">
         <p v-for="c in task.cautions" :key="c" class="caution"><b aria-hidden="true">▲</b> {{ c }}</p>
+        <ul v-if="task.charges.length" class="waterwords"><li v-for="c in task.charges" :key="c">{{ c }}</li></ul>
         <p v-if="task.messy" class="caution"><b aria-hidden="true">▲</b> It clouds the water: tell them before you begin; somebody looks again tomorrow.</p>
         <div v-if="task.off.length" class="offneeds">
             <button v-for="o in task.off" :key="o.what" type="button" class="offbtn" :class="{ isoff: isOff(o.what) }" :disabled="isOff(o.what)" @click="emit('entry', 'off', { systemId: system.id, what: o.what })"><b>{{ isOff(o.what) ? `${o.what} is off` : `${o.what} off` }}</b><small>{{ o.why }}</small></button>

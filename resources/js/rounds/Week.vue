@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
-import type { BoardView, ConsequenceView, StopView, TellView, WeekRunView } from '../generated';
+import type { AnnounceView, BoardView, ConsequenceView, StopView, TellView, WeekRunView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { refusal, send } from '../shared/send';
@@ -9,7 +9,7 @@ import { date, whenDay } from '../shared/units';
 import DayWater from './DayWater.vue';
 import RoundsTabs from './RoundsTabs.vue';
 
-const props = defineProps<{ board: BoardView; monday: string; page: number; pages: number; mayPlan: boolean; today: string; run: WeekRunView | null; undo: string | null; tell: TellView[] }>();
+const props = defineProps<{ board: BoardView; monday: string; page: number; pages: number; mayPlan: boolean; today: string; run: WeekRunView | null; undo: string | null; tell: TellView[]; announce: AnnounceView[] }>();
 const { errors } = useShell();
 const day = (iso: string) => new Date(`${iso}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const shift = (days: number) => { const d = new Date(`${props.monday}T12:00:00`); d.setDate(d.getDate() + days); return d.toISOString().slice(0, 10); };
@@ -36,16 +36,20 @@ async function choose(stop: StopView, toCrew?: number, toDay?: string) {
     await nextTick();
     document.getElementById('to-crew')?.focus();
 }
+let asked = 0;
 async function ask() {
     wrong.value = '';
     would.value = null;
     if (!chosen.value) return;
+    // Only the last question counts: an answer to an earlier choice may come after it.
+    const mine = ++asked;
     try {
         const { status, body } = await send<ConsequenceView>(`/visits/${chosen.value.id}/consequence`, { crew_id: crew.value, on: on.value, position: position.value });
+        if (mine !== asked) return;
         if (status === 200 && body) would.value = body;
         else wrong.value = refusal(body);
     } catch {
-        wrong.value = 'No signal: nothing was moved.';
+        if (mine === asked) wrong.value = 'No signal: nothing was moved.';
     }
 }
 function act(url: string, body: Record<string, unknown> = {}, name = url) {
@@ -69,7 +73,7 @@ watch(
     isOpen,
     (open) => {
         window.clearInterval(asking);
-        if (open) asking = window.setInterval(() => router.reload({ only: ['board', 'run', 'undo', 'tell'] }), ASK_EVERY_MS);
+        if (open) asking = window.setInterval(() => router.reload({ only: ['board', 'run', 'undo', 'tell', 'announce'] }), ASK_EVERY_MS);
     },
     { immediate: true },
 );
@@ -110,6 +114,16 @@ function close(event: KeyboardEvent) {
                 </li>
             </ul>
         </section>
+        <details v-if="mayPlan && announce.length" class="announce">
+            <summary>To announce, what it will look like: {{ announce.length }} <small>next {{ announce[0].place }}</small></summary>
+            <ul class="list">
+                <li v-for="a in announce" :key="a.visitId">
+                    <b>{{ a.place }}</b> <small>{{ a.client }}</small> {{ a.words }}
+                    <a v-if="a.phone" :href="`tel:${a.phone}`">{{ a.contact }}, {{ a.phone }}</a><small v-else>no telephone on record</small>
+                    <button type="button" class="linkish" :aria-label="`${a.place} knows what it will look like`" @click="act(`/visits/${a.visitId}/told`)">they know</button>
+                </li>
+            </ul>
+        </details>
         <RoundsTabs on="week" />
         <FieldError :words="errors.week ?? errors.move" />
         <div class="tablebox" tabindex="0" role="region" aria-label="The board">
@@ -142,7 +156,7 @@ function close(event: KeyboardEvent) {
 
         <h2>Without a place: {{ board.unplanned.length + board.more }} <button v-if="mayPlan && board.unplanned.some((s) => s.state === 'planned')" type="button" class="outline" :disabled="busy !== ''" @click="act('/rounds/rescue', { week: monday })">Place those of crews away, with nothing else moved</button></h2>
         <ul v-if="board.unplanned.length" class="list unplanned">
-            <li v-for="s in board.unplanned" :key="s.id"><button v-if="mayPlan" type="button" class="stopchip" draggable="true" :aria-label="`${s.place}: give it a place`" @dragstart="dragged = s" @click="choose(s)"><b>{{ s.place }}</b></button><b v-else>{{ s.place }}</b><small>{{ s.client }} · due {{ whenDay(s.dueOn) }} · {{ s.minutes }} min{{ s.water ? ` · ${s.water}` : '' }} · {{ s.work }}</small><span v-if="s.why" class="needs">{{ s.why }}</span><span v-if="s.asks" class="needs">{{ s.asks }} <Link :href="`/sites/${s.siteId}`">say it</Link></span></li>
+            <li v-for="s in board.unplanned" :key="s.id"><button v-if="mayPlan" type="button" class="stopchip" draggable="true" :aria-label="`${s.place}: give it a place`" @dragstart="dragged = s" @click="choose(s)"><b>{{ s.place }}</b></button><b v-else>{{ s.place }}</b><small>{{ s.client }} · due {{ whenDay(s.dueOn) }} · {{ s.minutes }} min{{ s.water ? ` · ${s.water}` : '' }} · {{ s.work }}</small><span v-if="s.why" class="needs">{{ s.why }}</span><span v-if="s.knows" class="needs">{{ s.knows }}</span><span v-if="s.asks" class="needs">{{ s.asks }} <Link :href="`/sites/${s.siteId}`">say it</Link></span></li>
         </ul>
         <p v-else-if="everything" class="quiet">Everything due has a crew and a day. Propose the week again when more comes due.</p>
         <p v-if="board.more" class="quiet">and {{ board.more }} more: propose the week, or see the <Link href="/rounds/due">due list</Link>.</p>
@@ -164,6 +178,8 @@ function close(event: KeyboardEvent) {
                 </p>
             </div>
             <div class="says" role="status" aria-live="polite">
+                <p v-if="chosen.asks" class="wrong">{{ chosen.asks }}</p>
+                <p v-if="chosen.knows">{{ chosen.knows }}</p>
                 <p v-if="wrong" class="wrong">{{ wrong }}</p>
                 <template v-else-if="would"><p v-for="s in would.sentences" :key="s">{{ s }}</p></template>
                 <p v-else class="quiet">Working it out…</p>

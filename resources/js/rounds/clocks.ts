@@ -38,6 +38,13 @@ export function useClocks(visitId: number) {
             clocks.value = clocks.value.filter((c) => c.id !== id);
             keep();
         },
+        /** Of a clock by the record: its hour, for those run for hours. */
+        until(iso: string): string {
+            const at = new Date(iso);
+            const sameDay = at.toDateString() === new Date(now.value).toDateString();
+            const hour = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+            return `until ${sameDay ? '' : `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })} `}${hour}`;
+        },
         left(clock: Clock): { words: string; over: boolean } {
             const s = Math.round((clock.until - now.value) / 1000);
             return s > 0 ? { words: `${two(s / 60)}:${two(s % 60)} left`, over: false } : { words: `over since ${two(-s / 60)}:${two(-s % 60)}`, over: true };

@@ -65,7 +65,7 @@ function read(reading: ParameterView, payload: Record<string, unknown>, at: stri
 function added(systemId: number, uuid: string, text: string): VisitTaskView {
     return {
         id: 0, uuid, systemId, key: 'errand', name: text, turn: null, state: 'open', steps: [], ticked: [], cautions: [], off: [], readings: [], messy: false, note: null,
-        litres: null, litresText: null, outL: null, inL: null, reason: null, methods: [], waterWords: [], sheet: 'added here',
+        litres: null, litresText: null, outL: null, inL: null, reason: null, methods: [], waterWords: [], sheet: 'added here', charges: [],
     };
 }
 

@@ -65,11 +65,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <button type="button" class="plain helper" @click="help = true">What can I do here <kbd>?</kbd></button>
     </nav>
     <main id="main" tabindex="-1">
-        <p v-if="leaving" class="said" role="alert">{{ waits.toSend.value.length }} entries wait on this phone. They stay on it and go when you sign in here again. <button type="button" class="linkish" @click="signOut">sign out all the same</button> <button type="button" class="plain" @click="leaving = false">stay</button></p>
+        <p v-if="leaving" class="said" role="alert">{{ waits.toSend.value.length === 1 ? '1 entry waits on this phone. It stays on it and goes' : `${waits.toSend.value.length} entries wait on this phone. They stay on it and go` }} when you sign in here again. <button type="button" class="linkish" @click="signOut">sign out all the same</button> <button type="button" class="plain" @click="leaving = false">stay</button></p>
         <p v-else-if="waits.toSend.value.length || waits.toAnswer.value.length || waits.others.value" class="said waits" role="status">
-            <template v-if="waits.toSend.value.length">{{ waits.toSend.value.length === 1 ? '1 entry waits' : `${waits.toSend.value.length} entries wait` }} on this phone and go when there is a signal. </template>
+            <template v-if="waits.toSend.value.length">{{ waits.toSend.value.length === 1 ? '1 entry waits on this phone and goes' : `${waits.toSend.value.length} entries wait on this phone and go` }} when there is a signal. </template>
             <template v-if="waits.toAnswer.value.length"><Link :href="`/visits/${waits.toAnswer.value[0].visitId}`">{{ waits.toAnswer.value.length === 1 ? '1 entry wants' : `${waits.toAnswer.value.length} entries want` }} a word from you</Link>. </template>
-            <template v-if="waits.others.value">{{ waits.others.value }} of somebody else wait here; they go when that person signs in.</template>
+            <template v-if="waits.others.value">{{ waits.others.value === 1 ? '1 entry of somebody else waits here; it goes' : `${waits.others.value} entries of somebody else wait here; they go` }} when that person signs in.</template>
         </p>
         <p v-if="shownSaid" class="said" role="status">{{ shownSaid }} <button type="button" class="plain" aria-label="Put this message away" @click="shownSaid = null">✕</button></p>
         <slot />

@@ -24,6 +24,12 @@ function inField(value: number, digits: number): number {
     return Number(value.toFixed(digits));
 }
 
+/** As the office writes it: a whole unit hides what is smaller than one. */
+function digitsOf(figure: number, digits: number, kind: string): number {
+    const isSmall = Math.abs(figure) < 1 && Number(figure.toFixed(1)) !== 0;
+    return digits === 0 && isSmall && kind !== 'count' ? 1 : digits;
+}
+
 /** Display conversion with the factors and tables the server hands over; no arithmetic of the trade. */
 export function useUnits() {
     const { shell } = useShell();
@@ -44,7 +50,10 @@ export function useUnits() {
     };
     return {
         label: (kind: string): string => display(kind).label,
-        show: (value: number, kind: string): string => `${group(shown(value, kind).toFixed(display(kind).digits))}\u00a0${display(kind).label}`.trim(),
+        show: (value: number, kind: string): string => {
+            const figure = shown(value, kind);
+            return `${group(figure.toFixed(digitsOf(figure, display(kind).digits, kind)))}\u00a0${display(kind).label}`.trim();
+        },
         /** A limit in a table: a digit more than usual, no trailing noughts. */
         plain: (value: number, kind: string): string => String(Number(shown(value, kind).toFixed(display(kind).digits + 1))).replace('.', mark.value),
         /** As it stands in a field: every digit that was typed, none that conversion added, else the unit's own resolution. */
