@@ -1,4 +1,5 @@
 import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescript';
+import prettier from 'eslint-config-prettier/flat';
 import pluginVue from 'eslint-plugin-vue';
 
 export default defineConfigWithVueTs(
@@ -7,15 +8,27 @@ export default defineConfigWithVueTs(
     vueTsConfigs.recommended,
     {
         rules: {
-            'vue/html-indent': ['error', 4],
-            'vue/max-attributes-per-line': 'off',
-            'vue/singleline-html-element-content-newline': 'off',
-            'vue/html-self-closing': 'off',
-            'vue/html-closing-bracket-newline': 'off',
-            'vue/first-attribute-linebreak': 'off',
             'vue/multi-word-component-names': 'off',
             'vue/no-v-html': 'error',
-            'vue/multiline-html-element-content-newline': 'off',
+        },
+    },
+    // Prettier decides how it looks.
+    prettier,
+    {
+        rules: {
+            'vue/max-len': [
+                'error',
+                {
+                    code: 120,
+                    template: 120,
+                    ignoreStrings: true,
+                    ignoreTemplateLiterals: true,
+                    ignoreRegExpLiterals: true,
+                    ignoreUrls: true,
+                    ignoreHTMLTextContents: true,
+                    ignoreHTMLAttributeValues: true,
+                },
+            ],
         },
     },
 );

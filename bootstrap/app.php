@@ -14,7 +14,12 @@ use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\CheckForAnyAbility;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', api: __DIR__.'/../routes/api.php', health: '/up', then: fn () => Route::group([], __DIR__.'/../routes/feeds.php'))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        health: '/up',
+        then: fn () => Route::group([], __DIR__.'/../routes/feeds.php'),
+    )
     ->withCommands([
         App\Team\Console\ListAccounts::class,
         App\House\Console\GenerateTypes::class,

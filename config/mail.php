@@ -17,5 +17,8 @@ return [
         ],
         'array' => ['transport' => 'array'],
     ],
-    'from' => ['address' => env('MAIL_FROM_ADDRESS', 'office@velbrin.example'), 'name' => env('MAIL_FROM_NAME', 'Velbrin')],
+    'from' => [
+        'address' => env('MAIL_FROM_ADDRESS', 'office@velbrin.example'),
+        'name' => env('MAIL_FROM_NAME', 'Velbrin'),
+    ],
 ];

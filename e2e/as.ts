@@ -1,13 +1,22 @@
 import { test as base, expect, type Browser, type Page } from '@playwright/test';
 
 export const PASSWORD = 'tide-and-lantern';
-const MAIL = { owner: 'marit@merrowick.example', planner: 'teodor@merrowick.example', technician: 'ines@merrowick.example', client: 'amrei@tolland.example' };
+const MAIL = {
+    owner: 'marit@merrowick.example',
+    planner: 'teodor@merrowick.example',
+    technician: 'ines@merrowick.example',
+    client: 'amrei@tolland.example',
+};
 export type Role = keyof typeof MAIL;
 
 const states = new Map<Role, Awaited<ReturnType<Awaited<ReturnType<Browser['newContext']>>['storageState']>>>();
 
 /** A page signed in as that role; the door is passed once per role, since it counts its visitors. */
-export async function pageAs(browser: Browser, role: Role, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+export async function pageAs(
+    browser: Browser,
+    role: Role,
+    options: Parameters<Browser['newContext']>[0] = {},
+): Promise<Page> {
     if (!states.has(role)) {
         const context = await browser.newContext();
         const page = await context.newPage();
@@ -21,7 +30,9 @@ export async function pageAs(browser: Browser, role: Role, options: Parameters<B
     }
     const context = await browser.newContext({ ...options, storageState: states.get(role) });
     const page = await context.newPage();
-    page.on('pageerror', (error) => { throw error; });
+    page.on('pageerror', (error) => {
+        throw error;
+    });
     return page;
 }
 
@@ -37,7 +48,9 @@ export async function open(page: Page, group: string) {
 
 /** Forms keep themselves: until nothing of them waits on this device. */
 export async function allKept(page: Page) {
-    await expect.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('velbrin-form-')))).toEqual([]);
+    await expect
+        .poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('velbrin-form-'))))
+        .toEqual([]);
 }
 
 /** A page left open goes on asking in the same session, and would take the next journey’s messages. */

@@ -3,7 +3,10 @@ import { expect, pageAs, test } from './as';
 test('a job sheet gets its next version, a place its own way, and the phone shows both', async ({ browser }) => {
     const desk = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
     await desk.goto('/settings/jobs');
-    await desk.getByRole('navigation', { name: 'Job sheets' }).getByRole('link', { name: /^Skimmer cup/ }).click();
+    await desk
+        .getByRole('navigation', { name: 'Job sheets' })
+        .getByRole('link', { name: /^Skimmer cup/ })
+        .click();
     await expect(desk.getByRole('heading', { name: 'Skimmer cup' })).toBeVisible();
     await desk.getByRole('button', { name: 'Make the next version' }).click();
     await desk.getByRole('button', { name: 'add a step' }).click();

@@ -54,7 +54,10 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
         await type(page, 'Emergency inlet below the rim', '54');
         await open(page, 'Return');
         await type(page, 'Deepest return outlet below the rim', '230');
-        await page.locator('.fact', { hasText: 'Siphon break below the rim' }).getByRole('button', { name: 'none, on purpose' }).click();
+        await page
+            .locator('.fact', { hasText: 'Siphon break below the rim' })
+            .getByRole('button', { name: 'none, on purpose' })
+            .click();
         await type(page, 'Return line, bore', '27');
         await open(page, 'Sump and top-off');
         await type(page, 'Sump length, outside', '900');
@@ -72,7 +75,9 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
         await page.getByLabel('Floor', { exact: true }).selectOption('slab');
         await type(page, 'Allowed load of the floor', '25');
 
-        await expect(page.getByRole('complementary', { name: 'Findings' }).getByText(/Power cut puts .* on the floor/)).toBeVisible();
+        await expect(
+            page.getByRole('complementary', { name: 'Findings' }).getByText(/Power cut puts .* on the floor/),
+        ).toBeVisible();
         await page.getByRole('button', { name: /Play a power cut/ }).click();
         await expect(page.getByText(/on the floor/).first()).toBeVisible();
         await page.getByRole('button', { name: /Back to running/ }).click();
@@ -86,7 +91,9 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
         await open_.getByText(/starting values stand in for facts/).click();
         await open_.getByRole('button', { name: 'All of them are right' }).click();
         await page.getByRole('button', { name: /checked and good: show them/ }).click();
-        await expect(page.getByRole('complementary', { name: 'Findings' }).getByText(/Power cut leaves .* spare/)).toBeVisible();
+        await expect(
+            page.getByRole('complementary', { name: 'Findings' }).getByText(/Power cut leaves .* spare/),
+        ).toBeVisible();
         await expect(page.locator('.margin .note.stop')).toHaveCount(0);
     });
 
@@ -99,7 +106,10 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
         await open(page, 'Circuits, board, upkeep');
         await page.getByLabel('Residual-current protection on all wet gear').selectOption('yes');
         await open(page, 'Light and its hanging');
-        await page.locator('.fact', { hasText: 'Lamps and their rack, hung' }).getByRole('button', { name: 'none, on purpose' }).click();
+        await page
+            .locator('.fact', { hasText: 'Lamps and their rack, hung' })
+            .getByRole('button', { name: 'none, on purpose' })
+            .click();
         const open_ = page.getByRole('region', { name: 'Open' });
         await expect(open_.getByText('Do the panes hold the water, filled to the rim?')).toHaveCount(0);
         await expect(open_.getByText('Is all wet gear behind residual-current protection?')).toHaveCount(0);
@@ -109,7 +119,9 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
         await expect(page.getByText('Everything is kept.')).toBeVisible();
         await page.getByRole('button', { name: 'Keep version 1' }).click();
         await expect(page.getByRole('heading', { level: 1, name: 'Version 1' })).toBeVisible();
-        const pdf = await page.request.get(await page.getByRole('link', { name: 'Plan sheet, PDF' }).getAttribute('href') as string);
+        const pdf = await page.request.get(
+            (await page.getByRole('link', { name: 'Plan sheet, PDF' }).getAttribute('href')) as string,
+        );
         expect(pdf.headers()['content-type']).toBe('application/pdf');
         await page.getByLabel('Name of the system').fill('Salon reef');
         await page.getByRole('button', { name: 'Accept version 1' }).click();
@@ -121,7 +133,10 @@ test('survey a place, plan a build, be warned, accept, keep the record', async (
     await test.step('a reading is judged, and a slip by ten is asked for again', async () => {
         await page.getByRole('link', { name: 'Readings' }).click();
         await expect(page.getByLabel('Unit')).toBeVisible();
-        await page.getByRole('link', { name: /Alkalinity/ }).first().click();
+        await page
+            .getByRole('link', { name: /Alkalinity/ })
+            .first()
+            .click();
         await page.getByLabel('Alkalinity now').fill('0.78');
         await page.getByRole('button', { name: 'Keep it' }).click();
         await expect(page.getByText(/ten times off/)).toBeVisible();

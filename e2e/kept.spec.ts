@@ -21,20 +21,38 @@ async function pad(page: Page, parameter: RegExp, digits: string) {
     await page.getByRole('button', { name: /^Keep (it|this instead)$/ }).click();
 }
 
-test('somebody is ill: seen first, moved as little as can be, the clients told, all of it taken back', async ({ browser }) => {
+test('somebody is ill: seen first, moved as little as can be, the clients told, all of it taken back', async ({
+    browser,
+}) => {
     const sol = `Sol Perrin ${Math.random().toString(36).slice(2, 5)}`;
     const owner = await pageAs(browser, 'owner');
     await owner.goto('/settings/people');
-    await post(owner, '/settings/people', { name: sol, email: `${sol.toLowerCase().replaceAll(' ', '.')}@merrowick.example`, role: 'technician' });
+    await post(owner, '/settings/people', {
+        name: sol,
+        email: `${sol.toLowerCase().replaceAll(' ', '.')}@merrowick.example`,
+        role: 'technician',
+    });
     const planner = await pageAs(browser, 'planner');
     const place = await ownPlace(planner, 'Ferry steps');
     const visit = await visitFor(planner, place, 'Fit the new lid', TEODOR);
     const people = await propsOf<{ people: Record<string, string> }>(planner, '/rounds/sick');
     const solId = Number(Object.entries(people.people).find(([, name]) => name === sol)?.[0]);
     await post(planner, '/rounds/vehicles', { name: `Small van of ${sol}`, payload_kg: 500, salt_l: 100, ro_l: 20 });
-    const yard = await propsOf<{ vehicles: { id: number; name: string }[]; depots: Record<string, string> }>(planner, '/rounds/crews');
+    const yard = await propsOf<{ vehicles: { id: number; name: string }[]; depots: Record<string, string> }>(
+        planner,
+        '/rounds/crews',
+    );
     const van = yard.vehicles.find((v) => v.name === `Small van of ${sol}`)?.id;
-    await post(planner, '/rounds/crews', { name: `${sol} alone`, depot_id: Number(Object.keys(yard.depots)[0]), vehicle_id: van, members: [solId], from_on: dayFromNow(0), starts_min: 480, ends_min: 990, break_min: 30 });
+    await post(planner, '/rounds/crews', {
+        name: `${sol} alone`,
+        depot_id: Number(Object.keys(yard.depots)[0]),
+        vehicle_id: van,
+        members: [solId],
+        from_on: dayFromNow(0),
+        starts_min: 1020,
+        ends_min: 1260,
+        break_min: 30,
+    });
     const board = await propsOf<{ board: { crews: { id: number; name: string }[] } }>(planner, '/rounds');
     const crew = board.board.crews.find((c) => c.name === `${sol} alone`)?.id;
     await post(planner, `/visits/${visit}/move`, { crew_id: crew, on: nextMonday(), position: null });
@@ -50,18 +68,28 @@ test('somebody is ill: seen first, moved as little as can be, the clients told, 
     await planner.getByLabel(/^From now/).fill(nextMonday());
     const table = planner.getByRole('table', { name: 'Before and after' });
     await expect(table.getByRole('row', { name: new RegExp(place.name) })).toContainText(`${sol} alone`);
-    await expect(table.getByRole('row', { name: new RegExp(place.name) })).toContainText(/North van|South van|Truck|no place/);
+    await expect(table.getByRole('row', { name: new RegExp(place.name) })).toContainText(
+        /North van|South van|Truck|no place/,
+    );
     await planner.getByRole('button', { name: new RegExp(`^Mark ${sol} ill`) }).click();
     await expect(planner.getByText(new RegExp(`${sol} is marked ill`))).toBeVisible();
     await planner.goto(`/rounds?week=${nextMonday()}`);
     await expect(planner.getByText(`${sol} away`).first()).toBeVisible();
-    const tell = planner.getByRole('region', { name: /Clients to tell/ }).getByRole('listitem').filter({ hasText: place.name });
+    const tell = planner
+        .getByRole('region', { name: /Clients to tell/ })
+        .getByRole('listitem')
+        .filter({ hasText: place.name });
     await expect(tell).toBeVisible();
     await tell.getByRole('button', { name: `${place.name} knows` }).click();
     await expect(tell).toHaveCount(0);
     await planner.getByRole('button', { name: /^Undo/ }).click();
     await expect(planner.getByText(new RegExp(`^Taken back: .*${sol} is ill`))).toBeVisible();
-    await expect(planner.getByRole('button', { name: `${place.name}: give it a place` }).or(planner.getByText(new RegExp(`crew away: ${sol} alone`))).first()).toBeVisible();
+    await expect(
+        planner
+            .getByRole('button', { name: `${place.name}: give it a place` })
+            .or(planner.getByText(new RegExp(`crew away: ${sol} alone`)))
+            .first(),
+    ).toBeVisible();
 });
 
 test('an overdue sand job reaches the phone with its kilograms', async ({ browser }) => {
@@ -84,7 +112,9 @@ test('an overdue sand job reaches the phone with its kilograms', async ({ browse
     await expect(tech.getByText('hold', { exact: true }).first()).toBeVisible();
 });
 
-test('a doubtful reading is asked in the pad and stays, through a reload, until it is answered', async ({ browser }) => {
+test('a doubtful reading is asked in the pad and stays, through a reload, until it is answered', async ({
+    browser,
+}) => {
     const planner = await pageAs(browser, 'planner');
     const place = await ownPlace(planner, 'Doubt quay');
     const tech = await pageAs(browser, 'technician', PHONE);
@@ -156,7 +186,14 @@ test('one photo that the office cannot take holds up nothing behind it', async (
     await tech.goto(visit);
     await tech.route('**/photos', (route) => route.fulfill({ status: 500, body: 'broken' }));
     await tech.getByRole('button', { name: /^Photo/ }).click();
-    await tech.getByLabel('Take it, or choose one').setInputFiles({ name: 'a.png', mimeType: 'image/png', buffer: Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64') });
+    await tech.getByLabel('Take it, or choose one').setInputFiles({
+        name: 'a.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+            'base64',
+        ),
+    });
     await tech.getByRole('button', { name: 'Keep it' }).click();
     await note(tech, 'Crack is only a scratch.');
     await expect(tech.getByText('1 kept here')).toBeVisible();
@@ -173,11 +210,21 @@ test('what went off without signal is recorded although the visit was closed mea
     const planner = await pageAs(browser, 'planner');
     const place = await ownPlace(planner, 'Late dock');
     await planner.goto(`/systems/${place.system}/register`);
-    await post(planner, `/systems/${place.system}/items`, { job: 'skimmer', name: 'Skimmer', state: 'run-in', installed_precision: 'day' });
+    await post(planner, `/systems/${place.system}/items`, {
+        job: 'skimmer',
+        name: 'Skimmer',
+        state: 'run-in',
+        installed_precision: 'day',
+    });
     const ines = await pageAs(browser, 'technician', PHONE);
     const visit = await callOut(ines, place, 'Skimmer overflows');
     await ines.goto(visit);
-    await post(planner, `${visit}/jobs`, { system_id: place.system, text: 'Skimmer cup', minutes: 6, task_type_id: Number(await typeId(planner, 'Skimmer cup')) });
+    await post(planner, `${visit}/jobs`, {
+        system_id: place.system,
+        text: 'Skimmer cup',
+        minutes: 6,
+        task_type_id: Number(await typeId(planner, 'Skimmer cup')),
+    });
     await ines.reload();
     await ines.getByRole('button', { name: /Skimmer cup$/ }).click();
     await ines.context().setOffline(true);
@@ -194,7 +241,8 @@ test('what went off without signal is recorded although the visit was closed mea
         if (await next.count()) await next.click();
     }
     await jory.getByRole('button', { name: 'Leave safely' }).click();
-    for (const tick of await jory.getByRole('dialog', { name: 'Before you leave' }).getByRole('checkbox').all()) await tick.check();
+    for (const tick of await jory.getByRole('dialog', { name: 'Before you leave' }).getByRole('checkbox').all())
+        await tick.check();
     await jory.getByRole('button', { name: 'Close the visit' }).click();
     await expect(jory.getByText('Closed.', { exact: true })).toBeVisible();
 
@@ -208,7 +256,14 @@ test('what went off without signal is recorded although the visit was closed mea
 
 async function typeId(page: Page, name: string): Promise<string> {
     await page.goto('/settings/jobs');
-    return ((await page.getByRole('navigation', { name: 'Job sheets' }).getByRole('link', { name: new RegExp(`^${name}`) }).getAttribute('href')) as string).split('/').pop() as string;
+    return (
+        (await page
+            .getByRole('navigation', { name: 'Job sheets' })
+            .getByRole('link', { name: new RegExp(`^${name}`) })
+            .getAttribute('href')) as string
+    )
+        .split('/')
+        .pop() as string;
 }
 
 test('a survey left in the middle is still there, and went by itself', async ({ browser }) => {
@@ -226,7 +281,8 @@ test('a survey left in the middle is still there, and went by itself', async ({ 
     await planner.getByLabel('Open Monday').fill('9-12, 14-18');
     await expect(planner.getByText(/No signal: it stands on this device/)).toBeVisible({ timeout: 10_000 });
     await planner.context().setOffline(false);
-    const unsent = () => planner.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('velbrin-form-site')).length);
+    const unsent = () =>
+        planner.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('velbrin-form-site')).length);
     await expect.poll(unsent, { timeout: 15_000 }).toBe(0);
     await planner.reload();
     await expect(planner.getByLabel('Open Monday')).toHaveValue('09:00-12:00, 14:00-18:00');
@@ -274,7 +330,9 @@ test('whoever signs out while something waits is told, and the next one leaves i
     };
     await jory.unroute('**/entries');
     await asWho('wanda@merrowick.example');
-    await expect(jory.getByText('1 entry of somebody else waits here; it goes when that person signs in.')).toBeVisible({ timeout: 15_000 });
+    await expect(jory.getByText('1 entry of somebody else waits here; it goes when that person signs in.')).toBeVisible(
+        { timeout: 15_000 },
+    );
     await jory.getByRole('button', { name: /^Sign out Wanda/ }).click();
     await jory.waitForURL((url) => url.pathname === '/sign-in');
     await asWho('jory@merrowick.example');
@@ -300,7 +358,11 @@ test('a plan on a device that is full says so, and is sent all the same', async 
     });
     await planner.route('**/draft', (route) => route.abort('internetdisconnected'));
     await type(planner, 'Rock, dry', '87');
-    await expect(planner.getByText('This device cannot keep it: its storage is full or blocked. Stay on this page until it is sent.')).toBeVisible();
+    await expect(
+        planner.getByText(
+            'This device cannot keep it: its storage is full or blocked. Stay on this page until it is sent.',
+        ),
+    ).toBeVisible();
     await expect(planner.getByText('Everything is kept.')).toHaveCount(0);
     await planner.unroute('**/draft');
     await expect(planner.getByText('Everything is kept.')).toBeVisible({ timeout: 15_000 });

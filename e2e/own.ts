@@ -3,12 +3,27 @@ import { PASSWORD } from './as';
 
 async function token(page: Page): Promise<Record<string, string>> {
     const cookie = (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN');
-    return { 'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? ''), 'X-Requested-With': 'XMLHttpRequest', Accept: 'application/json', Referer: page.url() };
+    return {
+        'X-XSRF-TOKEN': decodeURIComponent(cookie?.value ?? ''),
+        'X-Requested-With': 'XMLHttpRequest',
+        Accept: 'application/json',
+        Referer: page.url(),
+    };
 }
 
 /** Puts records there as a page would, for a journey on data of its own. Returns where it led. */
-export async function post(page: Page, url: string, data: Record<string, unknown>, method: 'POST' | 'PUT' = 'POST'): Promise<string> {
-    const response = await page.request.fetch(url, { method, data, ...(method === 'PUT' ? { maxRedirects: 0 } : {}), headers: await token(page) });
+export async function post(
+    page: Page,
+    url: string,
+    data: Record<string, unknown>,
+    method: 'POST' | 'PUT' = 'POST',
+): Promise<string> {
+    const response = await page.request.fetch(url, {
+        method,
+        data,
+        ...(method === 'PUT' ? { maxRedirects: 0 } : {}),
+        headers: await token(page),
+    });
     expect(response.status(), `${method} ${url}`).toBeLessThan(400);
     return new URL(response.url()).pathname;
 }
@@ -35,7 +50,12 @@ export async function ownPlace(planner: Page, of: string): Promise<OwnPlace> {
     const site = Number(siteUrl.split('/').pop());
     const hours = Object.fromEntries(['mon', 'tue', 'wed', 'thu', 'fri'].map((d) => [d, '0-24']));
     await post(planner, siteUrl, { name, timezone: 'Europe/London', lat: 53.6, lon: 1.6, access_hours: hours }, 'PUT');
-    const systemUrl = await post(planner, `${siteUrl}/systems`, { name: `${name} reef`, kind: 'mixed reef', regime: 'natural', started_precision: 'day' });
+    const systemUrl = await post(planner, `${siteUrl}/systems`, {
+        name: `${name} reef`,
+        kind: 'mixed reef',
+        regime: 'natural',
+        started_precision: 'day',
+    });
     return { site, system: Number(/systems\/(\d+)/.exec(systemUrl)?.[1]), name };
 }
 
@@ -50,13 +70,23 @@ export function nextMonday(): string {
 
 /** A job asked for once, which makes a visit; its number. */
 export async function visitFor(planner: Page, place: OwnPlace, text: string, ownerId: number): Promise<number> {
-    await post(planner, `/systems/${place.system}/follow-ups`, { text, owner_id: ownerId, due_on: dayFromNow(0), latest_on: dayFromNow(14), on_site: true, minutes: 20 });
+    await post(planner, `/systems/${place.system}/follow-ups`, {
+        text,
+        owner_id: ownerId,
+        due_on: dayFromNow(0),
+        latest_on: dayFromNow(14),
+        on_site: true,
+        minutes: 20,
+    });
     for (const week of [dayFromNow(0), nextMonday()]) {
         await planner.goto(`/rounds?week=${week}`);
         const chip = planner.getByRole('button', { name: `${place.name}: give it a place` });
         if (!(await chip.count())) continue;
         await chip.first().click();
-        const link = (await planner.getByRole('region', { name: 'What moving it would do' }).getByRole('link', { name: 'open the visit' }).getAttribute('href')) as string;
+        const link = (await planner
+            .getByRole('region', { name: 'What moving it would do' })
+            .getByRole('link', { name: 'open the visit' })
+            .getAttribute('href')) as string;
         return Number(link.split('/').pop());
     }
     throw new Error(`${place.name} has no visit that waits`);
@@ -66,7 +96,10 @@ export async function visitFor(planner: Page, place: OwnPlace, text: string, own
 export async function giveTo(planner: Page, visit: number, crew: number): Promise<void> {
     for (let day = 0; day < 5; day++) {
         const on = new Date(Date.parse(nextMonday()) + day * 86_400_000).toISOString().slice(0, 10);
-        const may = await planner.request.post(`/visits/${visit}/consequence`, { data: { crew_id: crew, on, position: null }, headers: await token(planner) });
+        const may = await planner.request.post(`/visits/${visit}/consequence`, {
+            data: { crew_id: crew, on, position: null },
+            headers: await token(planner),
+        });
         if (((await may.json()) as { may?: boolean }).may) {
             await post(planner, `/visits/${visit}/move`, { crew_id: crew, on, position: null });
             return;
@@ -91,7 +124,11 @@ export async function propose(page: Page) {
 }
 
 /** Who signs in beside the usual four. */
-export async function signIn(browser: Browser, mail: string, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+export async function signIn(
+    browser: Browser,
+    mail: string,
+    options: Parameters<Browser['newContext']>[0] = {},
+): Promise<Page> {
     const page = await (await browser.newContext(options)).newPage();
     await page.goto('/sign-in');
     await page.getByLabel('Mail address').fill(mail);

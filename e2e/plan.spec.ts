@@ -5,8 +5,13 @@ test('the drawing stands where the figures say, and the film ends at the table',
     await page.goto('/systems?q=Window');
     await page.getByRole('link', { name: 'Window reef' }).click();
     const scale = Number(await page.getByTestId('section').getAttribute('data-scale'));
-    const box = async (selector: string) => page.locator(`[data-testid=section] ${selector}`).first().evaluate((r) => ({ y: Number(r.getAttribute('y')), h: Number(r.getAttribute('height')) }));
-    const number = async (label: RegExp) => Number((await page.getByRole('row', { name: label }).locator('.number').innerText()).replace(/[^\d.]/g, ''));
+    const box = async (selector: string) =>
+        page
+            .locator(`[data-testid=section] ${selector}`)
+            .first()
+            .evaluate((r) => ({ y: Number(r.getAttribute('y')), h: Number(r.getAttribute('height')) }));
+    const number = async (label: RegExp) =>
+        Number((await page.getByRole('row', { name: label }).locator('.number').innerText()).replace(/[^\d.]/g, ''));
 
     const display = await box('[data-key=display]');
     const wall = await box('rect.glass');
@@ -14,7 +19,9 @@ test('the drawing stands where the figures say, and the film ends at the table',
 
     await page.getByRole('button', { name: 'the same as a table' }).click();
     const rows = page.getByRole('table', { name: /Litres at each moment/ }).getByRole('row');
-    const together = await rows.evaluateAll((all) => all.slice(1).map((r) => (r.lastElementChild as HTMLElement).innerText));
+    const together = await rows.evaluateAll((all) =>
+        all.slice(1).map((r) => (r.lastElementChild as HTMLElement).innerText),
+    );
     expect(new Set(together).size, 'litres never change').toBe(1);
     await expect(rows.last()).toContainText('12');
 
@@ -88,7 +95,10 @@ test('type-to-go and the working sheet run by keyboard alone', async ({ browser 
     await expect(page.getByRole('option', { name: /Long wall/ })).toBeVisible();
     await page.keyboard.press('Enter');
     await expect(page.getByRole('heading', { level: 1, name: 'Long wall' })).toBeVisible();
-    await page.getByRole('row', { name: /Power cut: comes down/ }).getByRole('button').focus();
+    await page
+        .getByRole('row', { name: /Power cut: comes down/ })
+        .getByRole('button')
+        .focus();
     await page.keyboard.press('w');
     await expect(page.getByRole('dialog')).toContainText('Inside area of the display');
     await page.keyboard.press('Escape');
@@ -97,7 +107,9 @@ test('type-to-go and the working sheet run by keyboard alone', async ({ browser 
     await expect(page.getByRole('dialog')).toContainText('play the power cut');
 });
 
-test('a hole is moved by keys until it stands too near the edge, taken back by undo, and printed', async ({ browser }) => {
+test('a hole is moved by keys until it stands too near the edge, taken back by undo, and printed', async ({
+    browser,
+}) => {
     const page = await pageAs(browser, 'planner');
     await page.goto('/plans?q=Lobby');
     await page.getByRole('link', { name: 'Lobby wall' }).click();
@@ -119,11 +131,15 @@ test('a hole is moved by keys until it stands too near the edge, taken back by u
     await page.reload();
     await expect(page.getByLabel('Hole 1: up from the lower edge')).toHaveValue('535');
     await page.getByRole('link', { name: 'Version 1' }).click();
-    const pdf = await page.request.get((await page.getByRole('link', { name: 'Drilling template at full size, PDF' }).getAttribute('href')) as string);
+    const pdf = await page.request.get(
+        (await page.getByRole('link', { name: 'Drilling template at full size, PDF' }).getAttribute('href')) as string,
+    );
     expect(pdf.headers()['content-type']).toBe('application/pdf');
 });
 
-test('a gate that is too early is blocked, then waived with its reason, and the next one opens', async ({ browser }) => {
+test('a gate that is too early is blocked, then waived with its reason, and the next one opens', async ({
+    browser,
+}) => {
     const page = await pageAs(browser, 'planner');
     await page.goto('/plans?q=Day+room');
     await page.getByRole('link', { name: 'Day room, new reef' }).first().click();
@@ -137,11 +153,15 @@ test('a gate that is too early is blocked, then waived with its reason, and the 
     await page.getByLabel('Reason').fill('seeded with rock from a running system');
     await page.getByRole('button', { name: 'Waive', exact: true }).click();
     await expect(page.getByText('“Cycle” is waived, with its reason. It stays visible.')).toBeVisible();
-    await expect(page.getByRole('listitem').filter({ hasText: 'seeded with rock from a running system' })).toContainText('waived');
+    await expect(
+        page.getByRole('listitem').filter({ hasText: 'seeded with rock from a running system' }),
+    ).toContainText('waived');
     await expect(page.getByRole('heading', { name: /First animals is next/ })).toBeVisible();
 });
 
-test('the drawing is the form: a grip is dragged, or moved by keys, and field and margin follow', async ({ browser }) => {
+test('the drawing is the form: a grip is dragged, or moved by keys, and field and margin follow', async ({
+    browser,
+}) => {
     const page = await pageAs(browser, 'planner');
     await page.goto('/plans?q=Lobby');
     await page.getByRole('link', { name: 'Lobby wall' }).click();

@@ -13,7 +13,9 @@ test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({
     await page.getByRole('button', { name: 'Add it' }).click();
     await open(page, 'Space and services');
     await type(page, 'Clear height of the room', '2300');
-    expect((await page.getByLabel('Clear height of the room', { exact: true }).boundingBox())!.height).toBeGreaterThanOrEqual(44);
+    expect(
+        (await page.getByLabel('Clear height of the room', { exact: true }).boundingBox())!.height,
+    ).toBeGreaterThanOrEqual(44);
     await allKept(page);
     await page.getByRole('button', { name: 'another passage' }).click();
     await page.getByLabel('Passage 1: name').fill('Ladder hatch');
@@ -22,18 +24,31 @@ test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({
     await page.getByLabel('Passage 1: width once everything is finished, mm').fill('520');
     await allKept(page);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-    const sheet = await page.request.get((await page.getByRole('link', { name: 'Survey to fill in, PDF' }).getAttribute('href')) as string);
-    expect(execFileSync('pdftotext', ['-layout', '-', '-'], { input: await sheet.body() }).toString()).toMatch(/Ladder hatch\s+700.mm\s+1.800.mm/);
+    const sheet = await page.request.get(
+        (await page.getByRole('link', { name: 'Survey to fill in, PDF' }).getAttribute('href')) as string,
+    );
+    expect(execFileSync('pdftotext', ['-layout', '-', '-'], { input: await sheet.body() }).toString()).toMatch(
+        /Ladder hatch\s+700.mm\s+1.800.mm/,
+    );
 });
 
-test('one plan becomes three options, side by side, and the quote reads back what the page says', async ({ browser }) => {
+test('one plan becomes three options, side by side, and the quote reads back what the page says', async ({
+    browser,
+}) => {
     const page = await pageAs(browser, 'planner');
     await page.goto('/plans?q=Larger');
     await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
     await expect(page.getByLabel('Name of the plan')).toHaveValue('Larger tank, timber floor');
     const plan = page.url();
-    const site = (await page.getByRole('navigation', { name: 'Where am I' }).getByRole('link').last().getAttribute('href')) as string;
-    for (const [name, field, value] of [['less rock', 'Rock, dry', '60'], ['more rock', 'Rock, dry', '120']] as const) {
+    const site = (await page
+        .getByRole('navigation', { name: 'Where am I' })
+        .getByRole('link')
+        .last()
+        .getAttribute('href')) as string;
+    for (const [name, field, value] of [
+        ['less rock', 'Rock, dry', '60'],
+        ['more rock', 'Rock, dry', '120'],
+    ] as const) {
         await page.goto(plan);
         await page.getByLabel('Another option: a copy under a new name').fill(`Larger tank, ${name}`);
         await page.getByRole('button', { name: 'Copy it' }).click();
@@ -55,14 +70,26 @@ test('one plan becomes three options, side by side, and the quote reads back wha
     await page.getByRole('link', { name: 'Larger tank, more rock' }).first().click();
     await page.getByRole('button', { name: 'Keep version 1' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Version 1' })).toBeVisible();
-    const total = (await page.getByRole('row', { name: /^To pay/ }).locator('td').last().innerText()).replace(/\s/g, '');
-    const pdf = await page.request.get((await page.getByRole('link', { name: 'Quote, PDF' }).getAttribute('href')) as string);
-    const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await pdf.body() }).toString().replace(/[^\S\n]/g, '');
+    const total = (
+        await page
+            .getByRole('row', { name: /^To pay/ })
+            .locator('td')
+            .last()
+            .innerText()
+    ).replace(/\s/g, '');
+    const pdf = await page.request.get(
+        (await page.getByRole('link', { name: 'Quote, PDF' }).getAttribute('href')) as string,
+    );
+    const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await pdf.body() })
+        .toString()
+        .replace(/[^\S\n]/g, '');
     expect(text).toContain(`Topay${total}`);
     expect(text).toMatch(/Rock,dry120\.?0?kg/);
 });
 
-test('a pump’s curve comes from a file, the tank takes another outline, and a thing in the cabinet is moved and given back', async ({ browser }) => {
+test('a pump’s curve comes from a file, the tank takes another outline, and a thing in the cabinet is moved and given back', async ({
+    browser,
+}) => {
     const page = await pageAs(browser, 'planner');
     await page.goto('/plans?q=Larger');
     await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
@@ -70,9 +97,19 @@ test('a pump’s curve comes from a file, the tank takes another outline, and a 
     const meets = page.getByRole('heading', { name: /^Pump against line/ });
     const before = await meets.innerText();
     const points = page.getByLabel('read points from a CSV');
-    await points.setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from('flow;head\n0;5,2\n3000;4\nmany;2') });
-    await expect(page.getByText('Line 4 is no pair of numbers: “many;2”. Nothing was taken.', { exact: false })).toBeVisible();
-    await points.setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from('flow;head\n0;5,2\n3000;4\n7000;1') });
+    await points.setInputFiles({
+        name: 'curve.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('flow;head\n0;5,2\n3000;4\nmany;2'),
+    });
+    await expect(
+        page.getByText('Line 4 is no pair of numbers: “many;2”. Nothing was taken.', { exact: false }),
+    ).toBeVisible();
+    await points.setInputFiles({
+        name: 'curve.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('flow;head\n0;5,2\n3000;4\n7000;1'),
+    });
     await expect(page.getByLabel('Point 3: head at that flow')).toHaveValue('1');
     await expect(meets).not.toHaveText(before);
 
@@ -97,7 +134,9 @@ test('a pump’s curve comes from a file, the tank takes another outline, and a 
     await expect(page.getByText('Everything is kept.')).toBeVisible();
 });
 
-test('on site with a phone: a joint that weeps is looked at again, a missed tool is offered, the rest is carried over', async ({ browser }) => {
+test('on site with a phone: a joint that weeps is looked at again, a missed tool is offered, the rest is carried over', async ({
+    browser,
+}) => {
     const page = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
     await page.goto('/plan-versions/2');
     await page.getByRole('button', { name: 'Filled and salted' }).click();

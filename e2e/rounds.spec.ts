@@ -10,13 +10,18 @@ async function stop(page: Page, place: string) {
     for (const weeks of [0, 1, 2]) {
         const day = new Date(Date.now() + weeks * 7 * 86_400_000).toISOString().slice(0, 10);
         await page.goto(`/rounds?week=${day}`);
-        const found = page.getByRole('button', { name: new RegExp(`^${place}, .*move it$|^${place}: give it a place$`) });
+        const found = page.getByRole('button', {
+            name: new RegExp(`^${place}, .*move it$|^${place}: give it a place$`),
+        });
         if (await found.count()) return found.first();
     }
     throw new Error(`${place} stands on no board`);
 }
 
-/** Gives a place’s visit to the north van by keyboard, after reading what that would do. Returns the visit’s address. */
+/**
+ * Gives a place’s visit to the north van by keyboard, after reading what that would do. Returns the visit’s
+ * address.
+ */
 async function toNorthVan(page: Page, place: string): Promise<string> {
     const chip = await stop(page, place);
     await chip.focus();
@@ -32,7 +37,9 @@ async function toNorthVan(page: Page, place: string): Promise<string> {
         await expect(panel.getByText('Working it out…')).toHaveCount(0);
         if (await panel.getByRole('button', { name: 'Move it' }).isEnabled()) break;
     }
-    await expect(panel.locator('.says')).toContainText(/\d\s(min|d|day|days|h|L)\b|Nothing else moves|Another technician/);
+    await expect(panel.locator('.says')).toContainText(
+        /\d\s(min|d|day|days|h|L)\b|Nothing else moves|Another technician/,
+    );
     await panel.getByRole('button', { name: 'Move it' }).click();
     await expect(page.getByText(/^Moved, and promised/)).toBeVisible();
     return visit;
@@ -54,7 +61,11 @@ async function pressAll(page: Page, buttons: string) {
 async function work(page: Page) {
     const begin = page.getByRole('button', { name: 'I am here: begin' });
     if (await begin.count()) await begin.click();
-    await page.getByRole('region', { name: 'Readings' }).getByRole('button', { name: /Alkalinity/ }).first().click();
+    await page
+        .getByRole('region', { name: 'Readings' })
+        .getByRole('button', { name: /Alkalinity/ })
+        .first()
+        .click();
     for (const key of ['7', '.', '1']) await page.getByRole('button', { name: key, exact: true }).click();
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByText(/Alkalinity 7\.1\sdKH: /)).toBeVisible();
@@ -67,7 +78,14 @@ async function work(page: Page) {
         await done.click();
         const litres = page.getByRole('button', { name: /^As planned: / });
         if (await litres.isVisible({ timeout: 300 }).catch(() => false)) await litres.click();
-        if (job) await expect.poll(async () => (await page.locator('.jobs li.did').count()) !== before || (await page.locator('.systemline').count()) > 0).toBe(true);
+        if (job)
+            await expect
+                .poll(
+                    async () =>
+                        (await page.locator('.jobs li.did').count()) !== before ||
+                        (await page.locator('.systemline').count()) > 0,
+                )
+                .toBe(true);
         const next = page.getByRole('button', { name: /^Next: / });
         if (await next.count()) await next.click();
     }
@@ -99,7 +117,9 @@ for (const size of ['desktop', 'phone'] as const) {
             await planner.goto('/systems/1/tasks');
             await planner.getByRole('button', { name: 'Add a job that recurs' }).click();
             await planner.getByLabel('Job', { exact: true }).selectOption({ label: 'Carbon' });
-            await planner.getByLabel(/^Last done on/).fill(new Date(Date.now() - 45 * 86_400_000).toISOString().slice(0, 10));
+            await planner
+                .getByLabel(/^Last done on/)
+                .fill(new Date(Date.now() - 45 * 86_400_000).toISOString().slice(0, 10));
             await planner.getByRole('button', { name: 'Keep', exact: true }).click();
             await expect(planner.getByText(/^Kept\. It is due/)).toBeVisible();
         }
@@ -132,12 +152,20 @@ for (const size of ['desktop', 'phone'] as const) {
 
         const client = await pageAs(browser, 'client', { viewport: SIZES[size] });
         await client.goto('/');
-        await client.getByRole('region', { name: 'Reports' }).getByRole('link', { name: /Visit of/ }).first().click();
+        await client
+            .getByRole('region', { name: 'Reports' })
+            .getByRole('link', { name: /Visit of/ })
+            .first()
+            .click();
         await expect(client.getByText(`All is well, ${size}.`)).toBeVisible();
         await expect(client.getByText('A second heater on its own socket')).toBeVisible();
-        const pdf = await client.request.get((await client.getByRole('link', { name: 'As PDF' }).getAttribute('href')) as string);
+        const pdf = await client.request.get(
+            (await client.getByRole('link', { name: 'As PDF' }).getAttribute('href')) as string,
+        );
         expect(pdf.headers()['content-type']).toBe('application/pdf');
-        expect(await client.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(SIZES[size].width);
+        expect(await client.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+            SIZES[size].width,
+        );
     });
 }
 
@@ -154,8 +182,16 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await expect(tech.getByText('2 kept here')).toBeVisible();
     await expect(tech.getByText('no signal')).toBeVisible();
     await tech.reload().catch(() => null);
-    // A page that failed to load comes again by itself when the signal is back, unseen by the route below: left behind first.
-    await expect.poll(() => tech.goto('about:blank').then(() => tech.url(), () => '')).toBe('about:blank');
+    // A page that failed to load comes again by itself when the signal is back, unseen by the route below: left
+    // behind first.
+    await expect
+        .poll(() =>
+            tech.goto('about:blank').then(
+                () => tech.url(),
+                () => '',
+            ),
+        )
+        .toBe('about:blank');
     // The first answer is lost on its way: the office has the notes, the phone does not know.
     let lost = 0;
     await tech.context().route('**/entries', async (route) => {
@@ -188,14 +224,17 @@ test('without signal everything typed stays, and goes once when it is back', asy
     await tech.getByRole('button', { name: /^Ammonia, total as N/ }).click();
     await tech.getByRole('button', { name: '3', exact: true }).click();
     await tech.getByRole('button', { name: 'Keep it' }).click();
-    await expect(tech.getByRole('alert').filter({ hasText: 'Looked up on this phone.' })).toContainText(/^Stop\. Free ammonia burns gills/);
+    await expect(tech.getByRole('alert').filter({ hasText: 'Looked up on this phone.' })).toContainText(
+        /^Stop\. Free ammonia burns gills/,
+    );
     await mend(tech);
     await expect(tech.getByText(/^Stop\. Free ammonia .* change water now/).first()).toBeVisible({ timeout: 20_000 });
     await expect(tech.getByText('Looked up on this phone.')).toHaveCount(0);
 
     const record = (await tech.getByRole('link', { name: 'the whole record' }).getAttribute('href')) as string;
     await tech.goto(`${record}/log`);
-    for (const words of ['The left pump hums.', 'Salt creep on the lid.', 'Float needs a clean.']) await expect(tech.getByText(words)).toHaveCount(1);
+    for (const words of ['The left pump hums.', 'Salt creep on the lid.', 'Float needs a clean.'])
+        await expect(tech.getByText(words)).toHaveCount(1);
 });
 
 /** No signal: said to the page, and held for what a page begins while it is being told. */
@@ -229,9 +268,13 @@ test('a crew’s calendar is read by another program as it stands on the board',
     expect(events.length).toBeGreaterThan(3);
     const chip = planner.locator('.weekboard tbody tr', { hasText: 'South van' }).locator('li.planned').first();
     await planner.goto('/rounds');
-    if (!(await chip.count())) await planner.goto(`/rounds?week=${new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10)}`);
+    if (!(await chip.count()))
+        await planner.goto(`/rounds?week=${new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10)}`);
     const [at, place] = [await chip.locator('.t').textContent(), await chip.locator('b').textContent()];
-    const clock = (e: ICAL.Event) => e.startDate.toJSDate().toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'Europe/London' });
+    const clock = (e: ICAL.Event) =>
+        e.startDate
+            .toJSDate()
+            .toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'Europe/London' });
     expect(events.some((e) => e.summary.startsWith(place as string) && clock(e) === at)).toBe(true);
     expect(events.every((e) => e.uid !== '' && e.endDate.compare(e.startDate) > 0)).toBe(true);
 });
@@ -241,5 +284,10 @@ test('the fleet’s hours in hand are worked out while one watches', async ({ br
     await owner.goto('/risk?night=winter-night');
     await owner.getByRole('button', { name: 'Work it out' }).click();
     await expect(owner.getByText('oldest worked out just now')).toBeVisible({ timeout: 30_000 });
-    await expect(owner.getByRole('table', { name: /shortest time in hand first/ }).getByRole('row').nth(1)).toContainText(/too late|would notice|in hand|h /);
+    await expect(
+        owner
+            .getByRole('table', { name: /shortest time in hand first/ })
+            .getByRole('row')
+            .nth(1),
+    ).toContainText(/too late|would notice|in hand|h /);
 });

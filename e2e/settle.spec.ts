@@ -1,6 +1,8 @@
 import { allKept, expect, open, pageAs, test } from './as';
 
-test('what the first call says stands beside the plan, and its plugs, pumps and day are drawn as they are typed', async ({ browser }) => {
+test('what the first call says stands beside the plan, and its plugs, pumps and day are drawn as they are typed', async ({
+    browser,
+}) => {
     const page = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
     await page.goto('/plans?q=Larger');
     await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
@@ -22,7 +24,12 @@ test('what the first call says stands beside the plan, and its plugs, pumps and 
     await expect(page.locator('.circuit')).toHaveCount(2);
     await circuit.fill('1');
     await circuit.press('Tab');
-    await expect(page.getByText('Must be 2, as the rest of strip 3.').or(page.getByText('Must be 1, as the rest of strip 3.')).first()).toBeVisible();
+    await expect(
+        page
+            .getByText('Must be 2, as the rest of strip 3.')
+            .or(page.getByText('Must be 1, as the rest of strip 3.'))
+            .first(),
+    ).toBeVisible();
     await page.getByLabel('Device 5: number of its power strip').fill('1');
     await page.getByLabel('Device 5: number of its power strip').press('Tab');
     await expect(margin.getByText('All heaters on strip 1')).toBeVisible();
@@ -65,12 +72,17 @@ test('on a phone a fact gets its photo, and the gate asks what was looked at', a
     const phone = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
     await phone.goto('/sites/2');
     await open(phone, 'Floor');
-    const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64');
+    const png = Buffer.from(
+        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+        'base64',
+    );
     const fact = phone.locator('.fact', { hasText: 'Storey' }).first();
     await fact.locator('input[type=file]').setInputFiles({ name: 'storey.png', mimeType: 'image/png', buffer: png });
     await expect(fact.getByRole('link', { name: /Storey, photo 1$/ })).toBeVisible();
     expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-    const photo = await phone.request.get((await fact.getByRole('link', { name: /photo 1$/ }).getAttribute('href')) as string);
+    const photo = await phone.request.get(
+        (await fact.getByRole('link', { name: /photo 1$/ }).getAttribute('href')) as string,
+    );
     expect(photo.headers()['content-type']).toBe('image/png');
 
     await phone.goto('/plan-versions/2');

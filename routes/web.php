@@ -83,11 +83,17 @@ use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
-    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in')->name('sign-in.store');
+    Route::post('/sign-in', [SessionController::class, 'store'])
+        ->middleware('throttle:sign-in')
+        ->name('sign-in.store');
     Route::get('/forgot-password', [PasswordResetController::class, 'create'])->name('password.request');
-    Route::post('/forgot-password', [PasswordResetController::class, 'store'])->middleware('throttle:mail')->name('password.email');
+    Route::post('/forgot-password', [PasswordResetController::class, 'store'])
+        ->middleware('throttle:mail')
+        ->name('password.email');
     Route::get('/reset-password/{token}', [PasswordResetController::class, 'edit'])->name('password.reset');
-    Route::post('/reset-password', [PasswordResetController::class, 'update'])->middleware('throttle:mail')->name('password.update');
+    Route::post('/reset-password', [PasswordResetController::class, 'update'])
+        ->middleware('throttle:mail')
+        ->name('password.update');
 });
 
 Route::middleware('auth')->group(function (): void {
@@ -99,17 +105,23 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
-    Route::put('/settings/password', [SettingsController::class, 'password'])->middleware('throttle:sign-in')->name('settings.password');
+    Route::put('/settings/password', [SettingsController::class, 'password'])
+        ->middleware('throttle:sign-in')
+        ->name('settings.password');
     Route::get('/settings/people', [PeopleController::class, 'index'])->name('people');
     Route::post('/settings/people', [PeopleController::class, 'store'])->name('people.store');
     Route::post('/settings/people/{user}/archive', [PeopleController::class, 'archive'])->name('people.archive');
     Route::get('/settings/parameters', [OwnParameterController::class, 'index'])->name('parameters');
     Route::post('/settings/parameters', [OwnParameterController::class, 'store'])->name('parameters.store');
-    Route::post('/settings/parameters/{own}/archive', [OwnParameterController::class, 'archive'])->name('parameters.archive');
+    Route::post('/settings/parameters/{own}/archive', [OwnParameterController::class, 'archive'])->name(
+        'parameters.archive',
+    );
     Route::get('/settings/products', [ProductController::class, 'index'])->name('products');
     Route::post('/settings/products', [ProductController::class, 'store'])->name('products.store');
     Route::put('/settings/products/{product}', [ProductController::class, 'update'])->name('products.update');
-    Route::post('/settings/products/{product}/attachments', [ProductController::class, 'sheet'])->name('products.sheet');
+    Route::post('/settings/products/{product}/attachments', [ProductController::class, 'sheet'])->name(
+        'products.sheet',
+    );
     Route::get('/systems/{system}/fault', [FaultController::class, 'show'])->name('systems.fault');
     Route::post('/systems/{system}/fault', [FaultController::class, 'store'])->name('systems.fault.store');
     Route::get('/systems/{system}/trials', [TrialController::class, 'ofSystem'])->name('systems.trials');
@@ -123,8 +135,12 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/settings/jobs/{taskType}', [JobSheetController::class, 'update'])->name('jobs.update');
     Route::get('/sites/{site}/jobs', [JobSheetController::class, 'ofSite'])->name('sites.jobs');
     Route::post('/sites/{site}/jobs', [JobSheetController::class, 'differ'])->name('site-steps.store');
-    Route::post('/site-steps/{siteStep}/archive', [JobSheetController::class, 'asElsewhere'])->name('site-steps.archive');
-    Route::post('/settings/products/{product}/archive', [ProductController::class, 'archive'])->name('products.archive');
+    Route::post('/site-steps/{siteStep}/archive', [JobSheetController::class, 'asElsewhere'])->name(
+        'site-steps.archive',
+    );
+    Route::post('/settings/products/{product}/archive', [ProductController::class, 'archive'])->name(
+        'products.archive',
+    );
     Route::get('/settings/mail', MailCatcherController::class)->name('mail');
     Route::get('/settings/audit', AuditController::class)->name('audit');
 
@@ -148,13 +164,19 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/sites/{site}/enquiry', [EnquiryController::class, 'update'])->name('sites.enquiry');
     Route::put('/sites/{site}/passages', [PassageController::class, 'update'])->name('passages.update');
     Route::post('/sites/{site}/codes', [SiteCodeController::class, 'store'])->name('codes.store');
-    Route::post('/codes/{code}/reveal', [SiteCodeController::class, 'reveal'])->middleware('throttle:mail')->name('codes.reveal');
+    Route::post('/codes/{code}/reveal', [SiteCodeController::class, 'reveal'])
+        ->middleware('throttle:mail')
+        ->name('codes.reveal');
     Route::post('/codes/{code}/archive', [SiteCodeController::class, 'archive'])->name('codes.archive');
 
-    Route::post('/sites/{site}/attachments', [AttachmentController::class, 'storeForSite'])->name('sites.attachments.store');
+    Route::post('/sites/{site}/attachments', [AttachmentController::class, 'storeForSite'])->name(
+        'sites.attachments.store',
+    );
     Route::post('/systems/{system}/attachments', SystemAttachmentController::class)->name('systems.attachments.store');
     Route::get('/attachments/{attachment}', [AttachmentController::class, 'show'])->name('attachments.show');
-    Route::post('/attachments/{attachment}/archive', [AttachmentController::class, 'archive'])->name('attachments.archive');
+    Route::post('/attachments/{attachment}/archive', [AttachmentController::class, 'archive'])->name(
+        'attachments.archive',
+    );
 
     Route::get('/plans', [PlanController::class, 'index'])->name('plans');
     Route::post('/sites/{site}/plans', [PlanController::class, 'store'])->name('plans.store');
@@ -174,7 +196,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/consents/{consent}/give', [ConsentController::class, 'give'])->name('consents.give');
     Route::post('/consents/{consent}/remove', [ConsentController::class, 'remove'])->name('consents.remove');
     Route::post('/plan-versions/{version}/stages/{stage}', [StageController::class, 'store'])->name('stages.pass');
-    Route::post('/plan-versions/{version}/stages/{stage}/reopen', [StageController::class, 'reopen'])->name('stages.reopen');
+    Route::post('/plan-versions/{version}/stages/{stage}/reopen', [StageController::class, 'reopen'])->name(
+        'stages.reopen',
+    );
     Route::get('/plan-versions/{version}/sheet.pdf', PlanSheetController::class)->name('versions.sheet');
 
     Route::get('/plan-versions/{version}/holes.pdf', HoleTemplateController::class)->name('versions.holes');
@@ -182,10 +206,18 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/plan-versions/{version}/quote.pdf', QuoteController::class)->name('versions.quote');
     Route::get('/sites/{site}/options', OptionsController::class)->name('sites.options');
     Route::post('/plan-versions/{version}/risks', [AcceptedRiskController::class, 'store'])->name('versions.risks');
-    Route::put('/plan-versions/{version}/stages/{stage}/firm', [StageFirmController::class, 'update'])->name('stages.firm');
-    Route::put('/plan-versions/{version}/stages/{stage}/tools', [StageToolController::class, 'update'])->name('stages.tools');
-    Route::post('/plan-versions/{version}/stages/{stage}/missed', [StageToolController::class, 'missed'])->name('stages.missed');
-    Route::post('/plan-versions/{version}/stages/{stage}/carry', [StageToolController::class, 'carry'])->name('stages.carry');
+    Route::put('/plan-versions/{version}/stages/{stage}/firm', [StageFirmController::class, 'update'])->name(
+        'stages.firm',
+    );
+    Route::put('/plan-versions/{version}/stages/{stage}/tools', [StageToolController::class, 'update'])->name(
+        'stages.tools',
+    );
+    Route::post('/plan-versions/{version}/stages/{stage}/missed', [StageToolController::class, 'missed'])->name(
+        'stages.missed',
+    );
+    Route::post('/plan-versions/{version}/stages/{stage}/carry', [StageToolController::class, 'carry'])->name(
+        'stages.carry',
+    );
     Route::post('/plan-versions/{version}/joints', [JointLookController::class, 'store'])->name('versions.joints');
     Route::get('/settings/house', [HouseLimitController::class, 'index'])->name('house');
     Route::put('/settings/house/{limit}', [HouseLimitController::class, 'update'])->name('house.update');
@@ -197,7 +229,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/settings/suppliers', [SupplierController::class, 'index'])->name('suppliers');
     Route::post('/settings/suppliers', [SupplierController::class, 'store'])->name('suppliers.store');
     Route::put('/settings/suppliers/{supplier}', [SupplierController::class, 'update'])->name('suppliers.update');
-    Route::post('/settings/suppliers/{supplier}/archive', [SupplierController::class, 'archive'])->name('suppliers.archive');
+    Route::post('/settings/suppliers/{supplier}/archive', [SupplierController::class, 'archive'])->name(
+        'suppliers.archive',
+    );
     Route::get('/settings/prices', [PriceController::class, 'index'])->name('prices');
     Route::put('/settings/prices', [PriceController::class, 'update'])->name('prices.update');
     Route::get('/settings/prices.csv', [PriceController::class, 'csv'])->name('prices.csv');
@@ -206,7 +240,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/systems', [SystemController::class, 'index'])->name('systems');
     Route::post('/sites/{site}/systems', [SystemController::class, 'store'])->name('systems.store');
     Route::get('/systems/{system}/handover.pdf', HandoverController::class)->name('systems.handover');
-    Route::get('/systems/{system}/{tab?}', [SystemController::class, 'show'])->where('tab', 'register|readings|regime|log|papers')->name('systems.show');
+    Route::get('/systems/{system}/{tab?}', [SystemController::class, 'show'])
+        ->where('tab', 'register|readings|regime|log|papers')
+        ->name('systems.show');
     Route::post('/systems/{system}/materials', [MaterialController::class, 'store'])->name('materials.store');
     Route::post('/materials/{material}/archive', [MaterialController::class, 'archive'])->name('materials.archive');
     Route::put('/systems/{system}', [SystemController::class, 'update'])->name('systems.update');
@@ -224,8 +260,12 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/systems/{system}/items', [ItemController::class, 'store'])->name('items.store');
     Route::put('/items/{item}', [ItemController::class, 'update'])->name('items.update');
     Route::post('/items/{item}/dosing-flow', [ItemController::class, 'dosingFlow'])->name('items.dosing-flow');
-    Route::post('/items/{item}/attachments', [SystemAttachmentController::class, 'ofItem'])->name('items.attachments.store');
-    Route::get('/systems/{system}/sums/{sum?}', [SumController::class, 'show'])->where('sum', '[a-z-]+')->name('sums');
+    Route::post('/items/{item}/attachments', [SystemAttachmentController::class, 'ofItem'])->name(
+        'items.attachments.store',
+    );
+    Route::get('/systems/{system}/sums/{sum?}', [SumController::class, 'show'])
+        ->where('sum', '[a-z-]+')
+        ->name('sums');
     Route::get('/systems/{system}/readings.csv', [ApiController::class, 'readingsCsv'])->name('readings.csv');
     Route::get('/systems/{system}/risk', [RiskController::class, 'show'])->name('systems.risk');
     Route::put('/systems/{system}/life', [RiskController::class, 'life'])->name('systems.life');
@@ -285,7 +325,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/rounds/roster/on-call', [RosterController::class, 'onCall'])->name('roster.on-call');
     Route::post('/rounds/roster/absence', [RosterController::class, 'absence'])->name('roster.absence');
     Route::post('/rounds/roster/holiday', [RosterController::class, 'holiday'])->name('roster.holiday');
-    Route::delete('/rounds/roster/{kind}/{id}', [RosterController::class, 'remove'])->whereIn('kind', ['on-call', 'absence', 'holiday'])->whereNumber('id')->name('roster.remove');
+    Route::delete('/rounds/roster/{kind}/{id}', [RosterController::class, 'remove'])
+        ->whereIn('kind', ['on-call', 'absence', 'holiday'])
+        ->whereNumber('id')
+        ->name('roster.remove');
     Route::get('/rounds/feeds', [FeedController::class, 'index'])->name('feeds');
     Route::post('/rounds/feeds', [FeedController::class, 'store'])->name('feeds.store');
     Route::post('/rounds/feeds/{feed}/revoke', [FeedController::class, 'revoke'])->name('feeds.revoke');
@@ -316,8 +359,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/reports/{report}/photo', [ReportController::class, 'photo'])->name('reports.photo');
 
     Route::get('/settings/tokens', [TokenController::class, 'index'])->name('tokens');
-    Route::post('/settings/tokens', [TokenController::class, 'store'])->middleware('throttle:mail')->name('tokens.store');
-    Route::post('/settings/tokens/{token}/revoke', [TokenController::class, 'revoke'])->whereNumber('token')->name('tokens.revoke');
+    Route::post('/settings/tokens', [TokenController::class, 'store'])
+        ->middleware('throttle:mail')
+        ->name('tokens.store');
+    Route::post('/settings/tokens/{token}/revoke', [TokenController::class, 'revoke'])
+        ->whereNumber('token')
+        ->name('tokens.revoke');
     Route::get('/settings/api', [TokenController::class, 'page'])->name('api.page');
     Route::put('/settings/people/{user}', [PeopleController::class, 'update'])->name('people.update');
 });

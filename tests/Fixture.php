@@ -33,18 +33,30 @@ final class Fixture
         $values = [...Builds::facts($build), ...Builds::cabinet($build), ...$changed];
         self::door($site);
 
-        return Plan::query()->create(['site_id' => $site->id, 'name' => 'Plan '.uniqid(), 'user_id' => $user->id, 'revision' => 1, 'draft' => ['values' => $values, 'bases' => [], 'chambers' => Builds::chambers($build)]]);
+        return Plan::query()->create([
+            'site_id' => $site->id,
+            'name' => 'Plan '.uniqid(),
+            'user_id' => $user->id,
+            'revision' => 1,
+            'draft' => ['values' => $values, 'bases' => [], 'chambers' => Builds::chambers($build)],
+        ]);
     }
 
     /** A way in that every usual piece passes. */
     public static function door(Site $site): void
     {
-        $site->passages()->firstOrCreate(['name' => 'Front door'], ['width_mm' => 880.0, 'height_mm' => 2000.0, 'position' => 0]);
+        $site
+            ->passages()
+            ->firstOrCreate(['name' => 'Front door'], ['width_mm' => 880.0, 'height_mm' => 2000.0, 'position' => 0]);
     }
 
     public static function system(Site $site, User $user, string $name = 'Reef', string $regime = 'natural'): System
     {
-        $system = SystemStart::directly($site, ['name' => $name, 'kind' => 'mixed reef', 'regime' => $regime, 'started_precision' => 'day'], $user);
+        $system = SystemStart::directly(
+            $site,
+            ['name' => $name, 'kind' => 'mixed reef', 'regime' => $regime, 'started_precision' => 'day'],
+            $user,
+        );
         SystemFacts::write($system, Builds::facts('standard'), [], Builds::chambers('standard'));
 
         return $system->refresh();
@@ -52,12 +64,29 @@ final class Fixture
 
     public static function mix(): SaltMix
     {
-        return SaltMix::query()->firstOrCreate(['name' => 'Plain'], ['grams_per_l' => 38.5, 'usable_from_h' => 4, 'usable_until_h' => 336]);
+        return SaltMix::query()->firstOrCreate(
+            ['name' => 'Plain'],
+            ['grams_per_l' => 38.5, 'usable_from_h' => 4, 'usable_until_h' => 336],
+        );
     }
 
     public static function depot(): Depot
     {
-        return Depot::query()->firstOrCreate(['name' => 'Yard'], ['lat' => 53.6, 'lon' => 1.6, 'ro_rated_ld' => 1200, 'feed_c' => 15, 'ro_stored_l' => 400, 'ro_tank_l' => 600, 'vessels_l' => [300, 300], 'heat_w' => 2000, 'target_c' => 25, 'reserve_ro_l' => 0]);
+        return Depot::query()->firstOrCreate(
+            ['name' => 'Yard'],
+            [
+                'lat' => 53.6,
+                'lon' => 1.6,
+                'ro_rated_ld' => 1200,
+                'feed_c' => 15,
+                'ro_stored_l' => 400,
+                'ro_tank_l' => 600,
+                'vessels_l' => [300, 300],
+                'heat_w' => 2000,
+                'target_c' => 25,
+                'reserve_ro_l' => 0,
+            ],
+        );
     }
 
     /** A crew that drives every day, of these people or of nobody. */
@@ -65,7 +94,12 @@ final class Fixture
     {
         $n = Crew::query()->count() + 1;
         $vehicle = Vehicle::query()->create(['name' => "Van {$n}", 'payload_kg' => 900, 'salt_l' => 300, 'ro_l' => 60]);
-        $crew = Crew::query()->create(['name' => "Crew {$n}", 'depot_id' => self::depot()->id, 'vehicle_id' => $vehicle->id, 'from_on' => '2020-01-01']);
+        $crew = Crew::query()->create([
+            'name' => "Crew {$n}",
+            'depot_id' => self::depot()->id,
+            'vehicle_id' => $vehicle->id,
+            'from_on' => '2020-01-01',
+        ]);
         $crew->members()->sync(array_map(fn (User $u): int => $u->id, $members));
 
         return $crew->refresh();
@@ -81,7 +115,12 @@ final class Fixture
     public static function task(System $system, string $key, int $daysAgo = 14): Task
     {
         $type = self::taskType($key);
-        $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => $type->every_days, 'last_done_on' => Days::today()->subDays($daysAgo)->toDateString()]);
+        $task = new Task([
+            'system_id' => $system->id,
+            'task_type_id' => $type->id,
+            'every_days' => $type->every_days,
+            'last_done_on' => Days::today()->subDays($daysAgo)->toDateString(),
+        ]);
         $task->setRelation('type', $type)->settle();
         $task->save();
 
@@ -93,12 +132,31 @@ final class Fixture
     {
         $today = Days::today();
         $visit = Visit::query()->create([
-            'site_id' => $system->site_id, 'crew_id' => $crew?->id, 'planned_on' => $crew === null ? null : $today->toDateString(), 'starts_at' => $crew === null ? null : Days::moment($today->toDateString(), 540), 'minutes' => 60,
-            'state' => $crew === null ? Visit::OPEN : Visit::PLANNED, 'earliest_on' => $today->subDays(2)->toDateString(), 'due_on' => $today->toDateString(), 'latest_on' => $today->addDays(9)->toDateString(), 'skills' => [], 'kg' => 15,
+            'site_id' => $system->site_id,
+            'crew_id' => $crew?->id,
+            'planned_on' => $crew === null ? null : $today->toDateString(),
+            'starts_at' => $crew === null ? null : Days::moment($today->toDateString(), 540),
+            'minutes' => 60,
+            'state' => $crew === null ? Visit::OPEN : Visit::PLANNED,
+            'earliest_on' => $today->subDays(2)->toDateString(),
+            'due_on' => $today->toDateString(),
+            'latest_on' => $today->addDays(9)->toDateString(),
+            'skills' => [],
+            'kg' => 15,
         ]);
         foreach ($keys as $key) {
             $task = self::task($system, $key);
-            $visit->tasks()->create(['system_id' => $system->id, 'task_id' => $task->id, 'task_type_id' => $task->task_type_id, 'minutes' => 10, 'steps' => [], 'litres' => $key === 'change' ? 40 : null, 'reason' => $key === 'change' ? 'routine' : null]);
+            $visit
+                ->tasks()
+                ->create([
+                    'system_id' => $system->id,
+                    'task_id' => $task->id,
+                    'task_type_id' => $task->task_type_id,
+                    'minutes' => 10,
+                    'steps' => [],
+                    'litres' => $key === 'change' ? 40 : null,
+                    'reason' => $key === 'change' ? 'routine' : null,
+                ]);
         }
 
         return $visit->refresh();
@@ -109,9 +167,31 @@ final class Fixture
     {
         $visit = self::visit($system, null, 'glass');
         $visit->tasks()->update(['state' => 'done', 'done_at' => now(), 'done_by' => $by->id]);
-        $visit->update(['state' => Visit::CLOSED, 'opened_at' => now()->subHour(), 'closed_at' => now(), 'closed_by' => $by->id, 'actual_min' => 60]);
-        Storage::disk('local')->put('attachments/photo', (string) base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true));
-        $visit->attachments()->create(['kind' => 'photo', 'original_name' => 'a.png', 'mime' => 'image/png', 'bytes' => 70, 'sha256' => str_repeat('1', 64), 'path' => 'attachments/photo', 'user_id' => $by->id]);
+        $visit->update([
+            'state' => Visit::CLOSED,
+            'opened_at' => now()->subHour(),
+            'closed_at' => now(),
+            'closed_by' => $by->id,
+            'actual_min' => 60,
+        ]);
+        Storage::disk('local')->put(
+            'attachments/photo',
+            (string) base64_decode(
+                'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+                true,
+            ),
+        );
+        $visit
+            ->attachments()
+            ->create([
+                'kind' => 'photo',
+                'original_name' => 'a.png',
+                'mime' => 'image/png',
+                'bytes' => 70,
+                'sha256' => str_repeat('1', 64),
+                'path' => 'attachments/photo',
+                'user_id' => $by->id,
+            ]);
         $report = DraftReport::of($visit);
         if ($sent) {
             $report->update(['sent_at' => now(), 'sent_by' => $by->id, 'sent_to' => ['a@b.example']]);

@@ -13,7 +13,21 @@ use PHPat\Test\PHPat;
 final class House
 {
     /** Lowest first. Front puts the rooms together and may know them all. */
-    public const ROOMS = ['House', 'Team', 'Clients', 'Systems', 'Build', 'Alerts', 'Risk', 'Water', 'Rounds', 'Reports', 'Api', 'Demo', 'Front'];
+    public const ROOMS = [
+        'House',
+        'Team',
+        'Clients',
+        'Systems',
+        'Build',
+        'Alerts',
+        'Risk',
+        'Water',
+        'Rounds',
+        'Reports',
+        'Api',
+        'Demo',
+        'Front',
+    ];
 
     /** @return iterable<Rule> */
     #[TestRule]

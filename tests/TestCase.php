@@ -66,11 +66,23 @@ abstract class TestCase extends BaseTestCase
         static $n = 0;
         $n++;
 
-        return User::query()->forceCreate(['name' => ucfirst($role)." {$n}", 'email' => "{$role}{$n}@test.example", 'password' => 'a-long-enough-password', 'role' => $role, 'client_id' => $clientId])->refresh();
+        return User::query()
+            ->forceCreate([
+                'name' => ucfirst($role)." {$n}",
+                'email' => "{$role}{$n}@test.example",
+                'password' => 'a-long-enough-password',
+                'role' => $role,
+                'client_id' => $clientId,
+            ])
+            ->refresh();
     }
 
     protected static function site(string $client = 'Family Test', string $name = 'House'): Site
     {
-        return Site::query()->create(['client_id' => Client::query()->firstOrCreate(['name' => $client])->id, 'name' => $name, 'timezone' => 'UTC']);
+        return Site::query()->create([
+            'client_id' => Client::query()->firstOrCreate(['name' => $client])->id,
+            'name' => $name,
+            'timezone' => 'UTC',
+        ]);
     }
 }

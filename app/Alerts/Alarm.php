@@ -20,12 +20,30 @@ final class Alarm extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['system_id', 'name', 'watches', 'quantity', 'low_limit', 'high_limit', 'delay_min', 'on_its_own', 'tested_on', 'test_every_days'];
+    protected $fillable = [
+        'system_id',
+        'name',
+        'watches',
+        'quantity',
+        'low_limit',
+        'high_limit',
+        'delay_min',
+        'on_its_own',
+        'tested_on',
+        'test_every_days',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['watches' => 'array', 'quantity' => AlarmQuantity::class, 'on_its_own' => 'boolean', 'tested_on' => 'immutable_date', 'archived_at' => 'datetime', 'test_every_days' => 'integer'];
+        return [
+            'watches' => 'array',
+            'quantity' => AlarmQuantity::class,
+            'on_its_own' => 'boolean',
+            'tested_on' => 'immutable_date',
+            'archived_at' => 'datetime',
+            'test_every_days' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<System, $this> */
@@ -48,10 +66,23 @@ final class Alarm extends Model
      */
     public function scopeLacksLimit(Builder $query): Builder
     {
-        $limited = array_values(array_map(fn (AlarmQuantity $q): string => $q->value, array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits())));
+        $limited = array_values(
+            array_map(
+                fn (AlarmQuantity $q): string => $q->value,
+                array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits()),
+            ),
+        );
 
-        return $query->where(fn (Builder $q) => $q->whereNull('quantity')
-            ->orWhere(fn (Builder $limits) => $limits->whereIn('quantity', $limited)->whereNull('low_limit')->whereNull('high_limit')));
+        return $query->where(
+            fn (Builder $q) => $q
+                ->whereNull('quantity')
+                ->orWhere(
+                    fn (Builder $limits) => $limits
+                        ->whereIn('quantity', $limited)
+                        ->whereNull('low_limit')
+                        ->whereNull('high_limit'),
+                ),
+        );
     }
 
     /**
@@ -62,7 +93,11 @@ final class Alarm extends Model
      */
     public function scopeUntested(Builder $query): Builder
     {
-        return $query->where(fn (Builder $q) => $q->whereNull('tested_on')->orWhereRaw('date_add(tested_on, interval test_every_days day) <= ?', [now()->toDateTimeString()]));
+        return $query->where(
+            fn (Builder $q) => $q
+                ->whereNull('tested_on')
+                ->orWhereRaw('date_add(tested_on, interval test_every_days day) <= ?', [now()->toDateTimeString()]),
+        );
     }
 
     /** Somebody made it call, no longer ago than its interval. */

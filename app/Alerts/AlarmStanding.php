@@ -22,15 +22,21 @@ enum AlarmStanding: string
      */
     public static function of(Alarm $alarm, Collection $absences, string $day): self
     {
-        $away = $absences->filter(fn (Absence $a): bool => $a->from_on->toDateString() <= $day && $a->until_on->toDateString() >= $day)->pluck('user_id');
-        $answers = fn (AlarmCall $c): bool => $c->user !== null && ! $c->user->isArchived() && ! $away->contains($c->user_id);
+        $away = $absences
+            ->filter(
+                fn (Absence $a): bool => $a->from_on->toDateString() <= $day && $a->until_on->toDateString() >= $day,
+            )
+            ->pluck('user_id');
+        $answers = fn (AlarmCall $c): bool => $c->user !== null &&
+            ! $c->user->isArchived() &&
+            ! $away->contains($c->user_id);
         $hasNoLimit = $alarm->low_limit === null && $alarm->high_limit === null;
 
         return match (true) {
             $alarm->calls->isEmpty() => self::CallsNobody,
             ! $alarm->calls->contains($answers) => self::AllAway,
             ! $alarm->isTested() => self::Untested,
-            $alarm->quantity === null || $alarm->quantity->hasLimits() && $hasNoLimit => self::NeedsLimit,
+            $alarm->quantity === null || ($alarm->quantity->hasLimits() && $hasNoLimit) => self::NeedsLimit,
             default => self::Sound,
         };
     }
@@ -49,7 +55,9 @@ enum AlarmStanding: string
     public function mark(): string
     {
         return match ($this) {
-            self::Sound => 'fine', self::AllAway, self::CallsNobody => 'stop', self::Untested, self::NeedsLimit => 'watch',
+            self::Sound => 'fine',
+            self::AllAway, self::CallsNobody => 'stop',
+            self::Untested, self::NeedsLimit => 'watch',
         };
     }
 }

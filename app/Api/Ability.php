@@ -15,13 +15,19 @@ enum Ability: string
     public function label(): string
     {
         return match ($this) {
-            self::Ask => 'ask the core a question', self::Systems => 'read systems', self::Readings => 'read readings', self::Visits => 'read visits',
+            self::Ask => 'ask the core a question',
+            self::Systems => 'read systems',
+            self::Readings => 'read readings',
+            self::Visits => 'read visits',
         };
     }
 
     /** @return array<string, string> */
     public static function labels(): array
     {
-        return array_combine(array_column(self::cases(), 'value'), array_map(fn (self $a): string => $a->label(), self::cases()));
+        return array_combine(
+            array_column(self::cases(), 'value'),
+            array_map(fn (self $a): string => $a->label(), self::cases()),
+        );
     }
 }

@@ -14,7 +14,13 @@ final readonly class Describes
      * @param  class-string|null  $of  the view answered, alone or in a list
      * @param  array<string, array{0: string, 1: string}>  $query  name → JSON type and what it is
      */
-    public function __construct(public string $summary, public string $ability, public ?string $of = null, public bool $many = false, public array $query = [], public bool $csv = false)
-    {
+    public function __construct(
+        public string $summary,
+        public string $ability,
+        public ?string $of = null,
+        public bool $many = false,
+        public array $query = [],
+        public bool $csv = false,
+    ) {
     }
 }

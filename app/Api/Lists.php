@@ -17,7 +17,17 @@ final class Lists
     /** @return Builder<System> */
     public static function systems(User $user): Builder
     {
-        return System::query()->current()->with(['site.client', 'vessels'])->when(! $user->isStaff(), fn (Builder $q) => $q->whereIn('site_id', Site::query()->where('client_id', $user->client_id)->select('id')))->orderBy('id');
+        return System::query()
+            ->current()
+            ->with(['site.client', 'vessels'])
+            ->when(
+                ! $user->isStaff(),
+                fn (Builder $q) => $q->whereIn(
+                    'site_id',
+                    Site::query()->where('client_id', $user->client_id)->select('id'),
+                ),
+            )
+            ->orderBy('id');
     }
 
     /**
@@ -26,10 +36,13 @@ final class Lists
      */
     public static function readings(System $system, array $given): Builder
     {
-        return Reading::query()->where('system_id', $system->id)
+        return Reading::query()
+            ->where('system_id', $system->id)
             ->when(isset($given['parameter']), fn (Builder $q) => $q->where('parameter', $given['parameter']))
             ->when(isset($given['from']), fn (Builder $q) => $q->where('taken_at', '>=', $given['from']))
-            ->when(isset($given['to']), fn (Builder $q) => $q->where('taken_at', '<=', $given['to']))->orderByDesc('taken_at')->orderByDesc('id');
+            ->when(isset($given['to']), fn (Builder $q) => $q->where('taken_at', '<=', $given['to']))
+            ->orderByDesc('taken_at')
+            ->orderByDesc('id');
     }
 
     /**
@@ -38,11 +51,28 @@ final class Lists
      */
     public static function visits(User $user, array $given): Builder
     {
-        return Visit::query()->with(['site', 'crew', 'tasks.type', 'tasks.system'])
-            ->when(! $user->isStaff(), fn (Builder $q) => $q->where('state', '<>', Visit::OPEN)->whereHas('site', fn (Builder $s) => $s->where('client_id', $user->client_id)))
-            ->when($user->isStaff() && ! $user->plans(), fn (Builder $q) => $q->whereHas('crew.members', fn (Builder $m) => $m->whereKey($user->id)))
+        return Visit::query()
+            ->with(['site', 'crew', 'tasks.type', 'tasks.system'])
+            ->when(
+                ! $user->isStaff(),
+                fn (Builder $q) => $q
+                    ->where('state', '<>', Visit::OPEN)
+                    ->whereHas('site', fn (Builder $s) => $s->where('client_id', $user->client_id)),
+            )
+            ->when(
+                $user->isStaff() && ! $user->plans(),
+                fn (Builder $q) => $q->whereHas('crew.members', fn (Builder $m) => $m->whereKey($user->id)),
+            )
             ->when(isset($given['state']), fn (Builder $q) => $q->where('state', $given['state']))
-            ->when(isset($given['from']), fn (Builder $q) => $q->whereRaw('COALESCE(planned_on, due_on) >= ?', [$given['from']]))
-            ->when(isset($given['to']), fn (Builder $q) => $q->whereRaw('COALESCE(planned_on, due_on) <= ?', [$given['to']]))->orderByRaw('COALESCE(planned_on, due_on) desc')->orderByDesc('id');
+            ->when(
+                isset($given['from']),
+                fn (Builder $q) => $q->whereRaw('COALESCE(planned_on, due_on) >= ?', [$given['from']]),
+            )
+            ->when(
+                isset($given['to']),
+                fn (Builder $q) => $q->whereRaw('COALESCE(planned_on, due_on) <= ?', [$given['to']]),
+            )
+            ->orderByRaw('COALESCE(planned_on, due_on) desc')
+            ->orderByDesc('id');
     }
 }

@@ -34,13 +34,26 @@ final class OpenApi
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Velbrin', 'version' => '1', 'description' => 'Marine aquariums: ask the arithmetic, read systems, readings and visits. Values are in the units their names carry. Arithmetic version '.Version::NUMBER.'.'],
+            'info' => [
+                'title' => 'Velbrin',
+                'version' => '1',
+                'description' => 'Marine aquariums: ask the arithmetic, read systems, readings and visits. Values are in the '.
+                    'units their names carry. Arithmetic version '.
+                    Version::NUMBER.
+                    '.',
+            ],
             'servers' => [['url' => rtrim(url('/api/v1'), '/')]],
             'jsonSchemaDialect' => Desk::DIALECT,
             'security' => [['token' => []]],
             'paths' => $paths,
             'components' => [
-                'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer', 'description' => 'A token made under Settings, with the abilities it needs.']],
+                'securitySchemes' => [
+                    'token' => [
+                        'type' => 'http',
+                        'scheme' => 'bearer',
+                        'description' => 'A token made under Settings, with the abilities it needs.',
+                    ],
+                ],
                 'schemas' => $schemas,
             ],
         ];
@@ -54,7 +67,9 @@ final class OpenApi
     {
         $action = $route->getActionName();
         [$class, $method] = str_contains($action, '@') ? explode('@', $action) : [$action, '__invoke'];
-        $described = (new ReflectionMethod($class, $method))->getAttributes(Describes::class)[0] ?? throw new LogicException("{$action} does not say what it does");
+        $described =
+            (new ReflectionMethod($class, $method))->getAttributes(Describes::class)[0] ??
+            throw new LogicException("{$action} does not say what it does");
         $says = $described->newInstance();
         $path = '/'.substr($route->uri(), strlen(self::PREFIX));
         if ($path === '/ask/{question}') {
@@ -66,25 +81,52 @@ final class OpenApi
             $parameters[] = ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']];
         }
         foreach ($says->query as $name => [$type, $what]) {
-            $parameters[] = ['name' => $name, 'in' => 'query', 'required' => false, 'description' => $what, 'schema' => ['type' => $type]];
+            $parameters[] = [
+                'name' => $name,
+                'in' => 'query',
+                'required' => false,
+                'description' => $what,
+                'schema' => ['type' => $type],
+            ];
         }
-        $content = $says->csv ? ['text/csv' => ['schema' => ['type' => 'string']]] : ['application/json' => ['schema' => self::answer($says, $schemas)]];
+        $content = $says->csv
+            ? ['text/csv' => ['schema' => ['type' => 'string']]]
+            : ['application/json' => ['schema' => self::answer($says, $schemas)]];
 
-        return [$path => ['operationId' => $method, 'summary' => $says->summary, 'description' => "Needs the ability {$says->ability}.", 'parameters' => $parameters, 'responses' => [200 => ['description' => 'The answer', 'content' => $content]] + self::refusals()]];
+        return [
+            $path => [
+                'operationId' => $method,
+                'summary' => $says->summary,
+                'description' => "Needs the ability {$says->ability}.",
+                'parameters' => $parameters,
+                'responses' => [200 => ['description' => 'The answer', 'content' => $content]] + self::refusals(),
+            ],
+        ];
     }
 
     /** @return array<string, array<string, mixed>> */
     private static function questions(): array
     {
-        $desk = new Desk;
+        $desk = new Desk();
         $paths = [];
         foreach (Desk::lines() as $name => $line) {
             $schema = $desk->schema($name);
             unset($schema['input']['$schema'], $schema['output']['$schema']);
             $paths["/ask/{$name}"] = [
-                'operationId' => 'ask-'.$name, 'summary' => $line, 'description' => 'Needs the ability ask.',
-                'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => $schema['input']]]],
-                'responses' => [200 => ['description' => 'The answer', 'content' => ['application/json' => ['schema' => $schema['output']]]], 422 => ['description' => 'A field is wrong: its name, what is wrong, what is allowed']] + self::refusals(),
+                'operationId' => 'ask-'.$name,
+                'summary' => $line,
+                'description' => 'Needs the ability ask.',
+                'requestBody' => [
+                    'required' => true,
+                    'content' => ['application/json' => ['schema' => $schema['input']]],
+                ],
+                'responses' => [
+                    200 => [
+                        'description' => 'The answer',
+                        'content' => ['application/json' => ['schema' => $schema['output']]],
+                    ],
+                    422 => ['description' => 'A field is wrong: its name, what is wrong, what is allowed'],
+                ] + self::refusals(),
             ];
         }
 
@@ -94,7 +136,11 @@ final class OpenApi
     /** @return array<int, array{description: string}> by status */
     private static function refusals(): array
     {
-        return [401 => ['description' => 'No token, or one that was taken back'], 403 => ['description' => 'The token or its owner may not'], 429 => ['description' => 'Too many calls; wait for Retry-After seconds']];
+        return [
+            401 => ['description' => 'No token, or one that was taken back'],
+            403 => ['description' => 'The token or its owner may not'],
+            429 => ['description' => 'Too many calls; wait for Retry-After seconds'],
+        ];
     }
 
     /**
@@ -104,14 +150,24 @@ final class OpenApi
     private static function answer(Describes $says, array &$schemas): array
     {
         if ($says->of === null) {
-            return ['type' => 'object', 'properties' => ['data' => ['type' => 'object', 'additionalProperties' => ['type' => 'string']]]];
+            return [
+                'type' => 'object',
+                'properties' => ['data' => ['type' => 'object', 'additionalProperties' => ['type' => 'string']]],
+            ];
         }
         $name = substr((new ReflectionClass($says->of))->getShortName(), 3);
         $schemas[$name] ??= self::schema($says->of);
         $one = ['$ref' => "#/components/schemas/{$name}"];
 
         return $says->many
-            ? ['type' => 'object', 'required' => ['data', 'next'], 'properties' => ['data' => ['type' => 'array', 'items' => $one], 'next' => ['type' => ['string', 'null'], 'description' => 'address of the next page']]]
+            ? [
+                'type' => 'object',
+                'required' => ['data', 'next'],
+                'properties' => [
+                    'data' => ['type' => 'array', 'items' => $one],
+                    'next' => ['type' => ['string', 'null'], 'description' => 'address of the next page'],
+                ],
+            ]
             : ['type' => 'object', 'required' => ['data'], 'properties' => ['data' => $one]];
     }
 
@@ -125,9 +181,16 @@ final class OpenApi
         foreach ((new ReflectionClass($class))->getProperties() as $property) {
             $type = $property->getType();
             $word = match ($type instanceof ReflectionNamedType ? $type->getName() : '') {
-                'int' => 'integer', 'float' => 'number', 'bool' => 'boolean', 'array' => 'array', default => 'string',
+                'int' => 'integer',
+                'float' => 'number',
+                'bool' => 'boolean',
+                'array' => 'array',
+                default => 'string',
             };
-            $properties[$property->getName()] = ['type' => $type?->allowsNull() === true ? [$word, 'null'] : $word, ...($word === 'array' ? ['items' => ['type' => 'string']] : [])];
+            $properties[$property->getName()] = [
+                'type' => $type?->allowsNull() === true ? [$word, 'null'] : $word,
+                ...$word === 'array' ? ['items' => ['type' => 'string']] : [],
+            ];
         }
 
         return ['type' => 'object', 'required' => array_keys($properties), 'properties' => $properties];

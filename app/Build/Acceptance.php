@@ -33,14 +33,26 @@ use Velbrin\Core\Measure\Finding;
 final class Acceptance
 {
     /** What a plug’s kind is in the register. */
-    private const JOBS = ['heater' => 'heater', 'return' => 'return-pump', 'stream' => 'circulation-pump', 'light' => 'light', 'skimmer' => 'skimmer', 'top-off' => 'top-off', 'cooling' => 'chiller', 'controller' => 'controller', 'other' => 'other'];
+    private const JOBS = [
+        'heater' => 'heater',
+        'return' => 'return-pump',
+        'stream' => 'circulation-pump',
+        'light' => 'light',
+        'skimmer' => 'skimmer',
+        'top-off' => 'top-off',
+        'cooling' => 'chiller',
+        'controller' => 'controller',
+        'other' => 'other',
+    ];
 
     /** @return list<Finding> Stops nobody has answered */
     public static function open(PlanVersion $version, PlanAnswers $answers): array
     {
         $answered = $version->waivers->pluck('finding_key')->all();
 
-        return array_values(array_filter($answers->stops(), fn (Finding $f): bool => ! in_array($f->key(), $answered, true)));
+        return array_values(
+            array_filter($answers->stops(), fn (Finding $f): bool => ! in_array($f->key(), $answered, true)),
+        );
     }
 
     /** @return list<string> why this version cannot be accepted yet */
@@ -51,7 +63,12 @@ final class Acceptance
             $reasons[] = "{$error->field} cannot be as it stands";
         }
         foreach (self::open($version, $answers) as $stop) {
-            $reasons[] = $stop->rule.': '.(Waivable::byReason($stop->rule) ? 'put it right, or waive it with a reason' : 'put it right, or store the licensed person’s document');
+            $reasons[] =
+                $stop->rule.
+                ': '.
+                (Waivable::byReason($stop->rule)
+                    ? 'put it right, or waive it with a reason'
+                    : 'put it right, or store the licensed person’s document');
         }
         foreach ($answers->openSafety() as $open) {
             // What a later stage holds by its own gate may still be settled there.
@@ -69,47 +86,84 @@ final class Acceptance
     /** What would settle it, in words. */
     private static function settles(OpenCheck $open): string
     {
-        $words = fn (array $fields): string => lcfirst(implode(', ', array_unique(array_map(FigureView::fieldLabel(...), $fields))));
+        $words = fn (array $fields): string => lcfirst(
+            implode(', ', array_unique(array_map(FigureView::fieldLabel(...), $fields))),
+        );
 
-        return implode('; ', array_filter([
-            $open->needs === [] ? '' : 'say '.$words($open->needs),
-            $open->assumed === [] ? '' : 'confirm '.$words($open->assumed),
-        ]));
+        return implode(
+            '; ',
+            array_filter([
+                $open->needs === [] ? '' : 'say '.$words($open->needs),
+                $open->assumed === [] ? '' : 'confirm '.$words($open->assumed),
+            ]),
+        );
     }
 
     /** @throws ValidationException while something stands against it */
-    public static function accept(PlanVersion $version, User $user, string $systemName, string $kind, Regime $regime): System
-    {
+    public static function accept(
+        PlanVersion $version,
+        User $user,
+        string $systemName,
+        string $kind,
+        Regime $regime,
+    ): System {
         return DB::transaction(function () use ($version, $user, $systemName, $kind, $regime): System {
-            $version = PlanVersion::query()->lockForUpdate()->with(['waivers', 'plan'])->findOrFail($version->id);
+            $version = PlanVersion::query()
+                ->lockForUpdate()
+                ->with(['waivers', 'plan'])
+                ->findOrFail($version->id);
             $brief = PlanBrief::read($version->brief);
             $answers = CorePlan::answer($brief);
             $against = $version->accepted_at === null ? self::against($version, $answers) : ['it is accepted already'];
             if ($against !== []) {
                 throw ValidationException::withMessages(['accept' => 'Not yet: '.implode('; ', $against).'.']);
             }
-            $version->update(['accepted_at' => now(), 'accepted_by' => $user->id, 'answers' => FrozenAnswers::of($answers)]);
+            $version->update([
+                'accepted_at' => now(),
+                'accepted_by' => $user->id,
+                'answers' => FrozenAnswers::of($answers),
+            ]);
             $plan = $version->plan()->firstOrFail();
             $running = self::running($version);
             if ($running !== null) {
                 return self::propose($running, $version, $brief, $answers, $user);
             }
             $system = System::query()->create([
-                'site_id' => $plan->site_id, 'room_id' => $plan->room_id, 'plan_version_id' => $version->id, 'name' => $systemName, 'kind' => $kind, 'regime' => $regime,
-                'started_precision' => 'day', 'facts' => [], 'bases' => [], 'chambers' => [],
+                'site_id' => $plan->site_id,
+                'room_id' => $plan->room_id,
+                'plan_version_id' => $version->id,
+                'name' => $systemName,
+                'kind' => $kind,
+                'regime' => $regime,
+                'started_precision' => 'day',
+                'facts' => [],
+                'bases' => [],
+                'chambers' => [],
             ]);
             $bases = [];
             foreach ($brief->bases as $field => $basis) {
                 $bases[$field] = ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
             }
-            SystemFacts::write($system, array_intersect_key($brief->values, PlanSheet::fields()), $bases, self::chambers($version));
+            SystemFacts::write(
+                $system,
+                array_intersect_key($brief->values, PlanSheet::fields()),
+                $bases,
+                self::chambers($version),
+            );
             $rows = TableRows::of($version->brief);
             SystemFacts::others($system, $rows['vessels']);
             SystemFacts::places($system, $rows, $version->created_at);
             self::devices($system, $brief, $answers);
             self::materials($system, $brief, $answers, $user);
             SystemStart::bands($system);
-            $system->logEntries()->create(['kind' => 'event', 'text' => "Opened from plan {$plan->name}, version {$version->number}", 'happened_at' => now(), 'user_id' => $user->id]);
+            $system
+                ->logEntries()
+                ->create([
+                    'kind' => 'event',
+                    'text' => "Opened from plan {$plan->name}, version {$version->number}",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
 
             return $system;
         });
@@ -118,16 +172,37 @@ final class Acceptance
     /** The system an earlier version of this plan opened. */
     public static function running(PlanVersion $version): ?System
     {
-        return System::query()->current()->whereIn('plan_version_id', PlanVersion::query()->where('plan_id', $version->plan_id)->select('id'))->orderBy('id')->first();
+        return System::query()
+            ->current()
+            ->whereIn('plan_version_id', PlanVersion::query()->where('plan_id', $version->plan_id)->select('id'))
+            ->orderBy('id')
+            ->first();
     }
 
     /** A running system is not rebuilt by a signature: what the version would change in it is re-opened there (X-30). */
-    private static function propose(System $system, PlanVersion $version, PlanBrief $brief, PlanAnswers $answers, User $user): System
-    {
+    private static function propose(
+        System $system,
+        PlanVersion $version,
+        PlanBrief $brief,
+        PlanAnswers $answers,
+        User $user,
+    ): System {
         $is = SystemBrief::read($system->load('vessels'));
         $cause = "Plan version {$version->number} accepted";
-        $opened = OpenRipple::open($system, Ripples::of(Comparison::of($is, CorePlan::answer($is), $brief, $answers)), $cause, $user);
-        $system->logEntries()->create(['kind' => 'event', 'text' => "{$cause}: {$opened} things re-opened. The record follows when it is built and measured.", 'happened_at' => now(), 'user_id' => $user->id]);
+        $opened = OpenRipple::open(
+            $system,
+            Ripples::of(Comparison::of($is, CorePlan::answer($is), $brief, $answers)),
+            $cause,
+            $user,
+        );
+        $system
+            ->logEntries()
+            ->create([
+                'kind' => 'event',
+                'text' => "{$cause}: {$opened} things re-opened. The record follows when it is built and measured.",
+                'happened_at' => now(),
+                'user_id' => $user->id,
+            ]);
 
         return $system;
     }
@@ -147,22 +222,57 @@ final class Acceptance
         foreach ($brief->rows('loads') as $row) {
             $job = self::JOBS[$row->word('kind')];
             $system->items()->create([
-                'vessel_id' => in_array($job, ['return-pump', 'heater', 'skimmer'], true) ? $sump?->id : null, 'job' => $job, 'name' => ucfirst($row->called('device')), 'watts' => $row->number('watts') ?: null, 'installed_precision' => 'day', 'state' => 'mounted',
-                'circuit' => (string) $row->number('circuit'), 'outlet' => $row->numberOr('strip') === null ? null : 'strip '.$row->numberOr('strip'), 'note' => 'from the plan; its make still to write down',
+                'vessel_id' => in_array($job, ['return-pump', 'heater', 'skimmer'], true) ? $sump?->id : null,
+                'job' => $job,
+                'name' => ucfirst($row->called('device')),
+                'watts' => $row->number('watts') ?: null,
+                'installed_precision' => 'day',
+                'state' => 'mounted',
+                'circuit' => (string) $row->number('circuit'),
+                'outlet' => $row->numberOr('strip') === null ? null : 'strip '.$row->numberOr('strip'),
+                'note' => 'from the plan; its make still to write down',
             ]);
         }
         if ($brief->rows('loads') !== []) {
             return;
         }
         if ($sump !== null) {
-            $system->items()->create(['vessel_id' => $sump->id, 'job' => 'return-pump', 'name' => 'Return pump', 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan; make and plug still to write down']);
+            $system
+                ->items()
+                ->create([
+                    'vessel_id' => $sump->id,
+                    'job' => 'return-pump',
+                    'name' => 'Return pump',
+                    'installed_precision' => 'day',
+                    'state' => 'mounted',
+                    'note' => 'from the plan; make and plug still to write down',
+                ]);
         }
         if (is_float($brief->values['lightsW'] ?? null) && $brief->values['lightsW'] > 0) {
-            $system->items()->create(['job' => 'light', 'name' => 'Lights', 'watts' => $brief->values['lightsW'], 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan; all lamps together']);
+            $system
+                ->items()
+                ->create([
+                    'job' => 'light',
+                    'name' => 'Lights',
+                    'watts' => $brief->values['lightsW'],
+                    'installed_precision' => 'day',
+                    'state' => 'mounted',
+                    'note' => 'from the plan; all lamps together',
+                ]);
         }
         $heaters = $answers->heating?->chosen;
         for ($i = 1; $heaters !== null && $i <= $heaters->count; $i++) {
-            $system->items()->create(['vessel_id' => $sump?->id, 'job' => 'heater', 'name' => "Heater {$i}", 'watts' => $heaters->wattsEach, 'installed_precision' => 'day', 'state' => 'mounted', 'note' => 'from the plan']);
+            $system
+                ->items()
+                ->create([
+                    'vessel_id' => $sump?->id,
+                    'job' => 'heater',
+                    'name' => "Heater {$i}",
+                    'watts' => $heaters->wattsEach,
+                    'installed_precision' => 'day',
+                    'state' => 'mounted',
+                    'note' => 'from the plan',
+                ]);
         }
     }
 
@@ -170,10 +280,25 @@ final class Acceptance
     private static function materials(System $system, PlanBrief $brief, PlanAnswers $answers, User $user): void
     {
         $facts = Facts::of($brief);
-        $rows = ['rock' => [$facts->knows(PlanField::RockKg) ? $facts->number(PlanField::RockKg) : 0.0, null], 'sand' => [$answers->figure('sandKg')->quantity->value ?? 0.0, $brief->has(PlanField::GrainMm) ? $facts->number(PlanField::GrainMm).' mm' : null]];
+        $rows = [
+            'rock' => [$facts->knows(PlanField::RockKg) ? $facts->number(PlanField::RockKg) : 0.0, null],
+            'sand' => [
+                $answers->figure('sandKg')->quantity->value ?? 0.0,
+                $brief->has(PlanField::GrainMm) ? $facts->number(PlanField::GrainMm).' mm' : null,
+            ],
+        ];
         foreach ($rows as $kind => [$kg, $grain]) {
             if ($kg > 0) {
-                Material::query()->create(['system_id' => $system->id, 'kind' => $kind, 'name' => ucfirst($kind), 'mass_kg' => round($kg, 1), 'grain' => $grain, 'in_on' => now()->toDateString(), 'note' => 'from the plan; origin and lot still to write down', 'user_id' => $user->id]);
+                Material::query()->create([
+                    'system_id' => $system->id,
+                    'kind' => $kind,
+                    'name' => ucfirst($kind),
+                    'mass_kg' => round($kg, 1),
+                    'grain' => $grain,
+                    'in_on' => now()->toDateString(),
+                    'note' => 'from the plan; origin and lot still to write down',
+                    'user_id' => $user->id,
+                ]);
             }
         }
     }

@@ -22,7 +22,17 @@ final class AcceptedRisk extends Model
 {
     use Audited;
 
-    protected $fillable = ['plan_version_id', 'kind', 'declined', 'risk', 'liable', 'review_on', 'signed_by', 'signed_on', 'user_id'];
+    protected $fillable = [
+        'plan_version_id',
+        'kind',
+        'declined',
+        'risk',
+        'liable',
+        'review_on',
+        'signed_by',
+        'signed_on',
+        'user_id',
+    ];
 
     public const DECLINED = 'declined';
 
@@ -35,7 +45,9 @@ final class AcceptedRisk extends Model
 
     public function words(): string
     {
-        return ($this->kind === self::UNFINISHED ? 'Handed over unfinished: ' : '')."{$this->declined}: {$this->risk}".($this->liable === null ? '' : "; liable: {$this->liable}");
+        return ($this->kind === self::UNFINISHED ? 'Handed over unfinished: ' : '').
+            "{$this->declined}: {$this->risk}".
+            ($this->liable === null ? '' : "; liable: {$this->liable}");
     }
 
     /** @return array<string, string> */

@@ -14,5 +14,12 @@ interface CarriesOver
     public function carry(System $system, string $text, User $owner, CarbonImmutable $due): void;
 
     /** A stage that is next, not before that day: its people and hours become a visit (S-52). Once for each stage. */
-    public function stage(System $system, string $label, float $hours, int $persons, User $owner, CarbonImmutable $from): void;
+    public function stage(
+        System $system,
+        string $label,
+        float $hours,
+        int $persons,
+        User $owner,
+        CarbonImmutable $from,
+    ): void;
 }

@@ -16,7 +16,13 @@ final class Consent extends Model
 {
     use Audited;
 
-    public const OF = ['owner' => 'the owner', 'building' => 'the building’s management', 'below' => 'the household below', 'insurer' => 'the insurer', 'authority' => 'the authority'];
+    public const OF = [
+        'owner' => 'the owner',
+        'building' => 'the building’s management',
+        'below' => 'the household below',
+        'insurer' => 'the insurer',
+        'authority' => 'the authority',
+    ];
 
     protected $fillable = ['plan_version_id', 'of', 'conditions', 'given_on', 'attachment_id', 'user_id'];
 

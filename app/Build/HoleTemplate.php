@@ -31,10 +31,15 @@ final class HoleTemplate
         $sheets = [];
         foreach ($panes as $pane) {
             foreach ($pane->sheets(self::SHEET_WIDTH_MM, self::SHEET_HEIGHT_MM, self::ROUND_MM) as $window) {
-                $fits = array_values(array_filter($pane->fits, fn (HoleFit $f): bool => in_array($f->row, $window['rows'], true)));
+                $fits = array_values(
+                    array_filter($pane->fits, fn (HoleFit $f): bool => in_array($f->row, $window['rows'], true)),
+                );
                 $sheets[] = [
-                    'pane' => ucfirst($pane->pane->words()), 'holes' => array_map(fn (HoleFit $f): string => self::words($f, $units), $fits),
-                    'whole' => max([0.0, ...array_map(fn (HoleFit $f): float => $f->hole->diameterMm, $fits)]) + 2 * self::ROUND_MM <= self::SHEET_WIDTH_MM,
+                    'pane' => ucfirst($pane->pane->words()),
+                    'holes' => array_map(fn (HoleFit $f): string => self::words($f, $units), $fits),
+                    'whole' => max([0.0, ...array_map(fn (HoleFit $f): float => $f->hole->diameterMm, $fits)]) +
+                            2 * self::ROUND_MM <=
+                        self::SHEET_WIDTH_MM,
                     'svg' => self::paint($pane, $fits, $window['xMm'], $window['yMm']),
                 ];
             }
@@ -48,7 +53,14 @@ final class HoleTemplate
         $mm = fn (float $value): string => $units->show(Quantity::of($value, Kind::Length));
         $name = $fit->hole->name === '' ? 'hole '.($fit->row + 1) : $fit->hole->name;
 
-        return sprintf('%d, %s: hole %s; centre %s from the left edge, %s up from the lower edge', $fit->row + 1, $name, $mm($fit->hole->diameterMm), $mm($fit->hole->xMm), $mm($fit->hole->yMm));
+        return sprintf(
+            '%d, %s: hole %s; centre %s from the left edge, %s up from the lower edge',
+            $fit->row + 1,
+            $name,
+            $mm($fit->hole->diameterMm),
+            $mm($fit->hole->xMm),
+            $mm($fit->hole->yMm),
+        );
     }
 
     /**
@@ -65,9 +77,18 @@ final class HoleTemplate
         foreach ($fits as $fit) {
             [$x, $y, $r] = [$fit->hole->xMm - $left, $h - ($fit->hole->yMm - $low), $fit->hole->diameterMm / 2];
             $arm = $r + 8;
-            $body .= self::circle($x, $y, $r, 0.25).self::circle($x, $y, 1.2, 0.2)
-                .self::line($x - $arm, $y, $x + $arm, $y).self::line($x, $y - $arm, $x, $y + $arm)
-                .sprintf('<text x="%.2f" y="%.2f" font-size="5" font-family="DejaVu Sans" fill="%s">%d</text>', $x + 2.5, $y - 2.5, self::INK, $fit->row + 1);
+            $body .=
+                self::circle($x, $y, $r, 0.25).
+                self::circle($x, $y, 1.2, 0.2).
+                self::line($x - $arm, $y, $x + $arm, $y).
+                self::line($x, $y - $arm, $x, $y + $arm).
+                sprintf(
+                    '<text x="%.2f" y="%.2f" font-size="5" font-family="DejaVu Sans" fill="%s">%d</text>',
+                    $x + 2.5,
+                    $y - 2.5,
+                    self::INK,
+                    $fit->row + 1,
+                );
         }
 
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$w} {$h}\" width=\"{$w}\" height=\"{$h}\">{$body}</svg>";
@@ -84,7 +105,8 @@ final class HoleTemplate
             $drawn .= $x >= $left && $x <= $left + $w ? self::line($x - $left, $y0, $x - $left, $y1, 0.6) : '';
         }
         foreach ([0.0, $pane->heightMm] as $y) {
-            $drawn .= $y >= $low && $y <= $low + $h ? self::line($x0, $h - ($y - $low), $x1, $h - ($y - $low), 0.6) : '';
+            $drawn .=
+                $y >= $low && $y <= $low + $h ? self::line($x0, $h - ($y - $low), $x1, $h - ($y - $low), 0.6) : '';
         }
 
         return $drawn;
@@ -92,12 +114,27 @@ final class HoleTemplate
 
     private static function circle(float $x, float $y, float $r, float $line): string
     {
-        return sprintf('<circle cx="%.2f" cy="%.2f" r="%.2f" fill="none" stroke="%s" stroke-width="%.2f"/>', $x, $y, $r, self::INK, $line);
+        return sprintf(
+            '<circle cx="%.2f" cy="%.2f" r="%.2f" fill="none" stroke="%s" stroke-width="%.2f"/>',
+            $x,
+            $y,
+            $r,
+            self::INK,
+            $line,
+        );
     }
 
     private static function line(float $x1, float $y1, float $x2, float $y2, float $width = 0.2): string
     {
-        return sprintf('<line x1="%.2f" y1="%.2f" x2="%.2f" y2="%.2f" stroke="%s" stroke-width="%.2f"/>', $x1, $y1, $x2, $y2, self::INK, $width);
+        return sprintf(
+            '<line x1="%.2f" y1="%.2f" x2="%.2f" y2="%.2f" stroke="%s" stroke-width="%.2f"/>',
+            $x1,
+            $y1,
+            $x2,
+            $y2,
+            self::INK,
+            $width,
+        );
     }
 
     /** A ruler of 100 mm with a tick at every 10. */
@@ -108,6 +145,9 @@ final class HoleTemplate
             $ticks .= self::line($mm + 1, 0, $mm + 1, $mm % 50 === 0 ? 6 : 3.5, 0.25);
         }
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 102 8" width="102" height="8">'.self::line(1, 0.2, 101, 0.2, 0.25).$ticks.'</svg>';
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 102 8" width="102" height="8">'.
+            self::line(1, 0.2, 101, 0.2, 0.25).
+            $ticks.
+            '</svg>';
     }
 }

@@ -26,7 +26,14 @@ final class LampType extends Model
     use Archives, Audited;
 
     /** Column of a CSV → least, most, and whether it may stand empty; as a plan’s own lamps. */
-    public const COLUMNS = ['ppf' => [1, 5000, false], 'half_angle_deg' => [1, 89, false], 'watts' => [1, 5000, true], 'kg' => [0.1, 500, true], 'least_mm' => [0, 5000, true], 'most_mm' => [0, 5000, true]];
+    public const COLUMNS = [
+        'ppf' => [1, 5000, false],
+        'half_angle_deg' => [1, 89, false],
+        'watts' => [1, 5000, true],
+        'kg' => [0.1, 500, true],
+        'least_mm' => [0, 5000, true],
+        'most_mm' => [0, 5000, true],
+    ];
 
     protected $fillable = ['name', 'ppf', 'half_angle_deg', 'watts', 'kg', 'least_mm', 'most_mm', 'grid'];
 

@@ -18,12 +18,30 @@ final class Order extends Model
 {
     use Audited;
 
-    protected $fillable = ['plan_version_id', 'what', 'supplier', 'stage', 'ordered_on', 'promised_on', 'received_on', 'is_whole', 'place', 'note', 'user_id'];
+    protected $fillable = [
+        'plan_version_id',
+        'what',
+        'supplier',
+        'stage',
+        'ordered_on',
+        'promised_on',
+        'received_on',
+        'is_whole',
+        'place',
+        'note',
+        'user_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ordered_on' => 'immutable_date', 'promised_on' => 'immutable_date', 'received_on' => 'immutable_date', 'is_whole' => 'boolean', 'usual_days' => 'integer'];
+        return [
+            'ordered_on' => 'immutable_date',
+            'promised_on' => 'immutable_date',
+            'received_on' => 'immutable_date',
+            'is_whole' => 'boolean',
+            'usual_days' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<PlanVersion, $this> */
@@ -34,7 +52,13 @@ final class Order extends Model
 
     public function delivery(): Delivery
     {
-        return new Delivery($this->what, $this->stage, PassedStage::day($this->promised_on), $this->received_on === null ? null : PassedStage::day($this->received_on), $this->is_whole);
+        return new Delivery(
+            $this->what,
+            $this->stage,
+            PassedStage::day($this->promised_on),
+            $this->received_on === null ? null : PassedStage::day($this->received_on),
+            $this->is_whole,
+        );
     }
 
     /**
@@ -45,6 +69,14 @@ final class Order extends Model
      */
     public function scopeWithUsualDays(Builder $query): Builder
     {
-        return $query->select('orders.*')->selectSub(DB::table('orders', 'past')->selectRaw('round(avg(datediff(past.received_on, past.ordered_on)))')->whereColumn('past.supplier', 'orders.supplier')->whereNotNull('past.received_on'), 'usual_days');
+        return $query
+            ->select('orders.*')
+            ->selectSub(
+                DB::table('orders', 'past')
+                    ->selectRaw('round(avg(datediff(past.received_on, past.ordered_on)))')
+                    ->whereColumn('past.supplier', 'orders.supplier')
+                    ->whereNotNull('past.received_on'),
+                'usual_days',
+            );
     }
 }

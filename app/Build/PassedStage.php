@@ -17,7 +17,17 @@ final class PassedStage extends Model
 {
     use Audited;
 
-    protected $fillable = ['plan_version_id', 'stage', 'by', 'words', 'signed_by', 'passed_on', 'attachment_id', 'held', 'user_id'];
+    protected $fillable = [
+        'plan_version_id',
+        'stage',
+        'by',
+        'words',
+        'signed_by',
+        'passed_on',
+        'attachment_id',
+        'held',
+        'user_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

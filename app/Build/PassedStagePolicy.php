@@ -12,7 +12,7 @@ final class PassedStagePolicy
     /** Whoever does the work proves it; waiving is the planner's and the owner's. */
     public function create(User $user, PlanVersion $version, string $by): bool
     {
-        return $version->accepted_at !== null && ($user->plans() || $user->isStaff() && $by !== StageGate::WAIVER);
+        return $version->accepted_at !== null && ($user->plans() || ($user->isStaff() && $by !== StageGate::WAIVER));
     }
 
     public function delete(User $user, PassedStage $passed): bool

@@ -32,7 +32,10 @@ final class Plan extends Model
     /** The draft changes with every key; the versions tell its story, the trail keeps the rest. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['name', 'site_id', 'room_id'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['name', 'site_id', 'room_id'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return BelongsTo<Site, $this> */

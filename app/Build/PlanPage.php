@@ -29,17 +29,52 @@ final readonly class PlanPage
         $brief = PlanBrief::read(PlanReader::raw($plan));
 
         return [
-            'live' => fn (): PlanLiveView => PlanLiveView::of($plan, AnswersView::of(CorePlan::answer($brief), $user->units()), PlanDefaults::for($brief), $conflict),
-            'plan' => fn (): array => ['id' => $plan->id, 'name' => $plan->name, 'siteId' => $plan->site_id, 'roomId' => $plan->room_id, 'mayUpdate' => $user->can('update', $plan)],
+            'live' => fn (): PlanLiveView => PlanLiveView::of(
+                $plan,
+                AnswersView::of(CorePlan::answer($brief), $user->units()),
+                PlanDefaults::for($brief),
+                $conflict,
+            ),
+            'plan' => fn (): array => [
+                'id' => $plan->id,
+                'name' => $plan->name,
+                'siteId' => $plan->site_id,
+                'roomId' => $plan->room_id,
+                'mayUpdate' => $user->can('update', $plan),
+            ],
             'draft' => fn (): PlanDraftView => PlanDraftView::of($plan),
-            'crumbs' => fn (): array => [new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"), new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}")],
+            'crumbs' => fn (): array => [
+                new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"),
+                new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}"),
+            ],
             'sheet' => fn (): array => array_values(array_map(FactSpecView::ofPlan(...), PlanSheet::fields())),
             'tables' => fn (): array => array_map(TableSpecView::of(...), TableRows::specs()),
-            'library' => fn (): mixed => $user->plans() ? LampType::query()->current()->orderBy('name')->get(['name', 'grid', ...array_keys(LampType::COLUMNS)])->map(fn (LampType $l): array => ['name' => $l->name, 'ppf' => $l->ppf, 'halfAngleDeg' => $l->half_angle_deg, 'watts' => $l->watts, 'kg' => $l->kg, 'leastMm' => $l->least_mm, 'mostMm' => $l->most_mm, 'grid' => $l->grid ?? '']) : [],
+            'library' => fn (): mixed => $user->plans()
+                ? LampType::query()
+                    ->current()
+                    ->orderBy('name')
+                    ->get(['name', 'grid', ...array_keys(LampType::COLUMNS)])
+                    ->map(
+                        fn (LampType $l): array => [
+                            'name' => $l->name,
+                            'ppf' => $l->ppf,
+                            'halfAngleDeg' => $l->half_angle_deg,
+                            'watts' => $l->watts,
+                            'kg' => $l->kg,
+                            'leastMm' => $l->least_mm,
+                            'mostMm' => $l->most_mm,
+                            'grid' => $l->grid ?? '',
+                        ],
+                    )
+                : [],
             'groups' => PlanSheet::GROUPS,
             'enquiry' => fn (): EnquiryView => EnquiryView::of($plan->site),
             'rooms' => fn (): mixed => $plan->site?->rooms()->current()->orderBy('name')->pluck('name', 'id'),
-            'versions' => fn (): mixed => $plan->versions()->with('user')->get()->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v)),
+            'versions' => fn (): mixed => $plan
+                ->versions()
+                ->with('user')
+                ->get()
+                ->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v)),
         ];
     }
 }

@@ -21,7 +21,8 @@ final class PlanReader
         $draft = $plan->draft;
         $bases = [];
         foreach (is_array($draft['bases'] ?? null) ? $draft['bases'] : [] as $field => $basis) {
-            $bases[(string) $field] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : Basis::Assumed->value;
+            $bases[(string) $field] =
+                is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : Basis::Assumed->value;
         }
         $survey = self::survey($plan->room);
 
@@ -30,9 +31,22 @@ final class PlanReader
             'bases' => $bases + $survey['bases'],
             'house' => HouseLimit::here(),
             ...self::tables($plan, $draft),
-            'passages' => array_values(($plan->site->passages ?? collect())->map(fn (Passage $p): array => [
-                'name' => $p->name, 'widthMm' => $p->width_mm, 'heightMm' => $p->height_mm, 'corridorAMm' => $p->corridor_a_mm, 'corridorBMm' => $p->corridor_b_mm, 'outWidthMm' => $p->out_width_mm, 'outHeightMm' => $p->out_height_mm, 'carDepthMm' => $p->car_depth_mm,
-            ])->all()),
+            'passages' => array_values(
+                ($plan->site->passages ?? collect())
+                    ->map(
+                        fn (Passage $p): array => [
+                            'name' => $p->name,
+                            'widthMm' => $p->width_mm,
+                            'heightMm' => $p->height_mm,
+                            'corridorAMm' => $p->corridor_a_mm,
+                            'corridorBMm' => $p->corridor_b_mm,
+                            'outWidthMm' => $p->out_width_mm,
+                            'outHeightMm' => $p->out_height_mm,
+                            'carDepthMm' => $p->car_depth_mm,
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
@@ -63,11 +77,20 @@ final class PlanReader
         if ($elsewhere === []) {
             return $tables;
         }
-        $rooms = Room::query()->current()->where('site_id', $plan->site_id)->whereIn('name', $elsewhere)->get()->keyBy('name');
+        $rooms = Room::query()
+            ->current()
+            ->where('site_id', $plan->site_id)
+            ->whereIn('name', $elsewhere)
+            ->get()
+            ->keyBy('name');
         $tables['vessels'] = array_map(function (array $row) use ($rooms): array {
             $room = $rooms->get(is_string($row['room'] ?? null) ? $row['room'] : '');
 
-            return [...$row, 'winterC' => $row['winterC'] ?? $room?->winter_night_c, 'summerC' => $row['summerC'] ?? $room?->summer_day_c];
+            return [
+                ...$row,
+                'winterC' => $row['winterC'] ?? $room?->winter_night_c,
+                'summerC' => $row['summerC'] ?? $room?->summer_day_c,
+            ];
         }, $tables['vessels']);
 
         return $tables;
@@ -95,7 +118,8 @@ final class PlanReader
             if ($spec->plan === null || $value === null) {
                 continue;
             }
-            $values[$spec->plan->value] = $spec->kind !== null && is_numeric($value) ? (float) $value : (is_string($value) ? $value : '');
+            $values[$spec->plan->value] =
+                $spec->kind !== null && is_numeric($value) ? (float) $value : (is_string($value) ? $value : '');
             $stored = $stated[$key]['basis'] ?? null;
             $bases[$spec->plan->value] = is_string($stored) ? $stored : Basis::Assumed->value;
         }

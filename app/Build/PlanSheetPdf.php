@@ -22,12 +22,27 @@ final class PlanSheetPdf
     {
         $answers = CorePlan::answer(PlanBrief::read($version->brief));
         $section = $answers->section;
-        $drawing = $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units));
-        $findings = array_values(array_filter($answers->findings, fn (Finding $f): bool => ! $forClient || in_array($f->severity, [Severity::Stop, Severity::Fix], true)));
+        $drawing =
+            $section === null
+                ? null
+                : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units));
+        $findings = array_values(
+            array_filter(
+                $answers->findings,
+                fn (Finding $f): bool => ! $forClient || in_array($f->severity, [Severity::Stop, Severity::Fix], true),
+            ),
+        );
 
         return Paper::pdf('build.plan-sheet', [
-            'version' => $version, 'plan' => $version->plan, 'site' => $version->plan?->site, 'units' => $units, 'answers' => $answers, 'findings' => $findings,
-            'drawing' => $drawing, 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)), 'forClient' => $forClient,
+            'version' => $version,
+            'plan' => $version->plan,
+            'site' => $version->plan?->site,
+            'units' => $units,
+            'answers' => $answers,
+            'findings' => $findings,
+            'drawing' => $drawing,
+            'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+            'forClient' => $forClient,
         ]);
     }
 }

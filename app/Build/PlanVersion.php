@@ -29,7 +29,17 @@ final class PlanVersion extends Model
     /** The last look, at the next visit, comes after. */
     private const BEFORE_FILLED = ['quarter', 'full', 'hour'];
 
-    protected $fillable = ['plan_id', 'number', 'brief', 'answers', 'core_version', 'note', 'user_id', 'accepted_at', 'accepted_by'];
+    protected $fillable = [
+        'plan_id',
+        'number',
+        'brief',
+        'answers',
+        'core_version',
+        'note',
+        'user_id',
+        'accepted_at',
+        'accepted_by',
+    ];
 
     protected static function booted(): void
     {
@@ -42,7 +52,10 @@ final class PlanVersion extends Model
 
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['number', 'note', 'accepted_at', 'accepted_by', 'core_version'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()
+            ->logOnly(['number', 'note', 'accepted_at', 'accepted_by', 'core_version'])
+            ->logOnlyDirty()
+            ->dontSubmitEmptyLogs();
     }
 
     /** @return array<string, string> */
@@ -129,9 +142,11 @@ final class PlanVersion extends Model
         $looks = $this->jointLooks->whereIn('moment', self::BEFORE_FILLED);
         $weeps = $looks->where('dry', false)->first();
 
+        $due = count($joints) * count(self::BEFORE_FILLED);
+
         return match (true) {
             $weeps !== null => ($joints[$weeps->joint] ?? 'A joint').' weeps',
-            count($joints) * count(self::BEFORE_FILLED) > $looks->count() => 'Joints are still to be looked at: a quarter full, full, an hour later',
+            $due > $looks->count() => 'Joints are still to be looked at: a quarter full, full, an hour later',
             default => null,
         };
     }
@@ -148,7 +163,9 @@ final class PlanVersion extends Model
         $waits = array_filter(['filled' => $this->jointsToLookAt()], is_string(...));
         foreach ($this->orders as $order) {
             if ($order->delivery()->isOut()) {
-                $waits[$order->stage] = "It waits for {$order->what}, promised for {$order->promised_on->format('j M')}";
+                $waits[$order->stage] = "It waits for {$order->what}, promised for {$order->promised_on->format(
+                    'j M',
+                )}";
             }
         }
         foreach ($this->consents->whereNull('given_on') as $consent) {
@@ -164,13 +181,18 @@ final class PlanVersion extends Model
         $system = $this->system;
         $read = fn (Parameter $p): array => $system === null ? [] : Judge::series($system, $p);
 
-        return array_filter(['cycle' => CycleProof::of($read(Parameter::Ammonia), $read(Parameter::Nitrite))->lacks()], is_string(...));
+        return array_filter(
+            ['cycle' => CycleProof::of($read(Parameter::Ammonia), $read(Parameter::Nitrite))->lacks()],
+            is_string(...),
+        );
     }
 
     /** @return array<string, int> the day each passed stage was passed on, by its key */
     public function passedDays(): array
     {
-        return $this->passedStages->mapWithKeys(fn (PassedStage $p): array => [$p->stage => PassedStage::day($p->passed_on)])->all();
+        return $this->passedStages
+            ->mapWithKeys(fn (PassedStage $p): array => [$p->stage => PassedStage::day($p->passed_on)])
+            ->all();
     }
 
     /** @return HasOne<System, $this> */

@@ -15,8 +15,18 @@ final class SectionSvg
     private const INK = '#1d2a31';
 
     private const FILLS = [
-        'water' => '#b3d3cd', 'fresh' => '#dcebea', 'sand' => '#e7d9b6', 'rock' => '#8d9691', 'glass' => self::INK, 'hood' => self::INK, 'light' => self::INK,
-        'pump' => '#ffffff', 'paper' => '#ffffff', 'weir' => self::INK, 'break' => '#c8452d', 'stand' => 'none',
+        'water' => '#b3d3cd',
+        'fresh' => '#dcebea',
+        'sand' => '#e7d9b6',
+        'rock' => '#8d9691',
+        'glass' => self::INK,
+        'hood' => self::INK,
+        'light' => self::INK,
+        'pump' => '#ffffff',
+        'paper' => '#ffffff',
+        'weir' => self::INK,
+        'break' => '#c8452d',
+        'stand' => 'none',
     ];
 
     private const LINE_HEIGHT = 1.25;
@@ -35,21 +45,38 @@ final class SectionSvg
         foreach (['left', 'right', 'in'] as $side) {
             $marks = array_values(array_filter($section->marks, fn (Mark $m): bool => $m->side === $side));
             usort($marks, fn (Mark $a, Mark $b): int => $a->y <=> $b->y);
-            $body .= $side === 'in' ? self::inside($marks, $font, $units) : self::column($marks, $side, $section, $margin, $font, $units);
+            $body .=
+                $side === 'in'
+                    ? self::inside($marks, $font, $units)
+                    : self::column($marks, $side, $section, $margin, $font, $units);
         }
         $x = $section->minXMm - $margin;
         $width = $section->widthMm + 2 * $margin;
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"{$x} 0 {$width} {$section->heightMm}\" width=\"{$width}\" height=\"{$section->heightMm}\">{$body}</svg>";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"{$x} 0 {$width} {$section->heightMm}\" width=\"{$width}\" ".
+            "height=\"{$section->heightMm}\">{$body}</svg>";
     }
 
     private static function shape(Shape $shape, float $hair): string
     {
         [$x, $y] = $shape->points[0];
-        $points = implode(' ', array_map(fn (array $p): string => round($p[0], 1).','.round($p[1], 1), $shape->points));
+        $points = implode(
+            ' ',
+            array_map(fn (array $p): string => round($p[0], 1).','.round($p[1], 1), $shape->points),
+        );
 
         return match ($shape->kind) {
-            'rect' => sprintf('<rect x="%.1f" y="%.1f" width="%.1f" height="%.1f" fill="%s"%s/>', $x, $y, $shape->points[1][0] - $x, $shape->points[1][1] - $y, self::FILLS[$shape->role] ?? 'none', in_array($shape->role, ['stand', 'pump'], true) ? ' stroke="'.self::INK.'" stroke-width="'.round($hair, 1).'"' : ''),
+            'rect' => sprintf(
+                '<rect x="%.1f" y="%.1f" width="%.1f" height="%.1f" fill="%s"%s/>',
+                $x,
+                $y,
+                $shape->points[1][0] - $x,
+                $shape->points[1][1] - $y,
+                self::FILLS[$shape->role] ?? 'none',
+                in_array($shape->role, ['stand', 'pump'], true)
+                    ? ' stroke="'.self::INK.'" stroke-width="'.round($hair, 1).'"'
+                    : '',
+            ),
             'area' => '<polygon points="'.$points.'" fill="'.(self::FILLS[$shape->role] ?? 'none').'"/>',
             default => self::line($shape, $points, $hair),
         };
@@ -57,12 +84,24 @@ final class SectionSvg
 
     private static function line(Shape $shape, string $points, float $hair): string
     {
-        $plain = fn (string $colour, float $width, string $more = ''): string => '<polyline points="'.$points.'" fill="none" stroke="'.$colour.'" stroke-width="'.round($width, 1).'"'.$more.'/>';
+        $plain = fn (string $colour, float $width, string $more = ''): string => '<polyline points="'.
+            $points.
+            '" fill="none" stroke="'.
+            $colour.
+            '" stroke-width="'.
+            round($width, 1).
+            '"'.
+            $more.
+            '/>';
 
         return match ($shape->role) {
             'pipe' => $plain(self::INK, $shape->widthMm + 2 * $hair).$plain('#86b8b3', $shape->widthMm),
             'dry' => $plain(self::INK, $shape->widthMm + 2 * $hair).$plain('#ffffff', $shape->widthMm),
-            'cut' => $plain('#c8452d', $hair * 1.4, ' stroke-dasharray="'.round($hair * 6).' '.round($hair * 4).'"'),
+            'cut' => $plain(
+                '#c8452d',
+                $hair * 1.4,
+                ' stroke-dasharray="'.round($hair * 6).' '.round($hair * 4).'"',
+            ),
             'baffle' => $plain(self::INK, $shape->widthMm),
             default => $plain(self::INK, $hair * 1.4),
         };
@@ -75,7 +114,15 @@ final class SectionSvg
         foreach ($marks as $mark) {
             foreach ($mark->lines as $i => $line) {
                 $size = $i === 0 && $mark->role === 'figure' ? $font * 1.15 : $font * 0.85;
-                $out .= self::text($mark->x, $mark->y + $i * $font * self::LINE_HEIGHT, $line->in($units), $size, 'middle', self::INK, $i === 0 && $mark->role === 'figure');
+                $out .= self::text(
+                    $mark->x,
+                    $mark->y + $i * $font * self::LINE_HEIGHT,
+                    $line->in($units),
+                    $size,
+                    'middle',
+                    self::INK,
+                    $i === 0 && $mark->role === 'figure',
+                );
             }
         }
 
@@ -83,8 +130,14 @@ final class SectionSvg
     }
 
     /** @param  list<Mark>  $marks from the top down; a label that would touch the one above moves down */
-    private static function column(array $marks, string $side, Section $section, float $margin, float $font, Units $units): string
-    {
+    private static function column(
+        array $marks,
+        string $side,
+        Section $section,
+        float $margin,
+        float $font,
+        Units $units,
+    ): string {
         $out = '';
         $next = 0.0;
         $left = $side === 'left';
@@ -93,9 +146,25 @@ final class SectionSvg
             $colour = $mark->role === 'warn' ? '#a8331f' : self::INK;
             $y = max($next, $mark->y - 0.2 * $font);
             $edge = $left ? $section->minXMm - $margin * 0.05 : $x - $font * 0.3;
-            $out .= sprintf('<polyline points="%.1f,%.1f %.1f,%.1f" fill="none" stroke="%s" stroke-width="%.1f"/>', $edge, $y - $font * 0.3, $mark->x, $mark->y, $mark->role === 'warn' ? $colour : '#8a8f8a', $font / 22);
+            $out .= sprintf(
+                '<polyline points="%.1f,%.1f %.1f,%.1f" fill="none" stroke="%s" stroke-width="%.1f"/>',
+                $edge,
+                $y - $font * 0.3,
+                $mark->x,
+                $mark->y,
+                $mark->role === 'warn' ? $colour : '#8a8f8a',
+                $font / 22,
+            );
             foreach ($mark->lines as $i => $line) {
-                $out .= self::text($x, $y + $i * $font * self::LINE_HEIGHT, $line->in($units), $font * 0.88, 'start', $colour, false);
+                $out .= self::text(
+                    $x,
+                    $y + $i * $font * self::LINE_HEIGHT,
+                    $line->in($units),
+                    $font * 0.88,
+                    'start',
+                    $colour,
+                    false,
+                );
             }
             $next = $y + (count($mark->lines) + 0.35) * $font * self::LINE_HEIGHT;
         }
@@ -103,11 +172,27 @@ final class SectionSvg
         return $out;
     }
 
-    private static function text(float $x, float $y, string $words, float $size, string $anchor, string $colour, bool $bold): string
-    {
+    private static function text(
+        float $x,
+        float $y,
+        string $words,
+        float $size,
+        string $anchor,
+        string $colour,
+        bool $bold,
+    ): string {
         // The paper's drawing fonts have no thin space.
         $words = htmlspecialchars(str_replace(["\u{202F}", "\u{00A0}", "\u{2212}"], [' ', ' ', '-'], $words), ENT_XML1);
 
-        return sprintf('<text x="%.1f" y="%.1f" font-size="%.1f" font-family="Helvetica" text-anchor="%s" fill="%s"%s>%s</text>', $x, $y, $size, $anchor, $colour, $bold ? ' font-weight="bold"' : '', $words);
+        return sprintf(
+            '<text x="%.1f" y="%.1f" font-size="%.1f" font-family="Helvetica" text-anchor="%s" fill="%s"%s>%s</text>',
+            $x,
+            $y,
+            $size,
+            $anchor,
+            $colour,
+            $bold ? ' font-weight="bold"' : '',
+            $words,
+        );
     }
 }

@@ -35,7 +35,15 @@ final class StageTool extends Model
     {
         $own = self::query()->orderBy('id')->get()->groupBy('stage');
 
-        return array_combine(array_map(fn (Stage $s): string => $s->key, $stages), array_map(fn (Stage $s): array => array_values(isset($own[$s->key]) ? $own[$s->key]->map(fn (self $t): string => $t->name)->all() : $s->tools), $stages));
+        return array_combine(
+            array_map(fn (Stage $s): string => $s->key, $stages),
+            array_map(
+                fn (Stage $s): array => array_values(
+                    isset($own[$s->key]) ? $own[$s->key]->map(fn (self $t): string => $t->name)->all() : $s->tools,
+                ),
+                $stages,
+            ),
+        );
     }
 
     /** What was missed once is offered from then on; the house's list becomes the company's with it. */
@@ -43,9 +51,15 @@ final class StageTool extends Model
     {
         DB::transaction(function () use ($stage, $name, $on): void {
             if (! self::query()->where('stage', $stage->key)->exists()) {
-                array_map(fn (string $tool): self => self::query()->create(['stage' => $stage->key, 'name' => $tool]), $stage->tools);
+                array_map(
+                    fn (string $tool): self => self::query()->create(['stage' => $stage->key, 'name' => $tool]),
+                    $stage->tools,
+                );
             }
-            self::query()->updateOrCreate(['stage' => $stage->key, 'name' => $name], ['missed_on' => $on->toDateString()]);
+            self::query()->updateOrCreate(
+                ['stage' => $stage->key, 'name' => $name],
+                ['missed_on' => $on->toDateString()],
+            );
         });
     }
 }

@@ -20,7 +20,18 @@ final class Waiver extends Model
 
     public const DOCUMENT = 'document';
 
-    protected $fillable = ['plan_version_id', 'finding_key', 'rule', 'what', 'kind', 'reason', 'signed_by', 'signed_on', 'attachment_id', 'user_id'];
+    protected $fillable = [
+        'plan_version_id',
+        'finding_key',
+        'rule',
+        'what',
+        'kind',
+        'reason',
+        'signed_by',
+        'signed_on',
+        'attachment_id',
+        'user_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -21,7 +21,19 @@ final class Attachment extends Model
 
     public const PAPER = 'paper';
 
-    protected $fillable = ['subject_type', 'subject_id', 'kind', 'caption', 'about', 'original_name', 'mime', 'bytes', 'sha256', 'path', 'user_id'];
+    protected $fillable = [
+        'subject_type',
+        'subject_id',
+        'kind',
+        'caption',
+        'about',
+        'original_name',
+        'mime',
+        'bytes',
+        'sha256',
+        'path',
+        'user_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -25,14 +25,20 @@ final class Attachments
     /** @return list<string> */
     public static function rules(): array
     {
-        return ['required', 'file', 'max:'.(int) (config()->integer('velbrin.upload_bytes') / 1024), 'mimetypes:'.implode(',', self::MIMES)];
+        return [
+            'required',
+            'file',
+            'max:'.(int) (config()->integer('velbrin.upload_bytes') / 1024),
+            'mimetypes:'.implode(',', self::MIMES),
+        ];
     }
 
     /** @return array<string, string> */
     public static function messages(): array
     {
         return [
-            'file.mimetypes' => 'JPEG, PNG, WebP or PDF, please. A HEIC photo: set the phone’s camera to “most compatible”, or send it to yourself as JPEG.',
+            'file.mimetypes' => 'JPEG, PNG, WebP or PDF, please. A HEIC photo: set the phone’s camera to “most compatible”, or '.
+                'send it to yourself as JPEG.',
             'file.max' => 'The file is larger than 15 MB. Send a smaller one.',
             'file.uploaded' => 'The file did not arrive whole. It may be larger than 15 MB.',
         ];
@@ -41,18 +47,36 @@ final class Attachments
     /** Takes the file and caption of a form. */
     public static function take(Request $request, Model $subject, User $user): Attachment
     {
-        $request->validate(['about' => ['nullable', 'string', 'max:60', 'regex:/^[a-z]+:[A-Za-z0-9_:-]+$/'], 'caption' => ['nullable', 'string', 'max:200'], 'file' => self::rules()], self::messages());
+        $request->validate(
+            [
+                'about' => ['nullable', 'string', 'max:60', 'regex:/^[a-z]+:[A-Za-z0-9_:-]+$/'],
+                'caption' => ['nullable', 'string', 'max:200'],
+                'file' => self::rules(),
+            ],
+            self::messages(),
+        );
         $file = $request->file('file');
-        if (! $file instanceof UploadedFile) {
+        if (! ($file instanceof UploadedFile)) {
             throw ValidationException::withMessages(['file' => 'One file at a time, please.']);
         }
 
-        return self::keep($subject, $file, $request->string('caption')->toString(), $user, $request->filled('about') ? $request->string('about')->toString() : null);
+        return self::keep(
+            $subject,
+            $file,
+            $request->string('caption')->toString(),
+            $user,
+            $request->filled('about') ? $request->string('about')->toString() : null,
+        );
     }
 
     /** @param  string|null  $about  the one fact or part it shows, as "room:3:span_mm" */
-    public static function keep(Model $subject, UploadedFile $file, string $caption, User $user, ?string $about = null): Attachment
-    {
+    public static function keep(
+        Model $subject,
+        UploadedFile $file,
+        string $caption,
+        User $user,
+        ?string $about = null,
+    ): Attachment {
         $mime = (string) $file->getMimeType();
         $bytes = (string) $file->getContent();
         if ($mime === 'application/pdf') {
@@ -66,11 +90,21 @@ final class Attachments
         Storage::disk('local')->put($path, $bytes);
 
         return Attachment::query()->create([
-            'subject_type' => $subject->getMorphClass(), 'subject_id' => $subject->getKey(),
+            'subject_type' => $subject->getMorphClass(),
+            'subject_id' => $subject->getKey(),
             'kind' => $mime === 'application/pdf' ? Attachment::PAPER : Attachment::PHOTO,
-            'caption' => $caption === '' ? null : $caption, 'about' => $about,
-            'original_name' => mb_substr(preg_replace('/[^\w .()-]+/u', '_', $file->getClientOriginalName()) ?? 'file', 0, 200),
-            'mime' => $mime, 'bytes' => strlen($bytes), 'sha256' => hash('sha256', $bytes), 'path' => $path, 'user_id' => $user->id,
+            'caption' => $caption === '' ? null : $caption,
+            'about' => $about,
+            'original_name' => mb_substr(
+                preg_replace('/[^\w .()-]+/u', '_', $file->getClientOriginalName()) ?? 'file',
+                0,
+                200,
+            ),
+            'mime' => $mime,
+            'bytes' => strlen($bytes),
+            'sha256' => hash('sha256', $bytes),
+            'path' => $path,
+            'user_id' => $user->id,
         ]);
     }
 
@@ -83,16 +117,20 @@ final class Attachments
     {
         $size = @getimagesizefromstring($bytes);
         if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw ValidationException::withMessages(['file' => 'This photo cannot be read. Take it again, or send it as JPEG.']);
+            throw ValidationException::withMessages([
+                'file' => 'This photo cannot be read. Take it again, or send it as JPEG.',
+            ]);
         }
         $image = @imagecreatefromstring($bytes);
-        if (! $image instanceof GdImage) {
-            throw ValidationException::withMessages(['file' => 'This photo cannot be read. Take it again, or send it as JPEG.']);
+        if (! ($image instanceof GdImage)) {
+            throw ValidationException::withMessages([
+                'file' => 'This photo cannot be read. Take it again, or send it as JPEG.',
+            ]);
         }
         $image = self::upright($image, $bytes, $size['mime']);
         $longest = max(imagesx($image), imagesy($image));
         if ($longest > self::LONGEST_SIDE_PX) {
-            $scaled = imagescale($image, (int) round(imagesx($image) * self::LONGEST_SIDE_PX / $longest));
+            $scaled = imagescale($image, (int) round((imagesx($image) * self::LONGEST_SIDE_PX) / $longest));
             $image = $scaled instanceof GdImage ? $scaled : $image;
         }
         ob_start();
@@ -119,8 +157,11 @@ final class Attachments
         fwrite($stream, $bytes);
         rewind($stream);
         $tags = @exif_read_data($stream);
-        $degrees = match (is_array($tags) ? ($tags['Orientation'] ?? 1) : 1) {
-            3 => 180, 6 => 270, 8 => 90, default => 0,
+        $degrees = match (is_array($tags) ? $tags['Orientation'] ?? 1 : 1) {
+            3 => 180,
+            6 => 270,
+            8 => 90,
+            default => 0,
         };
         $turned = $degrees === 0 ? $image : imagerotate($image, $degrees, 0);
 

@@ -17,7 +17,18 @@ final class Contact extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['client_id', 'site_id', 'name', 'role', 'phone', 'email', 'language', 'holds_key', 'can_operate', 'last_confirmed_on'];
+    protected $fillable = [
+        'client_id',
+        'site_id',
+        'name',
+        'role',
+        'phone',
+        'email',
+        'language',
+        'holds_key',
+        'can_operate',
+        'last_confirmed_on',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

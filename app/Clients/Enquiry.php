@@ -12,9 +12,13 @@ final readonly class Enquiry
 {
     /** In the order it is asked. */
     public const WORDS = [
-        'built' => ['Built already', 'tank, stand, cabinet, wall: what stands there and cannot move'], 'ordered' => ['Ordered already', 'by whom, of which size, promised when'],
-        'animals' => ['Animals they wish for', ''], 'look' => ['How it should look', ''], 'viewing' => ['Seen from', 'sides, heights, where people sit'],
-        'care' => ['Care they will give', 'who, how often, what they would rather not do'], 'shop' => ['Nearest shop and its hours', 'for animals, and for a pump on a Sunday'],
+        'built' => ['Built already', 'tank, stand, cabinet, wall: what stands there and cannot move'],
+        'ordered' => ['Ordered already', 'by whom, of which size, promised when'],
+        'animals' => ['Animals they wish for', ''],
+        'look' => ['How it should look', ''],
+        'viewing' => ['Seen from', 'sides, heights, where people sit'],
+        'care' => ['Care they will give', 'who, how often, what they would rather not do'],
+        'shop' => ['Nearest shop and its hours', 'for animals, and for a pump on a Sunday'],
     ];
 
     /** @param  array<string, string>  $words */
@@ -32,7 +36,11 @@ final readonly class Enquiry
             }
         }
 
-        return new self($words, is_int($kept['budget_minor'] ?? null) ? $kept['budget_minor'] : null, is_string($kept['wanted_on'] ?? null) ? $kept['wanted_on'] : null);
+        return new self(
+            $words,
+            is_int($kept['budget_minor'] ?? null) ? $kept['budget_minor'] : null,
+            is_string($kept['wanted_on'] ?? null) ? $kept['wanted_on'] : null,
+        );
     }
 
     /** What a planner must not plan over: it is there, or it comes. */

@@ -15,7 +15,18 @@ final class Passage extends Model
 {
     use Audited;
 
-    protected $fillable = ['site_id', 'position', 'name', 'width_mm', 'height_mm', 'corridor_a_mm', 'corridor_b_mm', 'out_width_mm', 'out_height_mm', 'car_depth_mm'];
+    protected $fillable = [
+        'site_id',
+        'position',
+        'name',
+        'width_mm',
+        'height_mm',
+        'corridor_a_mm',
+        'corridor_b_mm',
+        'out_width_mm',
+        'out_height_mm',
+        'car_depth_mm',
+    ];
 
     /** @return BelongsTo<Site, $this> */
     public function site(): BelongsTo

@@ -20,20 +20,70 @@ final class Site extends Model
     use Archives, Audited;
 
     protected $fillable = [
-        'client_id', 'name', 'street', 'town', 'timezone', 'access_hours', 'access_note', 'parking', 'floor_protection', 'noise',
-        'pets', 'residents', 'children', 'absences', 'bases', 'lat', 'lon', 'altitude_m', 'we_hold_key', 'looked_at', 'minutes_sold', 'makes_water', 'away', 'enquiry',
+        'client_id',
+        'name',
+        'street',
+        'town',
+        'timezone',
+        'access_hours',
+        'access_note',
+        'parking',
+        'floor_protection',
+        'noise',
+        'pets',
+        'residents',
+        'children',
+        'absences',
+        'bases',
+        'lat',
+        'lon',
+        'altitude_m',
+        'we_hold_key',
+        'looked_at',
+        'minutes_sold',
+        'makes_water',
+        'away',
+        'enquiry',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['access_hours' => 'array', 'bases' => 'array', 'looked_at' => 'array', 'away' => 'array', 'enquiry' => 'array', 'we_hold_key' => 'boolean', 'makes_water' => 'boolean', 'archived_at' => 'datetime'];
+        return [
+            'access_hours' => 'array',
+            'bases' => 'array',
+            'looked_at' => 'array',
+            'away' => 'array',
+            'enquiry' => 'array',
+            'we_hold_key' => 'boolean',
+            'makes_water' => 'boolean',
+            'archived_at' => 'datetime',
+        ];
     }
 
     /** What the page of the household and the access writes. */
     private const ABOUT = [
-        'name', 'street', 'town', 'timezone', 'access_hours', 'access_note', 'parking', 'floor_protection', 'noise', 'pets', 'residents', 'children', 'absences',
-        'lat', 'lon', 'altitude_m', 'we_hold_key', 'looked_at', 'minutes_sold', 'makes_water', 'away',
+        'name',
+        'street',
+        'town',
+        'timezone',
+        'access_hours',
+        'access_note',
+        'parking',
+        'floor_protection',
+        'noise',
+        'pets',
+        'residents',
+        'children',
+        'absences',
+        'lat',
+        'lon',
+        'altitude_m',
+        'we_hold_key',
+        'looked_at',
+        'minutes_sold',
+        'makes_water',
+        'away',
     ];
 
     public function aboutStamp(): string
@@ -49,7 +99,17 @@ final class Site extends Model
     /** The passages are loaded. */
     public function passagesStamp(): string
     {
-        return Stamp::ofValues($this->passages->map(fn (Passage $p): array => array_diff_key($p->getAttributes(), ['id' => 1, 'created_at' => 1, 'updated_at' => 1]))->all());
+        return Stamp::ofValues(
+            $this->passages
+                ->map(
+                    fn (Passage $p): array => array_diff_key($p->getAttributes(), [
+                        'id' => 1,
+                        'created_at' => 1,
+                        'updated_at' => 1,
+                    ]),
+                )
+                ->all(),
+        );
     }
 
     /** @return BelongsTo<Client, $this> */
@@ -96,8 +156,18 @@ final class Site extends Model
     public function awayOn(string $date): ?array
     {
         foreach ($this->away ?? [] as $row) {
-            if (is_array($row) && is_string($row['from'] ?? null) && is_string($row['until'] ?? null) && $row['from'] <= $date && $row['until'] >= $date) {
-                return ['from' => $row['from'], 'until' => $row['until'], 'sitter' => is_string($row['sitter'] ?? null) && $row['sitter'] !== '' ? $row['sitter'] : null];
+            if (
+                is_array($row) &&
+                is_string($row['from'] ?? null) &&
+                is_string($row['until'] ?? null) &&
+                $row['from'] <= $date &&
+                $row['until'] >= $date
+            ) {
+                return [
+                    'from' => $row['from'],
+                    'until' => $row['until'],
+                    'sitter' => is_string($row['sitter'] ?? null) && $row['sitter'] !== '' ? $row['sitter'] : null,
+                ];
             }
         }
 

@@ -15,7 +15,7 @@ final class SiteCodePolicy
     /** A technician sees a code from two hours before an assigned visit to its end. */
     public function reveal(User $user, SiteCode $code): bool
     {
-        return $user->plans() || $code->site !== null && $this->doors->mayOpen($user, $code->site);
+        return $user->plans() || ($code->site !== null && $this->doors->mayOpen($user, $code->site));
     }
 
     public function update(User $user, SiteCode $code): bool

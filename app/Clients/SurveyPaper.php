@@ -18,15 +18,50 @@ final class SurveyPaper
 {
     private const BLANK_PASSAGES = 3;
 
-    private const PHOTOS = ['the place, straight on', 'floor and skirting', 'ceiling and fixing points', 'each passage with a tape across it', 'outlets and the fuse board', 'water tap and drain', 'what is there already: tank, stand, cracks', 'the view from where people sit'];
+    private const PHOTOS = [
+        'the place, straight on',
+        'floor and skirting',
+        'ceiling and fixing points',
+        'each passage with a tape across it',
+        'outlets and the fuse board',
+        'water tap and drain',
+        'what is there already: tank, stand, cracks',
+        'the view from where people sit',
+    ];
 
     public static function pdf(Site $site, Units $units): string
     {
-        $rooms = $site->rooms->whereNull('archived_at')->map(fn (Room $r): array => ['name' => $r->name, 'groups' => self::groups($r, $units)])->values()->all();
+        $rooms = $site->rooms
+            ->whereNull('archived_at')
+            ->map(fn (Room $r): array => ['name' => $r->name, 'groups' => self::groups($r, $units)])
+            ->values()
+            ->all();
 
         return Paper::pdf('clients.survey', [
-            'site' => $site, 'rooms' => $rooms === [] ? [['name' => '', 'groups' => self::groups(null, $units)]] : $rooms, 'photos' => self::PHOTOS, 'blanks' => self::BLANK_PASSAGES, 'asks' => self::asks($site),
-            'passages' => $site->passages->map(fn (Passage $p): array => [$p->name, ...array_map(fn (?float $mm): string => $mm === null ? '' : $units->show(Quantity::of($mm, Kind::Length)), [$p->width_mm, $p->height_mm, $p->corridor_a_mm, $p->corridor_b_mm, $p->out_width_mm, $p->out_height_mm, $p->car_depth_mm])])->all(),
+            'site' => $site,
+            'rooms' => $rooms === [] ? [['name' => '', 'groups' => self::groups(null, $units)]] : $rooms,
+            'photos' => self::PHOTOS,
+            'blanks' => self::BLANK_PASSAGES,
+            'asks' => self::asks($site),
+            'passages' => $site->passages
+                ->map(
+                    fn (Passage $p): array => [
+                        $p->name,
+                        ...array_map(
+                            fn (?float $mm): string => $mm === null ? '' : $units->show(Quantity::of($mm, Kind::Length)),
+                            [
+                                $p->width_mm,
+                                $p->height_mm,
+                                $p->corridor_a_mm,
+                                $p->corridor_b_mm,
+                                $p->out_width_mm,
+                                $p->out_height_mm,
+                                $p->car_depth_mm,
+                            ],
+                        ),
+                    ],
+                )
+                ->all(),
         ]);
     }
 
@@ -41,7 +76,13 @@ final class SurveyPaper
 
         $enquiry = Enquiry::of($site);
 
-        return $asks + ['Would spend, with tax' => $enquiry->budgetMinor === null ? null : Money::shown($enquiry->budgetMinor), 'Wished for on' => $enquiry->wantedOn === null ? null : CarbonImmutable::parse($enquiry->wantedOn)->format('j M Y'), 'Children, who must not reach it' => $site->children, 'Pets' => $site->pets, 'When nobody is there' => $site->absences];
+        return $asks + [
+            'Would spend, with tax' => $enquiry->budgetMinor === null ? null : Money::shown($enquiry->budgetMinor),
+            'Wished for on' => $enquiry->wantedOn === null ? null : CarbonImmutable::parse($enquiry->wantedOn)->format('j M Y'),
+            'Children, who must not reach it' => $site->children,
+            'Pets' => $site->pets,
+            'When nobody is there' => $site->absences,
+        ];
     }
 
     /** @return array<string, list<array{label: string, known: string|null, unit: string, choices: list<string>, for: string}>> */
@@ -50,7 +91,11 @@ final class SurveyPaper
         $groups = [];
         foreach (SurveySheet::fields() as $spec) {
             $groups[SurveySheet::GROUPS[$spec->group]][] = [
-                'label' => $spec->label, 'known' => self::known($room, $spec, $units), 'unit' => $spec->kind === null ? '' : $units->display($spec->kind)->label, 'choices' => array_values($spec->choices), 'for' => $spec->dependsOn,
+                'label' => $spec->label,
+                'known' => self::known($room, $spec, $units),
+                'unit' => $spec->kind === null ? '' : $units->display($spec->kind)->label,
+                'choices' => array_values($spec->choices),
+                'for' => $spec->dependsOn,
             ];
         }
 

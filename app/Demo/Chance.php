@@ -24,7 +24,7 @@ final class Chance
 
     public function float(float $least, float $most): float
     {
-        return $least + ($most - $least) * $this->randomizer->getInt(0, 1_000_000) / 1_000_000;
+        return $least + (($most - $least) * $this->randomizer->getInt(0, 1_000_000)) / 1_000_000;
     }
 
     /** About normal: the sum of a few uniform draws. */

@@ -23,7 +23,10 @@ final class Stories
 {
     public const SPILL_L = 12.0;
 
-    /** Readings on their way out of the band, by system name: value now, change a day. @var array<string, array<string, array{0: float, 1: float}>> */
+    /**
+     * Readings on their way out of the band, by system name: value now, change a day. @var array<string, array<string, array{0:
+     * float, 1: float}>>
+     */
     public const SERIES = [
         'Long wall' => ['alkalinity' => [7.1, -0.018]],
         'Boardroom' => ['nitrate' => [9.3, 0.11]],
@@ -40,21 +43,70 @@ final class Stories
         $facts = Facts::of($brief);
         $weir = Overflow::of($facts);
         $area = DisplayTank::vessel($facts)->insideAreaM2();
-        $depth = (SumpWater::of($facts)->spareL() + self::SPILL_L - $facts->number(PlanField::PipesL)) / $area - $weir->headMm;
-        $values = [...$brief->values, 'outletBelowRimMm' => $weir->edgeBelowRimMm + $depth, 'breakBelowRimMm' => 'none'];
-        $bases = array_map(fn (string $b): array => ['basis' => $b, 'by' => 'Ines Callard', 'at' => now()->subMonths(5)->toDateString()], SystemBrief::raw($system)['bases']);
+        $depth =
+            (SumpWater::of($facts)->spareL() + self::SPILL_L - $facts->number(PlanField::PipesL)) / $area -
+            $weir->headMm;
+        $values = [
+            ...$brief->values,
+            'outletBelowRimMm' => $weir->edgeBelowRimMm + $depth,
+            'breakBelowRimMm' => 'none',
+        ];
+        $bases = array_map(
+            fn (string $b): array => [
+                'basis' => $b,
+                'by' => 'Ines Callard',
+                'at' => now()->subMonths(5)->toDateString(),
+            ],
+            SystemBrief::raw($system)['bases'],
+        );
         SystemFacts::write($system, $values, $bases, array_values($system->chambers));
-        self::log($system, 'change', 'Return outlet pushed down on a longer elbow against surface noise. Drain-down not tried since.', 160);
+        self::log(
+            $system,
+            'change',
+            'Return outlet pushed down on a longer elbow against surface noise. Drain-down not tried since.',
+            160,
+        );
     }
 
     public static function tell(System $system, User $user): void
     {
         match ($system->name) {
             'Living room' => self::heater($system),
-            'Window reef' => $system->items()->create(['job' => 'controller', 'name' => 'pH cut-out', 'installed_on' => now()->subMonths(20), 'installed_precision' => 'month', 'plug_label' => 'doser guard', 'note' => 'Cuts the dosers at pH 8.45; the evening peak reaches 8.41. Probe calibrated nine months ago.']),
-            'Boardroom' => $system->items()->create(['job' => 'other', 'name' => 'Alarm dialler', 'installed_on' => now()->subMonths(26), 'installed_precision' => 'month', 'note' => 'Calls one number: Lukas Ferrin’s. He is on leave.']),
-            'Long wall' => $system->items()->create(['job' => 'doser', 'name' => 'Calcium doser', 'installed_on' => now()->subMonths(14), 'installed_precision' => 'day', 'note' => 'Vessel: 410 mL left of 5 L at 88 mL a day. Runs out on Friday.']),
-            'Old tank' => self::log($system, 'observed', 'Hairline crack in the stand’s left rear foot. The move to the new club room is next week.', 3, $user),
+            'Window reef' => $system
+                ->items()
+                ->create([
+                    'job' => 'controller',
+                    'name' => 'pH cut-out',
+                    'installed_on' => now()->subMonths(20),
+                    'installed_precision' => 'month',
+                    'plug_label' => 'doser guard',
+                    'note' => 'Cuts the dosers at pH 8.45; the evening peak reaches 8.41. Probe calibrated nine months ago.',
+                ]),
+            'Boardroom' => $system
+                ->items()
+                ->create([
+                    'job' => 'other',
+                    'name' => 'Alarm dialler',
+                    'installed_on' => now()->subMonths(26),
+                    'installed_precision' => 'month',
+                    'note' => 'Calls one number: Lukas Ferrin’s. He is on leave.',
+                ]),
+            'Long wall' => $system
+                ->items()
+                ->create([
+                    'job' => 'doser',
+                    'name' => 'Calcium doser',
+                    'installed_on' => now()->subMonths(14),
+                    'installed_precision' => 'day',
+                    'note' => 'Vessel: 410 mL left of 5 L at 88 mL a day. Runs out on Friday.',
+                ]),
+            'Old tank' => self::log(
+                $system,
+                'observed',
+                'Hairline crack in the stand’s left rear foot. The move to the new club room is next week.',
+                3,
+                $user,
+            ),
             default => null,
         };
     }
@@ -64,26 +116,65 @@ final class Stories
         foreach ([1, 2] as $n) {
             $installed = now()->subDays(430);
             $system->items()->create([
-                'vessel_id' => $system->vessels->firstWhere('role', 'sump')?->id, 'job' => 'heater', 'name' => "Heater {$n}", 'watts' => 400, 'installed_on' => $installed, 'installed_precision' => 'day',
-                'plug_label' => "H{$n}", 'outlet' => "strip A, {$n}", 'switched_by' => 'thermostat 1', 'senses_own_vessel' => true, 'replace_on' => $installed->addDays(457), 'note' => 'Both bought on one day, one strip, one set point.',
+                'vessel_id' => $system->vessels->firstWhere('role', 'sump')?->id,
+                'job' => 'heater',
+                'name' => "Heater {$n}",
+                'watts' => 400,
+                'installed_on' => $installed,
+                'installed_precision' => 'day',
+                'plug_label' => "H{$n}",
+                'outlet' => "strip A, {$n}",
+                'switched_by' => 'thermostat 1',
+                'senses_own_vessel' => true,
+                'replace_on' => $installed->addDays(457),
+                'note' => 'Both bought on one day, one strip, one set point.',
             ]);
         }
     }
 
     public static function log(System $system, string $kind, string $text, int $daysAgo, ?User $user = null): void
     {
-        $system->logEntries()->create(['kind' => $kind, 'text' => $text, 'happened_at' => now()->subDays($daysAgo)->setTime(11, 20), 'user_id' => $user !== null ? $user->id : User::query()->where('role', 'technician')->orderBy('id')->firstOrFail()->id]);
+        $system
+            ->logEntries()
+            ->create([
+                'kind' => $kind,
+                'text' => $text,
+                'happened_at' => now()->subDays($daysAgo)->setTime(11, 20),
+                'user_id' => $user !== null
+                        ? $user->id
+                        : User::query()->where('role', 'technician')->orderBy('id')->firstOrFail()->id,
+            ]);
     }
 
     /** A filter that died over night: the last test of a quarantine is a Stop until the next one. */
     public static function ammonia(User $by): void
     {
-        $system = System::query()->where('name', 'Quarantine')->whereHas('site', fn ($s) => $s->where('name', 'Mill cottage'))->with('bands')->first();
+        $system = System::query()
+            ->where('name', 'Quarantine')
+            ->whereHas('site', fn ($s) => $s->where('name', 'Mill cottage'))
+            ->with('bands')
+            ->first();
         if ($system === null) {
             return;
         }
-        foreach ([[Parameter::Temperature, 25.2, ReadingUnit::Celsius], [Parameter::Ph, 8.15, ReadingUnit::PhUnit], [Parameter::Ammonia, 1.1, ReadingUnit::MgL]] as $n => [$parameter, $value, $unit]) {
-            TakeReading::take($system, $by, $parameter, $value, $unit, now()->subMinutes(90 - 5 * $n), (string) Str::uuid(), true, 'kit');
+        foreach (
+            [
+                [Parameter::Temperature, 25.2, ReadingUnit::Celsius],
+                [Parameter::Ph, 8.15, ReadingUnit::PhUnit],
+                [Parameter::Ammonia, 1.1, ReadingUnit::MgL],
+            ] as $n => [$parameter, $value, $unit]
+        ) {
+            TakeReading::take(
+                $system,
+                $by,
+                $parameter,
+                $value,
+                $unit,
+                now()->subMinutes(90 - 5 * $n),
+                (string) Str::uuid(),
+                true,
+                'kit',
+            );
         }
     }
 }

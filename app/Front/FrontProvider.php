@@ -65,18 +65,33 @@ final class FrontProvider extends ServiceProvider
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict(! $this->app->isProduction());
-        Relation::enforceMorphMap(['site' => Site::class, 'system' => System::class, 'plan' => Plan::class, 'user' => User::class] + self::audited());
+        Relation::enforceMorphMap(
+            ['site' => Site::class, 'system' => System::class, 'plan' => Plan::class, 'user' => User::class] +
+                self::audited(),
+        );
         Password::defaults(fn (): Password => Password::min(12));
-        Mail::extend('catcher', fn (): CatcherTransport => new CatcherTransport);
+        Mail::extend('catcher', fn (): CatcherTransport => new CatcherTransport());
         // Five tries a minute for one name from one address, thirty for the address.
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
-        ]);
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): array => [
+                Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+                Limit::perMinute(30)->by((string) $request->ip()),
+            ],
+        );
         RateLimiter::for('feed', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
-        RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(240)->by($request->bearerToken() === null ? (string) $request->ip() : hash('sha256', $request->bearerToken())));
+        RateLimiter::for(
+            'api',
+            fn (Request $request): Limit => Limit::perMinute(240)->by(
+                $request->bearerToken() === null ? (string) $request->ip() : hash('sha256', $request->bearerToken()),
+            ),
+        );
         // Who may not sign in may not ask either.
-        Sanctum::authenticateAccessTokensUsing(fn (PersonalAccessToken $token, bool $valid): bool => $valid && $token->tokenable instanceof User && ! $token->tokenable->isArchived());
+        Sanctum::authenticateAccessTokensUsing(
+            fn (PersonalAccessToken $token, bool $valid): bool => $valid &&
+                $token->tokenable instanceof User &&
+                ! $token->tokenable->isArchived(),
+        );
         RateLimiter::for('mail', fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->ip()));
     }
 
@@ -84,15 +99,66 @@ final class FrontProvider extends ServiceProvider
     private static function audited(): array
     {
         return [
-            'client' => \App\Clients\Client::class, 'contact' => \App\Clients\Contact::class, 'room' => \App\Clients\Room::class,
-            'passage' => \App\Clients\Passage::class, 'site_code' => \App\Clients\SiteCode::class, 'attachment' => \App\Clients\Attachment::class,
-            'plan_version' => \App\Build\PlanVersion::class, 'waiver' => \App\Build\Waiver::class, 'order' => \App\Build\Order::class, 'supplier' => \App\Build\Supplier::class, 'material' => \App\Systems\Material::class, 'consent' => \App\Build\Consent::class, 'passed_stage' => \App\Build\PassedStage::class, 'price' => \App\Build\Price::class, 'lamp_type' => \App\Build\LampType::class, 'stage_tool' => \App\Build\StageTool::class, 'joint_look' => \App\Build\JointLook::class, 'stage_firm' => \App\Build\StageFirm::class, 'accepted_risk' => \App\Build\AcceptedRisk::class, 'vessel' => \App\Systems\Vessel::class,
-            'item' => \App\Systems\Item::class, 'house_limit' => \App\Systems\HouseLimit::class, 'own_parameter' => \App\Systems\OwnParameter::class, 'band' => \App\Systems\Band::class, 'standing_note' => \App\Systems\StandingNote::class,
-            'log_entry' => \App\Systems\LogEntry::class, 'reading' => \App\Systems\Reading::class, 'product' => \App\Systems\Product::class, 'on_call' => \App\Team\OnCall::class, 'absence' => \App\Team\Absence::class, 'holiday' => \App\Team\Holiday::class, 'alarm' => \App\Alerts\Alarm::class, 'alarm_call' => \App\Alerts\AlarmCall::class, 'exposure' => \App\Risk\Exposure::class,
-            'salt_mix' => \App\Water\SaltMix::class, 'depot' => \App\Water\Depot::class, 'water_batch' => \App\Water\WaterBatch::class, 'water_booking' => \App\Water\WaterBooking::class,
-            'vehicle' => \App\Rounds\Vehicle::class, 'crew' => \App\Rounds\Crew::class, 'feed' => \App\Rounds\Feed::class, 'task_type' => \App\Rounds\TaskType::class, 'job_sheet' => \App\Rounds\JobSheetVersion::class, 'trial' => \App\Rounds\Trial::class, 'site_step' => \App\Rounds\SiteStep::class, 'task' => \App\Rounds\Task::class, 'site_wish' => \App\Rounds\SiteWish::class, 'site_event' => \App\Rounds\SiteEvent::class, 'disturbance' => \App\Rounds\Disturbed::class, 'sand_profile' => \App\Rounds\SandProfile::class, 'visit' => \App\Rounds\Visit::class,
-            'visit_task' => \App\Rounds\VisitTask::class, 'follow_up' => \App\Rounds\FollowUp::class, 'off' => \App\Rounds\OffRecord::class, 'observation' => \App\Rounds\Observation::class, 'visit_part' => \App\Rounds\VisitPart::class, 'visit_entry' => \App\Rounds\VisitEntry::class,
-            'report' => \App\Reports\Report::class, 'report_note' => \App\Reports\ReportNote::class, 'ripple' => \App\Systems\OpenRipple::class,
+            'client' => \App\Clients\Client::class,
+            'contact' => \App\Clients\Contact::class,
+            'room' => \App\Clients\Room::class,
+            'passage' => \App\Clients\Passage::class,
+            'site_code' => \App\Clients\SiteCode::class,
+            'attachment' => \App\Clients\Attachment::class,
+            'plan_version' => \App\Build\PlanVersion::class,
+            'waiver' => \App\Build\Waiver::class,
+            'order' => \App\Build\Order::class,
+            'supplier' => \App\Build\Supplier::class,
+            'material' => \App\Systems\Material::class,
+            'consent' => \App\Build\Consent::class,
+            'passed_stage' => \App\Build\PassedStage::class,
+            'price' => \App\Build\Price::class,
+            'lamp_type' => \App\Build\LampType::class,
+            'stage_tool' => \App\Build\StageTool::class,
+            'joint_look' => \App\Build\JointLook::class,
+            'stage_firm' => \App\Build\StageFirm::class,
+            'accepted_risk' => \App\Build\AcceptedRisk::class,
+            'vessel' => \App\Systems\Vessel::class,
+            'item' => \App\Systems\Item::class,
+            'house_limit' => \App\Systems\HouseLimit::class,
+            'own_parameter' => \App\Systems\OwnParameter::class,
+            'band' => \App\Systems\Band::class,
+            'standing_note' => \App\Systems\StandingNote::class,
+            'log_entry' => \App\Systems\LogEntry::class,
+            'reading' => \App\Systems\Reading::class,
+            'product' => \App\Systems\Product::class,
+            'on_call' => \App\Team\OnCall::class,
+            'absence' => \App\Team\Absence::class,
+            'holiday' => \App\Team\Holiday::class,
+            'alarm' => \App\Alerts\Alarm::class,
+            'alarm_call' => \App\Alerts\AlarmCall::class,
+            'exposure' => \App\Risk\Exposure::class,
+            'salt_mix' => \App\Water\SaltMix::class,
+            'depot' => \App\Water\Depot::class,
+            'water_batch' => \App\Water\WaterBatch::class,
+            'water_booking' => \App\Water\WaterBooking::class,
+            'vehicle' => \App\Rounds\Vehicle::class,
+            'crew' => \App\Rounds\Crew::class,
+            'feed' => \App\Rounds\Feed::class,
+            'task_type' => \App\Rounds\TaskType::class,
+            'job_sheet' => \App\Rounds\JobSheetVersion::class,
+            'trial' => \App\Rounds\Trial::class,
+            'site_step' => \App\Rounds\SiteStep::class,
+            'task' => \App\Rounds\Task::class,
+            'site_wish' => \App\Rounds\SiteWish::class,
+            'site_event' => \App\Rounds\SiteEvent::class,
+            'disturbance' => \App\Rounds\Disturbed::class,
+            'sand_profile' => \App\Rounds\SandProfile::class,
+            'visit' => \App\Rounds\Visit::class,
+            'visit_task' => \App\Rounds\VisitTask::class,
+            'follow_up' => \App\Rounds\FollowUp::class,
+            'off' => \App\Rounds\OffRecord::class,
+            'observation' => \App\Rounds\Observation::class,
+            'visit_part' => \App\Rounds\VisitPart::class,
+            'visit_entry' => \App\Rounds\VisitEntry::class,
+            'report' => \App\Reports\Report::class,
+            'report_note' => \App\Reports\ReportNote::class,
+            'ripple' => \App\Systems\OpenRipple::class,
         ];
     }
 }

@@ -15,17 +15,25 @@ final class Csv
      */
     public static function of(string $name, array $head, iterable $rows): StreamedResponse
     {
-        return response()->stream(function () use ($head, $rows): void {
-            $out = fopen('php://output', 'wb');
-            if ($out === false) {
-                return;
-            }
-            fputcsv($out, $head, escape: '');
-            foreach ($rows as $row) {
-                fputcsv($out, array_map(self::cell(...), $row), escape: '');
-            }
-            fclose($out);
-        }, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}\"", 'Cache-Control' => 'no-store, private']);
+        return response()->stream(
+            function () use ($head, $rows): void {
+                $out = fopen('php://output', 'wb');
+                if ($out === false) {
+                    return;
+                }
+                fputcsv($out, $head, escape: '');
+                foreach ($rows as $row) {
+                    fputcsv($out, array_map(self::cell(...), $row), escape: '');
+                }
+                fclose($out);
+            },
+            200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"{$name}\"",
+                'Cache-Control' => 'no-store, private',
+            ],
+        );
     }
 
     private static function cell(string|int|float|bool|null $value): string

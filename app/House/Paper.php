@@ -16,7 +16,7 @@ final class Paper
      */
     public static function pdf(string $view, array $data): string
     {
-        $options = new Options;
+        $options = new Options();
         $options->setIsRemoteEnabled(false);
         $options->setIsPhpEnabled(false);
         $options->setIsJavascriptEnabled(false);

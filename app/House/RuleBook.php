@@ -16,7 +16,14 @@ final class RuleBook
         /** @var list<array{number: string, title: string, says: string, why: string, formula?: string, source?: string}> $raw */
         $raw = json_decode((string) file_get_contents(resource_path('rules.json')), true, 8, JSON_THROW_ON_ERROR);
         foreach ($raw as $rule) {
-            $rules[$rule['number']] = new RuleView($rule['number'], $rule['title'], $rule['says'], $rule['why'], $rule['formula'] ?? null, $rule['source'] ?? null);
+            $rules[$rule['number']] = new RuleView(
+                $rule['number'],
+                $rule['title'],
+                $rule['says'],
+                $rule['why'],
+                $rule['formula'] ?? null,
+                $rule['source'] ?? null,
+            );
         }
 
         return $rules;

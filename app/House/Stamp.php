@@ -39,7 +39,12 @@ final class Stamp
         if (! is_string($given) || $given === '' || hash_equals($now, $given)) {
             return;
         }
-        $last = Activity::query()->where('subject_type', $record->getMorphClass())->where('subject_id', $record->getKey())->with('causer')->latest('id')->first();
+        $last = Activity::query()
+            ->where('subject_type', $record->getMorphClass())
+            ->where('subject_id', $record->getKey())
+            ->with('causer')
+            ->latest('id')
+            ->first();
         if ($last?->causer !== null && $last->causer->is($request->user())) {
             // One’s own words, whose answer was lost on the way, are nobody else’s.
             return;
@@ -47,6 +52,8 @@ final class Stamp
         $who = $last?->causer?->getAttribute('name');
         $by = is_string($who) ? " by {$who}" : '';
 
-        throw ValidationException::withMessages(['stamp' => "Changed meanwhile{$by}. What you typed stays on this page."]);
+        throw ValidationException::withMessages([
+            'stamp' => "Changed meanwhile{$by}. What you typed stays on this page.",
+        ]);
     }
 }

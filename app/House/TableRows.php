@@ -26,7 +26,10 @@ final class TableRows
      */
     public static function of(array $typed): array
     {
-        return array_map(fn (TableSpec $table): array => self::table($table, $typed[$table->key] ?? null), self::specs());
+        return array_map(
+            fn (TableSpec $table): array => self::table($table, $typed[$table->key] ?? null),
+            self::specs(),
+        );
     }
 
     /** @return list<array<string, float|string|bool|null>> */

@@ -62,7 +62,10 @@ final class TypeScript
         $reflection = new ReflectionClass($class);
         foreach ($reflection->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {
             if (! $property->isStatic()) {
-                $lines[] = "    {$property->getName()}: {$this->name($this->resolver->resolve($property), "{$class}::{$property->getName()}")};";
+                $lines[] = "    {$property->getName()}: {$this->name(
+                    $this->resolver->resolve($property),
+                    "{$class}::{$property->getName()}",
+                )};";
             }
         }
         $this->written[$class] = "export interface {$reflection->getShortName()} {\n".implode("\n", $lines)."\n}\n";
@@ -72,7 +75,10 @@ final class TypeScript
     {
         return match (true) {
             $type instanceof NullableType => $this->name($type->getWrappedType(), $at).' | null',
-            $type instanceof UnionType => implode(' | ', array_unique(array_map(fn (Type $t): string => $this->name($t, $at), $type->getTypes()))),
+            $type instanceof UnionType => implode(
+                ' | ',
+                array_unique(array_map(fn (Type $t): string => $this->name($t, $at), $type->getTypes())),
+            ),
             $type instanceof ArrayShapeType => $this->shape($type, $at),
             $type instanceof CollectionType => $this->collection($type, $at),
             $type instanceof BackedEnumType => $this->enum($type->getClassName()),
@@ -93,7 +99,11 @@ final class TypeScript
     {
         $value = $this->name($type->getCollectionValueType(), $at);
 
-        return $type->isList() ? (str_contains($value, ' ') ? "({$value})[]" : "{$value}[]") : "Record<string, {$value}>";
+        return $type->isList()
+            ? (str_contains($value, ' ')
+                ? "({$value})[]"
+                : "{$value}[]")
+            : "Record<string, {$value}>";
     }
 
     /** @param  ArrayShapeType  $type a list of fixed places becomes a tuple */
@@ -108,7 +118,12 @@ final class TypeScript
 
         return $tuple
             ? '['.implode(', ', $parts).']'
-            : '{ '.implode('; ', array_map(fn (int|string $k, string $v): string => "{$k}: {$v}", array_keys($parts), $parts)).' }';
+            : '{ '.
+                    implode(
+                        '; ',
+                        array_map(fn (int|string $k, string $v): string => "{$k}: {$v}", array_keys($parts), $parts),
+                    ).
+                    ' }';
     }
 
     private function reference(string $class): string
@@ -127,6 +142,12 @@ final class TypeScript
             throw new LogicException("{$class} is not a backed enum");
         }
 
-        return implode(' | ', array_map(fn (BackedEnum $case): string => is_int($case->value) ? (string) $case->value : "'{$case->value}'", $class::cases()));
+        return implode(
+            ' | ',
+            array_map(
+                fn (BackedEnum $case): string => is_int($case->value) ? (string) $case->value : "'{$case->value}'",
+                $class::cases(),
+            ),
+        );
     }
 }

@@ -35,24 +35,83 @@ use Velbrin\Core\Risk\Hazard;
 final readonly class Handover
 {
     /** Answers a client reads, in order. */
-    private const FIGURES = ['displayNetL', 'systemL', 'massKg', 'runningBelowRimMm', 'downL', 'spareL', 'leakL', 'evaporationLd', 'topOffDays', 'heaters', 'energyKwh'];
+    private const FIGURES = [
+        'displayNetL',
+        'systemL',
+        'massKg',
+        'runningBelowRimMm',
+        'downL',
+        'spareL',
+        'leakL',
+        'evaporationLd',
+        'topOffDays',
+        'heaters',
+        'energyKwh',
+    ];
 
     private const FIRST_DAYS = 90;
 
     public static function pdf(System $system, Units $units): string
     {
-        $system->load(['vessels', 'site.client', 'room', 'keeper', 'bands', 'items' => fn ($q) => $q->whereNull('retired_at')->orderBy('id')]);
+        $system->load([
+            'vessels',
+            'site.client',
+            'room',
+            'keeper',
+            'bands',
+            'items' => fn ($q) => $q->whereNull('retired_at')->orderBy('id'),
+        ]);
         $answers = SystemFindings::answers($system);
         $section = $answers->section;
 
         return Paper::pdf('reports.handover', [
-            'system' => $system, 'figures' => self::figures($answers, $units), 'items' => $system->items, 'bands' => self::bands($system, $units), 'when' => self::when($system, $answers, $units),
-            'alarms' => Alarm::query()->where('system_id', $system->id)->current()->with('calls.user')->orderBy('id')->get()->map(fn (Alarm $a): array => ['name' => $a->name, 'tested' => $a->tested_on?->format('j M Y'), 'calls' => $a->calls->map(fn (AlarmCall $c): string => trim("{$c->user?->name} {$c->user?->phone}"))->all()])->all(),
-            'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderBy('every_days')->get()->map(fn (Task $t): array => ['name' => (string) $t->type?->name, 'every' => implode('; ', [...($t->every_days === null ? [] : [$units->show(Quantity::of($t->every_days, Kind::Days))]), ...TaskTriggers::words($t)])])->all(),
-            'board' => $answers->board === null ? null : 'data:image/svg+xml;base64,'.base64_encode(BoardSvg::paint($answers->board)),
+            'system' => $system,
+            'figures' => self::figures($answers, $units),
+            'items' => $system->items,
+            'bands' => self::bands($system, $units),
+            'when' => self::when($system, $answers, $units),
+            'alarms' => Alarm::query()
+                ->where('system_id', $system->id)
+                ->current()
+                ->with('calls.user')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    fn (Alarm $a): array => [
+                        'name' => $a->name,
+                        'tested' => $a->tested_on?->format('j M Y'),
+                        'calls' => $a->calls
+                            ->map(fn (AlarmCall $c): string => trim("{$c->user?->name} {$c->user?->phone}"))
+                            ->all(),
+                    ],
+                )
+                ->all(),
+            'tasks' => Task::query()
+                ->where('system_id', $system->id)
+                ->whereNull('ended_at')
+                ->with('type')
+                ->orderBy('every_days')
+                ->get()
+                ->map(
+                    fn (Task $t): array => [
+                        'name' => (string) $t->type?->name,
+                        'every' => implode('; ', [
+                            ...$t->every_days === null ? [] : [$units->show(Quantity::of($t->every_days, Kind::Days))],
+                            ...TaskTriggers::words($t),
+                        ]),
+                    ],
+                )
+                ->all(),
+            'board' => $answers->board === null
+                    ? null
+                    : 'data:image/svg+xml;base64,'.base64_encode(BoardSvg::paint($answers->board)),
             'programme' => self::programme($system, $answers, $units),
-            'first' => self::firstDays($system), 'accepted' => self::accepted($system),
-            'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+            'first' => self::firstDays($system),
+            'accepted' => self::accepted($system),
+            'drawing' => $section === null
+                    ? null
+                    : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)),
+            'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
         ]);
     }
 
@@ -64,7 +123,9 @@ final readonly class Handover
     private static function programme(System $system, PlanAnswers $answers, Units $units): array
     {
         $set = SystemBrief::read($system)->values[PlanField::SetpointC->value] ?? null;
-        $lines = is_float($set) ? [['label' => 'Heating holds', 'value' => $units->show(Quantity::of($set, Kind::Temperature))]] : [];
+        $lines = is_float($set)
+            ? [['label' => 'Heating holds', 'value' => $units->show(Quantity::of($set, Kind::Temperature))]]
+            : [];
         foreach ($answers->day === null ? [] : DayPlanView::of($answers->day, $units)->channels as $channel) {
             $lines[] = ['label' => 'Light, '.$channel['name'], 'value' => $channel['says']];
         }
@@ -94,11 +155,25 @@ final readonly class Handover
             $show = fn (float $v): string => $units->show(Quantity::of($v, $band->parameter->kind()));
 
             return match (true) {
-                $low !== null && $high !== null => "{$show($low)} to {$show($high)}", $low !== null => "from {$show($low)}", $high !== null => "up to {$show($high)}", default => '',
+                $low !== null && $high !== null => "{$show($low)} to {$show($high)}",
+                $low !== null => "from {$show($low)}",
+                $high !== null => "up to {$show($high)}",
+                default => '',
             };
         };
 
-        return array_values($system->bands->where('tracked', true)->map(fn (Band $b): array => ['label' => $b->parameter->label(), 'fine' => $range($b, $b->fine_low, $b->fine_high), 'act' => $range($b, $b->act_low, $b->act_high)])->all());
+        return array_values(
+            $system->bands
+                ->where('tracked', true)
+                ->map(
+                    fn (Band $b): array => [
+                        'label' => $b->parameter->label(),
+                        'fine' => $range($b, $b->fine_low, $b->fine_high),
+                        'act' => $range($b, $b->act_low, $b->act_high),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -108,18 +183,57 @@ final readonly class Handover
      */
     private static function when(System $system, PlanAnswers $answers, Units $units): array
     {
-        $harm = Exposure::query()->where('system_id', $system->id)->where('night', Night::Tonight->value)->get()->mapWithKeys(fn (Exposure $e): array => [$e->hazard->value => $e->harm_h])->all();
-        $hours = fn (Hazard $h): string => is_numeric($harm[$h->value] ?? null) ? ' Harm comes after about '.$units->show(Quantity::of((float) $harm[$h->value], Kind::Hours)).' on a night like tonight.' : '';
+        $harm = Exposure::query()
+            ->where('system_id', $system->id)
+            ->where('night', Night::Tonight->value)
+            ->get()
+            ->mapWithKeys(fn (Exposure $e): array => [$e->hazard->value => $e->harm_h])
+            ->all();
+        $hours = fn (Hazard $h): string => is_numeric($harm[$h->value] ?? null)
+            ? ' Harm comes after about '.
+                $units->show(Quantity::of((float) $harm[$h->value], Kind::Hours)).
+                ' on a night like tonight.'
+            : '';
         $down = $answers->figure('downL')?->quantity;
 
         return [
-            ['what' => 'The power is out', 'words' => ($down === null ? '' : $units->show($down).' run down into the sump and stay there: that is as it should be. ').'Open nothing, feed nothing. Keep the water moving with the battery pump or a jug.'.$hours(Hazard::PowerCut)],
-            ['what' => 'It is too warm', 'words' => 'Pull the plugs of the heaters, open the lid, a fan across the surface. Call.'.$hours(Hazard::HeaterStuckOn)],
-            ['what' => 'It is too cold', 'words' => 'See whether the heaters have power. Cover the tank with a blanket. Never add hot water. Call.'.$hours(Hazard::HeaterStuckOff)],
-            ['what' => 'Water on the floor', 'words' => 'Dry hands only: if it has reached a plug, switch off at the fuse box, not at the plug. Then the return pump off, towels, call.'],
-            ['what' => 'No water comes back', 'words' => 'Look whether the return pump has power and water. Switch it off before it runs dry. The stream pumps stay on. Call.'],
-            ['what' => 'Cloudy water, a smell, animals gasping', 'words' => 'Stream pumps on full, skimmer on, feed nothing, add nothing from a bottle. Call at once.'],
-            ['what' => 'Somebody is stung, cut or unwell after touching it', 'words' => 'Rinse, and see a doctor or the poison line; say that it is a marine aquarium. Some corals carry strong toxins: never scrub or heat rock.'],
+            [
+                'what' => 'The power is out',
+                'words' => ($down === null
+                        ? ''
+                        : $units->show($down).' run down into the sump and stay there: that is as it should be. ').
+                    'Open nothing, feed nothing. Keep the water moving with the battery pump or a jug.'.
+                    $hours(Hazard::PowerCut),
+            ],
+            [
+                'what' => 'It is too warm',
+                'words' => 'Pull the plugs of the heaters, open the lid, a fan across the surface. Call.'.
+                    $hours(Hazard::HeaterStuckOn),
+            ],
+            [
+                'what' => 'It is too cold',
+                'words' => 'See whether the heaters have power. Cover the tank with a blanket. Never add hot water. Call.'.
+                    $hours(Hazard::HeaterStuckOff),
+            ],
+            [
+                'what' => 'Water on the floor',
+                'words' => 'Dry hands only: if it has reached a plug, switch off at the fuse box, not at the plug. Then the '.
+                    'return pump off, towels, call.',
+            ],
+            [
+                'what' => 'No water comes back',
+                'words' => 'Look whether the return pump has power and water. Switch it off before it runs dry. The stream '.
+                    'pumps stay on. Call.',
+            ],
+            [
+                'what' => 'Cloudy water, a smell, animals gasping',
+                'words' => 'Stream pumps on full, skimmer on, feed nothing, add nothing from a bottle. Call at once.',
+            ],
+            [
+                'what' => 'Somebody is stung, cut or unwell after touching it',
+                'words' => 'Rinse, and see a doctor or the poison line; say that it is a marine aquarium. Some corals carry '.
+                    'strong toxins: never scrub or heat rock.',
+            ],
         ];
     }
 
@@ -130,10 +244,24 @@ final readonly class Handover
         if ($start === null || $start->addDays(self::FIRST_DAYS)->isPast()) {
             return [];
         }
-        $steps = [1 => 'Look every day: level, temperature, pumps, the floor beneath.', 7 => 'Ammonia and nitrite twice a week until both are nothing twice.', 28 => 'First animals only after that; few, and one kind of change at a time.', 45 => 'First larger water change; the green and brown films of these weeks are usual.', 60 => 'Alkalinity now falls as things grow: tested weekly.', 90 => 'First look at the whole: light, flow, limits. The tank’s own rhythm begins.'];
-        $lines = array_map(fn (int $day, string $words): array => ['on' => $start->addDays($day)->format('j M'), 'words' => $words], array_keys($steps), $steps);
+        $steps = [
+            1 => 'Look every day: level, temperature, pumps, the floor beneath.',
+            7 => 'Ammonia and nitrite twice a week until both are nothing twice.',
+            28 => 'First animals only after that; few, and one kind of change at a time.',
+            45 => 'First larger water change; the green and brown films of these weeks are usual.',
+            60 => 'Alkalinity now falls as things grow: tested weekly.',
+            90 => 'First look at the whole: light, flow, limits. The tank’s own rhythm begins.',
+        ];
+        $lines = array_map(
+            fn (int $day, string $words): array => ['on' => $start->addDays($day)->format('j M'), 'words' => $words],
+            array_keys($steps),
+            $steps,
+        );
         if ($system->settling_until !== null && $system->settling_until->isFuture()) {
-            $lines[] = ['on' => CarbonImmutable::parse($system->settling_until)->format('j M'), 'words' => 'Until here it settles: limits are wide, and nothing delicate moves in.'];
+            $lines[] = [
+                'on' => CarbonImmutable::parse($system->settling_until)->format('j M'),
+                'words' => 'Until here it settles: limits are wide, and nothing delicate moves in.',
+            ];
         }
 
         return $lines;
@@ -142,15 +270,38 @@ final readonly class Handover
     /** @return list<string> what was passed without its proof, and every Stop that was waived */
     private static function accepted(System $system): array
     {
-        $version = PlanVersion::query()->with(['waivers', 'passedStages', 'risks'])->find($system->plan_version_id);
+        $version = PlanVersion::query()
+            ->with(['waivers', 'passedStages', 'risks'])
+            ->find($system->plan_version_id);
         if ($version === null) {
             return [];
         }
 
         return [
-            ...$version->risks->map(fn (AcceptedRisk $r): string => "{$r->words()}; looked at again on {$r->review_on->format('j M Y')} ({$r->signed_by}, {$r->signed_on->format('j M Y')})")->values()->all(),
-            ...$version->waivers->map(fn (Waiver $w): string => "{$w->what}: {$w->reason} ({$w->signed_by}, {$w->signed_on->format('j M Y')})")->values()->all(),
-            ...$version->passedStages->where('by', StageGate::WAIVER)->map(fn (PassedStage $p): string => ucfirst(str_replace('-', ' ', $p->stage)).": {$p->words} ({$p->signed_by}, {$p->passed_on->format('j M Y')})")->values()->all(),
+            ...$version->risks
+                ->map(
+                    fn (AcceptedRisk $r): string => "{$r->words()}; looked at again on {$r->review_on->format(
+                        'j M Y',
+                    )} ({$r->signed_by}, {$r->signed_on->format('j M Y')})",
+                )
+                ->values()
+                ->all(),
+            ...$version->waivers
+                ->map(
+                    fn (Waiver $w): string => "{$w->what}: {$w->reason} ({$w->signed_by}, {$w->signed_on->format(
+                        'j M Y',
+                    )})",
+                )
+                ->values()
+                ->all(),
+            ...$version->passedStages
+                ->where('by', StageGate::WAIVER)
+                ->map(
+                    fn (PassedStage $p): string => ucfirst(str_replace('-', ' ', $p->stage)).
+                        ": {$p->words} ({$p->signed_by}, {$p->passed_on->format('j M Y')})",
+                )
+                ->values()
+                ->all(),
         ];
     }
 }

@@ -26,7 +26,12 @@ final class Report extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['content' => 'array', 'next_on' => 'immutable_date', 'sent_at' => 'immutable_datetime', 'sent_to' => 'array'];
+        return [
+            'content' => 'array',
+            'next_on' => 'immutable_date',
+            'sent_at' => 'immutable_datetime',
+            'sent_to' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Visit, $this> */

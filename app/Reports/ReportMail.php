@@ -25,12 +25,23 @@ final class ReportMail extends Mailable
 
     public function content(): Content
     {
-        return new Content(text: 'reports.mail', with: ['view' => ReportView::of($this->report, $this->inUnits), 'link' => url("/reports/{$this->report->id}")]);
+        return new Content(
+            text: 'reports.mail',
+            with: [
+                'view' => ReportView::of($this->report, $this->inUnits),
+                'link' => url("/reports/{$this->report->id}"),
+            ],
+        );
     }
 
     /** @return list<Attachment> */
     public function attachments(): array
     {
-        return [Attachment::fromData(fn (): string => ReportPdf::of($this->report, $this->inUnits), "visit-report-{$this->report->id}.pdf")->withMime('application/pdf')];
+        return [
+            Attachment::fromData(
+                fn (): string => ReportPdf::of($this->report, $this->inUnits),
+                "visit-report-{$this->report->id}.pdf",
+            )->withMime('application/pdf'),
+        ];
     }
 }

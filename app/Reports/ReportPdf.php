@@ -31,14 +31,25 @@ final class ReportPdf
             $bytes = (string) Storage::disk('local')->get($photo->path);
             $size = @getimagesizefromstring($bytes);
             if ($size !== false && $size[0] > 0) {
-                return ['picture' => "data:{$photo->mime};base64,".base64_encode($bytes), 'ratio' => $size[1] / $size[0], 'drawn' => false];
+                return [
+                    'picture' => "data:{$photo->mime};base64,".base64_encode($bytes),
+                    'ratio' => $size[1] / $size[0],
+                    'drawn' => false,
+                ];
             }
         }
-        $system = System::query()->with('vessels')->whereKey($view->systems[0]->id ?? 0)->first();
+        $system = System::query()
+            ->with('vessels')
+            ->whereKey($view->systems[0]->id ?? 0)
+            ->first();
         $section = $system === null ? null : SystemFindings::answers($system)->section;
 
-        return $section === null ? ['picture' => null, 'ratio' => 1.0, 'drawn' => true] : [
-            'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)), 'ratio' => $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)), 'drawn' => true,
-        ];
+        return $section === null
+            ? ['picture' => null, 'ratio' => 1.0, 'drawn' => true]
+            : [
+                'picture' => 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)),
+                'ratio' => $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+                'drawn' => true,
+            ];
     }
 }

@@ -16,7 +16,22 @@ final class Exposure extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['system_id', 'night', 'hazard', 'harm_by', 'harm_h', 'noticed_h', 'acts_h', 'hours', 'who', 'how', 'needs', 'finding', 'cause', 'computed_at'];
+    protected $fillable = [
+        'system_id',
+        'night',
+        'hazard',
+        'harm_by',
+        'harm_h',
+        'noticed_h',
+        'acts_h',
+        'hours',
+        'who',
+        'how',
+        'needs',
+        'finding',
+        'cause',
+        'computed_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

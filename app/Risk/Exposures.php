@@ -48,9 +48,20 @@ final class Exposures
         $off = $this->off->ids(array_values($systems->map(fn (System $s): int => $s->id)->all()));
         foreach ($systems as $system) {
             $answer = $this->answer($system, $night, $helpers, $off);
-            $rows = [...$rows, ...(is_string($answer) ? self::waiting($system, $night, $answer, $at) : array_map(fn (HoursInHand $h): array => self::row($system, $night, $h, $at), $answer))];
+            $rows = [
+                ...$rows,
+                ...is_string($answer)
+                    ? self::waiting($system, $night, $answer, $at)
+                    : array_map(fn (HoursInHand $h): array => self::row($system, $night, $h, $at), $answer),
+            ];
             $shortest = is_string($answer) ? null : HoursInHand::worst(...$answer);
-            $worst[] = ['system_id' => $system->id, 'night' => $night->value, 'rank' => $shortest?->rank(), 'hazard' => $shortest?->hazard->value, 'cause' => $shortest?->cause()->code()];
+            $worst[] = [
+                'system_id' => $system->id,
+                'night' => $night->value,
+                'rank' => $shortest?->rank(),
+                'hazard' => $shortest?->hazard->value,
+                'cause' => $shortest?->cause()->code(),
+            ];
         }
         DB::transaction(function () use ($rows, $worst): void {
             foreach (array_chunk($rows, 300) as $chunk) {
@@ -76,7 +87,10 @@ final class Exposures
             $alarms = $helpers->alarms($system, $night);
             $place = $helpers->place($system, $night);
 
-            return array_map(fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place), Hazard::cases());
+            return array_map(
+                fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place),
+                Hazard::cases(),
+            );
         } catch (OutOfRange $e) {
             return "a sound {$e->field}";
         }
@@ -86,19 +100,45 @@ final class Exposures
     private static function row(System $system, Night $night, HoursInHand $h, CarbonImmutable $at): array
     {
         return [
-            'system_id' => $system->id, 'night' => $night->value, 'hazard' => $h->hazard->value, 'harm_by' => $h->harms[0]->by ?? null, 'harm_h' => $h->harms[0]->hours ?? null,
-            'noticed_h' => $h->response->noticedH, 'acts_h' => $h->response->actsH, 'hours' => $h->hours, 'who' => $h->response->who, 'how' => mb_substr($h->response->how, 0, 200), 'needs' => null, 'cause' => $h->cause()->code(),
-            'finding' => json_encode(self::plain($h->finding), JSON_THROW_ON_ERROR), 'computed_at' => $at,
+            'system_id' => $system->id,
+            'night' => $night->value,
+            'hazard' => $h->hazard->value,
+            'harm_by' => $h->harms[0]->by ?? null,
+            'harm_h' => $h->harms[0]->hours ?? null,
+            'noticed_h' => $h->response->noticedH,
+            'acts_h' => $h->response->actsH,
+            'hours' => $h->hours,
+            'who' => $h->response->who,
+            'how' => mb_substr($h->response->how, 0, 200),
+            'needs' => null,
+            'cause' => $h->cause()->code(),
+            'finding' => json_encode(self::plain($h->finding), JSON_THROW_ON_ERROR),
+            'computed_at' => $at,
         ];
     }
 
     /** @return list<array<string, mixed>> */
     private static function waiting(System $system, Night $night, string $needs, CarbonImmutable $at): array
     {
-        return array_map(fn (Hazard $h): array => [
-            'system_id' => $system->id, 'night' => $night->value, 'hazard' => $h->value, 'harm_by' => null, 'harm_h' => null, 'noticed_h' => null, 'acts_h' => null, 'hours' => null, 'who' => null,
-            'how' => '', 'needs' => mb_substr($needs, 0, 300), 'cause' => null, 'finding' => null, 'computed_at' => $at,
-        ], Hazard::cases());
+        return array_map(
+            fn (Hazard $h): array => [
+                'system_id' => $system->id,
+                'night' => $night->value,
+                'hazard' => $h->value,
+                'harm_by' => null,
+                'harm_h' => null,
+                'noticed_h' => null,
+                'acts_h' => null,
+                'hours' => null,
+                'who' => null,
+                'how' => '',
+                'needs' => mb_substr($needs, 0, 300),
+                'cause' => null,
+                'finding' => null,
+                'computed_at' => $at,
+            ],
+            Hazard::cases(),
+        );
     }
 
     /**
@@ -108,8 +148,19 @@ final class Exposures
      */
     private static function plain(Finding $finding): array
     {
-        $sentence = fn (\Velbrin\Core\Measure\Sentence $s): array => ['template' => $s->template, 'parts' => array_map(fn (Quantity|string $p): array|string => $p instanceof Quantity ? [$p->value, $p->kind->value] : $p, $s->parts)];
+        $sentence = fn (\Velbrin\Core\Measure\Sentence $s): array => [
+            'template' => $s->template,
+            'parts' => array_map(
+                fn (Quantity|string $p): array|string => $p instanceof Quantity ? [$p->value, $p->kind->value] : $p,
+                $s->parts,
+            ),
+        ];
 
-        return ['severity' => $finding->severity->value, 'what' => $sentence($finding->what), 'why' => $sentence($finding->why), 'remedy' => $finding->remedy === null ? null : $sentence($finding->remedy)];
+        return [
+            'severity' => $finding->severity->value,
+            'what' => $sentence($finding->what),
+            'why' => $sentence($finding->why),
+            'remedy' => $finding->remedy === null ? null : $sentence($finding->remedy),
+        ];
     }
 }

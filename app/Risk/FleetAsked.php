@@ -11,8 +11,12 @@ use Velbrin\Core\Risk\Hazard;
 /** What somebody wants to see of the fleet: which night, one fault, only what can still be acted on, one cause. */
 final readonly class FleetAsked
 {
-    private function __construct(public Night $night, public ?Hazard $fault, public bool $canAct, public ?Cause $cause)
-    {
+    private function __construct(
+        public Night $night,
+        public ?Hazard $fault,
+        public bool $canAct,
+        public ?Cause $cause,
+    ) {
     }
 
     public static function of(Request $request, Night $night): self

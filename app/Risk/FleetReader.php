@@ -62,19 +62,37 @@ final class FleetReader
     {
         $ids = array_map(fn (System $s): int => $s->id, array_values($found));
         $systems = System::query()->whereIntegerInRaw('id', $ids)->with('site.client')->get()->keyBy('id');
-        $rows = Exposure::query()->where('night', $asked->night->value)->whereIn('system_id', $ids)
+        $rows = Exposure::query()
+            ->where('night', $asked->night->value)
+            ->whereIn('system_id', $ids)
             ->when($asked->fault !== null, fn ($q) => $q->where('hazard', $asked->fault?->value))
-            ->get()->toBase()->groupBy('system_id');
+            ->get()
+            ->toBase()
+            ->groupBy('system_id');
         $helpers = Helpers::onCall();
         $clients = $systems->map(fn (System $s): ?int => $s->site?->client_id)->filter()->unique()->values();
-        $contacts = Contact::query()->current()->whereIn('client_id', $clients)->whereNotNull('phone')
-            ->orderByDesc('holds_key')->orderBy('id')->get()->toBase()->groupBy('client_id');
+        $contacts = Contact::query()
+            ->current()
+            ->whereIn('client_id', $clients)
+            ->whereNotNull('phone')
+            ->orderByDesc('holds_key')
+            ->orderBy('id')
+            ->get()
+            ->toBase()
+            ->groupBy('client_id');
         $lines = [];
         foreach ($ids as $id) {
             $system = $systems[$id] ?? null;
             if ($system !== null) {
                 $site = $system->site;
-                $ring = $site === null ? null : RingView::of($site, $helpers->toRing($site, $asked->night), $contacts[$site->client_id] ?? collect());
+                $ring =
+                    $site === null
+                        ? null
+                        : RingView::of(
+                            $site,
+                            $helpers->toRing($site, $asked->night),
+                            $contacts[$site->client_id] ?? collect(),
+                        );
                 $lines[] = ExposureLineView::of($system, $rows[$id] ?? collect(), $user, $ring);
             }
         }
@@ -87,15 +105,24 @@ final class FleetReader
     {
         $shared = array_keys($this->counts($asked));
 
-        return System::query()->current()->select('systems.id')
+        return System::query()
+            ->current()
+            ->select('systems.id')
             ->leftJoinSub(self::gaps($asked), 'gaps', 'gaps.system_id', '=', 'systems.id')
-            ->when($asked->fault !== null || $asked->canAct || $asked->cause !== null, fn (Builder $q) => $q->whereNotNull('gaps.gap'))
+            ->when(
+                $asked->fault !== null || $asked->canAct || $asked->cause !== null,
+                fn (Builder $q) => $q->whereNotNull('gaps.gap'),
+            )
             ->when($asked->canAct, fn (Builder $q) => $q->where(self::inTime(...)))
             ->when($asked->cause !== null, fn (Builder $q) => $q->where('gaps.cause', $asked->cause?->code()))
-            ->when($asked->cause === null && $shared !== [], fn (Builder $q) => $q->where(
-                fn (Builder $w) => $w->whereNull('gaps.cause')->orWhereNotIn('gaps.cause', $shared),
-            ))
-            ->orderByRaw('gaps.gap is null, gaps.gap')->orderBy('systems.name');
+            ->when(
+                $asked->cause === null && $shared !== [],
+                fn (Builder $q) => $q->where(
+                    fn (Builder $w) => $w->whereNull('gaps.cause')->orWhereNotIn('gaps.cause', $shared),
+                ),
+            )
+            ->orderByRaw('gaps.gap is null, gaps.gap')
+            ->orderBy('systems.name');
     }
 
     /** @param  Builder<System>  $query  whose fault somebody who acts when it is noticed still meets */
@@ -112,8 +139,12 @@ final class FleetReader
     private static function gaps(FleetAsked $asked): Query
     {
         return $asked->fault === null
-            ? DB::table('exposure_worst')->where('night', $asked->night->value)->select(['system_id', DB::raw('`rank` as gap'), 'cause'])
-            : DB::table('exposures')->where('night', $asked->night->value)->where('hazard', $asked->fault->value)
+            ? DB::table('exposure_worst')
+                ->where('night', $asked->night->value)
+                ->select(['system_id', DB::raw('`rank` as gap'), 'cause'])
+            : DB::table('exposures')
+                ->where('night', $asked->night->value)
+                ->where('hazard', $asked->fault->value)
                 ->select(['system_id', DB::raw('hours as gap'), 'cause']);
     }
 
@@ -127,9 +158,14 @@ final class FleetReader
     private static function count(FleetAsked $asked): array
     {
         $counts = [];
-        $rows = DB::query()->fromSub(self::gaps($asked), 'gaps')->join('systems', 'systems.id', '=', 'gaps.system_id')
-            ->whereNull('systems.archived_at')->whereNotNull('gaps.cause')
-            ->groupBy('gaps.cause')->havingRaw('count(*) >= ?', [self::MANY])->orderByRaw('count(*) desc')
+        $rows = DB::query()
+            ->fromSub(self::gaps($asked), 'gaps')
+            ->join('systems', 'systems.id', '=', 'gaps.system_id')
+            ->whereNull('systems.archived_at')
+            ->whereNotNull('gaps.cause')
+            ->groupBy('gaps.cause')
+            ->havingRaw('count(*) >= ?', [self::MANY])
+            ->orderByRaw('count(*) desc')
             ->get(['gaps.cause', DB::raw('count(*) as systems')]);
         foreach ($rows as $row) {
             $cause = Cause::read((string) $row->cause);

@@ -36,8 +36,12 @@ final class Helpers
      * @param  array<int, CarbonImmutable>  $nextVisits
      * @param  Collection<int, Alarm>  $alarms
      */
-    private function __construct(private readonly Collection $onCall, private readonly Collection $absences, private readonly array $nextVisits, private readonly Collection $alarms)
-    {
+    private function __construct(
+        private readonly Collection $onCall,
+        private readonly Collection $absences,
+        private readonly array $nextVisits,
+        private readonly Collection $alarms,
+    ) {
     }
 
     /** @param  Collection<int, System>  $systems */
@@ -48,10 +52,23 @@ final class Helpers
         $week = now()->addDays(self::DAYS_AHEAD)->toDateString();
 
         return new self(
-            OnCall::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->with('user')->orderBy('position')->orderBy('from_on')->get()->toBase(),
+            OnCall::query()
+                ->where('until_on', '>=', $today)
+                ->where('from_on', '<=', $week)
+                ->with('user')
+                ->orderBy('position')
+                ->orderBy('from_on')
+                ->get()
+                ->toBase(),
             Absence::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->get()->toBase(),
             $visits->bySite($siteIds),
-            Alarm::query()->current()->whereIn('system_id', $systems->map(fn (System $s): int => $s->id)->all())->with('calls.user')->orderBy('id')->get()->toBase(),
+            Alarm::query()
+                ->current()
+                ->whereIn('system_id', $systems->map(fn (System $s): int => $s->id)->all())
+                ->with('calls.user')
+                ->orderBy('id')
+                ->get()
+                ->toBase(),
         );
     }
 
@@ -62,19 +79,32 @@ final class Helpers
         $week = now()->addDays(self::DAYS_AHEAD)->toDateString();
 
         return new self(
-            OnCall::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->with('user')->orderBy('position')->orderBy('from_on')->get()->toBase(),
+            OnCall::query()
+                ->where('until_on', '>=', $today)
+                ->where('from_on', '<=', $week)
+                ->with('user')
+                ->orderBy('position')
+                ->orderBy('from_on')
+                ->get()
+                ->toBase(),
             Absence::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->get()->toBase(),
-            [], collect(),
+            [],
+            collect(),
         );
     }
 
     public function place(System $system, Night $night): Place
     {
-        $site = $system->site ?? new Site;
+        $site = $system->site ?? new Site();
         $zone = $site->timezone ?? 'UTC';
         $fault = $night->faultAt($zone);
 
-        return new Place((float) $fault->format('G') + (float) $fault->format('i') / 60, $this->looks($site, $fault), self::open($site, $fault), $this->first($site, $fault));
+        return new Place(
+            (float) $fault->format('G') + (float) $fault->format('i') / 60,
+            $this->looks($site, $fault),
+            self::open($site, $fault),
+            $this->first($site, $fault),
+        );
     }
 
     /** @return list<Alarm> as they were read */
@@ -86,7 +116,11 @@ final class Helpers
     /** As Today and the list of alarms say it too. */
     public function standing(Alarm $alarm, System $system, Night $night): AlarmStanding
     {
-        return AlarmStanding::of($alarm, $this->absences, $night->faultAt($system->site->timezone ?? 'UTC')->toDateString());
+        return AlarmStanding::of(
+            $alarm,
+            $this->absences,
+            $night->faultAt($system->site->timezone ?? 'UTC')->toDateString(),
+        );
     }
 
     /**
@@ -100,7 +134,13 @@ final class Helpers
         $day = $fault->toDateString();
         $ring = [];
         foreach ($this->onCall as $turn) {
-            if ($turn->user !== null && ! $turn->user->isArchived() && $turn->from_on->toDateString() <= $day && $turn->until_on->toDateString() >= $day && ! $this->isAway($turn->user, $fault)) {
+            if (
+                $turn->user !== null &&
+                ! $turn->user->isArchived() &&
+                $turn->from_on->toDateString() <= $day &&
+                $turn->until_on->toDateString() >= $day &&
+                ! $this->isAway($turn->user, $fault)
+            ) {
                 $ring[$turn->user->id] = $turn->user;
             }
         }
@@ -111,20 +151,35 @@ final class Helpers
     /** @return list<AlarmWay> */
     public function alarms(System $system, Night $night): array
     {
-        $site = $system->site ?? new Site;
+        $site = $system->site ?? new Site();
         $fault = $night->faultAt($site->timezone ?? 'UTC');
 
-        $ways = $this->alarms->where('system_id', $system->id)->map(fn (Alarm $alarm): AlarmWay => new AlarmWay(
-            name: $alarm->name,
-            watches: array_values(array_filter(array_map(fn (mixed $h): ?Hazard => is_string($h) ? Hazard::tryFrom($h) : null, $alarm->watches))),
-            delayMin: $alarm->delay_min,
-            tested: $alarm->isTested(),
-            onItsOwn: $alarm->on_its_own,
-            chain: array_values($alarm->calls->map(fn (AlarmCall $c): Called => $this->called($c->user, $site, $fault, $c->step_min))->all()),
-            quantity: $alarm->quantity,
-            lowLimit: $alarm->low_limit,
-            highLimit: $alarm->high_limit,
-        ));
+        $ways = $this->alarms
+            ->where('system_id', $system->id)
+            ->map(
+                fn (Alarm $alarm): AlarmWay => new AlarmWay(
+                    name: $alarm->name,
+                    watches: array_values(
+                        array_filter(
+                            array_map(
+                                fn (mixed $h): ?Hazard => is_string($h) ? Hazard::tryFrom($h) : null,
+                                $alarm->watches,
+                            ),
+                        ),
+                    ),
+                    delayMin: $alarm->delay_min,
+                    tested: $alarm->isTested(),
+                    onItsOwn: $alarm->on_its_own,
+                    chain: array_values(
+                        $alarm->calls
+                            ->map(fn (AlarmCall $c): Called => $this->called($c->user, $site, $fault, $c->step_min))
+                            ->all(),
+                    ),
+                    quantity: $alarm->quantity,
+                    lowLimit: $alarm->low_limit,
+                    highLimit: $alarm->high_limit,
+                ),
+            );
 
         return array_values($ways->all());
     }
@@ -134,9 +189,11 @@ final class Helpers
         if ($user === null || $user->isArchived()) {
             return new Called($user->name ?? 'nobody', false, $stepMin);
         }
-        $travel = $user->home_lat === null || $user->home_lon === null || $site->lat === null || $site->lon === null
-            ? self::USUAL_TRAVEL_MIN
-            : (new Spot($user->home_lat, $user->home_lon))->minutesTo(new Spot($site->lat, $site->lon)) + Spot::PARKING_MIN;
+        $travel =
+            $user->home_lat === null || $user->home_lon === null || $site->lat === null || $site->lon === null
+                ? self::USUAL_TRAVEL_MIN
+                : (new Spot($user->home_lat, $user->home_lon))->minutesTo(new Spot($site->lat, $site->lon)) +
+                    Spot::PARKING_MIN;
 
         return new Called($user->name, ! $this->isAway($user, $fault), $stepMin, $travel, (bool) $site->we_hold_key);
     }
@@ -145,7 +202,11 @@ final class Helpers
     {
         $day = $at->toDateString();
 
-        return $this->absences->contains(fn (Absence $a): bool => $a->user_id === $user->id && $a->from_on->toDateString() <= $day && $a->until_on->toDateString() >= $day);
+        return $this->absences->contains(
+            fn (Absence $a): bool => $a->user_id === $user->id &&
+                $a->from_on->toDateString() <= $day &&
+                $a->until_on->toDateString() >= $day,
+        );
     }
 
     /** Whoever is on call that night and not away. */
@@ -153,7 +214,12 @@ final class Helpers
     {
         $day = $fault->toDateString();
         foreach ($this->onCall as $turn) {
-            if ($turn->from_on->toDateString() <= $day && $turn->until_on->toDateString() >= $day && $turn->user !== null && ! $this->isAway($turn->user, $fault)) {
+            if (
+                $turn->from_on->toDateString() <= $day &&
+                $turn->until_on->toDateString() >= $day &&
+                $turn->user !== null &&
+                ! $this->isAway($turn->user, $fault)
+            ) {
                 return $this->called($turn->user, $site, $fault);
             }
         }
@@ -192,7 +258,10 @@ final class Helpers
             $day = $fault->addDays($d);
             $hours = ($site->access_hours ?? [])[strtolower($day->format('D'))] ?? null;
             foreach (self::spans($hours) as [$from, $to]) {
-                $open[] = [self::hours($fault, $day->startOfDay()->setTime(0, (int) $from)), self::hours($fault, $day->startOfDay()->setTime(0, (int) $to))];
+                $open[] = [
+                    self::hours($fault, $day->startOfDay()->setTime(0, (int) $from)),
+                    self::hours($fault, $day->startOfDay()->setTime(0, (int) $to)),
+                ];
             }
         }
 

@@ -27,7 +27,11 @@ enum Night: string
     public function label(): string
     {
         return match ($this) {
-            self::Tonight => 'Tonight', self::WinterNight => 'A winter night', self::WinterDay => 'A winter day', self::SummerDay => 'A summer day', self::SummerNight => 'A summer night',
+            self::Tonight => 'Tonight',
+            self::WinterNight => 'A winter night',
+            self::WinterDay => 'A winter day',
+            self::SummerDay => 'A summer day',
+            self::SummerNight => 'A summer night',
         };
     }
 
@@ -48,7 +52,9 @@ enum Night: string
     public function roomC(System $system): ?float
     {
         $winter = match ($this) {
-            self::Tonight => self::isWinterAt($system), self::WinterNight, self::WinterDay => true, default => false,
+            self::Tonight => self::isWinterAt($system),
+            self::WinterNight, self::WinterDay => true,
+            default => false,
         };
         $column = ($winter ? 'winter' : 'summer').($this->isDay() ? '_day_c' : '_night_c');
         $surveyed = $system->room instanceof Room ? $system->room->getAttribute($column) : null;
@@ -63,7 +69,7 @@ enum Night: string
     {
         $zone = $system->site->timezone ?? 'UTC';
         $month = (int) CarbonImmutable::now($zone)->format('n');
-        $north = self::isSouth($system) ? ($month + 5) % 12 + 1 : $month;
+        $north = self::isSouth($system) ? (($month + 5) % 12) + 1 : $month;
 
         return $north >= 10 || $north <= 4;
     }

@@ -40,7 +40,10 @@ final class TonightReader
         try {
             return self::tank(Facts::of(SystemBrief::running($system, $off)), $system, $night, $register, $room);
         } catch (Missing $e) {
-            return implode(', ', array_map(fn (string $f): string => lcfirst(PlanSheet::fields()[$f]->label ?? $f), $e->fields));
+            return implode(
+                ', ',
+                array_map(fn (string $f): string => lcfirst(PlanSheet::fields()[$f]->label ?? $f), $e->fields),
+            );
         } catch (OutOfRange $e) {
             return 'a sound '.lcfirst(PlanSheet::fields()[$e->field]->label ?? $e->field);
         }
@@ -53,7 +56,7 @@ final class TonightReader
     private static function tank(Facts $facts, System $system, Night $night, Register $register, float $roomC): Tonight
     {
         $display = DisplayTank::of($facts);
-        $lights = $night->isDay() ? self::known($facts, F::LightsW) * $facts->number(F::LightSharePct) / 100 : 0.0;
+        $lights = $night->isDay() ? (self::known($facts, F::LightsW) * $facts->number(F::LightSharePct)) / 100 : 0.0;
         [$displayHeat, $sumpHeat] = Warmth::apart($facts);
 
         return new Tonight(
@@ -84,7 +87,10 @@ final class TonightReader
         );
     }
 
-    /** By R-23 from a battery that is described; one that is not counts as nothing; hours somebody once said where none stands in the register. */
+    /**
+     * By R-23 from a battery that is described; one that is not counts as nothing; hours somebody once said where none stands in
+     * the register.
+     */
     private static function batteryH(System $system, Register $register): float
     {
         return $register->batteryHours() ?? ($register->hasBattery() ? 0.0 : $system->battery_h ?? 0.0);

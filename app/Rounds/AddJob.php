@@ -24,12 +24,23 @@ final class AddJob
                 return null;
             }
             // Each thing is on one visit: it leaves the one it was on.
-            $elsewhere = VisitTask::query()->where('state', 'open')->where('visit_id', '<>', $visit->id)
-                ->where(fn ($q) => $thing->taskId === null ? $q->where('follow_up_id', $thing->followUpId) : $q->where('task_id', $thing->taskId))
-                ->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::OPEN, Visit::PLANNED]))->get();
+            $elsewhere = VisitTask::query()
+                ->where('state', 'open')
+                ->where('visit_id', '<>', $visit->id)
+                ->where(
+                    fn ($q) => $thing->taskId === null
+                        ? $q->where('follow_up_id', $thing->followUpId)
+                        : $q->where('task_id', $thing->taskId),
+                )
+                ->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::OPEN, Visit::PLANNED]))
+                ->get();
             $left = array_values($elsewhere->map(fn (VisitTask $t): int => $t->visit_id)->unique()->all());
             $elsewhere->each(fn (VisitTask $t) => $t->delete());
-            $here = $visit->tasks()->where('state', 'open')->get()->first(fn (VisitTask $t): bool => $t->thingKey() === $key);
+            $here = $visit
+                ->tasks()
+                ->where('state', 'open')
+                ->get()
+                ->first(fn (VisitTask $t): bool => $t->thingKey() === $key);
             $job = $here ?? $visit->tasks()->create($thing->row());
             self::settle($visit, $left);
 
@@ -40,14 +51,31 @@ final class AddJob
     /** The place's next visit, one under way first; null: none is to come. */
     public function nextVisit(int $siteId): ?Visit
     {
-        return Visit::query()->where('site_id', $siteId)
-            ->where(fn ($q) => $q->whereIn('state', [Visit::UNDERWAY, Visit::OPEN])->orWhere(fn ($p) => $p->where('state', Visit::PLANNED)->where('planned_on', '>=', Days::today()->toDateString())))
-            ->orderByRaw("state = 'underway' desc, coalesce(planned_on, due_on), id")->first();
+        return Visit::query()
+            ->where('site_id', $siteId)
+            ->where(
+                fn ($q) => $q
+                    ->whereIn('state', [Visit::UNDERWAY, Visit::OPEN])
+                    ->orWhere(
+                        fn ($p) => $p
+                            ->where('state', Visit::PLANNED)
+                            ->where('planned_on', '>=', Days::today()->toDateString()),
+                    ),
+            )
+            ->orderByRaw("state = 'underway' desc, coalesce(planned_on, due_on), id")
+            ->first();
     }
 
     /** A job nobody planned: once, here, now. It has an owner and a day like every later. */
-    public function once(Visit $visit, System $system, User $by, string $text, float $minutes, ?TaskType $type = null, ?string $uuid = null): VisitTask
-    {
+    public function once(
+        Visit $visit,
+        System $system,
+        User $by,
+        string $text,
+        float $minutes,
+        ?TaskType $type = null,
+        ?string $uuid = null,
+    ): VisitTask {
         return DB::transaction(function () use ($visit, $system, $by, $text, $minutes, $type, $uuid): VisitTask {
             $known = $uuid === null ? null : VisitTask::query()->where('client_uuid', $uuid)->first();
             if ($known !== null) {
@@ -55,13 +83,30 @@ final class AddJob
             }
             $on = ($visit->planned_on ?? Days::today())->toDateString();
             $follow = FollowUp::query()->create([
-                'system_id' => $system->id, 'task_type_id' => $type?->id, 'kind' => 'one-off', 'text' => $text, 'owner_id' => $by->id, 'due_on' => $on,
-                'on_site' => true, 'minutes' => $minutes, 'client_uuid' => $uuid ?? Str::uuid()->toString(),
+                'system_id' => $system->id,
+                'task_type_id' => $type?->id,
+                'kind' => 'one-off',
+                'text' => $text,
+                'owner_id' => $by->id,
+                'due_on' => $on,
+                'on_site' => true,
+                'minutes' => $minutes,
+                'client_uuid' => $uuid ?? Str::uuid()->toString(),
             ]);
             $kind = $type ?? TaskStart::kind('errand');
             $job = $visit->tasks()->create([
-                'system_id' => $system->id, 'follow_up_id' => $follow->id, 'task_type_id' => $kind->id, 'title' => mb_substr($text, 0, 200), 'minutes' => $minutes,
-                'persons' => $kind->persons ?? 1, 'skill' => $kind->skill, 'steps' => [], 'earliest_on' => $on, 'due_on' => $on, 'latest_on' => $on, 'client_uuid' => $uuid,
+                'system_id' => $system->id,
+                'follow_up_id' => $follow->id,
+                'task_type_id' => $kind->id,
+                'title' => mb_substr($text, 0, 200),
+                'minutes' => $minutes,
+                'persons' => $kind->persons ?? 1,
+                'skill' => $kind->skill,
+                'steps' => [],
+                'earliest_on' => $on,
+                'due_on' => $on,
+                'latest_on' => $on,
+                'client_uuid' => $uuid,
             ]);
             self::settle($visit, []);
 
@@ -78,7 +123,9 @@ final class AddJob
         foreach ($left as $id) {
             // A visit without a job is none.
             if (! VisitTask::query()->where('visit_id', $id)->exists()) {
-                Visit::query()->whereKey($id)->update(['state' => Visit::MISSED, 'why_unplanned' => 'its jobs ride on another visit']);
+                Visit::query()
+                    ->whereKey($id)
+                    ->update(['state' => Visit::MISSED, 'why_unplanned' => 'its jobs ride on another visit']);
             }
         }
         VisitSums::keep([$visit->id, ...$left]);

@@ -21,15 +21,35 @@ final class AssignedDoors implements DoorKeeper, NextLook
             return false;
         }
         $now = CarbonImmutable::now();
-        $visits = Visit::query()->where('site_id', $site->id)->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY])->where('starts_at', '<=', $now->addHours(self::BEFORE_H))->where(fn ($q) => $q->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))->orWhere(fn ($c) => $c->where('called_out', true)->where('opened_by', $user->id)))->get();
+        $visits = Visit::query()
+            ->where('site_id', $site->id)
+            ->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY])
+            ->where('starts_at', '<=', $now->addHours(self::BEFORE_H))
+            ->where(
+                fn ($q) => $q
+                    ->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))
+                    ->orWhere(fn ($c) => $c->where('called_out', true)->where('opened_by', $user->id)),
+            )
+            ->get();
 
-        return $visits->contains(fn (Visit $v): bool => $v->starts_at !== null && ($v->state === Visit::UNDERWAY && $v->starts_at->diffInHours($now) < 12 || $v->starts_at->addMinutes((int) $v->minutes)->greaterThanOrEqualTo($now)));
+        return $visits->contains(
+            fn (Visit $v): bool => $v->starts_at !== null &&
+                (($v->state === Visit::UNDERWAY && $v->starts_at->diffInHours($now) < 12) ||
+                    $v->starts_at->addMinutes((int) $v->minutes)->greaterThanOrEqualTo($now)),
+        );
     }
 
     public function bySite(array $siteIds): array
     {
         $next = [];
-        foreach (Visit::query()->whereIn('site_id', $siteIds)->where('state', Visit::PLANNED)->where('starts_at', '>', CarbonImmutable::now())->orderByDesc('starts_at')->get(['site_id', 'starts_at']) as $visit) {
+        foreach (
+            Visit::query()
+                ->whereIn('site_id', $siteIds)
+                ->where('state', Visit::PLANNED)
+                ->where('starts_at', '>', CarbonImmutable::now())
+                ->orderByDesc('starts_at')
+                ->get(['site_id', 'starts_at']) as $visit
+        ) {
             if ($visit->starts_at !== null) {
                 $next[$visit->site_id] = $visit->starts_at;
             }

@@ -34,7 +34,11 @@ final class BoardLog
         if ($moves === []) {
             return null;
         }
-        $change = BoardChange::query()->create(['kind' => $kind, 'words' => mb_substr($words, 0, 300), 'user_id' => $by?->id]);
+        $change = BoardChange::query()->create([
+            'kind' => $kind,
+            'words' => mb_substr($words, 0, 300),
+            'user_id' => $by?->id,
+        ]);
         $change->moves()->createMany($moves);
 
         return $change;
@@ -43,7 +47,11 @@ final class BoardLog
     /** The newest change that nobody has taken back. */
     public static function newest(): ?BoardChange
     {
-        return BoardChange::query()->whereNull('undone_at')->where('created_at', '>', now()->subDays(self::TELL_DAYS))->latest('id')->first();
+        return BoardChange::query()
+            ->whereNull('undone_at')
+            ->where('created_at', '>', now()->subDays(self::TELL_DAYS))
+            ->latest('id')
+            ->first();
     }
 
     /**
@@ -55,7 +63,11 @@ final class BoardLog
     {
         return DB::transaction(function () use ($change): array {
             $moves = $change->moves()->get();
-            $visits = Visit::query()->whereIntegerInRaw('id', $moves->pluck('visit_id'))->lockForUpdate()->get()->keyBy('id');
+            $visits = Visit::query()
+                ->whereIntegerInRaw('id', $moves->pluck('visit_id'))
+                ->lockForUpdate()
+                ->get()
+                ->keyBy('id');
             $back = 0;
             foreach ($moves as $move) {
                 $visit = $visits->get($move->visit_id);
@@ -78,7 +90,12 @@ final class BoardLog
      */
     private static function place(array $state): array
     {
-        return [$state['crew_id'] ?? null, $state['planned_on'] ?? null, $state['starts_at'] ?? null, $state['state'] ?? null];
+        return [
+            $state['crew_id'] ?? null,
+            $state['planned_on'] ?? null,
+            $state['starts_at'] ?? null,
+            $state['state'] ?? null,
+        ];
     }
 
     /**
@@ -90,7 +107,9 @@ final class BoardLog
     {
         $say = function (array $state) use ($crews): string {
             $at = is_string($state['starts_at'] ?? null) ? ' '.Days::clock(Days::minuteOf($state['starts_at'])) : '';
-            $on = is_string($state['planned_on'] ?? null) ? CarbonImmutable::parse($state['planned_on'])->format('D j M') : 'without a day';
+            $on = is_string($state['planned_on'] ?? null)
+                ? CarbonImmutable::parse($state['planned_on'])->format('D j M')
+                : 'without a day';
 
             return $on.$at.', '.($crews->firstWhere('id', $state['crew_id'])->name ?? 'nobody');
         };
@@ -101,12 +120,23 @@ final class BoardLog
     /** @return Collection<int, BoardMove> of visits that had a day, have another day or hour now, and whose client nobody has told */
     public static function toTell(): Collection
     {
-        $moves = BoardMove::query()->whereNull('told_at')->where('created_at', '>', now()->subDays(self::TELL_DAYS))
+        $moves = BoardMove::query()
+            ->whereNull('told_at')
+            ->where('created_at', '>', now()->subDays(self::TELL_DAYS))
             ->whereHas('change', fn ($c) => $c->whereNull('undone_at'))
             ->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::PLANNED, Visit::OPEN]))
-            ->with(['change', 'visit.site.client.contacts', 'visit.crew'])->orderBy('id')->limit(500)->get()->toBase();
+            ->with(['change', 'visit.site.client.contacts', 'visit.crew'])
+            ->orderBy('id')
+            ->limit(500)
+            ->get()
+            ->toBase();
 
-        return $moves->groupBy('visit_id')->map(fn (Collection $of): ?BoardMove => self::news($of))->filter()->values()->take(self::LISTED);
+        return $moves
+            ->groupBy('visit_id')
+            ->map(fn (Collection $of): ?BoardMove => self::news($of))
+            ->filter()
+            ->values()
+            ->take(self::LISTED);
     }
 
     /** @param  Collection<int, BoardMove>  $moves  of one visit, oldest first: the client knows the first state, and hears the last. */
@@ -122,7 +152,9 @@ final class BoardLog
             return null;
         }
         $last->setAttribute('was', $known);
-        $at = fn (array $state): ?CarbonImmutable => is_string($state['starts_at'] ?? null) ? CarbonImmutable::parse($state['starts_at'], 'UTC') : null;
+        $at = fn (array $state): ?CarbonImmutable => is_string($state['starts_at'] ?? null)
+            ? CarbonImmutable::parse($state['starts_at'], 'UTC')
+            : null;
         [$was, $is] = [$at($known), $last->visit?->starts_at];
 
         return $was !== null && $is !== null && abs($was->diffInMinutes($is)) < self::TELL_MIN ? null : $last;
@@ -130,6 +162,10 @@ final class BoardLog
 
     public static function told(BoardMove $move, User $by): void
     {
-        BoardMove::query()->where('visit_id', $move->visit_id)->whereNull('told_at')->where('id', '<=', $move->id)->update(['told_at' => now(), 'told_by' => $by->id]);
+        BoardMove::query()
+            ->where('visit_id', $move->visit_id)
+            ->whereNull('told_at')
+            ->where('id', '<=', $move->id)
+            ->update(['told_at' => now(), 'told_by' => $by->id]);
     }
 }

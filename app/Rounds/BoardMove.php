@@ -18,7 +18,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class BoardMove extends Model
 {
     /** What a change of the board may write. */
-    public const COLUMNS = ['crew_id', 'planned_on', 'position', 'starts_at', 'state', 'pinned', 'promised_at', 'promised_by', 'moved_from', 'why_unplanned'];
+    public const COLUMNS = [
+        'crew_id',
+        'planned_on',
+        'position',
+        'starts_at',
+        'state',
+        'pinned',
+        'promised_at',
+        'promised_by',
+        'moved_from',
+        'why_unplanned',
+    ];
 
     protected $fillable = ['board_change_id', 'visit_id', 'was', 'became', 'told_at', 'told_by'];
 
@@ -46,7 +57,9 @@ final class BoardMove extends Model
         $columns = array_intersect_key($visit->getAttributes(), array_flip(self::COLUMNS));
         $columns['moved_from'] = $visit->moved_from;
         $columns['pinned'] = (int) ($columns['pinned'] ?? 0);
-        $columns['planned_on'] = is_string($columns['planned_on'] ?? null) ? substr($columns['planned_on'], 0, 10) : null;
+        $columns['planned_on'] = is_string($columns['planned_on'] ?? null)
+            ? substr($columns['planned_on'], 0, 10)
+            : null;
         $columns['starts_at'] = $visit->starts_at?->format('Y-m-d H:i:s');
         $columns['promised_at'] = $visit->promised_at?->format('Y-m-d H:i:s');
 

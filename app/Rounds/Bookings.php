@@ -16,12 +16,34 @@ final class Bookings
             return;
         }
         $rows = [];
-        foreach (Visit::query()->whereIn('id', $visitIds)->where('state', Visit::PLANNED)->where('salt_l', '>', 0)->with(['crew', 'site'])->get() as $visit) {
+        foreach (
+            Visit::query()
+                ->whereIn('id', $visitIds)
+                ->where('state', Visit::PLANNED)
+                ->where('salt_l', '>', 0)
+                ->with(['crew', 'site'])
+                ->get() as $visit
+        ) {
             if ($visit->crew !== null) {
-                $rows[$visit->id] = ['depot_id' => $visit->crew->depot_id, 'purpose' => 'routine', 'label' => "Change at {$visit->site?->name}", 'visit_id' => $visit->id, 'litres' => $visit->salt_l, 'on' => $visit->planned_on?->toDateString(), 'released_at' => null];
+                $rows[$visit->id] = [
+                    'depot_id' => $visit->crew->depot_id,
+                    'purpose' => 'routine',
+                    'label' => "Change at {$visit->site?->name}",
+                    'visit_id' => $visit->id,
+                    'litres' => $visit->salt_l,
+                    'on' => $visit->planned_on?->toDateString(),
+                    'released_at' => null,
+                ];
             }
         }
-        WaterBooking::query()->upsert(array_values($rows), ['visit_id'], ['depot_id', 'label', 'litres', 'on', 'released_at']);
-        WaterBooking::query()->whereIn('visit_id', array_values(array_diff($visitIds, array_keys($rows))))->whereNull('released_at')->update(['released_at' => now()]);
+        WaterBooking::query()->upsert(
+            array_values($rows),
+            ['visit_id'],
+            ['depot_id', 'label', 'litres', 'on', 'released_at'],
+        );
+        WaterBooking::query()
+            ->whereIn('visit_id', array_values(array_diff($visitIds, array_keys($rows))))
+            ->whereNull('released_at')
+            ->update(['released_at' => now()]);
     }
 }

@@ -43,8 +43,10 @@ final class ChangeReader
         };
 
         return ComparedWith::of([
-            'temperature' => $age(Parameter::Temperature), 'salinity' => $age(Parameter::Salinity),
-            'alkalinity' => $age(Parameter::Alkalinity), 'pH' => $age(Parameter::Ph),
+            'temperature' => $age(Parameter::Temperature),
+            'salinity' => $age(Parameter::Salinity),
+            'alkalinity' => $age(Parameter::Alkalinity),
+            'pH' => $age(Parameter::Ph),
         ]);
     }
 
@@ -54,7 +56,9 @@ final class ChangeReader
         $lately = function (Parameter $parameter) use ($system): ?float {
             $judgement = StoredJudgement::for($system, $parameter);
 
-            return $judgement !== null && $judgement->latest_at->isAfter(now()->subDays((int) ComparedWith::DAYS)) ? $judgement->latest : null;
+            return $judgement !== null && $judgement->latest_at->isAfter(now()->subDays((int) ComparedWith::DAYS))
+                ? $judgement->latest
+                : null;
         };
         $tank = $rates = [];
         foreach ([Parameter::Alkalinity, Parameter::Calcium, Parameter::Magnesium] as $parameter) {
@@ -63,7 +67,13 @@ final class ChangeReader
         }
         $salinity = $system->facts[F::Salinity->value] ?? null;
 
-        return MixJump::of(min(1.0, $share), is_numeric($salinity) ? (float) $salinity : self::SALINITY, $tank, MixWater::here()->values($system), $rates);
+        return MixJump::of(
+            min(1.0, $share),
+            is_numeric($salinity) ? (float) $salinity : self::SALINITY,
+            $tank,
+            MixWater::here()->values($system),
+            $rates,
+        );
     }
 
     /** Its alkalinity and pH only while they are not too old to compare with. */
@@ -73,12 +83,19 @@ final class ChangeReader
         $temp = StoredJudgement::for($system, Parameter::Temperature)?->latest;
         $salinity = StoredJudgement::for($system, Parameter::Salinity)?->latest;
 
-        return $temp === null || $salinity === null ? null : new WaterValues($temp, $salinity, $ages->counts('alkalinity') ? StoredJudgement::for($system, Parameter::Alkalinity)?->latest : null, $ages->counts('pH') ? StoredJudgement::for($system, Parameter::Ph)?->latest : null);
+        return $temp === null || $salinity === null
+            ? null
+            : new WaterValues(
+                $temp,
+                $salinity,
+                $ages->counts('alkalinity') ? StoredJudgement::for($system, Parameter::Alkalinity)?->latest : null,
+                $ages->counts('pH') ? StoredJudgement::for($system, Parameter::Ph)?->latest : null,
+            );
     }
 
     public static function limits(System $system): ShockLimits
     {
-        return $system->regime->isStony() ? ShockLimits::stony() : new ShockLimits;
+        return $system->regime->isStony() ? ShockLimits::stony() : new ShockLimits();
     }
 
     public static function flowLh(System $system): float
@@ -103,7 +120,9 @@ final class ChangeReader
     {
         $volume = $system->volumeL();
 
-        return $volume === null || $litres <= 0 || $litres > $volume ? [] : ChangeMethod::compare($volume, $litres, StoredJudgement::for($system, Parameter::Nitrate)?->latest, 0.0);
+        return $volume === null || $litres <= 0 || $litres > $volume
+            ? []
+            : ChangeMethod::compare($volume, $litres, StoredJudgement::for($system, Parameter::Nitrate)?->latest, 0.0);
     }
 
     /** @return array{sump: SumpChange, refill: Refill|null}|null null while the sump is not described */
@@ -112,7 +131,7 @@ final class ChangeReader
         try {
             // One topic of the plan, not all of it: a phone waits for this.
             $facts = Facts::of(SystemBrief::read($system));
-            $figures = array_column((new PowerCutRoom)->answer($facts)->figures, null, 'key');
+            $figures = array_column((new PowerCutRoom())->answer($facts)->figures, null, 'key');
             $spare = $figures['spareL']->quantity?->value;
             $down = $figures['downL']->quantity?->value;
             $sump = SumpWater::of($facts);
@@ -125,6 +144,11 @@ final class ChangeReader
             return null;
         }
 
-        return ['sump' => SumpChange::of($usable, $spare, $down), 'refill' => $flow === null || $flow <= 0 ? null : Refill::of($flow, self::flowLh($system), $usable, $litres, $spare, $down)];
+        return [
+            'sump' => SumpChange::of($usable, $spare, $down),
+            'refill' => $flow === null || $flow <= 0
+                    ? null
+                    : Refill::of($flow, self::flowLh($system), $usable, $litres, $spare, $down),
+        ];
     }
 }

@@ -18,12 +18,27 @@ final class Crew extends Model
 {
     use Audited;
 
-    protected $fillable = ['name', 'depot_id', 'vehicle_id', 'from_on', 'until_on', 'starts_min', 'ends_min', 'break_min'];
+    protected $fillable = [
+        'name',
+        'depot_id',
+        'vehicle_id',
+        'from_on',
+        'until_on',
+        'starts_min',
+        'ends_min',
+        'break_min',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['from_on' => 'immutable_date', 'until_on' => 'immutable_date', 'starts_min' => 'integer', 'ends_min' => 'integer', 'break_min' => 'integer'];
+        return [
+            'from_on' => 'immutable_date',
+            'until_on' => 'immutable_date',
+            'starts_min' => 'integer',
+            'ends_min' => 'integer',
+            'break_min' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Depot, $this> */

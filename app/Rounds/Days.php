@@ -36,7 +36,10 @@ final class Days
     /** The same of a stored date, "2026-03-09" or longer: a week reads thousands, and a calendar object for each is dear. */
     public static function ofText(string $date): int
     {
-        return intdiv((int) gmmktime(0, 0, 0, (int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4)), 86400);
+        return intdiv(
+            (int) gmmktime(0, 0, 0, (int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4)),
+            86400,
+        );
     }
 
     /** The company's day of a stored moment, "2026-03-09 21:30:00" in UTC. */
@@ -55,7 +58,10 @@ final class Days
         $m = (int) round($minute);
 
         // By the clock on the wall: on a day of 23 or 25 hours, minutes since midnight would be an hour off.
-        return CarbonImmutable::parse(substr($date, 0, 10), self::zone())->addDays(intdiv($m, 1440))->setTime(intdiv($m % 1440, 60), $m % 60)->utc();
+        return CarbonImmutable::parse(substr($date, 0, 10), self::zone())
+            ->addDays(intdiv($m, 1440))
+            ->setTime(intdiv($m % 1440, 60), $m % 60)
+            ->utc();
     }
 
     /** @return array{day: int, minute: float} on the company's calendar and clock */

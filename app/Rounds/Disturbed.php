@@ -26,7 +26,11 @@ final class Disturbed extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['from_at' => 'immutable_datetime', 'until_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime'];
+        return [
+            'from_at' => 'immutable_datetime',
+            'until_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<System, $this> */
@@ -46,8 +50,12 @@ final class Disturbed extends Model
         $expected = self::expected($done);
         if ($expected !== null) {
             self::query()->create([
-                'system_id' => $done->system_id, 'visit_id' => $done->visit_id, 'because' => mb_substr(lcfirst($done->name()), 0, 160),
-                'looks' => $expected->looks, 'from_at' => $at, 'until_at' => $at->addMinutes((int) round(60 * $expected->hours)),
+                'system_id' => $done->system_id,
+                'visit_id' => $done->visit_id,
+                'because' => mb_substr(lcfirst($done->name()), 0, 160),
+                'looks' => $expected->looks,
+                'from_at' => $at,
+                'until_at' => $at->addMinutes((int) round(60 * $expected->hours)),
             ]);
         }
     }

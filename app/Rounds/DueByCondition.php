@@ -18,9 +18,19 @@ final class DueByCondition
 
     public static function again(int $systemId): void
     {
-        $tasks = Task::query()->where('system_id', $systemId)->whereNull('ended_at')
-            ->where(fn ($q) => $q->whereNotNull('triggers')->orWhereIn('id', Material::query()->where('system_id', $systemId)->whereNotNull('task_id')->select('task_id')))
-            ->with('type')->get();
+        $tasks = Task::query()
+            ->where('system_id', $systemId)
+            ->whereNull('ended_at')
+            ->where(
+                fn ($q) => $q
+                    ->whereNotNull('triggers')
+                    ->orWhereIn(
+                        'id',
+                        Material::query()->where('system_id', $systemId)->whereNotNull('task_id')->select('task_id'),
+                    ),
+            )
+            ->with('type')
+            ->get();
         foreach ($tasks as $task) {
             $task->settle();
             $task->isDirty() ? $task->save() : null;

@@ -41,12 +41,30 @@ final readonly class DueThing
     public function within(Window $window, array $clear): self
     {
         $job = new VisitJob(
-            $this->job->minutes, $window, $this->job->changeL, $this->job->bringsWater, $this->job->hoseLh, $this->job->kg, $this->job->persons, $this->job->skill,
+            $this->job->minutes,
+            $window,
+            $this->job->changeL,
+            $this->job->bringsWater,
+            $this->job->hoseLh,
+            $this->job->kg,
+            $this->job->persons,
+            $this->job->skill,
         );
 
         return new self(
-            $this->siteId, $this->systemId, $this->taskId, $this->followUpId, $this->typeId, $this->typeKey, $this->title, $this->turn,
-            $window, $job, $this->litres, $this->disturbsH, $clear,
+            $this->siteId,
+            $this->systemId,
+            $this->taskId,
+            $this->followUpId,
+            $this->typeId,
+            $this->typeKey,
+            $this->title,
+            $this->turn,
+            $window,
+            $job,
+            $this->litres,
+            $this->disturbsH,
+            $clear,
         );
     }
 

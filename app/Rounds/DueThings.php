@@ -28,10 +28,22 @@ final class DueThings
     public static function at(array $siteIds): Collection
     {
         $systems = System::query()->current()->whereIn('site_id', $siteIds)->with('site')->get()->keyBy('id');
-        $tasks = Task::query()->whereNull('ended_at')->whereNotNull('due_on')->whereIn('system_id', $systems->keys())->with('type')->get()
+        $tasks = Task::query()
+            ->whereNull('ended_at')
+            ->whereNotNull('due_on')
+            ->whereIn('system_id', $systems->keys())
+            ->with('type')
+            ->get()
             ->reject(fn (Task $t): bool => $t->isSuspended());
-        $later = FollowUp::query()->whereNull('done_at')->where('on_site', true)->whereIn('system_id', $systems->keys())->get();
-        $types = TaskType::query()->whereIn('id', $later->pluck('task_type_id')->filter()->unique())->get()->keyBy('id');
+        $later = FollowUp::query()
+            ->whereNull('done_at')
+            ->where('on_site', true)
+            ->whereIn('system_id', $systems->keys())
+            ->get();
+        $types = TaskType::query()
+            ->whereIn('id', $later->pluck('task_type_id')->filter()->unique())
+            ->get()
+            ->keyBy('id');
         $errand = $later->isEmpty() ? null : TaskStart::kind('errand');
         $look = $later->isEmpty() ? null : TaskStart::kind('look');
         $events = SiteEvent::coming($siteIds);
@@ -84,13 +96,27 @@ final class DueThings
 
     private static function task(Task $task, TaskType $type, System $system): DueThing
     {
-        $litres = $type->key === 'change' ? round($task->litres ?? self::USUAL_CHANGE * ($system->volumeL() ?? 0.0)) : null;
-        $window = self::window((string) $task->dateText('earliest_on'), (string) $task->dateText('due_on'), (string) $task->dateText('latest_on'));
+        $litres =
+            $type->key === 'change' ? round($task->litres ?? self::USUAL_CHANGE * ($system->volumeL() ?? 0.0)) : null;
+        $window = self::window(
+            (string) $task->dateText('earliest_on'),
+            (string) $task->dateText('due_on'),
+            (string) $task->dateText('latest_on'),
+        );
         $kg = $type->key === SandJob::KEY ? SandJob::kg($system) : 0.0;
 
         return new DueThing(
-            $system->site_id, $system->id, $task->id, null, $type->id, $type->key, null, $type->turns[$task->turn] ?? null, $window,
-            self::job($system, $window, $type->minutes, $litres, $kg, $type->persons ?? 1, $type->skill), $litres,
+            $system->site_id,
+            $system->id,
+            $task->id,
+            null,
+            $type->id,
+            $type->key,
+            null,
+            $type->turns[$task->turn] ?? null,
+            $window,
+            self::job($system, $window, $type->minutes, $litres, $kg, $type->persons ?? 1, $type->skill),
+            $litres,
             self::disturbsH($type, $system, $litres),
         );
     }
@@ -98,20 +124,57 @@ final class DueThings
     private static function later(FollowUp $follow, TaskType $type, System $system): DueThing
     {
         $due = (string) $follow->due_on->toDateString();
-        $window = self::window($follow->earliest_on?->toDateString() ?? $due, $due, $follow->latest_on?->toDateString() ?? $due);
+        $window = self::window(
+            $follow->earliest_on?->toDateString() ?? $due,
+            $due,
+            $follow->latest_on?->toDateString() ?? $due,
+        );
         $minutes = $follow->minutes ?? ($follow->task_type_id === null ? self::ERRAND_MIN : $type->minutes);
         $litres = $type->key === 'change' ? round(self::USUAL_CHANGE * ($system->volumeL() ?? 0.0)) : null;
 
         return new DueThing(
-            $system->site_id, $system->id, null, $follow->id, $type->id, $type->key, mb_substr($follow->text, 0, 200), null, $window,
-            self::job($system, $window, $minutes, $litres, 0.0, max($follow->persons, $type->persons ?? 1), $follow->skill ?? $type->skill), $litres,
+            $system->site_id,
+            $system->id,
+            null,
+            $follow->id,
+            $type->id,
+            $type->key,
+            mb_substr($follow->text, 0, 200),
+            null,
+            $window,
+            self::job(
+                $system,
+                $window,
+                $minutes,
+                $litres,
+                0.0,
+                max($follow->persons, $type->persons ?? 1),
+                $follow->skill ?? $type->skill,
+            ),
+            $litres,
             $follow->kind === 'check-back' ? null : self::disturbsH($type, $system, $litres),
         );
     }
 
-    public static function job(System $system, Window $window, float $minutes, ?float $litres, float $kg, int $persons, ?string $skill): VisitJob
-    {
-        return new VisitJob($minutes, $window, $litres ?? 0.0, $system->site?->makes_water !== true, $system->hose_flow_lh ?? Hose::USUAL_LH, $kg, $persons, $skill);
+    public static function job(
+        System $system,
+        Window $window,
+        float $minutes,
+        ?float $litres,
+        float $kg,
+        int $persons,
+        ?string $skill,
+    ): VisitJob {
+        return new VisitJob(
+            $minutes,
+            $window,
+            $litres ?? 0.0,
+            $system->site?->makes_water !== true,
+            $system->hose_flow_lh ?? Hose::USUAL_LH,
+            $kg,
+            $persons,
+            $skill,
+        );
     }
 
     public static function window(string $earliest, string $due, string $latest): Window

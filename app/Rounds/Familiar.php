@@ -32,7 +32,11 @@ final readonly class Familiar
         foreach (self::known($missing, $away) as $row) {
             $siteId = (int) $row->site_id;
             $times = (int) $row->times === 1 ? 'once' : "{$row->times} times";
-            $found[$siteId] ??= new self((int) $row->user_id, (string) ($row->who ?? 'Whoever usually goes there')." is away; {$row->name} knows the place: there {$times} in a year.");
+            $found[$siteId] ??= new self(
+                (int) $row->user_id,
+                (string) ($row->who ?? 'Whoever usually goes there').
+                    " is away; {$row->name} knows the place: there {$times} in a year.",
+            );
         }
 
         return $found;
@@ -47,11 +51,31 @@ final readonly class Familiar
      */
     private static function known(array $missing, array $away): array
     {
-        return array_values(DB::table('visits')->join('users', 'users.id', '=', 'visits.closed_by')
-            ->whereIntegerInRaw('visits.site_id', array_keys($missing))->where('visits.state', Visit::CLOSED)->where('visits.closed_at', '>=', now()->subMonths(self::MONTHS))
-            ->whereNull('users.archived_at')->where('users.role', '<>', 'client')->whereNotIn('visits.closed_by', $away)
-            ->groupBy('visits.site_id', 'visits.closed_by', 'users.name')->orderByDesc('times')->orderBy('visits.closed_by')
-            ->selectRaw('visits.site_id, visits.closed_by as user_id, users.name, count(*) as times')
-            ->selectSub(DB::table('sites as s')->join('systems', 'systems.site_id', '=', 's.id')->join('users as u', 'u.id', '=', 'systems.keeper_id')->whereColumn('s.id', 'visits.site_id')->whereIntegerInRaw('u.id', array_values($missing))->limit(1)->select('u.name'), 'who')->get()->all());
+        return array_values(
+            DB::table('visits')
+                ->join('users', 'users.id', '=', 'visits.closed_by')
+                ->whereIntegerInRaw('visits.site_id', array_keys($missing))
+                ->where('visits.state', Visit::CLOSED)
+                ->where('visits.closed_at', '>=', now()->subMonths(self::MONTHS))
+                ->whereNull('users.archived_at')
+                ->where('users.role', '<>', 'client')
+                ->whereNotIn('visits.closed_by', $away)
+                ->groupBy('visits.site_id', 'visits.closed_by', 'users.name')
+                ->orderByDesc('times')
+                ->orderBy('visits.closed_by')
+                ->selectRaw('visits.site_id, visits.closed_by as user_id, users.name, count(*) as times')
+                ->selectSub(
+                    DB::table('sites as s')
+                        ->join('systems', 'systems.site_id', '=', 's.id')
+                        ->join('users as u', 'u.id', '=', 'systems.keeper_id')
+                        ->whereColumn('s.id', 'visits.site_id')
+                        ->whereIntegerInRaw('u.id', array_values($missing))
+                        ->limit(1)
+                        ->select('u.name'),
+                    'who',
+                )
+                ->get()
+                ->all(),
+        );
     }
 }

@@ -18,16 +18,34 @@ final class FollowUp extends Model
     use Audited;
 
     protected $fillable = [
-        'system_id', 'visit_id', 'task_type_id', 'kind', 'text', 'owner_id', 'earliest_on', 'due_on', 'latest_on',
-        'on_site', 'minutes', 'persons', 'skill', 'done_at', 'done_by', 'client_uuid',
+        'system_id',
+        'visit_id',
+        'task_type_id',
+        'kind',
+        'text',
+        'owner_id',
+        'earliest_on',
+        'due_on',
+        'latest_on',
+        'on_site',
+        'minutes',
+        'persons',
+        'skill',
+        'done_at',
+        'done_by',
+        'client_uuid',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date',
-            'done_at' => 'immutable_datetime', 'on_site' => 'boolean', 'persons' => 'integer',
+            'earliest_on' => 'immutable_date',
+            'due_on' => 'immutable_date',
+            'latest_on' => 'immutable_date',
+            'done_at' => 'immutable_datetime',
+            'on_site' => 'boolean',
+            'persons' => 'integer',
         ];
     }
 
@@ -49,5 +67,13 @@ final class FollowUp extends Model
         return $this->belongsTo(Visit::class);
     }
 
-    public const KINDS = ['carry-over' => 'carried over', 'follow-up' => 'follow-up', 'check-back' => 'look again', 'one-off' => 'a job, once', 'stage' => 'stage of a build', 'call-out' => 'call-out', 'bring' => 'bring next time'];
+    public const KINDS = [
+        'carry-over' => 'carried over',
+        'follow-up' => 'follow-up',
+        'check-back' => 'look again',
+        'one-off' => 'a job, once',
+        'stage' => 'stage of a build',
+        'call-out' => 'call-out',
+        'bring' => 'bring next time',
+    ];
 }

@@ -15,6 +15,6 @@ final class FollowUpPolicy
 
     public function update(User $user, FollowUp $followUp): bool
     {
-        return $user->plans() || $user->isStaff() && $followUp->owner_id === $user->id;
+        return $user->plans() || ($user->isStaff() && $followUp->owner_id === $user->id);
     }
 }

@@ -23,12 +23,29 @@ final class JobSheetVersion extends Model
 {
     protected $table = 'job_sheets';
 
-    protected $fillable = ['task_type_id', 'version', 'steps', 'holds', 'cautions', 'products', 'about', 'reason', 'user_id'];
+    protected $fillable = [
+        'task_type_id',
+        'version',
+        'steps',
+        'holds',
+        'cautions',
+        'products',
+        'about',
+        'reason',
+        'user_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'holds' => 'array', 'cautions' => 'array', 'products' => 'array', 'about' => 'array', 'version' => 'integer'];
+        return [
+            'steps' => 'array',
+            'holds' => 'array',
+            'cautions' => 'array',
+            'products' => 'array',
+            'about' => 'array',
+            'version' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<TaskType, $this> */

@@ -25,23 +25,63 @@ final class JobSheets
      */
     public static function at(array $steps, array $products, Collection $own, array $holds = []): array
     {
-        return JobSheet::at($steps, array_values($own->sortBy('id')->map(fn (stdClass $s): CoreStep => new CoreStep((int) $s->step, SiteDoes::from((string) $s->does), (string) $s->text, (string) $s->why, $s->attachment_id === null ? null : (int) $s->attachment_id))->all()), $products, $holds);
+        return JobSheet::at(
+            $steps,
+            array_values(
+                $own
+                    ->sortBy('id')
+                    ->map(
+                        fn (stdClass $s): CoreStep => new CoreStep(
+                            (int) $s->step,
+                            SiteDoes::from((string) $s->does),
+                            (string) $s->text,
+                            (string) $s->why,
+                            $s->attachment_id === null ? null : (int) $s->attachment_id,
+                        ),
+                    )
+                    ->all(),
+            ),
+            $products,
+            $holds,
+        );
     }
 
     /** A visit that begins keeps the sheets in force at that moment: a later version does not move its ticks. */
     public static function keep(Visit $visit, CarbonImmutable $at): void
     {
         $tasks = $visit->tasks()->with('type')->whereNull('sheet')->get();
-        $versions = JobSheetVersion::query()->whereIn('task_type_id', $tasks->pluck('task_type_id'))->where('created_at', '<=', $at)->orderBy('version')->get()->keyBy('task_type_id');
-        $own = DB::table('site_steps')->where('site_id', $visit->site_id)->where('created_at', '<=', $at)->where(fn ($q) => $q->whereNull('archived_at')->orWhere('archived_at', '>', $at))->get()->groupBy('task_type_id');
+        $versions = JobSheetVersion::query()
+            ->whereIn('task_type_id', $tasks->pluck('task_type_id'))
+            ->where('created_at', '<=', $at)
+            ->orderBy('version')
+            ->get()
+            ->keyBy('task_type_id');
+        $own = DB::table('site_steps')
+            ->where('site_id', $visit->site_id)
+            ->where('created_at', '<=', $at)
+            ->where(fn ($q) => $q->whereNull('archived_at')->orWhere('archived_at', '>', $at))
+            ->get()
+            ->groupBy('task_type_id');
         foreach ($tasks as $task) {
             $sheet = $versions->get($task->task_type_id);
             $type = $task->type;
             if ($type === null) {
                 continue;
             }
-            $steps = self::at($sheet->steps ?? $type->steps, $sheet->products ?? $type->products, $own[$task->task_type_id] ?? collect(), $sheet->holds ?? $type->holds);
-            $task->update(['sheet' => ['version' => $sheet->version ?? $type->version, 'on' => ($sheet->created_at ?? $type->version_on)?->toDateString(), 'steps' => array_map(get_object_vars(...), $steps), 'cautions' => $sheet->cautions ?? $type->cautions]]);
+            $steps = self::at(
+                $sheet->steps ?? $type->steps,
+                $sheet->products ?? $type->products,
+                $own[$task->task_type_id] ?? collect(),
+                $sheet->holds ?? $type->holds,
+            );
+            $task->update([
+                'sheet' => [
+                    'version' => $sheet->version ?? $type->version,
+                    'on' => ($sheet->created_at ?? $type->version_on)?->toDateString(),
+                    'steps' => array_map(get_object_vars(...), $steps),
+                    'cautions' => $sheet->cautions ?? $type->cautions,
+                ],
+            ]);
         }
     }
 
@@ -54,6 +94,20 @@ final class JobSheets
         $text = fn (mixed $v): ?string => is_string($v) ? $v : null;
         $number = fn (mixed $v): ?int => is_int($v) ? $v : null;
 
-        return array_values(array_map(fn (array $s): SheetStep => new SheetStep((string) $text($s['text'] ?? null), $text($s['was'] ?? null), $text($s['why'] ?? null), $number($s['photo'] ?? null), $number($s['product'] ?? null), ($s['left'] ?? false) === true, ($s['adrift'] ?? false) === true, ($s['hold'] ?? false) === true), array_filter($kept, is_array(...))));
+        return array_values(
+            array_map(
+                fn (array $s): SheetStep => new SheetStep(
+                    (string) $text($s['text'] ?? null),
+                    $text($s['was'] ?? null),
+                    $text($s['why'] ?? null),
+                    $number($s['photo'] ?? null),
+                    $number($s['product'] ?? null),
+                    ($s['left'] ?? false) === true,
+                    ($s['adrift'] ?? false) === true,
+                    ($s['hold'] ?? false) === true,
+                ),
+                array_filter($kept, is_array(...)),
+            ),
+        );
     }
 }

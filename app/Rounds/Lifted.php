@@ -13,7 +13,18 @@ final class Lifted extends Model
 {
     protected $table = 'lifted';
 
-    protected $fillable = ['system_id', 'visit_id', 'what', 'place', 'lifted_at', 'lifted_by', 'back_at', 'back_by', 'back_place', 'client_uuid'];
+    protected $fillable = [
+        'system_id',
+        'visit_id',
+        'what',
+        'place',
+        'lifted_at',
+        'lifted_by',
+        'back_at',
+        'back_by',
+        'back_place',
+        'client_uuid',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -32,9 +32,18 @@ final class LoadList
     private static function missing(Collection $visits): array
     {
         $systems = $visits->flatMap(fn (Visit $v): array => $v->tasks->pluck('system_id')->all())->unique()->all();
-        $bring = FollowUp::query()->where('kind', 'bring')->whereNull('done_at')->whereIn('system_id', $systems)->whereNotIn('visit_id', $visits->pluck('id'))->orderBy('id')->limit(20)->pluck('text');
+        $bring = FollowUp::query()
+            ->where('kind', 'bring')
+            ->whereNull('done_at')
+            ->whereIn('system_id', $systems)
+            ->whereNotIn('visit_id', $visits->pluck('id'))
+            ->orderBy('id')
+            ->limit(20)
+            ->pluck('text');
 
-        return array_values($bring->unique()->map(fn (mixed $text): string => self::missed(is_string($text) ? $text : ''))->all());
+        return array_values(
+            $bring->unique()->map(fn (mixed $text): string => self::missed(is_string($text) ? $text : ''))->all(),
+        );
     }
 
     /**
@@ -65,8 +74,22 @@ final class LoadList
         if ($sand > 0) {
             $list[] = $units->show(Quantity::of($sand, Kind::Mass)).' of sand';
         }
-        $count = $visits->flatMap(fn (Visit $v): array => $v->tasks->map(fn (VisitTask $t): string => (string) $t->type?->key)->all())->countBy();
-        foreach (['floss' => 'fresh floss ×%d', 'carbon' => 'carbon ×%d', 'reactor-media' => 'reactor media ×%d', 'vessel-refill' => 'dosing solutions ×%d', 'pump-soak' => 'acid bath, goggles, gloves', 'probe-calibration' => 'calibration fluids', 'lamp-change' => 'lamps ×%d', 'ro-filters' => 'RO filters ×%d', 'sand-topup' => 'towels, socks'] as $key => $words) {
+        $count = $visits
+            ->flatMap(fn (Visit $v): array => $v->tasks->map(fn (VisitTask $t): string => (string) $t->type?->key)->all())
+            ->countBy();
+        foreach (
+            [
+                'floss' => 'fresh floss ×%d',
+                'carbon' => 'carbon ×%d',
+                'reactor-media' => 'reactor media ×%d',
+                'vessel-refill' => 'dosing solutions ×%d',
+                'pump-soak' => 'acid bath, goggles, gloves',
+                'probe-calibration' => 'calibration fluids',
+                'lamp-change' => 'lamps ×%d',
+                'ro-filters' => 'RO filters ×%d',
+                'sand-topup' => 'towels, socks',
+            ] as $key => $words
+        ) {
             if ($count->get($key, 0) > 0) {
                 $list[] = str_contains($words, '%d') ? sprintf($words, $count->get($key)) : $words;
             }

@@ -25,7 +25,10 @@ final class Lock extends Model
     {
         foreach (AfterJob::locks((string) $done->type?->key) as $what => $days) {
             self::query()->create([
-                'system_id' => $done->system_id, 'visit_id' => $done->visit_id, 'what' => $what, 'because' => lcfirst($done->name()),
+                'system_id' => $done->system_id,
+                'visit_id' => $done->visit_id,
+                'what' => $what,
+                'because' => lcfirst($done->name()),
                 'until_on' => $at->setTimezone(Days::zone())->addDays($days)->toDateString(),
             ]);
         }
@@ -44,7 +47,14 @@ final class Lock extends Model
     public static function bySystem(array $systemIds): array
     {
         $words = [];
-        foreach (self::query()->whereIn('system_id', $systemIds)->whereNull('lifted_at')->where('until_on', '>=', Days::today()->toDateString())->orderBy('until_on')->get() as $lock) {
+        foreach (
+            self::query()
+                ->whereIn('system_id', $systemIds)
+                ->whereNull('lifted_at')
+                ->where('until_on', '>=', Days::today()->toDateString())
+                ->orderBy('until_on')
+                ->get() as $lock
+        ) {
             $words[$lock->system_id][] = self::say($lock->what, $lock->until_on->toDateString(), $lock->because);
         }
 

@@ -16,13 +16,23 @@ final class LookBefore
     public function handle(HouseholdLeaves $leaves): void
     {
         $before = CarbonImmutable::parse($leaves->from)->subDay();
-        $planner = User::query()->current()->whereIn('role', [Role::Planner->value, Role::Owner->value])->orderBy('id')->value('id');
+        $planner = User::query()
+            ->current()
+            ->whereIn('role', [Role::Planner->value, Role::Owner->value])
+            ->orderBy('id')
+            ->value('id');
         foreach (System::query()->current()->where('site_id', $leaves->site->id)->get() as $system) {
             $owner = $system->keeper_id ?? $planner;
             if (is_int($owner)) {
                 FollowUp::query()->create([
-                    'system_id' => $system->id, 'kind' => 'follow-up', 'on_site' => true, 'owner_id' => $owner, 'due_on' => max($before->toDateString(), Days::today()->toDateString()),
-                    'text' => "Look before they are away, {$leaves->from} to {$leaves->until}: dosing, top-off, food. No risky change now. ".($leaves->sitter === null ? 'Nobody looks in.' : "A picture sheet for {$leaves->sitter}."),
+                    'system_id' => $system->id,
+                    'kind' => 'follow-up',
+                    'on_site' => true,
+                    'owner_id' => $owner,
+                    'due_on' => max($before->toDateString(), Days::today()->toDateString()),
+                    'text' => "Look before they are away, {$leaves->from} to {$leaves->until}: dosing, top-off, food. No risky ".
+                        'change now. '.
+                        ($leaves->sitter === null ? 'Nobody looks in.' : "A picture sheet for {$leaves->sitter}."),
                 ]);
             }
         }

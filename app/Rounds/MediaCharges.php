@@ -32,7 +32,13 @@ final class MediaCharges
         $on = CarbonImmutable::parse($at->setTimezone(Days::zone())->toDateString());
         if ($done->turn === self::IN) {
             // What came out last time went in again, fresh.
-            $last = Material::query()->current()->where('task_id', $task->id)->whereNotNull('out_on')->latest('out_on')->latest('id')->first();
+            $last = Material::query()
+                ->current()
+                ->where('task_id', $task->id)
+                ->whereNotNull('out_on')
+                ->latest('out_on')
+                ->latest('id')
+                ->first();
             $isIn = Material::charges($task->system_id)->where('task_id', $task->id)->exists();
             $isIn ? null : $last?->exchange($on, $userId);
 
@@ -58,7 +64,11 @@ final class MediaCharges
     {
         $by = $on->addDays((int) Trigger::WITHIN_DAYS)->toDateString();
 
-        return Material::charges($task->system_id)->where('task_id', $task->id)->where('due_on', '<=', $by)->orderBy('due_on')->orderBy('id');
+        return Material::charges($task->system_id)
+            ->where('task_id', $task->id)
+            ->where('due_on', '<=', $by)
+            ->orderBy('due_on')
+            ->orderBy('id');
     }
 
     /**
@@ -70,12 +80,29 @@ final class MediaCharges
     public static function words(array $taskIds, Units $units): array
     {
         $by = Days::today()->addDays((int) Trigger::WITHIN_DAYS)->toDateString();
-        $charges = Material::query()->current()->whereIn('task_id', array_filter($taskIds))->whereNull('out_on')->whereNotNull('due_on')->orderBy('due_on')->orderBy('id')->get();
+        $charges = Material::query()
+            ->current()
+            ->whereIn('task_id', array_filter($taskIds))
+            ->whereNull('out_on')
+            ->whereNotNull('due_on')
+            ->orderBy('due_on')
+            ->orderBy('id')
+            ->get();
 
-        return $charges->groupBy('task_id')->map(fn (Collection $of): array => array_values($of->map(function (Material $m) use ($by, $units): string {
-            $isDue = $m->due_on !== null && $m->due_on->toDateString() <= $by;
+        return $charges
+            ->groupBy('task_id')
+            ->map(
+                fn (Collection $of): array => array_values(
+                    $of
+                        ->map(function (Material $m) use ($by, $units): string {
+                            $isDue = $m->due_on !== null && $m->due_on->toDateString() <= $by;
 
-            return ($isDue ? 'Now: ' : "Stays until {$m->due_on?->format('j M')}: ").$m->words(ChargeView::mass($m, $units) ?? '');
-        })->all()))->all();
+                            return ($isDue ? 'Now: ' : "Stays until {$m->due_on?->format('j M')}: ").
+                                $m->words(ChargeView::mass($m, $units) ?? '');
+                        })
+                        ->all(),
+                ),
+            )
+            ->all();
     }
 }

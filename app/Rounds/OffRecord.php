@@ -19,7 +19,21 @@ final class OffRecord extends Model
 
     protected $table = 'offs';
 
-    protected $fillable = ['system_id', 'visit_id', 'item_id', 'what', 'off_at', 'off_by', 'on_at', 'on_by', 'stays_because', 'substitute', 'owner_id', 'review_on', 'client_uuid'];
+    protected $fillable = [
+        'system_id',
+        'visit_id',
+        'item_id',
+        'what',
+        'off_at',
+        'off_by',
+        'on_at',
+        'on_by',
+        'stays_because',
+        'substitute',
+        'owner_id',
+        'review_on',
+        'client_uuid',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

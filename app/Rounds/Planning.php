@@ -17,13 +17,16 @@ use Velbrin\Core\Rounds\Unplanned;
 use Velbrin\Core\Rounds\Visit as CoreVisit;
 use Velbrin\Core\Rounds\Week;
 
-/** Writes the core's proposals and moves into the records, each with a way back. What has begun, is over, pinned or promised stays (S-53). */
+/**
+ * Writes the core's proposals and moves into the records, each with a way back. What has begun, is over, pinned or promised stays
+ * (S-53).
+ */
 final class Planning
 {
     /** Whoever plans waits for the other planner no longer than this. */
     private const WAIT_S = 600;
 
-    public function __construct(private readonly Solver $solver = new Insertion)
+    public function __construct(private readonly Solver $solver = new Insertion())
     {
     }
 
@@ -56,8 +59,16 @@ final class Planning
                 }
                 $moved = $this->moved($reader, $before, $after);
                 $proposal = new Proposal(
-                    $made->visits, $made->rode, count($open) - count($plan->unplanned), count($plan->unplanned), $moved,
-                    array_map(fn (int $id, string $why): string => "{$reader->visits[$id]?->place} ({$why})", array_keys($reader->stranded), $reader->stranded),
+                    $made->visits,
+                    $made->rode,
+                    count($open) - count($plan->unplanned),
+                    count($plan->unplanned),
+                    $moved,
+                    array_map(
+                        fn (int $id, string $why): string => "{$reader->visits[$id]?->place} ({$why})",
+                        array_keys($reader->stranded),
+                        $reader->stranded,
+                    ),
                     (int) round(self::driving($plan->week) - self::driving($reader->week)),
                 );
                 BoardLog::keep(BoardChange::PROPOSAL, implode(' ', $proposal->words()), $by, $before);
@@ -68,22 +79,42 @@ final class Planning
     }
 
     /** What moving a visit would do; null when that crew does not work that day. */
-    public function consequence(WeekReader $reader, Visit $visit, Crew $crew, CarbonImmutable $on, ?int $position): ?Consequence
-    {
+    public function consequence(
+        WeekReader $reader,
+        Visit $visit,
+        Crew $crew,
+        CarbonImmutable $on,
+        ?int $position,
+    ): ?Consequence {
         $key = $crew->id.'@'.Days::number($on);
 
-        return isset($reader->week->routes[$key]) ? Consequence::ofMove($reader->week, $reader->core($visit), $key, $position) : null;
+        return isset($reader->week->routes[$key])
+            ? Consequence::ofMove($reader->week, $reader->core($visit), $key, $position)
+            : null;
     }
 
     /** A move by hand is a promise of that day and crew until somebody releases it. */
-    public function move(WeekReader $reader, Visit $visit, Crew $crew, CarbonImmutable $on, ?int $position, User $by): void
-    {
+    public function move(
+        WeekReader $reader,
+        Visit $visit,
+        Crew $crew,
+        CarbonImmutable $on,
+        ?int $position,
+        User $by,
+    ): void {
         $key = $crew->id.'@'.Days::number($on);
         $from = $reader->week->where($visit->id);
-        $bare = $from === null ? $reader->week : $reader->week->withRoute($reader->week->routes[$from]->without($visit->id, $reader->week->prices));
+        $bare =
+            $from === null
+                ? $reader->week
+                : $reader->week->withRoute($reader->week->routes[$from]->without($visit->id, $reader->week->prices));
         DB::transaction(function () use ($reader, $visit, $bare, $key, $position, $by): void {
             $own = [$visit->id => BoardMove::state($visit)];
-            [$before] = $this->write($reader, Consequence::put($bare, $reader->core($visit), $key, $position), marks: false);
+            [$before] = $this->write(
+                $reader,
+                Consequence::put($bare, $reader->core($visit), $key, $position),
+                marks: false,
+            );
             $visit->refresh()->update(['promised_at' => now(), 'promised_by' => $by->id]);
             BoardLog::keep(BoardChange::MOVE, "{$visit->site?->name} moved", $by, $own + $before);
         });
@@ -96,11 +127,22 @@ final class Planning
         DB::transaction(function () use ($reader, $visit, $key, $by): void {
             $before = [$visit->id => BoardMove::state($visit)];
             $visit->update([
-                'state' => Visit::OPEN, 'crew_id' => null, 'planned_on' => null, 'starts_at' => null, 'pinned' => false,
-                'promised_at' => null, 'promised_by' => null, 'why_unplanned' => 'taken off the board', 'moved_from' => null,
+                'state' => Visit::OPEN,
+                'crew_id' => null,
+                'planned_on' => null,
+                'starts_at' => null,
+                'pinned' => false,
+                'promised_at' => null,
+                'promised_by' => null,
+                'why_unplanned' => 'taken off the board',
+                'moved_from' => null,
             ]);
             if ($key !== null) {
-                [$others] = $this->write($reader, $reader->week->withRoute($reader->week->routes[$key]->without($visit->id, $reader->week->prices)), marks: false);
+                [$others] = $this->write(
+                    $reader,
+                    $reader->week->withRoute($reader->week->routes[$key]->without($visit->id, $reader->week->prices)),
+                    marks: false,
+                );
                 $before += $others;
             }
             Bookings::follow([$visit->id]);
@@ -116,7 +158,14 @@ final class Planning
      */
     public function rescue(WeekReader $reader, array $more = []): array
     {
-        $open = array_values(Visit::query()->whereIntegerInRaw('id', $more)->orderBy('id')->get()->map(fn (Visit $v): CoreVisit => $reader->core($v))->all());
+        $open = array_values(
+            Visit::query()
+                ->whereIntegerInRaw('id', $more)
+                ->orderBy('id')
+                ->get()
+                ->map(fn (Visit $v): CoreVisit => $reader->core($v))
+                ->all(),
+        );
         $stay = [];
         foreach ($reader->visits as $id => $visit) {
             if (isset($reader->stranded[$id])) {
@@ -133,22 +182,26 @@ final class Planning
     /** @return array{0: int, 1: int} visits that have another place now, and those without one */
     public function rescueNow(CarbonImmutable $monday, User $by): array
     {
-        return Exclusive::run('week', self::WAIT_S, fn (): array => DB::transaction(function () use ($monday, $by): array {
-            $reader = WeekReader::read($monday);
-            if ($reader->stranded === []) {
-                return [0, 0];
-            }
-            [$week, $unplanned] = $this->rescue($reader);
-            [$before] = $this->write($reader, $week, marks: true);
-            $left = 0;
-            foreach ($unplanned as $one) {
-                $this->leave($one, $reader);
-                $left++;
-            }
-            BoardLog::keep(BoardChange::SICK, 'somebody is away', $by, $before);
+        return Exclusive::run(
+            'week',
+            self::WAIT_S,
+            fn (): array => DB::transaction(function () use ($monday, $by): array {
+                $reader = WeekReader::read($monday);
+                if ($reader->stranded === []) {
+                    return [0, 0];
+                }
+                [$week, $unplanned] = $this->rescue($reader);
+                [$before] = $this->write($reader, $week, marks: true);
+                $left = 0;
+                foreach ($unplanned as $one) {
+                    $this->leave($one, $reader);
+                    $left++;
+                }
+                BoardLog::keep(BoardChange::SICK, 'somebody is away', $by, $before);
 
-            return [count(array_intersect_key($before, $reader->stranded)), $left];
-        }));
+                return [count(array_intersect_key($before, $reader->stranded)), $left];
+            }),
+        );
     }
 
     /**
@@ -160,16 +213,26 @@ final class Planning
     {
         $changed = array_filter(
             $week->routes,
-            fn (Route $route, string $key): bool => ! isset($reader->week->routes[$key]) || ! $this->same($reader->week->routes[$key], $route),
+            fn (Route $route, string $key): bool => ! isset($reader->week->routes[$key]) ||
+                ! $this->same($reader->week->routes[$key], $route),
             ARRAY_FILTER_USE_BOTH,
         );
-        $touched = array_merge(...array_values(array_map(fn (Route $route): array => array_map(fn (CoreVisit $v): int => $v->id, $route->visits), $changed)));
+        $touched = array_merge(
+            ...array_values(
+                array_map(
+                    fn (Route $route): array => array_map(fn (CoreVisit $v): int => $v->id, $route->visits),
+                    $changed,
+                ),
+            ),
+        );
         $records = Visit::query()->whereIntegerInRaw('id', $touched)->lockForUpdate()->get()->keyBy('id');
         $before = $after = [];
         foreach ($changed as $route) {
             $on = Days::date($route->crewDay->day)->toDateString();
             foreach ($route->visits as $position => $visit) {
-                $record = $records->get($visit->id) ?? throw (new ModelNotFoundException)->setModel(Visit::class, [$visit->id]);
+                $record =
+                    $records->get($visit->id) ??
+                    throw (new ModelNotFoundException())->setModel(Visit::class, [$visit->id]);
                 if ($visit->isFact || ! in_array($record->state, [Visit::OPEN, Visit::PLANNED], true)) {
                     continue;
                 }
@@ -182,7 +245,11 @@ final class Planning
                     'starts_at' => Days::moment($on, $route->startsMin[$position]),
                     'why_unplanned' => null,
                     'state' => Visit::PLANNED,
-                    'moved_from' => $marks && $elsewhere ? ['crew_id' => $was['crew_id'], 'planned_on' => $was['planned_on']] : ($marks ? $record->moved_from : null),
+                    'moved_from' => $marks && $elsewhere
+                            ? ['crew_id' => $was['crew_id'], 'planned_on' => $was['planned_on']]
+                            : ($marks
+                                ? $record->moved_from
+                                : null),
                 ]);
                 if ($was !== BoardMove::state($record)) {
                     $before[$record->id] = $was;
@@ -207,9 +274,12 @@ final class Planning
         $words = [];
         foreach ($after as $id => $visit) {
             $was = $before[$id];
-            $elsewhere = $was['crew_id'] !== $visit->crew_id || $was['planned_on'] !== $visit->planned_on?->toDateString();
+            $elsewhere =
+                $was['crew_id'] !== $visit->crew_id || $was['planned_on'] !== $visit->planned_on?->toDateString();
             if ($was['state'] === Visit::PLANNED && $elsewhere && ! isset($reader->stranded[$id])) {
-                $words[] = "{$reader->visits[$id]?->place}, ".BoardLog::between($was, BoardMove::state($visit), $reader->crews);
+                $words[] =
+                    "{$reader->visits[$id]?->place}, ".
+                    BoardLog::between($was, BoardMove::state($visit), $reader->crews);
             }
         }
 
@@ -218,14 +288,18 @@ final class Planning
 
     private function same(Route $a, Route $b): bool
     {
-        return $a->startsMin === $b->startsMin && array_map(fn (CoreVisit $v): int => $v->id, $a->visits) === array_map(fn (CoreVisit $v): int => $v->id, $b->visits);
+        return $a->startsMin === $b->startsMin &&
+            array_map(fn (CoreVisit $v): int => $v->id, $a->visits) ===
+                array_map(fn (CoreVisit $v): int => $v->id, $b->visits);
     }
 
     private function leave(Unplanned $left, WeekReader $reader): void
     {
         $nearest = $left->nearest === null ? '' : Days::date($left->nearest->day)->format(' (D j M)');
         $stranded = isset($reader->stranded[$left->visit->id]) ? "{$reader->stranded[$left->visit->id]}; " : '';
-        Visit::query()->whereKey($left->visit->id)->update(['why_unplanned' => mb_substr($stranded.$left->refusal->words().$nearest, 0, 200)]);
+        Visit::query()
+            ->whereKey($left->visit->id)
+            ->update(['why_unplanned' => mb_substr($stranded.$left->refusal->words().$nearest, 0, 200)]);
     }
 
     private static function driving(Week $week): float

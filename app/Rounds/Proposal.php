@@ -13,8 +13,15 @@ final readonly class Proposal
      * @param  list<string>  $moved  visits that had a day and got another: "Bar reef: Tue 09:10 to Wed 10:00"
      * @param  list<string>  $released  that were planned for somebody who is away
      */
-    public function __construct(public int $made, public int $rode, public int $placed, public int $left, public array $moved, public array $released, public int $drivingMin)
-    {
+    public function __construct(
+        public int $made,
+        public int $rode,
+        public int $placed,
+        public int $left,
+        public array $moved,
+        public array $released,
+        public int $drivingMin,
+    ) {
     }
 
     /** @return list<string> */
@@ -24,8 +31,16 @@ final readonly class Proposal
         if ($this->made + $this->rode + $this->placed + $this->left === 0 && $this->moved === []) {
             return ['Nothing new came due, and nothing would stand better elsewhere.'];
         }
-        $words = [$n($this->made, 'visit came due', 'visits came due').($this->rode > 0 ? ', '.$n($this->rode, 'job rides', 'jobs ride').' on visits that stand already' : '').'.'];
-        $words[] = $n($this->placed, 'visit found a place', 'visits found a place').($this->left === 0 ? '.' : ", {$this->left} did not: each says why.");
+        $words = [
+            $n($this->made, 'visit came due', 'visits came due').
+            ($this->rode > 0
+                ? ', '.$n($this->rode, 'job rides', 'jobs ride').' on visits that stand already'
+                : '').
+            '.',
+        ];
+        $words[] =
+            $n($this->placed, 'visit found a place', 'visits found a place').
+            ($this->left === 0 ? '.' : ", {$this->left} did not: each says why.");
         if ($this->released !== []) {
             $words[] = 'Planned for somebody who is away, and placed anew: '.$this->named($this->released).'.';
         }

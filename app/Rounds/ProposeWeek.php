@@ -37,10 +37,13 @@ final class ProposeWeek implements ShouldQueue
         $pace = function (float $share) use (&$told): void {
             if (microtime(true) - $told >= self::TELL_EVERY_S) {
                 $told = microtime(true);
-                WeekRun::query()->whereKey($this->runId)->where('state', WeekRun::RUNNING)->update(['share' => $share, 'updated_at' => now()]);
+                WeekRun::query()
+                    ->whereKey($this->runId)
+                    ->where('state', WeekRun::RUNNING)
+                    ->update(['share' => $share, 'updated_at' => now()]);
                 // A row that did not change counts as none: the state itself is asked for.
                 if (WeekRun::query()->whereKey($this->runId)->value('state') !== WeekRun::RUNNING) {
-                    throw new Cancelled;
+                    throw new Cancelled();
                 }
             }
         };
@@ -48,12 +51,22 @@ final class ProposeWeek implements ShouldQueue
             $proposal = $planning->propose(Days::monday($run->monday->toDateString()), $run->user, $pace);
             $run->update(['state' => WeekRun::DONE, 'share' => 1, 'said' => $proposal->words(), 'ended_at' => now()]);
         } catch (Cancelled) {
-            $run->refresh()->update(['state' => WeekRun::CANCELLED, 'said' => ['Stopped: the board stands as it stood.'], 'ended_at' => now()]);
+            $run->refresh()->update([
+                'state' => WeekRun::CANCELLED,
+                'said' => ['Stopped: the board stands as it stood.'],
+                'ended_at' => now(),
+            ]);
         }
     }
 
     public function failed(?Throwable $why): void
     {
-        WeekRun::query()->whereKey($this->runId)->update(['state' => WeekRun::FAILED, 'said' => json_encode(['It could not be worked out. The board stands as it stood; the log says why.']), 'ended_at' => now()]);
+        WeekRun::query()
+            ->whereKey($this->runId)
+            ->update([
+                'state' => WeekRun::FAILED,
+                'said' => json_encode(['It could not be worked out. The board stands as it stood; the log says why.']),
+                'ended_at' => now(),
+            ]);
     }
 }

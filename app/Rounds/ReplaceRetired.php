@@ -24,7 +24,11 @@ final class ReplaceRetired
             'on_site' => true,
             'owner_id' => $item->system()->value('keeper_id') ?? $retired->by->id,
             'due_on' => Days::today()->addDays(self::WITHIN_DAYS)->toDateString(),
-            'text' => mb_substr("Replace {$item->name}, retired: {$item->retired_reason}. If it needs none, say why in the record.", 0, 300),
+            'text' => mb_substr(
+                "Replace {$item->name}, retired: {$item->retired_reason}. If it needs none, say why in the record.",
+                0,
+                300,
+            ),
         ]);
     }
 }

@@ -16,18 +16,33 @@ final class RunningClocks
     /** Water mixed for the crew’s depot that cannot be used yet, as one value. */
     public static function mixing(Visit $visit): Builder
     {
-        return DB::table('water_batches')->join('crews', 'crews.depot_id', '=', 'water_batches.depot_id')->join('salt_mixes', 'salt_mixes.id', '=', 'water_batches.salt_mix_id')
-            ->where('crews.id', $visit->crew_id ?? 0)->whereNull('water_batches.spent_at')
-            ->whereRaw('date_add(water_batches.mixed_at, interval round(60 * salt_mixes.usable_from_h) minute) > ?', [now()])
-            ->selectRaw("json_arrayagg(json_object('litres', water_batches.litres, 'until', date_add(water_batches.mixed_at, interval round(60 * salt_mixes.usable_from_h) minute)))");
+        return DB::table('water_batches')
+            ->join('crews', 'crews.depot_id', '=', 'water_batches.depot_id')
+            ->join('salt_mixes', 'salt_mixes.id', '=', 'water_batches.salt_mix_id')
+            ->where('crews.id', $visit->crew_id ?? 0)
+            ->whereNull('water_batches.spent_at')
+            ->whereRaw('date_add(water_batches.mixed_at, interval round(60 * salt_mixes.usable_from_h) minute) > ?', [
+                now(),
+            ])
+            ->selectRaw(
+                "json_arrayagg(json_object('litres', water_batches.litres, 'until', date_add(water_batches.mixed_at, interval ".
+                'round(60 * salt_mixes.usable_from_h) minute)))',
+            );
     }
 
     /** What earlier jobs left behind in the systems of that place, as one value. */
     public static function disturbed(int $siteId): Builder
     {
-        return DB::table('disturbances')->join('systems', 'systems.id', '=', 'disturbances.system_id')->where('systems.site_id', $siteId)
-            ->whereNull('disturbances.ended_at')->where('disturbances.from_at', '<=', now())->where('disturbances.until_at', '>', now())
-            ->selectRaw("json_arrayagg(json_object('looks', disturbances.looks, 'because', disturbances.because, 'system', systems.name, 'until', disturbances.until_at))");
+        return DB::table('disturbances')
+            ->join('systems', 'systems.id', '=', 'disturbances.system_id')
+            ->where('systems.site_id', $siteId)
+            ->whereNull('disturbances.ended_at')
+            ->where('disturbances.from_at', '<=', now())
+            ->where('disturbances.until_at', '>', now())
+            ->selectRaw(
+                "json_arrayagg(json_object('looks', disturbances.looks, 'because', disturbances.because, 'system', ".
+                "systems.name, 'until', disturbances.until_at))",
+            );
     }
 
     /**
@@ -40,10 +55,16 @@ final class RunningClocks
     {
         $clocks = [];
         foreach ($mixing as $batch) {
-            $clocks[] = new RunningView("{$litres((float) $batch->litres)} mixing at the depot", self::iso((string) $batch->until));
+            $clocks[] = new RunningView(
+                "{$litres((float) $batch->litres)} mixing at the depot",
+                self::iso((string) $batch->until),
+            );
         }
         foreach ($disturbed as $one) {
-            $clocks[] = new RunningView("{$one->system}: ".lcfirst((string) $one->looks)." ({$one->because})", self::iso((string) $one->until));
+            $clocks[] = new RunningView(
+                "{$one->system}: ".lcfirst((string) $one->looks)." ({$one->because})",
+                self::iso((string) $one->until),
+            );
         }
         $ends = $visit->crew?->ends_min;
         $day = $visit->planned_on?->toDateString();

@@ -21,7 +21,18 @@ final class SandProfile extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'visit_id', 'measured_on', 'places', 'area_m2', 'aim_mm', 'density_kg_l', 'added_kg', 'user_id', 'client_uuid'];
+    protected $fillable = [
+        'system_id',
+        'visit_id',
+        'measured_on',
+        'places',
+        'area_m2',
+        'aim_mm',
+        'density_kg_l',
+        'added_kg',
+        'user_id',
+        'client_uuid',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

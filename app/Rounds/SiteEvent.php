@@ -51,7 +51,14 @@ final class SiteEvent extends Model
     public static function coming(array $siteIds): array
     {
         $events = [];
-        foreach (self::query()->current()->whereIntegerInRaw('site_id', $siteIds)->where('on', '>=', Days::today()->toDateString())->orderBy('on')->get() as $event) {
+        foreach (
+            self::query()
+                ->current()
+                ->whereIntegerInRaw('site_id', $siteIds)
+                ->where('on', '>=', Days::today()->toDateString())
+                ->orderBy('on')
+                ->get() as $event
+        ) {
             $events[$event->site_id][] = $event;
         }
 

@@ -21,14 +21,30 @@ final class SiteWish extends Model
 {
     use Audited;
 
-    protected $fillable = ['site_id', 'text', 'weekdays', 'from_min', 'to_min', 'person_id', 'not_before', 'not_after', 'user_id', 'released_at', 'released_by'];
+    protected $fillable = [
+        'site_id',
+        'text',
+        'weekdays',
+        'from_min',
+        'to_min',
+        'person_id',
+        'not_before',
+        'not_after',
+        'user_id',
+        'released_at',
+        'released_by',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'weekdays' => 'array', 'from_min' => 'integer', 'to_min' => 'integer',
-            'not_before' => 'immutable_date', 'not_after' => 'immutable_date', 'released_at' => 'immutable_datetime',
+            'weekdays' => 'array',
+            'from_min' => 'integer',
+            'to_min' => 'integer',
+            'not_before' => 'immutable_date',
+            'not_after' => 'immutable_date',
+            'released_at' => 'immutable_datetime',
         ];
     }
 

@@ -24,12 +24,43 @@ final class Task extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'task_type_id', 'triggers', 'first_on', 'due_because', 'every_days', 'earliest_days', 'latest_days', 'reason', 'turn', 'litres', 'until_on', 'last_done_on', 'earliest_on', 'due_on', 'latest_on', 'suspended_until', 'suspended_reason', 'ended_at'];
+    protected $fillable = [
+        'system_id',
+        'task_type_id',
+        'triggers',
+        'first_on',
+        'due_because',
+        'every_days',
+        'earliest_days',
+        'latest_days',
+        'reason',
+        'turn',
+        'litres',
+        'until_on',
+        'last_done_on',
+        'earliest_on',
+        'due_on',
+        'latest_on',
+        'suspended_until',
+        'suspended_reason',
+        'ended_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['until_on' => 'immutable_date', 'last_done_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'suspended_until' => 'immutable_date', 'ended_at' => 'immutable_datetime', 'turn' => 'integer', 'first_on' => 'immutable_date', 'triggers' => 'array'];
+        return [
+            'until_on' => 'immutable_date',
+            'last_done_on' => 'immutable_date',
+            'earliest_on' => 'immutable_date',
+            'due_on' => 'immutable_date',
+            'latest_on' => 'immutable_date',
+            'suspended_until' => 'immutable_date',
+            'ended_at' => 'immutable_datetime',
+            'turn' => 'integer',
+            'first_on' => 'immutable_date',
+            'triggers' => 'array',
+        ];
     }
 
     /** @return BelongsTo<System, $this> */
@@ -56,10 +87,17 @@ final class Task extends Model
         $triggers = TaskTriggers::of($this, $facts);
         $next = NextDue::of($triggers, $facts);
         $window = $next?->window;
-        if ($this->last_done_on === null && $this->first_on !== null && $window !== null && $next->by->interval !== null) {
+        if (
+            $this->last_done_on === null &&
+            $this->first_on !== null &&
+            $window !== null &&
+            $next->by->interval !== null
+        ) {
             $window = $next->by->interval->from((float) Days::number($this->first_on));
         }
-        $isOver = NextDue::isOver($triggers, $facts) || ($this->until_on !== null && $window !== null && $window->dueDay > Days::number($this->until_on));
+        $isOver =
+            NextDue::isOver($triggers, $facts) ||
+            ($this->until_on !== null && $window !== null && $window->dueDay > Days::number($this->until_on));
         $days = $isOver ? null : $window?->inDays();
         $on = fn (?float $day): ?string => $day === null ? null : Days::date((int) $day)->toDateString();
         $this->fill([
@@ -74,13 +112,24 @@ final class Task extends Model
     /** Not before that day, as somebody decided; the range stays as wide as it was. */
     public function carryTo(CarbonImmutable $on): void
     {
-        $late = $this->due_on === null || $this->latest_on === null ? 0 : max(0, Days::number($this->latest_on) - Days::number($this->due_on));
-        $this->update(['earliest_on' => $on->toDateString(), 'due_on' => $on->toDateString(), 'latest_on' => $on->addDays($late)->toDateString()]);
+        $late =
+            $this->due_on === null || $this->latest_on === null
+                ? 0
+                : max(0, Days::number($this->latest_on) - Days::number($this->due_on));
+        $this->update([
+            'earliest_on' => $on->toDateString(),
+            'due_on' => $on->toDateString(),
+            'latest_on' => $on->addDays($late)->toDateString(),
+        ]);
     }
 
     public function standing(CarbonImmutable $today): Due
     {
-        [$earliest, $due, $latest] = [$this->dateText('earliest_on'), $this->dateText('due_on'), $this->dateText('latest_on')];
+        [$earliest, $due, $latest] = [
+            $this->dateText('earliest_on'),
+            $this->dateText('due_on'),
+            $this->dateText('latest_on'),
+        ];
         if ($this->isSuspended()) {
             return Due::Suspended;
         }
@@ -88,7 +137,9 @@ final class Task extends Model
             return Due::Early;
         }
 
-        return (new Window(Days::ofText($earliest), Days::ofText($due), Days::ofText($latest)))->at(Days::number($today->startOfDay()));
+        return (new Window(Days::ofText($earliest), Days::ofText($due), Days::ofText($latest)))->at(
+            Days::number($today->startOfDay()),
+        );
     }
 
     /** A date as it is stored, "2026-03-09": a list reads hundreds, and a calendar object for each is dear. */

@@ -20,8 +20,21 @@ final class TaskStart
     public static function library(): void
     {
         foreach ([...TaskLibrary::all(), ...BuildJobs::all()] as $type) {
-            $own = TaskType::query()->firstOrCreate(['key' => $type->key], [...self::columns($type), 'version_on' => Days::today()->toDateString()]);
-            $own->sheets()->firstOrCreate(['version' => 1], ['steps' => $own->steps, 'holds' => $own->holds, 'cautions' => $own->cautions, 'products' => [], 'about' => $own->about, 'reason' => 'as the library has it']);
+            $own = TaskType::query()->firstOrCreate(
+                ['key' => $type->key],
+                [...self::columns($type), 'version_on' => Days::today()->toDateString()],
+            );
+            $own->sheets()->firstOrCreate(
+                ['version' => 1],
+                [
+                    'steps' => $own->steps,
+                    'holds' => $own->holds,
+                    'cautions' => $own->cautions,
+                    'products' => [],
+                    'about' => $own->about,
+                    'reason' => 'as the library has it',
+                ],
+            );
         }
     }
 
@@ -29,9 +42,29 @@ final class TaskStart
     public static function columns(CoreType $type): array
     {
         return [
-            'name' => $type->name, 'every_days' => $type->everyDays, 'minutes' => $type->minutes, 'steps' => $type->steps, 'cautions' => $type->cautions, 'off' => array_map(fn (OffWhile $o): string => $o->value, $type->off),
-            'holds' => $type->holds, 'readings' => $type->readings, 'turns' => $type->turns, 'persons' => $type->persons, 'skill' => $type->skill, 'messy' => $type->messy, 'products' => [],
-            'build' => $type->build, 'stage' => $type->stage, 'about' => ['purpose' => $type->purpose, 'whenNot' => $type->whenNot, 'tools' => $type->tools, 'materials' => $type->materials, 'proof' => $type->proof, 'record' => $type->record],
+            'name' => $type->name,
+            'every_days' => $type->everyDays,
+            'minutes' => $type->minutes,
+            'steps' => $type->steps,
+            'cautions' => $type->cautions,
+            'off' => array_map(fn (OffWhile $o): string => $o->value, $type->off),
+            'holds' => $type->holds,
+            'readings' => $type->readings,
+            'turns' => $type->turns,
+            'persons' => $type->persons,
+            'skill' => $type->skill,
+            'messy' => $type->messy,
+            'products' => [],
+            'build' => $type->build,
+            'stage' => $type->stage,
+            'about' => [
+                'purpose' => $type->purpose,
+                'whenNot' => $type->whenNot,
+                'tools' => $type->tools,
+                'materials' => $type->materials,
+                'proof' => $type->proof,
+                'record' => $type->record,
+            ],
         ];
     }
 
@@ -44,7 +77,11 @@ final class TaskStart
         }
         $type = collect(TaskLibrary::all())->firstOrFail(fn (CoreType $t): bool => $t->key === $key);
 
-        return TaskType::query()->create(['key' => $key, ...self::columns($type), 'version_on' => Days::today()->toDateString()]);
+        return TaskType::query()->create([
+            'key' => $key,
+            ...self::columns($type),
+            'version_on' => Days::today()->toDateString(),
+        ]);
     }
 
     /** What the regime asks for and the system does not have yet: never done, so due now. What its record makes pointless is left out. */
@@ -52,12 +89,19 @@ final class TaskStart
     {
         $has = Task::query()->where('system_id', $system->id)->pluck('task_type_id')->all();
         $standard = TaskLibrary::standard($system->regime, self::onTheRecord($system));
-        $types = TaskType::query()->current()->whereIn('key', array_keys($standard->everyDays + $standard->leftOut))->get();
+        $types = TaskType::query()
+            ->current()
+            ->whereIn('key', array_keys($standard->everyDays + $standard->leftOut))
+            ->get();
         $made = 0;
         DB::transaction(function () use ($system, $has, $standard, $types, &$made): void {
             foreach ($types as $type) {
                 if (isset($standard->everyDays[$type->key]) && ! in_array($type->id, $has, true)) {
-                    $task = new Task(['system_id' => $system->id, 'task_type_id' => $type->id, 'every_days' => $standard->everyDays[$type->key]]);
+                    $task = new Task([
+                        'system_id' => $system->id,
+                        'task_type_id' => $type->id,
+                        'every_days' => $standard->everyDays[$type->key],
+                    ]);
                     $task->setRelation('type', $type)->settle();
                     $task->save();
                     $made++;
@@ -65,7 +109,11 @@ final class TaskStart
             }
         });
         $names = $types->pluck('name', 'key');
-        $leftOut = array_map(fn (string $key, string $why): string => lcfirst((string) ($names[$key] ?? $key)).": {$why}", array_keys($standard->leftOut), $standard->leftOut);
+        $leftOut = array_map(
+            fn (string $key, string $why): string => lcfirst((string) ($names[$key] ?? $key)).": {$why}",
+            array_keys($standard->leftOut),
+            $standard->leftOut,
+        );
 
         return new StandardStart($made, $leftOut);
     }

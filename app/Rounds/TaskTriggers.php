@@ -30,7 +30,10 @@ final class TaskTriggers
 
         return [
             'triggers' => ['nullable', 'array', 'max:'.self::MOST],
-            'triggers.*.kind' => ['required', Rule::in(array_map(fn (TriggerKind $k): string => $k->value, TriggerKind::chosen()))],
+            'triggers.*.kind' => [
+                'required',
+                Rule::in(array_map(fn (TriggerKind $k): string => $k->value, TriggerKind::chosen())),
+            ],
             'triggers.*.days' => [$of('weekdays'), 'array', 'max:7'],
             'triggers.*.days.*' => ['integer:strict', 'between:1,7', 'distinct'],
             'triggers.*.parameter' => [$of('reading'), 'string', 'max:40'],
@@ -53,7 +56,10 @@ final class TaskTriggers
     /** @return list<Trigger> */
     public static function of(Task $task, TaskFacts $facts): array
     {
-        $triggers = $task->every_days === null ? [] : [Trigger::every(Interval::of($task->every_days, $task->earliest_days, $task->latest_days))];
+        $triggers =
+            $task->every_days === null
+                ? []
+                : [Trigger::every(Interval::of($task->every_days, $task->earliest_days, $task->latest_days))];
         foreach ($task->triggers ?? [] as $row) {
             $triggers[] = self::one($row);
         }
@@ -80,11 +86,34 @@ final class TaskTriggers
             lastDoneDay: $lastDay,
             readings: in_array(TriggerKind::Reading->value, $kinds, true) ? self::readings($task) : [],
             signs: in_array(TriggerKind::Sign->value, $kinds, true) ? self::signs($task) : [],
-            runOutDay: $runOut === null ? null : $filled + self::ML_A_LITRE * self::number($runOut, 'vesselL') / max(1e-9, self::number($runOut, 'mlPerDay')),
-            used: in_array(TriggerKind::Usage->value, $kinds, true) ? self::used($task, $rows->where('kind', TriggerKind::Usage->value)->all(), $lastDay ?? $filled, (float) $on) : [],
-            series: self::series($task, $rows->where('kind', TriggerKind::Reading->value)->whereNotNull('stop')->pluck('parameter')->filter(fn (mixed $p): bool => is_string($p))->values()->all()),
+            runOutDay: $runOut === null
+                ? null
+                : $filled +
+                    (self::ML_A_LITRE * self::number($runOut, 'vesselL')) /
+                        max(1e-9, self::number($runOut, 'mlPerDay')),
+            used: in_array(TriggerKind::Usage->value, $kinds, true)
+                ? self::used(
+                    $task,
+                    $rows->where('kind', TriggerKind::Usage->value)->all(),
+                    $lastDay ?? $filled,
+                    (float) $on,
+                )
+                : [],
+            series: self::series(
+                $task,
+                $rows
+                    ->where('kind', TriggerKind::Reading->value)
+                    ->whereNotNull('stop')
+                    ->pluck('parameter')
+                    ->filter(fn (mixed $p): bool => is_string($p))
+                    ->values()
+                    ->all(),
+            ),
             chargeDueDay: self::chargeDue($task),
-            perDay: $rows->where('kind', TriggerKind::Usage->value)->mapWithKeys(fn (array $r): array => [self::text($r, 'by') => self::number($r, 'perDay')])->all(),
+            perDay: $rows
+                ->where('kind', TriggerKind::Usage->value)
+                ->mapWithKeys(fn (array $r): array => [self::text($r, 'by') => self::number($r, 'perDay')])
+                ->all(),
         );
     }
 
@@ -96,8 +125,16 @@ final class TaskTriggers
 
         return match (TriggerKind::from(self::text($row, 'kind'))) {
             TriggerKind::Every => Trigger::every(Interval::of(self::number($row, 'everyDays'))),
-            TriggerKind::Weekdays => Trigger::weekdays(array_values(array_filter(is_array($row['days'] ?? null) ? $row['days'] : [], is_int(...)))),
-            TriggerKind::Reading => Trigger::reading(self::text($row, 'parameter'), $limit('below'), $limit('above'), $limit('stop'), $limit('everyDays') ?? 1),
+            TriggerKind::Weekdays => Trigger::weekdays(
+                array_values(array_filter(is_array($row['days'] ?? null) ? $row['days'] : [], is_int(...))),
+            ),
+            TriggerKind::Reading => Trigger::reading(
+                self::text($row, 'parameter'),
+                $limit('below'),
+                $limit('above'),
+                $limit('stop'),
+                $limit('everyDays') ?? 1,
+            ),
             TriggerKind::Charge => Trigger::charge(),
             TriggerKind::Sign => Trigger::sign(Sign::from(self::text($row, 'sign'))),
             TriggerKind::RunOut => Trigger::runOut($limit('leadDays') ?? Trigger::RUN_OUT_LEAD_DAYS),
@@ -123,8 +160,15 @@ final class TaskTriggers
     private static function readings(Task $task): array
     {
         $readings = [];
-        foreach (DB::table('judgements')->where('system_id', $task->system_id)->get(['parameter', 'latest', 'latest_at']) as $row) {
-            $readings[(string) $row->parameter] = ['value' => (float) $row->latest, 'day' => (float) Days::ofMoment((string) $row->latest_at)];
+        foreach (
+            DB::table('judgements')
+                ->where('system_id', $task->system_id)
+                ->get(['parameter', 'latest', 'latest_at']) as $row
+        ) {
+            $readings[(string) $row->parameter] = [
+                'value' => (float) $row->latest,
+                'day' => (float) Days::ofMoment((string) $row->latest_at),
+            ];
         }
 
         return $readings;
@@ -140,10 +184,19 @@ final class TaskTriggers
     {
         $series = [];
         if ($parameters !== []) {
-            $rows = DB::table('readings')->where('system_id', $task->system_id)->whereIn('parameter', $parameters)->whereNull('marked_at')
-                ->where('taken_at', '>=', Days::today()->subYear())->orderBy('taken_at')->orderBy('id')->get(['parameter', 'value', 'taken_at']);
+            $rows = DB::table('readings')
+                ->where('system_id', $task->system_id)
+                ->whereIn('parameter', $parameters)
+                ->whereNull('marked_at')
+                ->where('taken_at', '>=', Days::today()->subYear())
+                ->orderBy('taken_at')
+                ->orderBy('id')
+                ->get(['parameter', 'value', 'taken_at']);
             foreach ($rows as $row) {
-                $series[(string) $row->parameter][] = ['value' => (float) $row->value, 'day' => (float) Days::ofMoment((string) $row->taken_at)];
+                $series[(string) $row->parameter][] = [
+                    'value' => (float) $row->value,
+                    'day' => (float) Days::ofMoment((string) $row->taken_at),
+                ];
             }
         }
 
@@ -160,9 +213,17 @@ final class TaskTriggers
     /** @return array<string, float> */
     private static function signs(Task $task): array
     {
-        $seen = DB::table('observations')->where('system_id', $task->system_id)->groupBy('sign')->selectRaw('sign, max(seen_at) as seen')->get();
+        $seen = DB::table('observations')
+            ->where('system_id', $task->system_id)
+            ->groupBy('sign')
+            ->selectRaw('sign, max(seen_at) as seen')
+            ->get();
 
-        return $seen->mapWithKeys(fn (object $row): array => [(string) $row->sign => (float) Days::ofMoment((string) $row->seen)])->all();
+        return $seen
+            ->mapWithKeys(
+                fn (object $row): array => [(string) $row->sign => (float) Days::ofMoment((string) $row->seen)],
+            )
+            ->all();
     }
 
     /**
@@ -172,8 +233,11 @@ final class TaskTriggers
     private static function used(Task $task, array $rows, float $since, float $today): array
     {
         $from = Days::date((int) $since)->addDay()->toDateString();
-        $done = DB::table('visit_tasks')->join('visits', 'visits.id', '=', 'visit_tasks.visit_id')
-            ->where('visit_tasks.system_id', $task->system_id)->where('visits.state', Visit::CLOSED)->where('visits.closed_at', '>=', $from);
+        $done = DB::table('visit_tasks')
+            ->join('visits', 'visits.id', '=', 'visit_tasks.visit_id')
+            ->where('visit_tasks.system_id', $task->system_id)
+            ->where('visits.state', Visit::CLOSED)
+            ->where('visits.closed_at', '>=', $from);
         $used = [];
         foreach ($rows as $row) {
             $by = UsedBy::from(self::text($row, 'by'));
@@ -208,15 +272,35 @@ final class TaskTriggers
             $names = ['', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
             $words[] = match (TriggerKind::from(self::text($row, 'kind'))) {
                 TriggerKind::Every => 'every '.$n('everyDays').' d',
-                TriggerKind::Weekdays => 'each '.implode(', ', array_map(fn (mixed $d): string => is_int($d) ? $names[$d] : '', is_array($row['days'] ?? null) ? $row['days'] : [])),
-                TriggerKind::Reading => (Parameter::tryFrom(self::text($row, 'parameter'))?->label() ?? self::text($row, 'parameter'))
-                    .(isset($row['below']) ? ' below '.$n('below') : '').(isset($row['below'], $row['above']) ? ' or' : '').(isset($row['above']) ? ' above '.$n('above') : '')
-                    .(isset($row['stop']) ? ', until '.$n('stop').', every '.(isset($row['everyDays']) ? $n('everyDays') : '1').' d' : ''),
+                TriggerKind::Weekdays => 'each '.
+                    implode(
+                        ', ',
+                        array_map(
+                            fn (mixed $d): string => is_int($d) ? $names[$d] : '',
+                            is_array($row['days'] ?? null) ? $row['days'] : [],
+                        ),
+                    ),
+                TriggerKind::Reading => (Parameter::tryFrom(self::text($row, 'parameter'))?->label() ??
+                    self::text($row, 'parameter')).
+                    (isset($row['below']) ? ' below '.$n('below') : '').
+                    (isset($row['below'], $row['above']) ? ' or' : '').
+                    (isset($row['above']) ? ' above '.$n('above') : '').
+                    (isset($row['stop'])
+                        ? ', until '.
+                            $n('stop').
+                            ', every '.
+                            (isset($row['everyDays']) ? $n('everyDays') : '1').
+                            ' d'
+                        : ''),
                 TriggerKind::Charge => 'when a charge is due',
                 TriggerKind::Sign => 'when seen: '.lcfirst(Sign::from(self::text($row, 'sign'))->label()),
                 TriggerKind::RunOut => 'before '.$n('vesselL').' L run out at '.$n('mlPerDay').' mL a day',
                 TriggerKind::Usage => 'after '.$n('limit').' '.UsedBy::from(self::text($row, 'by'))->label(),
-                TriggerKind::Event => 'from '.self::text($row, 'on').' on, for '.(isset($row['forDays']) ? $n('forDays') : '7').' d',
+                TriggerKind::Event => 'from '.
+                    self::text($row, 'on').
+                    ' on, for '.
+                    (isset($row['forDays']) ? $n('forDays') : '7').
+                    ' d',
                 TriggerKind::Once => 'once, on '.self::text($row, 'on'),
             };
         }

@@ -27,15 +27,57 @@ final class TaskType extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['key', 'name', 'every_days', 'minutes', 'steps', 'cautions', 'off', 'readings', 'holds', 'turns', 'persons', 'skill', 'messy', 'version', 'version_on', 'products', 'build', 'stage', 'about'];
+    protected $fillable = [
+        'key',
+        'name',
+        'every_days',
+        'minutes',
+        'steps',
+        'cautions',
+        'off',
+        'readings',
+        'holds',
+        'turns',
+        'persons',
+        'skill',
+        'messy',
+        'version',
+        'version_on',
+        'products',
+        'build',
+        'stage',
+        'about',
+    ];
 
     /** What a sheet says besides its steps; words, and two lists. */
-    public const ABOUT = ['purpose' => false, 'whenNot' => false, 'tools' => true, 'materials' => true, 'proof' => false, 'record' => false];
+    public const ABOUT = [
+        'purpose' => false,
+        'whenNot' => false,
+        'tools' => true,
+        'materials' => true,
+        'proof' => false,
+        'record' => false,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['steps' => 'array', 'cautions' => 'array', 'off' => 'array', 'readings' => 'array', 'holds' => 'array', 'turns' => 'array', 'products' => 'array', 'about' => 'array', 'build' => 'boolean', 'version_on' => 'immutable_date', 'version' => 'integer', 'messy' => 'boolean', 'persons' => 'integer', 'archived_at' => 'datetime'];
+        return [
+            'steps' => 'array',
+            'cautions' => 'array',
+            'off' => 'array',
+            'readings' => 'array',
+            'holds' => 'array',
+            'turns' => 'array',
+            'products' => 'array',
+            'about' => 'array',
+            'build' => 'boolean',
+            'version_on' => 'immutable_date',
+            'version' => 'integer',
+            'messy' => 'boolean',
+            'persons' => 'integer',
+            'archived_at' => 'datetime',
+        ];
     }
 
     /** @return HasMany<JobSheetVersion, $this> */

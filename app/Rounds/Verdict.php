@@ -14,7 +14,9 @@ enum Verdict: string
     public function label(): string
     {
         return match ($this) {
-            self::Keep => 'kept', self::Drop => 'dropped', self::Unclear => 'not told',
+            self::Keep => 'kept',
+            self::Drop => 'dropped',
+            self::Unclear => 'not told',
         };
     }
 }

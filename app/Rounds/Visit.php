@@ -22,15 +22,61 @@ final class Visit extends Model
     use Audited;
 
     protected $fillable = [
-        'site_id', 'crew_id', 'planned_on', 'position', 'starts_at', 'minutes', 'pinned', 'promised_at', 'promised_by', 'told_at', 'told_by', 'state', 'called_out',
-        'earliest_on', 'due_on', 'latest_on', 'persons', 'skills', 'salt_l', 'ro_l', 'kg', 'familiar_id', 'isolated', 'why_unplanned', 'moved_from',
-        'opened_at', 'opened_by', 'closed_at', 'closed_by', 'planned_min', 'actual_min', 'left_note',
+        'site_id',
+        'crew_id',
+        'planned_on',
+        'position',
+        'starts_at',
+        'minutes',
+        'pinned',
+        'promised_at',
+        'promised_by',
+        'told_at',
+        'told_by',
+        'state',
+        'called_out',
+        'earliest_on',
+        'due_on',
+        'latest_on',
+        'persons',
+        'skills',
+        'salt_l',
+        'ro_l',
+        'kg',
+        'familiar_id',
+        'isolated',
+        'why_unplanned',
+        'moved_from',
+        'opened_at',
+        'opened_by',
+        'closed_at',
+        'closed_by',
+        'planned_min',
+        'actual_min',
+        'left_note',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['planned_on' => 'immutable_date', 'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date', 'starts_at' => 'immutable_datetime', 'opened_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime', 'pinned' => 'boolean', 'isolated' => 'boolean', 'called_out' => 'boolean', 'promised_at' => 'immutable_datetime', 'told_at' => 'immutable_datetime', 'skills' => 'array', 'moved_from' => 'array', 'persons' => 'integer', 'position' => 'integer'];
+        return [
+            'planned_on' => 'immutable_date',
+            'earliest_on' => 'immutable_date',
+            'due_on' => 'immutable_date',
+            'latest_on' => 'immutable_date',
+            'starts_at' => 'immutable_datetime',
+            'opened_at' => 'immutable_datetime',
+            'closed_at' => 'immutable_datetime',
+            'pinned' => 'boolean',
+            'isolated' => 'boolean',
+            'called_out' => 'boolean',
+            'promised_at' => 'immutable_datetime',
+            'told_at' => 'immutable_datetime',
+            'skills' => 'array',
+            'moved_from' => 'array',
+            'persons' => 'integer',
+            'position' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Site, $this> */
@@ -114,6 +160,7 @@ final class Visit extends Model
             return $this->crew !== null && $this->crew->members->contains('id', $user->id);
         }
 
-        return $this->crew_id !== null && DB::table('crew_user')->where('crew_id', $this->crew_id)->where('user_id', $user->id)->exists();
+        return $this->crew_id !== null &&
+            DB::table('crew_user')->where('crew_id', $this->crew_id)->where('user_id', $user->id)->exists();
     }
 }

@@ -24,31 +24,62 @@ final class VisitMaker
     public static function until(CarbonImmutable $day): Made
     {
         // What comes by use or by a vessel's level has moved on since it was last looked at.
-        Task::query()->whereNull('ended_at')->whereNotNull('triggers')->with('type')->lazyById()->each(function (Task $task): void {
-            $task->settle();
-            $task->isDirty() ? $task->save() : null;
-        });
-        $byTask = Task::query()->whereNull('ended_at')->where('due_on', '<=', $day->toDateString())->select('system_id');
-        $byLater = FollowUp::query()->whereNull('done_at')->where('on_site', true)->where('due_on', '<=', $day->toDateString())->select('system_id');
-        $sites = DB::table('systems')->whereNull('archived_at')->where(fn ($q) => $q->whereIn('id', $byTask)->orWhereIn('id', $byLater))->distinct()->orderBy('site_id')->pluck('site_id');
-        $coming = Visit::query()->whereIn('state', [Visit::OPEN, Visit::PLANNED])->distinct()->pluck('site_id');
+        Task::query()
+            ->whereNull('ended_at')
+            ->whereNotNull('triggers')
+            ->with('type')
+            ->lazyById()
+            ->each(function (Task $task): void {
+                $task->settle();
+                $task->isDirty() ? $task->save() : null;
+            });
+        $byTask = Task::query()
+            ->whereNull('ended_at')
+            ->where('due_on', '<=', $day->toDateString())
+            ->select('system_id');
+        $byLater = FollowUp::query()
+            ->whereNull('done_at')
+            ->where('on_site', true)
+            ->where('due_on', '<=', $day->toDateString())
+            ->select('system_id');
+        $sites = DB::table('systems')
+            ->whereNull('archived_at')
+            ->where(fn ($q) => $q->whereIn('id', $byTask)->orWhereIn('id', $byLater))
+            ->distinct()
+            ->orderBy('site_id')
+            ->pluck('site_id');
+        $coming = Visit::query()
+            ->whereIn('state', [Visit::OPEN, Visit::PLANNED])
+            ->distinct()
+            ->pluck('site_id');
 
-        return self::at(array_values($sites->concat($coming)->unique()->map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0)->all()), $day);
+        return self::at(
+            array_values(
+                $sites->concat($coming)->unique()->map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0)->all(),
+            ),
+            $day,
+        );
     }
 
     /** @param  list<int>  $siteIds */
     public static function at(array $siteIds, ?CarbonImmutable $day = null): Made
     {
         $day ??= Days::today();
-        $made = new Made;
+        $made = new Made();
         foreach (array_chunk($siteIds, self::AT_ONCE) as $chunk) {
             DB::transaction(function () use ($chunk, $day, $made): void {
                 // Two hands at once: the second waits, and finds what the first has made.
                 DB::table('sites')->whereIn('id', $chunk)->orderBy('id')->lockForUpdate()->pluck('id');
                 self::missed($chunk);
                 $things = DueThings::at($chunk)->groupBy('siteId');
-                $visits = Visit::query()->whereIn('site_id', $chunk)->whereIn('state', [Visit::OPEN, Visit::PLANNED, Visit::UNDERWAY])
-                    ->with(['tasks', 'crew.members', 'crew.vehicle'])->orderByRaw('coalesce(planned_on, due_on)')->orderBy('id')->get()->groupBy('site_id');
+                $visits = Visit::query()
+                    ->whereIn('site_id', $chunk)
+                    ->whereIn('state', [Visit::OPEN, Visit::PLANNED, Visit::UNDERWAY])
+                    ->with(['tasks', 'crew.members', 'crew.vehicle'])
+                    ->orderByRaw('coalesce(planned_on, due_on)')
+                    ->orderBy('id')
+                    ->get()
+                    ->groupBy('site_id');
                 foreach ($things as $siteId => $ofSite) {
                     self::site((int) $siteId, $ofSite, $visits[$siteId] ?? collect(), Days::number($day), $made);
                 }
@@ -66,7 +97,10 @@ final class VisitMaker
      */
     private static function missed(array $siteIds): void
     {
-        Visit::query()->whereIn('site_id', $siteIds)->where('state', Visit::PLANNED)->where('planned_on', '<', Days::today()->toDateString())
+        Visit::query()
+            ->whereIn('site_id', $siteIds)
+            ->where('state', Visit::PLANNED)
+            ->where('planned_on', '<', Days::today()->toDateString())
             ->update(['state' => Visit::MISSED, 'why_unplanned' => 'its day passed and nobody began']);
     }
 
@@ -77,7 +111,14 @@ final class VisitMaker
     private static function site(int $siteId, Collection $things, Collection $visits, int $until, Made $made): void
     {
         $today = Days::number(Days::today());
-        $seated = $visits->flatMap(fn (Visit $v): Collection => $v->tasks->where('state', 'open')->map(fn (VisitTask $t): string => $t->thingKey())->toBase())->flip();
+        $seated = $visits
+            ->flatMap(
+                fn (Visit $v): Collection => $v->tasks
+                    ->where('state', 'open')
+                    ->map(fn (VisitTask $t): string => $t->thingKey())
+                    ->toBase(),
+            )
+            ->flip();
         $next = $visits->first(fn (Visit $v): bool => $v->state !== Visit::UNDERWAY);
         $nextDay = $next === null ? null : max($today, Days::number($next->planned_on ?? $next->due_on));
         $own = [];
@@ -85,7 +126,14 @@ final class VisitMaker
             if (isset($seated[$thing->key()]) || $made->has($thing)) {
                 continue;
             }
-            $seat = NextVisit::seat($thing->window, $today, $until, $nextDay, $next === null || (self::fits($next, $thing) && ! $thing->keepsOff((float) $nextDay)), $next?->planned_on !== null);
+            $seat = NextVisit::seat(
+                $thing->window,
+                $today,
+                $until,
+                $nextDay,
+                $next === null || (self::fits($next, $thing) && ! $thing->keepsOff((float) $nextDay)),
+                $next?->planned_on !== null,
+            );
             if ($seat === Seat::Rides && $next !== null) {
                 foreach (self::together($thing, $things, $seated, $made) as $one) {
                     $next->tasks()->create($one->row());
@@ -113,7 +161,13 @@ final class VisitMaker
         $today = Days::number(Days::today());
         $day = max($today, min(array_map(fn (DueThing $t): float => $t->window->dueDay, $own)));
         $keys = array_flip(array_map(fn (DueThing $t): string => $t->key(), $own));
-        $rides = $things->filter(fn (DueThing $t): bool => ! isset($seated[$t->key()]) && ! isset($keys[$t->key()]) && ! $made->has($t) && $t->window->rides($day) && ! $t->keepsOff((float) $day));
+        $rides = $things->filter(
+            fn (DueThing $t): bool => ! isset($seated[$t->key()]) &&
+                ! isset($keys[$t->key()]) &&
+                ! $made->has($t) &&
+                $t->window->rides($day) &&
+                ! $t->keepsOff((float) $day),
+        );
         $all = [];
         foreach ([...$own, ...array_values($rides->all())] as $thing) {
             foreach (self::together($thing, $things, $seated, $made) as $one) {
@@ -121,7 +175,9 @@ final class VisitMaker
             }
         }
         $all = array_values($all);
-        $systems = DB::table('systems')->whereIn('id', array_map(fn (DueThing $t): int => $t->systemId, $all))->get(['keeper_id', 'isolated_since']);
+        $systems = DB::table('systems')
+            ->whereIn('id', array_map(fn (DueThing $t): int => $t->systemId, $all))
+            ->get(['keeper_id', 'isolated_since']);
         $load = VisitLoad::of(array_map(fn (DueThing $t) => $t->job, $all), $today);
         $visit = Visit::query()->create([
             ...VisitSums::columns($load),
@@ -143,7 +199,15 @@ final class VisitMaker
     private static function together(DueThing $thing, Collection $things, Collection $seated, Made $made): array
     {
         $with = TaskLibrary::GOES_WITH[$thing->typeKey] ?? null;
-        $mate = $with === null ? null : $things->first(fn (DueThing $t): bool => $t->systemId === $thing->systemId && $t->typeKey === $with && ! isset($seated[$t->key()]) && ! $made->has($t));
+        $mate =
+            $with === null
+                ? null
+                : $things->first(
+                    fn (DueThing $t): bool => $t->systemId === $thing->systemId &&
+                        $t->typeKey === $with &&
+                        ! isset($seated[$t->key()]) &&
+                        ! $made->has($t),
+                );
 
         return $mate === null ? [$thing] : [$mate, $thing];
     }
@@ -158,8 +222,8 @@ final class VisitMaker
         $skills = $crew->members->flatMap(fn ($m): array => $m->skills ?? [])->all();
         $litres = $visit->salt_l + ($thing->job->bringsWater ? $thing->job->changeL : 0.0);
 
-        return $crew->members->count() >= $thing->job->persons
-            && ($thing->job->skill === null || in_array($thing->job->skill, $skills, true))
-            && ($litres <= ($crew->vehicle->salt_l ?? 0.0) || $thing->job->changeL <= 0);
+        return $crew->members->count() >= $thing->job->persons &&
+            ($thing->job->skill === null || in_array($thing->job->skill, $skills, true)) &&
+            ($litres <= ($crew->vehicle->salt_l ?? 0.0) || $thing->job->changeL <= 0);
     }
 }

@@ -16,7 +16,7 @@ final class VisitPolicy
     /** A technician sees the visits of their own crew. */
     public function view(User $user, Visit $visit): bool
     {
-        return $user->plans() || $user->isStaff() && $visit->isMine($user);
+        return $user->plans() || ($user->isStaff() && $visit->isMine($user));
     }
 
     public function work(User $user, Visit $visit): bool

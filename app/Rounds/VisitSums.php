@@ -15,7 +15,11 @@ final class VisitSums
     /** @param  list<int>  $visitIds  those that have not begun are summed anew */
     public static function keep(array $visitIds): void
     {
-        $visits = Visit::query()->whereIn('id', $visitIds)->whereIn('state', [Visit::OPEN, Visit::PLANNED])->with(['tasks.system.site'])->get();
+        $visits = Visit::query()
+            ->whereIn('id', $visitIds)
+            ->whereIn('state', [Visit::OPEN, Visit::PLANNED])
+            ->with(['tasks.system.site'])
+            ->get();
         $ratios = self::ratios(array_values($visits->map(fn (Visit $v): int => $v->site_id)->unique()->all()));
         foreach ($visits as $visit) {
             $load = self::load($visit, $ratios[$visit->site_id] ?? []);
@@ -72,10 +76,23 @@ final class VisitSums
      */
     public static function ratios(array $siteIds): array
     {
-        $closed = Visit::query()->whereIn('site_id', $siteIds)->where('state', Visit::CLOSED)->whereNotNull('actual_min')->where('planned_min', '>', 0)
-            ->where('closed_at', '>=', now()->subMonths(6))->latest('closed_at')->toBase()->get(['site_id', 'actual_min', 'planned_min']);
+        $closed = Visit::query()
+            ->whereIn('site_id', $siteIds)
+            ->where('state', Visit::CLOSED)
+            ->whereNotNull('actual_min')
+            ->where('planned_min', '>', 0)
+            ->where('closed_at', '>=', now()->subMonths(6))
+            ->latest('closed_at')
+            ->toBase()
+            ->get(['site_id', 'actual_min', 'planned_min']);
 
-        return $closed->groupBy('site_id')
-            ->map(fn (Collection $of): array => array_values($of->map(fn (object $v): float => (float) $v->actual_min / (float) $v->planned_min)->all()))->all();
+        return $closed
+            ->groupBy('site_id')
+            ->map(
+                fn (Collection $of): array => array_values(
+                    $of->map(fn (object $v): float => (float) $v->actual_min / (float) $v->planned_min)->all(),
+                ),
+            )
+            ->all();
     }
 }

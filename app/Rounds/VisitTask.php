@@ -12,22 +12,52 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A job within a visit, with its steps and what became of it.
  *
- * @property array{version: int, on: string|null, steps: list<array<string, mixed>>, cautions: list<string>}|null $sheet as it was when the visit began
+ * @property array{version: int, on: string|null, steps: list<array<string, mixed>>, cautions: list<string>}|null $sheet as it was
+ *     when the visit began
  */
 #[UsePolicy(VisitTaskPolicy::class)]
 final class VisitTask extends Model
 {
     protected $fillable = [
-        'visit_id', 'system_id', 'task_id', 'follow_up_id', 'task_type_id', 'title', 'turn', 'minutes', 'litres', 'kg', 'disturbs_h', 'persons', 'skill',
-        'earliest_on', 'due_on', 'latest_on', 'out_l', 'in_l', 'reason', 'state', 'steps', 'sheet', 'note', 'done_at', 'done_by', 'client_uuid',
+        'visit_id',
+        'system_id',
+        'task_id',
+        'follow_up_id',
+        'task_type_id',
+        'title',
+        'turn',
+        'minutes',
+        'litres',
+        'kg',
+        'disturbs_h',
+        'persons',
+        'skill',
+        'earliest_on',
+        'due_on',
+        'latest_on',
+        'out_l',
+        'in_l',
+        'reason',
+        'state',
+        'steps',
+        'sheet',
+        'note',
+        'done_at',
+        'done_by',
+        'client_uuid',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'steps' => 'array', 'sheet' => 'array', 'done_at' => 'immutable_datetime', 'persons' => 'integer',
-            'earliest_on' => 'immutable_date', 'due_on' => 'immutable_date', 'latest_on' => 'immutable_date',
+            'steps' => 'array',
+            'sheet' => 'array',
+            'done_at' => 'immutable_datetime',
+            'persons' => 'integer',
+            'earliest_on' => 'immutable_date',
+            'due_on' => 'immutable_date',
+            'latest_on' => 'immutable_date',
         ];
     }
 

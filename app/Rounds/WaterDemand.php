@@ -35,7 +35,11 @@ final class WaterDemand implements Demand
                 $salinity = is_numeric($row->salinity) ? round((float) $row->salinity, 1) : self::USUAL_SALINITY;
                 $mix = $row->salt_mix_id ?? $usual;
                 $key = $mix.'@'.$salinity;
-                $by[$key] = [($by[$key][0] ?? 0.0) + (float) $row->litres, is_numeric($mix) ? (int) $mix : null, $salinity];
+                $by[$key] = [
+                    ($by[$key][0] ?? 0.0) + (float) $row->litres,
+                    is_numeric($mix) ? (int) $mix : null,
+                    $salinity,
+                ];
             }
             $where = "{$visit->site}, {$visit->crew}";
             foreach ($by as [$litres, $mix, $salinity]) {
@@ -56,11 +60,30 @@ final class WaterDemand implements Demand
      */
     private static function visits(Depot $depot, CarbonImmutable $from, CarbonImmutable $until): Collection
     {
-        return Visit::query()->join('crews', 'crews.id', '=', 'visits.crew_id')->join('sites', 'sites.id', '=', 'visits.site_id')
-            ->where('visits.state', Visit::PLANNED)->where('crews.depot_id', $depot->id)->whereBetween('visits.planned_on', [$from->setTimezone(Days::zone())->toDateString(), $until->setTimezone(Days::zone())->toDateString()])
+        return Visit::query()
+            ->join('crews', 'crews.id', '=', 'visits.crew_id')
+            ->join('sites', 'sites.id', '=', 'visits.site_id')
+            ->where('visits.state', Visit::PLANNED)
+            ->where('crews.depot_id', $depot->id)
+            ->whereBetween('visits.planned_on', [
+                $from->setTimezone(Days::zone())->toDateString(),
+                $until->setTimezone(Days::zone())->toDateString(),
+            ])
             ->where(fn ($q) => $q->where('visits.salt_l', '>', 0)->orWhere('visits.ro_l', '>', 0))
-            ->orderBy('visits.planned_on')->orderBy('visits.crew_id')->orderBy('visits.position')
-            ->select('visits.id', 'visits.planned_on', 'visits.salt_l', 'visits.ro_l', 'crews.starts_min', 'crews.name as crew', 'sites.name as site')->toBase()->get();
+            ->orderBy('visits.planned_on')
+            ->orderBy('visits.crew_id')
+            ->orderBy('visits.position')
+            ->select(
+                'visits.id',
+                'visits.planned_on',
+                'visits.salt_l',
+                'visits.ro_l',
+                'crews.starts_min',
+                'crews.name as crew',
+                'sites.name as site',
+            )
+            ->toBase()
+            ->get();
     }
 
     /**
@@ -69,16 +92,36 @@ final class WaterDemand implements Demand
      */
     private static function changes(array $visitIds): Collection
     {
-        return VisitTask::query()->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')->join('systems', 'systems.id', '=', 'visit_tasks.system_id')
-            ->where('task_types.key', 'change')->whereNotNull('visit_tasks.litres')->whereIntegerInRaw('visit_tasks.visit_id', $visitIds)->orderBy('visit_tasks.id')
-            ->select('visit_tasks.visit_id', 'visit_tasks.litres', 'systems.salt_mix_id')->selectRaw("JSON_VALUE(systems.facts, '$.salinity') as salinity")->toBase()->get()->groupBy('visit_id');
+        return VisitTask::query()
+            ->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')
+            ->join('systems', 'systems.id', '=', 'visit_tasks.system_id')
+            ->where('task_types.key', 'change')
+            ->whereNotNull('visit_tasks.litres')
+            ->whereIntegerInRaw('visit_tasks.visit_id', $visitIds)
+            ->orderBy('visit_tasks.id')
+            ->select('visit_tasks.visit_id', 'visit_tasks.litres', 'systems.salt_mix_id')
+            ->selectRaw("JSON_VALUE(systems.facts, '$.salinity') as salinity")
+            ->toBase()
+            ->get()
+            ->groupBy('visit_id');
     }
 
     public function reach(): Reach
     {
-        $shares = System::query()->current()->whereNotNull('emergency_share_pct')->selectRaw('coalesce(measured_volume_l, true_volume_l, 0) * emergency_share_pct / 100 as litres')->toBase()->pluck('litres')->map(fn (mixed $l): float => is_numeric($l) ? (float) $l : 0.0)->all();
+        $shares = System::query()
+            ->current()
+            ->whereNotNull('emergency_share_pct')
+            ->selectRaw('coalesce(measured_volume_l, true_volume_l, 0) * emergency_share_pct / 100 as litres')
+            ->toBase()
+            ->pluck('litres')
+            ->map(fn (mixed $l): float => is_numeric($l) ? (float) $l : 0.0)
+            ->all();
 
-        $largest = System::query()->current()->selectRaw('max(coalesce(measured_volume_l, true_volume_l, 0)) as litres')->toBase()->value('litres');
+        $largest = System::query()
+            ->current()
+            ->selectRaw('max(coalesce(measured_volume_l, true_volume_l, 0)) as litres')
+            ->toBase()
+            ->value('litres');
 
         return new Reach(is_numeric($largest) ? (float) $largest : 0.0, array_values($shares));
     }

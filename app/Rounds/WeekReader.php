@@ -54,24 +54,66 @@ final class WeekReader
     {
         $last = $monday->addDays(self::DAYS - 1);
         $crews = self::crews($monday, $last, $crewIds);
-        $placedHere = self::rows()->whereIn('visits.state', [Visit::PLANNED, Visit::UNDERWAY, Visit::CLOSED])->whereBetween('visits.planned_on', [$monday->toDateString(), $last->toDateString()])
-            ->when($crewIds !== null, fn ($q) => $q->whereIn('visits.crew_id', $crewIds ?? []))->orderBy('visits.planned_on')->orderBy('visits.position')->orderBy('visits.id')->get();
+        $placedHere = self::rows()
+            ->whereIn('visits.state', [Visit::PLANNED, Visit::UNDERWAY, Visit::CLOSED])
+            ->whereBetween('visits.planned_on', [$monday->toDateString(), $last->toDateString()])
+            ->when($crewIds !== null, fn ($q) => $q->whereIn('visits.crew_id', $crewIds ?? []))
+            ->orderBy('visits.planned_on')
+            ->orderBy('visits.position')
+            ->orderBy('visits.id')
+            ->get();
         // A board shows the most pressing of those without a place; a proposal takes them all.
-        $open = self::rows()->where('visits.state', Visit::OPEN)->where('visits.earliest_on', '<=', $last->toDateString())->orderBy('visits.due_on')->orderBy('visits.id')
-            ->when($crewIds !== null, fn ($q) => $q->limit(self::OPEN_SHOWN))->get();
+        $open = self::rows()
+            ->where('visits.state', Visit::OPEN)
+            ->where('visits.earliest_on', '<=', $last->toDateString())
+            ->orderBy('visits.due_on')
+            ->orderBy('visits.id')
+            ->when($crewIds !== null, fn ($q) => $q->limit(self::OPEN_SHOWN))
+            ->get();
         $first = Days::number($monday);
-        $lost = $crewIds === null ? collect() : self::lost($monday, $last)->whereNotIn('id', $placedHere->pluck('id')->all());
+        $lost =
+            $crewIds === null
+                ? collect()
+                : self::lost($monday, $last)->whereNotIn('id', $placedHere->pluck('id')->all());
         $rows = $placedHere->concat($open)->concat($lost);
         $strangers = $lost->pluck('crew_id')->unique()->diff($crews->pluck('id'))->all();
-        $known = $strangers === [] ? $crews : $crews->concat(Crew::query()->whereIn('id', $strangers)->with(['members', 'vehicle', 'depot'])->get()->toBase());
-        $depot = $crews->first()?->depot?->spot() ?? Depot::query()->current()->orderBy('id')->first()?->spot() ?? new Spot(0, 0);
+        $known =
+            $strangers === []
+                ? $crews
+                : $crews->concat(
+                    Crew::query()
+                        ->whereIn('id', $strangers)
+                        ->with(['members', 'vehicle', 'depot'])
+                        ->get()
+                        ->toBase(),
+                );
+        $depot =
+            $crews->first()?->depot?->spot() ??
+            (Depot::query()->current()->orderBy('id')->first()?->spot() ?? new Spot(0, 0));
         $holidays = self::holidays($monday, $last);
         $gone = self::gone($monday, $last, $asIf);
         $siteIds = array_values(array_unique($rows->map(fn (stdClass $r): int => (int) $r->site_id)->all()));
         $wishes = self::wishes($siteIds);
         $events = SiteEvent::coming($siteIds);
-        $familiar = Familiar::instead($rows->whereNotNull('familiar_id')->mapWithKeys(fn (stdClass $r): array => [(int) $r->site_id => (int) $r->familiar_id])->all(), array_keys($gone));
-        $visits = $rows->map(fn (stdClass $row): WeekVisit => WeekVisit::of($row, $first, $wishes[$row->site_id] ?? [], $depot, $events[$row->site_id] ?? [], $familiar[$row->site_id] ?? null))->keyBy(fn (WeekVisit $v): int => $v->id);
+        $familiar = Familiar::instead(
+            $rows
+                ->whereNotNull('familiar_id')
+                ->mapWithKeys(fn (stdClass $r): array => [(int) $r->site_id => (int) $r->familiar_id])
+                ->all(),
+            array_keys($gone),
+        );
+        $visits = $rows
+            ->map(
+                fn (stdClass $row): WeekVisit => WeekVisit::of(
+                    $row,
+                    $first,
+                    $wishes[$row->site_id] ?? [],
+                    $depot,
+                    $events[$row->site_id] ?? [],
+                    $familiar[$row->site_id] ?? null,
+                ),
+            )
+            ->keyBy(fn (WeekVisit $v): int => $v->id);
         [$days, $away] = self::days($monday, $known, $holidays, $gone);
         $byKey = [];
         foreach ($days as $day) {
@@ -83,7 +125,9 @@ final class WeekReader
                 continue;
             }
             $key = "{$visit->crewId}@{$visit->plannedDay}";
-            $why = $visit->core->isFact ? null : self::strands($visit, $byKey[$key] ?? null, $known, $away[$key] ?? [], $holidays);
+            $why = $visit->core->isFact
+                ? null
+                : self::strands($visit, $byKey[$key] ?? null, $known, $away[$key] ?? [], $holidays);
             if ($why !== null) {
                 $stranded[$visit->id] = $why;
             } elseif (isset($byKey[$key])) {
@@ -92,7 +136,11 @@ final class WeekReader
         }
         // On the day itself by the hour, whatever order they were kept in.
         foreach ($placed as $key => $ofDay) {
-            usort($ofDay, fn (CoreVisit $a, CoreVisit $b): int => ($visits[$a->id]->startMin ?? INF) <=> ($visits[$b->id]->startMin ?? INF));
+            usort(
+                $ofDay,
+                fn (CoreVisit $a, CoreVisit $b): int => ($visits[$a->id]->startMin ?? INF) <=>
+                    ($visits[$b->id]->startMin ?? INF),
+            );
             $placed[$key] = $ofDay;
         }
 
@@ -106,16 +154,37 @@ final class WeekReader
      */
     private static function lost(CarbonImmutable $monday, CarbonImmutable $last): Collection
     {
-        $ended = DB::table('crews')->whereColumn('crews.id', 'visits.crew_id')
-            ->where(fn ($q) => $q->whereColumn('crews.until_on', '<', 'visits.planned_on')->orWhereColumn('crews.from_on', '>', 'visits.planned_on'));
-        $absent = DB::table('absences')->whereColumn('absences.user_id', 'crew_user.user_id')
-            ->whereColumn('absences.from_on', '<=', 'visits.planned_on')->whereColumn('absences.until_on', '>=', 'visits.planned_on');
-        $here = DB::table('crew_user')->whereColumn('crew_user.crew_id', 'visits.crew_id')->whereNotExists($absent)->selectRaw('count(*)');
+        $ended = DB::table('crews')
+            ->whereColumn('crews.id', 'visits.crew_id')
+            ->where(
+                fn ($q) => $q
+                    ->whereColumn('crews.until_on', '<', 'visits.planned_on')
+                    ->orWhereColumn('crews.from_on', '>', 'visits.planned_on'),
+            );
+        $absent = DB::table('absences')
+            ->whereColumn('absences.user_id', 'crew_user.user_id')
+            ->whereColumn('absences.from_on', '<=', 'visits.planned_on')
+            ->whereColumn('absences.until_on', '>=', 'visits.planned_on');
+        $here = DB::table('crew_user')
+            ->whereColumn('crew_user.crew_id', 'visits.crew_id')
+            ->whereNotExists($absent)
+            ->selectRaw('count(*)');
 
-        return self::rows()->where('visits.state', Visit::PLANNED)
-            ->whereBetween('visits.planned_on', [max(Days::today()->toDateString(), $monday->toDateString()), $last->toDateString()])
-            ->where(fn ($q) => $q->whereExists($ended)->orWhereExists(DB::table('holidays')->whereColumn('holidays.on', 'visits.planned_on'))->orWhere($here, '<', DB::raw('greatest(1, visits.persons)')))
-            ->orderBy('visits.planned_on')->orderBy('visits.id')->get();
+        return self::rows()
+            ->where('visits.state', Visit::PLANNED)
+            ->whereBetween('visits.planned_on', [
+                max(Days::today()->toDateString(), $monday->toDateString()),
+                $last->toDateString(),
+            ])
+            ->where(
+                fn ($q) => $q
+                    ->whereExists($ended)
+                    ->orWhereExists(DB::table('holidays')->whereColumn('holidays.on', 'visits.planned_on'))
+                    ->orWhere($here, '<', DB::raw('greatest(1, visits.persons)')),
+            )
+            ->orderBy('visits.planned_on')
+            ->orderBy('visits.id')
+            ->get();
     }
 
     /**
@@ -125,16 +194,23 @@ final class WeekReader
      * @param  list<int>  $away
      * @param  array<string, string>  $holidays
      */
-    private static function strands(WeekVisit $visit, ?CrewDay $day, Collection $crews, array $away, array $holidays): ?string
-    {
+    private static function strands(
+        WeekVisit $visit,
+        ?CrewDay $day,
+        Collection $crews,
+        array $away,
+        array $holidays,
+    ): ?string {
         if ($day === null) {
             $crew = $crews->firstWhere('id', $visit->crewId);
             $holiday = $holidays[Days::date((int) $visit->plannedDay)->toDateString()] ?? null;
+            $until = $crew?->until_on;
+            $struck = $until === null ? '' : "its crew is struck: {$crew->name} drives until {$until->format('j M')}";
 
             return match (true) {
                 $holiday !== null => "a holiday: {$holiday}",
                 $crew === null => 'its crew is struck',
-                $crew->until_on !== null && Days::number($crew->until_on) < $visit->plannedDay => "its crew is struck: {$crew->name} drives until {$crew->until_on->format('j M')}",
+                $until !== null && Days::number($until) < $visit->plannedDay => $struck,
                 $away !== [] => "crew away: {$crew->name}",
                 default => "{$crew->name} does not drive that day",
             };
@@ -153,7 +229,9 @@ final class WeekReader
     private static function wishes(array $siteIds): array
     {
         $wishes = [];
-        foreach (SiteWish::query()->whereNull('released_at')->whereIntegerInRaw('site_id', $siteIds)->orderBy('id')->get() as $wish) {
+        foreach (
+            SiteWish::query()->whereNull('released_at')->whereIntegerInRaw('site_id', $siteIds)->orderBy('id')->get() as $wish
+        ) {
             $wishes[$wish->site_id][] = $wish;
         }
 
@@ -163,16 +241,31 @@ final class WeekReader
     /** @return array<string, string> names by date */
     private static function holidays(CarbonImmutable $monday, CarbonImmutable $last): array
     {
-        return Holiday::query()->whereBetween('on', [$monday->toDateString(), $last->toDateString()])->toBase()->get(['on', 'name'])
-            ->mapWithKeys(fn (stdClass $h): array => [substr((string) $h->on, 0, 10) => (string) $h->name])->all();
+        return Holiday::query()
+            ->whereBetween('on', [$monday->toDateString(), $last->toDateString()])
+            ->toBase()
+            ->get(['on', 'name'])
+            ->mapWithKeys(fn (stdClass $h): array => [substr((string) $h->on, 0, 10) => (string) $h->name])
+            ->all();
     }
 
-    /** @return array<int, list<array{0: string, 1: string}>> from and until, by person, as plain text: they are compared for every crew and day */
+    /**
+     * @return array<int, list<array{0: string, 1: string}>> from and until, by person, as plain text: they are compared for every
+     *     crew and day
+     */
     private static function gone(CarbonImmutable $monday, CarbonImmutable $last, ?Absence $asIf): array
     {
         $gone = [];
-        foreach (DB::table('absences')->where('from_on', '<=', $last->toDateString())->where('until_on', '>=', $monday->toDateString())->get(['user_id', 'from_on', 'until_on']) as $row) {
-            $gone[(int) $row->user_id][] = [substr((string) $row->from_on, 0, 10), substr((string) $row->until_on, 0, 10)];
+        foreach (
+            DB::table('absences')
+                ->where('from_on', '<=', $last->toDateString())
+                ->where('until_on', '>=', $monday->toDateString())
+                ->get(['user_id', 'from_on', 'until_on']) as $row
+        ) {
+            $gone[(int) $row->user_id][] = [
+                substr((string) $row->from_on, 0, 10),
+                substr((string) $row->until_on, 0, 10),
+            ];
         }
         if ($asIf !== null) {
             $gone[$asIf->user_id][] = [$asIf->from_on->toDateString(), $asIf->until_on->toDateString()];
@@ -187,8 +280,14 @@ final class WeekReader
      */
     private static function crews(CarbonImmutable $monday, CarbonImmutable $last, ?array $crewIds): Collection
     {
-        return Crew::query()->where('from_on', '<=', $last->toDateString())->where(fn ($q) => $q->whereNull('until_on')->orWhere('until_on', '>=', $monday->toDateString()))
-            ->when($crewIds !== null, fn ($q) => $q->whereIn('id', $crewIds ?? []))->with(['members', 'vehicle', 'depot'])->orderBy('name')->get()->toBase();
+        return Crew::query()
+            ->where('from_on', '<=', $last->toDateString())
+            ->where(fn ($q) => $q->whereNull('until_on')->orWhere('until_on', '>=', $monday->toDateString()))
+            ->when($crewIds !== null, fn ($q) => $q->whereIn('id', $crewIds ?? []))
+            ->with(['members', 'vehicle', 'depot'])
+            ->orderBy('name')
+            ->get()
+            ->toBase();
     }
 
     /**
@@ -209,19 +308,37 @@ final class WeekReader
                 continue;
             }
             [$from, $until] = [$crew->from_on->toDateString(), $crew->until_on?->toDateString()];
-            $skills = $crew->members->mapWithKeys(fn (User $u): array => [$u->id => array_values(array_filter($u->skills ?? [], is_string(...)))])->all();
+            $skills = $crew->members
+                ->mapWithKeys(
+                    fn (User $u): array => [$u->id => array_values(array_filter($u->skills ?? [], is_string(...)))],
+                )
+                ->all();
             foreach ($dates as $d => $date) {
                 if ($from > $date || ($until !== null && $until < $date)) {
                     continue;
                 }
-                $here = array_filter($skills, fn (int $id): bool => ! self::isAway($gone[$id] ?? [], $date), ARRAY_FILTER_USE_KEY);
+                $here = array_filter(
+                    $skills,
+                    fn (int $id): bool => ! self::isAway($gone[$id] ?? [], $date),
+                    ARRAY_FILTER_USE_KEY,
+                );
                 $away["{$crew->id}@".($first + $d)] = array_keys(array_diff_key($skills, $here));
                 if ($here === [] || isset($holidays[$date])) {
                     continue;
                 }
                 $days[] = new CrewDay(
-                    $crew->id, $first + $d, $depot->spot(), $crew->starts_min, $crew->ends_min, $crew->break_min, array_keys($here), array_values(array_unique(array_merge(...array_values($here)))),
-                    $vehicle->payload_kg, $vehicle->salt_l, $vehicle->ro_l, $first + $d === $now['day'] ? $now['minute'] : 0.0,
+                    $crew->id,
+                    $first + $d,
+                    $depot->spot(),
+                    $crew->starts_min,
+                    $crew->ends_min,
+                    $crew->break_min,
+                    array_keys($here),
+                    array_values(array_unique(array_merge(...array_values($here)))),
+                    $vehicle->payload_kg,
+                    $vehicle->salt_l,
+                    $vehicle->ro_l,
+                    $first + $d === $now['day'] ? $now['minute'] : 0.0,
                 );
             }
         }
@@ -258,8 +375,20 @@ final class WeekReader
 
     private static function rows(): Builder
     {
-        return DB::table('visits')->join('sites', 'sites.id', '=', 'visits.site_id')->join('clients', 'clients.id', '=', 'sites.client_id')
-            ->select('visits.*', 'sites.name as place', 'sites.lat', 'sites.lon', 'sites.access_hours', 'clients.name as client')
-            ->selectRaw('exists(select 1 from visit_tasks where visit_tasks.visit_id = visits.id and visit_tasks.state = \'open\' and visit_tasks.disturbs_h is not null) as disturbs');
+        return DB::table('visits')
+            ->join('sites', 'sites.id', '=', 'visits.site_id')
+            ->join('clients', 'clients.id', '=', 'sites.client_id')
+            ->select(
+                'visits.*',
+                'sites.name as place',
+                'sites.lat',
+                'sites.lon',
+                'sites.access_hours',
+                'clients.name as client',
+            )
+            ->selectRaw(
+                'exists(select 1 from visit_tasks where visit_tasks.visit_id = visits.id and visit_tasks.state = \'open\' and '.
+                'visit_tasks.disturbs_h is not null) as disturbs',
+            );
     }
 }

@@ -36,7 +36,12 @@ final class WeekRun extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['monday' => 'immutable_date', 'said' => 'array', 'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime'];
+        return [
+            'monday' => 'immutable_date',
+            'said' => 'array',
+            'started_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<User, $this> */
@@ -52,6 +57,10 @@ final class WeekRun extends Model
 
     public static function open(): ?self
     {
-        return self::query()->whereIn('state', [self::WAITING, self::RUNNING])->where('updated_at', '>', CarbonImmutable::now()->subMinutes(self::DEAD_MIN))->latest('id')->first();
+        return self::query()
+            ->whereIn('state', [self::WAITING, self::RUNNING])
+            ->where('updated_at', '>', CarbonImmutable::now()->subMinutes(self::DEAD_MIN))
+            ->latest('id')
+            ->first();
     }
 }

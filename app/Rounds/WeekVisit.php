@@ -55,14 +55,22 @@ final readonly class WeekVisit
      * @param  list<SiteEvent>  $events  of its place, still to come
      * @param  Familiar|null  $familiar  who goes there, or knows it while they are away
      */
-    public static function of(stdClass $row, int $monday, array $wishes, Spot $depot, array $events = [], ?Familiar $familiar = null): self
-    {
+    public static function of(
+        stdClass $row,
+        int $monday,
+        array $wishes,
+        Spot $depot,
+        array $events = [],
+        ?Familiar $familiar = null,
+    ): self {
         $state = (string) $row->state;
         $day = $row->planned_on === null ? null : Days::ofText((string) $row->planned_on);
         $begun = in_array($state, [Visit::UNDERWAY, Visit::CLOSED], true);
         $start = self::startMin($row, $begun);
         $now = Days::now();
-        $isOver = $day !== null && ($day < $now['day'] || ($day === $now['day'] && $start !== null && $start <= $now['minute']));
+        $isOver =
+            $day !== null &&
+            ($day < $now['day'] || ($day === $now['day'] && $start !== null && $start <= $now['minute']));
         $isFact = $begun || ($state === Visit::PLANNED && $isOver);
         $knowsHours = self::knowsHours((string) $row->access_hours);
         $isOnMap = $row->lat !== null && $row->lon !== null;
@@ -75,7 +83,9 @@ final readonly class WeekVisit
             earliestDay: $isFact ? $earliest : max($earliest, $now['day']),
             dueDay: Days::ofText((string) $row->due_on),
             latestDay: max(Days::ofText((string) $row->latest_on), $isFact ? 0 : $now['day']),
-            minutes: $state === Visit::CLOSED && $row->actual_min !== null ? (float) $row->actual_min : (float) $row->minutes + ($isOnMap ? 0.0 : self::UNKNOWN_WAY_MIN),
+            minutes: $state === Visit::CLOSED && $row->actual_min !== null
+                ? (float) $row->actual_min
+                : (float) $row->minutes + ($isOnMap ? 0.0 : self::UNKNOWN_WAY_MIN),
             persons: (int) $row->persons,
             skills: self::words((string) $row->skills),
             saltL: (float) $row->salt_l,
@@ -97,10 +107,22 @@ final readonly class WeekVisit
         ]);
 
         return new self(
-            $core->id, (int) $row->site_id, (string) $row->place, (string) $row->client, $state,
-            $row->crew_id === null ? null : (int) $row->crew_id, $day, $start, substr((string) $row->due_on, 0, 10),
-            (bool) $row->pinned, $row->promised_at !== null, $row->moved_from !== null,
-            $row->why_unplanned === null ? null : (string) $row->why_unplanned, $asks === [] ? null : implode(' ', $asks), $core, $familiar?->words,
+            $core->id,
+            (int) $row->site_id,
+            (string) $row->place,
+            (string) $row->client,
+            $state,
+            $row->crew_id === null ? null : (int) $row->crew_id,
+            $day,
+            $start,
+            substr((string) $row->due_on, 0, 10),
+            (bool) $row->pinned,
+            $row->promised_at !== null,
+            $row->moved_from !== null,
+            $row->why_unplanned === null ? null : (string) $row->why_unplanned,
+            $asks === [] ? null : implode(' ', $asks),
+            $core,
+            $familiar?->words,
         );
     }
 
@@ -178,7 +200,10 @@ final readonly class WeekVisit
      */
     private static function keptClear(array $events, int $monday): array
     {
-        $days = array_filter(range($monday, $monday + WeekReader::DAYS - 1), fn (int $day): bool => self::clash($events, $day) !== null);
+        $days = array_filter(
+            range($monday, $monday + WeekReader::DAYS - 1),
+            fn (int $day): bool => self::clash($events, $day) !== null,
+        );
 
         return array_values($days);
     }
@@ -212,7 +237,8 @@ final readonly class WeekVisit
             $isWished = true;
             foreach ($wishes as $wish) {
                 $isWished = $isWished && ($wish->weekdays === [] || in_array($d + 1, $wish->weekdays, true));
-                $isWished = $isWished && ($wish->not_before === null || $monday + $d >= Days::number($wish->not_before));
+                $isWished =
+                    $isWished && ($wish->not_before === null || $monday + $d >= Days::number($wish->not_before));
                 $isWished = $isWished && ($wish->not_after === null || $monday + $d <= Days::number($wish->not_after));
                 $from = max($from, (float) ($wish->from_min ?? 0));
                 $to = min($to, (float) ($wish->to_min ?? 1440));

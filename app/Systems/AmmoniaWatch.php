@@ -62,7 +62,9 @@ final class AmmoniaWatch
 
         $mixAlkDkh = MixWater::here()->alkDkh($system);
 
-        return $judged === null ? null : AmmoniaAnswer::of($judged, $system->volumeL(), $system->ammonia_alk_dkh, $mixAlkDkh);
+        return $judged === null
+            ? null
+            : AmmoniaAnswer::of($judged, $system->volumeL(), $system->ammonia_alk_dkh, $mixAlkDkh);
     }
 
     public static function judged(System $system): ?AmmoniaJudgement
@@ -92,7 +94,12 @@ final class AmmoniaWatch
 
         $mixAlkDkh = MixWater::here()->alkDkh($system);
 
-        return AmmoniaTable::of(self::leastSalinity($system), self::warmestC($system), $fresh ? $alk->latest : null, $mixAlkDkh);
+        return AmmoniaTable::of(
+            self::leastSalinity($system),
+            self::warmestC($system),
+            $fresh ? $alk->latest : null,
+            $mixAlkDkh,
+        );
     }
 
     /** @param  array<string, mixed>  $columns */
@@ -104,25 +111,35 @@ final class AmmoniaWatch
         $system->saveQuietly();
     }
 
-    private static function latest(System $system, Parameter $parameter, ?CarbonImmutable $from, ?CarbonImmutable $until): ?Reading
-    {
-        return $system->readings()->where('parameter', $parameter->key())->whereNull('marked_at')
-            ->when($from !== null, fn ($q) => $q->where('taken_at', '>=', $from))->where('taken_at', '<=', $until?->min(now()) ?? now())
-            ->latest('taken_at')->latest('id')->first();
+    private static function latest(
+        System $system,
+        Parameter $parameter,
+        ?CarbonImmutable $from,
+        ?CarbonImmutable $until,
+    ): ?Reading {
+        return $system
+            ->readings()
+            ->where('parameter', $parameter->key())
+            ->whereNull('marked_at')
+            ->when($from !== null, fn ($q) => $q->where('taken_at', '>=', $from))
+            ->where('taken_at', '<=', $until?->min(now()) ?? now())
+            ->latest('taken_at')
+            ->latest('id')
+            ->first();
     }
 
     /** Warmest water inside the system's own band, else its regime's, °C. */
     private static function warmestC(System $system): float
     {
-        return Band::for($system, Parameter::Temperature)->fine_high
-            ?? self::regime($system->regime, Parameter::Temperature)->fineHigh
-            ?? $system->regime->harmC()[1];
+        return Band::for($system, Parameter::Temperature)->fine_high ??
+            (self::regime($system->regime, Parameter::Temperature)->fineHigh ?? $system->regime->harmC()[1]);
     }
 
     /** Least salinity inside it, g/kg: the less salt, the larger the free share. */
     private static function leastSalinity(System $system): float
     {
-        return Band::for($system, Parameter::Salinity)->fine_low ?? self::regime($system->regime, Parameter::Salinity)->fineLow ?? 0.0;
+        return Band::for($system, Parameter::Salinity)->fine_low ??
+            (self::regime($system->regime, Parameter::Salinity)->fineLow ?? 0.0);
     }
 
     private static function regime(Regime $regime, Parameter $parameter): ?\Velbrin\Core\Chemistry\Band

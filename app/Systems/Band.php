@@ -26,7 +26,21 @@ final class Band extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'parameter', 'aim_low', 'aim_high', 'fine_low', 'fine_high', 'act_low', 'act_high', 'rate_per_day', 'tracked', 'reason', 'holds_while', 'user_id'];
+    protected $fillable = [
+        'system_id',
+        'parameter',
+        'aim_low',
+        'aim_high',
+        'fine_low',
+        'fine_high',
+        'act_low',
+        'act_high',
+        'rate_per_day',
+        'tracked',
+        'reason',
+        'holds_while',
+        'user_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -49,6 +63,14 @@ final class Band extends Model
     /** The core’s band of these limits. */
     public function limits(): \Velbrin\Core\Chemistry\Band
     {
-        return \Velbrin\Core\Chemistry\Band::of($this->aim_low, $this->aim_high, $this->fine_low, $this->fine_high, $this->act_low, $this->act_high, $this->rate_per_day);
+        return \Velbrin\Core\Chemistry\Band::of(
+            $this->aim_low,
+            $this->aim_high,
+            $this->fine_low,
+            $this->fine_high,
+            $this->act_low,
+            $this->act_high,
+            $this->rate_per_day,
+        );
     }
 }

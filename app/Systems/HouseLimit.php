@@ -35,7 +35,13 @@ final class HouseLimit extends Model
     /** @return array<string, float> by rule */
     public static function here(): array
     {
-        return Cache::rememberForever(self::KEY, fn (): array => self::query()->get(['rule', 'value'])->mapWithKeys(fn (self $l): array => [(string) $l->getAttribute('rule') => $l->value])->all());
+        return Cache::rememberForever(
+            self::KEY,
+            fn (): array => self::query()
+                ->get(['rule', 'value'])
+                ->mapWithKeys(fn (self $l): array => [(string) $l->getAttribute('rule') => $l->value])
+                ->all(),
+        );
     }
 
     /** @return BelongsTo<User, $this> */

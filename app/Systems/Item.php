@@ -21,7 +21,43 @@ final class Item extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'vessel_id', 'job', 'senses_own_vessel', 'name', 'watts', 'capacity_wh', 'usable_share_pct', 'carries_w', 'efficiency_pct', 'idle_w', 'installed_on', 'installed_precision', 'life_months', 'service_every_days', 'last_service_on', 'serial', 'plug_label', 'outlet', 'circuit', 'switched_by', 'price_minor', 'warranty_until', 'spare_where', 'note', 'replace_on', 'retired_at', 'retired_reason', 'away_since', 'away_where', 'bases', 'state', 'tested_result', 'temporary_until', 'temporary_why'];
+    protected $fillable = [
+        'system_id',
+        'vessel_id',
+        'job',
+        'senses_own_vessel',
+        'name',
+        'watts',
+        'capacity_wh',
+        'usable_share_pct',
+        'carries_w',
+        'efficiency_pct',
+        'idle_w',
+        'installed_on',
+        'installed_precision',
+        'life_months',
+        'service_every_days',
+        'last_service_on',
+        'serial',
+        'plug_label',
+        'outlet',
+        'circuit',
+        'switched_by',
+        'price_minor',
+        'warranty_until',
+        'spare_where',
+        'note',
+        'replace_on',
+        'retired_at',
+        'retired_reason',
+        'away_since',
+        'away_where',
+        'bases',
+        'state',
+        'tested_result',
+        'temporary_until',
+        'temporary_why',
+    ];
 
     /** What its system may trust follows from every change of the register. */
     protected static function booted(): void
@@ -32,7 +68,21 @@ final class Item extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['job' => Job::class, 'state' => Installed::class, 'installed_on' => 'immutable_date', 'last_service_on' => 'immutable_date', 'warranty_until' => 'immutable_date', 'replace_on' => 'immutable_date', 'retired_at' => 'immutable_datetime', 'away_since' => 'immutable_date', 'temporary_until' => 'immutable_date', 'bases' => 'array', 'price_minor' => 'integer', 'service_every_days' => 'integer', 'senses_own_vessel' => 'boolean'];
+        return [
+            'job' => Job::class,
+            'state' => Installed::class,
+            'installed_on' => 'immutable_date',
+            'last_service_on' => 'immutable_date',
+            'warranty_until' => 'immutable_date',
+            'replace_on' => 'immutable_date',
+            'retired_at' => 'immutable_datetime',
+            'away_since' => 'immutable_date',
+            'temporary_until' => 'immutable_date',
+            'bases' => 'array',
+            'price_minor' => 'integer',
+            'service_every_days' => 'integer',
+            'senses_own_vessel' => 'boolean',
+        ];
     }
 
     /** The day its counted life ends; null where neither it nor its job has one. */
@@ -40,7 +90,9 @@ final class Item extends Model
     {
         $months = $lifeMonths ?? $job->lifeMonths();
 
-        return $months === null ? null : Judge::moment(Replacement::of(Judge::day($installed), $months, Judge::day(now()))->dueDay);
+        return $months === null
+            ? null
+            : Judge::moment(Replacement::of(Judge::day($installed), $months, Judge::day(now()))->dueDay);
     }
 
     /** @return MorphMany<Attachment, $this> the newest photo first */

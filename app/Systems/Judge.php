@@ -26,19 +26,46 @@ final class Judge
 
             return;
         }
-        $latest = $system->readings()->where('parameter', $parameter->key())->whereNull('marked_at')->where('taken_at', '<=', $now)->latest('taken_at')->latest('id')->firstOrFail();
-        $leaves = $judgement->daysToLeave === null ? null : ($judgement->standing->outside() ? $latest->taken_at : $now->addSeconds((int) min(1e9, $judgement->daysToLeave * self::SECONDS_A_DAY)));
-        $system->judgements()->updateOrCreate(['parameter' => $parameter->key()], [
-            'latest' => $judgement->latest, 'latest_at' => $latest->taken_at, 'standing' => $judgement->standing, 'count' => $judgement->count,
-            'slope_per_day' => $judgement->slopePerDay, 'steady' => $judgement->steady, 'scatter' => $judgement->scatter, 'line_now' => $judgement->lineNow,
-            'days_to_leave' => $judgement->daysToLeave, 'leaves_at' => $leaves, 'spread7' => $judgement->spread7, 'spread30' => $judgement->spread30, 'judged_at' => $now,
-        ]);
+        $latest = $system
+            ->readings()
+            ->where('parameter', $parameter->key())
+            ->whereNull('marked_at')
+            ->where('taken_at', '<=', $now)
+            ->latest('taken_at')
+            ->latest('id')
+            ->firstOrFail();
+        $leaves =
+            $judgement->daysToLeave === null
+                ? null
+                : ($judgement->standing->outside()
+                    ? $latest->taken_at
+                    : $now->addSeconds((int) min(1e9, $judgement->daysToLeave * self::SECONDS_A_DAY)));
+        $system->judgements()->updateOrCreate(
+            ['parameter' => $parameter->key()],
+            [
+                'latest' => $judgement->latest,
+                'latest_at' => $latest->taken_at,
+                'standing' => $judgement->standing,
+                'count' => $judgement->count,
+                'slope_per_day' => $judgement->slopePerDay,
+                'steady' => $judgement->steady,
+                'scatter' => $judgement->scatter,
+                'line_now' => $judgement->lineNow,
+                'days_to_leave' => $judgement->daysToLeave,
+                'leaves_at' => $leaves,
+                'spread7' => $judgement->spread7,
+                'spread30' => $judgement->spread30,
+                'judged_at' => $now,
+            ],
+        );
         self::first($system);
     }
 
     private static function first(System $system): void
     {
-        DB::table('systems')->where('id', $system->id)->update(['first_leaves_at' => $system->judgements()->min('leaves_at')]);
+        DB::table('systems')
+            ->where('id', $system->id)
+            ->update(['first_leaves_at' => $system->judgements()->min('leaves_at')]);
     }
 
     /** The judgement of what was read up to that moment; null without a band or a reading. */
@@ -48,18 +75,38 @@ final class Judge
         if ($band === null || ! $band->tracked) {
             return null;
         }
-        $readings = array_values($system->readings()->where('parameter', $parameter->key())->where('taken_at', '<=', $at)->whereNull('marked_at')
-            ->latest('taken_at')->limit(60)->get()->map(fn (Reading $r): CoreReading => CoreReading::at(self::day($r->taken_at), $r->value))->all());
+        $readings = array_values(
+            $system
+                ->readings()
+                ->where('parameter', $parameter->key())
+                ->where('taken_at', '<=', $at)
+                ->whereNull('marked_at')
+                ->latest('taken_at')
+                ->limit(60)
+                ->get()
+                ->map(fn (Reading $r): CoreReading => CoreReading::at(self::day($r->taken_at), $r->value))
+                ->all(),
+        );
 
-        return $readings === [] ? null : Judgement::of($readings, $band->limits(), $parameter->resolution(), self::day($at));
+        return $readings === []
+            ? null
+            : Judgement::of($readings, $band->limits(), $parameter->resolution(), self::day($at));
     }
 
     /** @return list<CoreReading> the latest readings of one parameter, marked ones left out */
     public static function series(System $system, Measured $parameter): array
     {
-        $readings = $system->readings()->where('parameter', $parameter->key())->whereNull('marked_at')->latest('taken_at')->limit(60)->get();
+        $readings = $system
+            ->readings()
+            ->where('parameter', $parameter->key())
+            ->whereNull('marked_at')
+            ->latest('taken_at')
+            ->limit(60)
+            ->get();
 
-        return array_values($readings->map(fn (Reading $r): CoreReading => CoreReading::at(self::day($r->taken_at), $r->value))->all());
+        return array_values(
+            $readings->map(fn (Reading $r): CoreReading => CoreReading::at(self::day($r->taken_at), $r->value))->all(),
+        );
     }
 
     public static function day(CarbonInterface $at): float

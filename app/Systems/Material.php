@@ -37,14 +37,44 @@ final class Material extends Model
 {
     use Archives, Audited;
 
-    public const KINDS = ['rock' => 'rock', 'sand' => 'sand', 'media' => 'filter media', 'glue' => 'glue', 'sealant' => 'sealant'];
+    public const KINDS = [
+        'rock' => 'rock',
+        'sand' => 'sand',
+        'media' => 'filter media',
+        'glue' => 'glue',
+        'sealant' => 'sealant',
+    ];
 
-    protected $fillable = ['system_id', 'kind', 'name', 'grain', 'colour', 'origin', 'mass_kg', 'in_on', 'lot', 'note', 'user_id', 'place', 'life_days', 'due_on', 'out_on', 'task_id'];
+    protected $fillable = [
+        'system_id',
+        'kind',
+        'name',
+        'grain',
+        'colour',
+        'origin',
+        'mass_kg',
+        'in_on',
+        'lot',
+        'note',
+        'user_id',
+        'place',
+        'life_days',
+        'due_on',
+        'out_on',
+        'task_id',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['in_on' => 'immutable_date', 'mass_kg' => 'float', 'life_days' => 'float', 'due_on' => 'immutable_date', 'out_on' => 'immutable_date', 'archived_at' => 'datetime'];
+        return [
+            'in_on' => 'immutable_date',
+            'mass_kg' => 'float',
+            'life_days' => 'float',
+            'due_on' => 'immutable_date',
+            'out_on' => 'immutable_date',
+            'archived_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<System, $this> */
@@ -56,13 +86,21 @@ final class Material extends Model
     /** @return Builder<self> charges that are in and have a day to be exchanged */
     public static function charges(int $systemId): Builder
     {
-        return self::query()->current()->where('system_id', $systemId)->where('kind', 'media')->whereNull('out_on')->whereNotNull('due_on');
+        return self::query()
+            ->current()
+            ->where('system_id', $systemId)
+            ->where('kind', 'media')
+            ->whereNull('out_on')
+            ->whereNotNull('due_on');
     }
 
     /** @return list<float> days the others that do the same work are due */
     public static function otherDueDays(int $systemId, ?int $taskId, ?int $but = null): array
     {
-        $others = self::charges($systemId)->where('task_id', $taskId)->when($but !== null, fn (Builder $q): Builder => $q->whereKeyNot($but))->get();
+        $others = self::charges($systemId)
+            ->where('task_id', $taskId)
+            ->when($but !== null, fn (Builder $q): Builder => $q->whereKeyNot($but))
+            ->get();
 
         return array_values($others->map(fn (self $m): float => self::day($m->due_on ?? $m->in_on))->all());
     }
@@ -76,7 +114,9 @@ final class Material extends Model
             return;
         }
         $others = self::otherDueDays($this->system_id, $this->task_id, $this->exists ? $this->id : null);
-        $this->due_on = CarbonImmutable::parse('1970-01-01')->addDays((int) Stagger::due(self::day($in), $this->life_days, $others));
+        $this->due_on = CarbonImmutable::parse('1970-01-01')->addDays(
+            (int) Stagger::due(self::day($in), $this->life_days, $others),
+        );
     }
 
     /** It comes out, and the same again goes in: where it sits, how much, how long it lasts. Its lot is read anew. */
@@ -94,7 +134,10 @@ final class Material extends Model
     /** "carbon, left reactor, 500 g, in since 3 Nov" */
     public function words(string $mass): string
     {
-        return implode(', ', array_filter([$this->name, $this->place, $mass, "in since {$this->in_on->format('j M')}"]));
+        return implode(
+            ', ',
+            array_filter([$this->name, $this->place, $mass, "in since {$this->in_on->format('j M')}"]),
+        );
     }
 
     /** Counted from 1970. */

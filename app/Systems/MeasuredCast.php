@@ -15,7 +15,8 @@ final class MeasuredCast implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): Measured
     {
-        return Parameters::here()->find(is_string($value) ? $value : '') ?? throw new UnexpectedValueException("no such parameter: {$key}");
+        return Parameters::here()->find(is_string($value) ? $value : '') ??
+            throw new UnexpectedValueException("no such parameter: {$key}");
     }
 
     /** @param  array<string, mixed>  $attributes */

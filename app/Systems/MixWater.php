@@ -35,13 +35,19 @@ final class MixWater
     /** @return array<int, array<string, float|null>> by mix */
     public function all(): array
     {
-        $rows = fn (): Collection => DB::table('salt_mixes')->get(['id', 'alk_dkh', 'ca_mg_l', 'mg_mg_l'])->keyBy('id');
+        $rows = fn (): Collection => DB::table('salt_mixes')
+            ->get(['id', 'alk_dkh', 'ca_mg_l', 'mg_mg_l'])
+            ->keyBy('id');
 
-        return $this->mixes ??= $rows()->map(fn (stdClass $m): array => [
-            Parameter::Alkalinity->value => self::number($m->alk_dkh),
-            Parameter::Calcium->value => self::number($m->ca_mg_l),
-            Parameter::Magnesium->value => self::number($m->mg_mg_l),
-        ])->all();
+        return $this->mixes ??= $rows()
+            ->map(
+                fn (stdClass $m): array => [
+                    Parameter::Alkalinity->value => self::number($m->alk_dkh),
+                    Parameter::Calcium->value => self::number($m->ca_mg_l),
+                    Parameter::Magnesium->value => self::number($m->mg_mg_l),
+                ],
+            )
+            ->all();
     }
 
     private static function number(mixed $value): ?float

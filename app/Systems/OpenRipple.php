@@ -20,7 +20,19 @@ final class OpenRipple extends Model
 
     protected $table = 'ripples';
 
-    protected $fillable = ['system_id', 'user_id', 'subject', 'label', 'check', 'rule', 'cause', 'figure', 'confirmed_at', 'confirmed_by', 'found'];
+    protected $fillable = [
+        'system_id',
+        'user_id',
+        'subject',
+        'label',
+        'check',
+        'rule',
+        'cause',
+        'figure',
+        'confirmed_at',
+        'confirmed_by',
+        'found',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -36,15 +48,38 @@ final class OpenRipple extends Model
     public static function open(System $system, array $ripples, string $cause, User $user): int
     {
         // A survey nobody has made cannot lose its truth.
-        $never = array_keys(array_filter(['light-survey' => $system->light_read_on === null, 'flow-survey' => $system->flow_read_on === null]));
+        $never = array_keys(
+            array_filter([
+                'light-survey' => $system->light_read_on === null,
+                'flow-survey' => $system->flow_read_on === null,
+            ]),
+        );
         $ripples = array_values(array_filter($ripples, fn (Ripple $r): bool => ! in_array($r->subject, $never, true)));
         foreach ($ripples as $ripple) {
-            $waiting = self::query()->where(['system_id' => $system->id, 'subject' => $ripple->subject])->whereNull('confirmed_at')->first();
-            $figure = $ripple->before === null ? $waiting?->figure : [
-                'label' => $ripple->before->label, 'before' => $waiting->figure['before'] ?? self::plain($ripple->before), 'after' => self::plain($ripple->after), 'kind' => $ripple->before->quantity?->kind->value,
+            $waiting = self::query()
+                ->where(['system_id' => $system->id, 'subject' => $ripple->subject])
+                ->whereNull('confirmed_at')
+                ->first();
+            $figure =
+                $ripple->before === null
+                    ? $waiting?->figure
+                    : [
+                        'label' => $ripple->before->label,
+                        'before' => $waiting->figure['before'] ?? self::plain($ripple->before),
+                        'after' => self::plain($ripple->after),
+                        'kind' => $ripple->before->quantity?->kind->value,
+                    ];
+            $row = [
+                'label' => $ripple->label,
+                'check' => $ripple->check,
+                'rule' => $ripple->rule,
+                'cause' => mb_substr($cause, 0, 300),
+                'figure' => $figure,
+                'user_id' => $user->id,
             ];
-            $row = ['label' => $ripple->label, 'check' => $ripple->check, 'rule' => $ripple->rule, 'cause' => mb_substr($cause, 0, 300), 'figure' => $figure, 'user_id' => $user->id];
-            $waiting === null ? self::query()->create(['system_id' => $system->id, 'subject' => $ripple->subject, ...$row]) : $waiting->update($row);
+            $waiting === null
+                ? self::query()->create(['system_id' => $system->id, 'subject' => $ripple->subject, ...$row])
+                : $waiting->update($row);
         }
 
         return count($ripples);

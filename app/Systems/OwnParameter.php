@@ -31,6 +31,13 @@ final class OwnParameter extends Model
 
     public function measured(): CustomParameter
     {
-        return CustomParameter::of("own-{$this->id}", $this->name, $this->unit, $this->least, $this->most, $this->resolution);
+        return CustomParameter::of(
+            "own-{$this->id}",
+            $this->name,
+            $this->unit,
+            $this->least,
+            $this->most,
+            $this->resolution,
+        );
     }
 }

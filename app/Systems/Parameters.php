@@ -29,7 +29,7 @@ final class Parameters
 
     public function find(string $key): ?Measured
     {
-        return Parameter::tryFrom($key) ?? $this->own()[$key] ?? null;
+        return Parameter::tryFrom($key) ?? ($this->own()[$key] ?? null);
     }
 
     /** @return array<string, Measured> */

@@ -20,14 +20,39 @@ final class Product extends Model
 {
     use Archives, Audited;
 
-    public const KINDS = ['salt' => 'salt mix', 'food' => 'food', 'additive' => 'additive', 'medium' => 'medium', 'cleaner' => 'cleaner', 'other' => 'other'];
+    public const KINDS = [
+        'salt' => 'salt mix',
+        'food' => 'food',
+        'additive' => 'additive',
+        'medium' => 'medium',
+        'cleaner' => 'cleaner',
+        'other' => 'other',
+    ];
 
-    protected $fillable = ['name', 'kind', 'raises', 'lowers', 'note', 'instructions', 'cautions', 'contents', 'packets', 'effect', 'open_days'];
+    protected $fillable = [
+        'name',
+        'kind',
+        'raises',
+        'lowers',
+        'note',
+        'instructions',
+        'cautions',
+        'contents',
+        'packets',
+        'effect',
+        'open_days',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['raises' => 'array', 'lowers' => 'array', 'packets' => 'integer', 'open_days' => 'integer', 'archived_at' => 'datetime'];
+        return [
+            'raises' => 'array',
+            'lowers' => 'array',
+            'packets' => 'integer',
+            'open_days' => 'integer',
+            'archived_at' => 'datetime',
+        ];
     }
 
     /** @return MorphMany<Attachment, $this> the maker's sheet */
@@ -43,13 +68,24 @@ final class Product extends Model
      */
     public function scopeWithSheet(Builder $query): void
     {
-        $query->addSelect(['products.*', 'sheet_id' => Attachment::query()->select('id')->where('subject_type', 'product')->whereColumn('subject_id', 'products.id')->whereNull('archived_at')->latest('id')->limit(1)]);
+        $query->addSelect([
+            'products.*',
+            'sheet_id' => Attachment::query()
+                ->select('id')
+                ->where('subject_type', 'product')
+                ->whereColumn('subject_id', 'products.id')
+                ->whereNull('archived_at')
+                ->latest('id')
+                ->limit(1),
+        ]);
     }
 
     /** @return list<string> one caution a line */
     public static function lines(?string $text): array
     {
-        return array_values(array_filter(array_map(trim(...), explode("\n", (string) $text)), fn (string $l): bool => $l !== ''));
+        return array_values(
+            array_filter(array_map(trim(...), explode("\n", (string) $text)), fn (string $l): bool => $l !== ''),
+        );
     }
 
     /** @return list<HiddenInput> */

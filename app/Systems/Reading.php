@@ -16,12 +16,31 @@ final class Reading extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'parameter', 'taken_at', 'value', 'given_value', 'given_unit', 'method', 'instrument', 'user_id', 'doubtful', 'marked_at', 'marked_reason', 'client_uuid'];
+    protected $fillable = [
+        'system_id',
+        'parameter',
+        'taken_at',
+        'value',
+        'given_value',
+        'given_unit',
+        'method',
+        'instrument',
+        'user_id',
+        'doubtful',
+        'marked_at',
+        'marked_reason',
+        'client_uuid',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parameter' => MeasuredCast::class, 'taken_at' => 'immutable_datetime', 'marked_at' => 'immutable_datetime', 'doubtful' => 'boolean'];
+        return [
+            'parameter' => MeasuredCast::class,
+            'taken_at' => 'immutable_datetime',
+            'marked_at' => 'immutable_datetime',
+            'doubtful' => 'boolean',
+        ];
     }
 
     /** @return BelongsTo<System, $this> */

@@ -27,7 +27,9 @@ final readonly class Register
      */
     public static function of(System $system, array $off): self
     {
-        $stands = fn (Item $i): bool => $i->retired_at === null && $i->away_since === null && ! in_array($i->id, $off, true);
+        $stands = fn (Item $i): bool => $i->retired_at === null &&
+            $i->away_since === null &&
+            ! in_array($i->id, $off, true);
         $sumps = array_values($system->vessels->where('role', 'sump')->map(fn (Vessel $v): int => $v->id)->all());
 
         return new self(array_values($system->items->filter($stands)->all()), $sumps);
@@ -36,19 +38,29 @@ final readonly class Register
     /** @return list<Heater> */
     public function heaters(): array
     {
-        return array_values(array_map(
-            fn (Item $i): Heater => new Heater($i->name, $i->watts ?? 0.0, $i->switched_by, in_array($i->vessel_id, $this->sumpIds, true), $i->senses_own_vessel),
-            array_filter($this->items, fn (Item $i): bool => $i->job === Job::Heater && $i->watts !== null),
-        ));
+        return array_values(
+            array_map(
+                fn (Item $i): Heater => new Heater(
+                    $i->name,
+                    $i->watts ?? 0.0,
+                    $i->switched_by,
+                    in_array($i->vessel_id, $this->sumpIds, true),
+                    $i->senses_own_vessel,
+                ),
+                array_filter($this->items, fn (Item $i): bool => $i->job === Job::Heater && $i->watts !== null),
+            ),
+        );
     }
 
     /** @return list<string> heaters whose watts nobody wrote down */
     public function heatersWithoutWatts(): array
     {
-        return array_values(array_map(
-            fn (Item $i): string => $i->name,
-            array_filter($this->items, fn (Item $i): bool => $i->job === Job::Heater && $i->watts === null),
-        ));
+        return array_values(
+            array_map(
+                fn (Item $i): string => $i->name,
+                array_filter($this->items, fn (Item $i): bool => $i->job === Job::Heater && $i->watts === null),
+            ),
+        );
     }
 
     /** Whether a battery stands in it, described or not. */
@@ -84,7 +96,10 @@ final readonly class Register
     public function batteryLoadW(): ?float
     {
         $loads = array_filter(array_map(fn (Item $i): ?float => $i->carries_w, $this->batteries()));
-        $pumps = array_filter($this->items, fn (Item $i): bool => $i->job === Job::CirculationPump && $i->watts !== null && $i->watts > 0);
+        $pumps = array_filter(
+            $this->items,
+            fn (Item $i): bool => $i->job === Job::CirculationPump && $i->watts !== null && $i->watts > 0,
+        );
         $loads = $loads !== [] ? $loads : array_map(fn (Item $i): float => (float) $i->watts, $pumps);
 
         return $loads === [] ? null : min($loads);

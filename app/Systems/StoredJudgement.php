@@ -18,12 +18,36 @@ final class StoredJudgement extends Model
 
     protected $table = 'judgements';
 
-    protected $fillable = ['system_id', 'parameter', 'latest', 'latest_at', 'standing', 'count', 'slope_per_day', 'steady', 'scatter', 'line_now', 'days_to_leave', 'leaves_at', 'spread7', 'spread30', 'judged_at'];
+    protected $fillable = [
+        'system_id',
+        'parameter',
+        'latest',
+        'latest_at',
+        'standing',
+        'count',
+        'slope_per_day',
+        'steady',
+        'scatter',
+        'line_now',
+        'days_to_leave',
+        'leaves_at',
+        'spread7',
+        'spread30',
+        'judged_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parameter' => MeasuredCast::class, 'standing' => Standing::class, 'latest_at' => 'immutable_datetime', 'leaves_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'steady' => 'boolean', 'count' => 'integer'];
+        return [
+            'parameter' => MeasuredCast::class,
+            'standing' => Standing::class,
+            'latest_at' => 'immutable_datetime',
+            'leaves_at' => 'immutable_datetime',
+            'judged_at' => 'immutable_datetime',
+            'steady' => 'boolean',
+            'count' => 'integer',
+        ];
     }
 
     /** The loaded judgement of that parameter. */

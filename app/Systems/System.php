@@ -27,17 +27,63 @@ final class System extends Model
     use Archives, Audited;
 
     protected $fillable = [
-        'site_id', 'room_id', 'plan_version_id', 'keeper_id', 'name', 'kind', 'regime', 'started_on', 'started_precision', 'settling_until',
-        'true_volume_l', 'measured_volume_l', 'measured_how', 'facts', 'bases', 'chambers', 'tables', 'light_read_on', 'flow_read_on',
-        'fish_kg', 'small_fish', 'community', 'has_animals', 'no_heater_because', 'no_heater_while', 'no_heater_review_on', 'battery_h', 'battery_pump', 'hose_flow_lh', 'salt_mix_id', 'emergency_share_pct', 'isolated_since', 'isolated_reason', 'unprotected',
+        'site_id',
+        'room_id',
+        'plan_version_id',
+        'keeper_id',
+        'name',
+        'kind',
+        'regime',
+        'started_on',
+        'started_precision',
+        'settling_until',
+        'true_volume_l',
+        'measured_volume_l',
+        'measured_how',
+        'facts',
+        'bases',
+        'chambers',
+        'tables',
+        'light_read_on',
+        'flow_read_on',
+        'fish_kg',
+        'small_fish',
+        'community',
+        'has_animals',
+        'no_heater_because',
+        'no_heater_while',
+        'no_heater_review_on',
+        'battery_h',
+        'battery_pump',
+        'hose_flow_lh',
+        'salt_mix_id',
+        'emergency_share_pct',
+        'isolated_since',
+        'isolated_reason',
+        'unprotected',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'regime' => Regime::class, 'started_on' => 'immutable_date', 'settling_until' => 'immutable_date',
-            'isolated_since' => 'immutable_date', 'small_fish' => 'boolean', 'has_animals' => 'boolean', 'ammonia_at' => 'immutable_datetime', 'no_heater_review_on' => 'immutable_date', 'battery_pump' => 'boolean', 'community' => Community::class, 'facts' => 'array', 'bases' => 'array', 'chambers' => 'array', 'tables' => 'array', 'light_read_on' => 'immutable_date', 'flow_read_on' => 'immutable_date', 'archived_at' => 'datetime',
+            'regime' => Regime::class,
+            'started_on' => 'immutable_date',
+            'settling_until' => 'immutable_date',
+            'isolated_since' => 'immutable_date',
+            'small_fish' => 'boolean',
+            'has_animals' => 'boolean',
+            'ammonia_at' => 'immutable_datetime',
+            'no_heater_review_on' => 'immutable_date',
+            'battery_pump' => 'boolean',
+            'community' => Community::class,
+            'facts' => 'array',
+            'bases' => 'array',
+            'chambers' => 'array',
+            'tables' => 'array',
+            'light_read_on' => 'immutable_date',
+            'flow_read_on' => 'immutable_date',
+            'archived_at' => 'datetime',
         ];
     }
 
@@ -61,9 +107,17 @@ final class System extends Model
     /** Writes down what animals depend on though nobody has tested it (X-10). */
     public function writeUnprotected(): void
     {
-        $open = Item::query()->where('system_id', $this->id)->whereNull('retired_at')->orderBy('id')->get()->filter(fn (Item $i): bool => $i->state->leavesUnprotected($i->job))
-            ->map(fn (Item $i): string => "{$i->name} is {$i->state->label()}, not tested")->implode('; ');
-        self::query()->whereKey($this->id)->update(['unprotected' => $open === '' ? null : mb_substr($open, 0, 300)]);
+        $open = Item::query()
+            ->where('system_id', $this->id)
+            ->whereNull('retired_at')
+            ->orderBy('id')
+            ->get()
+            ->filter(fn (Item $i): bool => $i->state->leavesUnprotected($i->job))
+            ->map(fn (Item $i): string => "{$i->name} is {$i->state->label()}, not tested")
+            ->implode('; ');
+        self::query()
+            ->whereKey($this->id)
+            ->update(['unprotected' => $open === '' ? null : mb_substr($open, 0, 300)]);
     }
 
     public function isSettling(): bool

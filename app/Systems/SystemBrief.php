@@ -18,7 +18,15 @@ final class SystemBrief
 
     private const DISPLAY = [PlanField::RockKg, PlanField::SandDepthMm, PlanField::WaterGapMm];
 
-    private const SUMP = [PlanField::SumpLengthMm, PlanField::SumpWidthMm, PlanField::SumpHeightMm, PlanField::SumpWallMm, PlanField::SumpFloorMm, PlanField::SumpBaseMm, PlanField::BaffleMm];
+    private const SUMP = [
+        PlanField::SumpLengthMm,
+        PlanField::SumpWidthMm,
+        PlanField::SumpHeightMm,
+        PlanField::SumpWallMm,
+        PlanField::SumpFloorMm,
+        PlanField::SumpBaseMm,
+        PlanField::BaffleMm,
+    ];
 
     /** Role of a further vessel; its facts are its own, not the system’s. */
     public const OTHER = 'other';
@@ -43,15 +51,20 @@ final class SystemBrief
         $system->loadMissing(['vessels', 'items']);
         $register = Register::of($system, $off ?? app(OffDevices::class)->ids([$system->id]));
 
-        return self::read($system)->onRecord(new OnRecord(
-            $register->heaters(),
-            $register->heatersWithoutWatts(),
-            $system->measured_volume_l,
-            $system->noHeater(),
-        ));
+        return self::read($system)->onRecord(
+            new OnRecord(
+                $register->heaters(),
+                $register->heatersWithoutWatts(),
+                $system->measured_volume_l,
+                $system->noHeater(),
+            ),
+        );
     }
 
-    /** @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>, vessels: list<array<string, mixed>>, ...<string, mixed>} */
+    /**
+     * @return array{values: array<string, mixed>, bases: array<string, string>, chambers: list<array<string, mixed>>,
+     *     vessels: list<array<string, mixed>>, ...<string, mixed>}
+     */
     public static function raw(System $system): array
     {
         $values = $system->facts;
@@ -69,7 +82,10 @@ final class SystemBrief
 
         return [
             'values' => $values,
-            'bases' => array_map(fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'assumed') : (string) $b, $bases),
+            'bases' => array_map(
+                fn (mixed $b): string => is_array($b) ? (string) ($b['basis'] ?? 'assumed') : (string) $b,
+                $bases,
+            ),
             'chambers' => array_values($system->chambers),
             'vessels' => $others,
             'house' => HouseLimit::here(),
@@ -90,7 +106,8 @@ final class SystemBrief
                 continue;
             }
             $part = match (true) {
-                in_array($spec->group, self::DISPLAY_GROUPS, true), in_array($spec->field, self::DISPLAY, true) => 'display',
+                in_array($spec->group, self::DISPLAY_GROUPS, true),
+                in_array($spec->field, self::DISPLAY, true) => 'display',
                 in_array($spec->field, self::SUMP, true) => 'sump',
                 default => 'system',
             };

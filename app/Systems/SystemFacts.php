@@ -18,7 +18,24 @@ use Velbrin\Core\Measure\OutOfRange;
 final class SystemFacts
 {
     /** Tables that are a system’s; further vessels are records of their own, phases are the plan’s. */
-    public const PLACED = ['curve', 'outlets', 'draws', 'joints', 'holes', 'lamps', 'channels', 'points', 'gear', 'compartments', 'board', 'loads', 'streams', 'layers', 'ways', 'penetrations'];
+    public const PLACED = [
+        'curve',
+        'outlets',
+        'draws',
+        'joints',
+        'holes',
+        'lamps',
+        'channels',
+        'points',
+        'gear',
+        'compartments',
+        'board',
+        'loads',
+        'streams',
+        'layers',
+        'ways',
+        'penetrations',
+    ];
 
     /**
      * @param  array<string, mixed>  $values
@@ -31,9 +48,19 @@ final class SystemFacts
             $parts = SystemBrief::split($values);
             $of = SystemBrief::split($bases);
             $system->update(['facts' => $parts['system'], 'bases' => $of['system'], 'chambers' => $chambers]);
-            $system->vessels()->updateOrCreate(['role' => 'display', 'name' => 'Display'], ['facts' => $parts['display'], 'bases' => $of['display']]);
+            $system
+                ->vessels()
+                ->updateOrCreate(
+                    ['role' => 'display', 'name' => 'Display'],
+                    ['facts' => $parts['display'], 'bases' => $of['display']],
+                );
             if ($parts['sump'] !== []) {
-                $system->vessels()->updateOrCreate(['role' => 'sump', 'name' => 'Sump'], ['facts' => $parts['sump'], 'bases' => $of['sump']]);
+                $system
+                    ->vessels()
+                    ->updateOrCreate(
+                        ['role' => 'sump', 'name' => 'Sump'],
+                        ['facts' => $parts['sump'], 'bases' => $of['sump']],
+                    );
             }
             $system->load('vessels');
             self::volumes($system);
@@ -47,9 +74,13 @@ final class SystemFacts
         $sump = self::litres(fn (): float => SumpWater::of(Facts::of($brief))->waterL());
         $display = self::litres(fn (): float => Volumes::displayL(Facts::of($brief)));
         foreach ($system->vessels as $vessel) {
-            $vessel->update(['net_l' => match ($vessel->role) {
-                'sump' => $sump, SystemBrief::OTHER => self::other($vessel), default => $display,
-            }]);
+            $vessel->update([
+                'net_l' => match ($vessel->role) {
+                    'sump' => $sump,
+                    SystemBrief::OTHER => self::other($vessel),
+                    default => $display,
+                },
+            ]);
         }
     }
 
@@ -64,7 +95,16 @@ final class SystemFacts
             $rooms = Room::query()->current()->where('site_id', $system->site_id)->pluck('id', 'name');
             foreach ($rows as $i => $row) {
                 $name = is_string($row['name'] ?? null) && $row['name'] !== '' ? $row['name'] : 'Vessel '.($i + 1);
-                $system->vessels()->updateOrCreate(['role' => SystemBrief::OTHER, 'name' => $name], ['facts' => array_diff_key($row, ['name' => 0]), 'bases' => [], 'room_id' => $rooms[$row['room'] ?? ''] ?? null]);
+                $system
+                    ->vessels()
+                    ->updateOrCreate(
+                        ['role' => SystemBrief::OTHER, 'name' => $name],
+                        [
+                            'facts' => array_diff_key($row, ['name' => 0]),
+                            'bases' => [],
+                            'room_id' => $rooms[$row['room'] ?? ''] ?? null,
+                        ],
+                    );
             }
             $system->load('vessels');
             self::volumes($system);
@@ -80,7 +120,14 @@ final class SystemFacts
     {
         $kept = array_intersect_key($tables, array_flip(self::PLACED));
         $was = $system->tables['points'] ?? [];
-        $system->update(['tables' => array_filter($kept), ...(($kept['points'] ?? []) != $was ? ['light_read_on' => ($kept['points'] ?? []) === [] ? null : ($readOn ?? CarbonImmutable::today())->toDateString()] : [])]);
+        $system->update([
+            'tables' => array_filter($kept),
+            ...($kept['points'] ?? []) != $was
+                ? [
+                    'light_read_on' => ($kept['points'] ?? []) === [] ? null : ($readOn ?? CarbonImmutable::today())->toDateString(),
+                ]
+                : [],
+        ]);
     }
 
     private static function other(Vessel $vessel): ?float
@@ -94,8 +141,15 @@ final class SystemFacts
     public static function room(Vessel $vessel, ?Room $room): void
     {
         DB::transaction(function () use ($vessel, $room): void {
-            $climate = ['room' => $room->name ?? '', 'winterC' => $room?->winter_night_c, 'summerC' => $room?->summer_day_c];
-            $vessel->update(['room_id' => $room?->id] + ($vessel->role === SystemBrief::OTHER ? ['facts' => [...$vessel->facts, ...$climate]] : []));
+            $climate = [
+                'room' => $room->name ?? '',
+                'winterC' => $room?->winter_night_c,
+                'summerC' => $room?->summer_day_c,
+            ];
+            $vessel->update(
+                ['room_id' => $room?->id] +
+                    ($vessel->role === SystemBrief::OTHER ? ['facts' => [...$vessel->facts, ...$climate]] : []),
+            );
         });
     }
 

@@ -33,13 +33,25 @@ final class SystemFindings
             if ($asks && $j->parameter === Parameter::Ammonia) {
                 continue;
             }
-            $findings[] = ReadingFinding::of($j->parameter, $j->latest, $j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j), Band::for($system, $j->parameter)?->rate_per_day, Band::for($system, $j->parameter)?->limits());
+            $findings[] = ReadingFinding::of(
+                $j->parameter,
+                $j->latest,
+                $j->standing,
+                $j->slope_per_day,
+                $j->steady,
+                SystemLineView::days($j),
+                Band::for($system, $j->parameter)?->rate_per_day,
+                Band::for($system, $j->parameter)?->limits(),
+            );
         }
 
         foreach ($system->products as $product) {
             foreach ($product->inputs() as $input) {
                 $j = StoredJudgement::for($system, $input->parameter);
-                $findings[] = $j === null ? null : $input->against($j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j));
+                $findings[] =
+                    $j === null
+                        ? null
+                        : $input->against($j->standing, $j->slope_per_day, $j->steady, SystemLineView::days($j));
             }
         }
 
@@ -49,9 +61,22 @@ final class SystemFindings
     /** @return list<Finding> changes that came too close on each other */
     public static function changes(System $system): array
     {
-        $entries = $system->logEntries()->where('kind', 'change')->where('happened_at', '>', now()->subDays(3 * (int) ChangesCalendar::SETTLES_DAYS))->orderBy('happened_at')->limit(30)->get(['text', 'happened_at']);
+        $entries = $system
+            ->logEntries()
+            ->where('kind', 'change')
+            ->where('happened_at', '>', now()->subDays(3 * (int) ChangesCalendar::SETTLES_DAYS))
+            ->orderBy('happened_at')
+            ->limit(30)
+            ->get(['text', 'happened_at']);
 
-        return ChangesCalendar::findings(array_values($entries->map(fn (LogEntry $e): array => ['day' => (float) Judge::day($e->happened_at), 'text' => $e->text])->all()), (float) Judge::day(now()));
+        return ChangesCalendar::findings(
+            array_values(
+                $entries
+                    ->map(fn (LogEntry $e): array => ['day' => (float) Judge::day($e->happened_at), 'text' => $e->text])
+                    ->all(),
+            ),
+            (float) Judge::day(now()),
+        );
     }
 
     /** @return list<Finding> devices past their life or about to age out, surveys that no longer hold */
@@ -61,13 +86,21 @@ final class SystemFindings
         foreach ($system->items as $item) {
             $months = $item->life_months ?? $item->job->lifeMonths();
             if ($item->retired_at === null && $item->installed_on !== null && $months !== null) {
-                $findings[] = Replacement::of(Judge::day($item->installed_on), $months, Judge::day(now()))->finding($item->name, $item->installed_precision !== 'day');
+                $findings[] = Replacement::of(Judge::day($item->installed_on), $months, Judge::day(now()))->finding(
+                    $item->name,
+                    $item->installed_precision !== 'day',
+                );
             }
         }
 
         foreach ($system->items as $item) {
             if ($item->retired_at === null && $item->temporary_until !== null) {
-                $findings[] = Makeshift::finding($item->name, (string) $item->temporary_why, Judge::day($item->temporary_until), Judge::day(now()));
+                $findings[] = Makeshift::finding(
+                    $item->name,
+                    (string) $item->temporary_why,
+                    Judge::day($item->temporary_until),
+                    Judge::day(now()),
+                );
             }
         }
         foreach ([['light', $system->light_read_on], ['flow', $system->flow_read_on]] as [$what, $on]) {

@@ -16,9 +16,22 @@ final class SystemStart
     public static function directly(Site $site, array $given, User $user): System
     {
         return DB::transaction(function () use ($site, $given, $user): System {
-            $system = System::query()->create([...$given, 'site_id' => $site->id, 'facts' => [], 'bases' => [], 'chambers' => []]);
+            $system = System::query()->create([
+                ...$given,
+                'site_id' => $site->id,
+                'facts' => [],
+                'bases' => [],
+                'chambers' => [],
+            ]);
             self::bands($system);
-            $system->logEntries()->create(['kind' => 'event', 'text' => 'Record opened', 'happened_at' => now(), 'user_id' => $user->id]);
+            $system
+                ->logEntries()
+                ->create([
+                    'kind' => 'event',
+                    'text' => 'Record opened',
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
 
             return $system;
         });
@@ -29,10 +42,17 @@ final class SystemStart
     {
         $defaults = $system->regime->bands($system->isSettling());
         $system->bands()->whereNull('user_id')->whereNotIn('parameter', array_keys($defaults))->delete();
-        $own = $system->bands()->whereNotNull('user_id')->get()->map(fn (Band $b): string => $b->parameter->key())->all();
+        $own = $system
+            ->bands()
+            ->whereNotNull('user_id')
+            ->get()
+            ->map(fn (Band $b): string => $b->parameter->key())
+            ->all();
         foreach ($defaults as $parameter => $band) {
             if (! in_array($parameter, $own, true)) {
-                $system->bands()->updateOrCreate(['parameter' => $parameter], [...self::columns($band), 'tracked' => true]);
+                $system
+                    ->bands()
+                    ->updateOrCreate(['parameter' => $parameter], [...self::columns($band), 'tracked' => true]);
             }
         }
         $system->load('bands');
@@ -48,8 +68,13 @@ final class SystemStart
     public static function columns(CoreBand $band): array
     {
         return [
-            'aim_low' => $band->aimLow, 'aim_high' => $band->aimHigh, 'fine_low' => $band->fineLow, 'fine_high' => $band->fineHigh,
-            'act_low' => $band->actLow, 'act_high' => $band->actHigh, 'rate_per_day' => $band->ratePerDay,
+            'aim_low' => $band->aimLow,
+            'aim_high' => $band->aimHigh,
+            'fine_low' => $band->fineLow,
+            'fine_high' => $band->fineHigh,
+            'act_low' => $band->actLow,
+            'act_high' => $band->actHigh,
+            'rate_per_day' => $band->ratePerDay,
         ];
     }
 }

@@ -17,31 +17,81 @@ use Velbrin\Core\Measure\Severity;
 /** Readings by hand: refused when impossible, asked once more when hard to believe, kept exactly once. */
 final class TakeReading
 {
-    public static function take(System $system, User $user, Measured $parameter, float $typed, ReadingUnit $unit, CarbonInterface $at, string $uuid, bool $sure, string $method, ?string $instrument = null): TakenReading
-    {
+    public static function take(
+        System $system,
+        User $user,
+        Measured $parameter,
+        float $typed,
+        ReadingUnit $unit,
+        CarbonInterface $at,
+        string $uuid,
+        bool $sure,
+        string $method,
+        ?string $instrument = null,
+    ): TakenReading {
         if (Reading::query()->where('client_uuid', $uuid)->exists()) {
             return new TakenReading(TakenReading::KNOWN, 'That reading is already kept.');
         }
         if (! in_array($unit, ReadingUnit::for($parameter), true)) {
-            return new TakenReading(TakenReading::REFUSED, "{$parameter->label()} is not read in {$unit->value}.", 'unit');
+            return new TakenReading(
+                TakenReading::REFUSED,
+                "{$parameter->label()} is not read in {$unit->value}.",
+                'unit',
+            );
         }
         try {
             $value = $unit->canonical($typed);
             ReadingCheck::plausible($parameter, $value);
         } catch (OutOfRange $e) {
-            $range = $e->least === null || $e->most === null ? $e->allowed : sprintf('%s to %s %s', round($unit->shown($e->least->value), 3), round($unit->shown($e->most->value), 3), $unit === ReadingUnit::AsNamed ? '' : $unit->value);
+            $range =
+                $e->least === null || $e->most === null
+                    ? $e->allowed
+                    : sprintf(
+                        '%s to %s %s',
+                        round($unit->shown($e->least->value), 3),
+                        round($unit->shown($e->most->value), 3),
+                        $unit === ReadingUnit::AsNamed ? '' : $unit->value,
+                    );
 
-            return new TakenReading(TakenReading::REFUSED, "{$parameter->label()} cannot be that. It lies within ".rtrim($range).'.');
+            return new TakenReading(
+                TakenReading::REFUSED,
+                "{$parameter->label()} cannot be that. It lies within ".rtrim($range).'.',
+            );
         }
         $band = $system->bands()->where('parameter', $parameter->key())->first();
-        $doubt = ReadingCheck::doubt($parameter, $value, $band instanceof Band && $band->tracked ? $band->limits() : null, Judge::judge($system, $parameter, $at));
+        $doubt = ReadingCheck::doubt(
+            $parameter,
+            $value,
+            $band instanceof Band && $band->tracked ? $band->limits() : null,
+            Judge::judge($system, $parameter, $at),
+        );
         if ($doubt !== null && ! $sure) {
             return new TakenReading(TakenReading::ASKED, $doubt->in($user->units()));
         }
-        DB::transaction(function () use ($system, $user, $parameter, $typed, $unit, $value, $at, $uuid, $doubt, $method, $instrument): void {
+        DB::transaction(function () use (
+            $system,
+            $user,
+            $parameter,
+            $typed,
+            $unit,
+            $value,
+            $at,
+            $uuid,
+            $doubt,
+            $method,
+            $instrument,
+        ): void {
             $system->readings()->create([
-                'parameter' => $parameter, 'taken_at' => $at, 'value' => $value, 'given_value' => $typed, 'given_unit' => $unit->value,
-                'method' => $method, 'instrument' => $instrument, 'user_id' => $user->id, 'doubtful' => $doubt !== null, 'client_uuid' => $uuid,
+                'parameter' => $parameter,
+                'taken_at' => $at,
+                'value' => $value,
+                'given_value' => $typed,
+                'given_unit' => $unit->value,
+                'method' => $method,
+                'instrument' => $instrument,
+                'user_id' => $user->id,
+                'doubtful' => $doubt !== null,
+                'client_uuid' => $uuid,
             ]);
             Judge::again($system, $parameter);
             if (AmmoniaWatch::hangsOn($parameter)) {
@@ -51,7 +101,11 @@ final class TakeReading
         });
         $words = $parameter === Parameter::Ammonia ? self::ammonia($system, $user) : null;
 
-        return new TakenReading(TakenReading::KEPT, $words ?? "{$parameter->label()} is kept.", judged: $words !== null);
+        return new TakenReading(
+            TakenReading::KEPT,
+            $words ?? "{$parameter->label()} is kept.",
+            judged: $words !== null,
+        );
     }
 
     /** Said at once, with the change that answers it (C-59). */
@@ -63,6 +117,10 @@ final class TakeReading
         }
         $stop = $finding->severity === Severity::Stop ? 'Stop. ' : '';
 
-        return $stop.rtrim($finding->what->in($user->units()), '.').'. '.$finding->why->in($user->units()).($finding->remedy === null ? '' : ' '.$finding->remedy->in($user->units()));
+        return $stop.
+            rtrim($finding->what->in($user->units()), '.').
+            '. '.
+            $finding->why->in($user->units()).
+            ($finding->remedy === null ? '' : ' '.$finding->remedy->in($user->units()));
     }
 }

@@ -15,7 +15,11 @@ final readonly class TakenReading
 
     public const REFUSED = 'refused';
 
-    public function __construct(public string $outcome, public string $words, public string $field = 'value', public bool $judged = false)
-    {
+    public function __construct(
+        public string $outcome,
+        public string $words,
+        public string $field = 'value',
+        public bool $judged = false,
+    ) {
     }
 }

@@ -16,7 +16,12 @@ final class Accounts
     {
         $accounts = [];
         foreach (Role::cases() as $role) {
-            $user = User::query()->current()->where('role', $role)->where('email', 'like', '%.example')->orderBy('id')->first();
+            $user = User::query()
+                ->current()
+                ->where('role', $role)
+                ->where('email', 'like', '%.example')
+                ->orderBy('id')
+                ->first();
             if ($user !== null) {
                 $accounts[] = new DemoAccountView($user->name, $user->email, $role->label(), self::PASSWORD);
             }

@@ -16,7 +16,7 @@ final class CatcherTransport extends AbstractTransport
     protected function doSend(SentMessage $message): void
     {
         $original = $message->getOriginalMessage();
-        if (! $original instanceof Message) {
+        if (! ($original instanceof Message)) {
             throw new LogicException('the catcher takes composed mails only');
         }
         $email = MessageConverter::toEmail($original);

@@ -26,14 +26,35 @@ final class User extends Authenticatable
     /** @var array<string, Units> */
     private array $units = [];
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'client_id', 'unit_system', 'alkalinity_unit', 'salinity_unit', 'decimal_mark', 'theme', 'phone', 'home_lat', 'home_lon', 'skills'];
+    protected $fillable = [
+        'name',
+        'email',
+        'password',
+        'role',
+        'client_id',
+        'unit_system',
+        'alkalinity_unit',
+        'salinity_unit',
+        'decimal_mark',
+        'theme',
+        'phone',
+        'home_lat',
+        'home_lon',
+        'skills',
+    ];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'archived_at' => 'datetime', 'client_id' => 'integer', 'skills' => 'array'];
+        return [
+            'password' => 'hashed',
+            'role' => Role::class,
+            'archived_at' => 'datetime',
+            'client_id' => 'integer',
+            'skills' => 'array',
+        ];
     }
 
     public function isStaff(): bool
@@ -69,8 +90,14 @@ final class User extends Authenticatable
     {
         $units = $this->unit_system === 'us' ? Units::us($this->decimal_mark) : Units::metric($this->decimal_mark);
         $units = match ($this->alkalinity_unit) {
-            'meq/L' => $units->with(Kind::Alkalinity, new UnitDisplay('meq/L', 1 / ReadingUnit::DKH_PER_MEQ, digits: 2)),
-            'ppm CaCO₃' => $units->with(Kind::Alkalinity, new UnitDisplay('ppm CaCO₃', ReadingUnit::CACO3_PER_MEQ / ReadingUnit::DKH_PER_MEQ)),
+            'meq/L' => $units->with(
+                Kind::Alkalinity,
+                new UnitDisplay('meq/L', 1 / ReadingUnit::DKH_PER_MEQ, digits: 2),
+            ),
+            'ppm CaCO₃' => $units->with(
+                Kind::Alkalinity,
+                new UnitDisplay('ppm CaCO₃', ReadingUnit::CACO3_PER_MEQ / ReadingUnit::DKH_PER_MEQ),
+            ),
             default => $units,
         };
 

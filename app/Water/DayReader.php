@@ -45,7 +45,14 @@ final readonly class DayReader
     public static function read(Depot $depot, Demand $demand, CarbonImmutable $now, CarbonImmutable $until): self
     {
         $departures = $demand->departures($depot, $now, $until);
-        $batches = $depot->batches()->whereNull('spent_at')->where('left_l', '>', 0)->with('mix')->orderBy('mixed_at')->get()->toBase();
+        $batches = $depot
+            ->batches()
+            ->whereNull('spent_at')
+            ->where('left_l', '>', 0)
+            ->with('mix')
+            ->orderBy('mixed_at')
+            ->get()
+            ->toBase();
         $batches->each(fn (WaterBatch $b): WaterBatch => $b->setRelation('depot', $depot));
         $ready = $batches->filter(fn (WaterBatch $b): bool => $b->readiness($now)->isReady());
         $reach = $demand->reach();
@@ -53,16 +60,40 @@ final readonly class DayReader
         $promises = self::promises($depot, $needed, $now);
         // One litre once: what the emergency and the bookings hold is not there for the changes (W-66).
         $ledger = Ledger::of(self::stock($ready, $now), $promises);
-        $needs = array_map(fn (Departure $d): Need => new Need($d->key(), $d->label, $d->litres, $d->mixId === null ? null : SaltMix::key($d->mixId), $d->salinity, self::hours($now, $d->at)), $departures);
+        $needs = array_map(
+            fn (Departure $d): Need => new Need(
+                $d->key(),
+                $d->label,
+                $d->litres,
+                $d->mixId === null ? null : SaltMix::key($d->mixId),
+                $d->salinity,
+                self::hours($now, $d->at),
+            ),
+            $departures,
+        );
         $promised = [];
         foreach ($promises as $promise) {
             $promised[$promise->label] = $promise->litres;
         }
 
         return new self(
-            $depot, $now, $departures, $batches, (float) $ready->sum('left_l'), $needed, $promised, $ledger,
+            $depot,
+            $now,
+            $departures,
+            $batches,
+            (float) $ready->sum('left_l'),
+            $needed,
+            $promised,
+            $ledger,
             array_sum(array_map(fn (Departure $d): float => $d->mixId === null ? 0.0 : $d->litres, $departures)),
-            WaterDay::of($depot->station(), self::mixes(), $needs, $ledger->left, $ledger->coveredL[self::EMERGENCY] ?? 0.0, $depot->reserve_ro_l),
+            WaterDay::of(
+                $depot->station(),
+                self::mixes(),
+                $needs,
+                $ledger->left,
+                $ledger->coveredL[self::EMERGENCY] ?? 0.0,
+                $depot->reserve_ro_l,
+            ),
         );
     }
 
@@ -70,13 +101,24 @@ final readonly class DayReader
     private static function promises(Depot $depot, float $neededL, CarbonImmutable $now): array
     {
         $promises = [new Promise(self::EMERGENCY, $neededL)];
-        foreach ($depot->bookings()->whereNull('released_at')->whereNull('visit_id')->orderByRaw('`on` is null, `on`')->orderBy('id')->get() as $booking) {
+        foreach (
+            $depot
+                ->bookings()
+                ->whereNull('released_at')
+                ->whereNull('visit_id')
+                ->orderByRaw('`on` is null, `on`')
+                ->orderBy('id')
+                ->get() as $booking
+        ) {
             $label = $booking->label;
             for ($n = 2; in_array($label, array_map(fn (Promise $p): string => $p->label, $promises), true); $n++) {
                 $label = "{$booking->label} ({$n})";
             }
             // A day's water is drawn in the morning; one without a day may be asked for at any time.
-            $atH = $booking->on === null ? null : max(0.0, self::hours($now, $booking->on->startOfDay()->addHours(self::DRAWN_AT)));
+            $atH =
+                $booking->on === null
+                    ? null
+                    : max(0.0, self::hours($now, $booking->on->startOfDay()->addHours(self::DRAWN_AT)));
             $promises[] = new Promise($label, $booking->litres, atH: $atH);
         }
 
@@ -113,8 +155,18 @@ final readonly class DayReader
      */
     private static function stock(Collection $ready, CarbonImmutable $now): array
     {
-        return array_values($ready->map(fn (WaterBatch $b): MixedStock => new MixedStock(
-            SaltMix::key($b->salt_mix_id), $b->measured_salinity ?? $b->salinity, $b->left_l, self::hours($now, $b->usableFrom()), self::hours($now, $b->usableUntil()),
-        ))->all());
+        return array_values(
+            $ready
+                ->map(
+                    fn (WaterBatch $b): MixedStock => new MixedStock(
+                        SaltMix::key($b->salt_mix_id),
+                        $b->measured_salinity ?? $b->salinity,
+                        $b->left_l,
+                        self::hours($now, $b->usableFrom()),
+                        self::hours($now, $b->usableUntil()),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -18,7 +18,19 @@ final class Depot extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['name', 'lat', 'lon', 'ro_rated_ld', 'feed_c', 'ro_stored_l', 'ro_tank_l', 'vessels_l', 'heat_w', 'target_c', 'reserve_ro_l'];
+    protected $fillable = [
+        'name',
+        'lat',
+        'lon',
+        'ro_rated_ld',
+        'feed_c',
+        'ro_stored_l',
+        'ro_tank_l',
+        'vessels_l',
+        'heat_w',
+        'target_c',
+        'reserve_ro_l',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -43,7 +55,15 @@ final class Depot extends Model
     {
         $vessels = array_map(fn (mixed $l): float => is_numeric($l) ? (float) $l : 0.0, array_values($this->vessels_l));
 
-        return Station::of($this->ro_rated_ld, $this->feed_c, min($this->ro_stored_l, $this->ro_tank_l), $this->ro_tank_l, $vessels === [] ? [0.0] : $vessels, $this->heat_w, $this->target_c);
+        return Station::of(
+            $this->ro_rated_ld,
+            $this->feed_c,
+            min($this->ro_stored_l, $this->ro_tank_l),
+            $this->ro_tank_l,
+            $vessels === [] ? [0.0] : $vessels,
+            $this->heat_w,
+            $this->target_c,
+        );
     }
 
     public function spot(): Spot

@@ -36,6 +36,12 @@ final class SaltMix extends Model
 
     public function core(): Mix
     {
-        return new Mix(self::key($this->id), $this->name, $this->grams_per_l, $this->usable_from_h, $this->usable_until_h);
+        return new Mix(
+            self::key($this->id),
+            $this->name,
+            $this->grams_per_l,
+            $this->usable_from_h,
+            $this->usable_until_h,
+        );
     }
 }

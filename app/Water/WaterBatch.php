@@ -21,7 +21,21 @@ final class WaterBatch extends Model
     /** Without a depot's own word. */
     private const USED_AT_C = 25.0;
 
-    protected $fillable = ['depot_id', 'salt_mix_id', 'salinity', 'litres', 'left_l', 'mixed_at', 'measured_c', 'measured_salinity', 'measured_alk_dkh', 'lot', 'for', 'user_id', 'spent_at'];
+    protected $fillable = [
+        'depot_id',
+        'salt_mix_id',
+        'salinity',
+        'litres',
+        'left_l',
+        'mixed_at',
+        'measured_c',
+        'measured_salinity',
+        'measured_alk_dkh',
+        'lot',
+        'for',
+        'user_id',
+        'spent_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -55,8 +69,14 @@ final class WaterBatch extends Model
         $depot = $this->depot;
 
         return Readiness::of(
-            $this->left_l, $this->salinity, $depot->target_c ?? self::USED_AT_C, $hours($this->usableFrom()), $this->mix === null ? 0.0 : $hours($this->usableUntil()),
-            $this->measured_salinity, $this->measured_c, $depot->heat_w ?? 0.0,
+            $this->left_l,
+            $this->salinity,
+            $depot->target_c ?? self::USED_AT_C,
+            $hours($this->usableFrom()),
+            $this->mix === null ? 0.0 : $hours($this->usableUntil()),
+            $this->measured_salinity,
+            $this->measured_c,
+            $depot->heat_w ?? 0.0,
         );
     }
 

@@ -13,7 +13,24 @@ use PHPat\Test\PHPat;
 final class House
 {
     /** Lowest first; rooms on one line do not know each other, but for what their job needs below them. */
-    public const ROOMS = ['Measure', 'Seawater', 'Vessel', 'Hydraulics', 'Heat', 'Light', 'Power', 'Chemistry', 'Water', 'Cabinet', 'Build', 'Control', 'Risk', 'Rounds', 'Moves', 'Ask'];
+    public const ROOMS = [
+        'Measure',
+        'Seawater',
+        'Vessel',
+        'Hydraulics',
+        'Heat',
+        'Light',
+        'Power',
+        'Chemistry',
+        'Water',
+        'Cabinet',
+        'Build',
+        'Control',
+        'Risk',
+        'Rounds',
+        'Moves',
+        'Ask',
+    ];
 
     /** @return iterable<Rule> */
     #[TestRule]

@@ -4,7 +4,9 @@ import { createBootstrap } from 'bootstrap-vue-next/plugins/createBootstrap';
 import { createApp, h, type Component, type DefineComponent } from 'vue';
 import AppShell from './shared/AppShell.vue';
 
-const pages = import.meta.glob<{ default: DefineComponent & { layout?: Component | Component[] } }>('./{team,clients,build,systems,house,risk,water,rounds,reports}/*.vue');
+const pages = import.meta.glob<{ default: DefineComponent & { layout?: Component | Component[] } }>(
+    './{team,clients,build,systems,house,risk,water,rounds,reports}/*.vue',
+);
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 
 createInertiaApp({
@@ -18,6 +20,9 @@ createInertiaApp({
         return page.default;
     },
     setup({ el, App, props, plugin }) {
-        createApp({ render: () => h(App, props) }).use(plugin).use(createBootstrap()).mount(el!);
+        createApp({ render: () => h(App, props) })
+            .use(plugin)
+            .use(createBootstrap())
+            .mount(el!);
     },
 });

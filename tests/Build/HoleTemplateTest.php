@@ -23,26 +23,60 @@ final class HoleTemplateTest extends TestCase
     {
         $planner = self::user('planner');
         $plan = Fixture::plan(self::site(), $planner, ['toughened' => 'none']);
-        $hole = fn (string $name, float $x, float $d): array => ['name' => $name, 'pane' => 'back', 'xMm' => $x, 'yMm' => 470.0, 'diameterMm' => $d];
-        $plan->update(['draft' => [...$plan->draft, 'holes' => [$hole('main drain', 80.0, 50.0), $hole('', 180.0, 40.0), $hole('', 900.0, 40.0)]]]);
-        $keep = fn (int $number): PlanVersion => PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => $number, 'brief' => PlanReader::raw($plan), 'core_version' => '1', 'user_id' => $planner->id]);
+        $hole = fn (string $name, float $x, float $d): array => [
+            'name' => $name,
+            'pane' => 'back',
+            'xMm' => $x,
+            'yMm' => 470.0,
+            'diameterMm' => $d,
+        ];
+        $plan->update([
+            'draft' => [
+                ...$plan->draft,
+                'holes' => [$hole('main drain', 80.0, 50.0), $hole('', 180.0, 40.0), $hole('', 900.0, 40.0)],
+            ],
+        ]);
+        $keep = fn (int $number): PlanVersion => PlanVersion::query()->create([
+            'plan_id' => $plan->id,
+            'number' => $number,
+            'brief' => PlanReader::raw($plan),
+            'core_version' => '1',
+            'user_id' => $planner->id,
+        ]);
         $version = $keep(1);
         $this->actingAs(self::user('technician'));
-        $pdf = (string) $this->get("/plan-versions/{$version->id}/holes.pdf")->assertOk()->getContent();
+        $pdf = (string) $this->get("/plan-versions/{$version->id}/holes.pdf")
+            ->assertOk()
+            ->getContent();
 
         $text = self::convert(['pdftotext', '-layout', '-', '-'], $pdf);
-        self::assertMatchesRegularExpression('/1, main drain: hole 50\s?mm; centre 80\s?mm from the left edge, 470\s?mm up/u', $text);
+        self::assertMatchesRegularExpression(
+            '/1, main drain: hole 50\s?mm; centre 80\s?mm from the left edge, 470\s?mm up/u',
+            $text,
+        );
         self::assertStringContainsString('sheet 2 of 2', $text, 'the third hole is too far away for the first sheet');
 
-        $page = imagecreatefromstring(self::convert(['pdftoppm', '-png', '-gray', '-r', (string) self::DPI, '-f', '1', '-l', '1', '-'], $pdf));
+        $page = imagecreatefromstring(
+            self::convert(['pdftoppm', '-png', '-gray', '-r', (string) self::DPI, '-f', '1', '-l', '1', '-'], $pdf),
+        );
         self::assertInstanceOf(GdImage::class, $page);
         [$ruler] = self::rows($page, 92, 108);
         [$edge] = self::rows($page, 165, 180);
         $arms = array_values(array_filter(self::rows($page, 60, 72), fn (array $r): bool => $r['y'] > $edge['y']))[0];
         self::assertEqualsWithDelta(100.0, $ruler['long'], 0.3, 'the ruler');
-        self::assertEqualsWithDelta(550.0 - 470.0, $arms['y'] - $edge['y'], 0.3, 'from the upper edge of the pane to the hole’s centre');
+        self::assertEqualsWithDelta(
+            550.0 - 470.0,
+            $arms['y'] - $edge['y'],
+            0.3,
+            'from the upper edge of the pane to the hole’s centre',
+        );
         self::assertEqualsWithDelta(25.0, self::darkFrom($page, $arms['x'], $arms['y']), 0.3, 'the hole’s radius');
-        self::assertEqualsWithDelta(20.0, self::darkFrom($page, $arms['x'] + 100, $arms['y']), 0.3, 'the next hole, a hundred to the right');
+        self::assertEqualsWithDelta(
+            20.0,
+            self::darkFrom($page, $arms['x'] + 100, $arms['y']),
+            0.3,
+            'the next hole, a hundred to the right',
+        );
 
         $plan->update(['draft' => [...$plan->draft, 'holes' => []]]);
         $bare = $keep(2);
@@ -78,14 +112,23 @@ final class HoleTemplateTest extends TestCase
             }
         }
 
-        return array_map(fn (array $l): array => ['x' => $l['x'], 'y' => ($l['from'] + $l['to'] + 1) / 20, 'long' => $l['long']], $lines);
+        return array_map(
+            fn (array $l): array => ['x' => $l['x'], 'y' => ($l['from'] + $l['to'] + 1) / 20, 'long' => $l['long']],
+            $lines,
+        );
     }
 
     /** How far, mm, from a point down to the right until the next line. */
     private static function darkFrom(GdImage $page, float $xMm, float $yMm): float
     {
         for ($mm = 5.0; $mm < 60; $mm += 0.05) {
-            if (self::isDark($page, (int) round(10 * ($xMm + $mm * M_SQRT1_2)), (int) round(10 * ($yMm + $mm * M_SQRT1_2)))) {
+            if (
+                self::isDark(
+                    $page,
+                    (int) round(10 * ($xMm + $mm * M_SQRT1_2)),
+                    (int) round(10 * ($yMm + $mm * M_SQRT1_2)),
+                )
+            ) {
                 return $mm;
             }
         }

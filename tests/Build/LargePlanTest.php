@@ -25,8 +25,20 @@ final class LargePlanTest extends TestCase
     {
         $planner = self::user('planner');
         $values = [...Builds::facts('grand'), ...Builds::cabinet('grand')];
-        $draft = ['values' => $values, 'bases' => [], 'chambers' => Builds::chambers('grand'), ...Builds::fittings('grand'), ...require base_path('bin/lib/large-plan.php')];
-        $plan = Plan::query()->create(['site_id' => self::site()->id, 'name' => 'Large', 'user_id' => $planner->id, 'revision' => 1, 'draft' => $draft]);
+        $draft = [
+            'values' => $values,
+            'bases' => [],
+            'chambers' => Builds::chambers('grand'),
+            ...Builds::fittings('grand'),
+            ...require base_path('bin/lib/large-plan.php'),
+        ];
+        $plan = Plan::query()->create([
+            'site_id' => self::site()->id,
+            'name' => 'Large',
+            'user_id' => $planner->id,
+            'revision' => 1,
+            'draft' => $draft,
+        ]);
         // Once warm, the least of several stands for the work itself: what else the machine did is in the others.
         $this->type($planner, $plan, $draft, 0);
         memory_reset_peak_usage();
@@ -43,7 +55,11 @@ final class LargePlanTest extends TestCase
         self::assertCount(5, $live['answers']['light']);
         self::assertNotEmpty($live['answers']['cabinet'][0]['standing'] ?? []);
         self::assertLessThan(self::MOST_BYTES, memory_get_peak_usage() - $before);
-        self::assertLessThan(self::MOST_SUMS * min($sums), min($answers), sprintf('the answer took %.0f ms where a fixed sum takes %.0f', min($answers), min($sums)));
+        self::assertLessThan(
+            self::MOST_SUMS * min($sums),
+            min($answers),
+            sprintf('the answer took %.0f ms where a fixed sum takes %.0f', min($answers), min($sums)),
+        );
     }
 
     #[Test]
@@ -51,7 +67,13 @@ final class LargePlanTest extends TestCase
     {
         $planner = self::user('planner');
         $draft = ['values' => Builds::facts('grand'), 'bases' => []];
-        $plan = Plan::query()->create(['site_id' => self::site()->id, 'name' => 'Plan', 'user_id' => $planner->id, 'revision' => 1, 'draft' => $draft]);
+        $plan = Plan::query()->create([
+            'site_id' => self::site()->id,
+            'name' => 'Plan',
+            'user_id' => $planner->id,
+            'revision' => 1,
+            'draft' => $draft,
+        ]);
         $this->type($planner, $plan, $draft, 0);
         DB::enableQueryLog();
         $this->type($planner, $plan, $draft, 1);
@@ -67,9 +89,19 @@ final class LargePlanTest extends TestCase
     {
         $draft['values']['rockKg'] = 100 + $kg;
 
-        return $this->actingAs($planner)->postJson("/plans/{$plan->id}/draft", ['revision' => $kg + 1, ...$draft], [
-            'X-Inertia' => 'true', 'X-Inertia-Version' => (string) app(HandleInertiaRequests::class)->version(request()), 'X-Inertia-Partial-Component' => 'build/Plan', 'X-Inertia-Partial-Data' => 'live',
-        ])->assertOk()->json('props.live');
+        return $this->actingAs($planner)
+            ->postJson(
+                "/plans/{$plan->id}/draft",
+                ['revision' => $kg + 1, ...$draft],
+                [
+                    'X-Inertia' => 'true',
+                    'X-Inertia-Version' => (string) app(HandleInertiaRequests::class)->version(request()),
+                    'X-Inertia-Partial-Component' => 'build/Plan',
+                    'X-Inertia-Partial-Data' => 'live',
+                ],
+            )
+            ->assertOk()
+            ->json('props.live');
     }
 
     private static function sum(): void

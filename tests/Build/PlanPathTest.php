@@ -23,8 +23,16 @@ final class PlanPathTest extends TestCase
     public function a_draft_keeps_what_is_typed_answers_at_once_and_says_what_cannot_be(): void
     {
         $planner = self::user('planner');
-        $plan = Plan::query()->create(['site_id' => self::site()->id, 'name' => 'New', 'user_id' => $planner->id, 'draft' => ['values' => [], 'bases' => [], 'chambers' => []]]);
-        $send = fn (array $values, int $revision): array => $this->actingAs($planner)->postJson("/plans/{$plan->id}/draft", ['revision' => $revision, 'values' => $values], $this->inertia())->assertOk()->json('props.live');
+        $plan = Plan::query()->create([
+            'site_id' => self::site()->id,
+            'name' => 'New',
+            'user_id' => $planner->id,
+            'draft' => ['values' => [], 'bases' => [], 'chambers' => []],
+        ]);
+        $send = fn (array $values, int $revision): array => $this->actingAs($planner)
+            ->postJson("/plans/{$plan->id}/draft", ['revision' => $revision, 'values' => $values], $this->inertia())
+            ->assertOk()
+            ->json('props.live');
 
         $live = $send(['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550], 1);
         self::assertSame(2, $live['revision']);
@@ -49,7 +57,13 @@ final class PlanPathTest extends TestCase
         $site->passages()->create(['name' => 'Stair', 'width_mm' => 500, 'height_mm' => 1900]);
         $values = Builds::facts('standard');
         unset($values['winterC'], $values['summerC']);
-        $plan = Plan::query()->create(['site_id' => $site->id, 'room_id' => $room->id, 'name' => 'P', 'user_id' => $planner->id, 'draft' => ['values' => $values, 'bases' => [], 'chambers' => Builds::chambers('standard')]]);
+        $plan = Plan::query()->create([
+            'site_id' => $site->id,
+            'room_id' => $room->id,
+            'name' => 'P',
+            'user_id' => $planner->id,
+            'draft' => ['values' => $values, 'bases' => [], 'chambers' => Builds::chambers('standard')],
+        ]);
         $props = self::props($this->actingAs($planner)->get("/plans/{$plan->id}"));
         $findings = array_column($props['live']['answers']['findings'], 'what');
 
@@ -64,18 +78,33 @@ final class PlanPathTest extends TestCase
         $planner = self::user('planner');
         // One stop a reason may pass (the return chamber floods), one only a document clears (thin glass).
         $plan = Fixture::plan(self::site(), $planner, ['reservoirL' => 60.0, 'wallMm' => 6.0]);
-        $this->actingAs($planner)->post("/plans/{$plan->id}/versions", ['note' => 'first'])->assertRedirect();
+        $this->actingAs($planner)
+            ->post("/plans/{$plan->id}/versions", ['note' => 'first'])
+            ->assertRedirect();
         $version = PlanVersion::query()->sole();
-        $accept = fn () => $this->post("/plan-versions/{$version->id}/accept", ['name' => 'Hall reef', 'kind' => 'mixed reef', 'regime' => 'natural']);
+        $accept = fn () => $this->post("/plan-versions/{$version->id}/accept", [
+            'name' => 'Hall reef',
+            'kind' => 'mixed reef',
+            'regime' => 'natural',
+        ]);
         $accept()->assertSessionHasErrors('accept');
         self::assertSame(0, System::query()->count());
 
         foreach (CorePlan::answer(PlanBrief::read($version->brief))->stops() as $stop) {
-            $answer = fn (array $more) => $this->post("/plan-versions/{$version->id}/waivers", ['finding_key' => $stop->key(), 'reason' => 'talked over', 'signed_by' => 'A. Client', 'signed_on' => now()->toDateString(), ...$more]);
+            $answer = fn (array $more) => $this->post("/plan-versions/{$version->id}/waivers", [
+                'finding_key' => $stop->key(),
+                'reason' => 'talked over',
+                'signed_by' => 'A. Client',
+                'signed_on' => now()->toDateString(),
+                ...$more,
+            ]);
             if ($stop->rule === 'B-13') {
                 $answer(['kind' => 'reason'])->assertSessionHasErrors('kind');
                 $answer(['kind' => 'document'])->assertSessionHasErrors('file');
-                $answer(['kind' => 'document', 'file' => UploadedFile::fake()->createWithContent('letter.pdf', "%PDF-1.4\nletter")])->assertSessionHasNoErrors();
+                $answer([
+                    'kind' => 'document',
+                    'file' => UploadedFile::fake()->createWithContent('letter.pdf', "%PDF-1.4\nletter"),
+                ])->assertSessionHasNoErrors();
             } else {
                 $answer(['kind' => 'reason'])->assertSessionHasNoErrors();
             }
@@ -84,16 +113,27 @@ final class PlanPathTest extends TestCase
         $version->refresh();
         $system = System::query()->sole();
         self::assertNotNull($version->accepted_at);
-        self::assertSame(CorePlan::answer(PlanBrief::read($version->brief))->figure('systemL')?->quantity?->value, $version->answers['figures']['systemL']['value']);
+        self::assertSame(
+            CorePlan::answer(PlanBrief::read($version->brief))->figure('systemL')?->quantity?->value,
+            $version->answers['figures']['systemL']['value'],
+        );
         self::assertSame($version->id, $system->plan_version_id);
         self::assertSame(['display', 'sump'], $system->vessels->pluck('role')->sort()->values()->all());
         self::assertEqualsWithDelta($version->answers['figures']['systemL']['value'], $system->true_volume_l, 1e-9);
-        self::assertGreaterThanOrEqual(2, $system->items()->where('job', 'heater')->count() + $system->items()->where('job', 'return-pump')->count());
+        self::assertGreaterThanOrEqual(
+            2,
+            $system->items()->where('job', 'heater')->count() + $system->items()->where('job', 'return-pump')->count(),
+        );
         self::assertSame(8, $system->bands()->count());
 
         $accept()->assertForbidden();
         $plan->update(['draft' => ['values' => ['lengthMm' => 500], 'bases' => [], 'chambers' => []]]);
-        self::assertEqualsWithDelta($version->answers['figures']['systemL']['value'], $system->refresh()->true_volume_l, 1e-9, 'later edits of the plan do not touch the system');
+        self::assertEqualsWithDelta(
+            $version->answers['figures']['systemL']['value'],
+            $system->refresh()->true_volume_l,
+            1e-9,
+            'later edits of the plan do not touch the system',
+        );
         $this->expectException(LogicException::class);
         $version->update(['note' => 'changed']);
     }
@@ -104,13 +144,21 @@ final class PlanPathTest extends TestCase
         $planner = self::user('planner');
         $plan = Fixture::plan(self::site(), $planner);
         $this->actingAs($planner)->post("/plans/{$plan->id}/versions");
-        $plan->update(['draft' => [...$plan->draft, 'values' => [...$plan->draft['values'], 'outletBelowRimMm' => 210.0, 'breakBelowRimMm' => 'none']]]);
+        $plan->update([
+            'draft' => [
+                ...$plan->draft,
+                'values' => [...$plan->draft['values'], 'outletBelowRimMm' => 210.0, 'breakBelowRimMm' => 'none'],
+            ],
+        ]);
         $this->post("/plans/{$plan->id}/versions")->assertSessionHasErrors('note');
         $this->post("/plans/{$plan->id}/versions", ['note' => 'outlet deeper'])->assertSessionHasNoErrors();
         [$a, $b] = PlanVersion::query()->orderBy('id')->pluck('id')->all();
         $view = self::props($this->get("/plans/{$plan->id}/compare?a={$a}&b={$b}"))['view'];
 
-        self::assertSame(['Deepest return outlet below the rim', 'Siphon break below the rim'], array_column($view['facts'], 'label'));
+        self::assertSame(
+            ['Deepest return outlet below the rim', 'Siphon break below the rim'],
+            array_column($view['facts'], 'label'),
+        );
         self::assertContains('Power cut: comes down', array_column($view['figures'], 'label'));
         self::assertSame('stop', $view['new'][0]['severity']);
         $elsewhere = Fixture::plan(self::site('Other', 'There'), $planner);
@@ -125,7 +173,10 @@ final class PlanPathTest extends TestCase
         $this->actingAs($planner)->post("/plans/{$plan->id}/versions");
         $version = PlanVersion::query()->sole();
         $read = function (string $query) use ($version): string {
-            $pdf = $this->get("/plan-versions/{$version->id}/sheet.pdf{$query}")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            $pdf = $this->get("/plan-versions/{$version->id}/sheet.pdf{$query}")
+                ->assertOk()
+                ->assertHeader('Content-Type', 'application/pdf')
+                ->getContent();
             $file = (string) tempnam(sys_get_temp_dir(), 'pdf');
             file_put_contents($file, $pdf);
             $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
@@ -148,6 +199,9 @@ final class PlanPathTest extends TestCase
     /** @return array<string, string> */
     private function inertia(): array
     {
-        return ['X-Inertia' => 'true', 'X-Inertia-Version' => (string) app(\App\Front\Http\HandleInertiaRequests::class)->version(request())];
+        return [
+            'X-Inertia' => 'true',
+            'X-Inertia-Version' => (string) app(\App\Front\Http\HandleInertiaRequests::class)->version(request()),
+        ];
     }
 }

@@ -33,7 +33,10 @@ final class SilenceTest extends TestCase
     public function a_missing_fact_of_a_stop_is_named_and_a_counted_default_asks_to_be_confirmed(): void
     {
         $this->accept([], without: ['outletBelowRimMm'])->assertSessionHasErrors('accept');
-        self::assertStringContainsString('B-32 is open: say deepest return outlet below the rim', session('errors')->first('accept'));
+        self::assertStringContainsString(
+            'B-32 is open: say deepest return outlet below the rim',
+            session('errors')->first('accept'),
+        );
         $this->accept([], without: ['sumpWallMm'])->assertSessionHasErrors('accept');
         self::assertStringContainsString('confirm sump wall', session('errors')->first('accept'));
         self::assertSame(0, System::query()->count());
@@ -47,10 +50,18 @@ final class SilenceTest extends TestCase
         $stages = array_column(self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'], null, 'key');
         self::assertSame(['document'], $stages['structure']['ways']);
         self::assertSame(['document'], $stages['lights']['ways']);
-        $open = array_column(self::props($this->get("/plan-versions/{$version->id}"))['view']['answers']['open'], null, 'rule');
+        $open = array_column(
+            self::props($this->get("/plan-versions/{$version->id}"))['view']['answers']['open'],
+            null,
+            'rule',
+        );
         self::assertSame(['Allowed load of the floor'], $open['B-11']['needs']);
         self::assertSame(['One fixing breaks at, in this ceiling'], $open['B-53']['needs']);
-        self::assertContains('B-53', array_column($version->answers['open'] ?? [], 'rule'), 'kept with what was accepted');
+        self::assertContains(
+            'B-53',
+            array_column($version->answers['open'] ?? [], 'rule'),
+            'kept with what was accepted',
+        );
     }
 
     /**
@@ -61,9 +72,21 @@ final class SilenceTest extends TestCase
     {
         $planner = self::user('planner');
         $plan = Fixture::plan(self::site("Client {$this->made}", 'House '.$this->made++), $planner, $changed);
-        $plan->update(['draft' => [...$plan->draft, 'values' => array_diff_key($plan->draft['values'], array_flip($without))]]);
-        $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan->refresh()), 'core_version' => '1', 'user_id' => $planner->id]);
+        $plan->update([
+            'draft' => [...$plan->draft, 'values' => array_diff_key($plan->draft['values'], array_flip($without))],
+        ]);
+        $version = PlanVersion::query()->create([
+            'plan_id' => $plan->id,
+            'number' => 1,
+            'brief' => PlanReader::raw($plan->refresh()),
+            'core_version' => '1',
+            'user_id' => $planner->id,
+        ]);
 
-        return $this->actingAs($planner)->post("/plan-versions/{$version->id}/accept", ['name' => 'Reef', 'kind' => 'mixed reef', 'regime' => 'natural']);
+        return $this->actingAs($planner)->post("/plan-versions/{$version->id}/accept", [
+            'name' => 'Reef',
+            'kind' => 'mixed reef',
+            'regime' => 'natural',
+        ]);
     }
 }

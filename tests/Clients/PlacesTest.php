@@ -21,22 +21,41 @@ final class PlacesTest extends TestCase
     public function a_client_a_place_a_room_and_the_way_in_are_written_down_with_their_bases(): void
     {
         $planner = self::user('planner');
-        $this->actingAs($planner)->post('/clients', ['name' => 'Family Marden'])->assertRedirect();
+        $this->actingAs($planner)
+            ->post('/clients', ['name' => 'Family Marden'])
+            ->assertRedirect();
         $client = Client::query()->sole();
         $this->post("/clients/{$client->id}/sites", ['name' => 'House', 'town' => 'Merrowick'])->assertRedirect();
         $site = Site::query()->sole();
         $this->post("/sites/{$site->id}/rooms", ['name' => 'Hall'])->assertSessionHasNoErrors();
         $room = $site->rooms()->sole();
-        $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['span_mm' => 4200, 'winter_night_c' => 17.5, 'floor_type' => 'timber'], 'bases' => ['span_mm' => 'recalled']])->assertSessionHasNoErrors();
+        $this->put("/rooms/{$room->id}", [
+            'name' => 'Hall',
+            'facts' => ['span_mm' => 4200, 'winter_night_c' => 17.5, 'floor_type' => 'timber'],
+            'bases' => ['span_mm' => 'recalled'],
+        ])->assertSessionHasNoErrors();
         $room->refresh();
         self::assertSame(4200.0, $room->getAttribute('span_mm'));
-        self::assertSame(['recalled', $planner->name], [$room->bases['span_mm']['basis'], $room->bases['span_mm']['by']]);
+        self::assertSame(
+            ['recalled', $planner->name],
+            [$room->bases['span_mm']['basis'], $room->bases['span_mm']['by']],
+        );
         self::assertSame('assumed', $room->bases['winter_night_c']['basis'], 'nobody said how it is known');
 
-        $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['winter_night_c' => 99]])->assertSessionHasErrors('facts.winter_night_c');
-        $this->put("/rooms/{$room->id}", ['name' => 'Hall', 'facts' => ['winter_night_c' => '17']])->assertSessionHasErrors('facts.winter_night_c');
-        $this->put("/sites/{$site->id}/passages", ['passages' => [['name' => 'Door', 'widthMm' => 880, 'heightMm' => 2000]]])->assertSessionHasNoErrors();
-        $this->put("/sites/{$site->id}/passages", ['passages' => [['name' => 'Door', 'widthMm' => -1, 'heightMm' => 2000]]])->assertSessionHasErrors();
+        $this->put("/rooms/{$room->id}", [
+            'name' => 'Hall',
+            'facts' => ['winter_night_c' => 99],
+        ])->assertSessionHasErrors('facts.winter_night_c');
+        $this->put("/rooms/{$room->id}", [
+            'name' => 'Hall',
+            'facts' => ['winter_night_c' => '17'],
+        ])->assertSessionHasErrors('facts.winter_night_c');
+        $this->put("/sites/{$site->id}/passages", [
+            'passages' => [['name' => 'Door', 'widthMm' => 880, 'heightMm' => 2000]],
+        ])->assertSessionHasNoErrors();
+        $this->put("/sites/{$site->id}/passages", [
+            'passages' => [['name' => 'Door', 'widthMm' => -1, 'heightMm' => 2000]],
+        ])->assertSessionHasErrors();
         self::assertSame(880.0, $site->passages()->sole()->width_mm, 'a refused list loses nothing');
 
         $page = self::props($this->get("/sites/{$site->id}"))['view'];
@@ -50,14 +69,20 @@ final class PlacesTest extends TestCase
     {
         $site = self::site();
         $planner = self::user('planner');
-        $this->actingAs($planner)->post("/sites/{$site->id}/codes", ['label' => 'Front door', 'code' => '4711'])->assertSessionHasNoErrors();
+        $this->actingAs($planner)
+            ->post("/sites/{$site->id}/codes", ['label' => 'Front door', 'code' => '4711'])
+            ->assertSessionHasNoErrors();
         $code = $site->codes()->sole();
         self::assertStringNotContainsString('4711', (string) DB::table('site_codes')->value('code'));
         self::assertStringNotContainsString('4711', (string) $this->get("/sites/{$site->id}")->getContent());
-        $this->post("/codes/{$code->id}/reveal")->assertOk()->assertJson(['code' => '4711']);
+        $this->post("/codes/{$code->id}/reveal")
+            ->assertOk()
+            ->assertJson(['code' => '4711']);
         $look = Activity::query()->where('event', 'revealed')->sole();
         self::assertSame($planner->id, $look->causer_id);
-        $this->actingAs(self::user('technician'))->post("/codes/{$code->id}/reveal")->assertForbidden();
+        $this->actingAs(self::user('technician'))
+            ->post("/codes/{$code->id}/reveal")
+            ->assertForbidden();
     }
 
     #[Test]
@@ -66,12 +91,17 @@ final class PlacesTest extends TestCase
         Storage::fake('local');
         $site = self::site();
         $this->actingAs(self::user('planner'));
-        $this->post("/sites/{$site->id}/attachments", ['file' => UploadedFile::fake()->createWithContent('cellar.jpg', self::jpegWithPlace()), 'caption' => 'Cellar'])->assertSessionHasNoErrors();
+        $this->post("/sites/{$site->id}/attachments", [
+            'file' => UploadedFile::fake()->createWithContent('cellar.jpg', self::jpegWithPlace()),
+            'caption' => 'Cellar',
+        ])->assertSessionHasNoErrors();
         $kept = Attachment::query()->sole();
         $bytes = (string) Storage::disk('local')->get($kept->path);
         self::assertStringNotContainsString('N54 GPS', $bytes);
         self::assertNotFalse(imagecreatefromstring($bytes));
-        $this->get("/attachments/{$kept->id}")->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff');
+        $this->get("/attachments/{$kept->id}")
+            ->assertOk()
+            ->assertHeader('X-Content-Type-Options', 'nosniff');
 
         $script = UploadedFile::fake()->createWithContent('photo.jpg', '<script>alert(1)</script>');
         $heic = UploadedFile::fake()->createWithContent('photo.heic', "\0\0\0\x18ftypheic\0\0\0\0mif1heic");
@@ -87,7 +117,9 @@ final class PlacesTest extends TestCase
         $planner = self::user('planner');
         $site = self::site();
         $system = Fixture::system($site, $planner);
-        $this->actingAs($planner)->post("/sites/{$site->id}/archive")->assertSessionHasErrors('archive');
+        $this->actingAs($planner)
+            ->post("/sites/{$site->id}/archive")
+            ->assertSessionHasErrors('archive');
         $this->post("/clients/{$site->client_id}/archive")->assertSessionHasErrors('archive');
         $this->post("/systems/{$system->id}/archive")->assertRedirect('/systems');
         $this->post("/sites/{$site->id}/archive")->assertSessionHasNoErrors();

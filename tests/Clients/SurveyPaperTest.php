@@ -19,7 +19,15 @@ final class SurveyPaperTest extends TestCase
         $site->passages()->create(['name' => 'Back door', 'width_mm' => 762.0, 'height_mm' => 2000.0, 'position' => 0]);
         $us = self::user('technician');
         $us->update(['unit_system' => 'us']);
-        $text = (new Process(['pdftotext', '-layout', '-', '-'], input: (string) $this->actingAs($us)->get("/sites/{$site->id}/survey.pdf")->assertOk()->getContent()))->mustRun()->getOutput();
+        $text = (new Process(
+            ['pdftotext', '-layout', '-', '-'],
+            input: (string) $this->actingAs($us)
+                ->get("/sites/{$site->id}/survey.pdf")
+                ->assertOk()
+                ->getContent(),
+        ))
+            ->mustRun()
+            ->getOutput();
         self::assertMatchesRegularExpression('/Clear height of the room.*100\.00\s?in/u', $text);
         self::assertMatchesRegularExpression('/Back door\s+30\.00\s?in/u', $text);
         self::assertMatchesRegularExpression('/Tap water, coldest.*°F/u', $text);

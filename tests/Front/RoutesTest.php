@@ -45,36 +45,234 @@ final class RoutesTest extends TestCase
      * Guests are sent to the door everywhere but at the guest routes.
      */
     private const MAY = [
-        'home' => 'optcx', 'sign-out' => 'optcx', 'go' => 'optcx', 'rules' => 'optcx', 'rules.show' => 'optcx',
-        'settings' => 'optcx', 'settings.update' => 'optcx', 'settings.password' => 'optcx',
-        'people' => 'o', 'people.store' => 'o', 'people.archive' => 'o', 'parameters' => 'op', 'parameters.store' => 'op', 'parameters.archive' => 'op', 'mail' => 'o', 'audit' => 'o',
-        'places' => 'opt', 'clients.store' => 'op', 'clients.show' => 'opt', 'clients.update' => 'op', 'clients.archive' => 'op',
-        'contacts.store' => 'op', 'contacts.update' => 'op', 'contacts.archive' => 'op',
-        'sites.store' => 'op', 'sites.show' => 'opt', 'sites.survey' => 'opt', 'sites.update' => 'op', 'sites.archive' => 'op', 'sites.systems' => 'opt',
-        'rooms.store' => 'op', 'rooms.update' => 'op', 'rooms.archive' => 'op', 'passages.update' => 'op', 'sites.enquiry' => 'op', 'suppliers' => 'opt', 'suppliers.store' => 'op', 'suppliers.update' => 'op', 'suppliers.archive' => 'op', 'materials.store' => 'opt', 'materials.archive' => 'opt',
-        'codes.store' => 'op', 'codes.reveal' => 'op', 'codes.archive' => 'op',
-        'sites.attachments.store' => 'op', 'systems.attachments.store' => 'opt', 'attachments.show' => 'opt', 'attachments.archive' => 'op',
-        'plans' => 'opt', 'plans.store' => 'op', 'plans.show' => 'opt', 'plans.update' => 'op', 'plans.archive' => 'op', 'plans.draft' => 'op', 'plans.compare' => 'opt',
-        'versions.store' => 'op', 'versions.show' => 'opt', 'versions.accept' => 'op', 'waivers.store' => 'op', 'orders.store' => 'op', 'orders.receive' => 'opt', 'orders.remove' => 'op', 'consents.store' => 'op', 'consents.give' => 'op', 'consents.remove' => 'op', 'stages.pass' => 'opt', 'stages.reopen' => 'op', 'versions.sheet' => 'optc',
-        'systems' => 'optcx', 'systems.store' => 'op', 'systems.show' => 'optc', 'systems.handover' => 'optc', 'systems.update' => 'op', 'systems.facts' => 'op', 'systems.archive' => 'op',
-        'readings.store' => 'opt', 'readings.mark' => 'opt', 'bands.update' => 'op', 'notes.store' => 'opt', 'notes.archive' => 'opt',
-        'log.store' => 'opt', 'items.store' => 'opt', 'items.update' => 'opt', 'items.retire' => 'opt', 'items.state' => 'opt', 'items.dosing-flow' => 'opt', 'items.attachments.store' => 'opt', 'sums' => 'opt', 'systems.volume' => 'op', 'ripples.confirm' => 'opt',
-        'people.update' => 'o', 'tokens' => 'optcx', 'tokens.store' => 'optcx', 'tokens.revoke' => '', 'api.page' => 'optcx',
-        'risk' => 'opt', 'risk.work-out' => 'op', 'risk.pdf' => 'opt', 'risk.alarms' => 'op', 'risk.alarms.update' => 'op', 'systems.risk' => 'opt', 'systems.life' => 'opt', 'alarms.store' => 'opt', 'alarms.update' => 'opt', 'alarms.test' => 'opt', 'alarms.archive' => 'opt',
-        'systems.tasks' => 'opt', 'tasks.store' => 'op', 'tasks.update' => 'op', 'tasks.suspend' => 'op', 'tasks.ride' => 'op', 'tasks.end' => 'op', 'follow-ups.store' => 'opt', 'follow-ups.done' => 'op', 'offs.on' => 'opt', 'systems.isolate' => 'op',
-        'water' => 'opt', 'depots.station' => 'opt', 'depots.store' => 'op', 'mixes.store' => 'op', 'mixes.update' => 'op', 'batches.store' => 'opt', 'batches.measure' => 'opt', 'batches.draw' => 'opt', 'bookings.store' => 'op',
-        'rounds' => 'opt', 'rounds.propose' => 'op', 'rounds.undo' => 'op', 'rounds.accept' => 'op', 'rounds.stop' => 'op', 'rounds.told' => 'op', 'rounds.rescue' => 'op', 'rounds.sick' => 'op', 'rounds.sick.store' => 'op', 'wishes.store' => 'op', 'wishes.release' => 'op', 'events.store' => 'op', 'events.archive' => 'op', 'charges.store' => 'opt', 'charges.exchange' => 'opt', 'disturbed.end' => 'opt', 'visits.told' => 'op', 'call-out' => 'opt', 'rounds.due' => 'opt', 'crews' => 'opt', 'crews.store' => 'op', 'crews.end' => 'op', 'vehicles.store' => 'op',
-        'roster' => 'opt', 'roster.on-call' => 'op', 'roster.absence' => 'op', 'roster.holiday' => 'op', 'roster.remove' => 'op', 'feeds' => 'optcx', 'feeds.store' => 'optcx', 'feeds.revoke' => 'op',
+        'home' => 'optcx',
+        'sign-out' => 'optcx',
+        'go' => 'optcx',
+        'rules' => 'optcx',
+        'rules.show' => 'optcx',
+        'settings' => 'optcx',
+        'settings.update' => 'optcx',
+        'settings.password' => 'optcx',
+        'people' => 'o',
+        'people.store' => 'o',
+        'people.archive' => 'o',
+        'parameters' => 'op',
+        'parameters.store' => 'op',
+        'parameters.archive' => 'op',
+        'mail' => 'o',
+        'audit' => 'o',
+        'places' => 'opt',
+        'clients.store' => 'op',
+        'clients.show' => 'opt',
+        'clients.update' => 'op',
+        'clients.archive' => 'op',
+        'contacts.store' => 'op',
+        'contacts.update' => 'op',
+        'contacts.archive' => 'op',
+        'sites.store' => 'op',
+        'sites.show' => 'opt',
+        'sites.survey' => 'opt',
+        'sites.update' => 'op',
+        'sites.archive' => 'op',
+        'sites.systems' => 'opt',
+        'rooms.store' => 'op',
+        'rooms.update' => 'op',
+        'rooms.archive' => 'op',
+        'passages.update' => 'op',
+        'sites.enquiry' => 'op',
+        'suppliers' => 'opt',
+        'suppliers.store' => 'op',
+        'suppliers.update' => 'op',
+        'suppliers.archive' => 'op',
+        'materials.store' => 'opt',
+        'materials.archive' => 'opt',
+        'codes.store' => 'op',
+        'codes.reveal' => 'op',
+        'codes.archive' => 'op',
+        'sites.attachments.store' => 'op',
+        'systems.attachments.store' => 'opt',
+        'attachments.show' => 'opt',
+        'attachments.archive' => 'op',
+        'plans' => 'opt',
+        'plans.store' => 'op',
+        'plans.show' => 'opt',
+        'plans.update' => 'op',
+        'plans.archive' => 'op',
+        'plans.draft' => 'op',
+        'plans.compare' => 'opt',
+        'versions.store' => 'op',
+        'versions.show' => 'opt',
+        'versions.accept' => 'op',
+        'waivers.store' => 'op',
+        'orders.store' => 'op',
+        'orders.receive' => 'opt',
+        'orders.remove' => 'op',
+        'consents.store' => 'op',
+        'consents.give' => 'op',
+        'consents.remove' => 'op',
+        'stages.pass' => 'opt',
+        'stages.reopen' => 'op',
+        'versions.sheet' => 'optc',
+        'systems' => 'optcx',
+        'systems.store' => 'op',
+        'systems.show' => 'optc',
+        'systems.handover' => 'optc',
+        'systems.update' => 'op',
+        'systems.facts' => 'op',
+        'systems.archive' => 'op',
+        'readings.store' => 'opt',
+        'readings.mark' => 'opt',
+        'bands.update' => 'op',
+        'notes.store' => 'opt',
+        'notes.archive' => 'opt',
+        'log.store' => 'opt',
+        'items.store' => 'opt',
+        'items.update' => 'opt',
+        'items.retire' => 'opt',
+        'items.state' => 'opt',
+        'items.dosing-flow' => 'opt',
+        'items.attachments.store' => 'opt',
+        'sums' => 'opt',
+        'systems.volume' => 'op',
+        'ripples.confirm' => 'opt',
+        'people.update' => 'o',
+        'tokens' => 'optcx',
+        'tokens.store' => 'optcx',
+        'tokens.revoke' => '',
+        'api.page' => 'optcx',
+        'risk' => 'opt',
+        'risk.work-out' => 'op',
+        'risk.pdf' => 'opt',
+        'risk.alarms' => 'op',
+        'risk.alarms.update' => 'op',
+        'systems.risk' => 'opt',
+        'systems.life' => 'opt',
+        'alarms.store' => 'opt',
+        'alarms.update' => 'opt',
+        'alarms.test' => 'opt',
+        'alarms.archive' => 'opt',
+        'systems.tasks' => 'opt',
+        'tasks.store' => 'op',
+        'tasks.update' => 'op',
+        'tasks.suspend' => 'op',
+        'tasks.ride' => 'op',
+        'tasks.end' => 'op',
+        'follow-ups.store' => 'opt',
+        'follow-ups.done' => 'op',
+        'offs.on' => 'opt',
+        'systems.isolate' => 'op',
+        'water' => 'opt',
+        'depots.station' => 'opt',
+        'depots.store' => 'op',
+        'mixes.store' => 'op',
+        'mixes.update' => 'op',
+        'batches.store' => 'opt',
+        'batches.measure' => 'opt',
+        'batches.draw' => 'opt',
+        'bookings.store' => 'op',
+        'rounds' => 'opt',
+        'rounds.propose' => 'op',
+        'rounds.undo' => 'op',
+        'rounds.accept' => 'op',
+        'rounds.stop' => 'op',
+        'rounds.told' => 'op',
+        'rounds.rescue' => 'op',
+        'rounds.sick' => 'op',
+        'rounds.sick.store' => 'op',
+        'wishes.store' => 'op',
+        'wishes.release' => 'op',
+        'events.store' => 'op',
+        'events.archive' => 'op',
+        'charges.store' => 'opt',
+        'charges.exchange' => 'opt',
+        'disturbed.end' => 'opt',
+        'visits.told' => 'op',
+        'call-out' => 'opt',
+        'rounds.due' => 'opt',
+        'crews' => 'opt',
+        'crews.store' => 'op',
+        'crews.end' => 'op',
+        'vehicles.store' => 'op',
+        'roster' => 'opt',
+        'roster.on-call' => 'op',
+        'roster.absence' => 'op',
+        'roster.holiday' => 'op',
+        'roster.remove' => 'op',
+        'feeds' => 'optcx',
+        'feeds.store' => 'optcx',
+        'feeds.revoke' => 'op',
         // A technician of another crew; one's own crew is tried in the visits' tests.
-        'visits.show' => 'op', 'visits.entries' => 'op', 'visits.photos' => 'op', 'visits.consequence' => 'op', 'visits.move' => 'op', 'visits.take-off' => 'op', 'visits.pin' => 'op', 'visits.release' => 'op', 'visits.jobs.store' => 'op', 'visits.csv' => 'optcx', 'readings.csv' => 'optc',
-        'reports' => 'optcx', 'reports.show' => 'opc', 'reports.pdf' => 'opc', 'reports.photo' => 'opc', 'reports.update' => 'op', 'reports.send' => 'op', 'reports.note' => 'op',
-        'versions.quote' => 'op', 'versions.holes' => 'opt', 'versions.trade' => 'opt', 'sites.options' => 'opt', 'versions.risks' => 'op', 'stages.firm' => 'op', 'stages.tools' => 'op', 'stages.missed' => 'opt', 'stages.carry' => 'opt', 'versions.joints' => 'opt', 'house' => 'op', 'house.update' => 'op', 'lamps' => 'op', 'lamps.store' => 'op', 'lamps.csv' => 'op', 'lamps.import' => 'op', 'lamps.archive' => 'op', 'prices' => 'op', 'prices.update' => 'op', 'prices.csv' => 'op', 'prices.import' => 'op',
-        'jobs' => 'opt', 'jobs.show' => 'opt', 'jobs.update' => 'op', 'sites.jobs' => 'opt', 'site-steps.store' => 'opt', 'site-steps.archive' => 'opt', 'systems.fault' => 'opt', 'systems.fault.store' => 'opt', 'systems.trials' => 'opt', 'trials.store' => 'opt', 'trials.judge' => 'opt', 'trials' => 'opt',
-        'lamps.grid' => 'op', 'vessels.room' => 'op', 'products.update' => 'op', 'products.sheet' => 'op',
-        'products' => 'op', 'products.store' => 'op', 'products.archive' => 'op', 'products.use' => 'opt', 'products.stop' => 'opt', 'bands.copy' => 'op',
+        'visits.show' => 'op',
+        'visits.entries' => 'op',
+        'visits.photos' => 'op',
+        'visits.consequence' => 'op',
+        'visits.move' => 'op',
+        'visits.take-off' => 'op',
+        'visits.pin' => 'op',
+        'visits.release' => 'op',
+        'visits.jobs.store' => 'op',
+        'visits.csv' => 'optcx',
+        'readings.csv' => 'optc',
+        'reports' => 'optcx',
+        'reports.show' => 'opc',
+        'reports.pdf' => 'opc',
+        'reports.photo' => 'opc',
+        'reports.update' => 'op',
+        'reports.send' => 'op',
+        'reports.note' => 'op',
+        'versions.quote' => 'op',
+        'versions.holes' => 'opt',
+        'versions.trade' => 'opt',
+        'sites.options' => 'opt',
+        'versions.risks' => 'op',
+        'stages.firm' => 'op',
+        'stages.tools' => 'op',
+        'stages.missed' => 'opt',
+        'stages.carry' => 'opt',
+        'versions.joints' => 'opt',
+        'house' => 'op',
+        'house.update' => 'op',
+        'lamps' => 'op',
+        'lamps.store' => 'op',
+        'lamps.csv' => 'op',
+        'lamps.import' => 'op',
+        'lamps.archive' => 'op',
+        'prices' => 'op',
+        'prices.update' => 'op',
+        'prices.csv' => 'op',
+        'prices.import' => 'op',
+        'jobs' => 'opt',
+        'jobs.show' => 'opt',
+        'jobs.update' => 'op',
+        'sites.jobs' => 'opt',
+        'site-steps.store' => 'opt',
+        'site-steps.archive' => 'opt',
+        'systems.fault' => 'opt',
+        'systems.fault.store' => 'opt',
+        'systems.trials' => 'opt',
+        'trials.store' => 'opt',
+        'trials.judge' => 'opt',
+        'trials' => 'opt',
+        'lamps.grid' => 'op',
+        'vessels.room' => 'op',
+        'products.update' => 'op',
+        'products.sheet' => 'op',
+        'products' => 'op',
+        'products.store' => 'op',
+        'products.archive' => 'op',
+        'products.use' => 'opt',
+        'products.stop' => 'opt',
+        'bands.copy' => 'op',
     ];
 
-    private const GUEST = ['sign-in', 'sign-in.store', 'password.request', 'password.email', 'password.reset', 'password.update'];
+    private const GUEST = [
+        'sign-in',
+        'sign-in.store',
+        'password.request',
+        'password.email',
+        'password.reset',
+        'password.update',
+    ];
 
     #[Test]
     public function every_route_of_the_router_is_decided_about(): void
@@ -89,7 +287,9 @@ final class RoutesTest extends TestCase
     {
         $this->withoutMiddleware([ValidateCsrfToken::class, \Illuminate\Routing\Middleware\ThrottleRequests::class]);
         config()->set('mail.default', 'catcher');
-        foreach (['o' => 'owner', 'p' => 'planner', 't' => 'technician', 'c' => 'client', 'x' => 'client'] as $letter => $role) {
+        foreach (
+            ['o' => 'owner', 'p' => 'planner', 't' => 'technician', 'c' => 'client', 'x' => 'client'] as $letter => $role
+        ) {
             foreach ($this->routes() as $route) {
                 $name = (string) $route->getName();
                 if (in_array($name, self::GUEST, true)) {
@@ -97,7 +297,9 @@ final class RoutesTest extends TestCase
                 }
                 [$uri, $mine, $other] = $this->world($route);
                 $user = match ($letter) {
-                    'c' => self::user('client', $mine), 'x' => self::user('client', $other), default => self::user($role),
+                    'c' => self::user('client', $mine),
+                    'x' => self::user('client', $other),
+                    default => self::user($role),
                 };
                 $status = $this->actingAs($user)->call($route->methods()[0], $uri)->getStatusCode();
                 $allowed = str_contains(self::MAY[$name], $letter);
@@ -129,21 +331,38 @@ final class RoutesTest extends TestCase
         $system->standingNotes()->create(['text' => 'between us', 'user_id' => User::query()->firstOrFail()->id]);
         $own = self::user('client', $site->client_id);
         foreach (['register', 'regime', 'log', 'papers'] as $tab) {
-            $this->actingAs($own)->get("/systems/{$system->id}/{$tab}")->assertForbidden();
+            $this->actingAs($own)
+                ->get("/systems/{$system->id}/{$tab}")
+                ->assertForbidden();
         }
-        $page = $this->actingAs($own)->get("/systems/{$system->id}")->assertOk();
+        $page = $this->actingAs($own)
+            ->get("/systems/{$system->id}")
+            ->assertOk();
         self::assertStringNotContainsString('between us', (string) $page->getContent());
         self::assertSame([], $page->viewData('page')['props']['findings']);
 
         $draft = Fixture::plan($site, self::user('planner'));
-        $version = PlanVersion::query()->create(['plan_id' => $draft->id, 'number' => 1, 'brief' => PlanReader::raw($draft), 'core_version' => '0', 'user_id' => $own->id]);
-        $this->actingAs($own)->get("/plan-versions/{$version->id}/sheet.pdf")->assertForbidden();
+        $version = PlanVersion::query()->create([
+            'plan_id' => $draft->id,
+            'number' => 1,
+            'brief' => PlanReader::raw($draft),
+            'core_version' => '0',
+            'user_id' => $own->id,
+        ]);
+        $this->actingAs($own)
+            ->get("/plan-versions/{$version->id}/sheet.pdf")
+            ->assertForbidden();
     }
 
     /** @return list<Route> */
     private function routes(): array
     {
-        return array_values(array_filter(Router::getRoutes()->getRoutes(), fn (Route $r): bool => in_array('web', $r->gatherMiddleware(), true)));
+        return array_values(
+            array_filter(
+                Router::getRoutes()->getRoutes(),
+                fn (Route $r): bool => in_array('web', $r->gatherMiddleware(), true),
+            ),
+        );
     }
 
     /**
@@ -159,65 +378,250 @@ final class RoutesTest extends TestCase
         $other = self::site("Other {$key}", 'Elsewhere');
         $uri = $route->uri();
         $need = fn (string $name): bool => str_contains($uri, '{'.$name);
-        $system = $need('system') || $need('reading') || $need('note') || $need('item') || $need('ripple') || $need('alarm') || $need('task}') || $need('followUp') || $need('off}') || $need('visit') || $need('report') || $need('vessel') || $need('trial') || $need('material') || $need('disturbed') ? Fixture::system($site, $planner, "Reef {$key}") : null;
-        $plan = $need('plan}') || $need('version') || $need('order}') || $need('consent}') ? Fixture::plan($site, $planner) : null;
-        $version = $plan === null ? null : PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan), 'core_version' => '0', 'user_id' => $planner->id, 'accepted_at' => in_array($route->getName(), ['versions.sheet', 'stages.pass', 'stages.reopen', 'stages.carry', 'versions.joints'], true) ? now() : null]);
+        $system =
+            $need('system') ||
+            $need('reading') ||
+            $need('note') ||
+            $need('item') ||
+            $need('ripple') ||
+            $need('alarm') ||
+            $need('task}') ||
+            $need('followUp') ||
+            $need('off}') ||
+            $need('visit') ||
+            $need('report') ||
+            $need('vessel') ||
+            $need('trial') ||
+            $need('material') ||
+            $need('disturbed')
+                ? Fixture::system($site, $planner, "Reef {$key}")
+                : null;
+        $plan =
+            $need('plan}') || $need('version') || $need('order}') || $need('consent}')
+                ? Fixture::plan($site, $planner)
+                : null;
+        $version =
+            $plan === null
+                ? null
+                : PlanVersion::query()->create([
+                    'plan_id' => $plan->id,
+                    'number' => 1,
+                    'brief' => PlanReader::raw($plan),
+                    'core_version' => '0',
+                    'user_id' => $planner->id,
+                    'accepted_at' => in_array(
+                        $route->getName(),
+                        ['versions.sheet', 'stages.pass', 'stages.reopen', 'stages.carry', 'versions.joints'],
+                        true,
+                    )
+                        ? now()
+                        : null,
+                ]);
         $values = [
             'user' => fn () => self::user('technician')->id,
             'client' => fn () => $site->client_id,
-            'contact' => fn () => $site->client()->firstOrFail()->contacts()->create(['name' => 'Ada'])->id,
+            'contact' => fn () => $site
+                ->client()
+                ->firstOrFail()
+                ->contacts()
+                ->create(['name' => 'Ada'])->id,
             'site' => fn () => $site->id,
             'room' => fn () => $site->rooms()->create(['name' => 'Hall'])->id,
             'code' => fn () => $site->codes()->create(['label' => 'Door', 'code' => '1234'])->id,
             'attachment' => function () use ($site, $planner) {
                 Storage::disk('local')->put('attachments/test', '%PDF-');
 
-                return Attachment::query()->create(['subject_type' => 'site', 'subject_id' => $site->id, 'kind' => 'paper', 'original_name' => 'a.pdf', 'mime' => 'application/pdf', 'bytes' => 5, 'sha256' => str_repeat('0', 64), 'path' => 'attachments/test', 'user_id' => $planner->id])->id;
+                return Attachment::query()->create([
+                    'subject_type' => 'site',
+                    'subject_id' => $site->id,
+                    'kind' => 'paper',
+                    'original_name' => 'a.pdf',
+                    'mime' => 'application/pdf',
+                    'bytes' => 5,
+                    'sha256' => str_repeat('0', 64),
+                    'path' => 'attachments/test',
+                    'user_id' => $planner->id,
+                ])->id;
             },
-            'own' => fn () => OwnParameter::query()->create(['name' => "Own {$key}", 'unit' => '', 'least' => 0, 'most' => 1, 'resolution' => 0.1])->id,
+            'own' => fn () => OwnParameter::query()->create([
+                'name' => "Own {$key}",
+                'unit' => '',
+                'least' => 0,
+                'most' => 1,
+                'resolution' => 0.1,
+            ])->id,
             'plan' => fn () => $plan?->id,
             'version' => fn () => $version?->id,
             'trade' => fn () => 'carpenter',
             'limit' => fn () => 'rockMm',
             'supplier' => fn () => Supplier::query()->create(['name' => "Glass {$key}"])->id,
-            'material' => fn () => Material::query()->create(['system_id' => $system?->id, 'kind' => 'rock', 'name' => 'Rock', 'in_on' => now()->toDateString(), 'user_id' => $planner->id])->id,
-            'lamp' => fn () => LampType::query()->create(['name' => "Lamp {$key}", 'ppf' => 100, 'half_angle_deg' => 45])->id,
-            'order' => fn () => $version?->orders()->create(['what' => 'tank', 'supplier' => 'Glass', 'stage' => 'set', 'ordered_on' => now()->toDateString(), 'promised_on' => now()->toDateString(), 'user_id' => $planner->id])->id,
+            'material' => fn () => Material::query()->create([
+                'system_id' => $system?->id,
+                'kind' => 'rock',
+                'name' => 'Rock',
+                'in_on' => now()->toDateString(),
+                'user_id' => $planner->id,
+            ])->id,
+            'lamp' => fn () => LampType::query()->create(['name' => "Lamp {$key}", 'ppf' => 100, 'half_angle_deg' => 45])
+                ->id,
+            'order' => fn () => $version
+                ?->orders()
+                ->create([
+                    'what' => 'tank',
+                    'supplier' => 'Glass',
+                    'stage' => 'set',
+                    'ordered_on' => now()->toDateString(),
+                    'promised_on' => now()->toDateString(),
+                    'user_id' => $planner->id,
+                ])->id,
             'consent' => fn () => $version?->consents()->create(['of' => 'owner', 'user_id' => $planner->id])->id,
-            'stage' => fn () => $version?->passedStages()->create(['stage' => 'survey', 'by' => 'proof', 'words' => 'signed', 'signed_by' => 'Ada', 'passed_on' => now()->toDateString(), 'user_id' => $planner->id])->stage,
+            'stage' => fn () => $version
+                ?->passedStages()
+                ->create([
+                    'stage' => 'survey',
+                    'by' => 'proof',
+                    'words' => 'signed',
+                    'signed_by' => 'Ada',
+                    'passed_on' => now()->toDateString(),
+                    'user_id' => $planner->id,
+                ])->stage,
             'system' => fn () => $system?->id,
             'tab?' => fn () => '',
             'parameter' => fn () => 'alkalinity',
-            'reading' => fn () => Reading::query()->create(['system_id' => $system?->id, 'parameter' => 'alkalinity', 'taken_at' => now(), 'value' => 8, 'given_value' => 8, 'given_unit' => 'dKH', 'user_id' => $planner->id, 'client_uuid' => (string) Str::uuid()])->id,
+            'reading' => fn () => Reading::query()->create([
+                'system_id' => $system?->id,
+                'parameter' => 'alkalinity',
+                'taken_at' => now(),
+                'value' => 8,
+                'given_value' => 8,
+                'given_unit' => 'dKH',
+                'user_id' => $planner->id,
+                'client_uuid' => (string) Str::uuid(),
+            ])->id,
             'note' => fn () => $system?->standingNotes()->create(['text' => 'a', 'user_id' => $planner->id])->id,
             'item' => fn () => $system?->items()->create(['job' => 'doser', 'name' => 'D'])->id,
-            'ripple' => fn () => $system === null ? null : OpenRipple::query()->create(['system_id' => $system->id, 'user_id' => $planner->id, 'subject' => 'doses', 'label' => 'Doses', 'check' => 'Look.', 'rule' => 'X-30', 'cause' => 'a test'])->id,
-            'product' => fn () => Product::query()->create(['name' => "Food {$key}", 'kind' => 'food', 'raises' => ['nitrate'], 'lowers' => []])->id,
+            'ripple' => fn () => $system === null
+                ? null
+                : OpenRipple::query()->create([
+                    'system_id' => $system->id,
+                    'user_id' => $planner->id,
+                    'subject' => 'doses',
+                    'label' => 'Doses',
+                    'check' => 'Look.',
+                    'rule' => 'X-30',
+                    'cause' => 'a test',
+                ])->id,
+            'product' => fn () => Product::query()->create([
+                'name' => "Food {$key}",
+                'kind' => 'food',
+                'raises' => ['nitrate'],
+                'lowers' => [],
+            ])->id,
             'sum?' => fn () => 'salinity',
-            'alarm' => fn () => Alarm::query()->create(['system_id' => $system?->id, 'name' => 'Call', 'watches' => ['heater-on']])->id,
+            'alarm' => fn () => Alarm::query()->create([
+                'system_id' => $system?->id,
+                'name' => 'Call',
+                'watches' => ['heater-on'],
+            ])->id,
             'depot' => fn () => Fixture::depot()->id,
             'mix' => fn () => Fixture::mix()->id,
-            'batch' => fn () => WaterBatch::query()->create(['depot_id' => Fixture::depot()->id, 'salt_mix_id' => Fixture::mix()->id, 'salinity' => 35, 'litres' => 10, 'left_l' => 10, 'mixed_at' => now(), 'user_id' => $planner->id])->id,
+            'batch' => fn () => WaterBatch::query()->create([
+                'depot_id' => Fixture::depot()->id,
+                'salt_mix_id' => Fixture::mix()->id,
+                'salinity' => 35,
+                'litres' => 10,
+                'left_l' => 10,
+                'mixed_at' => now(),
+                'user_id' => $planner->id,
+            ])->id,
             'crew' => fn () => Fixture::crew()->id,
             'kind' => fn () => 'holiday',
-            'id' => fn () => Holiday::query()->create(['on' => now()->addDays(random_int(1, 30000))->toDateString(), 'name' => 'Rest'])->id,
+            'id' => fn () => Holiday::query()->create([
+                'on' => now()->addDays(random_int(1, 30000))->toDateString(),
+                'name' => 'Rest',
+            ])->id,
             'run' => fn () => WeekRun::query()->create(['monday' => now()->toDateString()])->id,
-            'move' => fn () => BoardChange::query()->create(['kind' => 'move', 'words' => 'a'])->moves()->create(['visit_id' => Fixture::visit(Fixture::system($site, $planner, "Moved {$key}"))->id, 'was' => [], 'became' => []])->id,
-            'wish' => fn () => SiteWish::query()->create(['site_id' => $site->id, 'text' => 'mornings', 'weekdays' => [1], 'user_id' => $planner->id])->id,
-            'event' => fn () => SiteEvent::query()->create(['site_id' => $site->id, 'text' => 'party', 'on' => now()->addDays(9)->toDateString(), 'clear_days' => 7, 'user_id' => $planner->id])->id,
-            'disturbed' => fn () => Disturbed::query()->create(['system_id' => $system?->id, 'because' => 'sand', 'looks' => 'The water is hazy', 'from_at' => now(), 'until_at' => now()->addHours(9)])->id,
-            'feed' => fn () => Feed::query()->create(['kind' => Feed::CLIENT, 'subject_id' => $site->client_id, 'token_hash' => hash('sha256', $key), 'user_id' => $planner->id])->id,
+            'move' => fn () => BoardChange::query()
+                ->create(['kind' => 'move', 'words' => 'a'])
+                ->moves()
+                ->create([
+                    'visit_id' => Fixture::visit(Fixture::system($site, $planner, "Moved {$key}"))->id,
+                    'was' => [],
+                    'became' => [],
+                ])->id,
+            'wish' => fn () => SiteWish::query()->create([
+                'site_id' => $site->id,
+                'text' => 'mornings',
+                'weekdays' => [1],
+                'user_id' => $planner->id,
+            ])->id,
+            'event' => fn () => SiteEvent::query()->create([
+                'site_id' => $site->id,
+                'text' => 'party',
+                'on' => now()->addDays(9)->toDateString(),
+                'clear_days' => 7,
+                'user_id' => $planner->id,
+            ])->id,
+            'disturbed' => fn () => Disturbed::query()->create([
+                'system_id' => $system?->id,
+                'because' => 'sand',
+                'looks' => 'The water is hazy',
+                'from_at' => now(),
+                'until_at' => now()->addHours(9),
+            ])->id,
+            'feed' => fn () => Feed::query()->create([
+                'kind' => Feed::CLIENT,
+                'subject_id' => $site->client_id,
+                'token_hash' => hash('sha256', $key),
+                'user_id' => $planner->id,
+            ])->id,
             'task' => fn () => $system === null ? null : Fixture::task($system, 'glass')->id,
-            'followUp' => fn () => FollowUp::query()->create(['system_id' => $system?->id, 'kind' => 'follow-up', 'text' => 'Later', 'owner_id' => $planner->id, 'due_on' => now()->toDateString()])->id,
-            'off' => fn () => OffRecord::query()->create(['system_id' => $system?->id, 'what' => 'Skimmer', 'off_at' => now(), 'off_by' => $planner->id, 'client_uuid' => (string) Str::uuid()])->id,
+            'followUp' => fn () => FollowUp::query()->create([
+                'system_id' => $system?->id,
+                'kind' => 'follow-up',
+                'text' => 'Later',
+                'owner_id' => $planner->id,
+                'due_on' => now()->toDateString(),
+            ])->id,
+            'off' => fn () => OffRecord::query()->create([
+                'system_id' => $system?->id,
+                'what' => 'Skimmer',
+                'off_at' => now(),
+                'off_by' => $planner->id,
+                'client_uuid' => (string) Str::uuid(),
+            ])->id,
             'visit' => fn () => $system === null ? null : Fixture::visit($system)->id,
-            'report' => fn () => $system === null ? null : Fixture::report($system, $planner, sent: ! in_array($route->getName(), ['reports.update', 'reports.send'], true))->id,
+            'report' => fn () => $system === null
+                ? null
+                : Fixture::report(
+                    $system,
+                    $planner,
+                    sent: ! in_array($route->getName(), ['reports.update', 'reports.send'], true),
+                )->id,
             'token' => fn () => $planner->createToken('test', ['ask'])->accessToken->getKey(),
             'number' => fn () => 'B-32',
             'taskType' => fn () => Fixture::taskType('glass')->id,
-            'siteStep' => fn () => SiteStep::query()->create(['site_id' => $site->id, 'task_type_id' => Fixture::taskType('glass')->id, 'step' => 0, 'does' => 'skip', 'text' => '', 'why' => 'acrylic', 'user_id' => $planner->id])->id,
-            'trial' => fn () => Trial::query()->create(['system_id' => $system?->id, 'method' => 'Other food', 'expectation' => 'less nitrate', 'measure' => 'by eye', 'started_on' => now()->subDays(10)->toDateString(), 'judge_on' => now()->addDay()->toDateString(), 'user_id' => $planner->id])->id,
-            'vessel' => fn () => $system?->vessels()->firstOrCreate(['role' => 'display', 'name' => 'Display'], ['facts' => [], 'bases' => []])->id,
+            'siteStep' => fn () => SiteStep::query()->create([
+                'site_id' => $site->id,
+                'task_type_id' => Fixture::taskType('glass')->id,
+                'step' => 0,
+                'does' => 'skip',
+                'text' => '',
+                'why' => 'acrylic',
+                'user_id' => $planner->id,
+            ])->id,
+            'trial' => fn () => Trial::query()->create([
+                'system_id' => $system?->id,
+                'method' => 'Other food',
+                'expectation' => 'less nitrate',
+                'measure' => 'by eye',
+                'started_on' => now()->subDays(10)->toDateString(),
+                'judge_on' => now()->addDay()->toDateString(),
+                'user_id' => $planner->id,
+            ])->id,
+            'vessel' => fn () => $system
+                ?->vessels()
+                ->firstOrCreate(['role' => 'display', 'name' => 'Display'], ['facts' => [], 'bases' => []])->id,
         ];
         $path = '/'.preg_replace_callback('/\{([^}]+)\}/', fn (array $m): string => (string) $values[$m[1]](), $uri);
         if ($route->getName() === 'plans.compare') {

@@ -16,9 +16,21 @@ final class RuleBookTest extends TestCase
 {
     /** Rules of records and practice, which no arithmetic states, by who keeps them. */
     private const KEPT_BY = [
-        'W-40' => 'Rounds/Entries/Values.php', 'B-72' => 'Build/StageTool.php', 'K-46' => 'Rounds/OffRecord.php', 'S-31' => 'Rounds/Entries/EntryDesk.php',
-        'S-22' => 'Rounds/SickNow.php', 'S-23' => 'Rounds/Familiar.php', 'X-45' => 'Rounds/RunningClocks.php', 'S-53' => 'Rounds/Planning.php', 'X-46' => 'Rounds/LoadList.php', 'X-44' => 'Rounds/Entries/Sand.php',
-        'S-33' => 'Reports/DraftReport.php', 'S-34' => 'Rounds/Entries/Closing.php', 'X-41' => 'Rounds/FollowUp.php', 'X-53' => 'Build/AcceptedRisk.php', 'X-59' => 'Build/StageFirm.php',
+        'W-40' => 'Rounds/Entries/Values.php',
+        'B-72' => 'Build/StageTool.php',
+        'K-46' => 'Rounds/OffRecord.php',
+        'S-31' => 'Rounds/Entries/EntryDesk.php',
+        'S-22' => 'Rounds/SickNow.php',
+        'S-23' => 'Rounds/Familiar.php',
+        'X-45' => 'Rounds/RunningClocks.php',
+        'S-53' => 'Rounds/Planning.php',
+        'X-46' => 'Rounds/LoadList.php',
+        'X-44' => 'Rounds/Entries/Sand.php',
+        'S-33' => 'Reports/DraftReport.php',
+        'S-34' => 'Rounds/Entries/Closing.php',
+        'X-41' => 'Rounds/FollowUp.php',
+        'X-53' => 'Build/AcceptedRisk.php',
+        'X-59' => 'Build/StageFirm.php',
     ];
 
     #[Test]
@@ -28,10 +40,19 @@ final class RuleBookTest extends TestCase
         foreach (RuleBook::all() as $number => $page) {
             $kept = self::KEPT_BY[$number] ?? null;
             if ($kept !== null) {
-                self::assertFalse(self::states($core, $number), "{$number} is stated by the core now: take it off the list");
-                self::assertTrue(self::states((string) file_get_contents(app_path($kept)), $number), "{$number}: {$kept} does not say that it keeps it");
+                self::assertFalse(
+                    self::states($core, $number),
+                    "{$number} is stated by the core now: take it off the list",
+                );
+                self::assertTrue(
+                    self::states((string) file_get_contents(app_path($kept)), $number),
+                    "{$number}: {$kept} does not say that it keeps it",
+                );
             } else {
-                self::assertTrue(self::states($core, $number), "{$number}, {$page->title}: nothing in the core states it");
+                self::assertTrue(
+                    self::states($core, $number),
+                    "{$number}, {$page->title}: nothing in the core states it",
+                );
             }
         }
     }
@@ -41,7 +62,15 @@ final class RuleBookTest extends TestCase
     {
         $all = RuleBook::all();
         self::assertArrayNotHasKey('W-39', $all);
-        foreach (['R-21' => ['salinity', 'alkalinity', 'level'], 'R-24' => ['third'], 'W-55' => ['rebuilt'], 'W-61' => ['stirred'], 'C-4' => ['margin']] as $number => $words) {
+        foreach (
+            [
+                'R-21' => ['salinity', 'alkalinity', 'level'],
+                'R-24' => ['third'],
+                'W-55' => ['rebuilt'],
+                'W-61' => ['stirred'],
+                'C-4' => ['margin'],
+            ] as $number => $words
+        ) {
             foreach ($words as $word) {
                 self::assertStringNotContainsString($word, $all[$number]->says, $number);
             }
@@ -64,7 +93,11 @@ final class RuleBookTest extends TestCase
     {
         $code = '';
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path('core/src'), RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(base_path('core/src'), RecursiveDirectoryIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             $code .= file_get_contents($file->getPathname());
         }
 

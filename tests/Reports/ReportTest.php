@@ -30,14 +30,28 @@ final class ReportTest extends TestCase
         config()->set('mail.default', 'catcher');
         $planner = self::user('planner');
         $report = Fixture::report($this->system, $planner, sent: false);
-        $this->actingAs($planner)->post("/reports/{$report->id}/send")->assertSessionHasErrors('send');
+        $this->actingAs($planner)
+            ->post("/reports/{$report->id}/send")
+            ->assertSessionHasErrors('send');
         $client = self::user('client', $this->system->site?->client_id);
-        $this->actingAs($client)->get("/reports/{$report->id}")->assertForbidden();
+        $this->actingAs($client)
+            ->get("/reports/{$report->id}")
+            ->assertForbidden();
         self::assertSame([], self::props($this->get('/reports'))['reports'], 'a draft is not theirs yet');
 
-        $given = ['words' => 'All calm.', 'next_on' => now()->addDays(9)->toDateString(), 'photo_id' => $report->photo_id, 'recommendations' => [['text' => 'A second heater', 'priceMinor' => 8900]]];
-        $this->actingAs($planner)->put("/reports/{$report->id}", [...$given, 'photo_id' => 99999])->assertSessionHasErrors('photo_id');
-        $this->put("/reports/{$report->id}", [...$given, 'recommendations' => [['text' => 'x', 'priceMinor' => -5]]])->assertSessionHasErrors('recommendations.0.priceMinor');
+        $given = [
+            'words' => 'All calm.',
+            'next_on' => now()->addDays(9)->toDateString(),
+            'photo_id' => $report->photo_id,
+            'recommendations' => [['text' => 'A second heater', 'priceMinor' => 8900]],
+        ];
+        $this->actingAs($planner)
+            ->put("/reports/{$report->id}", [...$given, 'photo_id' => 99999])
+            ->assertSessionHasErrors('photo_id');
+        $this->put("/reports/{$report->id}", [
+            ...$given,
+            'recommendations' => [['text' => 'x', 'priceMinor' => -5]],
+        ])->assertSessionHasErrors('recommendations.0.priceMinor');
         $this->put("/reports/{$report->id}", $given)->assertSessionHasNoErrors();
         $this->post("/reports/{$report->id}/send")->assertSessionHasNoErrors();
         $this->post("/reports/{$report->id}/send")->assertForbidden();
@@ -47,20 +61,27 @@ final class ReportTest extends TestCase
         self::assertStringContainsString('All calm.', $mail->body);
         self::assertStringContainsString('A second heater (', $mail->body);
 
-        $this->post("/reports/{$report->id}/notes", ['text' => 'The heater is the left one.'])->assertSessionHasNoErrors();
+        $this->post("/reports/{$report->id}/notes", [
+            'text' => 'The heater is the left one.',
+        ])->assertSessionHasNoErrors();
         $view = self::props($this->actingAs($client)->get("/reports/{$report->id}"))['view'];
         self::assertSame('The heater is the left one.', $view['notes'][0]['text']);
         self::assertStringContainsString('89.00', (string) $view['recommendations'][0]['price']);
         $this->post("/reports/{$report->id}/notes", ['text' => 'I say no.'])->assertForbidden();
         $this->expectException(LogicException::class);
-        Report::query()->findOrFail($report->id)->update(['next_on' => now()->toDateString()]);
+        Report::query()
+            ->findOrFail($report->id)
+            ->update(['next_on' => now()->toDateString()]);
     }
 
     #[Test]
     public function the_paper_says_the_same_in_plain_words(): void
     {
         $report = Fixture::report($this->system, $planner = self::user('planner'), sent: true);
-        $pdf = $this->actingAs($planner)->get("/reports/{$report->id}/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $pdf = $this->actingAs($planner)
+            ->get("/reports/{$report->id}/report.pdf")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf');
         $text = new Process(['pdftotext', '-layout', '-', '-'], input: (string) $pdf->getContent());
         $text->mustRun();
         self::assertStringContainsString('Visit report', $text->getOutput());
@@ -74,15 +95,23 @@ final class ReportTest extends TestCase
         $report = Fixture::report($this->system, self::user('planner'), sent: true);
         $stranger = self::user('client', self::site('Other', 'Elsewhere')->client_id);
         foreach (['', '/report.pdf', '/photo'] as $what) {
-            $this->actingAs($stranger)->get("/reports/{$report->id}{$what}")->assertForbidden();
-            $this->actingAs(self::user('technician'))->get("/reports/{$report->id}{$what}")->assertForbidden();
+            $this->actingAs($stranger)
+                ->get("/reports/{$report->id}{$what}")
+                ->assertForbidden();
+            $this->actingAs(self::user('technician'))
+                ->get("/reports/{$report->id}{$what}")
+                ->assertForbidden();
         }
-        $this->actingAs($stranger)->get("/attachments/{$report->photo_id}")->assertForbidden();
+        $this->actingAs($stranger)
+            ->get("/attachments/{$report->photo_id}")
+            ->assertForbidden();
         self::assertSame([], self::props($this->get('/reports'))['reports']);
         self::assertSame([], self::props($this->get('/'))['groups'][2]['lines']);
         $own = self::user('client', $this->system->site?->client_id);
         foreach (['', '/report.pdf', '/photo'] as $what) {
-            $this->actingAs($own)->get("/reports/{$report->id}{$what}")->assertOk();
+            $this->actingAs($own)
+                ->get("/reports/{$report->id}{$what}")
+                ->assertOk();
         }
     }
 }

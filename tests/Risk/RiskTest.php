@@ -32,20 +32,49 @@ final class RiskTest extends TestCase
         $site = self::site();
         $site->update(['lat' => 53.62, 'lon' => 1.62, 'we_hold_key' => true]);
         $this->system = Fixture::system($site, $this->planner);
-        $room = $site->rooms()->create(['name' => 'Hall', 'winter_night_c' => 16, 'summer_night_c' => 24, 'winter_day_c' => 21, 'summer_day_c' => 28]);
+        $room = $site
+            ->rooms()
+            ->create([
+                'name' => 'Hall',
+                'winter_night_c' => 16,
+                'summer_night_c' => 24,
+                'winter_day_c' => 21,
+                'summer_day_c' => 28,
+            ]);
         $this->system->update(['room_id' => $room->id]);
         foreach ([400, 400] as $n => $watts) {
             $this->system->items()->create(['job' => 'heater', 'name' => "Heater {$n}", 'watts' => $watts]);
         }
-        OnCall::query()->create(['user_id' => $this->near->id, 'from_on' => now()->subDays(2)->toDateString(), 'until_on' => now()->addDays(9)->toDateString(), 'position' => 1]);
+        OnCall::query()->create([
+            'user_id' => $this->near->id,
+            'from_on' => now()->subDays(2)->toDateString(),
+            'until_on' => now()->addDays(9)->toDateString(),
+            'position' => 1,
+        ]);
     }
 
     #[Test]
     public function an_alarm_that_reaches_somebody_buys_hours_and_one_that_calls_the_absent_buys_none(): void
     {
         self::assertNull($this->hazard('power-cut')['noticedH'], 'nobody looks, nothing calls');
-        $this->actingAs($this->near)->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 10, 'on_its_own' => true, 'calls' => []])->assertSessionHasErrors('calls');
-        $this->post("/systems/{$this->system->id}/alarms", ['name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 10, 'on_its_own' => true, 'calls' => [$this->near->id]])->assertSessionHasNoErrors();
+        $this->actingAs($this->near)
+            ->post("/systems/{$this->system->id}/alarms", [
+                'name' => 'Call',
+                'watches' => ['power-cut'],
+                'quantity' => 'power',
+                'delay_min' => 10,
+                'on_its_own' => true,
+                'calls' => [],
+            ])
+            ->assertSessionHasErrors('calls');
+        $this->post("/systems/{$this->system->id}/alarms", [
+            'name' => 'Call',
+            'watches' => ['power-cut'],
+            'quantity' => 'power',
+            'delay_min' => 10,
+            'on_its_own' => true,
+            'calls' => [$this->near->id],
+        ])->assertSessionHasNoErrors();
         self::assertNull($this->hazard('power-cut')['noticedH'], 'never made to call, it counts for nothing');
         $alarm = Alarm::query()->sole();
         $this->post("/alarms/{$alarm->id}/test", ['answered' => true])->assertSessionHasNoErrors();
@@ -54,7 +83,12 @@ final class RiskTest extends TestCase
         self::assertSame($this->near->name, $cut['who']);
         self::assertEqualsWithDelta($cut['harms'][0]['hours'] - $cut['actsH'], $cut['hours'], 1e-9);
 
-        Absence::query()->create(['user_id' => $this->near->id, 'from_on' => now()->subDay()->toDateString(), 'until_on' => now()->addDays(5)->toDateString(), 'reason' => 'leave']);
+        Absence::query()->create([
+            'user_id' => $this->near->id,
+            'from_on' => now()->subDay()->toDateString(),
+            'until_on' => now()->addDays(5)->toDateString(),
+            'reason' => 'leave',
+        ]);
         self::assertNull($this->hazard('power-cut')['noticedH'], 'it rings at somebody who is away');
     }
 
@@ -64,7 +98,12 @@ final class RiskTest extends TestCase
         $site = $this->system->site()->firstOrFail();
         $site->update(['looked_at' => ['07:00', '22:00']]);
         self::assertNotNull($this->hazard('power-cut')['noticedH']);
-        $keep = fn (array $away): mixed => $this->put("/sites/{$site->id}", ['name' => $site->name, 'timezone' => 'UTC', 'looked_at' => ['07:00', '22:00'], 'away' => $away]);
+        $keep = fn (array $away): mixed => $this->put("/sites/{$site->id}", [
+            'name' => $site->name,
+            'timezone' => 'UTC',
+            'looked_at' => ['07:00', '22:00'],
+            'away' => $away,
+        ]);
         [$from, $until] = [now()->toDateString(), now()->addDays(9)->toDateString()];
         $keep([['from' => $until, 'until' => $from]])->assertSessionHasErrors('away.0.until');
         $keep([['from' => $from, 'until' => $until, 'sitter' => null]])->assertSessionHasNoErrors();
@@ -83,8 +122,13 @@ final class RiskTest extends TestCase
         $cold = Fixture::system(self::site('Other', 'Cold house'), $this->planner, 'Colder');
         $unsaid = Fixture::system(self::site('Third', 'Unsaid house'), $this->planner, 'Unsaid');
         $unsaid->update(['facts' => array_diff_key($unsaid->facts, ['winterC' => 1, 'summerC' => 1])]);
-        $this->actingAs($this->near)->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])->assertForbidden();
-        $done = $this->actingAs($this->planner)->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])->assertOk()->json();
+        $this->actingAs($this->near)
+            ->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])
+            ->assertForbidden();
+        $done = $this->actingAs($this->planner)
+            ->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])
+            ->assertOk()
+            ->json();
         self::assertSame([3, true], [$done['count'], $done['done']]);
         $lines = self::props($this->get('/risk'))['lines'];
         self::assertSame('Unsaid', end($lines)['name'], 'what cannot be said stands last, with what it needs');
@@ -105,12 +149,32 @@ final class RiskTest extends TestCase
         $this->near->update(['phone' => '0100 555 0101']);
         $next = self::user('technician');
         $next->update(['phone' => '0100 555 0102']);
-        OnCall::query()->create(['user_id' => $next->id, 'from_on' => now()->subDays(2)->toDateString(), 'until_on' => now()->addDays(9)->toDateString(), 'position' => 2]);
+        OnCall::query()->create([
+            'user_id' => $next->id,
+            'from_on' => now()->subDays(2)->toDateString(),
+            'until_on' => now()->addDays(9)->toDateString(),
+            'position' => 2,
+        ]);
         $site = $this->system->site()->firstOrFail();
-        $site->client()->firstOrFail()->contacts()->create(['name' => 'Ada Marsh', 'role' => 'caretaker', 'phone' => '0100 555 0199', 'holds_key' => true]);
-        $alarm = Alarm::query()->create(['system_id' => $this->system->id, 'name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 5, 'on_its_own' => true, 'tested_on' => now()->toDateString(), 'test_every_days' => 90]);
+        $site
+            ->client()
+            ->firstOrFail()
+            ->contacts()
+            ->create(['name' => 'Ada Marsh', 'role' => 'caretaker', 'phone' => '0100 555 0199', 'holds_key' => true]);
+        $alarm = Alarm::query()->create([
+            'system_id' => $this->system->id,
+            'name' => 'Call',
+            'watches' => ['power-cut'],
+            'quantity' => 'power',
+            'delay_min' => 5,
+            'on_its_own' => true,
+            'tested_on' => now()->toDateString(),
+            'test_every_days' => 90,
+        ]);
         $alarm->calls()->create(['user_id' => $this->near->id, 'position' => 1, 'step_min' => 10]);
-        $this->actingAs($this->planner)->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])->assertOk();
+        $this->actingAs($this->planner)
+            ->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])
+            ->assertOk();
 
         $all = self::props($this->get('/risk?fault=power-cut'));
         self::assertCount(1, $all['groups'], 'four houses where nobody would notice are one line');
@@ -124,7 +188,10 @@ final class RiskTest extends TestCase
         self::assertSame([[$this->system->id], []], [array_column($act['lines'], 'id'), $act['groups']]);
 
         $ring = $all['lines'][0]['ring'];
-        self::assertSame([['0100 555 0101', 'on call'], ['0100 555 0102', 'next'], ['0100 555 0199', 'caretaker, has a key']], array_map(fn (array $p): array => [$p['phone'], $p['what']], $ring['people']));
+        self::assertSame(
+            [['0100 555 0101', 'on call'], ['0100 555 0102', 'next'], ['0100 555 0199', 'caretaker, has a key']],
+            array_map(fn (array $p): array => [$p['phone'], $p['what']], $ring['people']),
+        );
         self::assertSame('we hold a key', $ring['key']);
         $pdf = $this->get('/risk/on-call.pdf?fault=power-cut')->assertOk();
         self::assertSame('application/pdf', $pdf->headers->get('Content-Type'));
@@ -135,21 +202,46 @@ final class RiskTest extends TestCase
     #[Test]
     public function the_page_today_and_the_list_of_alarms_say_the_same_of_one_alarm(): void
     {
-        $alarm = Alarm::query()->create(['system_id' => $this->system->id, 'name' => 'Call', 'watches' => ['power-cut'], 'quantity' => 'power', 'delay_min' => 5, 'on_its_own' => true, 'tested_on' => now()->subDays(89)->toDateString(), 'test_every_days' => 90]);
+        $alarm = Alarm::query()->create([
+            'system_id' => $this->system->id,
+            'name' => 'Call',
+            'watches' => ['power-cut'],
+            'quantity' => 'power',
+            'delay_min' => 5,
+            'on_its_own' => true,
+            'tested_on' => now()->subDays(89)->toDateString(),
+            'test_every_days' => 90,
+        ]);
         $alarm->calls()->create(['user_id' => $this->near->id, 'position' => 1, 'step_min' => 10]);
         $same = function (string $standing, bool $counts) use ($alarm): void {
             $page = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk"));
             self::assertSame($standing, $page['alarms'][0]['standing']);
-            self::assertSame($counts, collect($page['hazards'])->firstWhere('hazard', 'power-cut')['noticedH'] !== null, $standing);
-            $today = (string) json_encode(self::props($this->actingAs(self::user('owner'))->get('/')), JSON_UNESCAPED_UNICODE);
-            self::assertSame(! $counts, str_contains($today, "{$alarm->name}, {$this->system->name}"), "Today: {$standing}");
+            self::assertSame(
+                $counts,
+                collect($page['hazards'])->firstWhere('hazard', 'power-cut')['noticedH'] !== null,
+                $standing,
+            );
+            $today = (string) json_encode(
+                self::props($this->actingAs(self::user('owner'))->get('/')),
+                JSON_UNESCAPED_UNICODE,
+            );
+            self::assertSame(
+                ! $counts,
+                str_contains($today, "{$alarm->name}, {$this->system->name}"),
+                "Today: {$standing}",
+            );
             self::assertSame(! $counts, str_contains($today, $standing), "Today: {$standing}");
         };
         $same('tested, reaches somebody', true);
         $alarm->update(['tested_on' => now()->subDays(90)->toDateString()]);
         $same('not tested in time', false);
         $alarm->update(['tested_on' => now()->toDateString()]);
-        $away = Absence::query()->create(['user_id' => $this->near->id, 'from_on' => now()->subDay()->toDateString(), 'until_on' => now()->addDays(5)->toDateString(), 'reason' => 'leave']);
+        $away = Absence::query()->create([
+            'user_id' => $this->near->id,
+            'from_on' => now()->subDay()->toDateString(),
+            'until_on' => now()->addDays(5)->toDateString(),
+            'reason' => 'leave',
+        ]);
         $same('calls only people who are away tonight', false);
         $away->delete();
         $this->near->forceFill(['archived_at' => now()])->save();
@@ -160,7 +252,13 @@ final class RiskTest extends TestCase
     public function more_life_breathes_faster_and_a_battery_on_a_pump_holds_it(): void
     {
         $this->actingAs($this->planner);
-        $life = fn (float $kg, ?float $battery): mixed => $this->put("/systems/{$this->system->id}/life", ['fish_kg' => $kg, 'small_fish' => true, 'community' => 'mixed', 'battery_h' => $battery, 'battery_pump' => $battery !== null])->assertSessionHasNoErrors();
+        $life = fn (float $kg, ?float $battery): mixed => $this->put("/systems/{$this->system->id}/life", [
+            'fish_kg' => $kg,
+            'small_fish' => true,
+            'community' => 'mixed',
+            'battery_h' => $battery,
+            'battery_pump' => $battery !== null,
+        ])->assertSessionHasNoErrors();
         $life(0.1, null);
         $few = $this->hazard('power-cut')['harms'][0]['hours'];
         $life(2.0, null);
@@ -168,7 +266,11 @@ final class RiskTest extends TestCase
         self::assertLessThan($few, $many);
         $life(2.0, 8.0);
         self::assertGreaterThan($many, $this->hazard('power-cut')['harms'][0]['hours'] ?? INF);
-        $this->put("/systems/{$this->system->id}/life", ['fish_kg' => -1, 'small_fish' => true, 'battery_pump' => false])->assertSessionHasErrors('fish_kg');
+        $this->put("/systems/{$this->system->id}/life", [
+            'fish_kg' => -1,
+            'small_fish' => true,
+            'battery_pump' => false,
+        ])->assertSessionHasErrors('fish_kg');
     }
 
     /** @return array<string, mixed> */

@@ -43,7 +43,11 @@ final class BoardTest extends TestCase
     #[Test]
     public function the_due_list_becomes_a_week_and_the_week_a_promise_of_water(): void
     {
-        $places = [$this->place('North', 53.61, 1.62), $this->place('South', 53.58, 1.57), $this->place('Shut', 53.6, 1.6, open: false)];
+        $places = [
+            $this->place('North', 53.61, 1.62),
+            $this->place('South', 53.58, 1.57),
+            $this->place('Shut', 53.6, 1.6, open: false),
+        ];
         $due = self::props($this->actingAs($this->planner)->get('/rounds/due'));
         self::assertSame(6, $due['counts']['due']);
         self::assertContains('due', array_column($due['tasks'], 'standing'));
@@ -59,7 +63,11 @@ final class BoardTest extends TestCase
 
         $this->post('/rounds/undo', ['week' => $this->monday]);
         self::assertSame(0, Visit::query()->where('state', Visit::PLANNED)->count());
-        self::assertSame(0, WaterBooking::query()->whereNull('released_at')->count(), 'what is not planned is not promised');
+        self::assertSame(
+            0,
+            WaterBooking::query()->whereNull('released_at')->count(),
+            'what is not planned is not promised',
+        );
         $this->post('/rounds/propose', ['week' => $this->monday]);
         $this->post('/rounds/accept', ['week' => $this->monday]);
         self::assertFalse(self::props($this->get("/rounds?week={$this->monday}"))['board']['proposed']);
@@ -74,7 +82,9 @@ final class BoardTest extends TestCase
         $visit = Visit::query()->where('site_id', $far->id)->sole();
         $friday = Days::monday($this->monday)->addDays(4)->toDateString();
         $to = ['crew_id' => $this->crew->id, 'on' => $friday, 'position' => null];
-        $would = $this->postJson("/visits/{$visit->id}/consequence", $to)->assertOk()->json();
+        $would = $this->postJson("/visits/{$visit->id}/consequence", $to)
+            ->assertOk()
+            ->json();
         self::assertTrue($would['may']);
         self::assertNotEmpty($would['sentences']);
         self::assertNotSame($friday, $visit->refresh()->planned_on?->toDateString(), 'asking moves nothing');
@@ -82,11 +92,22 @@ final class BoardTest extends TestCase
         self::assertSame($friday, $visit->refresh()->planned_on?->toDateString());
         $this->post("/visits/{$visit->id}/pin", ['pinned' => true]);
 
-        Absence::query()->create(['user_id' => $this->ines->id, 'from_on' => $friday, 'until_on' => $friday, 'reason' => 'ill']);
+        Absence::query()->create([
+            'user_id' => $this->ines->id,
+            'from_on' => $friday,
+            'until_on' => $friday,
+            'reason' => 'ill',
+        ]);
         $other = Visit::query()->where('site_id', $near->id)->sole();
-        self::assertSame('That crew does not work that day.', $this->postJson("/visits/{$other->id}/consequence", $to)->json('sentences.0'));
+        self::assertSame(
+            'That crew does not work that day.',
+            $this->postJson("/visits/{$other->id}/consequence", $to)->json('sentences.0'),
+        );
         $this->post("/visits/{$other->id}/move", $to)->assertSessionHasErrors('move');
-        $this->post("/visits/{$other->id}/move", [...$to, 'on' => now()->subDays(3)->toDateString()])->assertSessionHasErrors('move');
+        $this->post("/visits/{$other->id}/move", [
+            ...$to,
+            'on' => now()->subDays(3)->toDateString(),
+        ])->assertSessionHasErrors('move');
         $other->update(['persons' => 2]);
         $refused = $this->postJson("/visits/{$other->id}/consequence", [...$to, 'on' => $this->monday])->json();
         self::assertFalse($refused['may'], 'two-person work needs a crew of two');
@@ -99,24 +120,54 @@ final class BoardTest extends TestCase
     public function tasks_deviate_with_a_reason_rest_on_purpose_and_come_back(): void
     {
         $system = Fixture::system($this->place('Place', 53.6, 1.6), $this->planner, 'Second');
-        $this->actingAs($this->planner)->post("/systems/{$system->id}/tasks", ['standard' => true])->assertSessionHasNoErrors();
-        $task = Task::query()->where('system_id', $system->id)->whereHas('type', fn ($t) => $t->where('key', 'change'))->sole();
+        $this->actingAs($this->planner)
+            ->post("/systems/{$system->id}/tasks", ['standard' => true])
+            ->assertSessionHasNoErrors();
+        $task = Task::query()
+            ->where('system_id', $system->id)
+            ->whereHas('type', fn ($t) => $t->where('key', 'change'))
+            ->sole();
         $this->put("/tasks/{$task->id}", ['every_days' => 21])->assertSessionHasErrors('reason');
-        $this->put("/tasks/{$task->id}", ['every_days' => 21, 'earliest_days' => 30, 'reason' => 'nitrate stays low'])->assertSessionHasErrors('earliest_days');
-        $this->put("/tasks/{$task->id}", ['every_days' => 21, 'reason' => 'nitrate stays low'])->assertSessionHasNoErrors();
-        self::assertSame([21.0, Days::today()->toDateString()], [$task->refresh()->every_days, $task->due_on?->toDateString()], 'never done is due now, whatever its range');
+        $this->put("/tasks/{$task->id}", [
+            'every_days' => 21,
+            'earliest_days' => 30,
+            'reason' => 'nitrate stays low',
+        ])->assertSessionHasErrors('earliest_days');
+        $this->put("/tasks/{$task->id}", [
+            'every_days' => 21,
+            'reason' => 'nitrate stays low',
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            [21.0, Days::today()->toDateString()],
+            [$task->refresh()->every_days, $task->due_on?->toDateString()],
+            'never done is due now, whatever its range',
+        );
         $task->fill(['last_done_on' => Days::today()->toDateString()])->settle();
         self::assertSame(Days::today()->addDays(21)->toDateString(), $task->due_on?->toDateString());
-        $this->post("/tasks/{$task->id}/suspend", ['suspended_until' => now()->addDays(9)->toDateString()])->assertSessionHasErrors('suspended_reason');
-        $this->post("/tasks/{$task->id}/suspend", ['suspended_until' => now()->addDays(9)->toDateString(), 'suspended_reason' => 'treatment in the water'])->assertSessionHasNoErrors();
-        self::assertSame('treatment in the water', self::props($this->get('/rounds/due?what=suspended'))['tasks'][0]['suspendedReason']);
+        $this->post("/tasks/{$task->id}/suspend", [
+            'suspended_until' => now()->addDays(9)->toDateString(),
+        ])->assertSessionHasErrors('suspended_reason');
+        $this->post("/tasks/{$task->id}/suspend", [
+            'suspended_until' => now()->addDays(9)->toDateString(),
+            'suspended_reason' => 'treatment in the water',
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            'treatment in the water',
+            self::props($this->get('/rounds/due?what=suspended'))['tasks'][0]['suspendedReason'],
+        );
 
-        $this->post("/systems/{$system->id}/follow-ups", ['text' => 'Bring a longer hose', 'owner_id' => $this->ines->id, 'due_on' => now()->toDateString()])->assertSessionHasNoErrors();
+        $this->post("/systems/{$system->id}/follow-ups", [
+            'text' => 'Bring a longer hose',
+            'owner_id' => $this->ines->id,
+            'due_on' => now()->toDateString(),
+        ])->assertSessionHasNoErrors();
         $later = self::props($this->actingAs($this->ines)->get('/rounds/due?what=later'))['later'];
         self::assertSame('Bring a longer hose', $later[0]['text']);
         $this->post('/follow-ups/'.FollowUp::query()->sole()->id.'/done')->assertSessionHasNoErrors();
         self::assertSame([], self::props($this->get('/rounds/due?what=later'))['later']);
-        $this->actingAs($this->planner)->post("/systems/{$system->id}/isolate", ['isolated' => true])->assertSessionHasErrors('reason');
+        $this->actingAs($this->planner)
+            ->post("/systems/{$system->id}/isolate", ['isolated' => true])
+            ->assertSessionHasErrors('reason');
     }
 
     #[Test]
@@ -127,10 +178,25 @@ final class BoardTest extends TestCase
         $visit = Fixture::visit(Fixture::system($site, $this->planner, 'Reef, blue'), $this->crew, 'change');
         $own = self::user('client', $site->client_id);
         $stranger = self::user('client', self::site('Other', 'Elsewhere')->client_id);
-        foreach ([[$this->ines, 'crew', $this->crew->id, 200], [$own, 'client', $site->client_id, 200], [$stranger, 'client', $site->client_id, 403], [$own, 'crew', $this->crew->id, 403], [self::user('technician'), 'crew', $this->crew->id, 403]] as [$user, $kind, $id, $status]) {
-            self::assertSame($status, $this->actingAs($user)->postJson('/rounds/feeds', ['kind' => $kind, 'subject_id' => $id])->status());
+        foreach (
+            [
+                [$this->ines, 'crew', $this->crew->id, 200],
+                [$own, 'client', $site->client_id, 200],
+                [$stranger, 'client', $site->client_id, 403],
+                [$own, 'crew', $this->crew->id, 403],
+                [self::user('technician'), 'crew', $this->crew->id, 403],
+            ] as [$user, $kind, $id, $status]
+        ) {
+            self::assertSame(
+                $status,
+                $this->actingAs($user)
+                    ->postJson('/rounds/feeds', ['kind' => $kind, 'subject_id' => $id])
+                    ->status(),
+            );
         }
-        $address = $this->actingAs($own)->postJson('/rounds/feeds', ['kind' => 'client', 'subject_id' => $site->client_id])->json('address');
+        $address = $this->actingAs($own)
+            ->postJson('/rounds/feeds', ['kind' => 'client', 'subject_id' => $site->client_id])
+            ->json('address');
         auth()->logout();
         $path = (string) parse_url((string) $address, PHP_URL_PATH);
         $calendar = $this->get($path)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8');
@@ -141,15 +207,25 @@ final class BoardTest extends TestCase
         self::assertStringNotContainsString(hash('sha256', substr($path, 7, 64)), $path);
         $this->get('/feeds/'.str_repeat('a', 64).'.ics')->assertNotFound();
         $feed = Feed::query()->where('kind', Feed::CLIENT)->latest('id')->firstOrFail();
-        $this->actingAs($stranger)->post("/rounds/feeds/{$feed->id}/revoke")->assertForbidden();
-        $this->actingAs($own)->post("/rounds/feeds/{$feed->id}/revoke")->assertSessionHasNoErrors();
+        $this->actingAs($stranger)
+            ->post("/rounds/feeds/{$feed->id}/revoke")
+            ->assertForbidden();
+        $this->actingAs($own)
+            ->post("/rounds/feeds/{$feed->id}/revoke")
+            ->assertSessionHasNoErrors();
         $this->get($path)->assertNotFound();
     }
 
     private function place(string $name, float $lat, float $lon, bool $open = true): Site
     {
         $site = self::site("Client {$name}", $name);
-        $site->update(['lat' => $lat, 'lon' => $lon, 'access_hours' => $open ? array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '08:00-17:00') : ['sat' => '08:00-12:00']]);
+        $site->update([
+            'lat' => $lat,
+            'lon' => $lon,
+            'access_hours' => $open
+                ? array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '08:00-17:00')
+                : ['sat' => '08:00-12:00'],
+        ]);
         $system = Fixture::system($site, $this->planner, "{$name} reef");
         TaskStart::library();
         foreach (['change', 'glass'] as $key) {

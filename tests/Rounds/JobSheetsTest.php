@@ -47,16 +47,26 @@ final class JobSheetsTest extends TestCase
     {
         $old = $this->steps($this->visit);
         $this->begin($this->visit);
-        $this->newVersion(['Magnet along the sand line', 'Corners'], 'the blade scratched twice')->assertSessionHasNoErrors();
+        $this->newVersion(
+            ['Magnet along the sand line', 'Corners'],
+            'the blade scratched twice',
+        )->assertSessionHasNoErrors();
 
         self::assertSame($old, $this->steps($this->visit), 'what is under way does not move under the hand');
         self::assertStringContainsString('version 1', $this->job($this->visit)['sheet']);
-        $next = Fixture::visit(Fixture::system($this->system->site()->firstOrFail(), $this->planner, 'Second'), Fixture::crew($this->ines), 'glass');
+        $next = Fixture::visit(
+            Fixture::system($this->system->site()->firstOrFail(), $this->planner, 'Second'),
+            Fixture::crew($this->ines),
+            'glass',
+        );
         self::assertSame(['Magnet along the sand line', 'Corners'], $this->steps($next));
         self::assertStringContainsString('version 2', $this->job($next)['sheet']);
 
         $page = self::props($this->actingAs($this->ines)->get("/settings/jobs/{$this->glass->id}"));
-        self::assertSame(['the blade scratched twice', 'as the library has it'], array_column($page['history'], 'reason'));
+        self::assertSame(
+            ['the blade scratched twice', 'as the library has it'],
+            array_column($page['history'], 'reason'),
+        );
         self::assertContains(['+', 'Magnet along the sand line'], $page['history'][0]['lines']);
         self::assertContains(['−', 'Scrape away from the sand'], $page['history'][0]['lines']);
     }
@@ -67,10 +77,22 @@ final class JobSheetsTest extends TestCase
         $this->newVersion(['One step'], '')->assertSessionHasErrors('reason');
         $this->newVersion([''], 'shorter')->assertSessionHasErrors('steps.0.text');
         $this->newVersion(['One step'], 'shorter')->assertSessionHasNoErrors();
-        $late = $this->actingAs($this->planner)->put("/settings/jobs/{$this->glass->id}", ['version' => 1, 'steps' => [['text' => 'Mine', 'product_id' => null]], 'cautions' => [], 'reason' => 'mine']);
+        $late = $this->actingAs($this->planner)->put("/settings/jobs/{$this->glass->id}", [
+            'version' => 1,
+            'steps' => [['text' => 'Mine', 'product_id' => null]],
+            'cautions' => [],
+            'reason' => 'mine',
+        ]);
         $late->assertSessionHasErrors('version');
         self::assertSame(['One step'], $this->glass->refresh()->steps);
-        $this->actingAs($this->ines)->put("/settings/jobs/{$this->glass->id}", ['version' => 2, 'steps' => [['text' => 'Mine']], 'cautions' => [], 'reason' => 'mine'])->assertForbidden();
+        $this->actingAs($this->ines)
+            ->put("/settings/jobs/{$this->glass->id}", [
+                'version' => 2,
+                'steps' => [['text' => 'Mine']],
+                'cautions' => [],
+                'reason' => 'mine',
+            ])
+            ->assertForbidden();
     }
 
     #[Test]
@@ -80,52 +102,137 @@ final class JobSheetsTest extends TestCase
         self::assertSame(['Drill a hole in glass', true], [$page['sheet']['name'], $page['sheet']['build']]);
         self::assertContains('diamond hole saws', $page['sheet']['tools']);
         $drill = TaskType::query()->where('key', 'drill-glass')->sole();
-        $about = ['purpose' => 'A hole', 'whenNot' => 'toughened', 'tools' => ['saw'], 'materials' => [], 'proof' => 'photo', 'record' => 'chips'];
-        $this->actingAs($this->planner)->put("/settings/jobs/{$drill->id}", ['version' => 1, 'steps' => [['text' => 'Drill', 'product_id' => null]], 'cautions' => ['Goggles.'], 'reason' => 'shorter', 'about' => $about])->assertSessionHasNoErrors();
+        $about = [
+            'purpose' => 'A hole',
+            'whenNot' => 'toughened',
+            'tools' => ['saw'],
+            'materials' => [],
+            'proof' => 'photo',
+            'record' => 'chips',
+        ];
+        $this->actingAs($this->planner)
+            ->put("/settings/jobs/{$drill->id}", [
+                'version' => 1,
+                'steps' => [['text' => 'Drill', 'product_id' => null]],
+                'cautions' => ['Goggles.'],
+                'reason' => 'shorter',
+                'about' => $about,
+            ])
+            ->assertSessionHasNoErrors();
         self::assertEquals($about, $drill->refresh()->about);
-        self::assertEquals([$about, 'A pane gets an overflow, drain or return where the hole plan has it.'], [$drill->sheets()->where('version', 2)->sole()->about, $drill->sheets()->where('version', 1)->sole()->about['purpose']]);
-        $this->post("/systems/{$this->system->id}/tasks", ['task_type_id' => $drill->id, 'every_days' => 7])->assertSessionHasErrors('task_type_id');
-        self::assertNotContains('Drill a hole in glass', array_column(self::props($this->get("/systems/{$this->system->id}/tasks"))['types'], 'name'));
+        self::assertEquals(
+            [$about, 'A pane gets an overflow, drain or return where the hole plan has it.'],
+            [
+                $drill->sheets()->where('version', 2)->sole()->about,
+                $drill->sheets()->where('version', 1)->sole()->about['purpose'],
+            ],
+        );
+        $this->post("/systems/{$this->system->id}/tasks", [
+            'task_type_id' => $drill->id,
+            'every_days' => 7,
+        ])->assertSessionHasErrors('task_type_id');
+        self::assertNotContains(
+            'Drill a hole in glass',
+            array_column(self::props($this->get("/systems/{$this->system->id}/tasks"))['types'], 'name'),
+        );
     }
 
     #[Test]
     public function what_a_place_does_differently_is_shown_at_its_step_with_reason_and_photo(): void
     {
-        $post = fn (array $given) => $this->actingAs($this->ines)->post("/sites/{$this->visit->site_id}/jobs", ['task_type_id' => $this->glass->id, 'step' => 0, 'does' => 'instead', 'text' => 'Plastic blade only', 'why' => 'the tank is acrylic', ...$given]);
+        $post = fn (array $given) => $this->actingAs($this->ines)->post("/sites/{$this->visit->site_id}/jobs", [
+            'task_type_id' => $this->glass->id,
+            'step' => 0,
+            'does' => 'instead',
+            'text' => 'Plastic blade only',
+            'why' => 'the tank is acrylic',
+            ...$given,
+        ]);
         $post(['why' => ''])->assertSessionHasErrors('why');
         $post(['step' => 30])->assertSessionHasErrors('step');
-        $post(['photo' => UploadedFile::fake()->createWithContent('a.jpg', 'not a photo')])->assertSessionHasErrors('photo');
+        $post(['photo' => UploadedFile::fake()->createWithContent('a.jpg', 'not a photo')])->assertSessionHasErrors(
+            'photo',
+        );
         $post(['photo' => UploadedFile::fake()->image('blade.jpg', 40, 30)])->assertSessionHasNoErrors();
         $post(['text' => 'Another way'])->assertSessionHasErrors('step');
         self::assertSame(1, SiteStep::query()->count());
 
         $step = $this->job($this->visit)['steps'][0];
-        self::assertSame(['Plastic blade only', 'Scrape away from the sand', 'the tank is acrylic', Attachment::query()->sole()->id], [$step['text'], $step['was'], $step['why'], $step['photoId']]);
+        self::assertSame(
+            ['Plastic blade only', 'Scrape away from the sand', 'the tank is acrylic', Attachment::query()->sole()->id],
+            [$step['text'], $step['was'], $step['why'], $step['photoId']],
+        );
         // The sheet is rewritten shorter: the place's words stand, adrift, and nothing is lost.
         $post(['step' => 1, 'does' => 'skip', 'text' => '', 'why' => 'the corners are mirrored']);
         $this->newVersion(['Wipe'], 'shorter');
         $steps = $this->job($this->visit)['steps'];
-        self::assertSame(['Plastic blade only', 'Left out here: the corners are mirrored'], array_column($steps, 'text'));
+        self::assertSame(
+            ['Plastic blade only', 'Left out here: the corners are mirrored'],
+            array_column($steps, 'text'),
+        );
         self::assertTrue($steps[1]['adrift']);
 
-        $this->actingAs($this->ines)->post('/site-steps/'.SiteStep::query()->firstOrFail()->id.'/archive')->assertSessionHasNoErrors();
+        $this->actingAs($this->ines)
+            ->post('/site-steps/'.SiteStep::query()->firstOrFail()->id.'/archive')
+            ->assertSessionHasNoErrors();
         self::assertSame('Wipe', $this->job($this->visit)['steps'][0]['text']);
-        self::assertSame('Wipe', self::props($this->get("/sites/{$this->visit->site_id}/jobs"))['jobs'][0]['steps'][0]['text']);
+        self::assertSame(
+            'Wipe',
+            self::props($this->get("/sites/{$this->visit->site_id}/jobs"))['jobs'][0]['steps'][0]['text'],
+        );
     }
 
     #[Test]
     public function a_products_card_stands_at_the_step_that_opens_it(): void
     {
-        $this->actingAs($this->planner)->post('/settings/products', ['name' => 'Glass cleaner', 'kind' => 'cleaner', 'instructions' => 'Spray the cloth, not the pane.', 'cautions' => "Never over open water.\nGloves.", 'contents' => 'spray bottle', 'packets' => 6, 'effect' => 'kills what it reaches in the water', 'open_days' => 180])->assertSessionHasNoErrors();
+        $this->actingAs($this->planner)
+            ->post('/settings/products', [
+                'name' => 'Glass cleaner',
+                'kind' => 'cleaner',
+                'instructions' => 'Spray the cloth, not the pane.',
+                'cautions' => "Never over open water.\nGloves.",
+                'contents' => 'spray bottle',
+                'packets' => 6,
+                'effect' => 'kills what it reaches in the water',
+                'open_days' => 180,
+            ])
+            ->assertSessionHasNoErrors();
         $cleaner = Product::query()->sole();
-        $this->post("/settings/products/{$cleaner->id}/attachments", ['file' => UploadedFile::fake()->createWithContent('sheet.pdf', '%PDF-1.4 sheet'), 'caption' => ''])->assertSessionHasNoErrors();
-        $this->put("/settings/products/{$cleaner->id}", ['name' => 'Glass cleaner', 'kind' => 'cleaner', 'instructions' => 'Spray the cloth.', 'cautions' => "Never over open water.\nGloves.", 'contents' => 'spray bottle', 'packets' => 0])->assertSessionHasErrors('packets');
-        $this->put("/settings/jobs/{$this->glass->id}", ['version' => 1, 'steps' => [['text' => 'Scrape', 'product_id' => null], ['text' => 'Wipe outside', 'product_id' => $cleaner->id]], 'cautions' => ['Sand scratches.'], 'reason' => 'outside too'])->assertSessionHasNoErrors();
+        $this->post("/settings/products/{$cleaner->id}/attachments", [
+            'file' => UploadedFile::fake()->createWithContent('sheet.pdf', '%PDF-1.4 sheet'),
+            'caption' => '',
+        ])->assertSessionHasNoErrors();
+        $this->put("/settings/products/{$cleaner->id}", [
+            'name' => 'Glass cleaner',
+            'kind' => 'cleaner',
+            'instructions' => 'Spray the cloth.',
+            'cautions' => "Never over open water.\nGloves.",
+            'contents' => 'spray bottle',
+            'packets' => 0,
+        ])->assertSessionHasErrors('packets');
+        $this->put("/settings/jobs/{$this->glass->id}", [
+            'version' => 1,
+            'steps' => [
+                ['text' => 'Scrape', 'product_id' => null],
+                ['text' => 'Wipe outside', 'product_id' => $cleaner->id],
+            ],
+            'cautions' => ['Sand scratches.'],
+            'reason' => 'outside too',
+        ])->assertSessionHasNoErrors();
 
         $job = $this->job($this->visit);
         self::assertNull($job['steps'][0]['card']);
         $card = $job['steps'][1]['card'];
-        self::assertSame(['Spray the cloth, not the pane.', ['Never over open water.', 'Gloves.'], 'spray bottle, 6 in a pack', 180, Attachment::query()->sole()->id], [$card['instructions'], $card['cautions'], $card['contents'], $card['openDays'], $card['sheetId']]);
+        self::assertSame(
+            [
+                'Spray the cloth, not the pane.',
+                ['Never over open water.', 'Gloves.'],
+                'spray bottle, 6 in a pack',
+                180,
+                Attachment::query()->sole()->id,
+            ],
+            [$card['instructions'], $card['cautions'], $card['contents'], $card['openDays'], $card['sheetId']],
+        );
         self::assertSame(['Sand scratches.'], $job['cautions']);
         $this->begin($this->visit, ['note', ['systemId' => $this->system->id, 'text' => 'Opened: Glass cleaner']]);
         self::assertTrue(LogEntry::query()->where('text', 'Opened: Glass cleaner')->exists());
@@ -135,13 +242,30 @@ final class JobSheetsTest extends TestCase
     /** @param  list<string>  $steps */
     private function newVersion(array $steps, string $reason): \Illuminate\Testing\TestResponse
     {
-        return $this->actingAs($this->planner)->put("/settings/jobs/{$this->glass->id}", ['version' => $this->glass->refresh()->version, 'steps' => array_map(fn (string $s): array => ['text' => $s, 'product_id' => null], $steps), 'cautions' => [], 'reason' => $reason]);
+        return $this->actingAs($this->planner)->put("/settings/jobs/{$this->glass->id}", [
+            'version' => $this->glass->refresh()->version,
+            'steps' => array_map(fn (string $s): array => ['text' => $s, 'product_id' => null], $steps),
+            'cautions' => [],
+            'reason' => $reason,
+        ]);
     }
 
     /** @param  array{0: string, 1: array<string, mixed>}  ...$entries */
     private function begin(Visit $visit, array ...$entries): void
     {
-        $this->actingAs($this->ines)->postJson("/visits/{$visit->id}/entries", ['entries' => array_map(fn (array $e): array => ['uuid' => (string) Str::uuid(), 'kind' => $e[0], 'at' => now()->toIso8601String(), 'payload' => $e[1]], [['open', []], ...$entries])])->assertOk();
+        $this->actingAs($this->ines)
+            ->postJson("/visits/{$visit->id}/entries", [
+                'entries' => array_map(
+                    fn (array $e): array => [
+                        'uuid' => (string) Str::uuid(),
+                        'kind' => $e[0],
+                        'at' => now()->toIso8601String(),
+                        'payload' => $e[1],
+                    ],
+                    [['open', []], ...$entries],
+                ),
+            ])
+            ->assertOk();
     }
 
     /** @return array<string, mixed> */

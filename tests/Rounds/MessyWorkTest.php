@@ -54,10 +54,18 @@ final class MessyWorkTest extends TestCase
         // A Monday morning: the week lies ahead.
         Carbon::setTestNow('2026-11-30 08:00:00');
         CarbonImmutable::setTestNow('2026-11-30 08:00:00');
-        [$this->planner, $this->ines, $this->jory] = [self::user('planner'), self::user('technician'), self::user('technician')];
+        [$this->planner, $this->ines, $this->jory] = [
+            self::user('planner'),
+            self::user('technician'),
+            self::user('technician'),
+        ];
         $this->crew = Fixture::crew($this->ines, $this->jory);
         $this->system = Fixture::system(self::site(), $this->planner);
-        $this->system->site?->update(['lat' => 53.6, 'lon' => 1.6, 'access_hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '8-17')]);
+        $this->system->site?->update([
+            'lat' => 53.6,
+            'lon' => 1.6,
+            'access_hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '8-17'),
+        ]);
     }
 
     #[Test]
@@ -65,37 +73,83 @@ final class MessyWorkTest extends TestCase
     {
         $task = Fixture::task($this->system, 'reactor-media', daysAgo: 10);
         $task->update(['turn' => 1]);
-        $charge = ['name' => 'Phosphate media', 'place' => 'left reactor', 'mass_kg' => 0.5, 'in_on' => '2026-11-01', 'life_days' => 30, 'task_id' => $task->id];
-        $this->actingAs($this->ines)->post("/systems/{$this->system->id}/charges", [...$charge, 'life_days' => null])->assertSessionHasErrors(['life_days' => 'How many days does it last here?']);
+        $charge = [
+            'name' => 'Phosphate media',
+            'place' => 'left reactor',
+            'mass_kg' => 0.5,
+            'in_on' => '2026-11-01',
+            'life_days' => 30,
+            'task_id' => $task->id,
+        ];
+        $this->actingAs($this->ines)
+            ->post("/systems/{$this->system->id}/charges", [...$charge, 'life_days' => null])
+            ->assertSessionHasErrors(['life_days' => 'How many days does it last here?']);
         $elsewhere = Fixture::task(Fixture::system(self::site('Another'), $this->planner), 'carbon');
-        $this->post("/systems/{$this->system->id}/charges", [...$charge, 'task_id' => $elsewhere->id])->assertSessionHasErrors('task_id');
+        $this->post("/systems/{$this->system->id}/charges", [
+            ...$charge,
+            'task_id' => $elsewhere->id,
+        ])->assertSessionHasErrors('task_id');
         $this->post("/systems/{$this->system->id}/charges", $charge)->assertSessionHasNoErrors();
-        $this->post("/systems/{$this->system->id}/charges", [...$charge, 'place' => 'right reactor'])->assertSessionHasNoErrors();
+        $this->post("/systems/{$this->system->id}/charges", [
+            ...$charge,
+            'place' => 'right reactor',
+        ])->assertSessionHasNoErrors();
         [$left, $right] = Material::charges($this->system->id)->orderBy('id')->get()->all();
-        self::assertSame(['2026-12-01', '2026-11-23'], [$left->due_on?->toDateString(), $right->due_on?->toDateString()], 'the second is not exchanged with the first');
-        self::assertSame(['2026-11-23', TriggerKind::Charge->value], [$task->refresh()->due_on?->toDateString(), $task->due_because], 'the job is due with the first of them');
+        self::assertSame(
+            ['2026-12-01', '2026-11-23'],
+            [$left->due_on?->toDateString(), $right->due_on?->toDateString()],
+            'the second is not exchanged with the first',
+        );
+        self::assertSame(
+            ['2026-11-23', TriggerKind::Charge->value],
+            [$task->refresh()->due_on?->toDateString(), $task->due_because],
+            'the job is due with the first of them',
+        );
 
         $visit = Fixture::visit($this->system, $this->crew);
         VisitMaker::until(Days::today()->addDays(4));
         $job = VisitTask::query()->where('task_id', $task->id)->sole();
         self::assertSame($visit->id, $job->visit_id);
         $words = MediaCharges::words([$task->id], $this->ines->units())[$task->id];
-        self::assertSame(['Now: Phosphate media, right reactor, 0.50 kg, in since 1 Nov', 'Now: Phosphate media, left reactor, 0.50 kg, in since 1 Nov'], $words);
-        self::assertStringContainsString('right reactor', $this->get("/visits/{$visit->id}")->assertOk()->getContent() ?: '');
+        self::assertSame(
+            [
+                'Now: Phosphate media, right reactor, 0.50 kg, in since 1 Nov',
+                'Now: Phosphate media, left reactor, 0.50 kg, in since 1 Nov',
+            ],
+            $words,
+        );
+        self::assertStringContainsString(
+            'right reactor',
+            $this->get("/visits/{$visit->id}")
+                ->assertOk()
+                ->getContent() ?:
+            '',
+        );
 
         $left->update(['due_on' => '2026-12-04']);
-        self::assertStringStartsWith('Stays until 4 Dec: ', MediaCharges::words([$task->id], $this->ines->units())[$task->id][1], 'one day past the limit it stays');
+        self::assertStringStartsWith(
+            'Stays until 4 Dec: ',
+            MediaCharges::words([$task->id], $this->ines->units())[$task->id][1],
+            'one day past the limit it stays',
+        );
         $this->work($visit, ['done', ['taskId' => $job->id]], ['close', ['ticked' => array_keys(LeaveSafe::TICKS)]]);
         self::assertSame('2026-11-30', $right->refresh()->out_on?->toDateString());
         self::assertNull($left->refresh()->out_on);
         $fresh = Material::charges($this->system->id)->where('place', 'right reactor')->sole();
-        self::assertSame([0.5, '2026-11-30', '2026-12-30', null], [$fresh->mass_kg, $fresh->in_on->toDateString(), $fresh->due_on?->toDateString(), $fresh->lot]);
+        self::assertSame(
+            [0.5, '2026-11-30', '2026-12-30', null],
+            [$fresh->mass_kg, $fresh->in_on->toDateString(), $fresh->due_on?->toDateString(), $fresh->lot],
+        );
         self::assertSame('2026-12-04', $task->refresh()->due_on?->toDateString(), 'the other charge is next');
-        $this->get("/systems/{$this->system->id}/tasks")->assertOk()->assertInertia(fn ($page) => $page->has('charges', 2)->where('charges.0.place', 'left reactor'));
+        $this->get("/systems/{$this->system->id}/tasks")
+            ->assertOk()
+            ->assertInertia(fn ($page) => $page->has('charges', 2)->where('charges.0.place', 'left reactor'));
 
         $this->post("/materials/{$left->id}/exchange", ['on' => '2026-12-01'])->assertSessionHasErrors('on');
         $this->post("/materials/{$left->id}/exchange", ['on' => '2026-11-30'])->assertSessionHasNoErrors();
-        $this->post("/materials/{$left->id}/exchange", ['on' => '2026-11-30'])->assertSessionHasErrors(['on' => 'That charge is out already.']);
+        $this->post("/materials/{$left->id}/exchange", ['on' => '2026-11-30'])->assertSessionHasErrors([
+            'on' => 'That charge is out already.',
+        ]);
         self::assertSame('2026-12-22', $task->refresh()->due_on?->toDateString(), 'eight days before the right one');
     }
 
@@ -103,9 +157,25 @@ final class MessyWorkTest extends TestCase
     public function topped_up_taken_out_and_put_in_again_are_three_things(): void
     {
         $task = Fixture::task($this->system, 'carbon', daysAgo: 10);
-        $one = Material::query()->create(['system_id' => $this->system->id, 'kind' => 'media', 'name' => 'Carbon', 'place' => 'bag', 'mass_kg' => 0.3, 'in_on' => '2026-11-01', 'life_days' => 20, 'due_on' => '2026-11-21', 'task_id' => $task->id, 'user_id' => $this->ines->id]);
+        $one = Material::query()->create([
+            'system_id' => $this->system->id,
+            'kind' => 'media',
+            'name' => 'Carbon',
+            'place' => 'bag',
+            'mass_kg' => 0.3,
+            'in_on' => '2026-11-01',
+            'life_days' => 20,
+            'due_on' => '2026-11-21',
+            'task_id' => $task->id,
+            'user_id' => $this->ines->id,
+        ]);
         $visit = Fixture::visit($this->system, $this->crew);
-        $done = fn (?string $turn): VisitTask => new VisitTask(['visit_id' => $visit->id, 'system_id' => $this->system->id, 'task_id' => $task->id, 'turn' => $turn]);
+        $done = fn (?string $turn): VisitTask => new VisitTask([
+            'visit_id' => $visit->id,
+            'system_id' => $this->system->id,
+            'task_id' => $task->id,
+            'turn' => $turn,
+        ]);
         $now = CarbonImmutable::now();
 
         MediaCharges::exchange($done('top up'), $now, $this->ines->id);
@@ -114,7 +184,10 @@ final class MessyWorkTest extends TestCase
         self::assertNull($one->refresh()->out_on, 'it is not due for three weeks');
         $one->update(['due_on' => '2026-11-29']);
         MediaCharges::exchange($done('out'), $now, $this->ines->id);
-        self::assertSame(['2026-11-30', 0], [$one->refresh()->out_on?->toDateString(), Material::charges($this->system->id)->count()]);
+        self::assertSame(
+            ['2026-11-30', 0],
+            [$one->refresh()->out_on?->toDateString(), Material::charges($this->system->id)->count()],
+        );
         MediaCharges::exchange($done('in'), $now, $this->ines->id);
         self::assertSame('2026-12-20', Material::charges($this->system->id)->sole()->due_on?->toDateString());
         MediaCharges::exchange($done('in'), $now, $this->ines->id);
@@ -127,13 +200,27 @@ final class MessyWorkTest extends TestCase
         $type = Fixture::taskType('vessel-refill');
         $row = ['kind' => 'reading', 'parameter' => 'nitrate', 'above' => 10, 'stop' => 2, 'everyDays' => 2];
         $form = ['task_type_id' => $type->id, 'every_days' => null, 'triggers' => [$row]];
-        $this->actingAs($this->planner)->post("/systems/{$this->system->id}/tasks", [...$form, 'triggers' => [[...$row, 'stop' => 11]]])->assertSessionHasErrors();
-        $this->post("/systems/{$this->system->id}/tasks", $form)->assertRedirect()->assertSessionHasNoErrors();
+        $this->actingAs($this->planner)
+            ->post("/systems/{$this->system->id}/tasks", [...$form, 'triggers' => [[...$row, 'stop' => 11]]])
+            ->assertSessionHasErrors();
+        $this->post("/systems/{$this->system->id}/tasks", $form)
+            ->assertRedirect()
+            ->assertSessionHasNoErrors();
         $task = Task::query()->where('system_id', $this->system->id)->where('task_type_id', $type->id)->sole();
         self::assertNull($task->due_on, 'not yet');
         self::assertSame('Nitrate above 10, until 2, every 2 d', TaskTriggers::words($task)[0]);
         $read = function (float $value, string $at) use ($task): ?string {
-            TakeReading::take($this->system->refresh(), $this->ines, Parameter::Nitrate, $value, ReadingUnit::MgL, CarbonImmutable::parse($at), (string) Str::uuid(), true, 'test kit');
+            TakeReading::take(
+                $this->system->refresh(),
+                $this->ines,
+                Parameter::Nitrate,
+                $value,
+                ReadingUnit::MgL,
+                CarbonImmutable::parse($at),
+                (string) Str::uuid(),
+                true,
+                'test kit',
+            );
 
             return $task->refresh()->due_on?->toDateString();
         };
@@ -147,15 +234,33 @@ final class MessyWorkTest extends TestCase
     public function what_a_messy_job_leaves_behind_is_announced_kept_and_ends(): void
     {
         $visit = Fixture::visit($this->system, $this->crew);
-        $visit->tasks()->create(['system_id' => $this->system->id, 'task_type_id' => Fixture::taskType('glass')->id, 'minutes' => 8, 'steps' => []]);
+        $visit
+            ->tasks()
+            ->create([
+                'system_id' => $this->system->id,
+                'task_type_id' => Fixture::taskType('glass')->id,
+                'minutes' => 8,
+                'steps' => [],
+            ]);
         self::assertSame([], AnnounceView::coming());
         $sand = Fixture::task($this->system, 'sand-quarter', daysAgo: 40);
         VisitMaker::until(Days::today());
         $announce = AnnounceView::coming();
         self::assertCount(1, $announce);
-        self::assertSame(1, preg_match('/^Mon 30 Nov 09:00: The water is hazy until Mon 30 Nov 2\d:\d\d \(siphon a quarter of the sand\)$/', $announce[0]->words), $announce[0]->words);
-        $this->actingAs($this->ines)->post("/visits/{$visit->id}/told")->assertForbidden();
-        $this->actingAs($this->planner)->post("/visits/{$visit->id}/told")->assertSessionHasNoErrors();
+        self::assertSame(
+            1,
+            preg_match(
+                '/^Mon 30 Nov 09:00: The water is hazy until Mon 30 Nov 2\d:\d\d \(siphon a quarter of the sand\)$/',
+                $announce[0]->words,
+            ),
+            $announce[0]->words,
+        );
+        $this->actingAs($this->ines)
+            ->post("/visits/{$visit->id}/told")
+            ->assertForbidden();
+        $this->actingAs($this->planner)
+            ->post("/visits/{$visit->id}/told")
+            ->assertSessionHasNoErrors();
         self::assertSame([], AnnounceView::coming());
         self::assertSame($this->planner->id, $visit->refresh()->told_by);
 
@@ -168,7 +273,9 @@ final class MessyWorkTest extends TestCase
         self::assertEqualsWithDelta(12 * 60, $left->from_at->diffInMinutes($left->until_at), 1);
         self::assertCount(1, Disturbed::at($left->until_at->subMinute())->get());
         self::assertCount(0, Disturbed::at($left->until_at)->get(), 'it has an end');
-        $this->actingAs($this->ines)->get("/systems/{$this->system->id}/tasks")->assertInertia(fn ($page) => $page->has('disturbed', 1));
+        $this->actingAs($this->ines)
+            ->get("/systems/{$this->system->id}/tasks")
+            ->assertInertia(fn ($page) => $page->has('disturbed', 1));
         $again = Fixture::visit($this->system, $this->crew, 'glass');
         $labels = array_map(fn ($r): string => $r->label, (new VisitReader($again->refresh(), $this->ines))->running);
         self::assertContains("{$this->system->name}: the water is hazy (siphon a quarter of the sand)", $labels);
@@ -183,8 +290,12 @@ final class MessyWorkTest extends TestCase
     public function messy_work_keeps_off_the_days_before_what_the_client_holds(): void
     {
         $site = $this->system->site_id;
-        $this->actingAs($this->ines)->post("/sites/{$site}/events", ['text' => 'Party', 'on' => '2026-12-05'])->assertForbidden();
-        $this->actingAs($this->planner)->post("/sites/{$site}/events", ['text' => '', 'on' => '2026-11-01'])->assertSessionHasErrors(['text', 'on']);
+        $this->actingAs($this->ines)
+            ->post("/sites/{$site}/events", ['text' => 'Party', 'on' => '2026-12-05'])
+            ->assertForbidden();
+        $this->actingAs($this->planner)
+            ->post("/sites/{$site}/events", ['text' => '', 'on' => '2026-11-01'])
+            ->assertSessionHasErrors(['text', 'on']);
         $this->post("/sites/{$site}/events", ['text' => 'Party', 'on' => '2026-12-03'])->assertSessionHasNoErrors();
         $visit = Fixture::visit($this->system, $this->crew, 'glass');
         $sand = Fixture::task($this->system, 'sand-quarter', daysAgo: 40);
@@ -196,14 +307,30 @@ final class MessyWorkTest extends TestCase
         // A visit that stands already says so, and the board refuses those days.
         $event = SiteEvent::query()->sole();
         $other = Fixture::visit($this->system, $this->crew);
-        $other->tasks()->create(['system_id' => $this->system->id, 'task_type_id' => Fixture::taskType('sand-topup')->id, 'minutes' => 45, 'steps' => [], 'disturbs_h' => 24]);
+        $other
+            ->tasks()
+            ->create([
+                'system_id' => $this->system->id,
+                'task_type_id' => Fixture::taskType('sand-topup')->id,
+                'minutes' => 45,
+                'steps' => [],
+                'disturbs_h' => 24,
+            ]);
         $read = WeekReader::read(Days::monday());
-        self::assertStringContainsString('Messy work shortly before “Party” on Thu 3 Dec', (string) $read->visits[$other->id]?->asks);
-        self::assertSame(range(Days::ofText('2026-11-30'), Days::ofText('2026-12-03')), $read->visits[$other->id]?->core->keptClear);
+        self::assertStringContainsString(
+            'Messy work shortly before “Party” on Thu 3 Dec',
+            (string) $read->visits[$other->id]?->asks,
+        );
+        self::assertSame(
+            range(Days::ofText('2026-11-30'), Days::ofText('2026-12-03')),
+            $read->visits[$other->id]?->core->keptClear,
+        );
         self::assertSame([], $read->visits[$visit->id]?->core->keptClear, 'glass may be cleaned');
         $this->post("/events/{$event->id}/archive")->assertSessionHasNoErrors();
         self::assertNull(WeekReader::read(Days::monday())->visits[$other->id]?->asks);
-        $this->get("/sites/{$site}/jobs")->assertOk()->assertInertia(fn ($page) => $page->has('events', 0)->where('clearDays', 7));
+        $this->get("/sites/{$site}/jobs")
+            ->assertOk()
+            ->assertInertia(fn ($page) => $page->has('events', 0)->where('clearDays', 7));
     }
 
     #[Test]
@@ -212,21 +339,47 @@ final class MessyWorkTest extends TestCase
         $lone = Fixture::crew($sol = self::user('technician'));
         $this->system->update(['keeper_id' => $this->ines->id]);
         foreach ([$sol->id, $this->jory->id, $this->jory->id] as $n => $by) {
-            Fixture::visit($this->system)->update(['state' => Visit::CLOSED, 'closed_at' => now()->subDays(20 + $n), 'closed_by' => $by, 'opened_at' => now()->subDays(20 + $n)]);
+            Fixture::visit($this->system)->update([
+                'state' => Visit::CLOSED,
+                'closed_at' => now()->subDays(20 + $n),
+                'closed_by' => $by,
+                'opened_at' => now()->subDays(20 + $n),
+            ]);
         }
         $visit = Fixture::visit($this->system, $this->crew, 'glass');
         $visit->update(['familiar_id' => $this->ines->id]);
         $here = WeekReader::read(Days::monday())->visits[$visit->id];
         self::assertSame([$this->ines->id, null], [$here?->core->familiar, $here?->knows]);
 
-        Absence::query()->create(['user_id' => $this->ines->id, 'from_on' => '2026-11-30', 'until_on' => '2026-12-02', 'reason' => 'leave']);
+        Absence::query()->create([
+            'user_id' => $this->ines->id,
+            'from_on' => '2026-11-30',
+            'until_on' => '2026-12-02',
+            'reason' => 'leave',
+        ]);
         $away = WeekReader::read(Days::monday())->visits[$visit->id];
         self::assertSame($this->jory->id, $away?->core->familiar, 'twice beats once');
-        self::assertSame("{$this->ines->name} is away; {$this->jory->name} knows the place: there 2 times in a year.", $away?->knows);
-        Absence::query()->create(['user_id' => $this->jory->id, 'from_on' => '2026-11-30', 'until_on' => '2026-12-02', 'reason' => 'leave']);
-        self::assertStringContainsString("{$sol->name} knows the place: there once", (string) WeekReader::read(Days::monday())->visits[$visit->id]?->knows);
-        Visit::query()->where('closed_by', $sol->id)->update(['closed_at' => now()->subMonths(12)->subDay()]);
-        self::assertNull(WeekReader::read(Days::monday())->visits[$visit->id]?->knows, 'longer ago it is not known any more');
+        self::assertSame(
+            "{$this->ines->name} is away; {$this->jory->name} knows the place: there 2 times in a year.",
+            $away?->knows,
+        );
+        Absence::query()->create([
+            'user_id' => $this->jory->id,
+            'from_on' => '2026-11-30',
+            'until_on' => '2026-12-02',
+            'reason' => 'leave',
+        ]);
+        self::assertStringContainsString(
+            "{$sol->name} knows the place: there once",
+            (string) WeekReader::read(Days::monday())->visits[$visit->id]?->knows,
+        );
+        Visit::query()
+            ->where('closed_by', $sol->id)
+            ->update(['closed_at' => now()->subMonths(12)->subDay()]);
+        self::assertNull(
+            WeekReader::read(Days::monday())->visits[$visit->id]?->knows,
+            'longer ago it is not known any more',
+        );
         $preview = app(SickNow::class)->preview($this->jory, Days::today()->addDay());
         self::assertSame([$visit->id], array_map(fn ($v): int => $v->id, $preview));
         unset($lone);
@@ -244,7 +397,10 @@ final class MessyWorkTest extends TestCase
         $stop = (new VisitReader($visit->refresh(), $this->ines))->next;
         self::assertInstanceOf(NextStopView::class, $stop);
         // 6.6 km as the crow flies, with detour 8.6 km at 35 km/h: 14.7 min, and 5 to park.
-        self::assertSame(['11:00', '10:40', ['62 L of salt water'], 'Quay 9, Port'], [$stop->at, $stop->leaveBy, $stop->along, $stop->address]);
+        self::assertSame(
+            ['11:00', '10:40', ['62 L of salt water'], 'Quay 9, Port'],
+            [$stop->at, $stop->leaveBy, $stop->along, $stop->address],
+        );
         $later->update(['state' => Visit::UNDERWAY]);
         self::assertNull((new VisitReader($visit->refresh(), $this->ines))->next, 'begun by somebody: not to come');
     }
@@ -252,8 +408,23 @@ final class MessyWorkTest extends TestCase
     /** @param  array{0: string, 1: array<string, mixed>}  ...$entries */
     private function work(Visit $visit, array ...$entries): void
     {
-        $body = array_map(fn (array $e): array => ['uuid' => (string) Str::uuid(), 'kind' => $e[0], 'at' => now()->toIso8601String(), 'payload' => $e[1]], array_values($entries));
-        $answers = $this->actingAs($this->ines)->postJson("/visits/{$visit->id}/entries", ['entries' => $body])->assertOk()->json('answers');
-        self::assertSame(array_fill(0, count($entries), 'ok'), array_column($answers, 'outcome'), json_encode($answers) ?: '');
+        $body = array_map(
+            fn (array $e): array => [
+                'uuid' => (string) Str::uuid(),
+                'kind' => $e[0],
+                'at' => now()->toIso8601String(),
+                'payload' => $e[1],
+            ],
+            array_values($entries),
+        );
+        $answers = $this->actingAs($this->ines)
+            ->postJson("/visits/{$visit->id}/entries", ['entries' => $body])
+            ->assertOk()
+            ->json('answers');
+        self::assertSame(
+            array_fill(0, count($entries), 'ok'),
+            array_column($answers, 'outcome'),
+            json_encode($answers) ?: '',
+        );
     }
 }

@@ -35,7 +35,10 @@ use RuntimeException;
 use Tests\Fixture;
 use Tests\TestCase;
 
-/** Nothing planned vanishes or wanders: past, begun, closed, pinned, promised and wished stays; who is away is said (S-22, S-53, S-54, S-56). */
+/**
+ * Nothing planned vanishes or wanders: past, begun, closed, pinned, promised and wished stays; who is away is said (S-22, S-53,
+ * S-54, S-56).
+ */
 final class PlanStaysTest extends TestCase
 {
     private User $planner;
@@ -54,7 +57,11 @@ final class PlanStaysTest extends TestCase
         // A Wednesday, ten o'clock: days behind, a day under way, days ahead.
         CarbonImmutable::setTestNow('2026-03-11 10:00:00');
         Carbon::setTestNow('2026-03-11 10:00:00');
-        [$this->planner, $this->ines, $this->jory] = [self::user('planner'), self::user('technician'), self::user('technician')];
+        [$this->planner, $this->ines, $this->jory] = [
+            self::user('planner'),
+            self::user('technician'),
+            self::user('technician'),
+        ];
         $this->crew = Fixture::crew($this->ines);
         $this->monday = Days::monday();
         TaskStart::library();
@@ -72,21 +79,46 @@ final class PlanStaysTest extends TestCase
     {
         $past = $this->visit('Past', 0, '09:00');
         $begun = $this->visit('Begun', 2, '09:00', ['state' => Visit::UNDERWAY, 'opened_at' => '2026-03-11 09:10:00']);
-        $closed = $this->visit('Closed', 1, '08:00', ['state' => Visit::CLOSED, 'opened_at' => '2026-03-10 08:20:00', 'closed_at' => '2026-03-10 09:40:00', 'actual_min' => 80]);
+        $closed = $this->visit('Closed', 1, '08:00', [
+            'state' => Visit::CLOSED,
+            'opened_at' => '2026-03-10 08:20:00',
+            'closed_at' => '2026-03-10 09:40:00',
+            'actual_min' => 80,
+        ]);
         $pinned = $this->visit('Pinned', 3, '13:30', ['pinned' => true]);
         $promised = $this->visit('Promised', 4, '09:00', ['promised_at' => now()]);
         foreach (range(1, 5) as $n) {
             Fixture::task(Fixture::system($this->place("Due {$n}"), $this->planner), 'change', 20);
         }
-        $before = fn (Visit ...$visits): array => array_map(fn (Visit $v): array => BoardMove::state($v->refresh()), $visits);
+        $before = fn (Visit ...$visits): array => array_map(
+            fn (Visit $v): array => BoardMove::state($v->refresh()),
+            $visits,
+        );
         $was = $before($begun, $closed, $pinned);
-        $proposal = (new Planning)->propose($this->monday);
-        self::assertSame(7, $proposal->placed, 'the five, and the panes of the past and of the closed visit, due again');
+        $proposal = (new Planning())->propose($this->monday);
+        self::assertSame(
+            7,
+            $proposal->placed,
+            'the five, and the panes of the past and of the closed visit, due again',
+        );
         self::assertSame($was, $before($begun, $closed, $pinned));
         self::assertSame('2026-03-09', $past->refresh()->planned_on?->toDateString(), 'nobody came; the record stays');
-        self::assertSame([$this->crew->id, '2026-03-13'], [$promised->refresh()->crew_id, $promised->planned_on?->toDateString()], 'the client’s Friday');
-        foreach (Visit::query()->where('state', Visit::PLANNED)->whereNotIn('id', [$pinned->id, $promised->id])->get() as $visit) {
-            self::assertGreaterThanOrEqual(now()->getTimestamp(), $visit->starts_at?->getTimestamp(), 'nothing is planned before now');
+        self::assertSame(
+            [$this->crew->id, '2026-03-13'],
+            [$promised->refresh()->crew_id, $promised->planned_on?->toDateString()],
+            'the client’s Friday',
+        );
+        foreach (
+            Visit::query()
+                ->where('state', Visit::PLANNED)
+                ->whereNotIn('id', [$pinned->id, $promised->id])
+                ->get() as $visit
+        ) {
+            self::assertGreaterThanOrEqual(
+                now()->getTimestamp(),
+                $visit->starts_at?->getTimestamp(),
+                'nothing is planned before now',
+            );
         }
     }
 
@@ -95,23 +127,33 @@ final class PlanStaysTest extends TestCase
     {
         $visit = $this->visit('Here', 3, '09:00');
         $to = ['crew_id' => $this->crew->id, 'on' => '2026-03-13', 'position' => null];
-        $this->actingAs($this->planner)->post("/visits/{$visit->id}/move", $to)->assertSessionHasNoErrors();
+        $this->actingAs($this->planner)
+            ->post("/visits/{$visit->id}/move", $to)
+            ->assertSessionHasNoErrors();
         self::assertNotNull($visit->refresh()->promised_at);
-        (new Planning)->propose($this->monday, $this->planner);
+        (new Planning())->propose($this->monday, $this->planner);
         self::assertSame('2026-03-13', $visit->refresh()->planned_on?->toDateString());
 
         Fixture::task(Fixture::system($this->place('New'), $this->planner), 'change', 20);
         $this->post('/rounds/propose', ['week' => $this->monday->toDateString()])->assertSessionHasNoErrors();
         $new = Visit::query()->whereHas('site', fn ($s) => $s->where('name', 'New'))->sole();
         self::assertSame(Visit::PLANNED, $new->state);
-        $this->post("/visits/{$new->id}/move", ['crew_id' => $this->crew->id, 'on' => '2026-03-13', 'position' => 0])->assertSessionHasNoErrors();
+        $this->post("/visits/{$new->id}/move", [
+            'crew_id' => $this->crew->id,
+            'on' => '2026-03-13',
+            'position' => 0,
+        ])->assertSessionHasNoErrors();
         $this->post('/rounds/undo')->assertSessionHasNoErrors();
         self::assertNotSame('2026-03-13 08:00', $new->refresh()->starts_at?->format('Y-m-d H:i'));
         self::assertNull($new->promised_at, 'the hand move first');
         $this->post('/rounds/undo');
         self::assertSame([Visit::OPEN, null], [$new->refresh()->state, $new->crew_id], 'then the proposal');
         $this->post('/rounds/undo');
-        self::assertSame(['2026-03-12', null], [$visit->refresh()->planned_on?->toDateString(), $visit->promised_at], 'then the first move');
+        self::assertSame(
+            ['2026-03-12', null],
+            [$visit->refresh()->planned_on?->toDateString(), $visit->promised_at],
+            'then the first move',
+        );
 
         $this->post("/visits/{$visit->id}/move", $to);
         $this->post("/visits/{$visit->id}/release")->assertSessionHasNoErrors();
@@ -123,16 +165,34 @@ final class PlanStaysTest extends TestCase
     {
         $other = $this->secondCrew();
         $alone = $this->visit('Alone', 3, '09:00');
-        $ids = fn (): array => array_column(self::props($this->actingAs($this->planner)->get("/rounds?week={$this->monday->toDateString()}"))['board']['unplanned'], 'why', 'id');
+        $ids = fn (): array => array_column(
+            self::props($this->actingAs($this->planner)->get("/rounds?week={$this->monday->toDateString()}"))['board'][
+                'unplanned'
+            ],
+            'why',
+            'id',
+        );
         self::assertSame([], $ids());
-        Absence::query()->create(['user_id' => $this->ines->id, 'from_on' => '2026-03-11', 'until_on' => '2026-03-13', 'reason' => 'leave']);
+        Absence::query()->create([
+            'user_id' => $this->ines->id,
+            'from_on' => '2026-03-11',
+            'until_on' => '2026-03-13',
+            'reason' => 'leave',
+        ]);
         self::assertStringContainsString('crew away', (string) $ids()[$alone->id]);
         $board = self::props($this->get("/rounds?week={$this->monday->toDateString()}"))['board'];
-        self::assertStringContainsString($this->ines->name.' away', json_encode($board['crews'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString(
+            $this->ines->name.' away',
+            json_encode($board['crews'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        );
         $this->post('/rounds/propose', ['week' => $this->monday->toDateString()]);
         self::assertSame($other->id, $alone->refresh()->crew_id);
         self::assertSame([], $ids());
-        self::assertStringContainsString('Alone (crew away', (string) WeekRun::query()->latest('id')->firstOrFail()->said[1].WeekRun::query()->latest('id')->firstOrFail()->said[2]);
+        self::assertStringContainsString(
+            'Alone (crew away',
+            (string) WeekRun::query()->latest('id')->firstOrFail()->said[1].
+                WeekRun::query()->latest('id')->firstOrFail()->said[2],
+        );
 
         $moved = $this->visit('Rescued', 3, '13:00');
         $stays = $this->visit('Stays', 4, '09:00', ['crew_id' => $other->id]);
@@ -157,7 +217,12 @@ final class PlanStaysTest extends TestCase
         $other = $this->secondCrew();
         $theirs = $this->visit('Theirs', 3, '09:00');
         $kept = $this->visit('Kept', 3, '09:30', ['crew_id' => $other->id]);
-        OnCall::query()->create(['user_id' => $this->ines->id, 'from_on' => '2026-03-09', 'until_on' => '2026-03-15', 'position' => 1]);
+        OnCall::query()->create([
+            'user_id' => $this->ines->id,
+            'from_on' => '2026-03-09',
+            'until_on' => '2026-03-15',
+            'position' => 1,
+        ]);
         $this->jory->update(['phone' => '0100 555 0211']);
         $see = self::props($this->actingAs($this->planner)->get("/rounds/sick?who={$this->ines->id}&until=2026-03-13"));
         self::assertSame(['Theirs'], array_column($see['visits'], 'place'));
@@ -166,11 +231,27 @@ final class PlanStaysTest extends TestCase
         self::assertSame($this->crew->id, $theirs->refresh()->crew_id, 'looking moves nothing');
         self::assertSame(0, Absence::query()->count());
 
-        $this->post('/rounds/sick', ['who' => $this->ines->id, 'until' => '2026-03-01'])->assertSessionHasErrors('until');
-        $this->post('/rounds/sick', ['who' => $this->ines->id, 'until' => '2026-03-13', 'stand_in' => $this->ines->id])->assertSessionHasErrors('stand_in');
-        $this->post('/rounds/sick', ['who' => $this->ines->id, 'until' => '2026-03-13', 'stand_in' => $this->jory->id])->assertSessionHasNoErrors();
+        $this->post('/rounds/sick', ['who' => $this->ines->id, 'until' => '2026-03-01'])->assertSessionHasErrors(
+            'until',
+        );
+        $this->post('/rounds/sick', [
+            'who' => $this->ines->id,
+            'until' => '2026-03-13',
+            'stand_in' => $this->ines->id,
+        ])->assertSessionHasErrors('stand_in');
+        $this->post('/rounds/sick', [
+            'who' => $this->ines->id,
+            'until' => '2026-03-13',
+            'stand_in' => $this->jory->id,
+        ])->assertSessionHasNoErrors();
         self::assertSame([$other->id, $other->id], [$theirs->refresh()->crew_id, $kept->refresh()->crew_id]);
-        self::assertSame(['2026-03-11', '2026-03-13'], [($night = OnCall::query()->where('user_id', $this->jory->id)->sole())->from_on->toDateString(), $night->until_on->toDateString()]);
+        self::assertSame(
+            ['2026-03-11', '2026-03-13'],
+            [
+                ($night = OnCall::query()->where('user_id', $this->jory->id)->sole())->from_on->toDateString(),
+                $night->until_on->toDateString(),
+            ],
+        );
         $tell = self::props($this->get('/rounds'))['tell'];
         self::assertSame(['Theirs'], array_column($tell, 'place'), 'only whose hour has changed is told');
         $this->post("/rounds/moves/{$tell[0]['id']}/told")->assertSessionHasNoErrors();
@@ -184,29 +265,48 @@ final class PlanStaysTest extends TestCase
     public function a_standing_wish_is_kept_by_every_proposal_until_it_is_released(): void
     {
         $place = $this->place('Mornings');
-        $this->actingAs($this->planner)->post("/sites/{$place->id}/wishes", ['text' => 'call before', 'weekdays' => []])->assertSessionHasErrors('weekdays');
-        $this->post("/sites/{$place->id}/wishes", ['text' => 'Fridays before eleven', 'weekdays' => [5], 'hours' => 'early'])->assertSessionHasErrors('hours');
-        $this->post("/sites/{$place->id}/wishes", ['text' => 'Fridays before eleven', 'weekdays' => [5], 'hours' => '8-11'])->assertSessionHasNoErrors();
+        $this->actingAs($this->planner)
+            ->post("/sites/{$place->id}/wishes", ['text' => 'call before', 'weekdays' => []])
+            ->assertSessionHasErrors('weekdays');
+        $this->post("/sites/{$place->id}/wishes", [
+            'text' => 'Fridays before eleven',
+            'weekdays' => [5],
+            'hours' => 'early',
+        ])->assertSessionHasErrors('hours');
+        $this->post("/sites/{$place->id}/wishes", [
+            'text' => 'Fridays before eleven',
+            'weekdays' => [5],
+            'hours' => '8-11',
+        ])->assertSessionHasNoErrors();
         Fixture::task(Fixture::system($place, $this->planner), 'change', 20);
-        (new Planning)->propose($this->monday);
+        (new Planning())->propose($this->monday);
         $visit = Visit::query()->where('site_id', $place->id)->sole();
         self::assertSame('2026-03-13', $visit->planned_on?->toDateString());
-        self::assertLessThanOrEqual('11:00', $visit->starts_at?->addMinutes((int) $visit->minutes)->setTimezone(Days::zone())->format('H:i'));
+        self::assertLessThanOrEqual(
+            '11:00',
+            $visit->starts_at?->addMinutes((int) $visit->minutes)->setTimezone(Days::zone())->format('H:i'),
+        );
 
-        SiteWish::query()->where('site_id', $place->id)->update(['weekdays' => json_encode([1])]);
+        SiteWish::query()
+            ->where('site_id', $place->id)
+            ->update(['weekdays' => json_encode([1])]);
         $visit->update(['state' => Visit::OPEN, 'crew_id' => null, 'planned_on' => null, 'starts_at' => null]);
-        self::assertSame(1, (new Planning)->propose($this->monday)->left);
+        self::assertSame(1, (new Planning())->propose($this->monday)->left);
         self::assertStringContainsString('standing wish', (string) $visit->refresh()->why_unplanned);
         $wish = SiteWish::query()->where('site_id', $place->id)->sole();
         $this->post("/wishes/{$wish->id}/release")->assertSessionHasNoErrors();
-        self::assertSame(0, (new Planning)->propose($this->monday)->left);
+        self::assertSame(0, (new Planning())->propose($this->monday)->left);
 
         $mine = $this->place('Mine');
-        $this->post("/sites/{$mine->id}/wishes", ['text' => 'only Jory', 'weekdays' => [], 'person_id' => $this->jory->id])->assertSessionHasNoErrors();
+        $this->post("/sites/{$mine->id}/wishes", [
+            'text' => 'only Jory',
+            'weekdays' => [],
+            'person_id' => $this->jory->id,
+        ])->assertSessionHasNoErrors();
         Fixture::task(Fixture::system($mine, $this->planner), 'change', 20);
-        self::assertSame(1, (new Planning)->propose($this->monday)->left, 'nobody else will do');
+        self::assertSame(1, (new Planning())->propose($this->monday)->left, 'nobody else will do');
         $this->secondCrew();
-        self::assertSame(0, (new Planning)->propose($this->monday)->left);
+        self::assertSame(0, (new Planning())->propose($this->monday)->left);
     }
 
     #[Test]
@@ -216,13 +316,19 @@ final class PlanStaysTest extends TestCase
         $place->update(['access_hours' => null, 'lat' => null, 'lon' => null]);
         Fixture::task(Fixture::system($place, $this->planner), 'glass', 20);
         VisitMaker::until($this->monday->addDays(4));
-        $stop = self::props($this->actingAs($this->planner)->get("/rounds?week={$this->monday->toDateString()}"))['board']['unplanned'][0];
+        $stop = self::props($this->actingAs($this->planner)->get("/rounds?week={$this->monday->toDateString()}"))[
+            'board'
+        ]['unplanned'][0];
         self::assertStringContainsString('opening hours are not known', $stop['asks']);
         self::assertStringContainsString('not on the map', $stop['asks']);
-        self::assertSame(0, (new Planning)->propose($this->monday)->left, 'and planned all the same');
+        self::assertSame(0, (new Planning())->propose($this->monday)->left, 'and planned all the same');
         $place->update(['access_hours' => ['mon' => 'closed', 'thu' => '9-12, 14-18']]);
         $open = WeekReader::read($this->monday)->visits->first()?->core->open;
-        self::assertSame([[540.0, 720.0], [840.0, 1080.0]], $open[Days::number($this->monday) + 3] ?? null, 'several openings a day');
+        self::assertSame(
+            [[540.0, 720.0], [840.0, 1080.0]],
+            $open[Days::number($this->monday) + 3] ?? null,
+            'several openings a day',
+        );
         self::assertArrayNotHasKey(Days::number($this->monday), (array) $open);
     }
 
@@ -230,12 +336,31 @@ final class PlanStaysTest extends TestCase
     public function a_person_or_a_vehicle_is_in_one_crew_at_a_time(): void
     {
         $van = Vehicle::query()->create(['name' => 'Second', 'payload_kg' => 800, 'salt_l' => 200, 'ro_l' => 50]);
-        $crew = ['name' => 'Two', 'depot_id' => $this->crew->depot_id, 'vehicle_id' => $van->id, 'members' => [$this->ines->id], 'from_on' => '2026-03-12', 'until_on' => null, 'starts_min' => 480, 'ends_min' => 990, 'break_min' => 30];
+        $crew = [
+            'name' => 'Two',
+            'depot_id' => $this->crew->depot_id,
+            'vehicle_id' => $van->id,
+            'members' => [$this->ines->id],
+            'from_on' => '2026-03-12',
+            'until_on' => null,
+            'starts_min' => 480,
+            'ends_min' => 990,
+            'break_min' => 30,
+        ];
         $this->actingAs($this->planner)->post('/rounds/crews', $crew)->assertSessionHasErrors('members');
-        $this->post('/rounds/crews', [...$crew, 'members' => [$this->jory->id], 'vehicle_id' => $this->crew->vehicle_id])->assertSessionHasErrors('vehicle_id');
+        $this->post('/rounds/crews', [
+            ...$crew,
+            'members' => [$this->jory->id],
+            'vehicle_id' => $this->crew->vehicle_id,
+        ])->assertSessionHasErrors('vehicle_id');
         $this->post('/rounds/crews', [...$crew, 'members' => [$this->jory->id]])->assertSessionHasNoErrors();
         $this->crew->update(['until_on' => '2026-03-20']);
-        $this->post('/rounds/crews', [...$crew, 'name' => 'Later', 'from_on' => '2026-03-21', 'vehicle_id' => $this->crew->vehicle_id])->assertSessionHasNoErrors();
+        $this->post('/rounds/crews', [
+            ...$crew,
+            'name' => 'Later',
+            'from_on' => '2026-03-21',
+            'vehicle_id' => $this->crew->vehicle_id,
+        ])->assertSessionHasNoErrors();
     }
 
     #[Test]
@@ -243,16 +368,22 @@ final class PlanStaysTest extends TestCase
     {
         Fixture::task(Fixture::system($this->place('Due'), $this->planner), 'change', 20);
         Queue::fake();
-        $this->actingAs($this->planner)->post('/rounds/propose', ['week' => $this->monday->toDateString()])->assertSessionHasNoErrors();
+        $this->actingAs($this->planner)
+            ->post('/rounds/propose', ['week' => $this->monday->toDateString()])
+            ->assertSessionHasNoErrors();
         $this->post('/rounds/propose', ['week' => $this->monday->toDateString()]);
         self::assertSame(1, WeekRun::query()->count(), 'a second press makes no second one');
         $run = WeekRun::query()->sole();
         self::assertTrue(self::props($this->get('/rounds'))['run']['isOpen']);
         $this->post("/rounds/runs/{$run->id}/stop")->assertSessionHasNoErrors();
-        (new ProposeWeek($run->id))->handle(new Planning);
-        self::assertSame([WeekRun::CANCELLED, 0], [$run->refresh()->state, Visit::query()->count()], 'stopped before it began, it does nothing');
+        (new ProposeWeek($run->id))->handle(new Planning());
+        self::assertSame(
+            [WeekRun::CANCELLED, 0],
+            [$run->refresh()->state, Visit::query()->count()],
+            'stopped before it began, it does nothing',
+        );
         $next = WeekRun::query()->create(['monday' => $this->monday->toDateString(), 'user_id' => $this->planner->id]);
-        (new ProposeWeek($next->id))->handle(new Planning);
+        (new ProposeWeek($next->id))->handle(new Planning());
         self::assertSame([WeekRun::DONE, 1.0], [$next->refresh()->state, $next->share]);
         self::assertStringContainsString('1 visit found a place', $next->said[1] ?? '');
     }
@@ -264,13 +395,25 @@ final class PlanStaysTest extends TestCase
         $visit = Fixture::visit($system, $this->crew, 'change');
         $task = $visit->tasks()->sole()->task ?? throw new LogicException('no task');
         $task->update(['due_on' => '2026-03-01', 'latest_on' => '2026-03-05']);
-        $entry = fn (string $kind, array $payload): array => ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => now()->toIso8601String(), 'payload' => $payload];
+        $entry = fn (string $kind, array $payload): array => [
+            'uuid' => (string) Str::uuid(),
+            'kind' => $kind,
+            'at' => now()->toIso8601String(),
+            'payload' => $payload,
+        ];
         $job = $visit->tasks()->sole();
-        $this->actingAs($this->ines)->postJson("/visits/{$visit->id}/entries", ['entries' => [$entry('skip', ['taskId' => $job->id, 'reason' => 'guests', 'againOn' => '2026-03-17'])]])->assertOk();
+        $this->actingAs($this->ines)
+            ->postJson("/visits/{$visit->id}/entries", [
+                'entries' => [$entry('skip', ['taskId' => $job->id, 'reason' => 'guests', 'againOn' => '2026-03-17'])],
+            ])
+            ->assertOk();
         $visit->update(['state' => Visit::CLOSED]);
-        (new Planning)->propose($this->monday);
-        self::assertFalse(VisitTask::query()->where('task_id', $task->id)->where('state', 'open')->exists(), 'it is overdue, and still not booked this week');
-        (new Planning)->propose($this->monday->addWeek());
+        (new Planning())->propose($this->monday);
+        self::assertFalse(
+            VisitTask::query()->where('task_id', $task->id)->where('state', 'open')->exists(),
+            'it is overdue, and still not booked this week',
+        );
+        (new Planning())->propose($this->monday->addWeek());
         $next = VisitTask::query()->where('task_id', $task->id)->where('state', 'open')->sole()->visit;
         self::assertGreaterThanOrEqual('2026-03-17', $next?->planned_on?->toDateString());
     }
@@ -299,11 +442,17 @@ final class PlanStaysTest extends TestCase
     {
         $visit = $this->visit('Early', 4, '09:00');
         $task = Fixture::task($visit->tasks()->sole()->system()->firstOrFail(), 'photo', 0);
-        $this->actingAs($this->planner)->post("/tasks/{$task->id}/ride")->assertSessionHasNoErrors();
+        $this->actingAs($this->planner)
+            ->post("/tasks/{$task->id}/ride")
+            ->assertSessionHasNoErrors();
         self::assertSame([$visit->id], VisitTask::query()->where('task_id', $task->id)->pluck('visit_id')->all());
         $alone = Fixture::task(Fixture::system($this->place('Alone'), $this->planner), 'photo', 0);
         $this->post("/tasks/{$alone->id}/ride")->assertSessionHasNoErrors();
-        self::assertSame(Visit::OPEN, VisitTask::query()->where('task_id', $alone->id)->sole()->visit?->state, 'where none comes, one is made');
+        self::assertSame(
+            Visit::OPEN,
+            VisitTask::query()->where('task_id', $alone->id)->sole()->visit?->state,
+            'where none comes, one is made',
+        );
     }
 
     /** @return array<string, array{0: string, 1: string, 2: string}> zone, day, the moment of 09:30 there */
@@ -323,20 +472,31 @@ final class PlanStaysTest extends TestCase
 
     #[Test]
     #[DataProvider('clockDays')]
-    public function on_a_day_of_twenty_three_or_twenty_five_hours_half_past_nine_is_half_past_nine(string $zone, string $on, string $utc): void
-    {
+    public function on_a_day_of_twenty_three_or_twenty_five_hours_half_past_nine_is_half_past_nine(
+        string $zone,
+        string $on,
+        string $utc,
+    ): void {
         config()->set('velbrin.timezone', $zone);
         $moment = Days::moment($on, 570);
         self::assertSame($utc, $moment->format('Y-m-d H:i'));
         self::assertSame(570.0, Days::minute($moment));
         self::assertSame(Days::ofText($on), Days::ofMoment($moment->format('Y-m-d H:i:s')));
-        self::assertSame(Days::ofText($on) + 1, Days::number(Days::moment($on, 1440 + 30)->setTimezone($zone)), 'past midnight is the next day');
+        self::assertSame(
+            Days::ofText($on) + 1,
+            Days::number(Days::moment($on, 1440 + 30)->setTimezone($zone)),
+            'past midnight is the next day',
+        );
     }
 
     private function place(string $name): Site
     {
         $site = self::site("Client {$name}", $name);
-        $site->update(['lat' => 53.6, 'lon' => 1.6, 'access_hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '08:00-17:00')]);
+        $site->update([
+            'lat' => 53.6,
+            'lon' => 1.6,
+            'access_hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '08:00-17:00'),
+        ]);
 
         return $site;
     }
@@ -355,7 +515,13 @@ final class PlanStaysTest extends TestCase
         $visit = Fixture::visit(Fixture::system($this->place($name), $this->planner), $this->crew, 'glass');
         $on = $this->monday->addDays($day)->toDateString();
         [$hour, $minute] = array_map(intval(...), explode(':', $at));
-        $visit->update(['planned_on' => $on, 'starts_at' => Days::moment($on, 60 * $hour + $minute), 'due_on' => $on, 'latest_on' => $this->monday->addDays(9)->toDateString(), ...$more]);
+        $visit->update([
+            'planned_on' => $on,
+            'starts_at' => Days::moment($on, 60 * $hour + $minute),
+            'due_on' => $on,
+            'latest_on' => $this->monday->addDays(9)->toDateString(),
+            ...$more,
+        ]);
 
         return $visit;
     }

@@ -39,16 +39,29 @@ final class AmmoniaTest extends TestCase
         self::assertStringContainsString('the highest on the way', $said);
 
         self::assertSame('stop', $this->ammonia()['severity']);
-        $view = collect(self::props($this->get("/systems/{$this->system->id}/readings"))['parameters'])->firstWhere('parameter', 'ammonia');
-        self::assertStringStartsWith('Stop: free ammonia 0.149', str_replace(["\u{a0}", "\u{202f}"], ' ', $view['standingWords']));
+        $view = collect(self::props($this->get("/systems/{$this->system->id}/readings"))['parameters'])->firstWhere(
+            'parameter',
+            'ammonia',
+        );
+        self::assertStringStartsWith(
+            'Stop: free ammonia 0.149',
+            str_replace(["\u{a0}", "\u{202f}"], ' ', $view['standingWords']),
+        );
         self::assertSame(['stop', $this->system->id], [$this->line()['mark'], $this->line()['id']]);
         foreach (['owner', 'planner', 'technician'] as $role) {
-            self::assertStringContainsString('ammonia burns', (string) json_encode(self::props($this->actingAs(self::user($role))->get('/'))), $role);
+            self::assertStringContainsString(
+                'ammonia burns',
+                (string) json_encode(self::props($this->actingAs(self::user($role))->get('/'))),
+                $role,
+            );
         }
 
         $this->read('ammonia', 0.05, 'mg/L');
         self::assertNull($this->ammonia(), 'a re-test ends it');
-        self::assertStringNotContainsString('ammonia burns', (string) json_encode(self::props($this->actingAs(self::user('owner'))->get('/'))));
+        self::assertStringNotContainsString(
+            'ammonia burns',
+            (string) json_encode(self::props($this->actingAs(self::user('owner'))->get('/'))),
+        );
     }
 
     #[Test]
@@ -77,7 +90,10 @@ final class AmmoniaTest extends TestCase
         self::assertSame('fix', $this->ammonia()['severity']);
         $this->read('ph', 7.6, 'pH');
         self::assertNull($this->ammonia(), 'at pH 7.6 the free part is small');
-        Reading::query()->where('parameter', 'ph')->sole()->update(['taken_at' => now()->subDays(2)]);
+        Reading::query()
+            ->where('parameter', 'ph')
+            ->sole()
+            ->update(['taken_at' => now()->subDays(2)]);
         $this->read('temperature', 25.0, '°C');
         self::assertSame('fix', $this->ammonia()['severity'], 'a pH of the day before yesterday does not count');
     }
@@ -91,14 +107,25 @@ final class AmmoniaTest extends TestCase
         self::assertNull($this->ammonia(), 'a mixing station');
         $this->system->update(['has_animals' => null]);
         self::assertSame('stop', $this->ammonia()['severity'], 'unknown stock counts as stock');
-        $this->actingAs(self::user('planner'))->post('/readings/'.Reading::query()->sole()->id.'/mark', ['reason' => 'wrong tube'])->assertSessionHasNoErrors();
+        $this->actingAs(self::user('planner'))
+            ->post('/readings/'.Reading::query()->sole()->id.'/mark', ['reason' => 'wrong tube'])
+            ->assertSessionHasNoErrors();
         self::assertNull($this->ammonia());
     }
 
     private function read(string $parameter, float $value, string $unit): string
     {
         $this->travel(1)->minutes();
-        $this->actingAs($this->technician)->post("/systems/{$this->system->id}/readings", ['parameter' => $parameter, 'value' => $value, 'unit' => $unit, 'method' => 'kit', 'client_uuid' => (string) Str::uuid(), 'sure' => true])->assertSessionHasNoErrors();
+        $this->actingAs($this->technician)
+            ->post("/systems/{$this->system->id}/readings", [
+                'parameter' => $parameter,
+                'value' => $value,
+                'unit' => $unit,
+                'method' => 'kit',
+                'client_uuid' => (string) Str::uuid(),
+                'sure' => true,
+            ])
+            ->assertSessionHasNoErrors();
 
         return str_replace(["\u{a0}", "\u{202f}"], ' ', (string) session('said'));
     }
@@ -106,7 +133,9 @@ final class AmmoniaTest extends TestCase
     /** @return array<string, mixed>|null the finding about ammonia in the margin */
     private function ammonia(): ?array
     {
-        $findings = self::props($this->actingAs($this->technician)->get("/systems/{$this->system->id}/readings"))['findings'];
+        $findings = self::props($this->actingAs($this->technician)->get("/systems/{$this->system->id}/readings"))[
+            'findings'
+        ];
 
         return collect($findings)->firstWhere('about', 'ammonia');
     }

@@ -22,10 +22,15 @@ final class PapersTest extends TestCase
     {
         $tech = self::user('technician');
         $system = Fixture::system(self::site(), self::user('planner'));
-        $this->actingAs($tech)->post("/systems/{$system->id}/notes", ['text' => 'Valve half closed on purpose.'])->assertSessionHasNoErrors();
+        $this->actingAs($tech)
+            ->post("/systems/{$system->id}/notes", ['text' => 'Valve half closed on purpose.'])
+            ->assertSessionHasNoErrors();
         $this->post("/systems/{$system->id}/notes", ['text' => ''])->assertSessionHasErrors('text');
         foreach (['', '/readings', '/register', '/log'] as $tab) {
-            self::assertSame('Valve half closed on purpose.', self::props($this->get("/systems/{$system->id}{$tab}"))['header']['notes'][0]['text']);
+            self::assertSame(
+                'Valve half closed on purpose.',
+                self::props($this->get("/systems/{$system->id}{$tab}"))['header']['notes'][0]['text'],
+            );
         }
         $note = $system->standingNotes()->sole();
         $this->post("/notes/{$note->id}/archive")->assertSessionHasNoErrors();
@@ -38,9 +43,16 @@ final class PapersTest extends TestCase
     {
         $system = Fixture::system(self::site(), self::user('planner'));
         $this->actingAs(self::user('technician'));
-        $this->post("/systems/{$system->id}/log", ['kind' => 'observed', 'text' => 'All fish seen.'])->assertSessionHasNoErrors();
+        $this->post("/systems/{$system->id}/log", [
+            'kind' => 'observed',
+            'text' => 'All fish seen.',
+        ])->assertSessionHasNoErrors();
         $this->post("/systems/{$system->id}/log", ['kind' => 'dreamt', 'text' => 'x'])->assertSessionHasErrors('kind');
-        $this->post("/systems/{$system->id}/log", ['kind' => 'work', 'text' => 'x', 'happened_at' => now()->addDay()->toIso8601String()])->assertSessionHasErrors('happened_at');
+        $this->post("/systems/{$system->id}/log", [
+            'kind' => 'work',
+            'text' => 'x',
+            'happened_at' => now()->addDay()->toIso8601String(),
+        ])->assertSessionHasErrors('happened_at');
         $entries = self::props($this->get("/systems/{$system->id}/log"))['entries'];
         self::assertSame(['All fish seen.', 'Record opened'], array_column($entries, 'text'));
         self::assertSame('Seen', $entries[0]['kind']);
@@ -51,14 +63,23 @@ final class PapersTest extends TestCase
     {
         Storage::fake('local');
         $system = Fixture::system(self::site(), $planner = self::user('planner'));
-        $this->actingAs(self::user('technician'))->post("/systems/{$system->id}/attachments", ['file' => UploadedFile::fake()->image('sump.png', 40, 30), 'caption' => 'Sump'])->assertSessionHasNoErrors();
+        $this->actingAs(self::user('technician'))
+            ->post("/systems/{$system->id}/attachments", [
+                'file' => UploadedFile::fake()->image('sump.png', 40, 30),
+                'caption' => 'Sump',
+            ])
+            ->assertSessionHasNoErrors();
         $kept = Attachment::query()->sole();
         self::assertSame(['system', 'photo', 'image/png'], [$kept->subject_type, $kept->kind, $kept->mime]);
         $this->post("/attachments/{$kept->id}/archive")->assertForbidden();
-        $this->actingAs($planner)->post("/attachments/{$kept->id}/archive")->assertSessionHasNoErrors();
+        $this->actingAs($planner)
+            ->post("/attachments/{$kept->id}/archive")
+            ->assertSessionHasNoErrors();
         self::assertSame([], self::props($this->get("/systems/{$system->id}/papers"))['attachments']);
         Storage::disk('local')->assertExists($kept->path);
-        $this->actingAs(self::user('client', $system->site()->sole()->client_id))->get("/attachments/{$kept->id}")->assertForbidden();
+        $this->actingAs(self::user('client', $system->site()->sole()->client_id))
+            ->get("/attachments/{$kept->id}")
+            ->assertForbidden();
     }
 
     #[Test]
@@ -66,12 +87,34 @@ final class PapersTest extends TestCase
     {
         $planner = self::user('planner');
         $system = Fixture::system(self::site(), $planner);
-        $this->actingAs($planner)->put("/systems/{$system->id}", ['name' => 'Renamed', 'kind' => 'mixed reef', 'regime' => 'natural', 'started_precision' => 'about', 'measured_volume_l' => 388, 'measured_how' => '1 kg of salt'])->assertSessionHasNoErrors();
+        $this->actingAs($planner)
+            ->put("/systems/{$system->id}", [
+                'name' => 'Renamed',
+                'kind' => 'mixed reef',
+                'regime' => 'natural',
+                'started_precision' => 'about',
+                'measured_volume_l' => 388,
+                'measured_how' => '1 kg of salt',
+            ])
+            ->assertSessionHasNoErrors();
         self::assertSame(388.0, $system->refresh()->volumeL(), 'a measured volume overrides the computed one');
-        $line = Activity::query()->where('subject_type', 'system')->where('event', 'updated')->latest('id')->firstOrFail();
-        self::assertSame(['Reef', 'Renamed', $planner->id], [$line->properties->toArray()['old']['name'], $line->properties->toArray()['attributes']['name'], $line->causer_id]);
+        $line = Activity::query()
+            ->where('subject_type', 'system')
+            ->where('event', 'updated')
+            ->latest('id')
+            ->firstOrFail();
+        self::assertSame(
+            ['Reef', 'Renamed', $planner->id],
+            [
+                $line->properties->toArray()['old']['name'],
+                $line->properties->toArray()['attributes']['name'],
+                $line->causer_id,
+            ],
+        );
         $trail = self::props($this->actingAs(self::user('owner'))->get('/settings/audit'))['lines'];
-        self::assertNotEmpty(array_filter($trail, fn (array $l): bool => in_array('name: Reef → Renamed', $l['changes'], true)));
+        self::assertNotEmpty(
+            array_filter($trail, fn (array $l): bool => in_array('name: Reef → Renamed', $l['changes'], true)),
+        );
     }
 
     #[Test]
@@ -79,14 +122,31 @@ final class PapersTest extends TestCase
     {
         $planner = self::user('planner');
         $site = self::site();
-        $this->actingAs($planner)->post("/sites/{$site->id}/systems", ['name' => 'Old tank', 'kind' => 'mixed', 'regime' => 'natural', 'started_precision' => 'about', 'started_on' => '2009-01-01', 'settling_until' => now()->addMonth()->toDateString()])->assertRedirect();
+        $this->actingAs($planner)
+            ->post("/sites/{$site->id}/systems", [
+                'name' => 'Old tank',
+                'kind' => 'mixed',
+                'regime' => 'natural',
+                'started_precision' => 'about',
+                'started_on' => '2009-01-01',
+                'settling_until' => now()->addMonth()->toDateString(),
+            ])
+            ->assertRedirect();
         $system = System::query()->sole();
         self::assertSame(20.0, $system->bands()->where('parameter', 'nitrate')->sole()->fine_high);
         $header = self::props($this->get("/systems/{$system->id}"))['header'];
         self::assertSame('running since about 2009', $header['age']);
         self::assertStringStartsWith('settling until', $header['settling']);
-        self::assertNull(self::props($this->get("/systems/{$system->id}"))['answers']['section'], 'nothing is drawn that nobody measured');
-        $this->post("/sites/{$site->id}/systems", ['name' => 'Old tank', 'kind' => 'mixed', 'regime' => 'natural', 'started_precision' => 'day'])->assertSessionHasErrors('name');
+        self::assertNull(
+            self::props($this->get("/systems/{$system->id}"))['answers']['section'],
+            'nothing is drawn that nobody measured',
+        );
+        $this->post("/sites/{$site->id}/systems", [
+            'name' => 'Old tank',
+            'kind' => 'mixed',
+            'regime' => 'natural',
+            'started_precision' => 'day',
+        ])->assertSessionHasErrors('name');
     }
 
     #[Test]
@@ -98,7 +158,11 @@ final class PapersTest extends TestCase
         $cool = Fixture::system($site, $planner, 'Seahorses', 'cool');
         $limit = fn (System $s): float => (float) SystemBrief::read($s->load('vessels'))->values['upperHarmC'];
         self::assertSame([30.0, 27.0], [$limit($reef), $limit($cool)]);
-        self::assertArrayNotHasKey('upperHarmC', $cool->facts, 'it follows the regime and is not frozen into the record');
+        self::assertArrayNotHasKey(
+            'upperHarmC',
+            $cool->facts,
+            'it follows the regime and is not frozen into the record',
+        );
     }
 
     #[Test]
@@ -107,8 +171,18 @@ final class PapersTest extends TestCase
         $this->actingAs(self::user('technician'));
         self::assertSame('B-32', self::props($this->get('/rules/B-32'))['current']);
         config()->set('app.debug', false);
-        $this->get('/rules/Z-99')->assertNotFound()->assertInertia(fn ($page) => $page->component('house/Error')->where('status', 404));
-        $this->get('/settings/people')->assertForbidden()->assertInertia(fn ($page) => $page->component('house/Error')->where('status', 403));
-        $this->put('/settings', ['unit_system' => 'imperial', 'alkalinity_unit' => 'dKH', 'salinity_unit' => 'g/kg', 'decimal_mark' => '.', 'theme' => 'paper'])->assertSessionHasErrors('unit_system');
+        $this->get('/rules/Z-99')
+            ->assertNotFound()
+            ->assertInertia(fn ($page) => $page->component('house/Error')->where('status', 404));
+        $this->get('/settings/people')
+            ->assertForbidden()
+            ->assertInertia(fn ($page) => $page->component('house/Error')->where('status', 403));
+        $this->put('/settings', [
+            'unit_system' => 'imperial',
+            'alkalinity_unit' => 'dKH',
+            'salinity_unit' => 'g/kg',
+            'decimal_mark' => '.',
+            'theme' => 'paper',
+        ])->assertSessionHasErrors('unit_system');
     }
 }

@@ -25,7 +25,17 @@ final class RegisterTest extends TestCase
         parent::setUp();
         $this->planner = self::user('planner');
         $this->system = Fixture::system(self::site(), $this->planner);
-        $room = $this->system->site()->firstOrFail()->rooms()->create(['name' => 'Hall', 'winter_night_c' => 14, 'summer_night_c' => 24, 'winter_day_c' => 20, 'summer_day_c' => 28]);
+        $room = $this->system
+            ->site()
+            ->firstOrFail()
+            ->rooms()
+            ->create([
+                'name' => 'Hall',
+                'winter_night_c' => 14,
+                'summer_night_c' => 24,
+                'winter_day_c' => 20,
+                'summer_day_c' => 28,
+            ]);
         $this->system->update(['room_id' => $room->id]);
     }
 
@@ -38,9 +48,13 @@ final class RegisterTest extends TestCase
         self::assertStringContainsString('400', $this->heaters());
         self::assertStringNotContainsString('300', $this->heaters());
         Item::query()->where('name', 'Left')->delete();
-        Item::query()->where('name', 'Right')->update(['watts' => 1500]);
+        Item::query()
+            ->where('name', 'Right')
+            ->update(['watts' => 1500]);
         self::assertStringNotContainsString('250', $this->heaters());
-        $this->actingAs($this->planner)->get("/systems/{$this->system->id}/handover.pdf")->assertOk();
+        $this->actingAs($this->planner)
+            ->get("/systems/{$this->system->id}/handover.pdf")
+            ->assertOk();
     }
 
     #[Test]
@@ -48,12 +62,36 @@ final class RegisterTest extends TestCase
     {
         $heater = $this->heater('Left', 400, 'left');
         $this->heater('Right', 400, 'right');
-        $this->actingAs($this->planner)->post("/items/{$heater->id}/retire", ['reason' => 'cracked'])->assertSessionHasNoErrors();
-        self::assertStringContainsString('Replace Left', FollowUp::query()->where('system_id', $this->system->id)->sole()->text);
-        self::assertTrue(OpenRipple::query()->where('system_id', $this->system->id)->whereNull('confirmed_at')->where('label', 'like', '%eater%')->exists());
+        $this->actingAs($this->planner)
+            ->post("/items/{$heater->id}/retire", ['reason' => 'cracked'])
+            ->assertSessionHasNoErrors();
+        self::assertStringContainsString(
+            'Replace Left',
+            FollowUp::query()->where('system_id', $this->system->id)->sole()->text,
+        );
+        self::assertTrue(
+            OpenRipple::query()
+                ->where('system_id', $this->system->id)
+                ->whereNull('confirmed_at')
+                ->where('label', 'like', '%eater%')
+                ->exists(),
+        );
         OpenRipple::query()->update(['confirmed_at' => now()]);
-        $this->post("/systems/{$this->system->id}/items", ['job' => 'heater', 'name' => 'New', 'watts' => 300, 'installed_precision' => 'day', 'state' => 'tested'])->assertSessionHasNoErrors();
-        self::assertTrue(OpenRipple::query()->where('system_id', $this->system->id)->whereNull('confirmed_at')->where('label', 'like', '%eater%')->exists(), 'adding one re-opens it too');
+        $this->post("/systems/{$this->system->id}/items", [
+            'job' => 'heater',
+            'name' => 'New',
+            'watts' => 300,
+            'installed_precision' => 'day',
+            'state' => 'tested',
+        ])->assertSessionHasNoErrors();
+        self::assertTrue(
+            OpenRipple::query()
+                ->where('system_id', $this->system->id)
+                ->whereNull('confirmed_at')
+                ->where('label', 'like', '%eater%')
+                ->exists(),
+            'adding one re-opens it too',
+        );
     }
 
     #[Test]
@@ -80,18 +118,25 @@ final class RegisterTest extends TestCase
             return (float) collect($page['hazards'])->firstWhere('hazard', 'power-cut')['harms'][1]['hours'];
         };
         $computed = $hours();
-        $this->system->update(['measured_volume_l' => 0.5 * (float) $this->system->true_volume_l, 'measured_how' => 'salt']);
+        $this->system->update([
+            'measured_volume_l' => 0.5 * (float) $this->system->true_volume_l,
+            'measured_how' => 'salt',
+        ]);
         self::assertLessThan($computed, $hours());
     }
 
     private function heater(string $name, float $watts, string $switch): Item
     {
-        return $this->system->items()->create(['job' => 'heater', 'name' => $name, 'watts' => $watts, 'switched_by' => $switch]);
+        return $this->system
+            ->items()
+            ->create(['job' => 'heater', 'name' => $name, 'watts' => $watts, 'switched_by' => $switch]);
     }
 
     private function heaters(): string
     {
-        $figures = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}"))['answers']['figures'];
+        $figures = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}"))['answers'][
+            'figures'
+        ];
 
         return (string) collect($figures)->firstWhere('key', 'heaters')['text'];
     }
@@ -99,6 +144,8 @@ final class RegisterTest extends TestCase
     /** @return array<string, mixed> */
     private function tooCold(): array
     {
-        return collect(self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk"))['hazards'])->firstWhere('hazard', 'too-cold');
+        return collect(
+            self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk"))['hazards'],
+        )->firstWhere('hazard', 'too-cold');
     }
 }

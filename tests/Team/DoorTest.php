@@ -33,7 +33,10 @@ final class DoorTest extends TestCase
     {
         $user = self::user('technician');
         $user->archive();
-        $this->post('/sign-in', ['email' => $user->email, 'password' => 'a-long-enough-password'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', [
+            'email' => $user->email,
+            'password' => 'a-long-enough-password',
+        ])->assertSessionHasErrors('email');
     }
 
     #[Test]
@@ -48,9 +51,24 @@ final class DoorTest extends TestCase
         $mail = CaughtMail::query()->sole();
         self::assertSame(1, preg_match('#/reset-password/([0-9a-f]+)#', $mail->body, $m));
         self::assertNotSame($m[1], DB::table('password_reset_tokens')->value('token'));
-        $this->post('/reset-password', ['token' => 'x'.$m[1], 'email' => $user->email, 'password' => 'another-long-password', 'password_confirmation' => 'another-long-password'])->assertSessionHasErrors('email');
-        $this->post('/reset-password', ['token' => $m[1], 'email' => $user->email, 'password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
-        $this->post('/reset-password', ['token' => $m[1], 'email' => $user->email, 'password' => 'another-long-password', 'password_confirmation' => 'another-long-password'])->assertRedirect('/sign-in');
+        $this->post('/reset-password', [
+            'token' => 'x'.$m[1],
+            'email' => $user->email,
+            'password' => 'another-long-password',
+            'password_confirmation' => 'another-long-password',
+        ])->assertSessionHasErrors('email');
+        $this->post('/reset-password', [
+            'token' => $m[1],
+            'email' => $user->email,
+            'password' => 'short',
+            'password_confirmation' => 'short',
+        ])->assertSessionHasErrors('password');
+        $this->post('/reset-password', [
+            'token' => $m[1],
+            'email' => $user->email,
+            'password' => 'another-long-password',
+            'password_confirmation' => 'another-long-password',
+        ])->assertRedirect('/sign-in');
         self::assertTrue(Hash::check('another-long-password', $user->refresh()->password));
     }
 
@@ -71,7 +89,15 @@ final class DoorTest extends TestCase
     public function units_follow_the_person(): void
     {
         $user = self::user('planner');
-        $this->actingAs($user)->put('/settings', ['unit_system' => 'us', 'alkalinity_unit' => 'meq/L', 'salinity_unit' => 'SG', 'decimal_mark' => ',', 'theme' => 'night'])->assertSessionHasNoErrors();
+        $this->actingAs($user)
+            ->put('/settings', [
+                'unit_system' => 'us',
+                'alkalinity_unit' => 'meq/L',
+                'salinity_unit' => 'SG',
+                'decimal_mark' => ',',
+                'theme' => 'night',
+            ])
+            ->assertSessionHasNoErrors();
         $shell = self::props($this->actingAs($user->refresh())->get('/settings'))['shell'];
         self::assertSame('gal', $shell['units']['L']['label']);
         self::assertSame('meq/L', $shell['units']['dKH']['label']);
@@ -84,7 +110,9 @@ final class DoorTest extends TestCase
     {
         config()->set('mail.default', 'catcher');
         $owner = self::user('owner');
-        $this->actingAs($owner)->post('/settings/people', ['name' => 'New', 'email' => 'new@test.example', 'role' => 'technician'])->assertSessionHasNoErrors();
+        $this->actingAs($owner)
+            ->post('/settings/people', ['name' => 'New', 'email' => 'new@test.example', 'role' => 'technician'])
+            ->assertSessionHasNoErrors();
         self::assertSame('new@test.example', CaughtMail::query()->sole()->recipient);
         $new = User::query()->where('email', 'new@test.example')->sole();
         $this->post("/settings/people/{$new->id}/archive")->assertSessionHasNoErrors();

@@ -21,8 +21,12 @@ final class UpgradeTest extends TestCase
     private const FROZEN = '2026_11_25_';
 
     private const FROZEN_SUMS = [
-        '2026_11_25_000100_team' => '5bcd1d9e9f5f9430', '2026_11_25_000200_clients' => '7369aa5189af74b8', '2026_11_25_000400_build' => 'db1e3770660c0023',
-        '2026_11_25_000500_systems' => 'c2f3736059264891', '2026_11_25_000600_rounds' => '24889778b4d2b63d', '2026_11_25_000700_tokens' => 'c54783bb707961d4',
+        '2026_11_25_000100_team' => '5bcd1d9e9f5f9430',
+        '2026_11_25_000200_clients' => '7369aa5189af74b8',
+        '2026_11_25_000400_build' => 'db1e3770660c0023',
+        '2026_11_25_000500_systems' => 'c2f3736059264891',
+        '2026_11_25_000600_rounds' => '24889778b4d2b63d',
+        '2026_11_25_000700_tokens' => 'c54783bb707961d4',
     ];
 
     protected function tearDown(): void
@@ -41,9 +45,18 @@ final class UpgradeTest extends TestCase
         foreach (glob(database_path('migrations/'.self::FROZEN.'*.php')) ?: [] as $path) {
             $sums[basename($path, '.php')] = substr((string) hash_file('sha256', $path), 0, 16);
         }
-        self::assertSame(self::FROZEN_SUMS, $sums, 'a layout that stands in other people’s databases is not edited: write a migration');
+        self::assertSame(
+            self::FROZEN_SUMS,
+            $sums,
+            'a layout that stands in other people’s databases is not edited: write a migration',
+        );
         $this->on('velbrin_steps');
-        $prints = CheckSchema::each(fn (string $file): int => Artisan::call('migrate', ['--path' => "database/migrations/{$file}.php", '--force' => true]));
+        $prints = CheckSchema::each(
+            fn (string $file): int => Artisan::call('migrate', [
+                '--path' => "database/migrations/{$file}.php",
+                '--force' => true,
+            ]),
+        );
         self::assertSame(Schema::known(), $prints, 'run velbrin:schema write on an empty database');
     }
 
@@ -60,8 +73,16 @@ final class UpgradeTest extends TestCase
         self::assertNull(Schema::against());
 
         // What it held says the same as before, in the new words.
-        self::assertSame(0, DB::table('follow_ups')->where('kind', 'check-back')->where('on_site', false)->count(), 'a look needs somebody there');
-        self::assertSame(0, DB::table('visits')->where('state', 'closed')->whereNull('planned_min')->count(), 'estimates go on learning from what was');
+        self::assertSame(
+            0,
+            DB::table('follow_ups')->where('kind', 'check-back')->where('on_site', false)->count(),
+            'a look needs somebody there',
+        );
+        self::assertSame(
+            0,
+            DB::table('visits')->where('state', 'closed')->whereNull('planned_min')->count(),
+            'estimates go on learning from what was',
+        );
         self::assertSame(0, DB::table('tasks')->whereNull('every_days')->count());
         self::assertGreaterThan(0, DB::table('plan_versions')->whereNotNull('accepted_at')->count());
         self::assertGreaterThan(0, DB::table('alarms')->count());
@@ -103,8 +124,13 @@ final class UpgradeTest extends TestCase
     private function on(string $database): void
     {
         DB::connection('mariadb')->statement("DROP DATABASE IF EXISTS {$database}");
-        DB::connection('mariadb')->statement("CREATE DATABASE {$database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
-        config()->set("database.connections.{$database}", [...config()->array('database.connections.mariadb'), 'database' => $database]);
+        DB::connection('mariadb')->statement(
+            "CREATE DATABASE {$database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci",
+        );
+        config()->set("database.connections.{$database}", [
+            ...config()->array('database.connections.mariadb'),
+            'database' => $database,
+        ]);
         config()->set('database.default', $database);
         DB::purge($database);
     }
@@ -113,7 +139,9 @@ final class UpgradeTest extends TestCase
     private function import(): void
     {
         DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-        foreach (explode(";\n", (string) gzdecode((string) file_get_contents(__DIR__.'/baseline-0.2.0.sql.gz'))) as $statement) {
+        foreach (
+            explode(";\n", (string) gzdecode((string) file_get_contents(__DIR__.'/baseline-0.2.0.sql.gz'))) as $statement
+        ) {
             if (preg_match('/^(DROP|CREATE|INSERT)/', ltrim($statement)) === 1) {
                 DB::unprepared($statement);
             }
@@ -137,16 +165,35 @@ final class UpgradeTest extends TestCase
     /** @return list<string> every page that can be looked at, with the first record of each kind */
     private function pages(): array
     {
-        $ids = ['system' => 'systems', 'site' => 'sites', 'client' => 'clients', 'plan' => 'plans', 'version' => 'plan_versions', 'visit' => 'visits', 'report' => 'reports', 'taskType' => 'task_types', 'product' => 'products'];
+        $ids = [
+            'system' => 'systems',
+            'site' => 'sites',
+            'client' => 'clients',
+            'plan' => 'plans',
+            'version' => 'plan_versions',
+            'visit' => 'visits',
+            'report' => 'reports',
+            'taskType' => 'task_types',
+            'product' => 'products',
+        ];
         $pages = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
             /** @var Route $route */
             $uri = $route->uri();
-            $isPage = in_array('GET', $route->methods(), true) && str_contains(implode(' ', $route->gatherMiddleware()), 'auth') && ! str_starts_with($uri, 'api/') && ! str_ends_with($uri, '.pdf') && ! str_ends_with($uri, '/photo');
+            $isPage =
+                in_array('GET', $route->methods(), true) &&
+                str_contains(implode(' ', $route->gatherMiddleware()), 'auth') &&
+                ! str_starts_with($uri, 'api/') &&
+                ! str_ends_with($uri, '.pdf') &&
+                ! str_ends_with($uri, '/photo');
             if (! $isPage) {
                 continue;
             }
-            $path = preg_replace_callback('/\{(\w+)\??\}/', fn (array $m): string => isset($ids[$m[1]]) ? (string) DB::table($ids[$m[1]])->min('id') : '{}', $uri);
+            $path = preg_replace_callback(
+                '/\{(\w+)\??\}/',
+                fn (array $m): string => isset($ids[$m[1]]) ? (string) DB::table($ids[$m[1]])->min('id') : '{}',
+                $uri,
+            );
             if ($path !== null && ! str_contains($path, '{}')) {
                 $pages[] = '/'.$path;
             }

@@ -29,19 +29,45 @@ final class WaterDayTest extends TestCase
 
         $view = self::props($this->actingAs($tech)->get('/water'))['view'];
         self::assertSame("40\u{A0}L", $view['batches'][0]['litres']);
-        self::assertLessThan(strtotime((string) $view['departures'][0]['at']), strtotime((string) $view['batches'][0]['readyAt']));
+        self::assertLessThan(
+            strtotime((string) $view['departures'][0]['at']),
+            strtotime((string) $view['batches'][0]['readyAt']),
+        );
         self::assertFalse($view['departures'][0]['late']);
-        self::assertSame(["40\u{A0}L", null, "40\u{A0}L"], array_values(array_intersect_key(collect($view['promises'])->firstWhere('label', 'Changes to come'), array_flip(['litres', 'lacks', 'toMix']))));
-        self::assertContains('X-15', array_column($view['findings'], 'rule'), 'nothing stands behind the emergency share yet');
+        self::assertSame(
+            ["40\u{A0}L", null, "40\u{A0}L"],
+            array_values(
+                array_intersect_key(
+                    collect($view['promises'])->firstWhere('label', 'Changes to come'),
+                    array_flip(['litres', 'lacks', 'toMix']),
+                ),
+            ),
+        );
+        self::assertContains(
+            'X-15',
+            array_column($view['findings'], 'rule'),
+            'nothing stands behind the emergency share yet',
+        );
 
         $depot = Depot::query()->sole();
-        $this->post("/depots/{$depot->id}/batches", ['salt_mix_id' => Fixture::mix()->id, 'salinity' => 35, 'litres' => 900])->assertSessionHasErrors('litres');
-        $this->post("/depots/{$depot->id}/batches", ['salt_mix_id' => Fixture::mix()->id, 'salinity' => 35, 'litres' => 300])->assertSessionHasNoErrors();
+        $this->post("/depots/{$depot->id}/batches", [
+            'salt_mix_id' => Fixture::mix()->id,
+            'salinity' => 35,
+            'litres' => 900,
+        ])->assertSessionHasErrors('litres');
+        $this->post("/depots/{$depot->id}/batches", [
+            'salt_mix_id' => Fixture::mix()->id,
+            'salinity' => 35,
+            'litres' => 300,
+        ])->assertSessionHasNoErrors();
         self::assertSame(100.0, $depot->refresh()->ro_stored_l, 'RO water becomes salt water');
         $batch = WaterBatch::query()->sole();
         $this->travel(5)->hours();
         self::assertFalse($batch->refresh()->load('mix')->isReady(), 'unmeasured water does not count');
-        $this->post("/batches/{$batch->id}/measure", ['measured_c' => 25, 'measured_salinity' => 35])->assertSessionHasNoErrors();
+        $this->post("/batches/{$batch->id}/measure", [
+            'measured_c' => 25,
+            'measured_salinity' => 35,
+        ])->assertSessionHasNoErrors();
         self::assertTrue($batch->refresh()->isReady());
         $this->post("/batches/{$batch->id}/draw", ['litres' => 301])->assertSessionHasErrors('litres');
         $this->post("/batches/{$batch->id}/draw", ['litres' => 100])->assertSessionHasNoErrors();
@@ -50,10 +76,25 @@ final class WaterDayTest extends TestCase
         self::assertFalse($batch->refresh()->isReady(), 'too old');
         $this->travelBack();
 
-        $this->actingAs($tech)->put("/depots/{$depot->id}", ['ro_stored_l' => 601, 'feed_c' => 12])->assertSessionHasErrors('ro_stored_l');
-        $this->post("/depots/{$depot->id}/bookings", ['label' => 'x', 'litres' => 5, 'purpose' => 'other'])->assertForbidden();
-        $this->actingAs($planner)->post("/depots/{$depot->id}/bookings", ['label' => 'Quarantine fill', 'litres' => 60, 'purpose' => 'quarantine'])->assertSessionHasNoErrors();
-        self::assertContains('Quarantine fill', array_column(self::props($this->get('/water'))['view']['promises'], 'label'));
+        $this->actingAs($tech)
+            ->put("/depots/{$depot->id}", ['ro_stored_l' => 601, 'feed_c' => 12])
+            ->assertSessionHasErrors('ro_stored_l');
+        $this->post("/depots/{$depot->id}/bookings", [
+            'label' => 'x',
+            'litres' => 5,
+            'purpose' => 'other',
+        ])->assertForbidden();
+        $this->actingAs($planner)
+            ->post("/depots/{$depot->id}/bookings", [
+                'label' => 'Quarantine fill',
+                'litres' => 60,
+                'purpose' => 'quarantine',
+            ])
+            ->assertSessionHasNoErrors();
+        self::assertContains(
+            'Quarantine fill',
+            array_column(self::props($this->get('/water'))['view']['promises'], 'label'),
+        );
     }
 
     #[Test]
@@ -65,7 +106,10 @@ final class WaterDayTest extends TestCase
         $state = str_replace("\u{A0}", ' ', $view['standing'][0]['state']);
         self::assertStringContainsString('41.0 g/kg instead of 35.0 g/kg', $state);
         self::assertStringContainsString('6.0 °C instead of 25.0 °C', $state);
-        $this->post('/batches/'.WaterBatch::query()->sole()->id.'/measure', ['measured_c' => 25.4, 'measured_salinity' => 35.6])->assertSessionHasNoErrors();
+        $this->post('/batches/'.WaterBatch::query()->sole()->id.'/measure', [
+            'measured_c' => 25.4,
+            'measured_salinity' => 35.6,
+        ])->assertSessionHasNoErrors();
         self::assertSame('ready', self::props($this->get('/water'))['view']['standing'][0]['state']);
     }
 
@@ -76,7 +120,9 @@ final class WaterDayTest extends TestCase
         Fixture::system(self::site(), $planner)->update(['true_volume_l' => 1200]);
         $depot = $this->batch(600, 35, 25);
         foreach (['Move on Friday' => 300, 'Quarantine' => 99] as $label => $litres) {
-            $this->actingAs($planner)->post("/depots/{$depot->id}/bookings", ['label' => $label, 'litres' => $litres, 'purpose' => 'other'])->assertSessionHasNoErrors();
+            $this->actingAs($planner)
+                ->post("/depots/{$depot->id}/bookings", ['label' => $label, 'litres' => $litres, 'purpose' => 'other'])
+                ->assertSessionHasNoErrors();
         }
         $view = self::props($this->get('/water'))['view'];
         self::assertSame(["300\u{A0}L", "300\u{A0}L", "99\u{A0}L"], array_column($view['promises'], 'litres'));
@@ -97,10 +143,20 @@ final class WaterDayTest extends TestCase
         $visit->tasks()->update(['litres' => 300]);
         Bookings::follow([$visit->id]);
         $depot = $this->batch(600, 35, 25);
-        $this->actingAs($planner)->post("/depots/{$depot->id}/bookings", ['label' => 'Quarantine', 'litres' => 99, 'purpose' => 'quarantine'])->assertSessionHasNoErrors();
+        $this->actingAs($planner)
+            ->post("/depots/{$depot->id}/bookings", [
+                'label' => 'Quarantine',
+                'litres' => 99,
+                'purpose' => 'quarantine',
+            ])
+            ->assertSessionHasNoErrors();
         $view = self::props($this->get('/water'))['view'];
         $changes = collect($view['promises'])->firstWhere('label', 'Changes to come');
-        self::assertSame(["300\u{A0}L", "99\u{A0}L"], [$changes['litres'], $changes['toMix']], '600 stand: 300 for the emergency, 99 for the quarantine, 201 for the change');
+        self::assertSame(
+            ["300\u{A0}L", "99\u{A0}L"],
+            [$changes['litres'], $changes['toMix']],
+            '600 stand: 300 for the emergency, 99 for the quarantine, 201 for the change',
+        );
     }
 
     #[Test]
@@ -108,23 +164,70 @@ final class WaterDayTest extends TestCase
     {
         $planner = self::user('planner');
         $system = Fixture::system(self::site(), $planner);
-        $right = ['name' => 'Own', 'grams_per_l' => 38, 'usable_from_h' => 2, 'usable_until_h' => 300, 'alk_dkh' => 12, 'ca_mg_l' => 450, 'mg_mg_l' => 1380];
-        $this->actingAs($planner)->post('/salt-mixes', [...$right, 'alk_dkh' => 40])->assertSessionHasErrors('alk_dkh');
+        $right = [
+            'name' => 'Own',
+            'grams_per_l' => 38,
+            'usable_from_h' => 2,
+            'usable_until_h' => 300,
+            'alk_dkh' => 12,
+            'ca_mg_l' => 450,
+            'mg_mg_l' => 1380,
+        ];
+        $this->actingAs($planner)
+            ->post('/salt-mixes', [...$right, 'alk_dkh' => 40])
+            ->assertSessionHasErrors('alk_dkh');
         $this->post('/salt-mixes', $right)->assertSessionHasNoErrors();
         $mix = \App\Water\SaltMix::query()->where('name', 'Own')->sole();
         $this->put("/salt-mixes/{$mix->id}", [...$right, 'alk_dkh' => 11.5])->assertSessionHasNoErrors();
         self::assertSame(11.5, $mix->refresh()->alk_dkh);
         $record = self::props($this->get("/systems/{$system->id}/regime"))['record'];
-        $this->put("/systems/{$system->id}", [...$record, 'salt_mix_id' => $mix->id, 'hose_flow_lh' => 700, 'emergency_share_pct' => 101])->assertSessionHasErrors('emergency_share_pct');
-        $this->put("/systems/{$system->id}", [...$record, 'salt_mix_id' => $mix->id, 'hose_flow_lh' => 700, 'emergency_share_pct' => 40])->assertSessionHasNoErrors();
-        self::assertSame([$mix->id, 700.0, 40.0], array_values($system->refresh()->only(['salt_mix_id', 'hose_flow_lh', 'emergency_share_pct'])));
+        $this->put("/systems/{$system->id}", [
+            ...$record,
+            'salt_mix_id' => $mix->id,
+            'hose_flow_lh' => 700,
+            'emergency_share_pct' => 101,
+        ])->assertSessionHasErrors('emergency_share_pct');
+        $this->put("/systems/{$system->id}", [
+            ...$record,
+            'salt_mix_id' => $mix->id,
+            'hose_flow_lh' => 700,
+            'emergency_share_pct' => 40,
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            [$mix->id, 700.0, 40.0],
+            array_values($system->refresh()->only(['salt_mix_id', 'hose_flow_lh', 'emergency_share_pct'])),
+        );
     }
 
     /** A depot with one batch that is mixed long enough. */
     private function batch(float $litres, float $salinity, float $celsius): Depot
     {
-        $depot = Depot::query()->first() ?? Depot::query()->create(['name' => 'Quay', 'lat' => 53.6, 'lon' => 1.6, 'ro_rated_ld' => 800, 'feed_c' => 12, 'ro_stored_l' => 400, 'ro_tank_l' => 400, 'vessels_l' => [300], 'heat_w' => 2000, 'target_c' => 25, 'reserve_ro_l' => 50]);
-        WaterBatch::query()->create(['depot_id' => $depot->id, 'salt_mix_id' => Fixture::mix()->id, 'salinity' => 35, 'litres' => $litres, 'left_l' => $litres, 'mixed_at' => now()->subHours(12), 'measured_c' => $celsius, 'measured_salinity' => $salinity, 'user_id' => self::user('planner')->id]);
+        $depot =
+            Depot::query()->first() ??
+            Depot::query()->create([
+                'name' => 'Quay',
+                'lat' => 53.6,
+                'lon' => 1.6,
+                'ro_rated_ld' => 800,
+                'feed_c' => 12,
+                'ro_stored_l' => 400,
+                'ro_tank_l' => 400,
+                'vessels_l' => [300],
+                'heat_w' => 2000,
+                'target_c' => 25,
+                'reserve_ro_l' => 50,
+            ]);
+        WaterBatch::query()->create([
+            'depot_id' => $depot->id,
+            'salt_mix_id' => Fixture::mix()->id,
+            'salinity' => 35,
+            'litres' => $litres,
+            'left_l' => $litres,
+            'mixed_at' => now()->subHours(12),
+            'measured_c' => $celsius,
+            'measured_salinity' => $salinity,
+            'user_id' => self::user('planner')->id,
+        ]);
 
         return $depot;
     }
@@ -133,11 +236,27 @@ final class WaterDayTest extends TestCase
     public function a_station_is_set_up_and_a_broken_one_refused(): void
     {
         $this->actingAs(self::user('planner'));
-        $right = ['name' => 'Quay', 'lat' => 53.6, 'lon' => 1.6, 'ro_rated_ld' => 800, 'feed_c' => 12, 'ro_tank_l' => 400, 'vessels_l' => [300], 'heat_w' => 1000, 'target_c' => 25, 'reserve_ro_l' => 50];
+        $right = [
+            'name' => 'Quay',
+            'lat' => 53.6,
+            'lon' => 1.6,
+            'ro_rated_ld' => 800,
+            'feed_c' => 12,
+            'ro_tank_l' => 400,
+            'vessels_l' => [300],
+            'heat_w' => 1000,
+            'target_c' => 25,
+            'reserve_ro_l' => 50,
+        ];
         $this->post('/depots', [...$right, 'vessels_l' => []])->assertSessionHasErrors('vessels_l');
         $this->post('/depots', [...$right, 'ro_rated_ld' => -3])->assertSessionHasErrors('ro_rated_ld');
         $this->post('/depots', $right)->assertSessionHasNoErrors();
-        $this->post('/salt-mixes', ['name' => 'Odd', 'grams_per_l' => 38, 'usable_from_h' => 20, 'usable_until_h' => 4])->assertSessionHasErrors('usable_until_h');
+        $this->post('/salt-mixes', [
+            'name' => 'Odd',
+            'grams_per_l' => 38,
+            'usable_from_h' => 20,
+            'usable_until_h' => 4,
+        ])->assertSessionHasErrors('usable_until_h');
         self::assertSame('Quay', self::props($this->get('/water'))['depot']['name']);
     }
 }

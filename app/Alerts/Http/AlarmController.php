@@ -35,20 +35,30 @@ final class AlarmController
     public function test(Request $request, Alarm $alarm, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $alarm);
-        $given = $request->validate(['answered' => ['required', 'boolean'], 'words' => ['nullable', 'string', 'max:200']]);
+        $given = $request->validate([
+            'answered' => ['required', 'boolean'],
+            'words' => ['nullable', 'string', 'max:200'],
+        ]);
         $words = is_string($given['words'] ?? null) && $given['words'] !== '' ? ", {$given['words']}" : '';
         $answered = $given['answered'] ? 'answered' : 'nobody answered';
         DB::transaction(function () use ($alarm, $user, $given, $answered, $words): void {
             $alarm->update(['tested_on' => $given['answered'] ? now()->toDateString() : null]);
-            $alarm->system()->firstOrFail()->logEntries()->create([
-                'kind' => 'observed',
-                'text' => "{$alarm->name} made to call: {$answered}{$words}",
-                'happened_at' => now(),
-                'user_id' => $user->id,
-            ]);
+            $alarm
+                ->system()
+                ->firstOrFail()
+                ->logEntries()
+                ->create([
+                    'kind' => 'observed',
+                    'text' => "{$alarm->name} made to call: {$answered}{$words}",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
-        return back()->with('said', $given['answered'] ? 'Tested today.' : 'It counts as untested until somebody answers.');
+        return back()->with(
+            'said',
+            $given['answered'] ? 'Tested today.' : 'It counts as untested until somebody answers.',
+        );
     }
 
     public function archive(Alarm $alarm): RedirectResponse

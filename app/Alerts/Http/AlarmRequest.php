@@ -55,13 +55,15 @@ final class AlarmRequest extends FormRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $low = $this->input('low_limit');
-            $high = $this->input('high_limit');
-            if (is_numeric($low) && is_numeric($high) && $low >= $high) {
-                $validator->errors()->add('low_limit', 'The low limit lies under the high one.');
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                $low = $this->input('low_limit');
+                $high = $this->input('high_limit');
+                if (is_numeric($low) && is_numeric($high) && $low >= $high) {
+                    $validator->errors()->add('low_limit', 'The low limit lies under the high one.');
+                }
+            },
+        ];
     }
 
     /** @return array<string, string> */

@@ -32,7 +32,10 @@ final class ApiController
 
     private const PAGE = ['page' => ['integer', 'from 1, '.self::A_PAGE.' to a page']];
 
-    private const BETWEEN = ['from' => ['string', 'ISO 8601 date or moment, inclusive'], 'to' => ['string', 'ISO 8601 date or moment, inclusive']];
+    private const BETWEEN = [
+        'from' => ['string', 'ISO 8601 date or moment, inclusive'],
+        'to' => ['string', 'ISO 8601 date or moment, inclusive'],
+    ];
 
     #[Describes('The questions the core answers, one line each', 'ask')]
     public function questions(): JsonResponse
@@ -45,15 +48,21 @@ final class ApiController
     public function ask(Request $request, string $question): Response
     {
         abort_unless(isset(Desk::QUESTIONS[$question]), 404);
-        [$answer, $ok] = (new Desk)->ask($question, (string) $request->getContent());
+        [$answer, $ok] = (new Desk())->ask($question, (string) $request->getContent());
 
-        return response($answer, $ok ? 200 : 422, ['Content-Type' => 'application/json', 'Cache-Control' => 'no-store']);
+        return response($answer, $ok ? 200 : 422, [
+            'Content-Type' => 'application/json',
+            'Cache-Control' => 'no-store',
+        ]);
     }
 
     #[Describes('Systems you may see', 'systems:read', ApiSystem::class, many: true, query: self::PAGE)]
     public function systems(#[CurrentUser] User $user): JsonResponse
     {
-        return $this->page(Lists::systems($user)->simplePaginate(self::A_PAGE)->withQueryString(), fn (System $s): ApiSystem => ApiSystem::of($s));
+        return $this->page(
+            Lists::systems($user)->simplePaginate(self::A_PAGE)->withQueryString(),
+            fn (System $s): ApiSystem => ApiSystem::of($s),
+        );
     }
 
     #[Describes('One system', 'systems:read', ApiSystem::class)]
@@ -65,15 +74,33 @@ final class ApiController
         return response()->json(['data' => ApiSystem::of($system)]);
     }
 
-    #[Describes('Readings of a system, newest first', 'readings:read', ApiReading::class, many: true, query: self::PAGE + self::BETWEEN + ['parameter' => ['string', 'only this one']])]
+    #[
+        Describes(
+            'Readings of a system, newest first',
+            'readings:read',
+            ApiReading::class,
+            many: true,
+            query: self::PAGE + self::BETWEEN + ['parameter' => ['string', 'only this one']],
+        ),
+    ]
     public function readings(Request $request, System $system): JsonResponse
     {
         Gate::authorize('view', $system->load('site'));
 
-        return $this->page(Lists::readings($system, $this->filter($request))->simplePaginate(self::A_PAGE)->withQueryString(), fn (Reading $r): ApiReading => ApiReading::of($r));
+        return $this->page(
+            Lists::readings($system, $this->filter($request))->simplePaginate(self::A_PAGE)->withQueryString(),
+            fn (Reading $r): ApiReading => ApiReading::of($r),
+        );
     }
 
-    #[Describes('Readings of a system as CSV', 'readings:read', query: self::BETWEEN + ['parameter' => ['string', 'only this one']], csv: true)]
+    #[
+        Describes(
+            'Readings of a system as CSV',
+            'readings:read',
+            query: self::BETWEEN + ['parameter' => ['string', 'only this one']],
+            csv: true,
+        ),
+    ]
     public function readingsCsv(Request $request, System $system): StreamedResponse
     {
         Gate::authorize('view', $system->load('site'));
@@ -81,17 +108,52 @@ final class ApiController
         $rows = (function () use ($query): \Generator {
             foreach ($query->lazy(1000) as $r) {
                 $a = ApiReading::of($r);
-                yield [$a->takenAt, $a->parameter, $a->value, $a->kind, $a->givenValue, $a->givenUnit, $a->method, $a->instrument, $a->marked];
+                yield [
+                    $a->takenAt,
+                    $a->parameter,
+                    $a->value,
+                    $a->kind,
+                    $a->givenValue,
+                    $a->givenUnit,
+                    $a->method,
+                    $a->instrument,
+                    $a->marked,
+                ];
             }
         })();
 
-        return Csv::of(Str::slug($system->name).'-readings.csv', ['taken_at', 'parameter', 'value', 'kind', 'given_value', 'given_unit', 'method', 'instrument', 'marked_wrong'], $rows);
+        return Csv::of(
+            Str::slug($system->name).'-readings.csv',
+            [
+                'taken_at',
+                'parameter',
+                'value',
+                'kind',
+                'given_value',
+                'given_unit',
+                'method',
+                'instrument',
+                'marked_wrong',
+            ],
+            $rows,
+        );
     }
 
-    #[Describes('Visits you may see, latest day first', 'visits:read', ApiVisit::class, many: true, query: self::PAGE + self::BETWEEN + ['state' => ['string', 'open, planned, underway or closed']])]
+    #[
+        Describes(
+            'Visits you may see, latest day first',
+            'visits:read',
+            ApiVisit::class,
+            many: true,
+            query: self::PAGE + self::BETWEEN + ['state' => ['string', 'open, planned, underway or closed']],
+        ),
+    ]
     public function visits(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        return $this->page(Lists::visits($user, $this->filter($request))->simplePaginate(self::A_PAGE)->withQueryString(), fn (Visit $v): ApiVisit => ApiVisit::of($v, $user));
+        return $this->page(
+            Lists::visits($user, $this->filter($request))->simplePaginate(self::A_PAGE)->withQueryString(),
+            fn (Visit $v): ApiVisit => ApiVisit::of($v, $user),
+        );
     }
 
     #[Describes('One visit', 'visits:read', ApiVisit::class)]
@@ -103,7 +165,14 @@ final class ApiController
         return response()->json(['data' => ApiVisit::of($found, $user)]);
     }
 
-    #[Describes('Visits as CSV, a row for each job', 'visits:read', query: self::BETWEEN + ['state' => ['string', 'open, planned, underway or closed']], csv: true)]
+    #[
+        Describes(
+            'Visits as CSV, a row for each job',
+            'visits:read',
+            query: self::BETWEEN + ['state' => ['string', 'open, planned, underway or closed']],
+            csv: true,
+        ),
+    ]
     public function visitsCsv(Request $request, #[CurrentUser] User $user): StreamedResponse
     {
         $query = Lists::visits($user, $this->filter($request));
@@ -111,23 +180,63 @@ final class ApiController
             foreach ($query->lazy(300) as $v) {
                 $a = ApiVisit::of($v, $user);
                 foreach ($v->tasks as $t) {
-                    yield [$a->id, $a->site, $a->state, $a->plannedOn, $a->startsAt, $a->openedAt, $a->closedAt, $a->minutes, $a->actualMin, $a->crew, $t->system?->name, $t->type?->name, $t->state, self::litres($t)];
+                    yield [
+                        $a->id,
+                        $a->site,
+                        $a->state,
+                        $a->plannedOn,
+                        $a->startsAt,
+                        $a->openedAt,
+                        $a->closedAt,
+                        $a->minutes,
+                        $a->actualMin,
+                        $a->crew,
+                        $t->system?->name,
+                        $t->type?->name,
+                        $t->state,
+                        self::litres($t),
+                    ];
                 }
             }
         })();
 
-        return Csv::of('visits.csv', ['visit', 'place', 'state', 'planned_on', 'starts_at', 'opened_at', 'closed_at', 'planned_min', 'actual_min', 'crew', 'system', 'job', 'job_state', 'litres'], $rows);
+        return Csv::of(
+            'visits.csv',
+            [
+                'visit',
+                'place',
+                'state',
+                'planned_on',
+                'starts_at',
+                'opened_at',
+                'closed_at',
+                'planned_min',
+                'actual_min',
+                'crew',
+                'system',
+                'job',
+                'job_state',
+                'litres',
+            ],
+            $rows,
+        );
     }
 
     private static function litres(VisitTask $t): ?float
     {
-        return $t->in_l ?? $t->out_l ?? $t->litres;
+        return $t->in_l ?? ($t->out_l ?? $t->litres);
     }
 
     /** @return array<string, mixed> */
     private function filter(Request $request): array
     {
-        $given = $request->validate(['parameter' => ['nullable', 'string', 'max:40'], 'from' => ['nullable', 'date'], 'to' => ['nullable', 'date'], 'state' => ['nullable', Rule::in(['open', 'planned', 'underway', 'closed'])], 'page' => ['nullable', 'integer', 'min:1']]);
+        $given = $request->validate([
+            'parameter' => ['nullable', 'string', 'max:40'],
+            'from' => ['nullable', 'date'],
+            'to' => ['nullable', 'date'],
+            'state' => ['nullable', Rule::in(['open', 'planned', 'underway', 'closed'])],
+            'page' => ['nullable', 'integer', 'min:1'],
+        ]);
 
         return array_filter($given, fn (mixed $v): bool => $v !== null);
     }

@@ -9,8 +9,18 @@ use App\Systems\System;
 /** A system as other programs read it: the core's units in the names. */
 final readonly class ApiSystem
 {
-    private function __construct(public int $id, public string $name, public string $kind, public string $regime, public int $siteId, public string $site, public string $client, public ?float $volumeL, public ?string $startedOn, public ?string $firstLeavesBandAt)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $kind,
+        public string $regime,
+        public int $siteId,
+        public string $site,
+        public string $client,
+        public ?float $volumeL,
+        public ?string $startedOn,
+        public ?string $firstLeavesBandAt,
+    ) {
     }
 
     /** The system is loaded with site.client and vessels. */
@@ -18,6 +28,17 @@ final readonly class ApiSystem
     {
         $leaves = $s->getAttribute('first_leaves_at');
 
-        return new self($s->id, $s->name, (string) $s->kind, $s->regime->value, $s->site_id, (string) $s->site?->name, (string) $s->site?->client?->name, $s->volumeL(), $s->started_on?->toDateString(), $leaves === null ? null : \Carbon\CarbonImmutable::parse($leaves)->toIso8601ZuluString());
+        return new self(
+            $s->id,
+            $s->name,
+            (string) $s->kind,
+            $s->regime->value,
+            $s->site_id,
+            (string) $s->site?->name,
+            (string) $s->site?->client?->name,
+            $s->volumeL(),
+            $s->started_on?->toDateString(),
+            $leaves === null ? null : \Carbon\CarbonImmutable::parse($leaves)->toIso8601ZuluString(),
+        );
     }
 }

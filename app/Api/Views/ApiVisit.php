@@ -12,8 +12,21 @@ use App\Team\User;
 final readonly class ApiVisit
 {
     /** @param  list<string>  $work */
-    private function __construct(public int $id, public int $siteId, public string $site, public string $state, public ?string $plannedOn, public ?string $startsAt, public ?string $openedAt, public ?string $closedAt, public float $minutes, public ?float $actualMin, public array $work, public ?string $crew, public ?float $saltWaterL)
-    {
+    private function __construct(
+        public int $id,
+        public int $siteId,
+        public string $site,
+        public string $state,
+        public ?string $plannedOn,
+        public ?string $startsAt,
+        public ?string $openedAt,
+        public ?string $closedAt,
+        public float $minutes,
+        public ?float $actualMin,
+        public array $work,
+        public ?string $crew,
+        public ?float $saltWaterL,
+    ) {
     }
 
     /** The visit is loaded with site, crew, tasks.type and tasks.system. */
@@ -22,9 +35,26 @@ final readonly class ApiVisit
         $ours = $reader->isStaff();
 
         return new self(
-            $v->id, $v->site_id, (string) $v->site?->name, $v->state, $v->planned_on?->toDateString(), $v->starts_at?->toIso8601ZuluString(), $v->opened_at?->toIso8601ZuluString(), $v->closed_at?->toIso8601ZuluString(), (float) $v->minutes,
-            $ours && $v->actual_min !== null ? (float) $v->actual_min : null, array_values($v->tasks->map(fn (VisitTask $t): string => "{$t->system?->name}: {$t->type?->name}".($t->state === 'open' ? '' : " ({$t->state})"))->all()),
-            $ours ? $v->crew?->name : null, $ours ? (float) $v->salt_l : null,
+            $v->id,
+            $v->site_id,
+            (string) $v->site?->name,
+            $v->state,
+            $v->planned_on?->toDateString(),
+            $v->starts_at?->toIso8601ZuluString(),
+            $v->opened_at?->toIso8601ZuluString(),
+            $v->closed_at?->toIso8601ZuluString(),
+            (float) $v->minutes,
+            $ours && $v->actual_min !== null ? (float) $v->actual_min : null,
+            array_values(
+                $v->tasks
+                    ->map(
+                        fn (VisitTask $t): string => "{$t->system?->name}: {$t->type?->name}".
+                            ($t->state === 'open' ? '' : " ({$t->state})"),
+                    )
+                    ->all(),
+            ),
+            $ours ? $v->crew?->name : null,
+            $ours ? (float) $v->salt_l : null,
         );
     }
 }

@@ -19,11 +19,22 @@ final class AcceptedRiskController
     public function store(Request $request, PlanVersion $version, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('create', [AcceptedRisk::class, $version]);
-        $given = $request->validate([
-            'kind' => ['sometimes', Rule::in([AcceptedRisk::DECLINED, AcceptedRisk::UNFINISHED])], 'liable' => ['required_if:kind,'.AcceptedRisk::UNFINISHED, 'nullable', 'string', 'max:160'],
-            'declined' => ['required', 'string', 'max:300'], 'risk' => ['required', 'string', 'max:500'], 'review_on' => ['required', 'date', 'after:today', 'before:+5 years'],
-            'signed_by' => ['required', 'string', 'max:120'], 'signed_on' => ['required', 'date', 'before_or_equal:today'],
-        ], ['liable.required_if' => 'Say who is liable for it from now on.', 'risk.required' => 'Say what can happen in the meantime.', 'signed_by.required' => 'Say who signed for the client.']);
+        $given = $request->validate(
+            [
+                'kind' => ['sometimes', Rule::in([AcceptedRisk::DECLINED, AcceptedRisk::UNFINISHED])],
+                'liable' => ['required_if:kind,'.AcceptedRisk::UNFINISHED, 'nullable', 'string', 'max:160'],
+                'declined' => ['required', 'string', 'max:300'],
+                'risk' => ['required', 'string', 'max:500'],
+                'review_on' => ['required', 'date', 'after:today', 'before:+5 years'],
+                'signed_by' => ['required', 'string', 'max:120'],
+                'signed_on' => ['required', 'date', 'before_or_equal:today'],
+            ],
+            [
+                'liable.required_if' => 'Say who is liable for it from now on.',
+                'risk.required' => 'Say what can happen in the meantime.',
+                'signed_by.required' => 'Say who signed for the client.',
+            ],
+        );
         $version->risks()->create([...$given, 'user_id' => $user->id]);
 
         return back()->with('said', 'It is written down, signed, and comes up again on its day.');

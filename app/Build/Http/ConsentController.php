@@ -21,7 +21,16 @@ final class ConsentController
     public function store(Request $request, PlanVersion $version, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('create', [Consent::class, $version]);
-        $given = $request->validate(['of' => ['required', Rule::in(array_keys(Consent::OF)), Rule::unique('consents', 'of')->where('plan_version_id', $version->id)]], ['of.unique' => 'That consent is on the list already.']);
+        $given = $request->validate(
+            [
+                'of' => [
+                    'required',
+                    Rule::in(array_keys(Consent::OF)),
+                    Rule::unique('consents', 'of')->where('plan_version_id', $version->id),
+                ],
+            ],
+            ['of.unique' => 'That consent is on the list already.'],
+        );
         Consent::query()->create(['plan_version_id' => $version->id, 'of' => $given['of'], 'user_id' => $user->id]);
 
         return back()->with('said', 'On the list. The structure is not cleared before the paper is here.');
@@ -30,11 +39,22 @@ final class ConsentController
     public function give(Request $request, Consent $consent, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('give', $consent);
-        $given = $request->validate(['given_on' => ['required', 'date', 'before_or_equal:tomorrow'], 'conditions' => ['nullable', 'string', 'max:500'], 'file' => Attachments::rules()], Attachments::messages());
+        $given = $request->validate(
+            [
+                'given_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'conditions' => ['nullable', 'string', 'max:500'],
+                'file' => Attachments::rules(),
+            ],
+            Attachments::messages(),
+        );
         DB::transaction(function () use ($request, $consent, $user, $given): void {
             $version = PlanVersion::query()->with('plan')->findOrFail($consent->plan_version_id);
             $file = Attachments::take($request, $version->plan()->firstOrFail(), $user);
-            $consent->update(['given_on' => $given['given_on'], 'conditions' => $given['conditions'] ?? null, 'attachment_id' => $file->id]);
+            $consent->update([
+                'given_on' => $given['given_on'],
+                'conditions' => $given['conditions'] ?? null,
+                'attachment_id' => $file->id,
+            ]);
         });
 
         return back()->with('said', 'The paper is stored.');

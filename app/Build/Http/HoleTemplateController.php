@@ -30,8 +30,22 @@ final class HoleTemplateController
         }
         $data = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg);
 
-        return response(Paper::pdf('build.holes', [
-            'version' => $version, 'sheets' => array_map(fn (array $s): array => [...$s, 'image' => $data($s['svg'])], HoleTemplate::sheets($answers->holes->panes, $user->units())), 'ruler' => $data(HoleTemplate::ruler()),
-        ]), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($version->plan->name ?? 'plan')."-v{$version->number}-holes.pdf\""]);
+        return response(
+            Paper::pdf('build.holes', [
+                'version' => $version,
+                'sheets' => array_map(
+                    fn (array $s): array => [...$s, 'image' => $data($s['svg'])],
+                    HoleTemplate::sheets($answers->holes->panes, $user->units()),
+                ),
+                'ruler' => $data(HoleTemplate::ruler()),
+            ]),
+            200,
+            [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => 'inline; filename="'.
+                    Str::slug($version->plan->name ?? 'plan').
+                    "-v{$version->number}-holes.pdf\"",
+            ],
+        );
     }
 }

@@ -28,7 +28,12 @@ final class LampTypeController
     {
         Gate::authorize('viewAny', LampType::class);
 
-        return Inertia::render('build/Lamps', ['lamps' => LampType::query()->current()->orderBy('name')->get(['id', 'name', 'grid', ...array_keys(LampType::COLUMNS)])]);
+        return Inertia::render('build/Lamps', [
+            'lamps' => LampType::query()
+                ->current()
+                ->orderBy('name')
+                ->get(['id', 'name', 'grid', ...array_keys(LampType::COLUMNS)]),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -51,17 +56,43 @@ final class LampTypeController
     {
         Gate::authorize('viewAny', LampType::class);
 
-        return Csv::of('lamps.csv', ['name', ...array_keys(LampType::COLUMNS)], LampType::query()->current()->orderBy('name')->get()->map(fn (LampType $l): array => [$l->name, $l->ppf, $l->half_angle_deg, $l->watts, $l->kg, $l->least_mm, $l->most_mm])->all());
+        return Csv::of(
+            'lamps.csv',
+            ['name', ...array_keys(LampType::COLUMNS)],
+            LampType::query()
+                ->current()
+                ->orderBy('name')
+                ->get()
+                ->map(
+                    fn (LampType $l): array => [
+                        $l->name,
+                        $l->ppf,
+                        $l->half_angle_deg,
+                        $l->watts,
+                        $l->kg,
+                        $l->least_mm,
+                        $l->most_mm,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** All of it or nothing: a wrong line is named and changes no lamp. A name that is known is written anew. */
     public function import(Request $request): RedirectResponse
     {
         Gate::authorize('create', LampType::class);
-        $request->validate(['file' => ['required', 'file', 'max:256', 'mimetypes:text/plain,text/csv,application/csv']], ['file.mimetypes' => 'A CSV file, please: '.implode(', ', ['name', ...array_keys(LampType::COLUMNS)]).'.']);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:256', 'mimetypes:text/plain,text/csv,application/csv']],
+            [
+                'file.mimetypes' => 'A CSV file, please: '.implode(', ', ['name', ...array_keys(LampType::COLUMNS)]).'.',
+            ],
+        );
         $file = $request->file('file');
         $lamps = $wrong = [];
-        foreach (preg_split('/\R/', $file instanceof UploadedFile ? (string) $file->getContent() : '') ?: [] as $n => $line) {
+        foreach (
+            preg_split('/\R/', $file instanceof UploadedFile ? (string) $file->getContent() : '') ?: [] as $n => $line
+        ) {
             $cells = array_map(fn (?string $c): string => trim((string) $c), str_getcsv($line, escape: ''));
             if ($cells[0] === '' || $cells[0] === 'name') {
                 continue;
@@ -71,11 +102,20 @@ final class LampTypeController
             $wrong = [...$wrong, ...array_map(fn (string $fault): string => 'line '.($n + 1).": {$fault}", $faults)];
         }
         if ($wrong !== [] || $lamps === [] || count($lamps) > self::MOST) {
-            throw ValidationException::withMessages(['file' => match (true) {
-                $wrong !== [] => 'Nothing was changed; '.implode('; ', array_slice($wrong, 0, 5)).'.', $lamps === [] => 'No lamp stands in that file.', default => 'More than '.self::MOST.' lamps in one file.',
-            }]);
+            throw ValidationException::withMessages([
+                'file' => match (true) {
+                    $wrong !== [] => 'Nothing was changed; '.implode('; ', array_slice($wrong, 0, 5)).'.',
+                    $lamps === [] => 'No lamp stands in that file.',
+                    default => 'More than '.self::MOST.' lamps in one file.',
+                },
+            ]);
         }
-        DB::transaction(fn () => array_map(fn (array $l): LampType => LampType::query()->updateOrCreate(['name' => $l['name']], $l), $lamps));
+        DB::transaction(
+            fn () => array_map(
+                fn (array $l): LampType => LampType::query()->updateOrCreate(['name' => $l['name']], $l),
+                $lamps,
+            ),
+        );
 
         return back()->with('said', count($lamps) === 1 ? '1 lamp read.' : count($lamps).' lamps read.');
     }
@@ -104,7 +144,11 @@ final class LampTypeController
     public function grid(Request $request, LampType $lamp): RedirectResponse
     {
         Gate::authorize('update', $lamp);
-        $given = $request->validate(['distance_mm' => ['required', 'numeric:strict'], 'step_mm' => ['required', 'numeric:strict'], 'rows' => ['required', 'string', 'max:10000']]);
+        $given = $request->validate([
+            'distance_mm' => ['required', 'numeric:strict'],
+            'step_mm' => ['required', 'numeric:strict'],
+            'rows' => ['required', 'string', 'max:10000'],
+        ]);
         try {
             $grid = MeasuredGrid::parse("{$given['distance_mm']} / {$given['step_mm']}: {$given['rows']}");
         } catch (OutOfRange $e) {
@@ -112,12 +156,21 @@ final class LampTypeController
         }
         $lamp->update(['grid' => $grid->text(), 'ppf' => max(1.0, round($grid->ppf()))]);
 
-        return back()->with('said', "{$lamp->name} is read from its grid: it caught ".round($grid->ppf()).' µmol/s.');
+        return back()->with(
+            'said',
+            "{$lamp->name} is read from its grid: it caught ".round($grid->ppf()).' µmol/s.',
+        );
     }
 
     /** @return array<string, list<mixed>> */
     private function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:60', Rule::unique('lamp_types', 'name')], ...array_map(fn (array $c): array => [$c[2] ? 'nullable' : 'required', 'numeric:strict', "between:{$c[0]},{$c[1]}"], LampType::COLUMNS)];
+        return [
+            'name' => ['required', 'string', 'max:60', Rule::unique('lamp_types', 'name')],
+            ...array_map(
+                fn (array $c): array => [$c[2] ? 'nullable' : 'required', 'numeric:strict', "between:{$c[0]},{$c[1]}"],
+                LampType::COLUMNS,
+            ),
+        ];
     }
 }

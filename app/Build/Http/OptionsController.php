@@ -26,7 +26,10 @@ final class OptionsController
         $request->validate(['plans' => ['nullable', 'array', 'max:'.self::MOST], 'plans.*' => ['integer']]);
         $all = Plan::query()->whereNull('archived_at')->where('site_id', $site->id)->orderBy('id')->get();
         $asked = array_map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, (array) $request->input('plans', []));
-        $chosen = $all->filter(fn (Plan $p): bool => $asked === [] || in_array($p->id, $asked, true))->take(self::MOST)->values();
+        $chosen = $all
+            ->filter(fn (Plan $p): bool => $asked === [] || in_array($p->id, $asked, true))
+            ->take(self::MOST)
+            ->values();
 
         return Inertia::render('build/Options', [
             'view' => OptionsView::of($chosen->load(['room', 'site.passages']), $user),

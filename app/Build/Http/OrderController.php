@@ -24,11 +24,24 @@ final class OrderController
     public function store(Request $request, PlanVersion $version, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('create', [Order::class, $version]);
-        $given = $request->validate([
-            'what' => ['required', 'string', 'max:120'], 'supplier' => ['required', 'string', 'max:120'],
-            'stage' => ['required', Rule::in(array_map(fn (Stage $s): string => $s->key, Stages::of(Facts::of(PlanBrief::read($version->brief)))))],
-            'ordered_on' => ['required', 'date', 'before_or_equal:tomorrow'], 'promised_on' => ['required', 'date', 'after_or_equal:ordered_on'],
-        ], ['promised_on.after_or_equal' => 'It cannot be promised for a day before it was ordered.']);
+        $given = $request->validate(
+            [
+                'what' => ['required', 'string', 'max:120'],
+                'supplier' => ['required', 'string', 'max:120'],
+                'stage' => [
+                    'required',
+                    Rule::in(
+                        array_map(
+                            fn (Stage $s): string => $s->key,
+                            Stages::of(Facts::of(PlanBrief::read($version->brief))),
+                        ),
+                    ),
+                ],
+                'ordered_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'promised_on' => ['required', 'date', 'after_or_equal:ordered_on'],
+            ],
+            ['promised_on.after_or_equal' => 'It cannot be promised for a day before it was ordered.'],
+        );
         Supplier::query()->firstOrCreate(['name' => $given['supplier']]);
         Order::query()->create([...$given, 'plan_version_id' => $version->id, 'user_id' => $user->id]);
 
@@ -39,14 +52,36 @@ final class OrderController
     public function receive(Request $request, Order $order): RedirectResponse
     {
         Gate::authorize('receive', $order);
-        $given = $request->validate([
-            'received_on' => ['required', 'date', 'before_or_equal:tomorrow', 'after_or_equal:'.$order->ordered_on->toDateString()], 'is_whole' => ['required', 'boolean'],
-            'place' => ['nullable', 'string', 'max:120'], 'note' => [Rule::requiredIf(! $request->boolean('is_whole')), 'nullable', 'string', 'max:300'],
-            'promised_on' => [Rule::requiredIf(! $request->boolean('is_whole')), 'nullable', 'date', 'after_or_equal:received_on'],
-        ], ['note.required' => 'Say what is wrong or missing.', 'promised_on.required' => 'Give the new promised day.', 'received_on.after_or_equal' => 'It cannot have come before it was ordered.']);
+        $given = $request->validate(
+            [
+                'received_on' => [
+                    'required',
+                    'date',
+                    'before_or_equal:tomorrow',
+                    'after_or_equal:'.$order->ordered_on->toDateString(),
+                ],
+                'is_whole' => ['required', 'boolean'],
+                'place' => ['nullable', 'string', 'max:120'],
+                'note' => [Rule::requiredIf(! $request->boolean('is_whole')), 'nullable', 'string', 'max:300'],
+                'promised_on' => [
+                    Rule::requiredIf(! $request->boolean('is_whole')),
+                    'nullable',
+                    'date',
+                    'after_or_equal:received_on',
+                ],
+            ],
+            [
+                'note.required' => 'Say what is wrong or missing.',
+                'promised_on.required' => 'Give the new promised day.',
+                'received_on.after_or_equal' => 'It cannot have come before it was ordered.',
+            ],
+        );
         $order->update([...$given, 'promised_on' => $given['promised_on'] ?? $order->promised_on]);
 
-        return back()->with('said', $order->is_whole ? 'It is here, and whole.' : 'Kept. Its stage waits for the rest.');
+        return back()->with(
+            'said',
+            $order->is_whole ? 'It is here, and whole.' : 'Kept. Its stage waits for the rest.',
+        );
     }
 
     public function remove(Order $order): RedirectResponse

@@ -26,9 +26,30 @@ final class PlanController
         Gate::authorize('viewAny', Plan::class);
         $request->validate(['q' => ['nullable', 'string', 'max:80']]);
         $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
-        $page = Plan::query()->current()
-            ->when($like !== '%%', fn (Builder $q) => $q->where(fn (Builder $w) => $w->where('name', 'like', $like)->orWhereHas('site', fn (Builder $s) => $s->where('name', 'like', $like)->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like)))))
-            ->with(['site.client', 'user', 'versions' => fn ($q) => $q->select('id', 'plan_id', 'number', 'accepted_at')])->latest('updated_at')->latest('id')->simplePaginate(30)->withQueryString();
+        $page = Plan::query()
+            ->current()
+            ->when(
+                $like !== '%%',
+                fn (Builder $q) => $q->where(
+                    fn (Builder $w) => $w
+                        ->where('name', 'like', $like)
+                        ->orWhereHas(
+                            'site',
+                            fn (Builder $s) => $s
+                                ->where('name', 'like', $like)
+                                ->orWhereHas('client', fn (Builder $c) => $c->where('name', 'like', $like)),
+                        ),
+                ),
+            )
+            ->with([
+                'site.client',
+                'user',
+                'versions' => fn ($q) => $q->select('id', 'plan_id', 'number', 'accepted_at'),
+            ])
+            ->latest('updated_at')
+            ->latest('id')
+            ->simplePaginate(30)
+            ->withQueryString();
 
         return Inertia::render('build/Plans', [
             'plans' => array_map(fn (Plan $p): PlanLineView => PlanLineView::of($p), $page->items()),
@@ -47,7 +68,11 @@ final class PlanController
         ]);
         $source = isset($given['copy_of']) ? Plan::query()->whereKey($given['copy_of'])->firstOrFail() : null;
         $plan = Plan::query()->create([
-            'site_id' => $site->id, 'room_id' => $given['room_id'] ?? $source?->room_id, 'name' => $given['name'], 'user_id' => $user->id, 'revision' => 1,
+            'site_id' => $site->id,
+            'room_id' => $given['room_id'] ?? $source?->room_id,
+            'name' => $given['name'],
+            'user_id' => $user->id,
+            'revision' => 1,
             'draft' => $source !== null ? $source->draft : ['values' => [], 'bases' => [], 'chambers' => []],
         ]);
 
@@ -64,10 +89,12 @@ final class PlanController
     public function update(Request $request, Plan $plan): RedirectResponse
     {
         Gate::authorize('update', $plan);
-        $plan->update($request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->where('site_id', $plan->site_id)],
-        ]));
+        $plan->update(
+            $request->validate([
+                'name' => ['required', 'string', 'max:120'],
+                'room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->where('site_id', $plan->site_id)],
+            ]),
+        );
 
         return back();
     }

@@ -28,8 +28,18 @@ final class PlanDraftController
         Gate::authorize('update', $plan);
         $base = $request->integer('revision');
         // Whoever writes upon the revision he read wins; the other is told. The trail keeps no drafts, so no event is due.
-        $conflict = $plan->revision !== $base || Plan::query()->whereKey($plan->id)->where('revision', $base)
-            ->update(['draft' => json_encode($this->draft($request, $plan, $user), JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 'revision' => $base + 1]) === 0;
+        $conflict =
+            $plan->revision !== $base ||
+            Plan::query()
+                ->whereKey($plan->id)
+                ->where('revision', $base)
+                ->update([
+                    'draft' => json_encode(
+                        $this->draft($request, $plan, $user),
+                        JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
+                    ),
+                    'revision' => $base + 1,
+                ]) === 0;
 
         return Inertia::render('build/Plan', PlanPage::props($plan->refresh(), $user, $conflict));
     }
@@ -49,15 +59,27 @@ final class PlanDraftController
         $old = PlanReader::values($kept, PlanReader::survey($plan->room)['values']);
         foreach (array_keys(PlanSheet::fields()) as $key) {
             $value = $given[$key] ?? null;
-            if (! is_int($value) && ! is_float($value) && ! (is_string($value) && mb_strlen($value) <= 60) || $value === '') {
+            if (
+                (! is_int($value) && ! is_float($value) && ! (is_string($value) && mb_strlen($value) <= 60)) ||
+                $value === ''
+            ) {
                 continue;
             }
             $values[$key] = $value;
             $basis = Basis::tryFrom(is_string($stated[$key] ?? null) ? $stated[$key] : '') ?? Basis::Assumed;
-            $same = is_array($before[$key] ?? null) && ($old[$key] ?? null) == $value && $before[$key]['basis'] === $basis->value;
-            $bases[$key] = $same ? $before[$key] : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
+            $same =
+                is_array($before[$key] ?? null) &&
+                ($old[$key] ?? null) == $value &&
+                $before[$key]['basis'] === $basis->value;
+            $bases[$key] = $same
+                ? $before[$key]
+                : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
         }
 
-        return ['values' => $values, 'bases' => $bases, ...TableRows::of($request->only(array_keys(TableRows::specs())))];
+        return [
+            'values' => $values,
+            'bases' => $bases,
+            ...TableRows::of($request->only(array_keys(TableRows::specs()))),
+        ];
     }
 }

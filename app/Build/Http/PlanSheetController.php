@@ -20,7 +20,8 @@ final class PlanSheetController
         $version->load(['plan.site.client', 'user', 'waivers']);
         Gate::authorize('view', $version);
         $forClient = ! $user->isStaff() || $request->string('edition')->toString() === 'client';
-        $name = Str::slug($version->plan->name ?? 'plan')."-v{$version->number}".($forClient ? '-client' : '').'.pdf';
+        $name =
+            Str::slug($version->plan->name ?? 'plan')."-v{$version->number}".($forClient ? '-client' : '').'.pdf';
 
         return response(PlanSheetPdf::of($version, $user->units(), $forClient), 200, [
             'Content-Type' => 'application/pdf',

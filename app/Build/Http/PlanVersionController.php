@@ -32,13 +32,23 @@ final class PlanVersionController
     {
         Gate::authorize('update', $plan);
         // The first version needs no reason; a later one says what changed and why.
-        $given = $request->validate(['note' => [$plan->versions()->exists() ? 'required' : 'nullable', 'string', 'max:300']], ['note.required' => 'Say in a few words what changed since the last version.']);
+        $given = $request->validate(
+            ['note' => [$plan->versions()->exists() ? 'required' : 'nullable', 'string', 'max:300']],
+            ['note.required' => 'Say in a few words what changed since the last version.'],
+        );
         $version = DB::transaction(function () use ($plan, $user, $given): PlanVersion {
-            $plan = Plan::query()->lockForUpdate()->with(['room', 'site.passages'])->findOrFail($plan->id);
+            $plan = Plan::query()
+                ->lockForUpdate()
+                ->with(['room', 'site.passages'])
+                ->findOrFail($plan->id);
 
             return PlanVersion::query()->create([
-                'plan_id' => $plan->id, 'number' => 1 + (int) $plan->versions()->max('number'), 'brief' => PlanReader::raw($plan),
-                'core_version' => Version::NUMBER, 'note' => $given['note'] ?? null, 'user_id' => $user->id,
+                'plan_id' => $plan->id,
+                'number' => 1 + (int) $plan->versions()->max('number'),
+                'brief' => PlanReader::raw($plan),
+                'core_version' => Version::NUMBER,
+                'note' => $given['note'] ?? null,
+                'user_id' => $user->id,
             ]);
         });
 
@@ -49,7 +59,18 @@ final class PlanVersionController
     {
         Gate::authorize('view', $version);
         abort_unless($user->isStaff(), 403);
-        $version->load(['plan.site.client', 'waivers', 'passedStages', 'orders' => fn ($q) => $q->withUsualDays(), 'consents', 'jointLooks', 'firms', 'risks', 'system', 'plan.versions']);
+        $version->load([
+            'plan.site.client',
+            'waivers',
+            'passedStages',
+            'orders' => fn ($q) => $q->withUsualDays(),
+            'consents',
+            'jointLooks',
+            'firms',
+            'risks',
+            'system',
+            'plan.versions',
+        ]);
 
         return Inertia::render('build/Version', ['view' => VersionView::of($version, $user)]);
     }
@@ -64,7 +85,15 @@ final class PlanVersionController
         [$before, $after] = [PlanBrief::read($a->brief), PlanBrief::read($b->brief)];
         $plan->load('site.client');
 
-        return Inertia::render('build/Compare', ['view' => ComparisonView::of($plan, $a, $b, Comparison::of($before, CorePlan::answer($before), $after, CorePlan::answer($after)), $user)]);
+        return Inertia::render('build/Compare', [
+            'view' => ComparisonView::of(
+                $plan,
+                $a,
+                $b,
+                Comparison::of($before, CorePlan::answer($before), $after, CorePlan::answer($after)),
+                $user,
+            ),
+        ]);
     }
 
     public function accept(Request $request, PlanVersion $version, #[CurrentUser] User $user): RedirectResponse
@@ -73,12 +102,29 @@ final class PlanVersionController
         $site = $version->plan()->firstOrFail()->site_id;
         $running = Acceptance::running($version);
         $given = $request->validate([
-            'name' => [Rule::requiredIf($running === null), 'nullable', 'string', 'max:120', Rule::unique('systems', 'name')->where('site_id', $site)->ignore($running)],
+            'name' => [
+                Rule::requiredIf($running === null),
+                'nullable',
+                'string',
+                'max:120',
+                Rule::unique('systems', 'name')->where('site_id', $site)->ignore($running),
+            ],
             'kind' => [Rule::requiredIf($running === null), 'nullable', 'string', 'max:120'],
             'regime' => [Rule::requiredIf($running === null), 'nullable', Rule::enum(Regime::class)],
         ]);
-        $system = Acceptance::accept($version, $user, $given['name'] ?? '', $given['kind'] ?? '', Regime::from($given['regime'] ?? Regime::Natural->value));
+        $system = Acceptance::accept(
+            $version,
+            $user,
+            $given['name'] ?? '',
+            $given['kind'] ?? '',
+            Regime::from($given['regime'] ?? Regime::Natural->value),
+        );
 
-        return redirect("/systems/{$system->id}")->with('said', $running === null ? "Accepted. {$system->name} has its record." : "Accepted. {$system->name} runs on as it is; what this version re-opens stands in its margin.");
+        return redirect("/systems/{$system->id}")->with(
+            'said',
+            $running === null
+                ? "Accepted. {$system->name} has its record."
+                : "Accepted. {$system->name} runs on as it is; what this version re-opens stands in its margin.",
+        );
     }
 }

@@ -27,7 +27,16 @@ final class PriceController
         $prices = Price::list();
 
         return Inertia::render('build/Prices', [
-            'lines' => array_map(fn (string $key, array $l): array => ['key' => $key, 'label' => $l[0], 'per' => $l[1], 'minor' => $prices[$key] ?? null], array_keys(Price::keys()), Price::keys()),
+            'lines' => array_map(
+                fn (string $key, array $l): array => [
+                    'key' => $key,
+                    'label' => $l[0],
+                    'per' => $l[1],
+                    'minor' => $prices[$key] ?? null,
+                ],
+                array_keys(Price::keys()),
+                Price::keys(),
+            ),
             'currency' => config()->string('velbrin.currency'),
             'taxPct' => config()->integer('velbrin.tax_basis_points') / 100,
         ]);
@@ -36,7 +45,10 @@ final class PriceController
     public function update(Request $request): RedirectResponse
     {
         Gate::authorize('update', Price::class);
-        $given = $request->validate(['prices' => ['required', 'array'], 'prices.*' => ['nullable', 'integer:strict', 'between:0,'.self::MOST_MINOR]]);
+        $given = $request->validate([
+            'prices' => ['required', 'array'],
+            'prices.*' => ['nullable', 'integer:strict', 'between:0,'.self::MOST_MINOR],
+        ]);
         $this->keep($given['prices']);
 
         return back()->with('said', 'The price list is kept. Quotes follow it.');
@@ -47,31 +59,57 @@ final class PriceController
         Gate::authorize('viewAny', Price::class);
         $prices = Price::list();
 
-        return Csv::of('prices.csv', ['key', 'what', 'per', 'price'], array_map(fn (string $key, array $l): array => [$key, $l[0], $l[1], isset($prices[$key]) ? number_format($prices[$key] / 100, 2, '.', '') : null], array_keys(Price::keys()), Price::keys()));
+        return Csv::of(
+            'prices.csv',
+            ['key', 'what', 'per', 'price'],
+            array_map(
+                fn (string $key, array $l): array => [
+                    $key,
+                    $l[0],
+                    $l[1],
+                    isset($prices[$key]) ? number_format($prices[$key] / 100, 2, '.', '') : null,
+                ],
+                array_keys(Price::keys()),
+                Price::keys(),
+            ),
+        );
     }
 
     /** All of it or nothing: a wrong line is named and changes no price. */
     public function import(Request $request): RedirectResponse
     {
         Gate::authorize('update', Price::class);
-        $request->validate(['file' => ['required', 'file', 'max:256', 'mimetypes:text/plain,text/csv,application/csv']], ['file.mimetypes' => 'A CSV file, please: key, what, per, price.']);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:256', 'mimetypes:text/plain,text/csv,application/csv']],
+            ['file.mimetypes' => 'A CSV file, please: key, what, per, price.'],
+        );
         $file = $request->file('file');
         $prices = $wrong = [];
         $keys = Price::keys();
-        foreach (preg_split('/\R/', $file instanceof UploadedFile ? (string) $file->getContent() : '') ?: [] as $n => $line) {
+        foreach (
+            preg_split('/\R/', $file instanceof UploadedFile ? (string) $file->getContent() : '') ?: [] as $n => $line
+        ) {
             $row = str_getcsv($line, escape: '');
             $key = trim((string) ($row[0] ?? ''));
             if ($key === '' || $key === 'key') {
                 continue;
             }
             $price = str_replace(',', '.', trim((string) ($row[3] ?? '')));
-            if (! isset($keys[$key]) || $price !== '' && preg_match('/^\d{1,6}(\.\d{1,2})?$/', $price) !== 1) {
-                $wrong[] = 'line '.($n + 1).': '.(isset($keys[$key]) ? 'the price is no amount' : "“{$key}” is not a line of the list");
+            if (! isset($keys[$key]) || ($price !== '' && preg_match('/^\d{1,6}(\.\d{1,2})?$/', $price) !== 1)) {
+                $wrong[] =
+                    'line '.
+                    ($n + 1).
+                    ': '.
+                    (isset($keys[$key]) ? 'the price is no amount' : "“{$key}” is not a line of the list");
             }
             $prices[$key] = $price === '' ? null : (int) round(100 * (float) $price);
         }
         if ($wrong !== [] || $prices === []) {
-            throw ValidationException::withMessages(['file' => $wrong === [] ? 'No price stands in that file.' : 'Nothing was changed; '.implode('; ', array_slice($wrong, 0, 5)).'.']);
+            throw ValidationException::withMessages([
+                'file' => $wrong === []
+                        ? 'No price stands in that file.'
+                        : 'Nothing was changed; '.implode('; ', array_slice($wrong, 0, 5)).'.',
+            ]);
         }
         $this->keep($prices);
 
@@ -87,7 +125,9 @@ final class PriceController
                     continue;
                 }
                 $minor = $prices[$key];
-                is_int($minor) ? Price::query()->updateOrCreate(['key' => $key], ['minor' => $minor]) : Price::query()->where('key', $key)->get()->each(fn (Price $p) => $p->delete());
+                is_int($minor)
+                    ? Price::query()->updateOrCreate(['key' => $key], ['minor' => $minor])
+                    : Price::query()->where('key', $key)->get()->each(fn (Price $p) => $p->delete());
             }
         });
     }

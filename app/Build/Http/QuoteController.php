@@ -29,9 +29,26 @@ final class QuoteController
         $answers = CorePlan::answer($brief);
         $section = $answers->section;
 
-        return response(Paper::pdf('build.quote', [
-            'version' => $version, 'quote' => QuoteView::of($brief, $answers, $user->units()), 'year' => QuoteView::year($brief, $user->units()), 'stops' => count($answers->stops()), 'phases' => $brief->rows('phases'), 'currency' => config()->string('velbrin.currency'),
-            'drawing' => $section === null ? null : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $user->units())), 'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
-        ]), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($version->plan->name ?? 'plan')."-v{$version->number}-quote.pdf\""]);
+        return response(
+            Paper::pdf('build.quote', [
+                'version' => $version,
+                'quote' => QuoteView::of($brief, $answers, $user->units()),
+                'year' => QuoteView::year($brief, $user->units()),
+                'stops' => count($answers->stops()),
+                'phases' => $brief->rows('phases'),
+                'currency' => config()->string('velbrin.currency'),
+                'drawing' => $section === null
+                        ? null
+                        : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $user->units())),
+                'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+            ]),
+            200,
+            [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => 'inline; filename="'.
+                    Str::slug($version->plan->name ?? 'plan').
+                    "-v{$version->number}-quote.pdf\"",
+            ],
+        );
     }
 }

@@ -27,27 +27,54 @@ use Velbrin\Core\Build\Stages;
 /** Stages of an accepted version pass their gates, in order (B-71). */
 final class StageController
 {
-    public function store(Request $request, PlanVersion $version, string $stage, #[CurrentUser] User $user, CarriesOver $visits): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        PlanVersion $version,
+        string $stage,
+        #[CurrentUser] User $user,
+        CarriesOver $visits,
+    ): RedirectResponse {
         $by = $request->string('by')->toString();
         Gate::authorize('create', [PassedStage::class, $version, $by]);
-        $given = $request->validate([
-            'by' => ['required', Rule::in([StageGate::PROOF, StageGate::WAIVER, StageGate::DOCUMENT])],
-            'words' => ['required', 'string', 'max:500'],
-            'signed_by' => ['required', 'string', 'max:120'],
-            'passed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
-            'held' => ['sometimes', 'array', 'max:10'], 'held.*' => ['string', 'max:120'],
-            'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],
-        ], [...Attachments::messages(), 'words.required' => 'Say what proves it, or why it is waived.', 'signed_by.required' => 'Say who answers for it.']);
+        $given = $request->validate(
+            [
+                'by' => ['required', Rule::in([StageGate::PROOF, StageGate::WAIVER, StageGate::DOCUMENT])],
+                'words' => ['required', 'string', 'max:500'],
+                'signed_by' => ['required', 'string', 'max:120'],
+                'passed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'held' => ['sometimes', 'array', 'max:10'],
+                'held.*' => ['string', 'max:120'],
+                'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],
+            ],
+            [
+                ...Attachments::messages(),
+                'words.required' => 'Say what proves it, or why it is waived.',
+                'signed_by.required' => 'Say who answers for it.',
+            ],
+        );
         if ($by === StageGate::DOCUMENT && ! $request->hasFile('file')) {
-            throw ValidationException::withMessages(['file' => 'Store the signed document here: a PDF or a photo of it.']);
+            throw ValidationException::withMessages([
+                'file' => 'Store the signed document here: a PDF or a photo of it.',
+            ]);
         }
         $label = DB::transaction(function () use ($request, $version, $stage, $user, $given, $by, $visits): string {
-            $version = PlanVersion::query()->lockForUpdate()->with(['passedStages', 'plan', 'orders', 'consents', 'jointLooks'])->findOrFail($version->id);
+            $version = PlanVersion::query()
+                ->lockForUpdate()
+                ->with(['passedStages', 'plan', 'orders', 'consents', 'jointLooks'])
+                ->findOrFail($version->id);
             $brief = PlanBrief::read($version->brief);
             $stages = Stages::of(Facts::of($brief));
             $on = CarbonImmutable::parse($given['passed_on']);
-            $against = StageGate::against($stage, $by, $stages, $version->passedDays(), CorePlan::answer($brief), PassedStage::day($on), $version->waits(), $version->lacks());
+            $against = StageGate::against(
+                $stage,
+                $by,
+                $stages,
+                $version->passedDays(),
+                CorePlan::answer($brief),
+                PassedStage::day($on),
+                $version->waits(),
+                $version->lacks(),
+            );
             if ($against !== null) {
                 throw ValidationException::withMessages(['stage' => "{$against}."]);
             }
@@ -55,18 +82,42 @@ final class StageController
             foreach ($stages as $one) {
                 $unheld = $one->key === $stage ? StageGate::unheld($one, $by, $held) : [];
                 if ($unheld !== []) {
-                    throw ValidationException::withMessages(['held' => 'First look, then tick: '.lcfirst(implode('; ', $unheld)).'.']);
+                    throw ValidationException::withMessages([
+                        'held' => 'First look, then tick: '.lcfirst(implode('; ', $unheld)).'.',
+                    ]);
                 }
             }
-            $file = $request->hasFile('file') ? Attachments::take($request, $version->plan()->firstOrFail(), $user) : null;
-            $version->passedStages()->create(['stage' => $stage, 'by' => $by, 'words' => $given['words'], 'signed_by' => $given['signed_by'], 'passed_on' => $on->toDateString(), 'attachment_id' => $file?->id, 'held' => $by === StageGate::WAIVER ? [] : $held, 'user_id' => $user->id]);
+            $file = $request->hasFile('file')
+                ? Attachments::take($request, $version->plan()->firstOrFail(), $user)
+                : null;
+            $version
+                ->passedStages()
+                ->create([
+                    'stage' => $stage,
+                    'by' => $by,
+                    'words' => $given['words'],
+                    'signed_by' => $given['signed_by'],
+                    'passed_on' => $on->toDateString(),
+                    'attachment_id' => $file?->id,
+                    'held' => $by === StageGate::WAIVER ? [] : $held,
+                    'user_id' => $user->id,
+                ]);
 
             $this->goesOn($version->load('passedStages', 'firms', 'system'), $stages, $on, $user, $visits);
 
-            return array_column(array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], $stages), 'label', 'key')[$stage];
+            return array_column(
+                array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], $stages),
+                'label',
+                'key',
+            )[$stage];
         });
 
-        return back()->with('said', $by === StageGate::WAIVER ? "“{$label}” is waived, with its reason. It stays visible." : "“{$label}” has passed.");
+        return back()->with(
+            'said',
+            $by === StageGate::WAIVER
+                ? "“{$label}” is waived, with its reason. It stays visible."
+                : "“{$label}” has passed.",
+        );
     }
 
     /**
@@ -74,15 +125,27 @@ final class StageController
      *
      * @param  list<Stage>  $stages
      */
-    private function goesOn(PlanVersion $version, array $stages, CarbonImmutable $on, User $user, CarriesOver $visits): void
-    {
+    private function goesOn(
+        PlanVersion $version,
+        array $stages,
+        CarbonImmutable $on,
+        User $user,
+        CarriesOver $visits,
+    ): void {
         $passed = array_values($version->passedStages->map(fn (PassedStage $p): string => $p->stage)->all());
         $next = array_values(array_filter($stages, fn (Stage $s): bool => ! in_array($s->key, $passed, true)))[0] ?? null;
         if ($next === null || $version->system === null || $version->firms->contains('stage', $next->key)) {
             return;
         }
         $begins = Stages::course($stages, $passed)[$next->key][0];
-        $visits->stage($version->system, $next->label, $next->hours, $next->persons, $user, $on->addDays((int) ceil($begins)));
+        $visits->stage(
+            $version->system,
+            $next->label,
+            $next->hours,
+            $next->persons,
+            $user,
+            $on->addDays((int) ceil($begins)),
+        );
     }
 
     /** Takes back the last stage that passed, when it was entered by mistake. */
@@ -92,7 +155,9 @@ final class StageController
         abort_if($passed === null, 404);
         Gate::authorize('delete', $passed);
         if ($version->passedStages()->where('id', '>', $passed->id)->exists()) {
-            throw ValidationException::withMessages(['stage' => 'Only the last stage that passed can be opened again.']);
+            throw ValidationException::withMessages([
+                'stage' => 'Only the last stage that passed can be opened again.',
+            ]);
         }
         $passed->delete();
 

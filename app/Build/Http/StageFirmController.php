@@ -19,8 +19,19 @@ final class StageFirmController
     public function update(Request $request, PlanVersion $version, string $stage): RedirectResponse
     {
         Gate::authorize('update', StageFirm::class);
-        abort_unless(in_array($stage, array_column(Stages::of(Facts::of(PlanBrief::read($version->brief))), 'key'), true), 404);
-        $given = $request->validate(['firm' => ['nullable', 'string', 'max:120'], 'scope' => ['nullable', 'required_with:firm', 'string', 'max:300'], 'contact' => ['nullable', 'string', 'max:160'], 'liable' => ['nullable', 'string', 'max:300']], ['scope.required_with' => 'Say what the firm does here.']);
+        abort_unless(
+            in_array($stage, array_column(Stages::of(Facts::of(PlanBrief::read($version->brief))), 'key'), true),
+            404,
+        );
+        $given = $request->validate(
+            [
+                'firm' => ['nullable', 'string', 'max:120'],
+                'scope' => ['nullable', 'required_with:firm', 'string', 'max:300'],
+                'contact' => ['nullable', 'string', 'max:160'],
+                'liable' => ['nullable', 'string', 'max:300'],
+            ],
+            ['scope.required_with' => 'Say what the firm does here.'],
+        );
         if (($given['firm'] ?? null) === null) {
             $version->firms()->where('stage', $stage)->get()->each(fn (StageFirm $f) => $f->delete());
 

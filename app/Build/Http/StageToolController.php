@@ -32,7 +32,10 @@ final class StageToolController
     {
         Gate::authorize('update', StageTool::class);
         $this->stage($version, $stage);
-        $given = $request->validate(['tools' => ['present', 'array', 'max:'.self::MOST], 'tools.*' => ['required', 'string', 'max:120', 'distinct']]);
+        $given = $request->validate([
+            'tools' => ['present', 'array', 'max:'.self::MOST],
+            'tools.*' => ['required', 'string', 'max:120', 'distinct'],
+        ]);
         DB::transaction(function () use ($stage, $given): void {
             $missed = StageTool::query()->where('stage', $stage)->whereNotNull('missed_on')->pluck('missed_on', 'name');
             StageTool::query()->where('stage', $stage)->get()->each(fn (StageTool $t) => $t->delete());
@@ -41,7 +44,12 @@ final class StageToolController
             }
         });
 
-        return back()->with('said', $given['tools'] === [] ? 'The house’s list stands again.' : 'Your list is kept, for this stage of every build.');
+        return back()->with(
+            'said',
+            $given['tools'] === []
+                ? 'The house’s list stands again.'
+                : 'Your list is kept, for this stage of every build.',
+        );
     }
 
     public function missed(Request $request, PlanVersion $version, string $stage): RedirectResponse
@@ -58,9 +66,25 @@ final class StageToolController
     {
         Gate::authorize('create', [PassedStage::class, $version, StageGate::PROOF]);
         $label = $this->stage($version, $stage)->label;
-        $given = $request->validate(['text' => ['required', 'string', 'max:400'], 'owner_id' => ['required', Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client')], 'due_on' => ['required', 'date', 'after_or_equal:today']]);
-        $system = $version->system ?? throw ValidationException::withMessages(['text' => 'This version has opened no system yet: nothing to visit.']);
-        $visits->carry($system, "{$label}: {$given['text']}", User::query()->whereKey($given['owner_id'])->firstOrFail(), CarbonImmutable::parse($given['due_on']));
+        $given = $request->validate([
+            'text' => ['required', 'string', 'max:400'],
+            'owner_id' => [
+                'required',
+                Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
+            ],
+            'due_on' => ['required', 'date', 'after_or_equal:today'],
+        ]);
+        $system =
+            $version->system ??
+            throw ValidationException::withMessages([
+                'text' => 'This version has opened no system yet: nothing to visit.',
+            ]);
+        $visits->carry(
+            $system,
+            "{$label}: {$given['text']}",
+            User::query()->whereKey($given['owner_id'])->firstOrFail(),
+            CarbonImmutable::parse($given['due_on']),
+        );
 
         return back()->with('said', 'It stands in the next visit, with its owner and day.');
     }

@@ -23,7 +23,12 @@ final class SupplierController
         $suppliers = Supplier::query()->current()->orderBy('name')->get();
         $orders = Order::query()->whereIn('supplier', $suppliers->pluck('name'))->get()->groupBy('supplier');
 
-        return Inertia::render('build/Suppliers', ['suppliers' => $suppliers->map(fn (Supplier $s): SupplierView => SupplierView::of($s, collect($orders->get($s->name)?->all() ?? []))), 'mayEdit' => Gate::allows('create', Supplier::class)]);
+        return Inertia::render('build/Suppliers', [
+            'suppliers' => $suppliers->map(
+                fn (Supplier $s): SupplierView => SupplierView::of($s, collect($orders->get($s->name)?->all() ?? [])),
+            ),
+            'mayEdit' => Gate::allows('create', Supplier::class),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -41,7 +46,9 @@ final class SupplierController
         $old = $supplier->name;
         $supplier->update($this->given($request, $supplier));
         if ($supplier->name !== $old) {
-            Order::query()->where('supplier', $old)->update(['supplier' => $supplier->name]);
+            Order::query()
+                ->where('supplier', $old)
+                ->update(['supplier' => $supplier->name]);
         }
 
         return back()->with('said', "{$supplier->name}: kept.");
@@ -58,6 +65,10 @@ final class SupplierController
     /** @return array<string, mixed> */
     private function given(Request $request, ?Supplier $supplier): array
     {
-        return $request->validate(['name' => ['required', 'string', 'max:120', Rule::unique('suppliers', 'name')->ignore($supplier)], ...array_map(fn (int $most): array => ['nullable', 'string', "max:{$most}"], Supplier::WORDS), 'email' => ['nullable', 'email', 'max:190']]);
+        return $request->validate([
+            'name' => ['required', 'string', 'max:120', Rule::unique('suppliers', 'name')->ignore($supplier)],
+            ...array_map(fn (int $most): array => ['nullable', 'string', "max:{$most}"], Supplier::WORDS),
+            'email' => ['nullable', 'email', 'max:190'],
+        ]);
     }
 }

@@ -31,24 +31,48 @@ final class TradeSheetController
         abort_unless($user->isStaff(), 403);
         $units = $user->units();
         $answers = CorePlan::answer(PlanBrief::read($version->brief));
-        $before = PlanVersion::query()->where('plan_id', $version->plan_id)->where('number', '<', $version->number)->orderByDesc('number')->first();
+        $before = PlanVersion::query()
+            ->where('plan_id', $version->plan_id)
+            ->where('number', '<', $version->number)
+            ->orderByDesc('number')
+            ->first();
         [$drawing, $ratio] = $this->drawing($trade, $answers, $units);
 
-        return response(Paper::pdf('build.trade', [
-            'version' => $version, 'trade' => $trade, 'before' => $before?->number, 'lines' => $this->lines($trade, $version, $before, $units),
-            'drawing' => $drawing === null ? null : 'data:image/svg+xml;base64,'.base64_encode($drawing), 'ratio' => $ratio,
-        ]), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($version->plan->name ?? 'plan')."-v{$version->number}-{$trade->value}.pdf\""]);
+        return response(
+            Paper::pdf('build.trade', [
+                'version' => $version,
+                'trade' => $trade,
+                'before' => $before?->number,
+                'lines' => $this->lines($trade, $version, $before, $units),
+                'drawing' => $drawing === null ? null : 'data:image/svg+xml;base64,'.base64_encode($drawing),
+                'ratio' => $ratio,
+            ]),
+            200,
+            [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => 'inline; filename="'.
+                    Str::slug($version->plan->name ?? 'plan').
+                    "-v{$version->number}-{$trade->value}.pdf\"",
+            ],
+        );
     }
 
     /** @return array{0: string|null, 1: float} what helps this trade to see, and its height by its width */
     private function drawing(Trade $trade, PlanAnswers $answers, Units $units): array
     {
         if ($trade === Trade::Electrician) {
-            return $answers->board === null ? [null, 1.0] : [BoardSvg::paint($answers->board), $answers->board->heightMm / $answers->board->widthMm];
+            return $answers->board === null
+                ? [null, 1.0]
+                : [BoardSvg::paint($answers->board), $answers->board->heightMm / $answers->board->widthMm];
         }
         $section = $answers->section;
 
-        return $section === null ? [null, 1.0] : [SectionSvg::paint($section, $units), $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN))];
+        return $section === null
+            ? [null, 1.0]
+            : [
+                SectionSvg::paint($section, $units),
+                $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
+            ];
     }
 
     /** @return list<array{label: string, value: string|null, was: string|null, changed: bool}> */
@@ -57,9 +81,15 @@ final class TradeSheetController
         $now = $this->shown($trade, $version, $units);
         $then = $before === null ? null : $this->shown($trade, $before, $units);
 
-        return array_map(fn (string $key, array $line): array => [
-            ...$line, 'was' => $then[$key]['value'] ?? null, 'changed' => $then !== null && ($then[$key]['value'] ?? null) !== $line['value'],
-        ], array_keys($now), $now);
+        return array_map(
+            fn (string $key, array $line): array => [
+                ...$line,
+                'was' => $then[$key]['value'] ?? null,
+                'changed' => $then !== null && ($then[$key]['value'] ?? null) !== $line['value'],
+            ],
+            array_keys($now),
+            $now,
+        );
     }
 
     /** @return array<string, array{label: string, value: string|null}> */
@@ -67,6 +97,12 @@ final class TradeSheetController
     {
         $brief = PlanBrief::read($version->brief);
 
-        return array_map(fn (array $l): array => ['label' => $l['label'], 'value' => $l['value'] instanceof Quantity ? $units->show($l['value']) : $l['value']], TradeSheet::lines($trade, $brief, CorePlan::answer($brief)));
+        return array_map(
+            fn (array $l): array => [
+                'label' => $l['label'],
+                'value' => $l['value'] instanceof Quantity ? $units->show($l['value']) : $l['value'],
+            ],
+            TradeSheet::lines($trade, $brief, CorePlan::answer($brief)),
+        );
     }
 }

@@ -29,33 +29,57 @@ final class WaiverController
     {
         Gate::authorize('create', Waiver::class);
         Gate::authorize('accept', $version);
-        $given = $request->validate([
-            'finding_key' => ['required', 'string', 'max:80'],
-            'reason' => ['required', 'string', 'max:500'],
-            'signed_by' => ['required', 'string', 'max:120'],
-            'signed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
-            'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],
-            'kind' => ['required', Rule::in([Waiver::REASON, Waiver::DOCUMENT])],
-        ], Attachments::messages());
+        $given = $request->validate(
+            [
+                'finding_key' => ['required', 'string', 'max:80'],
+                'reason' => ['required', 'string', 'max:500'],
+                'signed_by' => ['required', 'string', 'max:120'],
+                'signed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],
+                'kind' => ['required', Rule::in([Waiver::REASON, Waiver::DOCUMENT])],
+            ],
+            Attachments::messages(),
+        );
         $version->load('waivers');
-        $stop = collect(Acceptance::open($version, CorePlan::answer(PlanBrief::read($version->brief))))->first(fn (Finding $f): bool => $f->key() === $given['finding_key']);
+        $stop = collect(Acceptance::open($version, CorePlan::answer(PlanBrief::read($version->brief))))->first(
+            fn (Finding $f): bool => $f->key() === $given['finding_key'],
+        );
         if ($stop === null) {
             throw ValidationException::withMessages(['finding_key' => 'This Stop is not open on this version.']);
         }
         if ($given['kind'] === Waiver::REASON && ! Waivable::byReason($stop->rule)) {
-            throw ValidationException::withMessages(['kind' => "No waiver exists for {$stop->rule}: it can hurt people. Change the numbers, or store the licensed person’s document."]);
+            throw ValidationException::withMessages([
+                'kind' => "No waiver exists for {$stop->rule}: it can hurt people. Change the numbers, or store the licensed ".
+                    'person’s document.',
+            ]);
         }
         if ($given['kind'] === Waiver::DOCUMENT && ! $request->hasFile('file')) {
-            throw ValidationException::withMessages(['file' => 'Store the signed document here: a PDF or a photo of it.']);
+            throw ValidationException::withMessages([
+                'file' => 'Store the signed document here: a PDF or a photo of it.',
+            ]);
         }
         DB::transaction(function () use ($request, $version, $user, $given, $stop): void {
-            $file = $request->hasFile('file') ? Attachments::take($request, $version->plan()->firstOrFail(), $user) : null;
+            $file = $request->hasFile('file')
+                ? Attachments::take($request, $version->plan()->firstOrFail(), $user)
+                : null;
             $version->waivers()->create([
-                'finding_key' => $stop->key(), 'rule' => $stop->rule, 'what' => mb_substr($stop->what->in(Units::metric()), 0, 300), 'kind' => $given['kind'],
-                'reason' => $given['reason'], 'signed_by' => $given['signed_by'], 'signed_on' => $given['signed_on'], 'attachment_id' => $file?->id, 'user_id' => $user->id,
+                'finding_key' => $stop->key(),
+                'rule' => $stop->rule,
+                'what' => mb_substr($stop->what->in(Units::metric()), 0, 300),
+                'kind' => $given['kind'],
+                'reason' => $given['reason'],
+                'signed_by' => $given['signed_by'],
+                'signed_on' => $given['signed_on'],
+                'attachment_id' => $file?->id,
+                'user_id' => $user->id,
             ]);
         });
 
-        return back()->with('said', $given['kind'] === Waiver::REASON ? 'Waived, with its reason. It stays visible.' : 'The document is stored and clears this Stop.');
+        return back()->with(
+            'said',
+            $given['kind'] === Waiver::REASON
+                ? 'Waived, with its reason. It stays visible.'
+                : 'The document is stored and clears this Stop.',
+        );
     }
 }

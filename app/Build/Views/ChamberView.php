@@ -15,6 +15,10 @@ final readonly class ChamberView
     {
         $number = fn (mixed $v): ?float => is_int($v) || is_float($v) ? (float) $v : null;
 
-        return new self(is_string($row['name'] ?? null) ? $row['name'] : '', $number($row['lengthMm'] ?? null), $number($row['baffleMm'] ?? null));
+        return new self(
+            is_string($row['name'] ?? null) ? $row['name'] : '',
+            $number($row['lengthMm'] ?? null),
+            $number($row['baffleMm'] ?? null),
+        );
     }
 }

@@ -44,11 +44,33 @@ final readonly class ComparisonView
         $units = $user->units();
 
         return new self(
-            $plan->name, $plan->id, $a->number, $b->number,
-            [new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"), new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}"), new CrumbView($plan->name, "/plans/{$plan->id}")],
-            array_map(fn (array $f): DifferenceView => new DifferenceView(PlanSheet::fields()[$f[0]]->label, self::fact($f[0], $f[1], $units), self::fact($f[0], $f[2], $units)), $comparison->facts),
-            array_map(fn (array $f): DifferenceView => new DifferenceView(($f[1] ?? $f[0])->label ?? '', self::figure($f[0], $units), self::figure($f[1], $units)), $comparison->figures),
-            FindingView::all($comparison->gone, $units), FindingView::all($comparison->new, $units),
+            $plan->name,
+            $plan->id,
+            $a->number,
+            $b->number,
+            [
+                new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"),
+                new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}"),
+                new CrumbView($plan->name, "/plans/{$plan->id}"),
+            ],
+            array_map(
+                fn (array $f): DifferenceView => new DifferenceView(
+                    PlanSheet::fields()[$f[0]]->label,
+                    self::fact($f[0], $f[1], $units),
+                    self::fact($f[0], $f[2], $units),
+                ),
+                $comparison->facts,
+            ),
+            array_map(
+                fn (array $f): DifferenceView => new DifferenceView(
+                    ($f[1] ?? $f[0])->label ?? '',
+                    self::figure($f[0], $units),
+                    self::figure($f[1], $units),
+                ),
+                $comparison->figures,
+            ),
+            FindingView::all($comparison->gone, $units),
+            FindingView::all($comparison->new, $units),
         );
     }
 

@@ -27,8 +27,33 @@ final readonly class JointView
     public static function all(PlanVersion $version): array
     {
         $joints = $version->joints();
-        $photos = $joints === [] || $version->system === null ? collect() : Attachment::query()->current()->where(['subject_type' => 'system', 'subject_id' => $version->system->id])->where('about', 'like', 'joint:%')->orderBy('id')->get(['id', 'about'])->groupBy('about');
+        $photos =
+            $joints === [] || $version->system === null
+                ? collect()
+                : Attachment::query()
+                    ->current()
+                    ->where(['subject_type' => 'system', 'subject_id' => $version->system->id])
+                    ->where('about', 'like', 'joint:%')
+                    ->orderBy('id')
+                    ->get(['id', 'about'])
+                    ->groupBy('about');
 
-        return array_map(fn (int $row, string $name): self => new self($row, $name, $version->jointLooks->where('joint', $row)->mapWithKeys(fn (JointLook $l): array => [$l->moment => $l->dry])->all(), array_values(($photos->get("joint:{$row}") ?? collect())->map(fn (Attachment $a): array => ['id' => $a->id, 'href' => "/attachments/{$a->id}"])->all())), array_keys($joints), $joints);
+        return array_map(
+            fn (int $row, string $name): self => new self(
+                $row,
+                $name,
+                $version->jointLooks
+                    ->where('joint', $row)
+                    ->mapWithKeys(fn (JointLook $l): array => [$l->moment => $l->dry])
+                    ->all(),
+                array_values(
+                    ($photos->get("joint:{$row}") ?? collect())
+                        ->map(fn (Attachment $a): array => ['id' => $a->id, 'href' => "/attachments/{$a->id}"])
+                        ->all(),
+                ),
+            ),
+            array_keys($joints),
+            $joints,
+        );
     }
 }

@@ -27,7 +27,8 @@ use Velbrin\Core\Measure\Severity;
 final readonly class OptionsView
 {
     /**
-     * @param  list<array{id: int, name: string, total: string, more: string|null, unpriced: int, roDays: string|null, year: string, yearUnpriced: int, readyIn: string|null}>  $plans
+     * @param  list<array{id: int, name: string, total: string, more: string|null, unpriced: int, roDays: string|null, year: string,
+     *     yearUnpriced: int, readyIn: string|null}>  $plans
      * @param  list<array{label: string, cells: list<string|null>}>  $lines
      * @param  list<list<FindingView>>  $against  Stops and Fixes of each
      */
@@ -50,7 +51,14 @@ final readonly class OptionsView
             $first ??= $quote->totalMinor;
             $difference = $quote->totalMinor - $first;
             $heads[] = [
-                'id' => $plan->id, 'name' => $plan->name, 'total' => $quote->total, 'more' => $difference === 0 ? null : ($difference > 0 ? '+ ' : '− ').Money::shown(abs($difference)), 'unpriced' => $quote->unpriced, 'roDays' => $quote->roDays, 'year' => $year->total, 'yearUnpriced' => $year->unpriced,
+                'id' => $plan->id,
+                'name' => $plan->name,
+                'total' => $quote->total,
+                'more' => $difference === 0 ? null : ($difference > 0 ? '+ ' : '− ').Money::shown(abs($difference)),
+                'unpriced' => $quote->unpriced,
+                'roDays' => $quote->roDays,
+                'year' => $year->total,
+                'yearUnpriced' => $year->unpriced,
                 'readyIn' => self::readyIn($brief),
             ];
             $column = [];
@@ -58,13 +66,23 @@ final readonly class OptionsView
                 $column[$key] = FigureView::of($figure, $units)->text;
             }
             foreach ($quote->lines as $line) {
-                $column['take-'.$line['key']] = $line['quantity'].($line['price'] === null ? '' : ", {$line['price']}");
+                $column['take-'.$line['key']] =
+                    $line['quantity'].($line['price'] === null ? '' : ", {$line['price']}");
             }
             foreach ($year->lines as $line) {
-                $column['year-'.$line['key']] = $line['quantity'].($line['price'] === null ? '' : ", {$line['price']}");
+                $column['year-'.$line['key']] =
+                    $line['quantity'].($line['price'] === null ? '' : ", {$line['price']}");
             }
             $columns[] = $column;
-            $against[] = FindingView::all(array_values(array_filter($answers->findings, fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true))), $units);
+            $against[] = FindingView::all(
+                array_values(
+                    array_filter(
+                        $answers->findings,
+                        fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true),
+                    ),
+                ),
+                $units,
+            );
         }
 
         return new self($heads, self::differing($columns), $against);

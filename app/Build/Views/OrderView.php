@@ -9,16 +9,40 @@ use App\Build\Order;
 /** One thing bought, and whether its stage still waits for it. */
 final readonly class OrderView
 {
-    private function __construct(public int $id, public string $what, public string $supplier, public string $stage, public string $orderedOn, public string $promisedOn, public ?string $receivedOn, public bool $isWhole, public ?string $place, public ?string $note, public bool $isOut, public bool $isLate, public ?int $usualDays)
-    {
+    private function __construct(
+        public int $id,
+        public string $what,
+        public string $supplier,
+        public string $stage,
+        public string $orderedOn,
+        public string $promisedOn,
+        public ?string $receivedOn,
+        public bool $isWhole,
+        public ?string $place,
+        public ?string $note,
+        public bool $isOut,
+        public bool $isLate,
+        public ?int $usualDays,
+    ) {
     }
 
     /** The order is asked with its supplier’s usual days. */
     public static function of(Order $order): self
     {
         return new self(
-            $order->id, $order->what, $order->supplier, $order->stage, $order->ordered_on->toDateString(), $order->promised_on->toDateString(), $order->received_on?->toDateString(), $order->is_whole, $order->place, $order->note,
-            $order->delivery()->isOut(), $order->received_on === null && $order->promised_on->endOfDay()->isPast(), is_int($order->getAttribute('usual_days')) ? $order->getAttribute('usual_days') : null,
+            $order->id,
+            $order->what,
+            $order->supplier,
+            $order->stage,
+            $order->ordered_on->toDateString(),
+            $order->promised_on->toDateString(),
+            $order->received_on?->toDateString(),
+            $order->is_whole,
+            $order->place,
+            $order->note,
+            $order->delivery()->isOut(),
+            $order->received_on === null && $order->promised_on->endOfDay()->isPast(),
+            is_int($order->getAttribute('usual_days')) ? $order->getAttribute('usual_days') : null,
         );
     }
 }

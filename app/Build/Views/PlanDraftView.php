@@ -17,8 +17,12 @@ final readonly class PlanDraftView
      * @param  array<string, list<array<string, float|string|bool|null>>>  $tables
      * @param  array<string, float|string>  $survey
      */
-    private function __construct(public array $values, public array $bases, public array $tables, public array $survey)
-    {
+    private function __construct(
+        public array $values,
+        public array $bases,
+        public array $tables,
+        public array $survey,
+    ) {
     }
 
     public static function of(Plan $plan): self
@@ -30,12 +34,10 @@ final readonly class PlanDraftView
             }
         }
         foreach (is_array($plan->draft['bases'] ?? null) ? $plan->draft['bases'] : [] as $key => $basis) {
-            $bases[(string) $key] = is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'assumed';
+            $bases[(string) $key] =
+                is_array($basis) && is_string($basis['basis'] ?? null) ? $basis['basis'] : 'assumed';
         }
 
-        return new self(
-            $values, $bases, TableRows::of($plan->draft),
-            PlanReader::survey($plan->room)['values'],
-        );
+        return new self($values, $bases, TableRows::of($plan->draft), PlanReader::survey($plan->room)['values']);
     }
 }

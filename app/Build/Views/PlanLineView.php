@@ -9,8 +9,14 @@ use App\Build\PlanVersion;
 
 final readonly class PlanLineView
 {
-    private function __construct(public int $id, public string $name, public string $where, public string $state, public string $by, public string $changedAt)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $where,
+        public string $state,
+        public string $by,
+        public string $changedAt,
+    ) {
     }
 
     /** The plan is loaded with site.client, user and versions. */
@@ -24,6 +30,13 @@ final readonly class PlanLineView
             default => 'draft',
         };
 
-        return new self($plan->id, $plan->name, $plan->site?->client?->name.', '.$plan->site?->name, $state, (string) $plan->user?->name, $plan->updated_at?->toIso8601ZuluString() ?? '');
+        return new self(
+            $plan->id,
+            $plan->name,
+            $plan->site?->client?->name.', '.$plan->site?->name,
+            $state,
+            (string) $plan->user?->name,
+            $plan->updated_at?->toIso8601ZuluString() ?? '',
+        );
     }
 }

@@ -11,8 +11,12 @@ use App\House\Views\AnswersView;
 final readonly class PlanLiveView
 {
     /** @param  array<string, float|string>  $defaults what is assumed where nobody has said anything */
-    private function __construct(public AnswersView $answers, public array $defaults, public int $revision, public bool $conflict)
-    {
+    private function __construct(
+        public AnswersView $answers,
+        public array $defaults,
+        public int $revision,
+        public bool $conflict,
+    ) {
     }
 
     /** @param  array<string, float|string>  $defaults */

@@ -30,8 +30,18 @@ final readonly class QuoteView
      * @param  array<string, string>  $waits  what is missing, by line
      * @param  list<array{label: string, hours: string, things: string, money: string}>  $stages  the same by stage; empty for a year
      */
-    private function __construct(public array $lines, public array $waits, public string $net, public string $tax, public string $total, public int $totalMinor, public int $unpriced, public string $taxPct, public ?string $roDays, public array $stages = [])
-    {
+    private function __construct(
+        public array $lines,
+        public array $waits,
+        public string $net,
+        public string $tax,
+        public string $total,
+        public int $totalMinor,
+        public int $unpriced,
+        public string $taxPct,
+        public ?string $roDays,
+        public array $stages = [],
+    ) {
     }
 
     /** @param  array<string, int>|null  $prices  by key; null: today’s list */
@@ -43,12 +53,23 @@ final readonly class QuoteView
         $quote = Quote::of($take->lines, $prices, $tax);
         $waits = [];
         foreach ($take->waits as $key => $fields) {
-            $waits[TakeOff::KEYS[$key][0]] = implode(', ', array_map(fn (string $f): string => lcfirst(FigureView::fieldLabel($f)), $fields));
+            $waits[TakeOff::KEYS[$key][0]] = implode(
+                ', ',
+                array_map(fn (string $f): string => lcfirst(FigureView::fieldLabel($f)), $fields),
+            );
         }
 
         return new self(
-            self::lines($take->lines, $prices, $quote, $units), $waits, Money::shown($quote->netMinor), Money::shown($quote->taxMinor), Money::shown($quote->totalMinor), $quote->totalMinor, count($quote->unpriced()), self::percent($tax),
-            $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)), self::stages($brief, $take->lines, $quote, $units),
+            self::lines($take->lines, $prices, $quote, $units),
+            $waits,
+            Money::shown($quote->netMinor),
+            Money::shown($quote->taxMinor),
+            Money::shown($quote->totalMinor),
+            $quote->totalMinor,
+            count($quote->unpriced()),
+            self::percent($tax),
+            $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)),
+            self::stages($brief, $take->lines, $quote, $units),
         );
     }
 
@@ -65,10 +86,23 @@ final readonly class QuoteView
         $quote = Quote::of($year->lines, $prices, $tax);
         $waits = [];
         foreach ($year->waits as $key => $fields) {
-            $waits[Price::keys()[$key][0]] = implode(', ', array_map(fn (string $f): string => lcfirst(FigureView::fieldLabel($f)), $fields));
+            $waits[Price::keys()[$key][0]] = implode(
+                ', ',
+                array_map(fn (string $f): string => lcfirst(FigureView::fieldLabel($f)), $fields),
+            );
         }
 
-        return new self(self::lines($year->lines, $prices, $quote, $units), $waits, Money::shown($quote->netMinor), Money::shown($quote->taxMinor), Money::shown($quote->totalMinor), $quote->totalMinor, count($quote->unpriced()), self::percent($tax), null);
+        return new self(
+            self::lines($year->lines, $prices, $quote, $units),
+            $waits,
+            Money::shown($quote->netMinor),
+            Money::shown($quote->taxMinor),
+            Money::shown($quote->totalMinor),
+            $quote->totalMinor,
+            count($quote->unpriced()),
+            self::percent($tax),
+            null,
+        );
     }
 
     /**
@@ -78,11 +112,23 @@ final readonly class QuoteView
      */
     private static function lines(array $lines, array $prices, Quote $quote, Units $units): array
     {
-        return array_map(fn (TakeOffLine $l): array => [
-            'key' => $l->key, 'label' => $l->label, 'quantity' => $units->show(in_array($l->quantity->kind, [Kind::Mass, Kind::Volume], true) ? $l->quantity->finer(1) : $l->quantity), 'note' => (string) $l->note?->in($units),
-            'each' => isset($prices[$l->key]) ? Money::shown($prices[$l->key]).' a '.Price::keys()[$l->key][1] : null,
-            'price' => isset($quote->lineMinor[$l->key]) ? Money::shown($quote->lineMinor[$l->key]) : null,
-        ], $lines);
+        return array_map(
+            fn (TakeOffLine $l): array => [
+                'key' => $l->key,
+                'label' => $l->label,
+                'quantity' => $units->show(
+                    in_array($l->quantity->kind, [Kind::Mass, Kind::Volume], true)
+                        ? $l->quantity->finer(1)
+                        : $l->quantity,
+                ),
+                'note' => (string) $l->note?->in($units),
+                'each' => isset($prices[$l->key])
+                    ? Money::shown($prices[$l->key]).' a '.Price::keys()[$l->key][1]
+                    : null,
+                'price' => isset($quote->lineMinor[$l->key]) ? Money::shown($quote->lineMinor[$l->key]) : null,
+            ],
+            $lines,
+        );
     }
 
     /**
@@ -97,10 +143,21 @@ final readonly class QuoteView
             return [];
         }
 
-        return array_map(fn (array $row): array => [
-            'label' => $row['label'], 'hours' => $units->show(Quantity::of($row['personHours'], Kind::Hours)), 'money' => Money::shown($row['minor']),
-            'things' => implode('; ', array_map(fn (TakeOffLine $l): string => $l->label.' '.$units->show($l->quantity), $row['lines'])),
-        ], QuoteByStage::of($stages, $lines, $quote));
+        return array_map(
+            fn (array $row): array => [
+                'label' => $row['label'],
+                'hours' => $units->show(Quantity::of($row['personHours'], Kind::Hours)),
+                'money' => Money::shown($row['minor']),
+                'things' => implode(
+                    '; ',
+                    array_map(
+                        fn (TakeOffLine $l): string => $l->label.' '.$units->show($l->quantity),
+                        $row['lines'],
+                    ),
+                ),
+            ],
+            QuoteByStage::of($stages, $lines, $quote),
+        );
     }
 
     private static function percent(int $basisPoints): string

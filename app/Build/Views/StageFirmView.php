@@ -9,8 +9,12 @@ use App\Build\StageFirm;
 /** The firm that answers for a stage. */
 final readonly class StageFirmView
 {
-    private function __construct(public string $firm, public string $scope, public ?string $contact, public ?string $liable)
-    {
+    private function __construct(
+        public string $firm,
+        public string $scope,
+        public ?string $contact,
+        public ?string $liable,
+    ) {
     }
 
     public static function of(?StageFirm $firm): ?self

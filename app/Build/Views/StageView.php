@@ -63,8 +63,12 @@ final readonly class StageView
      *
      * @return list<self> empty while the plan cannot say
      */
-    public static function all(PlanBrief $brief, PlanAnswers $answers, PlanVersion $version, CarbonImmutable $from): array
-    {
+    public static function all(
+        PlanBrief $brief,
+        PlanAnswers $answers,
+        PlanVersion $version,
+        CarbonImmutable $from,
+    ): array {
         try {
             $stages = Stages::of(Facts::of($brief));
         } catch (Missing|OutOfRange) {
@@ -72,12 +76,28 @@ final readonly class StageView
         }
         /** @var Collection<string, PassedStage> $passed */
         $passed = $version->passedStages->keyBy('stage');
-        $course = Stages::course($stages, array_map(strval(...), array_keys($passed->all())), $version->orders->isEmpty() ? null : Delivery::holds($version->deliveries(), PassedStage::day($from)));
+        $course = Stages::course(
+            $stages,
+            array_map(strval(...), array_keys($passed->all())),
+            $version->orders->isEmpty() ? null : Delivery::holds($version->deliveries(), PassedStage::day($from)),
+        );
         $waits = $version->waits() + $version->lacks();
         $tools = StageTool::lists($stages);
         $firms = $version->firms->keyBy('stage');
 
-        return array_map(fn (Stage $s): self => self::one($s, $course[$s->key], StageGate::ways($s, $answers), $passed->get($s->key), $from, $waits[$s->key] ?? null, $tools[$s->key], StageFirmView::of($firms->get($s->key))), $stages);
+        return array_map(
+            fn (Stage $s): self => self::one(
+                $s,
+                $course[$s->key],
+                StageGate::ways($s, $answers),
+                $passed->get($s->key),
+                $from,
+                $waits[$s->key] ?? null,
+                $tools[$s->key],
+                StageFirmView::of($firms->get($s->key)),
+            ),
+            $stages,
+        );
     }
 
     /**
@@ -85,12 +105,40 @@ final readonly class StageView
      * @param  list<string>  $ways
      * @param  list<string>  $tools
      */
-    private static function one(Stage $stage, array $days, array $ways, ?PassedStage $passed, CarbonImmutable $from, ?string $waits, array $tools, ?StageFirmView $firm): self
-    {
+    private static function one(
+        Stage $stage,
+        array $days,
+        array $ways,
+        ?PassedStage $passed,
+        CarbonImmutable $from,
+        ?string $waits,
+        array $tools,
+        ?StageFirmView $firm,
+    ): self {
         return new self(
-            $stage->key, $stage->label, $stage->hours, $stage->persons, $days[0], $days[0] + $stage->hours / Stages::HOURS_A_DAY, $days[1], $from->addDays((int) ceil($days[1]))->toDateString(), $stage->proof, $stage->cautions,
-            $waits ?? ($stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : ''), $stage->mayBeWaived, $ways,
-            $passed?->by, $passed?->passed_on->toDateString(), $passed?->signed_by, $passed?->words, $passed?->attachment_id === null ? null : "/attachments/{$passed->attachment_id}", $tools, $firm, BuildJobs::at($stage->key), $stage->holds,
+            $stage->key,
+            $stage->label,
+            $stage->hours,
+            $stage->persons,
+            $days[0],
+            $days[0] + $stage->hours / Stages::HOURS_A_DAY,
+            $days[1],
+            $from->addDays((int) ceil($days[1]))->toDateString(),
+            $stage->proof,
+            $stage->cautions,
+            $waits ??
+                ($stage->waitDays > 0 ? sprintf('%d days: %s', (int) ceil($stage->waitDays), $stage->waitsFor) : ''),
+            $stage->mayBeWaived,
+            $ways,
+            $passed?->by,
+            $passed?->passed_on->toDateString(),
+            $passed?->signed_by,
+            $passed?->words,
+            $passed?->attachment_id === null ? null : "/attachments/{$passed->attachment_id}",
+            $tools,
+            $firm,
+            BuildJobs::at($stage->key),
+            $stage->holds,
         );
     }
 }

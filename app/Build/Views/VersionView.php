@@ -110,23 +110,68 @@ final readonly class VersionView
         $quote = QuoteView::of($brief, $answers, $units, $prices);
         $stages = StageView::all($brief, $answers, $version, CarbonImmutable::today());
         // Who wrote, who accepted and who may own what is left over: one question.
-        $staff = User::query()->where('role', '<>', 'client')->orderBy('name')->get(['id', 'name', 'archived_at'])->keyBy('id');
+        $staff = User::query()
+            ->where('role', '<>', 'client')
+            ->orderBy('name')
+            ->get(['id', 'name', 'archived_at'])
+            ->keyBy('id');
 
         return new self(
-            $version->id, $version->number, $version->plan_id, (string) $plan?->name, $version->note, (string) $staff->get($version->user_id)?->name,
-            $version->created_at?->toIso8601ZuluString() ?? '', $version->core_version, $version->accepted_at?->toIso8601ZuluString(), $version->accepted_by === null ? null : $staff->get($version->accepted_by)?->name, $version->system?->id,
+            $version->id,
+            $version->number,
+            $version->plan_id,
+            (string) $plan?->name,
+            $version->note,
+            (string) $staff->get($version->user_id)?->name,
+            $version->created_at?->toIso8601ZuluString() ?? '',
+            $version->core_version,
+            $version->accepted_at?->toIso8601ZuluString(),
+            $version->accepted_by === null ? null : $staff->get($version->accepted_by)?->name,
+            $version->system?->id,
             $version->accepted_at === null ? Acceptance::running($version)?->name : null,
-            [new CrumbView((string) $site?->client?->name, "/clients/{$site?->client_id}"), new CrumbView((string) $site?->name, "/sites/{$plan?->site_id}"), new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}")],
+            [
+                new CrumbView((string) $site?->client?->name, "/clients/{$site?->client_id}"),
+                new CrumbView((string) $site?->name, "/sites/{$plan?->site_id}"),
+                new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}"),
+            ],
             AnswersView::of($answers, $units, withLight: false),
-            array_map(fn (Finding $f): StopView => self::stop($version, $f, FindingView::of($f, $units)), $answers->stops()),
+            array_map(
+                fn (Finding $f): StopView => self::stop($version, $f, FindingView::of($f, $units)),
+                $answers->stops(),
+            ),
             $version->accepted_at === null ? Acceptance::against($version, $answers) : [],
-            array_values(($plan->versions ?? collect())->where('id', '<>', $version->id)->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))->all()),
+            array_values(
+                ($plan->versions ?? collect())
+                    ->where('id', '<>', $version->id)
+                    ->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))
+                    ->all(),
+            ),
             collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
-            $user->can('accept', $version), $user->can('create', [PassedStage::class, $version, StageGate::PROOF]), $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
-            $quote, QuoteView::year($brief, $units, $prices), $stages,
-            array_values($version->orders->map(OrderView::of(...))->all()), array_values($version->consents->map(ConsentView::of(...))->all()), Consent::OF, FindingView::all(Delivery::findings($version->deliveries(), self::stageLabels($brief), PassedStage::day(CarbonImmutable::today())), $units), FindingView::all(self::wishes($site, $quote, $stages), $units), $user->can('create', [Order::class, $version]),
-            array_values($version->risks->map(RiskView::of(...))->all()), JointView::all($version), Plumbing::LOOKS, $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
-            array_map(TableSpecView::of(...), TableRows::specs()), TableRows::of($version->brief),
+            $user->can('accept', $version),
+            $user->can('create', [PassedStage::class, $version, StageGate::PROOF]),
+            $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
+            $quote,
+            QuoteView::year($brief, $units, $prices),
+            $stages,
+            array_values($version->orders->map(OrderView::of(...))->all()),
+            array_values($version->consents->map(ConsentView::of(...))->all()),
+            Consent::OF,
+            FindingView::all(
+                Delivery::findings(
+                    $version->deliveries(),
+                    self::stageLabels($brief),
+                    PassedStage::day(CarbonImmutable::today()),
+                ),
+                $units,
+            ),
+            FindingView::all(self::wishes($site, $quote, $stages), $units),
+            $user->can('create', [Order::class, $version]),
+            array_values($version->risks->map(RiskView::of(...))->all()),
+            JointView::all($version),
+            Plumbing::LOOKS,
+            $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
+            array_map(TableSpecView::of(...), TableRows::specs()),
+            TableRows::of($version->brief),
         );
     }
 
@@ -140,8 +185,14 @@ final readonly class VersionView
         $stands = array_values(array_filter($stages, fn (StageView $s): bool => $s->key === 'cycle'));
 
         return Wishes::findings(
-            $enquiry->budgetMinor, $quote->totalMinor, $quote->unpriced,
-            $enquiry->wantedOn === null ? null : PassedStage::day(CarbonImmutable::parse($enquiry->wantedOn)) - PassedStage::day(CarbonImmutable::today()), ($stands[0] ?? null)?->begins,
+            $enquiry->budgetMinor,
+            $quote->totalMinor,
+            $quote->unpriced,
+            $enquiry->wantedOn === null
+                ? null
+                : PassedStage::day(CarbonImmutable::parse($enquiry->wantedOn)) -
+                    PassedStage::day(CarbonImmutable::today()),
+            ($stands[0] ?? null)?->begins,
         );
     }
 
@@ -150,7 +201,11 @@ final readonly class VersionView
         $waiver = $version->waivers->firstWhere('finding_key', $finding->key());
 
         return new StopView(
-            $view, Waivable::byReason($finding->rule), $waiver?->signed_by, $waiver?->signed_on->toDateString(), $waiver?->reason,
+            $view,
+            Waivable::byReason($finding->rule),
+            $waiver?->signed_by,
+            $waiver?->signed_on->toDateString(),
+            $waiver?->reason,
             $waiver?->attachment_id === null ? null : "/attachments/{$waiver->attachment_id}",
         );
     }
@@ -159,7 +214,14 @@ final readonly class VersionView
     private static function stageLabels(PlanBrief $brief): array
     {
         try {
-            return array_column(array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], Stages::of(Facts::of($brief))), 'label', 'key');
+            return array_column(
+                array_map(
+                    fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label],
+                    Stages::of(Facts::of($brief)),
+                ),
+                'label',
+                'key',
+            );
         } catch (Missing|OutOfRange) {
             return [];
         }

@@ -30,12 +30,17 @@ final class AttachmentController
     {
         Gate::authorize('view', $attachment);
 
-        return Storage::disk('local')->response($attachment->path, $attachment->original_name, [
-            'Content-Type' => $attachment->mime,
-            'Content-Security-Policy' => "default-src 'none'; sandbox",
-            'X-Content-Type-Options' => 'nosniff',
-            'Cache-Control' => 'private, max-age=3600',
-        ], $attachment->kind === Attachment::PHOTO ? 'inline' : 'attachment');
+        return Storage::disk('local')->response(
+            $attachment->path,
+            $attachment->original_name,
+            [
+                'Content-Type' => $attachment->mime,
+                'Content-Security-Policy' => "default-src 'none'; sandbox",
+                'X-Content-Type-Options' => 'nosniff',
+                'Cache-Control' => 'private, max-age=3600',
+            ],
+            $attachment->kind === Attachment::PHOTO ? 'inline' : 'attachment',
+        );
     }
 
     public function archive(Attachment $attachment): RedirectResponse

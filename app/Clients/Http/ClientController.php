@@ -33,10 +33,23 @@ final class ClientController
         Gate::authorize('viewAny', Client::class);
         $request->validate(['q' => ['nullable', 'string', 'max:80']]);
         $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
-        $page = Client::query()->current()
-            ->when($like !== '%%', fn (Builder $q) => $q->where(fn (Builder $w) => $w->where('name', 'like', $like)->orWhereHas('sites', fn (Builder $s) => $s->where('name', 'like', $like)->orWhere('town', 'like', $like))))
+        $page = Client::query()
+            ->current()
+            ->when(
+                $like !== '%%',
+                fn (Builder $q) => $q->where(
+                    fn (Builder $w) => $w
+                        ->where('name', 'like', $like)
+                        ->orWhereHas(
+                            'sites',
+                            fn (Builder $s) => $s->where('name', 'like', $like)->orWhere('town', 'like', $like),
+                        ),
+                ),
+            )
             ->with(['sites' => fn ($q) => $q->current()->orderBy('name')])
-            ->orderBy('name')->simplePaginate(40)->withQueryString();
+            ->orderBy('name')
+            ->simplePaginate(40)
+            ->withQueryString();
 
         $counts = $this->counts(collect($page->items())->flatMap(fn (Client $c) => $c->sites->modelKeys())->all());
 
@@ -59,9 +72,14 @@ final class ClientController
     {
         Gate::authorize('view', $client);
         abort_unless($user->isStaff(), 403);
-        $client->load(['contacts' => fn ($q) => $q->current()->orderBy('name'), 'sites' => fn ($q) => $q->current()->orderBy('name')]);
+        $client->load([
+            'contacts' => fn ($q) => $q->current()->orderBy('name'),
+            'sites' => fn ($q) => $q->current()->orderBy('name'),
+        ]);
 
-        return Inertia::render('clients/Client', ['view' => ClientView::of($client, $this->counts($client->sites->modelKeys()))]);
+        return Inertia::render('clients/Client', [
+            'view' => ClientView::of($client, $this->counts($client->sites->modelKeys())),
+        ]);
     }
 
     public function update(Request $request, Client $client): RedirectResponse

@@ -20,11 +20,14 @@ final class EnquiryController
         Gate::authorize('update', $site);
         $given = $request->validate([
             ...array_map(fn (): array => ['nullable', 'string', 'max:500'], Enquiry::WORDS),
-            'budget_minor' => ['nullable', 'integer:strict', 'between:1,'.self::MOST_MINOR], 'wanted_on' => ['nullable', 'date_format:Y-m-d'],
+            'budget_minor' => ['nullable', 'integer:strict', 'between:1,'.self::MOST_MINOR],
+            'wanted_on' => ['nullable', 'date_format:Y-m-d'],
         ]);
         Stamp::guard($request, $site->enquiryStamp(), $site);
         $site->update(['enquiry' => array_filter($given, fn (mixed $v): bool => $v !== null && $v !== '')]);
 
-        return $request->boolean('quiet') ? back() : back()->with('said', 'The enquiry is kept. It stands beside every plan of this place.');
+        return $request->boolean('quiet')
+            ? back()
+            : back()->with('said', 'The enquiry is kept. It stands beside every plan of this place.');
     }
 }

@@ -31,26 +31,35 @@ final class PassageController
     {
         Gate::authorize('update', $site);
         $length = ['numeric:strict', 'gt:0', 'max:20000'];
-        $given = $request->validate([
-            'passages' => ['array', 'max:'.PlanTables::all()['passages']->most],
-            'passages.*.name' => ['required', 'string', 'max:60'],
-            'passages.*.widthMm' => ['required', ...$length],
-            'passages.*.heightMm' => ['required', ...$length],
-            'passages.*.corridorAMm' => ['nullable', 'required_with:passages.*.corridorBMm', ...$length],
-            'passages.*.corridorBMm' => ['nullable', 'required_with:passages.*.corridorAMm', ...$length],
-            'passages.*.outWidthMm' => ['nullable', ...$length],
-            'passages.*.outHeightMm' => ['nullable', ...$length],
-            'passages.*.carDepthMm' => ['nullable', ...$length],
-        ], self::words());
+        $given = $request->validate(
+            [
+                'passages' => ['array', 'max:'.PlanTables::all()['passages']->most],
+                'passages.*.name' => ['required', 'string', 'max:60'],
+                'passages.*.widthMm' => ['required', ...$length],
+                'passages.*.heightMm' => ['required', ...$length],
+                'passages.*.corridorAMm' => ['nullable', 'required_with:passages.*.corridorBMm', ...$length],
+                'passages.*.corridorBMm' => ['nullable', 'required_with:passages.*.corridorAMm', ...$length],
+                'passages.*.outWidthMm' => ['nullable', ...$length],
+                'passages.*.outHeightMm' => ['nullable', ...$length],
+                'passages.*.carDepthMm' => ['nullable', ...$length],
+            ],
+            self::words(),
+        );
         DB::transaction(function () use ($request, $site, $given): void {
             Site::query()->lockForUpdate()->whereKey($site->id)->firstOrFail();
             Stamp::guard($request, $site->load('passages')->passagesStamp(), $site);
             $site->passages()->get()->each->delete();
             foreach (array_values($given['passages'] ?? []) as $i => $row) {
                 $site->passages()->create([
-                    'position' => $i, 'name' => $row['name'], 'width_mm' => $row['widthMm'], 'height_mm' => $row['heightMm'],
-                    'corridor_a_mm' => $row['corridorAMm'] ?? null, 'corridor_b_mm' => $row['corridorBMm'] ?? null,
-                    'out_width_mm' => $row['outWidthMm'] ?? null, 'out_height_mm' => $row['outHeightMm'] ?? null, 'car_depth_mm' => $row['carDepthMm'] ?? null,
+                    'position' => $i,
+                    'name' => $row['name'],
+                    'width_mm' => $row['widthMm'],
+                    'height_mm' => $row['heightMm'],
+                    'corridor_a_mm' => $row['corridorAMm'] ?? null,
+                    'corridor_b_mm' => $row['corridorBMm'] ?? null,
+                    'out_width_mm' => $row['outWidthMm'] ?? null,
+                    'out_height_mm' => $row['outHeightMm'] ?? null,
+                    'car_depth_mm' => $row['carDepthMm'] ?? null,
                 ]);
             }
             activity()->performedOn($site)->event('updated')->log('the way in');

@@ -31,7 +31,13 @@ final class PeopleController
         $clients = Client::query()->current()->orderBy('name')->limit(2000)->pluck('name', 'id')->all();
 
         return Inertia::render('clients/People', [
-            'people' => User::query()->orderBy('archived_at')->orderBy('name')->limit(500)->get()->map(fn (User $u): PersonView => PersonView::of($u, $clients[$u->client_id] ?? null))->all(),
+            'people' => User::query()
+                ->orderBy('archived_at')
+                ->orderBy('name')
+                ->limit(500)
+                ->get()
+                ->map(fn (User $u): PersonView => PersonView::of($u, $clients[$u->client_id] ?? null))
+                ->all(),
             'clients' => $clients,
         ]);
     }
@@ -58,10 +64,21 @@ final class PeopleController
     public function update(Request $request, User $user): RedirectResponse
     {
         Gate::authorize('update', $user);
-        $user->update($request->validate([
-            'phone' => ['nullable', 'string', 'max:60'], 'home_lat' => ['nullable', 'required_with:home_lon', 'numeric:strict', 'between:-90,90'], 'home_lon' => ['nullable', 'required_with:home_lat', 'numeric:strict', 'between:-180,180'],
-            'skills' => ['present', 'array', 'max:12'], 'skills.*' => ['string', 'max:60'],
-        ], ['home_lat.required_with' => 'Latitude and longitude go together.', 'home_lon.required_with' => 'Latitude and longitude go together.']));
+        $user->update(
+            $request->validate(
+                [
+                    'phone' => ['nullable', 'string', 'max:60'],
+                    'home_lat' => ['nullable', 'required_with:home_lon', 'numeric:strict', 'between:-90,90'],
+                    'home_lon' => ['nullable', 'required_with:home_lat', 'numeric:strict', 'between:-180,180'],
+                    'skills' => ['present', 'array', 'max:12'],
+                    'skills.*' => ['string', 'max:60'],
+                ],
+                [
+                    'home_lat.required_with' => 'Latitude and longitude go together.',
+                    'home_lon.required_with' => 'Latitude and longitude go together.',
+                ],
+            ),
+        );
 
         return back()->with('said', "{$user->name}: kept.");
     }
@@ -70,7 +87,9 @@ final class PeopleController
     {
         Gate::authorize('update', $user);
         if ($user->is($me)) {
-            throw ValidationException::withMessages(['person' => 'You cannot lock yourself out. Let another owner do it.']);
+            throw ValidationException::withMessages([
+                'person' => 'You cannot lock yourself out. Let another owner do it.',
+            ]);
         }
         $user->archive();
         DB::table('sessions')->where('user_id', $user->id)->delete();

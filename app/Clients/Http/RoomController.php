@@ -22,7 +22,9 @@ final class RoomController
     public function store(Request $request, Site $site): RedirectResponse
     {
         Gate::authorize('update', $site);
-        $given = $request->validate(['name' => ['required', 'string', 'max:120', Rule::unique('rooms', 'name')->where('site_id', $site->id)]]);
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:120', Rule::unique('rooms', 'name')->where('site_id', $site->id)],
+        ]);
         $site->rooms()->create($given);
 
         return back()->with('said', 'Room added.');
@@ -41,7 +43,7 @@ final class RoomController
                 continue;
             }
             $value = $given['facts'][$key];
-            $basis = $stated[$key] ?? $bases[$key]['basis'] ?? Basis::Assumed->value;
+            $basis = $stated[$key] ?? ($bases[$key]['basis'] ?? Basis::Assumed->value);
             if ($value === null) {
                 unset($bases[$key]);
             } elseif ($room->getAttribute($key) !== $value || ($bases[$key]['basis'] ?? null) !== $basis) {
@@ -77,7 +79,12 @@ final class RoomController
     private function rules(Room $room): array
     {
         $rules = [
-            'name' => ['required', 'string', 'max:120', Rule::unique('rooms', 'name')->where('site_id', $room->site_id)->ignore($room)],
+            'name' => [
+                'required',
+                'string',
+                'max:120',
+                Rule::unique('rooms', 'name')->where('site_id', $room->site_id)->ignore($room),
+            ],
             'facts' => ['array:'.implode(',', array_keys(SurveySheet::fields()))],
             'bases' => ['array'],
             'bases.*' => [Rule::enum(Basis::class)],

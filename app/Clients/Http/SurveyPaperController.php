@@ -19,6 +19,9 @@ final class SurveyPaperController
         Gate::authorize('view', $site);
         $site->load(['client', 'rooms', 'passages']);
 
-        return response(SurveyPaper::pdf($site, $user->units()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($site->name).'-survey.pdf"']);
+        return response(SurveyPaper::pdf($site, $user->units()), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.Str::slug($site->name).'-survey.pdf"',
+        ]);
     }
 }

@@ -25,8 +25,15 @@ final readonly class AttachmentView
     public static function of(Attachment $attachment): self
     {
         return new self(
-            $attachment->id, $attachment->kind, $attachment->caption, $attachment->about, $attachment->original_name, round($attachment->bytes / 1024),
-            (string) $attachment->user?->name, $attachment->created_at?->toDateString() ?? '', "/attachments/{$attachment->id}",
+            $attachment->id,
+            $attachment->kind,
+            $attachment->caption,
+            $attachment->about,
+            $attachment->original_name,
+            round($attachment->bytes / 1024),
+            (string) $attachment->user?->name,
+            $attachment->created_at?->toDateString() ?? '',
+            "/attachments/{$attachment->id}",
         );
     }
 }

@@ -14,15 +14,22 @@ final readonly class ClientView
      * @param  list<SiteLineView>  $sites
      * @param  list<ContactView>  $contacts
      */
-    private function __construct(public int $id, public string $name, public ?string $note, public array $sites, public array $contacts)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public ?string $note,
+        public array $sites,
+        public array $contacts,
+    ) {
     }
 
     /** @param  array<string, array<int, int>>  $counts by content, then site */
     public static function of(Client $client, array $counts): self
     {
         return new self(
-            $client->id, $client->name, $client->note,
+            $client->id,
+            $client->name,
+            $client->note,
             array_values($client->sites->map(fn (Site $s): SiteLineView => SiteLineView::of($s, $counts))->all()),
             array_values($client->contacts->map(fn (Contact $c): ContactView => ContactView::of($c))->all()),
         );

@@ -26,8 +26,17 @@ final readonly class ContactView
     public static function of(Contact $contact): self
     {
         return new self(
-            $contact->id, $contact->name, $contact->role, $contact->phone, $contact->email, $contact->language, $contact->holds_key,
-            $contact->can_operate, $contact->last_confirmed_on?->toDateString(), $contact->site_id, $contact->stamp(),
+            $contact->id,
+            $contact->name,
+            $contact->role,
+            $contact->phone,
+            $contact->email,
+            $contact->language,
+            $contact->holds_key,
+            $contact->can_operate,
+            $contact->last_confirmed_on?->toDateString(),
+            $contact->site_id,
+            $contact->stamp(),
         );
     }
 }

@@ -31,17 +31,48 @@ final readonly class FactSpecView
 
     public static function ofPlan(FieldSpec $spec): self
     {
-        return new self($spec->field->value, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, $spec->hint, $spec->mayBeNone, $spec->when?->value, $spec->in);
+        return new self(
+            $spec->field->value,
+            $spec->group,
+            $spec->label,
+            $spec->kind?->value,
+            $spec->least,
+            $spec->most,
+            $spec->choices,
+            $spec->hint,
+            $spec->mayBeNone,
+            $spec->when?->value,
+            $spec->in,
+        );
     }
 
     /** @param  array<string, string>  $choices */
-    public static function ofSum(string $key, string $label, ?string $kind, float $least, float $most, array $choices, string $hint): self
-    {
+    public static function ofSum(
+        string $key,
+        string $label,
+        ?string $kind,
+        float $least,
+        float $most,
+        array $choices,
+        string $hint,
+    ): self {
         return new self($key, '', $label, $kind, $least, $most, $choices, $hint, false, null, []);
     }
 
     public static function ofSurvey(SurveySpec $spec): self
     {
-        return new self($spec->key, $spec->group, $spec->label, $spec->kind?->value, $spec->least, $spec->most, $spec->choices, '', false, null, []);
+        return new self(
+            $spec->key,
+            $spec->group,
+            $spec->label,
+            $spec->kind?->value,
+            $spec->least,
+            $spec->most,
+            $spec->choices,
+            '',
+            false,
+            null,
+            [],
+        );
     }
 }

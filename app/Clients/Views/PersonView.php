@@ -25,6 +25,18 @@ final readonly class PersonView
 
     public static function of(User $user, ?string $client): self
     {
-        return new self($user->id, $user->name, $user->email, $user->role->label(), $client, $user->isArchived(), $user->isStaff(), $user->phone, $user->home_lat, $user->home_lon, implode(', ', array_filter($user->skills ?? [], is_string(...))));
+        return new self(
+            $user->id,
+            $user->name,
+            $user->email,
+            $user->role->label(),
+            $client,
+            $user->isArchived(),
+            $user->isStaff(),
+            $user->phone,
+            $user->home_lat,
+            $user->home_lon,
+            implode(', ', array_filter($user->skills ?? [], is_string(...))),
+        );
     }
 }

@@ -18,6 +18,10 @@ final readonly class PlaceView
     /** @param  array<string, array<int, int>>  $counts by content, then site */
     public static function of(Client $client, array $counts): self
     {
-        return new self($client->id, $client->name, array_values($client->sites->map(fn (Site $s): SiteLineView => SiteLineView::of($s, $counts))->all()));
+        return new self(
+            $client->id,
+            $client->name,
+            array_values($client->sites->map(fn (Site $s): SiteLineView => SiteLineView::of($s, $counts))->all()),
+        );
     }
 }

@@ -15,8 +15,14 @@ final readonly class RoomView
      * @param  array<string, BasisView>  $bases
      * @param  list<ToSurveyView>  $toSurvey
      */
-    private function __construct(public int $id, public string $name, public array $facts, public array $bases, public array $toSurvey, public string $stamp)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public array $facts,
+        public array $bases,
+        public array $toSurvey,
+        public string $stamp,
+    ) {
     }
 
     public static function of(Room $room): self
@@ -26,13 +32,17 @@ final readonly class RoomView
         $stored = $room->bases ?? [];
         foreach (SurveySheet::fields() as $key => $spec) {
             $value = $room->getAttribute($key);
-            $facts[$key] = is_numeric($value) && $spec->kind !== null ? (float) $value : (is_string($value) ? $value : null);
+            $facts[$key] =
+                is_numeric($value) && $spec->kind !== null ? (float) $value : (is_string($value) ? $value : null);
             if ($facts[$key] !== null && isset($stored[$key])) {
                 $bases[$key] = new BasisView($stored[$key]['basis'], $stored[$key]['by'], $stored[$key]['at']);
             }
         }
 
-        $missing = array_map(fn (SurveySpec $s): ToSurveyView => new ToSurveyView($s->key, $s->label, $s->dependsOn), SurveySheet::missing($facts));
+        $missing = array_map(
+            fn (SurveySpec $s): ToSurveyView => new ToSurveyView($s->key, $s->label, $s->dependsOn),
+            SurveySheet::missing($facts),
+        );
 
         return new self($room->id, $room->name, $facts, $bases, $missing, $room->stamp());
     }

@@ -8,13 +8,24 @@ use App\Clients\Site;
 
 final readonly class SiteLineView
 {
-    private function __construct(public int $id, public string $name, public ?string $town, public int $systems, public int $plans)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public ?string $town,
+        public int $systems,
+        public int $plans,
+    ) {
     }
 
     /** @param  array<string, array<int, int>>  $counts by content, then site */
     public static function of(Site $site, array $counts): self
     {
-        return new self($site->id, $site->name, $site->town, $counts['systems'][$site->id] ?? 0, $counts['plans'][$site->id] ?? 0);
+        return new self(
+            $site->id,
+            $site->name,
+            $site->town,
+            $counts['systems'][$site->id] ?? 0,
+            $counts['plans'][$site->id] ?? 0,
+        );
     }
 }

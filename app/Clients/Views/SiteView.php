@@ -61,8 +61,14 @@ final readonly class SiteView
     }
 
     private const TEXTS = [
-        'access_note' => 'How to get in', 'parking' => 'Parking', 'floor_protection' => 'Floor protection', 'noise' => 'Noise limits',
-        'pets' => 'Pets', 'residents' => 'Residents', 'children' => 'Children', 'absences' => 'Absences and who covers them',
+        'access_note' => 'How to get in',
+        'parking' => 'Parking',
+        'floor_protection' => 'Floor protection',
+        'noise' => 'Noise limits',
+        'pets' => 'Pets',
+        'residents' => 'Residents',
+        'children' => 'Children',
+        'absences' => 'Absences and who covers them',
     ];
 
     /** @return array<string, string> */
@@ -88,8 +94,16 @@ final readonly class SiteView
         $client = $site->client;
 
         return new self(
-            $site->id, $site->name, $site->client_id, (string) $client?->name, $site->timezone, $texts, $hours,
-            array_values(($client->contacts ?? collect())->map(fn (Contact $c): ContactView => ContactView::of($c))->all()),
+            $site->id,
+            $site->name,
+            $site->client_id,
+            (string) $client?->name,
+            $site->timezone,
+            $texts,
+            $hours,
+            array_values(
+                ($client->contacts ?? collect())->map(fn (Contact $c): ContactView => ContactView::of($c))->all(),
+            ),
             array_values($site->rooms->map(fn (Room $r): RoomView => RoomView::of($r))->all()),
             array_values($site->passages->map(fn (Passage $p): PassageView => PassageView::of($p))->all()),
             array_values($site->codes->map(fn (SiteCode $c): CodeView => new CodeView($c->id, $c->label))->all()),
@@ -98,8 +112,14 @@ final readonly class SiteView
             $lines['plans'] ?? [],
             $lines['systems'] ?? [],
             array_values(array_map(FactSpecView::ofSurvey(...), SurveySheet::fields())),
-            SurveySheet::GROUPS, $missing, RoundsFactsView::of($site), EnquiryView::of($site), Enquiry::WORDS,
-            $site->aboutStamp(), $site->enquiryStamp(), $site->passagesStamp(),
+            SurveySheet::GROUPS,
+            $missing,
+            RoundsFactsView::of($site),
+            EnquiryView::of($site),
+            Enquiry::WORDS,
+            $site->aboutStamp(),
+            $site->enquiryStamp(),
+            $site->passagesStamp(),
         );
     }
 }

@@ -49,7 +49,11 @@ final class MakeWorld extends Command
         });
         $bar->finish();
         $this->newLine();
-        DB::table('demo_worlds')->insert(['systems' => $systems, 'seed' => (int) $this->option('seed'), 'finished_at' => now()]);
+        DB::table('demo_worlds')->insert([
+            'systems' => $systems,
+            'seed' => (int) $this->option('seed'),
+            'finished_at' => now(),
+        ]);
 
         return self::SUCCESS;
     }
@@ -59,7 +63,9 @@ final class MakeWorld extends Command
         $made = DB::table('demo_worlds')->value('finished_at');
         $days = is_string($made) ? (int) CarbonImmutable::parse($made)->diffInDays(now()) : 0;
         if ($days >= 7) {
-            $this->line("The demo world is {$days} days old; its stories have moved on. bin/start --fresh makes a new one.");
+            $this->line(
+                "The demo world is {$days} days old; its stories have moved on. bin/start --fresh makes a new one.",
+            );
         }
     }
 }

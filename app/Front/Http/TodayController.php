@@ -23,7 +23,10 @@ final class TodayController
             'role' => $user->role->value,
             'name' => explode(' ', $user->name)[0],
             'groups' => match ($user->role) {
-                Role::Owner => OfficeToday::owner($user), Role::Planner => OfficeToday::planner($user), Role::Technician => FieldToday::technician($user), Role::Client => FieldToday::client($user),
+                Role::Owner => OfficeToday::owner($user),
+                Role::Planner => OfficeToday::planner($user),
+                Role::Technician => FieldToday::technician($user),
+                Role::Client => FieldToday::client($user),
             },
         ]);
     }

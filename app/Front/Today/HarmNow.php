@@ -19,9 +19,14 @@ final class HarmNow
     /** @return list<TodayGroupView> none when nothing stands */
     public static function groups(User $user): array
     {
-        $systems = System::query()->current()->where('ammonia_severity', Severity::Stop->value)
+        $systems = System::query()
+            ->current()
+            ->where('ammonia_severity', Severity::Stop->value)
             ->where(fn ($q) => $q->whereNull('has_animals')->orWhere('has_animals', true))
-            ->with(['bands', 'site'])->orderByDesc('ammonia_at')->limit(self::SHOWN)->get();
+            ->with(['bands', 'site'])
+            ->orderByDesc('ammonia_at')
+            ->limit(self::SHOWN)
+            ->get();
         if ($systems->isEmpty()) {
             return [];
         }

@@ -16,7 +16,8 @@ final readonly class ShellView
     /**
      * @param  list<StationView>  $stations
      * @param  array<string, UnitDisplay>  $units  by kind: the factors a screen converts with
-     * @param  array<string, array<string, array{factor: float, offset: float}>>  $written  units people write behind a number, by kind and by word
+     * @param  array<string, array<string, array{factor: float, offset: float}>>  $written  units people write behind a number, by
+     *     kind and by word
      */
     private function __construct(
         public ?int $userId,
@@ -38,8 +39,17 @@ final readonly class ShellView
         $units = $user?->units() ?? Units::metric();
 
         return new self(
-            $user?->id, $user?->name, $user?->initials(), $user?->role->value, $user?->plans() ?? false, self::stations($user),
-            $units->all(), $user?->isStaff() === true ? WrittenUnits::all() : [], $units->decimalMark, $user->theme ?? 'paper', (bool) config('velbrin.demo'),
+            $user?->id,
+            $user?->name,
+            $user?->initials(),
+            $user?->role->value,
+            $user?->plans() ?? false,
+            self::stations($user),
+            $units->all(),
+            $user?->isStaff() === true ? WrittenUnits::all() : [],
+            $units->decimalMark,
+            $user->theme ?? 'paper',
+            (bool) config('velbrin.demo'),
         );
     }
 
@@ -54,7 +64,12 @@ final readonly class ShellView
             return [];
         }
         if ($user->role === Role::Client) {
-            return [new StationView('today', 'Today', '/'), new StationView('systems', 'Systems', '/systems'), new StationView('reports', 'Reports', '/reports'), new StationView('settings', 'Settings', '/settings')];
+            return [
+                new StationView('today', 'Today', '/'),
+                new StationView('systems', 'Systems', '/systems'),
+                new StationView('reports', 'Reports', '/reports'),
+                new StationView('settings', 'Settings', '/settings'),
+            ];
         }
 
         return [

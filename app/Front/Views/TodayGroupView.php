@@ -8,7 +8,13 @@ namespace App\Front\Views;
 final readonly class TodayGroupView
 {
     /** @param  list<TodayLineView>  $lines */
-    public function __construct(public string $title, public string $empty, public array $lines, public ?string $moreHref = null, public ?string $more = null, /** Lines are ticked off on this device: a name for the list. */ public ?string $ticks = null)
-    {
+    public function __construct(
+        public string $title,
+        public string $empty,
+        public array $lines,
+        public ?string $moreHref = null,
+        public ?string $more = null,
+        /** Lines are ticked off on this device: a name for the list. */ public ?string $ticks = null,
+    ) {
     }
 }

@@ -52,8 +52,16 @@ final class CheckSchema extends Command
 
             return self::FAILURE;
         }
-        $prints = self::each(fn (string $file): int => $this->callSilently('migrate', ['--path' => "database/migrations/{$file}.php", '--force' => true]));
-        file_put_contents(base_path(Schema::FILE), json_encode($prints, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n");
+        $prints = self::each(
+            fn (string $file): int => $this->callSilently('migrate', [
+                '--path' => "database/migrations/{$file}.php",
+                '--force' => true,
+            ]),
+        );
+        file_put_contents(
+            base_path(Schema::FILE),
+            json_encode($prints, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT)."\n",
+        );
         $this->info('Wrote '.Schema::FILE);
 
         return self::SUCCESS;

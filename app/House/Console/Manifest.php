@@ -16,7 +16,8 @@ final class Manifest extends Command
     /** Raised when a backup can no longer be read by an older Velbrin. */
     private const FORMAT = 1;
 
-    protected $signature = 'velbrin:manifest {action : write, check or readable} {file : the manifest} {--files= : the folder the attachments lie in}';
+    protected $signature = 'velbrin:manifest {action : write, check or readable} {file : the manifest} '.
+        '{--files= : the folder the attachments lie in}';
 
     protected $description = 'Writes what the database and the attachments hold, or compares them with what was written';
 
@@ -34,10 +35,20 @@ final class Manifest extends Command
 
     private function write(string $file): int
     {
-        $manifest = ['format' => self::FORMAT, 'version' => Version::NUMBER, 'madeAt' => now()->toIso8601ZuluString(), ...$this->held()];
-        file_put_contents($file, json_encode($manifest, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES));
+        $manifest = [
+            'format' => self::FORMAT,
+            'version' => Version::NUMBER,
+            'madeAt' => now()->toIso8601ZuluString(),
+            ...$this->held(),
+        ];
+        file_put_contents(
+            $file,
+            json_encode($manifest, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES),
+        );
         $rows = array_sum(array_column($manifest['tables'], 'rows'));
-        $this->line(sprintf('%d rows in %d tables, %d files.', $rows, count($manifest['tables']), count($manifest['files'])));
+        $this->line(
+            sprintf('%d rows in %d tables, %d files.', $rows, count($manifest['tables']), count($manifest['files'])),
+        );
 
         return self::SUCCESS;
     }
@@ -56,7 +67,9 @@ final class Manifest extends Command
             }
         }
         if ($wrong !== []) {
-            return $this->refuse('What was restored is not what was kept: '.implode(', ', array_slice($wrong, 0, 8)).'.');
+            return $this->refuse(
+                'What was restored is not what was kept: '.implode(', ', array_slice($wrong, 0, 8)).'.',
+            );
         }
         $this->line('Every row and every file is as it was kept.');
 
@@ -67,14 +80,25 @@ final class Manifest extends Command
     private function readable(string $file): int
     {
         $was = $this->read($file);
-        $known = array_map(fn (string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        $known = array_map(
+            fn (string $path): string => basename($path, '.php'),
+            glob(database_path('migrations/*.php')) ?: [],
+        );
         $migrations = is_array($was['migrations'] ?? null) ? $was['migrations'] : [];
         $newer = array_diff(array_filter($migrations, is_string(...)), $known);
 
         return match (true) {
-            ($was['format'] ?? null) !== self::FORMAT => $this->refuse('This backup is of another kind than this Velbrin can read.'),
-            $migrations === [] => $this->refuse('This backup does not say how its database is laid out: it is damaged.'),
-            $newer !== [] => $this->refuse("This backup was made by a newer Velbrin ({$this->text($was['version'] ?? '')}). Update this one first, then restore it."),
+            ($was['format'] ?? null) !== self::FORMAT => $this->refuse(
+                'This backup is of another kind than this Velbrin can read.',
+            ),
+            $migrations === [] => $this->refuse(
+                'This backup does not say how its database is laid out: it is damaged.',
+            ),
+            $newer !== [] => $this->refuse(
+                "This backup was made by a newer Velbrin ({$this->text(
+                    $was['version'] ?? '',
+                )}). Update this one first, then restore it.",
+            ),
             default => self::SUCCESS,
         };
     }
@@ -90,12 +114,22 @@ final class Manifest extends Command
         }
         ksort($tables);
         $files = [];
-        $folder = $this->option('files') === null ? Storage::disk('local')->path('') : $this->text($this->option('files'));
+        $folder =
+            $this->option('files') === null ? Storage::disk('local')->path('') : $this->text($this->option('files'));
         foreach (is_dir($folder) ? Finder::create()->files()->in($folder)->sortByName() : [] as $found) {
             $files[$found->getRelativePathname()] = (string) hash_file('sha256', $found->getPathname());
         }
 
-        return ['migrations' => array_values(array_map(fn (mixed $m): string => $this->text($m), DB::table('migrations')->orderBy('id')->pluck('migration')->all())), 'tables' => $tables, 'files' => $files];
+        return [
+            'migrations' => array_values(
+                array_map(
+                    fn (mixed $m): string => $this->text($m),
+                    DB::table('migrations')->orderBy('id')->pluck('migration')->all(),
+                ),
+            ),
+            'tables' => $tables,
+            'files' => $files,
+        ];
     }
 
     /** @return array<mixed> */

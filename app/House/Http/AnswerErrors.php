@@ -18,11 +18,18 @@ final class AnswerErrors
     {
         $exceptions->respond(function (Response $response, \Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
-            if ($request->is('api/*', 'feeds/*') || $request->expectsJson() && ! $request->hasHeader('X-Inertia') || ! in_array($status, self::PAGES, true) || $status === 500 && config('app.debug')) {
+            if (
+                $request->is('api/*', 'feeds/*') ||
+                ($request->expectsJson() && ! $request->hasHeader('X-Inertia')) ||
+                ! in_array($status, self::PAGES, true) ||
+                ($status === 500 && config('app.debug'))
+            ) {
                 return $response;
             }
 
-            return Inertia::render('house/Error', ['status' => $status])->toResponse($request)->setStatusCode($status);
+            return Inertia::render('house/Error', ['status' => $status])
+                ->toResponse($request)
+                ->setStatusCode($status);
         });
     }
 }

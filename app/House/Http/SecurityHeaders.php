@@ -18,14 +18,20 @@ final class SecurityHeaders
         /** @var Response $response */
         $response = $next($request);
         // A file served from the record brings its own, stricter policy.
-        $policy = $response->headers->get('Content-Security-Policy') ?? "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; style-src-attr 'none'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
+        $policy =
+            $response->headers->get('Content-Security-Policy') ??
+            "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-{$nonce}'; style-src-attr 'none'; img-src 'self' ".
+            "data: blob:; font-src 'self'; connect-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
         $response->headers->add([
             'Content-Security-Policy' => $policy,
             'Referrer-Policy' => 'same-origin',
             'X-Frame-Options' => 'DENY',
             'Permissions-Policy' => 'camera=(self), microphone=(), geolocation=()',
         ]);
-        if (! $response->headers->has('Cache-Control') || $response->headers->get('Cache-Control') === 'no-cache, private') {
+        if (
+            ! $response->headers->has('Cache-Control') ||
+            $response->headers->get('Cache-Control') === 'no-cache, private'
+        ) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
 

@@ -66,7 +66,9 @@ final readonly class AnswersView
             $errors[$error->field] = self::error($error, $units);
         }
         foreach ($answers->waiting() as $field => $labels) {
-            $waiting[FigureView::fieldLabel($field)] = array_values(array_unique([...$waiting[FigureView::fieldLabel($field)] ?? [], ...$labels]));
+            $waiting[FigureView::fieldLabel($field)] = array_values(
+                array_unique([...$waiting[FigureView::fieldLabel($field)] ?? [], ...$labels]),
+            );
         }
         $section = $answers->section;
 
@@ -79,13 +81,19 @@ final readonly class AnswersView
             $section === null ? null : SectionView::of($section, $units),
             $section === null ? [] : FrameView::all($answers->powerCut, $section, $units),
             $section === null ? [] : FrameView::all($answers->cloggedCut, $section, $units),
-            $answers->heating === null ? [] : HeaterCellView::all($answers->heating->sets, $answers->heating->chosen, $units),
-            $withLight ? LightMapView::all($answers->light, $units) : [], self::metered($answers->lightSurvey, $units),
+            $answers->heating === null
+                ? []
+                : HeaterCellView::all($answers->heating->sets, $answers->heating->chosen, $units),
+            $withLight ? LightMapView::all($answers->light, $units) : [],
+            self::metered($answers->lightSurvey, $units),
             $answers->day === null ? null : DayPlanView::of($answers->day, $units),
             $answers->pump === null ? null : PumpChartView::of($answers->pump, $units),
-            DrilledPaneView::all($answers->holes, $units), array_map(HoleView::proposed(...), $answers->proposedHoles),
-            PackingView::all($answers->cabinet), WayThroughView::all($answers->ways, $units),
-            $answers->board === null ? null : BoardView::of($answers->board), self::cableWays($answers, $units),
+            DrilledPaneView::all($answers->holes, $units),
+            array_map(HoleView::proposed(...), $answers->proposedHoles),
+            PackingView::all($answers->cabinet),
+            WayThroughView::all($answers->ways, $units),
+            $answers->board === null ? null : BoardView::of($answers->board),
+            self::cableWays($answers, $units),
             $answers->power === null ? null : PowerTreeView::of($answers->power, $units),
             array_map(fn (array $p): array => [round($p[0], 1), round($p[1], 1)], $answers->outline),
         );
@@ -93,7 +101,29 @@ final readonly class AnswersView
 
     public function withoutFindings(): self
     {
-        return new self($this->figures, [], [], [], [], $this->section, $this->powerCut, $this->cloggedCut, $this->heaterMap, $this->light, $this->metered, $this->day, $this->pump, $this->panes, [], $this->cabinet, [], $this->board, $this->cableWays, $this->power, $this->outline);
+        return new self(
+            $this->figures,
+            [],
+            [],
+            [],
+            [],
+            $this->section,
+            $this->powerCut,
+            $this->cloggedCut,
+            $this->heaterMap,
+            $this->light,
+            $this->metered,
+            $this->day,
+            $this->pump,
+            $this->panes,
+            [],
+            $this->cabinet,
+            [],
+            $this->board,
+            $this->cableWays,
+            $this->power,
+            $this->outline,
+        );
     }
 
     /** @return array<int, array{words: string, bad: bool}> */
@@ -101,7 +131,10 @@ final readonly class AnswersView
     {
         $ways = [];
         foreach ($answers->cableWays->ways ?? [] as $way) {
-            $ways[$way['row']] = ['words' => 'filled by '.$units->show(Quantity::of($way['fillPct'], Kind::Percent)), 'bad' => $way['isOver']];
+            $ways[$way['row']] = [
+                'words' => 'filled by '.$units->show(Quantity::of($way['fillPct'], Kind::Percent)),
+                'bad' => $way['isOver'],
+            ];
         }
 
         return $ways;
@@ -110,13 +143,27 @@ final readonly class AnswersView
     /** @return list<string> */
     private static function metered(?LightSurvey $survey, Units $units): array
     {
-        return $survey === null ? [] : array_map(fn (float $predicted, float $read): string => sprintf('%s predicted, %+d %%', $units->show(Quantity::of($predicted, Kind::Par)), $predicted > 0 ? (int) round(100 * ($read / $predicted - 1)) : 0), $survey->predicted, $survey->measured);
+        return $survey === null
+            ? []
+            : array_map(
+                fn (float $predicted, float $read): string => sprintf(
+                    '%s predicted, %+d %%',
+                    $units->show(Quantity::of($predicted, Kind::Par)),
+                    $predicted > 0 ? (int) round(100 * ($read / $predicted - 1)) : 0,
+                ),
+                $survey->predicted,
+                $survey->measured,
+            );
     }
 
     private static function error(FieldError $error, Units $units): string
     {
         if ($error->least !== null && $error->most !== null) {
-            return 'This cannot be. Allowed: '.$units->show($error->least).' to '.$units->show($error->most).'.';
+            return 'This cannot be. Allowed: '.
+                $units->show($error->least).
+                ' to '.
+                $units->show($error->most).
+                '.';
         }
 
         return ucfirst($error->allowed === '' ? $error->message : 'must be '.$error->allowed).'.';

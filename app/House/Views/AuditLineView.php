@@ -9,8 +9,13 @@ use Spatie\Activitylog\Models\Activity;
 final readonly class AuditLineView
 {
     /** @param  list<string>  $changes */
-    private function __construct(public int $id, public string $at, public string $who, public string $what, public array $changes)
-    {
+    private function __construct(
+        public int $id,
+        public string $at,
+        public string $who,
+        public string $what,
+        public array $changes,
+    ) {
     }
 
     public static function of(Activity $activity): self
@@ -21,7 +26,11 @@ final readonly class AuditLineView
         /** @var array<string, mixed> $old */
         $old = $activity->properties?->get('old', []) ?? [];
         foreach ($new as $field => $value) {
-            $changes[] = $field.': '.(array_key_exists($field, $old) ? self::short($old[$field]).' → ' : '').self::short($value);
+            $changes[] =
+                $field.
+                ': '.
+                (array_key_exists($field, $old) ? self::short($old[$field]).' → ' : '').
+                self::short($value);
         }
         $reason = $activity->properties?->get('reason');
         if (is_string($reason)) {
@@ -30,14 +39,31 @@ final readonly class AuditLineView
         $causer = $activity->causer?->getAttribute('name');
 
         return new self(
-            (int) $activity->id, $activity->created_at?->toIso8601ZuluString() ?? '', is_string($causer) ? $causer : 'the system',
-            trim(str_replace('_', ' ', (string) $activity->subject_type).' '.$activity->subject_id.' '.$activity->description), $changes,
+            (int) $activity->id,
+            $activity->created_at?->toIso8601ZuluString() ?? '',
+            is_string($causer) ? $causer : 'the system',
+            trim(
+                str_replace('_', ' ', (string) $activity->subject_type).
+                    ' '.
+                    $activity->subject_id.
+                    ' '.
+                    $activity->description,
+            ),
+            $changes,
         );
     }
 
     private static function short(mixed $value): string
     {
-        $text = is_scalar($value) ? (is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value) : ($value === null ? 'nothing' : (string) json_encode($value, JSON_UNESCAPED_UNICODE));
+        $text = is_scalar($value)
+            ? (is_bool($value)
+                ? ($value
+                    ? 'yes'
+                    : 'no')
+                : (string) $value)
+            : ($value === null
+                ? 'nothing'
+                : (string) json_encode($value, JSON_UNESCAPED_UNICODE));
 
         return mb_strlen($text) > 120 ? mb_substr($text, 0, 117).'…' : $text;
     }

@@ -38,7 +38,26 @@ final readonly class DayPlanView
             }
         }
 
-        return new self($hours($day->fullHours()), array_map(fn (array $c, string $a, string $b): array => ['name' => $c[0], 'path' => $a.$b.'Z', 'says' => 'from '.self::clock($c[2]->fromH).' to '.self::clock($c[2]->untilH).', ramps '.$hours($c[2]->rampH).', up to '.$units->show(Quantity::of(100 * $c[2]->topShare, Kind::Percent))], $day->channels, $up, $down));
+        return new self(
+            $hours($day->fullHours()),
+            array_map(
+                fn (array $c, string $a, string $b): array => [
+                    'name' => $c[0],
+                    'path' => $a.$b.'Z',
+                    'says' => 'from '.
+                        self::clock($c[2]->fromH).
+                        ' to '.
+                        self::clock($c[2]->untilH).
+                        ', ramps '.
+                        $hours($c[2]->rampH).
+                        ', up to '.
+                        $units->show(Quantity::of(100 * $c[2]->topShare, Kind::Percent)),
+                ],
+                $day->channels,
+                $up,
+                $down,
+            ),
+        );
     }
 
     private static function clock(float $hour): string

@@ -29,8 +29,13 @@ final readonly class FigureView
     public static function of(Figure $figure, Units $units): self
     {
         return new self(
-            $figure->key, $figure->label, $figure->quantity === null ? $figure->word : $units->show($figure->quantity), $figure->note?->in($units),
-            self::grounds($figure->grounds), $figure->grounds->basis === Basis::Assumed, $figure->working === null ? null : WorkingView::of($figure->working, $units),
+            $figure->key,
+            $figure->label,
+            $figure->quantity === null ? $figure->word : $units->show($figure->quantity),
+            $figure->note?->in($units),
+            self::grounds($figure->grounds),
+            $figure->grounds->basis === Basis::Assumed,
+            $figure->working === null ? null : WorkingView::of($figure->working, $units),
             array_map(self::fieldLabel(...), $figure->needs),
         );
     }
@@ -41,13 +46,22 @@ final readonly class FigureView
         $labels = array_map(fn (string $field): string => lcfirst(self::fieldLabel($field)), $grounds->fields);
         $more = count($labels) - 3;
 
-        return $grounds->basis->words().($labels === [] ? '' : ': '.implode(', ', array_slice($labels, 0, $more > 0 ? 3 : null)).($more > 0 ? " and {$more} more" : ''));
+        return $grounds->basis->words().
+            ($labels === []
+                ? ''
+                : ': '.
+                    implode(', ', array_slice($labels, 0, $more > 0 ? 3 : null)).
+                    ($more > 0 ? " and {$more} more" : ''));
     }
 
     public static function fieldLabel(string $field): string
     {
         return match (true) {
-            preg_match('/^passages\.(\d+)\.(corridor[AB]Mm)$/', $field, $cell) === 1 => 'The way in, place '.((int) $cell[1] + 1).': '.($cell[2] === 'corridorAMm' ? 'first' : 'second').' corridor',
+            preg_match('/^passages\.(\d+)\.(corridor[AB]Mm)$/', $field, $cell) === 1 => 'The way in, place '.
+                ((int) $cell[1] + 1).
+                ': '.
+                ($cell[2] === 'corridorAMm' ? 'first' : 'second').
+                ' corridor',
             isset(PlanSheet::fields()[$field]) => PlanSheet::fields()[$field]->label,
             $field === 'passages' => 'The way in',
             str_starts_with($field, 'phases') => 'Phases',

@@ -27,8 +27,16 @@ final readonly class FindingView
     public static function of(Finding $finding, Units $units): self
     {
         return new self(
-            $finding->key(), $finding->severity->value, $finding->severity->word(), $finding->rule, $finding->about,
-            $finding->what->in($units), $finding->why->in($units), $finding->remedy?->in($units), FigureView::grounds($finding->grounds), $finding->working,
+            $finding->key(),
+            $finding->severity->value,
+            $finding->severity->word(),
+            $finding->rule,
+            $finding->about,
+            $finding->what->in($units),
+            $finding->why->in($units),
+            $finding->remedy?->in($units),
+            FigureView::grounds($finding->grounds),
+            $finding->working,
         );
     }
 

@@ -36,9 +36,20 @@ final readonly class FrameView
     {
         $litres = fn (float $l): string => $units->number(Quantity::of(round($l, 1), Kind::Volume));
 
-        return array_map(fn (PowerCutFrame $f): self => new self(
-            $f->second, $f->phase, $section->surfaces($f), $f->floorL, $litres($f->displayL), $litres($f->sumpL), $litres($f->pipesL), $litres($f->floorL), $litres($f->totalL()),
-            $units->show(Quantity::of($f->displayMm, Kind::Length)),
-        ), $frames);
+        return array_map(
+            fn (PowerCutFrame $f): self => new self(
+                $f->second,
+                $f->phase,
+                $section->surfaces($f),
+                $f->floorL,
+                $litres($f->displayL),
+                $litres($f->sumpL),
+                $litres($f->pipesL),
+                $litres($f->floorL),
+                $litres($f->totalL()),
+                $units->show(Quantity::of($f->displayMm, Kind::Length)),
+            ),
+            $frames,
+        );
     }
 }

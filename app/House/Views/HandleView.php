@@ -9,12 +9,31 @@ use Velbrin\Core\Build\Handle;
 /** What can be taken hold of on the drawing, mm. */
 final readonly class HandleView
 {
-    private function __construct(public string $field, public string $label, public float $x, public float $y, public string $axis, public int $sign, public float $value, public float $least, public float $most)
-    {
+    private function __construct(
+        public string $field,
+        public string $label,
+        public float $x,
+        public float $y,
+        public string $axis,
+        public int $sign,
+        public float $value,
+        public float $least,
+        public float $most,
+    ) {
     }
 
     public static function of(Handle $handle): self
     {
-        return new self($handle->field, $handle->label, $handle->x, $handle->y, $handle->axis, $handle->sign, $handle->valueMm, $handle->leastMm, $handle->mostMm);
+        return new self(
+            $handle->field,
+            $handle->label,
+            $handle->x,
+            $handle->y,
+            $handle->axis,
+            $handle->sign,
+            $handle->valueMm,
+            $handle->leastMm,
+            $handle->mostMm,
+        );
     }
 }

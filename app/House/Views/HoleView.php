@@ -9,8 +9,14 @@ use Velbrin\Core\Build\Hole;
 /** A hole as it is proposed. */
 final readonly class HoleView
 {
-    private function __construct(public string $name, public string $pane, public float $xMm, public float $yMm, public float $diameterMm, public ?string $serves)
-    {
+    private function __construct(
+        public string $name,
+        public string $pane,
+        public float $xMm,
+        public float $yMm,
+        public float $diameterMm,
+        public ?string $serves,
+    ) {
     }
 
     public static function proposed(Hole $hole): self

@@ -18,8 +18,19 @@ final readonly class LightMapView
      * @param  list<array{level: int, path: string, x: float, y: float}>  $lines  an SVG path in mm, and where its number stands
      * @param  array<string, string>  $groups  share of the area by coral group
      */
-    private function __construct(public string $where, public string $depth, public float $lengthMm, public float $widthMm, public string $mean, public string $least, public string $most, public string $corner, public string $even, public array $groups, public array $lines)
-    {
+    private function __construct(
+        public string $where,
+        public string $depth,
+        public float $lengthMm,
+        public float $widthMm,
+        public string $mean,
+        public string $least,
+        public string $most,
+        public string $corner,
+        public string $even,
+        public array $groups,
+        public array $lines,
+    ) {
     }
 
     public static function of(string $where, LightMap $map, Units $units): self
@@ -30,13 +41,30 @@ final readonly class LightMapView
             $level = self::LEVELS[$i];
             if ($segments !== []) {
                 $middle = $segments[intdiv(count($segments), 2)];
-                $lines[] = ['level' => $level, 'path' => self::path($segments), 'x' => round($middle[0]), 'y' => round($middle[1])];
+                $lines[] = [
+                    'level' => $level,
+                    'path' => self::path($segments),
+                    'x' => round($middle[0]),
+                    'y' => round($middle[1]),
+                ];
             }
         }
 
         return new self(
-            $where, $units->show(Quantity::of($map->depthMm, Kind::Length)), $map->lengthMm, $map->widthMm, $par($map->mean), $par($map->least), $par($map->most), $par($map->corner), $units->show(Quantity::of(100 * $map->uniformity, Kind::Percent)),
-            array_map(fn (float $share): string => $units->show(Quantity::of($share, Kind::Percent)), $map->groupSharePct), $lines,
+            $where,
+            $units->show(Quantity::of($map->depthMm, Kind::Length)),
+            $map->lengthMm,
+            $map->widthMm,
+            $par($map->mean),
+            $par($map->least),
+            $par($map->most),
+            $par($map->corner),
+            $units->show(Quantity::of(100 * $map->uniformity, Kind::Percent)),
+            array_map(
+                fn (float $share): string => $units->show(Quantity::of($share, Kind::Percent)),
+                $map->groupSharePct,
+            ),
+            $lines,
         );
     }
 
@@ -45,7 +73,8 @@ final readonly class LightMapView
     {
         $path = '';
         foreach ($segments as [$x, $y, $toX, $toY]) {
-            $path .= 'M'.(int) ($x + 0.5).' '.(int) ($y + 0.5).'L'.(int) ($toX + 0.5).' '.(int) ($toY + 0.5);
+            $path .=
+                'M'.(int) ($x + 0.5).' '.(int) ($y + 0.5).'L'.(int) ($toX + 0.5).' '.(int) ($toY + 0.5);
         }
 
         return $path;
@@ -57,8 +86,19 @@ final readonly class LightMapView
      */
     public static function all(array $maps, Units $units): array
     {
-        $words = ['top' => 'near the surface', 'upper' => 'a quarter down', 'mid' => 'halfway down', 'lower' => 'three quarters down', 'low' => 'at the bottom', 'own' => 'where you asked'];
+        $words = [
+            'top' => 'near the surface',
+            'upper' => 'a quarter down',
+            'mid' => 'halfway down',
+            'lower' => 'three quarters down',
+            'low' => 'at the bottom',
+            'own' => 'where you asked',
+        ];
 
-        return array_map(fn (string $at, LightMap $map): self => self::of($words[$at] ?? $at, $map, $units), array_keys($maps), $maps);
+        return array_map(
+            fn (string $at, LightMap $map): self => self::of($words[$at] ?? $at, $map, $units),
+            array_keys($maps),
+            $maps,
+        );
     }
 }

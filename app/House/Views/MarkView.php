@@ -12,12 +12,29 @@ use Velbrin\Core\Measure\Units;
 final readonly class MarkView
 {
     /** @param  list<string>  $lines */
-    private function __construct(public float $x, public float $y, public string $side, public string $role, public array $lines, public string $about, public float $roomWidth, public float $roomHeight)
-    {
+    private function __construct(
+        public float $x,
+        public float $y,
+        public string $side,
+        public string $role,
+        public array $lines,
+        public string $about,
+        public float $roomWidth,
+        public float $roomHeight,
+    ) {
     }
 
     public static function of(Mark $mark, Units $units): self
     {
-        return new self(round($mark->x, 2), round($mark->y, 2), $mark->side, $mark->role, array_map(fn (Sentence $s): string => $s->in($units), $mark->lines), $mark->about, $mark->roomWidthMm, $mark->roomHeightMm);
+        return new self(
+            round($mark->x, 2),
+            round($mark->y, 2),
+            $mark->side,
+            $mark->role,
+            array_map(fn (Sentence $s): string => $s->in($units), $mark->lines),
+            $mark->about,
+            $mark->roomWidthMm,
+            $mark->roomHeightMm,
+        );
     }
 }

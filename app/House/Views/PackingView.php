@@ -11,7 +11,10 @@ use Velbrin\Core\Cabinet\Standing;
 /** A cabinet from the front and from above, mm. */
 final readonly class PackingView
 {
-    /** @param  list<array{row: int, gear: int|null, name: string, xMm: float, yMm: float, alongMm: float, deepMm: float, highMm: float, liftMm: float, turned: bool, held: bool}>  $standing */
+    /**
+     * @param  list<array{row: int, gear: int|null, name: string, xMm: float, yMm: float, alongMm: float, deepMm: float,
+     *     highMm: float, liftMm: float, turned: bool, held: bool}>  $standing
+     */
     private function __construct(
         public string $name,
         /** From 1, the one with the sump. */
@@ -30,7 +33,14 @@ final readonly class PackingView
     /** @return list<self> */
     public static function all(?Compartments $cabinet): array
     {
-        return $cabinet === null ? [] : array_map(fn (Packing $p, string $name, int $i): self => self::of($p, $name, $i + 1), $cabinet->each, $cabinet->names, array_keys($cabinet->each));
+        return $cabinet === null
+            ? []
+            : array_map(
+                fn (Packing $p, string $name, int $i): self => self::of($p, $name, $i + 1),
+                $cabinet->each,
+                $cabinet->names,
+                array_keys($cabinet->each),
+            );
     }
 
     private static function of(Packing $packing, string $name, int $number): self
@@ -38,8 +48,30 @@ final readonly class PackingView
         $space = $packing->space;
 
         return new self(
-            $name, $number, $space->lengthMm, $space->depthMm, $space->heightMm, $space->doorFromLeftMm, $space->doorWidthMm, $space->doorHeightMm,
-            array_map(fn (Standing $s): array => ['row' => $s->row, 'gear' => $s->piece->listed, 'name' => $s->piece->name, 'xMm' => $s->xMm, 'yMm' => $s->yMm, 'alongMm' => $s->alongMm(), 'deepMm' => $s->deepMm(), 'highMm' => $s->piece->heightMm, 'liftMm' => $s->piece->liftMm, 'turned' => $s->turned, 'held' => isset($packing->after[$s->row]) || in_array($s->row, $packing->shutIn, true)], $packing->standing),
+            $name,
+            $number,
+            $space->lengthMm,
+            $space->depthMm,
+            $space->heightMm,
+            $space->doorFromLeftMm,
+            $space->doorWidthMm,
+            $space->doorHeightMm,
+            array_map(
+                fn (Standing $s): array => [
+                    'row' => $s->row,
+                    'gear' => $s->piece->listed,
+                    'name' => $s->piece->name,
+                    'xMm' => $s->xMm,
+                    'yMm' => $s->yMm,
+                    'alongMm' => $s->alongMm(),
+                    'deepMm' => $s->deepMm(),
+                    'highMm' => $s->piece->heightMm,
+                    'liftMm' => $s->piece->liftMm,
+                    'turned' => $s->turned,
+                    'held' => isset($packing->after[$s->row]) || in_array($s->row, $packing->shutIn, true),
+                ],
+                $packing->standing,
+            ),
             $packing->isSound(),
         );
     }

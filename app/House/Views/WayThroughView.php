@@ -15,8 +15,18 @@ use Velbrin\Core\Measure\Units;
 final readonly class WayThroughView
 {
     /** @param  array{a: float, b: float, deg: float, long: float, short: float}|null  $corner */
-    private function __construct(public string $piece, public string $name, public bool $out, public float $openWide, public float $openHigh, public float $faceWide, public float $faceHigh, public ?array $corner, public string $words, public bool $stuck)
-    {
+    private function __construct(
+        public string $piece,
+        public string $name,
+        public bool $out,
+        public float $openWide,
+        public float $openHigh,
+        public float $faceWide,
+        public float $faceHigh,
+        public ?array $corner,
+        public string $words,
+        public bool $stuck,
+    ) {
     }
 
     /** @return list<self> */
@@ -33,15 +43,36 @@ final readonly class WayThroughView
         return $views;
     }
 
-    private static function of(string $piece, string $name, Passage $passage, Access $access, bool $out, Units $units): self
-    {
+    private static function of(
+        string $piece,
+        string $name,
+        Passage $passage,
+        Access $access,
+        bool $out,
+        Units $units,
+    ): self {
         $mm = fn (float $v): string => $units->show(Quantity::of(abs($v), Kind::Length));
         $slack = $access->slackMm();
 
         return new self(
-            $piece, $name, $out, $passage->widthMm, $passage->heightMm, $access->faceWideMm, $access->faceHighMm,
-            $access->tightDeg === null ? null : ['a' => (float) $passage->corridorAMm, 'b' => (float) $passage->corridorBMm, 'deg' => $access->tightDeg, 'long' => $access->longMm, 'short' => $access->shortMm],
-            $slack < 0 ? "lacks {$mm($slack)}" : "{$mm($slack)} to spare", $slack < 0,
+            $piece,
+            $name,
+            $out,
+            $passage->widthMm,
+            $passage->heightMm,
+            $access->faceWideMm,
+            $access->faceHighMm,
+            $access->tightDeg === null
+                ? null
+                : [
+                    'a' => (float) $passage->corridorAMm,
+                    'b' => (float) $passage->corridorBMm,
+                    'deg' => $access->tightDeg,
+                    'long' => $access->longMm,
+                    'short' => $access->shortMm,
+                ],
+            $slack < 0 ? "lacks {$mm($slack)}" : "{$mm($slack)} to spare",
+            $slack < 0,
         );
     }
 }

@@ -31,9 +31,21 @@ final readonly class WorkingView
     public static function of(Working $working, Units $units): self
     {
         return new self(
-            $working->title, $working->shown(),
-            array_map(fn (WorkingInput $i): WorkingInputView => new WorkingInputView($i->symbol, $i->label, self::exact($i->quantity), $i->basis->words(), $i->basis === Basis::Assumed), $working->inputs),
-            self::exact($working->result), $units->show($working->result), $working->source,
+            $working->title,
+            $working->shown(),
+            array_map(
+                fn (WorkingInput $i): WorkingInputView => new WorkingInputView(
+                    $i->symbol,
+                    $i->label,
+                    self::exact($i->quantity),
+                    $i->basis->words(),
+                    $i->basis === Basis::Assumed,
+                ),
+                $working->inputs,
+            ),
+            self::exact($working->result),
+            $units->show($working->result),
+            $working->source,
         );
     }
 
@@ -41,12 +53,23 @@ final readonly class WorkingView
     {
         $value = $quantity->value;
         $digits = match (true) {
-            $value === 0.0 => 0, abs($value) >= 1000 => 1, abs($value) >= 10 => 2, default => 4,
+            $value === 0.0 => 0,
+            abs($value) >= 1000 => 1,
+            abs($value) >= 10 => 2,
+            default => 4,
         };
         $number = rtrim(rtrim(number_format($value, $digits, '.', "\u{202F}"), '0'), '.');
-        $number = $digits === 0 || ! str_contains(number_format($value, $digits), '.') ? number_format($value, 0, '.', "\u{202F}") : $number;
+        $number =
+            $digits === 0 || ! str_contains(number_format($value, $digits), '.')
+                ? number_format($value, 0, '.', "\u{202F}")
+                : $number;
         $unit = match ($quantity->kind) {
-            Kind::Area => 'm²', Kind::Temperature => '°C', Kind::Factor, Kind::Count, Kind::Ph => '', Kind::Density => 'kg/m³', Kind::Turnover => 'per hour', default => $quantity->kind->value,
+            Kind::Area => 'm²',
+            Kind::Temperature => '°C',
+            Kind::Factor, Kind::Count, Kind::Ph => '',
+            Kind::Density => 'kg/m³',
+            Kind::Turnover => 'per hour',
+            default => $quantity->kind->value,
         };
 
         return $unit === '' ? $number : $number."\u{00A0}".$unit;

@@ -19,6 +19,9 @@ final class HandoverController
     {
         Gate::authorize('view', $system);
 
-        return response(Handover::pdf($system, $user->units()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.Str::slug($system->name).'-handover.pdf"']);
+        return response(Handover::pdf($system, $user->units()), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.Str::slug($system->name).'-handover.pdf"',
+        ]);
     }
 }

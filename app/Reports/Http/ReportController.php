@@ -38,12 +38,27 @@ final class ReportController
     public function index(#[CurrentUser] User $user): Response
     {
         Gate::authorize('viewAny', Report::class);
-        $page = Report::query()->with(['visit', 'site.client'])
-            ->when(! $user->isStaff(), fn ($q) => $q->whereNotNull('sent_at')->whereHas('site', fn ($s) => $s->where('client_id', $user->client_id)))
-            ->when($user->isStaff() && ! $user->plans(), fn ($q) => $q->whereHas('visit.crew.members', fn ($m) => $m->whereKey($user->id)))
-            ->orderByRaw('sent_at is not null')->latest('id')->simplePaginate(30)->withQueryString();
+        $page = Report::query()
+            ->with(['visit', 'site.client'])
+            ->when(
+                ! $user->isStaff(),
+                fn ($q) => $q
+                    ->whereNotNull('sent_at')
+                    ->whereHas('site', fn ($s) => $s->where('client_id', $user->client_id)),
+            )
+            ->when(
+                $user->isStaff() && ! $user->plans(),
+                fn ($q) => $q->whereHas('visit.crew.members', fn ($m) => $m->whereKey($user->id)),
+            )
+            ->orderByRaw('sent_at is not null')
+            ->latest('id')
+            ->simplePaginate(30)
+            ->withQueryString();
 
-        return Inertia::render('reports/Reports', ['reports' => array_map(ReportLineView::of(...), $page->items()), 'page' => PageView::of($page)]);
+        return Inertia::render('reports/Reports', [
+            'reports' => array_map(ReportLineView::of(...), $page->items()),
+            'page' => PageView::of($page),
+        ]);
     }
 
     public function show(Report $report, #[CurrentUser] User $user): Response
@@ -57,7 +72,11 @@ final class ReportController
             'mayUpdate' => $user->can('update', $report),
             'maySend' => $user->can('send', $report),
             'mayCorrect' => $user->can('correct', $report),
-            'photos' => $user->can('update', $report) ? $this->photos($report)->map(fn (Attachment $a): array => ['id' => $a->id, 'caption' => $a->caption])->all() : [],
+            'photos' => $user->can('update', $report)
+                ? $this->photos($report)
+                    ->map(fn (Attachment $a): array => ['id' => $a->id, 'caption' => $a->caption])
+                    ->all()
+                : [],
             'recipients' => $user->can('send', $report) ? array_keys($this->recipients($report)) : [],
         ]);
     }
@@ -67,11 +86,25 @@ final class ReportController
         $report->load(self::LOADS);
         Gate::authorize('update', $report);
         $given = $request->validate([
-            'words' => ['nullable', 'string', 'max:2000'], 'next_on' => ['nullable', 'date', 'after_or_equal:today'],
+            'words' => ['nullable', 'string', 'max:2000'],
+            'next_on' => ['nullable', 'date', 'after_or_equal:today'],
             'photo_id' => ['nullable', 'integer', Rule::in($this->photos($report)->pluck('id')->all())],
-            'recommendations' => ['present', 'array', 'max:12'], 'recommendations.*.text' => ['required', 'string', 'max:300'], 'recommendations.*.priceMinor' => ['nullable', 'integer:strict', 'between:0,100000000'],
+            'recommendations' => ['present', 'array', 'max:12'],
+            'recommendations.*.text' => ['required', 'string', 'max:300'],
+            'recommendations.*.priceMinor' => ['nullable', 'integer:strict', 'between:0,100000000'],
         ]);
-        $report->update(['content' => [...$report->content, 'words' => $given['words'] ?? null, 'recommendations' => array_map(fn (array $r): array => ['text' => $r['text'], 'priceMinor' => $r['priceMinor'] ?? null], array_values($given['recommendations']))], 'next_on' => $given['next_on'] ?? null, 'photo_id' => $given['photo_id'] ?? null]);
+        $report->update([
+            'content' => [
+                ...$report->content,
+                'words' => $given['words'] ?? null,
+                'recommendations' => array_map(
+                    fn (array $r): array => ['text' => $r['text'], 'priceMinor' => $r['priceMinor'] ?? null],
+                    array_values($given['recommendations']),
+                ),
+            ],
+            'next_on' => $given['next_on'] ?? null,
+            'photo_id' => $given['photo_id'] ?? null,
+        ]);
 
         return back()->with('said', 'Kept.');
     }
@@ -83,7 +116,9 @@ final class ReportController
         Gate::authorize('send', $report);
         $recipients = $this->recipients($report);
         if ($recipients === []) {
-            throw ValidationException::withMessages(['send' => 'Nobody there has a mail address. Give one to a contact of the client, or let one of their people in.']);
+            throw ValidationException::withMessages([
+                'send' => 'Nobody there has a mail address. Give one to a contact of the client, or let one of their people in.',
+            ]);
         }
         DB::transaction(function () use ($report, $user, $recipients): void {
             $locked = Report::query()->whereKey($report->id)->lockForUpdate()->firstOrFail();
@@ -103,7 +138,9 @@ final class ReportController
     {
         $report->load(self::LOADS);
         Gate::authorize('correct', $report);
-        $report->notes()->create([...$request->validate(['text' => ['required', 'string', 'max:1000']]), 'user_id' => $user->id]);
+        $report
+            ->notes()
+            ->create([...$request->validate(['text' => ['required', 'string', 'max:1000']]), 'user_id' => $user->id]);
 
         return back()->with('said', 'The correction stands on the report.');
     }
@@ -113,7 +150,10 @@ final class ReportController
         $report->load(self::LOADS);
         Gate::authorize('view', $report);
 
-        return response(ReportPdf::of($report, $user->units()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"visit-report-{$report->id}.pdf\""]);
+        return response(ReportPdf::of($report, $user->units()), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"visit-report-{$report->id}.pdf\"",
+        ]);
     }
 
     public function photo(Report $report): StreamedResponse
@@ -123,13 +163,26 @@ final class ReportController
         $photo = $report->photo;
         abort_if($photo === null, 404);
 
-        return Storage::disk('local')->response($photo->path, 'photo', ['Content-Type' => $photo->mime, 'Content-Security-Policy' => "default-src 'none'; sandbox", 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, max-age=3600']);
+        return Storage::disk('local')->response($photo->path, 'photo', [
+            'Content-Type' => $photo->mime,
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+            'X-Content-Type-Options' => 'nosniff',
+            'Cache-Control' => 'private, max-age=3600',
+        ]);
     }
 
     /** @return \Illuminate\Support\Collection<int, Attachment> */
     private function photos(Report $report): \Illuminate\Support\Collection
     {
-        return ($report->visit?->attachments()->current()->where('kind', Attachment::PHOTO)->orderBy('id')->limit(40)->get() ?? collect())->toBase();
+        return (
+            $report->visit
+                ?->attachments()
+                ->current()
+                ->where('kind', Attachment::PHOTO)
+                ->orderBy('id')
+                ->limit(40)
+                ->get() ?? collect()
+        )->toBase();
     }
 
     /** @return array<string, \Velbrin\Core\Measure\Units> the client's people who sign in, and their contacts with an address */
@@ -140,7 +193,14 @@ final class ReportController
         foreach (User::query()->current()->where('client_id', $clientId)->orderBy('id')->get() as $user) {
             $to[$user->email] = $user->units();
         }
-        foreach (Contact::query()->current()->where('client_id', $clientId)->where(fn ($q) => $q->whereNull('site_id')->orWhere('site_id', $report->site_id))->whereNotNull('email')->pluck('email') as $email) {
+        foreach (
+            Contact::query()
+                ->current()
+                ->where('client_id', $clientId)
+                ->where(fn ($q) => $q->whereNull('site_id')->orWhere('site_id', $report->site_id))
+                ->whereNotNull('email')
+                ->pluck('email') as $email
+        ) {
             if (is_string($email) && $email !== '') {
                 $to[$email] ??= \Velbrin\Core\Measure\Units::metric();
             }
@@ -152,7 +212,7 @@ final class ReportController
     /** The first system’s drawing, where no photo was taken. */
     private function section(Report $report, User $user): ?SectionView
     {
-        $id = $report->photo === null ? ($report->content['systems'][0]['id'] ?? null) : null;
+        $id = $report->photo === null ? $report->content['systems'][0]['id'] ?? null : null;
         $system = is_int($id) ? System::query()->with('vessels')->whereKey($id)->first() : null;
         $section = $system === null ? null : SystemFindings::answers($system)->section;
 

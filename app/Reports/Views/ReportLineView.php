@@ -8,8 +8,14 @@ use App\Reports\Report;
 
 final readonly class ReportLineView
 {
-    private function __construct(public int $id, public string $place, public string $client, public string $visitedOn, public string $by, public ?string $sentOn)
-    {
+    private function __construct(
+        public int $id,
+        public string $place,
+        public string $client,
+        public string $visitedOn,
+        public string $by,
+        public ?string $sentOn,
+    ) {
     }
 
     /** The report is loaded with visit and site.client. */
@@ -17,6 +23,13 @@ final readonly class ReportLineView
     {
         $by = $r->content['by'] ?? '';
 
-        return new self($r->id, (string) $r->site?->name, (string) $r->site?->client?->name, ($r->visit->closed_at ?? $r->created_at ?? now())->toIso8601ZuluString(), is_string($by) ? $by : '', $r->sent_at?->toIso8601ZuluString());
+        return new self(
+            $r->id,
+            (string) $r->site?->name,
+            (string) $r->site?->client?->name,
+            ($r->visit->closed_at ?? ($r->created_at ?? now()))->toIso8601ZuluString(),
+            is_string($by) ? $by : '',
+            $r->sent_at?->toIso8601ZuluString(),
+        );
     }
 }

@@ -14,7 +14,14 @@ final readonly class ReportSystemView
      * @param  list<string>  $notDone
      * @param  list<string>  $know  what will look or be different for a while, and what stays off on purpose
      */
-    public function __construct(public int $id, public string $name, public array $done, public array $readings, public array $seen, public array $notDone, public array $know)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public array $done,
+        public array $readings,
+        public array $seen,
+        public array $notDone,
+        public array $know,
+    ) {
     }
 }

@@ -47,25 +47,63 @@ final readonly class ReportView
     ) {
     }
 
-    private const REASONS = ['nutrients' => 'to lower nutrients', 'ammonia' => 'because of ammonia', 'toxin' => 'to dilute something harmful', 'salinity' => 'to correct the salinity'];
+    private const REASONS = [
+        'nutrients' => 'to lower nutrients',
+        'ammonia' => 'because of ammonia',
+        'toxin' => 'to dilute something harmful',
+        'salinity' => 'to correct the salinity',
+    ];
 
     /** The report is loaded with visit, site.client, photo and notes.user. */
     public static function of(Report $report, Units $units): self
     {
         $content = $report->content;
         $zone = $report->site->timezone ?? 'UTC';
-        $closed = ($report->visit->closed_at ?? $report->created_at ?? now())->setTimezone($zone);
+        $closed = ($report->visit->closed_at ?? ($report->created_at ?? now()))->setTimezone($zone);
         $opened = ($report->visit->opened_at ?? $closed)->setTimezone($zone);
 
         return new self(
-            $report->id, (string) $report->site?->name, (string) $report->site?->client?->name, $closed->format('l j F Y'), $opened->format('H:i'), $closed->format('H:i'),
-            self::text($content['by'] ?? null), is_string($content['words'] ?? null) ? $content['words'] : null,
-            array_map(fn (array $s): ReportSystemView => self::system($s, $units), self::rows($content['systems'] ?? [])),
-            array_map(fn (array $p): string => self::number($p['quantity'] ?? 0).' × '.self::text($p['name'] ?? ''), self::rows($content['parts'] ?? [])),
-            array_map(fn (array $r): RecommendationView => new RecommendationView(self::text($r['text'] ?? ''), is_int($r['priceMinor'] ?? null) ? $r['priceMinor'] : null, is_int($r['priceMinor'] ?? null) ? Money::shown($r['priceMinor']) : null), self::rows($content['recommendations'] ?? [])),
-            $report->next_on?->toDateString(), $report->photo !== null, $report->photo_id, $report->photo?->caption, $report->sent_at?->toIso8601ZuluString(),
+            $report->id,
+            (string) $report->site?->name,
+            (string) $report->site?->client?->name,
+            $closed->format('l j F Y'),
+            $opened->format('H:i'),
+            $closed->format('H:i'),
+            self::text($content['by'] ?? null),
+            is_string($content['words'] ?? null) ? $content['words'] : null,
+            array_map(
+                fn (array $s): ReportSystemView => self::system($s, $units),
+                self::rows($content['systems'] ?? []),
+            ),
+            array_map(
+                fn (array $p): string => self::number($p['quantity'] ?? 0).' × '.self::text($p['name'] ?? ''),
+                self::rows($content['parts'] ?? []),
+            ),
+            array_map(
+                fn (array $r): RecommendationView => new RecommendationView(
+                    self::text($r['text'] ?? ''),
+                    is_int($r['priceMinor'] ?? null) ? $r['priceMinor'] : null,
+                    is_int($r['priceMinor'] ?? null) ? Money::shown($r['priceMinor']) : null,
+                ),
+                self::rows($content['recommendations'] ?? []),
+            ),
+            $report->next_on?->toDateString(),
+            $report->photo !== null,
+            $report->photo_id,
+            $report->photo?->caption,
+            $report->sent_at?->toIso8601ZuluString(),
             array_values(array_filter($report->sent_to ?? [], is_string(...))),
-            array_values($report->notes->map(fn (ReportNote $n): array => ['text' => $n->text, 'by' => (string) $n->user?->name, 'on' => (string) $n->created_at?->toIso8601ZuluString()])->all()),
+            array_values(
+                $report->notes
+                    ->map(
+                        fn (ReportNote $n): array => [
+                            'text' => $n->text,
+                            'by' => (string) $n->user?->name,
+                            'on' => (string) $n->created_at?->toIso8601ZuluString(),
+                        ],
+                    )
+                    ->all(),
+            ),
             $report->visit_id,
         );
     }
@@ -73,20 +111,50 @@ final readonly class ReportView
     /** @param  array<array-key, mixed>  $s */
     private static function system(array $s, Units $units): ReportSystemView
     {
-        $know = array_map(fn (string $t): string => 'The water may be cloudy until tomorrow and corals may stay closed: '.lcfirst($t).' stirs things up. That passes.', array_values(array_filter(is_array($s['disturbed'] ?? null) ? $s['disturbed'] : [], is_string(...))));
+        $know = array_map(
+            fn (string $t): string => 'The water may be cloudy until tomorrow and corals may stay closed: '.
+                lcfirst($t).
+                ' stirs things up. That passes.',
+            array_values(array_filter(is_array($s['disturbed'] ?? null) ? $s['disturbed'] : [], is_string(...))),
+        );
         foreach (self::rows($s['off'] ?? []) as $off) {
-            $know[] = self::text($off['what'] ?? '').' is switched off on purpose: '.self::text($off['because'] ?? '').'. '.(is_string($off['substitute'] ?? null) ? "Meanwhile: {$off['substitute']}. " : '').(is_string($off['review'] ?? null) ? 'We look at it again on '.self::day($off['review']).'.' : '');
+            $know[] =
+                self::text($off['what'] ?? '').
+                ' is switched off on purpose: '.
+                self::text($off['because'] ?? '').
+                '. '.
+                (is_string($off['substitute'] ?? null) ? "Meanwhile: {$off['substitute']}. " : '').
+                (is_string($off['review'] ?? null) ? 'We look at it again on '.self::day($off['review']).'.' : '');
         }
         foreach (self::rows($s['openPoints'] ?? []) as $point) {
-            $know[] = 'Still open: '.self::text($point['what'] ?? '').(is_string($point['on'] ?? null) ? ', by '.self::day($point['on']) : '').'.';
+            $know[] =
+                'Still open: '.
+                self::text($point['what'] ?? '').
+                (is_string($point['on'] ?? null) ? ', by '.self::day($point['on']) : '').
+                '.';
         }
 
         return new ReportSystemView(
-            is_int($s['id'] ?? null) ? $s['id'] : 0, self::text($s['name'] ?? ''),
+            is_int($s['id'] ?? null) ? $s['id'] : 0,
+            self::text($s['name'] ?? ''),
             array_map(fn (array $d): string => self::done($d, $units), self::rows($s['done'] ?? [])),
-            array_values(array_filter(array_map(fn (array $r): ?ReportReadingView => self::reading($r, $units), self::rows($s['readings'] ?? [])))),
+            array_values(
+                array_filter(
+                    array_map(
+                        fn (array $r): ?ReportReadingView => self::reading($r, $units),
+                        self::rows($s['readings'] ?? []),
+                    ),
+                ),
+            ),
             array_values(array_filter(is_array($s['seen'] ?? null) ? $s['seen'] : [], is_string(...))),
-            array_map(fn (array $n): string => self::text($n['what'] ?? '').': '.self::text($n['why'] ?? '').(is_string($n['on'] ?? null) ? ', we do it by '.self::day($n['on']) : '').'.', self::rows($s['notDone'] ?? [])),
+            array_map(
+                fn (array $n): string => self::text($n['what'] ?? '').
+                    ': '.
+                    self::text($n['why'] ?? '').
+                    (is_string($n['on'] ?? null) ? ', we do it by '.self::day($n['on']) : '').
+                    '.',
+                self::rows($s['notDone'] ?? []),
+            ),
             $know,
         );
     }
@@ -94,10 +162,15 @@ final readonly class ReportView
     /** @param  array<array-key, mixed>  $d */
     private static function done(array $d, Units $units): string
     {
-        $litres = is_numeric($d['litres'] ?? null) ? ', '.$units->show(Quantity::of((float) $d['litres'], Kind::Volume)) : '';
+        $litres = is_numeric($d['litres'] ?? null)
+            ? ', '.$units->show(Quantity::of((float) $d['litres'], Kind::Volume))
+            : '';
         $why = self::REASONS[is_string($d['why'] ?? null) ? $d['why'] : ''] ?? '';
 
-        return self::text($d['what'] ?? '').$litres.(is_string($d['turn'] ?? null) ? ", {$d['turn']}" : '').($why === '' ? '' : ", {$why}");
+        return self::text($d['what'] ?? '').
+            $litres.
+            (is_string($d['turn'] ?? null) ? ", {$d['turn']}" : '').
+            ($why === '' ? '' : ", {$why}");
     }
 
     /** @param  array<array-key, mixed>  $r */
@@ -108,7 +181,11 @@ final readonly class ReportView
             return null;
         }
 
-        return new ReportReadingView($parameter->label(), $units->show(Quantity::of((float) $r['value'], $parameter->kind())), Standing::tryFrom(self::text($r['standing'] ?? ''))?->plain() ?? '');
+        return new ReportReadingView(
+            $parameter->label(),
+            $units->show(Quantity::of((float) $r['value'], $parameter->kind())),
+            Standing::tryFrom(self::text($r['standing'] ?? ''))?->plain() ?? '',
+        );
     }
 
     /** @return list<array<array-key, mixed>> */

@@ -18,9 +18,15 @@ final class WorkOutExposures extends Command
 
     public function handle(Exposures $exposures): int
     {
-        $nights = $this->option('night') === 'all' ? [Night::Tonight, Night::WinterNight, Night::SummerDay] : [Night::tryFrom(is_string($this->option('night')) ? $this->option('night') : '') ?? Night::Tonight];
+        $nights =
+            $this->option('night') === 'all'
+                ? [Night::Tonight, Night::WinterNight, Night::SummerDay]
+                : [Night::tryFrom(is_string($this->option('night')) ? $this->option('night') : '') ?? Night::Tonight];
         foreach ($nights as $night) {
-            System::query()->current()->with(TonightReader::loads())->chunkById(200, fn ($systems) => $exposures->keep($systems->toBase(), $night));
+            System::query()
+                ->current()
+                ->with(TonightReader::loads())
+                ->chunkById(200, fn ($systems) => $exposures->keep($systems->toBase(), $night));
         }
 
         return self::SUCCESS;

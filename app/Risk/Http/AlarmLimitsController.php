@@ -28,13 +28,27 @@ final class AlarmLimitsController
     public function index(): Response
     {
         Gate::authorize('compute', Exposure::class);
-        $open = Alarm::query()->current()->lacksLimit()->whereHas('system', fn ($s) => $s->current())
-            ->with(['system.site.client'])->orderBy('system_id')->orderBy('id')->limit(self::AT_ONCE)->get();
+        $open = Alarm::query()
+            ->current()
+            ->lacksLimit()
+            ->whereHas('system', fn ($s) => $s->current())
+            ->with(['system.site.client'])
+            ->orderBy('system_id')
+            ->orderBy('id')
+            ->limit(self::AT_ONCE)
+            ->get();
 
         return Inertia::render('risk/Limits', [
             'alarms' => array_values($open->map(OpenLimitView::of(...))->all()),
-            'quantities' => collect(AlarmQuantity::cases())->mapWithKeys(fn (AlarmQuantity $q): array => [$q->value => $q->label()]),
-            'withLimits' => array_values(array_map(fn (AlarmQuantity $q): string => $q->value, array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits()))),
+            'quantities' => collect(AlarmQuantity::cases())->mapWithKeys(
+                fn (AlarmQuantity $q): array => [$q->value => $q->label()],
+            ),
+            'withLimits' => array_values(
+                array_map(
+                    fn (AlarmQuantity $q): string => $q->value,
+                    array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits()),
+                ),
+            ),
         ]);
     }
 
@@ -43,7 +57,12 @@ final class AlarmLimitsController
         Gate::authorize('compute', Exposure::class);
         $given = $request->validate([
             'alarms' => ['required', 'array', 'min:1', 'max:'.self::AT_ONCE],
-            'alarms.*.id' => ['required', 'integer', 'distinct', Rule::exists('alarms', 'id')->whereNull('archived_at')],
+            'alarms.*.id' => [
+                'required',
+                'integer',
+                'distinct',
+                Rule::exists('alarms', 'id')->whereNull('archived_at'),
+            ],
             'alarms.*.quantity' => ['required', Rule::enum(AlarmQuantity::class)],
             ...AlarmRequest::limits('alarms.*.'),
         ]);
@@ -53,9 +72,15 @@ final class AlarmLimitsController
                 $alarm = Alarm::query()->with('system')->whereKey($row['id'])->firstOrFail();
                 Gate::forUser($user)->authorize('update', $alarm);
                 if (isset($row['low_limit'], $row['high_limit']) && $row['low_limit'] >= $row['high_limit']) {
-                    throw ValidationException::withMessages(["alarms.{$i}.low_limit" => 'The low limit lies under the high one.']);
+                    throw ValidationException::withMessages([
+                        "alarms.{$i}.low_limit" => 'The low limit lies under the high one.',
+                    ]);
                 }
-                $alarm->update(['quantity' => $row['quantity'], 'low_limit' => $row['low_limit'] ?? null, 'high_limit' => $row['high_limit'] ?? null]);
+                $alarm->update([
+                    'quantity' => $row['quantity'],
+                    'low_limit' => $row['low_limit'] ?? null,
+                    'high_limit' => $row['high_limit'] ?? null,
+                ]);
             }
         });
 

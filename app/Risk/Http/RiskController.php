@@ -57,14 +57,21 @@ final class RiskController
             'lines' => $fleet->lines($page->items(), $asked, $user),
             'groups' => $asked->cause === null ? $fleet->groups($asked) : [],
             'page' => PageView::of($page),
-            'asked' => ['night' => $asked->night->value, 'fault' => $asked->fault?->value, 'act' => $asked->canAct, 'cause' => $asked->cause?->code()],
+            'asked' => [
+                'night' => $asked->night->value,
+                'fault' => $asked->fault?->value,
+                'act' => $asked->canAct,
+                'cause' => $asked->cause?->code(),
+            ],
             'causeWords' => $asked->cause === null ? null : ucfirst($asked->cause->words()).', '.$asked->cause->state->words(),
             'faults' => collect(Hazard::cases())->mapWithKeys(fn (Hazard $h): array => [$h->value => $h->label()]),
             'nights' => self::nights(),
             'workedOutAt' => is_string($oldest) ? CarbonImmutable::parse($oldest)->toIso8601ZuluString() : null,
             'mayWorkOut' => $user->can('compute', Exposure::class),
             'total' => System::query()->current()->count(),
-            'openLimits' => $user->can('compute', Exposure::class) ? Alarm::query()->current()->lacksLimit()->whereHas('system', fn ($s) => $s->current())->count() : 0,
+            'openLimits' => $user->can('compute', Exposure::class)
+                ? Alarm::query()->current()->lacksLimit()->whereHas('system', fn ($s) => $s->current())->count()
+                : 0,
         ]);
     }
 
@@ -74,18 +81,34 @@ final class RiskController
         Gate::authorize('viewAny', Exposure::class);
         $asked = FleetAsked::of($request, $this->night($request));
 
-        return response(OnCallPaper::pdf($fleet, $asked, $user), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="on-call.pdf"']);
+        return response(OnCallPaper::pdf($fleet, $asked, $user), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="on-call.pdf"',
+        ]);
     }
 
     /** A hundred systems at a time, so that a page can show how far it is. */
     public function workOut(Request $request, Exposures $exposures): JsonResponse
     {
         Gate::authorize('compute', Exposure::class);
-        $given = $request->validate(['night' => ['required', Rule::enum(Night::class)], 'after' => ['required', 'integer', 'min:0']]);
-        $systems = System::query()->current()->where('id', '>', $given['after'])->orderBy('id')->limit(self::AT_ONCE)->with(TonightReader::loads())->get();
+        $given = $request->validate([
+            'night' => ['required', Rule::enum(Night::class)],
+            'after' => ['required', 'integer', 'min:0'],
+        ]);
+        $systems = System::query()
+            ->current()
+            ->where('id', '>', $given['after'])
+            ->orderBy('id')
+            ->limit(self::AT_ONCE)
+            ->with(TonightReader::loads())
+            ->get();
         $exposures->keep($systems->toBase(), Night::from($given['night']));
 
-        return response()->json(['after' => $systems->last()?->id, 'done' => $systems->count() < self::AT_ONCE, 'count' => $systems->count()]);
+        return response()->json([
+            'after' => $systems->last()?->id,
+            'done' => $systems->count() < self::AT_ONCE,
+            'count' => $systems->count(),
+        ]);
     }
 
     /** One system, worked out now. */
@@ -96,7 +119,9 @@ final class RiskController
         $system->load(['site.client', 'keeper', 'vessels', 'items', 'room', ...SystemHeaderView::loads()]);
         $helpers = $exposures->helpers($system);
         $answer = $exposures->of($system, $night, $helpers);
-        $hazards = is_string($answer) ? [] : array_map(fn (HoursInHand $h): HazardView => HazardView::of($h, $user->units()), $answer);
+        $hazards = is_string($answer)
+            ? []
+            : array_map(fn (HoursInHand $h): HazardView => HazardView::of($h, $user->units()), $answer);
 
         return Inertia::render('risk/System', [
             'header' => SystemHeaderView::of($system, $user),
@@ -106,17 +131,35 @@ final class RiskController
             'hazards' => $hazards,
             'needs' => is_string($answer) ? $answer : null,
             'alarms' => self::alarms($system, $helpers, $night, $user),
-            'quantities' => collect(AlarmQuantity::cases())->mapWithKeys(fn (AlarmQuantity $q): array => [$q->value => $q->label()]),
-            'withLimits' => array_values(array_map(fn (AlarmQuantity $q): string => $q->value, array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits()))),
+            'quantities' => collect(AlarmQuantity::cases())->mapWithKeys(
+                fn (AlarmQuantity $q): array => [$q->value => $q->label()],
+            ),
+            'withLimits' => array_values(
+                array_map(
+                    fn (AlarmQuantity $q): string => $q->value,
+                    array_filter(AlarmQuantity::cases(), fn (AlarmQuantity $q): bool => $q->hasLimits()),
+                ),
+            ),
             'watches' => collect(Hazard::cases())->mapWithKeys(fn (Hazard $h): array => [$h->value => $h->label()]),
-            'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
-            'communities' => collect(Community::cases())->mapWithKeys(fn (Community $c): array => [$c->value => $c->label()]),
+            'people' => User::query()
+                ->current()
+                ->whereIn('role', ['owner', 'planner', 'technician'])
+                ->orderBy('name')
+                ->pluck('name', 'id'),
+            'communities' => collect(Community::cases())->mapWithKeys(
+                fn (Community $c): array => [$c->value => $c->label()],
+            ),
             'life' => [
                 'has_animals' => $system->has_animals,
                 'no_heater_because' => $system->no_heater_because,
                 'no_heater_while' => $system->no_heater_while,
                 'no_heater_review_on' => $system->no_heater_review_on?->toDateString(),
-                'fish_kg' => $system->fish_kg, 'small_fish' => $system->small_fish, 'community' => $system->community?->value, 'battery_h' => $system->battery_h, 'battery_pump' => $system->battery_pump],
+                'fish_kg' => $system->fish_kg,
+                'small_fish' => $system->small_fish,
+                'community' => $system->community?->value,
+                'battery_h' => $system->battery_h,
+                'battery_pump' => $system->battery_pump,
+            ],
         ]);
     }
 
@@ -124,17 +167,23 @@ final class RiskController
     public function life(Request $request, System $system, Exposures $exposures): RedirectResponse
     {
         Gate::authorize('record', $system);
-        $given = $request->validate([
-            'has_animals' => ['nullable', 'boolean'],
-            'no_heater_because' => ['nullable', 'string', 'max:200'],
-            'no_heater_while' => ['nullable', 'required_with:no_heater_because', 'string', 'max:200'],
-            'no_heater_review_on' => ['nullable', 'required_with:no_heater_because', 'date', 'after:today'],
-            'fish_kg' => ['nullable', 'numeric:strict', 'min:0', 'max:2000'], 'small_fish' => ['required', 'boolean'], 'community' => ['nullable', Rule::enum(Community::class)],
-            'battery_h' => ['nullable', 'numeric:strict', 'min:0', 'max:500'], 'battery_pump' => ['required', 'boolean'],
-        ], [
-            'no_heater_while.required_with' => 'Say while what it holds: the heating of the room, the season.',
-            'no_heater_review_on.required_with' => 'Say when it is looked at again.',
-        ]);
+        $given = $request->validate(
+            [
+                'has_animals' => ['nullable', 'boolean'],
+                'no_heater_because' => ['nullable', 'string', 'max:200'],
+                'no_heater_while' => ['nullable', 'required_with:no_heater_because', 'string', 'max:200'],
+                'no_heater_review_on' => ['nullable', 'required_with:no_heater_because', 'date', 'after:today'],
+                'fish_kg' => ['nullable', 'numeric:strict', 'min:0', 'max:2000'],
+                'small_fish' => ['required', 'boolean'],
+                'community' => ['nullable', Rule::enum(Community::class)],
+                'battery_h' => ['nullable', 'numeric:strict', 'min:0', 'max:500'],
+                'battery_pump' => ['required', 'boolean'],
+            ],
+            [
+                'no_heater_while.required_with' => 'Say while what it holds: the heating of the room, the season.',
+                'no_heater_review_on.required_with' => 'Say when it is looked at again.',
+            ],
+        );
         DB::transaction(function () use ($system, $given, $exposures): void {
             $system->update($given);
             AmmoniaWatch::again($system);
@@ -152,7 +201,12 @@ final class RiskController
         $setC = is_numeric($set) ? (float) $set : self::SET_C;
 
         return array_map(
-            fn (Alarm $a): AlarmView => AlarmView::of($a, $helpers->standing($a, $system, $night), AlarmLimits::findings($a->name, $a->quantity, $a->low_limit, $a->high_limit, $low, $setC, $high), $user->units()),
+            fn (Alarm $a): AlarmView => AlarmView::of(
+                $a,
+                $helpers->standing($a, $system, $night),
+                AlarmLimits::findings($a->name, $a->quantity, $a->low_limit, $a->high_limit, $low, $setC, $high),
+                $user->units(),
+            ),
             $helpers->records($system),
         );
     }

@@ -42,18 +42,50 @@ final readonly class ExposureLineView
         $needs = $rows->first(fn (Exposure $e): bool => $e->needs !== null)?->needs;
         $worst = null;
         foreach ($rows as $row) {
-            if ($row->hours !== null && ($worst === null || [$row->hours, $row->acts_h === null ? 0 : 1] < [(float) $worst->hours, $worst->acts_h === null ? 0 : 1])) {
+            if (
+                $row->hours !== null &&
+                ($worst === null ||
+                    [$row->hours, $row->acts_h === null ? 0 : 1] < [
+                        (float) $worst->hours,
+                        $worst->acts_h === null ? 0 : 1,
+                    ])
+            ) {
                 $worst = $row;
             }
         }
         if ($worst === null) {
-            return new self($system->id, $system->name, $where, $needs === null ? ($rows->isEmpty() ? 'none' : 'fine') : 'watch', $needs === null ? ($rows->isEmpty() ? 'not worked out yet' : 'No harm that night') : 'Not known', $needs === null ? '' : "Still to say: {$needs}.", null, null, null, null, $needs, false, $ring);
+            return new self(
+                $system->id,
+                $system->name,
+                $where,
+                $needs === null ? ($rows->isEmpty() ? 'none' : 'fine') : 'watch',
+                $needs === null ? ($rows->isEmpty() ? 'not worked out yet' : 'No harm that night') : 'Not known',
+                $needs === null ? '' : "Still to say: {$needs}.",
+                null,
+                null,
+                null,
+                null,
+                $needs,
+                false,
+                $ring,
+            );
         }
         $finding = $worst->finding ?? [];
 
         return new self(
-            $system->id, $system->name, $where, is_string($finding['severity'] ?? null) ? $finding['severity'] : 'watch', self::sentence($finding['what'] ?? null, $units), self::sentence($finding['why'] ?? null, $units),
-            ($finding['remedy'] ?? null) === null ? null : self::sentence($finding['remedy'], $units), $worst->harm_h, $worst->acts_h, $worst->hours, null, str_ends_with((string) $worst->cause, HandState::AtMost->value), $ring,
+            $system->id,
+            $system->name,
+            $where,
+            is_string($finding['severity'] ?? null) ? $finding['severity'] : 'watch',
+            self::sentence($finding['what'] ?? null, $units),
+            self::sentence($finding['why'] ?? null, $units),
+            ($finding['remedy'] ?? null) === null ? null : self::sentence($finding['remedy'], $units),
+            $worst->harm_h,
+            $worst->acts_h,
+            $worst->hours,
+            null,
+            str_ends_with((string) $worst->cause, HandState::AtMost->value),
+            $ring,
         );
     }
 
@@ -64,7 +96,12 @@ final readonly class ExposureLineView
         }
         $parts = [];
         foreach ($plain['parts'] as $name => $part) {
-            $parts[(string) $name] = is_array($part) && is_numeric($part[0] ?? null) && is_string($part[1] ?? null) ? Quantity::of((float) $part[0], Kind::from($part[1])) : (is_string($part) ? $part : '');
+            $parts[(string) $name] =
+                is_array($part) && is_numeric($part[0] ?? null) && is_string($part[1] ?? null)
+                    ? Quantity::of((float) $part[0], Kind::from($part[1]))
+                    : (is_string($part)
+                        ? $part
+                        : '');
         }
 
         return Sentence::of($plain['template'], $parts)->in($units);

@@ -9,8 +9,13 @@ use Velbrin\Core\Risk\Harm;
 
 final readonly class HarmView
 {
-    private function __construct(public string $by, public ?float $hours, public string $limit, public ?float $lossHours, public bool $assumed)
-    {
+    private function __construct(
+        public string $by,
+        public ?float $hours,
+        public string $limit,
+        public ?float $lossHours,
+        public bool $assumed,
+    ) {
     }
 
     public static function of(Harm $harm, Units $units): self

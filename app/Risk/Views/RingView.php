@@ -34,8 +34,13 @@ final readonly class RingView
         }
         $holder = $here->first(fn (Contact $c): bool => $c->holds_key);
 
-        return new self($people, match (true) {
-            (bool) $site->we_hold_key => 'we hold a key', $holder !== null => "{$holder->name} has a key", default => 'nobody named has a key',
-        });
+        return new self(
+            $people,
+            match (true) {
+                (bool) $site->we_hold_key => 'we hold a key',
+                $holder !== null => "{$holder->name} has a key",
+                default => 'nobody named has a key',
+            },
+        );
     }
 }

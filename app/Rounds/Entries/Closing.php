@@ -30,10 +30,17 @@ final class Closing
     {
         $tasks = $this->known($sent, $visit);
         $systems = $tasks->map(fn (VisitTask $t): int => $t->system_id)->unique()->all();
-        $off = OffRecord::query()->whereNull('on_at')->whereNull('stays_because')->where(fn ($q) => $q->where('visit_id', $visit->id)->orWhereIn('system_id', $systems))->lockForUpdate()->get();
+        $off = OffRecord::query()
+            ->whereNull('on_at')
+            ->whereNull('stays_because')
+            ->where(fn ($q) => $q->where('visit_id', $visit->id)->orWhereIn('system_id', $systems))
+            ->lockForUpdate()
+            ->get();
         $against = LeaveSafe::against(
             array_values($off->map(fn (OffRecord $o): string => lcfirst($o->what))->all()),
-            array_values($tasks->where('state', 'open')->map(fn (VisitTask $t): string => lcfirst($t->name()))->unique()->all()),
+            array_values(
+                $tasks->where('state', 'open')->map(fn (VisitTask $t): string => lcfirst($t->name()))->unique()->all(),
+            ),
             $sent->list('ticked'),
         );
         if ($against !== []) {
@@ -45,35 +52,68 @@ final class Closing
         }
         $at = $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at;
         $opened = $visit->opened_at ?? $at;
-        $visit->update(['state' => Visit::CLOSED, 'closed_at' => $at->lessThan($opened) ? $opened : $at, 'closed_by' => $sent->user->id, 'actual_min' => max(1.0, $opened->diffInMinutes($at)), 'left_note' => $sent->text('leftNote')]);
+        $visit->update([
+            'state' => Visit::CLOSED,
+            'closed_at' => $at->lessThan($opened) ? $opened : $at,
+            'closed_by' => $sent->user->id,
+            'actual_min' => max(1.0, $opened->diffInMinutes($at)),
+            'left_note' => $sent->text('leftNote'),
+        ]);
         $this->settle($tasks, $at, $sent);
         $this->comesBack($sent, $visit, $tasks, $at);
         foreach ($tasks->groupBy('system_id') as $ofSystem) {
             $this->log($sent, $ofSystem, $at);
         }
-        FollowUp::query()->whereIn('system_id', $systems)->where('visit_id', '<>', $visit->id)->where('kind', 'carry-over')->whereNull('done_at')
-            ->whereIn('task_type_id', $tasks->where('state', 'done')->map(fn (VisitTask $t): int => $t->task_type_id)->all())->update(['done_at' => $at, 'done_by' => $sent->user->id]);
-        WaterBooking::query()->where('visit_id', $visit->id)->whereNull('released_at')->update(['released_at' => $at]);
+        FollowUp::query()
+            ->whereIn('system_id', $systems)
+            ->where('visit_id', '<>', $visit->id)
+            ->where('kind', 'carry-over')
+            ->whereNull('done_at')
+            ->whereIn(
+                'task_type_id',
+                $tasks->where('state', 'done')->map(fn (VisitTask $t): int => $t->task_type_id)->all(),
+            )
+            ->update(['done_at' => $at, 'done_by' => $sent->user->id]);
+        WaterBooking::query()
+            ->where('visit_id', $visit->id)
+            ->whereNull('released_at')
+            ->update(['released_at' => $at]);
         $this->elsewhere($visit, $tasks);
-        FollowUp::query()->where('kind', 'bring')->whereNull('done_at')->whereIn('system_id', $systems)->where('visit_id', '<>', $visit->id)->where('created_at', '<=', $opened)->update(['done_at' => $at, 'done_by' => $sent->user->id]);
+        FollowUp::query()
+            ->where('kind', 'bring')
+            ->whereNull('done_at')
+            ->whereIn('system_id', $systems)
+            ->where('visit_id', '<>', $visit->id)
+            ->where('created_at', '<=', $opened)
+            ->update(['done_at' => $at, 'done_by' => $sent->user->id]);
         event(new VisitClosed($visit, $sent->user));
 
         return Outcome::ok('Closed. The report is drafted.');
     }
 
     /**
-     * The jobs the phone knows of. One that was added after it last read the visit goes back to wait for the next one: nobody was asked about it.
+     * The jobs the phone knows of. One that was added after it last read the visit goes back to wait for the next one: nobody was
+     * asked about it.
      *
      * @return Collection<int, VisitTask>
      */
     private function known(Sent $sent, Visit $visit): Collection
     {
-        $tasks = VisitTask::query()->where('visit_id', $visit->id)->with(['type', 'task.type', 'system', 'followUp'])->orderBy('id')->get()->toBase();
+        $tasks = VisitTask::query()
+            ->where('visit_id', $visit->id)
+            ->with(['type', 'task.type', 'system', 'followUp'])
+            ->orderBy('id')
+            ->get()
+            ->toBase();
         $ids = $sent->payload['jobs'] ?? null;
         if (! is_array($ids)) {
             return $tasks;
         }
-        $unseen = $tasks->filter(fn (VisitTask $t): bool => $t->state === 'open' && ! in_array($t->id, $ids, true) && ! in_array($t->client_uuid, $ids, true));
+        $unseen = $tasks->filter(
+            fn (VisitTask $t): bool => $t->state === 'open' &&
+                ! in_array($t->id, $ids, true) &&
+                ! in_array($t->client_uuid, $ids, true),
+        );
         $unseen->each(fn (VisitTask $t) => $t->delete());
 
         return $tasks->reject(fn (VisitTask $t): bool => $unseen->contains('id', $t->id))->values();
@@ -87,7 +127,9 @@ final class Closing
             $task = $done->task;
             if ($task instanceof Task) {
                 $turn = Turns::after($task->turn, count($task->type->turns ?? []));
-                $task->fill(['last_done_on' => $at->setTimezone(Days::zone())->toDateString(), 'turn' => $turn])->settle();
+                $task
+                    ->fill(['last_done_on' => $at->setTimezone(Days::zone())->toDateString(), 'turn' => $turn])
+                    ->settle();
                 $task->save();
             }
             Lock::after($done, $at);
@@ -106,9 +148,17 @@ final class Closing
     private function elsewhere(Visit $visit, Collection $tasks): void
     {
         $done = $tasks->where('state', 'done');
-        $others = VisitTask::query()->where('state', 'open')->where('visit_id', '<>', $visit->id)
-            ->where(fn ($q) => $q->whereIn('task_id', $done->pluck('task_id')->filter())->orWhereIn('follow_up_id', $done->pluck('follow_up_id')->filter()))
-            ->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::OPEN, Visit::PLANNED]))->with(['task', 'visit'])->get();
+        $others = VisitTask::query()
+            ->where('state', 'open')
+            ->where('visit_id', '<>', $visit->id)
+            ->where(
+                fn ($q) => $q
+                    ->whereIn('task_id', $done->pluck('task_id')->filter())
+                    ->orWhereIn('follow_up_id', $done->pluck('follow_up_id')->filter()),
+            )
+            ->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::OPEN, Visit::PLANNED]))
+            ->with(['task', 'visit'])
+            ->get();
         $touched = [];
         foreach ($others as $other) {
             $day = $other->visit === null ? null : ($other->visit->planned_on ?? $other->visit->due_on)->toDateString();
@@ -120,7 +170,9 @@ final class Closing
         }
         foreach (array_unique($touched) as $id) {
             if (! VisitTask::query()->where('visit_id', $id)->exists()) {
-                Visit::query()->whereKey($id)->update(['state' => Visit::MISSED, 'why_unplanned' => 'its jobs were done on an earlier visit']);
+                Visit::query()
+                    ->whereKey($id)
+                    ->update(['state' => Visit::MISSED, 'why_unplanned' => 'its jobs were done on an earlier visit']);
             }
         }
         VisitSums::keep(array_values(array_unique($touched)));
@@ -136,8 +188,15 @@ final class Closing
         foreach ($tasks->where('state', 'done') as $done) {
             if ($done->type?->messy === true) {
                 FollowUp::query()->create([
-                    'system_id' => $done->system_id, 'visit_id' => $visit->id, 'task_type_id' => $done->task_type_id, 'kind' => 'check-back', 'on_site' => true, 'text' => "Look again after: {$done->type->name}", 'owner_id' => $sent->user->id,
-                    'due_on' => $at->setTimezone(Days::zone())->addDay()->toDateString(), 'client_uuid' => Str::uuid()->toString(),
+                    'system_id' => $done->system_id,
+                    'visit_id' => $visit->id,
+                    'task_type_id' => $done->task_type_id,
+                    'kind' => 'check-back',
+                    'on_site' => true,
+                    'text' => "Look again after: {$done->type->name}",
+                    'owner_id' => $sent->user->id,
+                    'due_on' => $at->setTimezone(Days::zone())->addDay()->toDateString(),
+                    'client_uuid' => Str::uuid()->toString(),
                 ]);
             }
         }
@@ -149,10 +208,22 @@ final class Closing
         $done = $tasks->where('state', 'done')->map(function (VisitTask $t): string {
             $litres = $t->in_l ?? $t->out_l;
 
-            return $t->name().($t->turn === null ? '' : ", {$t->turn}").($litres === null ? '' : sprintf(', %.0f L', $litres));
+            return $t->name().
+                ($t->turn === null ? '' : ", {$t->turn}").
+                ($litres === null ? '' : sprintf(', %.0f L', $litres));
         });
         $skipped = $tasks->where('state', 'skipped')->map(fn (VisitTask $t): string => "{$t->name()} ({$t->note})");
-        $text = ($done->isEmpty() ? 'Visited.' : $done->implode('. ').'.').($skipped->isEmpty() ? '' : ' Not done: '.$skipped->implode(', ').'.');
-        $tasks->first()?->system?->logEntries()->create(['kind' => 'work', 'text' => mb_substr($text, 0, 1000), 'happened_at' => $at, 'user_id' => $sent->user->id]);
+        $text =
+            ($done->isEmpty() ? 'Visited.' : $done->implode('. ').'.').
+            ($skipped->isEmpty() ? '' : ' Not done: '.$skipped->implode(', ').'.');
+        $tasks
+            ->first()
+            ?->system?->logEntries()
+            ->create([
+                'kind' => 'work',
+                'text' => mb_substr($text, 0, 1000),
+                'happened_at' => $at,
+                'user_id' => $sent->user->id,
+            ]);
     }
 }

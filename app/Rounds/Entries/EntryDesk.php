@@ -19,8 +19,12 @@ use Illuminate\Support\Facades\DB;
  */
 final class EntryDesk
 {
-    public function __construct(private readonly Work $work, private readonly Values $values, private readonly Closing $closing, private readonly Sand $sand)
-    {
+    public function __construct(
+        private readonly Work $work,
+        private readonly Values $values,
+        private readonly Closing $closing,
+        private readonly Sand $sand,
+    ) {
     }
 
     public function take(Sent $sent): Outcome
@@ -29,7 +33,8 @@ final class EntryDesk
             return DB::transaction(fn (): Outcome => $this->once($sent));
         } catch (UniqueConstraintViolationException) {
             // The same entry came twice at the same moment: the other one was first.
-            return $this->known($sent->uuid, $sent->user, $sent->visit) ?? Outcome::wait('the same entry is being kept: send it again');
+            return $this->known($sent->uuid, $sent->user, $sent->visit) ??
+                Outcome::wait('the same entry is being kept: send it again');
         }
     }
 
@@ -44,8 +49,15 @@ final class EntryDesk
         $outcome = $this->apply($sent, $visit);
         if ($outcome->outcome !== Outcome::WAIT) {
             VisitEntry::query()->create([
-                'uuid' => $sent->uuid, 'visit_id' => $sent->visit->id, 'user_id' => $sent->user->id, 'kind' => $sent->kind, 'payload' => $sent->payload, 'typed_at' => $sent->at,
-                'outcome' => $outcome->outcome, 'words' => $outcome->words === null ? null : mb_substr($outcome->words, 0, 500), 'late' => $sent->late && $outcome->outcome === Outcome::OK && in_array($sent->kind, Late::KINDS, true),
+                'uuid' => $sent->uuid,
+                'visit_id' => $sent->visit->id,
+                'user_id' => $sent->user->id,
+                'kind' => $sent->kind,
+                'payload' => $sent->payload,
+                'typed_at' => $sent->at,
+                'outcome' => $outcome->outcome,
+                'words' => $outcome->words === null ? null : mb_substr($outcome->words, 0, 500),
+                'late' => $sent->late && $outcome->outcome === Outcome::OK && in_array($sent->kind, Late::KINDS, true),
             ]);
         }
 
@@ -59,7 +71,9 @@ final class EntryDesk
         return match (true) {
             $entry === null => null,
             // A number is one person's, of one visit: whoever guesses it learns nothing.
-            $entry->user_id !== $user->id || $entry->visit_id !== $visit->id => Outcome::refused('That number belongs to another entry.'),
+            $entry->user_id !== $user->id || $entry->visit_id !== $visit->id => Outcome::refused(
+                'That number belongs to another entry.',
+            ),
             default => Outcome::stored($entry->outcome, $entry->words),
         };
     }
@@ -67,7 +81,9 @@ final class EntryDesk
     private function apply(Sent $sent, Visit $visit): Outcome
     {
         if ($sent->late && in_array($sent->kind, ['open', 'close'], true)) {
-            return Outcome::ok('It was closed already'.($visit->closer === null ? '.' : ", by {$visit->closer->name}."));
+            return Outcome::ok(
+                'It was closed already'.($visit->closer === null ? '.' : ", by {$visit->closer->name}."),
+            );
         }
         if ($sent->late && ! in_array($sent->kind, Late::KINDS, true)) {
             return Outcome::refused('The visit is closed already: put it off on the system’s own page.');
@@ -76,7 +92,10 @@ final class EntryDesk
             $at = $sent->at->isFuture() ? CarbonImmutable::now() : $sent->at;
             // It is of the day it was begun on, whatever day it was planned for.
             $visit->update([
-                'state' => Visit::UNDERWAY, 'opened_at' => $at, 'opened_by' => $sent->user->id, 'planned_min' => $visit->minutes,
+                'state' => Visit::UNDERWAY,
+                'opened_at' => $at,
+                'opened_by' => $sent->user->id,
+                'planned_min' => $visit->minutes,
                 'planned_on' => $at->setTimezone(Days::zone())->toDateString(),
             ]);
             JobSheets::keep($visit, $at);

@@ -14,7 +14,25 @@ use Velbrin\Core\Rounds\Turns;
 final class Late
 {
     /** Kinds that are kept as late additions. */
-    public const KINDS = ['note', 'missed', 'follow-up', 'reading', 'seen', 'part', 'off', 'on', 'stays-off', 'step', 'done', 'litres', 'water', 'depths', 'lift', 'put-back', 'job'];
+    public const KINDS = [
+        'note',
+        'missed',
+        'follow-up',
+        'reading',
+        'seen',
+        'part',
+        'off',
+        'on',
+        'stays-off',
+        'step',
+        'done',
+        'litres',
+        'water',
+        'depths',
+        'lift',
+        'put-back',
+        'job',
+    ];
 
     public static function settle(VisitTask $done, Sent $sent): void
     {
@@ -22,15 +40,24 @@ final class Late
         $task = $done->task;
         if ($task !== null && ($task->last_done_on === null || $task->last_done_on->toDateString() < $on)) {
             MediaCharges::exchange($done, $sent->at, $sent->user->id);
-            $task->fill(['last_done_on' => $on, 'turn' => Turns::after($task->turn, count($task->type->turns ?? []))])->settle();
+            $task
+                ->fill(['last_done_on' => $on, 'turn' => Turns::after($task->turn, count($task->type->turns ?? []))])
+                ->settle();
             $task->save();
         }
         if ($done->followUp !== null && $done->followUp->done_at === null) {
             $done->followUp->update(['done_at' => $sent->at, 'done_by' => $sent->user->id]);
         }
         // Another visit was to do it: it need not.
-        $others = VisitTask::query()->where('state', 'open')->where('visit_id', '<>', $done->visit_id)
-            ->where(fn ($q) => $done->task_id === null ? $q->where('follow_up_id', $done->follow_up_id ?? 0) : $q->where('task_id', $done->task_id))->get();
+        $others = VisitTask::query()
+            ->where('state', 'open')
+            ->where('visit_id', '<>', $done->visit_id)
+            ->where(
+                fn ($q) => $done->task_id === null
+                    ? $q->where('follow_up_id', $done->follow_up_id ?? 0)
+                    : $q->where('task_id', $done->task_id),
+            )
+            ->get();
         $others->each(fn (VisitTask $t) => $t->delete());
         VisitSums::keep(array_values($others->map(fn (VisitTask $t): int => $t->visit_id)->unique()->all()));
     }

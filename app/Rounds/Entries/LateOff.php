@@ -10,7 +10,10 @@ use App\Systems\System;
 use App\Team\Role;
 use App\Team\User;
 
-/** Something went off, and the visit was closed before anybody else knew: whoever keeps the system and the planner hear of it at once (S-32). */
+/**
+ * Something went off, and the visit was closed before anybody else knew: whoever keeps the system and the planner hear of it at
+ * once (S-32).
+ */
 final class LateOff
 {
     public static function tell(Sent $sent, System $system, string $what): void
@@ -23,11 +26,20 @@ final class LateOff
                 'visit_id' => $sent->visit->id,
                 'kind' => 'follow-up',
                 'on_site' => $owner === $sent->user->id,
-                'text' => "{$what} is off since {$sent->at->setTimezone(Days::zone())->format('D H:i')}: {$sent->user->name} switched it off, and the visit was closed before the phone had a signal. Is it on again?",
+                'text' => "{$what} is off since {$sent->at->setTimezone(Days::zone())->format(
+                    'D H:i',
+                )}: {$sent->user->name} switched it off, and the visit was closed before the phone had a signal. Is it on again?",
                 'owner_id' => $owner,
                 'due_on' => Days::today()->toDateString(),
             ]);
         }
-        $system->logEntries()->create(['kind' => 'change', 'text' => "{$what} off; known only after the visit was closed", 'happened_at' => $sent->at, 'user_id' => $sent->user->id]);
+        $system
+            ->logEntries()
+            ->create([
+                'kind' => 'change',
+                'text' => "{$what} off; known only after the visit was closed",
+                'happened_at' => $sent->at,
+                'user_id' => $sent->user->id,
+            ]);
     }
 }

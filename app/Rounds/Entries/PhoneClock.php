@@ -39,12 +39,14 @@ final readonly class PhoneClock
         $kind = $entry['kind'] ?? null;
         $payload = $entry['payload'] ?? null;
         $at = self::moment($entry['at'] ?? null);
+        $oldest = CarbonImmutable::now()->subDays(self::OLDEST_DAYS);
+        $tooOld = 'It is older than '.self::OLDEST_DAYS.' days: write it into the log by hand.';
         $why = match (true) {
             ! is_string($uuid) || ! Str::isUuid($uuid) => 'It carries no number of its own.',
             ! is_string($kind) || $kind === '' || strlen($kind) > 20 => 'What kind of entry it is cannot be read.',
             ! is_array($payload) || count($payload) > 20 => 'What was typed cannot be read.',
             $at === null => 'Its hour cannot be read.',
-            $at->addSeconds($this->skewS)->isBefore(CarbonImmutable::now()->subDays(self::OLDEST_DAYS)) => 'It is older than '.self::OLDEST_DAYS.' days: write it into the log by hand.',
+            $at->addSeconds($this->skewS)->isBefore($oldest) => $tooOld,
             default => '',
         };
         if ($why !== '') {
@@ -52,7 +54,17 @@ final readonly class PhoneClock
         }
         $right = $at->addSeconds($this->skewS)->utc();
 
-        return [new Sent($visit, $user, strtolower((string) $uuid), (string) $kind, $right->isFuture() ? CarbonImmutable::now() : $right, (array) $payload), ''];
+        return [
+            new Sent(
+                $visit,
+                $user,
+                strtolower((string) $uuid),
+                (string) $kind,
+                $right->isFuture() ? CarbonImmutable::now() : $right,
+                (array) $payload,
+            ),
+            '',
+        ];
     }
 
     private static function moment(mixed $at): ?CarbonImmutable

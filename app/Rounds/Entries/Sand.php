@@ -36,24 +36,42 @@ final class Sand
         }
         $before = SandProfile::query()->where('system_id', $system->id)->latest('measured_on')->latest('id')->first();
         $area = $before->area_m2 ?? ChangeReader::netAreaM2($system->load('vessels'));
-        $aim = $sent->number('aimMm', 1, self::MOST_MM) ?? $before->aim_mm ?? $this->planned($system);
+        $aim = $sent->number('aimMm', 1, self::MOST_MM) ?? ($before->aim_mm ?? $this->planned($system));
         if ($area === null || $aim === null) {
-            return Outcome::refused($area === null ? 'The display’s size is not in the record, so no kg can be told.' : 'How deep should it be? Give the aim once; it is kept.');
+            return Outcome::refused(
+                $area === null
+                    ? 'The display’s size is not in the record, so no kg can be told.'
+                    : 'How deep should it be? Give the aim once; it is kept.',
+            );
         }
         $live = $sent->yes('live');
-        $profile = SandProfile::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
-            'system_id' => $system->id, 'visit_id' => $sent->visit->id, 'measured_on' => $sent->at->setTimezone(Days::zone())->toDateString(), 'places' => $places,
-            'area_m2' => $area, 'aim_mm' => $aim, 'density_kg_l' => $live ? SandBed::LIVE_KG_L : SandBed::DRY_KG_L, 'added_kg' => $sent->number('addedKg', 0, 5000), 'user_id' => $sent->user->id,
-        ]);
+        $profile = SandProfile::query()->firstOrCreate(
+            ['client_uuid' => $sent->uuid],
+            [
+                'system_id' => $system->id,
+                'visit_id' => $sent->visit->id,
+                'measured_on' => $sent->at->setTimezone(Days::zone())->toDateString(),
+                'places' => $places,
+                'area_m2' => $area,
+                'aim_mm' => $aim,
+                'density_kg_l' => $live ? SandBed::LIVE_KG_L : SandBed::DRY_KG_L,
+                'added_kg' => $sent->number('addedKg', 0, 5000),
+                'user_id' => $sent->user->id,
+            ],
+        );
         $this->carry($system);
         $depths = array_map(fn (array $p): float => $p['mm'], $places);
         $short = SandBed::short($profile->area_m2, $depths, $profile->aim_mm, $profile->density_kg_l);
         $units = $sent->user->units();
         $mean = $units->show(Quantity::of($short->meanMm, Kind::Length));
 
-        return Outcome::ok($short->kgShort <= 0
-            ? "It lies {$mean} deep in the mean: nothing is lacking."
-            : "It lies {$mean} deep in the mean; to {$units->show(Quantity::of($aim, Kind::Length))} it lacks {$units->show(Quantity::of($short->kgShort, Kind::Mass))}.");
+        return Outcome::ok(
+            $short->kgShort <= 0
+                ? "It lies {$mean} deep in the mean: nothing is lacking."
+                : "It lies {$mean} deep in the mean; to {$units->show(
+                    Quantity::of($aim, Kind::Length),
+                )} it lacks {$units->show(Quantity::of($short->kgShort, Kind::Mass))}.",
+        );
     }
 
     /** What stands in the sand is lifted, with its place written down. */
@@ -65,9 +83,17 @@ final class Sand
         if ($system === null || $what === null || $place === null) {
             return Outcome::refused('Say what is lifted, and where it stood.');
         }
-        Lifted::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
-            'system_id' => $system->id, 'visit_id' => $sent->visit->id, 'what' => $what, 'place' => $place, 'lifted_at' => $sent->at, 'lifted_by' => $sent->user->id,
-        ]);
+        Lifted::query()->firstOrCreate(
+            ['client_uuid' => $sent->uuid],
+            [
+                'system_id' => $system->id,
+                'visit_id' => $sent->visit->id,
+                'what' => $what,
+                'place' => $place,
+                'lifted_at' => $sent->at,
+                'lifted_by' => $sent->user->id,
+            ],
+        );
 
         return Outcome::ok();
     }
@@ -75,12 +101,23 @@ final class Sand
     public function putBack(Sent $sent): Outcome
     {
         $uuid = $sent->text('lift', 40);
-        $lifted = $uuid === null ? null : Lifted::query()->where('visit_id', $sent->visit->id)->where('client_uuid', $uuid)->lockForUpdate()->first();
+        $lifted =
+            $uuid === null
+                ? null
+                : Lifted::query()
+                    ->where('visit_id', $sent->visit->id)
+                    ->where('client_uuid', $uuid)
+                    ->lockForUpdate()
+                    ->first();
         if ($lifted === null) {
             return Outcome::wait('that it was lifted has not arrived yet');
         }
         if ($lifted->back_at === null) {
-            $lifted->update(['back_at' => $sent->at->max(CarbonImmutable::instance($lifted->lifted_at)), 'back_by' => $sent->user->id, 'back_place' => $sent->text('place', 160) ?? $lifted->place]);
+            $lifted->update([
+                'back_at' => $sent->at->max(CarbonImmutable::instance($lifted->lifted_at)),
+                'back_by' => $sent->user->id,
+                'back_place' => $sent->text('place', 160) ?? $lifted->place,
+            ]);
         }
 
         return Outcome::ok();
@@ -94,7 +131,10 @@ final class Sand
         foreach (is_array($given) ? array_slice($given, 0, self::MOST_PLACES) : [] as $row) {
             $mm = is_array($row) ? $row['mm'] ?? null : null;
             if ((is_int($mm) || is_float($mm)) && $mm >= 0 && $mm <= self::MOST_MM) {
-                $places[] = ['place' => mb_substr(is_string($row['place'] ?? null) ? $row['place'] : '', 0, 60), 'mm' => (float) $mm];
+                $places[] = [
+                    'place' => mb_substr(is_string($row['place'] ?? null) ? $row['place'] : '', 0, 60),
+                    'mm' => (float) $mm,
+                ];
             }
         }
 
@@ -111,7 +151,11 @@ final class Sand
     /** The next top-up takes the kg along. */
     private function carry(System $system): void
     {
-        $jobs = VisitTask::query()->where('system_id', $system->id)->where('state', 'open')->whereHas('type', fn ($t) => $t->where('key', SandJob::KEY))->get();
+        $jobs = VisitTask::query()
+            ->where('system_id', $system->id)
+            ->where('state', 'open')
+            ->whereHas('type', fn ($t) => $t->where('key', SandJob::KEY))
+            ->get();
         $kg = SandJob::kg($system);
         $jobs->each(fn (VisitTask $t) => $t->update(['kg' => $kg]));
         VisitSums::keep(array_values($jobs->map(fn (VisitTask $t): int => $t->visit_id)->unique()->all()));

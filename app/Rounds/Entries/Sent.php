@@ -14,8 +14,15 @@ use Carbon\CarbonImmutable;
 final readonly class Sent
 {
     /** @param  array<array-key, mixed>  $payload */
-    public function __construct(public Visit $visit, public User $user, public string $uuid, public string $kind, public CarbonImmutable $at, public array $payload, public bool $late = false)
-    {
+    public function __construct(
+        public Visit $visit,
+        public User $user,
+        public string $uuid,
+        public string $kind,
+        public CarbonImmutable $at,
+        public array $payload,
+        public bool $late = false,
+    ) {
     }
 
     /** The same, come after its visit was closed. */
@@ -35,7 +42,9 @@ final readonly class Sent
     {
         $value = $this->payload[$key] ?? null;
 
-        return (is_int($value) || is_float($value)) && is_finite((float) $value) && $value >= $least && $value <= $most ? (float) $value : null;
+        return (is_int($value) || is_float($value)) && is_finite((float) $value) && $value >= $least && $value <= $most
+            ? (float) $value
+            : null;
     }
 
     public function yes(string $key): bool
@@ -56,13 +65,18 @@ final readonly class Sent
     {
         $id = $this->payload['systemId'] ?? null;
 
-        return is_int($id) ? System::query()->current()->where('site_id', $this->visit->site_id)->whereKey($id)->first() : null;
+        return is_int($id)
+            ? System::query()->current()->where('site_id', $this->visit->site_id)->whereKey($id)->first()
+            : null;
     }
 
     public function task(): ?VisitTask
     {
         $id = $this->payload['taskId'] ?? null;
-        $query = VisitTask::query()->where('visit_id', $this->visit->id)->lockForUpdate()->with(['type', 'system', 'task.type', 'followUp']);
+        $query = VisitTask::query()
+            ->where('visit_id', $this->visit->id)
+            ->lockForUpdate()
+            ->with(['type', 'system', 'task.type', 'followUp']);
 
         return match (true) {
             is_int($id) => $query->whereKey($id)->first(),

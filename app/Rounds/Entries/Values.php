@@ -38,10 +38,26 @@ final class Values
             return Outcome::refused('A reading needs its system, what was read, a number and its unit.');
         }
         $method = $sent->text('method', 20);
-        $taken = TakeReading::take($system, $sent->user, $parameter, $value, $unit, $sent->at, $sent->uuid, $sent->yes('sure'), in_array($method, ['probe', 'laboratory'], true) ? $method : 'kit', $sent->text('instrument', 120));
+        $taken = TakeReading::take(
+            $system,
+            $sent->user,
+            $parameter,
+            $value,
+            $unit,
+            $sent->at,
+            $sent->uuid,
+            $sent->yes('sure'),
+            in_array($method, ['probe', 'laboratory'], true) ? $method : 'kit',
+            $sent->text('instrument', 120),
+        );
 
         return match ($taken->outcome) {
-            TakenReading::ASKED => Outcome::asked($taken->words), TakenReading::REFUSED => Outcome::refused($taken->words), TakenReading::KEPT => Outcome::ok($taken->judged ? $taken->words : $this->judged($sent, $system, $parameter) ?? $taken->words), default => Outcome::ok($taken->words),
+            TakenReading::ASKED => Outcome::asked($taken->words),
+            TakenReading::REFUSED => Outcome::refused($taken->words),
+            TakenReading::KEPT => Outcome::ok(
+                $taken->judged ? $taken->words : $this->judged($sent, $system, $parameter) ?? $taken->words,
+            ),
+            default => Outcome::ok($taken->words),
         };
     }
 
@@ -53,11 +69,24 @@ final class Values
             return null;
         }
         $units = $sent->user->units();
-        $before = $system->readings()->where('parameter', $parameter->key())->whereNull('marked_at')->where('taken_at', '<', $now->latest_at)->latest('taken_at')->value('value');
+        $before = $system
+            ->readings()
+            ->where('parameter', $parameter->key())
+            ->whereNull('marked_at')
+            ->where('taken_at', '<', $now->latest_at)
+            ->latest('taken_at')
+            ->value('value');
         $moved = is_numeric($before) ? $now->latest - (float) $before : 0.0;
 
-        return "{$parameter->label()} {$units->show(Quantity::of($now->latest, $parameter->kind()))}: {$now->standing->words()}"
-            .(abs($moved) < $parameter->resolution() ? '.' : ', '.$units->show(Quantity::of(abs($moved), $parameter->differenceKind())).($moved > 0 ? ' more' : ' less').' than last time.');
+        return "{$parameter->label()} {$units->show(
+            Quantity::of($now->latest, $parameter->kind()),
+        )}: {$now->standing->words()}".
+            (abs($moved) < $parameter->resolution()
+                ? '.'
+                : ', '.
+                    $units->show(Quantity::of(abs($moved), $parameter->differenceKind())).
+                    ($moved > 0 ? ' more' : ' less').
+                    ' than last time.');
     }
 
     public function seen(Sent $sent): Outcome
@@ -68,7 +97,18 @@ final class Values
         if ($system === null || $sign === null || $grade === null) {
             return Outcome::refused('Say what was seen, and how much.');
         }
-        Observation::query()->firstOrCreate(['client_uuid' => $sent->uuid], ['system_id' => $system->id, 'visit_id' => $sent->visit->id, 'sign' => $sign->value, 'grade' => $grade->value, 'note' => $sent->text('note', 300), 'seen_at' => $sent->at, 'user_id' => $sent->user->id]);
+        Observation::query()->firstOrCreate(
+            ['client_uuid' => $sent->uuid],
+            [
+                'system_id' => $system->id,
+                'visit_id' => $sent->visit->id,
+                'sign' => $sign->value,
+                'grade' => $grade->value,
+                'note' => $sent->text('note', 300),
+                'seen_at' => $sent->at,
+                'user_id' => $sent->user->id,
+            ],
+        );
         DueByCondition::again($system->id);
 
         return Outcome::ok();
@@ -88,17 +128,36 @@ final class Values
         }
         $out = $byLevel['outMm'] ?? $sent->number('outL', 0, $most);
         $in = $byLevel['inMm'] ?? $sent->number('inL', 0, $most);
-        if ($out === null && $in === null && $sent->text('reason', 60) !== null && ! isset($sent->payload['outL'], $sent->payload['inL'])) {
+        if (
+            $out === null &&
+            $in === null &&
+            $sent->text('reason', 60) !== null &&
+            ! isset($sent->payload['outL'], $sent->payload['inL'])
+        ) {
             $task->update(['reason' => $sent->text('reason', 60)]);
 
             return Outcome::ok();
         }
-        if ($out === null && $in === null || max($out ?? 0.0, $in ?? 0.0) > $most) {
+        if (($out === null && $in === null) || max($out ?? 0.0, $in ?? 0.0) > $most) {
             return Outcome::refused(sprintf('Litres from 0 to %.0f, please: the system holds no more.', $most));
         }
-        $task->update(['out_l' => $out ?? $task->out_l, 'in_l' => $in ?? $task->in_l, 'reason' => $sent->text('reason', 60) ?? $task->reason]);
-        if ($task->out_l !== null && $task->in_l !== null && abs($task->out_l - $task->in_l) > max(2.0, 0.1 * $task->out_l)) {
-            return Outcome::ok(sprintf('%.0f L out and %.0f L in: is the level where it was? A difference is a leak or a wrong valve.', $task->out_l, $task->in_l));
+        $task->update([
+            'out_l' => $out ?? $task->out_l,
+            'in_l' => $in ?? $task->in_l,
+            'reason' => $sent->text('reason', 60) ?? $task->reason,
+        ]);
+        if (
+            $task->out_l !== null &&
+            $task->in_l !== null &&
+            abs($task->out_l - $task->in_l) > max(2.0, 0.1 * $task->out_l)
+        ) {
+            return Outcome::ok(
+                sprintf(
+                    '%.0f L out and %.0f L in: is the level where it was? A difference is a leak or a wrong valve.',
+                    $task->out_l,
+                    $task->in_l,
+                ),
+            );
         }
 
         return Outcome::ok($byLevel === [] ? null : sprintf('By the level: %.0f L.', $out ?? $in));
@@ -135,21 +194,41 @@ final class Values
         $volume = $task->system->volumeL();
         $litres = $sent->number('litres', 1, 1e6) ?? $task->litres;
         if ($tank === null || $volume === null || $litres === null || $litres <= 0) {
-            return Outcome::ok('Kept. The tank’s own temperature and salinity are not read yet, so it cannot be compared.');
+            return Outcome::ok(
+                'Kept. The tank’s own temperature and salinity are not read yet, so it cannot be compared.',
+            );
         }
         $ages = ChangeReader::ages($task->system);
         $units = $sent->user->units();
         if ($ages->stale() !== [] && ! $sent->yes('sure')) {
-            return Outcome::asked('Read '.implode(' and ', $ages->stale()).' of the tank again first, then compare. '.$ages->sentence()->in($units));
+            return Outcome::asked(
+                'Read '.
+                    implode(' and ', $ages->stale()).
+                    ' of the tank again first, then compare. '.
+                    $ages->sentence()->in($units),
+            );
         }
         try {
-            $check = ShockCheck::of(min(1.0, $litres / $volume), $tank, new WaterValues($temp, $salinity, $sent->number('alkDkh', 0, 30), $sent->number('ph', 6.5, 9.5)), ChangeReader::limits($task->system), $task->reason === 'ammonia');
+            $check = ShockCheck::of(
+                min(1.0, $litres / $volume),
+                $tank,
+                new WaterValues($temp, $salinity, $sent->number('alkDkh', 0, 30), $sent->number('ph', 6.5, 9.5)),
+                ChangeReader::limits($task->system),
+                $task->reason === 'ammonia',
+            );
         } catch (OutOfRange $e) {
             return Outcome::refused("That cannot be: {$e->field} must be {$e->allowed}.");
         }
         $say = fn (Finding $f): string => $f->what->in($units).'. '.($f->remedy?->in($units) ?? $f->why->in($units));
         $bad = array_values(array_filter($check->findings, fn (Finding $f): bool => $f->severity === Severity::Fix));
 
-        return $bad !== [] && ! $sent->yes('sure') ? Outcome::asked(implode(' ', array_map($say, $bad))) : Outcome::ok(implode(' ', [...array_map(fn (Finding $f): string => $f->what->in($units).'.', $check->findings), $ages->sentence()->in($units)]));
+        return $bad !== [] && ! $sent->yes('sure')
+            ? Outcome::asked(implode(' ', array_map($say, $bad)))
+            : Outcome::ok(
+                implode(' ', [
+                    ...array_map(fn (Finding $f): string => $f->what->in($units).'.', $check->findings),
+                    $ages->sentence()->in($units),
+                ]),
+            );
     }
 }

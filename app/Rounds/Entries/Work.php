@@ -55,10 +55,19 @@ final class Work
         }
         $missing = $sent->late ? [] : $this->mustBeOff($task);
         if ($missing !== []) {
-            return Outcome::refused('Not yet: '.implode(', ', $missing).' must have been off for this. Put it on the off line first, or say it was not needed.');
+            return Outcome::refused(
+                'Not yet: '.
+                    implode(', ', $missing).
+                    ' must have been off for this. Put it on the off line first, or say it was not needed.',
+            );
         }
         if ($task->state !== 'done') {
-            $task->update(['state' => 'done', 'done_at' => $sent->at, 'done_by' => $sent->user->id, 'note' => $sent->text('note') ?? $task->note]);
+            $task->update([
+                'state' => 'done',
+                'done_at' => $sent->at,
+                'done_by' => $sent->user->id,
+                'note' => $sent->text('note') ?? $task->note,
+            ]);
             if ($sent->late) {
                 Late::settle($task, $sent);
             }
@@ -83,7 +92,11 @@ final class Work
             $type !== null => JobSheets::at($type->steps, $type->products, collect(), $type->holds),
             default => [],
         };
-        $open = array_filter($steps, fn (SheetStep $s, int $n): bool => $s->hold && ! $s->left && ! in_array($n, $task->steps, true), ARRAY_FILTER_USE_BOTH);
+        $open = array_filter(
+            $steps,
+            fn (SheetStep $s, int $n): bool => $s->hold && ! $s->left && ! in_array($n, $task->steps, true),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_values(array_map(fn (SheetStep $s): string => $s->text, $open));
     }
@@ -117,8 +130,13 @@ final class Work
             return Outcome::refused('That job is not of this visit.');
         }
         if ($task->state === 'skipped') {
-            FollowUp::query()->where('visit_id', $sent->visit->id)->where('system_id', $task->system_id)->where('task_type_id', $task->task_type_id)
-                ->where('kind', 'carry-over')->whereNull('done_at')->update(['done_at' => $sent->at, 'done_by' => $sent->user->id]);
+            FollowUp::query()
+                ->where('visit_id', $sent->visit->id)
+                ->where('system_id', $task->system_id)
+                ->where('task_type_id', $task->task_type_id)
+                ->where('kind', 'carry-over')
+                ->whereNull('done_at')
+                ->update(['done_at' => $sent->at, 'done_by' => $sent->user->id]);
             $task->task?->settle();
             $task->task?->save();
         }
@@ -158,10 +176,20 @@ final class Work
         $task->task?->carryTo($on);
         $task->followUp?->update(['due_on' => $on->toDateString(), 'earliest_on' => $on->toDateString()]);
         if ($task->follow_up_id === null) {
-            FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
-                'system_id' => $task->system_id, 'visit_id' => $sent->visit->id, 'task_type_id' => $task->task_type_id, 'kind' => 'carry-over', 'text' => "{$task->name()}: {$reason}",
-                'owner_id' => $sent->user->id, 'due_on' => $on->toDateString(), 'earliest_on' => $on->toDateString(), 'on_site' => $task->task_id === null,
-            ]);
+            FollowUp::query()->firstOrCreate(
+                ['client_uuid' => $sent->uuid],
+                [
+                    'system_id' => $task->system_id,
+                    'visit_id' => $sent->visit->id,
+                    'task_type_id' => $task->task_type_id,
+                    'kind' => 'carry-over',
+                    'text' => "{$task->name()}: {$reason}",
+                    'owner_id' => $sent->user->id,
+                    'due_on' => $on->toDateString(),
+                    'earliest_on' => $on->toDateString(),
+                    'on_site' => $task->task_id === null,
+                ],
+            );
         }
 
         return Outcome::ok('Carried over to '.$on->format('D j M').'.');
@@ -176,7 +204,11 @@ final class Work
         }
         $itemId = $sent->payload['itemId'] ?? null;
         $item = is_int($itemId) ? Item::query()->where('system_id', $system->id)->whereKey($itemId)->first() : null;
-        $same = OffRecord::query()->where(['system_id' => $system->id, 'what' => $what])->whereNull('on_at')->lockForUpdate()->first();
+        $same = OffRecord::query()
+            ->where(['system_id' => $system->id, 'what' => $what])
+            ->whereNull('on_at')
+            ->lockForUpdate()
+            ->first();
         if ($same !== null) {
             // Two hands on one switch: it is off once. The second hand's way back leads to the same record.
             return Outcome::ok("{$what} is off already.");
@@ -184,7 +216,15 @@ final class Work
         if ($sent->late) {
             LateOff::tell($sent, $system, $what);
         }
-        OffRecord::query()->create(['system_id' => $system->id, 'visit_id' => $sent->visit->id, 'item_id' => $item?->id, 'what' => $what, 'off_at' => $sent->at, 'off_by' => $sent->user->id, 'client_uuid' => $sent->uuid]);
+        OffRecord::query()->create([
+            'system_id' => $system->id,
+            'visit_id' => $sent->visit->id,
+            'item_id' => $item?->id,
+            'what' => $what,
+            'off_at' => $sent->at,
+            'off_by' => $sent->user->id,
+            'client_uuid' => $sent->uuid,
+        ]);
 
         return Outcome::ok();
     }
@@ -196,7 +236,10 @@ final class Work
             return Outcome::wait('that it went off has not arrived yet');
         }
         if ($off->on_at === null) {
-            $off->update(['on_at' => $sent->at->lessThan($off->off_at) ? CarbonImmutable::now() : $sent->at, 'on_by' => $sent->user->id]);
+            $off->update([
+                'on_at' => $sent->at->lessThan($off->off_at) ? CarbonImmutable::now() : $sent->at,
+                'on_by' => $sent->user->id,
+            ]);
         }
 
         return Outcome::ok();
@@ -214,10 +257,24 @@ final class Work
         if ($because === null || $review === null || $review->lessThan(Days::today())) {
             return Outcome::refused('It may stay off with a reason and a day to look at it again.');
         }
-        $off->update(['stays_because' => $because, 'substitute' => $sent->text('substitute', 200), 'review_on' => $review->toDateString(), 'owner_id' => $sent->user->id]);
-        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
-            'system_id' => $off->system_id, 'visit_id' => $sent->visit->id, 'kind' => 'follow-up', 'text' => "{$off->what} is off on purpose: {$because}".($off->substitute === null ? ', nothing stands in for it' : ", instead: {$off->substitute}"), 'owner_id' => $sent->user->id, 'due_on' => $review->toDateString(),
+        $off->update([
+            'stays_because' => $because,
+            'substitute' => $sent->text('substitute', 200),
+            'review_on' => $review->toDateString(),
+            'owner_id' => $sent->user->id,
         ]);
+        FollowUp::query()->firstOrCreate(
+            ['client_uuid' => $sent->uuid],
+            [
+                'system_id' => $off->system_id,
+                'visit_id' => $sent->visit->id,
+                'kind' => 'follow-up',
+                'text' => "{$off->what} is off on purpose: {$because}".
+                    ($off->substitute === null ? ', nothing stands in for it' : ", instead: {$off->substitute}"),
+                'owner_id' => $sent->user->id,
+                'due_on' => $review->toDateString(),
+            ],
+        );
 
         return Outcome::ok('It is shown on the system until '.$review->format('D j M').'.');
     }
@@ -229,7 +286,15 @@ final class Work
         if ($name === null || $quantity === null) {
             return Outcome::refused('Name the part and how many.');
         }
-        VisitPart::query()->firstOrCreate(['client_uuid' => $sent->uuid], ['visit_id' => $sent->visit->id, 'system_id' => $sent->system()?->id, 'name' => $name, 'quantity' => $quantity]);
+        VisitPart::query()->firstOrCreate(
+            ['client_uuid' => $sent->uuid],
+            [
+                'visit_id' => $sent->visit->id,
+                'system_id' => $sent->system()?->id,
+                'name' => $name,
+                'quantity' => $quantity,
+            ],
+        );
 
         return Outcome::ok();
     }
@@ -243,8 +308,20 @@ final class Work
             return Outcome::refused('Say what, on which system, and until when.');
         }
         $ownerId = $sent->payload['ownerId'] ?? null;
-        $owner = is_int($ownerId) ? User::query()->current()->whereKey($ownerId)->where('role', '<>', 'client')->first() : null;
-        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], ['system_id' => $system->id, 'visit_id' => $sent->visit->id, 'kind' => 'follow-up', 'text' => $text, 'owner_id' => $owner->id ?? $sent->user->id, 'due_on' => $on->toDateString()]);
+        $owner = is_int($ownerId)
+            ? User::query()->current()->whereKey($ownerId)->where('role', '<>', 'client')->first()
+            : null;
+        FollowUp::query()->firstOrCreate(
+            ['client_uuid' => $sent->uuid],
+            [
+                'system_id' => $system->id,
+                'visit_id' => $sent->visit->id,
+                'kind' => 'follow-up',
+                'text' => $text,
+                'owner_id' => $owner->id ?? $sent->user->id,
+                'due_on' => $on->toDateString(),
+            ],
+        );
 
         return Outcome::ok();
     }
@@ -257,9 +334,18 @@ final class Work
         if ($system === null || $text === null) {
             return Outcome::refused('Say what was missing.');
         }
-        FollowUp::query()->firstOrCreate(['client_uuid' => $sent->uuid], [
-            'system_id' => $system->id, 'visit_id' => $sent->visit->id, 'kind' => 'bring', 'text' => $text, 'owner_id' => $sent->user->id, 'due_on' => Days::today()->toDateString(), 'on_site' => false,
-        ]);
+        FollowUp::query()->firstOrCreate(
+            ['client_uuid' => $sent->uuid],
+            [
+                'system_id' => $system->id,
+                'visit_id' => $sent->visit->id,
+                'kind' => 'bring',
+                'text' => $text,
+                'owner_id' => $sent->user->id,
+                'due_on' => Days::today()->toDateString(),
+                'on_site' => false,
+            ],
+        );
 
         return Outcome::ok('It stands on the next load list for here.');
     }
@@ -275,7 +361,14 @@ final class Work
         if ($sent->yes('standing')) {
             $system->standingNotes()->create(['text' => $text, 'user_id' => $sent->user->id]);
         } else {
-            $system->logEntries()->create(['kind' => 'observed', 'text' => $text, 'happened_at' => $sent->at, 'user_id' => $sent->user->id]);
+            $system
+                ->logEntries()
+                ->create([
+                    'kind' => 'observed',
+                    'text' => $text,
+                    'happened_at' => $sent->at,
+                    'user_id' => $sent->user->id,
+                ]);
         }
 
         return Outcome::ok();
@@ -292,16 +385,41 @@ final class Work
         if ($jobs === []) {
             return [];
         }
-        $has = Item::query()->where('system_id', $task->system_id)->whereNull('retired_at')->whereIn('job', $jobs)->pluck('job')->map(fn (mixed $j): string => $j instanceof \BackedEnum ? (string) $j->value : (is_string($j) ? $j : ''))->unique();
-        $went = OffRecord::query()->where('system_id', $task->system_id)->where(fn ($q) => $q->where('visit_id', $task->visit_id)->orWhereNull('on_at'))->pluck('what')->map(fn (mixed $w): string => is_string($w) ? $w : '')->all();
+        $has = Item::query()
+            ->where('system_id', $task->system_id)
+            ->whereNull('retired_at')
+            ->whereIn('job', $jobs)
+            ->pluck('job')
+            ->map(fn (mixed $j): string => $j instanceof \BackedEnum ? (string) $j->value : (is_string($j) ? $j : ''))
+            ->unique();
+        $went = OffRecord::query()
+            ->where('system_id', $task->system_id)
+            ->where(fn ($q) => $q->where('visit_id', $task->visit_id)->orWhereNull('on_at'))
+            ->pluck('what')
+            ->map(fn (mixed $w): string => is_string($w) ? $w : '')
+            ->all();
 
-        return array_values(array_filter(array_map(fn (string $job): ?string => $has->contains($job) && ! in_array(self::offName($job), $went, true) && OffWhile::tryFrom($job) !== OffWhile::BaredHeaters ? lcfirst(self::offName($job)) : null, $jobs)));
+        return array_values(
+            array_filter(
+                array_map(
+                    fn (string $job): ?string => $has->contains($job) &&
+                    ! in_array(self::offName($job), $went, true) &&
+                    OffWhile::tryFrom($job) !== OffWhile::BaredHeaters
+                        ? lcfirst(self::offName($job))
+                        : null,
+                    $jobs,
+                ),
+            ),
+        );
     }
 
     public static function offName(string $job): string
     {
         return match ($job) {
-            'top-off' => 'Top-off', 'return-pump' => 'Return pump', 'heater' => 'Heaters', default => ucfirst($job),
+            'top-off' => 'Top-off',
+            'return-pump' => 'Return pump',
+            'heater' => 'Heaters',
+            default => ucfirst($job),
         };
     }
 
@@ -310,7 +428,14 @@ final class Work
         $uuid = $sent->text('off', 40);
         $off = $uuid === null ? null : OffRecord::query()->where('client_uuid', $uuid)->lockForUpdate()->first();
         // The second hand's record is the first one's: found by what it was.
-        $off ??= ($what = $sent->text('what', 120)) !== null && ($system = $sent->system()) !== null ? OffRecord::query()->where(['system_id' => $system->id, 'what' => $what])->latest('id')->lockForUpdate()->first() : null;
+        $off ??=
+            ($what = $sent->text('what', 120)) !== null && ($system = $sent->system()) !== null
+                ? OffRecord::query()
+                    ->where(['system_id' => $system->id, 'what' => $what])
+                    ->latest('id')
+                    ->lockForUpdate()
+                    ->first()
+                : null;
 
         return $off !== null && $off->system?->site_id === $sent->visit->site_id ? $off : null;
     }
@@ -319,6 +444,10 @@ final class Work
     {
         $text = $sent->text($key, 10);
 
-        return $text !== null && preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 && checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4)) ? CarbonImmutable::parse($text, Days::zone()) : null;
+        return $text !== null &&
+            preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 &&
+            checkdate((int) substr($text, 5, 2), (int) substr($text, 8, 2), (int) substr($text, 0, 4))
+            ? CarbonImmutable::parse($text, Days::zone())
+            : null;
     }
 }

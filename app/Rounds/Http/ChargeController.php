@@ -24,18 +24,28 @@ final class ChargeController
     public function store(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('record', $system);
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'place' => ['required', 'string', 'max:120'],
-            'mass_kg' => ['required', 'numeric:strict', 'gt:0', 'max:500'],
-            'lot' => ['nullable', 'string', 'max:120'],
-            'in_on' => ['required', 'date', 'before_or_equal:'.Days::today()->toDateString()],
-            'life_days' => ['required', 'numeric:strict', 'between:1,1500'],
-            'task_id' => ['required', 'integer', Rule::exists('tasks', 'id')->where('system_id', $system->id)->whereNull('ended_at')],
-        ], [
-            'name.required' => 'Which media is it?', 'place.required' => 'Where does it sit: which vessel, reactor or bag?', 'mass_kg.required' => 'How much of it?',
-            'life_days.required' => 'How many days does it last here?', 'task_id.required' => 'Which job exchanges it?',
-        ]);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:120'],
+                'place' => ['required', 'string', 'max:120'],
+                'mass_kg' => ['required', 'numeric:strict', 'gt:0', 'max:500'],
+                'lot' => ['nullable', 'string', 'max:120'],
+                'in_on' => ['required', 'date', 'before_or_equal:'.Days::today()->toDateString()],
+                'life_days' => ['required', 'numeric:strict', 'between:1,1500'],
+                'task_id' => [
+                    'required',
+                    'integer',
+                    Rule::exists('tasks', 'id')->where('system_id', $system->id)->whereNull('ended_at'),
+                ],
+            ],
+            [
+                'name.required' => 'Which media is it?',
+                'place.required' => 'Where does it sit: which vessel, reactor or bag?',
+                'mass_kg.required' => 'How much of it?',
+                'life_days.required' => 'How many days does it last here?',
+                'task_id.required' => 'Which job exchanges it?',
+            ],
+        );
         DB::transaction(function () use ($system, $user, $given): void {
             $charge = new Material([...$given, 'kind' => 'media', 'system_id' => $system->id, 'user_id' => $user->id]);
             $charge->settleDue(CarbonImmutable::parse($given['in_on']));
@@ -50,7 +60,14 @@ final class ChargeController
     public function exchange(Request $request, Material $material, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $material);
-        $given = $request->validate(['on' => ['required', 'date', 'before_or_equal:'.Days::today()->toDateString(), 'after_or_equal:'.$material->in_on->toDateString()]]);
+        $given = $request->validate([
+            'on' => [
+                'required',
+                'date',
+                'before_or_equal:'.Days::today()->toDateString(),
+                'after_or_equal:'.$material->in_on->toDateString(),
+            ],
+        ]);
         if ($material->out_on !== null || $material->isArchived() || $material->kind !== 'media') {
             throw ValidationException::withMessages(['on' => 'That charge is out already.']);
         }

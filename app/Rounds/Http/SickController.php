@@ -29,7 +29,10 @@ final class SickController
     public function show(Request $request): Response
     {
         Gate::authorize('plan', Visit::class);
-        $given = $request->validate(['who' => ['nullable', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')], 'until' => ['nullable', 'date']]);
+        $given = $request->validate([
+            'who' => ['nullable', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')],
+            'until' => ['nullable', 'date'],
+        ]);
         $user = isset($given['who']) ? User::query()->current()->whereKey($given['who'])->firstOrFail() : null;
         $until = $this->until($given['until'] ?? null);
 
@@ -39,8 +42,22 @@ final class SickController
             'until' => $until->toDateString(),
             'today' => Days::today()->toDateString(),
             'visits' => $user === null ? [] : $this->sick->preview($user, $until),
-            'nights' => $user === null ? [] : $this->sick->nights($user, $until)->map(fn (OnCall $n): array => ['from' => $n->from_on->toDateString(), 'until' => $n->until_on->toDateString(), 'position' => $n->position]),
-            'standIns' => $user === null ? [] : $this->sick->standIns($user, $until)->map(fn (User $u): array => ['id' => $u->id, 'name' => $u->name]),
+            'nights' => $user === null
+                    ? []
+                    : $this->sick
+                        ->nights($user, $until)
+                        ->map(
+                            fn (OnCall $n): array => [
+                                'from' => $n->from_on->toDateString(),
+                                'until' => $n->until_on->toDateString(),
+                                'position' => $n->position,
+                            ],
+                        ),
+            'standIns' => $user === null
+                    ? []
+                    : $this->sick
+                        ->standIns($user, $until)
+                        ->map(fn (User $u): array => ['id' => $u->id, 'name' => $u->name]),
         ]);
     }
 
@@ -48,17 +65,23 @@ final class SickController
     {
         Gate::authorize('plan', Visit::class);
         $staff = Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client');
-        $given = $request->validate([
-            'who' => ['required', 'integer', $staff],
-            'until' => ['required', 'date', 'after_or_equal:today', 'before:+90 days'],
-            'stand_in' => ['nullable', 'integer', 'different:who', $staff],
-        ], ['until.after_or_equal' => 'The last day of it lies ahead.']);
+        $given = $request->validate(
+            [
+                'who' => ['required', 'integer', $staff],
+                'until' => ['required', 'date', 'after_or_equal:today', 'before:+90 days'],
+                'stand_in' => ['nullable', 'integer', 'different:who', $staff],
+            ],
+            ['until.after_or_equal' => 'The last day of it lies ahead.'],
+        );
         $user = User::query()->whereKey($given['who'])->firstOrFail();
         $standIn = isset($given['stand_in']) ? User::query()->whereKey($given['stand_in'])->firstOrFail() : null;
         [$moved, $left] = $this->sick->confirm($user, $this->until($given['until']), $standIn, $by);
         $rest = $left === 0 ? '' : " {$left} wait without a place.";
 
-        return redirect('/rounds')->with('said', "{$user->name} is marked ill. {$moved} visits moved; their clients are listed to be told.{$rest}");
+        return redirect('/rounds')->with(
+            'said',
+            "{$user->name} is marked ill. {$moved} visits moved; their clients are listed to be told.{$rest}",
+        );
     }
 
     private function until(?string $given): CarbonImmutable

@@ -19,11 +19,18 @@ final class SiteEventController
     public function store(Request $request, Site $site, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('create', SiteEvent::class);
-        $given = $request->validate([
-            'text' => ['required', 'string', 'max:160'],
-            'on' => ['required', 'date', 'after_or_equal:today', 'before:+3 years'],
-            'clear_days' => ['nullable', 'integer', 'between:0,60'],
-        ], ['text.required' => 'Say what they hold.', 'on.required' => 'On which day is it?', 'on.after_or_equal' => 'That day is over.']);
+        $given = $request->validate(
+            [
+                'text' => ['required', 'string', 'max:160'],
+                'on' => ['required', 'date', 'after_or_equal:today', 'before:+3 years'],
+                'clear_days' => ['nullable', 'integer', 'between:0,60'],
+            ],
+            [
+                'text.required' => 'Say what they hold.',
+                'on.required' => 'On which day is it?',
+                'on.after_or_equal' => 'That day is over.',
+            ],
+        );
         $days = isset($given['clear_days']) ? (int) $given['clear_days'] : Disturbance::CLEAR_DAYS;
         SiteEvent::query()->create([...$given, 'clear_days' => $days, 'site_id' => $site->id, 'user_id' => $user->id]);
 

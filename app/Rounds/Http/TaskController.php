@@ -55,20 +55,74 @@ final class TaskController
 
         return Inertia::render('rounds/SystemTasks', [
             'header' => SystemHeaderView::of($system, $user),
-            'tasks' => Task::query()->where('system_id', $system->id)->whereNull('ended_at')->with('type')->orderByRaw('due_on is null, due_on')->get()->map(fn (Task $t): TaskLineView => TaskLineView::of($t->setRelation('system', $system), $today)),
-            'types' => TaskType::query()->current()->where('build', false)->whereNotIn('id', Task::query()->where('system_id', $system->id)->whereNull('ended_at')->select('task_type_id'))->where('every_days', '>', 0)->orderBy('name')->get(['id', 'name', 'every_days'])->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'everyDays' => $t->every_days]),
-            'later' => FollowUp::query()->where('system_id', $system->id)->whereNull('done_at')->with(['system', 'owner'])->orderBy('due_on')->limit(50)->get()->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f)),
-            'offs' => OffRecord::query()->where('system_id', $system->id)->whereNull('on_at')->with(['by', 'owner'])->orderBy('off_at')->get()->map(fn (OffRecord $o): OffView => OffView::of($o)),
-            'seen' => Observation::query()->join('users', 'users.id', '=', 'observations.user_id')->where('system_id', $system->id)->latest('seen_at')->limit(12)->get(['observations.*', 'users.name as seen_by'])->map(fn (Observation $o): array => ['sign' => Sign::tryFrom($o->sign)?->label() ?? $o->sign, 'grade' => $o->grade, 'note' => $o->note, 'at' => $o->seen_at->toIso8601ZuluString(), 'by' => is_string($by = $o->getAttribute('seen_by')) ? $by : '']),
+            'tasks' => Task::query()
+                ->where('system_id', $system->id)
+                ->whereNull('ended_at')
+                ->with('type')
+                ->orderByRaw('due_on is null, due_on')
+                ->get()
+                ->map(fn (Task $t): TaskLineView => TaskLineView::of($t->setRelation('system', $system), $today)),
+            'types' => TaskType::query()
+                ->current()
+                ->where('build', false)
+                ->whereNotIn(
+                    'id',
+                    Task::query()->where('system_id', $system->id)->whereNull('ended_at')->select('task_type_id'),
+                )
+                ->where('every_days', '>', 0)
+                ->orderBy('name')
+                ->get(['id', 'name', 'every_days'])
+                ->map(fn (TaskType $t): array => ['id' => $t->id, 'name' => $t->name, 'everyDays' => $t->every_days]),
+            'later' => FollowUp::query()
+                ->where('system_id', $system->id)
+                ->whereNull('done_at')
+                ->with(['system', 'owner'])
+                ->orderBy('due_on')
+                ->limit(50)
+                ->get()
+                ->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f)),
+            'offs' => OffRecord::query()
+                ->where('system_id', $system->id)
+                ->whereNull('on_at')
+                ->with(['by', 'owner'])
+                ->orderBy('off_at')
+                ->get()
+                ->map(fn (OffRecord $o): OffView => OffView::of($o)),
+            'seen' => Observation::query()
+                ->join('users', 'users.id', '=', 'observations.user_id')
+                ->where('system_id', $system->id)
+                ->latest('seen_at')
+                ->limit(12)
+                ->get(['observations.*', 'users.name as seen_by'])
+                ->map(
+                    fn (Observation $o): array => [
+                        'sign' => Sign::tryFrom($o->sign)?->label() ?? $o->sign,
+                        'grade' => $o->grade,
+                        'note' => $o->note,
+                        'at' => $o->seen_at->toIso8601ZuluString(),
+                        'by' => is_string($by = $o->getAttribute('seen_by')) ? $by : '',
+                    ],
+                ),
             'people' => Away::people(),
             'mayPlan' => $user->can('plan', Visit::class),
-            'kinds' => collect(TriggerKind::chosen())->mapWithKeys(fn (TriggerKind $k): array => [$k->value => $k->label()]),
+            'kinds' => collect(TriggerKind::chosen())->mapWithKeys(
+                fn (TriggerKind $k): array => [$k->value => $k->label()],
+            ),
             'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),
             'usedBy' => collect(UsedBy::cases())->mapWithKeys(fn (UsedBy $u): array => [$u->value => $u->label()]),
-            'parameters' => collect(Parameters::here()->all())->mapWithKeys(fn (Measured $p): array => [$p->key() => $p->label()]),
-            'charges' => ChargeView::all(Material::charges($system->id)->orderBy('due_on')->get()->toBase(), $user->units()),
+            'parameters' => collect(Parameters::here()->all())->mapWithKeys(
+                fn (Measured $p): array => [$p->key() => $p->label()],
+            ),
+            'charges' => ChargeView::all(
+                Material::charges($system->id)->orderBy('due_on')->get()->toBase(),
+                $user->units(),
+            ),
             'locks' => Lock::words($system->id),
-            'disturbed' => Disturbed::at(now()->toImmutable())->where('system_id', $system->id)->orderBy('until_at')->get()->map(fn (Disturbed $d): array => ['id' => $d->id, 'words' => $d->words()]),
+            'disturbed' => Disturbed::at(now()->toImmutable())
+                ->where('system_id', $system->id)
+                ->orderBy('until_at')
+                ->get()
+                ->map(fn (Disturbed $d): array => ['id' => $d->id, 'words' => $d->words()]),
             'isolated' => ['since' => $system->isolated_since?->toDateString(), 'reason' => $system->isolated_reason],
         ]);
     }
@@ -80,19 +134,27 @@ final class TaskController
         if ($request->boolean('standard')) {
             return back()->with('said', TaskStart::standard($system)->words());
         }
-        $given = $request->validate([
-            ...$this->rules(),
-            'task_type_id' => [
-                'required', 'integer', Rule::exists('task_types', 'id')->whereNull('archived_at')->where('build', 0),
-                Rule::unique('tasks', 'task_type_id')->where('system_id', $system->id)->whereNull('ended_at'),
+        $given = $request->validate(
+            [
+                ...$this->rules(),
+                'task_type_id' => [
+                    'required',
+                    'integer',
+                    Rule::exists('task_types', 'id')->whereNull('archived_at')->where('build', 0),
+                    Rule::unique('tasks', 'task_type_id')->where('system_id', $system->id)->whereNull('ended_at'),
+                ],
+                'last_done_on' => ['nullable', 'date', 'before_or_equal:today'],
+                'first_on' => ['nullable', 'date', 'prohibits:last_done_on'],
             ],
-            'last_done_on' => ['nullable', 'date', 'before_or_equal:today'],
-            'first_on' => ['nullable', 'date', 'prohibits:last_done_on'],
-        ], ['first_on.prohibits' => 'Either it was done before, or it begins on a day: not both.']);
+            ['first_on.prohibits' => 'Either it was done before, or it begins on a day: not both.'],
+        );
         $this->ordered($given);
         $blank = ['last_done_on' => null, 'first_on' => null, 'triggers' => null, 'ended_at' => null, 'turn' => 0];
         $task = Task::query()->firstOrNew(['system_id' => $system->id, 'task_type_id' => $given['task_type_id']]);
-        $task->fill([...$blank, ...$given])->load('type')->settle();
+        $task
+            ->fill([...$blank, ...$given])
+            ->load('type')
+            ->settle();
         $task->save();
 
         return back()->with('said', $this->says($task));
@@ -101,7 +163,10 @@ final class TaskController
     public function update(Request $request, Task $task): RedirectResponse
     {
         Gate::authorize('update', $task);
-        $given = $request->validate([...$this->rules(), 'reason' => ['required', 'string', 'max:300']], ['reason.required' => 'Say why this system differs: the next one asks.']);
+        $given = $request->validate(
+            [...$this->rules(), 'reason' => ['required', 'string', 'max:300']],
+            ['reason.required' => 'Say why this system differs: the next one asks.'],
+        );
         $this->ordered($given);
         $task->fill($given);
         $task->load('type')->settle();
@@ -112,7 +177,9 @@ final class TaskController
 
     private function says(Task $task): string
     {
-        return $task->due_on === null ? 'Kept. Nothing asks for it now; it comes when its reason does.' : 'Kept. It is due '.$task->due_on->format('D j M').'.';
+        return $task->due_on === null
+            ? 'Kept. Nothing asks for it now; it comes when its reason does.'
+            : 'Kept. It is due '.$task->due_on->format('D j M').'.';
     }
 
     /** Not yet due, and done all the same when somebody is there: onto the place's next visit. */
@@ -129,25 +196,45 @@ final class TaskController
             $task->carryTo(Days::today());
             $made = VisitMaker::at([$system->site_id]);
 
-            return back()->with('said', $made->visits > 0 ? 'A visit is made for it: give it a crew and a day on the week.' : 'It could not be put on a visit: is it suspended?');
+            return back()->with(
+                'said',
+                $made->visits > 0
+                    ? 'A visit is made for it: give it a crew and a day on the week.'
+                    : 'It could not be put on a visit: is it suspended?',
+            );
         }
         $job = $add->due($next, "t{$task->id}");
 
-        return back()->with('said', match (true) {
-            $job === null => 'It could not be put on a visit: is it suspended?',
-            $next->planned_on === null => 'It rides on the next visit there, which still waits for a day.',
-            default => "It rides on the visit of {$next->planned_on->format('D j M')}.",
-        });
+        return back()->with(
+            'said',
+            match (true) {
+                $job === null => 'It could not be put on a visit: is it suspended?',
+                $next->planned_on === null => 'It rides on the next visit there, which still waits for a day.',
+                default => "It rides on the visit of {$next->planned_on->format('D j M')}.",
+            },
+        );
     }
 
     /** Not now, on purpose: with a reason and a day to look at it again. */
     public function suspend(Request $request, Task $task): RedirectResponse
     {
         Gate::authorize('update', $task);
-        $given = $request->validate(['suspended_until' => ['nullable', 'date', 'after:today'], 'suspended_reason' => ['required_with:suspended_until', 'nullable', 'string', 'max:300']], ['suspended_until.after' => 'Name a day to look at it again.']);
-        $task->update(['suspended_until' => $given['suspended_until'] ?? null, 'suspended_reason' => $given['suspended_reason'] ?? null]);
+        $given = $request->validate(
+            [
+                'suspended_until' => ['nullable', 'date', 'after:today'],
+                'suspended_reason' => ['required_with:suspended_until', 'nullable', 'string', 'max:300'],
+            ],
+            ['suspended_until.after' => 'Name a day to look at it again.'],
+        );
+        $task->update([
+            'suspended_until' => $given['suspended_until'] ?? null,
+            'suspended_reason' => $given['suspended_reason'] ?? null,
+        ]);
 
-        return back()->with('said', $task->suspended_until === null ? 'It recurs again.' : 'Suspended; it comes back to be looked at.');
+        return back()->with(
+            'said',
+            $task->suspended_until === null ? 'It recurs again.' : 'Suspended; it comes back to be looked at.',
+        );
     }
 
     public function end(Task $task): RedirectResponse
@@ -173,16 +260,22 @@ final class TaskController
         ]);
         $isJob = $request->boolean('on_site');
         FollowUp::query()->create([
-            ...array_filter($given, fn (mixed $v): bool => $v !== null), 'on_site' => $isJob, 'system_id' => $system->id, 'kind' => $isJob ? 'one-off' : 'follow-up',
+            ...array_filter($given, fn (mixed $v): bool => $v !== null),
+            'on_site' => $isJob,
+            'system_id' => $system->id,
+            'kind' => $isJob ? 'one-off' : 'follow-up',
         ]);
         $made = $isJob ? VisitMaker::at([$system->site_id]) : null;
 
-        return back()->with('said', match (true) {
-            $made === null => 'It has an owner and a day.',
-            $made->rode > 0 => 'It rides on the next visit there.',
-            $made->visits > 0 => 'A visit is made for it: give it a crew and a day on the week.',
-            default => 'It becomes a visit, or rides on one, by its day.',
-        });
+        return back()->with(
+            'said',
+            match (true) {
+                $made === null => 'It has an owner and a day.',
+                $made->rode > 0 => 'It rides on the next visit there.',
+                $made->visits > 0 => 'A visit is made for it: give it a crew and a day on the week.',
+                default => 'It becomes a visit, or rides on one, by its day.',
+            },
+        );
     }
 
     public function followUpDone(Request $request, FollowUp $followUp, #[CurrentUser] User $user): RedirectResponse
@@ -190,8 +283,21 @@ final class TaskController
         Gate::authorize('update', $followUp);
         DB::transaction(function () use ($followUp, $user): void {
             $followUp->update(['done_at' => now(), 'done_by' => $user->id]);
-            VisitTask::query()->where('follow_up_id', $followUp->id)->where('state', 'open')->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::OPEN, Visit::PLANNED]))->delete();
-            $followUp->system()->firstOrFail()->logEntries()->create(['kind' => 'work', 'text' => "Done: {$followUp->text}", 'happened_at' => now(), 'user_id' => $user->id]);
+            VisitTask::query()
+                ->where('follow_up_id', $followUp->id)
+                ->where('state', 'open')
+                ->whereHas('visit', fn ($v) => $v->whereIn('state', [Visit::OPEN, Visit::PLANNED]))
+                ->delete();
+            $followUp
+                ->system()
+                ->firstOrFail()
+                ->logEntries()
+                ->create([
+                    'kind' => 'work',
+                    'text' => "Done: {$followUp->text}",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', 'Done.');
@@ -203,7 +309,15 @@ final class TaskController
         Gate::authorize('update', $off);
         DB::transaction(function () use ($off, $user): void {
             $off->update(['on_at' => now(), 'on_by' => $user->id]);
-            $off->system()->firstOrFail()->logEntries()->create(['kind' => 'change', 'text' => "{$off->what} on again", 'happened_at' => now(), 'user_id' => $user->id]);
+            $off->system()
+                ->firstOrFail()
+                ->logEntries()
+                ->create([
+                    'kind' => 'change',
+                    'text' => "{$off->what} on again",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', "{$off->what} is on again.");
@@ -213,10 +327,19 @@ final class TaskController
     public function isolate(Request $request, System $system): RedirectResponse
     {
         Gate::authorize('update', $system);
-        $given = $request->validate(['isolated' => ['required', 'boolean'], 'reason' => ['required_if:isolated,true', 'nullable', 'string', 'max:300']]);
-        $system->update(['isolated_since' => $given['isolated'] ? Days::today()->toDateString() : null, 'isolated_reason' => $given['isolated'] ? $given['reason'] : null]);
+        $given = $request->validate([
+            'isolated' => ['required', 'boolean'],
+            'reason' => ['required_if:isolated,true', 'nullable', 'string', 'max:300'],
+        ]);
+        $system->update([
+            'isolated_since' => $given['isolated'] ? Days::today()->toDateString() : null,
+            'isolated_reason' => $given['isolated'] ? $given['reason'] : null,
+        ]);
 
-        return back()->with('said', $given['isolated'] ? 'Isolated: last in the day, its own tools.' : 'No longer isolated.');
+        return back()->with(
+            'said',
+            $given['isolated'] ? 'Isolated: last in the day, its own tools.' : 'No longer isolated.',
+        );
     }
 
     /** @return array<string, list<mixed>> */
@@ -227,7 +350,9 @@ final class TaskController
             'earliest_days' => ['nullable', 'numeric:strict', 'min:0', 'max:2000'],
             'latest_days' => ['nullable', 'numeric:strict', 'min:0', 'max:4000'],
             ...TaskTriggers::rules(),
-            'reason' => ['nullable', 'string', 'max:300'], 'litres' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'], 'until_on' => ['nullable', 'date', 'after:today'],
+            'reason' => ['nullable', 'string', 'max:300'],
+            'litres' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'],
+            'until_on' => ['nullable', 'date', 'after:today'],
         ];
     }
 
@@ -240,10 +365,18 @@ final class TaskController
                 Interval::of($number('every_days'), $number('earliest_days'), $number('latest_days'));
             }
         } catch (OutOfRange $e) {
-            throw ValidationException::withMessages([$e->field === 'earliestDays' ? 'earliest_days' : 'latest_days' => "Days stand in the order: from, due, overdue. Allowed: {$e->allowed}."]);
+            throw ValidationException::withMessages([
+                $e->field === 'earliestDays'
+                    ? 'earliest_days'
+                    : 'latest_days' => "Days stand in the order: from, due, overdue. Allowed: {$e->allowed}.",
+            ]);
         }
         try {
-            TaskTriggers::check(array_values(array_filter(is_array($given['triggers'] ?? null) ? $given['triggers'] : [], is_array(...))));
+            TaskTriggers::check(
+                array_values(
+                    array_filter(is_array($given['triggers'] ?? null) ? $given['triggers'] : [], is_array(...)),
+                ),
+            );
         } catch (OutOfRange $e) {
             throw ValidationException::withMessages(['triggers' => "{$e->getMessage()}: give {$e->allowed}."]);
         }

@@ -35,11 +35,29 @@ final class TrialController
     public function index(#[CurrentUser] User $user): Response
     {
         Gate::authorize('viewAny', Trial::class);
-        $judged = Trial::query()->whereNotNull('verdict')->with('system')->latest('judged_at')->limit(self::JUDGED_SHOWN)->get()->toBase();
+        $judged = Trial::query()
+            ->whereNotNull('verdict')
+            ->with('system')
+            ->latest('judged_at')
+            ->limit(self::JUDGED_SHOWN)
+            ->get()
+            ->toBase();
 
         return Inertia::render('rounds/Trials', [
-            'methods' => array_values($judged->groupBy(fn (Trial $t): string => mb_strtolower($t->method).'|'.$t->parameter)->map(fn (Collection $same): MethodResultView => MethodResultView::of($same, $user))->sortByDesc('count')->all()),
-            'open' => Trial::query()->whereNull('verdict')->with(['system', 'user'])->orderBy('judge_on')->limit(100)->get()->map(fn (Trial $t): TrialView => TrialView::of($t, null, $user)),
+            'methods' => array_values(
+                $judged
+                    ->groupBy(fn (Trial $t): string => mb_strtolower($t->method).'|'.$t->parameter)
+                    ->map(fn (Collection $same): MethodResultView => MethodResultView::of($same, $user))
+                    ->sortByDesc('count')
+                    ->all(),
+            ),
+            'open' => Trial::query()
+                ->whereNull('verdict')
+                ->with(['system', 'user'])
+                ->orderBy('judge_on')
+                ->limit(100)
+                ->get()
+                ->map(fn (Trial $t): TrialView => TrialView::of($t, null, $user)),
         ]);
     }
 
@@ -47,12 +65,26 @@ final class TrialController
     {
         Gate::authorize('viewWorking', $system);
         $system->load(['site.client', 'keeper', 'vessels', ...SystemHeaderView::loads()]);
-        $trials = Trial::query()->where('system_id', $system->id)->with(['user', 'judge'])->orderByRaw('verdict is not null')->orderByDesc('started_on')->limit(40)->get();
+        $trials = Trial::query()
+            ->where('system_id', $system->id)
+            ->with(['user', 'judge'])
+            ->orderByRaw('verdict is not null')
+            ->orderByDesc('started_on')
+            ->limit(40)
+            ->get();
 
         return Inertia::render('rounds/SystemTrials', [
             'header' => SystemHeaderView::of($system, $user),
-            'trials' => $trials->map(fn (Trial $t): TrialView => TrialView::of($t->setRelation('system', $system), $t->verdict === null ? $t->effectAt(CarbonImmutable::now()) : null, $user)),
-            'parameters' => collect(Parameters::here()->all())->mapWithKeys(fn (Measured $p): array => [$p->key() => $p->label()]),
+            'trials' => $trials->map(
+                fn (Trial $t): TrialView => TrialView::of(
+                    $t->setRelation('system', $system),
+                    $t->verdict === null ? $t->effectAt(CarbonImmutable::now()) : null,
+                    $user,
+                ),
+            ),
+            'parameters' => collect(Parameters::here()->all())->mapWithKeys(
+                fn (Measured $p): array => [$p->key() => $p->label()],
+            ),
             'methods' => Trial::query()->select('method')->distinct()->orderBy('method')->limit(200)->pluck('method'),
             'people' => User::query()->current()->where('role', '<>', 'client')->orderBy('name')->pluck('name', 'id'),
             'me' => $user->id,
@@ -62,17 +94,53 @@ final class TrialController
     public function store(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('record', $system);
-        $given = $request->validate([
-            'method' => ['required', 'string', 'max:120'], 'expectation' => ['required', 'string', 'max:300'],
-            'parameter' => ['nullable', 'string', Rule::in(array_map(fn (Measured $p): string => $p->key(), Parameters::here()->all()))],
-            'measure' => ['required_without:parameter', 'nullable', 'string', 'max:200'],
-            'started_on' => ['required', 'date', 'before_or_equal:today'], 'judge_on' => ['required', 'date', 'after:today', 'after:started_on'],
-            'owner_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client')],
-        ], ['expectation.required' => 'Say what you expect: otherwise nobody can judge it.', 'measure.required_without' => 'Name a value, or say how it will be judged.', 'judge_on.after' => 'Name a day to come.']);
+        $given = $request->validate(
+            [
+                'method' => ['required', 'string', 'max:120'],
+                'expectation' => ['required', 'string', 'max:300'],
+                'parameter' => [
+                    'nullable',
+                    'string',
+                    Rule::in(array_map(fn (Measured $p): string => $p->key(), Parameters::here()->all())),
+                ],
+                'measure' => ['required_without:parameter', 'nullable', 'string', 'max:200'],
+                'started_on' => ['required', 'date', 'before_or_equal:today'],
+                'judge_on' => ['required', 'date', 'after:today', 'after:started_on'],
+                'owner_id' => [
+                    'required',
+                    'integer',
+                    Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
+                ],
+            ],
+            [
+                'expectation.required' => 'Say what you expect: otherwise nobody can judge it.',
+                'measure.required_without' => 'Name a value, or say how it will be judged.',
+                'judge_on.after' => 'Name a day to come.',
+            ],
+        );
         DB::transaction(function () use ($system, $given, $user): void {
-            $follow = FollowUp::query()->create(['system_id' => $system->id, 'kind' => 'check-back', 'on_site' => true, 'text' => mb_substr("Judge the trial: {$given['method']}. Expected: {$given['expectation']}", 0, 500), 'owner_id' => $given['owner_id'], 'due_on' => $given['judge_on']]);
-            Trial::query()->create([...array_diff_key($given, ['owner_id' => 0]), 'system_id' => $system->id, 'follow_up_id' => $follow->id, 'user_id' => $user->id]);
-            $system->logEntries()->create(['kind' => 'change', 'text' => "On trial: {$given['method']}. Expected: {$given['expectation']}", 'happened_at' => CarbonImmutable::parse($given['started_on'], Days::zone()), 'user_id' => $user->id]);
+            $follow = FollowUp::query()->create([
+                'system_id' => $system->id,
+                'kind' => 'check-back',
+                'on_site' => true,
+                'text' => mb_substr("Judge the trial: {$given['method']}. Expected: {$given['expectation']}", 0, 500),
+                'owner_id' => $given['owner_id'],
+                'due_on' => $given['judge_on'],
+            ]);
+            Trial::query()->create([
+                ...array_diff_key($given, ['owner_id' => 0]),
+                'system_id' => $system->id,
+                'follow_up_id' => $follow->id,
+                'user_id' => $user->id,
+            ]);
+            $system
+                ->logEntries()
+                ->create([
+                    'kind' => 'change',
+                    'text' => "On trial: {$given['method']}. Expected: {$given['expectation']}",
+                    'happened_at' => CarbonImmutable::parse($given['started_on'], Days::zone()),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', 'On trial. The day to judge it has an owner.');
@@ -81,17 +149,37 @@ final class TrialController
     public function judge(Request $request, Trial $trial, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $trial);
-        $given = $request->validate(['verdict' => ['required', Rule::enum(Verdict::class)], 'verdict_words' => ['required', 'string', 'max:300']], ['verdict_words.required' => 'Say what was seen: the next one asks.']);
+        $given = $request->validate(
+            [
+                'verdict' => ['required', Rule::enum(Verdict::class)],
+                'verdict_words' => ['required', 'string', 'max:300'],
+            ],
+            ['verdict_words.required' => 'Say what was seen: the next one asks.'],
+        );
         DB::transaction(function () use ($trial, $given, $user): void {
             $trial = Trial::query()->lockForUpdate()->whereKey($trial->id)->firstOrFail();
             if ($trial->verdict !== null) {
                 throw ValidationException::withMessages(['verdict' => 'It is judged already.']);
             }
             $effect = $trial->effectAt(CarbonImmutable::now());
-            $trial->update([...$given, 'judged_at' => now(), 'judged_by' => $user->id, 'effect' => $effect === null ? null : [...get_object_vars($effect), 'change' => $effect->change(), 'clear' => $effect->isClear()]]);
+            $trial->update([
+                ...$given,
+                'judged_at' => now(),
+                'judged_by' => $user->id,
+                'effect' => $effect === null
+                        ? null
+                        : [...get_object_vars($effect), 'change' => $effect->change(), 'clear' => $effect->isClear()],
+            ]);
             $trial->followUp?->update(['done_at' => now(), 'done_by' => $user->id]);
             $verdict = Verdict::from((string) $given['verdict'])->label();
-            $trial->system?->logEntries()->create(['kind' => 'change', 'text' => "Trial judged, {$verdict}: {$trial->method}. {$given['verdict_words']}", 'happened_at' => now(), 'user_id' => $user->id]);
+            $trial->system
+                ?->logEntries()
+                ->create([
+                    'kind' => 'change',
+                    'text' => "Trial judged, {$verdict}: {$trial->method}. {$given['verdict_words']}",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', 'Judged; it counts for the other systems too.');

@@ -38,12 +38,38 @@ final class VisitController
     public function show(Visit $visit, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $visit);
-        $visit->load(['site' => fn ($q) => $q->join('clients', 'clients.id', '=', 'sites.client_id')->select(['sites.*', 'clients.name as client_name']), 'site.codes' => fn ($q) => $q->current()]);
-        $site = $visit->site ?? new Site;
+        $visit->load([
+            'site' => fn ($q) => $q
+                ->join('clients', 'clients.id', '=', 'sites.client_id')
+                ->select(['sites.*', 'clients.name as client_name']),
+            'site.codes' => fn ($q) => $q->current(),
+        ]);
+        $site = $visit->site ?? new Site();
         $reader = new VisitReader($visit, $user);
 
         return Inertia::render('rounds/Visit', [
-            'visit' => VisitView::of($visit, [...LoadList::into($visit, $user->units()), ...$reader->missing], $site->codes->filter(fn (SiteCode $c): bool => $user->can('reveal', $c->setRelation('site', $site)))->mapWithKeys(fn (SiteCode $c): array => [$c->id => $c->label])->all(), $reader->reportId, $reader->next, $visit->state !== Visit::CLOSED ? [] : array_values($visit->entries()->where('late', true)->with('user')->orderBy('typed_at')->get()->map(fn (VisitEntry $e): LateEntryView => LateEntryView::of($e))->all())),
+            'visit' => VisitView::of(
+                $visit,
+                [...LoadList::into($visit, $user->units()), ...$reader->missing],
+                $site->codes
+                    ->filter(fn (SiteCode $c): bool => $user->can('reveal', $c->setRelation('site', $site)))
+                    ->mapWithKeys(fn (SiteCode $c): array => [$c->id => $c->label])
+                    ->all(),
+                $reader->reportId,
+                $reader->next,
+                $visit->state !== Visit::CLOSED
+                    ? []
+                    : array_values(
+                        $visit
+                            ->entries()
+                            ->where('late', true)
+                            ->with('user')
+                            ->orderBy('typed_at')
+                            ->get()
+                            ->map(fn (VisitEntry $e): LateEntryView => LateEntryView::of($e))
+                            ->all(),
+                    ),
+            ),
             'systems' => $reader->systems(),
             'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),
             'ticks' => LeaveSafe::TICKS,
@@ -67,32 +93,63 @@ final class VisitController
             // Each is judged by itself: a bad one says why, and holds up nothing behind it.
             [$sent, $why] = $clock->entry($visit, $user, $entry);
             $outcome = $sent === null ? Outcome::refused($why) : $desk->take($sent);
-            $answers[] = ['uuid' => is_array($entry) && is_string($entry['uuid'] ?? null) ? mb_substr($entry['uuid'], 0, 40) : '', 'outcome' => $outcome->outcome, 'words' => $outcome->words];
+            $answers[] = [
+                'uuid' => is_array($entry) && is_string($entry['uuid'] ?? null) ? mb_substr($entry['uuid'], 0, 40) : '',
+                'outcome' => $outcome->outcome,
+                'words' => $outcome->words,
+            ];
         }
         $fresh = $visit->refresh();
 
-        return response()->json([
-            'answers' => $answers,
-            'state' => $fresh->state,
-            'skewS' => $clock->skewS,
-            'offs' => $fresh->offs()->whereNull('on_at')->whereNull('stays_because')->with(['by', 'owner'])->get()->map(fn ($o): OffView => OffView::of($o)),
-        ])->header('Cache-Control', 'no-store');
+        return response()
+            ->json([
+                'answers' => $answers,
+                'state' => $fresh->state,
+                'skewS' => $clock->skewS,
+                'offs' => $fresh
+                    ->offs()
+                    ->whereNull('on_at')
+                    ->whereNull('stays_because')
+                    ->with(['by', 'owner'])
+                    ->get()
+                    ->map(fn ($o): OffView => OffView::of($o)),
+            ])
+            ->header('Cache-Control', 'no-store');
     }
 
     /** A photo, once: its number is its caption's twin in the entries. */
     public function photo(Request $request, Visit $visit, #[CurrentUser] User $user): JsonResponse
     {
         $uuid = strtolower($request->string('uuid')->toString());
-        $known = Str::isUuid($uuid) ? VisitEntry::query()->where('uuid', $uuid)->where('user_id', $user->id)->exists() : false;
+        $known = Str::isUuid($uuid)
+            ? VisitEntry::query()->where('uuid', $uuid)->where('user_id', $user->id)->exists()
+            : false;
         if ($known) {
             return response()->json(['outcome' => 'ok']);
         }
         if (Gate::denies('work', $visit)) {
-            return response()->json(['outcome' => 'moved', 'message' => 'This visit is no longer yours.', 'others' => $user->isStaff() ? $this->others($visit, $user) : []], 403);
+            return response()->json(
+                [
+                    'outcome' => 'moved',
+                    'message' => 'This visit is no longer yours.',
+                    'others' => $user->isStaff() ? $this->others($visit, $user) : [],
+                ],
+                403,
+            );
         }
         $request->validate(['uuid' => ['required', 'uuid', Rule::unique('visit_entries', 'uuid')]]);
         DB::transaction(function () use ($request, $visit, $user, $uuid): void {
-            $visit->entries()->create(['uuid' => $uuid, 'user_id' => $user->id, 'kind' => 'photo', 'payload' => [], 'typed_at' => now(), 'outcome' => 'ok', 'late' => $visit->state === Visit::CLOSED]);
+            $visit
+                ->entries()
+                ->create([
+                    'uuid' => $uuid,
+                    'user_id' => $user->id,
+                    'kind' => 'photo',
+                    'payload' => [],
+                    'typed_at' => now(),
+                    'outcome' => 'ok',
+                    'late' => $visit->state === Visit::CLOSED,
+                ]);
             Attachments::take($request, $visit, $user);
         });
 
@@ -102,9 +159,25 @@ final class VisitController
     /** @return list<array{id: int, label: string}> own visits at the same place, for what belongs there */
     private function others(Visit $visit, User $user): array
     {
-        $mine = Visit::query()->where('site_id', $visit->site_id)->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY, Visit::CLOSED])->whereKeyNot($visit->id)
-            ->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))->with('site')->orderByDesc('planned_on')->limit(3)->get();
+        $mine = Visit::query()
+            ->where('site_id', $visit->site_id)
+            ->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY, Visit::CLOSED])
+            ->whereKeyNot($visit->id)
+            ->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))
+            ->with('site')
+            ->orderByDesc('planned_on')
+            ->limit(3)
+            ->get();
 
-        return array_values($mine->map(fn (Visit $v): array => ['id' => $v->id, 'label' => "{$v->site?->name}, {$v->planned_on?->format('D j M')}"])->all());
+        return array_values(
+            $mine
+                ->map(
+                    fn (Visit $v): array => [
+                        'id' => $v->id,
+                        'label' => "{$v->site?->name}, {$v->planned_on?->format('D j M')}",
+                    ],
+                )
+                ->all(),
+        );
     }
 }

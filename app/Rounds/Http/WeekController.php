@@ -45,8 +45,14 @@ final class WeekController
         Gate::authorize('viewAny', Visit::class);
         $monday = $this->monday($request);
         $page = max(1, $request->integer('page', 1));
-        $all = Crew::query()->where('from_on', '<=', $monday->addDays(6)->toDateString())->where(fn ($q) => $q->whereNull('until_on')->orWhere('until_on', '>=', $monday->toDateString()))->orderBy('name')->pluck('id');
-        $ids = array_values($all->forPage($page, self::CREWS_A_PAGE)->map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0)->all());
+        $all = Crew::query()
+            ->where('from_on', '<=', $monday->addDays(6)->toDateString())
+            ->where(fn ($q) => $q->whereNull('until_on')->orWhere('until_on', '>=', $monday->toDateString()))
+            ->orderBy('name')
+            ->pluck('id');
+        $ids = array_values(
+            $all->forPage($page, self::CREWS_A_PAGE)->map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0)->all(),
+        );
 
         return Inertia::render('rounds/Week', [
             'board' => BoardView::of(WeekReader::read($monday, $ids), $user),
@@ -56,9 +62,13 @@ final class WeekController
             'mayPlan' => $user->can('plan', Visit::class),
             'today' => Days::today()->toDateString(),
             'run' => fn (): ?WeekRunView => WeekRunView::latest(),
-            'undo' => ($newest = $user->can('plan', Visit::class) ? BoardLog::newest() : null) === null ? null : $this->change($newest),
+            'undo' => ($newest = $user->can('plan', Visit::class) ? BoardLog::newest() : null) === null
+                    ? null
+                    : $this->change($newest),
             'announce' => $user->can('plan', Visit::class) ? AnnounceView::coming() : [],
-            'tell' => $user->can('plan', Visit::class) ? BoardLog::toTell()->map(fn (BoardMove $m): TellView => TellView::of($m)) : [],
+            'tell' => $user->can('plan', Visit::class)
+                ? BoardLog::toTell()->map(fn (BoardMove $m): TellView => TellView::of($m))
+                : [],
         ]);
     }
 
@@ -72,7 +82,10 @@ final class WeekController
         }
         $open = WeekRun::open();
         if ($open !== null) {
-            return back()->with('said', "{$open->user?->name} has a week being worked out already; wait for it, or stop it.");
+            return back()->with(
+                'said',
+                "{$open->user?->name} has a week being worked out already; wait for it, or stop it.",
+            );
         }
         $run = WeekRun::query()->create(['monday' => $monday->toDateString(), 'user_id' => $user->id]);
         ProposeWeek::dispatch($run->id);
@@ -85,8 +98,14 @@ final class WeekController
     public function stop(WeekRun $run): RedirectResponse
     {
         Gate::authorize('plan', Visit::class);
-        WeekRun::query()->whereKey($run->id)->whereIn('state', [WeekRun::WAITING, WeekRun::RUNNING])
-            ->update(['state' => WeekRun::CANCELLED, 'said' => json_encode(['Stopped: the board stands as it stood.']), 'ended_at' => now()]);
+        WeekRun::query()
+            ->whereKey($run->id)
+            ->whereIn('state', [WeekRun::WAITING, WeekRun::RUNNING])
+            ->update([
+                'state' => WeekRun::CANCELLED,
+                'said' => json_encode(['Stopped: the board stands as it stood.']),
+                'ended_at' => now(),
+            ]);
 
         return back();
     }
@@ -98,7 +117,12 @@ final class WeekController
         [$moved, $left] = $this->planning->rescueNow($this->monday($request), $user);
         $rest = $left === 0 ? '' : " {$left} found no place: each says why.";
 
-        return back()->with('said', $moved + $left === 0 ? 'Nobody is missing: every visit has its crew.' : "{$moved} stand elsewhere now, and nothing else moved.{$rest}");
+        return back()->with(
+            'said',
+            $moved + $left === 0
+                ? 'Nobody is missing: every visit has its crew.'
+                : "{$moved} stand elsewhere now, and nothing else moved.{$rest}",
+        );
     }
 
     /** The newest change is taken back: a proposal, a move, somebody ill. */
@@ -129,7 +153,13 @@ final class WeekController
     {
         Gate::authorize('plan', Visit::class);
         $monday = $this->monday($request);
-        Visit::query()->whereBetween('planned_on', [$monday->toDateString(), $monday->addDays(WeekReader::DAYS - 1)->toDateString()])->whereNotNull('moved_from')->each(fn (Visit $v) => $v->update(['moved_from' => null]));
+        Visit::query()
+            ->whereBetween('planned_on', [
+                $monday->toDateString(),
+                $monday->addDays(WeekReader::DAYS - 1)->toDateString(),
+            ])
+            ->whereNotNull('moved_from')
+            ->each(fn (Visit $v) => $v->update(['moved_from' => null]));
 
         return back()->with('said', 'Accepted. Phones and calendars follow.');
     }
@@ -140,7 +170,11 @@ final class WeekController
         [$reader, $crew, $on, $position] = $this->target($request, $visit);
         $consequence = $this->planning->consequence($reader, $visit, $crew, $on, $position);
 
-        return response()->json($consequence === null ? ['may' => false, 'sentences' => ['That crew does not work that day.'], 'priceMin' => 0] : ConsequenceView::of($consequence, $user->units()));
+        return response()->json(
+            $consequence === null
+                ? ['may' => false, 'sentences' => ['That crew does not work that day.'], 'priceMin' => 0]
+                : ConsequenceView::of($consequence, $user->units()),
+        );
     }
 
     public function move(Request $request, Visit $visit, #[CurrentUser] User $user): RedirectResponse
@@ -149,7 +183,11 @@ final class WeekController
         [$reader, $crew, $on, $position] = $this->target($request, $visit);
         $consequence = $this->planning->consequence($reader, $visit, $crew, $on, $position);
         if ($consequence === null || $consequence->refusal !== null) {
-            throw ValidationException::withMessages(['move' => $consequence === null ? 'That crew does not work that day.' : "It cannot stand there: {$consequence->refusal->words()}."]);
+            throw ValidationException::withMessages([
+                'move' => $consequence === null
+                        ? 'That crew does not work that day.'
+                        : "It cannot stand there: {$consequence->refusal->words()}.",
+            ]);
         }
         if (in_array($visit->state, [Visit::UNDERWAY, Visit::CLOSED], true)) {
             throw ValidationException::withMessages(['move' => 'This visit has begun.']);
@@ -205,7 +243,11 @@ final class WeekController
     /** @return array{0: WeekReader, 1: Crew, 2: CarbonImmutable, 3: int|null} */
     private function target(Request $request, Visit $visit): array
     {
-        $given = $request->validate(['crew_id' => ['required', 'integer', Rule::exists('crews', 'id')], 'on' => ['required', 'date'], 'position' => ['nullable', 'integer', 'min:0', 'max:60']]);
+        $given = $request->validate([
+            'crew_id' => ['required', 'integer', Rule::exists('crews', 'id')],
+            'on' => ['required', 'date'],
+            'position' => ['nullable', 'integer', 'min:0', 'max:60'],
+        ]);
         $on = CarbonImmutable::parse($given['on'], Days::zone())->startOfDay();
         if ($on->lessThan(Days::today())) {
             throw ValidationException::withMessages(['move' => 'That day is over.']);
@@ -213,7 +255,12 @@ final class WeekController
         $crew = Crew::query()->whereKey($given['crew_id'])->firstOrFail();
         $ids = array_values(array_unique(array_filter([$crew->id, $visit->crew_id])));
 
-        return [WeekReader::read(Days::monday($on->toDateString()), $ids), $crew, $on, isset($given['position']) ? (int) $given['position'] : null];
+        return [
+            WeekReader::read(Days::monday($on->toDateString()), $ids),
+            $crew,
+            $on,
+            isset($given['position']) ? (int) $given['position'] : null,
+        ];
     }
 
     private function monday(Request $request): CarbonImmutable

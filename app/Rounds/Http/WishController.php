@@ -22,21 +22,41 @@ final class WishController
     public function store(Request $request, Site $site, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('create', SiteWish::class);
-        $given = $request->validate([
-            'text' => ['required', 'string', 'max:300'],
-            'weekdays' => ['present', 'array', 'max:7'],
-            'weekdays.*' => ['integer:strict', 'between:1,7', 'distinct'],
-            'hours' => ['nullable', 'string', 'max:60'],
-            'person_id' => ['nullable', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client')],
-            'not_before' => ['nullable', 'date'],
-            'not_after' => ['nullable', 'date', 'after_or_equal:not_before'],
-        ], ['text.required' => 'Say in a few words what they wish.']);
+        $given = $request->validate(
+            [
+                'text' => ['required', 'string', 'max:300'],
+                'weekdays' => ['present', 'array', 'max:7'],
+                'weekdays.*' => ['integer:strict', 'between:1,7', 'distinct'],
+                'hours' => ['nullable', 'string', 'max:60'],
+                'person_id' => [
+                    'nullable',
+                    'integer',
+                    Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
+                ],
+                'not_before' => ['nullable', 'date'],
+                'not_after' => ['nullable', 'date', 'after_or_equal:not_before'],
+            ],
+            ['text.required' => 'Say in a few words what they wish.'],
+        );
         [$from, $to] = $this->hours($given['hours'] ?? null);
-        $says = $given['weekdays'] !== [] || $from !== null || isset($given['person_id']) || isset($given['not_before']) || isset($given['not_after']);
+        $says =
+            $given['weekdays'] !== [] ||
+            $from !== null ||
+            isset($given['person_id']) ||
+            isset($given['not_before']) ||
+            isset($given['not_after']);
         if (! $says) {
-            throw ValidationException::withMessages(['weekdays' => 'Choose days, hours, a person or a date: words alone change no plan.']);
+            throw ValidationException::withMessages([
+                'weekdays' => 'Choose days, hours, a person or a date: words alone change no plan.',
+            ]);
         }
-        SiteWish::query()->create([...array_diff_key($given, ['hours' => 1]), 'from_min' => $from, 'to_min' => $to, 'site_id' => $site->id, 'user_id' => $user->id]);
+        SiteWish::query()->create([
+            ...array_diff_key($given, ['hours' => 1]),
+            'from_min' => $from,
+            'to_min' => $to,
+            'site_id' => $site->id,
+            'user_id' => $user->id,
+        ]);
 
         return back()->with('said', 'Every proposal keeps it until it is released.');
     }

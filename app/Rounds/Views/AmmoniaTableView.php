@@ -44,22 +44,34 @@ final readonly class AmmoniaTableView
     public static function of(AmmoniaTable $table, ?float $volumeL, ?float $ph, ?float $tempC, Units $units): self
     {
         $in = fn (Parameter $p, float $value): array => self::each($p, $value);
-        $litres = fn (float $share): string => $volumeL === null ? '' : $units->show(Quantity::of($share * $volumeL, Kind::Volume)).', ';
+        $litres = fn (float $share): string => $volumeL === null
+            ? ''
+            : $units->show(Quantity::of($share * $volumeL, Kind::Volume)).', ';
 
         return new self(
-            array_map(fn (array $r): array => [
-                'ph' => $r['ph'],
-                'temp' => $in(Parameter::Temperature, $r['tempC']),
-                'act' => $in(Parameter::Ammonia, $r['act']),
-                'stop' => $in(Parameter::Ammonia, $r['stop']),
-            ], $table->limits),
-            array_map(fn (array $r): array => [
-                'ph' => $r['ph'],
-                'change' => $litres($r['share']).$units->show(Quantity::of(100 * $r['share'], Kind::Percent)),
-                'most' => $in(Parameter::Ammonia, $r['most']),
-                'peak' => sprintf('%.1f', $r['peak']),
-            ], $table->changes),
-            $ph, $tempC, $table->tempC, AmmoniaJudgement::WORST_PH, 'No share of new water is enough at once: change half, test again, repeat; lower the new water’s pH first.',
+            array_map(
+                fn (array $r): array => [
+                    'ph' => $r['ph'],
+                    'temp' => $in(Parameter::Temperature, $r['tempC']),
+                    'act' => $in(Parameter::Ammonia, $r['act']),
+                    'stop' => $in(Parameter::Ammonia, $r['stop']),
+                ],
+                $table->limits,
+            ),
+            array_map(
+                fn (array $r): array => [
+                    'ph' => $r['ph'],
+                    'change' => $litres($r['share']).$units->show(Quantity::of(100 * $r['share'], Kind::Percent)),
+                    'most' => $in(Parameter::Ammonia, $r['most']),
+                    'peak' => sprintf('%.1f', $r['peak']),
+                ],
+                $table->changes,
+            ),
+            $ph,
+            $tempC,
+            $table->tempC,
+            AmmoniaJudgement::WORST_PH,
+            'No share of new water is enough at once: change half, test again, repeat; lower the new water’s pH first.',
         );
     }
 

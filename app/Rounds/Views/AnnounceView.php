@@ -36,16 +36,42 @@ final readonly class AnnounceView
     {
         $today = Days::today();
         // One question, however many visits: the board has a fixed number of them.
-        $contact = DB::table('contacts')->whereColumn('contacts.client_id', 'sites.client_id')->whereNull('contacts.archived_at')
-            ->orderByDesc('phone')->orderBy('id')->limit(1)->selectRaw("json_object('name', contacts.name, 'phone', contacts.phone)");
-        $rows = DB::table('visit_tasks')->join('visits', 'visits.id', '=', 'visit_tasks.visit_id')->join('sites', 'sites.id', '=', 'visits.site_id')
-            ->join('clients', 'clients.id', '=', 'sites.client_id')->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')
-            ->where('visits.state', Visit::PLANNED)->whereNull('visits.told_at')->whereNotNull('visits.starts_at')
-            ->whereBetween('visits.planned_on', [$today->toDateString(), $today->addDays(self::AHEAD_DAYS)->toDateString()])
-            ->where('visit_tasks.state', 'open')->whereNotNull('visit_tasks.disturbs_h')
-            ->select(['visits.id', 'visits.starts_at', 'visits.minutes', 'sites.name as place', 'clients.name as client', 'task_types.key', 'task_types.messy'])
-            ->selectRaw('coalesce(visit_tasks.title, task_types.name) as job')->selectSub($contact, 'contact')
-            ->orderBy('visits.starts_at')->orderBy('visit_tasks.id')->limit(self::LISTED)->get();
+        $contact = DB::table('contacts')
+            ->whereColumn('contacts.client_id', 'sites.client_id')
+            ->whereNull('contacts.archived_at')
+            ->orderByDesc('phone')
+            ->orderBy('id')
+            ->limit(1)
+            ->selectRaw("json_object('name', contacts.name, 'phone', contacts.phone)");
+        $rows = DB::table('visit_tasks')
+            ->join('visits', 'visits.id', '=', 'visit_tasks.visit_id')
+            ->join('sites', 'sites.id', '=', 'visits.site_id')
+            ->join('clients', 'clients.id', '=', 'sites.client_id')
+            ->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')
+            ->where('visits.state', Visit::PLANNED)
+            ->whereNull('visits.told_at')
+            ->whereNotNull('visits.starts_at')
+            ->whereBetween('visits.planned_on', [
+                $today->toDateString(),
+                $today->addDays(self::AHEAD_DAYS)->toDateString(),
+            ])
+            ->where('visit_tasks.state', 'open')
+            ->whereNotNull('visit_tasks.disturbs_h')
+            ->select([
+                'visits.id',
+                'visits.starts_at',
+                'visits.minutes',
+                'sites.name as place',
+                'clients.name as client',
+                'task_types.key',
+                'task_types.messy',
+            ])
+            ->selectRaw('coalesce(visit_tasks.title, task_types.name) as job')
+            ->selectSub($contact, 'contact')
+            ->orderBy('visits.starts_at')
+            ->orderBy('visit_tasks.id')
+            ->limit(self::LISTED)
+            ->get();
 
         return array_values($rows->groupBy('id')->map(fn (Collection $of): self => self::of($of))->all());
     }
@@ -61,7 +87,12 @@ final readonly class AnnounceView
         $words = $jobs->map(fn (stdClass $j): ?string => self::words($j, $starts))->filter()->unique()->implode('; ');
 
         return new self(
-            (int) $visit->id, (string) $visit->place, (string) $visit->client, $starts->setTimezone(Days::zone())->format('D j M H:i').": {$words}", $text('name'), $text('phone'),
+            (int) $visit->id,
+            (string) $visit->place,
+            (string) $visit->client,
+            $starts->setTimezone(Days::zone())->format('D j M H:i').": {$words}",
+            $text('name'),
+            $text('phone'),
         );
     }
 
@@ -70,6 +101,12 @@ final readonly class AnnounceView
         // A change stands here only where it was found to be a big one.
         $expected = Disturbance::after((string) $job->key, (bool) $job->messy, share: 1.0);
 
-        return $expected === null ? null : Disturbed::say($expected->looks, $starts->addMinutes((int) round((float) $job->minutes + 60 * $expected->hours)), lcfirst((string) $job->job));
+        return $expected === null
+            ? null
+            : Disturbed::say(
+                $expected->looks,
+                $starts->addMinutes((int) round((float) $job->minutes + 60 * $expected->hours)),
+                lcfirst((string) $job->job),
+            );
     }
 }

@@ -43,11 +43,23 @@ final readonly class BoardView
     {
         $units = $user->units();
         $first = Days::number($reader->monday);
-        $dates = array_map(fn (int $d): string => $reader->monday->addDays($d)->toDateString(), range(0, WeekReader::DAYS - 1));
-        $rows = $reader->crews->map(fn (Crew $crew): CrewRowView => new CrewRowView(
-            $crew->id, $crew->name, implode(', ', $crew->members->map(fn (User $u): string => $u->name)->all()), (string) $crew->vehicle?->name,
-            array_map(fn (int $d, string $date): CrewDayView => self::day($reader, $crew, $first + $d, $date, $units), array_keys($dates), $dates),
-        ));
+        $dates = array_map(
+            fn (int $d): string => $reader->monday->addDays($d)->toDateString(),
+            range(0, WeekReader::DAYS - 1),
+        );
+        $rows = $reader->crews->map(
+            fn (Crew $crew): CrewRowView => new CrewRowView(
+                $crew->id,
+                $crew->name,
+                implode(', ', $crew->members->map(fn (User $u): string => $u->name)->all()),
+                (string) $crew->vehicle?->name,
+                array_map(
+                    fn (int $d, string $date): CrewDayView => self::day($reader, $crew, $first + $d, $date, $units),
+                    array_keys($dates),
+                    $dates,
+                ),
+            ),
+        );
         // Planned for somebody who is away first; then the most pressing, as the reader hands them.
         $stranded = $reader->visits->only(array_keys($reader->stranded));
         $waiting = $stranded->union($reader->visits->where('state', Visit::OPEN)->take(WeekReader::OPEN_SHOWN));
@@ -56,16 +68,36 @@ final readonly class BoardView
         [$unseated, $count] = Unseated::until($reader->monday->addDays(WeekReader::DAYS - 1));
 
         return new self(
-            $dates, array_values($rows->all()),
-            array_values($waiting->map(fn (WeekVisit $v): StopView => self::stop($v, null, 0, $units, $work[$v->id] ?? '', $reader->stranded[$v->id] ?? null))->all()),
-            max(0, $open - WeekReader::OPEN_SHOWN), $reader->visits->contains(fn (WeekVisit $v): bool => $v->moved), $unseated, $count,
+            $dates,
+            array_values($rows->all()),
+            array_values(
+                $waiting
+                    ->map(
+                        fn (WeekVisit $v): StopView => self::stop(
+                            $v,
+                            null,
+                            0,
+                            $units,
+                            $work[$v->id] ?? '',
+                            $reader->stranded[$v->id] ?? null,
+                        ),
+                    )
+                    ->all(),
+            ),
+            max(0, $open - WeekReader::OPEN_SHOWN),
+            $reader->visits->contains(fn (WeekVisit $v): bool => $v->moved),
+            $unseated,
+            $count,
         );
     }
 
     private static function day(WeekReader $reader, Crew $crew, int $day, string $date, Units $units): CrewDayView
     {
         $route = $reader->week->routes["{$crew->id}@{$day}"] ?? null;
-        $gone = array_map(fn (int $id): string => (string) $crew->members->find($id)?->name, $reader->away["{$crew->id}@{$day}"] ?? []);
+        $gone = array_map(
+            fn (int $id): string => (string) $crew->members->find($id)?->name,
+            $reader->away["{$crew->id}@{$day}"] ?? [],
+        );
         $away = $reader->holidays[$date] ?? ($gone === [] ? '' : implode(', ', $gone).' away');
         if ($route === null) {
             return new CrewDayView($date, false, [], null, 0, 0, '', 0, '', null, $away === '' ? 'off' : $away);
@@ -83,15 +115,34 @@ final readonly class BoardView
         }
 
         return new CrewDayView(
-            $date, true, $stops, $stops === [] ? null : Days::clock($route->backMin), (int) round($route->drivingMin), (int) round($route->overtimeMin),
-            $route->saltL > 0 ? $litres($route->saltL).' of '.$litres($route->crewDay->saltL) : '', $route->saltL / $most,
-            $units->show(Quantity::of($route->loadKg, Kind::Mass)).' of '.$units->show(Quantity::of($route->crewDay->payloadKg, Kind::Mass)), $route->refusal?->words(), $away,
+            $date,
+            true,
+            $stops,
+            $stops === [] ? null : Days::clock($route->backMin),
+            (int) round($route->drivingMin),
+            (int) round($route->overtimeMin),
+            $route->saltL > 0 ? $litres($route->saltL).' of '.$litres($route->crewDay->saltL) : '',
+            $route->saltL / $most,
+            $units->show(Quantity::of($route->loadKg, Kind::Mass)).
+                ' of '.
+                $units->show(Quantity::of($route->crewDay->payloadKg, Kind::Mass)),
+            $route->refusal?->words(),
+            $away,
         );
     }
 
-    private static function stop(WeekVisit $visit, ?float $startsMin, float $level, Units $units, string $work = '', ?string $stranded = null): StopView
-    {
-        $was = $stranded === null || $visit->plannedDay === null ? '' : Days::date($visit->plannedDay)->format('D j M').': ';
+    private static function stop(
+        WeekVisit $visit,
+        ?float $startsMin,
+        float $level,
+        Units $units,
+        string $work = '',
+        ?string $stranded = null,
+    ): StopView {
+        $was =
+            $stranded === null || $visit->plannedDay === null
+                ? ''
+                : Days::date($visit->plannedDay)->format('D j M').': ';
 
         return new StopView(
             id: $visit->id,
@@ -123,13 +174,23 @@ final readonly class BoardView
      */
     private static function work(array $visitIds): array
     {
-        return VisitTask::query()->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')->whereIntegerInRaw('visit_tasks.visit_id', $visitIds)->orderBy('visit_tasks.id')
-            ->select('visit_tasks.visit_id', 'visit_tasks.system_id')->selectRaw('coalesce(visit_tasks.title, task_types.name) as name')->toBase()->get()->groupBy('visit_id')
+        return VisitTask::query()
+            ->join('task_types', 'task_types.id', '=', 'visit_tasks.task_type_id')
+            ->whereIntegerInRaw('visit_tasks.visit_id', $visitIds)
+            ->orderBy('visit_tasks.id')
+            ->select('visit_tasks.visit_id', 'visit_tasks.system_id')
+            ->selectRaw('coalesce(visit_tasks.title, task_types.name) as name')
+            ->toBase()
+            ->get()
+            ->groupBy('visit_id')
             ->map(function (Collection $tasks): string {
                 $systems = $tasks->pluck('system_id')->unique()->count();
                 $names = $tasks->map(fn (stdClass $t): string => lcfirst((string) $t->name))->unique()->values();
 
-                return ($systems === 1 ? '' : "{$systems} systems: ").$names->take(4)->implode(', ').($names->count() > 4 ? ' and '.($names->count() - 4).' more' : '');
-            })->all();
+                return ($systems === 1 ? '' : "{$systems} systems: ").
+                    $names->take(4)->implode(', ').
+                    ($names->count() > 4 ? ' and '.($names->count() - 4).' more' : '');
+            })
+            ->all();
     }
 }

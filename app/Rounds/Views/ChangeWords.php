@@ -25,15 +25,30 @@ final class ChangeWords
         if ($volume !== null && $volume > 0 && $tank !== null && $litres < $volume) {
             $share = $litres / $volume;
             $limits = ChangeReader::limits($system);
-            $words[] = $say('New water from {a} to {b}, salinity {c} to {d}: one change may move the tank by {e} and {f}.', [
-                'a' => $q($tank->tempC - $limits->tempC / $share, Kind::Temperature), 'b' => $q($tank->tempC + $limits->tempC / $share, Kind::Temperature),
-                'c' => $q(max(0.0, $tank->salinity - $limits->salinity / $share), Kind::Salinity), 'd' => $q(min(42.0, $tank->salinity + $limits->salinity / $share), Kind::Salinity), 'e' => $q($limits->tempC, Kind::TemperatureChange), 'f' => $q($limits->salinity, Kind::SalinityChange),
-            ]);
+            $words[] = $say(
+                'New water from {a} to {b}, salinity {c} to {d}: one change may move the tank by {e} and {f}.',
+                [
+                    'a' => $q($tank->tempC - $limits->tempC / $share, Kind::Temperature),
+                    'b' => $q($tank->tempC + $limits->tempC / $share, Kind::Temperature),
+                    'c' => $q(max(0.0, $tank->salinity - $limits->salinity / $share), Kind::Salinity),
+                    'd' => $q(min(42.0, $tank->salinity + $limits->salinity / $share), Kind::Salinity),
+                    'e' => $q($limits->tempC, Kind::TemperatureChange),
+                    'f' => $q($limits->salinity, Kind::SalinityChange),
+                ],
+            );
         }
         if ($volume !== null && $volume > 0) {
-            $words = [...$words, ChangeReader::ages($system)->sentence()->in($units), ...self::jumps($system, $litres / $volume, $units)];
+            $words = [
+                ...$words,
+                ChangeReader::ages($system)->sentence()->in($units),
+                ...self::jumps($system, $litres / $volume, $units),
+            ];
         }
-        $words[] = $say('{litres} at {flow} take {minutes} each way.', ['litres' => $q($litres, Kind::Volume), 'flow' => $q(ChangeReader::flowLh($system), Kind::Flow), 'minutes' => $q(60 * $litres / ChangeReader::flowLh($system), Kind::Minutes)]);
+        $words[] = $say('{litres} at {flow} take {minutes} each way.', [
+            'litres' => $q($litres, Kind::Volume),
+            'flow' => $q(ChangeReader::flowLh($system), Kind::Flow),
+            'minutes' => $q((60 * $litres) / ChangeReader::flowLh($system), Kind::Minutes),
+        ]);
         $sump = ChangeReader::sump($system, $litres);
         if ($sump === null) {
             return $words;
@@ -41,16 +56,36 @@ final class ChangeWords
         $portions = $sump['sump']->portions($litres);
         $words[] = match (true) {
             $portions === null => 'From the sump alone: not possible, it stands at the pumps’ lowest level.',
-            $portions === 1 => $say('From the sump alone, everything running: it gives {out}.', ['out' => $q($sump['sump']->outL, Kind::Volume)]),
-            default => $say('From the sump alone it gives {out} at once: {n} portions, each filled up again before the next.', ['out' => $q($sump['sump']->outL, Kind::Volume), 'n' => $q($portions, Kind::Count)]),
+            $portions === 1 => $say('From the sump alone, everything running: it gives {out}.', [
+                'out' => $q($sump['sump']->outL, Kind::Volume),
+            ]),
+            default => $say(
+                'From the sump alone it gives {out} at once: {n} portions, each filled up again before the next.',
+                ['out' => $q($sump['sump']->outL, Kind::Volume), 'n' => $q($portions, Kind::Count)],
+            ),
         };
-        $words[] = $say('Above the running level the sump may take {back}; a power cut needs the rest.', ['back' => $q($sump['sump']->backL, Kind::Volume)]);
+        $words[] = $say('Above the running level the sump may take {back}; a power cut needs the rest.', [
+            'back' => $q($sump['sump']->backL, Kind::Volume),
+        ]);
         $refill = $sump['refill'];
         if ($refill !== null && $refill->needsLh > 0) {
             $words[] = $refill->holds
-                ? $say('Refilling with the return on: the chamber holds; over the weir after {m}, then shut the valve within {s}.', ['m' => $q($refill->minutesToWeir, Kind::Minutes), 's' => $q($refill->shutAfterMin, Kind::Minutes)])
-                : $say('Refilling with the return on runs the chamber dry: refill at {r} or more, or set the pump to {p}.', ['r' => $q(ceil($refill->needsLh), Kind::Flow), 'p' => $q(floor($refill->pumpLh ?? 0.0), Kind::Flow)]);
-            $words[] = $say('If the sump’s part went out first, nothing is left in the chamber: then {all}, or the pump off until the display runs over.', ['all' => $q($refill->needsSumpFirstLh, Kind::Flow)]);
+                ? $say(
+                    'Refilling with the return on: the chamber holds; over the weir after {m}, then shut the valve within {s}.',
+                    ['m' => $q($refill->minutesToWeir, Kind::Minutes), 's' => $q($refill->shutAfterMin, Kind::Minutes)],
+                )
+                : $say(
+                    'Refilling with the return on runs the chamber dry: refill at {r} or more, or set the pump to {p}.',
+                    [
+                        'r' => $q(ceil($refill->needsLh), Kind::Flow),
+                        'p' => $q(floor($refill->pumpLh ?? 0.0), Kind::Flow),
+                    ],
+                );
+            $words[] = $say(
+                'If the sump’s part went out first, nothing is left in the chamber: then {all}, or the pump off until the '.
+                'display runs over.',
+                ['all' => $q($refill->needsSumpFirstLh, Kind::Flow)],
+            );
         }
 
         return $words;
@@ -62,10 +97,17 @@ final class ChangeWords
         $words = [];
         foreach (ChangeReader::jumps($system, $share) as $jump) {
             $parts = [
-                'a' => Quantity::of($jump->before, $jump->parameter->kind()), 'b' => Quantity::of($jump->after, $jump->parameter->kind()),
-                'most' => Quantity::of($jump->mayMove ?? 0.0, $jump->parameter->differenceKind()), 'what' => $jump->parameter->label(),
+                'a' => Quantity::of($jump->before, $jump->parameter->kind()),
+                'b' => Quantity::of($jump->after, $jump->parameter->kind()),
+                'most' => Quantity::of($jump->mayMove ?? 0.0, $jump->parameter->differenceKind()),
+                'what' => $jump->parameter->label(),
             ];
-            $words[] = Sentence::of($jump->isTooFar() ? '{what} goes from {a} to {b} with this mix: more than {most} in a day. Change in two portions, a day apart.' : '{what} goes from {a} to {b} with this mix.', $parts)->in($units);
+            $words[] = Sentence::of(
+                $jump->isTooFar()
+                    ? '{what} goes from {a} to {b} with this mix: more than {most} in a day. Change in two portions, a day apart.'
+                    : '{what} goes from {a} to {b} with this mix.',
+                $parts,
+            )->in($units);
         }
 
         return $words;

@@ -43,8 +43,16 @@ final readonly class ChargeView
     private static function of(Material $charge, Collection $charges, Units $units): self
     {
         return new self(
-            $charge->id, $charge->name, $charge->place, self::mass($charge, $units), $charge->lot, $charge->in_on->toDateString(), $charge->due_on?->toDateString(),
-            $charge->life_days, $charge->task_id, self::stagger($charge, $charges),
+            $charge->id,
+            $charge->name,
+            $charge->place,
+            self::mass($charge, $units),
+            $charge->lot,
+            $charge->in_on->toDateString(),
+            $charge->due_on?->toDateString(),
+            $charge->life_days,
+            $charge->task_id,
+            self::stagger($charge, $charges),
         );
     }
 
@@ -62,16 +70,25 @@ final readonly class ChargeView
         if ($charge->due_on === null || $charge->life_days === null) {
             return null;
         }
-        $others = $charges->filter(fn (Material $m): bool => $m->task_id === $charge->task_id && $m->id !== $charge->id && $m->due_on !== null);
+        $others = $charges->filter(
+            fn (Material $m): bool => $m->task_id === $charge->task_id && $m->id !== $charge->id && $m->due_on !== null,
+        );
         if ($others->isEmpty()) {
             return null;
         }
         $due = (float) $charge->in_on->diffInDays($charge->due_on);
-        $apart = Stagger::nearest($due, array_values($others->map(fn (Material $m): float => (float) $charge->in_on->diffInDays($m->due_on))->all()));
+        $apart = Stagger::nearest(
+            $due,
+            array_values($others->map(fn (Material $m): float => (float) $charge->in_on->diffInDays($m->due_on))->all()),
+        );
         if ($apart < Stagger::gap($charge->life_days, count($others) + 1)) {
-            return $apart < 1 ? 'on the same day as another one: move one of them' : sprintf('only %.0f d from another one', $apart);
+            return $apart < 1
+                ? 'on the same day as another one: move one of them'
+                : sprintf('only %.0f d from another one', $apart);
         }
 
-        return $due < floor($charge->life_days) ? sprintf('%.0f d early, so that not all are fresh at once', floor($charge->life_days) - $due) : null;
+        return $due < floor($charge->life_days)
+            ? sprintf('%.0f d early, so that not all are fresh at once', floor($charge->life_days) - $due)
+            : null;
     }
 }

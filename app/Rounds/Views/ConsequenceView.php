@@ -18,6 +18,10 @@ final readonly class ConsequenceView
 
     public static function of(Consequence $c, Units $units): self
     {
-        return new self($c->refusal === null, array_map(fn (Sentence $s): string => $s->in($units), $c->sentences), (int) round($c->priceMin));
+        return new self(
+            $c->refusal === null,
+            array_map(fn (Sentence $s): string => $s->in($units), $c->sentences),
+            (int) round($c->priceMin),
+        );
     }
 }

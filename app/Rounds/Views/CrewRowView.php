@@ -8,7 +8,12 @@ namespace App\Rounds\Views;
 final readonly class CrewRowView
 {
     /** @param  list<CrewDayView>  $days */
-    public function __construct(public int $id, public string $name, public string $members, public string $vehicle, public array $days)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $members,
+        public string $vehicle,
+        public array $days,
+    ) {
     }
 }

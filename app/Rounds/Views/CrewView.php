@@ -10,12 +10,29 @@ use App\Team\User;
 
 final readonly class CrewView
 {
-    private function __construct(public int $id, public string $name, public string $members, public string $vehicle, public string $depot, public string $hours, public string $fromOn, public ?string $untilOn)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $members,
+        public string $vehicle,
+        public string $depot,
+        public string $hours,
+        public string $fromOn,
+        public ?string $untilOn,
+    ) {
     }
 
     public static function of(Crew $c): self
     {
-        return new self($c->id, $c->name, implode(', ', $c->members->map(fn (User $u): string => $u->name)->all()), (string) $c->vehicle?->name, (string) $c->depot?->name, Days::clock($c->starts_min).' to '.Days::clock($c->ends_min), $c->from_on->toDateString(), $c->until_on?->toDateString());
+        return new self(
+            $c->id,
+            $c->name,
+            implode(', ', $c->members->map(fn (User $u): string => $u->name)->all()),
+            (string) $c->vehicle?->name,
+            (string) $c->depot?->name,
+            Days::clock($c->starts_min).' to '.Days::clock($c->ends_min),
+            $c->from_on->toDateString(),
+            $c->until_on?->toDateString(),
+        );
     }
 }

@@ -40,9 +40,22 @@ final readonly class FaultView
         [$check, $cause] = [$walk->check, $walk->cause];
 
         return new self(
-            $walk->symptom->value, $walk->symptom->label(), $given, array_map(fn (array $t): array => ['way' => $t['way']->label(), 'ask' => $t['ask'], 'answer' => $t['answer']], $walk->trail),
-            $check?->way->label(), $check?->ask, $check?->how, $check === null ? $cause?->caution : $check->caution, $check === null ? [] : array_map(strval(...), array_keys($check->answers)),
-            $cause?->says, $cause?->part, $cause?->follow, $cause === null ? null : Days::today()->addDays($cause->days)->toDateString(),
+            $walk->symptom->value,
+            $walk->symptom->label(),
+            $given,
+            array_map(
+                fn (array $t): array => ['way' => $t['way']->label(), 'ask' => $t['ask'], 'answer' => $t['answer']],
+                $walk->trail,
+            ),
+            $check?->way->label(),
+            $check?->ask,
+            $check?->how,
+            $check === null ? $cause?->caution : $check->caution,
+            $check === null ? [] : array_map(strval(...), array_keys($check->answers)),
+            $cause?->says,
+            $cause?->part,
+            $cause?->follow,
+            $cause === null ? null : Days::today()->addDays($cause->days)->toDateString(),
             $check !== null && in_array($check->way->value, ['power', 'swap'], true),
         );
     }

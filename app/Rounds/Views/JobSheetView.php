@@ -15,8 +15,24 @@ final readonly class JobSheetView
      * @param  list<string>  $tools
      * @param  list<string>  $materials
      */
-    private function __construct(public int $id, public string $name, public int $version, public ?string $on, public float $everyDays, public float $minutes, public int $persons, public array $steps, public array $cautions, public bool $build, public string $purpose, public string $whenNot, public array $tools, public array $materials, public string $proof, public string $record)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public int $version,
+        public ?string $on,
+        public float $everyDays,
+        public float $minutes,
+        public int $persons,
+        public array $steps,
+        public array $cautions,
+        public bool $build,
+        public string $purpose,
+        public string $whenNot,
+        public array $tools,
+        public array $materials,
+        public string $proof,
+        public string $record,
+    ) {
     }
 
     public static function of(TaskType $t): self
@@ -24,9 +40,30 @@ final readonly class JobSheetView
         $products = $t->products;
 
         return new self(
-            $t->id, $t->name, $t->version, $t->version_on?->toDateString(), $t->every_days, $t->minutes, $t->persons,
-            array_map(fn (int $n, string $text): array => ['text' => $text, 'productId' => $products[$n] ?? null, 'hold' => in_array($n, $t->holds, true)], array_keys($t->steps), $t->steps), $t->cautions,
-            $t->build, self::words($t, 'purpose'), self::words($t, 'whenNot'), self::list($t, 'tools'), self::list($t, 'materials'), self::words($t, 'proof'), self::words($t, 'record'),
+            $t->id,
+            $t->name,
+            $t->version,
+            $t->version_on?->toDateString(),
+            $t->every_days,
+            $t->minutes,
+            $t->persons,
+            array_map(
+                fn (int $n, string $text): array => [
+                    'text' => $text,
+                    'productId' => $products[$n] ?? null,
+                    'hold' => in_array($n, $t->holds, true),
+                ],
+                array_keys($t->steps),
+                $t->steps,
+            ),
+            $t->cautions,
+            $t->build,
+            self::words($t, 'purpose'),
+            self::words($t, 'whenNot'),
+            self::list($t, 'tools'),
+            self::list($t, 'materials'),
+            self::words($t, 'proof'),
+            self::words($t, 'record'),
         );
     }
 

@@ -14,7 +14,10 @@ use Velbrin\Core\Measure\Quantity;
 /** One method across systems: how often it was kept, and how far the results lie apart. */
 final readonly class MethodResultView
 {
-    /** @param  list<array{systemId: int, system: string, change: float|null, text: string|null, verdict: string, words: string}>  $trials  change in the core's unit, for the drawing */
+    /**
+     * @param  list<array{systemId: int, system: string, change: float|null, text: string|null, verdict: string,
+     *     words: string}>  $trials  change in the core's unit, for the drawing
+     */
     private function __construct(
         public string $method,
         public ?string $parameter,
@@ -34,18 +37,42 @@ final readonly class MethodResultView
     {
         $first = $same->firstOrFail();
         $parameter = $first->measured();
-        $show = fn (float $v): string => $parameter === null ? '' : ($v > 0 ? '+' : '').$user->units()->show(Quantity::of($v, $parameter->differenceKind()));
-        $changes = array_values(array_filter($same->map(fn (Trial $t): ?float => $t->effect === null ? null : (float) $t->effect['change'])->all(), is_float(...)));
+        $show = fn (float $v): string => $parameter === null
+            ? ''
+            : ($v > 0 ? '+' : '').$user->units()->show(Quantity::of($v, $parameter->differenceKind()));
+        $changes = array_values(
+            array_filter(
+                $same->map(fn (Trial $t): ?float => $t->effect === null ? null : (float) $t->effect['change'])->all(),
+                is_float(...),
+            ),
+        );
         $results = $changes === [] ? null : TrialResults::of($changes);
         $verdicts = $same->countBy(fn (Trial $t): string => $t->verdict->value ?? '');
 
         return new self(
-            $first->method, $parameter?->label(), $same->count(), $verdicts->get(Verdict::Keep->value, 0), $verdicts->get(Verdict::Drop->value, 0), $verdicts->get(Verdict::Unclear->value, 0),
-            $results === null ? null : $show($results->mean), $results?->spread === null ? null : ltrim($show($results->spread), '+'), $results?->mean,
-            array_values($same->map(fn (Trial $t): array => [
-                'systemId' => $t->system_id, 'system' => (string) $t->system?->name, 'change' => $t->effect === null ? null : (float) $t->effect['change'], 'text' => $t->effect === null ? null : $show((float) $t->effect['change']),
-                'verdict' => $t->verdict->value ?? '', 'words' => (string) $t->verdict_words,
-            ])->all()),
+            $first->method,
+            $parameter?->label(),
+            $same->count(),
+            $verdicts->get(Verdict::Keep->value, 0),
+            $verdicts->get(Verdict::Drop->value, 0),
+            $verdicts->get(Verdict::Unclear->value, 0),
+            $results === null ? null : $show($results->mean),
+            $results?->spread === null ? null : ltrim($show($results->spread), '+'),
+            $results?->mean,
+            array_values(
+                $same
+                    ->map(
+                        fn (Trial $t): array => [
+                            'systemId' => $t->system_id,
+                            'system' => (string) $t->system?->name,
+                            'change' => $t->effect === null ? null : (float) $t->effect['change'],
+                            'text' => $t->effect === null ? null : $show((float) $t->effect['change']),
+                            'verdict' => $t->verdict->value ?? '',
+                            'words' => (string) $t->verdict_words,
+                        ],
+                    )
+                    ->all(),
+            ),
         );
     }
 }

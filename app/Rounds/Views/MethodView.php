@@ -18,6 +18,10 @@ final readonly class MethodView
 
     public static function of(ChangeMethod $m, Units $units): self
     {
-        return new self($m->name, $units->show(Quantity::of(100 * $m->oldShare, Kind::Percent)), $m->after === null ? null : $units->show(Quantity::of($m->after, Kind::Concentration)));
+        return new self(
+            $m->name,
+            $units->show(Quantity::of(100 * $m->oldShare, Kind::Percent)),
+            $m->after === null ? null : $units->show(Quantity::of($m->after, Kind::Concentration)),
+        );
     }
 }

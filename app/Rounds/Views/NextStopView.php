@@ -20,8 +20,16 @@ final readonly class NextStopView
     private const USUAL_WAY_MIN = 20.0;
 
     /** @param  list<string>  $along */
-    private function __construct(public int $id, public string $place, public ?string $address, public ?float $lat, public ?float $lon, public string $at, public string $leaveBy, public array $along)
-    {
+    private function __construct(
+        public int $id,
+        public string $place,
+        public ?string $address,
+        public ?float $lat,
+        public ?float $lon,
+        public string $at,
+        public string $leaveBy,
+        public array $along,
+    ) {
     }
 
     /** @param  stdClass  $next  of VisitReader; the visit is loaded with its site */
@@ -29,14 +37,24 @@ final readonly class NextStopView
     {
         $here = $visit->site;
         $isKnown = $here?->lat !== null && $here->lon !== null && $next->lat !== null && $next->lon !== null;
-        $way = $isKnown ? (new Spot((float) $here->lat, (float) $here->lon))->minutesTo(new Spot((float) $next->lat, (float) $next->lon)) : self::USUAL_WAY_MIN;
+        $way = $isKnown
+            ? (new Spot((float) $here->lat, (float) $here->lon))->minutesTo(
+                new Spot((float) $next->lat, (float) $next->lon),
+            )
+            : self::USUAL_WAY_MIN;
         $at = CarbonImmutable::parse((string) $next->starts_at, 'UTC');
-        $litres = fn (mixed $l, string $of): ?string => is_numeric($l) && $l > 0 ? $units->show(Quantity::of((float) $l, Kind::Volume))." of {$of}" : null;
+        $litres = fn (mixed $l, string $of): ?string => is_numeric($l) && $l > 0
+            ? $units->show(Quantity::of((float) $l, Kind::Volume))." of {$of}"
+            : null;
 
         return new self(
-            (int) $next->id, (string) $next->place, trim("{$next->street}, {$next->town}", ', ') ?: null,
-            $next->lat === null ? null : (float) $next->lat, $next->lon === null ? null : (float) $next->lon,
-            Days::clock(Days::minute($at)), Days::clock(Days::minute($at->subMinutes((int) ceil($way + Spot::PARKING_MIN)))),
+            (int) $next->id,
+            (string) $next->place,
+            trim("{$next->street}, {$next->town}", ', ') ?: null,
+            $next->lat === null ? null : (float) $next->lat,
+            $next->lon === null ? null : (float) $next->lon,
+            Days::clock(Days::minute($at)),
+            Days::clock(Days::minute($at->subMinutes((int) ceil($way + Spot::PARKING_MIN)))),
             array_values(array_filter([$litres($next->salt_l, 'salt water'), $litres($next->ro_l, 'RO water')])),
         );
     }

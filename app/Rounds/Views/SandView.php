@@ -29,7 +29,9 @@ final readonly class SandView
         }
         $short = SandBed::short($last->area_m2, $depths, $last->aim_mm, $last->density_kg_l);
         $mm = fn (float $v): string => $units->show(Quantity::of($v, Kind::Length));
-        $words = "Measured {$last->measured_on->format('j M')}: {$mm($short->meanMm)} in the mean, {$mm($last->aim_mm)} wanted: {$units->show(Quantity::of($short->kgShort, Kind::Mass))} to bring.";
+        $words = "Measured {$last->measured_on->format('j M')}: {$mm($short->meanMm)} in the mean, {$mm(
+            $last->aim_mm,
+        )} wanted: {$units->show(Quantity::of($short->kgShort, Kind::Mass))} to bring.";
         $before = $profiles[1] ?? null;
         $days = $before === null ? 0.0 : $before->measured_on->diffInDays($last->measured_on);
         if ($before !== null && $days > 0 && $before->depths() !== []) {

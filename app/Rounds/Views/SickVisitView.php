@@ -12,8 +12,15 @@ use Velbrin\Core\Rounds\Week;
 /** One visit of somebody who is ill: where it stood, where it would go. */
 final readonly class SickVisitView
 {
-    private function __construct(public int $id, public string $place, public string $client, public string $was, public ?string $becomes, public ?string $why, public ?string $knows)
-    {
+    private function __construct(
+        public int $id,
+        public string $place,
+        public string $client,
+        public string $was,
+        public ?string $becomes,
+        public ?string $why,
+        public ?string $knows,
+    ) {
     }
 
     /** @param  list<Unplanned>  $left */
@@ -25,7 +32,15 @@ final readonly class SickVisitView
             $why = $one->visit->id === $id ? $one->refusal->words() : $why;
         }
 
-        return new self($id, $visit->place, $visit->client, self::say($reader, (int) $visit->plannedDay, $visit->startMin, $visit->crewId), self::becomes($reader, $id, $week), $why, $visit->knows);
+        return new self(
+            $id,
+            $visit->place,
+            $visit->client,
+            self::say($reader, (int) $visit->plannedDay, $visit->startMin, $visit->crewId),
+            self::becomes($reader, $id, $week),
+            $why,
+            $visit->knows,
+        );
     }
 
     /** The same in a later week, where it may find what it did not in its own. */
@@ -33,7 +48,9 @@ final readonly class SickVisitView
     {
         $becomes = self::becomes($reader, $this->id, $week);
 
-        return $becomes === null ? $this : new self($this->id, $this->place, $this->client, $this->was, $becomes, null, $this->knows);
+        return $becomes === null
+            ? $this
+            : new self($this->id, $this->place, $this->client, $this->was, $becomes, null, $this->knows);
     }
 
     private static function becomes(WeekReader $reader, int $id, Week $week): ?string
@@ -54,6 +71,9 @@ final readonly class SickVisitView
 
     private static function say(WeekReader $reader, int $day, ?float $minute, ?int $crew): string
     {
-        return Days::date($day)->format('D j M').($minute === null ? '' : ' '.Days::clock($minute)).', '.($reader->crews->firstWhere('id', $crew)->name ?? 'nobody');
+        return Days::date($day)->format('D j M').
+            ($minute === null ? '' : ' '.Days::clock($minute)).
+            ', '.
+            ($reader->crews->firstWhere('id', $crew)->name ?? 'nobody');
     }
 }

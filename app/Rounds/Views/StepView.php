@@ -10,13 +10,30 @@ use Velbrin\Core\Rounds\SheetStep;
 /** One step where it is worked: what this place does differently stands beside what the sheet says. */
 final readonly class StepView
 {
-    private function __construct(public string $text, public ?string $was, public ?string $why, public ?int $photoId, public ?ProductCardView $card, public bool $left, public bool $adrift, public bool $hold)
-    {
+    private function __construct(
+        public string $text,
+        public ?string $was,
+        public ?string $why,
+        public ?int $photoId,
+        public ?ProductCardView $card,
+        public bool $left,
+        public bool $adrift,
+        public bool $hold,
+    ) {
     }
 
     /** @param  array<int, ProductCardView>  $cards */
     public static function of(SheetStep $s, array $cards): self
     {
-        return new self($s->text, $s->was, $s->why, $s->photo, $s->product === null ? null : $cards[$s->product] ?? null, $s->left, $s->adrift, $s->hold);
+        return new self(
+            $s->text,
+            $s->was,
+            $s->why,
+            $s->photo,
+            $s->product === null ? null : $cards[$s->product] ?? null,
+            $s->left,
+            $s->adrift,
+            $s->hold,
+        );
     }
 }

@@ -54,10 +54,31 @@ final readonly class TaskLineView
         $turn = $turns[$task->turn] ?? null;
 
         return new self(
-            $task->id, $task->system_id, (string) $task->system?->name, trim("{$task->system?->site?->client?->name}, {$task->system?->site?->name}", ', '), (string) $task->type?->name, $task->task_type_id,
-            is_string($turn) ? $turn : null, $standing->value, $standing->label(), $task->dateText('last_done_on'), $task->dateText('due_on'), $task->dateText('latest_on'),
-            $task->every_days, $task->earliest_days, $task->latest_days, $task->type->every_days ?? $task->every_days, $task->reason, $task->isSuspended() ? $task->suspended_until?->toDateString() : null, $task->suspended_reason, $task->litres,
-            TaskTriggers::words($task), array_map(TriggerView::of(...), $task->triggers ?? []), $task->due_because === null || $task->due_because === TriggerKind::Every->value ? null : TriggerKind::tryFrom($task->due_because)?->label(),
+            $task->id,
+            $task->system_id,
+            (string) $task->system?->name,
+            trim("{$task->system?->site?->client?->name}, {$task->system?->site?->name}", ', '),
+            (string) $task->type?->name,
+            $task->task_type_id,
+            is_string($turn) ? $turn : null,
+            $standing->value,
+            $standing->label(),
+            $task->dateText('last_done_on'),
+            $task->dateText('due_on'),
+            $task->dateText('latest_on'),
+            $task->every_days,
+            $task->earliest_days,
+            $task->latest_days,
+            $task->type->every_days ?? $task->every_days,
+            $task->reason,
+            $task->isSuspended() ? $task->suspended_until?->toDateString() : null,
+            $task->suspended_reason,
+            $task->litres,
+            TaskTriggers::words($task),
+            array_map(TriggerView::of(...), $task->triggers ?? []),
+            $task->due_because === null || $task->due_because === TriggerKind::Every->value
+                ? null
+                : TriggerKind::tryFrom($task->due_because)?->label(),
         );
     }
 }

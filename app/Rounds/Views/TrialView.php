@@ -40,20 +40,45 @@ final readonly class TrialView
         $kept = $t->effect;
         $parameter = $t->measured();
         $numbers = match (true) {
-            $kept !== null => [$kept['before'], $kept['after'], $kept['beforeCount'], $kept['afterCount'], $kept['clear']],
+            $kept !== null => [
+                $kept['before'],
+                $kept['after'],
+                $kept['beforeCount'],
+                $kept['afterCount'],
+                $kept['clear'],
+            ],
             $now !== null => [$now->before, $now->after, $now->beforeCount, $now->afterCount, $now->isClear()],
             default => null,
         };
-        $show = fn (float $v): string => $parameter === null ? '' : $user->units()->show(Quantity::of($v, $parameter->kind()));
+        $show = fn (float $v): string => $parameter === null
+            ? ''
+            : $user->units()->show(Quantity::of($v, $parameter->kind()));
 
         return new self(
-            $t->id, $t->system_id, (string) $t->system?->name, $t->method, $t->expectation, $parameter?->label() ?? (string) $t->measure,
-            $t->started_on->toDateString(), $t->judge_on->toDateString(), $t->verdict === null && $t->judge_on->toDateString() <= Days::today()->toDateString(),
-            $t->verdict?->value, $t->verdict?->label(), $t->verdict_words, (string) $t->user?->name, $t->relationLoaded('judge') ? $t->judge?->name : null,
-            $numbers === null || $parameter === null ? null : "from {$show($numbers[0])} to {$show($numbers[1])}, {$numbers[2]} and {$numbers[3]} readings",
-            $numbers === null ? null : match ($numbers[4]) {
-                true => 'more than chance', false => 'not told from chance', null => 'too few readings to tell it from chance',
-            },
+            $t->id,
+            $t->system_id,
+            (string) $t->system?->name,
+            $t->method,
+            $t->expectation,
+            $parameter?->label() ?? (string) $t->measure,
+            $t->started_on->toDateString(),
+            $t->judge_on->toDateString(),
+            $t->verdict === null && $t->judge_on->toDateString() <= Days::today()->toDateString(),
+            $t->verdict?->value,
+            $t->verdict?->label(),
+            $t->verdict_words,
+            (string) $t->user?->name,
+            $t->relationLoaded('judge') ? $t->judge?->name : null,
+            $numbers === null || $parameter === null
+                ? null
+                : "from {$show($numbers[0])} to {$show($numbers[1])}, {$numbers[2]} and {$numbers[3]} readings",
+            $numbers === null
+                ? null
+                : match ($numbers[4]) {
+                    true => 'more than chance',
+                    false => 'not told from chance',
+                    null => 'too few readings to tell it from chance',
+                },
         );
     }
 }

@@ -36,8 +36,22 @@ final readonly class TriggerView
         $days = is_array($row['days'] ?? null) ? array_values(array_filter($row['days'], is_int(...))) : null;
 
         return new self(
-            (string) $text('kind'), $days, $text('parameter'), $number('below'), $number('above'), $text('sign'), $number('vesselL'), $number('mlPerDay'),
-            $number('leadDays'), $text('by'), $number('limit'), $number('perDay'), $text('on'), $number('everyDays'), $number('forDays'), $number('stop'),
+            (string) $text('kind'),
+            $days,
+            $text('parameter'),
+            $number('below'),
+            $number('above'),
+            $text('sign'),
+            $number('vesselL'),
+            $number('mlPerDay'),
+            $number('leadDays'),
+            $text('by'),
+            $number('limit'),
+            $number('perDay'),
+            $text('on'),
+            $number('everyDays'),
+            $number('forDays'),
+            $number('stop'),
         );
     }
 }

@@ -64,8 +64,14 @@ final readonly class VisitTaskView
      * @param  list<StepView>  $steps
      * @param  list<string>  $charges
      */
-    public static function of(VisitTask $task, System $system, array $jobs, User $user, array $steps, array $charges = []): self
-    {
+    public static function of(
+        VisitTask $task,
+        System $system,
+        array $jobs,
+        User $user,
+        array $steps,
+        array $charges = [],
+    ): self {
         $type = $task->type;
         $units = $user->units();
         $change = $type?->key === 'change';
@@ -79,9 +85,30 @@ final readonly class VisitTaskView
         }
 
         return new self(
-            $task->id, $task->system_id, (string) $type?->key, $task->name(), $task->turn, $task->state, $steps, array_values(array_filter($task->steps, is_int(...))), $words($task->sheet['cautions'] ?? $type?->cautions), $off,
-            $words($type?->readings), $type?->messy === true, $task->note, $task->litres, $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)), $task->out_l, $task->in_l, $task->reason,
-            ! $change || $task->litres === null ? [] : array_map(fn (ChangeMethod $m): MethodView => MethodView::of($m, $units), ChangeReader::methods($system, $task->litres)),
+            $task->id,
+            $task->system_id,
+            (string) $type?->key,
+            $task->name(),
+            $task->turn,
+            $task->state,
+            $steps,
+            array_values(array_filter($task->steps, is_int(...))),
+            $words($task->sheet['cautions'] ?? $type?->cautions),
+            $off,
+            $words($type?->readings),
+            $type?->messy === true,
+            $task->note,
+            $task->litres,
+            $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)),
+            $task->out_l,
+            $task->in_l,
+            $task->reason,
+            ! $change || $task->litres === null
+                ? []
+                : array_map(
+                    fn (ChangeMethod $m): MethodView => MethodView::of($m, $units),
+                    ChangeReader::methods($system, $task->litres),
+                ),
             ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),
             self::sheet($task),
             $task->client_uuid,
@@ -94,6 +121,9 @@ final readonly class VisitTaskView
         $kept = $task->sheet;
         $on = $kept === null ? $task->type?->getAttributes()['version_on'] ?? null : $kept['on'];
 
-        return 'version '.($kept['version'] ?? $task->type->version ?? 1).(is_string($on) ? ' of '.CarbonImmutable::parse($on)->format('j M Y') : '').($kept === null ? '' : ', kept with this visit');
+        return 'version '.
+            ($kept['version'] ?? ($task->type->version ?? 1)).
+            (is_string($on) ? ' of '.CarbonImmutable::parse($on)->format('j M Y') : '').
+            ($kept === null ? '' : ', kept with this visit');
     }
 }

@@ -46,16 +46,42 @@ final readonly class VisitView
      * @param  array<int, string>  $codes
      * @param  list<LateEntryView>  $late
      */
-    public static function of(Visit $visit, array $carry, array $codes, ?int $reportId, ?NextStopView $next, array $late): self
-    {
+    public static function of(
+        Visit $visit,
+        array $carry,
+        array $codes,
+        ?int $reportId,
+        ?NextStopView $next,
+        array $late,
+    ): self {
         $site = $visit->site;
 
         return new self(
-            $visit->id, (string) $site?->name, is_string($client = $site?->getAttribute('client_name')) ? $client : '', trim("{$site?->street}, {$site?->town}", ', ') ?: null, $visit->planned_on?->toDateString() ?? $visit->due_on->toDateString(),
-            $visit->starts_at === null ? null : Days::clock(Days::minute($visit->starts_at)), (int) round($visit->minutes), $visit->state, $visit->opened_at?->toIso8601ZuluString(),
-            $site?->access_note, $site?->parking, $site?->pets, $carry, $codes, $visit->left_note, $visit->site_id, $reportId,
-            ($away = $site?->awayOn(Days::today()->toDateString())) === null ? null : "They are away until {$away['until']}".($away['sitter'] === null ? ', nobody looks in' : ", {$away['sitter']} looks in"),
-            $site?->lat, $site?->lon, $next, $late,
+            $visit->id,
+            (string) $site?->name,
+            is_string($client = $site?->getAttribute('client_name')) ? $client : '',
+            trim("{$site?->street}, {$site?->town}", ', ') ?: null,
+            $visit->planned_on?->toDateString() ?? $visit->due_on->toDateString(),
+            $visit->starts_at === null ? null : Days::clock(Days::minute($visit->starts_at)),
+            (int) round($visit->minutes),
+            $visit->state,
+            $visit->opened_at?->toIso8601ZuluString(),
+            $site?->access_note,
+            $site?->parking,
+            $site?->pets,
+            $carry,
+            $codes,
+            $visit->left_note,
+            $visit->site_id,
+            $reportId,
+            ($away = $site?->awayOn(Days::today()->toDateString())) === null
+                ? null
+                : "They are away until {$away['until']}".
+                    ($away['sitter'] === null ? ', nobody looks in' : ", {$away['sitter']} looks in"),
+            $site?->lat,
+            $site?->lon,
+            $next,
+            $late,
         );
     }
 }

@@ -13,15 +13,34 @@ final readonly class WeekRunView
     private const SAID_MIN = 10;
 
     /** @param  list<string>  $said */
-    private function __construct(public int $id, public bool $isOpen, public float $share, public string $monday, public string $by, public array $said)
-    {
+    private function __construct(
+        public int $id,
+        public bool $isOpen,
+        public float $share,
+        public string $monday,
+        public string $by,
+        public array $said,
+    ) {
     }
 
     public static function latest(): ?self
     {
         $run = WeekRun::query()->with('user')->latest('id')->first();
-        $isFresh = $run !== null && ($run->ended_at === null ? $run->is(WeekRun::open()) : $run->ended_at->isAfter(now()->subMinutes(self::SAID_MIN)));
+        $isFresh =
+            $run !== null &&
+            ($run->ended_at === null
+                ? $run->is(WeekRun::open())
+                : $run->ended_at->isAfter(now()->subMinutes(self::SAID_MIN)));
 
-        return $run === null || ! $isFresh ? null : new self($run->id, $run->isOpen(), $run->share, $run->monday->toDateString(), (string) $run->user?->name, $run->said ?? []);
+        return $run === null || ! $isFresh
+            ? null
+            : new self(
+                $run->id,
+                $run->isOpen(),
+                $run->share,
+                $run->monday->toDateString(),
+                (string) $run->user?->name,
+                $run->said ?? [],
+            );
     }
 }

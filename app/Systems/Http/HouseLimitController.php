@@ -23,13 +23,24 @@ final class HouseLimitController
         Gate::authorize('viewAny', HouseLimit::class);
         $own = HouseLimit::query()->with('user')->get()->keyBy('rule');
 
-        return Inertia::render('systems/House', ['limits' => array_map(fn (HouseRule $r): HouseLimitView => HouseLimitView::of($r, $own->get($r->value), $user->units()), HouseRule::cases())]);
+        return Inertia::render('systems/House', [
+            'limits' => array_map(
+                fn (HouseRule $r): HouseLimitView => HouseLimitView::of($r, $own->get($r->value), $user->units()),
+                HouseRule::cases(),
+            ),
+        ]);
     }
 
     public function update(Request $request, HouseRule $limit, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', HouseLimit::class);
-        $given = $request->validate(['value' => ['nullable', 'numeric:strict', "between:{$limit->least()},{$limit->most()}"], 'reason' => ['nullable', 'required_with:value', 'string', 'max:300']], ['reason.required_with' => 'Say why the house does it so.']);
+        $given = $request->validate(
+            [
+                'value' => ['nullable', 'numeric:strict', "between:{$limit->least()},{$limit->most()}"],
+                'reason' => ['nullable', 'required_with:value', 'string', 'max:300'],
+            ],
+            ['reason.required_with' => 'Say why the house does it so.'],
+        );
         if (($given['value'] ?? null) === null) {
             HouseLimit::query()->where('rule', $limit->value)->get()->each(fn (HouseLimit $l) => $l->delete());
 
@@ -37,6 +48,9 @@ final class HouseLimitController
         }
         HouseLimit::query()->updateOrCreate(['rule' => $limit->value], [...$given, 'user_id' => $user->id]);
 
-        return back()->with('said', 'Kept. Plans and records are judged by it from now on; kept versions stay as they were.');
+        return back()->with(
+            'said',
+            'Kept. Plans and records are judged by it from now on; kept versions stay as they were.',
+        );
     }
 }

@@ -32,7 +32,9 @@ final class ItemController
         $reopens = $takesPlace || $given['job'] === Job::Heater->value;
         DB::transaction(function () use ($system, $given, $user, $takesPlace, $reopens): void {
             $item = $system->items()->create($this->withForecast($given));
-            $cause = $takesPlace ? "{$item->name} takes the place of a retired one" : "{$item->name} is new in the register";
+            $cause = $takesPlace
+                ? "{$item->name} takes the place of a retired one"
+                : "{$item->name} is new in the register";
             OpenRipple::open($system, $reopens ? Ripples::ofDevice($item->job) : [], $cause, $user);
         });
 
@@ -43,14 +45,26 @@ final class ItemController
     {
         Gate::authorize('update', $item);
         abort_if($item->retired_at !== null, 403);
-        $given = $request->validate([...$this->rules($item->system()->firstOrFail()), 'reason' => ['required', 'string', 'max:300']]);
+        $given = $request->validate([
+            ...$this->rules($item->system()->firstOrFail()),
+            'reason' => ['required', 'string', 'max:300'],
+        ]);
         $reason = $given['reason'];
         unset($given['reason']);
         DB::transaction(function () use ($item, $given, $reason, $user): void {
             $item->update($this->withForecast($given));
             $other = $item->wasChanged(['job', 'watts', 'name', 'switched_by', 'senses_own_vessel', 'away_since']);
-            OpenRipple::open($item->system()->firstOrFail(), $other ? Ripples::ofDevice($item->job) : [], "{$item->name}: {$reason}", $user);
-            activity()->performedOn($item)->event('reason')->withProperties(['reason' => $reason])->log('why it changed');
+            OpenRipple::open(
+                $item->system()->firstOrFail(),
+                $other ? Ripples::ofDevice($item->job) : [],
+                "{$item->name}: {$reason}",
+                $user,
+            );
+            activity()
+                ->performedOn($item)
+                ->event('reason')
+                ->withProperties(['reason' => $reason])
+                ->log('why it changed');
         });
 
         return back()->with('said', 'Kept.');
@@ -61,11 +75,19 @@ final class ItemController
     {
         Gate::authorize('update', $item);
         abort_unless($item->job === Job::Doser && $item->retired_at === null, 403);
-        $given = $request->validate(['what' => ['required', Rule::in(['air', 'calibrated'])], 'ml_per_min' => ['nullable', 'required_if:what,calibrated', 'numeric:strict', 'gt:0', 'max:2000']]);
-        $cause = $given['what'] === 'air' ? "{$item->name}: air in its line" : sprintf('%s: calibrated, %s mL a minute', $item->name, (string) $given['ml_per_min']);
+        $given = $request->validate([
+            'what' => ['required', Rule::in(['air', 'calibrated'])],
+            'ml_per_min' => ['nullable', 'required_if:what,calibrated', 'numeric:strict', 'gt:0', 'max:2000'],
+        ]);
+        $cause =
+            $given['what'] === 'air'
+                ? "{$item->name}: air in its line"
+                : sprintf('%s: calibrated, %s mL a minute', $item->name, (string) $given['ml_per_min']);
         DB::transaction(function () use ($item, $user, $cause): void {
             $system = $item->system()->firstOrFail();
-            $system->logEntries()->create(['kind' => 'observed', 'text' => $cause, 'happened_at' => now(), 'user_id' => $user->id]);
+            $system
+                ->logEntries()
+                ->create(['kind' => 'observed', 'text' => $cause, 'happened_at' => now(), 'user_id' => $user->id]);
             OpenRipple::open($system, Ripples::ofDosingFlow(), $cause, $user);
         });
 
@@ -77,10 +99,26 @@ final class ItemController
     {
         Gate::authorize('update', $item);
         abort_if($item->retired_at !== null, 403);
-        $given = $request->validate(['state' => ['required', Rule::enum(Installed::class)], 'result' => ['nullable', 'required_if:state,tested', 'string', 'max:200']], ['result.required_if' => 'Say how the test went.']);
+        $given = $request->validate(
+            [
+                'state' => ['required', Rule::enum(Installed::class)],
+                'result' => ['nullable', 'required_if:state,tested', 'string', 'max:200'],
+            ],
+            ['result.required_if' => 'Say how the test went.'],
+        );
         DB::transaction(function () use ($item, $given, $user): void {
             $item->update(['state' => $given['state'], 'tested_result' => $given['result'] ?? $item->tested_result]);
-            $item->system()->firstOrFail()->logEntries()->create(['kind' => 'work', 'text' => "{$item->name}: {$item->state->label()}".(isset($given['result']) ? ", {$given['result']}" : ''), 'happened_at' => now(), 'user_id' => $user->id]);
+            $item
+                ->system()
+                ->firstOrFail()
+                ->logEntries()
+                ->create([
+                    'kind' => 'work',
+                    'text' => "{$item->name}: {$item->state->label()}".
+                        (isset($given['result']) ? ", {$given['result']}" : ''),
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', "{$item->name} is {$item->state->label()}.");
@@ -94,7 +132,12 @@ final class ItemController
         $reason = is_string($given['reason']) ? $given['reason'] : '';
         DB::transaction(function () use ($item, $reason, $user): void {
             $item->update(['retired_at' => now(), 'retired_reason' => $reason, 'replace_on' => null]);
-            OpenRipple::open($item->system()->firstOrFail(), Ripples::ofDevice($item->job), "{$item->name} retired: {$reason}", $user);
+            OpenRipple::open(
+                $item->system()->firstOrFail(),
+                Ripples::ofDevice($item->job),
+                "{$item->name} retired: {$reason}",
+                $user,
+            );
             DeviceRetired::dispatch($item, $user);
         });
 
@@ -146,7 +189,13 @@ final class ItemController
         $job = Job::from(is_string($given['job']) ? $given['job'] : '');
         $months = $given['life_months'] ?? null;
         $installed = $given['installed_on'] ?? null;
-        $due = is_string($installed) ? Item::dueOn(CarbonImmutable::parse($installed), is_numeric($months) ? (float) $months : null, $job)?->toDateString() : null;
+        $due = is_string($installed)
+            ? Item::dueOn(
+                CarbonImmutable::parse($installed),
+                is_numeric($months) ? (float) $months : null,
+                $job,
+            )?->toDateString()
+            : null;
 
         return [...$given, 'replace_on' => $due];
     }

@@ -24,7 +24,14 @@ final class LogController
             'text' => ['required', 'string', 'max:1000'],
             'happened_at' => ['nullable', 'date', 'before_or_equal:+5 minutes'],
         ]);
-        $system->logEntries()->create(['kind' => $given['kind'], 'text' => $given['text'], 'happened_at' => $given['happened_at'] ?? now(), 'user_id' => $user->id]);
+        $system
+            ->logEntries()
+            ->create([
+                'kind' => $given['kind'],
+                'text' => $given['text'],
+                'happened_at' => $given['happened_at'] ?? now(),
+                'user_id' => $user->id,
+            ]);
 
         return back()->with('said', 'In the log.');
     }

@@ -21,8 +21,15 @@ final class MaterialController
         Gate::authorize('record', $system);
         $words = ['nullable', 'string', 'max:120'];
         $given = $request->validate([
-            'kind' => ['required', Rule::in(array_keys(Material::KINDS))], 'name' => ['required', 'string', 'max:120'], 'grain' => $words, 'colour' => $words, 'origin' => $words, 'lot' => $words,
-            'mass_kg' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'], 'in_on' => ['required', 'date', 'before_or_equal:tomorrow'], 'note' => ['nullable', 'string', 'max:300'],
+            'kind' => ['required', Rule::in(array_keys(Material::KINDS))],
+            'name' => ['required', 'string', 'max:120'],
+            'grain' => $words,
+            'colour' => $words,
+            'origin' => $words,
+            'lot' => $words,
+            'mass_kg' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],
+            'in_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+            'note' => ['nullable', 'string', 'max:300'],
         ]);
         Material::query()->create([...$given, 'system_id' => $system->id, 'user_id' => $user->id]);
 

@@ -20,7 +20,13 @@ final class OwnParameterController
     {
         Gate::authorize('viewAny', OwnParameter::class);
 
-        return Inertia::render('systems/Parameters', ['parameters' => OwnParameter::query()->current()->orderBy('name')->get()->map(fn (OwnParameter $p): OwnParameterView => OwnParameterView::of($p))]);
+        return Inertia::render('systems/Parameters', [
+            'parameters' => OwnParameter::query()
+                ->current()
+                ->orderBy('name')
+                ->get()
+                ->map(fn (OwnParameter $p): OwnParameterView => OwnParameterView::of($p)),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse

@@ -27,9 +27,16 @@ final class ProductController
         Gate::authorize('viewAny', Product::class);
 
         return Inertia::render('systems/Products', [
-            'products' => Product::query()->current()->withSheet()->orderBy('name')->get()->map(fn (Product $p): ProductView => ProductView::of($p)),
+            'products' => Product::query()
+                ->current()
+                ->withSheet()
+                ->orderBy('name')
+                ->get()
+                ->map(fn (Product $p): ProductView => ProductView::of($p)),
             'kinds' => Product::KINDS,
-            'parameters' => collect(Parameter::cases())->mapWithKeys(fn (Parameter $p): array => [$p->value => $p->label()]),
+            'parameters' => collect(Parameter::cases())->mapWithKeys(
+                fn (Parameter $p): array => [$p->value => $p->label()],
+            ),
         ]);
     }
 
@@ -64,14 +71,24 @@ final class ProductController
         $given = $request->validate([
             'name' => ['required', 'string', 'max:120', Rule::unique('products', 'name')->ignore($product?->id)],
             'kind' => ['required', Rule::in(array_keys(Product::KINDS))],
-            'raises' => ['array', 'max:8'], 'raises.*' => [Rule::enum(Parameter::class)],
-            'lowers' => ['array', 'max:8'], 'lowers.*' => [Rule::enum(Parameter::class)],
+            'raises' => ['array', 'max:8'],
+            'raises.*' => [Rule::enum(Parameter::class)],
+            'lowers' => ['array', 'max:8'],
+            'lowers.*' => [Rule::enum(Parameter::class)],
             'note' => ['nullable', 'string', 'max:300'],
-            'instructions' => ['nullable', 'string', 'max:1000'], 'cautions' => ['nullable', 'string', 'max:500'], 'contents' => ['nullable', 'string', 'max:160'],
-            'packets' => ['nullable', 'integer', 'min:1', 'max:1000'], 'effect' => ['nullable', 'string', 'max:300'], 'open_days' => ['nullable', 'integer', 'min:1', 'max:3650'],
+            'instructions' => ['nullable', 'string', 'max:1000'],
+            'cautions' => ['nullable', 'string', 'max:500'],
+            'contents' => ['nullable', 'string', 'max:160'],
+            'packets' => ['nullable', 'integer', 'min:1', 'max:1000'],
+            'effect' => ['nullable', 'string', 'max:300'],
+            'open_days' => ['nullable', 'integer', 'min:1', 'max:3650'],
         ]);
 
-        return [...$given, 'raises' => array_values($given['raises'] ?? []), 'lowers' => array_values($given['lowers'] ?? [])];
+        return [
+            ...$given,
+            'raises' => array_values($given['raises'] ?? []),
+            'lowers' => array_values($given['lowers'] ?? []),
+        ];
     }
 
     public function archive(Product $product): RedirectResponse
@@ -86,11 +103,21 @@ final class ProductController
     public function use(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('record', $system);
-        $given = $request->validate(['product_id' => ['required', 'integer', Rule::exists('products', 'id')->whereNull('archived_at')], 'how_much' => ['required', 'string', 'max:80']]);
+        $given = $request->validate([
+            'product_id' => ['required', 'integer', Rule::exists('products', 'id')->whereNull('archived_at')],
+            'how_much' => ['required', 'string', 'max:80'],
+        ]);
         $product = Product::query()->whereKey($given['product_id'])->firstOrFail();
         DB::transaction(function () use ($system, $product, $given, $user): void {
             $system->products()->syncWithoutDetaching([$product->id => ['how_much' => $given['how_much']]]);
-            $system->logEntries()->create(['kind' => 'change', 'text' => "In use: {$product->name}, {$given['how_much']}", 'happened_at' => now(), 'user_id' => $user->id]);
+            $system
+                ->logEntries()
+                ->create([
+                    'kind' => 'change',
+                    'text' => "In use: {$product->name}, {$given['how_much']}",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', "{$product->name} counts here from now on.");
@@ -101,7 +128,14 @@ final class ProductController
         Gate::authorize('record', $system);
         DB::transaction(function () use ($system, $product, $user): void {
             $system->products()->detach($product);
-            $system->logEntries()->create(['kind' => 'change', 'text' => "No longer in use: {$product->name}", 'happened_at' => now(), 'user_id' => $user->id]);
+            $system
+                ->logEntries()
+                ->create([
+                    'kind' => 'change',
+                    'text' => "No longer in use: {$product->name}",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', "{$product->name} is no longer used here.");

@@ -29,7 +29,11 @@ final class ReadingController
     {
         Gate::authorize('record', $system);
         $given = $request->validate([
-            'parameter' => ['required', 'string', Rule::in(array_map(fn (Measured $p): string => $p->key(), Parameters::here()->all()))],
+            'parameter' => [
+                'required',
+                'string',
+                Rule::in(array_map(fn (Measured $p): string => $p->key(), Parameters::here()->all())),
+            ],
             'value' => ['required', 'numeric:strict'],
             'unit' => ['required', Rule::enum(ReadingUnit::class)],
             'taken_at' => ['nullable', 'date', 'before_or_equal:+5 minutes', 'after:-10 years'],
@@ -40,10 +44,21 @@ final class ReadingController
         ]);
         $parameter = Parameters::here()->find($given['parameter']) ?? abort(422);
         $taken = TakeReading::take(
-            $system, $user, $parameter, (float) $given['value'], ReadingUnit::from($given['unit']), now()->parse($given['taken_at'] ?? 'now'), $given['client_uuid'], $request->boolean('sure'), $given['method'], $given['instrument'] ?? null,
+            $system,
+            $user,
+            $parameter,
+            (float) $given['value'],
+            ReadingUnit::from($given['unit']),
+            now()->parse($given['taken_at'] ?? 'now'),
+            $given['client_uuid'],
+            $request->boolean('sure'),
+            $given['method'],
+            $given['instrument'] ?? null,
         );
         if ($taken->outcome === TakenReading::REFUSED || $taken->outcome === TakenReading::ASKED) {
-            throw ValidationException::withMessages([$taken->outcome === TakenReading::ASKED ? 'sure' : $taken->field => $taken->words]);
+            throw ValidationException::withMessages([
+                $taken->outcome === TakenReading::ASKED ? 'sure' : $taken->field => $taken->words,
+            ]);
         }
 
         return back()->with('said', $taken->words);

@@ -18,10 +18,22 @@ final class RippleController
     public function __invoke(Request $request, OpenRipple $ripple, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $ripple);
-        $given = $request->validate(['found' => ['required', 'string', 'max:300']], ['found.required' => 'Say in a few words what you looked at and set.']);
+        $given = $request->validate(
+            ['found' => ['required', 'string', 'max:300']],
+            ['found.required' => 'Say in a few words what you looked at and set.'],
+        );
         DB::transaction(function () use ($ripple, $user, $given): void {
             $ripple->update(['confirmed_at' => now(), 'confirmed_by' => $user->id, 'found' => $given['found']]);
-            $ripple->system()->firstOrFail()->logEntries()->create(['kind' => 'change', 'text' => "{$ripple->label}: {$given['found']}", 'happened_at' => now(), 'user_id' => $user->id]);
+            $ripple
+                ->system()
+                ->firstOrFail()
+                ->logEntries()
+                ->create([
+                    'kind' => 'change',
+                    'text' => "{$ripple->label}: {$given['found']}",
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', "{$ripple->label} is confirmed.");

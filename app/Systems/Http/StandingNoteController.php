@@ -17,7 +17,10 @@ final class StandingNoteController
     public function store(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('record', $system);
-        $given = $request->validate(['text' => ['required', 'string', 'max:500'], 'until' => ['nullable', 'date', 'after:yesterday']]);
+        $given = $request->validate([
+            'text' => ['required', 'string', 'max:500'],
+            'until' => ['nullable', 'date', 'after:yesterday'],
+        ]);
         $system->standingNotes()->create([...$given, 'user_id' => $user->id]);
 
         return back()->with('said', 'The note stands.');

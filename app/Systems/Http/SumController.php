@@ -27,18 +27,23 @@ use Velbrin\Core\Measure\Units;
 /** Sums on the spot: the record fills in what it knows, the answer follows while one types. */
 final class SumController
 {
-    public function show(Request $request, System $system, #[CurrentUser] User $user, string $sum = 'salinity'): Response
-    {
+    public function show(
+        Request $request,
+        System $system,
+        #[CurrentUser] User $user,
+        string $sum = 'salinity',
+    ): Response {
         Gate::authorize('viewWorking', $system);
         $system->load(['site.client', 'keeper', 'vessels', 'bands', 'judgements', ...SystemHeaderView::loads()]);
         $chosen = Sums::find($sum);
         $fields = $chosen->fields($system);
         [$given, $errors, $missing] = $this->given($request, $fields, $user->units());
-        [$lines, $errors] = $missing === [] && $errors === [] ? $this->answer($chosen, $given, $fields, $user->units()) : [[], $errors];
+        [$lines, $errors] =
+            $missing === [] && $errors === [] ? $this->answer($chosen, $given, $fields, $user->units()) : [[], $errors];
 
         return Inertia::render('systems/Sums', [
             'header' => SystemHeaderView::of($system, $user),
-            'sums' => array_map(fn (string $class): string => (new $class)->title(), Sums::ALL),
+            'sums' => array_map(fn (string $class): string => (new $class())->title(), Sums::ALL),
             'chosen' => array_search($chosen::class, Sums::ALL, true),
             'why' => $chosen->why(),
             'fields' => array_map(SumFieldView::of(...), $fields),
@@ -53,10 +58,27 @@ final class SumController
     public function keepVolume(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $system);
-        $given = $request->validate(['measured_volume_l' => ['required', 'numeric:strict', 'gt:0', 'max:1000000'], 'measured_how' => ['required', 'string', 'max:150']]);
+        $given = $request->validate([
+            'measured_volume_l' => ['required', 'numeric:strict', 'gt:0', 'max:1000000'],
+            'measured_how' => ['required', 'string', 'max:150'],
+        ]);
         DB::transaction(function () use ($system, $user, $given): void {
-            $system->update(['measured_volume_l' => $given['measured_volume_l'], 'measured_how' => $given['measured_how'].', '.now()->toDateString()]);
-            $system->logEntries()->create(['kind' => 'change', 'text' => sprintf('Volume measured: %.0f L, %s', (float) $given['measured_volume_l'], $given['measured_how']), 'happened_at' => now(), 'user_id' => $user->id]);
+            $system->update([
+                'measured_volume_l' => $given['measured_volume_l'],
+                'measured_how' => $given['measured_how'].', '.now()->toDateString(),
+            ]);
+            $system
+                ->logEntries()
+                ->create([
+                    'kind' => 'change',
+                    'text' => sprintf(
+                        'Volume measured: %.0f L, %s',
+                        (float) $given['measured_volume_l'],
+                        $given['measured_how'],
+                    ),
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
         });
 
         return back()->with('said', 'The measured volume counts from now on.');
@@ -76,9 +98,15 @@ final class SumController
                     $missing[] = $field->label;
                 }
             } elseif ($field->kind === null) {
-                $given[$field->key] = is_string($raw) && isset($field->choices[$raw]) ? $raw : (string) array_key_first($field->choices);
+                $given[$field->key] =
+                    is_string($raw) && isset($field->choices[$raw]) ? $raw : (string) array_key_first($field->choices);
             } elseif (! is_numeric($raw) || (float) $raw < $field->least || (float) $raw > $field->most) {
-                $errors[$field->key] = 'Allowed: '.$units->show(Quantity::of($field->least, $field->kind)).' to '.$units->show(Quantity::of($field->most, $field->kind)).'.';
+                $errors[$field->key] =
+                    'Allowed: '.
+                    $units->show(Quantity::of($field->least, $field->kind)).
+                    ' to '.
+                    $units->show(Quantity::of($field->most, $field->kind)).
+                    '.';
             } else {
                 $given[$field->key] = (float) $raw;
             }
@@ -97,7 +125,9 @@ final class SumController
         try {
             return [$sum->answer($given), []];
         } catch (OutOfRange $e) {
-            $key = in_array($e->field, array_map(fn (SumField $f): string => $f->key, $fields), true) ? $e->field : $fields[0]->key;
+            $key = in_array($e->field, array_map(fn (SumField $f): string => $f->key, $fields), true)
+                ? $e->field
+                : $fields[0]->key;
 
             return [[], [$key => 'This cannot be: it must be '.$e->allowed.'.']];
         }

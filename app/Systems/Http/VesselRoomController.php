@@ -18,10 +18,23 @@ final class VesselRoomController
     public function __invoke(Request $request, Vessel $vessel): RedirectResponse
     {
         Gate::authorize('update', $vessel);
-        $given = $request->validate(['room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->whereNull('archived_at')->where('site_id', (int) $vessel->system?->site_id)]]);
+        $given = $request->validate([
+            'room_id' => [
+                'nullable',
+                'integer',
+                Rule::exists('rooms', 'id')
+                    ->whereNull('archived_at')
+                    ->where('site_id', (int) $vessel->system?->site_id),
+            ],
+        ]);
         $room = isset($given['room_id']) ? Room::query()->whereKey($given['room_id'])->firstOrFail() : null;
         SystemFacts::room($vessel, $room);
 
-        return back()->with('said', $room === null ? "{$vessel->name} stands with the system." : "{$vessel->name} stands in {$room->name}; its climate counts there.");
+        return back()->with(
+            'said',
+            $room === null
+                ? "{$vessel->name} stands with the system."
+                : "{$vessel->name} stands in {$room->name}; its climate counts there.",
+        );
     }
 }

@@ -22,7 +22,8 @@ final class CoolingCurve implements Sum
 
     public function why(): string
     {
-        return 'Heaters off for some hours while somebody stays with the animals; never below what they bear. Write it under “What was measured” on the section page: it then counts instead of the model, and what rests on it is re-opened.';
+        return 'Heaters off for some hours while somebody stays with the animals; never below what they bear. Write it under '.
+            '“What was measured” on the section page: it then counts instead of the model, and what rests on it is re-opened.';
     }
 
     public function fields(System $system): array
@@ -30,18 +31,51 @@ final class CoolingCurve implements Sum
         return [
             SumField::number('volumeL', 'Water', Kind::Volume, 5, 100000, $system->volumeL()),
             SumField::number('hours', 'Between the readings', Kind::Hours, 2, 200),
-            SumField::number('fromC', 'Water at first', Kind::Temperature, 10, 35, Known::reading($system, Parameter::Temperature)),
+            SumField::number(
+                'fromC',
+                'Water at first',
+                Kind::Temperature,
+                10,
+                35,
+                Known::reading($system, Parameter::Temperature),
+            ),
             SumField::number('toC', 'Water at last', Kind::Temperature, 10, 35),
             SumField::number('roomC', 'Room', Kind::Temperature, -10, 40),
-            SumField::number('otherW', 'Other heat in the water', Kind::Power, 0, 5000, Known::fact($system, PlanField::PumpsW), 'Pumps whole, lights by their share.'),
+            SumField::number(
+                'otherW',
+                'Other heat in the water',
+                Kind::Power,
+                0,
+                5000,
+                Known::fact($system, PlanField::PumpsW),
+                'Pumps whole, lights by their share.',
+            ),
             SumField::number('evaporationLd', 'Topped up a day', Kind::DailyVolume, 0, 500, 0.0),
         ];
     }
 
     public function answer(array $given): array
     {
-        $it = MeasuredLoss::fromCooling((float) $given['volumeL'], (float) $given['hours'], (float) $given['fromC'], (float) $given['toC'], (float) $given['roomC'], (float) $given['otherW'], (float) $given['evaporationLd']);
+        $it = MeasuredLoss::fromCooling(
+            (float) $given['volumeL'],
+            (float) $given['hours'],
+            (float) $given['fromC'],
+            (float) $given['toC'],
+            (float) $given['roomC'],
+            (float) $given['otherW'],
+            (float) $given['evaporationLd'],
+        );
 
-        return [new SumLine('uaWK', 'It loses', Quantity::of($it->uaWK, Kind::Conductance), Sentence::of('± {off} for what two thermometers cannot tell', ['off' => Quantity::of($it->uncertainWK, Kind::Conductance)]), $it->working)];
+        return [
+            new SumLine(
+                'uaWK',
+                'It loses',
+                Quantity::of($it->uaWK, Kind::Conductance),
+                Sentence::of('± {off} for what two thermometers cannot tell', [
+                    'off' => Quantity::of($it->uncertainWK, Kind::Conductance),
+                ]),
+                $it->working,
+            ),
+        ];
     }
 }

@@ -23,15 +23,31 @@ final class FillUp implements Sum
 
     public function why(): string
     {
-        return 'After days without top-off, a spill, animals sold in their bags: salt water and RO water in the share that ends at the wanted salinity.';
+        return 'After days without top-off, a spill, animals sold in their bags: salt water and RO water in the share that ends '.
+            'at the wanted salinity.';
     }
 
     public function fields(System $system): array
     {
         return [
             SumField::number('systemL', 'Water in the system when full', Kind::Volume, 1, 1e6, $system->volumeL()),
-            SumField::number('shortL', 'Missing now', Kind::Volume, 0, 1e6, null, 'The return chamber’s fall times its area, and what was taken out.'),
-            SumField::number('nowS', 'Salinity now', Kind::Salinity, 0, 50, Known::reading($system, Parameter::Salinity)),
+            SumField::number(
+                'shortL',
+                'Missing now',
+                Kind::Volume,
+                0,
+                1e6,
+                null,
+                'The return chamber’s fall times its area, and what was taken out.',
+            ),
+            SumField::number(
+                'nowS',
+                'Salinity now',
+                Kind::Salinity,
+                0,
+                50,
+                Known::reading($system, Parameter::Salinity),
+            ),
             SumField::number('wantedS', 'Wanted', Kind::Salinity, 0, 50, Known::fact($system, PlanField::Salinity)),
             SumField::number('mixSalinity', 'Of the salt water', Kind::Salinity, 1, 60, 35.0),
         ];
@@ -46,17 +62,28 @@ final class FillUp implements Sum
         $mix = (float) $given['mixSalinity'];
         $it = TopUp::of($full, $wanted, $now, $short, $mix);
         $salt = Quantity::of($it->saltWaterL, Kind::Volume);
-        $working = Working::of('Salt water', '(w*V - n*(V - s))/m', [
-            ['w', 'Wanted', $wanted, Kind::Salinity],
-            ['V', 'Water when full', $full, Kind::Volume],
-            ['n', 'Salinity now', $now, Kind::Salinity],
-            ['s', 'Missing', $short, Kind::Volume],
-            ['m', 'Of the salt water', $mix, Kind::Salinity],
-        ], $salt, 'W-21');
+        $working = Working::of(
+            'Salt water',
+            '(w*V - n*(V - s))/m',
+            [
+                ['w', 'Wanted', $wanted, Kind::Salinity],
+                ['V', 'Water when full', $full, Kind::Volume],
+                ['n', 'Salinity now', $now, Kind::Salinity],
+                ['s', 'Missing', $short, Kind::Volume],
+                ['m', 'Of the salt water', $mix, Kind::Salinity],
+            ],
+            $salt,
+            'W-21',
+        );
 
         return [
             new SumLine('saltWaterL', 'Salt water', $salt, Sentence::of('of the tank’s temperature'), $working),
-            new SumLine('roL', 'RO water', Quantity::of($it->roL, Kind::Volume), Sentence::of('first, slowly, where the water moves; measure afterwards')),
+            new SumLine(
+                'roL',
+                'RO water',
+                Quantity::of($it->roL, Kind::Volume),
+                Sentence::of('first, slowly, where the water moves; measure afterwards'),
+            ),
         ];
     }
 }

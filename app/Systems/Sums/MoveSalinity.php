@@ -29,25 +29,72 @@ final class MoveSalinity implements Sum
     {
         return [
             SumField::number('systemL', 'Water in the system', Kind::Volume, 1, 1e6, $system->volumeL()),
-            SumField::number('now', 'Salinity now', Kind::Salinity, 0, 60, Known::reading($system, Parameter::Salinity)),
+            SumField::number(
+                'now',
+                'Salinity now',
+                Kind::Salinity,
+                0,
+                60,
+                Known::reading($system, Parameter::Salinity),
+            ),
             SumField::number('target', 'Wanted', Kind::Salinity, 0, 60, Known::fact($system, PlanField::Salinity)),
-            SumField::number('otherSalinity', 'Of the water you swap in', Kind::Salinity, 0, 60, 0.0, '0 for RO water.'),
+            SumField::number(
+                'otherSalinity',
+                'Of the water you swap in',
+                Kind::Salinity,
+                0,
+                60,
+                0.0,
+                '0 for RO water.',
+            ),
             SumField::number('perDay', 'Largest move in a day', Kind::SalinityChange, 0.1, 10, 1.0, 'With animals.'),
-            SumField::number('mixGramsPerL', 'Mix, grams a litre at 35 g/kg', Kind::Factor, 20, 60, Known::fact($system, PlanField::MixGramsPerL)),
+            SumField::number(
+                'mixGramsPerL',
+                'Mix, grams a litre at 35 g/kg',
+                Kind::Factor,
+                20,
+                60,
+                Known::fact($system, PlanField::MixGramsPerL),
+            ),
         ];
     }
 
     public function answer(array $given): array
     {
-        $it = SalinityCorrection::of((float) $given['systemL'], (float) $given['now'], (float) $given['target'], (float) $given['otherSalinity'], (float) $given['perDay'], (float) $given['mixGramsPerL']);
+        $it = SalinityCorrection::of(
+            (float) $given['systemL'],
+            (float) $given['now'],
+            (float) $given['target'],
+            (float) $given['otherSalinity'],
+            (float) $given['perDay'],
+            (float) $given['mixGramsPerL'],
+        );
         $days = Quantity::of($it->days, Kind::Days);
 
         return [
             $it->exchangeL === null
-                ? new SumLine('exchange', 'Swap', null, Sentence::of('that water can never bring it there; it must lie beyond the target'), null, 'not with this water')
-                : new SumLine('exchange', 'Swap altogether', Quantity::of($it->exchangeL, Kind::Volume), Sentence::of('as one batch; in steps it takes a little more'), $it->working),
+                ? new SumLine(
+                    'exchange',
+                    'Swap',
+                    null,
+                    Sentence::of('that water can never bring it there; it must lie beyond the target'),
+                    null,
+                    'not with this water',
+                )
+                : new SumLine(
+                    'exchange',
+                    'Swap altogether',
+                    Quantity::of($it->exchangeL, Kind::Volume),
+                    Sentence::of('as one batch; in steps it takes a little more'),
+                    $it->working,
+                ),
             new SumLine('days', 'Spread over', $days, Sentence::of('measure after each step')),
-            new SumLine('salt', 'Or salt, without swapping', Quantity::of($it->saltKg, Kind::Mass), Sentence::of('dissolved outside the system, poured in slowly')),
+            new SumLine(
+                'salt',
+                'Or salt, without swapping',
+                Quantity::of($it->saltKg, Kind::Mass),
+                Sentence::of('dissolved outside the system, poured in slowly'),
+            ),
         ];
     }
 }

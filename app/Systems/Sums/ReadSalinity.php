@@ -32,14 +32,32 @@ final class ReadSalinity implements Sum
     {
         return [
             SumField::choice('instrument', 'Read with', [
-                'hydrometer' => 'glass hydrometer, specific gravity', 'refractometer-salt' => 'refractometer, scale for salt solution', 'refractometer-sea' => 'refractometer, scale for sea water',
-                'probe-raw' => 'probe, raw mS/cm', 'probe-25' => 'probe, mS/cm shown at 25 °C',
+                'hydrometer' => 'glass hydrometer, specific gravity',
+                'refractometer-salt' => 'refractometer, scale for salt solution',
+                'refractometer-sea' => 'refractometer, scale for sea water',
+                'probe-raw' => 'probe, raw mS/cm',
+                'probe-25' => 'probe, mS/cm shown at 25 °C',
             ]),
             SumField::number('reading', 'It shows', Kind::Custom, 0.9, 130, null, 'As it stands on the scale.'),
-            SumField::number('tempC', 'Water', Kind::Temperature, 0, 40, Known::reading($system, Parameter::Temperature)),
+            SumField::number(
+                'tempC',
+                'Water',
+                Kind::Temperature,
+                0,
+                40,
+                Known::reading($system, Parameter::Temperature),
+            ),
             SumField::number('referenceC', 'Hydrometer’s scale is for', Kind::Temperature, 0, 40, 25.0),
             SumField::number('alpha', 'Probe’s own correction, % a degree', Kind::Custom, 0, 5, 2.0),
-            SumField::number('fluidRead', 'Calibration fluid reads', Kind::Custom, 0, 60, 35.0, 'Refractometer: what it showed for the fluid just now.'),
+            SumField::number(
+                'fluidRead',
+                'Calibration fluid reads',
+                Kind::Custom,
+                0,
+                60,
+                35.0,
+                'Refractometer: what it showed for the fluid just now.',
+            ),
             SumField::number('fluidTrue', 'and is', Kind::Custom, 0, 60, 35.0, 'On the same scale.'),
         ];
     }
@@ -51,19 +69,49 @@ final class ReadSalinity implements Sum
         try {
             $salinity = match ($given['instrument']) {
                 'hydrometer' => Hydrometer::salinity($shows, $temp, (float) $given['referenceC']),
-                'refractometer-salt' => Refractometer::salinity($shows, true, (float) $given['fluidRead'], (float) $given['fluidTrue']),
-                'refractometer-sea' => Refractometer::salinity($shows, false, (float) $given['fluidRead'], (float) $given['fluidTrue']),
+                'refractometer-salt' => Refractometer::salinity(
+                    $shows,
+                    true,
+                    (float) $given['fluidRead'],
+                    (float) $given['fluidTrue'],
+                ),
+                'refractometer-sea' => Refractometer::salinity(
+                    $shows,
+                    false,
+                    (float) $given['fluidRead'],
+                    (float) $given['fluidTrue'],
+                ),
                 'probe-raw' => Conductivity::salinity($shows, $temp),
-                default => Conductivity::salinity(Conductivity::raw($shows, $temp, (float) $given['alpha'] / 100), $temp),
+                default => Conductivity::salinity(
+                    Conductivity::raw($shows, $temp, (float) $given['alpha'] / 100),
+                    $temp,
+                ),
             };
         } catch (OutOfRange $e) {
             throw in_array($e->field, ['conductivityMsCm', 'compensatedMsCm'], true) ? $e->as('reading') : $e;
         }
 
         return [
-            new SumLine('salinity', 'Salinity', Quantity::of($salinity, Kind::Salinity)->finer(1), Sentence::of('probe older than a month, fluid opened long ago: calibrate first')),
-            new SumLine('gravity', 'Specific gravity, 25/25', Quantity::of(Seawater::at($salinity, 25)->specificGravity25(), Kind::SpecificGravity)),
-            ...($salinity < 2 ? [] : [new SumLine('conductivity', 'Conductivity at 25 °C, mS/cm', Quantity::of(Conductivity::of($salinity, 25), Kind::Custom))]),
+            new SumLine(
+                'salinity',
+                'Salinity',
+                Quantity::of($salinity, Kind::Salinity)->finer(1),
+                Sentence::of('probe older than a month, fluid opened long ago: calibrate first'),
+            ),
+            new SumLine(
+                'gravity',
+                'Specific gravity, 25/25',
+                Quantity::of(Seawater::at($salinity, 25)->specificGravity25(), Kind::SpecificGravity),
+            ),
+            ...$salinity < 2
+                ? []
+                : [
+                    new SumLine(
+                        'conductivity',
+                        'Conductivity at 25 °C, mS/cm',
+                        Quantity::of(Conductivity::of($salinity, 25), Kind::Custom),
+                    ),
+                ],
         ];
     }
 }

@@ -28,11 +28,27 @@ final class SandToBring implements Sum
     {
         $fields = [
             SumField::number('areaM2', 'Area of the bed', Kind::Area, 0.01, 100, Known::bedM2($system)),
-            SumField::number('aimMm', 'Depth wanted', Kind::Length, 0, 400, Known::fact($system, PlanField::SandDepthMm)),
+            SumField::number(
+                'aimMm',
+                'Depth wanted',
+                Kind::Length,
+                0,
+                400,
+                Known::fact($system, PlanField::SandDepthMm),
+            ),
             SumField::choice('sand', 'Sand', ['dry' => 'dry, 1.5 kg a litre', 'live' => 'bagged live, 1.7 kg a litre']),
         ];
         foreach (['left front', 'middle front', 'right front', 'left back', 'right back'] as $i => $place) {
-            $fields[] = SumField::number('depth'.($i + 1), 'Depth, '.$place, Kind::Length, 0, 400, null, '', $i > 2);
+            $fields[] = SumField::number(
+                'depth'.($i + 1),
+                'Depth, '.$place,
+                Kind::Length,
+                0,
+                400,
+                null,
+                '',
+                $i > 2,
+            );
         }
 
         return $fields;
@@ -46,11 +62,22 @@ final class SandToBring implements Sum
                 $depths[] = (float) $given["depth{$i}"];
             }
         }
-        $bed = SandBed::short((float) $given['areaM2'], $depths === [] ? [0.0] : $depths, (float) $given['aimMm'], $given['sand'] === 'live' ? SandBed::LIVE_KG_L : SandBed::DRY_KG_L);
+        $bed = SandBed::short(
+            (float) $given['areaM2'],
+            $depths === [] ? [0.0] : $depths,
+            (float) $given['aimMm'],
+            $given['sand'] === 'live' ? SandBed::LIVE_KG_L : SandBed::DRY_KG_L,
+        );
 
         return [
             new SumLine('mean', 'Mean depth now', Quantity::of($bed->meanMm, Kind::Length)),
-            new SumLine('kg', 'Bring', Quantity::of($bed->kgShort, Kind::Mass), Sentence::of('the change goes with it: lower the water first'), $bed->working),
+            new SumLine(
+                'kg',
+                'Bring',
+                Quantity::of($bed->kgShort, Kind::Mass),
+                Sentence::of('the change goes with it: lower the water first'),
+                $bed->working,
+            ),
             new SumLine('litres', 'That is, poured', Quantity::of($bed->litresShort, Kind::Volume)),
         ];
     }

@@ -24,9 +24,27 @@ final readonly class SumField
     ) {
     }
 
-    public static function number(string $key, string $label, Kind $kind, float $least, float $most, ?float $known = null, string $hint = '', bool $optional = false): self
-    {
-        return new self($key, $label, $kind, $least, $most, [], $known === null ? null : round($known, $most >= 1000 ? 1 : 3), $hint, $optional);
+    public static function number(
+        string $key,
+        string $label,
+        Kind $kind,
+        float $least,
+        float $most,
+        ?float $known = null,
+        string $hint = '',
+        bool $optional = false,
+    ): self {
+        return new self(
+            $key,
+            $label,
+            $kind,
+            $least,
+            $most,
+            [],
+            $known === null ? null : round($known, $most >= 1000 ? 1 : 3),
+            $hint,
+            $optional,
+        );
     }
 
     /** @param  non-empty-array<string, string>  $choices */

@@ -29,12 +29,41 @@ final class TopOffAway implements Sum
     {
         return [
             SumField::number('systemL', 'Water in the system', Kind::Volume, 1, 1e6, $system->volumeL()),
-            SumField::number('salinity', 'Salinity now', Kind::Salinity, 1, 60, Known::reading($system, Parameter::Salinity)),
-            SumField::number('evaporationLd', 'Evaporation', Kind::DailyVolume, 0, 1e4, Known::figure($system, 'evaporationLd')),
+            SumField::number(
+                'salinity',
+                'Salinity now',
+                Kind::Salinity,
+                1,
+                60,
+                Known::reading($system, Parameter::Salinity),
+            ),
+            SumField::number(
+                'evaporationLd',
+                'Evaporation',
+                Kind::DailyVolume,
+                0,
+                1e4,
+                Known::figure($system, 'evaporationLd'),
+            ),
             SumField::number('days', 'Days off', Kind::Days, 0, 365, 3.0),
             SumField::number('limit', 'Salinity it must not pass', Kind::Salinity, 1, 60, 39.0),
-            SumField::number('addedL', 'Stuck on: fresh water it can add', Kind::Volume, 0, 1e5, Known::fact($system, PlanField::ReservoirL), 'The reservoir; a mains-fed one never ends.'),
-            SumField::number('spareL', 'Room in the sump before it spills', Kind::Volume, 0, 1e5, Known::figure($system, 'spareL')),
+            SumField::number(
+                'addedL',
+                'Stuck on: fresh water it can add',
+                Kind::Volume,
+                0,
+                1e5,
+                Known::fact($system, PlanField::ReservoirL),
+                'The reservoir; a mains-fed one never ends.',
+            ),
+            SumField::number(
+                'spareL',
+                'Room in the sump before it spills',
+                Kind::Volume,
+                0,
+                1e5,
+                Known::figure($system, 'spareL'),
+            ),
         ];
     }
 
@@ -42,12 +71,44 @@ final class TopOffAway implements Sum
     {
         $litres = (float) $given['systemL'];
         $salinity = (float) $given['salinity'];
-        $days = SalinityDrift::daysToLimit($litres, $salinity, (float) $given['evaporationLd'], (float) $given['limit']);
+        $days = SalinityDrift::daysToLimit(
+            $litres,
+            $salinity,
+            (float) $given['evaporationLd'],
+            (float) $given['limit'],
+        );
 
         return [
-            new SumLine('off', 'After those days off', Quantity::of(SalinityDrift::withoutTopOff($litres, $salinity, (float) $given['evaporationLd'], (float) $given['days']), Kind::Salinity)),
-            $days === null ? new SumLine('limit', 'Reaches the limit', null, Sentence::of('nothing evaporates'), null, 'never') : new SumLine('limit', 'Reaches the limit in', Quantity::of($days, Kind::Days)),
-            new SumLine('on', 'Stuck on, all of it in', Quantity::of(SalinityDrift::topOffStuckOn($litres, $salinity, (float) $given['addedL'], (float) $given['spareL']), Kind::Salinity), Sentence::of('below 28 g/kg animals are lost')),
+            new SumLine(
+                'off',
+                'After those days off',
+                Quantity::of(
+                    SalinityDrift::withoutTopOff(
+                        $litres,
+                        $salinity,
+                        (float) $given['evaporationLd'],
+                        (float) $given['days'],
+                    ),
+                    Kind::Salinity,
+                ),
+            ),
+            $days === null
+                ? new SumLine('limit', 'Reaches the limit', null, Sentence::of('nothing evaporates'), null, 'never')
+                : new SumLine('limit', 'Reaches the limit in', Quantity::of($days, Kind::Days)),
+            new SumLine(
+                'on',
+                'Stuck on, all of it in',
+                Quantity::of(
+                    SalinityDrift::topOffStuckOn(
+                        $litres,
+                        $salinity,
+                        (float) $given['addedL'],
+                        (float) $given['spareL'],
+                    ),
+                    Kind::Salinity,
+                ),
+                Sentence::of('below 28 g/kg animals are lost'),
+            ),
         ];
     }
 }

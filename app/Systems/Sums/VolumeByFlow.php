@@ -35,6 +35,14 @@ final class VolumeByFlow implements Sum
     {
         $it = MeasuredVolume::byFlow((float) $given['flowLh'], (float) $given['minutes']);
 
-        return [new SumLine('measuredL', 'Water in the system', Quantity::of($it->litres, Kind::Volume), Sentence::of('as good as the timed bucket'), $it->working)];
+        return [
+            new SumLine(
+                'measuredL',
+                'Water in the system',
+                Quantity::of($it->litres, Kind::Volume),
+                Sentence::of('as good as the timed bucket'),
+                $it->working,
+            ),
+        ];
     }
 }

@@ -12,14 +12,33 @@ use Velbrin\Core\Measure\Units;
 /** One limit of the house. Numbers in the core's unit; the screen converts. */
 final readonly class HouseLimitView
 {
-    private function __construct(public string $key, public string $rule, public string $label, public string $kind, public string $usual, public string $range, public ?float $value, public ?string $reason, public ?string $by)
-    {
+    private function __construct(
+        public string $key,
+        public string $rule,
+        public string $label,
+        public string $kind,
+        public string $usual,
+        public string $range,
+        public ?float $value,
+        public ?string $reason,
+        public ?string $by,
+    ) {
     }
 
     public static function of(HouseRule $rule, ?HouseLimit $own, Units $units): self
     {
         $show = fn (float $v): string => $units->show(Quantity::of($v, $rule->kind()));
 
-        return new self($rule->value, $rule->rule(), $rule->label(), $rule->kind()->value, $show($rule->usual()), "{$show($rule->least())} to {$show($rule->most())}", $own?->value, $own?->reason, $own?->user?->name);
+        return new self(
+            $rule->value,
+            $rule->rule(),
+            $rule->label(),
+            $rule->kind()->value,
+            $show($rule->usual()),
+            "{$show($rule->least())} to {$show($rule->most())}",
+            $own?->value,
+            $own?->reason,
+            $own?->user?->name,
+        );
     }
 }

@@ -6,7 +6,12 @@ namespace App\Systems\Views;
 
 final readonly class LogLineView
 {
-    public function __construct(public int $id, public string $at, public string $kind, public string $text, public string $by)
-    {
+    public function __construct(
+        public int $id,
+        public string $at,
+        public string $kind,
+        public string $text,
+        public string $by,
+    ) {
     }
 }

@@ -40,8 +40,14 @@ final readonly class ParameterView
     ) {
     }
 
-    public static function of(Measured $parameter, ?Band $band, ?StoredJudgement $judgement, User $user, ?AmmoniaJudgement $ammonia = null, ?CarbonImmutable $ammoniaAt = null): self
-    {
+    public static function of(
+        Measured $parameter,
+        ?Band $band,
+        ?StoredJudgement $judgement,
+        User $user,
+        ?AmmoniaJudgement $ammonia = null,
+        ?CarbonImmutable $ammoniaAt = null,
+    ): self {
         if ($parameter === Parameter::Ammonia && $ammonia !== null && $ammonia->asksToAct()) {
             return self::ammonia($ammonia, $ammoniaAt, $band, $user);
         }
@@ -51,10 +57,22 @@ final readonly class ParameterView
         $days = $judgement === null ? null : SystemLineView::days($judgement);
 
         return new self(
-            $parameter->key(), $parameter->label(), $kind->value, $band === null || $band->tracked,
-            $judgement === null ? null : $units->show(Quantity::of($judgement->latest, $kind)->apartFrom(...($band?->limits()->limits() ?? []))), $judgement?->latest_at->toIso8601ZuluString(),
-            $judgement === null ? 'none' : $judgement->standing->value, $judgement?->standing->words() ?? 'never read',
-            $judgement === null ? '' : rtrim(ReadingFinding::way($parameter, $judgement->slope_per_day, $judgement->steady)->in($units), '.'),
+            $parameter->key(),
+            $parameter->label(),
+            $kind->value,
+            $band === null || $band->tracked,
+            $judgement === null
+                ? null
+                : $units->show(Quantity::of($judgement->latest, $kind)->apartFrom(...$band?->limits()->limits() ?? [])),
+            $judgement?->latest_at->toIso8601ZuluString(),
+            $judgement === null ? 'none' : $judgement->standing->value,
+            $judgement?->standing->words() ?? 'never read',
+            $judgement === null
+                ? ''
+                : rtrim(
+                    ReadingFinding::way($parameter, $judgement->slope_per_day, $judgement->steady)->in($units),
+                    '.',
+                ),
             match (true) {
                 $days === null => null,
                 $days <= 0.0 => 'outside now',
@@ -63,8 +81,17 @@ final readonly class ParameterView
                 default => 'leaves the band in '.$units->show(Quantity::of($days, Kind::Days)),
             },
             $judgement?->scatter === null ? null : '± '.$units->show(Quantity::of($judgement->scatter, $difference)),
-            $judgement?->spread30 === null ? null : $units->show(Quantity::of($judgement->spread30, $difference)).' in 30 days',
-            $band === null ? null : self::range(self::toResolution($band->fine_low, $parameter), self::toResolution($band->fine_high, $parameter), $kind, $units),
+            $judgement?->spread30 === null
+                ? null
+                : $units->show(Quantity::of($judgement->spread30, $difference)).' in 30 days',
+            $band === null
+                ? null
+                : self::range(
+                    self::toResolution($band->fine_low, $parameter),
+                    self::toResolution($band->fine_high, $parameter),
+                    $kind,
+                    $units,
+                ),
             self::typed($parameter, $user),
         );
     }
@@ -76,10 +103,20 @@ final readonly class ParameterView
         $parameter = Parameter::Ammonia;
 
         return new self(
-            $parameter->key(), $parameter->label(), $parameter->kind()->value, $band === null || $band->tracked,
-            $units->show(Quantity::of($judged->totalMgL, $parameter->kind())), $at?->toIso8601ZuluString(),
-            Standing::ActHigh->value, ($judged->isStop() ? 'Stop: ' : '').lcfirst($judged->finding->what->in($units)), '', 'outside now', null, null,
-            'free ammonia under '.$units->show(Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration)), self::typed($parameter, $user),
+            $parameter->key(),
+            $parameter->label(),
+            $parameter->kind()->value,
+            $band === null || $band->tracked,
+            $units->show(Quantity::of($judged->totalMgL, $parameter->kind())),
+            $at?->toIso8601ZuluString(),
+            Standing::ActHigh->value,
+            ($judged->isStop() ? 'Stop: ' : '').lcfirst($judged->finding->what->in($units)),
+            '',
+            'outside now',
+            null,
+            null,
+            'free ammonia under '.$units->show(Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration)),
+            self::typed($parameter, $user),
         );
     }
 
@@ -91,7 +128,9 @@ final readonly class ParameterView
     public static function range(?float $low, ?float $high, Kind $kind, Units $units): ?string
     {
         return match (true) {
-            $low !== null && $high !== null => $units->number(Quantity::of($low, $kind)).' to '.$units->show(Quantity::of($high, $kind)),
+            $low !== null && $high !== null => $units->number(Quantity::of($low, $kind)).
+                ' to '.
+                $units->show(Quantity::of($high, $kind)),
             $low !== null => 'at least '.$units->show(Quantity::of($low, $kind)),
             $high !== null => 'at most '.$units->show(Quantity::of($high, $kind)),
             default => null,
@@ -106,7 +145,9 @@ final readonly class ParameterView
             Parameter::Temperature => $user->unit_system === 'us' ? ReadingUnit::Fahrenheit->value : null,
             Parameter::Alkalinity => $user->alkalinity_unit,
             Parameter::Salinity => match ($user->salinity_unit) {
-                'SG' => ReadingUnit::SpecificGravity->value, 'mS/cm' => ReadingUnit::Conductivity25->value, default => null,
+                'SG' => ReadingUnit::SpecificGravity->value,
+                'mS/cm' => ReadingUnit::Conductivity25->value,
+                default => null,
             },
             default => null,
         };

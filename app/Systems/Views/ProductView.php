@@ -14,23 +14,53 @@ final readonly class ProductView
      * @param  list<string>  $lowersKeys
      */
     private function __construct(
-        public int $id, public string $name, public string $kind, public string $raises, public string $lowers, public ?string $note, public ?string $howMuch,
-        public string $kindKey, public array $raisesKeys, public array $lowersKeys, public ?string $cautions, public ?int $packets, public ?string $contents, public ProductCardView $card,
+        public int $id,
+        public string $name,
+        public string $kind,
+        public string $raises,
+        public string $lowers,
+        public ?string $note,
+        public ?string $howMuch,
+        public string $kindKey,
+        public array $raisesKeys,
+        public array $lowersKeys,
+        public ?string $cautions,
+        public ?int $packets,
+        public ?string $contents,
+        public ProductCardView $card,
     ) {
     }
 
     public static function of(Product $product, ?string $howMuch = null): self
     {
         return new self(
-            $product->id, $product->name, Product::KINDS[$product->kind] ?? $product->kind, self::names($product->raises), self::names($product->lowers), $product->note, $howMuch,
-            $product->kind, self::keys($product->raises), self::keys($product->lowers), $product->cautions, $product->packets, $product->contents, ProductCardView::of($product),
+            $product->id,
+            $product->name,
+            Product::KINDS[$product->kind] ?? $product->kind,
+            self::names($product->raises),
+            self::names($product->lowers),
+            $product->note,
+            $howMuch,
+            $product->kind,
+            self::keys($product->raises),
+            self::keys($product->lowers),
+            $product->cautions,
+            $product->packets,
+            $product->contents,
+            ProductCardView::of($product),
         );
     }
 
     /** @param  array<array-key, mixed>|null  $keys */
     private static function names(?array $keys): string
     {
-        return implode(', ', array_map(fn (mixed $k): string => lcfirst(Parameter::tryFrom(is_string($k) ? $k : '')?->label() ?? ''), $keys ?? []));
+        return implode(
+            ', ',
+            array_map(
+                fn (mixed $k): string => lcfirst(Parameter::tryFrom(is_string($k) ? $k : '')?->label() ?? ''),
+                $keys ?? [],
+            ),
+        );
     }
 
     /**

@@ -12,8 +12,15 @@ use Velbrin\Core\Measure\Units;
 /** What a change re-opened, in the reader's units. */
 final readonly class RippleView
 {
-    private function __construct(public int $id, public string $label, public string $check, public string $rule, public string $cause, public ?string $moved, public string $on)
-    {
+    private function __construct(
+        public int $id,
+        public string $label,
+        public string $check,
+        public string $rule,
+        public string $cause,
+        public ?string $moved,
+        public string $on,
+    ) {
     }
 
     public static function of(OpenRipple $ripple, Units $units): self
@@ -21,8 +28,17 @@ final readonly class RippleView
         $figure = $ripple->figure;
 
         return new self(
-            $ripple->id, $ripple->label, $ripple->check, $ripple->rule, $ripple->cause,
-            is_array($figure) ? "{$figure['label']} ".self::shown($figure['before'] ?? null, $figure['kind'] ?? null, $units).' → '.self::shown($figure['after'] ?? null, $figure['kind'] ?? null, $units) : null,
+            $ripple->id,
+            $ripple->label,
+            $ripple->check,
+            $ripple->rule,
+            $ripple->cause,
+            is_array($figure)
+                ? "{$figure['label']} ".
+                    self::shown($figure['before'] ?? null, $figure['kind'] ?? null, $units).
+                    ' → '.
+                    self::shown($figure['after'] ?? null, $figure['kind'] ?? null, $units)
+                : null,
             $ripple->created_at?->toDateString() ?? '',
         );
     }

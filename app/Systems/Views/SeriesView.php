@@ -36,31 +36,72 @@ final readonly class SeriesView
     }
 
     /** @param  Collection<int, Reading>  $readings newest first, loaded with user */
-    public static function of(Measured $parameter, Collection $readings, ?Band $band, ?StoredJudgement $judgement, User $user): self
-    {
+    public static function of(
+        Measured $parameter,
+        Collection $readings,
+        ?Band $band,
+        ?StoredJudgement $judgement,
+        User $user,
+    ): self {
         $units = $user->units();
         $display = $units->display($parameter->kind());
         $shown = fn (?float $v): ?float => $v === null ? null : round($display->shown($v), 5);
         $line = [];
         if ($judgement?->slope_per_day !== null && $judgement->line_now !== null) {
-            $from = max(Judge::day($judgement->judged_at) - Judgement::WINDOW_DAYS, Judge::day($readings->where('marked_at', null)->take(Judgement::READINGS)->last()->taken_at ?? $judgement->judged_at));
-            $trend = TrendLine::from($judgement->slope_per_day, Judge::day($judgement->judged_at), $judgement->line_now);
+            $from = max(
+                Judge::day($judgement->judged_at) - Judgement::WINDOW_DAYS,
+                Judge::day(
+                    $readings->where('marked_at', null)->take(Judgement::READINGS)->last()->taken_at ??
+                        $judgement->judged_at,
+                ),
+            );
+            $trend = TrendLine::from(
+                $judgement->slope_per_day,
+                Judge::day($judgement->judged_at),
+                $judgement->line_now,
+            );
             foreach ([$from, Judge::day(now()) + 7] as $day) {
                 $line[] = [Judge::moment($day)->toIso8601ZuluString(), (float) $shown($trend->at($day))];
             }
         }
 
         return new self(
-            $parameter->key(), $parameter->label(), $display->label, max(1, $display->digits),
-            array_values($readings->map(fn (Reading $r): ReadingView => new ReadingView(
-                $r->id, $r->taken_at->toIso8601ZuluString(), (float) $shown($r->value), $units->show(Quantity::of($r->value, $parameter->kind())),
-                rtrim(rtrim(number_format($r->given_value, 4, $user->decimal_mark, ''), '0'), '.,').' '.$r->given_unit, $r->method, $r->instrument, (string) $r->user?->name, $r->doubtful, $r->marked_reason,
-            ))->all()),
-            $band === null ? [] : [
-                'aimLow' => $shown($band->aim_low), 'aimHigh' => $shown($band->aim_high), 'fineLow' => $shown($band->fine_low),
-                'fineHigh' => $shown($band->fine_high), 'actLow' => $shown($band->act_low), 'actHigh' => $shown($band->act_high),
-            ],
-            $line, $band?->reason,
+            $parameter->key(),
+            $parameter->label(),
+            $display->label,
+            max(1, $display->digits),
+            array_values(
+                $readings
+                    ->map(
+                        fn (Reading $r): ReadingView => new ReadingView(
+                            $r->id,
+                            $r->taken_at->toIso8601ZuluString(),
+                            (float) $shown($r->value),
+                            $units->show(Quantity::of($r->value, $parameter->kind())),
+                            rtrim(rtrim(number_format($r->given_value, 4, $user->decimal_mark, ''), '0'), '.,').
+                                ' '.
+                                $r->given_unit,
+                            $r->method,
+                            $r->instrument,
+                            (string) $r->user?->name,
+                            $r->doubtful,
+                            $r->marked_reason,
+                        ),
+                    )
+                    ->all(),
+            ),
+            $band === null
+                ? []
+                : [
+                    'aimLow' => $shown($band->aim_low),
+                    'aimHigh' => $shown($band->aim_high),
+                    'fineLow' => $shown($band->fine_low),
+                    'fineHigh' => $shown($band->fine_high),
+                    'actLow' => $shown($band->act_low),
+                    'actHigh' => $shown($band->act_high),
+                ],
+            $line,
+            $band?->reason,
         );
     }
 }

@@ -16,6 +16,18 @@ final readonly class SumFieldView
 
     public static function of(SumField $field): self
     {
-        return new self(FactSpecView::ofSum($field->key, $field->label, $field->kind?->value, $field->least, $field->most, $field->choices, $field->hint), $field->known, $field->optional);
+        return new self(
+            FactSpecView::ofSum(
+                $field->key,
+                $field->label,
+                $field->kind?->value,
+                $field->least,
+                $field->most,
+                $field->choices,
+                $field->hint,
+            ),
+            $field->known,
+            $field->optional,
+        );
     }
 }

@@ -19,7 +19,10 @@ final readonly class SystemHeaderView
     /** @return array<array-key, mixed> what of() reads beside site.client and keeper */
     public static function loads(): array
     {
-        return ['standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->with('user')->latest('id'), 'ripples'];
+        return [
+            'standingNotes' => fn (Relation $notes) => $notes->whereNull('archived_at')->with('user')->latest('id'),
+            'ripples',
+        ];
     }
 
     /**
@@ -56,12 +59,34 @@ final readonly class SystemHeaderView
         $site = $system->site;
 
         return new self(
-            $system->id, $system->name, $system->kind, $system->regime->label(), self::volume($system, $user), self::age($system),
-            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M Y') : null, $staff ? $system->unprotected : null, $system->keeper?->name,
-            $staff && $site !== null ? [new CrumbView((string) $site->client?->name, "/clients/{$site->client_id}"), new CrumbView($site->name, "/sites/{$site->id}")] : [new CrumbView((string) $site?->name, null)],
-            $staff ? array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all()) : [],
-            $staff ? array_values($system->ripples->map(fn (OpenRipple $r): RippleView => RippleView::of($r, $user->units()))->all()) : [],
-            $staff, $user->can('update', $system), $user->can('record', $system), $system->site_id, $staff ? $system->plan_version_id : null,
+            $system->id,
+            $system->name,
+            $system->kind,
+            $system->regime->label(),
+            self::volume($system, $user),
+            self::age($system),
+            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M Y') : null,
+            $staff ? $system->unprotected : null,
+            $system->keeper?->name,
+            $staff && $site !== null
+                ? [
+                    new CrumbView((string) $site->client?->name, "/clients/{$site->client_id}"),
+                    new CrumbView($site->name, "/sites/{$site->id}"),
+                ]
+                : [new CrumbView((string) $site?->name, null)],
+            $staff
+                ? array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all())
+                : [],
+            $staff
+                ? array_values(
+                    $system->ripples->map(fn (OpenRipple $r): RippleView => RippleView::of($r, $user->units()))->all(),
+                )
+                : [],
+            $staff,
+            $user->can('update', $system),
+            $user->can('record', $system),
+            $system->site_id,
+            $staff ? $system->plan_version_id : null,
         );
     }
 
@@ -77,7 +102,9 @@ final readonly class SystemHeaderView
             $label = is_numeric($value) ? (float) $value : $label;
         }
         $units = $user->units();
-        $text = $units->show(Quantity::of($litres, Kind::Volume)).($system->measured_volume_l === null ? ' true' : ' measured');
+        $text =
+            $units->show(Quantity::of($litres, Kind::Volume)).
+            ($system->measured_volume_l === null ? ' true' : ' measured');
 
         return $label === null ? $text : $text.', label '.$units->show(Quantity::of($label, Kind::Volume));
     }
@@ -86,11 +113,13 @@ final readonly class SystemHeaderView
     {
         $started = $system->started_on;
 
-        return $started === null ? null : match ($system->started_precision) {
-            'day' => 'running since '.$started->format('j M Y'),
-            'month' => 'running since '.$started->format('F Y'),
-            'year' => 'running since '.$started->format('Y'),
-            default => 'running since about '.$started->format('Y'),
-        };
+        return $started === null
+            ? null
+            : match ($system->started_precision) {
+                'day' => 'running since '.$started->format('j M Y'),
+                'month' => 'running since '.$started->format('F Y'),
+                'year' => 'running since '.$started->format('Y'),
+                default => 'running since about '.$started->format('Y'),
+            };
     }
 }

@@ -36,18 +36,41 @@ final readonly class SystemLineView
         $units = $user->units();
         $first = null;
         foreach ($system->judgements as $judgement) {
-            if ($judgement->leaves_at !== null && ($first?->leaves_at === null || $judgement->leaves_at < $first->leaves_at)) {
+            if (
+                $judgement->leaves_at !== null &&
+                ($first?->leaves_at === null || $judgement->leaves_at < $first->leaves_at)
+            ) {
                 $first = $judgement;
             }
         }
         $days = $first === null ? null : self::days($first);
         $ammonia = AmmoniaWatch::judged($system);
-        $finding = $ammonia?->asksToAct() === true ? $ammonia->finding : ($first === null ? null : ReadingFinding::of($first->parameter, $first->latest, $first->standing, $first->slope_per_day, $first->steady, $days, null, Band::for($system, $first->parameter)?->limits()));
+        $finding =
+            $ammonia?->asksToAct() === true
+                ? $ammonia->finding
+                : ($first === null
+                    ? null
+                    : ReadingFinding::of(
+                        $first->parameter,
+                        $first->latest,
+                        $first->standing,
+                        $first->slope_per_day,
+                        $first->steady,
+                        $days,
+                        null,
+                        Band::for($system, $first->parameter)?->limits(),
+                    ));
 
         return new self(
-            $system->id, $system->name, $system->site?->client?->name.', '.$system->site?->name, $system->kind,
+            $system->id,
+            $system->name,
+            $system->site?->client?->name.', '.$system->site?->name,
+            $system->kind,
             $system->volumeL() === null ? null : $units->show(Quantity::of($system->volumeL(), Kind::Volume)),
-            $finding?->what->in($units), $finding === null ? null : rtrim($finding->why->in($units), '.'), $finding?->severity->value ?? ($system->judgements->isEmpty() ? 'none' : 'fine'), $days,
+            $finding?->what->in($units),
+            $finding === null ? null : rtrim($finding->why->in($units), '.'),
+            $finding?->severity->value ?? ($system->judgements->isEmpty() ? 'none' : 'fine'),
+            $days,
         );
     }
 

@@ -34,7 +34,10 @@ final class PasswordResetController
 
     public function edit(Request $request, string $token): Response
     {
-        return Inertia::render('team/ResetPassword', ['token' => $token, 'email' => $request->string('email')->toString()]);
+        return Inertia::render('team/ResetPassword', [
+            'token' => $token,
+            'email' => $request->string('email')->toString(),
+        ]);
     }
 
     public function update(Request $request): RedirectResponse
@@ -45,7 +48,12 @@ final class PasswordResetController
             'password' => ['required', 'string', 'confirmed', 'max:200', PasswordRule::defaults()],
         ]);
         $status = Password::reset(
-            ['email' => $given['email'], 'password' => $given['password'], 'password_confirmation' => $given['password'], 'token' => $given['token']],
+            [
+                'email' => $given['email'],
+                'password' => $given['password'],
+                'password_confirmation' => $given['password'],
+                'token' => $given['token'],
+            ],
             function (User $user, string $password): void {
                 $user->forceFill(['password' => Hash::make($password), 'remember_token' => Str::random(60)])->save();
                 DB::table('sessions')->where('user_id', $user->id)->delete();

@@ -24,10 +24,48 @@ final class RosterController
         $today = now()->toDateString();
 
         return Inertia::render('team/Roster', [
-            'onCall' => OnCall::query()->where('until_on', '>=', $today)->with('user')->orderBy('from_on')->orderBy('position')->limit(60)->get()->map(fn (OnCall $o): array => ['id' => $o->id, 'who' => (string) $o->user?->name, 'fromOn' => $o->from_on->toDateString(), 'untilOn' => $o->until_on->toDateString(), 'position' => $o->position]),
-            'absences' => Absence::query()->where('until_on', '>=', $today)->with('user')->orderBy('from_on')->limit(60)->get()->map(fn (Absence $a): array => ['id' => $a->id, 'who' => (string) $a->user?->name, 'fromOn' => $a->from_on->toDateString(), 'untilOn' => $a->until_on->toDateString(), 'reason' => $a->reason]),
-            'holidays' => Holiday::query()->where('on', '>=', $today)->orderBy('on')->limit(40)->get()->map(fn (Holiday $h): array => ['id' => $h->id, 'on' => $h->on->toDateString(), 'name' => $h->name]),
-            'people' => User::query()->current()->whereIn('role', ['owner', 'planner', 'technician'])->orderBy('name')->pluck('name', 'id'),
+            'onCall' => OnCall::query()
+                ->where('until_on', '>=', $today)
+                ->with('user')
+                ->orderBy('from_on')
+                ->orderBy('position')
+                ->limit(60)
+                ->get()
+                ->map(
+                    fn (OnCall $o): array => [
+                        'id' => $o->id,
+                        'who' => (string) $o->user?->name,
+                        'fromOn' => $o->from_on->toDateString(),
+                        'untilOn' => $o->until_on->toDateString(),
+                        'position' => $o->position,
+                    ],
+                ),
+            'absences' => Absence::query()
+                ->where('until_on', '>=', $today)
+                ->with('user')
+                ->orderBy('from_on')
+                ->limit(60)
+                ->get()
+                ->map(
+                    fn (Absence $a): array => [
+                        'id' => $a->id,
+                        'who' => (string) $a->user?->name,
+                        'fromOn' => $a->from_on->toDateString(),
+                        'untilOn' => $a->until_on->toDateString(),
+                        'reason' => $a->reason,
+                    ],
+                ),
+            'holidays' => Holiday::query()
+                ->where('on', '>=', $today)
+                ->orderBy('on')
+                ->limit(40)
+                ->get()
+                ->map(fn (Holiday $h): array => ['id' => $h->id, 'on' => $h->on->toDateString(), 'name' => $h->name]),
+            'people' => User::query()
+                ->current()
+                ->whereIn('role', ['owner', 'planner', 'technician'])
+                ->orderBy('name')
+                ->pluck('name', 'id'),
             'mayPlan' => Gate::allows('create', OnCall::class),
         ]);
     }
@@ -35,7 +73,9 @@ final class RosterController
     public function onCall(Request $request): RedirectResponse
     {
         Gate::authorize('create', OnCall::class);
-        OnCall::query()->create($request->validate([...$this->days(), 'position' => ['required', 'integer', 'between:1,5']]));
+        OnCall::query()->create(
+            $request->validate([...$this->days(), 'position' => ['required', 'integer', 'between:1,5']]),
+        );
 
         return back()->with('said', 'On the roster.');
     }
@@ -51,7 +91,12 @@ final class RosterController
     public function holiday(Request $request): RedirectResponse
     {
         Gate::authorize('create', Holiday::class);
-        Holiday::query()->create($request->validate(['on' => ['required', 'date', Rule::unique('holidays', 'on')], 'name' => ['required', 'string', 'max:120']]));
+        Holiday::query()->create(
+            $request->validate([
+                'on' => ['required', 'date', Rule::unique('holidays', 'on')],
+                'name' => ['required', 'string', 'max:120'],
+            ]),
+        );
 
         return back()->with('said', 'Nobody drives that day.');
     }
@@ -59,7 +104,10 @@ final class RosterController
     public function remove(string $kind, int $id): RedirectResponse
     {
         $record = match ($kind) {
-            'on-call' => OnCall::query()->whereKey($id)->firstOrFail(), 'absence' => Absence::query()->whereKey($id)->firstOrFail(), 'holiday' => Holiday::query()->whereKey($id)->firstOrFail(), default => abort(404),
+            'on-call' => OnCall::query()->whereKey($id)->firstOrFail(),
+            'absence' => Absence::query()->whereKey($id)->firstOrFail(),
+            'holiday' => Holiday::query()->whereKey($id)->firstOrFail(),
+            default => abort(404),
         };
         Gate::authorize('update', $record);
         $record->delete();
@@ -70,6 +118,10 @@ final class RosterController
     /** @return array<string, list<mixed>> */
     private function days(): array
     {
-        return ['user_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')], 'from_on' => ['required', 'date'], 'until_on' => ['required', 'date', 'after_or_equal:from_on']];
+        return [
+            'user_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')],
+            'from_on' => ['required', 'date'],
+            'until_on' => ['required', 'date', 'after_or_equal:from_on'],
+        ];
     }
 }

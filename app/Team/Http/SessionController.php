@@ -26,9 +26,14 @@ final class SessionController
             'password' => ['required', 'string', 'max:200'],
             'remember' => ['boolean'],
         ]);
-        $ok = Auth::attempt(['email' => $given['email'], 'password' => $given['password'], 'archived_at' => null], $request->boolean('remember'));
+        $ok = Auth::attempt(
+            ['email' => $given['email'], 'password' => $given['password'], 'archived_at' => null],
+            $request->boolean('remember'),
+        );
         if (! $ok) {
-            throw ValidationException::withMessages(['email' => 'That name and password do not go together. Check both, or ask for a new password.']);
+            throw ValidationException::withMessages([
+                'email' => 'That name and password do not go together. Check both, or ask for a new password.',
+            ]);
         }
         $request->session()->regenerate();
 

@@ -27,13 +27,15 @@ final class SettingsController
 
     public function update(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $user->update($request->validate([
-            'unit_system' => ['required', Rule::in(['metric', 'us'])],
-            'alkalinity_unit' => ['required', Rule::in(['dKH', 'meq/L', 'ppm CaCO₃'])],
-            'salinity_unit' => ['required', Rule::in(['g/kg', 'SG', 'mS/cm'])],
-            'decimal_mark' => ['required', Rule::in(['.', ','])],
-            'theme' => ['required', Rule::in(['paper', 'night'])],
-        ]));
+        $user->update(
+            $request->validate([
+                'unit_system' => ['required', Rule::in(['metric', 'us'])],
+                'alkalinity_unit' => ['required', Rule::in(['dKH', 'meq/L', 'ppm CaCO₃'])],
+                'salinity_unit' => ['required', Rule::in(['g/kg', 'SG', 'mS/cm'])],
+                'decimal_mark' => ['required', Rule::in(['.', ','])],
+                'theme' => ['required', Rule::in(['paper', 'night'])],
+            ]),
+        );
 
         return back()->with('said', 'Your settings hold from now on.');
     }
@@ -46,7 +48,10 @@ final class SettingsController
         ]);
         $user->forceFill(['password' => Hash::make((string) $given['password'])])->save();
         // Whoever else is signed in under this name is out.
-        DB::table('sessions')->where('user_id', $user->id)->where('id', '<>', $request->session()->getId())->delete();
+        DB::table('sessions')
+            ->where('user_id', $user->id)
+            ->where('id', '<>', $request->session()->getId())
+            ->delete();
         Auth::login($user);
         $request->session()->regenerate();
 

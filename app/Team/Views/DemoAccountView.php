@@ -6,7 +6,11 @@ namespace App\Team\Views;
 
 final readonly class DemoAccountView
 {
-    public function __construct(public string $name, public string $email, public string $role, public string $password)
-    {
+    public function __construct(
+        public string $name,
+        public string $email,
+        public string $role,
+        public string $password,
+    ) {
     }
 }

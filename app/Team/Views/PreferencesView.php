@@ -26,8 +26,16 @@ final readonly class PreferencesView
     public static function of(User $user): self
     {
         return new self(
-            $user->name, $user->email, $user->role->label(), $user->unit_system, $user->alkalinity_unit, $user->salinity_unit,
-            $user->decimal_mark, $user->theme, $user->role === Role::Owner, config('mail.default') === 'catcher',
+            $user->name,
+            $user->email,
+            $user->role->label(),
+            $user->unit_system,
+            $user->alkalinity_unit,
+            $user->salinity_unit,
+            $user->decimal_mark,
+            $user->theme,
+            $user->role === Role::Owner,
+            config('mail.default') === 'catcher',
         );
     }
 }

@@ -6,7 +6,13 @@ namespace App\Water\Views;
 
 final readonly class DepartureView
 {
-    public function __construct(public string $label, public string $at, public string $litres, public bool $late, public ?string $fromStock, public string $href)
-    {
+    public function __construct(
+        public string $label,
+        public string $at,
+        public string $litres,
+        public bool $late,
+        public ?string $fromStock,
+        public string $href,
+    ) {
     }
 }

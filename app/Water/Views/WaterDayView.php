@@ -56,16 +56,55 @@ final readonly class WaterDayView
         $day = $r->day;
 
         return new self(
-            $r->now->toIso8601ZuluString(), $day->flushAtH === null ? null : $at($day->flushAtH), $day->roFromH === null ? null : $at($day->roFromH), $day->roToH === null ? null : $at($day->roToH),
-            $litres($day->roL), $units->show(Quantity::of($day->saltKg, Kind::Mass)->finer(1)),
-            array_map(fn (Batch $b): BatchView => new BatchView(
-                $b->mix->name.' '.$units->show(Quantity::of($b->salinity, Kind::Salinity)), $litres($b->litres), $units->show(Quantity::of($b->saltKg, Kind::Mass)->finer(1)), $b->vessel + 1, $at($b->fillAtH), $at($b->mixAtH), $at($b->testAtH), $at($b->readyAtH), $at($b->loadAtH), $b->heatGoverns(),
-                array_map(fn (string $key, float $l): string => $litres($l).' for '.($labels[$key] ?? $key), array_keys($b->for), $b->for), round($b->litres, 1), SaltMix::id($b->mix->key), $b->salinity,
-            ), $day->batches),
-            array_map(fn (Departure $d): DepartureView => new DepartureView($d->label, $d->at->toIso8601ZuluString(), $litres($d->litres), isset($day->lateH[$d->key()]), isset($day->fromStock[$d->key()]) ? $litres($day->fromStock[$d->key()]).' from standing water' : null, "/visits/{$d->visitId}"), $r->departures),
+            $r->now->toIso8601ZuluString(),
+            $day->flushAtH === null ? null : $at($day->flushAtH),
+            $day->roFromH === null ? null : $at($day->roFromH),
+            $day->roToH === null ? null : $at($day->roToH),
+            $litres($day->roL),
+            $units->show(Quantity::of($day->saltKg, Kind::Mass)->finer(1)),
+            array_map(
+                fn (Batch $b): BatchView => new BatchView(
+                    $b->mix->name.' '.$units->show(Quantity::of($b->salinity, Kind::Salinity)),
+                    $litres($b->litres),
+                    $units->show(Quantity::of($b->saltKg, Kind::Mass)->finer(1)),
+                    $b->vessel + 1,
+                    $at($b->fillAtH),
+                    $at($b->mixAtH),
+                    $at($b->testAtH),
+                    $at($b->readyAtH),
+                    $at($b->loadAtH),
+                    $b->heatGoverns(),
+                    array_map(
+                        fn (string $key, float $l): string => $litres($l).' for '.($labels[$key] ?? $key),
+                        array_keys($b->for),
+                        $b->for,
+                    ),
+                    round($b->litres, 1),
+                    SaltMix::id($b->mix->key),
+                    $b->salinity,
+                ),
+                $day->batches,
+            ),
+            array_map(
+                fn (Departure $d): DepartureView => new DepartureView(
+                    $d->label,
+                    $d->at->toIso8601ZuluString(),
+                    $litres($d->litres),
+                    isset($day->lateH[$d->key()]),
+                    isset($day->fromStock[$d->key()])
+                        ? $litres($day->fromStock[$d->key()]).' from standing water'
+                        : null,
+                    "/visits/{$d->visitId}",
+                ),
+                $r->departures,
+            ),
             array_values($r->batches->map(fn (WaterBatch $b): StandingView => StandingView::of($b, $units))->all()),
             self::promises($r, $litres),
-            FindingView::all([...Reserve::findings($r->ledger->lacksL), ...$day->findings], $units), $litres($r->readyL - $r->unclaimedL()), $r->unclaimedL() > 0.5 ? $litres($r->unclaimedL()) : null, $litres($r->depot->ro_stored_l), count($r->depot->vessels_l),
+            FindingView::all([...Reserve::findings($r->ledger->lacksL), ...$day->findings], $units),
+            $litres($r->readyL - $r->unclaimedL()),
+            $r->unclaimedL() > 0.5 ? $litres($r->unclaimedL()) : null,
+            $litres($r->depot->ro_stored_l),
+            count($r->depot->vessels_l),
         );
     }
 
@@ -77,12 +116,23 @@ final readonly class WaterDayView
     {
         $lacks = $r->ledger->lacksL;
         $views = array_map(
-            fn (string $label, float $l): PromiseView => new PromiseView($label, $litres($l), isset($lacks[$label]) ? $litres($lacks[$label]) : null, null),
-            array_keys($r->promised), $r->promised,
+            fn (string $label, float $l): PromiseView => new PromiseView(
+                $label,
+                $litres($l),
+                isset($lacks[$label]) ? $litres($lacks[$label]) : null,
+                null,
+            ),
+            array_keys($r->promised),
+            $r->promised,
         );
         if ($r->changesL > 0) {
             $toMix = $r->changesL - array_sum($r->day->fromStock);
-            $views[] = new PromiseView('Changes to come', $litres($r->changesL), null, $toMix > 0.01 ? $litres($toMix) : null);
+            $views[] = new PromiseView(
+                'Changes to come',
+                $litres($r->changesL),
+                null,
+                $toMix > 0.01 ? $litres($toMix) : null,
+            );
         }
 
         return $views;

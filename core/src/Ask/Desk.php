@@ -84,7 +84,7 @@ final class Desk
     /** @return array<string, string> names with their line */
     public static function lines(): array
     {
-        return array_map(fn (string $class): string => (new $class)->line(), self::QUESTIONS);
+        return array_map(fn (string $class): string => (new $class())->line(), self::QUESTIONS);
     }
 
     /**
@@ -97,7 +97,10 @@ final class Desk
         [$question, $input] = $this->question($name);
         $head = ['$schema' => self::DIALECT, 'title' => $name, 'description' => $question->line()];
 
-        return ['input' => [...$head, ...$input->schema()], 'output' => [...$head, ...Input::object($question->output(), open: true)]];
+        return [
+            'input' => [...$head, ...$input->schema()],
+            'output' => [...$head, ...Input::object($question->output(), open: true)],
+        ];
     }
 
     /** @return array{0: string, 1: bool} the answer or error as JSON, and whether it is an answer */
@@ -119,13 +122,17 @@ final class Desk
             $request = self::decode($json);
             foreach (array_keys($request) as $key) {
                 if ($key !== 'question' && $key !== 'input') {
-                    throw OutOfRange::field((string) $key, "{$key} is not a field of a request", 'only question, input');
+                    throw OutOfRange::field(
+                        (string) $key,
+                        "{$key} is not a field of a request",
+                        'only question, input',
+                    );
                 }
             }
             $name = $request['question'] ?? null;
             [$question, $input] = $this->question(is_string($name) ? $name : '');
             $raw = $request['input'] ?? null;
-            if (! is_array($raw) || $raw !== [] && array_is_list($raw)) {
+            if (! is_array($raw) || ($raw !== [] && array_is_list($raw))) {
                 throw OutOfRange::field('input', 'input must be a JSON object', 'a JSON object');
             }
 
@@ -145,19 +152,32 @@ final class Desk
         try {
             return self::encode($question->answer($given));
         } catch (ArithmeticError|JsonException) {
-            throw OutOfRange::field('input', 'these numbers lead beyond what a number can hold', 'numbers of a size that occurs');
+            throw OutOfRange::field(
+                'input',
+                'these numbers lead beyond what a number can hold',
+                'numbers of a size that occurs',
+            );
         }
     }
 
     public static function error(OutOfRange $e): string
     {
-        return self::encode(['error' => ['field' => $e->field, 'message' => $e->getMessage(), 'allowed' => $e->allowed]]);
+        return self::encode([
+            'error' => ['field' => $e->field, 'message' => $e->getMessage(), 'allowed' => $e->allowed],
+        ]);
     }
 
     /** @param  array<string, mixed>  $value */
     public static function encode(array $value): string
     {
-        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE);
+        return json_encode(
+            $value,
+            JSON_THROW_ON_ERROR |
+                JSON_UNESCAPED_UNICODE |
+                JSON_UNESCAPED_SLASHES |
+                JSON_PRESERVE_ZERO_FRACTION |
+                JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 
     /**
@@ -168,10 +188,14 @@ final class Desk
     private function question(string $name): array
     {
         if (! isset(self::QUESTIONS[$name])) {
-            throw OutOfRange::field('question', 'question is not one this program knows', implode(', ', array_keys(self::QUESTIONS)));
+            throw OutOfRange::field(
+                'question',
+                'question is not one this program knows',
+                implode(', ', array_keys(self::QUESTIONS)),
+            );
         }
         if (! isset($this->open[$name])) {
-            $question = new (self::QUESTIONS[$name]);
+            $question = new (self::QUESTIONS[$name])();
             $this->open[$name] = [$question, $question->input()];
         }
 
@@ -190,7 +214,7 @@ final class Desk
         } catch (JsonException $e) {
             throw OutOfRange::field('input', 'input is not well-formed JSON: '.$e->getMessage(), 'one JSON object');
         }
-        if (! is_array($value) || $value !== [] && array_is_list($value)) {
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
             throw OutOfRange::field('input', 'input must be a JSON object', 'one JSON object');
         }
 

@@ -31,9 +31,21 @@ final readonly class Field
     ) {
     }
 
-    public static function number(string $name, string $description, ?float $least = null, ?float $most = null, ?float $above = null, ?float $default = null, ?float $below = null): self
-    {
-        $keywords = ['minimum' => $least, 'maximum' => $most, 'exclusiveMinimum' => $above, 'exclusiveMaximum' => $below];
+    public static function number(
+        string $name,
+        string $description,
+        ?float $least = null,
+        ?float $most = null,
+        ?float $above = null,
+        ?float $default = null,
+        ?float $below = null,
+    ): self {
+        $keywords = [
+            'minimum' => $least,
+            'maximum' => $most,
+            'exclusiveMinimum' => $above,
+            'exclusiveMaximum' => $below,
+        ];
         $range = array_filter($keywords, fn (?float $v): bool => $v !== null);
 
         return new self($name, 'number', $description, $default === null, $default, false, [], $range);
@@ -52,7 +64,17 @@ final readonly class Field
 
     public static function numbers(string $name, string $description): self
     {
-        return new self($name, 'array', $description, true, null, false, [], ['items' => ['type' => 'number']], self::number($name, $description));
+        return new self(
+            $name,
+            'array',
+            $description,
+            true,
+            null,
+            false,
+            [],
+            ['items' => ['type' => 'number']],
+            self::number($name, $description),
+        );
     }
 
     public static function text(string $name, string $description, ?string $default = null): self
@@ -63,13 +85,34 @@ final readonly class Field
     /** A list of objects, each with these fields. */
     public static function rows(string $name, string $description, Input $row, bool $required = true): self
     {
-        return new self($name, 'rows', $description, $required, null, false, [], ['items' => $row->schema()], null, $row);
+        return new self(
+            $name,
+            'rows',
+            $description,
+            $required,
+            null,
+            false,
+            [],
+            ['items' => $row->schema()],
+            null,
+            $row,
+        );
     }
 
     /** An object of numbers under names of the asker's choice. */
     public static function map(string $name, string $description): self
     {
-        return new self($name, 'object', $description, true, null, false, [], ['additionalProperties' => ['type' => 'number']], self::number($name, $description));
+        return new self(
+            $name,
+            'object',
+            $description,
+            true,
+            null,
+            false,
+            [],
+            ['additionalProperties' => ['type' => 'number']],
+            self::number($name, $description),
+        );
     }
 
     /** @param  array<string, mixed>  $schema a value the question checks itself */
@@ -81,23 +124,67 @@ final readonly class Field
     /** Optional, with this word when absent. */
     public function or(string $default): self
     {
-        return new self($this->name, $this->type, $this->description, false, $default, $this->nullable, $this->choices, $this->schema, $this->items, $this->row);
+        return new self(
+            $this->name,
+            $this->type,
+            $this->description,
+            false,
+            $default,
+            $this->nullable,
+            $this->choices,
+            $this->schema,
+            $this->items,
+            $this->row,
+        );
     }
 
     /** May be left out, without a default. */
     public function optional(): self
     {
-        return new self($this->name, $this->type, $this->description, false, null, $this->nullable, $this->choices, $this->schema, $this->items, $this->row);
+        return new self(
+            $this->name,
+            $this->type,
+            $this->description,
+            false,
+            null,
+            $this->nullable,
+            $this->choices,
+            $this->schema,
+            $this->items,
+            $this->row,
+        );
     }
 
     public function orNull(): self
     {
-        return new self($this->name, $this->type, $this->description, $this->required, $this->default, true, $this->choices, $this->schema, $this->items, $this->row);
+        return new self(
+            $this->name,
+            $this->type,
+            $this->description,
+            $this->required,
+            $this->default,
+            true,
+            $this->choices,
+            $this->schema,
+            $this->items,
+            $this->row,
+        );
     }
 
     public function integer(): self
     {
-        return new self($this->name, 'integer', $this->description, $this->required, $this->default, $this->nullable, $this->choices, $this->schema, $this->items, $this->row);
+        return new self(
+            $this->name,
+            'integer',
+            $this->description,
+            $this->required,
+            $this->default,
+            $this->nullable,
+            $this->choices,
+            $this->schema,
+            $this->items,
+            $this->row,
+        );
     }
 
     /**
@@ -116,14 +203,29 @@ final readonly class Field
                     throw OutOfRange::field($path, "{$path} must be a list, got ".self::named($value), 'a list');
                 }
 
-                return array_map(fn (int $i): ?Given => is_array($value[$i]) ? $this->row?->read($value[$i], "{$path}.{$i}.") : throw OutOfRange::field("{$path}.{$i}", "{$path}.{$i} must be an object", 'an object'), array_keys($value));
+                return array_map(
+                    fn (int $i): ?Given => is_array($value[$i])
+                        ? $this->row?->read($value[$i], "{$path}.{$i}.")
+                        : throw OutOfRange::field("{$path}.{$i}", "{$path}.{$i} must be an object", 'an object'),
+                    array_keys($value),
+                );
             case 'number':
-                if (is_int($value) || is_float($value) && is_finite($value)) {
+                if (is_int($value) || (is_float($value) && is_finite($value))) {
                     return $this->inRange((float) $value, $path);
                 }
-                throw OutOfRange::field($path, "{$path} must be a plain finite number, got ".self::named($value), 'a number');
+                throw OutOfRange::field(
+                    $path,
+                    "{$path} must be a plain finite number, got ".self::named($value),
+                    'a number',
+                );
             case 'boolean':
-                return is_bool($value) ? $value : throw OutOfRange::field($path, "{$path} must be true or false, got ".self::named($value), 'true or false');
+                return is_bool($value)
+                    ? $value
+                    : throw OutOfRange::field(
+                        $path,
+                        "{$path} must be true or false, got ".self::named($value),
+                        'true or false',
+                    );
             case 'string':
                 if (is_string($value) && ($this->choices === [] || in_array($value, $this->choices, true))) {
                     return $value;
@@ -136,13 +238,23 @@ final readonly class Field
 
                 return $this->each($value, $path);
             case 'object':
-                if (! is_array($value) || $value !== [] && array_is_list($value)) {
-                    throw OutOfRange::field($path, "{$path} must be an object, got ".self::named($value), 'an object');
+                if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+                    throw OutOfRange::field(
+                        $path,
+                        "{$path} must be an object, got ".self::named($value),
+                        'an object',
+                    );
                 }
 
                 return $this->each($value, $path);
             default:
-                return is_array($value) ? $value : throw OutOfRange::field($path, "{$path} must be a list or an object, got ".self::named($value), 'a list or an object');
+                return is_array($value)
+                    ? $value
+                    : throw OutOfRange::field(
+                        $path,
+                        "{$path} must be a list or an object, got ".self::named($value),
+                        'a list or an object',
+                    );
         }
     }
 
@@ -168,9 +280,17 @@ final readonly class Field
     /** "more than 0", "19 to 43", in words. */
     private function range(): string
     {
-        $words = ['minimum' => 'at least', 'exclusiveMinimum' => 'more than', 'maximum' => 'at most', 'exclusiveMaximum' => 'below'];
+        $words = [
+            'minimum' => 'at least',
+            'exclusiveMinimum' => 'more than',
+            'maximum' => 'at most',
+            'exclusiveMaximum' => 'below',
+        ];
         $limits = array_intersect_key($this->schema, $words);
-        $parts = array_map(fn (string $keyword): string => $words[$keyword].' '.json_encode($limits[$keyword]), array_keys(array_intersect_key($words, $limits)));
+        $parts = array_map(
+            fn (string $keyword): string => $words[$keyword].' '.json_encode($limits[$keyword]),
+            array_keys(array_intersect_key($words, $limits)),
+        );
 
         return implode(' and ', $parts);
     }
@@ -181,7 +301,12 @@ final readonly class Field
         $type = $this->type === 'rows' ? 'array' : $this->type;
         $schema = $type === 'any' ? [] : ['type' => $this->nullable ? [$type, 'null'] : $type];
 
-        return [...$schema, 'description' => $this->description, ...$this->schema, ...($this->default === null ? [] : ['default' => $this->default])];
+        return [
+            ...$schema,
+            'description' => $this->description,
+            ...$this->schema,
+            ...$this->default === null ? [] : ['default' => $this->default],
+        ];
     }
 
     /**
@@ -203,8 +328,11 @@ final readonly class Field
     private static function named(mixed $value): string
     {
         return match (true) {
-            is_string($value) => 'text', is_bool($value) => 'true or false', $value === null => 'null',
-            is_array($value) => 'a list or object', default => 'a number too large to hold',
+            is_string($value) => 'text',
+            is_bool($value) => 'true or false',
+            $value === null => 'null',
+            is_array($value) => 'a list or object',
+            default => 'a number too large to hold',
         };
     }
 }

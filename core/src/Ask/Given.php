@@ -44,7 +44,12 @@ final readonly class Given
     /** @return list<self> empty when the optional field is absent */
     public function rows(string $name): array
     {
-        return array_values(array_map(fn (mixed $row): self => $row instanceof self ? $row : throw self::unknown($name), $this->rawOr($name)));
+        return array_values(
+            array_map(
+                fn (mixed $row): self => $row instanceof self ? $row : throw self::unknown($name),
+                $this->rawOr($name),
+            ),
+        );
     }
 
     /** @return list<float> */

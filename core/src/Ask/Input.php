@@ -38,7 +38,7 @@ final readonly class Input
         $fields = $this->fields;
         if ($this->word !== null) {
             $word = $raw[$this->word] ?? null;
-            $fields = [...$fields, ...(is_string($word) ? $this->byWord[$word] ?? [] : [])];
+            $fields = [...$fields, ...is_string($word) ? $this->byWord[$word] ?? [] : []];
         }
         $values = [];
         $known = 0;
@@ -49,14 +49,22 @@ final readonly class Input
             } elseif ($field->default !== null) {
                 $values[$field->name] = $field->default;
             } elseif ($field->required) {
-                throw OutOfRange::field($within.$field->name, "{$within}{$field->name} is missing", $field->description);
+                throw OutOfRange::field(
+                    $within.$field->name,
+                    "{$within}{$field->name} is missing",
+                    $field->description,
+                );
             }
         }
         if (count($raw) > $known) {
             $names = array_map(fn (Field $f): string => $f->name, $fields);
             foreach (array_keys($raw) as $key) {
                 if (! in_array((string) $key, $names, true)) {
-                    throw OutOfRange::field($within.$key, "{$within}{$key} is not a field of this question", 'only '.implode(', ', $names));
+                    throw OutOfRange::field(
+                        $within.$key,
+                        "{$within}{$key} is not a field of this question",
+                        'only '.implode(', ', $names),
+                    );
                 }
             }
         }
@@ -95,6 +103,11 @@ final readonly class Input
             }
         }
 
-        return ['type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => $open];
+        return [
+            'type' => 'object',
+            'properties' => $properties,
+            'required' => $required,
+            'additionalProperties' => $open,
+        ];
     }
 }

@@ -20,16 +20,56 @@ final class PlanInput
     {
         $values = [];
         foreach (PlanSheet::fields() as $key => $spec) {
-            $number = $spec->kind === null ? [] : ['type' => 'number', 'minimum' => $spec->least, 'maximum' => $spec->most];
-            $schema = $spec->kind === null ? ['enum' => array_keys($spec->choices)] : ($spec->mayBeNone ? ['oneOf' => [$number, ['const' => PlanBrief::NONE]]] : $number);
-            $values[$key] = ['description' => $spec->label.($spec->kind === null ? '' : ", {$spec->kind->value}"), ...$schema];
+            $number =
+                $spec->kind === null ? [] : ['type' => 'number', 'minimum' => $spec->least, 'maximum' => $spec->most];
+            $schema =
+                $spec->kind === null
+                    ? ['enum' => array_keys($spec->choices)]
+                    : ($spec->mayBeNone
+                        ? ['oneOf' => [$number, ['const' => PlanBrief::NONE]]]
+                        : $number);
+            $values[$key] = [
+                'description' => $spec->label.($spec->kind === null ? '' : ", {$spec->kind->value}"),
+                ...$schema,
+            ];
         }
 
         return Input::of(
-            Field::any('values', 'facts in the core’s units; what is absent is unknown', ['type' => 'object', 'properties' => $values, 'additionalProperties' => false]),
-            Field::any('bases', 'where each fact comes from', ['type' => 'object', 'additionalProperties' => ['enum' => array_column(Basis::cases(), 'value')]], required: false),
+            Field::any('values', 'facts in the core’s units; what is absent is unknown', [
+                'type' => 'object',
+                'properties' => $values,
+                'additionalProperties' => false,
+            ]),
+            Field::any(
+                'bases',
+                'where each fact comes from',
+                ['type' => 'object', 'additionalProperties' => ['enum' => array_column(Basis::cases(), 'value')]],
+                required: false,
+            ),
             ...array_map(self::table(...), array_values(PlanTables::all())),
-            ...[Field::any('house', 'limits of the company’s own, by rule', ['type' => 'object', 'properties' => array_combine(array_column(HouseRule::cases(), 'value'), array_map(fn (HouseRule $r): array => ['description' => "{$r->label()}, {$r->kind()->value}", 'type' => 'number', 'minimum' => $r->least(), 'maximum' => $r->most()], HouseRule::cases())), 'additionalProperties' => false], required: false)],
+            ...[
+                Field::any(
+                    'house',
+                    'limits of the company’s own, by rule',
+                    [
+                        'type' => 'object',
+                        'properties' => array_combine(
+                            array_column(HouseRule::cases(), 'value'),
+                            array_map(
+                                fn (HouseRule $r): array => [
+                                    'description' => "{$r->label()}, {$r->kind()->value}",
+                                    'type' => 'number',
+                                    'minimum' => $r->least(),
+                                    'maximum' => $r->most(),
+                                ],
+                                HouseRule::cases(),
+                            ),
+                        ),
+                        'additionalProperties' => false,
+                    ],
+                    required: false,
+                ),
+            ],
             ...$more,
         );
     }
@@ -41,17 +81,31 @@ final class PlanInput
             $columns[$column->key] = match (true) {
                 $column->isFlag() => ['type' => 'boolean'],
                 $column->kind === null => ['enum' => array_keys($column->choices)],
-                default => ['description' => "{$column->label}, {$column->kind->value}", 'type' => $column->mayBeEmpty() ? ['number', 'null'] : 'number', 'minimum' => $column->least, 'maximum' => $column->most],
+                default => [
+                    'description' => "{$column->label}, {$column->kind->value}",
+                    'type' => $column->mayBeEmpty() ? ['number', 'null'] : 'number',
+                    'minimum' => $column->least,
+                    'maximum' => $column->most,
+                ],
             };
         }
 
-        return Field::any($table->key, $table->says, ['type' => 'array', 'maxItems' => $table->most, 'items' => ['type' => 'object', 'properties' => $columns]], required: false);
+        return Field::any(
+            $table->key,
+            $table->says,
+            ['type' => 'array', 'maxItems' => $table->most, 'items' => ['type' => 'object', 'properties' => $columns]],
+            required: false,
+        );
     }
 
     /** @throws OutOfRange naming the first fact that cannot be */
     public static function brief(Given $given): PlanBrief
     {
-        $raw = ['values' => $given->raw('values'), 'bases' => $given->rawOr('bases'), 'house' => $given->rawOr('house')];
+        $raw = [
+            'values' => $given->raw('values'),
+            'bases' => $given->rawOr('bases'),
+            'house' => $given->rawOr('house'),
+        ];
         foreach (array_keys(PlanTables::all()) as $table) {
             $raw[$table] = $given->rawOr($table);
         }

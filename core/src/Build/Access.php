@@ -39,12 +39,19 @@ final readonly class Access
      */
     public static function of(float $lengthMm, float $widthMm, float $heightMm, Passage $passage): self
     {
-        $sizes = [Guard::positive('lengthMm', $lengthMm), Guard::positive('widthMm', $widthMm), Guard::positive('heightMm', $heightMm)];
+        $sizes = [
+            Guard::positive('lengthMm', $lengthMm),
+            Guard::positive('widthMm', $widthMm),
+            Guard::positive('heightMm', $heightMm),
+        ];
         sort($sizes);
         $upright = min($passage->widthMm - $sizes[0], $passage->heightMm - $sizes[1]);
         $lying = min($passage->widthMm - $sizes[1], $passage->heightMm - $sizes[0]);
         [$wide, $high] = $upright >= $lying ? [$sizes[0], $sizes[1]] : [$sizes[1], $sizes[0]];
-        $car = $passage->carDepthMm === null ? null : self::leaning($sizes[1], $sizes[2], $passage->carDepthMm, $passage->heightMm);
+        $car =
+            $passage->carDepthMm === null
+                ? null
+                : self::leaning($sizes[1], $sizes[2], $passage->carDepthMm, $passage->heightMm);
         if ($passage->corridorAMm === null || $passage->corridorBMm === null) {
             return new self(max($upright, $lying), null, $wide, $high, $sizes[2], $sizes[0], null, $car);
         }
@@ -84,7 +91,13 @@ final readonly class Access
         $best = -INF;
         for ($tenths = 0; $tenths <= 900; $tenths++) {
             $phi = deg2rad($tenths / 10);
-            $best = max($best, min($depthMm - $longMm * cos($phi) - $sideMm * sin($phi), $heightMm - $longMm * sin($phi) - $sideMm * cos($phi)));
+            $best = max(
+                $best,
+                min(
+                    $depthMm - $longMm * cos($phi) - $sideMm * sin($phi),
+                    $heightMm - $longMm * sin($phi) - $sideMm * cos($phi),
+                ),
+            );
         }
 
         return $best;

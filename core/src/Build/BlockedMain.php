@@ -53,7 +53,8 @@ final readonly class BlockedMain
         $mains = self::mains($facts);
         $others = $mains > 1 ? ($mains - 1) * self::eachLh($facts, $school) : 0.0;
         $pipes = self::openPipes($facts, $school);
-        $takes = fn (float $belowMm): float => $others + array_sum(array_map(fn (array $p): float => $p[0]->takesLh($belowMm), $pipes));
+        $takes = fn (float $belowMm): float => $others +
+            array_sum(array_map(fn (array $p): float => $p[0]->takesLh($belowMm), $pipes));
         $running = Overflow::of($facts)->runningBelowRimMm;
         if ($others >= $flow) {
             return new self(true, $others, $takes(0.0), $running, 0.0, 0.0, 0.0, null, null, null, 0.0, $pipes !== []);
@@ -63,13 +64,27 @@ final readonly class BlockedMain
         }
         $left = $flow - $others;
         $deepest = max([0.0, ...array_map(fn (array $p): float => $p[0]->inletBelowRimMm, $pipes)]);
-        $over = count($pipes) === 1
-            ? DrainCapacity::levelOverOutletMm($left, $pipes[0][0]->boreMm)
-            : Solve::rising(fn (float $over): float => $takes($deepest - $over) - $flow, 0, $deepest);
+        $over =
+            count($pipes) === 1
+                ? DrainCapacity::levelOverOutletMm($left, $pipes[0][0]->boreMm)
+                : Solve::rising(fn (float $over): float => $takes($deepest - $over) - $flow, 0, $deepest);
         $level = $deepest - $over;
         [$sets, $bore, $inlet] = self::sets($pipes, $level);
 
-        return new self(true, $others, $takes(0.0), min($running, $level), 0.0, 0.0, 0.0, $sets, $bore, $inlet, $sets->inletBelowRimMm - $level, true);
+        return new self(
+            true,
+            $others,
+            $takes(0.0),
+            min($running, $level),
+            0.0,
+            0.0,
+            0.0,
+            $sets,
+            $bore,
+            $inlet,
+            $sets->inletBelowRimMm - $level,
+            true,
+        );
     }
 
     /** How many main drains there are, all alike. @throws Missing */
@@ -102,13 +117,19 @@ final readonly class BlockedMain
     private static function openPipes(Facts $facts, DrainSchool $school): array
     {
         $pairs = match (true) {
-            $school->hasChannel() => [[F::EmergencyBoreMm, F::EmergencyBelowRimMm], [F::ChannelBoreMm, F::ChannelBelowRimMm]],
+            $school->hasChannel() => [
+                [F::EmergencyBoreMm, F::EmergencyBelowRimMm],
+                [F::ChannelBoreMm, F::ChannelBelowRimMm],
+            ],
             $school->hasEmergency() => [[F::EmergencyBoreMm, F::EmergencyBelowRimMm]],
             default => [],
         };
         $facts->need(...array_merge(...$pairs));
 
-        return array_map(fn (array $pair): array => [new OpenPipe($facts->number($pair[0]), $facts->number($pair[1])), ...$pair], $pairs);
+        return array_map(
+            fn (array $pair): array => [new OpenPipe($facts->number($pair[0]), $facts->number($pair[1])), ...$pair],
+            $pairs,
+        );
     }
 
     /**
@@ -141,6 +162,19 @@ final readonly class BlockedMain
         $room = $display->roomAboveL();
         $below = max(0.0, $display->runningBelowRimMm - $adds / $display->vessel->insideAreaM2());
 
-        return new self(false, $othersLh, $atRimLh, $below, max(0.0, $adds - $room), $adds, $room, null, null, null, 0.0, $hasEmergency);
+        return new self(
+            false,
+            $othersLh,
+            $atRimLh,
+            $below,
+            max(0.0, $adds - $room),
+            $adds,
+            $room,
+            null,
+            null,
+            null,
+            0.0,
+            $hasEmergency,
+        );
     }
 }

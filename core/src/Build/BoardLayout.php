@@ -25,14 +25,24 @@ final readonly class BoardLayout
      * @param  list<array{row: int, name: string, kind: string, xMm: float, yMm: float, widthMm: float, heightMm: float}>  $standing
      * @param  list<string>  $left  what finds no place
      */
-    private function __construct(public float $widthMm, public float $heightMm, public array $standing, public array $left)
-    {
+    private function __construct(
+        public float $widthMm,
+        public float $heightMm,
+        public array $standing,
+        public array $left,
+    ) {
     }
 
     /** @param  list<TableRow>  $rows */
     public static function of(float $widthMm, float $heightMm, array $rows): self
     {
-        usort($rows, fn (TableRow $a, TableRow $b): int => [array_search($a->word('kind'), self::ORDER, true), $a->row] <=> [array_search($b->word('kind'), self::ORDER, true), $b->row]);
+        usort(
+            $rows,
+            fn (TableRow $a, TableRow $b): int => [array_search($a->word('kind'), self::ORDER, true), $a->row] <=> [
+                array_search($b->word('kind'), self::ORDER, true),
+                $b->row,
+            ],
+        );
         $standing = $left = [];
         $taken = [[$widthMm - self::EXIT_MM, $heightMm - self::EXIT_MM, self::EXIT_MM, self::EXIT_MM]];
         foreach ($rows as $row) {
@@ -43,8 +53,21 @@ final readonly class BoardLayout
 
                 continue;
             }
-            $standing[] = ['row' => $row->row, 'name' => $row->called('device'), 'kind' => $row->word('kind'), 'xMm' => $at[0], 'yMm' => $at[1], 'widthMm' => $w, 'heightMm' => $h];
-            $taken[] = [$at[0], $at[1], $w, $h + ($row->word('kind') === 'strip' ? self::PLUGS_MM - self::APART_MM : 0.0)];
+            $standing[] = [
+                'row' => $row->row,
+                'name' => $row->called('device'),
+                'kind' => $row->word('kind'),
+                'xMm' => $at[0],
+                'yMm' => $at[1],
+                'widthMm' => $w,
+                'heightMm' => $h,
+            ];
+            $taken[] = [
+                $at[0],
+                $at[1],
+                $w,
+                $h + ($row->word('kind') === 'strip' ? self::PLUGS_MM - self::APART_MM : 0.0),
+            ];
         }
 
         return new self($widthMm, $heightMm, $standing, $left);
@@ -64,7 +87,13 @@ final readonly class BoardLayout
             // Along the other end, one under the other.
             return self::firstFree(array_reverse($xs), $ys, $w, $h, $taken);
         }
-        $at = self::firstFree($kind === 'doser' ? array_reverse($ys) : $ys, $xs, $h, $w, array_map(fn (array $t): array => [$t[1], $t[0], $t[3], $t[2]], $taken));
+        $at = self::firstFree(
+            $kind === 'doser' ? array_reverse($ys) : $ys,
+            $xs,
+            $h,
+            $w,
+            array_map(fn (array $t): array => [$t[1], $t[0], $t[3], $t[2]], $taken),
+        );
 
         return $at === null ? null : [$at[1], $at[0]];
     }
@@ -80,7 +109,11 @@ final readonly class BoardLayout
     private static function firstFree(array $lines, array $along, float $across, float $long, array $taken): ?array
     {
         foreach ($lines as $line) {
-            $near = array_filter($taken, fn (array $t): bool => $line < $t[0] + $t[2] + self::APART_MM && $t[0] < $line + $across + self::APART_MM);
+            $near = array_filter(
+                $taken,
+                fn (array $t): bool => $line < $t[0] + $t[2] + self::APART_MM &&
+                    $t[0] < $line + $across + self::APART_MM,
+            );
             foreach ($along as $at) {
                 foreach ($near as [, $from, , $length]) {
                     if ($at < $from + $length + self::APART_MM && $from < $at + $long + self::APART_MM) {

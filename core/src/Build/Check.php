@@ -55,14 +55,21 @@ final readonly class Check
         } catch (Missing $e) {
             return new CheckAnswer([], $this->isSafety ? OpenCheck::needing($this, $e->fields) : null);
         } catch (OutOfRange $e) {
-            return new CheckAnswer([], $this->isSafety ? OpenCheck::needing($this, [$e->field]) : null, FieldError::from($e));
+            return new CheckAnswer(
+                [],
+                $this->isSafety ? OpenCheck::needing($this, [$e->field]) : null,
+                FieldError::from($e),
+            );
         }
         $waits = [...$facts->openFor(), ...self::unconfirmed($findings)];
         if ($waits === [] || self::has($findings, Severity::Stop)) {
             return new CheckAnswer($findings, null);
         }
 
-        return new CheckAnswer(array_values(array_filter($findings, fn (Finding $f): bool => $f->isSettled())), OpenCheck::waiting($this, $facts, $waits));
+        return new CheckAnswer(
+            array_values(array_filter($findings, fn (Finding $f): bool => $f->isSettled())),
+            OpenCheck::waiting($this, $facts, $waits),
+        );
     }
 
     /**

@@ -10,10 +10,7 @@ use Velbrin\Core\Measure\Finding;
 final readonly class CheckAnswer
 {
     /** @param  list<Finding>  $findings */
-    public function __construct(
-        public array $findings,
-        public ?OpenCheck $open,
-        public ?FieldError $error = null,
-    ) {
+    public function __construct(public array $findings, public ?OpenCheck $open, public ?FieldError $error = null)
+    {
     }
 }

@@ -51,7 +51,17 @@ final readonly class ColumnSpec
     /** @param  string  $otherwise  what counts while it is empty, in words for the empty cell */
     public function or(string $otherwise): self
     {
-        return new self($this->key, $this->head, $this->label, $this->kind, $this->least, $this->most, $this->choices, $otherwise, $this->letters);
+        return new self(
+            $this->key,
+            $this->head,
+            $this->label,
+            $this->kind,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $otherwise,
+            $this->letters,
+        );
     }
 
     public function isFlag(): bool

@@ -40,7 +40,8 @@ final readonly class Comparison
         $open = fn (PlanAnswers $answers): array => self::byKey($answers->findings);
 
         return new self(
-            $facts, $figures,
+            $facts,
+            $figures,
             array_values(array_diff_key($open($was), $open($is))),
             array_values(array_diff_key($open($is), $open($was))),
         );
@@ -48,7 +49,11 @@ final readonly class Comparison
 
     private static function value(?Figure $figure): float|string|null
     {
-        return $figure === null ? null : ($figure->quantity === null ? $figure->word : round($figure->quantity->value, 9));
+        return $figure === null
+            ? null
+            : ($figure->quantity === null
+                ? $figure->word
+                : round($figure->quantity->value, 9));
     }
 
     /**

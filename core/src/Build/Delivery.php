@@ -51,11 +51,31 @@ final readonly class Delivery
     {
         $findings = [];
         foreach ($deliveries as $d) {
-            $parts = ['what' => ucfirst($d->what), 'days' => Quantity::of($today - $d->promisedDay, Kind::Days), 'stage' => $labels[$d->stage] ?? $d->stage];
+            $parts = [
+                'what' => ucfirst($d->what),
+                'days' => Quantity::of($today - $d->promisedDay, Kind::Days),
+                'stage' => $labels[$d->stage] ?? $d->stage,
+            ];
             if ($d->receivedDay !== null && ! $d->isWhole) {
-                $findings[] = Finding::of(Severity::Fix, 'B-75', 'orders', Sentence::of('{what} came wrong or incomplete', $parts), Sentence::of('“{stage}” waits for it.', $parts), Sentence::of('Have it completed, and give the new promised day.'), Grounds::plain(Basis::Measured));
+                $findings[] = Finding::of(
+                    Severity::Fix,
+                    'B-75',
+                    'orders',
+                    Sentence::of('{what} came wrong or incomplete', $parts),
+                    Sentence::of('“{stage}” waits for it.', $parts),
+                    Sentence::of('Have it completed, and give the new promised day.'),
+                    Grounds::plain(Basis::Measured),
+                );
             } elseif ($d->receivedDay === null && $d->promisedDay < $today) {
-                $findings[] = Finding::of(Severity::Fix, 'B-75', 'orders', Sentence::of('{what} is {days} late', $parts), Sentence::of('“{stage}” waits for it, and everything after.', $parts), Sentence::of('Ask the supplier, and give the new promised day.'), Grounds::plain(Basis::Measured));
+                $findings[] = Finding::of(
+                    Severity::Fix,
+                    'B-75',
+                    'orders',
+                    Sentence::of('{what} is {days} late', $parts),
+                    Sentence::of('“{stage}” waits for it, and everything after.', $parts),
+                    Sentence::of('Ask the supplier, and give the new promised day.'),
+                    Grounds::plain(Basis::Measured),
+                );
             }
         }
 

@@ -23,8 +23,13 @@ final readonly class DisplayTank
 {
     /** What each outline is measured by. */
     private const SIZES = [
-        'rectangular' => [F::LengthMm, F::WidthMm], 'bow-front' => [F::LengthMm, F::WidthMm, F::BowMm], 'l-shape' => [F::LengthMm, F::WidthMm, F::LegLengthMm, F::LegWidthMm],
-        'cylinder' => [F::DiameterMm], 'half-cylinder' => [F::DiameterMm], 'quarter-cylinder' => [F::WidthMm], 'filled' => [F::FilledL, F::LengthMm, F::WidthMm, F::HeightMm],
+        'rectangular' => [F::LengthMm, F::WidthMm],
+        'bow-front' => [F::LengthMm, F::WidthMm, F::BowMm],
+        'l-shape' => [F::LengthMm, F::WidthMm, F::LegLengthMm, F::LegWidthMm],
+        'cylinder' => [F::DiameterMm],
+        'half-cylinder' => [F::DiameterMm],
+        'quarter-cylinder' => [F::WidthMm],
+        'filled' => [F::FilledL, F::LengthMm, F::WidthMm, F::HeightMm],
     ];
 
     private function __construct(
@@ -41,7 +46,10 @@ final readonly class DisplayTank
     public static function of(Facts $facts): self
     {
         $vessel = self::vessel($facts);
-        if (! Overflow::isDescribed($facts) && $facts->brief->hasAny(F::FlowLh, F::WeirBelowRimMm, F::WeirLengthMm, F::StandpipeMm)) {
+        if (
+            ! Overflow::isDescribed($facts) &&
+            $facts->brief->hasAny(F::FlowLh, F::WeirBelowRimMm, F::WeirLengthMm, F::StandpipeMm)
+        ) {
             $facts->without(...Overflow::asked($facts));
         }
         $below = match (true) {
@@ -62,7 +70,13 @@ final readonly class DisplayTank
         $facts->need(...[...self::SIZES[$facts->word(F::Shape)], F::HeightMm]);
         $footprint = self::footprint($facts);
 
-        return Vessel::of($footprint, $facts->number(F::HeightMm), $facts->number(F::WallMm), $facts->number(F::FloorMm), Material::from((string) $facts->peek(F::Material)));
+        return Vessel::of(
+            $footprint,
+            $facts->number(F::HeightMm),
+            $facts->number(F::WallMm),
+            $facts->number(F::FloorMm),
+            Material::from((string) $facts->peek(F::Material)),
+        );
     }
 
     /**
@@ -83,7 +97,13 @@ final readonly class DisplayTank
             'quarter-cylinder' => QuarterCylinder::outer($mm(F::WidthMm)),
             'bow-front' => BowFront::outer($mm(F::LengthMm), $mm(F::WidthMm), $mm(F::BowMm)),
             'l-shape' => LShape::outer($mm(F::LengthMm), $mm(F::WidthMm), $mm(F::LegLengthMm), $mm(F::LegWidthMm)),
-            'filled' => Filled::of($mm(F::FilledL), $mm(F::HeightMm) - $mm(F::FloorMm), $mm(F::LengthMm), $mm(F::WidthMm), $mm(F::WallMm)),
+            'filled' => Filled::of(
+                $mm(F::FilledL),
+                $mm(F::HeightMm) - $mm(F::FloorMm),
+                $mm(F::LengthMm),
+                $mm(F::WidthMm),
+                $mm(F::WallMm),
+            ),
             default => Rectangular::outer($mm(F::LengthMm), $mm(F::WidthMm)),
         };
     }
@@ -91,7 +111,12 @@ final readonly class DisplayTank
     /** @throws OutOfRange */
     public function volume(Facts $facts): VesselVolume
     {
-        return VesselVolume::of($this->vessel, $this->runningBelowRimMm, $facts->number(F::RockKg), $facts->number(F::SandDepthMm));
+        return VesselVolume::of(
+            $this->vessel,
+            $this->runningBelowRimMm,
+            $facts->number(F::RockKg),
+            $facts->number(F::SandDepthMm),
+        );
     }
 
     /** Water line above the inside floor, mm. */

@@ -10,8 +10,13 @@ use Velbrin\Core\Measure\OutOfRange;
 final readonly class DrilledPane
 {
     /** @param  list<HoleFit>  $fits */
-    private function __construct(public Pane $pane, public float $widthMm, public float $heightMm, public bool $round, public array $fits)
-    {
+    private function __construct(
+        public Pane $pane,
+        public float $widthMm,
+        public float $heightMm,
+        public bool $round,
+        public array $fits,
+    ) {
     }
 
     /**
@@ -27,7 +32,11 @@ final readonly class DrilledPane
                 ? $widthMm / 2 - hypot($hole->xMm - $widthMm / 2, $hole->yMm - $widthMm / 2)
                 : min($hole->xMm, $widthMm - $hole->xMm, $hole->yMm, $heightMm - $hole->yMm);
             if ($edge < $hole->diameterMm / 2) {
-                throw OutOfRange::field("holes.{$row}.xMm", 'The hole does not lie within its pane', 'a centre at least half the hole from every edge');
+                throw OutOfRange::field(
+                    "holes.{$row}.xMm",
+                    'The hole does not lie within its pane',
+                    'a centre at least half the hole from every edge',
+                );
             }
             $next = $nextNeed = $nextRow = null;
             foreach ($holes as $other => $beside) {
@@ -40,7 +49,15 @@ final readonly class DrilledPane
                     [$next, $nextNeed, $nextRow] = [$apart, $need, $other];
                 }
             }
-            $fits[] = new HoleFit($row, $hole, $edge, HolePlan::EDGE_DIAMETERS * $hole->diameterMm, $next, $nextNeed, $nextRow);
+            $fits[] = new HoleFit(
+                $row,
+                $hole,
+                $edge,
+                HolePlan::EDGE_DIAMETERS * $hole->diameterMm,
+                $next,
+                $nextNeed,
+                $nextRow,
+            );
         }
 
         return new self($pane, $widthMm, $heightMm, $round, $fits);
@@ -54,22 +71,34 @@ final readonly class DrilledPane
     public function sheets(float $sheetWidthMm, float $sheetHeightMm, float $roundMm): array
     {
         $left = $this->fits;
-        usort($left, fn (HoleFit $a, HoleFit $b): int => [$a->hole->xMm, $a->hole->yMm] <=> [$b->hole->xMm, $b->hole->yMm]);
+        usort(
+            $left,
+            fn (HoleFit $a, HoleFit $b): int => [$a->hole->xMm, $a->hole->yMm] <=> [$b->hole->xMm, $b->hole->yMm],
+        );
         $sheets = [];
         while ($left !== []) {
             $box = null;
             $rows = $later = [];
             foreach ($left as $fit) {
                 $r = $fit->hole->diameterMm / 2 + $roundMm;
-                $with = [min($box[0] ?? INF, $fit->hole->xMm - $r), min($box[1] ?? INF, $fit->hole->yMm - $r), max($box[2] ?? -INF, $fit->hole->xMm + $r), max($box[3] ?? -INF, $fit->hole->yMm + $r)];
-                if ($box === null || $sheetWidthMm >= $with[2] - $with[0] && $sheetHeightMm >= $with[3] - $with[1]) {
+                $with = [
+                    min($box[0] ?? INF, $fit->hole->xMm - $r),
+                    min($box[1] ?? INF, $fit->hole->yMm - $r),
+                    max($box[2] ?? -INF, $fit->hole->xMm + $r),
+                    max($box[3] ?? -INF, $fit->hole->yMm + $r),
+                ];
+                if ($box === null || ($sheetWidthMm >= $with[2] - $with[0] && $sheetHeightMm >= $with[3] - $with[1])) {
                     $box = $with;
                     $rows[] = $fit->row;
                 } else {
                     $later[] = $fit;
                 }
             }
-            $sheets[] = ['xMm' => ($box[0] + $box[2] - $sheetWidthMm) / 2, 'yMm' => ($box[1] + $box[3] - $sheetHeightMm) / 2, 'rows' => $rows];
+            $sheets[] = [
+                'xMm' => ($box[0] + $box[2] - $sheetWidthMm) / 2,
+                'yMm' => ($box[1] + $box[3] - $sheetHeightMm) / 2,
+                'rows' => $rows,
+            ];
             $left = $later;
         }
 

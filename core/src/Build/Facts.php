@@ -118,7 +118,8 @@ final class Facts
      */
     public function peek(F $field): float|string
     {
-        return $this->brief->values[$field->value] ?? $this->defaults[$field->value] ?? throw Missing::fields([$field->value]);
+        return $this->brief->values[$field->value] ??
+            ($this->defaults[$field->value] ?? throw Missing::fields([$field->value]));
     }
 
     /**
@@ -177,7 +178,9 @@ final class Facts
 
     private function value(F $field): float|string
     {
-        $value = $this->brief->values[$field->value] ?? $this->defaults[$field->value] ?? throw Missing::fields([$field->value]);
+        $value =
+            $this->brief->values[$field->value] ??
+            ($this->defaults[$field->value] ?? throw Missing::fields([$field->value]));
         $this->used[$field->value] = $this->basisOf($field);
         if (! $this->brief->has($field) && ! PlanDefaults::isUnfavourable($field)) {
             $this->unconfirmed[$field->value] = true;

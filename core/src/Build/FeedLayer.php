@@ -19,8 +19,14 @@ enum FeedLayer: string
     public function label(): string
     {
         return match ($this) {
-            self::Float => 'mechanical float', self::Timer => 'timer', self::Sensor => 'level sensor with a valve', self::TwoLevel => 'two-level sensor with a longest run', self::NonReturn => 'non-return valve',
-            self::Overflow => 'overflow pipe to a drain', self::Tray => 'drip tray', self::DrainedFloor => 'drained floor',
+            self::Float => 'mechanical float',
+            self::Timer => 'timer',
+            self::Sensor => 'level sensor with a valve',
+            self::TwoLevel => 'two-level sensor with a longest run',
+            self::NonReturn => 'non-return valve',
+            self::Overflow => 'overflow pipe to a drain',
+            self::Tray => 'drip tray',
+            self::DrainedFloor => 'drained floor',
         };
     }
 
@@ -34,7 +40,8 @@ enum FeedLayer: string
     public function principle(): string
     {
         return match ($this) {
-            self::Sensor, self::TwoLevel => 'level sensor', default => $this->value,
+            self::Sensor, self::TwoLevel => 'level sensor',
+            default => $this->value,
         };
     }
 
@@ -46,16 +53,28 @@ enum FeedLayer: string
     public function against(): string
     {
         return match ($this) {
-            self::Float => 'a level that rises while it moves freely', self::Timer => 'any run longer than it is set for', self::Sensor => 'a level its sensor reads', self::TwoLevel => 'a level one of two sensors reads, and any run past its longest',
-            self::NonReturn => 'water running back out of the tank', self::Overflow => 'what its bore leads away', self::Tray => 'the litres it holds', self::DrainedFloor => 'what the floor’s drain takes',
+            self::Float => 'a level that rises while it moves freely',
+            self::Timer => 'any run longer than it is set for',
+            self::Sensor => 'a level its sensor reads',
+            self::TwoLevel => 'a level one of two sensors reads, and any run past its longest',
+            self::NonReturn => 'water running back out of the tank',
+            self::Overflow => 'what its bore leads away',
+            self::Tray => 'the litres it holds',
+            self::DrainedFloor => 'what the floor’s drain takes',
         };
     }
 
     public function blindTo(): string
     {
         return match ($this) {
-            self::Float => 'a snail, salt or lime that holds it down', self::Timer => 'a level that was full before it began', self::Sensor => 'a dirty or fallen sensor, a valve that sticks', self::TwoLevel => 'a valve that sticks open',
-            self::NonReturn => 'overfilling: it lets all of it in', self::Overflow => 'salt that thins while it runs', self::Tray => 'more than it holds', self::DrainedFloor => 'salt that thins, and what stands on the floor',
+            self::Float => 'a snail, salt or lime that holds it down',
+            self::Timer => 'a level that was full before it began',
+            self::Sensor => 'a dirty or fallen sensor, a valve that sticks',
+            self::TwoLevel => 'a valve that sticks open',
+            self::NonReturn => 'overfilling: it lets all of it in',
+            self::Overflow => 'salt that thins while it runs',
+            self::Tray => 'more than it holds',
+            self::DrainedFloor => 'salt that thins, and what stands on the floor',
         };
     }
 }

@@ -30,20 +30,44 @@ final readonly class FieldSpec
     ) {
     }
 
-    public static function number(PlanField $field, string $group, string $label, Kind $kind, float $least, float $most, string $hint = ''): self
-    {
+    public static function number(
+        PlanField $field,
+        string $group,
+        string $label,
+        Kind $kind,
+        float $least,
+        float $most,
+        string $hint = '',
+    ): self {
         return new self($field, $group, $label, $kind, $least, $most, [], $hint, false, null, []);
     }
 
     /** @param  array<string, string>  $choices */
-    public static function choice(PlanField $field, string $group, string $label, array $choices, string $hint = ''): self
-    {
+    public static function choice(
+        PlanField $field,
+        string $group,
+        string $label,
+        array $choices,
+        string $hint = '',
+    ): self {
         return new self($field, $group, $label, null, 0, 0, $choices, $hint, false, null, []);
     }
 
     public function orNone(): self
     {
-        return new self($this->field, $this->group, $this->label, $this->kind, $this->least, $this->most, $this->choices, $this->hint, true, $this->when, $this->in);
+        return new self(
+            $this->field,
+            $this->group,
+            $this->label,
+            $this->kind,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->hint,
+            true,
+            $this->when,
+            $this->in,
+        );
     }
 
     /** Asked only for these outlines of the display. */
@@ -55,12 +79,25 @@ final readonly class FieldSpec
     /** Asked only while that choice is one of these. */
     public function when(PlanField $choice, string ...$in): self
     {
-        return new self($this->field, $this->group, $this->label, $this->kind, $this->least, $this->most, $this->choices, $this->hint, $this->mayBeNone, $choice, array_values($in));
+        return new self(
+            $this->field,
+            $this->group,
+            $this->label,
+            $this->kind,
+            $this->least,
+            $this->most,
+            $this->choices,
+            $this->hint,
+            $this->mayBeNone,
+            $choice,
+            array_values($in),
+        );
     }
 
     /** Whether these facts call for it. */
     public function isAsked(Facts $facts): bool
     {
-        return $this->when === null || $facts->knows($this->when) && in_array($facts->word($this->when), $this->in, true);
+        return $this->when === null ||
+            ($facts->knows($this->when) && in_array($facts->word($this->when), $this->in, true));
     }
 }

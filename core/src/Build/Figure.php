@@ -26,13 +26,23 @@ final readonly class Figure
     ) {
     }
 
-    public static function number(string $key, Quantity $quantity, ?Sentence $note = null, Basis|Grounds $basis = Basis::Computed, ?Working $working = null): self
-    {
+    public static function number(
+        string $key,
+        Quantity $quantity,
+        ?Sentence $note = null,
+        Basis|Grounds $basis = Basis::Computed,
+        ?Working $working = null,
+    ): self {
         return new self($key, Topic::LABELS[$key], $quantity, null, $note, self::grounds($basis), $working, []);
     }
 
-    public static function words(string $key, string $word, ?Sentence $note = null, Basis|Grounds $basis = Basis::Computed, ?Working $working = null): self
-    {
+    public static function words(
+        string $key,
+        string $word,
+        ?Sentence $note = null,
+        Basis|Grounds $basis = Basis::Computed,
+        ?Working $working = null,
+    ): self {
         return new self($key, Topic::LABELS[$key], null, $word, $note, self::grounds($basis), $working, []);
     }
 

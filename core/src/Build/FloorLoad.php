@@ -61,7 +61,7 @@ final readonly class FloorLoad
         $footprint = DisplayTank::vessel($facts)->footprint;
         $length = $footprint->boxLengthMm() / 1000;
         $width = $footprint->boxWidthMm() / 1000;
-        $load = $mass->totalKg() * Pipe::GRAVITY / 1000;
+        $load = ($mass->totalKg() * Pipe::GRAVITY) / 1000;
         $area = $footprint->outerAreaM2();
         $mean = $load / $area;
         $type = $facts->word(F::FloorType);
@@ -75,7 +75,11 @@ final readonly class FloorLoad
             $span = $facts->number(F::SpanMm) / 1000;
             $from = $facts->number(F::FromSupportMm) / 1000;
             if ($from > $span / 2 + 1e-9) {
-                throw OutOfRange::number(F::FromSupportMm->value, 1000 * $from, sprintf('at most half the span, %.0f: it is the nearer bearing', 500 * $span));
+                throw OutOfRange::number(
+                    F::FromSupportMm->value,
+                    1000 * $from,
+                    sprintf('at most half the span, %.0f: it is the nearer bearing', 500 * $span),
+                );
             }
             [$bending, $along, $across] = self::worst($load, $area, $span, $from, $length, $width, $joists);
         } elseif (! $ground) {
@@ -94,7 +98,7 @@ final readonly class FloorLoad
             $reasons[] = 'load near or over the allowance';
         }
         $alone = match (true) {
-            $never || $use !== null && $use > self::NEVER => FloorWord::Never,
+            $never || ($use !== null && $use > self::NEVER) => FloorWord::Never,
             $reasons !== [] => FloorWord::Ask,
             default => FloorWord::Within,
         };
@@ -102,7 +106,7 @@ final readonly class FloorLoad
         return new self(
             word: self::isWallOpened($facts) ? FloorWord::Never : $alone,
             floorAlone: $alone,
-            reasons: [...(self::isWallOpened($facts) ? ['a wall is opened'] : []), ...array_values($reasons)],
+            reasons: [...self::isWallOpened($facts) ? ['a wall is opened'] : [], ...array_values($reasons)],
             missing: $missing,
             unknown: array_values(array_filter(array_keys($reasons), is_string(...))),
             loadKn: $load,
@@ -124,18 +128,27 @@ final readonly class FloorLoad
      *
      * @return array{0: float, 1: float, 2: float} kPa, length along the joists, width across them
      */
-    private static function worst(float $load, float $area, float $span, float $from, float $length, float $width, ?string $joists): array
-    {
+    private static function worst(
+        float $load,
+        float $area,
+        float $span,
+        float $from,
+        float $length,
+        float $width,
+        ?string $joists,
+    ): array {
         $runs = match ($joists) {
-            'parallel' => [$length], 'across' => [$width], default => [$length, $width],
+            'parallel' => [$length],
+            'across' => [$width],
+            default => [$length, $width],
         };
         $worst = [0.0, 0.0, 0.0];
         foreach ($runs as $run) {
             $across = $area / $run;
             // Only what stands between the bearings bends it.
             $along = min($run, 2 * $from);
-            $moment = $load * $from * ($span - $from) / $span * (1 - $along / (2 * $span));
-            $kpa = 8 * $moment / ($across * $span ** 2);
+            $moment = (($load * $from * ($span - $from)) / $span) * (1 - $along / (2 * $span));
+            $kpa = (8 * $moment) / ($across * $span ** 2);
             $worst = $kpa > $worst[0] ? [$kpa, $along, $across] : $worst;
         }
 
@@ -161,8 +174,9 @@ final readonly class FloorLoad
         $isOnGround = $type === 'slab' && $storey === 0.0;
         $balcony = $facts->brief->has(F::Balcony) ? $facts->word(F::Balcony) : null;
         $isAlongTimber = $type === 'timber' && $joists === 'parallel';
+        $knowsWalls = $isOnGround || $facts->brief->has(F::WallOpening);
         $reasons = array_filter([
-            F::WallOpening->value => ! $facts->brief->has(F::WallOpening) && ! $isOnGround ? 'nobody has said whether a wall is opened' : null,
+            F::WallOpening->value => $knowsWalls ? null : 'nobody has said whether a wall is opened',
             F::Balcony->value => $balcony === null && ! $isOnGround ? 'nobody has said whether it is a balcony' : null,
             F::FloorType->value => $type === 'unknown' ? 'floor unknown' : null,
             F::Joists->value => $type === 'timber' && $joists === null ? 'direction of the joists unknown' : null,
@@ -172,6 +186,6 @@ final readonly class FloorLoad
             $isUpper && $isHeavy ? 'a heavy load on an upper floor' : null,
         ]);
 
-        return [$reasons, $balcony === 'yes' || $isAlongTimber && $isHeavy];
+        return [$reasons, $balcony === 'yes' || ($isAlongTimber && $isHeavy)];
     }
 }

@@ -24,11 +24,23 @@ final readonly class Handles
      * @throws Missing
      * @throws OutOfRange
      */
-    public static function of(Facts $facts, DisplayTank $display, Levels $levels, ?SumpWater $sump, float $sumpX, callable $y): array
-    {
+    public static function of(
+        Facts $facts,
+        DisplayTank $display,
+        Levels $levels,
+        ?SumpWater $sump,
+        float $sumpX,
+        callable $y,
+    ): array {
         $at = new self($facts, $levels, $y);
 
-        return array_values(array_filter([...$at->tank($display), ...$at->waterways($display), ...($sump === null ? [] : $at->sump($sump, $sumpX))]));
+        return array_values(
+            array_filter([
+                ...$at->tank($display),
+                ...$at->waterways($display),
+                ...$sump === null ? [] : $at->sump($sump, $sumpX),
+            ]),
+        );
     }
 
     /** @return list<Handle|null> */
@@ -42,9 +54,23 @@ final readonly class Handles
             $this->facts->word(F::Shape) === 'rectangular' ? $this->on(F::LengthMm, $length, $middle, 'x', 1) : null,
             $this->on(F::HeightMm, $length * 0.5, $this->levels->displayBottomMm, 'y', 1),
             $this->on(F::SandDepthMm, $length * 0.72, $sand, 'y', -1),
-            $this->facts->brief->has(F::WeirBelowRimMm) ? null : $this->on(F::WaterGapMm, $length * 0.3, $this->levels->rimMm - $display->runningBelowRimMm, 'y', 1),
+            $this->facts->brief->has(F::WeirBelowRimMm)
+                ? null
+                : $this->on(F::WaterGapMm, $length * 0.3, $this->levels->rimMm - $display->runningBelowRimMm, 'y', 1),
             ...$this->lamps(),
-            $this->facts->knows(F::LampAboveRimMm) && array_filter($this->facts->brief->lamps, fn (Lamp $l): bool => $l->over === null && $l->aboveRimMm !== null) === [] ? $this->on(F::LampAboveRimMm, $length * 0.3, $this->levels->rimMm + $this->facts->number(F::LampAboveRimMm), 'y', -1) : null,
+            $this->facts->knows(F::LampAboveRimMm) &&
+            array_filter(
+                $this->facts->brief->lamps,
+                fn (Lamp $l): bool => $l->over === null && $l->aboveRimMm !== null,
+            ) === []
+                ? $this->on(
+                    F::LampAboveRimMm,
+                    $length * 0.3,
+                    $this->levels->rimMm + $this->facts->number(F::LampAboveRimMm),
+                    'y',
+                    -1,
+                )
+                : null,
         ];
     }
 
@@ -58,12 +84,30 @@ final readonly class Handles
         $handles = $at = [];
         foreach (Section::lamps($this->facts) as $n => $lamp) {
             $row = $lamp['row'];
-            if ($row === null || count(array_filter($this->facts->brief->lamps, fn (Lamp $l): bool => $l->over === null && $l->aboveRimMm !== null)) === 0) {
+            if (
+                $row === null ||
+                count(
+                    array_filter(
+                        $this->facts->brief->lamps,
+                        fn (Lamp $l): bool => $l->over === null && $l->aboveRimMm !== null,
+                    ),
+                ) === 0
+            ) {
                 continue;
             }
             $place = (string) round($lamp['x'] / self::BESIDE_MM);
             $at[$place] = ($at[$place] ?? -1) + 1;
-            $handles[] = new Handle("lamps.{$row}.aboveRimMm", 'Height of lamp '.($row + 1), $lamp['x'] + $at[$place] * self::BESIDE_MM, ($this->y)($this->levels->rimMm + $lamp['aboveRimMm']), 'y', -1, $lamp['aboveRimMm'], 1, 3000);
+            $handles[] = new Handle(
+                "lamps.{$row}.aboveRimMm",
+                'Height of lamp '.($row + 1),
+                $lamp['x'] + $at[$place] * self::BESIDE_MM,
+                ($this->y)($this->levels->rimMm + $lamp['aboveRimMm']),
+                'y',
+                -1,
+                $lamp['aboveRimMm'],
+                1,
+                3000,
+            );
         }
 
         return $handles;
@@ -91,10 +135,28 @@ final readonly class Handles
         $floor = $this->levels->sumpInsideFloorMm;
         $right = $sumpX + $sump->vessel->footprint->boxLengthMm() - $sump->vessel->wallMm;
         $return = $sump->returnChamber();
-        $handles = [$this->on(F::ReturnLevelMm, $right - $return->fromMm - $return->lengthMm * 0.5, $floor + $return->levelMm, 'y', -1)];
+        $handles = [
+            $this->on(
+                F::ReturnLevelMm,
+                $right - $return->fromMm - $return->lengthMm * 0.5,
+                $floor + $return->levelMm,
+                'y',
+                -1,
+            ),
+        ];
         foreach ($sump->chambers as $i => $chamber) {
             if ($chamber->baffleMm !== null) {
-                $handles[] = new Handle("chambers.{$i}.baffleMm", "Baffle behind {$chamber->name}", $right - $chamber->fromMm - $chamber->lengthMm - 3, ($this->y)($floor + $chamber->baffleMm), 'y', -1, $chamber->baffleMm, 20, $sump->rimMm);
+                $handles[] = new Handle(
+                    "chambers.{$i}.baffleMm",
+                    "Baffle behind {$chamber->name}",
+                    $right - $chamber->fromMm - $chamber->lengthMm - 3,
+                    ($this->y)($floor + $chamber->baffleMm),
+                    'y',
+                    -1,
+                    $chamber->baffleMm,
+                    20,
+                    $sump->rimMm,
+                );
             }
         }
 
@@ -112,6 +174,16 @@ final readonly class Handles
     {
         $spec = PlanSheet::spec($field);
 
-        return new Handle($field->value, $spec->label, $x, ($this->y)($zMm), $axis, $sign, $this->facts->number($field), $spec->least, $spec->most);
+        return new Handle(
+            $field->value,
+            $spec->label,
+            $x,
+            ($this->y)($zMm),
+            $axis,
+            $sign,
+            $this->facts->number($field),
+            $spec->least,
+            $spec->most,
+        );
     }
 }

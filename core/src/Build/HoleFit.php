@@ -22,6 +22,9 @@ final readonly class HoleFit
     /** The smallest room left over what is asked, mm; below zero it is short. */
     public function spareMm(): float
     {
-        return min($this->edgeMm - $this->edgeNeedMm, $this->nextMm === null || $this->nextNeedMm === null ? INF : $this->nextMm - $this->nextNeedMm);
+        return min(
+            $this->edgeMm - $this->edgeNeedMm,
+            $this->nextMm === null || $this->nextNeedMm === null ? INF : $this->nextMm - $this->nextNeedMm,
+        );
     }
 }

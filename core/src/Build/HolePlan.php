@@ -18,7 +18,10 @@ final readonly class HolePlan
     /** Centre to edge, in hole diameters. */
     public const EDGE_DIAMETERS = 1.5;
 
-    /** A bulkhead's hole as a share of the pipe's bore, and what its thread takes besides, mm: a start, the bulkhead's own figure counts. */
+    /**
+     * A bulkhead's hole as a share of the pipe's bore, and what its thread takes besides, mm: a start, the bulkhead's own figure
+     * counts.
+     */
     private const BULKHEAD_SHARE = 1.3;
 
     private const BULKHEAD_MM = 12.0;
@@ -72,14 +75,19 @@ final readonly class HolePlan
         $school = DrainSchool::from($facts->word(F::Drains));
         $serve = [
             ...array_fill(0, BlockedMain::mains($facts), ['main', F::DrainBoreMm]),
-            ...($school->hasChannel() ? [['channel', F::ChannelBoreMm]] : []),
-            ...($school->hasEmergency() ? [['emergency', F::EmergencyBoreMm]] : []),
+            ...$school->hasChannel() ? [['channel', F::ChannelBoreMm]] : [],
+            ...$school->hasEmergency() ? [['emergency', F::EmergencyBoreMm]] : [],
         ];
-        $sizes = array_map(fn (array $pipe): float => self::bulkheadMm($facts->number($facts->knows($pipe[1]) ? $pipe[1] : F::DrainBoreMm)), $serve);
+        $sizes = array_map(
+            fn (array $pipe): float => self::bulkheadMm(
+                $facts->number($facts->knows($pipe[1]) ? $pipe[1] : F::DrainBoreMm),
+            ),
+            $serve,
+        );
         $largest = max([0.0, ...$sizes]);
         $apart = 2 * $largest;
         $y = $height - max(self::EDGE_DIAMETERS * $largest, $facts->number(F::WeirBelowRimMm) + $largest);
-        $x = $width / 2 - $apart * (count($sizes) - 1) / 2;
+        $x = $width / 2 - ($apart * (count($sizes) - 1)) / 2;
         $holes = [];
         foreach ($serve as $i => [$name]) {
             $nth = $name === 'main' && BlockedMain::mains($facts) > 1 ? ' '.($i + 1) : '';
@@ -105,11 +113,20 @@ final readonly class HolePlan
     private static function size(Facts $facts, Pane $pane, int $row): array
     {
         $flat = [
-            'rectangular' => [Pane::Back, Pane::Front, Pane::Left, Pane::Right, Pane::Floor], 'bow-front' => [Pane::Back, Pane::Left, Pane::Right, Pane::Floor],
-            'l-shape' => [Pane::Back, Pane::Front, Pane::Left, Pane::Right, Pane::Floor], 'half-cylinder' => [Pane::Back], 'quarter-cylinder' => [Pane::Back, Pane::Left], 'cylinder' => [Pane::Floor], 'filled' => [],
+            'rectangular' => [Pane::Back, Pane::Front, Pane::Left, Pane::Right, Pane::Floor],
+            'bow-front' => [Pane::Back, Pane::Left, Pane::Right, Pane::Floor],
+            'l-shape' => [Pane::Back, Pane::Front, Pane::Left, Pane::Right, Pane::Floor],
+            'half-cylinder' => [Pane::Back],
+            'quarter-cylinder' => [Pane::Back, Pane::Left],
+            'cylinder' => [Pane::Floor],
+            'filled' => [],
         ];
         if (! in_array($pane, $flat[$facts->word(F::Shape)], true)) {
-            throw OutOfRange::field("holes.{$row}.pane", 'This pane is curved, or its form is not known: it is not drilled from a plan. Ask the maker', 'a flat pane');
+            throw OutOfRange::field(
+                "holes.{$row}.pane",
+                'This pane is curved, or its form is not known: it is not drilled from a plan. Ask the maker',
+                'a flat pane',
+            );
         }
         if ($facts->word(F::Shape) === 'cylinder') {
             return [$facts->number(F::DiameterMm), $facts->number(F::DiameterMm), true];
@@ -118,12 +135,25 @@ final readonly class HolePlan
         $facts->need(F::HeightMm);
         $wall = $facts->number(F::WallMm);
         // Of an outline that is no rectangle the floor counts as the largest one at its back: a distance is never overstated.
-        $deep = $footprint instanceof Rectangular ? $footprint->boxWidthMm() : ($facts->knows(F::WidthMm) ? $facts->number(F::WidthMm) : $footprint->boxWidthMm());
+        $deep =
+            $footprint instanceof Rectangular
+                ? $footprint->boxWidthMm()
+                : ($facts->knows(F::WidthMm)
+                    ? $facts->number(F::WidthMm)
+                    : $footprint->boxWidthMm());
 
         return match ($pane) {
             Pane::Back => [$footprint->boxLengthMm(), $facts->number(F::HeightMm), false],
-            Pane::Front => [$footprint instanceof LShape ? $footprint->legLengthMm : $footprint->boxLengthMm(), $facts->number(F::HeightMm), false],
-            Pane::Left => [($footprint instanceof LShape ? $footprint->boxWidthMm() : $deep) - 2 * $wall, $facts->number(F::HeightMm), false],
+            Pane::Front => [
+                $footprint instanceof LShape ? $footprint->legLengthMm : $footprint->boxLengthMm(),
+                $facts->number(F::HeightMm),
+                false,
+            ],
+            Pane::Left => [
+                ($footprint instanceof LShape ? $footprint->boxWidthMm() : $deep) - 2 * $wall,
+                $facts->number(F::HeightMm),
+                false,
+            ],
             Pane::Right => [$deep - 2 * $wall, $facts->number(F::HeightMm), false],
             Pane::Floor => [$footprint->boxLengthMm(), $deep, false],
         };

@@ -30,6 +30,11 @@ final readonly class LeadTime
             }
         }
 
-        return new self($took === [] ? null : (int) round(array_sum($took) / count($took)), $took === [] ? null : max($took), $late, $notWhole);
+        return new self(
+            $took === [] ? null : (int) round(array_sum($took) / count($took)),
+            $took === [] ? null : max($took),
+            $late,
+            $notWhole,
+        );
     }
 }

@@ -10,11 +10,8 @@ use Velbrin\Core\Measure\OutOfRange;
 /** Heights of the whole build above the room's floor, mm. */
 final readonly class Levels
 {
-    private function __construct(
-        public float $displayBottomMm,
-        public float $rimMm,
-        public float $sumpInsideFloorMm,
-    ) {
+    private function __construct(public float $displayBottomMm, public float $rimMm, public float $sumpInsideFloorMm)
+    {
     }
 
     /**
@@ -26,7 +23,11 @@ final readonly class Levels
         $facts->need(F::HeightMm);
         $bottom = $facts->number(F::StandHeightMm);
 
-        return new self($bottom, $bottom + $facts->number(F::HeightMm), $facts->number(F::SumpBaseMm) + $facts->number(F::SumpFloorMm) - Storeys::belowMm($facts));
+        return new self(
+            $bottom,
+            $bottom + $facts->number(F::HeightMm),
+            $facts->number(F::SumpBaseMm) + $facts->number(F::SumpFloorMm) - Storeys::belowMm($facts),
+        );
     }
 
     /**
@@ -42,7 +43,11 @@ final readonly class Levels
         $display = $levels->rimMm - Overflow::of($facts)->runningBelowRimMm;
         $drop = ($display - $levels->sumpInsideFloorMm - $sump->returnChamber()->levelMm) / 1000;
         if ($drop <= 0) {
-            throw OutOfRange::number(F::StandHeightMm->value, $facts->number(F::StandHeightMm), 'high enough that the display’s water stands above the sump’s');
+            throw OutOfRange::number(
+                F::StandHeightMm->value,
+                $facts->number(F::StandHeightMm),
+                'high enough that the display’s water stands above the sump’s',
+            );
         }
 
         return $drop;

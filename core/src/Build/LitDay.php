@@ -23,14 +23,25 @@ final class LitDay
             $last = $row->row;
             $until = fmod($row->number('fromH') + $row->number('hours'), 24);
             try {
-                $channels[] = [$row->called('channel'), $row->number('sharePct') / 100, LightDay::of($row->number('fromH'), $until, $row->number('rampH'), $row->number('topPct') / 100)];
+                $channels[] = [
+                    $row->called('channel'),
+                    $row->number('sharePct') / 100,
+                    LightDay::of($row->number('fromH'), $until, $row->number('rampH'), $row->number('topPct') / 100),
+                ];
             } catch (OutOfRange $e) {
                 throw $e->as("channels.{$row->row}.".($e->field === 'rampH' ? 'rampH' : 'hours'));
             }
         }
         try {
             return $channels === []
-                ? DayPlan::single(LightDay::of(0, min(24.0, $facts->number(F::LightHours)), $facts->number(F::LightRampH), $facts->number(F::LightTopPct) / 100))
+                ? DayPlan::single(
+                    LightDay::of(
+                        0,
+                        min(24.0, $facts->number(F::LightHours)),
+                        $facts->number(F::LightRampH),
+                        $facts->number(F::LightTopPct) / 100,
+                    ),
+                )
                 : DayPlan::of($channels);
         } catch (OutOfRange $e) {
             throw $channels === [] ? $e : $e->as("channels.{$last}.sharePct");

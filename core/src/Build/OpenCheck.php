@@ -37,7 +37,15 @@ final readonly class OpenCheck
      */
     public static function needing(Check $check, array $fields): self
     {
-        return new self($check->key, $check->rule, $check->about, Sentence::of($check->asks), array_values(array_unique($fields)), [], $check->isSafety);
+        return new self(
+            $check->key,
+            $check->rule,
+            $check->about,
+            Sentence::of($check->asks),
+            array_values(array_unique($fields)),
+            [],
+            $check->isSafety,
+        );
     }
 
     /** @param  list<string>  $fields  what it waits for */
@@ -45,7 +53,15 @@ final readonly class OpenCheck
     {
         [$needs, $assumed] = self::apart($facts, $fields);
 
-        return new self($check->key, $check->rule, $check->about, Sentence::of($check->asks), $needs, $assumed, $check->isSafety);
+        return new self(
+            $check->key,
+            $check->rule,
+            $check->about,
+            Sentence::of($check->asks),
+            $needs,
+            $assumed,
+            $check->isSafety,
+        );
     }
 
     /** A passed check that rests on defaults nobody confirmed. */
@@ -53,7 +69,15 @@ final readonly class OpenCheck
     {
         [$needs, $assumed] = self::apart($facts, $finding->grounds->unconfirmed);
 
-        return new self($finding->key(), $finding->rule, $finding->about, $finding->what, $needs, $assumed, isSafety: false);
+        return new self(
+            $finding->key(),
+            $finding->rule,
+            $finding->about,
+            $finding->what,
+            $needs,
+            $assumed,
+            isSafety: false,
+        );
     }
 
     /**
@@ -67,7 +91,7 @@ final readonly class OpenCheck
         $needs = $assumed = [];
         foreach (array_unique($fields) as $field) {
             $known = PlanField::tryFrom($field);
-            $known !== null && $facts->isAssumed($known) ? $assumed[] = $field : $needs[] = $field;
+            $known !== null && $facts->isAssumed($known) ? ($assumed[] = $field) : ($needs[] = $field);
         }
 
         return [$needs, $assumed];

@@ -16,7 +16,10 @@ final class OtherRooms
 {
     public static function has(Facts $facts): bool
     {
-        return array_filter($facts->brief->vessels, fn (OtherVessel $v): bool => $v->winterC !== null || $v->summerC !== null) !== [];
+        return array_filter(
+            $facts->brief->vessels,
+            fn (OtherVessel $v): bool => $v->winterC !== null || $v->summerC !== null,
+        ) !== [];
     }
 
     /**
@@ -32,7 +35,9 @@ final class OtherRooms
         if (! self::has($facts)) {
             return $facts;
         }
-        foreach ([[F::WinterC, true, $heat->coldUaWK], [F::SummerC, false, $heat->hotUaWK]] as [$field, $cold, $total]) {
+        foreach (
+            [[F::WinterC, true, $heat->coldUaWK], [F::SummerC, false, $heat->hotUaWK]] as [$field, $cold, $total]
+        ) {
             if (! $facts->knows($field) || $total <= 0) {
                 continue;
             }
@@ -51,7 +56,14 @@ final class OtherRooms
     /** What vessels in rooms of their own lose there through walls and surface on the coldest night, W. @throws Missing|OutOfRange */
     public static function lossW(Facts $facts, float $waterC): float
     {
-        return array_sum(array_map(fn (OtherVessel $v): float => $v->winterC === null ? 0.0 : self::conductance($v, true) * ($waterC - $v->winterC), $facts->brief->vessels));
+        return array_sum(
+            array_map(
+                fn (OtherVessel $v): float => $v->winterC === null
+                    ? 0.0
+                    : self::conductance($v, true) * ($waterC - $v->winterC),
+                $facts->brief->vessels,
+            ),
+        );
     }
 
     private static function conductance(OtherVessel $vessel, bool $cold): float

@@ -41,27 +41,76 @@ final readonly class OtherVessel
     }
 
     /** @throws OutOfRange when the water stands above the rim, or more would run down than stands there */
-    public static function of(string $name, float $lengthMm, float $widthMm, float $heightMm, float $wallMm, float $waterMm, float $bottomMm, float $downMm, bool $ownPump, string $at, string $shape = 'rectangular', bool $reversed = false, string $room = '', ?float $winterC = null, ?float $summerC = null): self
-    {
+    public static function of(
+        string $name,
+        float $lengthMm,
+        float $widthMm,
+        float $heightMm,
+        float $wallMm,
+        float $waterMm,
+        float $bottomMm,
+        float $downMm,
+        bool $ownPump,
+        string $at,
+        string $shape = 'rectangular',
+        bool $reversed = false,
+        string $room = '',
+        ?float $winterC = null,
+        ?float $summerC = null,
+    ): self {
         try {
             $footprint = match ($shape) {
-                'cylinder' => Cylinder::outer($lengthMm), 'half-cylinder' => HalfCylinder::outer($lengthMm), 'quarter-cylinder' => QuarterCylinder::outer($lengthMm), default => Rectangular::outer($lengthMm, $widthMm),
+                'cylinder' => Cylinder::outer($lengthMm),
+                'half-cylinder' => HalfCylinder::outer($lengthMm),
+                'quarter-cylinder' => QuarterCylinder::outer($lengthMm),
+                default => Rectangular::outer($lengthMm, $widthMm),
             };
             $vessel = Vessel::of($footprint, $heightMm, $wallMm, $wallMm);
         } catch (OutOfRange) {
             throw OutOfRange::field("{$at}.wallMm", 'These walls leave nothing inside', 'thinner walls');
         }
         if ($waterMm > $vessel->insideHeightMm()) {
-            throw OutOfRange::number("{$at}.waterMm", $waterMm, 'up to the rim', Quantity::of(0, Kind::Length), Quantity::of($vessel->insideHeightMm(), Kind::Length));
+            throw OutOfRange::number(
+                "{$at}.waterMm",
+                $waterMm,
+                'up to the rim',
+                Quantity::of(0, Kind::Length),
+                Quantity::of($vessel->insideHeightMm(), Kind::Length),
+            );
         }
         if ($winterC !== null && $summerC !== null && $winterC > $summerC) {
-            throw OutOfRange::number("{$at}.winterC", $winterC, 'at most its hottest day', null, Quantity::of($summerC, Kind::Temperature));
+            throw OutOfRange::number(
+                "{$at}.winterC",
+                $winterC,
+                'at most its hottest day',
+                null,
+                Quantity::of($summerC, Kind::Temperature),
+            );
         }
         if ($downMm > $waterMm) {
-            throw OutOfRange::number("{$at}.downMm", $downMm, 'what stands in it', Quantity::of(0, Kind::Length), Quantity::of($waterMm, Kind::Length));
+            throw OutOfRange::number(
+                "{$at}.downMm",
+                $downMm,
+                'what stands in it',
+                Quantity::of(0, Kind::Length),
+                Quantity::of($waterMm, Kind::Length),
+            );
         }
 
-        return new self($name, $vessel, $footprint->boxLengthMm(), $footprint->boxWidthMm(), $waterMm, $bottomMm, $downMm, $ownPump, $reversed, $room, $winterC, $summerC);
+        return new self(
+            $name,
+            $vessel,
+            $footprint->boxLengthMm(),
+            $footprint->boxWidthMm(),
+            $waterMm,
+            $bottomMm,
+            $downMm,
+            $ownPump,
+            $reversed,
+            $room,
+            $winterC,
+            $summerC,
+        );
     }
 
     public function litres(): float

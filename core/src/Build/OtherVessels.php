@@ -44,10 +44,18 @@ final class OtherVessels
         $ways = [];
         $names = array_keys($pumps);
         for ($set = 1; $set < 2 ** count($names); $set++) {
-            $stopped = array_values(array_filter($names, fn (string $n, int $i): bool => ($set >> $i & 1) === 1, ARRAY_FILTER_USE_BOTH));
-            $ways[] = ['pumps' => $stopped, 'litres' => array_sum(array_map(fn (string $n): float => $pumps[$n], $stopped))];
+            $stopped = array_values(
+                array_filter($names, fn (string $n, int $i): bool => (($set >> $i) & 1) === 1, ARRAY_FILTER_USE_BOTH),
+            );
+            $ways[] = [
+                'pumps' => $stopped,
+                'litres' => array_sum(array_map(fn (string $n): float => $pumps[$n], $stopped)),
+            ];
         }
-        usort($ways, fn (array $a, array $b): int => [count($a['pumps']), $a['litres']] <=> [count($b['pumps']), $b['litres']]);
+        usort(
+            $ways,
+            fn (array $a, array $b): int => [count($a['pumps']), $a['litres']] <=> [count($b['pumps']), $b['litres']],
+        );
 
         return $ways;
     }

@@ -37,7 +37,11 @@ final readonly class Overflow
             throw $e->as(F::WeirLengthMm->value);
         }
         if ($head >= $edge) {
-            throw OutOfRange::number(F::WeirBelowRimMm->value, $facts->number(F::WeirBelowRimMm), sprintf('more than %.0f, the water over the edge at this flow', ceil($head - $crest->fallMm / 2)));
+            throw OutOfRange::number(
+                F::WeirBelowRimMm->value,
+                $facts->number(F::WeirBelowRimMm),
+                sprintf('more than %.0f, the water over the edge at this flow', ceil($head - $crest->fallMm / 2)),
+            );
         }
 
         return new self($edge, $head, $edge - $head, $crest);
@@ -46,7 +50,9 @@ final readonly class Overflow
     /** Whether enough is said of the weir to work out its head. */
     public static function isDescribed(Facts $facts): bool
     {
-        return $facts->brief->has(F::WeirBelowRimMm) && $facts->knows(self::isStandpipe($facts) ? F::StandpipeMm : F::WeirLengthMm) && $facts->knows(F::FlowLh);
+        return $facts->brief->has(F::WeirBelowRimMm) &&
+            $facts->knows(self::isStandpipe($facts) ? F::StandpipeMm : F::WeirLengthMm) &&
+            $facts->knows(F::FlowLh);
     }
 
     /**
@@ -56,7 +62,12 @@ final readonly class Overflow
      */
     public static function asked(Facts $facts): array
     {
-        return [F::FlowLh, F::WeirForm, F::WeirBelowRimMm, self::isStandpipe($facts) ? F::StandpipeMm : F::WeirLengthMm];
+        return [
+            F::FlowLh,
+            F::WeirForm,
+            F::WeirBelowRimMm,
+            self::isStandpipe($facts) ? F::StandpipeMm : F::WeirLengthMm,
+        ];
     }
 
     /**

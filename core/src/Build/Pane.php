@@ -16,8 +16,11 @@ enum Pane: string
     public function words(): string
     {
         return match ($this) {
-            self::Back => 'back pane, seen from behind', self::Left => 'left pane, seen from the left', self::Right => 'right pane, seen from the right',
-            self::Front => 'front pane, seen from the front', self::Floor => 'floor pane, seen from below',
+            self::Back => 'back pane, seen from behind',
+            self::Left => 'left pane, seen from the left',
+            self::Right => 'right pane, seen from the right',
+            self::Front => 'front pane, seen from the front',
+            self::Floor => 'floor pane, seen from below',
         };
     }
 }

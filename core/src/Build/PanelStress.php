@@ -32,7 +32,17 @@ final readonly class PanelStress
 
     public const LONGEST_FREE = 2.5;
 
-    private const BRACED = [[0.5, 0.085], [0.667, 0.1156], [1, 0.160], [1.5, 0.260], [2, 0.320], [2.5, 0.350], [3, 0.370], [3.5, 0.380], [4, 0.385]];
+    private const BRACED = [
+        [0.5, 0.085],
+        [0.667, 0.1156],
+        [1, 0.16],
+        [1.5, 0.26],
+        [2, 0.32],
+        [2.5, 0.35],
+        [3, 0.37],
+        [3.5, 0.38],
+        [4, 0.385],
+    ];
 
     private const FREE = [[0.5, 0.085], [0.667, 0.123], [1, 0.201], [1.5, 0.358], [2, 0.473], [2.5, 0.545]];
 
@@ -52,10 +62,17 @@ final readonly class PanelStress
         Guard::positive('thicknessMm', $thicknessMm);
         $ratio = $lengthMm / $waterHeightMm;
         if (! $braced && $ratio > self::LONGEST_FREE) {
-            throw OutOfRange::number('lengthMm', $lengthMm, sprintf('at most %s with a free top edge at this height; longer is for the maker or an engineer', self::LONGEST_FREE * $waterHeightMm));
+            throw OutOfRange::number(
+                'lengthMm',
+                $lengthMm,
+                sprintf(
+                    'at most %s with a free top edge at this height; longer is for the maker or an engineer',
+                    self::LONGEST_FREE * $waterHeightMm,
+                ),
+            );
         }
         $beta = self::beta($ratio, $braced ? self::BRACED : self::FREE);
-        $stress = $beta * self::WEIGHT_N_MM3 * $waterHeightMm ** 3 / $thicknessMm ** 2;
+        $stress = ($beta * self::WEIGHT_N_MM3 * $waterHeightMm ** 3) / $thicknessMm ** 2;
 
         return new self($stress, self::STRENGTH_MPA / $stress, $beta);
     }
@@ -78,7 +95,11 @@ final readonly class PanelStress
     /** The verdict on a pane by its numbers alone. */
     public function finding(): Finding
     {
-        $parts = ['factor' => $this->factor(), 'stop' => Quantity::of(self::STOP_BELOW, Kind::Factor), 'ask' => Quantity::of(self::ASK_BELOW, Kind::Factor)];
+        $parts = [
+            'factor' => $this->factor(),
+            'stop' => Quantity::of(self::STOP_BELOW, Kind::Factor),
+            'ask' => Quantity::of(self::ASK_BELOW, Kind::Factor),
+        ];
         $remedy = match ($this->severity()) {
             Severity::Stop => Sentence::of('Do not fill it; thicker glass, or the maker’s word in writing.'),
             Severity::Fix => Sentence::of('Ask the maker in writing before filling.'),
@@ -86,7 +107,15 @@ final readonly class PanelStress
         };
         $why = Sentence::of('Under {stop} it is not filled, under {ask} the maker is asked.', $parts);
 
-        return Finding::of($this->severity(), 'B-13', 'panel', Sentence::of('The pane has a safety factor of {factor}', $parts), $why, $remedy, Basis::Assumed);
+        return Finding::of(
+            $this->severity(),
+            'B-13',
+            'panel',
+            Sentence::of('The pane has a safety factor of {factor}', $parts),
+            $why,
+            $remedy,
+            Basis::Assumed,
+        );
     }
 
     /** @param  list<array{0: float|int, 1: float}>  $table */
@@ -99,7 +128,7 @@ final readonly class PanelStress
             if ($ratio <= $x) {
                 [$x0, $y0] = $table[max(0, $i - 1)];
 
-                return $y0 + ($y - $y0) * ($ratio - $x0) / ($x - $x0);
+                return $y0 + (($y - $y0) * ($ratio - $x0)) / ($x - $x0);
             }
         }
 

@@ -24,7 +24,14 @@ final readonly class Passage
     /** The same place on the way out, once joinery, walls and ceiling are finished (B-82). */
     public function outward(): self
     {
-        return new self($this->name, $this->outWidthMm ?? $this->widthMm, $this->outHeightMm ?? $this->heightMm, $this->corridorAMm, $this->corridorBMm, carDepthMm: $this->carDepthMm);
+        return new self(
+            $this->name,
+            $this->outWidthMm ?? $this->widthMm,
+            $this->outHeightMm ?? $this->heightMm,
+            $this->corridorAMm,
+            $this->corridorBMm,
+            carDepthMm: $this->carDepthMm,
+        );
     }
 
     /** The corridor nobody has measured while the other one is; null: both, or the way does not turn. */

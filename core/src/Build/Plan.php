@@ -16,17 +16,52 @@ final class Plan
 {
     /** @var list<class-string<Topic>> in the order their findings are read */
     private const TOPICS = [
-        Topic\Volumes::class, Topic\Others::class, Topic\Converted::class, Topic\JumpGuard::class,
-        Topic\StreamInTank::class, Topic\SandMoves::class, Topic\Panel::class, Topic\Floor::class,
-        Topic\InWall::class, Topic\Weir::class, Topic\ReturnPump::class, Topic\TwinReturns::class,
-        Topic\Drains::class, Topic\Holes::class, Topic\PowerCutRoom::class, Topic\OnOtherStorey::class, Topic\ReturnChamber::class,
-        Topic\SkimmerDepth::class, Topic\RefillRunning::class, Topic\TopOff::class, Topic\Layers::class,
-        Topic\Leaks::class, Topic\Sized::class, Topic\Warmth::class, Topic\Cooling::class, Topic\Damp::class,
-        Topic\Circuits::class, Topic\PluggedIn::class, Topic\Outage::class, Topic\Upkeep::class, Topic\WayIn::class,
-        Topic\UnderCeiling::class, Topic\Lighting::class, Topic\LightRead::class, Topic\LampsAsMade::class,
-        Topic\Hung::class, Topic\RaisedForWork::class, Topic\InStand::class, Topic\InCabinet::class,
-        Topic\Clearances::class, Topic\Reach::class, Topic\OnBoard::class, Topic\CableWays::class,
-        Topic\Plumbing::class, Topic\Penetrations::class, Topic\InPhases::class,
+        Topic\Volumes::class,
+        Topic\Others::class,
+        Topic\Converted::class,
+        Topic\JumpGuard::class,
+        Topic\StreamInTank::class,
+        Topic\SandMoves::class,
+        Topic\Panel::class,
+        Topic\Floor::class,
+        Topic\InWall::class,
+        Topic\Weir::class,
+        Topic\ReturnPump::class,
+        Topic\TwinReturns::class,
+        Topic\Drains::class,
+        Topic\Holes::class,
+        Topic\PowerCutRoom::class,
+        Topic\OnOtherStorey::class,
+        Topic\ReturnChamber::class,
+        Topic\SkimmerDepth::class,
+        Topic\RefillRunning::class,
+        Topic\TopOff::class,
+        Topic\Layers::class,
+        Topic\Leaks::class,
+        Topic\Sized::class,
+        Topic\Warmth::class,
+        Topic\Cooling::class,
+        Topic\Damp::class,
+        Topic\Circuits::class,
+        Topic\PluggedIn::class,
+        Topic\Outage::class,
+        Topic\Upkeep::class,
+        Topic\WayIn::class,
+        Topic\UnderCeiling::class,
+        Topic\Lighting::class,
+        Topic\LightRead::class,
+        Topic\LampsAsMade::class,
+        Topic\Hung::class,
+        Topic\RaisedForWork::class,
+        Topic\InStand::class,
+        Topic\InCabinet::class,
+        Topic\Clearances::class,
+        Topic\Reach::class,
+        Topic\OnBoard::class,
+        Topic\CableWays::class,
+        Topic\Plumbing::class,
+        Topic\Penetrations::class,
+        Topic\InPhases::class,
     ];
 
     public static function answer(PlanBrief $brief): PlanAnswers
@@ -34,7 +69,7 @@ final class Plan
         $figures = $findings = $open = $drawn = [];
         $errors = $brief->errors;
         foreach (self::TOPICS as $class) {
-            $topic = new $class;
+            $topic = new $class();
             try {
                 $facts = Facts::of($brief);
                 $answer = $topic->answer($facts);
@@ -42,7 +77,9 @@ final class Plan
                     $figures[$figure->key] = $figure;
                 }
                 foreach ($answer->findings as $finding) {
-                    $finding->isSettled() ? $findings[] = $finding : $open[] = OpenCheck::unconfirmed($finding, $facts);
+                    $finding->isSettled()
+                        ? ($findings[] = $finding)
+                        : ($open[] = OpenCheck::unconfirmed($finding, $facts));
                 }
                 $drawn[$class] = $answer->drawn;
             } catch (Missing $e) {
@@ -64,10 +101,18 @@ final class Plan
         }
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
         $drawing = [
-            Topic\Lighting::class, Topic\InCabinet::class, Topic\WayIn::class, Topic\OnBoard::class,
-            Topic\ReturnPump::class, Topic\CableWays::class, Topic\PluggedIn::class,
+            Topic\Lighting::class,
+            Topic\InCabinet::class,
+            Topic\WayIn::class,
+            Topic\OnBoard::class,
+            Topic\ReturnPump::class,
+            Topic\CableWays::class,
+            Topic\PluggedIn::class,
         ];
-        [$lit, $cabinet, $ways, $board, $pump, $filled, $power] = array_map(fn (string $topic): ?object => $drawn[$topic] ?? null, $drawing);
+        [$lit, $cabinet, $ways, $board, $pump, $filled, $power] = array_map(
+            fn (string $topic): ?object => $drawn[$topic] ?? null,
+            $drawing,
+        );
         $hasBreak = is_float($brief->values[PlanField::BreakBelowRimMm->value] ?? null);
         $cloggedCut = fn (): array => PowerCutPlay::frames(Facts::of($brief), clogged: true);
 

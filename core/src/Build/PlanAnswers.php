@@ -83,7 +83,10 @@ final readonly class PlanAnswers
     public function isClear(string $rule): bool
     {
         $of = array_filter($this->findings, fn (Finding $f): bool => $f->rule === $rule);
-        $against = array_filter($of, fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true));
+        $against = array_filter(
+            $of,
+            fn (Finding $f): bool => in_array($f->severity, [Severity::Stop, Severity::Fix], true),
+        );
         $fine = array_filter($of, fn (Finding $f): bool => $f->severity === Severity::Fine);
         $open = array_filter($this->openSafety(), fn (OpenCheck $o): bool => $o->rule === $rule);
 

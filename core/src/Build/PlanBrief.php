@@ -68,7 +68,11 @@ final readonly class PlanBrief
             $spec = PlanSheet::fields()[$key] ?? null;
             try {
                 if ($spec === null) {
-                    throw OutOfRange::field((string) $key, "{$key} is not a fact a plan knows", 'the fields of the plan sheet');
+                    throw OutOfRange::field(
+                        (string) $key,
+                        "{$key} is not a fact a plan knows",
+                        'the fields of the plan sheet',
+                    );
                 }
                 $values[$spec->field->value] = self::value($spec, $value);
                 $basis = $stated[$key] ?? null;
@@ -84,9 +88,21 @@ final readonly class PlanBrief
         foreach ($tables['vessels'] as $r) {
             try {
                 $vessels[] = OtherVessel::of(
-                    $r->name, $r->number('lengthMm'), $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('wallMm') ?? self::VESSEL_WALL_MM, $r->number('waterMm'),
-                    $r->numberOr('bottomMm') ?? 0.0, $r->numberOr('downMm') ?? 0.0, $r->flag('ownPump'), "vessels.{$r->row}", $r->wordOr('shape') ?? 'rectangular',
-                    $r->flag('reversed'), $r->wordOr('room') ?? '', $r->numberOr('winterC'), $r->numberOr('summerC'),
+                    $r->name,
+                    $r->number('lengthMm'),
+                    $r->number('widthMm'),
+                    $r->number('heightMm'),
+                    $r->numberOr('wallMm') ?? self::VESSEL_WALL_MM,
+                    $r->number('waterMm'),
+                    $r->numberOr('bottomMm') ?? 0.0,
+                    $r->numberOr('downMm') ?? 0.0,
+                    $r->flag('ownPump'),
+                    "vessels.{$r->row}",
+                    $r->wordOr('shape') ?? 'rectangular',
+                    $r->flag('reversed'),
+                    $r->wordOr('room') ?? '',
+                    $r->numberOr('winterC'),
+                    $r->numberOr('summerC'),
                 );
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e);
@@ -99,21 +115,83 @@ final readonly class PlanBrief
                 $grid = $r->wordOr('grid');
                 // A diffuser or a reflector is an item with its effect (B-83).
                 $through = ($r->numberOr('through') ?? 100.0) / 100;
-                $lamps[] = new Lamp($r->name, $r->number('xMm'), $r->number('yMm'), $r->numberOr('aboveRimMm'), $r->number('ppf') * $through, $r->number('halfAngleDeg'), self::whole($r->numberOr('over')), $grid === null || $grid === '' ? null : MeasuredGrid::parse($grid)->times($through), $r->row);
+                $lamps[] = new Lamp(
+                    $r->name,
+                    $r->number('xMm'),
+                    $r->number('yMm'),
+                    $r->numberOr('aboveRimMm'),
+                    $r->number('ppf') * $through,
+                    $r->number('halfAngleDeg'),
+                    self::whole($r->numberOr('over')),
+                    $grid === null || $grid === '' ? null : MeasuredGrid::parse($grid)->times($through),
+                    $r->row,
+                );
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e->as("lamps.{$r->row}.grid"));
             }
         }
 
         return new self(
-            $values, $bases,
-            array_map(fn (TableRow $r): Chamber => new Chamber($r->name, $r->numberOr('lengthMm'), $r->numberOr('baffleMm')), $tables['chambers']),
-            array_map(fn (TableRow $r): Passage => new Passage($r->name, $r->number('widthMm'), $r->number('heightMm'), $r->numberOr('corridorAMm'), $r->numberOr('corridorBMm'), $r->numberOr('outWidthMm'), $r->numberOr('outHeightMm'), $r->numberOr('carDepthMm')), $tables['passages']),
+            $values,
+            $bases,
+            array_map(
+                fn (TableRow $r): Chamber => new Chamber($r->name, $r->numberOr('lengthMm'), $r->numberOr('baffleMm')),
+                $tables['chambers'],
+            ),
+            array_map(
+                fn (TableRow $r): Passage => new Passage(
+                    $r->name,
+                    $r->number('widthMm'),
+                    $r->number('heightMm'),
+                    $r->numberOr('corridorAMm'),
+                    $r->numberOr('corridorBMm'),
+                    $r->numberOr('outWidthMm'),
+                    $r->numberOr('outHeightMm'),
+                    $r->numberOr('carDepthMm'),
+                ),
+                $tables['passages'],
+            ),
             $vessels,
             $lamps,
-            array_map(fn (TableRow $r): LightPoint => new LightPoint($r->name, $r->number('xMm'), $r->number('yMm'), $r->number('depthMm'), $r->number('par'), ($r->numberOr('setting') ?? 100.0) / 100, $r->wordOr('meter') ?? '', $r->wordOr('day') ?? ''), $tables['points']),
-            array_map(fn (TableRow $r): Hole => new Hole($r->name, Pane::from($r->word('pane')), $r->number('xMm'), $r->number('yMm'), $r->number('diameterMm'), $r->wordOr('serves')), $tables['holes']),
-            array_map(fn (TableRow $r): Piece => new Piece($r->name, $r->number('widthMm'), $r->number('depthMm'), $r->number('heightMm'), $r->numberOr('liftMm') ?? 0.0, $r->flag('needsAir'), $r->row, self::whole($r->numberOr('in')), $r->flag('staysDry'), $r->numberOr('heatW') ?? 0.0), $tables['gear']),
+            array_map(
+                fn (TableRow $r): LightPoint => new LightPoint(
+                    $r->name,
+                    $r->number('xMm'),
+                    $r->number('yMm'),
+                    $r->number('depthMm'),
+                    $r->number('par'),
+                    ($r->numberOr('setting') ?? 100.0) / 100,
+                    $r->wordOr('meter') ?? '',
+                    $r->wordOr('day') ?? '',
+                ),
+                $tables['points'],
+            ),
+            array_map(
+                fn (TableRow $r): Hole => new Hole(
+                    $r->name,
+                    Pane::from($r->word('pane')),
+                    $r->number('xMm'),
+                    $r->number('yMm'),
+                    $r->number('diameterMm'),
+                    $r->wordOr('serves'),
+                ),
+                $tables['holes'],
+            ),
+            array_map(
+                fn (TableRow $r): Piece => new Piece(
+                    $r->name,
+                    $r->number('widthMm'),
+                    $r->number('depthMm'),
+                    $r->number('heightMm'),
+                    $r->numberOr('liftMm') ?? 0.0,
+                    $r->flag('needsAir'),
+                    $r->row,
+                    self::whole($r->numberOr('in')),
+                    $r->flag('staysDry'),
+                    $r->numberOr('heatW') ?? 0.0,
+                ),
+                $tables['gear'],
+            ),
             $errors,
             $tables,
             self::house($raw['house'] ?? null),
@@ -134,13 +212,41 @@ final readonly class PlanBrief
     /** The same brief with one fact said otherwise: for "what if", never kept. */
     public function with(PlanField $field, float|string $value): self
     {
-        return new self([...$this->values, $field->value => $value], $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables, $this->house, $this->record);
+        return new self(
+            [...$this->values, $field->value => $value],
+            $this->bases,
+            $this->chambers,
+            $this->passages,
+            $this->vessels,
+            $this->lamps,
+            $this->points,
+            $this->holes,
+            $this->gear,
+            $this->errors,
+            $this->tables,
+            $this->house,
+            $this->record,
+        );
     }
 
     /** The same build as it stands and runs. */
     public function onRecord(OnRecord $record): self
     {
-        return new self($this->values, $this->bases, $this->chambers, $this->passages, $this->vessels, $this->lamps, $this->points, $this->holes, $this->gear, $this->errors, $this->tables, $this->house, $record);
+        return new self(
+            $this->values,
+            $this->bases,
+            $this->chambers,
+            $this->passages,
+            $this->vessels,
+            $this->lamps,
+            $this->points,
+            $this->holes,
+            $this->gear,
+            $this->errors,
+            $this->tables,
+            $this->house,
+            $record,
+        );
     }
 
     public function has(PlanField $field): bool
@@ -183,14 +289,24 @@ final readonly class PlanBrief
         if ($spec->kind === null) {
             return is_string($value) && isset($spec->choices[$value])
                 ? $value
-                : throw OutOfRange::field($key, "{$spec->label}: choose one of the words", implode(', ', $spec->choices));
+                : throw OutOfRange::field(
+                    $key,
+                    "{$spec->label}: choose one of the words",
+                    implode(', ', $spec->choices),
+                );
         }
-        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value)) {
+        if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
             throw OutOfRange::field($key, "{$spec->label}: a number is needed", 'a number');
         }
         $number = (float) $value;
         if ($number < $spec->least || $number > $spec->most) {
-            throw OutOfRange::number($key, $number, "{$spec->least} to {$spec->most}", Quantity::of($spec->least, $spec->kind), Quantity::of($spec->most, $spec->kind));
+            throw OutOfRange::number(
+                $key,
+                $number,
+                "{$spec->least} to {$spec->most}",
+                Quantity::of($spec->least, $spec->kind),
+                Quantity::of($spec->most, $spec->kind),
+            );
         }
 
         return $number;

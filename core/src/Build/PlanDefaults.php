@@ -17,13 +17,71 @@ final class PlanDefaults
     private const STAND_KG_M2 = 90.0;
 
     private const FIXED = [
-        'shape' => 'rectangular', 'material' => 'glass', 'bracing' => 'unknown', 'toughened' => 'unknown', 'origin' => 'new', 'copper' => 'unknown', 'inhabitants' => 'none', 'top' => 'open', 'waterGapMm' => 40.0,
-        'sandDepthMm' => 30.0, 'salinity' => 35.0, 'setpointC' => 25.5, 'mixGramsPerL' => 38.5, 'weirForm' => 'edge', 'weirGapsMm' => PlanBrief::NONE, 'weirTiltMmM' => 0.0, 'strainer' => 'no',
-        'drainSumK' => 2.0, 'drainCount' => 1.0, 'returnSumK' => 5.0, 'returns' => 'one', 'nonReturn' => 'no', 'pipesL' => 4.0, 'sumpWallMm' => 8.0, 'sumpFloorMm' => 8.0, 'sumpBaseMm' => 20.0, 'sumpBelowMm' => 0.0,
-        'baffleMm' => 6.0, 'pumpMinLevelMm' => 100.0, 'lightSharePct' => 45.0, 'humidityPct' => 50.0, 'upperHarmC' => 30.0, 'measuredUaWK' => PlanBrief::NONE, 'standHeightMm' => 800.0,
-        'equipmentKg' => 30.0, 'floorType' => 'unknown', 'trapGapMm' => PlanBrief::NONE, 'topoffFed' => 'reservoir',
-        'roFeedC' => 12.0, 'attenuationPerM' => 0.25, 'lightHours' => 10.0, 'lightRampH' => 1.5, 'lightTopPct' => 100.0, 'equalised' => 'no', 'handMm' => 90.0, 'standingMm' => 0.0, 'shoulderMm' => 1400.0, 'armMm' => 700.0, 'toolMm' => 0.0,
-        'livestock' => 'mixed', 'cablesPerSheave' => 1.0, 'otherW' => 20.0, 'mainsV' => 230.0, 'circuitA' => 16.0, 'circuits' => 1.0, 'stripA' => 10.0, 'props' => 'unknown', 'hiddenCables' => 'unknown', 'reservoirIn' => 'own', 'roRatedKpa' => 350.0, 'airChangesH' => 0.5, 'changePct' => 20.0, 'wastePerL' => 3.0, 'visitsMonth' => 2.0, 'careMin' => 45.0,
+        'shape' => 'rectangular',
+        'material' => 'glass',
+        'bracing' => 'unknown',
+        'toughened' => 'unknown',
+        'origin' => 'new',
+        'copper' => 'unknown',
+        'inhabitants' => 'none',
+        'top' => 'open',
+        'waterGapMm' => 40.0,
+        'sandDepthMm' => 30.0,
+        'salinity' => 35.0,
+        'setpointC' => 25.5,
+        'mixGramsPerL' => 38.5,
+        'weirForm' => 'edge',
+        'weirGapsMm' => PlanBrief::NONE,
+        'weirTiltMmM' => 0.0,
+        'strainer' => 'no',
+        'drainSumK' => 2.0,
+        'drainCount' => 1.0,
+        'returnSumK' => 5.0,
+        'returns' => 'one',
+        'nonReturn' => 'no',
+        'pipesL' => 4.0,
+        'sumpWallMm' => 8.0,
+        'sumpFloorMm' => 8.0,
+        'sumpBaseMm' => 20.0,
+        'sumpBelowMm' => 0.0,
+        'baffleMm' => 6.0,
+        'pumpMinLevelMm' => 100.0,
+        'lightSharePct' => 45.0,
+        'humidityPct' => 50.0,
+        'upperHarmC' => 30.0,
+        'measuredUaWK' => PlanBrief::NONE,
+        'standHeightMm' => 800.0,
+        'equipmentKg' => 30.0,
+        'floorType' => 'unknown',
+        'trapGapMm' => PlanBrief::NONE,
+        'topoffFed' => 'reservoir',
+        'roFeedC' => 12.0,
+        'attenuationPerM' => 0.25,
+        'lightHours' => 10.0,
+        'lightRampH' => 1.5,
+        'lightTopPct' => 100.0,
+        'equalised' => 'no',
+        'handMm' => 90.0,
+        'standingMm' => 0.0,
+        'shoulderMm' => 1400.0,
+        'armMm' => 700.0,
+        'toolMm' => 0.0,
+        'livestock' => 'mixed',
+        'cablesPerSheave' => 1.0,
+        'otherW' => 20.0,
+        'mainsV' => 230.0,
+        'circuitA' => 16.0,
+        'circuits' => 1.0,
+        'stripA' => 10.0,
+        'props' => 'unknown',
+        'hiddenCables' => 'unknown',
+        'reservoirIn' => 'own',
+        'roRatedKpa' => 350.0,
+        'airChangesH' => 0.5,
+        'changePct' => 20.0,
+        'wastePerL' => 3.0,
+        'visitsMonth' => 2.0,
+        'careMin' => 45.0,
     ];
 
     /**
@@ -31,8 +89,19 @@ final class PlanDefaults
      * cannot carry a finding to Fine (B-94).
      */
     private const UNFAVOURABLE = [
-        F::DrainCount, F::Toughened, F::Copper, F::FloorType, F::Equalised, F::NonReturn, F::Strainer, F::Props, F::HiddenCables,
-        F::FromSupportMm, F::Salinity, F::SetpointC, F::Livestock,
+        F::DrainCount,
+        F::Toughened,
+        F::Copper,
+        F::FloorType,
+        F::Equalised,
+        F::NonReturn,
+        F::Strainer,
+        F::Props,
+        F::HiddenCables,
+        F::FromSupportMm,
+        F::Salinity,
+        F::SetpointC,
+        F::Livestock,
     ];
 
     /** Whether the default of this fact cannot flatter. */
@@ -54,7 +123,7 @@ final class PlanDefaults
                 }
             }
         }
-        $wall = self::number($brief, F::WallMm) ?? $defaults['wallMm'] ?? null;
+        $wall = self::number($brief, F::WallMm) ?? ($defaults['wallMm'] ?? null);
         if ($wall !== null) {
             $defaults['floorMm'] = $wall;
         }
@@ -88,13 +157,20 @@ final class PlanDefaults
     private static function boxAreaM2(PlanBrief $brief, string $defaultShape): ?float
     {
         $shape = $brief->values[F::Shape->value] ?? $defaultShape;
-        $length = self::number($brief, match ($shape) {
-            'cylinder', 'half-cylinder' => F::DiameterMm, 'quarter-cylinder' => F::WidthMm, default => F::LengthMm,
-        });
+        $length = self::number(
+            $brief,
+            match ($shape) {
+                'cylinder', 'half-cylinder' => F::DiameterMm,
+                'quarter-cylinder' => F::WidthMm,
+                default => F::LengthMm,
+            },
+        );
         $width = match ($shape) {
-            'cylinder', 'quarter-cylinder' => $length, 'half-cylinder' => $length === null ? null : $length / 2, default => self::number($brief, F::WidthMm),
+            'cylinder', 'quarter-cylinder' => $length,
+            'half-cylinder' => $length === null ? null : $length / 2,
+            default => self::number($brief, F::WidthMm),
         };
 
-        return $length === null || $width === null ? null : $length * $width / 1e6;
+        return $length === null || $width === null ? null : ($length * $width) / 1e6;
     }
 }

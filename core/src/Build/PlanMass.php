@@ -50,6 +50,12 @@ final readonly class PlanMass
 
     public function totalKg(): float
     {
-        return $this->vesselsKg + $this->waterKg + $this->rockKg + $this->sandKg + $this->standKg + $this->equipmentKg + self::PEOPLE_KG;
+        return $this->vesselsKg +
+            $this->waterKg +
+            $this->rockKg +
+            $this->sandKg +
+            $this->standKg +
+            $this->equipmentKg +
+            self::PEOPLE_KG;
     }
 }

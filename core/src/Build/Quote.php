@@ -12,8 +12,12 @@ final readonly class Quote
     /**
      * @param  array<string, int|null>  $lineMinor  by key; null where no price is known
      */
-    private function __construct(public array $lineMinor, public int $netMinor, public int $taxMinor, public int $totalMinor)
-    {
+    private function __construct(
+        public array $lineMinor,
+        public int $netMinor,
+        public int $taxMinor,
+        public int $totalMinor,
+    ) {
     }
 
     /**
@@ -35,7 +39,7 @@ final readonly class Quote
             $each[$line->key] = $price === null ? null : (int) round($line->quantity->value * $price);
             $net += $each[$line->key] ?? 0;
         }
-        $tax = (int) round($net * $taxBasisPoints / 10000);
+        $tax = (int) round(($net * $taxBasisPoints) / 10000);
 
         return new self($each, $net, $tax, $net + $tax);
     }

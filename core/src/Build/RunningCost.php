@@ -18,7 +18,10 @@ final readonly class RunningCost
 {
     /** Priced keys beyond those of the take-off, with what one of each is. */
     public const KEYS = [
-        'power' => ['Power', 'kWh'], 'waste-water' => ['Waste water', 'L'], 'media' => ['Media and additives', 'hundred litres'], 'wear' => ['Wear parts', 'hundred litres'],
+        'power' => ['Power', 'kWh'],
+        'waste-water' => ['Waste water', 'L'],
+        'media' => ['Media and additives', 'hundred litres'],
+        'wear' => ['Wear parts', 'hundred litres'],
     ];
 
     private const DAYS = 365.25;
@@ -54,19 +57,56 @@ final readonly class RunningCost
     private static function makers(): array
     {
         return [
-            'power' => fn (Facts $f): TakeOffLine => self::line('power', Circuits::meanW($f) * 24 * self::DAYS / 1000, Kind::Energy, Sentence::of('{w} in the mean', ['w' => Quantity::of(Circuits::meanW($f), Kind::Power)])),
-            'salt' => fn (Facts $f): TakeOffLine => self::line('salt', self::changedL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity) / 35 / 1000, Kind::Mass, Sentence::of('{share} changed a month', ['share' => Quantity::of($f->number(F::ChangePct), Kind::Percent)])),
-            'ro-water' => fn (Facts $f): TakeOffLine => self::line('ro-water', self::roL($f), Kind::Volume, Sentence::of('changes and evaporation')),
-            'waste-water' => fn (Facts $f): TakeOffLine => self::line('waste-water', self::roL($f) * $f->number(F::WastePerL), Kind::Volume, Sentence::of('{n} times the RO', ['n' => Quantity::of($f->number(F::WastePerL), Kind::Factor)])),
-            'media' => fn (Facts $f): TakeOffLine => self::line('media', Volumes::systemL($f) / 100, Kind::Factor, Sentence::of('hundreds of litres in the system')),
-            'wear' => fn (Facts $f): TakeOffLine => self::line('wear', Volumes::systemL($f) / 100, Kind::Factor, Sentence::of('impellers, seals, membranes, test kits')),
-            'labour' => fn (Facts $f): TakeOffLine => self::line('labour', 12 * $f->number(F::VisitsMonth) * $f->number(F::CareMin) / 60, Kind::Hours, Sentence::of('care of the equipment')),
+            'power' => fn (Facts $f): TakeOffLine => self::line(
+                'power',
+                (Circuits::meanW($f) * 24 * self::DAYS) / 1000,
+                Kind::Energy,
+                Sentence::of('{w} in the mean', ['w' => Quantity::of(Circuits::meanW($f), Kind::Power)]),
+            ),
+            'salt' => fn (Facts $f): TakeOffLine => self::line(
+                'salt',
+                (self::changedL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity)) / 35 / 1000,
+                Kind::Mass,
+                Sentence::of('{share} changed a month', [
+                    'share' => Quantity::of($f->number(F::ChangePct), Kind::Percent),
+                ]),
+            ),
+            'ro-water' => fn (Facts $f): TakeOffLine => self::line(
+                'ro-water',
+                self::roL($f),
+                Kind::Volume,
+                Sentence::of('changes and evaporation'),
+            ),
+            'waste-water' => fn (Facts $f): TakeOffLine => self::line(
+                'waste-water',
+                self::roL($f) * $f->number(F::WastePerL),
+                Kind::Volume,
+                Sentence::of('{n} times the RO', ['n' => Quantity::of($f->number(F::WastePerL), Kind::Factor)]),
+            ),
+            'media' => fn (Facts $f): TakeOffLine => self::line(
+                'media',
+                Volumes::systemL($f) / 100,
+                Kind::Factor,
+                Sentence::of('hundreds of litres in the system'),
+            ),
+            'wear' => fn (Facts $f): TakeOffLine => self::line(
+                'wear',
+                Volumes::systemL($f) / 100,
+                Kind::Factor,
+                Sentence::of('impellers, seals, membranes, test kits'),
+            ),
+            'labour' => fn (Facts $f): TakeOffLine => self::line(
+                'labour',
+                (12 * $f->number(F::VisitsMonth) * $f->number(F::CareMin)) / 60,
+                Kind::Hours,
+                Sentence::of('care of the equipment'),
+            ),
         ];
     }
 
     private static function changedL(Facts $facts): float
     {
-        return 12 * $facts->number(F::ChangePct) / 100 * Volumes::systemL($facts);
+        return ((12 * $facts->number(F::ChangePct)) / 100) * Volumes::systemL($facts);
     }
 
     /** Changes, and what evaporates in a room between its winter and its summer. */
@@ -75,11 +115,17 @@ final readonly class RunningCost
         $facts->need(F::WinterC, F::SummerC);
         $room = ($facts->number(F::WinterC) + $facts->number(F::SummerC)) / 2;
 
-        return self::changedL($facts) + self::DAYS * Warmth::heat($facts)->evaporation($facts->number(F::SetpointC), $room)->litresPerDay;
+        return self::changedL($facts) +
+            self::DAYS * Warmth::heat($facts)->evaporation($facts->number(F::SetpointC), $room)->litresPerDay;
     }
 
     private static function line(string $key, float $value, Kind $kind, ?Sentence $note = null): TakeOffLine
     {
-        return new TakeOffLine($key, (self::KEYS[$key] ?? TakeOff::KEYS[$key])[0], Quantity::of(round($value, 1), $kind), $note);
+        return new TakeOffLine(
+            $key,
+            (self::KEYS[$key] ?? TakeOff::KEYS[$key])[0],
+            Quantity::of(round($value, 1), $kind),
+            $note,
+        );
     }
 }

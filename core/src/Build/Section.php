@@ -43,7 +43,20 @@ final readonly class Section
     private const ROCK_HEAP_KG_L = 1.1;
 
     /** Outline of a heap of unit width and height; its area is 0.55. */
-    private const HEAP = [[0, 0], [0.06, 0.32], [0.17, 0.41], [0.25, 0.78], [0.36, 1], [0.47, 0.86], [0.55, 0.52], [0.66, 0.63], [0.76, 0.88], [0.86, 0.57], [0.94, 0.3], [1, 0]];
+    private const HEAP = [
+        [0, 0],
+        [0.06, 0.32],
+        [0.17, 0.41],
+        [0.25, 0.78],
+        [0.36, 1],
+        [0.47, 0.86],
+        [0.55, 0.52],
+        [0.66, 0.63],
+        [0.76, 0.88],
+        [0.86, 0.57],
+        [0.94, 0.3],
+        [1, 0],
+    ];
 
     private const HEAP_AREA = 0.593;
 
@@ -85,7 +98,10 @@ final readonly class Section
         $sumpX = $sump === null ? 0.0 : ($length - $sump->vessel->footprint->boxLengthMm()) / 2;
         $reservoir = $facts->knows(F::ReservoirL) ? $facts->numberOrNone(F::ReservoirL) ?? 0.0 : 0.0;
 
-        $parts = [self::ground($facts, $levels, $length, $y, $reservoir), self::display($facts, $display, $levels, $y, $overflow)];
+        $parts = [
+            self::ground($facts, $levels, $length, $y, $reservoir),
+            self::display($facts, $display, $levels, $y, $overflow),
+        ];
         if ($sump !== null) {
             $parts[] = self::sump($sump, $sumpX, $levels->sumpInsideFloorMm, $y);
             $parts[] = self::pipes($facts, $display, $levels, $sump, $sumpX, $y, $overflow);
@@ -98,7 +114,10 @@ final readonly class Section
             array_push($shapes, ...$drawn);
             array_push($marks, ...$written);
         }
-        $right = $reservoir > 0 ? max($length, $sumpX + ($sump?->vessel->footprint->boxLengthMm() ?? 0)) + 90 + self::RESERVOIR_WIDTH_MM : max($length, $length - $sumpX);
+        $right =
+            $reservoir > 0
+                ? max($length, $sumpX + ($sump?->vessel->footprint->boxLengthMm() ?? 0)) + 90 + self::RESERVOIR_WIDTH_MM
+                : max($length, $length - $sumpX);
         foreach ($facts->brief->vessels as $i => $vessel) {
             [$drawn, $written] = self::other($vessel, $i, $right + self::APART_MM, $y);
             array_push($shapes, ...$drawn);
@@ -108,8 +127,14 @@ final readonly class Section
         $left = min(0.0, $sumpX);
 
         return new self(
-            $left - self::SIDE_MM, $right - $left + 2 * self::SIDE_MM, $zero + 40 + Storeys::belowMm($facts), $shapes, $marks, Handles::of($facts, $display, $levels, $sump, $sumpX, $y),
-            $y($levels->rimMm - ($overflow->edgeBelowRimMm ?? $display->runningBelowRimMm)), $y($levels->sumpInsideFloorMm),
+            $left - self::SIDE_MM,
+            $right - $left + 2 * self::SIDE_MM,
+            $zero + 40 + Storeys::belowMm($facts),
+            $shapes,
+            $marks,
+            Handles::of($facts, $display, $levels, $sump, $sumpX, $y),
+            $y($levels->rimMm - ($overflow->edgeBelowRimMm ?? $display->runningBelowRimMm)),
+            $y($levels->sumpInsideFloorMm),
         );
     }
 
@@ -140,7 +165,17 @@ final readonly class Section
     private static function ground(Facts $facts, Levels $levels, float $length, callable $y, float $reservoir): array
     {
         $shapes = [
-            Shape::line('floor', [[-self::SIDE_MM * 3, $y(0)], [$length + self::SIDE_MM * 7 + array_sum(array_map(fn (OtherVessel $v): float => $v->lengthMm + self::APART_MM, $facts->brief->vessels)), $y(0)]]),
+            Shape::line('floor', [
+                [-self::SIDE_MM * 3, $y(0)],
+                [
+                    $length +
+                    self::SIDE_MM * 7 +
+                    array_sum(
+                        array_map(fn (OtherVessel $v): float => $v->lengthMm + self::APART_MM, $facts->brief->vessels),
+                    ),
+                    $y(0),
+                ],
+            ]),
             Shape::rect('stand', 0, $y($levels->displayBottomMm), $length, $levels->displayBottomMm),
         ];
         $marks = [];
@@ -148,15 +183,34 @@ final readonly class Section
         if ($below > 0) {
             $wide = [-self::SIDE_MM * 3, $length + self::SIDE_MM * 7];
             $shapes[] = Shape::line('floor', [[$wide[0], $y(-$below)], [$wide[1], $y(-$below)]]);
-            $said = [Sentence::of('{below} to the floor below', ['below' => Quantity::of($below / 1000, Kind::Height)])];
+            $said = [
+                Sentence::of('{below} to the floor below', ['below' => Quantity::of($below / 1000, Kind::Height)]),
+            ];
             $marks[] = new Mark($length / 2, $y(-$below / 2), 'in', 'label', $said, 'floor', $length, $below / 2);
         }
         if ($reservoir > 0) {
-            $height = $reservoir * 1e6 / (self::RESERVOIR_WIDTH_MM * self::RESERVOIR_DEPTH_MM);
+            $height = ($reservoir * 1e6) / (self::RESERVOIR_WIDTH_MM * self::RESERVOIR_DEPTH_MM);
             $x = self::reservoirX($facts, $length);
             $shapes[] = Shape::rect('fresh', $x, $y($height), self::RESERVOIR_WIDTH_MM, $height);
-            $shapes[] = Shape::line('reservoir', [[$x, $y($height + 60)], [$x, $y(0)], [$x + self::RESERVOIR_WIDTH_MM, $y(0)], [$x + self::RESERVOIR_WIDTH_MM, $y($height + 60)]]);
-            $marks[] = new Mark($x + self::RESERVOIR_WIDTH_MM / 2, $y($height / 2), 'in', 'label', [Sentence::of('{litres}', ['litres' => Quantity::of($reservoir, Kind::Volume)]), Sentence::of('top-off')], 'topoff', self::RESERVOIR_WIDTH_MM, $height);
+            $shapes[] = Shape::line('reservoir', [
+                [$x, $y($height + 60)],
+                [$x, $y(0)],
+                [$x + self::RESERVOIR_WIDTH_MM, $y(0)],
+                [$x + self::RESERVOIR_WIDTH_MM, $y($height + 60)],
+            ]);
+            $marks[] = new Mark(
+                $x + self::RESERVOIR_WIDTH_MM / 2,
+                $y($height / 2),
+                'in',
+                'label',
+                [
+                    Sentence::of('{litres}', ['litres' => Quantity::of($reservoir, Kind::Volume)]),
+                    Sentence::of('top-off'),
+                ],
+                'topoff',
+                self::RESERVOIR_WIDTH_MM,
+                $height,
+            );
         }
 
         return [$shapes, $marks];
@@ -173,8 +227,13 @@ final readonly class Section
      * @param  callable(float): float  $y
      * @return array{0: list<Shape>, 1: list<Mark>}
      */
-    private static function display(Facts $facts, DisplayTank $display, Levels $levels, callable $y, ?Overflow $overflow): array
-    {
+    private static function display(
+        Facts $facts,
+        DisplayTank $display,
+        Levels $levels,
+        callable $y,
+        ?Overflow $overflow,
+    ): array {
         $vessel = $display->vessel;
         $length = $vessel->footprint->boxLengthMm();
         $wall = $vessel->wallMm;
@@ -199,16 +258,46 @@ final readonly class Section
             $shapes[] = Shape::rect('hood', 0, $y($levels->rimMm + 18), $length, 14);
         }
         foreach (self::lamps($facts) as $lamp) {
-            $shapes[] = Shape::rect('light', $lamp['x'] - $lamp['wide'] / 2, $y($levels->rimMm + $lamp['aboveRimMm']) - self::LAMP_MM, $lamp['wide'], self::LAMP_MM);
+            $shapes[] = Shape::rect(
+                'light',
+                $lamp['x'] - $lamp['wide'] / 2,
+                $y($levels->rimMm + $lamp['aboveRimMm']) - self::LAMP_MM,
+                $lamp['wide'],
+                self::LAMP_MM,
+            );
         }
         $volume = $display->volume($facts);
         $marks = [
-            new Mark($length * 0.5, $y($waterZ - ($waterZ - $floorZ) * 0.2), 'in', 'figure', [
-                Sentence::of('{litres}', ['litres' => Quantity::of($volume->netL, Kind::Volume)]),
-                Sentence::of('net, rock {rock}', ['rock' => Quantity::of($facts->number(F::RockKg), Kind::Mass)]),
-            ], 'display'),
-            new Mark(0, $y($waterZ), 'left', 'label', [Sentence::of('running level'), Sentence::of('{height} above the floor', ['height' => Quantity::of($waterZ, Kind::Length)])], 'weir'),
-            new Mark($length, $y($floorZ + $sand / 2), 'right', 'label', [Sentence::of('sand {depth}', ['depth' => Quantity::of($sand, Kind::Length)])], 'display'),
+            new Mark(
+                $length * 0.5,
+                $y($waterZ - ($waterZ - $floorZ) * 0.2),
+                'in',
+                'figure',
+                [
+                    Sentence::of('{litres}', ['litres' => Quantity::of($volume->netL, Kind::Volume)]),
+                    Sentence::of('net, rock {rock}', ['rock' => Quantity::of($facts->number(F::RockKg), Kind::Mass)]),
+                ],
+                'display',
+            ),
+            new Mark(
+                0,
+                $y($waterZ),
+                'left',
+                'label',
+                [
+                    Sentence::of('running level'),
+                    Sentence::of('{height} above the floor', ['height' => Quantity::of($waterZ, Kind::Length)]),
+                ],
+                'weir',
+            ),
+            new Mark(
+                $length,
+                $y($floorZ + $sand / 2),
+                'right',
+                'label',
+                [Sentence::of('sand {depth}', ['depth' => Quantity::of($sand, Kind::Length)])],
+                'display',
+            ),
         ];
         if ($overflow !== null) {
             $edge = $levels->rimMm - $overflow->edgeBelowRimMm;
@@ -216,10 +305,17 @@ final readonly class Section
             $boxWater = $edge - min(45.0, ($edge - $floorZ) / 3);
             $shapes[] = Shape::rect('paper', $x, $y($waterZ), self::BOX_MM, $waterZ - $boxWater);
             $shapes[] = Shape::rect('weir', $x - 5, $y($edge), 5, $edge - $floorZ);
-            $marks[] = new Mark($length, $y($edge), 'right', 'label', [
-                Sentence::of('weir, {head} over it', ['head' => Quantity::of($overflow->headMm, Kind::Length)]),
-                Sentence::of('{flow}', ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow)]),
-            ], 'weir');
+            $marks[] = new Mark(
+                $length,
+                $y($edge),
+                'right',
+                'label',
+                [
+                    Sentence::of('weir, {head} over it', ['head' => Quantity::of($overflow->headMm, Kind::Length)]),
+                    Sentence::of('{flow}', ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow)]),
+                ],
+                'weir',
+            );
         }
 
         return [$shapes, $marks];
@@ -238,13 +334,31 @@ final readonly class Section
         $top = $vessel->bottomMm + $vessel->vessel->heightMm;
         $shapes = [
             Shape::rect('stand', $x, $y($vessel->bottomMm), $vessel->lengthMm, $vessel->bottomMm),
-            Shape::rect('water', $x + $wall, $y($floor + $vessel->waterMm), $vessel->lengthMm - 2 * $wall, $vessel->waterMm, "other-{$i}"),
-            Shape::rect('glass', $x, $y($top), $wall, $vessel->vessel->heightMm), Shape::rect('glass', $x + $vessel->lengthMm - $wall, $y($top), $wall, $vessel->vessel->heightMm),
+            Shape::rect(
+                'water',
+                $x + $wall,
+                $y($floor + $vessel->waterMm),
+                $vessel->lengthMm - 2 * $wall,
+                $vessel->waterMm,
+                "other-{$i}",
+            ),
+            Shape::rect('glass', $x, $y($top), $wall, $vessel->vessel->heightMm),
+            Shape::rect('glass', $x + $vessel->lengthMm - $wall, $y($top), $wall, $vessel->vessel->heightMm),
             Shape::rect('glass', $x, $y($floor), $vessel->lengthMm, $vessel->vessel->floorMm),
         ];
-        $mark = new Mark($x + $vessel->lengthMm / 2, $y($floor + $vessel->waterMm / 2), 'in', 'figure', [
-            Sentence::of('{litres}', ['litres' => Quantity::of($vessel->litres(), Kind::Volume)]), Sentence::of('{name}', ['name' => $vessel->name === '' ? 'vessel '.($i + 1) : $vessel->name]),
-        ], 'display', $vessel->lengthMm, $vessel->waterMm);
+        $mark = new Mark(
+            $x + $vessel->lengthMm / 2,
+            $y($floor + $vessel->waterMm / 2),
+            'in',
+            'figure',
+            [
+                Sentence::of('{litres}', ['litres' => Quantity::of($vessel->litres(), Kind::Volume)]),
+                Sentence::of('{name}', ['name' => $vessel->name === '' ? 'vessel '.($i + 1) : $vessel->name]),
+            ],
+            'display',
+            $vessel->lengthMm,
+            $vessel->waterMm,
+        );
 
         return [$shapes, [$mark]];
     }
@@ -255,19 +369,33 @@ final readonly class Section
      * @param  callable(float): float  $y
      * @return list<Shape>
      */
-    private static function rock(Facts $facts, DisplayTank $display, float $wall, float $inside, float $sandZ, float $waterZ, bool $box, callable $y): array
-    {
-        $depth = $display->vessel->insideAreaM2() * 1e6 / $inside;
-        $area = $facts->number(F::RockKg) / self::ROCK_HEAP_KG_L * 1e6 / $depth;
+    private static function rock(
+        Facts $facts,
+        DisplayTank $display,
+        float $wall,
+        float $inside,
+        float $sandZ,
+        float $waterZ,
+        bool $box,
+        callable $y,
+    ): array {
+        $depth = ($display->vessel->insideAreaM2() * 1e6) / $inside;
+        $area = (($facts->number(F::RockKg) / self::ROCK_HEAP_KG_L) * 1e6) / $depth;
         $free = $inside - ($box ? self::BOX_MM + 40 : 0);
         $shapes = [];
         foreach ([[0.08, 0.46, 0.62], [0.6, 0.34, 0.38]] as [$from, $wide, $share]) {
             $width = $free * $wide;
-            $height = min(0.86 * ($waterZ - $sandZ), $area * $share / (self::HEAP_AREA * $width));
+            $height = min(0.86 * ($waterZ - $sandZ), ($area * $share) / (self::HEAP_AREA * $width));
             if ($height < 5) {
                 continue;
             }
-            $shapes[] = Shape::area('rock', array_map(fn (array $p): array => [$wall + $free * $from + $width * $p[0], $y($sandZ + $height * $p[1])], self::HEAP));
+            $shapes[] = Shape::area(
+                'rock',
+                array_map(
+                    fn (array $p): array => [$wall + $free * $from + $width * $p[0], $y($sandZ + $height * $p[1])],
+                    self::HEAP,
+                ),
+            );
         }
 
         return $shapes;
@@ -288,18 +416,44 @@ final readonly class Section
         $shapes = $marks = [];
         foreach ($sump->chambers as $i => $chamber) {
             $left = $right - $chamber->fromMm - $chamber->lengthMm;
-            $shapes[] = Shape::rect('water', $left, $y($floorZ + $chamber->levelMm), $chamber->lengthMm, $chamber->levelMm, "chamber-{$i}");
+            $shapes[] = Shape::rect(
+                'water',
+                $left,
+                $y($floorZ + $chamber->levelMm),
+                $chamber->lengthMm,
+                $chamber->levelMm,
+                "chamber-{$i}",
+            );
             if ($chamber->baffleMm !== null) {
-                $shapes[] = Shape::line('baffle', [[$left - 3, $y($floorZ)], [$left - 3, $y($floorZ + $chamber->baffleMm)]], 6);
+                $shapes[] = Shape::line(
+                    'baffle',
+                    [[$left - 3, $y($floorZ)], [$left - 3, $y($floorZ + $chamber->baffleMm)]],
+                    6,
+                );
             }
-            $marks[] = new Mark($left + $chamber->lengthMm / 2, $y($floorZ + $chamber->levelMm * 0.5), 'in', 'figure', [
-                Sentence::of('{litres}', ['litres' => Quantity::of($chamber->litres(), Kind::Volume)]),
-                Sentence::of('{name}', ['name' => $chamber->name]),
-            ], 'sump', $chamber->lengthMm, $chamber->levelMm);
+            $marks[] = new Mark(
+                $left + $chamber->lengthMm / 2,
+                $y($floorZ + $chamber->levelMm * 0.5),
+                'in',
+                'figure',
+                [
+                    Sentence::of('{litres}', ['litres' => Quantity::of($chamber->litres(), Kind::Volume)]),
+                    Sentence::of('{name}', ['name' => $chamber->name]),
+                ],
+                'sump',
+                $chamber->lengthMm,
+                $chamber->levelMm,
+            );
         }
         $return = $sump->returnChamber();
         $pumpX = $right - $return->fromMm - $return->lengthMm + min(30.0, $return->lengthMm / 5);
-        $shapes[] = Shape::rect('pump', $pumpX, $y($floorZ + $sump->pumpMinMm() * 0.75), min(110.0, $return->lengthMm / 2.5), $sump->pumpMinMm() * 0.75);
+        $shapes[] = Shape::rect(
+            'pump',
+            $pumpX,
+            $y($floorZ + $sump->pumpMinMm() * 0.75),
+            min(110.0, $return->lengthMm / 2.5),
+            $sump->pumpMinMm() * 0.75,
+        );
         foreach ([[$x, $wall], [$x + $length - $wall, $wall]] as [$at, $w]) {
             $shapes[] = Shape::rect('glass', $at, $y($floorZ + $sump->rimMm), $w, $sump->rimMm + $vessel->floorMm);
         }
@@ -312,8 +466,15 @@ final readonly class Section
      * @param  callable(float): float  $y
      * @return array{0: list<Shape>, 1: list<Mark>}
      */
-    private static function pipes(Facts $facts, DisplayTank $display, Levels $levels, SumpWater $sump, float $sumpX, callable $y, ?Overflow $overflow): array
-    {
+    private static function pipes(
+        Facts $facts,
+        DisplayTank $display,
+        Levels $levels,
+        SumpWater $sump,
+        float $sumpX,
+        callable $y,
+        ?Overflow $overflow,
+    ): array {
         $length = $display->vessel->footprint->boxLengthMm();
         $wall = $display->vessel->wallMm;
         $sumpFloor = $levels->sumpInsideFloorMm;
@@ -328,15 +489,32 @@ final readonly class Section
             $pump = $right - $return->fromMm - $return->lengthMm + min(85.0, $return->lengthMm / 3);
             $outlet = $levels->rimMm - $facts->number(F::OutletBelowRimMm);
             $down = $wall + self::RETURN_MM;
-            $shapes[] = Shape::line('pipe', [
-                [$pump, $y($sumpFloor + $sump->pumpMinMm() * 0.75)], [$pump, $y($levels->displayBottomMm - 60)], [-40, $y($levels->displayBottomMm - 60)],
-                [-40, $y($levels->rimMm + 55)], [$down, $y($levels->rimMm + 55)], [$down, $y($outlet)],
-            ], $bore);
+            $shapes[] = Shape::line(
+                'pipe',
+                [
+                    [$pump, $y($sumpFloor + $sump->pumpMinMm() * 0.75)],
+                    [$pump, $y($levels->displayBottomMm - 60)],
+                    [-40, $y($levels->displayBottomMm - 60)],
+                    [-40, $y($levels->rimMm + 55)],
+                    [$down, $y($levels->rimMm + 55)],
+                    [$down, $y($outlet)],
+                ],
+                $bore,
+            );
             $under = $facts->number(F::OutletBelowRimMm) - $display->runningBelowRimMm;
-            $marks[] = new Mark($down, $y($outlet), 'left', 'label', [
-                Sentence::of('return outlet'),
-                $under > 0 ? Sentence::of('{under} under water', ['under' => Quantity::of($under, Kind::Length)]) : Sentence::of('{over} above the water', ['over' => Quantity::of(-$under, Kind::Length)]),
-            ], 'return');
+            $marks[] = new Mark(
+                $down,
+                $y($outlet),
+                'left',
+                'label',
+                [
+                    Sentence::of('return outlet'),
+                    $under > 0
+                        ? Sentence::of('{under} under water', ['under' => Quantity::of($under, Kind::Length)])
+                        : Sentence::of('{over} above the water', ['over' => Quantity::of(-$under, Kind::Length)]),
+                ],
+                'return',
+            );
             $break = $facts->knows(F::BreakBelowRimMm) ? $facts->numberOrNone(F::BreakBelowRimMm) : null;
             if ($break !== null) {
                 $z = $levels->rimMm - $break;
@@ -355,8 +533,15 @@ final readonly class Section
      * @param  callable(float): float  $y
      * @return array{0: list<Shape>, 1: list<Mark>}
      */
-    private static function drains(Facts $facts, DisplayTank $display, Levels $levels, SumpWater $sump, float $right, callable $y, Overflow $overflow): array
-    {
+    private static function drains(
+        Facts $facts,
+        DisplayTank $display,
+        Levels $levels,
+        SumpWater $sump,
+        float $right,
+        callable $y,
+        Overflow $overflow,
+    ): array {
         $intake = $sump->chambers[0];
         $box = $display->vessel->footprint->boxLengthMm() - $display->vessel->wallMm;
         $open = fn (float $over): float => $levels->sumpInsideFloorMm + min($sump->rimMm - 15, $intake->levelMm + $over);
@@ -366,19 +551,40 @@ final readonly class Section
         $drains = self::drainsDrawn($facts);
         foreach ($drains as $i => $serves) {
             [$shape, $bore, $inlet, $end] = match ($serves) {
-                'channel' => ['dry', F::ChannelBoreMm, $levels->rimMm - $facts->number(F::ChannelBelowRimMm), $open(10)],
-                'emergency' => ['dry', F::EmergencyBoreMm, $levels->rimMm - $facts->number(F::EmergencyBelowRimMm), $open(25)],
+                'channel' => [
+                    'dry',
+                    F::ChannelBoreMm,
+                    $levels->rimMm - $facts->number(F::ChannelBelowRimMm),
+                    $open(10),
+                ],
+                'emergency' => [
+                    'dry',
+                    F::EmergencyBoreMm,
+                    $levels->rimMm - $facts->number(F::EmergencyBelowRimMm),
+                    $open(25),
+                ],
                 default => ['pipe', F::DrainBoreMm, $mainInlet, $under],
             };
             // Nearest to the tank first; each turns a little lower, so that none hides another.
-            $x = $box - self::BOX_MM * (0.68 - 0.42 * $i / max(2, count($drains) - 1));
+            $x = $box - self::BOX_MM * (0.68 - (0.42 * $i) / max(2, count($drains) - 1));
             $to = min($x, $right - 60 + 20 * $i);
             $bend = $levels->displayBottomMm - 70 - 22 * $i;
-            $shapes[] = Shape::line($shape, [[$x, $y($inlet)], [$x, $y($bend)], [$to, $y($bend)], [$to, $y($end)]], $facts->number($bore));
+            $shapes[] = Shape::line(
+                $shape,
+                [[$x, $y($inlet)], [$x, $y($bend)], [$to, $y($bend)], [$to, $y($end)]],
+                $facts->number($bore),
+            );
             if ($serves === 'emergency') {
                 $below = ['below' => Quantity::of($facts->number(F::EmergencyBelowRimMm), Kind::Length)];
                 $said = [Sentence::of('emergency inlet'), Sentence::of('{below} below the rim', $below)];
-                $marks[] = new Mark($display->vessel->footprint->boxLengthMm(), $y($inlet), 'right', 'label', $said, 'drain');
+                $marks[] = new Mark(
+                    $display->vessel->footprint->boxLengthMm(),
+                    $y($inlet),
+                    'right',
+                    'label',
+                    $said,
+                    'drain',
+                );
             }
         }
 
@@ -400,7 +606,9 @@ final readonly class Section
             'channel' => $school->hasChannel() ? 1 : 0,
             'emergency' => $school->hasEmergency() ? 1 : 0,
         ];
-        $drilled = array_count_values(array_filter(array_map(fn (Hole $h): ?string => $h->serves, $facts->brief->holes)));
+        $drilled = array_count_values(
+            array_filter(array_map(fn (Hole $h): ?string => $h->serves, $facts->brief->holes)),
+        );
         $said = array_intersect_key($drilled, $counted);
         $isDescribed = [
             'main' => true,
@@ -408,8 +616,10 @@ final readonly class Section
             'emergency' => $facts->knows(F::EmergencyBoreMm) && $facts->knows(F::EmergencyBelowRimMm),
         ];
         $drawn = [];
-        foreach ($said === [] ? $counted : array_merge(array_fill_keys(array_keys($counted), 0), $said) as $serves => $count) {
-            $drawn = [...$drawn, ...($isDescribed[$serves] ? array_fill(0, $count, $serves) : [])];
+        foreach (
+            $said === [] ? $counted : array_merge(array_fill_keys(array_keys($counted), 0), $said) as $serves => $count
+        ) {
+            $drawn = [...$drawn, ...$isDescribed[$serves] ? array_fill(0, $count, $serves) : []];
         }
 
         return $drawn;
@@ -425,12 +635,24 @@ final readonly class Section
         $z = $floorZ + $top;
         $wall = $sump->vessel->wallMm;
         $rise = $top - $sump->returnChamber()->levelMm;
-        $lines = $last->floorL > 0
-            ? [Sentence::of('power cut: to the rim and'), Sentence::of('{floor} on the floor', ['floor' => Quantity::of($last->floorL, Kind::Volume)])]
-            : [Sentence::of('power-cut level, up {rise}', ['rise' => Quantity::of($rise, Kind::Length)]), Sentence::of('{left} below the rim', ['left' => Quantity::of($sump->rimMm - $top, Kind::Length)])];
+        $lines =
+            $last->floorL > 0
+                ? [
+                    Sentence::of('power cut: to the rim and'),
+                    Sentence::of('{floor} on the floor', ['floor' => Quantity::of($last->floorL, Kind::Volume)]),
+                ]
+                : [
+                    Sentence::of('power-cut level, up {rise}', ['rise' => Quantity::of($rise, Kind::Length)]),
+                    Sentence::of('{left} below the rim', ['left' => Quantity::of($sump->rimMm - $top, Kind::Length)]),
+                ];
 
         return [
-            [Shape::line('cut', [[$x + $wall, $y($z)], [$x + $sump->vessel->footprint->boxLengthMm() - $wall, $y($z)]])],
+            [
+                Shape::line('cut', [
+                    [$x + $wall, $y($z)],
+                    [$x + $sump->vessel->footprint->boxLengthMm() - $wall, $y($z)],
+                ]),
+            ],
             [new Mark($x, $y($z), 'left', 'warn', $lines, 'sump')],
         ];
     }
@@ -447,14 +669,29 @@ final readonly class Section
         $common = $facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) : self::ABOVE_MM - 66;
         $length = DisplayTank::footprint($facts)->boxLengthMm();
         $wall = $facts->number(F::WallMm);
-        $placed = array_values(array_map(
-            fn (Lamp $l): array => ['x' => min($length, $wall + $l->xMm), 'wide' => min(self::LAMP_WIDE_MM, $length * 0.28), 'aboveRimMm' => $l->aboveRimMm ?? $common, 'row' => $l->row],
-            array_filter($facts->brief->lamps, fn (Lamp $l): bool => $l->over === null),
-        ));
+        $placed = array_values(
+            array_map(
+                fn (Lamp $l): array => [
+                    'x' => min($length, $wall + $l->xMm),
+                    'wide' => min(self::LAMP_WIDE_MM, $length * 0.28),
+                    'aboveRimMm' => $l->aboveRimMm ?? $common,
+                    'row' => $l->row,
+                ],
+                array_filter($facts->brief->lamps, fn (Lamp $l): bool => $l->over === null),
+            ),
+        );
         if ($placed !== [] || ! $facts->knows(F::LightsW) || $facts->number(F::LightsW) <= 0) {
             return $placed;
         }
 
-        return array_map(fn (float $at): array => ['x' => $length * $at, 'wide' => $length * 0.28, 'aboveRimMm' => $common, 'row' => null], [0.3, 0.7]);
+        return array_map(
+            fn (float $at): array => [
+                'x' => $length * $at,
+                'wide' => $length * 0.28,
+                'aboveRimMm' => $common,
+                'row' => null,
+            ],
+            [0.3, 0.7],
+        );
     }
 }

@@ -36,8 +36,16 @@ final class StageGate
      * @param  array<string, string>  $waits  what a stage still waits for, in words, by stage: a consent, a delivery
      * @param  array<string, string>  $lacks  what the proof of a stage still lacks, in words, by stage: readings
      */
-    public static function against(string $key, string $by, array $stages, array $passed, PlanAnswers $answers, int $day, array $waits = [], array $lacks = []): ?string
-    {
+    public static function against(
+        string $key,
+        string $by,
+        array $stages,
+        array $passed,
+        PlanAnswers $answers,
+        int $day,
+        array $waits = [],
+        array $lacks = [],
+    ): ?string {
         $before = null;
         foreach ($stages as $stage) {
             if ($stage->key === $key) {
@@ -83,8 +91,14 @@ final class StageGate
     }
 
     /** @param  array<string, int>  $passed */
-    private static function hinders(Stage $stage, string $by, ?Stage $before, array $passed, PlanAnswers $answers, int $day): ?string
-    {
+    private static function hinders(
+        Stage $stage,
+        string $by,
+        ?Stage $before,
+        array $passed,
+        PlanAnswers $answers,
+        int $day,
+    ): ?string {
         if (! in_array($by, self::ways($stage, $answers), true)) {
             return $by === self::WAIVER
                 ? "No waiver exists for “{$stage->label}”: it can hurt people. Store the licensed person’s document"

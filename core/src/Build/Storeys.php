@@ -53,6 +53,6 @@ final class Storeys
     /** Cross-section of a bore; times mm of length it gives litres. */
     private static function areaM2(float $boreMm): float
     {
-        return M_PI / 4 * ($boreMm / 1000) ** 2;
+        return (M_PI / 4) * ($boreMm / 1000) ** 2;
     }
 }

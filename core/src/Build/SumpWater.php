@@ -48,7 +48,9 @@ final readonly class SumpWater
         try {
             $vessel = Vessel::of(
                 Rectangular::outer($facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm)),
-                $facts->number(F::SumpHeightMm), $wall, $facts->number(F::SumpFloorMm),
+                $facts->number(F::SumpHeightMm),
+                $wall,
+                $facts->number(F::SumpFloorMm),
             );
         } catch (OutOfRange $e) {
             throw $e->as('sump'.ucfirst($e->field));
@@ -72,7 +74,9 @@ final readonly class SumpWater
         $pumpMin = $this->facts->number(F::PumpMinLevelMm);
         $level = $this->returnChamber()->levelMm;
 
-        return $pumpMin < $level ? $pumpMin : throw OutOfRange::number(F::PumpMinLevelMm->value, $pumpMin, "below the running level, {$level}");
+        return $pumpMin < $level
+            ? $pumpMin
+            : throw OutOfRange::number(F::PumpMinLevelMm->value, $pumpMin, "below the running level, {$level}");
     }
 
     public function returnChamber(): SumpChamber
@@ -88,7 +92,9 @@ final readonly class SumpWater
     /** Room between the running levels and the rim, L. */
     public function spareL(): float
     {
-        return array_sum(array_map(fn (SumpChamber $c): float => $c->areaM2 * ($this->rimMm - $c->levelMm), $this->chambers));
+        return array_sum(
+            array_map(fn (SumpChamber $c): float => $c->areaM2 * ($this->rimMm - $c->levelMm), $this->chambers),
+        );
     }
 
     public function waterL(): float
@@ -147,25 +153,55 @@ final readonly class SumpWater
                 throw Missing::fields(['chambers']);
             }
             if ($chamber->baffleMm >= $rim) {
-                throw OutOfRange::number("chambers.{$i}.baffleMm", $chamber->baffleMm, "below the rim, {$rim} mm inside");
+                throw OutOfRange::number(
+                    "chambers.{$i}.baffleMm",
+                    $chamber->baffleMm,
+                    "below the rim, {$rim} mm inside",
+                );
             }
             $taken += $chamber->lengthMm + $baffle;
             if ($taken >= $insideLength) {
-                throw OutOfRange::number("chambers.{$i}.lengthMm", $chamber->lengthMm, sprintf('short enough to leave a return chamber: the sump is %.0f mm long inside', $insideLength));
+                throw OutOfRange::number(
+                    "chambers.{$i}.lengthMm",
+                    $chamber->lengthMm,
+                    sprintf('short enough to leave a return chamber: the sump is %.0f mm long inside', $insideLength),
+                );
             }
         }
         $last = $given === [] ? new Chamber('Sump', null, null) : $given[count($given) - 1];
         $length = $insideLength - $taken;
-        $next = new SumpChamber($last->name === '' ? 'Return' : $last->name, $taken, $length, $length * $insideWidth / 1e6, $returnLevel, null);
+        $next = new SumpChamber(
+            $last->name === '' ? 'Return' : $last->name,
+            $taken,
+            $length,
+            ($length * $insideWidth) / 1e6,
+            $returnLevel,
+            null,
+        );
         $built = [$next];
         for ($i = count($given) - 2; $i >= 0; $i--) {
             $clear = $given[$i]->lengthMm ?? 0.0;
             $edge = $given[$i]->baffleMm ?? 0.0;
             $level = max($edge + self::headMm($facts->number(F::FlowLh), $insideWidth), $next->levelMm);
             if ($level >= $rim) {
-                throw OutOfRange::number("chambers.{$i}.baffleMm", $edge, sprintf('low enough that its water, %.0f mm at this flow, stays below the rim, %.0f mm inside', ceil($level), $rim));
+                throw OutOfRange::number(
+                    "chambers.{$i}.baffleMm",
+                    $edge,
+                    sprintf(
+                        'low enough that its water, %.0f mm at this flow, stays below the rim, %.0f mm inside',
+                        ceil($level),
+                        $rim,
+                    ),
+                );
             }
-            $next = new SumpChamber($given[$i]->name, $next->fromMm - $baffle - $clear, $clear, $clear * $insideWidth / 1e6, $level, $edge);
+            $next = new SumpChamber(
+                $given[$i]->name,
+                $next->fromMm - $baffle - $clear,
+                $clear,
+                ($clear * $insideWidth) / 1e6,
+                $level,
+                $edge,
+            );
             array_unshift($built, $next);
         }
 

@@ -33,8 +33,13 @@ final class SurveySheet
     {
         $spans = ($values['floor_type'] ?? null) !== 'slab';
 
-        return array_values(array_filter(self::fields(), fn (SurveySpec $s): bool => ($values[$s->key] ?? null) === null
-            && ($spans || ! in_array($s->plan, [F::SpanMm, F::FromSupportMm, F::Joists], true))));
+        return array_values(
+            array_filter(
+                self::fields(),
+                fn (SurveySpec $s): bool => ($values[$s->key] ?? null) === null &&
+                    ($spans || ! in_array($s->plan, [F::SpanMm, F::FromSupportMm, F::Joists], true)),
+            ),
+        );
     }
 
     /** @return list<SurveySpec> */
@@ -43,7 +48,13 @@ final class SurveySheet
         return [
             SurveySpec::ofPlan('storey', 'floor', F::Storey, 'Floor word'),
             SurveySpec::ofPlan('floor_type', 'floor', F::FloorType, 'Floor word'),
-            SurveySpec::ofPlan('joists', 'floor', F::Joists, 'Floor word', 'Joists run, seen from where the tank will stand'),
+            SurveySpec::ofPlan(
+                'joists',
+                'floor',
+                F::Joists,
+                'Floor word',
+                'Joists run, seen from where the tank will stand',
+            ),
             SurveySpec::ofPlan('span_mm', 'floor', F::SpanMm, 'Bending load of the floor'),
             SurveySpec::ofPlan('from_support_mm', 'floor', F::FromSupportMm, 'Bending load of the floor'),
             SurveySpec::ofPlan('allowance_kpa', 'floor', F::AllowanceKpa, 'Floor word'),
@@ -59,13 +70,27 @@ final class SurveySheet
         return [
             SurveySpec::ofPlan('winter_night_c', 'climate', F::WinterC, 'Heaters, heat loss', 'Winter, coldest night'),
             SurveySpec::number('winter_day_c', 'climate', 'Winter, day', Kind::Temperature, -10, 35, 'Daily swing'),
-            SurveySpec::ofPlan('summer_day_c', 'climate', F::SummerC, 'Cooling, heater stuck on', 'Summer, hottest day'),
+            SurveySpec::ofPlan(
+                'summer_day_c',
+                'climate',
+                F::SummerC,
+                'Cooling, heater stuck on',
+                'Summer, hottest day',
+            ),
             SurveySpec::number('summer_night_c', 'climate', 'Summer, night', Kind::Temperature, -10, 45, 'Daily swing'),
             SurveySpec::ofPlan('humidity_pct', 'climate', F::HumidityPct, 'Evaporation, condensation', 'Humidity'),
             SurveySpec::words('heating', 'climate', 'Heating and cooling, and who may switch it', 'Hours in hand'),
             SurveySpec::number('people', 'climate', 'People in it, usually', Kind::Count, 0, 200, 'Room air, pH'),
             // Parts per million, as TDS is.
-            SurveySpec::number('co2_ppm', 'climate', 'CO₂ in the air, measured with people in', Kind::Tds, 300, 10000, 'pH of the tank'),
+            SurveySpec::number(
+                'co2_ppm',
+                'climate',
+                'CO₂ in the air, measured with people in',
+                Kind::Tds,
+                300,
+                10000,
+                'pH of the tank',
+            ),
             SurveySpec::words('windows', 'climate', 'Windows, sun, ventilation', 'Cooling, room air'),
         ];
     }
@@ -75,13 +100,26 @@ final class SurveySheet
     {
         return [
             SurveySpec::ofPlan('clear_height_mm', 'space', F::CeilingMm, 'Room over the lamp'),
-            SurveySpec::number('water_distance_m', 'space', 'Water tap, distance', Kind::Height, 0, 200, 'Changes, RO line'),
+            SurveySpec::number(
+                'water_distance_m',
+                'space',
+                'Water tap, distance',
+                Kind::Height,
+                0,
+                200,
+                'Changes, RO line',
+            ),
             SurveySpec::number('drain_distance_m', 'space', 'Drain, distance', Kind::Height, 0, 200, 'Changes'),
             SurveySpec::number('source_c', 'space', 'Tap water, coldest', Kind::Temperature, 0, 40, 'RO hours'),
             SurveySpec::number('source_tds', 'space', 'Tap water, TDS', Kind::Tds, 0, 2000, 'RO resin'),
             SurveySpec::ofPlan('source_kpa', 'space', F::RoFeedKpa, 'RO days', 'Tap water, pressure while it runs'),
             SurveySpec::number('outlets', 'space', 'Free power outlets', Kind::Count, 0, 60, 'Power, critical pairs'),
-            SurveySpec::words('circuits', 'space', 'Circuits, amps, residual-current protection', 'Power load; an electrician confirms'),
+            SurveySpec::words(
+                'circuits',
+                'space',
+                'Circuits, amps, residual-current protection',
+                'Power load; an electrician confirms',
+            ),
             SurveySpec::words('wall', 'space', 'Wall behind, kind and thickness', 'Fixings, holes'),
             SurveySpec::words('ceiling', 'space', 'Ceiling and fixing points', 'Hanging lights'),
             SurveySpec::words('network', 'space', 'Network and signal', 'Alarms'),

@@ -25,8 +25,15 @@ final readonly class SurveySpec
     ) {
     }
 
-    public static function number(string $key, string $group, string $label, Kind $kind, float $least, float $most, string $dependsOn): self
-    {
+    public static function number(
+        string $key,
+        string $group,
+        string $label,
+        Kind $kind,
+        float $least,
+        float $most,
+        string $dependsOn,
+    ): self {
         return new self($key, $group, $label, $kind, $least, $most, [], null, $dependsOn);
     }
 
@@ -36,10 +43,25 @@ final readonly class SurveySpec
     }
 
     /** A fact the plan sheet asks for too: its words, range and choices are the plan's. */
-    public static function ofPlan(string $key, string $group, PlanField $field, string $dependsOn, ?string $label = null): self
-    {
+    public static function ofPlan(
+        string $key,
+        string $group,
+        PlanField $field,
+        string $dependsOn,
+        ?string $label = null,
+    ): self {
         $spec = PlanSheet::spec($field);
 
-        return new self($key, $group, $label ?? $spec->label, $spec->kind, $spec->least, $spec->most, $spec->choices, $field, $dependsOn);
+        return new self(
+            $key,
+            $group,
+            $label ?? $spec->label,
+            $spec->kind,
+            $spec->least,
+            $spec->most,
+            $spec->choices,
+            $field,
+            $dependsOn,
+        );
     }
 }

@@ -10,8 +10,11 @@ use LogicException;
 final readonly class TableRow
 {
     /** @param  array<string, float|string|bool|null>  $values  by column */
-    public function __construct(public string $name, /** Which row of the table it is; sound rows only may leave gaps. */ public int $row, private array $values)
-    {
+    public function __construct(
+        public string $name,
+        /** Which row of the table it is; sound rows only may leave gaps. */ public int $row,
+        private array $values,
+    ) {
     }
 
     public function number(string $column): float

@@ -38,7 +38,11 @@ final readonly class TableSpec
         foreach (is_array($raw) ? array_values($raw) : [] as $i => $row) {
             try {
                 if ($i >= $this->most) {
-                    throw OutOfRange::field($this->key, "{$this->key}: more than {$this->most} rows", "at most {$this->most} rows");
+                    throw OutOfRange::field(
+                        $this->key,
+                        "{$this->key}: more than {$this->most} rows",
+                        "at most {$this->most} rows",
+                    );
                 }
                 $rows[] = $this->row(is_array($row) ? $row : [], $i);
             } catch (OutOfRange $e) {
@@ -58,7 +62,11 @@ final readonly class TableSpec
     {
         $values = [];
         foreach ($this->columns as $column) {
-            $values[$column->key] = $this->cell($column, $row[$column->key] ?? null, "{$this->key}.{$i}.{$column->key}");
+            $values[$column->key] = $this->cell(
+                $column,
+                $row[$column->key] ?? null,
+                "{$this->key}.{$i}.{$column->key}",
+            );
         }
         $name = $row['name'] ?? '';
 
@@ -75,16 +83,38 @@ final readonly class TableSpec
             return null;
         }
         if ($column->letters > 0) {
-            return is_string($value) && mb_strlen($value) <= $column->letters ? trim($value) : throw OutOfRange::field($at, ucfirst($column->label).': words are needed', "up to {$column->letters} characters");
+            return is_string($value) && mb_strlen($value) <= $column->letters
+                ? trim($value)
+                : throw OutOfRange::field(
+                    $at,
+                    ucfirst($column->label).': words are needed',
+                    "up to {$column->letters} characters",
+                );
         }
         if ($column->kind === null) {
-            return is_string($value) && isset($column->choices[$value]) ? $value : throw OutOfRange::field($at, "{$column->label}: choose one of the words", implode(', ', array_keys($column->choices)));
+            return is_string($value) && isset($column->choices[$value])
+                ? $value
+                : throw OutOfRange::field(
+                    $at,
+                    "{$column->label}: choose one of the words",
+                    implode(', ', array_keys($column->choices)),
+                );
         }
-        if (! is_int($value) && ! is_float($value) || ! is_finite((float) $value)) {
-            throw OutOfRange::field($at, ucfirst($column->label).': a number is needed', "a number from {$column->least} to {$column->most}");
+        if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
+            throw OutOfRange::field(
+                $at,
+                ucfirst($column->label).': a number is needed',
+                "a number from {$column->least} to {$column->most}",
+            );
         }
         if ($value < $column->least || $value > $column->most) {
-            throw OutOfRange::number($at, (float) $value, "{$column->least} to {$column->most}", Quantity::of($column->least, $column->kind), Quantity::of($column->most, $column->kind));
+            throw OutOfRange::number(
+                $at,
+                (float) $value,
+                "{$column->least} to {$column->most}",
+                Quantity::of($column->least, $column->kind),
+                Quantity::of($column->most, $column->kind),
+            );
         }
 
         return (float) $value;

@@ -18,9 +18,36 @@ final readonly class TakeOff
 {
     /** Priced keys in their order, with what one of each is. */
     public const KEYS = [
-        'display-glass' => ['Display, panes', 'kg'], 'sump-glass' => ['Sump, panes', 'kg'], 'vessel-glass' => ['Other vessels, panes', 'kg'], 'stand' => ['Stand', 'piece'], 'rock' => ['Rock, dry', 'kg'], 'sand' => ['Sand', 'kg'], 'salt' => ['Salt', 'kg'], 'ro-water' => ['RO water', 'L'],
-        'drain-pipe' => ['Drain pipe with fittings', 'm'], 'return-pipe' => ['Return pipe with fittings', 'm'], 'return-pump' => ['Return pump', 'piece'], 'stream-pump' => ['Stream pump', 'piece'], 'bulkhead' => ['Bulkhead', 'piece'], 'union' => ['Union', 'piece'], 'gate-valve' => ['Gate valve', 'piece'], 'guard' => ['Jump guard, mesh', 'm²'], 'heater' => ['Heater', 'piece'], 'lamp' => ['Lamp', 'piece'], 'fixing' => ['Fixing in the ceiling', 'piece'], 'controller' => ['Controller', 'piece'], 'thermostat' => ['Thermostat', 'piece'], 'timer' => ['Timer', 'piece'], 'level-switch' => ['Level switch', 'piece'], 'strip' => ['Power strip', 'piece'], 'driver' => ['Pump driver', 'piece'], 'doser' => ['Dosing pump', 'piece'],
-        'cable' => ['Cable', 'm'], 'label' => ['Label', 'piece'], 'reagents' => ['Test reagents, first set', 'set'], 'labour' => ['Labour', 'h'],
+        'display-glass' => ['Display, panes', 'kg'],
+        'sump-glass' => ['Sump, panes', 'kg'],
+        'vessel-glass' => ['Other vessels, panes', 'kg'],
+        'stand' => ['Stand', 'piece'],
+        'rock' => ['Rock, dry', 'kg'],
+        'sand' => ['Sand', 'kg'],
+        'salt' => ['Salt', 'kg'],
+        'ro-water' => ['RO water', 'L'],
+        'drain-pipe' => ['Drain pipe with fittings', 'm'],
+        'return-pipe' => ['Return pipe with fittings', 'm'],
+        'return-pump' => ['Return pump', 'piece'],
+        'stream-pump' => ['Stream pump', 'piece'],
+        'bulkhead' => ['Bulkhead', 'piece'],
+        'union' => ['Union', 'piece'],
+        'gate-valve' => ['Gate valve', 'piece'],
+        'guard' => ['Jump guard, mesh', 'm²'],
+        'heater' => ['Heater', 'piece'],
+        'lamp' => ['Lamp', 'piece'],
+        'fixing' => ['Fixing in the ceiling', 'piece'],
+        'controller' => ['Controller', 'piece'],
+        'thermostat' => ['Thermostat', 'piece'],
+        'timer' => ['Timer', 'piece'],
+        'level-switch' => ['Level switch', 'piece'],
+        'strip' => ['Power strip', 'piece'],
+        'driver' => ['Pump driver', 'piece'],
+        'doser' => ['Dosing pump', 'piece'],
+        'cable' => ['Cable', 'm'],
+        'label' => ['Label', 'piece'],
+        'reagents' => ['Test reagents, first set', 'set'],
+        'labour' => ['Labour', 'h'],
     ];
 
     /**
@@ -65,34 +92,127 @@ final readonly class TakeOff
     private static function makers(PlanAnswers $answers): array
     {
         return [
-            'display-glass' => fn (Facts $f): TakeOffLine => self::line('display-glass', DisplayTank::vessel($f)->massKg(), Kind::Mass, Sentence::of('{wall} panes', ['wall' => Quantity::of($f->number(F::WallMm), Kind::Length)])),
-            'sump-glass' => fn (Facts $f): ?TakeOffLine => SumpWater::isDescribed($f) ? self::line('sump-glass', SumpWater::of($f)->vessel->massKg(), Kind::Mass) : null,
-            'vessel-glass' => fn (Facts $f): TakeOffLine => self::line('vessel-glass', array_sum(array_map(fn (OtherVessel $v): float => $v->vessel->massKg(), $f->brief->vessels)), Kind::Mass),
-            'stand' => fn (Facts $f): TakeOffLine => self::line('stand', 1, Kind::Count, Sentence::of('{h} high', ['h' => Quantity::of($f->number(F::StandHeightMm), Kind::Length)])),
+            'display-glass' => fn (Facts $f): TakeOffLine => self::line(
+                'display-glass',
+                DisplayTank::vessel($f)->massKg(),
+                Kind::Mass,
+                Sentence::of('{wall} panes', ['wall' => Quantity::of($f->number(F::WallMm), Kind::Length)]),
+            ),
+            'sump-glass' => fn (Facts $f): ?TakeOffLine => SumpWater::isDescribed($f)
+                ? self::line('sump-glass', SumpWater::of($f)->vessel->massKg(), Kind::Mass)
+                : null,
+            'vessel-glass' => fn (Facts $f): TakeOffLine => self::line(
+                'vessel-glass',
+                array_sum(array_map(fn (OtherVessel $v): float => $v->vessel->massKg(), $f->brief->vessels)),
+                Kind::Mass,
+            ),
+            'stand' => fn (Facts $f): TakeOffLine => self::line(
+                'stand',
+                1,
+                Kind::Count,
+                Sentence::of('{h} high', ['h' => Quantity::of($f->number(F::StandHeightMm), Kind::Length)]),
+            ),
             'rock' => fn (Facts $f): TakeOffLine => self::line('rock', $f->number(F::RockKg), Kind::Mass),
-            'sand' => fn (Facts $f): TakeOffLine => self::line('sand', DisplayTank::of($f)->volume($f)->sandKg, Kind::Mass),
-            'salt' => fn (Facts $f): TakeOffLine => self::line('salt', Volumes::systemL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity) / 35 / 1000, Kind::Mass, Sentence::of('for the first fill')),
-            'ro-water' => fn (Facts $f): TakeOffLine => self::line('ro-water', Volumes::systemL($f), Kind::Volume, Sentence::of('for the first fill')),
-            'drain-pipe' => fn (Facts $f): TakeOffLine => self::line('drain-pipe', self::known($f, F::Drains, F::DrainBoreMm)->number(F::DrainLengthM) * self::drains($f), Kind::Height, Sentence::of('{n} pipes of {bore}', ['n' => Quantity::of(self::drains($f), Kind::Count), 'bore' => Quantity::of($f->number(F::DrainBoreMm), Kind::Length)])),
+            'sand' => fn (Facts $f): TakeOffLine => self::line(
+                'sand',
+                DisplayTank::of($f)->volume($f)->sandKg,
+                Kind::Mass,
+            ),
+            'salt' => fn (Facts $f): TakeOffLine => self::line(
+                'salt',
+                (Volumes::systemL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity)) / 35 / 1000,
+                Kind::Mass,
+                Sentence::of('for the first fill'),
+            ),
+            'ro-water' => fn (Facts $f): TakeOffLine => self::line(
+                'ro-water',
+                Volumes::systemL($f),
+                Kind::Volume,
+                Sentence::of('for the first fill'),
+            ),
+            'drain-pipe' => fn (Facts $f): TakeOffLine => self::line(
+                'drain-pipe',
+                self::known($f, F::Drains, F::DrainBoreMm)->number(F::DrainLengthM) * self::drains($f),
+                Kind::Height,
+                Sentence::of('{n} pipes of {bore}', [
+                    'n' => Quantity::of(self::drains($f), Kind::Count),
+                    'bore' => Quantity::of($f->number(F::DrainBoreMm), Kind::Length),
+                ]),
+            ),
             'return-pipe' => self::returnPipe(...),
-            'return-pump' => fn (Facts $f): TakeOffLine => self::line('return-pump', self::returns($f), Kind::Count, Sentence::of('{flow} through the line', ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)])),
-            'stream-pump' => fn (Facts $f): TakeOffLine => self::line('stream-pump', count($f->brief->rows('streams')), Kind::Count),
-            'bulkhead' => fn (Facts $f): TakeOffLine => self::line('bulkhead', count($f->brief->holes), Kind::Count, Sentence::of('one a hole')),
-            'union' => fn (Facts $f): TakeOffLine => self::line('union', max(self::joints($f, 'union'), self::returns($f)), Kind::Count, Sentence::of('one at least at each return pump')),
-            'gate-valve' => fn (Facts $f): TakeOffLine => self::line('gate-valve', DrainSchool::from(self::known($f, F::Drains)->word(F::Drains))->isSiphon() ? BlockedMain::mains($f) : 0, Kind::Count, Sentence::of('to trim the siphon')),
-            'guard' => fn (Facts $f): ?TakeOffLine => self::known($f, F::Guard)->word(F::Guard) === 'mesh' ? self::line('guard', DisplayTank::vessel($f)->insideAreaM2(), Kind::Area) : null,
+            'return-pump' => fn (Facts $f): TakeOffLine => self::line(
+                'return-pump',
+                self::returns($f),
+                Kind::Count,
+                Sentence::of('{flow} through the line', ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)]),
+            ),
+            'stream-pump' => fn (Facts $f): TakeOffLine => self::line(
+                'stream-pump',
+                count($f->brief->rows('streams')),
+                Kind::Count,
+            ),
+            'bulkhead' => fn (Facts $f): TakeOffLine => self::line(
+                'bulkhead',
+                count($f->brief->holes),
+                Kind::Count,
+                Sentence::of('one a hole'),
+            ),
+            'union' => fn (Facts $f): TakeOffLine => self::line(
+                'union',
+                max(self::joints($f, 'union'), self::returns($f)),
+                Kind::Count,
+                Sentence::of('one at least at each return pump'),
+            ),
+            'gate-valve' => fn (Facts $f): TakeOffLine => self::line(
+                'gate-valve',
+                DrainSchool::from(self::known($f, F::Drains)->word(F::Drains))->isSiphon() ? BlockedMain::mains($f) : 0,
+                Kind::Count,
+                Sentence::of('to trim the siphon'),
+            ),
+            'guard' => fn (Facts $f): ?TakeOffLine => self::known($f, F::Guard)->word(F::Guard) === 'mesh'
+                ? self::line('guard', DisplayTank::vessel($f)->insideAreaM2(), Kind::Area)
+                : null,
             ...self::onBoard(),
-            'cable' => fn (Facts $f): TakeOffLine => self::line('cable', array_sum(array_map(fn (TableRow $w): float => $w->number('cables') * $w->number('runMm') / 1000, $f->brief->rows('ways'))), Kind::Height, Sentence::of('each lead by its way, without the loop')),
-            'label' => fn (Facts $f): TakeOffLine => self::line('label', 2 * count($f->brief->rows('loads')), Kind::Count, Sentence::of('both ends of each lead')),
+            'cable' => fn (Facts $f): TakeOffLine => self::line(
+                'cable',
+                array_sum(
+                    array_map(
+                        fn (TableRow $w): float => ($w->number('cables') * $w->number('runMm')) / 1000,
+                        $f->brief->rows('ways'),
+                    ),
+                ),
+                Kind::Height,
+                Sentence::of('each lead by its way, without the loop'),
+            ),
+            'label' => fn (Facts $f): TakeOffLine => self::line(
+                'label',
+                2 * count($f->brief->rows('loads')),
+                Kind::Count,
+                Sentence::of('both ends of each lead'),
+            ),
             'reagents' => fn (Facts $f): TakeOffLine => self::line('reagents', 1, Kind::Count),
             'heater' => function (Facts $f) use ($answers): ?TakeOffLine {
                 $set = $answers->heating?->chosen;
 
-                return $set === null ? null : self::line('heater', $set->count, Kind::Count, Sentence::of('{watts} each', ['watts' => Quantity::of($set->wattsEach, Kind::Power)]));
+                return $set === null
+                    ? null
+                    : self::line(
+                        'heater',
+                        $set->count,
+                        Kind::Count,
+                        Sentence::of('{watts} each', ['watts' => Quantity::of($set->wattsEach, Kind::Power)]),
+                    );
             },
             'lamp' => fn (Facts $f): TakeOffLine => self::line('lamp', count($f->brief->lamps), Kind::Count),
-            'fixing' => fn (Facts $f): ?TakeOffLine => $f->numberOrNone(F::LampsKg) === null ? null : self::line('fixing', $f->number(F::Fixings), Kind::Count),
-            'labour' => fn (Facts $f): TakeOffLine => self::line('labour', array_sum(array_map(fn (Stage $s): float => $s->personHours(), Stages::of($f))), Kind::Hours, Sentence::of('all stages, hours of one person')),
+            'fixing' => fn (Facts $f): ?TakeOffLine => $f->numberOrNone(F::LampsKg) === null
+                ? null
+                : self::line('fixing', $f->number(F::Fixings), Kind::Count),
+            'labour' => fn (Facts $f): TakeOffLine => self::line(
+                'labour',
+                array_sum(array_map(fn (Stage $s): float => $s->personHours(), Stages::of($f))),
+                Kind::Hours,
+                Sentence::of('all stages, hours of one person'),
+            ),
         ];
     }
 
@@ -112,8 +232,22 @@ final readonly class TakeOff
     private static function onBoard(): array
     {
         $makers = [];
-        foreach (['controller' => 'controller', 'thermostat' => 'thermostat', 'timer' => 'timer', 'level-switch' => 'switch', 'strip' => 'strip', 'driver' => 'driver', 'doser' => 'doser'] as $key => $kind) {
-            $makers[$key] = fn (Facts $f): TakeOffLine => self::line($key, count(array_filter($f->brief->rows('board'), fn (TableRow $r): bool => $r->word('kind') === $kind)), Kind::Count);
+        foreach (
+            [
+                'controller' => 'controller',
+                'thermostat' => 'thermostat',
+                'timer' => 'timer',
+                'level-switch' => 'switch',
+                'strip' => 'strip',
+                'driver' => 'driver',
+                'doser' => 'doser',
+            ] as $key => $kind
+        ) {
+            $makers[$key] = fn (Facts $f): TakeOffLine => self::line(
+                $key,
+                count(array_filter($f->brief->rows('board'), fn (TableRow $r): bool => $r->word('kind') === $kind)),
+                Kind::Count,
+            );
         }
 
         return $makers;
@@ -128,7 +262,10 @@ final readonly class TakeOff
     private static function returnPipe(Facts $facts): TakeOffLine
     {
         $lines = ReturnPump::lines($facts);
-        $parts = ['n' => Quantity::of($lines, Kind::Count), 'bore' => Quantity::of($facts->number(F::ReturnBoreMm), Kind::Length)];
+        $parts = [
+            'n' => Quantity::of($lines, Kind::Count),
+            'bore' => Quantity::of($facts->number(F::ReturnBoreMm), Kind::Length),
+        ];
         $note = Sentence::of($lines === 1 ? '{bore} bore' : '{n} lines of {bore} bore', $parts);
 
         return self::line('return-pipe', $lines * $facts->number(F::ReturnLengthM), Kind::Height, $note);

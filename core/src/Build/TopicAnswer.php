@@ -13,7 +13,10 @@ final readonly class TopicAnswer
      * @param  list<Figure>  $figures
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $figures, public array $findings = [], /** What it worked out that a drawing shows. */ public ?object $drawn = null)
-    {
+    public function __construct(
+        public array $figures,
+        public array $findings = [],
+        /** What it worked out that a drawing shows. */ public ?object $drawn = null,
+    ) {
     }
 }

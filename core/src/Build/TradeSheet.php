@@ -29,7 +29,10 @@ final class TradeSheet
                 continue;
             }
             $figure = $answers->figure($want);
-            $lines["figure-{$want}"] = ['label' => Topic::LABELS[$want], 'value' => $figure->quantity ?? $figure?->word];
+            $lines["figure-{$want}"] = [
+                'label' => Topic::LABELS[$want],
+                'value' => $figure->quantity ?? $figure?->word,
+            ];
         }
 
         return $trade === Trade::Electrician ? $lines + self::plugs($brief) : $lines;
@@ -45,7 +48,14 @@ final class TradeSheet
         $plugs = [];
         foreach ($brief->rows('loads') as $row) {
             $strip = $row->numberOr('strip');
-            $plugs["plug-{$row->row}"] = ['label' => 'Plug, '.$row->called('device').': circuit '.(int) $row->number('circuit').($strip === null ? '' : ', strip '.(int) $strip), 'value' => Quantity::of($row->number('watts'), Kind::Power)];
+            $plugs["plug-{$row->row}"] = [
+                'label' => 'Plug, '.
+                    $row->called('device').
+                    ': circuit '.
+                    (int) $row->number('circuit').
+                    ($strip === null ? '' : ', strip '.(int) $strip),
+                'value' => Quantity::of($row->number('watts'), Kind::Power),
+            ];
         }
 
         return $plugs;

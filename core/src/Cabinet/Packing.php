@@ -19,8 +19,13 @@ final readonly class Packing
      * @param  array<int, list<int>>  $after  rows that must move first, by row; empty lists left out
      * @param  list<int>  $shutIn  rows that stand here and never come out
      */
-    private function __construct(public Space $space, public array $standing, public array $elsewhere, public array $after, public array $shutIn)
-    {
+    private function __construct(
+        public Space $space,
+        public array $standing,
+        public array $elsewhere,
+        public array $after,
+        public array $shutIn,
+    ) {
     }
 
     /**
@@ -45,7 +50,7 @@ final readonly class Packing
         // First all of it with every way out free; then as much as goes free; last, as much as stands at all.
         foreach ([[true, true], [true, false], [false, false]] as [$free, $whole]) {
             // More than the floor holds is not looked for.
-            $hopeless = $free && $exits === null || $whole && $most < count($stays);
+            $hopeless = ($free && $exits === null) || ($whole && $most < count($stays));
             foreach ($hopeless ? [] : $orders as $order) {
                 $tries = intdiv($whole ? self::TRIES : intdiv(self::TRIES, 2), count($orders));
                 $found = self::search($space, $order, $fixed, $free ? $exits ?? [] : [], $free, $whole, $tries);
@@ -136,7 +141,9 @@ final readonly class Packing
         $left = $space->lengthMm * $space->depthMm + 1.0;
         if (self::overlapping($fixed) === []) {
             foreach ($fixed as $standing) {
-                $left -= max(0.0, min($standing->rightMm, $space->lengthMm) - max(0.0, $standing->xMm)) * max(0.0, min($standing->frontMm, $space->depthMm) - max(0.0, $standing->yMm));
+                $left -=
+                    max(0.0, min($standing->rightMm, $space->lengthMm) - max(0.0, $standing->xMm)) *
+                    max(0.0, min($standing->frontMm, $space->depthMm) - max(0.0, $standing->yMm));
             }
         }
         $areas = array_map(fn (Piece $p): float => $p->widthMm * $p->depthMm, $pieces);
@@ -201,7 +208,15 @@ final readonly class Packing
         $area = fn (Piece $p): float => $p->widthMm * $p->depthMm;
 
         $orders = [];
-        foreach ([$area, fn (Piece $p): float => $p->heightMm, fn (Piece $p): float => max($p->widthMm, $p->depthMm), fn (Piece $p): float => $area($p) * $p->heightMm, fn (Piece $p): float => min($p->widthMm, $p->depthMm)] as $key) {
+        foreach (
+            [
+                $area,
+                fn (Piece $p): float => $p->heightMm,
+                fn (Piece $p): float => max($p->widthMm, $p->depthMm),
+                fn (Piece $p): float => $area($p) * $p->heightMm,
+                fn (Piece $p): float => min($p->widthMm, $p->depthMm),
+            ] as $key
+        ) {
             $order = $by($key);
             $orders[implode(',', array_keys($order))] = $order;
         }
@@ -215,8 +230,15 @@ final readonly class Packing
      * @param  list<float>  $exits  where each of them leaves freely; kept only while that is asked
      * @return list<Standing> the fullest found
      */
-    private static function search(Space $space, array $left, array $standing, array $exits, bool $free, bool $whole, int &$tries): array
-    {
+    private static function search(
+        Space $space,
+        array $left,
+        array $standing,
+        array $exits,
+        bool $free,
+        bool $whole,
+        int &$tries,
+    ): array {
         $best = $standing;
         if ($left === [] || $tries <= 0) {
             return $best;
@@ -282,7 +304,12 @@ final readonly class Packing
         $rows = $columns = [];
         foreach ($turns as $turned) {
             [$along, $deep] = $turned ? [$piece->depthMm, $piece->widthMm] : [$piece->widthMm, $piece->depthMm];
-            $xs = [0.0, $space->lengthMm - $along, $space->doorFromLeftMm, $space->doorFromLeftMm + $space->doorWidthMm - $along];
+            $xs = [
+                0.0,
+                $space->lengthMm - $along,
+                $space->doorFromLeftMm,
+                $space->doorFromLeftMm + $space->doorWidthMm - $along,
+            ];
             $ys = [0.0, $space->depthMm - $deep];
             foreach ($standing as $other) {
                 array_push($xs, $other->rightMm, $other->xMm - $along);

@@ -34,6 +34,17 @@ final readonly class Piece
 
     public function named(string $name): self
     {
-        return new self($name, $this->widthMm, $this->depthMm, $this->heightMm, $this->liftMm, $this->needsAir, $this->listed, $this->compartment, $this->staysDry, $this->heatW);
+        return new self(
+            $name,
+            $this->widthMm,
+            $this->depthMm,
+            $this->heightMm,
+            $this->liftMm,
+            $this->needsAir,
+            $this->listed,
+            $this->compartment,
+            $this->staysDry,
+            $this->heatW,
+        );
     }
 }

@@ -21,9 +21,23 @@ final readonly class Space
     }
 
     /** @throws OutOfRange when the opening is larger than the front */
-    public static function of(float $lengthMm, float $depthMm, float $heightMm, float $doorWidthMm, float $doorHeightMm, ?float $doorFromLeftMm = null): self
-    {
-        foreach (['lengthMm' => $lengthMm, 'depthMm' => $depthMm, 'heightMm' => $heightMm, 'doorWidthMm' => $doorWidthMm, 'doorHeightMm' => $doorHeightMm] as $field => $value) {
+    public static function of(
+        float $lengthMm,
+        float $depthMm,
+        float $heightMm,
+        float $doorWidthMm,
+        float $doorHeightMm,
+        ?float $doorFromLeftMm = null,
+    ): self {
+        foreach (
+            [
+                'lengthMm' => $lengthMm,
+                'depthMm' => $depthMm,
+                'heightMm' => $heightMm,
+                'doorWidthMm' => $doorWidthMm,
+                'doorHeightMm' => $doorHeightMm,
+            ] as $field => $value
+        ) {
             Guard::positive($field, $value);
         }
         Guard::within('doorWidthMm', $doorWidthMm, 1, $lengthMm);

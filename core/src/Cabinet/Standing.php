@@ -14,8 +14,13 @@ final readonly class Standing
 
     public float $frontMm;
 
-    public function __construct(public int $row, public Piece $piece, public float $xMm, public float $yMm, public bool $turned)
-    {
+    public function __construct(
+        public int $row,
+        public Piece $piece,
+        public float $xMm,
+        public float $yMm,
+        public bool $turned,
+    ) {
         $this->rightMm = $xMm + ($turned ? $piece->depthMm : $piece->widthMm);
         $this->frontMm = $yMm + ($turned ? $piece->widthMm : $piece->depthMm);
     }
@@ -37,6 +42,9 @@ final readonly class Standing
 
     public function overlaps(float $left, float $back, float $right, float $front): bool
     {
-        return $this->xMm < $right - self::HAIR_MM && $this->rightMm > $left + self::HAIR_MM && $this->yMm < $front - self::HAIR_MM && $this->frontMm > $back + self::HAIR_MM;
+        return $this->xMm < $right - self::HAIR_MM &&
+            $this->rightMm > $left + self::HAIR_MM &&
+            $this->yMm < $front - self::HAIR_MM &&
+            $this->frontMm > $back + self::HAIR_MM;
     }
 }

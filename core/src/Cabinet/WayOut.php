@@ -78,7 +78,9 @@ final class WayOut
     {
         $height = $piece->piece->heightMm;
 
-        return $piece->alongMm() <= $space->doorWidthMm && $height <= $space->doorHeightMm && $height <= $space->heightMm;
+        return $piece->alongMm() <= $space->doorWidthMm &&
+            $height <= $space->doorHeightMm &&
+            $height <= $space->heightMm;
     }
 
     /**
@@ -106,8 +108,12 @@ final class WayOut
     {
         $along = $piece->alongMm();
 
-        return $other->overlaps(min($piece->xMm, $exit), $piece->yMm, max($piece->xMm, $exit) + $along, $piece->yMm + $piece->deepMm())
-            || $other->overlaps($exit, $piece->yMm, $exit + $along, $space->depthMm);
+        return $other->overlaps(
+            min($piece->xMm, $exit),
+            $piece->yMm,
+            max($piece->xMm, $exit) + $along,
+            $piece->yMm + $piece->deepMm(),
+        ) || $other->overlaps($exit, $piece->yMm, $exit + $along, $space->depthMm);
     }
 
     /**

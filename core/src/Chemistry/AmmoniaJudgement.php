@@ -51,15 +51,31 @@ final readonly class AmmoniaJudgement
      *
      * @throws OutOfRange
      */
-    public static function of(float $totalMgL, ?float $ph, ?float $tempC, ?float $salinity, float $worstTempC, float $leastSalinity): self
-    {
-        $assumed = array_keys(array_filter(['pH' => $ph === null, 'temperature' => $tempC === null, 'salinity' => $salinity === null]));
+    public static function of(
+        float $totalMgL,
+        ?float $ph,
+        ?float $tempC,
+        ?float $salinity,
+        float $worstTempC,
+        float $leastSalinity,
+    ): self {
+        $assumed = array_keys(
+            array_filter(['pH' => $ph === null, 'temperature' => $tempC === null, 'salinity' => $salinity === null]),
+        );
         $ph ??= self::WORST_PH;
         $tempC ??= $worstTempC;
         $salinity ??= $leastSalinity;
         $free = FreeAmmonia::mgL($totalMgL, $ph, $tempC, $salinity);
 
-        return new self($totalMgL, $free, $ph, $tempC, $salinity, $assumed, self::finding($totalMgL, $free, $ph, $tempC, $salinity, $assumed));
+        return new self(
+            $totalMgL,
+            $free,
+            $ph,
+            $tempC,
+            $salinity,
+            $assumed,
+            self::finding($totalMgL, $free, $ph, $tempC, $salinity, $assumed),
+        );
     }
 
     public function asksToAct(): bool
@@ -73,8 +89,14 @@ final readonly class AmmoniaJudgement
     }
 
     /** @param  list<string>  $assumed */
-    private static function finding(float $total, float $free, float $ph, float $tempC, float $salinity, array $assumed): Finding
-    {
+    private static function finding(
+        float $total,
+        float $free,
+        float $ph,
+        float $tempC,
+        float $salinity,
+        array $assumed,
+    ): Finding {
         $parts = [
             'free' => Quantity::of($free, Kind::Concentration)->apartFrom(self::ACT_MG_L, self::STOP_MG_L),
             'total' => Quantity::of($total, Kind::Concentration),
@@ -85,13 +107,17 @@ final readonly class AmmoniaJudgement
             'stop' => Quantity::of(self::STOP_MG_L, Kind::Concentration),
             'assumed' => implode(' and ', $assumed),
         ];
-        $rests = $assumed === [] ? '{total} in all at pH {ph} and {temp}.' : '{total} in all; {assumed} not read within a day, so the worst is counted: pH {ph}, {temp}, {salinity}.';
+        $rests =
+            $assumed === []
+                ? '{total} in all at pH {ph} and {temp}.'
+                : '{total} in all; {assumed} not read within a day, so the worst is counted: pH {ph}, {temp}, {salinity}.';
         [$severity, $what, $why, $remedy] = match (true) {
             $free >= self::STOP_MG_L => [
                 Severity::Stop,
                 'Free ammonia {free}: change water now',
                 $rests.' From {stop} on gills burn; act at {act}.',
-                'Change as much as the answer says, matched in temperature and salinity; aerate, stop feeding, find what died. Test again, and repeat.',
+                'Change as much as the answer says, matched in temperature and salinity; aerate, stop feeding, find what died. '.
+                'Test again, and repeat.',
             ],
             $free >= self::ACT_MG_L => [
                 Severity::Fix,
@@ -103,6 +129,14 @@ final readonly class AmmoniaJudgement
         };
         $basis = $assumed === [] ? Basis::Measured : Basis::Assumed;
 
-        return Finding::of($severity, 'C-59', Parameter::Ammonia->value, Sentence::of($what, $parts), Sentence::of($why, $parts), $remedy === null ? null : Sentence::of($remedy), $basis);
+        return Finding::of(
+            $severity,
+            'C-59',
+            Parameter::Ammonia->value,
+            Sentence::of($what, $parts),
+            Sentence::of($why, $parts),
+            $remedy === null ? null : Sentence::of($remedy),
+            $basis,
+        );
     }
 }

@@ -23,14 +23,30 @@ final readonly class Band
 
     /** @throws OutOfRange when the limits do not stand in their order */
     public static function of(
-        ?float $aimLow, ?float $aimHigh, ?float $fineLow, ?float $fineHigh,
-        ?float $actLow = null, ?float $actHigh = null, ?float $ratePerDay = null,
+        ?float $aimLow,
+        ?float $aimHigh,
+        ?float $fineLow,
+        ?float $fineHigh,
+        ?float $actLow = null,
+        ?float $actHigh = null,
+        ?float $ratePerDay = null,
     ): self {
-        $order = ['actLow' => $actLow, 'fineLow' => $fineLow, 'aimLow' => $aimLow, 'aimHigh' => $aimHigh, 'fineHigh' => $fineHigh, 'actHigh' => $actHigh];
+        $order = [
+            'actLow' => $actLow,
+            'fineLow' => $fineLow,
+            'aimLow' => $aimLow,
+            'aimHigh' => $aimHigh,
+            'fineHigh' => $fineHigh,
+            'actHigh' => $actHigh,
+        ];
         $below = null;
         foreach ($order as $field => $limit) {
             if ($limit !== null && $below !== null && $limit < $below) {
-                throw OutOfRange::number($field, $limit, "at least {$below}: the limits stand in the order act, fine, aim, aim, fine, act");
+                throw OutOfRange::number(
+                    $field,
+                    $limit,
+                    "at least {$below}: the limits stand in the order act, fine, aim, aim, fine, act",
+                );
             }
             $below = $limit ?? $below;
         }
@@ -42,13 +58,23 @@ final readonly class Band
     }
 
     /** The default shape: aim is the middle third of fine, act a quarter of its width beyond, never below 0 (C-6). */
-    public static function around(float $fineLow, float $fineHigh, ?float $ratePerDay = null, ?float $actLow = null, ?float $actHigh = null): self
-    {
+    public static function around(
+        float $fineLow,
+        float $fineHigh,
+        ?float $ratePerDay = null,
+        ?float $actLow = null,
+        ?float $actHigh = null,
+    ): self {
         $width = $fineHigh - $fineLow;
 
         return self::of(
-            $fineLow + $width / 3, $fineHigh - $width / 3, $fineLow, $fineHigh,
-            $actLow ?? max(0.0, $fineLow - 0.25 * $width), $actHigh ?? $fineHigh + 0.25 * $width, $ratePerDay,
+            $fineLow + $width / 3,
+            $fineHigh - $width / 3,
+            $fineLow,
+            $fineHigh,
+            $actLow ?? max(0.0, $fineLow - 0.25 * $width),
+            $actHigh ?? $fineHigh + 0.25 * $width,
+            $ratePerDay,
         );
     }
 
@@ -56,16 +82,22 @@ final readonly class Band
     public function withUpperDoubled(): self
     {
         return self::of(
-            $this->aimLow, $this->aimHigh === null ? null : 2 * $this->aimHigh, $this->fineLow,
-            $this->fineHigh === null ? null : 2 * $this->fineHigh, $this->actLow,
-            $this->actHigh === null ? null : 2 * $this->actHigh, $this->ratePerDay,
+            $this->aimLow,
+            $this->aimHigh === null ? null : 2 * $this->aimHigh,
+            $this->fineLow,
+            $this->fineHigh === null ? null : 2 * $this->fineHigh,
+            $this->actLow,
+            $this->actHigh === null ? null : 2 * $this->actHigh,
+            $this->ratePerDay,
         );
     }
 
     /** @return list<float> the limits a verdict hangs on */
     public function limits(): array
     {
-        return array_values(array_filter([$this->actLow, $this->fineLow, $this->fineHigh, $this->actHigh], is_float(...)));
+        return array_values(
+            array_filter([$this->actLow, $this->fineLow, $this->fineHigh, $this->actHigh], is_float(...)),
+        );
     }
 
     public function standing(float $value): Standing
@@ -75,7 +107,8 @@ final readonly class Band
             $this->actHigh !== null && $value > $this->actHigh => Standing::ActHigh,
             $this->fineLow !== null && $value < $this->fineLow => Standing::Low,
             $this->fineHigh !== null && $value > $this->fineHigh => Standing::High,
-            $this->aimLow !== null && $value < $this->aimLow, $this->aimHigh !== null && $value > $this->aimHigh => Standing::Fine,
+            $this->aimLow !== null && $value < $this->aimLow,
+            $this->aimHigh !== null && $value > $this->aimHigh => Standing::Fine,
             default => Standing::Aim,
         };
     }

@@ -31,10 +31,15 @@ final readonly class Carbonate
         $k = self::constants($salinity, $tempC);
         $alk = self::alkPerKg($alkMeqL);
         $dissolved = $k['K0'] * Guard::positive('co2Ppm', $co2Ppm) * 1e-6;
-        $ph = self::solve($alk, fn (float $h): float => $dissolved * $k['K1'] / $h + 2 * $dissolved * $k['K1'] * $k['K2'] / $h ** 2, $k, 'co2Ppm');
+        $ph = self::solve(
+            $alk,
+            fn (float $h): float => ($dissolved * $k['K1']) / $h + (2 * $dissolved * $k['K1'] * $k['K2']) / $h ** 2,
+            $k,
+            'co2Ppm',
+        );
         $h = 10 ** -$ph;
 
-        return new self($ph, $co2Ppm, 1000 * $dissolved * (1 + $k['K1'] / $h + $k['K1'] * $k['K2'] / $h ** 2));
+        return new self($ph, $co2Ppm, 1000 * $dissolved * (1 + $k['K1'] / $h + ($k['K1'] * $k['K2']) / $h ** 2));
     }
 
     /** @throws OutOfRange */
@@ -43,10 +48,20 @@ final readonly class Carbonate
         $k = self::constants($salinity, $tempC);
         $alk = self::alkPerKg($alkMeqL);
         $dic = Guard::positive('dicMmolKg', $dicMmolKg) / 1000;
-        $ph = self::solve($alk, fn (float $h): float => $dic * ($k['K1'] * $h + 2 * $k['K1'] * $k['K2']) / ($h ** 2 + $k['K1'] * $h + $k['K1'] * $k['K2']), $k, 'dicMmolKg');
+        $ph = self::solve(
+            $alk,
+            fn (float $h): float => ($dic * ($k['K1'] * $h + 2 * $k['K1'] * $k['K2'])) /
+                ($h ** 2 + $k['K1'] * $h + $k['K1'] * $k['K2']),
+            $k,
+            'dicMmolKg',
+        );
         $h = 10 ** -$ph;
 
-        return new self($ph, 1e6 * $dic / $k['K0'] * $h ** 2 / ($h ** 2 + $k['K1'] * $h + $k['K1'] * $k['K2']), $dicMmolKg);
+        return new self(
+            $ph,
+            (((1e6 * $dic) / $k['K0']) * $h ** 2) / ($h ** 2 + $k['K1'] * $h + $k['K1'] * $k['K2']),
+            $dicMmolKg,
+        );
     }
 
     /**
@@ -64,9 +79,13 @@ final readonly class Carbonate
         if ($carbonate <= 0) {
             throw OutOfRange::number('ph', $phProbe, 'a pH this alkalinity can have');
         }
-        $dissolved = $carbonate / ($k['K1'] / $h + 2 * $k['K1'] * $k['K2'] / $h ** 2);
+        $dissolved = $carbonate / ($k['K1'] / $h + (2 * $k['K1'] * $k['K2']) / $h ** 2);
 
-        return new self($phProbe - self::PROBE_ABOVE_TOTAL, 1e6 * $dissolved / $k['K0'], 1000 * $dissolved * (1 + $k['K1'] / $h + $k['K1'] * $k['K2'] / $h ** 2));
+        return new self(
+            $phProbe - self::PROBE_ABOVE_TOTAL,
+            (1e6 * $dissolved) / $k['K0'],
+            1000 * $dissolved * (1 + $k['K1'] / $h + ($k['K1'] * $k['K2']) / $h ** 2),
+        );
     }
 
     public function phProbe(): float
@@ -89,7 +108,11 @@ final readonly class Carbonate
     {
         $off = fn (float $ph): float => $carbonate(10 ** -$ph) + self::rest(10 ** -$ph, $k) - $alk;
         if ($off(3) > 0 || $off(12) < 0) {
-            throw OutOfRange::field($field, "{$field} and this alkalinity give no pH between 3 and 12", 'a pair that sea water can have');
+            throw OutOfRange::field(
+                $field,
+                "{$field} and this alkalinity give no pH between 3 and 12",
+                'a pair that sea water can have',
+            );
         }
 
         return Solve::rising($off, 3, 12);
@@ -102,7 +125,7 @@ final readonly class Carbonate
      */
     private static function rest(float $h, array $k): float
     {
-        return $k['BT'] * $k['KB'] / ($k['KB'] + $h) + $k['KW'] / $h - $h;
+        return ($k['BT'] * $k['KB']) / ($k['KB'] + $h) + $k['KW'] / $h - $h;
     }
 
     /**
@@ -118,13 +141,26 @@ final readonly class Carbonate
         $root = sqrt($s);
 
         return [
-            'K0' => exp(-60.2409 + 93.4517 * 100 / $t + 23.3585 * log($t / 100) + $s * (0.023517 - 0.023656 * $t / 100 + 0.0047036 * ($t / 100) ** 2)),
+            'K0' => exp(
+                -60.2409 +
+                    (93.4517 * 100) / $t +
+                    23.3585 * log($t / 100) +
+                    $s * (0.023517 - (0.023656 * $t) / 100 + 0.0047036 * ($t / 100) ** 2),
+            ),
             'K1' => 10 ** -(3633.86 / $t - 61.2172 + 9.6777 * $ln - 0.011555 * $s + 0.0001152 * $s ** 2),
-            'K2' => 10 ** -(471.78 / $t + 25.9290 - 3.16967 * $ln - 0.01781 * $s + 0.0001122 * $s ** 2),
-            'KB' => exp((-8966.90 - 2890.53 * $root - 77.942 * $s + 1.728 * $s ** 1.5 - 0.0996 * $s ** 2) / $t + 148.0248 + 137.1942 * $root + 1.62142 * $s
-                - (24.4344 + 25.085 * $root + 0.2474 * $s) * $ln + 0.053105 * $root * $t),
-            'KW' => exp(148.9652 - 13847.26 / $t - 23.6521 * $ln + (118.67 / $t - 5.977 + 1.0495 * $ln) * $root - 0.01615 * $s),
-            'BT' => self::BORON_35 * $s / 35,
+            'K2' => 10 ** -(471.78 / $t + 25.929 - 3.16967 * $ln - 0.01781 * $s + 0.0001122 * $s ** 2),
+            'KB' => exp(
+                (-8966.9 - 2890.53 * $root - 77.942 * $s + 1.728 * $s ** 1.5 - 0.0996 * $s ** 2) / $t +
+                    148.0248 +
+                    137.1942 * $root +
+                    1.62142 * $s -
+                    (24.4344 + 25.085 * $root + 0.2474 * $s) * $ln +
+                    0.053105 * $root * $t,
+            ),
+            'KW' => exp(
+                148.9652 - 13847.26 / $t - 23.6521 * $ln + (118.67 / $t - 5.977 + 1.0495 * $ln) * $root - 0.01615 * $s,
+            ),
+            'BT' => (self::BORON_35 * $s) / 35,
         ];
     }
 }

@@ -22,8 +22,14 @@ final readonly class CustomParameter implements Measured
     }
 
     /** @throws OutOfRange when the range is empty or the resolution not positive */
-    public static function of(string $key, string $name, string $unit, float $least, float $most, float $resolution): self
-    {
+    public static function of(
+        string $key,
+        string $name,
+        string $unit,
+        float $least,
+        float $most,
+        float $resolution,
+    ): self {
         Guard::finite('least', $least);
         if (! is_finite($most) || $most <= $least) {
             throw OutOfRange::number('most', $most, "more than {$least}");

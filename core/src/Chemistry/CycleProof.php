@@ -56,13 +56,18 @@ final readonly class CycleProof
                 // The day counts from the first reading that showed the dose.
                 $dosedOn ??= $reading->day;
             } elseif ($dosedOn !== null && $reading->value <= self::AMMONIA_NOTHING_MG_L) {
-                $cleared += $reading->day - $dosedOn <= self::DAY + 1e-6 && self::isNothing($nitrite, $reading->day) ? 1 : 0;
+                $cleared +=
+                    $reading->day - $dosedOn <= self::DAY + 1e-6 && self::isNothing($nitrite, $reading->day) ? 1 : 0;
                 $dosedOn = null;
             }
         }
         $last = $ammonia === [] ? 0.0 : $ammonia[count($ammonia) - 1]->value;
 
-        return new self($cleared >= self::TIMES, $cleared, $last > self::STALLS_MG_L ? 1 - self::DOSE_AT_MOST_MG_L / $last : null);
+        return new self(
+            $cleared >= self::TIMES,
+            $cleared,
+            $last > self::STALLS_MG_L ? 1 - self::DOSE_AT_MOST_MG_L / $last : null,
+        );
     }
 
     /** What the proof still lacks, for the person at the gate; null when nothing. */
@@ -70,7 +75,10 @@ final readonly class CycleProof
     {
         return match (true) {
             $this->isProved => null,
-            $this->dilute !== null => sprintf('Ammonia is so high that the bacteria stall: change %d %% of the water, then dose again', (int) ceil(100 * $this->dilute)),
+            $this->dilute !== null => sprintf(
+                'Ammonia is so high that the bacteria stall: change %d %% of the water, then dose again',
+                (int) ceil(100 * $this->dilute),
+            ),
             $this->cleared === 1 => 'One dose of ammonia was seen to clear within a day, with nitrite at nothing; the proof asks for two',
             default => 'No dose of ammonia is recorded that cleared within a day with nitrite at nothing; the proof asks for two',
         };

@@ -23,8 +23,13 @@ final readonly class DosingVessel
      *
      * @throws OutOfRange
      */
-    public static function of(float $levelMl, float $unusableMl, float $mlPerDay, float $strengthAlkMeqMl, float $systemL): self
-    {
+    public static function of(
+        float $levelMl,
+        float $unusableMl,
+        float $mlPerDay,
+        float $strengthAlkMeqMl,
+        float $systemL,
+    ): self {
         Guard::notNegative('levelMl', $levelMl);
         Guard::notNegative('unusableMl', $unusableMl);
         Guard::notNegative('mlPerDay', $mlPerDay);
@@ -34,7 +39,7 @@ final readonly class DosingVessel
 
         return new self(
             $mlPerDay > 0 ? $usableMl / $mlPerDay : null,
-            $levelMl * $strengthAlkMeqMl / $systemL * PairedDose::DKH_PER_MEQ,
+            (($levelMl * $strengthAlkMeqMl) / $systemL) * PairedDose::DKH_PER_MEQ,
         );
     }
 }

@@ -26,14 +26,24 @@ final readonly class HiddenInput
         $high = $standing === Standing::High || $standing === Standing::ActHigh;
         $low = $standing === Standing::Low || $standing === Standing::ActLow;
         $leaving = ! $steady && $daysToLeave !== null && $daysToLeave <= ReadingFinding::SOON_DAYS;
-        $worse = $this->raises ? $high || $leaving && $slopePerDay > 0 : $low || $leaving && $slopePerDay < 0;
+        $worse = $this->raises ? $high || ($leaving && $slopePerDay > 0) : $low || ($leaving && $slopePerDay < 0);
         $parts = ['product' => $this->product, 'name' => lcfirst($this->parameter->label())];
 
-        return $worse ? Finding::of(
-            Severity::Watch, 'X-35', $this->parameter->key(),
-            Sentence::of('{product} '.($this->raises ? 'adds to' : 'takes from').' {name}', $parts),
-            Sentence::of('{name} is already '.($this->raises ? 'high or rising' : 'low or falling').': it counts as an input.', ['name' => $this->parameter->label()]),
-            Sentence::of('Give less of it, or count it in the dose.'), Basis::Rated,
-        ) : null;
+        return $worse
+            ? Finding::of(
+                Severity::Watch,
+                'X-35',
+                $this->parameter->key(),
+                Sentence::of('{product} '.($this->raises ? 'adds to' : 'takes from').' {name}', $parts),
+                Sentence::of(
+                    '{name} is already '.
+                        ($this->raises ? 'high or rising' : 'low or falling').
+                        ': it counts as an input.',
+                    ['name' => $this->parameter->label()],
+                ),
+                Sentence::of('Give less of it, or count it in the dose.'),
+                Basis::Rated,
+            )
+            : null;
     }
 }

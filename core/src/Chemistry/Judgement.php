@@ -54,20 +54,40 @@ final readonly class Judgement
     public static function of(array $readings, Band $band, float $resolution, float $nowDay): self
     {
         Guard::positive('resolution', $resolution);
-        $valid = array_values(array_filter($readings, fn (Reading $r): bool => ! $r->marked && $r->day <= $nowDay + 1e-9));
+        $valid = array_values(
+            array_filter($readings, fn (Reading $r): bool => ! $r->marked && $r->day <= $nowDay + 1e-9),
+        );
         if ($valid === []) {
-            throw OutOfRange::field('readings', 'readings holds no unmarked reading up to the judging day', 'at least one');
+            throw OutOfRange::field(
+                'readings',
+                'readings holds no unmarked reading up to the judging day',
+                'at least one',
+            );
         }
         usort($valid, fn (Reading $a, Reading $b): int => $a->day <=> $b->day);
         $latest = $valid[count($valid) - 1];
         $spread7 = self::spread($valid, $nowDay - 7);
         $spread30 = self::spread($valid, $nowDay - 30);
         $standing = $band->standing($latest->value);
-        $used = array_slice(array_values(array_filter($valid, fn (Reading $r): bool => $r->day >= $nowDay - self::WINDOW_DAYS)), -self::READINGS);
+        $used = array_slice(
+            array_values(array_filter($valid, fn (Reading $r): bool => $r->day >= $nowDay - self::WINDOW_DAYS)),
+            -self::READINGS,
+        );
         $span = $used === [] ? 0.0 : $used[count($used) - 1]->day - $used[0]->day;
 
         if (count($used) < self::FEWEST || $span < self::SHORTEST_SPAN_DAYS) {
-            return new self($latest->value, $standing, count($used), null, false, null, null, $standing->outside() ? 0.0 : null, $spread7, $spread30);
+            return new self(
+                $latest->value,
+                $standing,
+                count($used),
+                null,
+                false,
+                null,
+                null,
+                $standing->outside() ? 0.0 : null,
+                $spread7,
+                $spread30,
+            );
         }
         $line = TrendLine::through($used);
         $scatter = max(self::MAD_TO_SIGMA * $line->medianResidual($used), $resolution / 2);
@@ -75,8 +95,16 @@ final readonly class Judgement
         $lineNow = $line->at($nowDay);
 
         return new self(
-            $latest->value, $standing, count($used), $line->slopePerDay, $steady, $scatter, $lineNow,
-            self::daysToLeave($band, $line->slopePerDay, $steady, $lineNow, $standing), $spread7, $spread30,
+            $latest->value,
+            $standing,
+            count($used),
+            $line->slopePerDay,
+            $steady,
+            $scatter,
+            $lineNow,
+            self::daysToLeave($band, $line->slopePerDay, $steady, $lineNow, $standing),
+            $spread7,
+            $spread30,
         );
     }
 
@@ -86,8 +114,13 @@ final readonly class Judgement
         return $this->scatter !== null && abs($value - $lineValue) > self::DOUBT * $this->scatter;
     }
 
-    private static function daysToLeave(Band $band, float $slope, bool $steady, float $lineNow, Standing $standing): ?float
-    {
+    private static function daysToLeave(
+        Band $band,
+        float $slope,
+        bool $steady,
+        float $lineNow,
+        Standing $standing,
+    ): ?float {
         if ($standing->outside()) {
             return 0.0;
         }
@@ -102,7 +135,10 @@ final readonly class Judgement
     /** @param  list<Reading>  $readings */
     private static function spread(array $readings, float $fromDay): ?float
     {
-        $values = array_map(fn (Reading $r): float => $r->value, array_values(array_filter($readings, fn (Reading $r): bool => $r->day >= $fromDay)));
+        $values = array_map(
+            fn (Reading $r): float => $r->value,
+            array_values(array_filter($readings, fn (Reading $r): bool => $r->day >= $fromDay)),
+        );
 
         return count($values) < 2 ? null : max($values) - min($values);
     }

@@ -24,8 +24,14 @@ final readonly class OxygenCourse
      *
      * @throws OutOfRange
      */
-    public static function of(float $volumeL, float $exchangeM3h, float $saturationMgL, float $startMgL, float $demandMgH, float $limitMgL): self
-    {
+    public static function of(
+        float $volumeL,
+        float $exchangeM3h,
+        float $saturationMgL,
+        float $startMgL,
+        float $demandMgH,
+        float $limitMgL,
+    ): self {
         Guard::positive('volumeL', $volumeL);
         Guard::notNegative('exchangeM3h', $exchangeM3h);
         Guard::notNegative('saturationMgL', $saturationMgL);
@@ -35,19 +41,25 @@ final readonly class OxygenCourse
         $passed = $startMgL <= $limitMgL;
 
         if ($exchangeM3h <= 0.0) {
-            return new self(null, match (true) {
-                $passed => 0.0,
-                $demandMgH <= 0.0 => null,
-                default => ($startMgL - $limitMgL) * $volumeL / $demandMgH,
-            });
+            return new self(
+                null,
+                match (true) {
+                    $passed => 0.0,
+                    $demandMgH <= 0.0 => null,
+                    default => (($startMgL - $limitMgL) * $volumeL) / $demandMgH,
+                },
+            );
         }
         $litresPerHour = 1000 * $exchangeM3h;
         $settles = $saturationMgL - $demandMgH / $litresPerHour;
 
-        return new self($settles < 0 ? null : $settles, match (true) {
-            $passed => 0.0,
-            $settles >= $limitMgL => null,
-            default => $volumeL / $litresPerHour * log(($startMgL - $settles) / ($limitMgL - $settles)),
-        });
+        return new self(
+            $settles < 0 ? null : $settles,
+            match (true) {
+                $passed => 0.0,
+                $settles >= $limitMgL => null,
+                default => ($volumeL / $litresPerHour) * log(($startMgL - $settles) / ($limitMgL - $settles)),
+            },
+        );
     }
 }

@@ -33,8 +33,12 @@ final readonly class PairedDose
      *
      * @throws OutOfRange
      */
-    public static function of(float $systemL, float $alkUsedDkhDay, float $strengthAlkMeqMl, float $strengthCaMgMl): self
-    {
+    public static function of(
+        float $systemL,
+        float $alkUsedDkhDay,
+        float $strengthAlkMeqMl,
+        float $strengthCaMgMl,
+    ): self {
         Guard::positive('systemL', $systemL);
         Guard::notNegative('alkUsedDkhDay', $alkUsedDkhDay);
         Guard::positive('strengthAlkMeqMl', $strengthAlkMeqMl);
@@ -42,8 +46,8 @@ final readonly class PairedDose
         $calciumMgL = $alkUsedDkhDay * self::CALCIUM_MG_PER_DKH;
 
         return new self(
-            $alkUsedDkhDay / self::DKH_PER_MEQ * $systemL / $strengthAlkMeqMl,
-            $calciumMgL * $systemL / $strengthCaMgMl,
+            (($alkUsedDkhDay / self::DKH_PER_MEQ) * $systemL) / $strengthAlkMeqMl,
+            ($calciumMgL * $systemL) / $strengthCaMgMl,
             $calciumMgL,
         );
     }

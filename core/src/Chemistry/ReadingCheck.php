@@ -16,7 +16,13 @@ final class ReadingCheck
     {
         [$least, $most] = $parameter->plausible();
         if (! is_finite($value) || $value < $least || $value > $most) {
-            throw OutOfRange::number('value', $value, "{$least} to {$most}", Quantity::of($least, $parameter->kind()), Quantity::of($most, $parameter->kind()));
+            throw OutOfRange::number(
+                'value',
+                $value,
+                "{$least} to {$most}",
+                Quantity::of($least, $parameter->kind()),
+                Quantity::of($most, $parameter->kind()),
+            );
         }
     }
 
@@ -25,19 +31,32 @@ final class ReadingCheck
     {
         $kind = $parameter->kind();
         $parts = ['value' => Quantity::of($value, $kind)];
-        $fine = fn (float $v): bool => $band !== null && ($band->fineLow !== null || $band->fineHigh !== null) && ! $band->standing($v)->outside();
+        $fine = fn (float $v): bool => $band !== null &&
+            ($band->fineLow !== null || $band->fineHigh !== null) &&
+            ! $band->standing($v)->outside();
         foreach ([$value * 10, $value / 10] as $slipped) {
             if ($band !== null && $band->standing($value)->outside() && $fine($slipped)) {
-                return Sentence::of('{value} is ten times off: {slipped} would be in the band. Read it once more.', [...$parts, 'slipped' => Quantity::of($slipped, $kind)]);
+                return Sentence::of('{value} is ten times off: {slipped} would be in the band. Read it once more.', [
+                    ...$parts,
+                    'slipped' => Quantity::of($slipped, $kind),
+                ]);
             }
         }
         if ($band !== null && $band->standing($value)->asksToAct()) {
-            return Sentence::of('{value} is '.$band->standing($value)->words().'. Read it once more, to be sure.', $parts);
+            return Sentence::of(
+                '{value} is '.$band->standing($value)->words().'. Read it once more, to be sure.',
+                $parts,
+            );
         }
         if ($before?->lineNow !== null && $before->doubts($value, $before->lineNow)) {
             $over = $value > $before->lineNow;
 
-            return Sentence::of('{value} is {gap} '.($over ? 'over' : 'under').' the line of the readings before it. Read it once more.', [...$parts, 'gap' => Quantity::of(abs($value - $before->lineNow), $parameter->differenceKind())]);
+            return Sentence::of(
+                '{value} is {gap} '.
+                    ($over ? 'over' : 'under').
+                    ' the line of the readings before it. Read it once more.',
+                [...$parts, 'gap' => Quantity::of(abs($value - $before->lineNow), $parameter->differenceKind())],
+            );
         }
 
         return null;

@@ -22,23 +22,70 @@ final class ReadingFinding
      * @param  float|null  $ratePerDay  largest wanted change a day
      * @param  Band|null  $band  so that rounding hides no verdict (C-61)
      */
-    public static function of(Measured $parameter, float $latest, Standing $standing, ?float $slopePerDay, bool $steady, ?float $daysToLeave, ?float $ratePerDay = null, ?Band $band = null): ?Finding
-    {
+    public static function of(
+        Measured $parameter,
+        float $latest,
+        Standing $standing,
+        ?float $slopePerDay,
+        bool $steady,
+        ?float $daysToLeave,
+        ?float $ratePerDay = null,
+        ?Band $band = null,
+    ): ?Finding {
         $fast = $ratePerDay !== null && $slopePerDay !== null && ! $steady && abs($slopePerDay) > $ratePerDay;
         if (! $fast && ! $standing->outside() && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS)) {
             return null;
         }
         $parts = [
-            'name' => $parameter->label(), 'value' => Quantity::of($latest, $parameter->kind())->apartFrom(...($band?->limits() ?? [])),
+            'name' => $parameter->label(),
+            'value' => Quantity::of($latest, $parameter->kind())->apartFrom(...$band?->limits() ?? []),
             'days' => Quantity::of($daysToLeave ?? 0, Kind::Days),
         ];
         $way = self::way($parameter, $slopePerDay, $steady);
 
         return match (true) {
-            $standing->asksToAct() => Finding::of(Severity::Fix, 'C-3', $parameter->key(), Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Doubt the instrument first, then act today.'), Basis::Measured),
-            $standing->outside() => Finding::of(Severity::Watch, 'C-3', $parameter->key(), Sentence::of('{name} {value}, '.$standing->words(), $parts), $way, Sentence::of('Bring it back in steps, not at once.'), Basis::Measured),
-            $fast && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS) => Finding::of(Severity::Watch, 'C-3', $parameter->key(), Sentence::of('{name} moves faster than {rate} a day', [...$parts, 'rate' => Quantity::of($ratePerDay, $parameter->differenceKind())]), $way, Sentence::of('Look at what changed: a dose, a top-off, a heater.'), Basis::Measured),
-            default => Finding::of(Severity::Watch, 'C-5', $parameter->key(), Sentence::of($daysToLeave < 0.5 ? '{name} leaves the band today' : '{name} leaves the band in {days}', $parts), $way, Sentence::of('Read it again before then, and look at what changed.'), Basis::Measured),
+            $standing->asksToAct() => Finding::of(
+                Severity::Fix,
+                'C-3',
+                $parameter->key(),
+                Sentence::of('{name} {value}, '.$standing->words(), $parts),
+                $way,
+                Sentence::of('Doubt the instrument first, then act today.'),
+                Basis::Measured,
+            ),
+            $standing->outside() => Finding::of(
+                Severity::Watch,
+                'C-3',
+                $parameter->key(),
+                Sentence::of('{name} {value}, '.$standing->words(), $parts),
+                $way,
+                Sentence::of('Bring it back in steps, not at once.'),
+                Basis::Measured,
+            ),
+            $fast && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS) => Finding::of(
+                Severity::Watch,
+                'C-3',
+                $parameter->key(),
+                Sentence::of('{name} moves faster than {rate} a day', [
+                    ...$parts,
+                    'rate' => Quantity::of($ratePerDay, $parameter->differenceKind()),
+                ]),
+                $way,
+                Sentence::of('Look at what changed: a dose, a top-off, a heater.'),
+                Basis::Measured,
+            ),
+            default => Finding::of(
+                Severity::Watch,
+                'C-5',
+                $parameter->key(),
+                Sentence::of(
+                    $daysToLeave < 0.5 ? '{name} leaves the band today' : '{name} leaves the band in {days}',
+                    $parts,
+                ),
+                $way,
+                Sentence::of('Read it again before then, and look at what changed.'),
+                Basis::Measured,
+            ),
         };
     }
 
@@ -52,6 +99,10 @@ final class ReadingFinding
             return Sentence::of('Steady within what the kit can tell.');
         }
 
-        return Sentence::of(($slopePerDay < 0 ? 'Falling' : 'Rising').' {slope} a day.', ['slope' => Quantity::of(abs($slopePerDay), $parameter->differenceKind())->finer($parameter->kind() === Kind::Concentration ? 0 : 2)]);
+        return Sentence::of(($slopePerDay < 0 ? 'Falling' : 'Rising').' {slope} a day.', [
+            'slope' => Quantity::of(abs($slopePerDay), $parameter->differenceKind())->finer(
+                $parameter->kind() === Kind::Concentration ? 0 : 2,
+            ),
+        ]);
     }
 }

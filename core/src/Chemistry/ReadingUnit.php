@@ -68,11 +68,11 @@ enum ReadingUnit: string
             self::SpecificGravity => SalinityScale::specificGravity()->core(Guard::within('value', $value, 1, 1.035)),
             self::Conductivity25 => Conductivity::salinity($value, 25),
             self::MeqL => $value * self::DKH_PER_MEQ,
-            self::PpmCaco3 => $value / self::CACO3_PER_MEQ * self::DKH_PER_MEQ,
+            self::PpmCaco3 => ($value / self::CACO3_PER_MEQ) * self::DKH_PER_MEQ,
             self::Ppb => $value / 1000,
             self::NitrateN => $value * self::NITRATE_PER_N,
             self::PhosphateP => $value * self::PHOSPHATE_PER_P,
-            self::PhosphatePpb => $value / 1000 * self::PHOSPHATE_PER_P,
+            self::PhosphatePpb => ($value / 1000) * self::PHOSPHATE_PER_P,
             default => $value,
         };
     }
@@ -85,11 +85,11 @@ enum ReadingUnit: string
             self::SpecificGravity => SalinityScale::specificGravity()->shown($canonical),
             self::Conductivity25 => Conductivity::of($canonical, 25),
             self::MeqL => $canonical / self::DKH_PER_MEQ,
-            self::PpmCaco3 => $canonical / self::DKH_PER_MEQ * self::CACO3_PER_MEQ,
+            self::PpmCaco3 => ($canonical / self::DKH_PER_MEQ) * self::CACO3_PER_MEQ,
             self::Ppb => $canonical * 1000,
             self::NitrateN => $canonical / self::NITRATE_PER_N,
             self::PhosphateP => $canonical / self::PHOSPHATE_PER_P,
-            self::PhosphatePpb => $canonical / self::PHOSPHATE_PER_P * 1000,
+            self::PhosphatePpb => ($canonical / self::PHOSPHATE_PER_P) * 1000,
             default => $canonical,
         };
     }

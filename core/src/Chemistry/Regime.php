@@ -18,8 +18,12 @@ enum Regime: string
     public function label(): string
     {
         return match ($this) {
-            self::Natural => 'natural levels', self::Raised => 'raised levels', self::LowNutrient => 'low nutrient',
-            self::SoftCoral => 'soft coral and anemone', self::FishOnly => 'fish only', self::Quarantine => 'quarantine',
+            self::Natural => 'natural levels',
+            self::Raised => 'raised levels',
+            self::LowNutrient => 'low nutrient',
+            self::SoftCoral => 'soft coral and anemone',
+            self::FishOnly => 'fish only',
+            self::Quarantine => 'quarantine',
             self::Cool => 'seahorse, cool water',
         };
     }
@@ -55,7 +59,18 @@ enum Regime: string
             Parameter::Nitrate->value => Band::around(1, 50),
             Parameter::Phosphate->value => Band::around(0.02, 0.5),
         ];
-        $reef = fn (float $alkLow, float $alkHigh, float $caLow, float $caHigh, float $mgLow, float $mgHigh, float $no3Low, float $no3High, float $po4Low, float $po4High): array => [
+        $reef = fn (
+            float $alkLow,
+            float $alkHigh,
+            float $caLow,
+            float $caHigh,
+            float $mgLow,
+            float $mgHigh,
+            float $no3Low,
+            float $no3High,
+            float $po4Low,
+            float $po4High,
+        ): array => [
             Parameter::Temperature->value => Band::around(25, 26.5, 1.0),
             Parameter::Salinity->value => Band::around(34, 36, 1.0),
             Parameter::Ph->value => Band::around(7.9, 8.4, 0.2, 7.75, 8.55),
@@ -67,10 +82,13 @@ enum Regime: string
         ];
         $bands = match ($this) {
             self::Natural => $reef(7, 8.5, 400, 440, 1250, 1350, 1, 10, 0.02, 0.08),
-            self::Raised => $reef(8, 9.5, 420, 470, 1300, 1420, 5, 25, 0.03, 0.10),
+            self::Raised => $reef(8, 9.5, 420, 470, 1300, 1420, 5, 25, 0.03, 0.1),
             // Calcium and magnesium are not stated for it; it aims at natural sea water, so natural's stand.
             self::LowNutrient => $reef(6.5, 8, 400, 440, 1250, 1350, 0.2, 2, 0.01, 0.04),
-            self::SoftCoral => [...$reef(6.5, 10, 380, 460, 1200, 1400, 1, 25, 0.02, 0.15), Parameter::Temperature->value => Band::around(24, 27, 1.0)],
+            self::SoftCoral => [
+                ...$reef(6.5, 10, 380, 460, 1200, 1400, 1, 25, 0.02, 0.15),
+                Parameter::Temperature->value => Band::around(24, 27, 1.0),
+            ],
             self::FishOnly => $fish,
             // Free ammonia is judged from total, pH and temperature; the total alone is only followed.
             self::Quarantine => [...$fish, Parameter::Ammonia->value => Band::of(null, null, null, 0.2, null, 0.5)],

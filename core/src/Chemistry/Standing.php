@@ -17,8 +17,12 @@ enum Standing: string
     public function words(): string
     {
         return match ($this) {
-            self::Aim => 'on aim', self::Fine => 'in the fine band', self::Low => 'below the fine band',
-            self::High => 'above the fine band', self::ActLow => 'below the act limit', self::ActHigh => 'above the act limit',
+            self::Aim => 'on aim',
+            self::Fine => 'in the fine band',
+            self::Low => 'below the fine band',
+            self::High => 'above the fine band',
+            self::ActLow => 'below the act limit',
+            self::ActHigh => 'above the act limit',
         };
     }
 
@@ -26,8 +30,11 @@ enum Standing: string
     public function plain(): string
     {
         return match ($this) {
-            self::Aim, self::Fine => 'as it should be', self::Low => 'a little low, we watch it', self::High => 'a little high, we watch it',
-            self::ActLow => 'too low, we act on it', self::ActHigh => 'too high, we act on it',
+            self::Aim, self::Fine => 'as it should be',
+            self::Low => 'a little low, we watch it',
+            self::High => 'a little high, we watch it',
+            self::ActLow => 'too low, we act on it',
+            self::ActHigh => 'too high, we act on it',
         };
     }
 

@@ -30,7 +30,10 @@ final readonly class TrendLine
         }
         $slope = $slopes === [] ? 0.0 : self::median($slopes);
 
-        return new self($slope, self::median(array_map(fn (Reading $r): float => $r->value - $slope * $r->day, $readings)));
+        return new self(
+            $slope,
+            self::median(array_map(fn (Reading $r): float => $r->value - $slope * $r->day, $readings)),
+        );
     }
 
     public function at(float $day): float

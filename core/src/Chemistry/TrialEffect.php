@@ -40,7 +40,10 @@ final readonly class TrialEffect
         if ($before === [] || $after === []) {
             return null;
         }
-        $spread = count($before) < 2 || count($after) < 2 ? null : sqrt(self::variance($before) / count($before) + self::variance($after) / count($after));
+        $spread =
+            count($before) < 2 || count($after) < 2
+                ? null
+                : sqrt(self::variance($before) / count($before) + self::variance($after) / count($after));
 
         return new self(self::mean($before), self::mean($after), count($before), count($after), $spread);
     }
@@ -70,7 +73,15 @@ final readonly class TrialEffect
      */
     private static function values(array $readings, float $from, float $until, bool $withEnd): array
     {
-        return array_values(array_map(fn (Reading $r): float => $r->value, array_filter($readings, fn (Reading $r): bool => $r->day >= $from && ($withEnd ? $r->day <= $until : $r->day < $until))));
+        return array_values(
+            array_map(
+                fn (Reading $r): float => $r->value,
+                array_filter(
+                    $readings,
+                    fn (Reading $r): bool => $r->day >= $from && ($withEnd ? $r->day <= $until : $r->day < $until),
+                ),
+            ),
+        );
     }
 
     /** @param  non-empty-list<float>  $values */

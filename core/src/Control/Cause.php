@@ -8,7 +8,12 @@ namespace Velbrin\Core\Control;
 final readonly class Cause
 {
     /** @param  int  $days  until the follow-up, 0 for at once */
-    public function __construct(public string $says, public string $part, public string $follow, public int $days, public ?string $caution = null)
-    {
+    public function __construct(
+        public string $says,
+        public string $part,
+        public string $follow,
+        public int $days,
+        public ?string $caution = null,
+    ) {
     }
 }

@@ -29,8 +29,24 @@ final class ChangesCalendar
             if ($second['day'] - $first['day'] >= self::SETTLES_DAYS || $today - $second['day'] >= self::SETTLES_DAYS) {
                 continue;
             }
-            $parts = ['first' => self::short($first['text']), 'second' => self::short($second['text']), 'apart' => Quantity::of($second['day'] - $first['day'], Kind::Days), 'settles' => Quantity::of(self::SETTLES_DAYS, Kind::Days)];
-            $findings[] = Finding::of(Severity::Watch, 'X-54', 'display', Sentence::of('“{second}” came {apart} after “{first}”', $parts), Sentence::of('A change settles for {settles}. Whatever happens now, nobody knows which of the two did it.', $parts), Sentence::of('Leave the rest as it is until then, and read more often.'), Basis::Measured);
+            $parts = [
+                'first' => self::short($first['text']),
+                'second' => self::short($second['text']),
+                'apart' => Quantity::of($second['day'] - $first['day'], Kind::Days),
+                'settles' => Quantity::of(self::SETTLES_DAYS, Kind::Days),
+            ];
+            $findings[] = Finding::of(
+                Severity::Watch,
+                'X-54',
+                'display',
+                Sentence::of('“{second}” came {apart} after “{first}”', $parts),
+                Sentence::of(
+                    'A change settles for {settles}. Whatever happens now, nobody knows which of the two did it.',
+                    $parts,
+                ),
+                Sentence::of('Leave the rest as it is until then, and read more often.'),
+                Basis::Measured,
+            );
         }
 
         return $findings;

@@ -15,7 +15,10 @@ enum CheckWay: string
     public function label(): string
     {
         return match ($this) {
-            self::SecondInstrument => 'second instrument', self::Power => 'power reading', self::Swap => 'known-good swap', self::Look => 'look',
+            self::SecondInstrument => 'second instrument',
+            self::Power => 'power reading',
+            self::Swap => 'known-good swap',
+            self::Look => 'look',
         };
     }
 }

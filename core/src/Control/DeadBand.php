@@ -31,12 +31,35 @@ final readonly class DeadBand
     public function finding(): Finding
     {
         [$severity, $what, $why, $remedy] = match (true) {
-            ! $this->holds => [Severity::Fix, 'The heater does not hold the set point', 'It gives less than is lost there.', 'More watts, or less loss.'],
-            $this->chatters => [Severity::Fix, 'The dead band chatters', 'It is narrower than two steps of the probe.', 'A wider band, or a finer probe.'],
-            default => [Severity::Fine, 'The dead band holds without chattering', 'It is at least two steps of the probe wide.', null],
+            ! $this->holds => [
+                Severity::Fix,
+                'The heater does not hold the set point',
+                'It gives less than is lost there.',
+                'More watts, or less loss.',
+            ],
+            $this->chatters => [
+                Severity::Fix,
+                'The dead band chatters',
+                'It is narrower than two steps of the probe.',
+                'A wider band, or a finer probe.',
+            ],
+            default => [
+                Severity::Fine,
+                'The dead band holds without chattering',
+                'It is at least two steps of the probe wide.',
+                null,
+            ],
         };
 
-        return Finding::of($severity, 'K-20', 'heat', Sentence::of($what), Sentence::of($why), $remedy === null ? null : Sentence::of($remedy), Basis::Assumed);
+        return Finding::of(
+            $severity,
+            'K-20',
+            'heat',
+            Sentence::of($what),
+            Sentence::of($why),
+            $remedy === null ? null : Sentence::of($remedy),
+            Basis::Assumed,
+        );
     }
 
     /**

@@ -10,8 +10,12 @@ use Velbrin\Core\Measure\OutOfRange;
 final readonly class FaultWalk
 {
     /** @param  list<array{way: CheckWay, ask: string, answer: string}>  $trail */
-    private function __construct(public Symptom $symptom, public array $trail, public ?Check $check, public ?Cause $cause)
-    {
+    private function __construct(
+        public Symptom $symptom,
+        public array $trail,
+        public ?Check $check,
+        public ?Cause $cause,
+    ) {
     }
 
     /**
@@ -26,7 +30,9 @@ final readonly class FaultWalk
         $trail = [];
         foreach ($answers as $n => $answer) {
             $check = $checks[$at];
-            $words = array_keys($check->answers)[$answer] ?? throw OutOfRange::number("answers.{$n}", $answer, '0 to '.(count($check->answers) - 1));
+            $words =
+                array_keys($check->answers)[$answer] ??
+                throw OutOfRange::number("answers.{$n}", $answer, '0 to '.(count($check->answers) - 1));
             $trail[] = ['way' => $check->way, 'ask' => $check->ask, 'answer' => (string) $words];
             $to = $check->answers[$words];
             if ($to instanceof Cause) {
@@ -45,6 +51,15 @@ final readonly class FaultWalk
     /** The whole of it in one line, for the log. */
     public function words(): string
     {
-        return $this->symptom->label().'. '.implode(' ', array_map(fn (array $t): string => rtrim($t['ask'], '?').': '.lcfirst($t['answer']).'.', $this->trail)).($this->cause === null ? '' : ' '.$this->cause->says);
+        return $this->symptom->label().
+            '. '.
+            implode(
+                ' ',
+                array_map(
+                    fn (array $t): string => rtrim($t['ask'], '?').': '.lcfirst($t['answer']).'.',
+                    $this->trail,
+                ),
+            ).
+            ($this->cause === null ? '' : ' '.$this->cause->says);
     }
 }

@@ -27,7 +27,17 @@ enum Installed: string
     /** Whether a device of that job, in this state, leaves the animals unprotected: what keeps them alive is trusted only once tested. */
     public function leavesUnprotected(Job $job): bool
     {
-        $guards = [Job::Heater, Job::ReturnPump, Job::TopOff, Job::Controller, Job::Probe, Job::FloatSwitch, Job::Chiller, Job::Battery, Job::Doser];
+        $guards = [
+            Job::Heater,
+            Job::ReturnPump,
+            Job::TopOff,
+            Job::Controller,
+            Job::Probe,
+            Job::FloatSwitch,
+            Job::Chiller,
+            Job::Battery,
+            Job::Doser,
+        ];
 
         return in_array($job, $guards, true) && $this->step() < self::Tested->step();
     }

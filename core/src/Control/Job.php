@@ -30,8 +30,13 @@ enum Job: string
     public function label(): string
     {
         return match ($this) {
-            self::ReturnPump => 'Return pump', self::CirculationPump => 'Circulation pump', self::TopOff => 'Top-off', self::Uv => 'UV',
-            self::RoUnit => 'RO unit', self::FloatSwitch => 'Switch', default => ucfirst($this->value),
+            self::ReturnPump => 'Return pump',
+            self::CirculationPump => 'Circulation pump',
+            self::TopOff => 'Top-off',
+            self::Uv => 'UV',
+            self::RoUnit => 'RO unit',
+            self::FloatSwitch => 'Switch',
+            default => ucfirst($this->value),
         };
     }
 
@@ -39,9 +44,18 @@ enum Job: string
     public function lifeMonths(): ?int
     {
         return match ($this) {
-            self::Heater => 15, self::Probe => 15, self::ReturnPump, self::CirculationPump => 54, self::Skimmer => 60,
-            self::Battery => 48, self::TopOff, self::FloatSwitch => 48, self::Doser => 60, self::Light => 84, self::RoUnit => 36,
-            self::Uv => 12, self::Chiller, self::Controller => 96, default => null,
+            self::Heater => 15,
+            self::Probe => 15,
+            self::ReturnPump, self::CirculationPump => 54,
+            self::Skimmer => 60,
+            self::Battery => 48,
+            self::TopOff, self::FloatSwitch => 48,
+            self::Doser => 60,
+            self::Light => 84,
+            self::RoUnit => 36,
+            self::Uv => 12,
+            self::Chiller, self::Controller => 96,
+            default => null,
         };
     }
 }

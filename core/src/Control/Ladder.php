@@ -49,9 +49,20 @@ final readonly class Ladder
         if ($this->isOrdered()) {
             $why = Sentence::of('Harm, alarm and control lie in their order.');
 
-            return Finding::of(Severity::Fine, 'X-25', 'heat', Sentence::of('Every rung stands above the one before it'), $why, null, Basis::Assumed);
+            return Finding::of(
+                Severity::Fine,
+                'X-25',
+                'heat',
+                Sentence::of('Every rung stands above the one before it'),
+                $why,
+                null,
+                Basis::Assumed,
+            );
         }
-        $pairs = implode('; ', array_map(fn (array $pair): string => "{$pair[1]} is not above {$pair[0]}", $this->breaks));
+        $pairs = implode(
+            '; ',
+            array_map(fn (array $pair): string => "{$pair[1]} is not above {$pair[0]}", $this->breaks),
+        );
 
         return Finding::of(
             Severity::Fix,

@@ -21,7 +21,23 @@ final class Makeshift
         $parts = ['item' => $item, 'why' => $why, 'days' => Quantity::of(abs($left), Kind::Days)];
 
         return $left < 0
-            ? Finding::of(Severity::Fix, 'X-55', 'item', Sentence::of('{item} was for now, and its end passed {days} ago', $parts), Sentence::of('{why}. What is for now stays for years unless somebody ends it.', $parts), Sentence::of('Put in what it stands for, or set a new end with its reason.'), Basis::Measured)
-            : Finding::of(Severity::Watch, 'X-55', 'item', Sentence::of('{item} is there for now, {days} more', $parts), Sentence::of('{why}.', $parts), Sentence::of('Order what replaces it.'), Basis::Measured);
+            ? Finding::of(
+                Severity::Fix,
+                'X-55',
+                'item',
+                Sentence::of('{item} was for now, and its end passed {days} ago', $parts),
+                Sentence::of('{why}. What is for now stays for years unless somebody ends it.', $parts),
+                Sentence::of('Put in what it stands for, or set a new end with its reason.'),
+                Basis::Measured,
+            )
+            : Finding::of(
+                Severity::Watch,
+                'X-55',
+                'item',
+                Sentence::of('{item} is there for now, {days} more', $parts),
+                Sentence::of('{why}.', $parts),
+                Sentence::of('Order what replaces it.'),
+                Basis::Measured,
+            );
     }
 }

@@ -49,11 +49,17 @@ final readonly class Replacement
         if ($this->inDays > self::AHEAD_DAYS) {
             return null;
         }
-        $parts = ['item' => $item, 'days' => Quantity::of(abs($this->inDays), Kind::Days), 'age' => Quantity::of($this->ageDays, Kind::Days)];
+        $parts = [
+            'item' => $item,
+            'days' => Quantity::of(abs($this->inDays), Kind::Days),
+            'age' => Quantity::of($this->ageDays, Kind::Days),
+        ];
         $late = $this->inDays < 0;
 
         return Finding::of(
-            $late ? Severity::Fix : Severity::Watch, 'K-2', 'item',
+            $late ? Severity::Fix : Severity::Watch,
+            'K-2',
+            'item',
             Sentence::of($late ? '{item} is {days} past its life' : '{item} ages out in {days}', $parts),
             Sentence::of('It has run for {age}; it is replaced before it fails.', $parts),
             Sentence::of($late ? 'Replace it at the next visit.' : 'Put the part on the next order.'),

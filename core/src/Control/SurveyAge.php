@@ -25,6 +25,14 @@ final class SurveyAge
         }
         $parts = ['what' => ucfirst($what), 'age' => Quantity::of($age, Kind::Days)];
 
-        return Finding::of(Severity::Watch, 'B-83', $what === 'light' ? 'light' : 'display', Sentence::of('{what} was last measured {age} ago', $parts), Sentence::of('A survey holds for a year: lamps age, pumps clog, corals grow into both.'), Sentence::of('Measure at the same points again.'), Basis::Measured);
+        return Finding::of(
+            Severity::Watch,
+            'B-83',
+            $what === 'light' ? 'light' : 'display',
+            Sentence::of('{what} was last measured {age} ago', $parts),
+            Sentence::of('A survey holds for a year: lamps age, pumps clog, corals grow into both.'),
+            Sentence::of('Measure at the same points again.'),
+            Basis::Measured,
+        );
     }
 }

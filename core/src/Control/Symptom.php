@@ -19,8 +19,14 @@ enum Symptom: string
     public function label(): string
     {
         return match ($this) {
-            self::Cold => 'Too cold', self::Hot => 'Too warm', self::NoFlow => 'No flow', self::Noise => 'A noise', self::Level => 'The level is wrong',
-            self::Skimmer => 'The skimmer overflows or does nothing', self::NoDose => 'Nothing is dosed', self::Alarm => 'An alarm that cannot be right',
+            self::Cold => 'Too cold',
+            self::Hot => 'Too warm',
+            self::NoFlow => 'No flow',
+            self::Noise => 'A noise',
+            self::Level => 'The level is wrong',
+            self::Skimmer => 'The skimmer overflows or does nothing',
+            self::NoDose => 'Nothing is dosed',
+            self::Alarm => 'An alarm that cannot be right',
         };
     }
 
@@ -28,9 +34,31 @@ enum Symptom: string
     public function jobs(): array
     {
         return match ($this) {
-            self::Cold => [Job::Heater, Job::Controller, Job::Probe, Job::ReturnPump], self::Hot => [Job::Heater, Job::Chiller, Job::Fan, Job::Controller, Job::Probe, Job::ReturnPump, Job::CirculationPump],
-            self::NoFlow => [Job::ReturnPump, Job::CirculationPump], self::Noise => [Job::ReturnPump, Job::CirculationPump, Job::Skimmer, Job::TopOff, Job::Doser, Job::Fan, Job::Light, Job::Chiller],
-            self::Level => [Job::TopOff, Job::FloatSwitch, Job::ReturnPump], self::Skimmer => [Job::Skimmer], self::NoDose => [Job::Doser, Job::Controller], self::Alarm => [Job::Controller, Job::Probe, Job::FloatSwitch, Job::Battery],
+            self::Cold => [Job::Heater, Job::Controller, Job::Probe, Job::ReturnPump],
+            self::Hot => [
+                Job::Heater,
+                Job::Chiller,
+                Job::Fan,
+                Job::Controller,
+                Job::Probe,
+                Job::ReturnPump,
+                Job::CirculationPump,
+            ],
+            self::NoFlow => [Job::ReturnPump, Job::CirculationPump],
+            self::Noise => [
+                Job::ReturnPump,
+                Job::CirculationPump,
+                Job::Skimmer,
+                Job::TopOff,
+                Job::Doser,
+                Job::Fan,
+                Job::Light,
+                Job::Chiller,
+            ],
+            self::Level => [Job::TopOff, Job::FloatSwitch, Job::ReturnPump],
+            self::Skimmer => [Job::Skimmer],
+            self::NoDose => [Job::Doser, Job::Controller],
+            self::Alarm => [Job::Controller, Job::Probe, Job::FloatSwitch, Job::Battery],
         };
     }
 
@@ -38,8 +66,14 @@ enum Symptom: string
     public function checks(): array
     {
         return match ($this) {
-            self::Cold => Sheet\Cold::checks(), self::Hot => Sheet\Hot::checks(), self::NoFlow => Sheet\NoFlow::checks(), self::Noise => Sheet\Noise::checks(),
-            self::Level => Sheet\Level::checks(), self::Skimmer => Sheet\Skimmer::checks(), self::NoDose => Sheet\NoDose::checks(), self::Alarm => Sheet\Alarm::checks(),
+            self::Cold => Sheet\Cold::checks(),
+            self::Hot => Sheet\Hot::checks(),
+            self::NoFlow => Sheet\NoFlow::checks(),
+            self::Noise => Sheet\Noise::checks(),
+            self::Level => Sheet\Level::checks(),
+            self::Skimmer => Sheet\Skimmer::checks(),
+            self::NoDose => Sheet\NoDose::checks(),
+            self::Alarm => Sheet\Alarm::checks(),
         };
     }
 }

@@ -31,15 +31,22 @@ final readonly class Evaporation
      *
      * @throws OutOfRange
      */
-    public static function of(float $areaM2, float $tempC, float $roomC, float $humidityPct = 50, float $share = 1, float $airMs = self::AIR_MS): self
-    {
+    public static function of(
+        float $areaM2,
+        float $tempC,
+        float $roomC,
+        float $humidityPct = 50,
+        float $share = 1,
+        float $airMs = self::AIR_MS,
+    ): self {
         Guard::notNegative('areaM2', $areaM2);
         Guard::within('tempC', $tempC, 0, 45);
         Guard::within('roomC', $roomC, -20, 50);
         Guard::within('humidityPct', $humidityPct, 0, 100);
         Guard::within('share', $share, 0, 1);
         Guard::notNegative('airMs', $airMs);
-        $drive = self::OVER_SEA_WATER * self::saturationKpa($tempC) - $humidityPct / 100 * self::saturationKpa($roomC);
+        $drive =
+            self::OVER_SEA_WATER * self::saturationKpa($tempC) - ($humidityPct / 100) * self::saturationKpa($roomC);
         // Watts are kg/s times the heat of evaporation in J/kg; kPa and kJ cancel to a plain 1000.
         $watts = 1000 * $areaM2 * max(0.0, $drive) * (0.089 + 0.0782 * $airMs) * $share;
 
@@ -49,7 +56,7 @@ final readonly class Evaporation
     /** Litres of fresh water a day that carry that heat off. */
     public static function litresPerDay(float $watts, float $tempC): float
     {
-        return $watts * 86.4 / self::heatKjKg($tempC);
+        return ($watts * 86.4) / self::heatKjKg($tempC);
     }
 
     /** Heat of evaporation Y, kJ/kg. */
@@ -60,6 +67,6 @@ final readonly class Evaporation
 
     public static function saturationKpa(float $tempC): float
     {
-        return 0.61094 * exp(17.625 * $tempC / ($tempC + 243.04));
+        return 0.61094 * exp((17.625 * $tempC) / ($tempC + 243.04));
     }
 }

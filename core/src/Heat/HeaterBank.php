@@ -113,7 +113,11 @@ final readonly class HeaterBank
     public function words(): string
     {
         $counts = array_count_values(array_map(fn (Heater $h): string => (string) round($h->watts), $this->heaters));
-        $parts = array_map(fn (int|string $watts, int $n): string => $n === 1 ? "{$watts} W" : "{$n} × {$watts} W", array_keys($counts), array_values($counts));
+        $parts = array_map(
+            fn (int|string $watts, int $n): string => $n === 1 ? "{$watts} W" : "{$n} × {$watts} W",
+            array_keys($counts),
+            array_values($counts),
+        );
 
         return $parts === [] ? 'none' : implode(' + ', $parts);
     }

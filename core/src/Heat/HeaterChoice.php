@@ -55,9 +55,22 @@ final readonly class HeaterChoice
         $chosen = null;
         for ($count = 1; $count <= self::MOST_HEATERS; $count++) {
             foreach (self::SIZES_W as $watts) {
-                $set = self::judge($heat, $count, $watts, $need, $harmNeed, $setpointC, $warmRoomC, $backgroundW, $upperHarmC);
+                $set = self::judge(
+                    $heat,
+                    $count,
+                    $watts,
+                    $need,
+                    $harmNeed,
+                    $setpointC,
+                    $warmRoomC,
+                    $backgroundW,
+                    $upperHarmC,
+                );
                 $sets[] = $set;
-                if ($set->passes() && ($chosen === null || $set->totalW() < $chosen->totalW() - 1e-9 && $set->count === $chosen->count)) {
+                if (
+                    $set->passes() &&
+                    ($chosen === null || ($set->totalW() < $chosen->totalW() - 1e-9 && $set->count === $chosen->count))
+                ) {
                     $chosen = $set;
                 }
             }
@@ -67,8 +80,15 @@ final readonly class HeaterChoice
     }
 
     private static function judge(
-        TankHeat $heat, int $count, float $watts, float $need, float $harmNeed,
-        float $setpointC, float $warmRoomC, float $backgroundW, float $upperHarmC,
+        TankHeat $heat,
+        int $count,
+        float $watts,
+        float $need,
+        float $harmNeed,
+        float $setpointC,
+        float $warmRoomC,
+        float $backgroundW,
+        float $upperHarmC,
     ): HeaterSet {
         $stuck = $heat->hotCourse($watts + $backgroundW, $warmRoomC, $setpointC, $upperHarmC);
 
@@ -80,7 +100,7 @@ final readonly class HeaterChoice
             $stuck->hoursToLimit,
             $stuck->settlesC,
             $stuck->hoursToLimit === null || $stuck->hoursToLimit >= self::STUCK_ON_HOURS,
-            $count * $watts / max($need, 1.0),
+            ($count * $watts) / max($need, 1.0),
             ($count - 1) * $watts - $harmNeed,
         );
     }

@@ -38,9 +38,15 @@ final readonly class HeaterSet
     public function against(): ?Sentence
     {
         return match (true) {
-            ! $this->holds => Sentence::of('too little: all on give {share} of the need, 120 % is asked', ['share' => Quantity::of(100 * $this->reserve, Kind::Percent)]),
-            ! $this->survivesOneOff => Sentence::of('one failed off leaves {lack} too little for the animals', ['lack' => Quantity::of(-$this->oneOffSpareW, Kind::Power)]),
-            ! $this->safeStuckOn => Sentence::of('one stuck on reaches harm in {hours}, six are asked', ['hours' => Quantity::of($this->stuckOnHours ?? 0.0, Kind::Hours)]),
+            ! $this->holds => Sentence::of('too little: all on give {share} of the need, 120 % is asked', [
+                'share' => Quantity::of(100 * $this->reserve, Kind::Percent),
+            ]),
+            ! $this->survivesOneOff => Sentence::of('one failed off leaves {lack} too little for the animals', [
+                'lack' => Quantity::of(-$this->oneOffSpareW, Kind::Power),
+            ]),
+            ! $this->safeStuckOn => Sentence::of('one stuck on reaches harm in {hours}, six are asked', [
+                'hours' => Quantity::of($this->stuckOnHours ?? 0.0, Kind::Hours),
+            ]),
             default => null,
         };
     }
@@ -49,7 +55,10 @@ final readonly class HeaterSet
     public function border(): ?string
     {
         return match (true) {
-            ! $this->holds => 'low', ! $this->survivesOneOff => 'one-off', ! $this->safeStuckOn => 'stuck-on', default => null,
+            ! $this->holds => 'low',
+            ! $this->survivesOneOff => 'one-off',
+            ! $this->safeStuckOn => 'stuck-on',
+            default => null,
         };
     }
 

@@ -43,8 +43,15 @@ final readonly class MeasuredLoss
      *
      * @throws OutOfRange when the day was too short, or room and water too alike to tell
      */
-    public static function of(float $hours, float $heaterW, float $dutyPct, float $otherW, float $evaporationLd, float $tempC, float $roomC): self
-    {
+    public static function of(
+        float $hours,
+        float $heaterW,
+        float $dutyPct,
+        float $otherW,
+        float $evaporationLd,
+        float $tempC,
+        float $roomC,
+    ): self {
         if ($hours < self::LEAST_HOURS) {
             throw OutOfRange::number('hours', $hours, 'at least '.self::LEAST_HOURS);
         }
@@ -54,19 +61,44 @@ final readonly class MeasuredLoss
         Guard::notNegative('evaporationLd', $evaporationLd);
         $difference = Guard::within('tempC', $tempC, 0, 45) - $roomC;
         if ($difference < self::LEAST_DIFFERENCE_K) {
-            throw OutOfRange::number('roomC', $roomC, sprintf('at most %.1f: a smaller difference says nothing', $tempC - self::LEAST_DIFFERENCE_K));
+            throw OutOfRange::number(
+                'roomC',
+                $roomC,
+                sprintf('at most %.1f: a smaller difference says nothing', $tempC - self::LEAST_DIFFERENCE_K),
+            );
         }
-        $carried = $evaporationLd * Evaporation::heatKjKg($tempC) / 86.4;
-        $through = $heaterW * $dutyPct / 100 + $otherW - $carried;
+        $carried = ($evaporationLd * Evaporation::heatKjKg($tempC)) / 86.4;
+        $through = ($heaterW * $dutyPct) / 100 + $otherW - $carried;
         if ($through <= 0) {
-            throw OutOfRange::number('evaporationLd', $evaporationLd, sprintf('less than %.1f: it would carry off more than was put in', ($heaterW * $dutyPct / 100 + $otherW) * 86.4 / Evaporation::heatKjKg($tempC)));
+            throw OutOfRange::number(
+                'evaporationLd',
+                $evaporationLd,
+                sprintf(
+                    'less than %.1f: it would carry off more than was put in',
+                    ((($heaterW * $dutyPct) / 100 + $otherW) * 86.4) / Evaporation::heatKjKg($tempC),
+                ),
+            );
         }
         $ua = $through / $difference;
 
-        return new self($ua, $ua * self::THERMOMETERS_K / $difference, Working::of('Measured heat loss', '(P*d/100 + o - e*(2500.9 - 2.365*T)/86.4)/(T - R)', [
-            ['P', 'Heaters, together', $heaterW, Kind::Power], ['d', 'On, of the time', $dutyPct, Kind::Percent], ['o', 'Other heat in the water', $otherW, Kind::Power], ['e', 'Topped up', $evaporationLd, Kind::DailyVolume],
-            ['T', 'Water', $tempC, Kind::Temperature], ['R', 'Room', $roomC, Kind::Temperature],
-        ], Quantity::of($ua, Kind::Conductance), 'B-76'));
+        return new self(
+            $ua,
+            ($ua * self::THERMOMETERS_K) / $difference,
+            Working::of(
+                'Measured heat loss',
+                '(P*d/100 + o - e*(2500.9 - 2.365*T)/86.4)/(T - R)',
+                [
+                    ['P', 'Heaters, together', $heaterW, Kind::Power],
+                    ['d', 'On, of the time', $dutyPct, Kind::Percent],
+                    ['o', 'Other heat in the water', $otherW, Kind::Power],
+                    ['e', 'Topped up', $evaporationLd, Kind::DailyVolume],
+                    ['T', 'Water', $tempC, Kind::Temperature],
+                    ['R', 'Room', $roomC, Kind::Temperature],
+                ],
+                Quantity::of($ua, Kind::Conductance),
+                'B-76',
+            ),
+        );
     }
 
     /**
@@ -80,8 +112,15 @@ final readonly class MeasuredLoss
      *
      * @throws OutOfRange when it did not fall, or room and water are too alike to tell
      */
-    public static function fromCooling(float $volumeL, float $hours, float $fromC, float $toC, float $roomC, float $otherW = 0, float $evaporationLd = 0): self
-    {
+    public static function fromCooling(
+        float $volumeL,
+        float $hours,
+        float $fromC,
+        float $toC,
+        float $roomC,
+        float $otherW = 0,
+        float $evaporationLd = 0,
+    ): self {
         Guard::positive('volumeL', $volumeL);
         if ($hours < self::LEAST_COOLING_HOURS) {
             throw OutOfRange::number('hours', $hours, 'at least '.self::LEAST_COOLING_HOURS);
@@ -91,22 +130,52 @@ final readonly class MeasuredLoss
         Guard::notNegative('evaporationLd', $evaporationLd);
         $fall = $fromC - Guard::within('toC', $toC, 0, 45);
         if ($fall < self::LEAST_FALL_K) {
-            throw OutOfRange::number('toC', $toC, sprintf('at most %.1f: a smaller fall says nothing', $fromC - self::LEAST_FALL_K));
+            throw OutOfRange::number(
+                'toC',
+                $toC,
+                sprintf('at most %.1f: a smaller fall says nothing', $fromC - self::LEAST_FALL_K),
+            );
         }
         if ($toC - $roomC < self::LEAST_DIFFERENCE_K) {
-            throw OutOfRange::number('roomC', $roomC, sprintf('at most %.1f: a smaller difference says nothing', $toC - self::LEAST_DIFFERENCE_K));
+            throw OutOfRange::number(
+                'roomC',
+                $roomC,
+                sprintf('at most %.1f: a smaller difference says nothing', $toC - self::LEAST_DIFFERENCE_K),
+            );
         }
         $inputs = [
-            ['V', 'Water', $volumeL, Kind::Volume], ['T', 'At first', $fromC, Kind::Temperature], ['U', 'At last', $toC, Kind::Temperature], ['R', 'Room', $roomC, Kind::Temperature], ['t', 'Between', $hours, Kind::Hours],
-            ['o', 'Other heat in the water', $otherW, Kind::Power], ['e', 'Topped up', $evaporationLd, Kind::DailyVolume],
+            ['V', 'Water', $volumeL, Kind::Volume],
+            ['T', 'At first', $fromC, Kind::Temperature],
+            ['U', 'At last', $toC, Kind::Temperature],
+            ['R', 'Room', $roomC, Kind::Temperature],
+            ['t', 'Between', $hours, Kind::Hours],
+            ['o', 'Other heat in the water', $otherW, Kind::Power],
+            ['e', 'Topped up', $evaporationLd, Kind::DailyVolume],
         ];
         $difference = $fall / log(($fromC - $roomC) / ($toC - $roomC));
-        $through = $volumeL * self::KG_L * 1000 * self::KJ_KG_K * $fall / ($hours * 3600) + $otherW - $evaporationLd * Evaporation::heatKjKg(($fromC + $toC) / 2) / 86.4;
+        $through =
+            ($volumeL * self::KG_L * 1000 * self::KJ_KG_K * $fall) / ($hours * 3600) +
+            $otherW -
+            ($evaporationLd * Evaporation::heatKjKg(($fromC + $toC) / 2)) / 86.4;
         if ($through <= 0) {
-            throw OutOfRange::number('evaporationLd', $evaporationLd, 'less: it would carry off more than the water lost');
+            throw OutOfRange::number(
+                'evaporationLd',
+                $evaporationLd,
+                'less: it would carry off more than the water lost',
+            );
         }
         $ua = $through / $difference;
 
-        return new self($ua, $ua * self::THERMOMETERS_K * (1 / $fall + 1 / $difference), Working::of('Measured heat loss', '(V*1.024*1000*3.99*(T - U)/(t*3600) + o - e*(2500.9 - 2.365*(T + U)/2)/86.4)/((T - U)/log((T - R)/(U - R)))', $inputs, Quantity::of($ua, Kind::Conductance), 'B-76: from a cooling curve'));
+        return new self(
+            $ua,
+            $ua * self::THERMOMETERS_K * (1 / $fall + 1 / $difference),
+            Working::of(
+                'Measured heat loss',
+                '(V*1.024*1000*3.99*(T - U)/(t*3600) + o - e*(2500.9 - 2.365*(T + U)/2)/86.4)/((T - U)/log((T - R)/(U - R)))',
+                $inputs,
+                Quantity::of($ua, Kind::Conductance),
+                'B-76: from a cooling curve',
+            ),
+        );
     }
 }

@@ -43,18 +43,18 @@ final readonly class RoomAir
         Guard::notNegative('evaporationLd', $evaporationLd);
         Guard::positive('m3', $m3);
         Guard::positive('changesH', $changesH);
-        $saturated = 1000 * Evaporation::saturationKpa($roomC) / (self::R_VAPOUR * ($roomC + 273.15));
+        $saturated = (1000 * Evaporation::saturationKpa($roomC)) / (self::R_VAPOUR * ($roomC + 273.15));
         $tank = $evaporationLd / 24;
-        $after = min(100.0, $humidityPct + 100 * $tank / ($changesH * $m3) / $saturated);
-        $log = log(max(1e-6, $after / 100) * Evaporation::saturationKpa($roomC) / 0.61094);
+        $after = min(100.0, $humidityPct + (100 * $tank) / ($changesH * $m3) / $saturated);
+        $log = log((max(1e-6, $after / 100) * Evaporation::saturationKpa($roomC)) / 0.61094);
 
-        return new self($after, 243.04 * $log / (17.625 - $log), $saturated, $tank, $m3, $humidityPct);
+        return new self($after, (243.04 * $log) / (17.625 - $log), $saturated, $tank, $m3, $humidityPct);
     }
 
     /** Air changes an hour that would hold that humidity; 99 where the room is damper without the tank. */
     public function changesFor(float $humidityPct): float
     {
-        $room = ($humidityPct - $this->beforePct) / 100 * $this->saturatedKgM3;
+        $room = (($humidityPct - $this->beforePct) / 100) * $this->saturatedKgM3;
 
         return $room <= 0 ? 99.0 : $this->tankKgH / ($room * $this->m3);
     }

@@ -22,7 +22,7 @@ final readonly class Surfaces
     public static function of(Vessel $vessel, float $waterMm, bool $open): self
     {
         return new self(
-            $vessel->footprint->insidePerimeterMm($vessel->wallMm) * $waterMm / 1e6,
+            ($vessel->footprint->insidePerimeterMm($vessel->wallMm) * $waterMm) / 1e6,
             TankHeat::wallU($vessel->wallMm, $vessel->material->conductivityWMK()),
             $vessel->insideAreaM2(),
             $vessel->insideAreaM2(),

@@ -51,7 +51,9 @@ final readonly class TankHeat
         foreach ($vessels as $vessel) {
             $solid = $vessel->wallM2 * $vessel->wallU + $vessel->bottomM2 * self::BOTTOM_U;
             $cold += $solid + $vessel->surfaceM2 * ($vessel->open ? self::SURFACE_COLD + self::RADIATION : self::HOOD);
-            $hot += self::CAUTIOUS_SHARE * $solid + $vessel->surfaceM2 * ($vessel->open ? self::SURFACE_HOT + self::RADIATION : self::HOOD);
+            $hot +=
+                self::CAUTIOUS_SHARE * $solid +
+                $vessel->surfaceM2 * ($vessel->open ? self::SURFACE_HOT + self::RADIATION : self::HOOD);
             $evaporating += $vessel->surfaceM2 * ($vessel->open ? 1 : Evaporation::CLOSED_SHARE);
         }
 
@@ -59,9 +61,20 @@ final readonly class TankHeat
     }
 
     /** From conductances somebody already has. @throws OutOfRange */
-    public static function bare(float $volumeL, float $coldUaWK, float $hotUaWK, float $evaporatingM2, float $humidityPct = 50): self
-    {
-        return new self(Guard::positive('volumeL', $volumeL), Guard::notNegative('coldUaWK', $coldUaWK), Guard::notNegative('hotUaWK', $hotUaWK), Guard::notNegative('evaporatingM2', $evaporatingM2), Guard::within('humidityPct', $humidityPct, 0, 100));
+    public static function bare(
+        float $volumeL,
+        float $coldUaWK,
+        float $hotUaWK,
+        float $evaporatingM2,
+        float $humidityPct = 50,
+    ): self {
+        return new self(
+            Guard::positive('volumeL', $volumeL),
+            Guard::notNegative('coldUaWK', $coldUaWK),
+            Guard::notNegative('hotUaWK', $hotUaWK),
+            Guard::notNegative('evaporatingM2', $evaporatingM2),
+            Guard::within('humidityPct', $humidityPct, 0, 100),
+        );
     }
 
     /** U of a wall of that thickness, W/m²K. */
@@ -85,8 +98,15 @@ final readonly class TankHeat
     public function hotCourse(float $powerW, float $roomC, float $startC, float $limitC): TemperatureCourse
     {
         return TemperatureCourse::of(
-            $this->volumeL, $this->hotUaWK, $powerW, $this->evaporation($startC, $roomC)->watts,
-            $roomC, $startC, 24, $limitC, LimitSide::Upper,
+            $this->volumeL,
+            $this->hotUaWK,
+            $powerW,
+            $this->evaporation($startC, $roomC)->watts,
+            $roomC,
+            $startC,
+            24,
+            $limitC,
+            LimitSide::Upper,
         );
     }
 
@@ -94,8 +114,15 @@ final readonly class TankHeat
     public function coldCourse(float $powerW, float $roomC, float $startC, float $limitC): TemperatureCourse
     {
         return TemperatureCourse::of(
-            $this->volumeL, $this->coldUaWK, $powerW, $this->evaporation($startC, $roomC)->watts,
-            $roomC, $startC, 24, $limitC, LimitSide::Lower,
+            $this->volumeL,
+            $this->coldUaWK,
+            $powerW,
+            $this->evaporation($startC, $roomC)->watts,
+            $roomC,
+            $startC,
+            24,
+            $limitC,
+            LimitSide::Lower,
         );
     }
 }

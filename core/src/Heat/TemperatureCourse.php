@@ -57,25 +57,37 @@ final readonly class TemperatureCourse
             $perHour = ($powerW - $evaporationW) / $capacityWhK;
             $heading = $limitSide === LimitSide::Upper ? $perHour > 0 : $perHour < 0;
 
-            return new self($startC + $perHour * $hours, null, null, match (true) {
-                $passed => 0.0, $heading => ($limitC - $startC) / $perHour, default => null,
-            });
+            return new self(
+                $startC + $perHour * $hours,
+                null,
+                null,
+                match (true) {
+                    $passed => 0.0,
+                    $heading => ($limitC - $startC) / $perHour,
+                    default => null,
+                },
+            );
         }
 
         $settles = $roomC + ($powerW - $evaporationW) / $uaWK;
         $tau = $capacityWhK / $uaWK;
         $reached = $limitSide === LimitSide::Upper ? $settles > $limitC : $settles < $limitC;
 
-        return new self($settles + ($startC - $settles) * exp(-$hours / $tau), $settles, $tau, match (true) {
-            $passed => 0.0,
-            $reached => $tau * log(($startC - $settles) / ($limitC - $settles)),
-            default => null,
-        });
+        return new self(
+            $settles + ($startC - $settles) * exp(-$hours / $tau),
+            $settles,
+            $tau,
+            match (true) {
+                $passed => 0.0,
+                $reached => $tau * log(($startC - $settles) / ($limitC - $settles)),
+                default => null,
+            },
+        );
     }
 
     /** Heat that warms the water by one degree, Wh/K. */
     public static function capacityWhK(float $volumeL): float
     {
-        return $volumeL * Seawater::NEAR_DENSITY_KG_L * Seawater::HEAT_CAPACITY / 3600;
+        return ($volumeL * Seawater::NEAR_DENSITY_KG_L * Seawater::HEAT_CAPACITY) / 3600;
     }
 }

@@ -45,7 +45,7 @@ final readonly class Crest
             Guard::positive('gapsMm', $gapsMm);
         }
 
-        return new self($lengthMm, $gapsMm, $tiltMmM * $lengthMm / 1000, false);
+        return new self($lengthMm, $gapsMm, ($tiltMmM * $lengthMm) / 1000, false);
     }
 
     /** @throws OutOfRange */
@@ -62,11 +62,18 @@ final readonly class Crest
     public function headMm(float $flowLh): float
     {
         if ($this->isPipe) {
-            return $flowLh <= $this->ringLh(self::PIPE_FROM * $this->lengthMm) ? 1000 * ($flowLh / 3.6e6 / (WeirHead::FRANCIS * M_PI * $this->lengthMm / 1000)) ** (2 / 3) : DrainCapacity::levelOverOutletMm($flowLh, $this->lengthMm);
+            return $flowLh <= $this->ringLh(self::PIPE_FROM * $this->lengthMm)
+                ? 1000 * ($flowLh / 3.6e6 / ((WeirHead::FRANCIS * M_PI * $this->lengthMm) / 1000)) ** (2 / 3)
+                : DrainCapacity::levelOverOutletMm($flowLh, $this->lengthMm);
         }
-        $level = $this->gapsMm === null ? WeirHead::plainEdge($flowLh, $this->lengthMm) : WeirHead::teeth($flowLh, $this->gapsMm);
+        $level =
+            $this->gapsMm === null
+                ? WeirHead::plainEdge($flowLh, $this->lengthMm)
+                : WeirHead::teeth($flowLh, $this->gapsMm);
 
-        return $this->fallMm < self::LEVEL_MM ? $level : Solve::rising(fn (float $h): float => $this->flowLh($h) - $flowLh, 0, $level + $this->fallMm);
+        return $this->fallMm < self::LEVEL_MM
+            ? $level
+            : Solve::rising(fn (float $h): float => $this->flowLh($h) - $flowLh, 0, $level + $this->fallMm);
     }
 
     /** L/h with that much water over the lowest point. */
@@ -75,23 +82,28 @@ final readonly class Crest
         if ($this->isPipe) {
             $weir = $this->ringLh(min($headMm, self::PIPE_FROM * $this->lengthMm));
 
-            return $headMm <= self::PIPE_FROM * $this->lengthMm ? $weir : max($weir, DrainCapacity::inletFlowLh($headMm, $this->lengthMm));
+            return $headMm <= self::PIPE_FROM * $this->lengthMm
+                ? $weir
+                : max($weir, DrainCapacity::inletFlowLh($headMm, $this->lengthMm));
         }
         if ($this->fallMm < self::LEVEL_MM) {
-            return $this->gapsMm === null ? WeirHead::plainFlowLh($headMm, $this->lengthMm) : WeirHead::teethFlowLh($headMm, $this->gapsMm);
+            return $this->gapsMm === null
+                ? WeirHead::plainFlowLh($headMm, $this->lengthMm)
+                : WeirHead::teethFlowLh($headMm, $this->gapsMm);
         }
         // ∫ h(x)^1.5 dx along the edge, h falling from the low end to the high one; each end contracts by its own head.
         [$low, $high] = [max(0.0, $headMm) / 1000, max(0.0, $headMm - $this->fallMm) / 1000];
         $along = ($low ** 2.5 - $high ** 2.5) / 2.5 / ($this->fallMm / $this->lengthMm);
 
-        return 3.6e6 * ($this->gapsMm === null
-            ? WeirHead::FRANCIS * max(0.0, $along - 0.1 * ($low ** 2.5 + $high ** 2.5))
-            : WeirHead::TEETH * $this->gapsMm / $this->lengthMm * $along);
+        return 3.6e6 *
+            ($this->gapsMm === null
+                ? WeirHead::FRANCIS * max(0.0, $along - 0.1 * ($low ** 2.5 + $high ** 2.5))
+                : ((WeirHead::TEETH * $this->gapsMm) / $this->lengthMm) * $along);
     }
 
     /** All round the pipe's rim, no contraction. */
     private function ringLh(float $headMm): float
     {
-        return 3.6e6 * WeirHead::FRANCIS * M_PI * $this->lengthMm / 1000 * (max(0.0, $headMm) / 1000) ** 1.5;
+        return ((3.6e6 * WeirHead::FRANCIS * M_PI * $this->lengthMm) / 1000) * (max(0.0, $headMm) / 1000) ** 1.5;
     }
 }

@@ -76,9 +76,9 @@ final class DrainCapacity
         Guard::notNegative('flowLh', $flowLh);
         Guard::positive('innerMm', $innerMm);
         $flowLs = $flowLh / 3600;
-        $low = (7500 * $flowLs / $innerMm) ** (2 / 3);
+        $low = ((7500 * $flowLs) / $innerMm) ** (2 / 3);
 
-        return $low <= $innerMm / 2 ? $low : (15000 * $flowLs / $innerMm ** 2) ** 2;
+        return $low <= $innerMm / 2 ? $low : ((15000 * $flowLs) / $innerMm ** 2) ** 2;
     }
 
     /** What an open outlet takes with that much water over it, before the stack limits it, L/h. */
@@ -86,6 +86,6 @@ final class DrainCapacity
     {
         $h = max(0.0, $levelMm);
 
-        return 3600 * ($h <= $innerMm / 2 ? $innerMm * $h ** 1.5 / 7500 : $innerMm ** 2 * sqrt($h) / 15000);
+        return 3600 * ($h <= $innerMm / 2 ? ($innerMm * $h ** 1.5) / 7500 : ($innerMm ** 2 * sqrt($h)) / 15000);
     }
 }

@@ -54,7 +54,15 @@ final readonly class DrainDown
         };
         $why = Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts);
 
-        return Finding::of($this->holds() ? Severity::Fine : Severity::Stop, 'B-32', 'sump', Sentence::of($what, $parts), $why, $remedy, Basis::Assumed);
+        return Finding::of(
+            $this->holds() ? Severity::Fine : Severity::Stop,
+            'B-32',
+            'sump',
+            Sentence::of($what, $parts),
+            $why,
+            $remedy,
+            Basis::Assumed,
+        );
     }
 
     /**
@@ -87,7 +95,7 @@ final readonly class DrainDown
         return new self(
             $down,
             $spare,
-            100 * ($spare - $down) / $spare,
+            (100 * ($spare - $down)) / $spare,
             max(0.0, $down - $spare),
             $sumpRimMm - $down / $sumpAreaM2 / (1 - self::MARGIN),
         );

@@ -37,7 +37,7 @@ final class GrainMotion
         $d = Guard::within('grainMm', $grainMm, 0.05, 10) / 1000;
         $shear = sqrt(self::thresholdPa($grainMm, $grainKgM3) / self::WATER_KG_M3);
 
-        return $shear / self::KARMAN * log(self::ABOVE_MM / 1000 / ($d / 12));
+        return ($shear / self::KARMAN) * log(self::ABOVE_MM / 1000 / ($d / 12));
     }
 
     /** Bed stress at which it begins, N/m². */
@@ -45,8 +45,8 @@ final class GrainMotion
     {
         $d = $grainMm / 1000;
         $lighter = $grainKgM3 - self::WATER_KG_M3;
-        $size = $d * ($lighter / self::WATER_KG_M3 * self::G / Pipe::VISCOSITY_M2S ** 2) ** (1 / 3);
-        $shields = 0.30 / (1 + 1.2 * $size) + 0.055 * (1 - exp(-0.020 * $size));
+        $size = $d * ((($lighter / self::WATER_KG_M3) * self::G) / Pipe::VISCOSITY_M2S ** 2) ** (1 / 3);
+        $shields = 0.3 / (1 + 1.2 * $size) + 0.055 * (1 - exp(-0.02 * $size));
 
         return $shields * $lighter * self::G * $d;
     }

@@ -20,7 +20,10 @@ final readonly class OpenPipe
      */
     public function takesLh(float $belowRimMm): float
     {
-        return min(DrainCapacity::open($this->boreMm), DrainCapacity::inletFlowLh($this->inletBelowRimMm - $belowRimMm, $this->boreMm));
+        return min(
+            DrainCapacity::open($this->boreMm),
+            DrainCapacity::inletFlowLh($this->inletBelowRimMm - $belowRimMm, $this->boreMm),
+        );
     }
 
     public function isFullAt(float $belowRimMm): bool

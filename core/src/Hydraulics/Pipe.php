@@ -32,8 +32,13 @@ final readonly class Pipe
      *
      * @throws OutOfRange
      */
-    public static function of(float $innerMm, float $lengthM, float $sumK, float $viscosityM2s = self::VISCOSITY_M2S, float $roughnessMm = self::ROUGHNESS_MM): self
-    {
+    public static function of(
+        float $innerMm,
+        float $lengthM,
+        float $sumK,
+        float $viscosityM2s = self::VISCOSITY_M2S,
+        float $roughnessMm = self::ROUGHNESS_MM,
+    ): self {
         return new self(
             Guard::positive('innerMm', $innerMm),
             Guard::notNegative('lengthM', $lengthM),
@@ -50,13 +55,13 @@ final readonly class Pipe
 
     public function boreM2(): float
     {
-        return M_PI / 4 * ($this->innerMm / 1000) ** 2;
+        return (M_PI / 4) * ($this->innerMm / 1000) ** 2;
     }
 
     /** Darcy friction factor: 64/Re below Re 2300, else Swamee–Jain. */
     public function friction(float $velocityMs): float
     {
-        $reynolds = $velocityMs * $this->innerMm / 1000 / $this->viscosityM2s;
+        $reynolds = ($velocityMs * $this->innerMm) / 1000 / $this->viscosityM2s;
         if ($reynolds <= 0) {
             return 0.0;
         }
@@ -69,13 +74,13 @@ final readonly class Pipe
     /** Loss of head at that speed, m: (ΣK + f·l/D)·v²/2g. */
     public function lossM(float $velocityMs): float
     {
-        return $this->factor($velocityMs) * $velocityMs ** 2 / (2 * self::GRAVITY);
+        return ($this->factor($velocityMs) * $velocityMs ** 2) / (2 * self::GRAVITY);
     }
 
     /** ΣK + f·l/D at that speed. */
     public function factor(float $velocityMs): float
     {
-        return $this->sumK + $this->friction($velocityMs) * $this->lengthM * 1000 / $this->innerMm;
+        return $this->sumK + ($this->friction($velocityMs) * $this->lengthM * 1000) / $this->innerMm;
     }
 
     public function flowLh(float $velocityMs): float

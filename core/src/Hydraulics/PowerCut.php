@@ -37,8 +37,15 @@ final class PowerCut
      * @throws OutOfRange
      */
     public static function frames(
-        float $displayAreaM2, float $headMm, Crest $crest, float $outletDepthMm,
-        Pipe $return, float $dropM, float $pipesL, array $chambers, float $rimMm,
+        float $displayAreaM2,
+        float $headMm,
+        Crest $crest,
+        float $outletDepthMm,
+        Pipe $return,
+        float $dropM,
+        float $pipesL,
+        array $chambers,
+        float $rimMm,
     ): array {
         Guard::positive('displayAreaM2', $displayAreaM2);
         Guard::notNegative('headMm', $headMm);
@@ -51,7 +58,7 @@ final class PowerCut
         $phaseEnds = self::phaseEnds($states, $seconds);
         $times = array_keys($phaseEnds);
         for ($i = 0; $i < self::FRAMES - 1; $i++) {
-            $times[] = (int) round(1000 * $seconds * $i / (self::FRAMES - 1) / 250) * 250;
+            $times[] = (int) round((1000 * $seconds * $i) / (self::FRAMES - 1) / 250) * 250;
         }
         $times = array_unique($times);
         sort($times);
@@ -63,7 +70,16 @@ final class PowerCut
             $pipes = $pipesL * max(0.0, 1 - $second / self::PIPES_EMPTY_S);
             $down = $displayAreaM2 * ($headMm - $display) + $pipesL - $pipes;
             [$levels, $floor] = self::fill($chambers, $rimMm, $down);
-            $frames[] = new PowerCutFrame($second, $phaseEnds[$ms] ?? '', $display, $levels, $displayAreaM2 * ($display - $end), $down - $floor, $pipes, $floor);
+            $frames[] = new PowerCutFrame(
+                $second,
+                $phaseEnds[$ms] ?? '',
+                $display,
+                $levels,
+                $displayAreaM2 * ($display - $end),
+                $down - $floor,
+                $pipes,
+                $floor,
+            );
         }
 
         return $frames;
@@ -74,8 +90,15 @@ final class PowerCut
      *
      * @return non-empty-list<array{0: float, 1: float, 2: bool}>
      */
-    private static function run(float $area, float $head, Crest $crest, float $outlet, Pipe $return, float $drop, float $end): array
-    {
+    private static function run(
+        float $area,
+        float $head,
+        Crest $crest,
+        float $outlet,
+        Pipe $return,
+        float $drop,
+        float $end,
+    ): array {
         $level = $head;
         $second = 0.0;
         $siphon = $level > $outlet;
@@ -86,10 +109,10 @@ final class PowerCut
             if ($siphon) {
                 // The speed of the step before is near enough to take the friction from.
                 $fall = max(0.0, $drop - ($head - $level) / 1000);
-                $velocity = sqrt(2 * Pipe::GRAVITY * $fall / (1 + $return->factor($velocity)));
+                $velocity = sqrt((2 * Pipe::GRAVITY * $fall) / (1 + $return->factor($velocity)));
             }
             $outLs = ($weir + ($siphon ? $return->flowLh($velocity) : 0.0)) / 3600;
-            $next = max($end, $level - self::STEP_S * $outLs / $area);
+            $next = max($end, $level - (self::STEP_S * $outLs) / $area);
             $second += self::STEP_S;
             $siphon = $siphon && $next > $outlet && $next > $end;
             if ($next >= $level && ! $siphon) {

@@ -41,9 +41,25 @@ final readonly class PumpChart
     {
         $meets = ReturnFlow::meet($curve, $staticM, $line);
         Guard::positive('plannedLh', $plannedLh);
-        $points = array_map(fn (array $at): array => ['flowLh' => $at[0], 'pumpM' => $curve->headM($at[0] + $line->drawsLh), 'lineM' => $staticM + $at[1]], $line->curve(max($curve->runOutLh() - $line->drawsLh, $plannedLh), self::POINTS));
+        $points = array_map(
+            fn (array $at): array => [
+                'flowLh' => $at[0],
+                'pumpM' => $curve->headM($at[0] + $line->drawsLh),
+                'lineM' => $staticM + $at[1],
+            ],
+            $line->curve(max($curve->runOutLh() - $line->drawsLh, $plannedLh), self::POINTS),
+        );
         $asked = $staticM + $line->lossM($plannedLh);
 
-        return new self($points, $meets, $staticM, $plannedLh, $asked, $curve->speedFor($plannedLh + $line->drawsLh, $asked), $line->split($meets->flowLh), $line->drawsLh);
+        return new self(
+            $points,
+            $meets,
+            $staticM,
+            $plannedLh,
+            $asked,
+            $curve->speedFor($plannedLh + $line->drawsLh, $asked),
+            $line->split($meets->flowLh),
+            $line->drawsLh,
+        );
     }
 }

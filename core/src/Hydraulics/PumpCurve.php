@@ -42,12 +42,16 @@ final readonly class PumpCurve
         }
         foreach ($points as $i => [$flow, $head]) {
             if ($i > 0 && ($flow <= $points[$i - 1][0] || $head >= $points[$i - 1][1])) {
-                throw OutOfRange::field('curve', 'A pump’s head falls as its flow rises', 'points of rising flow and falling head');
+                throw OutOfRange::field(
+                    'curve',
+                    'A pump’s head falls as its flow rises',
+                    'points of rising flow and falling head',
+                );
             }
         }
         // Beyond the last point the curve goes on as steep as it ended.
         [[$q1, $h1], [$q2, $h2]] = array_slice($points, -2);
-        $runOut = $h2 <= 0 ? $q2 : $q2 + $h2 * ($q2 - $q1) / ($h1 - $h2);
+        $runOut = $h2 <= 0 ? $q2 : $q2 + ($h2 * ($q2 - $q1)) / ($h1 - $h2);
         if ($h2 > 0) {
             $points[] = [$runOut, 0.0];
         }
@@ -80,7 +84,7 @@ final readonly class PumpCurve
         for ($i = 1; $i < $last && $q > $this->points[$i][0]; $i++);
         [[$q1, $h1], [$q2, $h2]] = [$this->points[$i - 1], $this->points[$i]];
 
-        return $h1 + ($h2 - $h1) * ($q - $q1) / ($q2 - $q1);
+        return $h1 + (($h2 - $h1) * ($q - $q1)) / ($q2 - $q1);
     }
 
     /** Share of full speed that gives that flow at that head, by the affinity laws: Q ∝ n, H ∝ n². Above 1 the pump cannot. */

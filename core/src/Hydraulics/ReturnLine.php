@@ -8,7 +8,10 @@ use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Solve;
 
-/** The way from the pump to the display: one line, and where it ends in several outlets each takes what its own resistance lets through (B-23). */
+/**
+ * The way from the pump to the display: one line, and where it ends in several outlets each takes what its own resistance lets
+ * through (B-23).
+ */
 final readonly class ReturnLine
 {
     private const CLOSE = 1e-8;
@@ -16,8 +19,11 @@ final readonly class ReturnLine
     private const ROUNDS = 60;
 
     /** @param  list<Pipe>  $outlets */
-    private function __construct(private Pipe $common, public array $outlets, /** Drawn off at the pump, back into the sump, L/h. */ public float $drawsLh)
-    {
+    private function __construct(
+        private Pipe $common,
+        public array $outlets,
+        /** Drawn off at the pump, back into the sump, L/h. */ public float $drawsLh,
+    ) {
     }
 
     /**
@@ -71,11 +77,15 @@ final readonly class ReturnLine
             return Solve::rising(fn (float $q): float => $this->lossM($q) - $givenM($q), 0, $mostLh);
         }
         // Sought by the head at the branching, from which every flow follows at once.
-        $head = Solve::rising(function (float $head) use ($givenM): float {
-            $flow = $this->allLh($head);
+        $head = Solve::rising(
+            function (float $head) use ($givenM): float {
+                $flow = $this->allLh($head);
 
-            return $this->commonM($flow) + $head - $givenM($flow);
-        }, 0, $this->junctionM($mostLh));
+                return $this->commonM($flow) + $head - $givenM($flow);
+            },
+            0,
+            $this->junctionM($mostLh),
+        );
 
         return $this->allLh($head);
     }
@@ -112,7 +122,9 @@ final readonly class ReturnLine
     /** Through all outlets under that head. */
     private function allLh(float $headM): float
     {
-        return $headM <= 0 ? 0.0 : array_sum(array_map(fn (Pipe $o): float => self::throughLh($o, $headM), $this->outlets));
+        return $headM <= 0
+            ? 0.0
+            : array_sum(array_map(fn (Pipe $o): float => self::throughLh($o, $headM), $this->outlets));
     }
 
     /** Head at the branching that drives that flow through all outlets, m. A loss goes with a power of the flow between one and two. */

@@ -34,13 +34,20 @@ final class WeirHead
         Guard::positive('lengthMm', $lengthMm);
         $limit = $lengthMm / 3;
         if (self::plainFlowLh($limit, $lengthMm) < $flowLh) {
-            throw OutOfRange::number('lengthMm', $lengthMm, sprintf('long enough that the head stays under a third of it (at least %d for this flow)', (int) ceil(self::shortestEdgeMm($flowLh))));
+            throw OutOfRange::number(
+                'lengthMm',
+                $lengthMm,
+                sprintf(
+                    'long enough that the head stays under a third of it (at least %d for this flow)',
+                    (int) ceil(self::shortestEdgeMm($flowLh)),
+                ),
+            );
         }
 
         // h = (Q/(1.84·(L − 0.2·h)))^(2/3), repeated: each round brings it twenty times nearer.
         $head = 0.0;
         for ($i = 0; $i < self::ROUNDS; $i++) {
-            $next = 1000 * ($flowLh / 3.6e6 / (self::FRANCIS * ($lengthMm - 0.2 * $head) / 1000)) ** (2 / 3);
+            $next = 1000 * ($flowLh / 3.6e6 / ((self::FRANCIS * ($lengthMm - 0.2 * $head)) / 1000)) ** (2 / 3);
             if ($next === $head) {
                 break;
             }
@@ -55,7 +62,7 @@ final class WeirHead
         Guard::notNegative('flowLh', $flowLh);
         Guard::positive('gapsMm', $gapsMm);
 
-        return 1000 * ($flowLh / 3.6e6 / (self::TEETH * $gapsMm / 1000)) ** (2 / 3);
+        return 1000 * ($flowLh / 3.6e6 / ((self::TEETH * $gapsMm) / 1000)) ** (2 / 3);
     }
 
     /** Flow over a plain edge at that head, L/h. */
@@ -69,12 +76,12 @@ final class WeirHead
     /** Flow through teeth at that head, L/h. */
     public static function teethFlowLh(float $headMm, float $gapsMm): float
     {
-        return 3.6e6 * self::TEETH * $gapsMm / 1000 * (max(0.0, $headMm) / 1000) ** 1.5;
+        return ((3.6e6 * self::TEETH * $gapsMm) / 1000) * (max(0.0, $headMm) / 1000) ** 1.5;
     }
 
     /** With h = L/3: Q = 1.84·L·(1 − 0.2/3)·(L/3)^1.5. */
     private static function shortestEdgeMm(float $flowLh): float
     {
-        return 1000 * ($flowLh / 3.6e6 / (self::FRANCIS * (1 - 0.2 / 3) / 3 ** 1.5)) ** 0.4;
+        return 1000 * ($flowLh / 3.6e6 / ((self::FRANCIS * (1 - 0.2 / 3)) / 3 ** 1.5)) ** 0.4;
     }
 }

@@ -52,7 +52,7 @@ final readonly class DayPlan
     /** Daily light integral, mol/m²/day, where full power of all gives that PAR. @throws OutOfRange */
     public function integralMol(float $par): float
     {
-        return Guard::notNegative('par', $par) * $this->fullHours() * 3600 / 1e6;
+        return (Guard::notNegative('par', $par) * $this->fullHours() * 3600) / 1e6;
     }
 
     /** Hours of the longest channel. */

@@ -30,13 +30,28 @@ final readonly class Fixture
     {
         $half = Guard::within('halfAngleDeg', $halfAngleDeg, 1, 89);
 
-        return new self(Guard::finite('xMm', $xMm), Guard::finite('yMm', $yMm), Guard::positive('aboveWaterMm', $aboveWaterMm), Guard::notNegative('ppf', $ppf), $half, log(0.5) / log(cos(deg2rad($half))));
+        return new self(
+            Guard::finite('xMm', $xMm),
+            Guard::finite('yMm', $yMm),
+            Guard::positive('aboveWaterMm', $aboveWaterMm),
+            Guard::notNegative('ppf', $ppf),
+            $half,
+            log(0.5) / log(cos(deg2rad($half))),
+        );
     }
 
     /** A lamp somebody measured: its grid stands for flux and beam. @throws OutOfRange */
     public static function measured(float $xMm, float $yMm, float $aboveWaterMm, MeasuredGrid $grid): self
     {
-        return new self(Guard::finite('xMm', $xMm), Guard::finite('yMm', $yMm), Guard::positive('aboveWaterMm', $aboveWaterMm), $grid->ppf(), 45, 1, $grid);
+        return new self(
+            Guard::finite('xMm', $xMm),
+            Guard::finite('yMm', $yMm),
+            Guard::positive('aboveWaterMm', $aboveWaterMm),
+            $grid->ppf(),
+            45,
+            1,
+            $grid,
+        );
     }
 
     /** Photon flux from power and efficacy, µmol/s. @throws OutOfRange */

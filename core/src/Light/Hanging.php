@@ -42,7 +42,11 @@ final readonly class Hanging
             throw OutOfRange::number('fixings', $fixings, '1 to 100');
         }
         $share = match (true) {
-            $fixings === 1 => 1.0, $fixings === 2 => 0.6, $fixings === 3 => 0.4, $equalised => 1.2 / $fixings, default => 0.5,
+            $fixings === 1 => 1.0,
+            $fixings === 2 => 0.6,
+            $fixings === 3 => 0.4,
+            $equalised => 1.2 / $fixings,
+            default => 0.5,
         };
         $needed = self::FACTOR * $massKg * $share;
 
@@ -56,17 +60,31 @@ final readonly class Hanging
             'needed' => Quantity::of($this->neededKgEach, Kind::Mass)->apartFrom($breakingKgEach),
             'breaking' => Quantity::of($breakingKgEach, Kind::Mass)->apartFrom($this->neededKgEach),
         ];
-        $what = $this->ok ? 'The entered fixings meet the factor: {breaking} against {needed}' : 'Each fixing must hold {needed}, this one breaks at {breaking}';
+        $what = $this->ok
+            ? 'The entered fixings meet the factor: {breaking} against {needed}'
+            : 'Each fixing must hold {needed}, this one breaks at {breaking}';
         $remedy = $this->ok ? null : Sentence::of('More or stronger fixings into what carries, or less mass.');
 
-        return Finding::of($this->ok ? Severity::Fine : Severity::Stop, 'B-53', 'light', Sentence::of($what, $parts), Sentence::of(self::CONFIRM), $remedy, Basis::Assumed);
+        return Finding::of(
+            $this->ok ? Severity::Fine : Severity::Stop,
+            'B-53',
+            'light',
+            Sentence::of($what, $parts),
+            Sentence::of(self::CONFIRM),
+            $remedy,
+            Basis::Assumed,
+        );
     }
 
     /** Tension of each of n cables led over sheaves, kg: W/n ÷ 0.96ᵏ. @throws OutOfRange */
     public static function cableKg(float $massKg, int $cables, int $sheaves): float
     {
         if ($cables < 1 || $sheaves < 0) {
-            throw OutOfRange::number($cables < 1 ? 'cables' : 'sheaves', min($cables, $sheaves), $cables < 1 ? 'at least 1' : 'at least 0');
+            throw OutOfRange::number(
+                $cables < 1 ? 'cables' : 'sheaves',
+                min($cables, $sheaves),
+                $cables < 1 ? 'at least 1' : 'at least 0',
+            );
         }
 
         return Guard::notNegative('massKg', $massKg) / $cables / self::SHEAVE ** $sheaves;
@@ -75,6 +93,8 @@ final readonly class Hanging
     /** Load of a sheave’s fixing that turns a cable by an angle, kg: 2T·sin(α/2). @throws OutOfRange */
     public static function sheaveKg(float $tensionKg, float $turnDeg): float
     {
-        return 2 * Guard::notNegative('tensionKg', $tensionKg) * sin(deg2rad(Guard::within('turnDeg', $turnDeg, 0, 180)) / 2);
+        return 2 *
+            Guard::notNegative('tensionKg', $tensionKg) *
+            sin(deg2rad(Guard::within('turnDeg', $turnDeg, 0, 180)) / 2);
     }
 }

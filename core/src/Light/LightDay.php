@@ -10,8 +10,12 @@ use Velbrin\Core\Measure\OutOfRange;
 /** A day of light with its ramps: how bright when, and what it amounts to (B-51). */
 final readonly class LightDay
 {
-    private function __construct(public float $fromH, public float $untilH, public float $rampH, public float $topShare)
-    {
+    private function __construct(
+        public float $fromH,
+        public float $untilH,
+        public float $rampH,
+        public float $topShare,
+    ) {
     }
 
     /**
@@ -43,7 +47,9 @@ final readonly class LightDay
     {
         $night = 24 - $this->hours();
 
-        return $night <= 0 ? null : self::of(fmod($this->untilH, 24), fmod($this->fromH, 24), min($this->rampH, $night / 2), $this->topShare);
+        return $night <= 0
+            ? null
+            : self::of(fmod($this->untilH, 24), fmod($this->fromH, 24), min($this->rampH, $night / 2), $this->topShare);
     }
 
     public function hours(): float
@@ -72,6 +78,6 @@ final readonly class LightDay
     /** Daily light integral, mol/m²/day, where full power gives that PAR. @throws OutOfRange */
     public function integralMol(float $par): float
     {
-        return Guard::notNegative('par', $par) * $this->fullHours() * 3600 / 1e6;
+        return (Guard::notNegative('par', $par) * $this->fullHours() * 3600) / 1e6;
     }
 }

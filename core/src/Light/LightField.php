@@ -32,13 +32,20 @@ final class LightField
      *
      * @throws OutOfRange
      */
-    public static function par(array $fixtures, float $xMm, float $yMm, float $depthMm, float $attenuationPerM, float $surfaceLoss = self::SURFACE_LOSS, bool $refracted = false): float
-    {
+    public static function par(
+        array $fixtures,
+        float $xMm,
+        float $yMm,
+        float $depthMm,
+        float $attenuationPerM,
+        float $surfaceLoss = self::SURFACE_LOSS,
+        bool $refracted = false,
+    ): float {
         Guard::finite('xMm', $xMm);
         Guard::finite('yMm', $yMm);
 
-        return self::at(self::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted), $xMm, $yMm)
-            + array_sum(self::measured($fixtures, [$xMm], $yMm, $depthMm, $attenuationPerM, $surfaceLoss, $refracted));
+        return self::at(self::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted), $xMm, $yMm) +
+            array_sum(self::measured($fixtures, [$xMm], $yMm, $depthMm, $attenuationPerM, $surfaceLoss, $refracted));
     }
 
     /**
@@ -48,17 +55,29 @@ final class LightField
      * @param  list<float>  $xsMm
      * @return list<float> µmol/m²/s
      */
-    public static function measured(array $fixtures, array $xsMm, float $yMm, float $depthMm, float $attenuationPerM, float $surfaceLoss = self::SURFACE_LOSS, bool $refracted = false): array
-    {
+    public static function measured(
+        array $fixtures,
+        array $xsMm,
+        float $yMm,
+        float $depthMm,
+        float $attenuationPerM,
+        float $surfaceLoss = self::SURFACE_LOSS,
+        bool $refracted = false,
+    ): array {
         $sums = array_fill(0, count($xsMm), 0.0);
-        $through = (1 - $surfaceLoss) * exp(-$attenuationPerM * $depthMm / 1000);
+        $through = (1 - $surfaceLoss) * exp((-$attenuationPerM * $depthMm) / 1000);
         foreach ($fixtures as $lamp) {
             if ($lamp->grid === null) {
                 continue;
             }
-            $nearer = $lamp->grid->distanceMm / ($lamp->aboveWaterMm + ($refracted ? $depthMm / self::REFRACTION : $depthMm));
+            $nearer =
+                $lamp->grid->distanceMm / ($lamp->aboveWaterMm + ($refracted ? $depthMm / self::REFRACTION : $depthMm));
             foreach ($xsMm as $c => $x) {
-                $sums[$c] += $through * $nearer * $nearer * $lamp->grid->at(($x - $lamp->xMm) * $nearer, ($yMm - $lamp->yMm) * $nearer);
+                $sums[$c] +=
+                    $through *
+                    $nearer *
+                    $nearer *
+                    $lamp->grid->at(($x - $lamp->xMm) * $nearer, ($yMm - $lamp->yMm) * $nearer);
             }
         }
 
@@ -74,12 +93,17 @@ final class LightField
      *
      * @throws OutOfRange
      */
-    public static function beams(array $fixtures, float $depthMm, float $attenuationPerM, float $surfaceLoss = self::SURFACE_LOSS, bool $refracted = false): array
-    {
+    public static function beams(
+        array $fixtures,
+        float $depthMm,
+        float $attenuationPerM,
+        float $surfaceLoss = self::SURFACE_LOSS,
+        bool $refracted = false,
+    ): array {
         Guard::notNegative('depthMm', $depthMm);
         Guard::notNegative('attenuationPerM', $attenuationPerM);
         Guard::within('surfaceLoss', $surfaceLoss, 0, 1);
-        $through = (1 - $surfaceLoss) * exp(-$attenuationPerM * $depthMm / 1000) / (2 * M_PI);
+        $through = ((1 - $surfaceLoss) * exp((-$attenuationPerM * $depthMm) / 1000)) / (2 * M_PI);
         $beams = [];
         foreach ($fixtures as $lamp) {
             if ($lamp->grid !== null) {
@@ -88,7 +112,13 @@ final class LightField
             $down = ($lamp->aboveWaterMm + ($refracted ? $depthMm / self::REFRACTION : $depthMm)) / 1000;
             $power = $lamp->order + 1;
             $perDown2 = 1 / ($down * $down);
-            $beams[] = [$lamp->xMm / 1000, $lamp->yMm / 1000, $perDown2, $lamp->ppf * $power * $through * $perDown2, -$power / 2 - 1];
+            $beams[] = [
+                $lamp->xMm / 1000,
+                $lamp->yMm / 1000,
+                $perDown2,
+                $lamp->ppf * $power * $through * $perDown2,
+                -$power / 2 - 1,
+            ];
         }
 
         return $beams;

@@ -12,7 +12,11 @@ use Velbrin\Core\Measure\OutOfRange;
 final readonly class LightMap
 {
     /** Where a group of corals grows well, µmol/m²/s; a company’s own may differ. @var array<string, array{0: float, 1: float}> */
-    public const GROUPS = ['soft corals' => [50.0, 150.0], 'large-polyp stony' => [80.0, 200.0], 'small-polyp stony' => [200.0, 350.0]];
+    public const GROUPS = [
+        'soft corals' => [50.0, 150.0],
+        'large-polyp stony' => [80.0, 200.0],
+        'small-polyp stony' => [200.0, 350.0],
+    ];
 
     /**
      * @param  list<list<float|null>>  $rows  µmol/m²/s, from the back to the front; each from left to right; null outside the tank
@@ -40,8 +44,18 @@ final readonly class LightMap
      *
      * @throws OutOfRange
      */
-    public static function of(array $fixtures, float $lengthMm, float $widthMm, float $depthMm, float $attenuationPerM, int $columns = 60, int $rowsCount = 30, float $surfaceLoss = LightField::SURFACE_LOSS, bool $refracted = false, ?Closure $inside = null): self
-    {
+    public static function of(
+        array $fixtures,
+        float $lengthMm,
+        float $widthMm,
+        float $depthMm,
+        float $attenuationPerM,
+        int $columns = 60,
+        int $rowsCount = 30,
+        float $surfaceLoss = LightField::SURFACE_LOSS,
+        bool $refracted = false,
+        ?Closure $inside = null,
+    ): self {
         Guard::positive('lengthMm', $lengthMm);
         Guard::positive('widthMm', $widthMm);
         if ($columns < 2 || $rowsCount < 2) {
@@ -50,15 +64,22 @@ final readonly class LightMap
         $anyMeasured = array_filter($fixtures, fn (Fixture $f): bool => $f->grid !== null) !== [];
         $beams = LightField::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted);
         // Points stand in the middle of their cells, so that each speaks for the same area.
-        $xs = array_map(fn (int $c): float => ($c + 0.5) * $lengthMm / $columns, range(0, $columns - 1));
+        $xs = array_map(fn (int $c): float => (($c + 0.5) * $lengthMm) / $columns, range(0, $columns - 1));
         $rows = [];
         for ($r = 0; $r < $rowsCount; $r++) {
-            $y = ($r + 0.5) * $widthMm / $rowsCount;
+            $y = (($r + 0.5) * $widthMm) / $rowsCount;
             $row = LightField::row($beams, $xs, $y);
             if ($anyMeasured) {
-                $row = array_map(fn (float $a, float $b): float => $a + $b, $row, LightField::measured($fixtures, $xs, $y, $depthMm, $attenuationPerM, $surfaceLoss, $refracted));
+                $row = array_map(
+                    fn (float $a, float $b): float => $a + $b,
+                    $row,
+                    LightField::measured($fixtures, $xs, $y, $depthMm, $attenuationPerM, $surfaceLoss, $refracted),
+                );
             }
-            $rows[] = $inside === null ? $row : array_map(fn (float $x, float $par): ?float => $inside($x, $y) ? $par : null, $xs, $row);
+            $rows[] =
+                $inside === null
+                    ? $row
+                    : array_map(fn (float $x, float $par): ?float => $inside($x, $y) ? $par : null, $xs, $row);
         }
 
         return self::judged($rows, $lengthMm, $widthMm, $depthMm);
@@ -69,7 +90,15 @@ final readonly class LightMap
     {
         Guard::positive('factor', $factor);
 
-        return self::judged(array_map(fn (array $row): array => array_map(fn (?float $p): ?float => $p === null ? null : $p * $factor, $row), $this->rows), $this->lengthMm, $this->widthMm, $this->depthMm);
+        return self::judged(
+            array_map(
+                fn (array $row): array => array_map(fn (?float $p): ?float => $p === null ? null : $p * $factor, $row),
+                $this->rows,
+            ),
+            $this->lengthMm,
+            $this->widthMm,
+            $this->depthMm,
+        );
     }
 
     /** @param  list<list<float|null>>  $rows */
@@ -101,10 +130,24 @@ final readonly class LightMap
         $mean = $count === 0 ? 0.0 : ($sum ?? 0.0) / $count;
         $corners = [];
         foreach ([$rows[0] ?? [], $rows[count($rows) - 1] ?? []] as $row) {
-            array_push($corners, ...array_filter([...array_slice($row, 0, 1), ...array_slice($row, -1)], is_float(...)));
+            array_push(
+                $corners,
+                ...array_filter([...array_slice($row, 0, 1), ...array_slice($row, -1)], is_float(...)),
+            );
         }
 
-        return new self($depthMm, $lengthMm, $widthMm, $rows, $mean, $least ?? 0.0, $most ?? 0.0, $corners === [] ? $least ?? 0.0 : min($corners), $mean > 0 ? ($least ?? 0.0) / $mean : 0.0, array_map(fn (int $n): float => $count === 0 ? 0.0 : 100 * $n / $count, $inside));
+        return new self(
+            $depthMm,
+            $lengthMm,
+            $widthMm,
+            $rows,
+            $mean,
+            $least ?? 0.0,
+            $most ?? 0.0,
+            $corners === [] ? $least ?? 0.0 : min($corners),
+            $mean > 0 ? ($least ?? 0.0) / $mean : 0.0,
+            array_map(fn (int $n): float => $count === 0 ? 0.0 : (100 * $n) / $count, $inside),
+        );
     }
 
     /**
@@ -130,7 +173,12 @@ final readonly class LightMap
         $lines = array_fill(0, count($levels), []);
         $bands = array_map(fn (array $row): array => self::bands($row, $levels), $this->rows);
         for ($r = 0; $r < count($this->rows) - 1; $r++) {
-            [$back, $front, $backBands, $frontBands] = [$this->rows[$r], $this->rows[$r + 1], $bands[$r], $bands[$r + 1]];
+            [$back, $front, $backBands, $frontBands] = [
+                $this->rows[$r],
+                $this->rows[$r + 1],
+                $bands[$r],
+                $bands[$r + 1],
+            ];
             for ($c = 0; $c < $columns - 1; $c++) {
                 $band = $backBands[$c];
                 if ($band === $backBands[$c + 1] && $band === $frontBands[$c] && $band === $frontBands[$c + 1]) {
@@ -183,20 +231,29 @@ final readonly class LightMap
      *
      * @return list<array{0: float, 1: float, 2: float, 3: float}>
      */
-    private static function crossings(float $left, float $back, float $right, float $front, float $p, float $q, float $s, float $t, float $level): array
-    {
+    private static function crossings(
+        float $left,
+        float $back,
+        float $right,
+        float $front,
+        float $p,
+        float $q,
+        float $s,
+        float $t,
+        float $level,
+    ): array {
         $ends = [];
-        if (($p < $level) !== ($q < $level)) {
-            array_push($ends, $left + ($level - $p) / ($q - $p) * ($right - $left), $back);
+        if ($p < $level !== $q < $level) {
+            array_push($ends, $left + (($level - $p) / ($q - $p)) * ($right - $left), $back);
         }
-        if (($q < $level) !== ($s < $level)) {
-            array_push($ends, $right, $back + ($level - $q) / ($s - $q) * ($front - $back));
+        if ($q < $level !== $s < $level) {
+            array_push($ends, $right, $back + (($level - $q) / ($s - $q)) * ($front - $back));
         }
-        if (($s < $level) !== ($t < $level)) {
-            array_push($ends, $left + ($level - $t) / ($s - $t) * ($right - $left), $front);
+        if ($s < $level !== $t < $level) {
+            array_push($ends, $left + (($level - $t) / ($s - $t)) * ($right - $left), $front);
         }
-        if (($t < $level) !== ($p < $level)) {
-            array_push($ends, $left, $back + ($level - $p) / ($t - $p) * ($front - $back));
+        if ($t < $level !== $p < $level) {
+            array_push($ends, $left, $back + (($level - $p) / ($t - $p)) * ($front - $back));
         }
 
         // A level leaves a cell as often as it enters it: two ends, or four at a saddle.

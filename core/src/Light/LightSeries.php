@@ -25,7 +25,12 @@ final readonly class LightSeries
         $ratios = [];
         foreach ($this->points as [$x, $y, $depth, $par]) {
             foreach ($other->points as [$ox, $oy, $oDepth, $oPar]) {
-                if ($oPar > 0 && abs($x - $ox) < self::SAME_MM && abs($y - $oy) < self::SAME_MM && abs($depth - $oDepth) < self::SAME_MM) {
+                if (
+                    $oPar > 0 &&
+                    abs($x - $ox) < self::SAME_MM &&
+                    abs($y - $oy) < self::SAME_MM &&
+                    abs($depth - $oDepth) < self::SAME_MM
+                ) {
                     $ratios[] = $par / $oPar;
                     break;
                 }

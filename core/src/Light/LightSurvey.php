@@ -53,7 +53,7 @@ final readonly class LightSurvey
         }
         $n = count($predicted);
 
-        return new self($predicted, $measured, $factor, 100 * sqrt($off / $n) / ($factor * $sum / $n));
+        return new self($predicted, $measured, $factor, (100 * sqrt($off / $n)) / (($factor * $sum) / $n));
     }
 
     public function calibrates(): bool

@@ -33,14 +33,22 @@ final readonly class MeasuredGrid
         $columns = count($rows[0] ?? []);
         foreach ($rows as $r => $row) {
             if (count($row) !== $columns || $columns === 0) {
-                throw OutOfRange::field("grid.{$r}", 'Every row of the grid needs as many readings as the first', "{$columns} readings");
+                throw OutOfRange::field(
+                    "grid.{$r}",
+                    'Every row of the grid needs as many readings as the first',
+                    "{$columns} readings",
+                );
             }
             foreach ($row as $par) {
                 Guard::within("grid.{$r}", $par, 0, 20000);
             }
         }
         if (count($rows) < 2 || $columns < 2 || count($rows) > self::MOST || $columns > self::MOST) {
-            throw OutOfRange::field('grid', 'A grid of readings is needed', '2 by 2 to '.self::MOST.' by '.self::MOST.' readings');
+            throw OutOfRange::field(
+                'grid',
+                'A grid of readings is needed',
+                '2 by 2 to '.self::MOST.' by '.self::MOST.' readings',
+            );
         }
 
         return new self($distanceMm, $stepMm, $rows);
@@ -49,7 +57,16 @@ final readonly class MeasuredGrid
     /** The same lamp behind something that lets that share pass. */
     public function times(float $share): self
     {
-        return $share === 1.0 ? $this : new self($this->distanceMm, $this->stepMm, array_map(fn (array $row): array => array_map(fn (float $par): float => $par * $share, $row), $this->rows));
+        return $share === 1.0
+            ? $this
+            : new self(
+                $this->distanceMm,
+                $this->stepMm,
+                array_map(
+                    fn (array $row): array => array_map(fn (float $par): float => $par * $share, $row),
+                    $this->rows,
+                ),
+            );
     }
 
     /**
@@ -60,7 +77,11 @@ final readonly class MeasuredGrid
     public static function parse(string $text): self
     {
         if (preg_match('~^\s*([\d.]+)\s*/\s*([\d.]+)\s*:(.+)$~s', $text, $m) !== 1) {
-            throw OutOfRange::field('grid', 'The measured grid cannot be read', 'distance / step: rows of readings, parted by semicolons');
+            throw OutOfRange::field(
+                'grid',
+                'The measured grid cannot be read',
+                'distance / step: rows of readings, parted by semicolons',
+            );
         }
         $rows = [];
         foreach (preg_split('~[;\r\n]+~', trim($m[3], " ;\t\r\n")) ?: [] as $r => $line) {
@@ -78,7 +99,8 @@ final readonly class MeasuredGrid
 
     public function text(): string
     {
-        return "{$this->distanceMm} / {$this->stepMm}: ".implode('; ', array_map(fn (array $row): string => implode(' ', $row), $this->rows));
+        return "{$this->distanceMm} / {$this->stepMm}: ".
+            implode('; ', array_map(fn (array $row): string => implode(' ', $row), $this->rows));
     }
 
     /** Between its points by the shares of their distances; nothing beside it. @return float µmol/m²/s at the grid's own distance */
@@ -92,7 +114,8 @@ final readonly class MeasuredGrid
         [$c0, $r0] = [min((int) $c, count($this->rows[0]) - 2), min((int) $r, count($this->rows) - 2)];
         [$u, $v] = [$c - $c0, $r - $r0];
 
-        return (1 - $v) * ((1 - $u) * $this->rows[$r0][$c0] + $u * $this->rows[$r0][$c0 + 1]) + $v * ((1 - $u) * $this->rows[$r0 + 1][$c0] + $u * $this->rows[$r0 + 1][$c0 + 1]);
+        return (1 - $v) * ((1 - $u) * $this->rows[$r0][$c0] + $u * $this->rows[$r0][$c0 + 1]) +
+            $v * ((1 - $u) * $this->rows[$r0 + 1][$c0] + $u * $this->rows[$r0 + 1][$c0 + 1]);
     }
 
     /** Flux through the grid, µmol/s: what of the lamp's light the grid caught. */

@@ -27,7 +27,11 @@ enum Basis: string
     public function strength(): int
     {
         return match ($this) {
-            self::Measured => 4, self::Computed => 3, self::Rated => 2, self::Recalled => 1, self::Assumed => 0,
+            self::Measured => 4,
+            self::Computed => 3,
+            self::Rated => 2,
+            self::Recalled => 1,
+            self::Assumed => 0,
         };
     }
 

@@ -31,7 +31,16 @@ final readonly class Finding
         Basis|Grounds $basis = Basis::Computed,
         ?string $working = null,
     ): self {
-        return new self($severity, $rule, $about, $what, $why, $remedy, $basis instanceof Grounds ? $basis : Grounds::plain($basis), $working);
+        return new self(
+            $severity,
+            $rule,
+            $about,
+            $what,
+            $why,
+            $remedy,
+            $basis instanceof Grounds ? $basis : Grounds::plain($basis),
+            $working,
+        );
     }
 
     /** Fine is settled only when it rests on what was given, never on a default that might flatter (B-94). */

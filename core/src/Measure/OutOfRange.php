@@ -25,8 +25,13 @@ final class OutOfRange extends DomainException
     }
 
     /** A number outside its range; the limits travel as data so that a screen can show them in the user's unit. */
-    public static function number(string $field, float $value, string $allowed, ?Quantity $least = null, ?Quantity $most = null): self
-    {
+    public static function number(
+        string $field,
+        float $value,
+        string $allowed,
+        ?Quantity $least = null,
+        ?Quantity $most = null,
+    ): self {
         $shown = is_finite($value) ? (string) $value : 'not a finite number';
 
         return new self($field, "{$field} must be {$allowed}, got {$shown}", $allowed, $least, $most);
@@ -35,6 +40,12 @@ final class OutOfRange extends DomainException
     /** The same refusal under another field name, for a question that asks on behalf of another. */
     public function as(string $field): self
     {
-        return new self($field, str_replace($this->field, $field, $this->getMessage()), $this->allowed, $this->least, $this->most);
+        return new self(
+            $field,
+            str_replace($this->field, $field, $this->getMessage()),
+            $this->allowed,
+            $this->least,
+            $this->most,
+        );
     }
 }

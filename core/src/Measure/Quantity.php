@@ -44,7 +44,8 @@ final readonly class Quantity
     {
         $units = Units::metric();
 
-        return $units->number(new self($this->value, $this->kind, $moreDigits)) === $units->number(new self($limit, $this->kind, $moreDigits));
+        return $units->number(new self($this->value, $this->kind, $moreDigits)) ===
+            $units->number(new self($limit, $this->kind, $moreDigits));
     }
 
     public function finer(int $digits): self

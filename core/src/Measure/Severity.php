@@ -21,7 +21,10 @@ enum Severity: string
     public function rank(): int
     {
         return match ($this) {
-            self::Stop => 0, self::Fix => 1, self::Watch => 2, self::Fine => 3,
+            self::Stop => 0,
+            self::Fix => 1,
+            self::Watch => 2,
+            self::Fine => 3,
         };
     }
 }

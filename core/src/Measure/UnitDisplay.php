@@ -24,7 +24,9 @@ final readonly class UnitDisplay
 
     public function core(float $shown): float
     {
-        return $this->table === null ? ($shown - $this->offset) / $this->factor : self::between($this->table, 1, 0, $shown);
+        return $this->table === null
+            ? ($shown - $this->offset) / $this->factor
+            : self::between($this->table, 1, 0, $shown);
     }
 
     /** @param  list<array{0: float, 1: float}>  $table */

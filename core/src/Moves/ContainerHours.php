@@ -60,9 +60,10 @@ final readonly class ContainerHours
         Guard::positive('demandMgH', $demandMgH);
         Guard::notNegative('airHours', $airHours);
         Guard::notNegative('totalStartMgL', $totalStartMgL);
-        $oxygenH = max(0.0, $oxygenStartMgL - $oxygenMinMgL) * $litres / $demandMgH;
+        $oxygenH = (max(0.0, $oxygenStartMgL - $oxygenMinMgL) * $litres) / $demandMgH;
         $share = FreeAmmonia::mgL(1.0, $ph, $tempC, $salinity);
-        $ammoniaH = max(0.0, $freeLimitMgL / $share - $totalStartMgL) / (self::AMMONIA_PER_OXYGEN * $demandMgH / $litres);
+        $ammoniaH =
+            max(0.0, $freeLimitMgL / $share - $totalStartMgL) / ((self::AMMONIA_PER_OXYGEN * $demandMgH) / $litres);
         $temperatureH = self::temperatureH($litres, $uaWK, $startC, $airC, $lowerC, $upperC);
         $limits = ['oxygen' => $airHours + $oxygenH, 'ammonia' => $ammoniaH, 'temperature' => $temperatureH ?? INF];
         $hours = min($limits);
@@ -71,9 +72,25 @@ final readonly class ContainerHours
     }
 
     /** @throws OutOfRange */
-    private static function temperatureH(float $litres, float $uaWK, float $startC, float $airC, float $lowerC, ?float $upperC): ?float
-    {
-        $until = fn (float $limitC, LimitSide $side): ?float => TemperatureCourse::of($litres, $uaWK, 0, 0, $airC, $startC, 0, $limitC, $side)->hoursToLimit;
+    private static function temperatureH(
+        float $litres,
+        float $uaWK,
+        float $startC,
+        float $airC,
+        float $lowerC,
+        ?float $upperC,
+    ): ?float {
+        $until = fn (float $limitC, LimitSide $side): ?float => TemperatureCourse::of(
+            $litres,
+            $uaWK,
+            0,
+            0,
+            $airC,
+            $startC,
+            0,
+            $limitC,
+            $side,
+        )->hoursToLimit;
         $cold = $until($lowerC, LimitSide::Lower);
         $warm = $upperC === null ? null : $until($upperC, LimitSide::Upper);
 

@@ -30,7 +30,10 @@ final readonly class CoolingContainer
             $course = TemperatureCourse::of($litres, $uaWK, 0, 0, $airC, $startC, $hours, $lowerC, LimitSide::Lower);
         } catch (OutOfRange $e) {
             throw match ($e->field) {
-                'volumeL' => $e->as('litres'), 'roomC' => $e->as('airC'), 'limitC' => $e->as('lowerC'), default => $e,
+                'volumeL' => $e->as('litres'),
+                'roomC' => $e->as('airC'),
+                'limitC' => $e->as('lowerC'),
+                default => $e,
             };
         }
 

@@ -25,8 +25,13 @@ final class Battery
      *
      * @throws OutOfRange
      */
-    public static function hours(float $capacityWh, float $loadW, float $efficiency, float $idleW = 0, float $usableShare = 1): float
-    {
+    public static function hours(
+        float $capacityWh,
+        float $loadW,
+        float $efficiency,
+        float $idleW = 0,
+        float $usableShare = 1,
+    ): float {
         Guard::notNegative('capacityWh', $capacityWh);
         Guard::notNegative('loadW', $loadW);
         Guard::notNegative('idleW', $idleW);
@@ -39,6 +44,6 @@ final class Battery
             throw OutOfRange::number('loadW', $loadW, 'more than 0 when nothing is drawn at idle');
         }
 
-        return $capacityWh * $usableShare / ($loadW / $efficiency + $idleW);
+        return ($capacityWh * $usableShare) / ($loadW / $efficiency + $idleW);
     }
 }

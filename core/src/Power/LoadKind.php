@@ -20,7 +20,15 @@ enum LoadKind: string
     public function label(): string
     {
         return match ($this) {
-            self::Heater => 'heater', self::Return => 'return pump', self::Stream => 'stream pump', self::Light => 'light', self::Skimmer => 'skimmer', self::TopOff => 'top-off or dosing', self::Cooling => 'chiller or fan', self::Controller => 'controller', self::Other => 'something else',
+            self::Heater => 'heater',
+            self::Return => 'return pump',
+            self::Stream => 'stream pump',
+            self::Light => 'light',
+            self::Skimmer => 'skimmer',
+            self::TopOff => 'top-off or dosing',
+            self::Cooling => 'chiller or fan',
+            self::Controller => 'controller',
+            self::Other => 'something else',
         };
     }
 
@@ -28,7 +36,9 @@ enum LoadKind: string
     public function startTimes(): float
     {
         return match ($this) {
-            self::Return, self::Stream, self::Skimmer => 3.0, self::Cooling => 5.0, default => 1.0,
+            self::Return, self::Stream, self::Skimmer => 3.0,
+            self::Cooling => 5.0,
+            default => 1.0,
         };
     }
 

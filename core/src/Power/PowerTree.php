@@ -16,8 +16,12 @@ final readonly class PowerTree
     /**
      * @param  array<int, array<int, list<Load>>>  $circuits  plugs by circuit and strip, both rising
      */
-    private function __construct(public array $circuits, public float $volts, public float $circuitA, public float $stripA)
-    {
+    private function __construct(
+        public array $circuits,
+        public float $volts,
+        public float $circuitA,
+        public float $stripA,
+    ) {
     }
 
     /**
@@ -36,23 +40,35 @@ final readonly class PowerTree
         foreach ($loads as $load) {
             $circuit = $of[$load->strip] ??= $load->circuit;
             if ($circuit !== $load->circuit) {
-                throw OutOfRange::number("loads.{$load->row}.circuit", $load->circuit, "{$circuit}, as the rest of strip {$load->strip}");
+                throw OutOfRange::number(
+                    "loads.{$load->row}.circuit",
+                    $load->circuit,
+                    "{$circuit}, as the rest of strip {$load->strip}",
+                );
             }
             $circuits[$load->circuit][$load->strip][] = $load;
         }
         ksort($circuits);
 
-        return new self(array_map(function (array $strips): array {
-            ksort($strips);
+        return new self(
+            array_map(function (array $strips): array {
+                ksort($strips);
 
-            return $strips;
-        }, $circuits), $volts, $circuitA, $stripA);
+                return $strips;
+            }, $circuits),
+            $volts,
+            $circuitA,
+            $stripA,
+        );
     }
 
     /** @return list<Load> */
     public function loads(): array
     {
-        return array_merge([], ...array_map(fn (array $strips): array => array_merge(...$strips), array_values($this->circuits)));
+        return array_merge(
+            [],
+            ...array_map(fn (array $strips): array => array_merge(...$strips), array_values($this->circuits)),
+        );
     }
 
     /** @return array<int, float> A all day, by circuit */
@@ -64,7 +80,12 @@ final readonly class PowerTree
     /** @return array<int, float> A for a moment when everything starts at once, by circuit */
     public function startAmps(): array
     {
-        return array_map(fn (array $strips): float => array_sum(array_map(fn (Load $l): float => $l->startW, array_merge(...$strips))) / $this->volts, $this->circuits);
+        return array_map(
+            fn (array $strips): float => array_sum(
+                array_map(fn (Load $l): float => $l->startW, array_merge(...$strips)),
+            ) / $this->volts,
+            $this->circuits,
+        );
     }
 
     /** @return array<int, float> A all day, by strip */
@@ -87,7 +108,9 @@ final readonly class PowerTree
      */
     public function commonCircuit(callable $these): ?int
     {
-        $on = array_values(array_unique(array_map(fn (Load $l): int => $l->circuit, array_filter($this->loads(), $these))));
+        $on = array_values(
+            array_unique(array_map(fn (Load $l): int => $l->circuit, array_filter($this->loads(), $these))),
+        );
 
         return count($on) === 1 && count(array_filter($this->loads(), $these)) > 1 ? $on[0] : null;
     }
@@ -99,7 +122,9 @@ final readonly class PowerTree
      */
     public function commonStrip(callable $these): ?int
     {
-        $on = array_values(array_unique(array_map(fn (Load $l): int => $l->strip, array_filter($this->loads(), $these))));
+        $on = array_values(
+            array_unique(array_map(fn (Load $l): int => $l->strip, array_filter($this->loads(), $these))),
+        );
 
         return count($on) === 1 && count(array_filter($this->loads(), $these)) > 1 ? $on[0] : null;
     }
@@ -109,13 +134,17 @@ final readonly class PowerTree
     {
         $kept = array_filter($this->loads(), fn (Load $l): bool => $l->onOutage === 'essential');
 
-        return $kept === [] ? 0.0 : ($this->keptW() + max(array_map(fn (Load $l): float => $l->startW - $l->watts, $kept))) / self::ALL_DAY;
+        return $kept === []
+            ? 0.0
+            : ($this->keptW() + max(array_map(fn (Load $l): float => $l->startW - $l->watts, $kept))) / self::ALL_DAY;
     }
 
     /** Running watts of what is kept without mains. */
     public function keptW(): float
     {
-        return array_sum(array_map(fn (Load $l): float => $l->onOutage === 'essential' ? $l->watts : 0.0, $this->loads()));
+        return array_sum(
+            array_map(fn (Load $l): float => $l->onOutage === 'essential' ? $l->watts : 0.0, $this->loads()),
+        );
     }
 
     /** @param  list<Load>  $loads */

@@ -30,7 +30,9 @@ final readonly class AlarmWay
 
     public function sees(Hazard $hazard): bool
     {
-        return $this->tested && in_array($hazard, $this->watches, true) && ($hazard !== Hazard::PowerCut || $this->onItsOwn);
+        return $this->tested &&
+            in_array($hazard, $this->watches, true) &&
+            ($hazard !== Hazard::PowerCut || $this->onItsOwn);
     }
 
     /**

@@ -48,7 +48,11 @@ final class BestMeasures
         foreach ($measures as $i => $measure) {
             foreach (array_keys($measure->factors) as $hazard) {
                 if (! isset($lossOf[$hazard])) {
-                    throw OutOfRange::field("measures.{$i}.factors", "{$measure->id} speaks of {$hazard}, which is not a hazard here", implode(', ', array_keys($lossOf)));
+                    throw OutOfRange::field(
+                        "measures.{$i}.factors",
+                        "{$measure->id} speaks of {$hazard}, which is not a hazard here",
+                        implode(', ', array_keys($lossOf)),
+                    );
                 }
             }
         }
@@ -75,7 +79,10 @@ final class BestMeasures
             foreach ($measure->factors as $hazard => $factor) {
                 $with[$hazard] *= $factor;
             }
-            $this->branch($next + 1, $with, $added + $measure->addsLoss, $cost + $measure->cost, [...$chosen, $measure->id]);
+            $this->branch($next + 1, $with, $added + $measure->addsLoss, $cost + $measure->cost, [
+                ...$chosen,
+                $measure->id,
+            ]);
         }
         $this->branch($next + 1, $left, $added, $cost, $chosen);
     }

@@ -34,18 +34,25 @@ final readonly class Cause
     /** Worth a line of its own where many share it: something is missing that one measure may bring to all. */
     public function isShared(): bool
     {
-        return in_array($this->state, [HandState::Unnoticed, HandState::Locked, HandState::Late, HandState::AtMost], true);
+        return in_array(
+            $this->state,
+            [HandState::Unnoticed, HandState::Locked, HandState::Late, HandState::AtMost],
+            true,
+        );
     }
 
     /** "have no air in a power cut". */
     public function words(): string
     {
         return match ($this->hazard) {
-            Hazard::PowerCut => $this->by === 'oxygen' ? 'run out of air in a power cut' : 'lose their temperature in a power cut',
+            Hazard::PowerCut => $this->by === 'oxygen'
+                ? 'run out of air in a power cut'
+                : 'lose their temperature in a power cut',
             Hazard::HeaterStuckOn => 'overheat when a heater sticks on',
             Hazard::HeaterStuckOff => 'cool when heaters fail off',
             Hazard::TooCold => 'stay too cold with everything on',
-            Hazard::ReturnDead => ($this->by === 'sump' ? 'overheat in the sump' : 'cool in the display').' when the return stops',
+            Hazard::ReturnDead => ($this->by === 'sump' ? 'overheat in the sump' : 'cool in the display').
+                ' when the return stops',
         };
     }
 }

@@ -14,14 +14,18 @@ enum Community: string
     public function label(): string
     {
         return match ($this) {
-            self::Few => 'sand, few corals', self::Mixed => 'mixed', self::Dense => 'dense corals',
+            self::Few => 'sand, few corals',
+            self::Mixed => 'mixed',
+            self::Dense => 'dense corals',
         };
     }
 
     public function mgPerM2H(): float
     {
         return match ($this) {
-            self::Few => 100, self::Mixed => 300, self::Dense => 800,
+            self::Few => 100,
+            self::Mixed => 300,
+            self::Dense => 800,
         };
     }
 }

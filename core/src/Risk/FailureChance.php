@@ -18,8 +18,12 @@ final class FailureChance
      *
      * @throws OutOfRange
      */
-    public static function of(float $ageYears, float $horizonYears, float $scaleYears, float $shape = self::SHAPE): float
-    {
+    public static function of(
+        float $ageYears,
+        float $horizonYears,
+        float $scaleYears,
+        float $shape = self::SHAPE,
+    ): float {
         Guard::notNegative('ageYears', $ageYears);
         Guard::notNegative('horizonYears', $horizonYears);
         Guard::positive('scaleYears', $scaleYears);

@@ -94,8 +94,13 @@ final readonly class HoursInHand
     }
 
     /** @param  list<Harm>  $harms */
-    private static function finding(Hazard $hazard, Tonight $tank, array $harms, Response $response, ?float $hours): Finding
-    {
+    private static function finding(
+        Hazard $hazard,
+        Tonight $tank,
+        array $harms,
+        Response $response,
+        ?float $hours,
+    ): Finding {
         $first = $harms[0] ?? null;
         $basis = $first?->assumed === true && $first->by === 'oxygen' ? Basis::Assumed : Basis::Computed;
         if ($first === null) {
@@ -107,14 +112,25 @@ final readonly class HoursInHand
             'who' => $response->who ?? 'nobody',
             'how' => ucfirst($response->how),
             'alarm' => $response->needsLimitOf ?? '',
-            ...($first->hours === null ? [] : ['harm' => Quantity::of($first->hours, Kind::Hours)]),
-            ...($response->actsH === null ? [] : ['acts' => Quantity::of($response->actsH, Kind::Hours)]),
-            ...($hours === null ? [] : ['hand' => Quantity::of(abs($hours), Kind::Hours)->apartFrom(0.0, self::SHORT_H)]),
+            ...$first->hours === null ? [] : ['harm' => Quantity::of($first->hours, Kind::Hours)],
+            ...$response->actsH === null ? [] : ['acts' => Quantity::of($response->actsH, Kind::Hours)],
+            ...$hours === null ? [] : ['hand' => Quantity::of(abs($hours), Kind::Hours)->apartFrom(0.0, self::SHORT_H)],
         ];
         if ($first->hours === null) {
-            $why = $hazard === Hazard::HeaterStuckOff || $hazard === Hazard::TooCold ? 'What still works holds {limit}.' : 'It settles at {limit}.';
+            $why =
+                $hazard === Hazard::HeaterStuckOff || $hazard === Hazard::TooCold
+                    ? 'What still works holds {limit}.'
+                    : 'It settles at {limit}.';
 
-            return Finding::of(Severity::Fine, 'R-25', $hazard->value, Sentence::of('{hazard}: no harm tonight', $parts), Sentence::of($why, $parts), null, $basis);
+            return Finding::of(
+                Severity::Fine,
+                'R-25',
+                $hazard->value,
+                Sentence::of('{hazard}: no harm tonight', $parts),
+                Sentence::of($why, $parts),
+                null,
+                $basis,
+            );
         }
         if ($hours === null && $tank->noHeater !== null) {
             return self::onPurpose($tank->noHeater, $hazard, $parts, $basis);
@@ -126,25 +142,67 @@ final readonly class HoursInHand
         };
         $remedy = Remedy::of($hazard, $tank, $response, $first);
         $of = fn (Severity $severity, string $what, string $why): Finding => Finding::of(
-            $severity, 'R-25', $hazard->value, Sentence::of($what, $parts), Sentence::of($why, $parts), $severity === Severity::Fine ? null : $remedy, $basis, $hazard->value,
+            $severity,
+            'R-25',
+            $hazard->value,
+            Sentence::of($what, $parts),
+            Sentence::of($why, $parts),
+            $severity === Severity::Fine ? null : $remedy,
+            $basis,
+            $hazard->value,
         );
         if ($response->noticedH === null) {
-            $alarm = Sentence::of('An alarm that calls somebody who can answer, tested; or a person who looks each evening. '.$remedy->template, $remedy->parts);
+            $alarm = Sentence::of(
+                'An alarm that calls somebody who can answer, tested; or a person who looks each evening. '.
+                    $remedy->template,
+                $remedy->parts,
+            );
 
-            return Finding::of(Severity::Fix, 'R-25', $hazard->value, Sentence::of('{hazard}: nobody would notice', $parts), Sentence::of("{$when} {how}.", $parts), $alarm, $basis, $hazard->value);
+            return Finding::of(
+                Severity::Fix,
+                'R-25',
+                $hazard->value,
+                Sentence::of('{hazard}: nobody would notice', $parts),
+                Sentence::of("{$when} {how}.", $parts),
+                $alarm,
+                $basis,
+                $hazard->value,
+            );
         }
         if ($response->actsH === null) {
             $key = Sentence::of('A key with us, or a contact who opens at night.');
 
-            return Finding::of(Severity::Fix, 'R-25', $hazard->value, Sentence::of('{hazard}: {who} would stand at a locked door', $parts), Sentence::of($when, $parts), $key, $basis, $hazard->value);
+            return Finding::of(
+                Severity::Fix,
+                'R-25',
+                $hazard->value,
+                Sentence::of('{hazard}: {who} would stand at a locked door', $parts),
+                Sentence::of($when, $parts),
+                $key,
+                $basis,
+                $hazard->value,
+            );
         }
         $late = $response->limitH >= $first->hours ? ' The alarm sounds after the harm.' : '';
-        $why = "{$when} ".($response->waitsAtDoor ? 'After waiting for the door to open, ' : '').'{who} can have acted after {acts}.'.$late;
+        $why =
+            "{$when} ".
+            ($response->waitsAtDoor ? 'After waiting for the door to open, ' : '').
+            '{who} can have acted after {acts}.'.
+            $late;
         if ($response->needsLimitOf !== null && $hours >= 0) {
             $needs = Sentence::of('Enter at which limit {alarm} calls.', $parts);
             $atMost = Sentence::of($why.' That counts {alarm} from the fault on; its limit is not entered.', $parts);
 
-            return Finding::of(Severity::Watch, 'R-48', $hazard->value, Sentence::of('{hazard}: at most {hand} in hand', $parts), $atMost, $needs, Basis::Assumed, $hazard->value);
+            return Finding::of(
+                Severity::Watch,
+                'R-48',
+                $hazard->value,
+                Sentence::of('{hazard}: at most {hand} in hand', $parts),
+                $atMost,
+                $needs,
+                Basis::Assumed,
+                $hazard->value,
+            );
         }
 
         return match (true) {
@@ -160,7 +218,13 @@ final readonly class HoursInHand
         if (! $tank->hasAnimals) {
             $why = Sentence::of('What can happen here is overfilling, a leak, a heater or pump running dry.');
 
-            return Finding::of(Severity::Fine, 'R-51', $hazard->value, Sentence::of('{hazard}: nothing lives in it', $parts), $why);
+            return Finding::of(
+                Severity::Fine,
+                'R-51',
+                $hazard->value,
+                Sentence::of('{hazard}: nothing lives in it', $parts),
+                $why,
+            );
         }
         [$what, $why] = match ($hazard) {
             Hazard::ReturnDead => ['{hazard}: no heater hangs on its flow', 'Heat stays where the animals are.'],
@@ -174,8 +238,19 @@ final readonly class HoursInHand
     private static function onPurpose(NoHeater $answer, Hazard $hazard, array $parts, Basis $basis): Finding
     {
         $parts = [...$parts, 'because' => $answer->because, 'while' => $answer->while];
-        $why = Sentence::of('Because {because}; while {while}. In a room like tonight’s it would reach {limit} after {harm}.', $parts);
+        $why = Sentence::of(
+            'Because {because}; while {while}. In a room like tonight’s it would reach {limit} after {harm}.',
+            $parts,
+        );
 
-        return Finding::of(Severity::Watch, 'R-50', $hazard->value, Sentence::of('No heater, on purpose', $parts), $why, Sentence::of('It comes back when that ends.'), $basis);
+        return Finding::of(
+            Severity::Watch,
+            'R-50',
+            $hazard->value,
+            Sentence::of('No heater, on purpose', $parts),
+            $why,
+            Sentence::of('It comes back when that ends.'),
+            $basis,
+        );
     }
 }

@@ -11,11 +11,7 @@ final readonly class Measure
      * @param  array<string, float>  $factors  what is left of a hazard's yearly loss, by hazard
      * @param  float  $addsLoss  yearly loss of the failures it brings
      */
-    public function __construct(
-        public string $id,
-        public float $cost,
-        public array $factors,
-        public float $addsLoss,
-    ) {
+    public function __construct(public string $id, public float $cost, public array $factors, public float $addsLoss)
+    {
     }
 }

@@ -25,7 +25,7 @@ final class Outage
 
     public const STONE_MH = 0.03;
 
-    public const PUMP_MH = 0.10;
+    public const PUMP_MH = 0.1;
 
     private const UNDER_LID = 0.5;
 
@@ -44,11 +44,21 @@ final class Outage
     {
         $stress = self::hoursTo($tank, self::STRESS_MG_L);
         $isStill = $tank->batteryH <= 0;
-        $settles = max(0.0, self::saturation($tank) - self::demandMgH($tank) / (1000 * self::STILL_MH * self::surfaceM2($tank)));
+        $settles = max(
+            0.0,
+            self::saturation($tank) - self::demandMgH($tank) / (1000 * self::STILL_MH * self::surfaceM2($tank)),
+        );
         $limit = Quantity::of($stress === null ? $settles : self::STRESS_MG_L, Kind::Concentration);
         $working = $stress === null || ! $isStill ? null : self::working($tank, $stress);
 
-        return new Harm('oxygen', $stress, $limit, $working, self::hoursTo($tank, self::LOSS_MG_L), $tank->fishKg === null);
+        return new Harm(
+            'oxygen',
+            $stress,
+            $limit,
+            $working,
+            self::hoursTo($tank, self::LOSS_MG_L),
+            $tank->fishKg === null,
+        );
     }
 
     /**
@@ -62,12 +72,22 @@ final class Outage
         $saturation = self::saturation($tank);
         $demand = self::demandMgH($tank);
         $start = self::START_SHARE * $saturation;
-        $course = fn (float $exchangeMh, float $from): ?float => OxygenCourse::of($tank->breathingL(), $exchangeMh * $surface, $saturation, $from, $demand, $limitMgL)->hoursToLimit;
+        $course = fn (float $exchangeMh, float $from): ?float => OxygenCourse::of(
+            $tank->breathingL(),
+            $exchangeMh * $surface,
+            $saturation,
+            $from,
+            $demand,
+            $limitMgL,
+        )->hoursToLimit;
         $moving = $tank->batteryH > 0 ? $course(self::batteryExchangeMh($tank), $start) : null;
         if ($moving !== null && $moving <= $tank->batteryH) {
             return $moving;
         }
-        $still = $course(self::STILL_MH, $tank->batteryH > 0 ? self::after($tank, $surface, $saturation, $start, $demand) : $start);
+        $still = $course(
+            self::STILL_MH,
+            $tank->batteryH > 0 ? self::after($tank, $surface, $saturation, $start, $demand) : $start,
+        );
 
         return $still === null ? null : $tank->batteryH + $still;
     }
@@ -75,7 +95,8 @@ final class Outage
     /** Oxygen in water that has met air long enough, mg/L. @throws OutOfRange */
     public static function saturation(Tonight $tank): float
     {
-        return Seawater::at($tank->salinity, $tank->setpointC)->oxygenSatMgL() * Air::share($tank->altitudeM, $tank->setpointC);
+        return Seawater::at($tank->salinity, $tank->setpointC)->oxygenSatMgL() *
+            Air::share($tank->altitudeM, $tank->setpointC);
     }
 
     /** Surface that breathes; half of it under a lid. */
@@ -99,7 +120,9 @@ final class Outage
     /** Everything that breathes, mg/h. */
     public static function demandMgH(Tonight $tank): float
     {
-        $fish = ($tank->fishKg ?? self::ASSUMED_G_L * $tank->volumeL / 1000) * ($tank->smallFish ? self::SMALL_FISH : self::FISH);
+        $fish =
+            ($tank->fishKg ?? (self::ASSUMED_G_L * $tank->volumeL) / 1000) *
+            ($tank->smallFish ? self::SMALL_FISH : self::FISH);
 
         return ($fish + $tank->community->mgPerM2H() * $tank->footprintM2) * 2 ** (($tank->setpointC - 25) / 10);
     }
@@ -110,7 +133,7 @@ final class Outage
         $litresH = 1000 * self::batteryExchangeMh($tank) * $surface;
         $settles = $saturation - $demand / $litresH;
 
-        return $settles + ($start - $settles) * exp(-$litresH * $tank->batteryH / $tank->breathingL());
+        return $settles + ($start - $settles) * exp((-$litresH * $tank->batteryH) / $tank->breathingL());
     }
 
     private static function working(Tonight $tank, float $hours): Working
@@ -120,9 +143,20 @@ final class Outage
         $start = self::START_SHARE * $saturation;
         $demand = self::demandMgH($tank);
 
-        return Working::of('Power cut: oxygen harms after', 'V/(1000*k*A)*log((c - (s - M/(1000*k*A)))/(l - (s - M/(1000*k*A))))', [
-            ['V', 'Water of the display', $tank->breathingL(), Kind::Volume], ['k', 'Exchange of a still surface, m/h', self::STILL_MH, Kind::Factor], ['A', 'Surface that breathes', $surface, Kind::Area],
-            ['c', 'Oxygen at the start', $start, Kind::Concentration], ['s', 'Saturation', $saturation, Kind::Concentration], ['M', 'Fish and all else, mg/h', $demand, Kind::Factor], ['l', 'Stress', self::STRESS_MG_L, Kind::Concentration],
-        ], Quantity::of($hours, Kind::Hours), 'R-22: closed form');
+        return Working::of(
+            'Power cut: oxygen harms after',
+            'V/(1000*k*A)*log((c - (s - M/(1000*k*A)))/(l - (s - M/(1000*k*A))))',
+            [
+                ['V', 'Water of the display', $tank->breathingL(), Kind::Volume],
+                ['k', 'Exchange of a still surface, m/h', self::STILL_MH, Kind::Factor],
+                ['A', 'Surface that breathes', $surface, Kind::Area],
+                ['c', 'Oxygen at the start', $start, Kind::Concentration],
+                ['s', 'Saturation', $saturation, Kind::Concentration],
+                ['M', 'Fish and all else, mg/h', $demand, Kind::Factor],
+                ['l', 'Stress', self::STRESS_MG_L, Kind::Concentration],
+            ],
+            Quantity::of($hours, Kind::Hours),
+            'R-22: closed form',
+        );
     }
 }

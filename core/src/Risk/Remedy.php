@@ -24,7 +24,13 @@ final class Remedy
     {
         $said = [];
         $parts = [];
-        foreach ([self::door($response), self::limit($hazard, $tank, $response, $harm), self::thing($hazard, $tank, $response, $harm)] as $one) {
+        foreach (
+            [
+                self::door($response),
+                self::limit($hazard, $tank, $response, $harm),
+                self::thing($hazard, $tank, $response, $harm),
+            ] as $one
+        ) {
             if ($one !== null) {
                 $said[] = $one->template;
                 $parts += $one->parts;
@@ -44,7 +50,13 @@ final class Remedy
     {
         $after = $response->afterLimitH();
         $course = TimeToHarm::temperature($hazard, $tank);
-        if ($response->limitH <= 0 || $after === null || $harm->hours === null || $course === null || $harm->by !== 'temperature') {
+        if (
+            $response->limitH <= 0 ||
+            $after === null ||
+            $harm->hours === null ||
+            $course === null ||
+            $harm->by !== 'temperature'
+        ) {
             return null;
         }
         $limit = $course->afterC($harm->hours - $after - HoursInHand::SHORT_H);
@@ -52,7 +64,9 @@ final class Remedy
             return null;
         }
 
-        return Sentence::of('The alarm’s limit at {limit} or nearer.', ['limit' => Quantity::of($limit, Kind::Temperature)]);
+        return Sentence::of('The alarm’s limit at {limit} or nearer.', [
+            'limit' => Quantity::of($limit, Kind::Temperature),
+        ]);
     }
 
     private static function thing(Hazard $hazard, Tonight $tank, Response $response, Harm $harm): Sentence
@@ -71,7 +85,8 @@ final class Remedy
         $hours = max(HeaterChoice::STUCK_ON_HOURS, ($response->actsH ?? 0.0) + HoursInHand::SHORT_H);
         $need = HeaterChoice::SPARE * max(0.0, $tank->heat->lossW($tank->setpointC, $tank->roomC));
         $fits = array_filter(HeaterChoice::SIZES_W, function (int $watts) use ($tank, $hours): bool {
-            $harm = $tank->heat->hotCourse($watts + $tank->backgroundW, $tank->roomC, $tank->setpointC, $tank->highC)->hoursToLimit;
+            $harm = $tank->heat->hotCourse($watts + $tank->backgroundW, $tank->roomC, $tank->setpointC, $tank->highC)
+                ->hoursToLimit;
 
             return $harm === null || $harm >= $hours;
         });
@@ -85,22 +100,43 @@ final class Remedy
             'stuck' => Quantity::of($hours, Kind::Hours),
         ];
 
-        return Sentence::of('Heaters of at most {watts}, each on its own thermostat ({n} of them hold tonight): one stuck on then takes {stuck} or more.', $parts);
+        return Sentence::of(
+            'Heaters of at most {watts}, each on its own thermostat ({n} of them hold tonight): one stuck on then takes {stuck} or more.',
+            $parts,
+        );
     }
 
     /** Watts that keep it above harm with the largest group gone, in a size the trade sells. */
     private static function moreWatts(Hazard $hazard, Tonight $tank): Sentence
     {
-        $rest = $tank->heatersW() + $tank->backgroundW - ($hazard === Hazard::HeaterStuckOff ? $tank->largestGroupW() : 0.0);
-        $lack = $tank->heat->coldUaWK * ($tank->lowC - $tank->roomC) + $tank->heat->evaporation($tank->setpointC, $tank->roomC)->watts - $rest;
+        $rest =
+            $tank->heatersW() +
+            $tank->backgroundW -
+            ($hazard === Hazard::HeaterStuckOff ? $tank->largestGroupW() : 0.0);
+        $lack =
+            $tank->heat->coldUaWK * ($tank->lowC - $tank->roomC) +
+            $tank->heat->evaporation($tank->setpointC, $tank->roomC)->watts -
+            $rest;
         $sizes = array_filter(HeaterChoice::SIZES_W, fn (int $watts): bool => $watts >= $lack);
-        $parts = ['lack' => Quantity::of(max(0.0, $lack), Kind::Power), 'low' => Quantity::of($tank->lowC, Kind::Temperature)];
+        $parts = [
+            'lack' => Quantity::of(max(0.0, $lack), Kind::Power),
+            'low' => Quantity::of($tank->lowC, Kind::Temperature),
+        ];
         if ($sizes === []) {
-            return Sentence::of('{lack} more, in heaters that fail apart from each other, keep it above {low}; or a warmer room.', $parts);
+            return Sentence::of(
+                '{lack} more, in heaters that fail apart from each other, keep it above {low}; or a warmer room.',
+                $parts,
+            );
         }
-        $one = $hazard === Hazard::TooCold && $tank->heaters === [] ? 'A heater of {size}' : 'One more heater of {size}, on a switch of its own and set a degree lower,';
+        $one =
+            $hazard === Hazard::TooCold && $tank->heaters === []
+                ? 'A heater of {size}'
+                : 'One more heater of {size}, on a switch of its own and set a degree lower,';
 
-        return Sentence::of($one.' keeps it above {low}: {lack} are lacking.', [...$parts, 'size' => Quantity::of(min($sizes), Kind::Power)]);
+        return Sentence::of($one.' keeps it above {low}: {lack} are lacking.', [
+            ...$parts,
+            'size' => Quantity::of(min($sizes), Kind::Power),
+        ]);
     }
 
     private static function heatWithoutFlow(Tonight $tank): Sentence
@@ -112,7 +148,9 @@ final class Remedy
 
         return $sizes === [] || $lack <= 0
             ? Sentence::of($tied.'.')
-            : Sentence::of($tied.'; and {size} in the display itself.', ['size' => Quantity::of(min($sizes), Kind::Power)]);
+            : Sentence::of($tied.'; and {size} in the display itself.', [
+                'size' => Quantity::of(min($sizes), Kind::Power),
+            ]);
     }
 
     /** Air or movement enough for what breathes, for as long as help takes; an air stone is the cheaper. */
@@ -130,9 +168,18 @@ final class Remedy
         $pump = Outage::PUMP_MH * $surface;
 
         return match (true) {
-            $stone >= $needed && ! ($tank->batteryH > 0 && ! $tank->batteryPump) => self::battery('A battery air stone', $tank, $until, $parts),
+            $stone >= $needed && ! ($tank->batteryH > 0 && ! $tank->batteryPump) => self::battery(
+                'A battery air stone',
+                $tank,
+                $until,
+                $parts,
+            ),
             $pump >= $needed => self::battery('A battery on a pump that breaks the surface', $tank, $until, $parts),
-            default => Sentence::of('One pump on a battery brings {one} of the {needed} of water that must meet the air: two that break the surface, or fewer animals.', [...$parts, 'one' => Quantity::of(1000 * $pump, Kind::Flow)]),
+            default => Sentence::of(
+                'One pump on a battery brings {one} of the {needed} of water that must meet the air: two that break the '.
+                'surface, or fewer animals.',
+                [...$parts, 'one' => Quantity::of(1000 * $pump, Kind::Flow)],
+            ),
         };
     }
 
@@ -144,9 +191,12 @@ final class Remedy
         }
         $parts['until'] = Quantity::of($until, Kind::Hours);
         if ($tank->batteryLoadW === null) {
-            return Sentence::of('Its battery lasts {has}, help takes {until}: a larger one; write its load down, and its size follows.', $parts);
+            return Sentence::of(
+                'Its battery lasts {has}, help takes {until}: a larger one; write its load down, and its size follows.',
+                $parts,
+            );
         }
-        $parts['wh'] = Quantity::of(ceil($tank->batteryLoadW / Battery::EFFICIENCY_DC * $until), Kind::Factor);
+        $parts['wh'] = Quantity::of(ceil(($tank->batteryLoadW / Battery::EFFICIENCY_DC) * $until), Kind::Factor);
 
         return Sentence::of('Its battery lasts {has}, help takes {until}: {wh} Wh would reach.', $parts);
     }
@@ -161,9 +211,12 @@ final class Remedy
         if ($tank->batteryLoadW === null) {
             return Sentence::of($what.' for {until} brings the {needed} of water to the air that is needed.', $parts);
         }
-        $parts['wh'] = Quantity::of(ceil($tank->batteryLoadW / Battery::EFFICIENCY_DC * $until), Kind::Factor);
+        $parts['wh'] = Quantity::of(ceil(($tank->batteryLoadW / Battery::EFFICIENCY_DC) * $until), Kind::Factor);
 
-        return Sentence::of($what.', {wh} Wh for {until}, brings the {needed} of water to the air that is needed.', $parts);
+        return Sentence::of(
+            $what.', {wh} Wh for {until}, brings the {needed} of water to the air that is needed.',
+            $parts,
+        );
     }
 
     private static function warmWithoutPower(Tonight $tank): Sentence
@@ -173,6 +226,9 @@ final class Remedy
         }
         $watts = ['watts' => Quantity::of(max(0.0, $tank->heat->lossW($tank->lowC, $tank->roomC)), Kind::Power)];
 
-        return Sentence::of('Cover and wrap it; heat for {watts} from a generator outdoors, connected by an electrician.', $watts);
+        return Sentence::of(
+            'Cover and wrap it; heat for {watts} from a generator outdoors, connected by an electrician.',
+            $watts,
+        );
     }
 }

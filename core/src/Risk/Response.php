@@ -35,8 +35,13 @@ final readonly class Response
     }
 
     /** @param  list<AlarmWay>  $alarms */
-    public static function of(Hazard $hazard, Tonight $tank, array $alarms, Place $place, float $fixMin = self::FIX_MIN): self
-    {
+    public static function of(
+        Hazard $hazard,
+        Tonight $tank,
+        array $alarms,
+        Place $place,
+        float $fixMin = self::FIX_MIN,
+    ): self {
         $certain = $open = null;
         foreach ($alarms as $alarm) {
             $reached = $alarm->sees($hazard) ? $alarm->reachedAfterH($hazard, $tank) : null;
@@ -54,7 +59,7 @@ final readonly class Response
         }
 
         // What is certain counts; an alarm without its limit is only what might be, where nothing else is.
-        return $certain ?? $open ?? new self(null, null, null, self::whyNobody($hazard, $tank, $alarms), false);
+        return $certain ?? ($open ?? new self(null, null, null, self::whyNobody($hazard, $tank, $alarms), false));
     }
 
     /** Between the limit, or the first sign, and help: what no limit changes. */
@@ -68,15 +73,28 @@ final readonly class Response
         return $one !== null && ($one->actsH ?? INF) <= ($other->actsH ?? INF) ? $one : $other;
     }
 
-    private static function byAlarm(AlarmWay $alarm, float $reachedH, bool $needsLimit, Place $place, float $fixMin): ?self
-    {
+    private static function byAlarm(
+        AlarmWay $alarm,
+        float $reachedH,
+        bool $needsLimit,
+        Place $place,
+        float $fixMin,
+    ): ?self {
         $minutes = 60 * $reachedH + $alarm->delayMin;
         foreach ($alarm->chain as $called) {
             $hour = fmod($place->hourOfDay + $minutes / 60, 24);
             if ($called->answers) {
                 $heard = $hour >= self::DAY[0] && $hour < self::DAY[1] ? self::DAY_MIN : self::NIGHT_MIN;
 
-                return self::act(($minutes + $heard) / 60, $called, $place, "{$alarm->name} calls {$called->name}", $fixMin, $reachedH, $needsLimit ? $alarm->name : null);
+                return self::act(
+                    ($minutes + $heard) / 60,
+                    $called,
+                    $place,
+                    "{$alarm->name} calls {$called->name}",
+                    $fixMin,
+                    $reachedH,
+                    $needsLimit ? $alarm->name : null,
+                );
             }
             $minutes += $called->stepMin;
         }
@@ -84,13 +102,28 @@ final readonly class Response
         return null;
     }
 
-    private static function act(float $noticedH, Called $person, Place $place, string $how, float $fixMin, float $limitH = 0.0, ?string $needsLimitOf = null): self
-    {
+    private static function act(
+        float $noticedH,
+        Called $person,
+        Place $place,
+        string $how,
+        float $fixMin,
+        float $limitH = 0.0,
+        ?string $needsLimitOf = null,
+    ): self {
         $there = $noticedH + $person->travelMin / 60;
         $in = $person->hasKey ? $there : $place->nextOpen($there);
         $acts = $in === null ? null : $in + $fixMin / 60;
 
-        return new self($noticedH, $acts, $person->name, $how, $in === null || $in > $there + 1e-9, $limitH, $needsLimitOf);
+        return new self(
+            $noticedH,
+            $acts,
+            $person->name,
+            $how,
+            $in === null || $in > $there + 1e-9,
+            $limitH,
+            $needsLimitOf,
+        );
     }
 
     /** @param  list<AlarmWay>  $alarms */
@@ -107,10 +140,16 @@ final readonly class Response
                 return "{$alarm->name} dies with the power";
             }
             if ($alarm->reachedAfterH($hazard, $tank) === null) {
-                return $alarm->quantity?->hasLimits() === true ? "{$alarm->name}’s limit is never reached" : "{$alarm->name} watches ".($alarm->quantity?->label() ?? 'something else');
+                return $alarm->quantity?->hasLimits() === true
+                    ? "{$alarm->name}’s limit is never reached"
+                    : "{$alarm->name} watches ".($alarm->quantity?->label() ?? 'something else');
             }
 
-            return $alarm->chain === [] ? "{$alarm->name} calls nobody" : "{$alarm->name} calls only ".implode(' and ', array_map(fn (Called $c): string => $c->name, $alarm->chain)).', who cannot answer';
+            return $alarm->chain === []
+                ? "{$alarm->name} calls nobody"
+                : "{$alarm->name} calls only ".
+                        implode(' and ', array_map(fn (Called $c): string => $c->name, $alarm->chain)).
+                        ', who cannot answer';
         }
 
         return 'no alarm sees it and nobody is recorded to look';

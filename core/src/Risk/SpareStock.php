@@ -42,9 +42,13 @@ final readonly class SpareStock
         if ($serviceLevel >= 1) {
             throw OutOfRange::number('serviceLevel', $serviceLevel, 'below 1: no stock is certain');
         }
-        $demand = $count * $failuresPerUnitYear * $leadDays / self::DAYS_A_YEAR;
+        $demand = ($count * $failuresPerUnitYear * $leadDays) / self::DAYS_A_YEAR;
         if (! is_finite($demand) || $demand > self::MOST_DEMAND) {
-            throw OutOfRange::number('count', $count, 'so that at most '.self::MOST_DEMAND.' failures are expected within the lead time');
+            throw OutOfRange::number(
+                'count',
+                $count,
+                'so that at most '.self::MOST_DEMAND.' failures are expected within the lead time',
+            );
         }
         $term = exp(-$demand);
         $reached = $term;

@@ -97,6 +97,8 @@ final readonly class TemperatureFault
     {
         $settles = $this->settlesC();
 
-        return $this->warms ? $limitC > $this->startC && $settles <= $limitC : $limitC < $this->startC && $settles >= $limitC;
+        return $this->warms
+            ? $limitC > $this->startC && $settles <= $limitC
+            : $limitC < $this->startC && $settles >= $limitC;
     }
 }

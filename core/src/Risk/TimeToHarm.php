@@ -61,7 +61,16 @@ final class TimeToHarm
     {
         $power = $tank->largestGroupW() + $tank->backgroundW;
 
-        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->hotUaWK, $power, $tank->roomC, $tank->setpointC, warms: true, heldC: $tank->setpointC);
+        return new TemperatureFault(
+            $tank->heat,
+            $tank->volumeL,
+            $tank->heat->hotUaWK,
+            $power,
+            $tank->roomC,
+            $tank->setpointC,
+            warms: true,
+            heldC: $tank->setpointC,
+        );
     }
 
     /** The largest group fails off; the others obey their thermostats. */
@@ -69,7 +78,16 @@ final class TimeToHarm
     {
         $power = $tank->heatersW() - $tank->largestGroupW() + $tank->backgroundW;
 
-        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->coldUaWK, $power, $tank->roomC, $tank->setpointC, warms: false, heldC: $tank->setpointC);
+        return new TemperatureFault(
+            $tank->heat,
+            $tank->volumeL,
+            $tank->heat->coldUaWK,
+            $power,
+            $tank->roomC,
+            $tank->setpointC,
+            warms: false,
+            heldC: $tank->setpointC,
+        );
     }
 
     /** Everything that stands in it runs, and the room decides (R-50). */
@@ -77,7 +95,16 @@ final class TimeToHarm
     {
         $power = $tank->heatersW() + $tank->backgroundW;
 
-        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->coldUaWK, $power, $tank->roomC, $tank->setpointC, warms: false, heldC: $tank->setpointC);
+        return new TemperatureFault(
+            $tank->heat,
+            $tank->volumeL,
+            $tank->heat->coldUaWK,
+            $power,
+            $tank->roomC,
+            $tank->setpointC,
+            warms: false,
+            heldC: $tank->setpointC,
+        );
     }
 
     /** Heaters in the sump, and no water comes down to them: the display cools by itself (R-52). */
@@ -89,13 +116,30 @@ final class TimeToHarm
         $rest = array_sum(array_map(fn (Heater $h): float => $h->inSump ? 0.0 : $h->watts, $tank->heaters));
         $held = $rest > 0 ? $tank->setpointC : null;
 
-        return new TemperatureFault($tank->displayHeat, $tank->displayHeat->volumeL, $tank->displayHeat->coldUaWK, $rest, $tank->roomC, $tank->setpointC, warms: false, heldC: $held);
+        return new TemperatureFault(
+            $tank->displayHeat,
+            $tank->displayHeat->volumeL,
+            $tank->displayHeat->coldUaWK,
+            $rest,
+            $tank->roomC,
+            $tank->setpointC,
+            warms: false,
+            heldC: $held,
+        );
     }
 
     /** Pumps and lights give no heat; the room decides, either way. */
     private static function withoutPower(Tonight $tank): TemperatureFault
     {
-        return new TemperatureFault($tank->heat, $tank->volumeL, $tank->heat->coldUaWK, 0.0, $tank->roomC, $tank->setpointC, warms: $tank->roomC > $tank->setpointC);
+        return new TemperatureFault(
+            $tank->heat,
+            $tank->volumeL,
+            $tank->heat->coldUaWK,
+            0.0,
+            $tank->roomC,
+            $tank->setpointC,
+            warms: $tank->roomC > $tank->setpointC,
+        );
     }
 
     /**
@@ -105,14 +149,36 @@ final class TimeToHarm
      */
     private static function sump(Tonight $tank): array
     {
-        $watts = array_sum(array_map(fn (Heater $h): float => $h->inSump && $h->sensesOwnVessel !== true ? $h->watts : 0.0, $tank->heaters));
+        $watts = array_sum(
+            array_map(
+                fn (Heater $h): float => $h->inSump && $h->sensesOwnVessel !== true ? $h->watts : 0.0,
+                $tank->heaters,
+            ),
+        );
         if ($tank->sumpHeat === null || $watts <= 0) {
             return [];
         }
-        $course = new TemperatureFault($tank->sumpHeat, $tank->sumpHeat->volumeL, $tank->sumpHeat->hotUaWK, $watts, $tank->roomC, $tank->setpointC, warms: true);
+        $course = new TemperatureFault(
+            $tank->sumpHeat,
+            $tank->sumpHeat->volumeL,
+            $tank->sumpHeat->hotUaWK,
+            $watts,
+            $tank->roomC,
+            $tank->setpointC,
+            warms: true,
+        );
         $hours = $course->hoursTo($tank->highC);
 
-        return $hours === null ? [] : [new Harm('sump', $hours, Quantity::of($tank->highC, Kind::Temperature), self::working($tank, $course, $tank->highC, $hours, 'Sump alone: harm after'))];
+        return $hours === null
+            ? []
+            : [
+                new Harm(
+                    'sump',
+                    $hours,
+                    Quantity::of($tank->highC, Kind::Temperature),
+                    self::working($tank, $course, $tank->highC, $hours, 'Sump alone: harm after'),
+                ),
+            ];
     }
 
     private static function inSumpW(Tonight $tank): float
@@ -128,23 +194,39 @@ final class TimeToHarm
             return new Harm('temperature', null, Quantity::of($course->settlesC(), Kind::Temperature));
         }
 
-        return new Harm('temperature', $hours, Quantity::of($limit, Kind::Temperature), self::working($tank, $course, $limit, $hours, $title));
+        return new Harm(
+            'temperature',
+            $hours,
+            Quantity::of($limit, Kind::Temperature),
+            self::working($tank, $course, $limit, $hours, $title),
+        );
     }
 
-    private static function working(Tonight $tank, TemperatureFault $course, float $limit, float $hours, string $title): ?Working
-    {
+    private static function working(
+        Tonight $tank,
+        TemperatureFault $course,
+        float $limit,
+        float $hours,
+        string $title,
+    ): ?Working {
         if ($hours <= 0 || $course->course($limit)->settlesC === null) {
             return null;
         }
 
-        return Working::of($title, 'V*1.0233*3990/3600/UA*log((T - (R + (P - E)/UA))/(H - (R + (P - E)/UA)))', [
-            ['V', 'Water', $course->volumeL, Kind::Volume],
-            ['UA', 'Walls, bottom and surface', $course->uaWK, Kind::Conductance],
-            ['T', 'Set point', $tank->setpointC, Kind::Temperature],
-            ['R', 'Room tonight', $tank->roomC, Kind::Temperature],
-            ['P', 'Heat that stays on', $course->powerW, Kind::Power],
-            ['E', 'Evaporation at the start', $course->evaporationW(), Kind::Power],
-            ['H', 'Harm limit', $limit, Kind::Temperature],
-        ], Quantity::of($hours, Kind::Hours), 'R-21: one body of water, first crossing');
+        return Working::of(
+            $title,
+            'V*1.0233*3990/3600/UA*log((T - (R + (P - E)/UA))/(H - (R + (P - E)/UA)))',
+            [
+                ['V', 'Water', $course->volumeL, Kind::Volume],
+                ['UA', 'Walls, bottom and surface', $course->uaWK, Kind::Conductance],
+                ['T', 'Set point', $tank->setpointC, Kind::Temperature],
+                ['R', 'Room tonight', $tank->roomC, Kind::Temperature],
+                ['P', 'Heat that stays on', $course->powerW, Kind::Power],
+                ['E', 'Evaporation at the start', $course->evaporationW(), Kind::Power],
+                ['H', 'Harm limit', $limit, Kind::Temperature],
+            ],
+            Quantity::of($hours, Kind::Hours),
+            'R-21: one body of water, first crossing',
+        );
     }
 }

@@ -11,7 +11,11 @@ final class AfterJob
     public static function locks(string $job): array
     {
         return match ($job) {
-            'sand-topup' => ['no glass magnet near the sand' => 3, 'no new animals' => 7, 'no stirring of the bed' => 14],
+            'sand-topup' => [
+                'no glass magnet near the sand' => 3,
+                'no new animals' => 7,
+                'no stirring of the bed' => 14,
+            ],
             'sand-quarter' => ['no second quarter' => 7],
             default => [],
         };

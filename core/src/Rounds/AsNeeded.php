@@ -21,7 +21,8 @@ final readonly class AsNeeded
     {
         $since = null;
         foreach ($series as $reading) {
-            $begins = ($below !== null && $reading['value'] < $below) || ($above !== null && $reading['value'] > $above);
+            $begins =
+                ($below !== null && $reading['value'] < $below) || ($above !== null && $reading['value'] > $above);
             $ends = ($below !== null && $reading['value'] >= $stop) || ($above !== null && $reading['value'] <= $stop);
             $since = match (true) {
                 $begins => $since ?? $reading['day'],
@@ -37,7 +38,11 @@ final readonly class AsNeeded
     public static function check(?float $below, ?float $above, float $stop): void
     {
         if (($below === null) === ($above === null)) {
-            throw OutOfRange::field('stop', 'A reading to stop at goes with one limit', 'either a limit below or one above');
+            throw OutOfRange::field(
+                'stop',
+                'A reading to stop at goes with one limit',
+                'either a limit below or one above',
+            );
         }
         if ($below !== null && $stop < $below) {
             throw OutOfRange::field('stop', 'It would stop before it begins', 'at least the limit it begins below');

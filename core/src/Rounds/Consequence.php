@@ -41,9 +41,18 @@ final readonly class Consequence
     {
         $route = $bare->routes[$to];
         $n = count($route->visits);
-        $tried = array_map(fn (int $at): Route => $route->with($visit, $at, $bare->prices), $position === null ? range(0, $n) : [min($position, $n)]);
+        $tried = array_map(
+            fn (int $at): Route => $route->with($visit, $at, $bare->prices),
+            $position === null ? range(0, $n) : [min($position, $n)],
+        );
         // A sound position before a cheap one.
-        usort($tried, fn (Route $a, Route $b): int => [$a->refusal === null ? 0 : 1, $a->price($bare->prices)] <=> [$b->refusal === null ? 0 : 1, $b->price($bare->prices)]);
+        usort(
+            $tried,
+            fn (Route $a, Route $b): int => [$a->refusal === null ? 0 : 1, $a->price($bare->prices)] <=> [
+                $b->refusal === null ? 0 : 1,
+                $b->price($bare->prices),
+            ],
+        );
 
         return $bare->withRoute($tried[0]);
     }
@@ -61,46 +70,82 @@ final readonly class Consequence
             $overtime += $is->overtimeMin - $was->overtimeMin;
             $begins = array_combine(array_map(fn (Visit $v): int => $v->id, $was->visits), $was->startsMin);
             foreach ($is->visits as $i => $other) {
-                if (isset($begins[$other->id]) && $other->id !== $visit->id && abs($begins[$other->id] - $is->startsMin[$i]) >= 1) {
+                if (
+                    isset($begins[$other->id]) &&
+                    $other->id !== $visit->id &&
+                    abs($begins[$other->id] - $is->startsMin[$i]) >= 1
+                ) {
                     $shifted[$other->id] = [$begins[$other->id], $is->startsMin[$i]];
                 }
             }
         }
-        $late = fn (?string $key, Week $week): int => $key === null ? 0 : max(0, $week->routes[$key]->crewDay->day - $visit->dueDay);
+        $late = fn (?string $key, Week $week): int => $key === null
+            ? 0
+            : max(0, $week->routes[$key]->crewDay->day - $visit->dueDay);
         $lateDays = $late($to, $after) - $late($from, $before);
 
-        return new self($refusal, $after->price() - $before->price(), $driving, $overtime, $lateDays, $shifted, self::sentences($after->routes[$to], $driving, $overtime, $lateDays, $shifted, $refusal, $visit));
+        return new self(
+            $refusal,
+            $after->price() - $before->price(),
+            $driving,
+            $overtime,
+            $lateDays,
+            $shifted,
+            self::sentences($after->routes[$to], $driving, $overtime, $lateDays, $shifted, $refusal, $visit),
+        );
     }
 
     /**
      * @param  array<int, array{0: float, 1: float}>  $shifted  start before and after, minutes of the day, by visit
      * @return list<Sentence>
      */
-    private static function sentences(Route $to, float $driving, float $overtime, int $lateDays, array $shifted, ?Refusal $refusal, Visit $visit): array
-    {
+    private static function sentences(
+        Route $to,
+        float $driving,
+        float $overtime,
+        int $lateDays,
+        array $shifted,
+        ?Refusal $refusal,
+        Visit $visit,
+    ): array {
         $minutes = fn (float $m): Quantity => Quantity::of(abs($m), Kind::Minutes);
         $sentences = [];
         if ($refusal !== null) {
             $sentences[] = Sentence::of('Cannot stand there: '.$refusal->words().'.');
         }
         if (abs($driving) >= 1) {
-            $sentences[] = Sentence::of('{m} '.($driving > 0 ? 'more' : 'less').' at the wheel.', ['m' => $minutes($driving)]);
+            $sentences[] = Sentence::of('{m} '.($driving > 0 ? 'more' : 'less').' at the wheel.', [
+                'm' => $minutes($driving),
+            ]);
         }
         if (abs($overtime) >= 1) {
-            $sentences[] = Sentence::of('{m} '.($overtime > 0 ? 'more' : 'less').' overtime.', ['m' => $minutes($overtime)]);
+            $sentences[] = Sentence::of('{m} '.($overtime > 0 ? 'more' : 'less').' overtime.', [
+                'm' => $minutes($overtime),
+            ]);
         }
         if ($lateDays !== 0) {
-            $sentences[] = Sentence::of('{d} '.($lateDays > 0 ? 'later' : 'less late').' than due.', ['d' => Quantity::of(abs($lateDays), Kind::Days)]);
+            $sentences[] = Sentence::of('{d} '.($lateDays > 0 ? 'later' : 'less late').' than due.', [
+                'd' => Quantity::of(abs($lateDays), Kind::Days),
+            ]);
         }
         if ($shifted !== []) {
             $most = max(array_map(fn (array $s): float => abs($s[1] - $s[0]), $shifted));
             $one = array_values($shifted)[0];
-            $sentences[] = count($shifted) === 1
-                ? Sentence::of('Another visit begins {m} '.($one[1] > $one[0] ? 'later' : 'earlier').'.', ['m' => $minutes($most)])
-                : Sentence::of('{n} other visits begin at another time, by up to {m}.', ['n' => Quantity::of(count($shifted), Kind::Count), 'm' => $minutes($most)]);
+            $sentences[] =
+                count($shifted) === 1
+                    ? Sentence::of('Another visit begins {m} '.($one[1] > $one[0] ? 'later' : 'earlier').'.', [
+                        'm' => $minutes($most),
+                    ])
+                    : Sentence::of('{n} other visits begin at another time, by up to {m}.', [
+                        'n' => Quantity::of(count($shifted), Kind::Count),
+                        'm' => $minutes($most),
+                    ]);
         }
         if ($visit->saltL > 0) {
-            $sentences[] = Sentence::of('That van then carries {litres} of {most} salt water.', ['litres' => Quantity::of($to->saltL, Kind::Volume), 'most' => Quantity::of($to->crewDay->saltL, Kind::Volume)]);
+            $sentences[] = Sentence::of('That van then carries {litres} of {most} salt water.', [
+                'litres' => Quantity::of($to->saltL, Kind::Volume),
+                'most' => Quantity::of($to->crewDay->saltL, Kind::Volume),
+            ]);
         }
         if ($visit->familiar !== null && ! in_array($visit->familiar, $to->crewDay->members, true)) {
             $sentences[] = Sentence::of('Another technician than usual.');

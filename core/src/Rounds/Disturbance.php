@@ -26,7 +26,10 @@ final readonly class Disturbance
         return match (true) {
             $job === 'sand-topup' => new self(24, 'The water is cloudy and corals stay closed'),
             $job === 'sand-quarter' => new self(12, 'The water is hazy'),
-            $job === 'change' && $share !== null && $share > self::BIG_CHANGE_SHARE => new self(6, 'Corals stay closed and fish hide'),
+            $job === 'change' && $share !== null && $share > self::BIG_CHANGE_SHARE => new self(
+                6,
+                'Corals stay closed and fish hide',
+            ),
             $job !== 'change' && $messy => new self(24, 'The water may be cloudy and the animals shy'),
             default => null,
         };

@@ -16,7 +16,11 @@ enum Due: string
     public function label(): string
     {
         return match ($this) {
-            self::Early => 'not yet', self::MayBeDone => 'may be done', self::Due => 'due', self::Overdue => 'overdue', self::Suspended => 'suspended, on purpose',
+            self::Early => 'not yet',
+            self::MayBeDone => 'may be done',
+            self::Due => 'due',
+            self::Overdue => 'overdue',
+            self::Suspended => 'suspended, on purpose',
         };
     }
 }

@@ -77,7 +77,7 @@ final class Insertion implements Solver
 
     public function __construct(private readonly int $passes = 4)
     {
-        $this->prices = new Prices;
+        $this->prices = new Prices();
     }
 
     public function plan(Week $week, array $visits, array $pinned = [], ?Closure $pace = null): WeekPlan
@@ -100,7 +100,12 @@ final class Insertion implements Solver
         }
         $this->meetNeighbours();
         foreach ($this->visits as $id => $visit) {
-            $this->may[$id] = array_values(array_filter(array_keys($week->routes), fn (string $key): bool => Route::fits($week->routes[$key]->crewDay, $visit) === null));
+            $this->may[$id] = array_values(
+                array_filter(
+                    array_keys($week->routes),
+                    fn (string $key): bool => Route::fits($week->routes[$key]->crewDay, $visit) === null,
+                ),
+            );
         }
         foreach ($week->routes as $key => $route) {
             foreach ($route->visits as $visit) {
@@ -111,7 +116,7 @@ final class Insertion implements Solver
         $free = array_fill_keys(array_diff(array_keys($this->visits), $pinned), true);
         for ($pass = 0; $pass < $this->passes; $pass++) {
             $before = count($open);
-            $this->tell(self::INSERTING + (1 - self::INSERTING) * $pass / $this->passes);
+            $this->tell(self::INSERTING + ((1 - self::INSERTING) * $pass) / $this->passes);
             $open = $this->push($open, $free);
             $moved = $this->relocate($free);
             $moved = (count($this->where) <= self::SWAP_UP_TO && $this->swap($free)) || $moved;
@@ -121,7 +126,10 @@ final class Insertion implements Solver
             $open = $this->insertAll($open);
         }
 
-        return new WeekPlan($week->withRoute(...array_values($this->routes)), array_map(fn (int $id): Unplanned => self::why($this->visits[$id], $this->routes, $this->prices), $open));
+        return new WeekPlan(
+            $week->withRoute(...array_values($this->routes)),
+            array_map(fn (int $id): Unplanned => self::why($this->visits[$id], $this->routes, $this->prices), $open),
+        );
     }
 
     /** @param  array<string, Route>  $routes */
@@ -133,7 +141,10 @@ final class Insertion implements Solver
             if ($refusal === null) {
                 foreach (range(0, count($route->visits)) as $position) {
                     $tried = $route->with($visit, $position, $prices)->refusal;
-                    $refusal = $tried === null || ($refusal !== null && $tried->nearness() < $refusal->nearness()) ? $refusal : $tried;
+                    $refusal =
+                        $tried === null || ($refusal !== null && $tried->nearness() < $refusal->nearness())
+                            ? $refusal
+                            : $tried;
                 }
             }
             if ($refusal !== null && $refusal->nearness() > $nearest->refusal->nearness()) {
@@ -165,7 +176,7 @@ final class Insertion implements Solver
         foreach ($ids as $id) {
             $open[$id] = true;
             $best[$id] = $this->places($id);
-            $this->tell($share === null ? self::INSERTING : 0.3 * $share * count($open) / count($ids));
+            $this->tell($share === null ? self::INSERTING : (0.3 * $share * count($open)) / count($ids));
         }
         // Each visit's two best places, asked anew only where the last placing could have changed them; in a small week, always.
         $large = count($open) * count($this->routes) > self::LARGE;
@@ -182,7 +193,11 @@ final class Insertion implements Solver
                     continue;
                 }
                 $regret = $second - $first;
-                if ($chosen === null || $regret > $chosen[0] + self::BETTER || abs($regret - $chosen[0]) <= self::BETTER && $id < $chosen[1]) {
+                if (
+                    $chosen === null ||
+                    $regret > $chosen[0] + self::BETTER ||
+                    (abs($regret - $chosen[0]) <= self::BETTER && $id < $chosen[1])
+                ) {
                     $chosen = [$regret, $id, $key];
                 }
             }
@@ -190,7 +205,7 @@ final class Insertion implements Solver
                 break;
             }
             [, $id, $key] = $chosen;
-            $this->tell($share === null ? self::INSERTING : $share * (0.3 + 0.7 * $round / count($ids)));
+            $this->tell($share === null ? self::INSERTING : $share * (0.3 + (0.7 * $round) / count($ids)));
             $this->routes[$key] = $this->routes[$key]->with($this->visits[$id], $best[$id][$key][1], $this->prices);
             $this->stand($id, $key);
             unset($open[$id]);
@@ -209,7 +224,11 @@ final class Insertion implements Solver
                         $best[$other][$key] = $place;
                     }
                     $second = $known[$other][1] ?? null;
-                    if ($second !== null && (($known[$other][2] ?? null) === $key || min($before, $place[0] ?? INF) + $this->around($other, $key) <= $second + self::STALE)) {
+                    if (
+                        $second !== null &&
+                        (($known[$other][2] ?? null) === $key ||
+                            min($before, $place[0] ?? INF) + $this->around($other, $key) <= $second + self::STALE)
+                    ) {
                         unset($known[$other]);
                     }
                 }
@@ -256,8 +275,12 @@ final class Insertion implements Solver
         $nearAll = $this->nearAll[$id] ?? 0;
         foreach ($places as $key => [$price]) {
             $work = $this->routes[$key]->workMin;
-            $uneven = ($work + $minutes > $mean ? $work + $minutes - $mean : 0.0) - ($work > $mean ? $work - $mean : 0.0);
-            $all = $price + $this->prices->splitNeighbours * ($nearAll - ($near[$key] ?? 0)) + $this->prices->unevenPerMin * $uneven;
+            $uneven =
+                ($work + $minutes > $mean ? $work + $minutes - $mean : 0.0) - ($work > $mean ? $work - $mean : 0.0);
+            $all =
+                $price +
+                $this->prices->splitNeighbours * ($nearAll - ($near[$key] ?? 0)) +
+                $this->prices->unevenPerMin * $uneven;
             if ($all < $first) {
                 $second = min($second, $first);
                 $first = $all;
@@ -277,7 +300,8 @@ final class Insertion implements Solver
         $mean = ($this->totalMin + $minutes) / count($this->routes);
         $work = $this->routes[$key]->workMin;
 
-        return $this->prices->splitNeighbours * (($this->nearAll[$id] ?? 0) - ($this->near[$id][$key] ?? 0)) + $this->prices->unevenPerMin * (max(0.0, $work + $minutes - $mean) - max(0.0, $work - $mean));
+        return $this->prices->splitNeighbours * (($this->nearAll[$id] ?? 0) - ($this->near[$id][$key] ?? 0)) +
+            $this->prices->unevenPerMin * (max(0.0, $work + $minutes - $mean) - max(0.0, $work - $mean));
     }
 
     /** The visit stands in that crew day from now on; nowhere when there is none. */
@@ -309,18 +333,27 @@ final class Insertion implements Solver
      */
     private function cheapest(Route $route, Visit $visit, float $below = INF): ?array
     {
-        if ($route->workMin + $visit->minutes > $route->crewDay->endMin - $route->crewDay->startMin + $this->prices->mostOvertimeMin) {
+        if (
+            $route->workMin + $visit->minutes >
+            $route->crewDay->endMin - $route->crewDay->startMin + $this->prices->mostOvertimeMin
+        ) {
             return null;
         }
         $now = $route->price($this->prices);
         $best = null;
         for ($position = 0, $n = count($route->visits); $position <= $n; $position++) {
             // More at the wheel and nothing else: no place costs less, so most need no timing.
-            if ($route->leastMore($visit, $position, $this->prices) >= ($best === null ? $below : min($below, $best[0])) - self::BETTER) {
+            if (
+                $route->leastMore($visit, $position, $this->prices) >=
+                ($best === null ? $below : min($below, $best[0])) - self::BETTER
+            ) {
                 continue;
             }
             $with = $route->with($visit, $position, $this->prices);
-            if ($with->refusal === null && ($best === null || $with->price($this->prices) - $now < $best[0] - self::BETTER)) {
+            if (
+                $with->refusal === null &&
+                ($best === null || $with->price($this->prices) - $now < $best[0] - self::BETTER)
+            ) {
                 $best = [$with->price($this->prices) - $now, $position];
             }
         }
@@ -422,7 +455,10 @@ final class Insertion implements Solver
                 foreach ($this->neighbours[$visit->id] ?? [] as $other) {
                     // A pair inside these two days is met from both sides.
                     $inside = isset($this->where[$other]) && in_array($this->where[$other], [$a, $b], true);
-                    $price += isset($this->where[$other]) && $this->where[$other] !== $key ? $this->prices->splitNeighbours * ($inside ? 0.5 : 1) : 0.0;
+                    $price +=
+                        isset($this->where[$other]) && $this->where[$other] !== $key
+                            ? $this->prices->splitNeighbours * ($inside ? 0.5 : 1)
+                            : 0.0;
                 }
             }
         }

@@ -26,10 +26,19 @@ final class JobSheet
             $at[] = match ($first?->does) {
                 null, SiteDoes::After => new SheetStep($text, product: $product, hold: $hold),
                 SiteDoes::Skip => new SheetStep($text, $text, $first->why, $first->photo, left: true),
-                SiteDoes::Instead => new SheetStep($first->text, $text, $first->why, $first->photo, $product, hold: $hold),
+                SiteDoes::Instead => new SheetStep(
+                    $first->text,
+                    $text,
+                    $first->why,
+                    $first->photo,
+                    $product,
+                    hold: $hold,
+                ),
             };
             // A second word on one step does not push out the first: it stands below.
-            foreach ([...$replaces, ...array_filter($here, fn (SiteStep $s): bool => $s->does === SiteDoes::After)] as $more) {
+            foreach (
+                [...$replaces, ...array_filter($here, fn (SiteStep $s): bool => $s->does === SiteDoes::After)] as $more
+            ) {
                 $at[] = self::added($more, false);
             }
         }
@@ -44,7 +53,14 @@ final class JobSheet
 
     private static function added(SiteStep $s, bool $adrift): SheetStep
     {
-        return new SheetStep($s->does === SiteDoes::Skip ? "Left out here: {$s->why}" : $s->text, '', $s->why, $s->photo, left: $s->does === SiteDoes::Skip, adrift: $adrift);
+        return new SheetStep(
+            $s->does === SiteDoes::Skip ? "Left out here: {$s->why}" : $s->text,
+            '',
+            $s->why,
+            $s->photo,
+            left: $s->does === SiteDoes::Skip,
+            adrift: $adrift,
+        );
     }
 
     /**
@@ -60,7 +76,8 @@ final class JobSheet
         $common = array_fill(0, count($old) + 1, array_fill(0, count($new) + 1, 0));
         for ($i = count($old) - 1; $i >= 0; $i--) {
             for ($j = count($new) - 1; $j >= 0; $j--) {
-                $common[$i][$j] = $old[$i] === $new[$j] ? $common[$i + 1][$j + 1] + 1 : max($common[$i + 1][$j], $common[$i][$j + 1]);
+                $common[$i][$j] =
+                    $old[$i] === $new[$j] ? $common[$i + 1][$j + 1] + 1 : max($common[$i + 1][$j], $common[$i][$j + 1]);
             }
         }
         [$i, $j, $lines] = [0, 0, []];

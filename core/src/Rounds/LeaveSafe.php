@@ -9,7 +9,12 @@ final class LeaveSafe
 {
     /** @var array<string, string> ticked by whoever leaves */
     public const TICKS = [
-        'valves' => 'Valves stand as they stood', 'top-off' => 'Top-off on, level as before', 'floor' => 'Floor dry, tray empty', 'lids' => 'Lids and doors closed', 'plugs' => 'Plugs in, drip loops hang', 'tools' => 'Tools and towels counted',
+        'valves' => 'Valves stand as they stood',
+        'top-off' => 'Top-off on, level as before',
+        'floor' => 'Floor dry, tray empty',
+        'lids' => 'Lids and doors closed',
+        'plugs' => 'Plugs in, drip loops hang',
+        'tools' => 'Tools and towels counted',
     ];
 
     /**

@@ -20,8 +20,14 @@ final class NextVisit
      * @param  bool  $hasDay  false: that visit still waits for a day
      * @param  bool  $fits  people, skill and litres of that visit's crew are enough for it
      */
-    public static function seat(Window $thing, int $today, int $untilDay, ?int $visitDay, bool $fits = true, bool $hasDay = true): Seat
-    {
+    public static function seat(
+        Window $thing,
+        int $today,
+        int $untilDay,
+        ?int $visitDay,
+        bool $fits = true,
+        bool $hasDay = true,
+    ): Seat {
         $isWanted = $thing->dueDay <= $untilDay;
         $else = $isWanted ? Seat::OwnVisit : Seat::Waits;
         if ($visitDay === null || ! $fits) {

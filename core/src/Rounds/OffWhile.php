@@ -17,8 +17,12 @@ enum OffWhile: string
     public function why(): string
     {
         return match ($this) {
-            self::Skimmer => 'a higher level makes it overflow', self::TopOff => 'it must not “help” with fresh water', self::BaredHeaters => 'bared, it cracks or burns',
-            self::Return => 'it would run dry', self::Doser => 'doses belong into moving water', self::Uv => 'it heats up without flow',
+            self::Skimmer => 'a higher level makes it overflow',
+            self::TopOff => 'it must not “help” with fresh water',
+            self::BaredHeaters => 'bared, it cracks or burns',
+            self::Return => 'it would run dry',
+            self::Doser => 'doses belong into moving water',
+            self::Uv => 'it heats up without flow',
         };
     }
 }

@@ -43,7 +43,9 @@ final readonly class OpeningHours
     private static function span(string $part): array
     {
         $clock = '(\d{1,2})(?:[:.h](\d{2}))?\s*(?:h|uhr|o’clock)?';
-        if (preg_match("/^{$clock}\s*(?:-|–|—|to|until)\s*{$clock}$/u", trim($part), $m, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (
+            preg_match("/^{$clock}\s*(?:-|–|—|to|until)\s*{$clock}$/u", trim($part), $m, PREG_UNMATCHED_AS_NULL) !== 1
+        ) {
             throw self::unreadable();
         }
         [$from, $to] = [self::minute((int) $m[1], (int) ($m[2] ?? 0)), self::minute((int) $m[3], (int) ($m[4] ?? 0))];
@@ -66,7 +68,11 @@ final readonly class OpeningHours
 
     private static function unreadable(): OutOfRange
     {
-        return OutOfRange::field('hours', 'Opening hours cannot be read', 'from and to, as 8-17 or 08:00-12:00, 14:00-17:00; or closed');
+        return OutOfRange::field(
+            'hours',
+            'Opening hours cannot be read',
+            'from and to, as 8-17 or 08:00-12:00, 14:00-17:00; or closed',
+        );
     }
 
     /** "08:00-12:00, 14:00-17:00" */
@@ -74,6 +80,8 @@ final readonly class OpeningHours
     {
         $clock = fn (float $m): string => sprintf('%02d:%02d', intdiv((int) $m, 60), (int) $m % 60);
 
-        return $this->spans === [] ? self::CLOSED : implode(', ', array_map(fn (array $s): string => $clock($s[0]).'-'.$clock($s[1]), $this->spans));
+        return $this->spans === []
+            ? self::CLOSED
+            : implode(', ', array_map(fn (array $s): string => $clock($s[0]).'-'.$clock($s[1]), $this->spans));
     }
 }

@@ -38,9 +38,17 @@ enum Refusal: int
             self::Wish => 'a standing wish of the place is against it',
             self::KeptClear => 'messy work keeps off the days before what they hold',
             self::Pinned => 'a visit pinned to its hour could not begin then',
-            self::NoCrew => 'no crew works then', self::OutsideDays => 'not yet to be done, or past its latest day', self::Closed => 'the place is closed that day', self::Persons => 'needs two people',
-            self::Skill => 'nobody in the crew has the skill', self::Isolation => 'isolated: last of the day, one a day', self::Payload => 'the van would be overloaded', self::SaltWater => 'the van carries too little salt water',
-            self::RoWater => 'the van carries too little RO water', self::Opening => 'cannot be there while the place is open', self::Hours => 'the crew’s hours are full',
+            self::NoCrew => 'no crew works then',
+            self::OutsideDays => 'not yet to be done, or past its latest day',
+            self::Closed => 'the place is closed that day',
+            self::Persons => 'needs two people',
+            self::Skill => 'nobody in the crew has the skill',
+            self::Isolation => 'isolated: last of the day, one a day',
+            self::Payload => 'the van would be overloaded',
+            self::SaltWater => 'the van carries too little salt water',
+            self::RoWater => 'the van carries too little RO water',
+            self::Opening => 'cannot be there while the place is open',
+            self::Hours => 'the crew’s hours are full',
         };
     }
 }

@@ -48,7 +48,10 @@ final readonly class Route
             }
         }
         $refusal ??= match (true) {
-            $kg > $day->payloadKg + 1e-9 => Refusal::Payload, $salt > $day->saltL + 1e-9 => Refusal::SaltWater, $ro > $day->roL + 1e-9 => Refusal::RoWater, default => null,
+            $kg > $day->payloadKg + 1e-9 => Refusal::Payload,
+            $salt > $day->saltL + 1e-9 => Refusal::SaltWater,
+            $ro > $day->roL + 1e-9 => Refusal::RoWater,
+            default => null,
         };
 
         return self::timed($day, $visits, $prices, $salt, $ro, $kg, $refusal);
@@ -77,8 +80,15 @@ final readonly class Route
     }
 
     /** @param  list<Visit>  $visits */
-    private static function timed(CrewDay $day, array $visits, Prices $prices, float $salt, float $ro, float $kg, ?Refusal $refusal): self
-    {
+    private static function timed(
+        CrewDay $day,
+        array $visits,
+        Prices $prices,
+        float $salt,
+        float $ro,
+        float $kg,
+        ?Refusal $refusal,
+    ): self {
         $clock = $day->startMin;
         $driving = $work = 0.0;
         $at = $day->depot;
@@ -125,7 +135,20 @@ final readonly class Route
             $refusal ??= Refusal::Hours;
         }
 
-        return new self($day, $visits, $starts, $driving, $clock, $overtime, $work, $breakAfter, $salt, $ro, $kg, $refusal);
+        return new self(
+            $day,
+            $visits,
+            $starts,
+            $driving,
+            $clock,
+            $overtime,
+            $work,
+            $breakAfter,
+            $salt,
+            $ro,
+            $kg,
+            $refusal,
+        );
     }
 
     /** The first moment from then on at which the whole visit fits into an opening. */
@@ -146,7 +169,10 @@ final readonly class Route
         $price = $prices->drivingPerMin * $this->drivingMin + $prices->overtimePerMin * $this->overtimeMin;
         foreach ($this->visits as $visit) {
             $price += $prices->latePerDay * max(0, $this->crewDay->day - $visit->dueDay);
-            $price += $visit->familiar !== null && ! in_array($visit->familiar, $this->crewDay->members, true) ? $prices->otherTechnician : 0.0;
+            $price +=
+                $visit->familiar !== null && ! in_array($visit->familiar, $this->crewDay->members, true)
+                    ? $prices->otherTechnician
+                    : 0.0;
         }
 
         return $price;
@@ -157,18 +183,33 @@ final readonly class Route
     {
         $from = ($this->visits[$position - 1] ?? null)->spot ?? $this->crewDay->depot;
         $to = ($this->visits[$position] ?? null)->spot ?? $this->crewDay->depot;
-        $way = $from->minutesTo($visit->spot) + $visit->spot->minutesTo($to) - ($this->visits === [] ? 0.0 : $from->minutesTo($to));
+        $way =
+            $from->minutesTo($visit->spot) +
+            $visit->spot->minutesTo($to) -
+            ($this->visits === [] ? 0.0 : $from->minutesTo($to));
 
-        return $prices->drivingPerMin * $way + $prices->latePerDay * max(0, $this->crewDay->day - $visit->dueDay) + ($visit->familiar !== null && ! in_array($visit->familiar, $this->crewDay->members, true) ? $prices->otherTechnician : 0.0);
+        return $prices->drivingPerMin * $way +
+            $prices->latePerDay * max(0, $this->crewDay->day - $visit->dueDay) +
+            ($visit->familiar !== null && ! in_array($visit->familiar, $this->crewDay->members, true)
+                ? $prices->otherTechnician
+                : 0.0);
     }
 
     public function with(Visit $visit, int $position, Prices $prices): self
     {
-        return self::of($this->crewDay, [...array_slice($this->visits, 0, $position), $visit, ...array_slice($this->visits, $position)], $prices);
+        return self::of(
+            $this->crewDay,
+            [...array_slice($this->visits, 0, $position), $visit, ...array_slice($this->visits, $position)],
+            $prices,
+        );
     }
 
     public function without(int $visitId, Prices $prices): self
     {
-        return self::of($this->crewDay, array_values(array_filter($this->visits, fn (Visit $v): bool => $v->id !== $visitId)), $prices);
+        return self::of(
+            $this->crewDay,
+            array_values(array_filter($this->visits, fn (Visit $v): bool => $v->id !== $visitId)),
+            $prices,
+        );
     }
 }

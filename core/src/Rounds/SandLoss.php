@@ -29,12 +29,12 @@ final readonly class SandLoss
     {
         Guard::positive('days', $days);
         Guard::notNegative('nowMm', $nowMm);
-        $perMonth = max(0.0, Guard::notNegative('beforeMm', $beforeMm) - $nowMm) / $days * self::MONTH_DAYS;
+        $perMonth = (max(0.0, Guard::notNegative('beforeMm', $beforeMm) - $nowMm) / $days) * self::MONTH_DAYS;
         $left = $nowMm - (Guard::positive('aimMm', $aimMm) - self::TOP_UP_AT_MM);
         $dueIn = match (true) {
             $left <= 0 => 0.0,
             $perMonth <= 0 => null,
-            default => $left / $perMonth * self::MONTH_DAYS,
+            default => ($left / $perMonth) * self::MONTH_DAYS,
         };
 
         return new self($perMonth, $dueIn);

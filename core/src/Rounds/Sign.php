@@ -27,9 +27,22 @@ enum Sign: string
     public function label(): string
     {
         return match ($this) {
-            self::Clarity => 'Cloudy water', self::Film => 'Film on the surface', self::BrownAlgae => 'Brown algae', self::GreenAlgae => 'Green algae', self::Slime => 'Slime', self::Skimmate => 'Skimmate, dark',
-            self::Dirt => 'Dirt gathers', self::FishHiding => 'Fish hide', self::FishBreathing => 'Fish breathe hard', self::FishNotEating => 'Fish do not eat', self::FishMissing => 'Fish missing',
-            self::CoralsClosed => 'Corals closed', self::CoralsPale => 'Corals pale', self::CoralsReceding => 'Corals recede', self::Noise => 'Noise', self::Bubbles => 'Fine bubbles',
+            self::Clarity => 'Cloudy water',
+            self::Film => 'Film on the surface',
+            self::BrownAlgae => 'Brown algae',
+            self::GreenAlgae => 'Green algae',
+            self::Slime => 'Slime',
+            self::Skimmate => 'Skimmate, dark',
+            self::Dirt => 'Dirt gathers',
+            self::FishHiding => 'Fish hide',
+            self::FishBreathing => 'Fish breathe hard',
+            self::FishNotEating => 'Fish do not eat',
+            self::FishMissing => 'Fish missing',
+            self::CoralsClosed => 'Corals closed',
+            self::CoralsPale => 'Corals pale',
+            self::CoralsReceding => 'Corals recede',
+            self::Noise => 'Noise',
+            self::Bubbles => 'Fine bubbles',
         };
     }
 
@@ -39,10 +52,22 @@ enum Sign: string
         $much = $grade === Grade::Much ? 'a good deal of ' : 'a little ';
 
         return match ($this) {
-            self::Clarity => $grade === Grade::Much ? 'the water was cloudy' : 'the water was slightly cloudy', self::Film => "{$much}film on the surface", self::BrownAlgae => "{$much}brown algae", self::GreenAlgae => "{$much}green algae",
-            self::Slime => "{$much}slime", self::Skimmate => 'the skimmer worked hard', self::Dirt => "{$much}dirt had gathered", self::FishHiding => 'some fish kept hiding', self::FishBreathing => 'some fish breathed hard',
-            self::FishNotEating => 'some fish did not eat', self::FishMissing => 'we missed a fish', self::CoralsClosed => 'some corals stayed closed', self::CoralsPale => 'some corals looked pale', self::CoralsReceding => 'a coral is receding',
-            self::Noise => 'a pump was louder than usual', self::Bubbles => 'fine bubbles in the water',
+            self::Clarity => $grade === Grade::Much ? 'the water was cloudy' : 'the water was slightly cloudy',
+            self::Film => "{$much}film on the surface",
+            self::BrownAlgae => "{$much}brown algae",
+            self::GreenAlgae => "{$much}green algae",
+            self::Slime => "{$much}slime",
+            self::Skimmate => 'the skimmer worked hard',
+            self::Dirt => "{$much}dirt had gathered",
+            self::FishHiding => 'some fish kept hiding',
+            self::FishBreathing => 'some fish breathed hard',
+            self::FishNotEating => 'some fish did not eat',
+            self::FishMissing => 'we missed a fish',
+            self::CoralsClosed => 'some corals stayed closed',
+            self::CoralsPale => 'some corals looked pale',
+            self::CoralsReceding => 'a coral is receding',
+            self::Noise => 'a pump was louder than usual',
+            self::Bubbles => 'fine bubbles in the water',
         };
     }
 }

@@ -14,7 +14,9 @@ enum SiteDoes: string
     public function label(): string
     {
         return match ($this) {
-            self::Instead => 'instead of this step', self::After => 'after this step, too', self::Skip => 'not this step',
+            self::Instead => 'instead of this step',
+            self::After => 'after this step, too',
+            self::Skip => 'not this step',
         };
     }
 }

@@ -41,6 +41,6 @@ final readonly class Spot
     /** Minutes at the wheel. */
     public function minutesTo(self $other): float
     {
-        return 60 * self::DETOUR * $this->kmTo($other) / self::SPEED_KMH;
+        return (60 * self::DETOUR * $this->kmTo($other)) / self::SPEED_KMH;
     }
 }

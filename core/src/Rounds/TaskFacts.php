@@ -34,7 +34,15 @@ final readonly class TaskFacts
     public function doneOn(float $day): self
     {
         return new self(
-            $this->today, $day, $this->readings, $this->signs, $this->runOutDay, $this->used, $this->perDay, $this->series, $this->chargeDueDay,
+            $this->today,
+            $day,
+            $this->readings,
+            $this->signs,
+            $this->runOutDay,
+            $this->used,
+            $this->perDay,
+            $this->series,
+            $this->chargeDueDay,
         );
     }
 }

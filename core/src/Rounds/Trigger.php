@@ -45,7 +45,11 @@ final readonly class Trigger
     {
         $valid = array_values(array_unique(array_filter($weekdays, fn (int $d): bool => $d >= 1 && $d <= 7)));
         if ($valid === [] || count($valid) !== count($weekdays)) {
-            throw OutOfRange::field('weekdays', 'Not a set of weekdays', 'one to seven different days, 1 Monday to 7 Sunday');
+            throw OutOfRange::field(
+                'weekdays',
+                'Not a set of weekdays',
+                'one to seven different days, 1 Monday to 7 Sunday',
+            );
         }
         sort($valid);
 
@@ -60,8 +64,13 @@ final readonly class Trigger
      *
      * @throws OutOfRange
      */
-    public static function reading(string $parameter, ?float $below, ?float $above, ?float $stop = null, float $everyDays = 1): self
-    {
+    public static function reading(
+        string $parameter,
+        ?float $below,
+        ?float $above,
+        ?float $stop = null,
+        float $everyDays = 1,
+    ): self {
         if ($below === null && $above === null) {
             throw OutOfRange::field('below', 'No limit is given', 'a limit below, above, or both');
         }
@@ -73,7 +82,14 @@ final readonly class Trigger
         }
         Guard::positive('everyDays', $everyDays);
 
-        return new self(TriggerKind::Reading, of: $parameter, below: $below, above: $above, everyDays: $everyDays, stop: $stop);
+        return new self(
+            TriggerKind::Reading,
+            of: $parameter,
+            below: $below,
+            above: $above,
+            everyDays: $everyDays,
+            stop: $stop,
+        );
     }
 
     /** When a charge of media is due to be exchanged. */
@@ -102,7 +118,12 @@ final readonly class Trigger
     /** From an event on, every so many days, for a while: daily for a week after a move. @throws OutOfRange */
     public static function event(float $onDay, float $everyDays = 1, float $forDays = 7): self
     {
-        return new self(TriggerKind::Event, onDay: $onDay, everyDays: Guard::positive('everyDays', $everyDays), forDays: Guard::positive('forDays', $forDays));
+        return new self(
+            TriggerKind::Event,
+            onDay: $onDay,
+            everyDays: Guard::positive('everyDays', $everyDays),
+            forDays: Guard::positive('forDays', $forDays),
+        );
     }
 
     public static function once(float $onDay): self
@@ -121,7 +142,11 @@ final readonly class Trigger
             TriggerKind::RunOut => $this->byRunOut($facts),
             TriggerKind::Charge => $facts->chargeDueDay === null
                 ? null
-                : new Window($facts->chargeDueDay - self::WITHIN_DAYS, $facts->chargeDueDay, $facts->chargeDueDay + self::WITHIN_DAYS),
+                : new Window(
+                    $facts->chargeDueDay - self::WITHIN_DAYS,
+                    $facts->chargeDueDay,
+                    $facts->chargeDueDay + self::WITHIN_DAYS,
+                ),
             TriggerKind::Usage => $this->byUsage($facts),
             TriggerKind::Event => $this->byEvent($facts),
             TriggerKind::Once => $facts->lastDoneDay === null || $facts->lastDoneDay < $this->onDay
@@ -147,7 +172,9 @@ final readonly class Trigger
             return null;
         }
 
-        return $facts->lastDoneDay === null ? $this->interval->from($facts->today) : $this->interval->after($facts->lastDoneDay);
+        return $facts->lastDoneDay === null
+            ? $this->interval->from($facts->today)
+            : $this->interval->after($facts->lastDoneDay);
     }
 
     /** The first of its weekdays after the day it was last done; at the latest the day before the next one. */
@@ -174,7 +201,9 @@ final readonly class Trigger
         if ($reading === null) {
             return null;
         }
-        $isOut = ($this->below !== null && $reading['value'] < $this->below) || ($this->above !== null && $reading['value'] > $this->above);
+        $isOut =
+            ($this->below !== null && $reading['value'] < $this->below) ||
+            ($this->above !== null && $reading['value'] > $this->above);
 
         return $isOut ? self::since($reading['day'], $facts) : null;
     }
@@ -186,7 +215,10 @@ final readonly class Trigger
         if ($since === null) {
             return null;
         }
-        $due = $facts->lastDoneDay === null || $facts->lastDoneDay < $since ? $since : $facts->lastDoneDay + $this->everyDays;
+        $due =
+            $facts->lastDoneDay === null || $facts->lastDoneDay < $since
+                ? $since
+                : $facts->lastDoneDay + $this->everyDays;
 
         return new Window($due, $due, $due + max(0.0, $this->everyDays - 1));
     }
@@ -214,13 +246,16 @@ final readonly class Trigger
         }
         $due = $facts->today + $left / $perDay;
 
-        return new Window($facts->today + 0.8 * $left / $perDay, $due, $due + self::WITHIN_DAYS);
+        return new Window($facts->today + (0.8 * $left) / $perDay, $due, $due + self::WITHIN_DAYS);
     }
 
     private function byEvent(TaskFacts $facts): ?Window
     {
         $first = (float) $this->onDay;
-        $due = $facts->lastDoneDay === null || $facts->lastDoneDay < $first ? $first : $facts->lastDoneDay + $this->everyDays;
+        $due =
+            $facts->lastDoneDay === null || $facts->lastDoneDay < $first
+                ? $first
+                : $facts->lastDoneDay + $this->everyDays;
         if ($due > $first + $this->forDays) {
             return null;
         }

@@ -20,7 +20,9 @@ enum TriggerKind: string
     /** @return list<self> those a person chooses: its days have fields of their own, a charge asks by itself */
     public static function chosen(): array
     {
-        return array_values(array_filter(self::cases(), fn (self $kind): bool => $kind !== self::Every && $kind !== self::Charge));
+        return array_values(
+            array_filter(self::cases(), fn (self $kind): bool => $kind !== self::Every && $kind !== self::Charge),
+        );
     }
 
     public function label(): string

@@ -37,14 +37,21 @@ final readonly class VisitLoad
     public static function of(array $jobs, int $today, array $ratios = []): self
     {
         $water = fn (VisitJob $j): float => VisitTime::waterMin($j->changeL, $j->hoseLh);
-        $minutes = VisitTime::of([...array_map(fn (VisitJob $j): float => $j->minutes, $jobs), ...array_map($water, $jobs)], $ratios)->minutes;
+        $minutes = VisitTime::of(
+            [...array_map(fn (VisitJob $j): float => $j->minutes, $jobs), ...array_map($water, $jobs)],
+            $ratios,
+        )->minutes;
         $windows = array_map(fn (VisitJob $j): Window => $j->window->inDays(), $jobs);
         $due = min(array_map(fn (Window $w): float => $w->dueDay, $windows));
         $latest = min(array_map(fn (Window $w): float => $w->latestDay, $windows));
 
         // No job of it too early, as far as the first that is due can wait for it; what is overdue waits for nothing.
         $waits = $latest < $today ? 0 : NextVisit::WAITS_DAYS;
-        $earliest = (int) min(max($due, $today) + $waits, max($latest, $today), max(array_map(fn (Window $w): float => $w->earliestDay, $windows)));
+        $earliest = (int) min(
+            max($due, $today) + $waits,
+            max($latest, $today),
+            max(array_map(fn (Window $w): float => $w->earliestDay, $windows)),
+        );
 
         return new self(
             $minutes,

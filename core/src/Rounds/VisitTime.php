@@ -49,6 +49,6 @@ final readonly class VisitTime
     /** Draining and filling so many litres. @throws OutOfRange */
     public static function waterMin(float $litres, float $flowLh = Hose::USUAL_LH): float
     {
-        return 60 * Guard::notNegative('litres', $litres) / Guard::positive('flowLh', $flowLh);
+        return (60 * Guard::notNegative('litres', $litres)) / Guard::positive('flowLh', $flowLh);
     }
 }

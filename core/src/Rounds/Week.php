@@ -16,7 +16,7 @@ final readonly class Week
      * @param  list<CrewDay>  $days
      * @param  array<string, list<Visit>>  $placed  in order, by crew day
      */
-    public static function of(array $days, array $placed = [], Prices $prices = new Prices): self
+    public static function of(array $days, array $placed = [], Prices $prices = new Prices()): self
     {
         $routes = [];
         foreach ($days as $day) {
@@ -88,7 +88,8 @@ final readonly class Week
         $pairs = 0;
         foreach ($visits as $i => $a) {
             for ($j = $i + 1, $n = count($visits); $j < $n; $j++) {
-                $pairs += $where[$i] !== $where[$j] && $a->spot->kmTo($visits[$j]->spot) < $this->prices->neighbourKm ? 1 : 0;
+                $pairs +=
+                    $where[$i] !== $where[$j] && $a->spot->kmTo($visits[$j]->spot) < $this->prices->neighbourKm ? 1 : 0;
             }
         }
 

@@ -25,7 +25,7 @@ final class Air
      */
     public static function share(float $altitudeM, float $tempC): float
     {
-        $vapour = 0.61094 * exp(17.625 * Guard::within('tempC', $tempC, 0, 40) / ($tempC + 243.04));
+        $vapour = 0.61094 * exp((17.625 * Guard::within('tempC', $tempC, 0, 40)) / ($tempC + 243.04));
 
         return (self::pressureKpa($altitudeM) - $vapour) / (self::SEA_LEVEL_KPA - $vapour);
     }

@@ -14,7 +14,7 @@ final class Conductivity
     /** mS/cm of sea water at S 35, 15 °C. */
     private const STANDARD_MS_CM = 42.914;
 
-    private const A = [0.0080, -0.1692, 25.3851, 14.0941, -7.0261, 2.7081];
+    private const A = [0.008, -0.1692, 25.3851, 14.0941, -7.0261, 2.7081];
 
     private const B = [0.0005, -0.0056, -0.0066, -0.0375, 0.0636, -0.0144];
 
@@ -31,7 +31,15 @@ final class Conductivity
         Guard::within('tempC', $tempC, -2, 35);
         $salinity = self::scale($conductivityMsCm, $tempC);
         if ($salinity < 2 || $salinity > 42) {
-            throw OutOfRange::field('conductivityMsCm', sprintf('conductivityMsCm gives salinity %.2f at %.1f °C; the scale holds for 2 to 42', $salinity, $tempC), 'a raw conductivity of sea water between salinity 2 and 42');
+            throw OutOfRange::field(
+                'conductivityMsCm',
+                sprintf(
+                    'conductivityMsCm gives salinity %.2f at %.1f °C; the scale holds for 2 to 42',
+                    $salinity,
+                    $tempC,
+                ),
+                'a raw conductivity of sea water between salinity 2 and 42',
+            );
         }
 
         return $salinity;
@@ -72,6 +80,6 @@ final class Conductivity
             $correction = $correction * $root + self::B[$i];
         }
 
-        return $sum + ($t - 15) / (1 + 0.0162 * ($t - 15)) * $correction;
+        return $sum + (($t - 15) / (1 + 0.0162 * ($t - 15))) * $correction;
     }
 }

@@ -28,7 +28,11 @@ final class Hydrometer
         Guard::within('referenceC', $referenceC, 0, 40);
         $density = $reading * Seawater::at(0, $referenceC)->densityKgM3() * (1 - self::GLASS * ($tempC - $referenceC));
         if ($density < Seawater::at(0, $tempC)->densityKgM3() || $density > Seawater::at(42, $tempC)->densityKgM3()) {
-            throw OutOfRange::number('reading', $reading, 'a reading of water between 0 and 42 g/kg at this temperature');
+            throw OutOfRange::number(
+                'reading',
+                $reading,
+                'a reading of water between 0 and 42 g/kg at this temperature',
+            );
         }
 
         return Solve::rising(fn (float $s): float => Seawater::at($s, $tempC)->densityKgM3() - $density, 0, 42);

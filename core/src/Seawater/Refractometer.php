@@ -27,8 +27,12 @@ final class Refractometer
         Guard::within('tempC', $tempC, 0, 35);
         Guard::within('lineNm', $lineNm, 400, 700);
 
-        return 1.31405 + (1.779e-4 - 1.05e-6 * $tempC + 1.6e-8 * $tempC ** 2) * $salinity - 2.02e-6 * $tempC ** 2
-            + (15.868 + 0.01155 * $salinity - 0.00423 * $tempC) / $lineNm - 4382 / $lineNm ** 2 + 1.1455e6 / $lineNm ** 3;
+        return 1.31405 +
+            (1.779e-4 - 1.05e-6 * $tempC + 1.6e-8 * $tempC ** 2) * $salinity -
+            2.02e-6 * $tempC ** 2 +
+            (15.868 + 0.01155 * $salinity - 0.00423 * $tempC) / $lineNm -
+            4382 / $lineNm ** 2 +
+            1.1455e6 / $lineNm ** 3;
     }
 
     /**
@@ -42,13 +46,21 @@ final class Refractometer
      *
      * @throws OutOfRange
      */
-    public static function salinity(float $reading, bool $saltScale, float $fluidRead = 35, float $fluidTrue = 35): float
-    {
+    public static function salinity(
+        float $reading,
+        bool $saltScale,
+        float $fluidRead = 35,
+        float $fluidTrue = 35,
+    ): float {
         Guard::within('reading', $reading, 0, 50);
-        $corrected = $reading - (Guard::within('fluidRead', $fluidRead, 0, 50) - Guard::within('fluidTrue', $fluidTrue, 0, 50));
+        $corrected =
+            $reading - (Guard::within('fluidRead', $fluidRead, 0, 50) - Guard::within('fluidTrue', $fluidTrue, 0, 50));
         if ($saltScale) {
             $index = self::index(0, 20) + self::NACL_PER_G_KG * $corrected;
-            $corrected = $index > self::index(42, 20) || $corrected < 0 ? -1 : Solve::rising(fn (float $s): float => self::index($s, 20) - $index, 0, 42);
+            $corrected =
+                $index > self::index(42, 20) || $corrected < 0
+                    ? -1
+                    : Solve::rising(fn (float $s): float => self::index($s, 20) - $index, 0, 42);
         }
         if ($corrected < 0 || $corrected > 42) {
             throw OutOfRange::number('reading', $reading, 'a reading of water between 0 and 42 g/kg');

@@ -12,13 +12,21 @@ final class SalinityScale
     /** Specific gravity, reference 25/25 °C. */
     public static function specificGravity(): UnitDisplay
     {
-        return new UnitDisplay('SG 25/25', digits: 4, table: self::table(0, fn (float $s): float => Seawater::at($s, 25)->specificGravity25()));
+        return new UnitDisplay(
+            'SG 25/25',
+            digits: 4,
+            table: self::table(0, fn (float $s): float => Seawater::at($s, 25)->specificGravity25()),
+        );
     }
 
     /** Conductivity at 25 °C, mS/cm. */
     public static function conductivity(): UnitDisplay
     {
-        return new UnitDisplay('mS/cm at 25 °C', digits: 1, table: self::table(2, fn (float $s): float => Conductivity::of($s, 25)));
+        return new UnitDisplay(
+            'mS/cm at 25 °C',
+            digits: 1,
+            table: self::table(2, fn (float $s): float => Conductivity::of($s, 25)),
+        );
     }
 
     /**

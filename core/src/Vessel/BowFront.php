@@ -10,8 +10,12 @@ use Velbrin\Core\Measure\OutOfRange;
 /** A rectangle whose front is a circular segment over its whole length. */
 final readonly class BowFront implements Footprint
 {
-    private function __construct(public float $lengthMm, public float $widthMm, public float $bowMm, private float $radiusMm)
-    {
+    private function __construct(
+        public float $lengthMm,
+        public float $widthMm,
+        public float $bowMm,
+        private float $radiusMm,
+    ) {
     }
 
     /**
@@ -82,12 +86,21 @@ final readonly class BowFront implements Footprint
     {
         [$half, $r, $centre] = $this->inner($wallMm);
 
-        return $half <= 0 ? 0.0 : (2 * $half * $centre + $half * sqrt(max(0.0, $r ** 2 - $half ** 2)) + $r ** 2 * asin(min(1.0, $half / $r))) / 1e6;
+        return $half <= 0
+            ? 0.0
+            : (2 * $half * $centre +
+                    $half * sqrt(max(0.0, $r ** 2 - $half ** 2)) +
+                    $r ** 2 * asin(min(1.0, $half / $r))) /
+                    1e6;
     }
 
     /** @return array{0: float, 1: float, 2: float} half the inner length, inner radius, its centre from the back's inner face, mm */
     private function inner(float $wallMm): array
     {
-        return [$this->lengthMm / 2 - $wallMm, $this->radiusMm - $wallMm, $this->widthMm + $this->bowMm - $this->radiusMm - $wallMm];
+        return [
+            $this->lengthMm / 2 - $wallMm,
+            $this->radiusMm - $wallMm,
+            $this->widthMm + $this->bowMm - $this->radiusMm - $wallMm,
+        ];
     }
 }

@@ -22,12 +22,12 @@ final readonly class Cylinder implements Footprint
 
     public function outerAreaM2(): float
     {
-        return M_PI / 4 * ($this->diameterMm / 1000) ** 2;
+        return (M_PI / 4) * ($this->diameterMm / 1000) ** 2;
     }
 
     public function insideAreaM2(float $wallMm): float
     {
-        return M_PI / 4 * (max(0.0, $this->diameterMm - 2 * $wallMm) / 1000) ** 2;
+        return (M_PI / 4) * (max(0.0, $this->diameterMm - 2 * $wallMm) / 1000) ** 2;
     }
 
     public function insidePerimeterMm(float $wallMm): float

@@ -10,18 +10,31 @@ use Velbrin\Core\Measure\OutOfRange;
 /** Any other form, measured by filling it: litres to the rim, and the box round it. Its panes are not known. */
 final readonly class Filled implements Footprint
 {
-    private function __construct(public float $insideM2, public float $lengthMm, public float $widthMm, private float $wallMm)
-    {
+    private function __construct(
+        public float $insideM2,
+        public float $lengthMm,
+        public float $widthMm,
+        private float $wallMm,
+    ) {
     }
 
     /** @throws OutOfRange when more went in than the box round it holds */
-    public static function of(float $litres, float $insideHeightMm, float $lengthMm, float $widthMm, float $wallMm): self
-    {
+    public static function of(
+        float $litres,
+        float $insideHeightMm,
+        float $lengthMm,
+        float $widthMm,
+        float $wallMm,
+    ): self {
         Guard::positive('filledL', $litres);
         Guard::positive('heightMm', $insideHeightMm);
         $box = Rectangular::outer($lengthMm, $widthMm)->insideAreaM2($wallMm);
         if ($litres / $insideHeightMm > $box) {
-            throw OutOfRange::number('filledL', $litres, sprintf('at most %.0f, what the box round it holds', $box * $insideHeightMm));
+            throw OutOfRange::number(
+                'filledL',
+                $litres,
+                sprintf('at most %.0f, what the box round it holds', $box * $insideHeightMm),
+            );
         }
 
         return new self($litres / $insideHeightMm, $lengthMm, $widthMm, $wallMm);
@@ -30,7 +43,10 @@ final readonly class Filled implements Footprint
     /** Its walls counted along the box round it, which is longer than they are: never too light. */
     public function outerAreaM2(): float
     {
-        return min($this->lengthMm * $this->widthMm / 1e6, $this->insideM2 + 2 * ($this->lengthMm + $this->widthMm - 2 * $this->wallMm) * $this->wallMm / 1e6);
+        return min(
+            ($this->lengthMm * $this->widthMm) / 1e6,
+            $this->insideM2 + (2 * ($this->lengthMm + $this->widthMm - 2 * $this->wallMm) * $this->wallMm) / 1e6,
+        );
     }
 
     public function insideAreaM2(float $wallMm): float

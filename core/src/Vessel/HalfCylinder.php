@@ -22,7 +22,7 @@ final readonly class HalfCylinder implements Footprint
 
     public function outerAreaM2(): float
     {
-        return M_PI / 8 * ($this->diameterMm / 1000) ** 2;
+        return (M_PI / 8) * ($this->diameterMm / 1000) ** 2;
     }
 
     /** Half a circle of the inner radius, less the strip behind the back pane's inner face. */

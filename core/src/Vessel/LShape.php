@@ -10,8 +10,12 @@ use Velbrin\Core\Measure\OutOfRange;
 /** Two rectangles: one along the back, and a leg that comes forward at its left end. */
 final readonly class LShape implements Footprint
 {
-    private function __construct(public float $lengthMm, public float $widthMm, public float $legLengthMm, public float $legWidthMm)
-    {
+    private function __construct(
+        public float $lengthMm,
+        public float $widthMm,
+        public float $legLengthMm,
+        public float $legWidthMm,
+    ) {
     }
 
     /**
@@ -79,6 +83,8 @@ final readonly class LShape implements Footprint
 
     private function areaM2(float $wallMm): float
     {
-        return (($this->lengthMm - 2 * $wallMm) * ($this->widthMm - 2 * $wallMm) + ($this->legLengthMm - 2 * $wallMm) * $this->legWidthMm) / 1e6;
+        return (($this->lengthMm - 2 * $wallMm) * ($this->widthMm - 2 * $wallMm) +
+            ($this->legLengthMm - 2 * $wallMm) * $this->legWidthMm) /
+            1e6;
     }
 }

@@ -13,7 +13,8 @@ enum Material: string
     public function densityKgM3(): float
     {
         return match ($this) {
-            self::Glass => 2500.0, self::Acrylic => 1190.0,
+            self::Glass => 2500.0,
+            self::Acrylic => 1190.0,
         };
     }
 
@@ -21,7 +22,8 @@ enum Material: string
     public function conductivityWMK(): float
     {
         return match ($this) {
-            self::Glass => 1.0, self::Acrylic => 0.19,
+            self::Glass => 1.0,
+            self::Acrylic => 0.19,
         };
     }
 }

@@ -10,12 +10,21 @@ final class Outline
     /** Pieces of a full circle: within 0.1 % of its area. */
     private const PIECES = 96;
 
-    /** @return non-empty-list<array{0: float, 1: float}> points from one angle to the other, both included; angles in radians from the x axis */
+    /**
+     * @return non-empty-list<array{0: float, 1: float}> points from one angle to the other, both included; angles in radians from
+     *     the x axis
+     */
     public static function arc(float $centreX, float $centreY, float $radiusMm, float $from, float $to): array
     {
-        $pieces = max(1, (int) ceil(self::PIECES * ($to - $from) / (2 * M_PI)));
+        $pieces = max(1, (int) ceil((self::PIECES * ($to - $from)) / (2 * M_PI)));
 
-        return array_map(fn (int $i): array => [$centreX + $radiusMm * cos($from + ($to - $from) * $i / $pieces), $centreY + $radiusMm * sin($from + ($to - $from) * $i / $pieces)], range(0, $pieces));
+        return array_map(
+            fn (int $i): array => [
+                $centreX + $radiusMm * cos($from + (($to - $from) * $i) / $pieces),
+                $centreY + $radiusMm * sin($from + (($to - $from) * $i) / $pieces),
+            ],
+            range(0, $pieces),
+        );
     }
 
     /**
@@ -28,7 +37,7 @@ final class Outline
         $inside = false;
         [$x0, $y0] = $corners[count($corners) - 1];
         foreach ($corners as [$x1, $y1]) {
-            if (($y1 > $y) !== ($y0 > $y) && $x < ($x0 - $x1) * ($y - $y1) / ($y0 - $y1) + $x1) {
+            if ($y1 > $y !== $y0 > $y && $x < (($x0 - $x1) * ($y - $y1)) / ($y0 - $y1) + $x1) {
                 $inside = ! $inside;
             }
             [$x0, $y0] = [$x1, $y1];

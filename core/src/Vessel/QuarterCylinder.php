@@ -22,7 +22,7 @@ final readonly class QuarterCylinder implements Footprint
 
     public function outerAreaM2(): float
     {
-        return M_PI / 4 * ($this->radiusMm / 1000) ** 2;
+        return (M_PI / 4) * ($this->radiusMm / 1000) ** 2;
     }
 
     /** Inside is x ≥ w, y ≥ w, x² + y² ≤ (R − w)²; the integral of √(r² − x²) − w from w to √(r² − w²). */
@@ -33,7 +33,8 @@ final readonly class QuarterCylinder implements Footprint
             return 0.0;
         }
         $end = sqrt($r ** 2 - $wallMm ** 2);
-        $under = fn (float $x): float => ($x * sqrt(max(0.0, $r ** 2 - $x ** 2)) + $r ** 2 * asin(min(1.0, $x / $r))) / 2;
+        $under = fn (float $x): float => ($x * sqrt(max(0.0, $r ** 2 - $x ** 2)) + $r ** 2 * asin(min(1.0, $x / $r))) /
+            2;
 
         return ($under($end) - $under($wallMm) - $wallMm * ($end - $wallMm)) / 1e6;
     }

@@ -22,12 +22,12 @@ final readonly class Rectangular implements Footprint
 
     public function outerAreaM2(): float
     {
-        return $this->lengthMm * $this->widthMm / 1e6;
+        return ($this->lengthMm * $this->widthMm) / 1e6;
     }
 
     public function insideAreaM2(float $wallMm): float
     {
-        return max(0.0, $this->lengthMm - 2 * $wallMm) * max(0.0, $this->widthMm - 2 * $wallMm) / 1e6;
+        return (max(0.0, $this->lengthMm - 2 * $wallMm) * max(0.0, $this->widthMm - 2 * $wallMm)) / 1e6;
     }
 
     public function insidePerimeterMm(float $wallMm): float

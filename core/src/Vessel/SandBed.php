@@ -18,8 +18,12 @@ final readonly class SandBed
 
     public const LIVE_KG_L = 1.7;
 
-    private function __construct(public float $meanMm, public float $kgShort, public float $litresShort, public Working $working)
-    {
+    private function __construct(
+        public float $meanMm,
+        public float $kgShort,
+        public float $litresShort,
+        public Working $working,
+    ) {
     }
 
     /**
@@ -39,8 +43,22 @@ final readonly class SandBed
         $mean = array_sum($depthsMm) / count($depthsMm);
         $litres = $areaM2 * max(0.0, $aimMm - $mean);
 
-        return new self($mean, $litres * $kgL, $litres, Working::of('Sand to bring', 'A*max(0, a - d)*r', [
-            ['A', 'Area of the bed', $areaM2, Kind::Area], ['a', 'Aim', $aimMm, Kind::Length], ['d', 'Mean of the measured depths', $mean, Kind::Length], ['r', 'Bulk density, kg/L', $kgL, Kind::Factor],
-        ], Quantity::of($litres * $kgL, Kind::Mass), 'W-4'));
+        return new self(
+            $mean,
+            $litres * $kgL,
+            $litres,
+            Working::of(
+                'Sand to bring',
+                'A*max(0, a - d)*r',
+                [
+                    ['A', 'Area of the bed', $areaM2, Kind::Area],
+                    ['a', 'Aim', $aimMm, Kind::Length],
+                    ['d', 'Mean of the measured depths', $mean, Kind::Length],
+                    ['r', 'Bulk density, kg/L', $kgL, Kind::Factor],
+                ],
+                Quantity::of($litres * $kgL, Kind::Mass),
+                'W-4',
+            ),
+        );
     }
 }

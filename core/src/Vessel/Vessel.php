@@ -20,8 +20,13 @@ final readonly class Vessel
     }
 
     /** @throws OutOfRange when the walls or the floor leave nothing inside */
-    public static function of(Footprint $footprint, float $heightMm, float $wallMm = 0, float $floorMm = 0, Material $material = Material::Glass): self
-    {
+    public static function of(
+        Footprint $footprint,
+        float $heightMm,
+        float $wallMm = 0,
+        float $floorMm = 0,
+        Material $material = Material::Glass,
+    ): self {
         Guard::positive('heightMm', $heightMm);
         Guard::notNegative('wallMm', $wallMm);
         Guard::notNegative('floorMm', $floorMm);
@@ -49,9 +54,9 @@ final readonly class Vessel
     public function massKg(): float
     {
         $outer = $this->footprint->outerAreaM2();
-        $walls = ($outer - $this->insideAreaM2()) * $this->insideHeightMm() / 1000;
+        $walls = (($outer - $this->insideAreaM2()) * $this->insideHeightMm()) / 1000;
 
-        return ($walls + $outer * $this->floorMm / 1000) * $this->material->densityKgM3();
+        return ($walls + ($outer * $this->floorMm) / 1000) * $this->material->densityKgM3();
     }
 
     /** Litres of a column of that height inside. */

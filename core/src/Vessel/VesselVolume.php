@@ -46,7 +46,11 @@ final readonly class VesselVolume
         Guard::notNegative('sandDepthMm', $sandDepthMm);
         $height = $vessel->insideHeightMm() - $waterGapMm;
         if ($height <= 0) {
-            throw OutOfRange::number('waterGapMm', $waterGapMm, "less than the inside height, {$vessel->insideHeightMm()}");
+            throw OutOfRange::number(
+                'waterGapMm',
+                $waterGapMm,
+                "less than the inside height, {$vessel->insideHeightMm()}",
+            );
         }
         if ($sandDepthMm > $height) {
             throw OutOfRange::number('sandDepthMm', $sandDepthMm, "at most the water depth, {$height}");
@@ -60,6 +64,14 @@ final readonly class VesselVolume
             throw OutOfRange::number('rockKg', $rockKg, 'little enough to leave water in the vessel');
         }
 
-        return new self($gross, $gross - $rockL - $grains, $sand * self::SAND_BULK_KG_L, $rockL, $grains, $area, $height);
+        return new self(
+            $gross,
+            $gross - $rockL - $grains,
+            $sand * self::SAND_BULK_KG_L,
+            $rockL,
+            $grains,
+            $area,
+            $height,
+        );
     }
 }

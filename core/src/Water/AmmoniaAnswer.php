@@ -31,8 +31,11 @@ final readonly class AmmoniaAnswer
 
     private const MOST_PH = 9.5;
 
-    private function __construct(public AmmoniaJudgement $judged, public ?AmmoniaChange $change, public Finding $finding)
-    {
+    private function __construct(
+        public AmmoniaJudgement $judged,
+        public ?AmmoniaChange $change,
+        public Finding $finding,
+    ) {
     }
 
     /**
@@ -62,7 +65,15 @@ final readonly class AmmoniaAnswer
         $found = $judged->finding;
         $basis = $tankAlkDkh === null || $newAlkDkh === null ? Basis::Assumed : $found->grounds->basis;
         $remedy = self::remedy($change, $fresh, $volumeL);
-        $finding = Finding::of($found->severity, $found->rule, $found->about, $found->what, $found->why, $remedy, Grounds::plain($basis));
+        $finding = Finding::of(
+            $found->severity,
+            $found->rule,
+            $found->about,
+            $found->what,
+            $found->why,
+            $remedy,
+            Grounds::plain($basis),
+        );
 
         return new self($judged, $change, $finding);
     }
@@ -75,9 +86,9 @@ final readonly class AmmoniaAnswer
             'alk' => Quantity::of((float) $fresh->alkDkh, Kind::Alkalinity),
             'worst' => Quantity::of($change->worstMgL, Kind::Concentration),
             'limit' => Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration),
-            ...($share === null ? [] : ['share' => Quantity::of(100 * $share, Kind::Percent)]),
-            ...($share === null ? [] : ['after' => Quantity::of((float) $change->freeAfterMgL, Kind::Concentration)]),
-            ...($share === null || $volumeL === null ? [] : ['litres' => Quantity::of($share * $volumeL, Kind::Volume)]),
+            ...$share === null ? [] : ['share' => Quantity::of(100 * $share, Kind::Percent)],
+            ...$share === null ? [] : ['after' => Quantity::of((float) $change->freeAfterMgL, Kind::Concentration)],
+            ...$share === null || $volumeL === null ? [] : ['litres' => Quantity::of($share * $volumeL, Kind::Volume)],
         ];
         $water = 'new water of the tank’s temperature and salinity at pH {ph} and {alk}';
         $change = match (true) {

@@ -31,8 +31,12 @@ final readonly class AmmoniaChange
      *
      * @throws OutOfRange when a pH or alkalinity is missing
      */
-    public static function of(float $totalMgL, WaterValues $tank, WaterValues $fresh, float $limitMgL = FreeAmmonia::ACT_MG_L): self
-    {
+    public static function of(
+        float $totalMgL,
+        WaterValues $tank,
+        WaterValues $fresh,
+        float $limitMgL = FreeAmmonia::ACT_MG_L,
+    ): self {
         Guard::notNegative('totalMgL', $totalMgL);
         Guard::positive('limitMgL', $limitMgL);
         if ($tank->ph === null || $fresh->ph === null || $tank->alkDkh === null || $fresh->alkDkh === null) {
@@ -40,9 +44,24 @@ final readonly class AmmoniaChange
         }
         $free = function (float $f) use ($totalMgL, $tank, $fresh): float {
             $mix = fn (float $a, float $b): float => $a * (1 - $f) + $b * $f;
-            $ph = ShockCheck::mixedPh($f, (float) $tank->alkDkh, $tank->salinity, $tank->tempC, (float) $tank->ph, (float) $fresh->alkDkh, $fresh->salinity, $fresh->tempC, (float) $fresh->ph);
+            $ph = ShockCheck::mixedPh(
+                $f,
+                (float) $tank->alkDkh,
+                $tank->salinity,
+                $tank->tempC,
+                (float) $tank->ph,
+                (float) $fresh->alkDkh,
+                $fresh->salinity,
+                $fresh->tempC,
+                (float) $fresh->ph,
+            );
 
-            return FreeAmmonia::mgL($totalMgL * (1 - $f), $ph, $mix($tank->tempC, $fresh->tempC), $mix($tank->salinity, $fresh->salinity));
+            return FreeAmmonia::mgL(
+                $totalMgL * (1 - $f),
+                $ph,
+                $mix($tank->tempC, $fresh->tempC),
+                $mix($tank->salinity, $fresh->salinity),
+            );
         };
         $now = $free(0.0);
         $worst = $now;

@@ -63,8 +63,14 @@ final readonly class AmmoniaTable
      *
      * @throws OutOfRange
      */
-    private static function changes(float $ph, float $salinity, float $tempC, float $tankAlk, float $newAlk, float $newPh): array
-    {
+    private static function changes(
+        float $ph,
+        float $salinity,
+        float $tempC,
+        float $tankAlk,
+        float $newAlk,
+        float $newPh,
+    ): array {
         $now = FreeAmmonia::mgL(1.0, $ph, $tempC, $salinity);
         $rows = [];
         $peak = $now;
@@ -72,7 +78,12 @@ final readonly class AmmoniaTable
             $mixed = ShockCheck::mixedPh($share, $tankAlk, $salinity, $tempC, $ph, $newAlk, $salinity, $tempC, $newPh);
             $free = FreeAmmonia::mgL(1.0 - $share, $mixed, $tempC, $salinity);
             $peak = max($peak, $free);
-            $rows[] = ['ph' => $ph, 'share' => round($share, 2), 'most' => AmmoniaJudgement::ACT_MG_L / $free, 'peak' => $peak / $now];
+            $rows[] = [
+                'ph' => $ph,
+                'share' => round($share, 2),
+                'most' => AmmoniaJudgement::ACT_MG_L / $free,
+                'peak' => $peak / $now,
+            ];
         }
 
         return $rows;

@@ -31,16 +31,44 @@ final readonly class Batch
     }
 
     /** @param  array<string, float>  $for  litres by need */
-    public static function of(Mix $mix, float $salinity, float $litres, array $for, float $loadAtH, float $lastDepartH, float $heatH): self
-    {
-        return new self($mix, $salinity, $litres, $mix->saltKg($litres, $salinity), $for, $loadAtH, $lastDepartH, $heatH);
+    public static function of(
+        Mix $mix,
+        float $salinity,
+        float $litres,
+        array $for,
+        float $loadAtH,
+        float $lastDepartH,
+        float $heatH,
+    ): self {
+        return new self(
+            $mix,
+            $salinity,
+            $litres,
+            $mix->saltKg($litres, $salinity),
+            $for,
+            $loadAtH,
+            $lastDepartH,
+            $heatH,
+        );
     }
 
     public function at(int $vessel, float $fillAtH, float $mixAtH, float $heatFromH, float $testAtH, float $testH): self
     {
         return new self(
-            $this->mix, $this->salinity, $this->litres, $this->saltKg, $this->for, $this->loadAtH, $this->lastDepartH, $this->heatH,
-            $vessel, $fillAtH, $mixAtH, $heatFromH, $testAtH, $testAtH + $testH,
+            $this->mix,
+            $this->salinity,
+            $this->litres,
+            $this->saltKg,
+            $this->for,
+            $this->loadAtH,
+            $this->lastDepartH,
+            $this->heatH,
+            $vessel,
+            $fillAtH,
+            $mixAtH,
+            $heatFromH,
+            $testAtH,
+            $testAtH + $testH,
         );
     }
 

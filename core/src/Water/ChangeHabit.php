@@ -28,7 +28,7 @@ final readonly class ChangeHabit
         if (! is_finite($fraction) || $fraction <= 0 || $fraction > 1) {
             throw OutOfRange::number('fraction', $fraction, 'more than 0 and at most 1');
         }
-        $rise = $productionPerDay * $everyDays / $fraction;
+        $rise = ($productionPerDay * $everyDays) / $fraction;
 
         return new self($fresh + $rise, $fresh + $rise * (1 - $fraction));
     }

@@ -10,8 +10,12 @@ use Velbrin\Core\Measure\OutOfRange;
 /** The same water in one batch, in several, or as a slow exchange, side by side (W-31). */
 final readonly class ChangeMethod
 {
-    private function __construct(public string $name, /** 0 for a continuous exchange. */ public int $portions, public float $oldShare, public ?float $after)
-    {
+    private function __construct(
+        public string $name,
+        /** 0 for a continuous exchange. */ public int $portions,
+        public float $oldShare,
+        public ?float $after,
+    ) {
     }
 
     /**
@@ -22,8 +26,13 @@ final readonly class ChangeMethod
      *
      * @throws OutOfRange
      */
-    public static function compare(float $systemL, float $litres, ?float $now, ?float $fresh, array $portions = [1, 2, 5]): array
-    {
+    public static function compare(
+        float $systemL,
+        float $litres,
+        ?float $now,
+        ?float $fresh,
+        array $portions = [1, 2, 5],
+    ): array {
         Guard::positive('systemL', $systemL);
         Guard::within('litres', $litres, 0, $systemL);
         $methods = [];
@@ -31,8 +40,12 @@ final readonly class ChangeMethod
             $share = $n === 0 ? exp(-$litres / $systemL) : (1 - $litres / $n / $systemL) ** $n;
             $methods[] = new self(
                 match ($n) {
-                    0 => 'slow exchange', 1 => 'one batch', default => "{$n} batches",
-                }, $n, $share,
+                    0 => 'slow exchange',
+                    1 => 'one batch',
+                    default => "{$n} batches",
+                },
+                $n,
+                $share,
                 $now === null || $fresh === null ? null : $now * $share + $fresh * (1 - $share),
             );
         }

@@ -33,8 +33,12 @@ final readonly class DayHelp
      * @param  Closure(Station, list<Need>): array<string, float>  $lateH  hours by need of that station and those needs
      * @param  list<Need>  $needs
      */
-    public function __construct(private Station $station, private array $needs, private Closure $lateH, private float $reserveSaltL)
-    {
+    public function __construct(
+        private Station $station,
+        private array $needs,
+        private Closure $lateH,
+        private float $reserveSaltL,
+    ) {
     }
 
     public function finding(Need $need, float $lateH): Finding
@@ -65,12 +69,16 @@ final readonly class DayHelp
             $isLess ? 'take {borrow} from the reserve, which then holds {left}' : null,
             $watts !== null ? 'warm with {watts} in all' : null,
             $tankL !== null ? 'collect RO water in a second tank of {tank}' : null,
-            $limit === DayLimit::Vessels && $this->moves($this->oneMoreVessel(), $need, $lateH) ? 'mix in one more vessel of {vessel}' : null,
+            $limit === DayLimit::Vessels && $this->moves($this->oneMoreVessel(), $need, $lateH)
+                ? 'mix in one more vessel of {vessel}'
+                : null,
         ]);
         $remedy = $ways === [] ? 'Bring the water another day.' : ucfirst(implode(', or ', $ways)).'.';
 
         return Finding::of(
-            Severity::Fix, 'W-67', 'water',
+            Severity::Fix,
+            'W-67',
+            'water',
             Sentence::of('Water for {who} is {late} late', $parts),
             Sentence::of('Its {litres} cannot be ready by the departure, begun now: {limit}.', $parts),
             Sentence::of($remedy, $parts),
@@ -141,7 +149,9 @@ final readonly class DayHelp
             }
         }
 
-        return $this->moves($this->station->with(heatW: 2 * $this->station->heatW), $need, $lateH) ? 2 * $this->station->heatW : null;
+        return $this->moves($this->station->with(heatW: 2 * $this->station->heatW), $need, $lateH)
+            ? 2 * $this->station->heatW
+            : null;
     }
 
     /** Hours later at which it is in time, others before it counted; null where no wait of that day helps. */
@@ -149,7 +159,10 @@ final readonly class DayHelp
     {
         $by = $lateH;
         for ($i = 0; $i < self::WAITS; $i++) {
-            $waiting = array_map(fn (Need $n): Need => $n->key === $need->key ? $n->departing($n->departH + $by) : $n, $this->needs);
+            $waiting = array_map(
+                fn (Need $n): Need => $n->key === $need->key ? $n->departing($n->departH + $by) : $n,
+                $this->needs,
+            );
             $still = $this->late($this->station, $waiting, $need);
             if ($still <= self::HELPS_H) {
                 return $by;
@@ -162,7 +175,8 @@ final readonly class DayHelp
 
     private function moves(Station $station, Need $need, float $lateH, ?float $litres = null): bool
     {
-        return $this->late($station, $litres === null ? $this->needs : $this->replaced($need, $litres), $need) < $lateH - self::HELPS_H;
+        return $this->late($station, $litres === null ? $this->needs : $this->replaced($need, $litres), $need) <
+            $lateH - self::HELPS_H;
     }
 
     /** @return list<Need> */

@@ -31,7 +31,9 @@ enum DayLimit: string
             self::Ro => $station->with(roRatedLd: 1e9),
             self::RoTank => $station->with(roTankL: 1e9),
             self::Heat => $station->with(heatW: 1e9),
-            self::Vessels => $station->with(vesselsL: [...$station->vesselsL, ...array_fill(0, 12, $station->largestL())]),
+            self::Vessels => $station->with(
+                vesselsL: [...$station->vesselsL, ...array_fill(0, 12, $station->largestL())],
+            ),
             self::Hours => $station,
         };
     }

@@ -41,7 +41,7 @@ final readonly class DaySchedule
         $draws = self::draws($station, $placed, $needs);
         $start = self::roStart($station, $draws, $freeRoL);
         $fills = array_map(fn (Batch $b): float => $b->fillAtH, $placed);
-        $first = min([INF, ...$fills, ...($start === null ? [] : [$start - $station->flushH])]);
+        $first = min([INF, ...$fills, ...$start === null ? [] : [$start - $station->flushH]]);
         $tankHolds = $start === null || self::runs($station, $draws, $freeRoL, $start, $makeL) !== null;
         if ($first >= -self::SAME_H && $tankHolds) {
             $to = $start === null ? null : self::runs($station, $draws, $freeRoL, $start, $makeL);
@@ -65,7 +65,11 @@ final readonly class DaySchedule
         $heaterNext = INF;
         $placed = [];
         foreach ($batches as $batch) {
-            $vessel = self::vessel($station, $batch, fn (int $v): float => -min($batch->loadAtH, $next[$v] - $station->loadH));
+            $vessel = self::vessel(
+                $station,
+                $batch,
+                fn (int $v): float => -min($batch->loadAtH, $next[$v] - $station->loadH),
+            );
             // A vessel is empty again when what was in it has been drawn off for the van.
             $testAt = min($batch->loadAtH, $next[$vessel] - $station->loadH) - $station->testH;
             $heatTo = $batch->heatH > 0 ? min($testAt, $heaterNext) : $testAt;
@@ -227,7 +231,9 @@ final readonly class DaySchedule
         $late = [];
         foreach ($needs as $need) {
             $its = array_filter($batches, fn (Batch $b): bool => isset($b->for[$need->key]));
-            $ready = $roReady[$need->key] ?? max([0.0, ...array_map(fn (Batch $b): float => $b->readyAtH, array_values($its))]);
+            $ready =
+                $roReady[$need->key] ??
+                max([0.0, ...array_map(fn (Batch $b): float => $b->readyAtH, array_values($its))]);
             $over = $ready + $station->loadH - $need->departH;
             if ($ready > 0 && $need->litres > 0 && $over > self::SAME_H) {
                 $late[$need->key] = $over;

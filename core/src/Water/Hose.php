@@ -25,7 +25,9 @@ final class Hose
         Guard::notNegative('headM', $headM);
         $full = sqrt(2 * Pipe::GRAVITY * $headM);
 
-        return $headM <= 0.0 ? 0.0 : $pipe->flowLh(Solve::rising(fn (float $v): float => $pipe->lossM($v) - $headM, 0, $full));
+        return $headM <= 0.0
+            ? 0.0
+            : $pipe->flowLh(Solve::rising(fn (float $v): float => $pipe->lossM($v) - $headM, 0, $full));
     }
 
     /**
@@ -45,12 +47,14 @@ final class Hose
         $pipe = Pipe::of($innerMm, $lengthM, self::ENDS_K);
         $factor = $pipe->factor($pipe->velocityMs($mean));
 
-        return 2 * $areaM2 * (sqrt($fromM) - sqrt($toM)) / ($pipe->boreM2() * sqrt(2 * Pipe::GRAVITY / $factor)) / 60;
+        return (2 * $areaM2 * (sqrt($fromM) - sqrt($toM))) /
+            ($pipe->boreM2() * sqrt((2 * Pipe::GRAVITY) / $factor)) /
+            60;
     }
 
     /** L/h from a bucket and a watch. @throws OutOfRange */
     public static function bucket(float $litres, float $seconds): float
     {
-        return 3600 * Guard::positive('litres', $litres) / Guard::positive('seconds', $seconds);
+        return (3600 * Guard::positive('litres', $litres)) / Guard::positive('seconds', $seconds);
     }
 }

@@ -49,7 +49,11 @@ final readonly class Ledger
             }
         }
 
-        return new self($covered, $lacks, array_values(array_filter($stock, fn (MixedStock $s): bool => $s->litres > self::SAME_L)));
+        return new self(
+            $covered,
+            $lacks,
+            array_values(array_filter($stock, fn (MixedStock $s): bool => $s->litres > self::SAME_L)),
+        );
     }
 
     /**
@@ -59,9 +63,10 @@ final readonly class Ledger
     private static function inTurn(array $stock, Promise $promise): array
     {
         $at = $promise->atH ?? 0.0;
-        $serves = fn (MixedStock $s): bool => ($promise->mix === null || $promise->mix === $s->mix)
-            && ($promise->salinity === null || abs($promise->salinity - $s->salinity) <= self::SALINITY)
-            && $s->fromH <= $at && $s->untilH > $at;
+        $serves = fn (MixedStock $s): bool => ($promise->mix === null || $promise->mix === $s->mix) &&
+            ($promise->salinity === null || abs($promise->salinity - $s->salinity) <= self::SALINITY) &&
+            $s->fromH <= $at &&
+            $s->untilH > $at;
         $lots = array_keys(array_filter($stock, $serves));
         $way = $promise->atH === null ? -1 : 1;
         usort($lots, fn (int $a, int $b): int => $way * ($stock[$a]->untilH <=> $stock[$b]->untilH));

@@ -29,8 +29,13 @@ final readonly class MeasuredVolume
      *
      * @throws OutOfRange when the rise is too small to tell
      */
-    public static function bySalt(float $saltKg, float $before, float $after, float $mixGramsPerL = 38.5, float $resolution = 0.1): self
-    {
+    public static function bySalt(
+        float $saltKg,
+        float $before,
+        float $after,
+        float $mixGramsPerL = 38.5,
+        float $resolution = 0.1,
+    ): self {
         Guard::positive('saltKg', $saltKg);
         Guard::within('before', $before, 0, 50);
         Guard::within('after', $after, 0, 50);
@@ -38,13 +43,33 @@ final readonly class MeasuredVolume
         Guard::positive('resolution', $resolution);
         $rise = $after - $before;
         if ($rise < 2 * $resolution) {
-            throw OutOfRange::number('after', $after, sprintf('at least %.1f more than before: a smaller rise cannot be told from the instrument’s error', 2 * $resolution));
+            throw OutOfRange::number(
+                'after',
+                $after,
+                sprintf(
+                    'at least %.1f more than before: a smaller rise cannot be told from the instrument’s error',
+                    2 * $resolution,
+                ),
+            );
         }
-        $litres = 1000 * $saltKg * 35 / $mixGramsPerL / $rise;
+        $litres = (1000 * $saltKg * 35) / $mixGramsPerL / $rise;
 
-        return new self($litres, $litres * $resolution / $rise, Working::of('Volume by salt', '1000*m*35/g/(b - a)', [
-            ['m', 'Salt added', $saltKg, Kind::Mass], ['g', 'Mix, grams a litre at 35 g/kg', $mixGramsPerL, Kind::Factor], ['a', 'Salinity before', $before, Kind::Salinity], ['b', 'Salinity after, mixed through', $after, Kind::Salinity],
-        ], Quantity::of($litres, Kind::Volume), 'W-6'));
+        return new self(
+            $litres,
+            ($litres * $resolution) / $rise,
+            Working::of(
+                'Volume by salt',
+                '1000*m*35/g/(b - a)',
+                [
+                    ['m', 'Salt added', $saltKg, Kind::Mass],
+                    ['g', 'Mix, grams a litre at 35 g/kg', $mixGramsPerL, Kind::Factor],
+                    ['a', 'Salinity before', $before, Kind::Salinity],
+                    ['b', 'Salinity after, mixed through', $after, Kind::Salinity],
+                ],
+                Quantity::of($litres, Kind::Volume),
+                'W-6',
+            ),
+        );
     }
 
     /**
@@ -54,10 +79,18 @@ final readonly class MeasuredVolume
      */
     public static function byFlow(float $flowLh, float $minutes): self
     {
-        $litres = Guard::positive('flowLh', $flowLh) * Guard::positive('minutes', $minutes) / 60;
+        $litres = (Guard::positive('flowLh', $flowLh) * Guard::positive('minutes', $minutes)) / 60;
 
-        return new self($litres, null, Working::of('Volume by flow', 'Q*t/60', [
-            ['Q', 'Flow, measured with a bucket', $flowLh, Kind::Flow], ['t', 'Minutes', $minutes, Kind::Count],
-        ], Quantity::of($litres, Kind::Volume), 'W-6'));
+        return new self(
+            $litres,
+            null,
+            Working::of(
+                'Volume by flow',
+                'Q*t/60',
+                [['Q', 'Flow, measured with a bucket', $flowLh, Kind::Flow], ['t', 'Minutes', $minutes, Kind::Count]],
+                Quantity::of($litres, Kind::Volume),
+                'W-6',
+            ),
+        );
     }
 }

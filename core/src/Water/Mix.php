@@ -21,6 +21,6 @@ final readonly class Mix
 
     public function saltKg(float $litres, float $salinity): float
     {
-        return $litres * $this->gramsPerL * $salinity / 35 / 1000;
+        return ($litres * $this->gramsPerL * $salinity) / 35 / 1000;
     }
 }

@@ -41,7 +41,7 @@ final readonly class MixJump
             $key = $parameter->value;
             [$before, $fresh] = [$tank[$key] ?? null, $mix[$key] ?? null];
             if ($before !== null && $fresh !== null) {
-                $after = $before + $share * ($fresh * $salinity / self::MIXED_AT - $before);
+                $after = $before + $share * (($fresh * $salinity) / self::MIXED_AT - $before);
                 $jumps[] = new self($parameter, $before, $after, $mayMove[$key] ?? null);
             }
         }

@@ -23,9 +23,15 @@ final class MixMatch
             $shares = [];
             foreach ($bands as $parameter => $band) {
                 $value = $values[$parameter] ?? null;
-                if ($value !== null && $band->fineLow !== null && $band->fineHigh !== null && $band->fineHigh > $band->fineLow) {
+                if (
+                    $value !== null &&
+                    $band->fineLow !== null &&
+                    $band->fineHigh !== null &&
+                    $band->fineHigh > $band->fineLow
+                ) {
                     $middle = ($band->fineLow + $band->fineHigh) / 2;
-                    $shares[] = abs($value * $salinity / self::MIXED_AT - $middle) / ($band->fineHigh - $band->fineLow);
+                    $shares[] =
+                        abs(($value * $salinity) / self::MIXED_AT - $middle) / ($band->fineHigh - $band->fineLow);
                 }
             }
             if ($shares !== []) {

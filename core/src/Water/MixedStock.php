@@ -7,13 +7,21 @@ namespace Velbrin\Core\Water;
 /** Mixed, warm, measured water that stands ready and is not kept in reserve. */
 final readonly class MixedStock
 {
-    public function __construct(public string $mix, public float $salinity, public float $litres, /** Hours from now. */ public float $fromH, public float $untilH)
-    {
+    public function __construct(
+        public string $mix,
+        public float $salinity,
+        public float $litres,
+        /** Hours from now. */ public float $fromH,
+        public float $untilH,
+    ) {
     }
 
     public function serves(Need $need, float $byH): bool
     {
-        return $need->mix === $this->mix && abs($need->salinity - $this->salinity) <= 0.3 && $this->fromH <= $byH && $this->untilH >= $need->departH;
+        return $need->mix === $this->mix &&
+            abs($need->salinity - $this->salinity) <= 0.3 &&
+            $this->fromH <= $byH &&
+            $this->untilH >= $need->departH;
     }
 
     public function less(float $litres): self

@@ -53,11 +53,11 @@ final readonly class Mixing
         if ($heatW <= 0.0 && $rise > 0) {
             throw OutOfRange::number('heatW', $heatW, 'more than 0 when the water must be warmed');
         }
-        $ro = 24 * $litres / RoOutput::litresPerDay($roRatedLd, $roWaterC);
+        $ro = (24 * $litres) / RoOutput::litresPerDay($roRatedLd, $roWaterC);
         $batches = (int) ceil($litres / $vesselL - 1e-9);
-        $heat = $rise > 0 ? TemperatureCourse::capacityWhK($litres) * $rise / ($efficiency * $heatW) : 0.0;
+        $heat = $rise > 0 ? (TemperatureCourse::capacityWhK($litres) * $rise) / ($efficiency * $heatW) : 0.0;
         $perBatch = $batches > 0 ? max($mixHours, $heat / $batches) : 0.0;
 
-        return new self($litres * $mixGramsPerL / 1000, $ro, $batches, $heat, $ro + $batches * $perBatch);
+        return new self(($litres * $mixGramsPerL) / 1000, $ro, $batches, $heat, $ro + $batches * $perBatch);
     }
 }

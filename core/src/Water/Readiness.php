@@ -26,8 +26,10 @@ final readonly class Readiness
     private const SAME = 1e-9;
 
     /** @param  array<string, Sentence>  $missing  by code: old, mixing, measure, salt, water, cold, warm */
-    private function __construct(public array $missing, /** Hours from now; null when it never can be. */ public ?float $readyInH)
-    {
+    private function __construct(
+        public array $missing,
+        /** Hours from now; null when it never can be. */ public ?float $readyInH,
+    ) {
     }
 
     /**
@@ -88,7 +90,7 @@ final readonly class Readiness
             'is' => Quantity::of($measured, Kind::Salinity),
             'meant' => Quantity::of($salinity, Kind::Salinity),
             'water' => Quantity::of($litres * max(0.0, $measured / $salinity - 1), Kind::Volume),
-            'salt' => Quantity::of($litres * max(0.0, $salinity - $measured) * 1.1 / 1000, Kind::Mass)->finer(1),
+            'salt' => Quantity::of(($litres * max(0.0, $salinity - $measured) * 1.1) / 1000, Kind::Mass)->finer(1),
         ];
 
         return $measured > $salinity
@@ -97,16 +99,24 @@ final readonly class Readiness
     }
 
     /** @return array{0: string, 1: Sentence, 2: float} code, words, hours */
-    private static function warmth(float $litres, float $targetC, float $measuredC, float $heatW, float $efficiency): array
-    {
-        $parts = ['is' => Quantity::of($measuredC, Kind::Temperature), 'meant' => Quantity::of($targetC, Kind::Temperature)];
+    private static function warmth(
+        float $litres,
+        float $targetC,
+        float $measuredC,
+        float $heatW,
+        float $efficiency,
+    ): array {
+        $parts = [
+            'is' => Quantity::of($measuredC, Kind::Temperature),
+            'meant' => Quantity::of($targetC, Kind::Temperature),
+        ];
         if ($measuredC > $targetC) {
             return ['warm', Sentence::of('{is} instead of {meant}: let it cool', $parts), 0.0];
         }
         if ($heatW <= 0) {
             return ['cold', Sentence::of('{is} instead of {meant}: warm it', $parts), 0.0];
         }
-        $hours = TemperatureCourse::capacityWhK($litres) * ($targetC - $measuredC) / ($efficiency * $heatW);
+        $hours = (TemperatureCourse::capacityWhK($litres) * ($targetC - $measuredC)) / ($efficiency * $heatW);
 
         $parts['hours'] = Quantity::of($hours, Kind::Hours);
 

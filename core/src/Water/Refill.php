@@ -18,7 +18,10 @@ final readonly class Refill
         public bool $holds,
         /** Refill rate the chamber needs at this pump flow, L/h. */
         public float $needsLh,
-        /** The same where the sump’s part of the change was taken first: nothing is left in the chamber, and it needs the pump’s whole flow. */
+        /**
+         * The same where the sump’s part of the change was taken first: nothing is left in the chamber, and it needs the pump’s
+         * whole flow.
+         */
         public float $needsSumpFirstLh,
         /** Pump flow to set so that this refill is enough, L/h; null: any. */
         public ?float $pumpLh,
@@ -39,19 +42,33 @@ final readonly class Refill
      *
      * @throws OutOfRange
      */
-    public static function of(float $pumpLh, float $refillLh, float $chamberL, float $missingL, float $spareL, float $downL): self
-    {
+    public static function of(
+        float $pumpLh,
+        float $refillLh,
+        float $chamberL,
+        float $missingL,
+        float $spareL,
+        float $downL,
+    ): self {
         Guard::positive('pumpLh', $pumpLh);
         Guard::positive('refillLh', $refillLh);
         Guard::notNegative('chamberL', $chamberL);
         Guard::notNegative('missingL', $missingL);
         $share = $missingL > 0 ? max(0.0, 1 - $chamberL / $missingL) : 0.0;
         $needs = $pumpLh * $share;
-        $room = max(0.0, SumpChange::USABLE_SPARE * Guard::notNegative('spareL', $spareL) - Guard::notNegative('downL', $downL));
+        $room = max(
+            0.0,
+            SumpChange::USABLE_SPARE * Guard::notNegative('spareL', $spareL) - Guard::notNegative('downL', $downL),
+        );
 
         return new self(
-            $refillLh >= $needs, $needs, $missingL > 0 ? $pumpLh : 0.0, $share > 0 ? $refillLh / $share : null, 60 * $missingL / $pumpLh, 60 * $room / $refillLh,
-            $pumpLh * $missingL / ($pumpLh + $refillLh) <= $chamberL,
+            $refillLh >= $needs,
+            $needs,
+            $missingL > 0 ? $pumpLh : 0.0,
+            $share > 0 ? $refillLh / $share : null,
+            (60 * $missingL) / $pumpLh,
+            (60 * $room) / $refillLh,
+            ($pumpLh * $missingL) / ($pumpLh + $refillLh) <= $chamberL,
         );
     }
 }

@@ -20,9 +20,19 @@ final class Reserve
     /**
      * @param  list<float>  $emergencySharesL  chosen for single systems
      */
-    public static function neededL(float $largestSystemL, array $emergencySharesL = [], float $boxesL = 0, float $quarantineFillL = 0): float
-    {
-        return max(self::SHARE_OF_LARGEST * Guard::notNegative('largestSystemL', $largestSystemL), Guard::notNegative('boxesL', $boxesL), Guard::notNegative('quarantineFillL', $quarantineFillL), ...array_map(fn (float $l): float => Guard::notNegative('emergencySharesL', $l), $emergencySharesL), ...[0.0]);
+    public static function neededL(
+        float $largestSystemL,
+        array $emergencySharesL = [],
+        float $boxesL = 0,
+        float $quarantineFillL = 0,
+    ): float {
+        return max(
+            self::SHARE_OF_LARGEST * Guard::notNegative('largestSystemL', $largestSystemL),
+            Guard::notNegative('boxesL', $boxesL),
+            Guard::notNegative('quarantineFillL', $quarantineFillL),
+            ...array_map(fn (float $l): float => Guard::notNegative('emergencySharesL', $l), $emergencySharesL),
+            ...[0.0],
+        );
     }
 
     /**
@@ -50,10 +60,24 @@ final class Reserve
      */
     public static function findings(array $lacks): array
     {
-        return array_map(fn (string $promise, float $litres): Finding => Finding::of(
-            Severity::Watch, 'X-15', 'water', Sentence::of('{promise}: {litres} uncovered', ['promise' => $promise, 'litres' => Quantity::of($litres, Kind::Volume)]),
-            Sentence::of('Only water that is mixed, measured and not too old counts; what is promised before it takes the rest.'),
-            Sentence::of('Mix {litres} more, or say which promise gives way.', ['litres' => Quantity::of($litres, Kind::Volume)]),
-        ), array_keys($lacks), $lacks);
+        return array_map(
+            fn (string $promise, float $litres): Finding => Finding::of(
+                Severity::Watch,
+                'X-15',
+                'water',
+                Sentence::of('{promise}: {litres} uncovered', [
+                    'promise' => $promise,
+                    'litres' => Quantity::of($litres, Kind::Volume),
+                ]),
+                Sentence::of(
+                    'Only water that is mixed, measured and not too old counts; what is promised before it takes the rest.',
+                ),
+                Sentence::of('Mix {litres} more, or say which promise gives way.', [
+                    'litres' => Quantity::of($litres, Kind::Volume),
+                ]),
+            ),
+            array_keys($lacks),
+            $lacks,
+        );
     }
 }

@@ -29,6 +29,8 @@ final class RoOutput
 
         Guard::within('pressureShare', $pressureShare, 0.05, 5);
 
-        return $ratedLd * $pressureShare * exp(($waterC > 25 ? self::K_WARM : self::K_COLD) * (1 / 298.15 - 1 / (273.15 + $waterC)));
+        return $ratedLd *
+            $pressureShare *
+            exp(($waterC > 25 ? self::K_WARM : self::K_COLD) * (1 / 298.15 - 1 / (273.15 + $waterC)));
     }
 }

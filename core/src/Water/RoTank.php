@@ -34,7 +34,10 @@ final class RoTank
         $takes = max($leastH, $missing / $this->station->roLh());
         $until = $from + $takes;
         $running = max(0.0, $until - max($this->clockH, $from));
-        $this->levelL = max(0.0, min($this->station->roTankL, $this->levelL + $this->station->roLh() * $running - $litres));
+        $this->levelL = max(
+            0.0,
+            min($this->station->roTankL, $this->levelL + $this->station->roLh() * $running - $litres),
+        );
         $this->clockH = max($this->clockH, $until);
         $this->lastDrawH = max($this->lastDrawH, $until);
 
@@ -44,7 +47,10 @@ final class RoTank
     private function runTo(float $atH): void
     {
         if ($atH > $this->clockH) {
-            $this->levelL = min($this->station->roTankL, $this->levelL + $this->station->roLh() * ($atH - $this->clockH));
+            $this->levelL = min(
+                $this->station->roTankL,
+                $this->levelL + $this->station->roLh() * ($atH - $this->clockH),
+            );
             $this->clockH = $atH;
         }
     }

@@ -31,8 +31,14 @@ final readonly class SalinityCorrection
      *
      * @throws OutOfRange
      */
-    public static function of(float $systemL, float $now, float $target, float $otherSalinity, float $perDay = 1, float $mixGramsPerL = 38.5): self
-    {
+    public static function of(
+        float $systemL,
+        float $now,
+        float $target,
+        float $otherSalinity,
+        float $perDay = 1,
+        float $mixGramsPerL = 38.5,
+    ): self {
         Guard::positive('systemL', $systemL);
         Guard::within('now', $now, 0, 60);
         Guard::within('target', $target, 0, 60);
@@ -41,15 +47,29 @@ final readonly class SalinityCorrection
         Guard::positive('mixGramsPerL', $mixGramsPerL);
         $reaches = $target === $now || ($target > $now ? $otherSalinity > $target : $otherSalinity < $target);
         // One batch: S' = S(1 − f) + S_other·f.
-        $litres = $target === $now ? 0.0 : $systemL * ($target - $now) / ($otherSalinity - $now === 0.0 ? INF : $otherSalinity - $now);
+        $litres =
+            $target === $now
+                ? 0.0
+                : ($systemL * ($target - $now)) / ($otherSalinity - $now === 0.0 ? INF : $otherSalinity - $now);
 
         return new self(
             $reaches ? $litres : null,
             (int) ceil(abs($target - $now) / $perDay - 1e-9),
-            max(0.0, $systemL * $mixGramsPerL / 35 * ($target - $now) / 1000),
-            ! $reaches || $target === $now ? null : Working::of('Water to swap', 'V*(t - s)/(o - s)', [
-                ['V', 'Water in the system', $systemL, Kind::Volume], ['t', 'Wanted', $target, Kind::Salinity], ['s', 'Salinity now', $now, Kind::Salinity], ['o', 'Of the water swapped in', $otherSalinity, Kind::Salinity],
-            ], Quantity::of($litres, Kind::Volume), 'W-20'),
+            max(0.0, ((($systemL * $mixGramsPerL) / 35) * ($target - $now)) / 1000),
+            ! $reaches || $target === $now
+                ? null
+                : Working::of(
+                    'Water to swap',
+                    'V*(t - s)/(o - s)',
+                    [
+                        ['V', 'Water in the system', $systemL, Kind::Volume],
+                        ['t', 'Wanted', $target, Kind::Salinity],
+                        ['s', 'Salinity now', $now, Kind::Salinity],
+                        ['o', 'Of the water swapped in', $otherSalinity, Kind::Salinity],
+                    ],
+                    Quantity::of($litres, Kind::Volume),
+                    'W-20',
+                ),
         );
     }
 }

@@ -26,7 +26,7 @@ final class SalinityDrift
             throw OutOfRange::number('days', $days, 'short enough that water is left');
         }
 
-        return $salinity * $systemL / $left;
+        return ($salinity * $systemL) / $left;
     }
 
     /** Days until the salinity reaches an upper limit with the top-off off; 0 when passed, null without evaporation. */
@@ -37,7 +37,11 @@ final class SalinityDrift
         Guard::notNegative('evaporationLd', $evaporationLd);
         Guard::positive('limit', $limit);
 
-        return $salinity >= $limit ? 0.0 : ($evaporationLd > 0 ? $systemL * (1 - $salinity / $limit) / $evaporationLd : null);
+        return $salinity >= $limit
+            ? 0.0
+            : ($evaporationLd > 0
+                ? ($systemL * (1 - $salinity / $limit)) / $evaporationLd
+                : null);
     }
 
     /**
@@ -54,6 +58,6 @@ final class SalinityDrift
         Guard::notNegative('spareL', $spareL);
         $kept = min($addedL, $spareL);
 
-        return $salinity * $systemL / ($systemL + $kept) * exp(-($addedL - $kept) / ($systemL + $spareL));
+        return (($salinity * $systemL) / ($systemL + $kept)) * exp(-($addedL - $kept) / ($systemL + $spareL));
     }
 }

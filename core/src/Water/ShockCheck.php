@@ -23,8 +23,12 @@ final readonly class ShockCheck
      * @param  int  $portions  equal portions, each with its rest between, that keep every move within its limit
      * @param  list<Finding>  $findings
      */
-    private function __construct(public WaterValues $after, public array $moves, public int $portions, public array $findings)
-    {
+    private function __construct(
+        public WaterValues $after,
+        public array $moves,
+        public int $portions,
+        public array $findings,
+    ) {
     }
 
     /**
@@ -32,14 +36,20 @@ final readonly class ShockCheck
      *
      * @throws OutOfRange
      */
-    public static function of(float $fraction, WaterValues $tank, WaterValues $fresh, ShockLimits $limits = new ShockLimits, bool $ammoniaEmergency = false): self
-    {
+    public static function of(
+        float $fraction,
+        WaterValues $tank,
+        WaterValues $fresh,
+        ShockLimits $limits = new ShockLimits(),
+        bool $ammoniaEmergency = false,
+    ): self {
         if (! is_finite($fraction) || $fraction <= 0 || $fraction > 1) {
             throw OutOfRange::number('fraction', $fraction, 'more than 0 and at most 1');
         }
         $mix = fn (float $old, float $new): float => $old * (1 - $fraction) + $new * $fraction;
         $after = new WaterValues(
-            $mix(Guard::within('tempC', $tank->tempC, 2, 40), Guard::within('fresh.tempC', $fresh->tempC, 2, 40)), $mix($tank->salinity, $fresh->salinity),
+            $mix(Guard::within('tempC', $tank->tempC, 2, 40), Guard::within('fresh.tempC', $fresh->tempC, 2, 40)),
+            $mix($tank->salinity, $fresh->salinity),
             $tank->alkDkh === null || $fresh->alkDkh === null ? null : $mix($tank->alkDkh, $fresh->alkDkh),
             self::ph($fraction, $tank, $fresh),
         );
@@ -51,7 +61,17 @@ final readonly class ShockCheck
             $outranked = $ammoniaEmergency && ! in_array($key, ['tempC', 'salinity'], true);
             $over = abs($move) > $limit + 1e-9;
             $portions = $over && ! $outranked ? max($portions, (int) ceil(abs($move) / $limit - 1e-9)) : $portions;
-            $findings[] = self::finding($key, $kind, $change, $name, $move, $limit, self::bound($key, $fraction, $tank, $move, $limit), $over, $outranked);
+            $findings[] = self::finding(
+                $key,
+                $kind,
+                $change,
+                $name,
+                $move,
+                $limit,
+                self::bound($key, $fraction, $tank, $move, $limit),
+                $over,
+                $outranked,
+            );
         }
 
         return new self($after, $moves, $portions, Finding::sorted($findings));
@@ -61,11 +81,35 @@ final readonly class ShockCheck
     private static function pairs(WaterValues $tank, WaterValues $fresh, WaterValues $after, ShockLimits $limits): array
     {
         $pairs = [
-            ['tempC', Kind::Temperature, Kind::TemperatureChange, 'Temperature', $tank->tempC, $after->tempC, $limits->tempC],
-            ['salinity', Kind::Salinity, Kind::SalinityChange, 'Salinity', $tank->salinity, $after->salinity, $limits->salinity],
+            [
+                'tempC',
+                Kind::Temperature,
+                Kind::TemperatureChange,
+                'Temperature',
+                $tank->tempC,
+                $after->tempC,
+                $limits->tempC,
+            ],
+            [
+                'salinity',
+                Kind::Salinity,
+                Kind::SalinityChange,
+                'Salinity',
+                $tank->salinity,
+                $after->salinity,
+                $limits->salinity,
+            ],
         ];
         if ($tank->alkDkh !== null && $after->alkDkh !== null) {
-            $pairs[] = ['alkDkh', Kind::Alkalinity, Kind::Alkalinity, 'Alkalinity', $tank->alkDkh, $after->alkDkh, $limits->alkDkh];
+            $pairs[] = [
+                'alkDkh',
+                Kind::Alkalinity,
+                Kind::Alkalinity,
+                'Alkalinity',
+                $tank->alkDkh,
+                $after->alkDkh,
+                $limits->alkDkh,
+            ];
         }
         if ($tank->ph !== null && $after->ph !== null) {
             $pairs[] = ['ph', Kind::Ph, Kind::Ph, 'pH', $tank->ph, $after->ph, $limits->ph];
@@ -81,49 +125,115 @@ final readonly class ShockCheck
             return null;
         }
 
-        return self::mixedPh($fraction, $tank->alkDkh, $tank->salinity, $tank->tempC, $tank->ph, $fresh->alkDkh, $fresh->salinity, $fresh->tempC, $fresh->ph);
+        return self::mixedPh(
+            $fraction,
+            $tank->alkDkh,
+            $tank->salinity,
+            $tank->tempC,
+            $tank->ph,
+            $fresh->alkDkh,
+            $fresh->salinity,
+            $fresh->tempC,
+            $fresh->ph,
+        );
     }
 
     /** @throws OutOfRange */
-    public static function mixedPh(float $fraction, float $alkA, float $salinityA, float $tempA, float $phA, float $alkB, float $salinityB, float $tempB, float $phB): float
-    {
+    public static function mixedPh(
+        float $fraction,
+        float $alkA,
+        float $salinityA,
+        float $tempA,
+        float $phA,
+        float $alkB,
+        float $salinityB,
+        float $tempB,
+        float $phB,
+    ): float {
         $a = Carbonate::fromProbe($alkA / ReadingUnit::DKH_PER_MEQ, $salinityA, $tempA, $phA);
         $b = Carbonate::fromProbe($alkB / ReadingUnit::DKH_PER_MEQ, $salinityB, $tempB, $phB);
         $mix = fn (float $old, float $new): float => $old * (1 - $fraction) + $new * $fraction;
 
-        return Carbonate::fromDic($mix($alkA, $alkB) / ReadingUnit::DKH_PER_MEQ, $mix($salinityA, $salinityB), $mix($tempA, $tempB), $mix($a->dicMmolKg, $b->dicMmolKg))->phProbe();
+        return Carbonate::fromDic(
+            $mix($alkA, $alkB) / ReadingUnit::DKH_PER_MEQ,
+            $mix($salinityA, $salinityB),
+            $mix($tempA, $tempB),
+            $mix($a->dicMmolKg, $b->dicMmolKg),
+        )->phProbe();
     }
 
     /** What the new water must be, at the nearest, for this fraction to stay within the limit; pH is not linear, so none. */
     private static function bound(string $key, float $fraction, WaterValues $tank, float $move, float $limit): ?float
     {
         $from = match ($key) {
-            'tempC' => $tank->tempC, 'salinity' => $tank->salinity, 'alkDkh' => $tank->alkDkh, default => null,
+            'tempC' => $tank->tempC,
+            'salinity' => $tank->salinity,
+            'alkDkh' => $tank->alkDkh,
+            default => null,
         };
 
-        return $from === null ? null : $from + ($move <=> 0) * $limit / $fraction;
+        return $from === null ? null : $from + (($move <=> 0) * $limit) / $fraction;
     }
 
-    private static function finding(string $key, Kind $kind, Kind $change, string $name, float $move, float $limit, ?float $bound, bool $over, bool $outranked): Finding
-    {
+    private static function finding(
+        string $key,
+        Kind $kind,
+        Kind $change,
+        string $name,
+        float $move,
+        float $limit,
+        ?float $bound,
+        bool $over,
+        bool $outranked,
+    ): Finding {
         $portions = max(2, (int) ceil(abs($move) / $limit - 1e-9));
         $parts = [
-            'name' => $name, 'move' => Quantity::of(abs($move), $change), 'limit' => Quantity::of($limit, $change), 'way' => $move < 0 ? 'falls' : 'rises',
-            'n' => Quantity::of($portions, Kind::Count), ...($bound === null ? [] : ['bound' => Quantity::of($bound, $kind)]),
+            'name' => $name,
+            'move' => Quantity::of(abs($move), $change),
+            'limit' => Quantity::of($limit, $change),
+            'way' => $move < 0 ? 'falls' : 'rises',
+            'n' => Quantity::of($portions, Kind::Count),
+            ...$bound === null ? [] : ['bound' => Quantity::of($bound, $kind)],
         ];
         if (! $over) {
-            return Finding::of(Severity::Fine, 'W-33', $key, Sentence::of('{name} {way} {move}', $parts), Sentence::of('At most {limit} in one change.', $parts), null, Basis::Measured);
+            return Finding::of(
+                Severity::Fine,
+                'W-33',
+                $key,
+                Sentence::of('{name} {way} {move}', $parts),
+                Sentence::of('At most {limit} in one change.', $parts),
+                null,
+                Basis::Measured,
+            );
         }
         if ($outranked) {
-            return Finding::of(Severity::Watch, 'W-33', $key, Sentence::of('{name} {way} {move}', $parts), Sentence::of('More than {limit}, but ammonia outranks it.', $parts), Sentence::of('Go on, slowly, and watch the animals.'), Basis::Measured);
+            return Finding::of(
+                Severity::Watch,
+                'W-33',
+                $key,
+                Sentence::of('{name} {way} {move}', $parts),
+                Sentence::of('More than {limit}, but ammonia outranks it.', $parts),
+                Sentence::of('Go on, slowly, and watch the animals.'),
+                Basis::Measured,
+            );
         }
         $bring = match ($key) {
             'tempC' => $move < 0 ? 'Warm the new water to {bound} or more' : 'Cool the new water to {bound} or less',
-            'salinity' => $move < 0 ? 'Raise the new water to {bound} or more' : 'Thin the new water to {bound} or less',
+            'salinity' => $move < 0
+                ? 'Raise the new water to {bound} or more'
+                : 'Thin the new water to {bound} or less',
             'alkDkh' => $move < 0 ? 'Raise its alkalinity to {bound} or more' : 'Choose a mix of {bound} or less',
             default => 'Aerate the new water first',
         };
 
-        return Finding::of(Severity::Fix, 'W-33', $key, Sentence::of('{name} {way} {move}', $parts), Sentence::of('At most {limit} in one change.', $parts), Sentence::of($bring.', or do it in {n} portions with a day between.', $parts), Basis::Measured);
+        return Finding::of(
+            Severity::Fix,
+            'W-33',
+            $key,
+            Sentence::of('{name} {way} {move}', $parts),
+            Sentence::of('At most {limit} in one change.', $parts),
+            Sentence::of($bring.', or do it in {n} portions with a day between.', $parts),
+            Basis::Measured,
+        );
     }
 }

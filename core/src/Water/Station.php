@@ -58,14 +58,29 @@ final readonly class Station
         if (! is_finite($efficiency) || $efficiency <= 0 || $efficiency > 1) {
             throw OutOfRange::number('efficiency', $efficiency, 'more than 0 and at most 1');
         }
-        foreach (['flushMin' => $flushMin, 'fillMin' => $fillMin, 'testMin' => $testMin, 'loadMin' => $loadMin] as $field => $minutes) {
+        foreach (
+            ['flushMin' => $flushMin, 'fillMin' => $fillMin, 'testMin' => $testMin, 'loadMin' => $loadMin] as $field => $minutes
+        ) {
             Guard::notNegative($field, $minutes);
         }
         if ($heatW <= 0.0 && $feedC < $targetC) {
             throw OutOfRange::number('heatW', $heatW, 'more than 0 when the water must be warmed');
         }
 
-        return new self(Guard::positive('roRatedLd', $roRatedLd), Guard::within('feedC', $feedC, 1, 35), $roStoredL, $roTankL, $vesselsL, $heatW, $targetC, $efficiency, $flushMin / 60, $fillMin / 60, $testMin / 60, $loadMin / 60);
+        return new self(
+            Guard::positive('roRatedLd', $roRatedLd),
+            Guard::within('feedC', $feedC, 1, 35),
+            $roStoredL,
+            $roTankL,
+            $vesselsL,
+            $heatW,
+            $targetC,
+            $efficiency,
+            $flushMin / 60,
+            $fillMin / 60,
+            $testMin / 60,
+            $loadMin / 60,
+        );
     }
 
     public function roLh(): float
@@ -83,11 +98,25 @@ final readonly class Station
      *
      * @param  non-empty-list<float>|null  $vesselsL
      */
-    public function with(?float $roRatedLd = null, ?float $roTankL = null, ?float $heatW = null, ?array $vesselsL = null): self
-    {
+    public function with(
+        ?float $roRatedLd = null,
+        ?float $roTankL = null,
+        ?float $heatW = null,
+        ?array $vesselsL = null,
+    ): self {
         return new self(
-            $roRatedLd ?? $this->roRatedLd, $this->feedC, $this->roStoredL, $roTankL ?? $this->roTankL, $vesselsL ?? $this->vesselsL, $heatW ?? $this->heatW,
-            $this->targetC, $this->efficiency, $this->flushH, $this->fillH, $this->testH, $this->loadH,
+            $roRatedLd ?? $this->roRatedLd,
+            $this->feedC,
+            $this->roStoredL,
+            $roTankL ?? $this->roTankL,
+            $vesselsL ?? $this->vesselsL,
+            $heatW ?? $this->heatW,
+            $this->targetC,
+            $this->efficiency,
+            $this->flushH,
+            $this->fillH,
+            $this->testH,
+            $this->loadH,
         );
     }
 }

@@ -13,10 +13,8 @@ use Velbrin\Core\Measure\OutOfRange;
  */
 final readonly class TopUp
 {
-    private function __construct(
-        public float $saltWaterL,
-        public float $roL,
-    ) {
+    private function __construct(public float $saltWaterL, public float $roL)
+    {
     }
 
     /**
@@ -35,7 +33,11 @@ final readonly class TopUp
         $saltWater = ($wantedS * $systemL - $nowS * ($systemL - $shortL)) / $mixSalinity;
         $ro = $shortL - $saltWater;
         if ($saltWater < -1e-9 || $ro < -1e-9) {
-            throw OutOfRange::number('nowS', $nowS, 'such that a mixture of these two brings it there; exchange water first');
+            throw OutOfRange::number(
+                'nowS',
+                $nowS,
+                'such that a mixture of these two brings it there; exchange water first',
+            );
         }
 
         return new self(max(0.0, $saltWater), max(0.0, $ro));

@@ -31,11 +31,18 @@ final readonly class WaterChange
         }
         $missing = array_merge(array_diff_key($water, $fresh), array_diff_key($fresh, $water));
         if ($missing !== []) {
-            throw OutOfRange::field('fresh', 'water and fresh must name the same parameters; only one of them has '.implode(', ', array_keys($missing)), 'the same keys in both');
+            throw OutOfRange::field(
+                'fresh',
+                'water and fresh must name the same parameters; only one of them has '.
+                    implode(', ', array_keys($missing)),
+                'the same keys in both',
+            );
         }
         $after = [];
         foreach ($water as $parameter => $value) {
-            $after[$parameter] = Guard::finite("water.{$parameter}", $value) * $share + Guard::finite("fresh.{$parameter}", $fresh[$parameter]) * (1 - $share);
+            $after[$parameter] =
+                Guard::finite("water.{$parameter}", $value) * $share +
+                Guard::finite("fresh.{$parameter}", $fresh[$parameter]) * (1 - $share);
         }
 
         return new self($share, $after);

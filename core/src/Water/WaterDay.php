@@ -52,8 +52,14 @@ final readonly class WaterDay
      *
      * @throws OutOfRange
      */
-    public static function of(Station $station, array $mixes, array $needs, array $stock = [], float $reserveSaltL = 0, float $reserveRoL = 0): self
-    {
+    public static function of(
+        Station $station,
+        array $mixes,
+        array $needs,
+        array $stock = [],
+        float $reserveSaltL = 0,
+        float $reserveRoL = 0,
+    ): self {
         Guard::notNegative('reserveSaltL', $reserveSaltL);
         Guard::notNegative('reserveRoL', $reserveRoL);
         usort($needs, fn (Need $a, Need $b): int => $a->departH <=> $b->departH);
@@ -61,7 +67,11 @@ final readonly class WaterDay
             Guard::notNegative('litres', $need->litres);
             Guard::finite('departH', $need->departH);
             if ($need->mix !== null && ! isset($mixes[$need->mix])) {
-                throw OutOfRange::field('needs', "{$need->key} asks for mix {$need->mix}, which is not among the mixes", implode(', ', array_keys($mixes)));
+                throw OutOfRange::field(
+                    'needs',
+                    "{$need->key} asks for mix {$need->mix}, which is not among the mixes",
+                    implode(', ', array_keys($mixes)),
+                );
             }
         }
         [$fromStock, $left] = self::fromStock($station, $needs, $stock);
@@ -77,8 +87,15 @@ final readonly class WaterDay
         $help = new DayHelp($station, $needs, $again, $reserveSaltL);
 
         return new self(
-            $plan->batches, $fromStock, array_sum(array_map(fn (Batch $b): float => $b->saltKg, $plan->batches)), $plan->makeL,
-            $plan->roFromH === null ? null : $plan->roFromH - $station->flushH, $plan->roFromH, $plan->roToH, $plan->lateH, self::findings($station, $plan, $needs, $help),
+            $plan->batches,
+            $fromStock,
+            array_sum(array_map(fn (Batch $b): float => $b->saltKg, $plan->batches)),
+            $plan->makeL,
+            $plan->roFromH === null ? null : $plan->roFromH - $station->flushH,
+            $plan->roFromH,
+            $plan->roToH,
+            $plan->lateH,
+            self::findings($station, $plan, $needs, $help),
         );
     }
 
@@ -117,7 +134,10 @@ final readonly class WaterDay
      */
     private static function batches(Station $station, array $mixes, array $needs, array $left): array
     {
-        /** @var array<string, list<array{litres: float, for: array<string, float>, first: float, last: float, mix: Mix, salinity: float}>> $groups */
+        /**
+         * @var array<string, list<array{litres: float, for: array<string, float>, first: float, last: float, mix: Mix,
+         *     salinity: float}>> $groups
+         */
         $groups = [];
         $largest = $station->largestL();
         foreach ($needs as $need) {
@@ -130,12 +150,27 @@ final readonly class WaterDay
             while ($litres > self::SAME_H) {
                 $n = count($groups[$group] ?? []) - 1;
                 $open = $groups[$group][$n] ?? null;
-                $joins = $open !== null && $open['litres'] < $largest - self::SAME_H && $need->departH - $open['first'] + $station->loadH <= $mix->usableUntilH;
+                $joins =
+                    $open !== null &&
+                    $open['litres'] < $largest - self::SAME_H &&
+                    $need->departH - $open['first'] + $station->loadH <= $mix->usableUntilH;
                 $take = min($litres, $largest - ($joins ? $open['litres'] : 0.0));
                 if ($joins) {
-                    $groups[$group][$n] = [...$open, 'litres' => $open['litres'] + $take, 'for' => [...$open['for'], $need->key => ($open['for'][$need->key] ?? 0.0) + $take], 'last' => $need->departH];
+                    $groups[$group][$n] = [
+                        ...$open,
+                        'litres' => $open['litres'] + $take,
+                        'for' => [...$open['for'], $need->key => ($open['for'][$need->key] ?? 0.0) + $take],
+                        'last' => $need->departH,
+                    ];
                 } else {
-                    $groups[$group][] = ['litres' => $take, 'for' => [$need->key => $take], 'first' => $need->departH, 'last' => $need->departH, 'mix' => $mix, 'salinity' => $need->salinity];
+                    $groups[$group][] = [
+                        'litres' => $take,
+                        'for' => [$need->key => $take],
+                        'first' => $need->departH,
+                        'last' => $need->departH,
+                        'mix' => $mix,
+                        'salinity' => $need->salinity,
+                    ];
                 }
                 $litres -= $take;
             }
@@ -143,8 +178,19 @@ final readonly class WaterDay
         $batches = [];
         foreach (array_merge(...array_values($groups)) as $b) {
             $warms = max(0.0, $station->targetC - $station->feedC);
-            $heatH = $warms > 0 ? TemperatureCourse::capacityWhK($b['litres']) * $warms / ($station->efficiency * $station->heatW) : 0.0;
-            $batches[] = Batch::of($b['mix'], $b['salinity'], $b['litres'], $b['for'], $b['first'] - $station->loadH, $b['last'], $heatH);
+            $heatH =
+                $warms > 0
+                    ? (TemperatureCourse::capacityWhK($b['litres']) * $warms) / ($station->efficiency * $station->heatW)
+                    : 0.0;
+            $batches[] = Batch::of(
+                $b['mix'],
+                $b['salinity'],
+                $b['litres'],
+                $b['for'],
+                $b['first'] - $station->loadH,
+                $b['last'],
+                $heatH,
+            );
         }
 
         return $batches;
@@ -170,11 +216,32 @@ final readonly class WaterDay
         }
         $largest = max([0.0, ...array_map(fn (Batch $b): float => $b->litres, $plan->batches)]);
         if ($plan->makeL > 0 && $largest > $station->roTankL + self::SAME_H) {
-            $findings[] = Finding::of(Severity::Watch, 'W-67', 'water', Sentence::of('The RO tank holds {tank}, a batch takes {litres}', ['tank' => Quantity::of($station->roTankL, Kind::Volume), 'litres' => Quantity::of($largest, Kind::Volume)]),
-                Sentence::of('The rest runs in as it is made: the filling takes that long.'), Sentence::of('Begin to fill while it still runs, and stay with it.'), Basis::Rated);
+            $findings[] = Finding::of(
+                Severity::Watch,
+                'W-67',
+                'water',
+                Sentence::of('The RO tank holds {tank}, a batch takes {litres}', [
+                    'tank' => Quantity::of($station->roTankL, Kind::Volume),
+                    'litres' => Quantity::of($largest, Kind::Volume),
+                ]),
+                Sentence::of('The rest runs in as it is made: the filling takes that long.'),
+                Sentence::of('Begin to fill while it still runs, and stay with it.'),
+                Basis::Rated,
+            );
         }
         if ($findings === [] && $needs !== []) {
-            $findings[] = Finding::of(Severity::Fine, 'W-54', 'water', Sentence::of('All water can be ready in time'), Sentence::of($plan->makeL > 0 ? '{make} of RO water are still to be made.' : 'The RO water that stands is enough.', ['make' => Quantity::of($plan->makeL, Kind::Volume)]));
+            $findings[] = Finding::of(
+                Severity::Fine,
+                'W-54',
+                'water',
+                Sentence::of('All water can be ready in time'),
+                Sentence::of(
+                    $plan->makeL > 0
+                        ? '{make} of RO water are still to be made.'
+                        : 'The RO water that stands is enough.',
+                    ['make' => Quantity::of($plan->makeL, Kind::Volume)],
+                ),
+            );
         }
 
         return Finding::sorted($findings);
@@ -185,8 +252,13 @@ final readonly class WaterDay
         $parts = ['mix' => $batch->mix->name, 'hours' => Quantity::of($batch->mix->usableUntilH, Kind::Hours)];
 
         return Finding::of(
-            Severity::Fix, 'W-53', 'water', Sentence::of('{mix} would be older than its {hours}', $parts), Sentence::of('It is to be used the same day it is mixed.'),
-            Sentence::of('Mix it after the other batches, or in a vessel of its own.'), Basis::Rated,
+            Severity::Fix,
+            'W-53',
+            'water',
+            Sentence::of('{mix} would be older than its {hours}', $parts),
+            Sentence::of('It is to be used the same day it is mixed.'),
+            Sentence::of('Mix it after the other batches, or in a vessel of its own.'),
+            Basis::Rated,
         );
     }
 }

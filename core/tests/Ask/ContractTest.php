@@ -19,7 +19,11 @@ final class ContractTest extends TestCase
     {
         foreach (self::read() as $i => $example) {
             if (isset(Desk::QUESTIONS[$example->question])) {
-                yield "{$example->question} #{$i}" => [$example->question, $example->input, json_decode((string) json_encode($example->output), true)];
+                yield "{$example->question} #{$i}" => [
+                    $example->question,
+                    $example->input,
+                    json_decode((string) json_encode($example->output), true),
+                ];
             }
         }
     }
@@ -37,16 +41,16 @@ final class ContractTest extends TestCase
     #[DataProvider('examples')]
     public function it_agrees_with_the_worked_example(string $question, object $input, array $expected): void
     {
-        [$json, $ok] = (new Desk)->ask($question, (string) json_encode($input));
+        [$json, $ok] = (new Desk())->ask($question, (string) json_encode($input));
         self::assertSame(! isset($expected['error']), $ok, $json);
         self::agree($expected, json_decode($json, true), $question);
 
-        $schema = (new Desk)->schema($question);
+        $schema = (new Desk())->schema($question);
         if (! $ok) {
             return;
         }
         foreach (['input' => $input, 'output' => json_decode($json)] as $side => $value) {
-            $result = (new Validator)->validate($value, Helper::toJSON($schema[$side]));
+            $result = (new Validator())->validate($value, Helper::toJSON($schema[$side]));
             self::assertTrue($result->isValid(), "{$question} {$side} does not match its own schema");
         }
     }

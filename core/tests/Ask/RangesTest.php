@@ -29,7 +29,7 @@ final class RangesTest extends TestCase
             $base = self::plausible($properties);
             foreach ($properties as $field => $schema) {
                 foreach (self::outside($schema) as $value) {
-                    [$json, $ok] = (new Desk)->ask($name, (string) json_encode([...$base, $field => $value]));
+                    [$json, $ok] = (new Desk())->ask($name, (string) json_encode([...$base, $field => $value]));
                     self::assertFalse($ok, "{$name}.{$field} took {$value}");
                     self::assertSame($field, self::error($json)['field'], $json);
                     $tried++;
@@ -51,7 +51,7 @@ final class RangesTest extends TestCase
                     continue;
                 }
                 foreach ([0.0, -1.0, 1e-300, 1e300, -1e300, PHP_INT_MAX] as $value) {
-                    [$json, $ok] = (new Desk)->ask($name, (string) json_encode([...$base, $field => $value]));
+                    [$json, $ok] = (new Desk())->ask($name, (string) json_encode([...$base, $field => $value]));
                     self::assertIsArray(json_decode($json, true), "{$name}.{$field} = {$value}");
                     self::assertSame($ok, ! isset(json_decode($json, true)['error']));
                 }
@@ -62,10 +62,11 @@ final class RangesTest extends TestCase
     #[Test]
     public function an_overflowing_line_is_that_line_s_error_and_the_rest_is_answered(): void
     {
-        $desk = new Desk;
+        $desk = new Desk();
         $lines = array_map($desk->line(...), [
             '{"question": "turnover", "input": {"flowLh": 3000, "volumeL": 0}}',
-            '{"question": "mixing", "input": {"litres": 1e308, "mixGramsPerL": 1e308, "roRatedLd": 1, "roWaterC": 20, "vesselL": 1, "mixHours": 1, "heatW": 1, "startC": 20, "targetC": 25}}',
+            '{"question": "mixing", "input": {"litres": 1e308, "mixGramsPerL": 1e308, "roRatedLd": 1, "roWaterC": 20, '.
+            '"vesselL": 1, "mixHours": 1, "heatW": 1, "startC": 20, "targetC": 25}}',
             '{"question": "weir-head", "input": {"flowLh": 4000, "lengthMm": 300}}',
         ]);
         self::assertSame('volumeL', self::error($lines[0])['field']);
@@ -76,7 +77,11 @@ final class RangesTest extends TestCase
     #[Test]
     public function a_surface_of_nothing_breathes_nothing_and_is_refused(): void
     {
-        [$json, $ok] = (new Desk)->ask('hours-in-hand', '{"volumeL": 400, "coldUaWK": 12, "hotUaWK": 10, "surfaceM2": 0, "footprintM2": 0.5, "heatersW": [300], "roomC": 18, "setpointC": 25.5}');
+        [$json, $ok] = (new Desk())->ask(
+            'hours-in-hand',
+            '{"volumeL": 400, "coldUaWK": 12, "hotUaWK": 10, "surfaceM2": 0, "footprintM2": 0.5, "heatersW": [300], '.
+            '"roomC": 18, "setpointC": 25.5}',
+        );
         self::assertFalse($ok);
         self::assertSame('surfaceM2', self::error($json)['field']);
     }
@@ -90,7 +95,7 @@ final class RangesTest extends TestCase
     /** @return list<array<string, array<string, mixed>>> properties of each form an input can take */
     private static function variants(string $name): array
     {
-        $schema = (new Desk)->schema($name)['input'];
+        $schema = (new Desk())->schema($name)['input'];
 
         return array_column($schema['oneOf'] ?? [$schema], 'properties');
     }
@@ -133,8 +138,8 @@ final class RangesTest extends TestCase
     /** @param  array<string, mixed>  $schema */
     private static function middle(array $schema): float
     {
-        $low = $schema['minimum'] ?? $schema['exclusiveMinimum'] ?? null;
-        $high = $schema['maximum'] ?? $schema['exclusiveMaximum'] ?? null;
+        $low = $schema['minimum'] ?? ($schema['exclusiveMinimum'] ?? null);
+        $high = $schema['maximum'] ?? ($schema['exclusiveMaximum'] ?? null);
 
         return match (true) {
             $low !== null && $high !== null => ($low + $high) / 2,

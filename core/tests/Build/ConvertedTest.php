@@ -17,7 +17,10 @@ final class ConvertedTest extends TestCase
     {
         self::assertSame([], self::said([]), 'a new tank is not asked');
         self::assertSame(['fix', 'watch'], self::said(['origin' => 'freshwater']), 'unknown copper, and no overflow');
-        self::assertSame(['fix', 'fix', 'watch'], self::said(['origin' => 'freshwater', 'copper' => 'yes', 'inhabitants' => 'there']));
+        self::assertSame(
+            ['fix', 'fix', 'watch'],
+            self::said(['origin' => 'freshwater', 'copper' => 'yes', 'inhabitants' => 'there']),
+        );
         self::assertSame(['fine'], self::said(['origin' => 'marine', 'copper' => 'no', 'inhabitants' => 'rehomed']));
     }
 
@@ -27,8 +30,15 @@ final class ConvertedTest extends TestCase
      */
     private static function said(array $more): array
     {
-        $answers = Plan::answer(PlanBrief::read(['values' => ['lengthMm' => 1200, 'widthMm' => 500, 'heightMm' => 500, ...$more]]));
+        $answers = Plan::answer(
+            PlanBrief::read(['values' => ['lengthMm' => 1200, 'widthMm' => 500, 'heightMm' => 500, ...$more]]),
+        );
 
-        return array_values(array_map(fn (Finding $f): string => $f->severity->value, array_filter($answers->findings, fn (Finding $f): bool => $f->rule === 'M-13')));
+        return array_values(
+            array_map(
+                fn (Finding $f): string => $f->severity->value,
+                array_filter($answers->findings, fn (Finding $f): bool => $f->rule === 'M-13'),
+            ),
+        );
     }
 }

@@ -20,16 +20,46 @@ use Velbrin\Core\Water\RoOutput;
 final class DutiesTest extends TestCase
 {
     private const VALUES = [
-        'lengthMm' => 1220, 'widthMm' => 620, 'heightMm' => 600, 'wallMm' => 10, 'floorMm' => 10, 'rockKg' => 28, 'sandDepthMm' => 0, 'flowLh' => 2400,
-        'weirBelowRimMm' => 50, 'weirLengthMm' => 300, 'drains' => 'open-emergency', 'drainBoreMm' => 44, 'emergencyBoreMm' => 44, 'emergencyBelowRimMm' => 45,
-        'outletBelowRimMm' => 60, 'breakBelowRimMm' => 'none', 'returnBoreMm' => 27, 'pipesL' => 4, 'sumpLengthMm' => 916, 'sumpWidthMm' => 416, 'sumpHeightMm' => 408,
-        'returnLevelMm' => 200, 'pumpMinLevelMm' => 80, 'reservoirL' => 12, 'standHeightMm' => 800, 'winterC' => 17, 'summerC' => 27, 'pumpsW' => 60, 'lightsW' => 100,
+        'lengthMm' => 1220,
+        'widthMm' => 620,
+        'heightMm' => 600,
+        'wallMm' => 10,
+        'floorMm' => 10,
+        'rockKg' => 28,
+        'sandDepthMm' => 0,
+        'flowLh' => 2400,
+        'weirBelowRimMm' => 50,
+        'weirLengthMm' => 300,
+        'drains' => 'open-emergency',
+        'drainBoreMm' => 44,
+        'emergencyBoreMm' => 44,
+        'emergencyBelowRimMm' => 45,
+        'outletBelowRimMm' => 60,
+        'breakBelowRimMm' => 'none',
+        'returnBoreMm' => 27,
+        'pipesL' => 4,
+        'sumpLengthMm' => 916,
+        'sumpWidthMm' => 416,
+        'sumpHeightMm' => 408,
+        'returnLevelMm' => 200,
+        'pumpMinLevelMm' => 80,
+        'reservoirL' => 12,
+        'standHeightMm' => 800,
+        'winterC' => 17,
+        'summerC' => 27,
+        'pumpsW' => 60,
+        'lightsW' => 100,
     ];
 
     #[Test]
     public function a_line_from_the_mains_needs_two_stops_and_floods_by_rate_and_time(): void
     {
-        $mains = fn (array $more): PlanAnswers => self::plan(['topoffFed' => 'mains', 'feedLh' => 6, 'feedRunMin' => 30, ...$more]);
+        $mains = fn (array $more): PlanAnswers => self::plan([
+            'topoffFed' => 'mains',
+            'feedLh' => 6,
+            'feedRunMin' => 30,
+            ...$more,
+        ]);
         self::assertSame(['stop'], self::severities($mains(['feedStops' => 1]), 'W-56'));
         self::assertSame(['stop'], self::severities($mains(['feedStops' => 0]), 'W-56'));
         self::assertSame(['fine'], self::severities($mains(['feedStops' => 2]), 'W-56'));
@@ -50,9 +80,19 @@ final class DutiesTest extends TestCase
     {
         $days = 12 / self::value(self::plan(), 'evaporationLd');
         self::assertEqualsWithDelta($days, self::value(self::plan(), 'topOffDays'), 1e-9);
-        self::assertSame(['fix'], self::severities(self::plan(['refillBy' => 'us', 'refillDays' => ceil($days) + 1]), 'W-60'));
-        self::assertSame(['fine'], self::severities(self::plan(['refillBy' => 'us', 'refillDays' => max(1, floor($days))]), 'W-60'));
-        self::assertSame(['fix', 'fine'], self::severities(self::plan(['refillBy' => 'nobody', 'refillDays' => max(1, floor($days))]), 'W-60'), 'long enough, but nobody’s');
+        self::assertSame(
+            ['fix'],
+            self::severities(self::plan(['refillBy' => 'us', 'refillDays' => ceil($days) + 1]), 'W-60'),
+        );
+        self::assertSame(
+            ['fine'],
+            self::severities(self::plan(['refillBy' => 'us', 'refillDays' => max(1, floor($days))]), 'W-60'),
+        );
+        self::assertSame(
+            ['fix', 'fine'],
+            self::severities(self::plan(['refillBy' => 'nobody', 'refillDays' => max(1, floor($days))]), 'W-60'),
+            'long enough, but nobody’s',
+        );
     }
 
     #[Test]
@@ -73,7 +113,10 @@ final class DutiesTest extends TestCase
     public function a_generator_carries_the_start_and_devices_fit_their_duty(): void
     {
         $answers = self::plan();
-        $heaters = $answers->heating?->chosen === null ? 0.0 : $answers->heating->chosen->count * $answers->heating->chosen->wattsEach;
+        $heaters =
+            $answers->heating?->chosen === null
+                ? 0.0
+                : $answers->heating->chosen->count * $answers->heating->chosen->wattsEach;
         self::assertEqualsWithDelta((60 + $heaters + 2 * 60) / 0.8, self::value($answers, 'generatorW'), 1e-9);
 
         $litres = self::value($answers, 'systemL');
@@ -83,22 +126,46 @@ final class DutiesTest extends TestCase
         self::assertSame(['fix'], self::severities(self::plan(['uvLh' => 900, 'uvMostLh' => 800]), 'K-4'));
         $need = self::value(self::plan(['pumpsW' => 300]), 'coolingW');
         self::assertGreaterThan(10, $need);
-        self::assertSame(['fix', 'fine', 'watch'], array_map(fn (float $t): string => self::severities(self::plan(['pumpsW' => 300, 'chillerW' => $t * $need]), 'K-4')[0], [1.19, 1.5, 2.1]));
+        self::assertSame(
+            ['fix', 'fine', 'watch'],
+            array_map(
+                fn (float $t): string => self::severities(
+                    self::plan(['pumpsW' => 300, 'chillerW' => $t * $need]),
+                    'K-4',
+                )[0],
+                [1.19, 1.5, 2.1],
+            ),
+        );
 
         // RO in the cold against 1.3 of evaporation and changes.
-        $needs = self::value($answers, 'evaporationLd') + $litres * 0.2 / 30.4;
-        $rated = 1.3 * $needs / RoOutput::litresPerDay(1, 8);
-        self::assertSame(['fix', 'fine'], array_map(fn (float $t): string => self::severities(self::plan(['roFeedC' => 8, 'changePct' => 20, 'roRatedLd' => $t * $rated]), 'W-65')[0], [0.99, 1.01]));
+        $needs = self::value($answers, 'evaporationLd') + ($litres * 0.2) / 30.4;
+        $rated = (1.3 * $needs) / RoOutput::litresPerDay(1, 8);
+        self::assertSame(
+            ['fix', 'fine'],
+            array_map(
+                fn (float $t): string => self::severities(
+                    self::plan(['roFeedC' => 8, 'changePct' => 20, 'roRatedLd' => $t * $rated]),
+                    'W-65',
+                )[0],
+                [0.99, 1.01],
+            ),
+        );
     }
 
     #[Test]
     public function nothing_is_cut_before_it_is_ticked(): void
     {
-        $rows = [['name' => 'drain', 'through' => 'wall', 'purpose' => 'pipe', 'diameterMm' => 60, 'ticked' => true], ['name' => 'probe', 'through' => 'cabinet', 'purpose' => 'probe', 'diameterMm' => 12, 'ticked' => false]];
+        $rows = [
+            ['name' => 'drain', 'through' => 'wall', 'purpose' => 'pipe', 'diameterMm' => 60, 'ticked' => true],
+            ['name' => 'probe', 'through' => 'cabinet', 'purpose' => 'probe', 'diameterMm' => 12, 'ticked' => false],
+        ];
         $open = self::of(self::plan([], ['penetrations' => $rows]), 'X-42');
         self::assertSame(['watch', 'watch'], array_map(fn (Finding $f): string => $f->severity->value, $open));
         self::assertStringContainsString('probe', $open[0]->what->in(Units::metric()));
-        self::assertStringContainsString('wall', implode(' ', array_map(fn (Finding $f): string => $f->what->in(Units::metric()), $open)));
+        self::assertStringContainsString(
+            'wall',
+            implode(' ', array_map(fn (Finding $f): string => $f->what->in(Units::metric()), $open)),
+        );
         $rows[1]['ticked'] = true;
         self::assertCount(1, self::of(self::plan([], ['penetrations' => $rows]), 'X-42'));
     }
@@ -106,7 +173,13 @@ final class DutiesTest extends TestCase
     #[Test]
     public function a_second_change_within_a_week_hides_what_the_first_did(): void
     {
-        $at = fn (array $days): array => array_map(fn (Finding $f): string => $f->severity->value, ChangesCalendar::findings(array_map(fn (float $d): array => ['day' => $d, 'text' => "change {$d}"], $days), 100.0));
+        $at = fn (array $days): array => array_map(
+            fn (Finding $f): string => $f->severity->value,
+            ChangesCalendar::findings(
+                array_map(fn (float $d): array => ['day' => $d, 'text' => "change {$d}"], $days),
+                100.0,
+            ),
+        );
         self::assertSame(['watch'], $at([93, 99]));
         self::assertSame([], $at([92, 100]));
         self::assertSame([], $at([80, 84]), 'long settled');

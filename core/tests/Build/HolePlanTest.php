@@ -17,16 +17,34 @@ use Velbrin\Core\Measure\Severity;
 
 final class HolePlanTest extends TestCase
 {
-    private const TANK = ['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'wallMm' => 12, 'flowLh' => 3000, 'weirBelowRimMm' => 60, 'weirLengthMm' => 400, 'drains' => 'siphon-emergency', 'drainBoreMm' => 34, 'emergencyBoreMm' => 44, 'toughened' => 'none'];
+    private const TANK = [
+        'lengthMm' => 1200,
+        'widthMm' => 600,
+        'heightMm' => 550,
+        'wallMm' => 12,
+        'flowLh' => 3000,
+        'weirBelowRimMm' => 60,
+        'weirLengthMm' => 400,
+        'drains' => 'siphon-emergency',
+        'drainBoreMm' => 34,
+        'emergencyBoreMm' => 44,
+        'toughened' => 'none',
+    ];
 
     #[Test]
     public function distances_are_those_of_a_ruler_and_the_rules_those_of_the_drill(): void
     {
-        $pane = DrilledPane::of(Pane::Back, 1200, 550, false, [new Hole('', Pane::Back, 300, 450, 60), new Hole('', Pane::Back, 400, 450, 40)]);
+        $pane = DrilledPane::of(Pane::Back, 1200, 550, false, [
+            new Hole('', Pane::Back, 300, 450, 60),
+            new Hole('', Pane::Back, 400, 450, 40),
+        ]);
 
         self::assertSame([100.0, 90.0], [$pane->fits[0]->edgeMm, $pane->fits[0]->edgeNeedMm]);
         // (60 + 40)/2 + 60 asked, 100 there: 10 short.
-        self::assertSame([100.0, 110.0, -10.0], [$pane->fits[0]->nextMm, $pane->fits[0]->nextNeedMm, $pane->fits[0]->spareMm()]);
+        self::assertSame(
+            [100.0, 110.0, -10.0],
+            [$pane->fits[0]->nextMm, $pane->fits[0]->nextNeedMm, $pane->fits[0]->spareMm()],
+        );
         $round = DrilledPane::of(Pane::Floor, 500, 500, true, [new Hole('', Pane::Floor, 250, 100, 40)]);
         self::assertSame(100.0, $round->fits[0]->edgeMm);
         $this->expectException(OutOfRange::class);
@@ -38,7 +56,17 @@ final class HolePlanTest extends TestCase
     {
         $proposed = Plan::answer(PlanBrief::read(['values' => self::TANK]))->proposedHoles;
         self::assertSame([60.0, 70.0], array_map(fn (Hole $h): float => $h->diameterMm, $proposed));
-        $findings = self::findings(array_map(fn (Hole $h): array => ['pane' => 'back', 'xMm' => $h->xMm, 'yMm' => $h->yMm, 'diameterMm' => $h->diameterMm], $proposed));
+        $findings = self::findings(
+            array_map(
+                fn (Hole $h): array => [
+                    'pane' => 'back',
+                    'xMm' => $h->xMm,
+                    'yMm' => $h->yMm,
+                    'diameterMm' => $h->diameterMm,
+                ],
+                $proposed,
+            ),
+        );
         self::assertSame([Severity::Fine, Severity::Fine], self::severities($findings), 'apart, and none toughened');
     }
 
@@ -46,22 +74,41 @@ final class HolePlanTest extends TestCase
     public function a_toughened_pane_stops_the_drill_and_an_untried_one_asks(): void
     {
         $floor = [['pane' => 'floor', 'xMm' => 300, 'yMm' => 300, 'diameterMm' => 60]];
-        self::assertSame([Severity::Stop, Severity::Watch, Severity::Fine], self::severities(self::findings($floor, 'floor')));
-        self::assertSame([Severity::Fix, Severity::Watch, Severity::Fine], self::severities(self::findings($floor, 'unknown')));
-        self::assertSame([Severity::Fine, Severity::Fine], self::severities(self::findings([['pane' => 'back', 'xMm' => 600, 'yMm' => 440, 'diameterMm' => 60]], 'floor')));
+        self::assertSame(
+            [Severity::Stop, Severity::Watch, Severity::Fine],
+            self::severities(self::findings($floor, 'floor')),
+        );
+        self::assertSame(
+            [Severity::Fix, Severity::Watch, Severity::Fine],
+            self::severities(self::findings($floor, 'unknown')),
+        );
+        self::assertSame(
+            [Severity::Fine, Severity::Fine],
+            self::severities(
+                self::findings([['pane' => 'back', 'xMm' => 600, 'yMm' => 440, 'diameterMm' => 60]], 'floor'),
+            ),
+        );
     }
 
     #[Test]
     public function a_hole_off_the_pane_is_refused_at_its_field(): void
     {
-        $errors = Plan::answer(PlanBrief::read(['values' => self::TANK, 'holes' => [['pane' => 'left', 'xMm' => 590, 'yMm' => 300, 'diameterMm' => 60]]]))->errors;
+        $errors = Plan::answer(
+            PlanBrief::read([
+                'values' => self::TANK,
+                'holes' => [['pane' => 'left', 'xMm' => 590, 'yMm' => 300, 'diameterMm' => 60]],
+            ]),
+        )->errors;
         self::assertSame(['holes.0.xMm'], array_map(fn ($e): string => $e->field, $errors));
     }
 
     #[Test]
     public function every_hole_stands_whole_on_one_full_size_sheet(): void
     {
-        $holes = array_map(fn (int $i): Hole => new Hole('', Pane::Back, 90 + 130 * $i, 440 - 200 * ($i % 2), 60), range(0, 7));
+        $holes = array_map(
+            fn (int $i): Hole => new Hole('', Pane::Back, 90 + 130 * $i, 440 - 200 * ($i % 2), 60),
+            range(0, 7),
+        );
         $pane = DrilledPane::of(Pane::Back, 1200, 550, false, $holes);
         $seen = [];
         foreach ($pane->sheets(255, 165, 12) as $sheet) {
@@ -84,7 +131,13 @@ final class HolePlanTest extends TestCase
      */
     private static function findings(array $holes, string $toughened = 'none'): array
     {
-        return array_values(array_filter(Plan::answer(SoundPlan::confirmed(['toughened' => $toughened] + self::TANK, ['holes' => $holes]))->findings, fn (Finding $f): bool => $f->rule === 'B-24'));
+        return array_values(
+            array_filter(
+                Plan::answer(SoundPlan::confirmed(['toughened' => $toughened] + self::TANK, ['holes' => $holes]))
+                    ->findings,
+                fn (Finding $f): bool => $f->rule === 'B-24',
+            ),
+        );
     }
 
     /**

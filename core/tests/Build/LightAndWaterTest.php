@@ -16,28 +16,56 @@ use Velbrin\Core\Build\PlanAnswers;
 final class LightAndWaterTest extends TestCase
 {
     /** Facts and tables that every newer answer needs. */
-    private const VALUES = ['roomM2' => 20, 'airChangesH' => 0.5, 'refillLh' => 600, 'changePct' => 20, 'visitsMonth' => 1, 'travelMm' => 400, 'skimmerChamber' => 2, 'cabinetAir' => 'closed', 'standInsideMm' => 700, 'cabinetLengthMm' => 1400, 'cabinetDepthMm' => 500, 'doorWidthMm' => 1350, 'doorHeightMm' => 660];
+    private const VALUES = [
+        'roomM2' => 20,
+        'airChangesH' => 0.5,
+        'refillLh' => 600,
+        'changePct' => 20,
+        'visitsMonth' => 1,
+        'travelMm' => 400,
+        'skimmerChamber' => 2,
+        'cabinetAir' => 'closed',
+        'standInsideMm' => 700,
+        'cabinetLengthMm' => 1400,
+        'cabinetDepthMm' => 500,
+        'doorWidthMm' => 1350,
+        'doorHeightMm' => 660,
+    ];
 
     #[Test]
     public function every_newer_working_gives_the_number_beside_it(): void
     {
         $answers = SoundPlan::answer(self::VALUES, [
-            'channels' => [['name' => 'blue', 'sharePct' => 60, 'fromH' => 9, 'hours' => 12, 'rampH' => 2, 'topPct' => 80]], 'gear' => [['name' => 'driver', 'widthMm' => 100, 'depthMm' => 100, 'heightMm' => 60, 'heatW' => 60]],
-            'streams' => [['name' => 'l', 'flowLh' => 4000, 'end' => 'left', 'aim' => 'surface', 'motor' => 'none']], 'loads' => [['name' => 'h', 'kind' => 'heater', 'watts' => 200, 'circuit' => 1, 'strip' => 1, 'dry' => true], ['name' => 'p', 'kind' => 'return', 'watts' => 40, 'circuit' => 1, 'strip' => 1, 'dry' => true]],
+            'channels' => [
+                ['name' => 'blue', 'sharePct' => 60, 'fromH' => 9, 'hours' => 12, 'rampH' => 2, 'topPct' => 80],
+            ],
+            'gear' => [['name' => 'driver', 'widthMm' => 100, 'depthMm' => 100, 'heightMm' => 60, 'heatW' => 60]],
+            'streams' => [['name' => 'l', 'flowLh' => 4000, 'end' => 'left', 'aim' => 'surface', 'motor' => 'none']],
+            'loads' => [
+                ['name' => 'h', 'kind' => 'heater', 'watts' => 200, 'circuit' => 1, 'strip' => 1, 'dry' => true],
+                ['name' => 'p', 'kind' => 'return', 'watts' => 40, 'circuit' => 1, 'strip' => 1, 'dry' => true],
+            ],
         ]);
         self::assertSame([], $answers->errors);
-        $language = new ExpressionLanguage;
+        $language = new ExpressionLanguage();
         foreach (['sqrt', 'exp', 'log', 'min', 'max'] as $name) {
             $language->addFunction(ExpressionFunction::fromPhp($name));
         }
-        foreach (['dliMol', 'lightKwh', 'streamTurnover', 'roomDampPct', 'refillLh', 'shutMin', 'cabinetWarmK', 'generatorW'] as $key) {
+        foreach (
+            ['dliMol', 'lightKwh', 'streamTurnover', 'roomDampPct', 'refillLh', 'shutMin', 'cabinetWarmK', 'generatorW'] as $key
+        ) {
             $working = $answers->figure($key)?->working;
             self::assertNotNull($working, "{$key} shows its working");
             $names = [];
             foreach ($working->inputs as $input) {
                 $names[$input->symbol] = $input->quantity->value;
             }
-            self::assertEqualsWithDelta((float) $answers->figure($key)?->quantity?->value, (float) $language->evaluate($working->formula, $names), 1e-6, $key);
+            self::assertEqualsWithDelta(
+                (float) $answers->figure($key)?->quantity?->value,
+                (float) $language->evaluate($working->formula, $names),
+                1e-6,
+                $key,
+            );
         }
     }
 
@@ -45,46 +73,109 @@ final class LightAndWaterTest extends TestCase
     public function a_channel_that_cannot_be_is_refused_at_its_cell(): void
     {
         $channel = ['name' => 'a', 'sharePct' => 60, 'fromH' => 9, 'hours' => 12, 'rampH' => 2, 'topPct' => 80];
-        self::assertSame('channels.0.rampH', SoundPlan::answer([], ['channels' => [[...$channel, 'rampH' => 7]]])->errors[0]->field);
-        self::assertSame('channels.1.sharePct', SoundPlan::answer([], ['channels' => [$channel, $channel]])->errors[0]->field);
-        $split = SoundPlan::answer([], ['channels' => [[...$channel, 'sharePct' => 50, 'hours' => 10, 'rampH' => 1.5, 'topPct' => 100], [...$channel, 'sharePct' => 50, 'hours' => 10, 'rampH' => 1.5, 'topPct' => 100]]]);
-        self::assertEqualsWithDelta((float) SoundPlan::answer(['lightHours' => 10, 'lightRampH' => 1.5, 'lightTopPct' => 100])->figure('dliMol')?->quantity?->value, $split->figure('dliMol')?->quantity?->value, 1e-9);
+        self::assertSame(
+            'channels.0.rampH',
+            SoundPlan::answer([], ['channels' => [[...$channel, 'rampH' => 7]]])->errors[0]->field,
+        );
+        self::assertSame(
+            'channels.1.sharePct',
+            SoundPlan::answer([], ['channels' => [$channel, $channel]])->errors[0]->field,
+        );
+        $split = SoundPlan::answer(
+            [],
+            [
+                'channels' => [
+                    [...$channel, 'sharePct' => 50, 'hours' => 10, 'rampH' => 1.5, 'topPct' => 100],
+                    [...$channel, 'sharePct' => 50, 'hours' => 10, 'rampH' => 1.5, 'topPct' => 100],
+                ],
+            ],
+        );
+        self::assertEqualsWithDelta(
+            (float) SoundPlan::answer(['lightHours' => 10, 'lightRampH' => 1.5, 'lightTopPct' => 100])->figure('dliMol')
+                ?->quantity?->value,
+            $split->figure('dliMol')?->quantity?->value,
+            1e-9,
+        );
     }
 
     #[Test]
     public function readings_are_told_apart_by_meter_and_day(): void
     {
-        $predicted = fn (array $points): array => SoundPlan::answer([], ['points' => $points])->lightSurvey->predicted ?? [];
+        $predicted = fn (array $points): array => SoundPlan::answer([], ['points' => $points])->lightSurvey->predicted ??
+            [];
         $places = [[300, 288, 100], [600, 288, 250], [876, 200, 400], [500, 400, 150]];
-        $points = array_map(fn (array $p): array => ['xMm' => $p[0], 'yMm' => $p[1], 'depthMm' => $p[2], 'par' => 100], $places);
+        $points = array_map(
+            fn (array $p): array => ['xMm' => $p[0], 'yMm' => $p[1], 'depthMm' => $p[2], 'par' => 100],
+            $places,
+        );
         $exact = $predicted($points);
-        $read = fn (float $share, array $more): array => array_map(fn (array $p, float $par): array => [...$p, 'par' => $par * $share, ...$more], $points, $exact);
+        $read = fn (float $share, array $more): array => array_map(
+            fn (array $p, float $par): array => [...$p, 'par' => $par * $share, ...$more],
+            $points,
+            $exact,
+        );
 
         // At half power the meter reads half of what is predicted at full: no correction.
         $half = SoundPlan::answer([], ['points' => $read(0.5, ['setting' => 50])]);
         self::assertStringContainsString('The meter reads 100 % of the prediction', self::said($half));
         // An older day and another meter stand beside it; the latest day of the busier meter calibrates.
-        $all = [...$read(1.0, ['day' => '2026-01-04', 'meter' => 'old']), ...$read(0.8, ['day' => '2026-07-04', 'meter' => 'old']), ...array_slice($read(0.96, ['day' => '2026-07-04', 'meter' => 'new']), 0, 2)];
+        $all = [
+            ...$read(1.0, ['day' => '2026-01-04', 'meter' => 'old']),
+            ...$read(0.8, ['day' => '2026-07-04', 'meter' => 'old']),
+            ...array_slice($read(0.96, ['day' => '2026-07-04', 'meter' => 'new']), 0, 2),
+        ];
         $both = SoundPlan::answer([], ['points' => $all]);
         $said = self::said($both);
         self::assertStringContainsString('The meter reads 80 % of the prediction', $said);
         self::assertStringContainsString('2026-07-04: 20 % less light than 2026-01-04', $said);
         self::assertMatchesRegularExpression('/old reads 17 % less than new|new reads 20 % more than old/', $said);
-        self::assertEqualsWithDelta(0.8 * (float) SoundPlan::answer()->figure('parMid')?->quantity?->value, $both->figure('parMid')?->quantity?->value, 1e-6);
-        self::assertStringContainsString('more light than 2026-01-04', self::said(SoundPlan::answer([], ['points' => [...$read(1.0, ['day' => '2026-01-04']), ...$read(1.3, ['day' => '2026-03-04'])]])));
-        self::assertSame('points.0.day', SoundPlan::answer([], ['points' => $read(1, ['day' => '2026-13-04'])])->errors[0]->field);
+        self::assertEqualsWithDelta(
+            0.8 * (float) SoundPlan::answer()->figure('parMid')?->quantity?->value,
+            $both->figure('parMid')?->quantity?->value,
+            1e-6,
+        );
+        self::assertStringContainsString(
+            'more light than 2026-01-04',
+            self::said(
+                SoundPlan::answer(
+                    [],
+                    ['points' => [...$read(1.0, ['day' => '2026-01-04']), ...$read(1.3, ['day' => '2026-03-04'])]],
+                ),
+            ),
+        );
+        self::assertSame(
+            'points.0.day',
+            SoundPlan::answer([], ['points' => $read(1, ['day' => '2026-13-04'])])->errors[0]->field,
+        );
     }
 
     #[Test]
     public function two_of_one_principle_are_one_stop_and_a_tray_is_none(): void
     {
         $mains = ['topoffFed' => 'mains', 'feedLh' => 8, 'feedRunMin' => 30];
-        $layer = fn (string $kind, bool $closes = true): array => ['name' => $kind, 'kind' => $kind, 'closes' => $closes];
-        $stops = fn (array $layers): array => array_map(fn ($f): string => $f->rule, SoundPlan::answer($mains, ['layers' => $layers])->stops());
+        $layer = fn (string $kind, bool $closes = true): array => [
+            'name' => $kind,
+            'kind' => $kind,
+            'closes' => $closes,
+        ];
+        $stops = fn (array $layers): array => array_map(
+            fn ($f): string => $f->rule,
+            SoundPlan::answer($mains, ['layers' => $layers])->stops(),
+        );
         self::assertContains('W-56', $stops([$layer('sensor'), $layer('two-level')]), 'both read a level');
-        self::assertContains('W-56', $stops([$layer('float'), $layer('tray'), $layer('non-return'), $layer('overflow')]), 'one stops, three catch or do nothing');
+        self::assertContains(
+            'W-56',
+            $stops([$layer('float'), $layer('tray'), $layer('non-return'), $layer('overflow')]),
+            'one stops, three catch or do nothing',
+        );
         self::assertNotContains('W-56', $stops([$layer('float'), $layer('sensor')]));
-        $said = SoundPlan::said(SoundPlan::of(SoundPlan::answer($mains, ['layers' => [$layer('float', false), $layer('sensor', false)]]), 'X-20', 'X-23'));
+        $said = SoundPlan::said(
+            SoundPlan::of(
+                SoundPlan::answer($mains, ['layers' => [$layer('float', false), $layer('sensor', false)]]),
+                'X-20',
+                'X-23',
+            ),
+        );
         self::assertStringContainsString('The mechanical float stops', $said);
         self::assertStringContainsString('Stays open without power: sensor', $said, 'a float needs no power');
     }
@@ -94,17 +185,43 @@ final class LightAndWaterTest extends TestCase
     {
         $small = SoundPlan::answer(['roomM2' => 40, 'airChangesH' => 0.5, 'top' => 'open', 'winterC' => 18]);
         self::assertStringContainsString('on a winter night', SoundPlan::said(SoundPlan::of($small, 'B-42')));
-        self::assertGreaterThan((float) SoundPlan::answer(['roomM2' => 60, 'airChangesH' => 1, 'winterC' => 18])->figure('roomDampPct')?->quantity?->value, $small->figure('roomDampPct')?->quantity?->value);
-        self::assertGreaterThan((float) SoundPlan::answer(['roomM2' => 40, 'airChangesH' => 0.5, 'top' => 'closed', 'winterC' => 18])->figure('roomDampPct')?->quantity?->value, $small->figure('roomDampPct')?->quantity?->value, 'a hood keeps it in');
+        self::assertGreaterThan(
+            (float) SoundPlan::answer(['roomM2' => 60, 'airChangesH' => 1, 'winterC' => 18])->figure('roomDampPct')
+                ?->quantity?->value,
+            $small->figure('roomDampPct')?->quantity?->value,
+        );
+        self::assertGreaterThan(
+            (float) SoundPlan::answer([
+                'roomM2' => 40,
+                'airChangesH' => 0.5,
+                'top' => 'closed',
+                'winterC' => 18,
+            ])->figure('roomDampPct')?->quantity?->value,
+            $small->figure('roomDampPct')?->quantity?->value,
+            'a hood keeps it in',
+        );
     }
 
     #[Test]
     public function a_piece_stands_or_leans_in_a_lift_or_does_not_go(): void
     {
-        $car = fn (float $depth, float $height = 2100): float => Access::of(1200, 600, 550, new Passage('lift', 900, $height, carDepthMm: $depth))->slackMm();
+        $car = fn (float $depth, float $height = 2100): float => Access::of(
+            1200,
+            600,
+            550,
+            new Passage('lift', 900, $height, carDepthMm: $depth),
+        )->slackMm();
         // A low car: flat in it, 1300 − 1200. A high one: upright, 2100 − 1200 and 1300 − 600.
-        self::assertEqualsWithDelta(100.0, Access::of(1200, 600, 550, new Passage('lift', 900, 1000, carDepthMm: 1300))->carMm, 1e-6);
-        self::assertEqualsWithDelta(700.0, Access::of(1200, 600, 550, new Passage('lift', 900, 2100, carDepthMm: 1300))->carMm, 1e-6);
+        self::assertEqualsWithDelta(
+            100.0,
+            Access::of(1200, 600, 550, new Passage('lift', 900, 1000, carDepthMm: 1300))->carMm,
+            1e-6,
+        );
+        self::assertEqualsWithDelta(
+            700.0,
+            Access::of(1200, 600, 550, new Passage('lift', 900, 2100, carDepthMm: 1300))->carMm,
+            1e-6,
+        );
         self::assertGreaterThan(0, $car(1000), 'upright: 600 deep, 1200 high');
         self::assertLessThan(0, $car(500), 'neither side goes in');
         self::assertLessThan(0, $car(1100, 1150), 'not flat, not upright, not leaned');
@@ -113,7 +230,10 @@ final class LightAndWaterTest extends TestCase
             self::assertGreaterThanOrEqual($last, $car($depth));
             $last = $car($depth);
         }
-        $stop = SoundPlan::answer([], ['passages' => [['name' => 'Lift', 'widthMm' => 900, 'heightMm' => 1150, 'carDepthMm' => 500]]]);
+        $stop = SoundPlan::answer(
+            [],
+            ['passages' => [['name' => 'Lift', 'widthMm' => 900, 'heightMm' => 1150, 'carDepthMm' => 500]]],
+        );
         self::assertStringContainsString('Display does not pass: Lift, the lift car', SoundPlan::said($stop->stops()));
     }
 

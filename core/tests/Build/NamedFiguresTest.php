@@ -28,10 +28,16 @@ final class NamedFiguresTest extends TestCase
     public function a_load_spreads_over_the_footprint_of_an_l_shape_and_a_cylinder(): void
     {
         // 2 297 kg on 2 400 × 600 and a leg of 600 × 1 800: 2.52 m², not the 5.76 m² of its box.
-        $l = $this->floor(['shape' => 'l-shape', 'lengthMm' => 2400, 'widthMm' => 600, 'legLengthMm' => 1800, 'legWidthMm' => 600]);
+        $l = $this->floor([
+            'shape' => 'l-shape',
+            'lengthMm' => 2400,
+            'widthMm' => 600,
+            'legLengthMm' => 1800,
+            'legWidthMm' => 600,
+        ]);
         self::assertEqualsWithDelta(2.52, $l->footprintM2, 1e-9);
-        self::assertEqualsWithDelta(8.94, 2297 * self::G / 1000 / $l->footprintM2, 0.005);
-        self::assertEqualsWithDelta(3.91, 2297 * self::G / 1000 / 5.76, 0.005);
+        self::assertEqualsWithDelta(8.94, (2297 * self::G) / 1000 / $l->footprintM2, 0.005);
+        self::assertEqualsWithDelta(3.91, (2297 * self::G) / 1000 / 5.76, 0.005);
         self::assertEqualsWithDelta($l->loadKn / $l->footprintM2, $l->meanKpa, 1e-9);
         // A cylinder stands on π/4 of its box: 16.54 kPa where 12.99 were said.
         $c = $this->floor(['shape' => 'cylinder', 'diameterMm' => 900]);
@@ -65,19 +71,28 @@ final class NamedFiguresTest extends TestCase
         $shallow = SoundPlan::answer(['lengthMm' => 1500]);
         $less = self::about($shallow, 'R-47', 'sump')->what->parts['down'];
         self::assertInstanceOf(\Velbrin\Core\Measure\Quantity::class, $less);
-        self::assertEqualsWithDelta($down - ($shallow->figure('downL')?->quantity->value ?? 0.0), $lost->value - $less->value, 1e-6);
+        self::assertEqualsWithDelta(
+            $down - ($shallow->figure('downL')?->quantity->value ?? 0.0),
+            $lost->value - $less->value,
+            1e-6,
+        );
     }
 
     #[Test]
     public function a_pane_just_under_and_one_just_over_the_limit_do_not_read_alike(): void
     {
-        $factor = fn (float $heightMm): float => SoundPlan::answer(['heightMm' => $heightMm])->figure('panelFactor')?->quantity->value ?? NAN;
+        $factor = fn (float $heightMm): float => SoundPlan::answer(['heightMm' => $heightMm])->figure('panelFactor')
+            ?->quantity->value ?? NAN;
         [$strong, $weak] = [300.0, 1500.0];
         for ($i = 0; $i < 60 && $weak - $strong > 1e-3; $i++) {
             $middle = ($strong + $weak) / 2;
-            $factor($middle) >= 3.0 ? $strong = $middle : $weak = $middle;
+            $factor($middle) >= 3.0 ? ($strong = $middle) : ($weak = $middle);
         }
-        $words = fn (float $heightMm): string => self::about(SoundPlan::answer(['heightMm' => $heightMm]), 'B-13', 'panel')->what->in(Units::metric());
+        $words = fn (float $heightMm): string => self::about(
+            SoundPlan::answer(['heightMm' => $heightMm]),
+            'B-13',
+            'panel',
+        )->what->in(Units::metric());
         self::assertGreaterThanOrEqual(3.0, $factor($strong));
         self::assertLessThan(3.0, $factor($weak));
         self::assertNotSame($words($strong), $words($weak));
@@ -93,10 +108,16 @@ final class NamedFiguresTest extends TestCase
         self::assertStringNotContainsString('300', (string) $two->figure('heaters')?->word);
         $one = $says(new Heater('The one', 1500, 'socket'));
         self::assertStringContainsString('500', (string) $one->figure('heaters')?->word, 'one of 1 500 W');
-        self::assertContains(Severity::Fix, array_map(fn (Finding $f): Severity => $f->severity, self::heat($one)), 'it sticks on for minutes, and off it leaves nothing');
+        self::assertContains(
+            Severity::Fix,
+            array_map(fn (Finding $f): Severity => $f->severity, self::heat($one)),
+            'it sticks on for minutes, and off it leaves nothing',
+        );
         $together = $says(new Heater('Left', 400, 'one'), new Heater('Right', 400, 'one'));
         self::assertLessThanOrEqual(
-            $two->figure('oneOffC')?->quantity->value, $together->figure('oneOffC')?->quantity->value, 'on one switch they fail off together',
+            $two->figure('oneOffC')?->quantity->value,
+            $together->figure('oneOffC')?->quantity->value,
+            'on one switch they fail off together',
         );
     }
 
@@ -122,8 +143,16 @@ final class NamedFiguresTest extends TestCase
         $of = fn (?NoHeater $no): Severity => self::heat($this->running(new OnRecord([], noHeater: $no)))[0]->severity;
         self::assertSame(Severity::Fix, $of(null));
         self::assertSame(Severity::Watch, $of(new NoHeater('the hall is heated', 'the hall is open', false)));
-        self::assertSame(Severity::Fix, $of(new NoHeater('the hall is heated', 'the hall is open', true)), 'its day has passed');
-        self::assertSame(Severity::Fine, self::heat($this->running(new OnRecord([]), 24.0))[0]->severity, 'a warm room needs none');
+        self::assertSame(
+            Severity::Fix,
+            $of(new NoHeater('the hall is heated', 'the hall is open', true)),
+            'its day has passed',
+        );
+        self::assertSame(
+            Severity::Fine,
+            self::heat($this->running(new OnRecord([]), 24.0))[0]->severity,
+            'a warm room needs none',
+        );
     }
 
     #[Test]
@@ -144,7 +173,9 @@ final class NamedFiguresTest extends TestCase
     /** @return list<Finding> */
     private static function heat(PlanAnswers $answers): array
     {
-        return array_values(array_filter($answers->findings, fn (Finding $f): bool => in_array($f->rule, ['B-41', 'R-50'], true)));
+        return array_values(
+            array_filter($answers->findings, fn (Finding $f): bool => in_array($f->rule, ['B-41', 'R-50'], true)),
+        );
     }
 
     private static function about(PlanAnswers $answers, string $rule, string $about): Finding

@@ -24,13 +24,22 @@ final class StageGateTest extends TestCase
         self::assertNull(self::against('survey', StageGate::PROOF, [], 0));
         self::assertNotNull(self::against('survey', StageGate::PROOF, ['survey' => 0], 1), 'passed already');
         $ordered = ['survey' => 0, 'structure' => 0, 'ordered' => 2];
-        self::assertNull(self::against('fabricated', StageGate::PROOF, $ordered, 3), 'built the day after: the cure begins then');
-        self::assertNotNull(self::against('fabricated', StageGate::WAIVER, $ordered, 1), 'not before the stage ahead of it');
+        self::assertNull(
+            self::against('fabricated', StageGate::PROOF, $ordered, 3),
+            'built the day after: the cure begins then',
+        );
+        self::assertNotNull(
+            self::against('fabricated', StageGate::WAIVER, $ordered, 1),
+            'not before the stage ahead of it',
+        );
         // Seven days of cure and two of test, from the day it was built.
         $built = [...$ordered, 'fabricated' => 30];
         self::assertStringContainsString('9 days', (string) self::against('leak-test', StageGate::PROOF, $built, 38));
         self::assertNull(self::against('leak-test', StageGate::PROOF, $built, 39));
-        self::assertNull(self::against('leak-test', StageGate::WAIVER, $built, 31), 'a waiver passes, and stays visible');
+        self::assertNull(
+            self::against('leak-test', StageGate::WAIVER, $built, 31),
+            'a waiver passes, and stays visible',
+        );
     }
 
     #[Test]
@@ -45,7 +54,10 @@ final class StageGateTest extends TestCase
         $weak = SoundPlan::answer(['allowanceKpa' => 1.5]);
         self::assertNull(self::against('structure', StageGate::PROOF, $survey, 0), 'the numbers meet the rule');
         self::assertNotNull(self::against('structure', StageGate::PROOF, $survey, 0, $weak));
-        self::assertStringContainsString('hurt people', (string) self::against('structure', StageGate::WAIVER, $survey, 0, $weak));
+        self::assertStringContainsString(
+            'hurt people',
+            (string) self::against('structure', StageGate::WAIVER, $survey, 0, $weak),
+        );
         self::assertNull(self::against('structure', StageGate::DOCUMENT, $survey, 0, $weak));
     }
 
@@ -74,10 +86,20 @@ final class StageGateTest extends TestCase
     {
         $before = array_fill_keys(array_map(fn (Stage $s): string => $s->key, array_slice(self::stages(), 0, 13)), 0);
         $lacks = ['cycle' => 'the proof asks for two'];
-        $gate = fn (string $by, array $lacks): ?string => StageGate::against('cycle', $by, self::stages(), $before, SoundPlan::answer(), 400, lacks: $lacks);
+        $gate = fn (string $by, array $lacks): ?string => StageGate::against(
+            'cycle',
+            $by,
+            self::stages(),
+            $before,
+            SoundPlan::answer(),
+            400,
+            lacks: $lacks,
+        );
         self::assertSame('the proof asks for two', $gate(StageGate::PROOF, $lacks), 'four hundred days prove nothing');
         self::assertNull($gate(StageGate::WAIVER, $lacks));
-        self::assertNull(StageGate::against('cycle', StageGate::PROOF, self::stages(), $before, SoundPlan::answer(), 5));
+        self::assertNull(
+            StageGate::against('cycle', StageGate::PROOF, self::stages(), $before, SoundPlan::answer(), 5),
+        );
     }
 
     #[Test]
@@ -87,35 +109,86 @@ final class StageGateTest extends TestCase
         $whole = Stages::course($stages);
         $some = Stages::course($stages, ['survey', 'structure', 'ordered']);
         self::assertEqualsWithDelta($whole['ordered'][1], $whole['handover'][1] - $some['handover'][1], 1e-9);
-        self::assertSame([0.0, 0.0], Stages::course($stages, array_map(fn (Stage $s): string => $s->key, $stages))['handover']);
+        self::assertSame(
+            [0.0, 0.0],
+            Stages::course($stages, array_map(fn (Stage $s): string => $s->key, $stages))['handover'],
+        );
     }
 
     #[Test]
     public function deliveries_move_the_stages_that_need_them(): void
     {
         $stages = self::stages();
-        $promised = fn (int $day, ?int $received = null, bool $whole = true): array => [new Delivery('the tank', 'set', $day, $received, $whole)];
-        $handover = fn (?array $holds): float => Stages::course($stages, ['survey', 'structure', 'ordered', 'fabricated', 'leak-test'], $holds)['handover'][1];
-        self::assertEqualsWithDelta(30.0, $handover(Delivery::holds($promised(140), 110)) - $handover([]), 1e-9, 'thirty days to go, thirty days later');
-        self::assertSame($handover([]), $handover(Delivery::holds($promised(140, 120), 125)), 'what is here holds nothing');
+        $promised = fn (int $day, ?int $received = null, bool $whole = true): array => [
+            new Delivery('the tank', 'set', $day, $received, $whole),
+        ];
+        $handover = fn (?array $holds): float => Stages::course(
+            $stages,
+            ['survey', 'structure', 'ordered', 'fabricated', 'leak-test'],
+            $holds,
+        )['handover'][1];
+        self::assertEqualsWithDelta(
+            30.0,
+            $handover(Delivery::holds($promised(140), 110)) - $handover([]),
+            1e-9,
+            'thirty days to go, thirty days later',
+        );
+        self::assertSame(
+            $handover([]),
+            $handover(Delivery::holds($promised(140, 120), 125)),
+            'what is here holds nothing',
+        );
         self::assertSame([], Delivery::findings($promised(140), [], 110));
         self::assertStringContainsString('late', Delivery::findings($promised(100), [], 110)[0]->what->template);
-        self::assertStringContainsString('incomplete', Delivery::findings($promised(100, 105, false), [], 110)[0]->what->template);
-        self::assertEqualsWithDelta(-Stages::LEAD_DAYS, Stages::course($stages, [], [])['handover'][1] - Stages::course($stages)['handover'][1], 1e-9, 'known orders replace the longest lead');
-        self::assertSame('The owner has not consented', StageGate::against('survey', StageGate::PROOF, $stages, [], SoundPlan::answer(), 0, ['survey' => 'The owner has not consented']));
+        self::assertStringContainsString(
+            'incomplete',
+            Delivery::findings($promised(100, 105, false), [], 110)[0]->what->template,
+        );
+        self::assertEqualsWithDelta(
+            -Stages::LEAD_DAYS,
+            Stages::course($stages, [], [])['handover'][1] - Stages::course($stages)['handover'][1],
+            1e-9,
+            'known orders replace the longest lead',
+        );
+        self::assertSame(
+            'The owner has not consented',
+            StageGate::against('survey', StageGate::PROOF, $stages, [], SoundPlan::answer(), 0, [
+                'survey' => 'The owner has not consented',
+            ]),
+        );
     }
 
     /** @param  array<string, int>  $passed */
-    private static function against(string $key, string $by, array $passed, int $day, ?PlanAnswers $answers = null): ?string
-    {
+    private static function against(
+        string $key,
+        string $by,
+        array $passed,
+        int $day,
+        ?PlanAnswers $answers = null,
+    ): ?string {
         return StageGate::against($key, $by, self::stages(), $passed, $answers ?? SoundPlan::answer(), $day);
     }
 
     /** @return list<Stage> */
     private static function stages(): array
     {
-        return Stages::of(Facts::of(PlanBrief::read(['values' => [
-            'lengthMm' => 1024, 'widthMm' => 524, 'heightMm' => 512, 'wallMm' => 12, 'floorMm' => 12, 'rockKg' => 28, 'sandDepthMm' => 0, 'waterGapMm' => 50, 'weirBelowRimMm' => 'none', 'standKg' => 60,
-        ]])));
+        return Stages::of(
+            Facts::of(
+                PlanBrief::read([
+                    'values' => [
+                        'lengthMm' => 1024,
+                        'widthMm' => 524,
+                        'heightMm' => 512,
+                        'wallMm' => 12,
+                        'floorMm' => 12,
+                        'rockKg' => 28,
+                        'sandDepthMm' => 0,
+                        'waterGapMm' => 50,
+                        'weirBelowRimMm' => 'none',
+                        'standKg' => 60,
+                    ],
+                ]),
+            ),
+        );
     }
 }

@@ -17,15 +17,35 @@ final class StopRulesTest extends TestCase
 {
     private const SOUND = [
         ...SoundPlan::VALUES,
-        'cabinetLengthMm' => 1100, 'cabinetDepthMm' => 540, 'doorWidthMm' => 1000, 'doorHeightMm' => 660, 'doorFromLeftMm' => 50,
+        'cabinetLengthMm' => 1100,
+        'cabinetDepthMm' => 540,
+        'doorWidthMm' => 1000,
+        'doorHeightMm' => 660,
+        'doorFromLeftMm' => 50,
     ];
 
-    private const TABLES = ['chambers' => [['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250], ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230], ['name' => 'Return']], 'passages' => [['name' => 'door', 'widthMm' => 900, 'heightMm' => 2000]], 'gear' => [], 'holes' => [['pane' => 'back', 'xMm' => 600, 'yMm' => 420, 'diameterMm' => 60]]];
+    private const TABLES = [
+        'chambers' => [
+            ['name' => 'Intake', 'lengthMm' => 180, 'baffleMm' => 250],
+            ['name' => 'Skimmer', 'lengthMm' => 300, 'baffleMm' => 230],
+            ['name' => 'Return'],
+        ],
+        'passages' => [['name' => 'door', 'widthMm' => 900, 'heightMm' => 2000]],
+        'gear' => [],
+        'holes' => [['pane' => 'back', 'xMm' => 600, 'yMm' => 420, 'diameterMm' => 60]],
+    ];
 
-    /** @return iterable<string, array{0: string, 1: array<string, mixed>, 2?: array<string, list<array<string, mixed>>>}> rule, what is wrong, tables */
+    /**
+     * @return iterable<string, array{0: string, 1: array<string, mixed>, 2?: array<string, list<array<string, mixed>>>}> rule,
+     *     what is wrong, tables
+     */
     public static function faults(): iterable
     {
-        yield 'a piece that does not pass' => ['B-2', [], ['passages' => [['name' => 'hatch', 'widthMm' => 400, 'heightMm' => 500]]]];
+        yield 'a piece that does not pass' => [
+            'B-2',
+            [],
+            ['passages' => [['name' => 'hatch', 'widthMm' => 400, 'heightMm' => 500]]],
+        ];
         yield 'a floor asked too much' => ['B-11', ['allowanceKpa' => 1.5, 'storey' => 2]];
         yield 'a balcony' => ['B-11', ['balcony' => 'yes']];
         yield 'an opened wall' => ['B-12', ['wallOpening' => 'yes']];
@@ -37,8 +57,15 @@ final class StopRulesTest extends TestCase
         yield 'a top-off over the display' => ['B-33', ['reservoirL' => 90]];
         yield 'a weak fixing' => ['B-53', ['breakingKg' => 20]];
         yield 'no residual-current protection' => ['B-61', ['residual' => 'no']];
-        yield 'nothing comes out' => ['B-62', ['doorWidthMm' => 470], ['gear' => [['name' => 'can', 'widthMm' => 100, 'depthMm' => 100, 'heightMm' => 200]]]];
-        yield 'one stop on the mains' => ['W-56', ['topoffFed' => 'mains', 'feedLh' => 4, 'feedRunMin' => 30, 'feedStops' => 1]];
+        yield 'nothing comes out' => [
+            'B-62',
+            ['doorWidthMm' => 470],
+            ['gear' => [['name' => 'can', 'widthMm' => 100, 'depthMm' => 100, 'heightMm' => 200]]],
+        ];
+        yield 'one stop on the mains' => [
+            'W-56',
+            ['topoffFed' => 'mains', 'feedLh' => 4, 'feedRunMin' => 30, 'feedStops' => 1],
+        ];
     }
 
     /**
@@ -68,7 +95,9 @@ final class StopRulesTest extends TestCase
      */
     private static function stops(array $values, array $tables): array
     {
-        $answers = Plan::answer(PlanBrief::read(['values' => [...self::SOUND, ...$values], ...self::TABLES, ...$tables]));
+        $answers = Plan::answer(
+            PlanBrief::read(['values' => [...self::SOUND, ...$values], ...self::TABLES, ...$tables]),
+        );
         self::assertSame([], $answers->errors);
 
         return array_map(fn (Finding $f): string => $f->rule, $answers->stops());

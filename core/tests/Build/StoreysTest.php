@@ -14,7 +14,13 @@ use Velbrin\Core\Measure\Severity;
 /** A sump a storey below its display (B-91). */
 final class StoreysTest extends TestCase
 {
-    private const BELOW = ['sumpBelowMm' => 3000, 'sumpAllowanceKpa' => 20, 'returnLengthM' => 6, 'drainLengthM' => 4, 'pumpMaxHeadM' => 9];
+    private const BELOW = [
+        'sumpBelowMm' => 3000,
+        'sumpAllowanceKpa' => 20,
+        'returnLengthM' => 6,
+        'drainLengthM' => 4,
+        'pumpMaxHeadM' => 9,
+    ];
 
     #[Test]
     public function the_fall_and_the_static_head_grow_by_the_storey(): void
@@ -30,13 +36,17 @@ final class StoreysTest extends TestCase
     public function what_the_risers_hold_comes_down_with_a_power_cut(): void
     {
         // 27 mm of return and 34 mm of siphon, three metres each.
-        $risers = M_PI / 4 * (0.027 ** 2 + 0.034 ** 2) * 3000;
+        $risers = (M_PI / 4) * (0.027 ** 2 + 0.034 ** 2) * 3000;
         $answers = SoundPlan::answer(self::BELOW);
         self::assertEqualsWithDelta($risers, self::value($answers, 'risersL'), 1e-9);
-        self::assertEqualsWithDelta(self::value(SoundPlan::answer(), 'downL') + $risers, self::value($answers, 'downL'), 1e-9);
+        self::assertEqualsWithDelta(
+            self::value(SoundPlan::answer(), 'downL') + $risers,
+            self::value($answers, 'downL'),
+            1e-9,
+        );
         // An open drain stands empty.
         $open = SoundPlan::answer([...self::BELOW, 'drains' => 'open-emergency', 'drainBoreMm' => 60]);
-        self::assertEqualsWithDelta(M_PI / 4 * 0.027 ** 2 * 3000, self::value($open, 'risersL'), 1e-9);
+        self::assertEqualsWithDelta((M_PI / 4) * 0.027 ** 2 * 3000, self::value($open, 'risersL'), 1e-9);
     }
 
     #[Test]
@@ -48,7 +58,12 @@ final class StoreysTest extends TestCase
         $kpa = self::value($below, 'sumpFloorKpa');
         $said = fn (float $allowance): array => array_map(
             fn ($f): Severity => $f->severity,
-            array_values(array_filter(SoundPlan::answer([...self::BELOW, 'sumpAllowanceKpa' => $allowance])->findings, fn ($f): bool => $f->rule === 'B-11' && str_contains($f->what->template, 'Under the sump'))),
+            array_values(
+                array_filter(
+                    SoundPlan::answer([...self::BELOW, 'sumpAllowanceKpa' => $allowance])->findings,
+                    fn ($f): bool => $f->rule === 'B-11' && str_contains($f->what->template, 'Under the sump'),
+                ),
+            ),
         );
         self::assertSame([Severity::Fine], $said($kpa / 0.8));
         self::assertSame([Severity::Fix], $said($kpa / 0.801));
@@ -59,11 +74,18 @@ final class StoreysTest extends TestCase
     #[Test]
     public function a_fast_drain_is_heard_and_ceilings_are_named(): void
     {
-        $said = fn (array $more): string => SoundPlan::said(SoundPlan::of(SoundPlan::answer([...self::BELOW, ...$more]), 'B-91'));
+        $said = fn (array $more): string => SoundPlan::said(
+            SoundPlan::of(SoundPlan::answer([...self::BELOW, ...$more]), 'B-91'),
+        );
         self::assertStringContainsString('The pipes pass ceilings: 1', $said([]));
         self::assertStringContainsString('ceilings: 3', $said(['sumpBelowMm' => 9000]));
         // 3 000 L/h through 23 mm run at 2.006 m/s, through 23.1 mm at 1.988.
-        $heard = fn (float $bore): Severity => array_values(array_filter(SoundPlan::answer([...self::BELOW, 'drainBoreMm' => $bore])->findings, fn ($f): bool => $f->rule === 'B-91' && $f->working === 'drainMs'))[0]->severity;
+        $heard = fn (float $bore): Severity => array_values(
+            array_filter(
+                SoundPlan::answer([...self::BELOW, 'drainBoreMm' => $bore])->findings,
+                fn ($f): bool => $f->rule === 'B-91' && $f->working === 'drainMs',
+            ),
+        )[0]->severity;
         self::assertSame(Severity::Watch, $heard(23.0));
         self::assertSame(Severity::Fine, $heard(23.1));
         self::assertSame([], SoundPlan::of(SoundPlan::answer(), 'B-91'), 'on one floor nothing is said');

@@ -20,8 +20,19 @@ use Velbrin\Core\Seawater\Seawater;
 final class StructureTest extends TestCase
 {
     private const TANK = [
-        'lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 500, 'wallMm' => 10, 'floorMm' => 10, 'waterGapMm' => 40, 'rockKg' => 28, 'sandDepthMm' => 20,
-        'standKg' => 60, 'equipmentKg' => 20, 'salinity' => 35, 'setpointC' => 25, 'storey' => 0,
+        'lengthMm' => 1200,
+        'widthMm' => 600,
+        'heightMm' => 500,
+        'wallMm' => 10,
+        'floorMm' => 10,
+        'waterGapMm' => 40,
+        'rockKg' => 28,
+        'sandDepthMm' => 20,
+        'standKg' => 60,
+        'equipmentKg' => 20,
+        'salinity' => 35,
+        'setpointC' => 25,
+        'storey' => 0,
     ];
 
     #[Test]
@@ -34,9 +45,13 @@ final class StructureTest extends TestCase
         $litres = 0.6844 * 450 - 10 - 0.6844 * 20 * 0.58;
 
         self::assertEqualsWithDelta($glass, $mass->vesselsKg, 1e-9);
-        self::assertEqualsWithDelta($litres * Seawater::at(35, 25)->densityKgM3() / 1000, $mass->waterKg, 1e-9);
+        self::assertEqualsWithDelta(($litres * Seawater::at(35, 25)->densityKgM3()) / 1000, $mass->waterKg, 1e-9);
         self::assertEqualsWithDelta(0.6844 * 20 * 1.5, $mass->sandKg, 1e-9);
-        self::assertEqualsWithDelta($mass->vesselsKg + $mass->waterKg + 28 + $mass->sandKg + 60 + 20 + 100, $mass->totalKg(), 1e-9);
+        self::assertEqualsWithDelta(
+            $mass->vesselsKg + $mass->waterKg + 28 + $mass->sandKg + 60 + 20 + 100,
+            $mass->totalKg(),
+            1e-9,
+        );
     }
 
     #[Test]
@@ -45,25 +60,46 @@ final class StructureTest extends TestCase
         // In the middle of a 4 m span, joists along the stand: M = W·L/4·(1 − c/2L), q = 8M/(b·L²).
         $facts = self::facts(['floorType' => 'timber', 'joists' => 'parallel', 'spanMm' => 4000, 'allowanceKpa' => 2]);
         $mass = PlanMass::of($facts);
-        $kn = $mass->totalKg() * 9.81 / 1000;
+        $kn = ($mass->totalKg() * 9.81) / 1000;
         $load = FloorLoad::of($facts, $mass);
 
-        self::assertEqualsWithDelta(8 * ($kn * 4 / 4 * (1 - 1.2 / 8)) / (0.6 * 16), $load->bendingKpa, 1e-9);
+        self::assertEqualsWithDelta((8 * ((($kn * 4) / 4) * (1 - 1.2 / 8))) / (0.6 * 16), $load->bendingKpa, 1e-9);
         self::assertEqualsWithDelta($kn / 0.72, $load->meanKpa, 1e-9);
         self::assertSame($load->bendingKpa / 2, $load->use);
 
-        $across = FloorLoad::of(self::facts(['floorType' => 'timber', 'joists' => 'across', 'spanMm' => 4000, 'allowanceKpa' => 2]), $mass);
-        $unknown = FloorLoad::of(self::facts(['floorType' => 'concrete', 'spanMm' => 4000, 'allowanceKpa' => 2]), $mass);
+        $across = FloorLoad::of(
+            self::facts(['floorType' => 'timber', 'joists' => 'across', 'spanMm' => 4000, 'allowanceKpa' => 2]),
+            $mass,
+        );
+        $unknown = FloorLoad::of(
+            self::facts(['floorType' => 'concrete', 'spanMm' => 4000, 'allowanceKpa' => 2]),
+            $mass,
+        );
         self::assertLessThan($load->bendingKpa, $across->bendingKpa);
         self::assertSame($load->bendingKpa, $unknown->bendingKpa, 'where the direction is unknown the worse stands');
-        $aside = FloorLoad::of(self::facts(['floorType' => 'timber', 'joists' => 'parallel', 'spanMm' => 4000, 'fromSupportMm' => 700, 'allowanceKpa' => 2]), $mass);
+        $aside = FloorLoad::of(
+            self::facts([
+                'floorType' => 'timber',
+                'joists' => 'parallel',
+                'spanMm' => 4000,
+                'fromSupportMm' => 700,
+                'allowanceKpa' => 2,
+            ]),
+            $mass,
+        );
         self::assertLessThan($load->bendingKpa, $aside->bendingKpa, 'by the wall it bends the floor less');
     }
 
     /** @return iterable<string, array{0: array<string, mixed>, 1: FloorWord}> */
     public static function words(): iterable
     {
-        $calm = ['floorType' => 'concrete', 'spanMm' => 4000, 'allowanceKpa' => 20, 'balcony' => 'no', 'wallOpening' => 'no'];
+        $calm = [
+            'floorType' => 'concrete',
+            'spanMm' => 4000,
+            'allowanceKpa' => 20,
+            'balcony' => 'no',
+            'wallOpening' => 'no',
+        ];
         yield 'everything known, lightly loaded' => [$calm, FloorWord::Within];
         yield 'nothing known' => [[], FloorWord::Ask];
         yield 'allowance unknown' => [['floorType' => 'concrete', 'spanMm' => 4000], FloorWord::Ask];
@@ -71,13 +107,25 @@ final class StructureTest extends TestCase
         yield 'near the allowance' => [[...$calm, 'allowanceKpa' => 4], FloorWord::Ask];
         yield 'far over it' => [[...$calm, 'allowanceKpa' => 1], FloorWord::Never];
         yield 'heavy on an upper floor' => [[...$calm, 'storey' => 3], FloorWord::Ask];
-        yield 'joists along the stand' => [[...$calm, 'floorType' => 'timber', 'joists' => 'parallel'], FloorWord::Never];
+        yield 'joists along the stand' => [
+            [...$calm, 'floorType' => 'timber', 'joists' => 'parallel'],
+            FloorWord::Never,
+        ];
         yield 'joists, direction unknown' => [[...$calm, 'floorType' => 'timber'], FloorWord::Ask];
         yield 'a balcony' => [[...$calm, 'balcony' => 'yes'], FloorWord::Never];
         yield 'an opened wall' => [[...$calm, 'wallOpening' => 'yes'], FloorWord::Never];
-        yield 'a slab on the ground, allowance known' => [['floorType' => 'slab', 'storey' => 0, 'allowanceKpa' => 20], FloorWord::Within];
-        yield 'nobody has said whether it is a balcony' => [[...array_diff_key($calm, ['balcony' => 0])], FloorWord::Ask];
-        yield 'nobody has said whether a wall is opened' => [[...array_diff_key($calm, ['wallOpening' => 0])], FloorWord::Ask];
+        yield 'a slab on the ground, allowance known' => [
+            ['floorType' => 'slab', 'storey' => 0, 'allowanceKpa' => 20],
+            FloorWord::Within,
+        ];
+        yield 'nobody has said whether it is a balcony' => [
+            [...array_diff_key($calm, ['balcony' => 0])],
+            FloorWord::Ask,
+        ];
+        yield 'nobody has said whether a wall is opened' => [
+            [...array_diff_key($calm, ['wallOpening' => 0])],
+            FloorWord::Ask,
+        ];
         yield 'a slab on the ground, nothing known' => [['floorType' => 'slab'], FloorWord::Ask];
     }
 

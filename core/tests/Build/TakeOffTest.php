@@ -20,14 +20,27 @@ use Velbrin\Core\Measure\Quantity;
 
 final class TakeOffTest extends TestCase
 {
-    private const TANK = ['lengthMm' => 1024, 'widthMm' => 524, 'heightMm' => 512, 'wallMm' => 12, 'floorMm' => 12, 'rockKg' => 28, 'sandDepthMm' => 0, 'waterGapMm' => 50, 'weirBelowRimMm' => 'none'];
+    private const TANK = [
+        'lengthMm' => 1024,
+        'widthMm' => 524,
+        'heightMm' => 512,
+        'wallMm' => 12,
+        'floorMm' => 12,
+        'rockKg' => 28,
+        'sandDepthMm' => 0,
+        'waterGapMm' => 50,
+        'weirBelowRimMm' => 'none',
+    ];
 
     #[Test]
     public function quantities_come_from_the_plan_and_what_is_not_known_is_named(): void
     {
         $brief = PlanBrief::read(['values' => ['weirBelowRimMm' => null] + self::TANK]);
         $take = TakeOff::of($brief, Plan::answer($brief));
-        $of = array_combine(array_map(fn (TakeOffLine $l): string => $l->key, $take->lines), array_map(fn (TakeOffLine $l): float => $l->quantity->value, $take->lines));
+        $of = array_combine(
+            array_map(fn (TakeOffLine $l): string => $l->key, $take->lines),
+            array_map(fn (TakeOffLine $l): float => $l->quantity->value, $take->lines),
+        );
         // 1 m × 0.5 m inside, 450 mm of water: 225 L less 28 kg of rock at 2.8 kg/L.
         self::assertEqualsWithDelta(215.0, $of['ro-water'], 1e-9);
         self::assertEqualsWithDelta(8.3, $of['salt'], 1e-9);
@@ -38,13 +51,19 @@ final class TakeOffTest extends TestCase
         self::assertContains('flowLh', $take->waits['return-pump']);
         self::assertNull($take->roDays);
         // 100 L a day at 25 °C, fed at 25 °C: two days and a bit.
-        self::assertEqualsWithDelta(2.15, (float) TakeOff::roDays(PlanBrief::read(['values' => self::TANK + ['roRatedLd' => 100, 'roFeedC' => 25]])), 1e-9);
+        self::assertEqualsWithDelta(
+            2.15,
+            (float) TakeOff::roDays(PlanBrief::read(['values' => self::TANK + ['roRatedLd' => 100, 'roFeedC' => 25]])),
+            1e-9,
+        );
     }
 
     #[Test]
     public function a_stage_never_begins_before_what_it_waits_for(): void
     {
-        $facts = Facts::of(PlanBrief::read(['values' => self::TANK + ['roRatedLd' => 20, 'roFeedC' => 25, 'standKg' => 60]]));
+        $facts = Facts::of(
+            PlanBrief::read(['values' => self::TANK + ['roRatedLd' => 20, 'roFeedC' => 25, 'standKg' => 60]]),
+        );
         $stages = Stages::of($facts);
         $course = Stages::course($stages);
         $before = 0.0;
@@ -67,8 +86,16 @@ final class TakeOffTest extends TestCase
     #[Test]
     public function a_quote_adds_up_to_the_last_penny(): void
     {
-        $line = fn (string $key, float $n, Kind $kind = Kind::Mass): TakeOffLine => new TakeOffLine($key, $key, Quantity::of($n, $kind));
-        $quote = Quote::of([$line('rock', 42.35), $line('salt', 8.2775), $line('lamp', 3, Kind::Count)], ['rock' => 1299, 'salt' => 455], 1900);
+        $line = fn (string $key, float $n, Kind $kind = Kind::Mass): TakeOffLine => new TakeOffLine(
+            $key,
+            $key,
+            Quantity::of($n, $kind),
+        );
+        $quote = Quote::of(
+            [$line('rock', 42.35), $line('salt', 8.2775), $line('lamp', 3, Kind::Count)],
+            ['rock' => 1299, 'salt' => 455],
+            1900,
+        );
         self::assertSame(['rock' => 55013, 'salt' => 3766, 'lamp' => null], $quote->lineMinor);
         self::assertSame(55013 + 3766, $quote->netMinor);
         self::assertSame($quote->netMinor + $quote->taxMinor, $quote->totalMinor);
@@ -81,7 +108,10 @@ final class TakeOffTest extends TestCase
     #[Test]
     public function by_stage_no_unit_of_money_is_lost(): void
     {
-        $brief = SoundPlan::brief([], ['board' => [['name' => 's', 'kind' => 'strip', 'widthMm' => 300, 'heightMm' => 60]]]);
+        $brief = SoundPlan::brief(
+            [],
+            ['board' => [['name' => 's', 'kind' => 'strip', 'widthMm' => 300, 'heightMm' => 60]]],
+        );
         $take = TakeOff::of($brief, SoundPlan::answer());
         $stages = Stages::of(Facts::of($brief));
         foreach ([1, 7, 33, 999, 6401, 123457] as $price) {
@@ -94,7 +124,12 @@ final class TakeOffTest extends TestCase
         self::assertContains('strip', array_map(fn ($l): string => $l->key, $at['electrics']['lines']));
         self::assertContains('rock', array_map(fn ($l): string => $l->key, $at['scape']['lines']));
         // Every line is needed at some stage, but for the hours themselves.
-        $placed = array_merge(...array_map(fn (array $r): array => array_map(fn ($l): string => $l->key, $r['lines']), $rows));
-        self::assertSame(['labour'], array_values(array_diff(array_map(fn ($l): string => $l->key, $take->lines), $placed)));
+        $placed = array_merge(
+            ...array_map(fn (array $r): array => array_map(fn ($l): string => $l->key, $r['lines']), $rows),
+        );
+        self::assertSame(
+            ['labour'],
+            array_values(array_diff(array_map(fn ($l): string => $l->key, $take->lines), $placed)),
+        );
     }
 }

@@ -18,7 +18,15 @@ final class TradeSheetTest extends TestCase
     #[Test]
     public function a_sheet_carries_facts_answers_and_what_is_still_open(): void
     {
-        $brief = PlanBrief::read(['values' => ['lengthMm' => 1200, 'widthMm' => 600, 'heightMm' => 550, 'standHeightMm' => 850, 'doorFromLeftMm' => 'none']]);
+        $brief = PlanBrief::read([
+            'values' => [
+                'lengthMm' => 1200,
+                'widthMm' => 600,
+                'heightMm' => 550,
+                'standHeightMm' => 850,
+                'doorFromLeftMm' => 'none',
+            ],
+        ]);
         $answers = Plan::answer($brief);
         $lines = TradeSheet::lines(Trade::Carpenter, $brief, $answers);
 
@@ -27,7 +35,10 @@ final class TradeSheetTest extends TestCase
         self::assertSame('none', $lines['doorFromLeftMm']['value']);
         self::assertNull($lines['doorWidthMm']['value'], 'nobody has said it: it stays open on the sheet');
         self::assertArrayNotHasKey('diameterMm', $lines, 'this tank has none');
-        self::assertSame($answers->figure('massKg')?->quantity?->value, $lines['figure-massKg']['value']->value ?? null);
+        self::assertSame(
+            $answers->figure('massKg')?->quantity?->value,
+            $lines['figure-massKg']['value']->value ?? null,
+        );
     }
 
     #[Test]
@@ -43,9 +54,18 @@ final class TradeSheetTest extends TestCase
     #[Test]
     public function the_electrician_reads_every_plug_with_its_circuit(): void
     {
-        $brief = PlanBrief::read(['values' => [], 'loads' => [['name' => 'heater 1', 'kind' => 'heater', 'watts' => 300, 'circuit' => 1, 'strip' => 2, 'dry' => true], ['name' => '', 'kind' => 'light', 'watts' => 90, 'circuit' => 2, 'dry' => true]]]);
+        $brief = PlanBrief::read([
+            'values' => [],
+            'loads' => [
+                ['name' => 'heater 1', 'kind' => 'heater', 'watts' => 300, 'circuit' => 1, 'strip' => 2, 'dry' => true],
+                ['name' => '', 'kind' => 'light', 'watts' => 90, 'circuit' => 2, 'dry' => true],
+            ],
+        ]);
         $lines = TradeSheet::lines(Trade::Electrician, $brief, Plan::answer($brief));
-        self::assertSame(['Plug, heater 1: circuit 1, strip 2', 'Plug, Device 2: circuit 2'], [$lines['plug-0']['label'], $lines['plug-1']['label']]);
+        self::assertSame(
+            ['Plug, heater 1: circuit 1, strip 2', 'Plug, Device 2: circuit 2'],
+            [$lines['plug-0']['label'], $lines['plug-1']['label']],
+        );
         self::assertEquals(Quantity::of(300, Kind::Power), $lines['plug-0']['value']);
         self::assertArrayNotHasKey('plug-0', TradeSheet::lines(Trade::Plumber, $brief, Plan::answer($brief)));
     }

@@ -40,7 +40,7 @@ final class AmmoniaJudgementTest extends TestCase
     {
         $share = FreeAmmonia::mgL(1.0, 8.1, 25, 35);
         // A hair of rounding must not turn the limit over.
-        $judged = AmmoniaJudgement::of($freeMgL / $share * (1 + 1e-12), 8.1, 25, 35, 27, 34);
+        $judged = AmmoniaJudgement::of(($freeMgL / $share) * (1 + 1e-12), 8.1, 25, 35, 27, 34);
         self::assertSame($severity, $judged->finding->severity);
     }
 
@@ -60,7 +60,10 @@ final class AmmoniaJudgementTest extends TestCase
     {
         foreach ([[7.9, 25.0, 35.0], [8.4, 26.5, 34.0], [8.2, 24.0, 36.0]] as [$ph, $temp, $salinity]) {
             $all = AmmoniaJudgement::of(0.5, $ph, $temp, $salinity, 26.5, 34.0)->freeMgL;
-            self::assertGreaterThanOrEqual($all, AmmoniaJudgement::of(0.5, null, $temp, $salinity, 26.5, 34.0)->freeMgL);
+            self::assertGreaterThanOrEqual(
+                $all,
+                AmmoniaJudgement::of(0.5, null, $temp, $salinity, 26.5, 34.0)->freeMgL,
+            );
             self::assertGreaterThanOrEqual($all, AmmoniaJudgement::of(0.5, $ph, null, $salinity, 26.5, 34.0)->freeMgL);
             self::assertGreaterThanOrEqual($all, AmmoniaJudgement::of(0.5, $ph, $temp, null, 26.5, 34.0)->freeMgL);
         }

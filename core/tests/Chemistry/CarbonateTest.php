@@ -42,8 +42,14 @@ final class CarbonateTest extends TestCase
     #[Test]
     public function more_carbon_dioxide_more_acid_and_more_alkalinity_less(): void
     {
-        self::assertGreaterThan(Carbonate::fromCo2(2.86, 35, 25, 900)->phTotal, Carbonate::fromCo2(2.86, 35, 25, 500)->phTotal);
-        self::assertGreaterThan(Carbonate::fromCo2(2.5, 35, 25, 500)->phTotal, Carbonate::fromCo2(3.0, 35, 25, 500)->phTotal);
+        self::assertGreaterThan(
+            Carbonate::fromCo2(2.86, 35, 25, 900)->phTotal,
+            Carbonate::fromCo2(2.86, 35, 25, 500)->phTotal,
+        );
+        self::assertGreaterThan(
+            Carbonate::fromCo2(2.5, 35, 25, 500)->phTotal,
+            Carbonate::fromCo2(3.0, 35, 25, 500)->phTotal,
+        );
     }
 
     #[Test]
@@ -65,7 +71,7 @@ final class CarbonateTest extends TestCase
     #[Test]
     public function batteries_and_ages(): void
     {
-        self::assertEqualsWithDelta(480 * 0.9 / 20, Battery::hours(480, 20, 0.9), 1e-9);
+        self::assertEqualsWithDelta((480 * 0.9) / 20, Battery::hours(480, 20, 0.9), 1e-9);
         self::assertLessThan(Battery::hours(480, 20, 0.85), Battery::hours(480, 20, 0.85, 10), 'idle watts cost hours');
         self::assertEqualsWithDelta(1 - exp(-1), FailureChance::of(0, 5, 5), 1e-12, '63 % have failed by the scale');
         self::assertGreaterThan(FailureChance::of(1, 1, 5), FailureChance::of(4, 1, 5), 'what is old fails sooner');

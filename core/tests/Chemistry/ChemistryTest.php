@@ -46,8 +46,23 @@ final class ChemistryTest extends TestCase
     {
         $band = Band::around(7, 8.5);
         self::assertNull(Judgement::of([Reading::at(0, 8), Reading::at(9, 7.9)], $band, 0.1, 9)->slopePerDay);
-        self::assertNull(Judgement::of([Reading::at(0, 8), Reading::at(1, 8), Reading::at(2, 8)], $band, 0.1, 2)->slopePerDay, 'under three days');
-        $judged = Judgement::of([Reading::at(0, 3), Reading::at(61, 8), Reading::at(64, 5, true), Reading::at(66, 8), Reading::at(70, 8), Reading::at(90, 2)], $band, 0.1, 70);
+        self::assertNull(
+            Judgement::of([Reading::at(0, 8), Reading::at(1, 8), Reading::at(2, 8)], $band, 0.1, 2)->slopePerDay,
+            'under three days',
+        );
+        $judged = Judgement::of(
+            [
+                Reading::at(0, 3),
+                Reading::at(61, 8),
+                Reading::at(64, 5, true),
+                Reading::at(66, 8),
+                Reading::at(70, 8),
+                Reading::at(90, 2),
+            ],
+            $band,
+            0.1,
+            70,
+        );
         self::assertSame(3, $judged->count);
         self::assertTrue($judged->steady);
         self::assertNull($judged->daysToLeave);
@@ -58,7 +73,15 @@ final class ChemistryTest extends TestCase
     #[Test]
     public function a_series_speaks_by_where_it_stands_where_it_goes_and_how_fast(): void
     {
-        $say = fn (float $v, ?float $slope, ?float $days, ?float $rate = null): ?string => ReadingFinding::of(Parameter::Alkalinity, $v, Regime::Natural->bands()['alkalinity']->standing($v), $slope, false, $days, $rate)?->what->in(Units::metric());
+        $say = fn (float $v, ?float $slope, ?float $days, ?float $rate = null): ?string => ReadingFinding::of(
+            Parameter::Alkalinity,
+            $v,
+            Regime::Natural->bands()['alkalinity']->standing($v),
+            $slope,
+            false,
+            $days,
+            $rate,
+        )?->what->in(Units::metric());
 
         self::assertNull($say(7.8, -0.01, 80, 0.5));
         self::assertSame("Alkalinity leaves the band in 5\u{00A0}days", $say(7.4, -0.09, 5));
@@ -70,7 +93,12 @@ final class ChemistryTest extends TestCase
     #[Test]
     public function outside_the_band_no_days_are_left(): void
     {
-        $judged = Judgement::of([Reading::at(0, 7.2), Reading::at(3, 7.0), Reading::at(6, 6.8)], Band::around(7, 8.5), 0.1, 6);
+        $judged = Judgement::of(
+            [Reading::at(0, 7.2), Reading::at(3, 7.0), Reading::at(6, 6.8)],
+            Band::around(7, 8.5),
+            0.1,
+            6,
+        );
         self::assertSame(0.0, $judged->daysToLeave);
         self::assertSame(Standing::Low, $judged->standing);
     }
@@ -85,7 +113,12 @@ final class ChemistryTest extends TestCase
         self::assertEqualsWithDelta(35, ReadingUnit::SpecificGravity->canonical(1.02637), 0.02);
         foreach (Parameter::cases() as $parameter) {
             foreach (ReadingUnit::for($parameter) as $unit) {
-                self::assertEqualsWithDelta(20.0, $unit->canonical($unit->shown(20.0)), 1e-6, "{$parameter->value} {$unit->value}");
+                self::assertEqualsWithDelta(
+                    20.0,
+                    $unit->canonical($unit->shown(20.0)),
+                    1e-6,
+                    "{$parameter->value} {$unit->value}",
+                );
             }
         }
     }
@@ -94,7 +127,11 @@ final class ChemistryTest extends TestCase
     public function regimes_stand_as_the_handbook_gives_them(): void
     {
         $alk = Regime::Natural->bands()['alkalinity'];
-        self::assertEqualsWithDelta([7.5, 8.0, 6.625, 8.875], [$alk->aimLow, $alk->aimHigh, $alk->actLow, $alk->actHigh], 1e-9);
+        self::assertEqualsWithDelta(
+            [7.5, 8.0, 6.625, 8.875],
+            [$alk->aimLow, $alk->aimHigh, $alk->actLow, $alk->actHigh],
+            1e-9,
+        );
         self::assertSame(7.75, Regime::Raised->bands()['ph']->actLow);
         self::assertSame(0.0, Regime::FishOnly->bands()['nitrate']->actLow, 'never below 0');
         self::assertSame(20.0, Regime::Natural->bands(settling: true)['nitrate']->fineHigh);
@@ -108,7 +145,7 @@ final class ChemistryTest extends TestCase
     public function more_movement_never_shortens_the_oxygen_and_still_water_runs_straight(): void
     {
         $still = OxygenCourse::of(500, 0, 6.7, 6.4, 200, 4);
-        self::assertEqualsWithDelta(2.4 * 500 / 200, $still->hoursToLimit, 1e-9);
+        self::assertEqualsWithDelta((2.4 * 500) / 200, $still->hoursToLimit, 1e-9);
         $hours = 0.0;
         foreach ([0.005, 0.01, 0.02, 0.05] as $exchange) {
             $next = OxygenCourse::of(500, $exchange, 6.7, 6.4, 200, 4)->hoursToLimit;

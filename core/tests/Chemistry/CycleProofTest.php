@@ -61,8 +61,17 @@ final class CycleProofTest extends TestCase
     #[Test]
     public function a_marked_reading_proves_nothing(): void
     {
-        $read = [Reading::at(10, 2.0), Reading::at(10.9, 0.0, marked: true), Reading::at(13, 2.0), Reading::at(13.9, 0.0)];
-        self::assertSame(0, CycleProof::of($read, [Reading::at(13.9, 0.0)])->cleared, 'the dose then stood for four days');
+        $read = [
+            Reading::at(10, 2.0),
+            Reading::at(10.9, 0.0, marked: true),
+            Reading::at(13, 2.0),
+            Reading::at(13.9, 0.0),
+        ];
+        self::assertSame(
+            0,
+            CycleProof::of($read, [Reading::at(13.9, 0.0)])->cleared,
+            'the dose then stood for four days',
+        );
     }
 
     /**

@@ -20,12 +20,26 @@ final class TrialTest extends TestCase
     {
         // Begun on day 100, judged on day 156: after counts from day 128, before from day 72.
         self::assertSame([72.0, 128.0], TrialEffect::windows(100, 156));
-        $readings = array_map(fn (array $r): Reading => Reading::at(...$r), [[60, 99], [80, 12], [90, 14], [99, 13], [100, 50], [120, 40], [130, 6], [140, 5], [156, 7], [157, 99]]);
+        $readings = array_map(fn (array $r): Reading => Reading::at(...$r), [
+            [60, 99],
+            [80, 12],
+            [90, 14],
+            [99, 13],
+            [100, 50],
+            [120, 40],
+            [130, 6],
+            [140, 5],
+            [156, 7],
+            [157, 99],
+        ]);
         $effect = TrialEffect::of($readings, 100, 156);
         self::assertNotNull($effect);
-        self::assertSame([13.0, 6.0, 3, 3, -7.0], [$effect->before, $effect->after, $effect->beforeCount, $effect->afterCount, $effect->change()]);
+        self::assertSame(
+            [13.0, 6.0, 3, 3, -7.0],
+            [$effect->before, $effect->after, $effect->beforeCount, $effect->afterCount, $effect->change()],
+        );
         // s² = 1 on both sides: √(1/3 + 1/3).
-        self::assertEqualsWithDelta(0.81650, $effect->spread, 1e-5);
+        self::assertEqualsWithDelta(0.8165, $effect->spread, 1e-5);
         self::assertTrue($effect->isClear());
     }
 
@@ -46,9 +60,19 @@ final class TrialTest extends TestCase
         $chance = new Randomizer(new Mt19937(9));
         $clear = 0;
         for ($i = 0; $i < 400; $i++) {
-            $values = array_map(fn (int $n): array => [60.0 + 5 * $n, 10 + array_sum(array_map(fn (): float => $chance->getInt(-500, 500) / 1000, range(1, 12)))], range(0, 19));
+            $values = array_map(
+                fn (int $n): array => [
+                    60.0 + 5 * $n,
+                    10 + array_sum(array_map(fn (): float => $chance->getInt(-500, 500) / 1000, range(1, 12))),
+                ],
+                range(0, 19),
+            );
             $plain = TrialEffect::of(array_map(fn (array $v): Reading => Reading::at(...$v), $values), 110, 155);
-            $shifted = TrialEffect::of(array_map(fn (array $v): Reading => Reading::at($v[0], $v[1] + 3), $values), 110, 155);
+            $shifted = TrialEffect::of(
+                array_map(fn (array $v): Reading => Reading::at($v[0], $v[1] + 3), $values),
+                110,
+                155,
+            );
             self::assertNotNull($plain);
             self::assertNotNull($shifted);
             self::assertEqualsWithDelta($plain->change(), $shifted->change(), 1e-9);

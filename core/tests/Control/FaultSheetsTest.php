@@ -19,7 +19,10 @@ final class FaultSheetsTest extends TestCase
     /** @return array<string, array{0: Symptom}> */
     public static function symptoms(): array
     {
-        return array_combine(array_column(Symptom::cases(), 'value'), array_map(fn (Symptom $s): array => [$s], Symptom::cases()));
+        return array_combine(
+            array_column(Symptom::cases(), 'value'),
+            array_map(fn (Symptom $s): array => [$s], Symptom::cases()),
+        );
     }
 
     #[Test]
@@ -35,8 +38,9 @@ final class FaultSheetsTest extends TestCase
 
     #[Test]
     #[DataProvider('symptoms')]
-    public function every_way_down_ends_in_a_cause_with_part_and_follow_up_and_every_check_is_reached(Symptom $symptom): void
-    {
+    public function every_way_down_ends_in_a_cause_with_part_and_follow_up_and_every_check_is_reached(
+        Symptom $symptom,
+    ): void {
         $seen = [];
         $ends = 0;
         $walk = function (array $answers) use (&$walk, &$seen, &$ends, $symptom): void {
@@ -70,7 +74,10 @@ final class FaultSheetsTest extends TestCase
     {
         $walk = FaultWalk::of(Symptom::Cold, [1, 0, 0, 0]);
         self::assertSame('heater', $walk->cause?->part);
-        self::assertSame([CheckWay::SecondInstrument, CheckWay::Power, CheckWay::Swap, CheckWay::Swap], array_column($walk->trail, 'way'));
+        self::assertSame(
+            [CheckWay::SecondInstrument, CheckWay::Power, CheckWay::Swap, CheckWay::Swap],
+            array_column($walk->trail, 'way'),
+        );
         self::assertSame('The probe reads low, the water is well.', FaultWalk::of(Symptom::Cold, [0])->cause?->says);
     }
 

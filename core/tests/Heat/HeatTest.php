@@ -40,8 +40,8 @@ final class HeatTest extends TestCase
         $steps = 2000;
         $lost = 0.0;
         for ($i = 0; $i < $steps; $i++) {
-            $t = self::course($hours * ($i + 0.5) / $steps)->tempC;
-            $lost += 21 * ($t - 16) * $hours / $steps;
+            $t = self::course(($hours * ($i + 0.5)) / $steps)->tempC;
+            $lost += (21 * ($t - 16) * $hours) / $steps;
         }
         $stored = TemperatureCourse::capacityWhK(520) * (self::course($hours)->tempC - 25.4);
         self::assertEqualsWithDelta((300 - 60) * $hours - $lost, $stored, 0.05);
@@ -52,10 +52,18 @@ final class HeatTest extends TestCase
     {
         $course = TemperatureCourse::of(520, 21, 600, 60, 21, 25.4, 1, 30, LimitSide::Upper);
         self::assertNotNull($course->hoursToLimit);
-        self::assertEqualsWithDelta(30, TemperatureCourse::of(520, 21, 600, 60, 21, 25.4, $course->hoursToLimit, 30, LimitSide::Upper)->tempC, 1e-9);
+        self::assertEqualsWithDelta(
+            30,
+            TemperatureCourse::of(520, 21, 600, 60, 21, 25.4, $course->hoursToLimit, 30, LimitSide::Upper)->tempC,
+            1e-9,
+        );
         $line = TemperatureCourse::of(520, 0, 600, 60, 21, 25.4, 1, 30, LimitSide::Upper);
         self::assertNull($line->settlesC);
-        self::assertEqualsWithDelta(30, TemperatureCourse::of(520, 0, 600, 60, 21, 25.4, (float) $line->hoursToLimit, 30, LimitSide::Upper)->tempC, 1e-9);
+        self::assertEqualsWithDelta(
+            30,
+            TemperatureCourse::of(520, 0, 600, 60, 21, 25.4, (float) $line->hoursToLimit, 30, LimitSide::Upper)->tempC,
+            1e-9,
+        );
     }
 
     #[Test]
@@ -70,7 +78,10 @@ final class HeatTest extends TestCase
                 continue;
             }
             self::assertGreaterThanOrEqual(1.2 * $choice->needW, $choice->chosen->totalW());
-            self::assertGreaterThanOrEqual($choice->harmNeedW, ($choice->chosen->count - 1) * $choice->chosen->wattsEach);
+            self::assertGreaterThanOrEqual(
+                $choice->harmNeedW,
+                ($choice->chosen->count - 1) * $choice->chosen->wattsEach,
+            );
             $stuck = self::tank()->hotCourse($choice->chosen->wattsEach + 60, 27, 25.5, 30);
             self::assertTrue($stuck->hoursToLimit === null || $stuck->hoursToLimit >= 6);
         }

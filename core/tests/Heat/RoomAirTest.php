@@ -26,7 +26,7 @@ final class RoomAirTest extends TestCase
     {
         // By hand: 20 °C holds 17.3 g/m³; 4.8 L a day are 200 g/h into 50 m³/h, 4 g/m³ more: 23.1 points.
         $air = RoomAir::of(20, 40, 4.8, 100, 0.5);
-        self::assertEqualsWithDelta(40 + 100 * 4 / 17.27, $air->humidityPct, 0.2);
+        self::assertEqualsWithDelta(40 + (100 * 4) / 17.27, $air->humidityPct, 0.2);
         // The changes it offers hold what they promise.
         self::assertEqualsWithDelta(55.0, RoomAir::of(20, 40, 4.8, 100, $air->changesFor(55))->humidityPct, 1e-9);
     }
@@ -41,7 +41,10 @@ final class RoomAirTest extends TestCase
             $last = $now;
         }
         self::assertSame(100.0, RoomAir::of(18, 45, 60, 30, 0.1)->humidityPct, 'air holds no more than that');
-        self::assertGreaterThan(RoomAir::of(18, 45, 2, 60, 0.5)->humidityPct, RoomAir::of(18, 45, 3, 60, 0.5)->humidityPct);
+        self::assertGreaterThan(
+            RoomAir::of(18, 45, 2, 60, 0.5)->humidityPct,
+            RoomAir::of(18, 45, 3, 60, 0.5)->humidityPct,
+        );
         $this->expectException(OutOfRange::class);
         RoomAir::of(18, 45, 2, 0, 0.5);
     }

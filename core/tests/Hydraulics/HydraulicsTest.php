@@ -37,7 +37,10 @@ final class HydraulicsTest extends TestCase
         self::assertLessThan($flow, DrainCapacity::siphon(Pipe::of(30, 1, 2), 0.7));
         self::assertLessThan($flow, DrainCapacity::siphon(Pipe::of(34, 1, 2 + DrainCapacity::HALF_BLOCKED_K), 0.7));
         self::assertLessThan(DrainCapacity::open(34), DrainCapacity::openHalfBlocked(34));
-        self::assertGreaterThan(ReturnFlow::of(4, 6000, 1.5, Pipe::of(25, 4, 6))->flowLh, ReturnFlow::of(4, 6000, 1.5, Pipe::of(25, 2, 6))->flowLh);
+        self::assertGreaterThan(
+            ReturnFlow::of(4, 6000, 1.5, Pipe::of(25, 4, 6))->flowLh,
+            ReturnFlow::of(4, 6000, 1.5, Pipe::of(25, 2, 6))->flowLh,
+        );
         self::assertSame(0.0, ReturnFlow::of(1.4, 6000, 1.5, Pipe::of(25, 4, 6))->flowLh);
     }
 
@@ -45,11 +48,18 @@ final class HydraulicsTest extends TestCase
     public function the_two_forms_of_the_outlet_meet_and_undo_each_other(): void
     {
         foreach ([400, 1500, 2600, 4000] as $flow) {
-            self::assertEqualsWithDelta($flow, DrainCapacity::inletFlowLh(DrainCapacity::levelOverOutletMm($flow, 40), 40), 1e-6);
+            self::assertEqualsWithDelta(
+                $flow,
+                DrainCapacity::inletFlowLh(DrainCapacity::levelOverOutletMm($flow, 40), 40),
+                1e-6,
+            );
         }
     }
 
-    /** @return iterable<string, array{0: float, 1: float, 2: float, 3: bool, 4: float, 5: float}> area, head, outlet depth, toothed, pipes, level */
+    /**
+     * @return iterable<string, array{0: float, 1: float, 2: float, 3: bool, 4: float, 5: float}> area, head, outlet depth,
+     *     toothed, pipes, level
+     */
     public static function cuts(): iterable
     {
         yield 'outlet under the edge' => [0.84, 16, 35, false, 6, 230];
@@ -62,10 +72,26 @@ final class HydraulicsTest extends TestCase
 
     #[Test]
     #[DataProvider('cuts')]
-    public function a_power_cut_keeps_every_litre_and_ends_where_the_drain_down_says(float $area, float $head, float $outlet, bool $toothed, float $pipes, float $level): void
-    {
+    public function a_power_cut_keeps_every_litre_and_ends_where_the_drain_down_says(
+        float $area,
+        float $head,
+        float $outlet,
+        bool $toothed,
+        float $pipes,
+        float $level,
+    ): void {
         $chambers = [[0.08, min(395.0, $level + 40)], [0.16, $level + 15], [0.12, $level]];
-        $frames = PowerCut::frames($area, $head, Crest::edge(300, $toothed ? 300 : null), $outlet, Pipe::of(27, 3, 5), 1.3, $pipes, $chambers, 400);
+        $frames = PowerCut::frames(
+            $area,
+            $head,
+            Crest::edge(300, $toothed ? 300 : null),
+            $outlet,
+            Pipe::of(27, 3, 5),
+            1.3,
+            $pipes,
+            $chambers,
+            400,
+        );
         $sumpArea = 0.36;
         $spare = array_sum(array_map(fn (array $c): float => $c[0] * (400 - $c[1]), $chambers));
         $answer = DrainDown::of($area, $head, max(0, $outlet), $pipes, $sumpArea, 400, 400 - $spare / $sumpArea);
@@ -94,8 +120,18 @@ final class HydraulicsTest extends TestCase
     public function the_weir_alone_runs_down_as_its_closed_form_says(): void
     {
         // A·dh/dt = −1.75·g·h^1.5 for teeth: t = 2A/(1.75·g)·(h₁^−½ − h₀^−½).
-        $frames = PowerCut::frames(0.84, 16, Crest::edge(300, 300), -100, Pipe::of(27, 3, 5), 1.3, 0, [[0.36, 200.0]], 400);
-        $expected = 2 * 0.84 / (1.75 * 0.3) * (0.001 ** -0.5 - 0.016 ** -0.5);
+        $frames = PowerCut::frames(
+            0.84,
+            16,
+            Crest::edge(300, 300),
+            -100,
+            Pipe::of(27, 3, 5),
+            1.3,
+            0,
+            [[0.36, 200.0]],
+            400,
+        );
+        $expected = ((2 * 0.84) / (1.75 * 0.3)) * (0.001 ** -0.5 - 0.016 ** -0.5);
 
         self::assertEqualsWithDelta($expected, $frames[count($frames) - 1]->second, 0.02 * $expected);
     }

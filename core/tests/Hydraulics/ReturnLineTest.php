@@ -25,11 +25,22 @@ final class ReturnLineTest extends TestCase
         $parabola = PumpCurve::parabola(4.5, 6000);
         $points = array_map(fn (int $q): array => [(float) $q, $parabola->headM($q)], range(0, 6000, 100));
         $line = ReturnLine::of(Pipe::of(27, 3, 6));
-        self::assertEqualsWithDelta(ReturnFlow::meet($parabola, 1.4, $line)->flowLh, ReturnFlow::meet(PumpCurve::through($points), 1.4, $line)->flowLh, 3);
-        self::assertEqualsWithDelta($parabola->speedFor(2500, 2.1), PumpCurve::through($points)->speedFor(2500, 2.1), 0.002);
+        self::assertEqualsWithDelta(
+            ReturnFlow::meet($parabola, 1.4, $line)->flowLh,
+            ReturnFlow::meet(PumpCurve::through($points), 1.4, $line)->flowLh,
+            3,
+        );
+        self::assertEqualsWithDelta(
+            $parabola->speedFor(2500, 2.1),
+            PumpCurve::through($points)->speedFor(2500, 2.1),
+            0.002,
+        );
         // By hand: halfway between 1000 L/h at 3 m and 3000 L/h at 1 m; past the last point as steep as before, to 4000 L/h.
         $three = PumpCurve::through([[3000, 1], [0, 3.5], [1000, 3]]);
-        self::assertSame([3.5, 2.0, 0.5, 4000.0], [$three->headM(0), $three->headM(2000), $three->headM(3500), $three->runOutLh()]);
+        self::assertSame(
+            [3.5, 2.0, 0.5, 4000.0],
+            [$three->headM(0), $three->headM(2000), $three->headM(3500), $three->runOutLh()],
+        );
     }
 
     #[Test]
@@ -55,11 +66,21 @@ final class ReturnLineTest extends TestCase
         self::assertEqualsWithDelta($split[0], $split[1], 1e-6, 'alike, so the same');
         self::assertLessThan($split[0], $split[2], 'the narrow one brings less');
         foreach ($outlets as $i => $outlet) {
-            self::assertEqualsWithDelta($outlets[0]->lossM($outlets[0]->velocityMs($split[0])), $outlet->lossM($outlet->velocityMs($split[$i])), 1e-6, 'the same head drives each');
+            self::assertEqualsWithDelta(
+                $outlets[0]->lossM($outlets[0]->velocityMs($split[0])),
+                $outlet->lossM($outlet->velocityMs($split[$i])),
+                1e-6,
+                'the same head drives each',
+            );
         }
         // Two alike halve the flow in each: the whole loss is the common line's and one outlet's at half.
         $two = ReturnLine::of(Pipe::of(27, 2, 4), array_slice($outlets, 0, 2));
-        self::assertEqualsWithDelta(Pipe::of(27, 2, 4)->lossM(Pipe::of(27, 2, 4)->velocityMs(2400)) + $outlets[0]->lossM($outlets[0]->velocityMs(1200)), $two->lossM(2400), 1e-7);
+        self::assertEqualsWithDelta(
+            Pipe::of(27, 2, 4)->lossM(Pipe::of(27, 2, 4)->velocityMs(2400)) +
+                $outlets[0]->lossM($outlets[0]->velocityMs(1200)),
+            $two->lossM(2400),
+            1e-7,
+        );
         // One more outlet never brings less, one narrower never more.
         $curve = PumpCurve::parabola(4, 6000);
         $flow = fn (array $o): float => ReturnFlow::meet($curve, 1.4, ReturnLine::of(Pipe::of(27, 2, 4), $o))->flowLh;
@@ -79,7 +100,11 @@ final class ReturnLineTest extends TestCase
         self::assertSame(0.0, ReturnFlow::meet($curve, 1.4, ReturnLine::of(Pipe::of(27, 2, 5), [], 5900))->flowLh);
         $chart = PumpChart::of($curve, 1.4, ReturnLine::of(Pipe::of(27, 2, 5), [], 800), 2000);
         // At the speed it names, the planned flow and the draws come at the head the line asks: s²·H((q + d)/s) = h.
-        self::assertEqualsWithDelta($chart->plannedHeadM, $chart->speed ** 2 * $curve->headM(2800 / $chart->speed), 1e-6);
+        self::assertEqualsWithDelta(
+            $chart->plannedHeadM,
+            $chart->speed ** 2 * $curve->headM(2800 / $chart->speed),
+            1e-6,
+        );
     }
 
     #[Test]
@@ -95,12 +120,18 @@ final class ReturnLineTest extends TestCase
             // Summed by hand in a thousand pieces, each level.
             $sum = 0.0;
             for ($i = 0; $i < 1000; $i++) {
-                $h = max(0, $head - 6 * ($i + 0.5) / 1000) / 1000;
+                $h = max(0, $head - (6 * ($i + 0.5)) / 1000) / 1000;
                 $sum += ($level->gapsMm === null ? 1.84 * 0.0004 : 1.75 * 0.00026) * $h ** 1.5;
             }
-            $ends = $level->gapsMm === null ? 1.84 * 0.1 * (($head / 1000) ** 2.5 + (max(0, $head - 6) / 1000) ** 2.5) : 0;
+            $ends =
+                $level->gapsMm === null ? 1.84 * 0.1 * (($head / 1000) ** 2.5 + (max(0, $head - 6) / 1000) ** 2.5) : 0;
             self::assertEqualsWithDelta(2500, 3.6e6 * ($sum - $ends), 0.5);
-            self::assertEqualsWithDelta($level->headMm(2500), Crest::edge(400, $level->gapsMm, 0.02)->headMm(2500), 0.01, 'hardly tilted is hardly different');
+            self::assertEqualsWithDelta(
+                $level->headMm(2500),
+                Crest::edge(400, $level->gapsMm, 0.02)->headMm(2500),
+                0.01,
+                'hardly tilted is hardly different',
+            );
         }
     }
 

@@ -22,13 +22,17 @@ final class DayPlanTest extends TestCase
         self::assertEqualsWithDelta(DayPlan::single($day)->fullHours(), $split->fullHours(), 1e-12);
         // By hand: 0.8 · (10 − 2) = 6.4 hours; 200 µmol for as long are 4.608 mol.
         self::assertEqualsWithDelta(6.4, $split->fullHours(), 1e-12);
-        self::assertEqualsWithDelta(200 * 6.4 * 3600 / 1e6, $split->integralMol(200), 1e-12);
+        self::assertEqualsWithDelta((200 * 6.4 * 3600) / 1e6, $split->integralMol(200), 1e-12);
     }
 
     #[Test]
     public function the_integral_is_the_area_under_what_is_drawn(): void
     {
-        $plan = DayPlan::of([['blue', 0.55, LightDay::of(9, 22, 2, 0.9)], ['white', 0.45, LightDay::of(11.5, 19.5, 2, 0.6)], ['moon', 0.0, LightDay::of(20, 4, 0, 1)]]);
+        $plan = DayPlan::of([
+            ['blue', 0.55, LightDay::of(9, 22, 2, 0.9)],
+            ['white', 0.45, LightDay::of(11.5, 19.5, 2, 0.6)],
+            ['moon', 0.0, LightDay::of(20, 4, 0, 1)],
+        ]);
         $area = 0.0;
         for ($minute = 0; $minute < 1440; $minute++) {
             $shares = $plan->at(($minute + 0.5) / 60);
@@ -55,8 +59,16 @@ final class DayPlanTest extends TestCase
     #[Test]
     public function two_series_are_compared_only_where_both_read(): void
     {
-        $before = new LightSeries('', '2026-01-04', [[100, 100, 200, 200.0], [500, 100, 200, 100.0], [900, 300, 200, 50.0]]);
-        $after = new LightSeries('', '2026-07-04', [[103, 98, 200, 160.0], [500, 100, 205, 80.0], [900, 300, 400, 500.0]]);
+        $before = new LightSeries('', '2026-01-04', [
+            [100, 100, 200, 200.0],
+            [500, 100, 200, 100.0],
+            [900, 300, 200, 50.0],
+        ]);
+        $after = new LightSeries('', '2026-07-04', [
+            [103, 98, 200, 160.0],
+            [500, 100, 205, 80.0],
+            [900, 300, 400, 500.0],
+        ]);
         [$ratio, $n] = (array) $after->against($before);
         self::assertEqualsWithDelta(0.8, $ratio, 1e-12);
         self::assertSame(2, $n, 'the third was read at another depth');

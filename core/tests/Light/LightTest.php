@@ -28,7 +28,10 @@ final class LightTest extends TestCase
         self::assertEqualsWithDelta(100.0, LightField::par([$lamp], 500, 0, 0, 0, 0), 1e-4);
         // Half a metre of water of 0.25 a metre under a surface that sends back 8 %.
         self::assertEqualsWithDelta(100 * 0.92 * exp(-0.125), LightField::par([$lamp], 0, 0, 500, 0.25), 1e-4);
-        self::assertGreaterThan(LightField::par([$lamp], 0, 0, 500, 0.25), LightField::par([$lamp], 0, 0, 500, 0.25, refracted: true));
+        self::assertGreaterThan(
+            LightField::par([$lamp], 0, 0, 500, 0.25),
+            LightField::par([$lamp], 0, 0, 500, 0.25, refracted: true),
+        );
     }
 
     #[Test]
@@ -42,7 +45,13 @@ final class LightTest extends TestCase
     #[Test]
     public function higher_is_more_even_and_deeper_is_dimmer(): void
     {
-        $at = fn (float $above, float $depth): LightMap => LightMap::of([Fixture::of(300, 300, $above, 200, 45), Fixture::of(900, 300, $above, 200, 45)], 1200, 600, $depth, 0.25);
+        $at = fn (float $above, float $depth): LightMap => LightMap::of(
+            [Fixture::of(300, 300, $above, 200, 45), Fixture::of(900, 300, $above, 200, 45)],
+            1200,
+            600,
+            $depth,
+            0.25,
+        );
         self::assertGreaterThan($at(150, 300)->uniformity, $at(400, 300)->uniformity);
         self::assertGreaterThan($at(250, 400)->mean, $at(250, 200)->mean);
         $map = $at(250, 300);
@@ -124,7 +133,7 @@ final class LightTest extends TestCase
         // By hand: (100·110 + 200·180) / (100² + 200²) = 0.94; off by 16 and −8: √160 of 141.
         $off = LightSurvey::of([100, 200], [110, 180]);
         self::assertEqualsWithDelta(0.94, $off->factor, 1e-12);
-        self::assertEqualsWithDelta(100 * sqrt(160) / 141, $off->scatterPct, 1e-9);
+        self::assertEqualsWithDelta((100 * sqrt(160)) / 141, $off->scatterPct, 1e-9);
         self::assertFalse($off->calibrates());
         self::assertTrue($even->calibrates());
     }

@@ -21,7 +21,10 @@ final class MeasuredGridTest extends TestCase
     public function it_reads_its_points_between_them_and_nothing_beside(): void
     {
         $grid = MeasuredGrid::parse("600 / 100: 0 40 0\n40 180, 40; 0 40 0");
-        self::assertSame([180.0, 40.0, 110.0, 0.0, 0.0], [$grid->at(0, 0), $grid->at(100, 0), $grid->at(0, 50), $grid->at(101, 0), $grid->at(0, -150)]);
+        self::assertSame(
+            [180.0, 40.0, 110.0, 0.0, 0.0],
+            [$grid->at(0, 0), $grid->at(100, 0), $grid->at(0, 50), $grid->at(101, 0), $grid->at(0, -150)],
+        );
         self::assertEqualsWithDelta((180 + 40 + 40 + 0) / 4, $grid->at(50, 50), 1e-9);
         self::assertSame($grid->text(), MeasuredGrid::parse($grid->text())->text());
     }
@@ -31,15 +34,29 @@ final class MeasuredGridTest extends TestCase
     {
         // The meter's readings are made from the formula: the grid must then say what the formula says, nearer and farther.
         $lamp = Fixture::of(0, 0, 500, 200, 40);
-        $rows = array_map(fn (int $r): array => array_map(fn (int $c): float => LightField::par([$lamp], 50.0 * ($c - 12), 50.0 * ($r - 12), 0, 0, 0), range(0, 24)), range(0, 24));
+        $rows = array_map(
+            fn (int $r): array => array_map(
+                fn (int $c): float => LightField::par([$lamp], 50.0 * ($c - 12), 50.0 * ($r - 12), 0, 0, 0),
+                range(0, 24),
+            ),
+            range(0, 24),
+        );
         $grid = MeasuredGrid::of(500, 50, $rows);
         foreach ([[300, 0], [500, 200], [500, 450]] as [$above, $depth]) {
             [$told, $read] = [Fixture::of(700, 300, $above, 200, 40), Fixture::measured(700, 300, $above, $grid)];
             foreach ([[700, 300], [800, 300], [620, 380]] as [$x, $y]) {
-                self::assertEqualsWithDelta(1.0, LightField::par([$read], $x, $y, $depth, 0.25) / LightField::par([$told], $x, $y, $depth, 0.25), 0.02);
+                self::assertEqualsWithDelta(
+                    1.0,
+                    LightField::par([$read], $x, $y, $depth, 0.25) / LightField::par([$told], $x, $y, $depth, 0.25),
+                    0.02,
+                );
             }
         }
-        self::assertEqualsWithDelta(LightField::par([Fixture::of(700, 300, 500, 200, 40)], 700, 300, 0, 0, 0), $grid->at(0, 0), 1e-9);
+        self::assertEqualsWithDelta(
+            LightField::par([Fixture::of(700, 300, 500, 200, 40)], 700, 300, 0, 0, 0),
+            $grid->at(0, 0),
+            1e-9,
+        );
         self::assertLessThan(200.0, $grid->ppf());
         self::assertGreaterThan(150.0, $grid->ppf());
     }
@@ -62,7 +79,14 @@ final class MeasuredGridTest extends TestCase
     /** @return array<string, array{0: string}> */
     public static function wrong(): array
     {
-        return ['no head' => ['12 40 12'], 'a word' => ['600 / 100: 12 x; 1 2'], 'rows of two lengths' => ['600 / 100: 1 2 3; 1 2'], 'one row' => ['600 / 100: 1 2 3'], 'a lamp in the face' => ['5 / 100: 1 2; 3 4'], 'negative' => ['600 / 100: 1 -2; 3 4']];
+        return [
+            'no head' => ['12 40 12'],
+            'a word' => ['600 / 100: 12 x; 1 2'],
+            'rows of two lengths' => ['600 / 100: 1 2 3; 1 2'],
+            'one row' => ['600 / 100: 1 2 3'],
+            'a lamp in the face' => ['5 / 100: 1 2; 3 4'],
+            'negative' => ['600 / 100: 1 -2; 3 4'],
+        ];
     }
 
     #[Test]

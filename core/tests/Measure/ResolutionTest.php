@@ -20,7 +20,9 @@ final class ResolutionTest extends TestCase
     #[Test]
     public function a_value_is_told_from_its_limit_on_both_sides(): void
     {
-        $shown = fn (float $value, Kind $kind, float ...$limits): string => Units::metric()->number(Quantity::of($value, $kind)->apartFrom(...$limits));
+        $shown = fn (float $value, Kind $kind, float ...$limits): string => Units::metric()->number(
+            Quantity::of($value, $kind)->apartFrom(...$limits),
+        );
         self::assertSame('399.9', $shown(399.9, Kind::Concentration, 400));
         self::assertSame('400.1', $shown(400.1, Kind::Concentration, 400));
         self::assertSame('400', $shown(400, Kind::Concentration, 400), 'at the limit it is the limit');
@@ -32,7 +34,16 @@ final class ResolutionTest extends TestCase
     #[Test]
     public function a_reading_just_outside_says_a_number_that_is_outside(): void
     {
-        $finding = ReadingFinding::of(Parameter::Alkalinity, 7.96, Standing::Low, null, true, 0.0, null, Band::around(8, 9.5));
+        $finding = ReadingFinding::of(
+            Parameter::Alkalinity,
+            7.96,
+            Standing::Low,
+            null,
+            true,
+            0.0,
+            null,
+            Band::around(8, 9.5),
+        );
         self::assertStringContainsString('7.96', (string) $finding?->what->in(Units::metric()));
     }
 }

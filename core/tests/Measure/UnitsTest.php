@@ -17,7 +17,12 @@ final class UnitsTest extends TestCase
     #[Test]
     public function every_kind_goes_to_the_shown_unit_and_back(): void
     {
-        $all = [Units::metric(), Units::us(), Units::metric()->with(Kind::Salinity, SalinityScale::specificGravity()), Units::us()->with(Kind::Salinity, SalinityScale::conductivity())];
+        $all = [
+            Units::metric(),
+            Units::us(),
+            Units::metric()->with(Kind::Salinity, SalinityScale::specificGravity()),
+            Units::us()->with(Kind::Salinity, SalinityScale::conductivity()),
+        ];
         foreach ($all as $units) {
             foreach (Kind::cases() as $kind) {
                 foreach ([2.0, 17.3, 34.8, 41.9] as $value) {
@@ -37,17 +42,30 @@ final class UnitsTest extends TestCase
         self::assertEqualsWithDelta(1.0, $us->display(Kind::Mass)->shown(0.45359237), 1e-12);
         self::assertEqualsWithDelta(77.9, $us->display(Kind::Temperature)->shown(25.5), 1e-9);
         self::assertEqualsWithDelta(0.9, $us->display(Kind::TemperatureChange)->shown(0.5), 1e-12);
-        self::assertEqualsWithDelta(1.0264, $us->with(Kind::Salinity, SalinityScale::specificGravity())->display(Kind::Salinity)->shown(35), 5e-5);
+        self::assertEqualsWithDelta(
+            1.0264,
+            $us->with(Kind::Salinity, SalinityScale::specificGravity())->display(Kind::Salinity)->shown(35),
+            5e-5,
+        );
     }
 
     #[Test]
     public function one_sentence_reads_right_in_every_unit(): void
     {
-        $sentence = Sentence::of('{down} come down; raise the outlet by {raise}.', ['down' => Quantity::of(1062, Kind::Volume), 'raise' => Quantity::of(22, Kind::Length)]);
+        $sentence = Sentence::of('{down} come down; raise the outlet by {raise}.', [
+            'down' => Quantity::of(1062, Kind::Volume),
+            'raise' => Quantity::of(22, Kind::Length),
+        ]);
 
-        self::assertSame("1\u{202F}062\u{00A0}L come down; raise the outlet by 22\u{00A0}mm.", $sentence->in(Units::metric()));
+        self::assertSame(
+            "1\u{202F}062\u{00A0}L come down; raise the outlet by 22\u{00A0}mm.",
+            $sentence->in(Units::metric()),
+        );
         self::assertSame("280.6\u{00A0}gal come down; raise the outlet by 0.87\u{00A0}in.", $sentence->in(Units::us()));
-        self::assertSame("280,6\u{00A0}gal come down; raise the outlet by 0,87\u{00A0}in.", $sentence->in(Units::us(',')));
+        self::assertSame(
+            "280,6\u{00A0}gal come down; raise the outlet by 0,87\u{00A0}in.",
+            $sentence->in(Units::us(',')),
+        );
     }
 
     #[Test]

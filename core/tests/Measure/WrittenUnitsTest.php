@@ -23,7 +23,12 @@ final class WrittenUnitsTest extends TestCase
                 $word = $words[mb_strtolower($display->label)] ?? null;
                 if ($word !== null) {
                     $checked++;
-                    self::assertEqualsWithDelta(37.0, $display->shown(37.0 * $word['factor'] + $word['offset']), 1e-9, "{$kind} in {$display->label}");
+                    self::assertEqualsWithDelta(
+                        37.0,
+                        $display->shown(37.0 * $word['factor'] + $word['offset']),
+                        1e-9,
+                        "{$kind} in {$display->label}",
+                    );
                 }
             }
         }
@@ -34,7 +39,8 @@ final class WrittenUnitsTest extends TestCase
     public function lengths_and_warmth_as_they_are_written(): void
     {
         $all = WrittenUnits::all();
-        $core = fn (Kind $kind, float $n, string $word): float => $n * $all[$kind->value][$word]['factor'] + $all[$kind->value][$word]['offset'];
+        $core = fn (Kind $kind, float $n, string $word): float => $n * $all[$kind->value][$word]['factor'] +
+            $all[$kind->value][$word]['offset'];
         self::assertSame(4500.0, $core(Kind::Length, 4.5, 'm'));
         self::assertEqualsWithDelta(1219.2 + 177.8, $core(Kind::Length, 4, 'ft') + $core(Kind::Length, 7, 'in'), 1e-9);
         self::assertEqualsWithDelta(25.0, $core(Kind::Temperature, 77, '°f'), 1e-9);

@@ -34,10 +34,13 @@ final class AlarmLimitsTest extends TestCase
     #[DataProvider('limits')]
     public function each_limit_on_both_sides(?float $low, ?float $high, string $words): void
     {
-        $said = implode(' | ', array_map(
-            fn (Finding $f): string => $f->what->in(Units::metric()),
-            AlarmLimits::findings('Dialler', AlarmQuantity::Temperature, $low, $high, 18.0, 25.5, 30.0),
-        ));
+        $said = implode(
+            ' | ',
+            array_map(
+                fn (Finding $f): string => $f->what->in(Units::metric()),
+                AlarmLimits::findings('Dialler', AlarmQuantity::Temperature, $low, $high, 18.0, 25.5, 30.0),
+            ),
+        );
         $words === '' ? self::assertSame('', $said) : self::assertStringContainsString($words, $said);
     }
 

@@ -33,7 +33,10 @@ final class HonestHoursTest extends TestCase
         $in = self::hours(Hazard::HeaterStuckOn, self::hot(), self::alarm(high: 28.0));
         // 400 L, 600 W stuck on beside 60 W: 28 °C first, then ten minutes, three quarters of an hour to be heard, half an hour's drive.
         self::assertEqualsWithDelta(-0.2, $in->hours, 0.05);
-        self::assertStringContainsString('0.2 h too late', str_replace("\u{a0}", ' ', $in->finding->what->in(Units::metric())));
+        self::assertStringContainsString(
+            '0.2 h too late',
+            str_replace("\u{a0}", ' ', $in->finding->what->in(Units::metric())),
+        );
         $fromTheFault = self::hours(Hazard::HeaterStuckOn, self::hot(), self::alarm(high: 25.5));
         self::assertEqualsWithDelta(1.8, $fromTheFault->hours, 0.05, 'what is said while the limit is left out');
     }
@@ -72,7 +75,9 @@ final class HonestHoursTest extends TestCase
         self::assertSame('R-48', $open->finding->rule);
         self::assertStringContainsString('at most', $open->finding->what->in(Units::metric()));
         $unsaid = new AlarmWay('Dialler', Hazard::cases(), 10, true, true, [self::ines()]);
-        self::assertTrue(HoursInHand::of(Hazard::HeaterStuckOff, self::cold([300.0]), [$unsaid], new Place(2, [], []))->isAtMost());
+        self::assertTrue(
+            HoursInHand::of(Hazard::HeaterStuckOff, self::cold([300.0]), [$unsaid], new Place(2, [], []))->isAtMost(),
+        );
         // The other limit is not the one it runs into.
         self::assertTrue(self::hours(Hazard::HeaterStuckOff, self::cold([300.0]), self::alarm(high: 28.0))->isAtMost());
         self::assertFalse(self::hours(Hazard::HeaterStuckOff, self::cold([300.0]), self::alarm(low: 24.0))->isAtMost());
@@ -84,16 +89,22 @@ final class HonestHoursTest extends TestCase
         $power = new AlarmWay('Power watch', Hazard::cases(), 10, true, true, [self::ines()], AlarmQuantity::Power);
         $cut = HoursInHand::of(Hazard::PowerCut, self::cold([300.0]), [$power], new Place(2, [], []));
         self::assertEqualsWithDelta((10 + 45 + 30 + 30) / 60, $cut->response->actsH, 1e-9);
-        self::assertNull(HoursInHand::of(Hazard::HeaterStuckOff, self::cold([300.0]), [$power], new Place(2, [], []))->response->noticedH);
+        self::assertNull(
+            HoursInHand::of(Hazard::HeaterStuckOff, self::cold([300.0]), [$power], new Place(2, [], []))->response
+                ->noticedH,
+        );
     }
 
     #[Test]
     public function the_measured_volume_decides(): void
     {
         // Uncovered hours go with the litres: 350 measured of 500 computed leave 16.9 of 24.2 h.
-        $hours = fn (float $litres): ?float => TimeToHarm::of(Hazard::HeaterStuckOff, self::cold([300.0], litres: $litres))[0]->hours;
-        self::assertEqualsWithDelta($hours(500.0) * 350 / 500, $hours(350.0), 1e-9);
-        self::assertEqualsWithDelta(16.9, 24.2 * 350 / 500, 0.05);
+        $hours = fn (float $litres): ?float => TimeToHarm::of(
+            Hazard::HeaterStuckOff,
+            self::cold([300.0], litres: $litres),
+        )[0]->hours;
+        self::assertEqualsWithDelta(($hours(500.0) * 350) / 500, $hours(350.0), 1e-9);
+        self::assertEqualsWithDelta(16.9, (24.2 * 350) / 500, 0.05);
     }
 
     #[Test]
@@ -101,7 +112,12 @@ final class HonestHoursTest extends TestCase
     {
         $off = HoursInHand::of(Hazard::HeaterStuckOff, self::cold([600.0, 600.0]), [], new Place(2, [], []));
         self::assertNull($off->hours);
-        self::assertEqualsWithDelta(25.5, $off->harms[0]->limit->value, 1e-9, '29.8 °C is no place for a heater that failed off');
+        self::assertEqualsWithDelta(
+            25.5,
+            $off->harms[0]->limit->value,
+            1e-9,
+            '29.8 °C is no place for a heater that failed off',
+        );
         self::assertStringContainsString("holds 25.5\u{a0}°C", $off->finding->why->in(Units::metric()));
     }
 
@@ -115,23 +131,45 @@ final class HonestHoursTest extends TestCase
         self::assertEqualsWithDelta(62.3, TimeToHarm::of(Hazard::HeaterStuckOff, $cold($apart))[0]->hours, 0.1);
         self::assertEqualsWithDelta(20.1, TimeToHarm::of(Hazard::HeaterStuckOff, $cold($together))[0]->hours, 0.1);
         self::assertSame(['on-one' => 300.0], HeaterBank::groups($together));
-        $hot = fn (array $heaters): ?float => TimeToHarm::of(Hazard::HeaterStuckOn, self::room(24, $heaters, TankHeat::bare(600, 18, 14, 0), 600))[0]->hours;
-        self::assertLessThan($hot([new Heater('a', 300, 'one'), new Heater('b', 300, 'two')]), $hot([new Heater('a', 300, 'one'), new Heater('b', 300, 'one')]));
+        $hot = fn (array $heaters): ?float => TimeToHarm::of(
+            Hazard::HeaterStuckOn,
+            self::room(24, $heaters, TankHeat::bare(600, 18, 14, 0), 600),
+        )[0]->hours;
+        self::assertLessThan(
+            $hot([new Heater('a', 300, 'one'), new Heater('b', 300, 'two')]),
+            $hot([new Heater('a', 300, 'one'), new Heater('b', 300, 'one')]),
+        );
     }
 
     #[Test]
     public function a_bank_is_judged_by_its_own_heaters_and_by_what_switches_them(): void
     {
         $heat = TankHeat::bare(500, 15, 12, 0);
-        $bank = fn (Heater ...$heaters): HeaterBank => HeaterBank::of($heat, array_values($heaters), 25.5, 15.0, 28.0, 40.0, 18.0, 30.0);
+        $bank = fn (Heater ...$heaters): HeaterBank => HeaterBank::of(
+            $heat,
+            array_values($heaters),
+            25.5,
+            15.0,
+            28.0,
+            40.0,
+            18.0,
+            30.0,
+        );
         $need = 15 * 10.5;
         self::assertEqualsWithDelta($need, $bank()->needW, 1e-9);
         // 1.2 of the need on both sides.
-        self::assertTrue($bank(new Heater('a', 1.2 * $need / 2, 'x'), new Heater('b', 1.2 * $need / 2, 'y'))->holds);
-        self::assertFalse($bank(new Heater('a', 1.19 * $need / 2, 'x'), new Heater('b', 1.19 * $need / 2, 'y'))->holds);
+        self::assertTrue(
+            $bank(new Heater('a', (1.2 * $need) / 2, 'x'), new Heater('b', (1.2 * $need) / 2, 'y'))->holds,
+        );
+        self::assertFalse(
+            $bank(new Heater('a', (1.19 * $need) / 2, 'x'), new Heater('b', (1.19 * $need) / 2, 'y'))->holds,
+        );
         self::assertTrue($bank(new Heater('a', 100, 'x'), new Heater('b', 100, 'y'))->survivesOff());
         self::assertFalse($bank(new Heater('a', 100, 'x'), new Heater('b', 100, 'x'))->survivesOff());
-        self::assertFalse($bank(new Heater('a', 100), new Heater('b', 100))->survivesOff(), 'unknown switches are counted as one');
+        self::assertFalse(
+            $bank(new Heater('a', 100), new Heater('b', 100))->survivesOff(),
+            'unknown switches are counted as one',
+        );
         self::assertTrue($bank(new Heater('a', 100), new Heater('b', 100))->isSwitchUnknown);
         self::assertFalse($bank(new Heater('a', 1500, 'x'))->passes(), 'one of 1 500 W is no pair of 250');
         self::assertFalse($bank(new Heater('a', 1500, 'x'))->isSafeStuckOn());
@@ -143,13 +181,21 @@ final class HonestHoursTest extends TestCase
     {
         $all = [150.0, 200.0, 100.0];
         foreach ([4.0, 8.0, 12.0, 16.0] as $room) {
-            $hours = fn (array $watts): float => min(array_map(
-                fn (Hazard $h): float => TimeToHarm::of($h, self::cold($watts, $room))[0]->hours ?? INF,
-                [Hazard::HeaterStuckOff, Hazard::TooCold],
-            ) ?: [INF]);
+            $hours = fn (array $watts): float => min(
+                array_map(fn (Hazard $h): float => TimeToHarm::of($h, self::cold($watts, $room))[0]->hours ?? INF, [
+                    Hazard::HeaterStuckOff,
+                    Hazard::TooCold,
+                ]) ?: [INF],
+            );
             $without = fn (int $gone): array => array_values(array_diff_key($all, [$gone => 0]));
             foreach (array_keys($all) as $gone) {
-                self::assertLessThanOrEqual($hours($all), min($hours($without($gone)), TimeToHarm::of(Hazard::TooCold, self::cold($without($gone), $room))[0]->hours ?? INF));
+                self::assertLessThanOrEqual(
+                    $hours($all),
+                    min(
+                        $hours($without($gone)),
+                        TimeToHarm::of(Hazard::TooCold, self::cold($without($gone), $room))[0]->hours ?? INF,
+                    ),
+                );
             }
         }
     }
@@ -161,12 +207,30 @@ final class HonestHoursTest extends TestCase
         self::assertSame(0.0, $none->hours);
         self::assertSame(Severity::Fix, $none->finding->severity);
         self::assertStringContainsString('A heater of', (string) $none->finding->remedy?->in(Units::metric()));
-        self::assertNull(HoursInHand::of(Hazard::TooCold, self::cold([], 19.0), [], new Place(2, [], []))->hours, 'the room holds it above 18');
+        self::assertNull(
+            HoursInHand::of(Hazard::TooCold, self::cold([], 19.0), [], new Place(2, [], []))->hours,
+            'the room holds it above 18',
+        );
 
-        $answered = fn (bool $overdue): HoursInHand => HoursInHand::of(Hazard::TooCold, self::cold([], 12.0, noHeater: new NoHeater('the hall is heated', 'the hall is heated all winter', $overdue)), [], new Place(2, [], []));
+        $answered = fn (bool $overdue): HoursInHand => HoursInHand::of(
+            Hazard::TooCold,
+            self::cold(
+                [],
+                12.0,
+                noHeater: new NoHeater('the hall is heated', 'the hall is heated all winter', $overdue),
+            ),
+            [],
+            new Place(2, [], []),
+        );
         self::assertNull($answered(false)->hours);
-        self::assertSame(['R-50', Severity::Watch], [$answered(false)->finding->rule, $answered(false)->finding->severity]);
-        self::assertStringContainsString('the hall is heated all winter', $answered(false)->finding->why->in(Units::metric()));
+        self::assertSame(
+            ['R-50', Severity::Watch],
+            [$answered(false)->finding->rule, $answered(false)->finding->severity],
+        );
+        self::assertStringContainsString(
+            'the hall is heated all winter',
+            $answered(false)->finding->why->in(Units::metric()),
+        );
         self::assertSame(0.0, $answered(true)->hours, 'it comes back when its day has passed');
     }
 
@@ -178,7 +242,10 @@ final class HonestHoursTest extends TestCase
             self::assertNull($in->hours);
             self::assertSame('R-51', $in->finding->rule);
         }
-        self::assertNotNull(HoursInHand::of(Hazard::PowerCut, self::cold([300.0]), [], new Place(2, [], []))->hours, 'unknown stock counts as stock');
+        self::assertNotNull(
+            HoursInHand::of(Hazard::PowerCut, self::cold([300.0]), [], new Place(2, [], []))->hours,
+            'unknown stock counts as stock',
+        );
     }
 
     #[Test]
@@ -187,14 +254,41 @@ final class HonestHoursTest extends TestCase
         $display = TankHeat::bare(500, 15, 12, 0);
         $sump = TankHeat::bare(60, 3, 3, 0);
         $heaters = [new Heater('a', 300, 'x', inSump: true)];
-        $tank = self::room(21, $heaters, TankHeat::bare(560, 18, 15, 0), 560, display: $display, sump: $sump, set: 25.0);
+        $tank = self::room(
+            21,
+            $heaters,
+            TankHeat::bare(560, 18, 15, 0),
+            560,
+            display: $display,
+            sump: $sump,
+            set: 25.0,
+        );
         $harms = TimeToHarm::of(Hazard::ReturnDead, $tank);
         // 60 L alone with 300 W: 30 °C after 1.2 h.
         self::assertSame('sump', $harms[0]->by);
         self::assertEqualsWithDelta(1.2, $harms[0]->hours, 0.05);
-        $beside = self::room(21, [new Heater('a', 300, 'x', inSump: true, sensesOwnVessel: true)], TankHeat::bare(560, 18, 15, 0), 560, display: $display, sump: $sump, set: 25.0);
-        self::assertSame(['temperature'], array_map(fn (Harm $h): string => $h->by, TimeToHarm::of(Hazard::ReturnDead, $beside)), 'its own thermostat stops it; the display cools');
-        $inDisplay = self::room(21, [new Heater('a', 300, 'x')], TankHeat::bare(560, 18, 15, 0), 560, display: $display, sump: $sump);
+        $beside = self::room(
+            21,
+            [new Heater('a', 300, 'x', inSump: true, sensesOwnVessel: true)],
+            TankHeat::bare(560, 18, 15, 0),
+            560,
+            display: $display,
+            sump: $sump,
+            set: 25.0,
+        );
+        self::assertSame(
+            ['temperature'],
+            array_map(fn (Harm $h): string => $h->by, TimeToHarm::of(Hazard::ReturnDead, $beside)),
+            'its own thermostat stops it; the display cools',
+        );
+        $inDisplay = self::room(
+            21,
+            [new Heater('a', 300, 'x')],
+            TankHeat::bare(560, 18, 15, 0),
+            560,
+            display: $display,
+            sump: $sump,
+        );
         self::assertSame([], TimeToHarm::of(Hazard::ReturnDead, $inDisplay));
     }
 
@@ -202,11 +296,26 @@ final class HonestHoursTest extends TestCase
     public function a_remedy_is_not_what_is_there_already(): void
     {
         $place = new Place(2, [20.0], [], self::ines());
-        $said = fn (Tonight $tank): string => str_replace("\u{a0}", ' ', (string) HoursInHand::of(Hazard::PowerCut, $tank, [], $place)->finding->remedy?->in(Units::metric()));
-        $breathing = fn (float $battery, bool $pump, float $surface): Tonight => self::cold([300.0], 18.0, fishKg: 0.2, batteryH: $battery, batteryPump: $pump, surface: $surface);
+        $said = fn (Tonight $tank): string => str_replace(
+            "\u{a0}",
+            ' ',
+            (string) HoursInHand::of(Hazard::PowerCut, $tank, [], $place)->finding->remedy?->in(Units::metric()),
+        );
+        $breathing = fn (float $battery, bool $pump, float $surface): Tonight => self::cold(
+            [300.0],
+            18.0,
+            fishKg: 0.2,
+            batteryH: $battery,
+            batteryPump: $pump,
+            surface: $surface,
+        );
         self::assertStringContainsString('A battery air stone', $said($breathing(0, true, 1.6)));
         $long = $said($breathing(12, true, 0.5));
-        self::assertStringContainsString('Its battery lasts 12', $long, 'a system with a battery is not told to get one');
+        self::assertStringContainsString(
+            'Its battery lasts 12',
+            $long,
+            'a system with a battery is not told to get one',
+        );
         self::assertStringNotContainsString('A battery on a pump', $long);
         self::assertStringContainsString('breaks the surface', $said($breathing(12, false, 0.5)));
     }
@@ -217,7 +326,7 @@ final class HonestHoursTest extends TestCase
         $place = new Place(2, [20.0], [], self::ines());
         $tank = self::cold([300.0], 18.0, fishKg: 0.2, batteryH: 12, loadW: 18.0);
         $in = HoursInHand::of(Hazard::PowerCut, $tank, [], $place);
-        $wh = ceil(18 / 0.9 * (float) $in->response->actsH);
+        $wh = ceil((18 / 0.9) * (float) $in->response->actsH);
         self::assertStringContainsString((string) $wh, (string) $in->finding->remedy?->in(Units::metric()));
         self::assertGreaterThanOrEqual(Outage::neededExchangeM3H($tank), Outage::PUMP_MH * Outage::surfaceM2($tank));
     }
@@ -229,7 +338,17 @@ final class HonestHoursTest extends TestCase
 
     private static function alarm(?float $low = null, ?float $high = null): AlarmWay
     {
-        return new AlarmWay('Thermometer', Hazard::cases(), 10, true, true, [self::ines()], AlarmQuantity::Temperature, $low, $high);
+        return new AlarmWay(
+            'Thermometer',
+            Hazard::cases(),
+            10,
+            true,
+            true,
+            [self::ines()],
+            AlarmQuantity::Temperature,
+            $low,
+            $high,
+        );
     }
 
     private static function ines(): Called
@@ -243,16 +362,58 @@ final class HonestHoursTest extends TestCase
     }
 
     /** @param  list<float>  $watts */
-    private static function cold(array $watts, float $room = 12.0, float $litres = 500.0, ?NoHeater $noHeater = null, bool $animals = true, float $fishKg = 0.5, float $batteryH = 0.0, bool $batteryPump = true, ?float $loadW = null, float $surface = 0.5): Tonight
-    {
-        $heaters = array_map(fn (float $w, int $i): Heater => new Heater("h{$i}", $w, "own {$i}"), $watts, array_keys($watts));
+    private static function cold(
+        array $watts,
+        float $room = 12.0,
+        float $litres = 500.0,
+        ?NoHeater $noHeater = null,
+        bool $animals = true,
+        float $fishKg = 0.5,
+        float $batteryH = 0.0,
+        bool $batteryPump = true,
+        ?float $loadW = null,
+        float $surface = 0.5,
+    ): Tonight {
+        $heaters = array_map(
+            fn (float $w, int $i): Heater => new Heater("h{$i}", $w, "own {$i}"),
+            $watts,
+            array_keys($watts),
+        );
 
-        return self::room($room, $heaters, TankHeat::bare($litres, 15, 12, 0), $litres, noHeater: $noHeater, animals: $animals, fishKg: $fishKg, batteryH: $batteryH, batteryPump: $batteryPump, loadW: $loadW, background: 0.0, surface: $surface);
+        return self::room(
+            $room,
+            $heaters,
+            TankHeat::bare($litres, 15, 12, 0),
+            $litres,
+            noHeater: $noHeater,
+            animals: $animals,
+            fishKg: $fishKg,
+            batteryH: $batteryH,
+            batteryPump: $batteryPump,
+            loadW: $loadW,
+            background: 0.0,
+            surface: $surface,
+        );
     }
 
     /** @param  list<Heater>  $heaters */
-    private static function room(float $room, array $heaters, TankHeat $heat, float $litres, ?TankHeat $display = null, ?TankHeat $sump = null, ?NoHeater $noHeater = null, bool $animals = true, float $fishKg = 0.5, float $batteryH = 0.0, bool $batteryPump = true, ?float $loadW = null, ?float $background = null, float $set = 25.5, float $surface = 0.5): Tonight
-    {
+    private static function room(
+        float $room,
+        array $heaters,
+        TankHeat $heat,
+        float $litres,
+        ?TankHeat $display = null,
+        ?TankHeat $sump = null,
+        ?NoHeater $noHeater = null,
+        bool $animals = true,
+        float $fishKg = 0.5,
+        float $batteryH = 0.0,
+        bool $batteryPump = true,
+        ?float $loadW = null,
+        ?float $background = null,
+        float $set = 25.5,
+        float $surface = 0.5,
+    ): Tonight {
         return new Tonight(
             heat: $heat,
             volumeL: $litres,

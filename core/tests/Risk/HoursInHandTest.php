@@ -39,10 +39,18 @@ final class HoursInHandTest extends TestCase
         $harm = TimeToHarm::of(Hazard::HeaterStuckOn, $tank)[0];
         // Settles at R + (P − E)/UA; first crossing of 30 °C by τ·ln.
         $settles = 24 + (250 + 60 - $tank->heat->evaporation(25.5, 24)->watts) / $tank->heat->hotUaWK;
-        $tau = 400 * 1.0233 * 3990 / 3600 / $tank->heat->hotUaWK;
+        $tau = (400 * 1.0233 * 3990) / 3600 / $tank->heat->hotUaWK;
         self::assertEqualsWithDelta($tau * log((25.5 - $settles) / (30 - $settles)), $harm->hours, 1e-6);
-        self::assertEqualsWithDelta($harm->hours, self::evaluate($harm), 1e-6, 'the working evaluates to its own result');
-        self::assertNull(TimeToHarm::of(Hazard::HeaterStuckOn, self::tank(roomC: 10))[0]->hours, 'a cold room holds it');
+        self::assertEqualsWithDelta(
+            $harm->hours,
+            self::evaluate($harm),
+            1e-6,
+            'the working evaluates to its own result',
+        );
+        self::assertNull(
+            TimeToHarm::of(Hazard::HeaterStuckOn, self::tank(roomC: 10))[0]->hours,
+            'a cold room holds it',
+        );
         self::assertSame([], TimeToHarm::of(Hazard::HeaterStuckOff, self::tank(roomC: 10, heaters: [])));
     }
 
@@ -60,7 +68,10 @@ final class HoursInHandTest extends TestCase
         $light = self::tank(roomC: 17, batteryH: 6, fishKg: 0.2, community: Community::Few);
         self::assertGreaterThan(6 + 3, Outage::oxygen($light)->hours);
         self::assertLessThan($harms[0]->hours, Outage::oxygen(self::tank(roomC: 17, fishKg: 3))->hours);
-        self::assertLessThan(Outage::oxygen(self::tank(roomC: 17))->hours, Outage::oxygen(self::tank(roomC: 17, altitudeM: 1500))->hours);
+        self::assertLessThan(
+            Outage::oxygen(self::tank(roomC: 17))->hours,
+            Outage::oxygen(self::tank(roomC: 17, altitudeM: 1500))->hours,
+        );
         self::assertTrue(Outage::oxygen(self::tank(roomC: 17, fishKg: null))->assumed);
     }
 
@@ -70,15 +81,32 @@ final class HoursInHandTest extends TestCase
         // 02:00, alarm after 10 min, answered by night after 45, 20 min drive, key: 10 + 45 + 20 + 30 min.
         $ines = new Called('Ines', true, 15, 20, hasKey: true);
         $night = new Place(2, [], [], null);
-        self::assertEqualsWithDelta(105 / 60, Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$ines])], $night)->actsH, 1e-9);
+        self::assertEqualsWithDelta(
+            105 / 60,
+            Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$ines])], $night)->actsH,
+            1e-9,
+        );
         // The first does not answer: a step of 15 min more, and only then somebody rises.
         $away = new Called('Jory', false, 15);
-        self::assertEqualsWithDelta(120 / 60, Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$away, $ines])], $night)->actsH, 1e-9);
+        self::assertEqualsWithDelta(
+            120 / 60,
+            Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$away, $ines])], $night)->actsH,
+            1e-9,
+        );
         // No key, opens at 08:00, six hours on.
-        $wait = Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([new Called('Ines', true, 15, 20)])], new Place(2, [], [[6.0, 15.0]]));
+        $wait = Response::of(
+            Hazard::HeaterStuckOn,
+            self::tank(24),
+            [self::alarm([new Called('Ines', true, 15, 20)])],
+            new Place(2, [], [[6.0, 15.0]]),
+        );
         self::assertSame([6.5, true], [$wait->actsH, $wait->waitsAtDoor]);
         // By day the ring is answered in 15 min.
-        self::assertEqualsWithDelta((10 + 15 + 20 + 30) / 60, Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$ines])], new Place(14, [], []))->actsH, 1e-9);
+        self::assertEqualsWithDelta(
+            (10 + 15 + 20 + 30) / 60,
+            Response::of(Hazard::HeaterStuckOn, self::tank(24), [self::alarm([$ines])], new Place(14, [], []))->actsH,
+            1e-9,
+        );
     }
 
     #[Test]
@@ -86,10 +114,26 @@ final class HoursInHandTest extends TestCase
     {
         $ines = new Called('Ines', true, 15, 20, hasKey: true);
         $night = new Place(2, [], []);
-        $nobody = fn (AlarmWay $a, Hazard $h = Hazard::HeaterStuckOn): ?string => Response::of($h, self::tank(24), [$a], $night)->noticedH === null ? Response::of($h, self::tank(24), [$a], $night)->how : null;
-        self::assertSame('Dialler is untested', $nobody(new AlarmWay('Dialler', [Hazard::HeaterStuckOn], 10, false, true, [$ines])));
-        self::assertSame('Dialler dies with the power', $nobody(new AlarmWay('Dialler', [Hazard::PowerCut], 10, true, false, [$ines]), Hazard::PowerCut));
-        self::assertSame('Dialler calls only Jory, who cannot answer', $nobody(self::alarm([new Called('Jory', false)])));
+        $nobody = fn (AlarmWay $a, Hazard $h = Hazard::HeaterStuckOn): ?string => Response::of(
+            $h,
+            self::tank(24),
+            [$a],
+            $night,
+        )->noticedH === null
+            ? Response::of($h, self::tank(24), [$a], $night)->how
+            : null;
+        self::assertSame(
+            'Dialler is untested',
+            $nobody(new AlarmWay('Dialler', [Hazard::HeaterStuckOn], 10, false, true, [$ines])),
+        );
+        self::assertSame(
+            'Dialler dies with the power',
+            $nobody(new AlarmWay('Dialler', [Hazard::PowerCut], 10, true, false, [$ines]), Hazard::PowerCut),
+        );
+        self::assertSame(
+            'Dialler calls only Jory, who cannot answer',
+            $nobody(self::alarm([new Called('Jory', false)])),
+        );
         self::assertNull($nobody(self::alarm([$ines])));
         // Without an alarm the household looks at six in the evening, sixteen hours on, and rings whoever is on call.
         $look = Response::of(Hazard::HeaterStuckOn, self::tank(24), [], new Place(2, [16.0], [], $ines));
@@ -107,7 +151,12 @@ final class HoursInHandTest extends TestCase
         $none = HoursInHand::of(Hazard::HeaterStuckOn, $tank, [], new Place(2, [], []));
         self::assertSame([0.0, Severity::Fix], [$none->hours, $none->finding->severity]);
         self::assertStringContainsString('nobody would notice', $none->finding->what->in(Units::metric()));
-        $late = HoursInHand::of(Hazard::HeaterStuckOn, $tank, [], new Place(2, [40.0], [[0, 99]], new Called('Ines', true)));
+        $late = HoursInHand::of(
+            Hazard::HeaterStuckOn,
+            $tank,
+            [],
+            new Place(2, [40.0], [[0, 99]], new Called('Ines', true)),
+        );
         self::assertLessThan(0, $late->hours);
         self::assertStringContainsString('too late', $late->finding->what->in(Units::us()));
         self::assertSame($late, HoursInHand::worst($in, $late));
@@ -115,29 +164,71 @@ final class HoursInHandTest extends TestCase
     }
 
     /** @param  list<float>  $heaters */
-    private static function tank(float $roomC, array $heaters = [250.0, 250.0], float $batteryH = 0, ?float $fishKg = 0.6, float $altitudeM = 0, Community $community = Community::Mixed): Tonight
-    {
+    private static function tank(
+        float $roomC,
+        array $heaters = [250.0, 250.0],
+        float $batteryH = 0,
+        ?float $fishKg = 0.6,
+        float $altitudeM = 0,
+        Community $community = Community::Mixed,
+    ): Tonight {
         $vessel = Vessel::of(Rectangular::outer(1200, 600), 550, 12, 12);
         $heat = TankHeat::of(400, [Surfaces::of($vessel, 500, true)]);
 
-        $units = array_map(fn (float $w, int $i): Heater => new Heater('heater', $w, "own {$i}"), $heaters, array_keys($heaters));
+        $units = array_map(
+            fn (float $w, int $i): Heater => new Heater('heater', $w, "own {$i}"),
+            $heaters,
+            array_keys($heaters),
+        );
 
-        return new Tonight($heat, 400, 0.68, 0.68, false, 25.5, 35, $units, 60, $roomC, 18, 30, $fishKg, false, $community, $batteryH, true, $altitudeM);
+        return new Tonight(
+            $heat,
+            400,
+            0.68,
+            0.68,
+            false,
+            25.5,
+            35,
+            $units,
+            60,
+            $roomC,
+            18,
+            30,
+            $fishKg,
+            false,
+            $community,
+            $batteryH,
+            true,
+            $altitudeM,
+        );
     }
 
     /** @param  list<Called>  $chain */
     private static function alarm(array $chain): AlarmWay
     {
         // Its limits lie at the set point: it calls from the fault on.
-        return new AlarmWay('Dialler', [Hazard::HeaterStuckOn, Hazard::PowerCut], 10, true, true, $chain, AlarmQuantity::Temperature, 25.5, 25.5);
+        return new AlarmWay(
+            'Dialler',
+            [Hazard::HeaterStuckOn, Hazard::PowerCut],
+            10,
+            true,
+            true,
+            $chain,
+            AlarmQuantity::Temperature,
+            25.5,
+            25.5,
+        );
     }
 
     private static function evaluate(Harm $harm): float
     {
         self::assertInstanceOf(Working::class, $harm->working);
-        $language = new ExpressionLanguage;
+        $language = new ExpressionLanguage();
         $language->register('log', fn (): string => '', fn (array $names, float $x): float => log($x));
-        $values = array_combine(array_map(fn (WorkingInput $i): string => $i->symbol, $harm->working->inputs), array_map(fn (WorkingInput $i): float => $i->quantity->value, $harm->working->inputs));
+        $values = array_combine(
+            array_map(fn (WorkingInput $i): string => $i->symbol, $harm->working->inputs),
+            array_map(fn (WorkingInput $i): float => $i->quantity->value, $harm->working->inputs),
+        );
 
         return (float) $language->evaluate($harm->working->formula, $values);
     }

@@ -23,11 +23,23 @@ final class JobSheetTest extends TestCase
     #[Test]
     public function differences_stand_at_their_step_with_the_sheets_own_words(): void
     {
-        $at = JobSheet::at(self::SHEET, [
-            new SiteStep(0, SiteDoes::Instead, 'Plastic blade only', 'acrylic', 7), new SiteStep(1, SiteDoes::After, 'Lift the net first', 'wrasse'), new SiteStep(2, SiteDoes::Skip, '', 'the cleaner does it'),
-        ], [1 => 5]);
-        self::assertSame(['Plastic blade only', 'Corners and behind the overflow', 'Lift the net first', 'Wipe outside'], array_map(fn (SheetStep $s): string => $s->text, $at));
-        self::assertSame(['Scrape away from the sand', null, '', 'Wipe outside'], array_map(fn (SheetStep $s): ?string => $s->was, $at));
+        $at = JobSheet::at(
+            self::SHEET,
+            [
+                new SiteStep(0, SiteDoes::Instead, 'Plastic blade only', 'acrylic', 7),
+                new SiteStep(1, SiteDoes::After, 'Lift the net first', 'wrasse'),
+                new SiteStep(2, SiteDoes::Skip, '', 'the cleaner does it'),
+            ],
+            [1 => 5],
+        );
+        self::assertSame(
+            ['Plastic blade only', 'Corners and behind the overflow', 'Lift the net first', 'Wipe outside'],
+            array_map(fn (SheetStep $s): string => $s->text, $at),
+        );
+        self::assertSame(
+            ['Scrape away from the sand', null, '', 'Wipe outside'],
+            array_map(fn (SheetStep $s): ?string => $s->was, $at),
+        );
         self::assertSame([7, null, null, null], array_map(fn (SheetStep $s): ?int => $s->photo, $at));
         self::assertSame([null, 5, null, null], array_map(fn (SheetStep $s): ?int => $s->product, $at));
         self::assertSame([false, false, false, true], array_map(fn (SheetStep $s): bool => $s->left, $at));
@@ -49,11 +61,19 @@ final class JobSheetTest extends TestCase
             $steps = array_map(fn (int $n): string => "step {$n}", range(0, $chance->getInt(0, 6)));
             $own = [];
             for ($n = $chance->getInt(0, 6); $n > 0; $n--) {
-                $own[] = new SiteStep($chance->getInt(0, 8), SiteDoes::cases()[$chance->getInt(0, 2)], "own {$n}", "why {$n}");
+                $own[] = new SiteStep(
+                    $chance->getInt(0, 8),
+                    SiteDoes::cases()[$chance->getInt(0, 2)],
+                    "own {$n}",
+                    "why {$n}",
+                );
             }
             $at = JobSheet::at($steps, $own);
             foreach ($steps as $step) {
-                self::assertCount(1, array_filter($at, fn (SheetStep $s): bool => $s->text === $step || $s->was === $step));
+                self::assertCount(
+                    1,
+                    array_filter($at, fn (SheetStep $s): bool => $s->text === $step || $s->was === $step),
+                );
             }
             foreach ($own as $difference) {
                 self::assertCount(1, array_filter($at, fn (SheetStep $s): bool => $s->why === $difference->why));
@@ -64,7 +84,24 @@ final class JobSheetTest extends TestCase
     #[Test]
     public function a_sheet_of_a_build_says_what_for_when_not_with_what_and_how_it_is_proved(): void
     {
-        $stages = ['survey', 'structure', 'ordered', 'fabricated', 'leak-test', 'set', 'plumbed', 'electrics', 'lights', 'filled', 'scape', 'rehearsal', 'alarms', 'cycle', 'animals', 'handover'];
+        $stages = [
+            'survey',
+            'structure',
+            'ordered',
+            'fabricated',
+            'leak-test',
+            'set',
+            'plumbed',
+            'electrics',
+            'lights',
+            'filled',
+            'scape',
+            'rehearsal',
+            'alarms',
+            'cycle',
+            'animals',
+            'handover',
+        ];
         $service = array_column(TaskLibrary::all(), 'key');
         foreach (BuildJobs::all() as $sheet) {
             self::assertTrue($sheet->build);
@@ -85,13 +122,28 @@ final class JobSheetTest extends TestCase
     #[Test]
     public function the_differences_of_two_versions_make_the_one_out_of_the_other(): void
     {
-        self::assertSame([['=', 'a'], ['−', 'b'], ['+', 'x'], ['=', 'c'], ['+', 'd']], JobSheet::differences(['a', 'b', 'c'], ['a', 'x', 'c', 'd']));
+        self::assertSame(
+            [['=', 'a'], ['−', 'b'], ['+', 'x'], ['=', 'c'], ['+', 'd']],
+            JobSheet::differences(['a', 'b', 'c'], ['a', 'x', 'c', 'd']),
+        );
         $chance = new Randomizer(new Mt19937(32));
         for ($i = 0; $i < 300; $i++) {
-            [$old, $new] = array_map(fn (): array => array_map(fn (): string => 'abcdef'[$chance->getInt(0, 5)], array_fill(0, $chance->getInt(0, 7), 0)), [0, 1]);
+            [$old, $new] = array_map(
+                fn (): array => array_map(
+                    fn (): string => 'abcdef'[$chance->getInt(0, 5)],
+                    array_fill(0, $chance->getInt(0, 7), 0),
+                ),
+                [0, 1],
+            );
             $lines = JobSheet::differences($old, $new);
-            self::assertSame($new, array_values(array_column(array_filter($lines, fn (array $l): bool => $l[0] !== '−'), 1)));
-            self::assertSame($old, array_values(array_column(array_filter($lines, fn (array $l): bool => $l[0] !== '+'), 1)));
+            self::assertSame(
+                $new,
+                array_values(array_column(array_filter($lines, fn (array $l): bool => $l[0] !== '−'), 1)),
+            );
+            self::assertSame(
+                $old,
+                array_values(array_column(array_filter($lines, fn (array $l): bool => $l[0] !== '+'), 1)),
+            );
         }
     }
 }

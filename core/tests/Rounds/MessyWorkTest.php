@@ -71,7 +71,10 @@ final class MessyWorkTest extends TestCase
         $twice = KeepsClear::window(new Window(80, 90, 95), 115, [new KeepsClear(125, 7), new KeepsClear(120, 7)]);
         self::assertSame(126.0, $twice->dueDay, 'the second event follows at once, in whatever order they are told');
         $event = new KeepsClear(120, 7);
-        self::assertSame([false, true, true, false], [$event->forbids(112), $event->forbids(113), $event->forbids(120), $event->forbids(121)]);
+        self::assertSame(
+            [false, true, true, false],
+            [$event->forbids(112), $event->forbids(113), $event->forbids(120), $event->forbids(121)],
+        );
     }
 
     #[Test]
@@ -79,7 +82,16 @@ final class MessyWorkTest extends TestCase
     {
         $spot = new Spot(53.6, 1.6);
         $day = new CrewDay(1, 114, $spot, 480, 990, 30, [1], [], 500, 200, 100);
-        $visit = fn (int ...$kept): Visit => new Visit(1, $spot, [114 => [[480.0, 1020.0]]], 100, 110, 130, 45, keptClear: array_values($kept));
+        $visit = fn (int ...$kept): Visit => new Visit(
+            1,
+            $spot,
+            [114 => [[480.0, 1020.0]]],
+            100,
+            110,
+            130,
+            45,
+            keptClear: array_values($kept),
+        );
         self::assertNull(Route::fits($day, $visit(113, 115)));
         self::assertSame(Refusal::KeptClear, Route::fits($day, $visit(113, 114)));
         self::assertStringContainsString('messy', Refusal::KeptClear->words());

@@ -41,7 +41,18 @@ final class OpeningHoursTest extends TestCase
     /** @return list<array{0: string}> */
     public static function unreadable(): array
     {
-        return [[''], ['mornings'], ['17-8'], ['8-8'], ['8-25'], ['8:75-9'], ['24:01-25'], ['8-12, 11-14'], ['8'], ['8-12,']];
+        return [
+            [''],
+            ['mornings'],
+            ['17-8'],
+            ['8-8'],
+            ['8-25'],
+            ['8:75-9'],
+            ['24:01-25'],
+            ['8-12, 11-14'],
+            ['8'],
+            ['8-12,'],
+        ];
     }
 
     #[Test]

@@ -23,7 +23,10 @@ final class TasksTest extends TestCase
     public function a_task_is_due_before_it_is_overdue(): void
     {
         $window = Interval::of(14, 10, 18)->after(100);
-        self::assertSame([Due::Early, Due::MayBeDone, Due::Due, Due::Due, Due::Overdue], array_map($window->at(...), [109.0, 110.0, 114.0, 118.0, 118.1]));
+        self::assertSame(
+            [Due::Early, Due::MayBeDone, Due::Due, Due::Due, Due::Overdue],
+            array_map($window->at(...), [109.0, 110.0, 114.0, 118.0, 118.1]),
+        );
         $usual = Interval::of(10);
         self::assertSame([7.0, 13.0], [$usual->earliestDays, $usual->latestDays]);
         $this->expectException(OutOfRange::class);
@@ -50,9 +53,24 @@ final class TasksTest extends TestCase
         $parts = [8.0, 10.0, VisitTime::waterMin(120)];
         self::assertSame([57.0, 1.0], [VisitTime::of($parts)->minutes, VisitTime::of($parts)->ratio]);
         self::assertSame(57.0, VisitTime::of($parts, [1.5, 1.5, 1.5, 1.5])->minutes, 'four teach nothing');
-        self::assertEqualsWithDelta(57 * 1.5, VisitTime::of($parts, [1.5, 1.5, 0.9, 1.6, 1.2, 9.0])->minutes, 1e-9, 'the median of the newest five');
-        self::assertEqualsWithDelta(57 * 2.0, VisitTime::of($parts, [4.0, 4.0, 4.0, 4.0, 4.0])->minutes, 1e-9, 'never more than twice');
-        self::assertEqualsWithDelta(57 * 0.5, VisitTime::of($parts, [0.1, 0.1, 0.1, 0.1, 0.1])->minutes, 1e-9, 'never less than half');
+        self::assertEqualsWithDelta(
+            57 * 1.5,
+            VisitTime::of($parts, [1.5, 1.5, 0.9, 1.6, 1.2, 9.0])->minutes,
+            1e-9,
+            'the median of the newest five',
+        );
+        self::assertEqualsWithDelta(
+            57 * 2.0,
+            VisitTime::of($parts, [4.0, 4.0, 4.0, 4.0, 4.0])->minutes,
+            1e-9,
+            'never more than twice',
+        );
+        self::assertEqualsWithDelta(
+            57 * 0.5,
+            VisitTime::of($parts, [0.1, 0.1, 0.1, 0.1, 0.1])->minutes,
+            1e-9,
+            'never less than half',
+        );
         // Five short visits do not make a long one short: 193 min of jobs are planned, not the 69 of last time.
         self::assertSame(208.0, VisitTime::of([193.0], [1.0, 1.0, 1.0, 1.0, 1.0])->minutes);
     }
@@ -62,9 +80,17 @@ final class TasksTest extends TestCase
     {
         $types = array_column(TaskLibrary::all(), null, 'key');
         foreach (Regime::cases() as $regime) {
-            self::assertSame([], array_diff(array_keys(TaskLibrary::standard($regime)->everyDays), array_keys($types)), $regime->value);
+            self::assertSame(
+                [],
+                array_diff(array_keys(TaskLibrary::standard($regime)->everyDays), array_keys($types)),
+                $regime->value,
+            );
             $hoisted = TaskLibrary::standard($regime, new OnTheRecord(hoisted: true))->everyDays;
-            self::assertSame(['hanging'], array_keys(array_diff_key($hoisted, TaskLibrary::standard($regime)->everyDays)), 'lamps that are hoisted have their rope and brake looked at');
+            self::assertSame(
+                ['hanging'],
+                array_keys(array_diff_key($hoisted, TaskLibrary::standard($regime)->everyDays)),
+                'lamps that are hoisted have their rope and brake looked at',
+            );
         }
         foreach ($types as $type) {
             self::assertNotSame([], $type->steps, $type->key);
@@ -75,16 +101,38 @@ final class TasksTest extends TestCase
     #[Test]
     public function the_standard_set_leaves_out_what_the_record_makes_pointless_and_says_why(): void
     {
-        $bare = TaskLibrary::standard(Regime::Raised, new OnTheRecord(doser: false, sand: false, alarm: false, topOff: false, skimmer: false, returnPump: false));
+        $bare = TaskLibrary::standard(
+            Regime::Raised,
+            new OnTheRecord(doser: false, sand: false, alarm: false, topOff: false, skimmer: false, returnPump: false),
+        );
         self::assertSame(
             ['skimmer-cup', 'alarm-test', 'topoff-test', 'drain-rehearsal', 'vessel-refill', 'sand-quarter'],
-            array_values(array_intersect(array_keys(TaskLibrary::standard(Regime::Raised)->everyDays), array_keys($bare->leftOut))),
+            array_values(
+                array_intersect(
+                    array_keys(TaskLibrary::standard(Regime::Raised)->everyDays),
+                    array_keys($bare->leftOut),
+                ),
+            ),
         );
         self::assertSame('the floor is bare', $bare->leftOut['sand-quarter']);
         self::assertSame([], array_intersect_key($bare->everyDays, $bare->leftOut));
-        self::assertArrayHasKey('sand-quarter', TaskLibrary::standard(Regime::Raised, new OnTheRecord(sand: null))->everyDays, 'what nobody has said is not left out');
-        self::assertArrayHasKey('sand-quarter', TaskLibrary::standard(Regime::Raised, new OnTheRecord(sand: true))->everyDays);
-        self::assertSame([], TaskLibrary::standard(Regime::Quarantine, new OnTheRecord(sand: false))->leftOut, 'what it would not have asked for is not left out');
-        self::assertArrayHasKey('battery-test', TaskLibrary::standard(Regime::Natural, new OnTheRecord(battery: true))->everyDays);
+        self::assertArrayHasKey(
+            'sand-quarter',
+            TaskLibrary::standard(Regime::Raised, new OnTheRecord(sand: null))->everyDays,
+            'what nobody has said is not left out',
+        );
+        self::assertArrayHasKey(
+            'sand-quarter',
+            TaskLibrary::standard(Regime::Raised, new OnTheRecord(sand: true))->everyDays,
+        );
+        self::assertSame(
+            [],
+            TaskLibrary::standard(Regime::Quarantine, new OnTheRecord(sand: false))->leftOut,
+            'what it would not have asked for is not left out',
+        );
+        self::assertArrayHasKey(
+            'battery-test',
+            TaskLibrary::standard(Regime::Natural, new OnTheRecord(battery: true))->everyDays,
+        );
     }
 }

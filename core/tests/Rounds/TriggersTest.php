@@ -20,7 +20,7 @@ use Velbrin\Core\Rounds\Window;
 /** What makes a job due; several reasons on one job, the first wins (S-2, S-48, S-51, X-40). Day 0 is a Thursday. */
 final class TriggersTest extends TestCase
 {
-    private const MON = 20_000 - 20_000 % 7 + 4;
+    private const MON = 20_000 - (20_000 % 7) + 4;
 
     /** @return array<string, array{0: Trigger, 1: TaskFacts, 2: array{0: float, 1: float, 2: float}|null}> */
     public static function windows(): array
@@ -31,40 +31,132 @@ final class TriggersTest extends TestCase
         $taken = fn (float $value, float $day): array => ['nitrate' => ['value' => $value, 'day' => $day]];
 
         $asNeeded = Trigger::reading('nitrate', null, 10.0, 2.0, 2);
-        $read = fn (array ...$series): TaskFacts => new TaskFacts($mon, series: ['nitrate' => array_map(fn (array $r): array => ['value' => $r[0], 'day' => $r[1]], array_values($series))]);
+        $read = fn (array ...$series): TaskFacts => new TaskFacts(
+            $mon,
+            series: [
+                'nitrate' => array_map(
+                    fn (array $r): array => ['value' => $r[0], 'day' => $r[1]],
+                    array_values($series),
+                ),
+            ],
+        );
 
         return [
             'never done is due now' => [$interval, new TaskFacts($mon), [$mon, $mon, $mon + 4]],
             'done, by its range' => [$interval, new TaskFacts($mon, $mon - 1), [$mon + 9, $mon + 13, $mon + 17]],
-            'Tuesday and Friday, done on Monday' => [Trigger::weekdays([5, 2]), new TaskFacts($mon, $mon), [$mon + 1, $mon + 1, $mon + 3]],
-            'Tuesday and Friday, done on Tuesday' => [Trigger::weekdays([2, 5]), new TaskFacts($mon, $mon + 1), [$mon + 4, $mon + 4, $mon + 7]],
-            'Monday, never done, today is Monday' => [Trigger::weekdays([1]), new TaskFacts($mon), [$mon, $mon, $mon + 6]],
-            'a reading at its limit asks for nothing' => [$nitrate, new TaskFacts($mon, null, $taken(20, $mon - 1)), null],
-            'a reading past its limit' => [$nitrate, new TaskFacts($mon, null, $taken(20.1, $mon - 1)), [$mon - 1, $mon - 1, $mon + 2]],
+            'Tuesday and Friday, done on Monday' => [
+                Trigger::weekdays([5, 2]),
+                new TaskFacts($mon, $mon),
+                [$mon + 1, $mon + 1, $mon + 3],
+            ],
+            'Tuesday and Friday, done on Tuesday' => [
+                Trigger::weekdays([2, 5]),
+                new TaskFacts($mon, $mon + 1),
+                [$mon + 4, $mon + 4, $mon + 7],
+            ],
+            'Monday, never done, today is Monday' => [
+                Trigger::weekdays([1]),
+                new TaskFacts($mon),
+                [$mon, $mon, $mon + 6],
+            ],
+            'a reading at its limit asks for nothing' => [
+                $nitrate,
+                new TaskFacts($mon, null, $taken(20, $mon - 1)),
+                null,
+            ],
+            'a reading past its limit' => [
+                $nitrate,
+                new TaskFacts($mon, null, $taken(20.1, $mon - 1)),
+                [$mon - 1, $mon - 1, $mon + 2],
+            ],
             'a reading already answered' => [$nitrate, new TaskFacts($mon, $mon - 1, $taken(25, $mon - 1)), null],
             'nothing read' => [$nitrate, new TaskFacts($mon), null],
-            'below' => [Trigger::reading('ph', 7.8, null), new TaskFacts($mon, null, ['ph' => ['value' => 7.79, 'day' => $mon]]), [$mon, $mon, $mon + 3]],
-            'a sign seen since' => [Trigger::sign(Sign::GreenAlgae), new TaskFacts($mon, $mon - 9, [], ['green-algae' => $mon - 2]), [$mon - 2, $mon - 2, $mon + 1]],
-            'a sign seen before it was done' => [Trigger::sign(Sign::GreenAlgae), new TaskFacts($mon, $mon - 1, [], ['green-algae' => $mon - 2]), null],
-            'runs out in ten days' => [Trigger::runOut(3), new TaskFacts($mon, null, [], [], $mon + 10), [$mon + 4, $mon + 7, $mon + 9]],
+            'below' => [
+                Trigger::reading('ph', 7.8, null),
+                new TaskFacts($mon, null, ['ph' => ['value' => 7.79, 'day' => $mon]]),
+                [$mon, $mon, $mon + 3],
+            ],
+            'a sign seen since' => [
+                Trigger::sign(Sign::GreenAlgae),
+                new TaskFacts($mon, $mon - 9, [], ['green-algae' => $mon - 2]),
+                [$mon - 2, $mon - 2, $mon + 1],
+            ],
+            'a sign seen before it was done' => [
+                Trigger::sign(Sign::GreenAlgae),
+                new TaskFacts($mon, $mon - 1, [], ['green-algae' => $mon - 2]),
+                null,
+            ],
+            'runs out in ten days' => [
+                Trigger::runOut(3),
+                new TaskFacts($mon, null, [], [], $mon + 10),
+                [$mon + 4, $mon + 7, $mon + 9],
+            ],
             'nothing runs out' => [Trigger::runOut(3), new TaskFacts($mon), null],
-            'used up' => [Trigger::usage(UsedBy::Litres, 900), new TaskFacts($mon, null, used: ['litres' => 900.0]), [$mon, $mon, $mon + 3]],
-            'half used up at 45 a day' => [Trigger::usage(UsedBy::Litres, 900), new TaskFacts($mon, null, used: ['litres' => 450.0], perDay: ['litres' => 45.0]), [$mon + 8, $mon + 10, $mon + 13]],
-            'not used, and no rate' => [Trigger::usage(UsedBy::Litres, 900), new TaskFacts($mon, null, used: ['litres' => 450.0]), null],
-            'daily from tomorrow' => [Trigger::event($mon + 1, 1, 7), new TaskFacts($mon), [$mon + 1, $mon + 1, $mon + 1]],
-            'daily, done today' => [Trigger::event($mon - 2, 1, 7), new TaskFacts($mon, $mon), [$mon + 1, $mon + 1, $mon + 1]],
+            'used up' => [
+                Trigger::usage(UsedBy::Litres, 900),
+                new TaskFacts($mon, null, used: ['litres' => 900.0]),
+                [$mon, $mon, $mon + 3],
+            ],
+            'half used up at 45 a day' => [
+                Trigger::usage(UsedBy::Litres, 900),
+                new TaskFacts($mon, null, used: ['litres' => 450.0], perDay: ['litres' => 45.0]),
+                [$mon + 8, $mon + 10, $mon + 13],
+            ],
+            'not used, and no rate' => [
+                Trigger::usage(UsedBy::Litres, 900),
+                new TaskFacts($mon, null, used: ['litres' => 450.0]),
+                null,
+            ],
+            'daily from tomorrow' => [
+                Trigger::event($mon + 1, 1, 7),
+                new TaskFacts($mon),
+                [$mon + 1, $mon + 1, $mon + 1],
+            ],
+            'daily, done today' => [
+                Trigger::event($mon - 2, 1, 7),
+                new TaskFacts($mon, $mon),
+                [$mon + 1, $mon + 1, $mon + 1],
+            ],
             'the last of a week' => [Trigger::event($mon - 7, 1, 7), new TaskFacts($mon, $mon - 1), [$mon, $mon, $mon]],
             'a week is over' => [Trigger::event($mon - 7, 1, 7), new TaskFacts($mon, $mon), null],
             'not yet begun' => [$asNeeded, $read([9.0, $mon - 5], [10.0, $mon - 2]), null],
             'begun, never done' => [$asNeeded, $read([10.1, $mon - 2]), [$mon - 2, $mon - 2, $mon - 1]],
-            'begun, done since: again in two days' => [$asNeeded, $read([10.1, $mon - 2])->doneOn($mon - 1), [$mon + 1, $mon + 1, $mon + 2]],
-            'between the two it goes on' => [$asNeeded, $read([10.1, $mon - 4], [5.0, $mon - 1])->doneOn($mon - 2), [$mon, $mon, $mon + 1]],
+            'begun, done since: again in two days' => [
+                $asNeeded,
+                $read([10.1, $mon - 2])->doneOn($mon - 1),
+                [$mon + 1, $mon + 1, $mon + 2],
+            ],
+            'between the two it goes on' => [
+                $asNeeded,
+                $read([10.1, $mon - 4], [5.0, $mon - 1])->doneOn($mon - 2),
+                [$mon, $mon, $mon + 1],
+            ],
             'ended where it says' => [$asNeeded, $read([10.1, $mon - 4], [2.0, $mon - 1])->doneOn($mon - 2), null],
-            'a hair before the end it goes on' => [$asNeeded, $read([10.1, $mon - 4], [2.01, $mon - 1])->doneOn($mon - 2), [$mon, $mon, $mon + 1]],
-            'begun again after an end' => [$asNeeded, $read([12.0, $mon - 9], [1.0, $mon - 6], [10.5, $mon - 1])->doneOn($mon - 7), [$mon - 1, $mon - 1, $mon]],
-            'from below' => [Trigger::reading('nitrate', 7.0, null, 8.0), $read([6.9, $mon - 3], [7.9, $mon - 1]), [$mon - 3, $mon - 3, $mon - 3]],
-            'from below, ended' => [Trigger::reading('nitrate', 7.0, null, 8.0), $read([6.9, $mon - 3], [8.0, $mon - 1]), null],
-            'a charge is due' => [Trigger::charge(), new TaskFacts($mon, $mon - 20, chargeDueDay: $mon + 9), [$mon + 6, $mon + 9, $mon + 12]],
+            'a hair before the end it goes on' => [
+                $asNeeded,
+                $read([10.1, $mon - 4], [2.01, $mon - 1])->doneOn($mon - 2),
+                [$mon, $mon, $mon + 1],
+            ],
+            'begun again after an end' => [
+                $asNeeded,
+                $read([12.0, $mon - 9], [1.0, $mon - 6], [10.5, $mon - 1])->doneOn($mon - 7),
+                [$mon - 1, $mon - 1, $mon],
+            ],
+            'from below' => [
+                Trigger::reading('nitrate', 7.0, null, 8.0),
+                $read([6.9, $mon - 3], [7.9, $mon - 1]),
+                [$mon - 3, $mon - 3, $mon - 3],
+            ],
+            'from below, ended' => [
+                Trigger::reading('nitrate', 7.0, null, 8.0),
+                $read([6.9, $mon - 3], [8.0, $mon - 1]),
+                null,
+            ],
+            'a charge is due' => [
+                Trigger::charge(),
+                new TaskFacts($mon, $mon - 20, chargeDueDay: $mon + 9),
+                [$mon + 6, $mon + 9, $mon + 12],
+            ],
             'no charge' => [Trigger::charge(), new TaskFacts($mon), null],
             'once' => [Trigger::once($mon + 2), new TaskFacts($mon), [$mon + 2, $mon + 2, $mon + 5]],
             'once, done' => [Trigger::once($mon), new TaskFacts($mon, $mon), null],
@@ -77,7 +169,11 @@ final class TriggersTest extends TestCase
     public function each_reason_gives_its_days(Trigger $trigger, TaskFacts $facts, ?array $expected): void
     {
         $window = $trigger->window($facts);
-        self::assertEqualsWithDelta($expected, $window === null ? null : [$window->earliestDay, $window->dueDay, $window->latestDay], 1e-9);
+        self::assertEqualsWithDelta(
+            $expected,
+            $window === null ? null : [$window->earliestDay, $window->dueDay, $window->latestDay],
+            1e-9,
+        );
     }
 
     #[Test]

@@ -19,17 +19,38 @@ final class VisitLoadTest extends TestCase
     #[Test]
     public function a_visit_carries_the_sum_of_its_jobs(): void
     {
-        $load = VisitLoad::of([
-            new VisitJob(10, new Window(95, 100, 104), changeL: 60, hoseLh: 900),
-            new VisitJob(45, new Window(98, 103, 110), changeL: 30, bringsWater: false, kg: 22.5, persons: 2, skill: 'lamps'),
-            new VisitJob(8, new Window(90, 101, 103), skill: 'lamps'),
-        ], today: 96);
+        $load = VisitLoad::of(
+            [
+                new VisitJob(10, new Window(95, 100, 104), changeL: 60, hoseLh: 900),
+                new VisitJob(
+                    45,
+                    new Window(98, 103, 110),
+                    changeL: 30,
+                    bringsWater: false,
+                    kg: 22.5,
+                    persons: 2,
+                    skill: 'lamps',
+                ),
+                new VisitJob(8, new Window(90, 101, 103), skill: 'lamps'),
+            ],
+            today: 96,
+        );
         self::assertEqualsWithDelta(10 + 63 + 4 + 6 + 5, $load->minutes, 1e-9);
-        self::assertSame([60.0, 37.5, 2, ['lamps']], [$load->saltL, $load->kg, $load->persons, $load->skills], 'what the place makes itself is not carried');
+        self::assertSame(
+            [60.0, 37.5, 2, ['lamps']],
+            [$load->saltL, $load->kg, $load->persons, $load->skills],
+            'what the place makes itself is not carried',
+        );
         self::assertSame([98, 100, 103], [$load->earliestDay, $load->dueDay, $load->latestDay]);
-        $waits = fn (float $from): int => VisitLoad::of([new VisitJob(5, new Window(95, 100, 104)), new VisitJob(5, new Window($from, $from, $from + 9))], today: 96)->earliestDay;
+        $waits = fn (float $from): int => VisitLoad::of(
+            [new VisitJob(5, new Window(95, 100, 104)), new VisitJob(5, new Window($from, $from, $from + 9))],
+            today: 96,
+        )->earliestDay;
         self::assertSame([103, 103], [$waits(103), $waits(104)], 'three days it waits, no longer');
-        $late = VisitLoad::of([new VisitJob(5, new Window(70, 80, 90)), new VisitJob(5, new Window(98, 99, 104))], today: 96);
+        $late = VisitLoad::of(
+            [new VisitJob(5, new Window(70, 80, 90)), new VisitJob(5, new Window(98, 99, 104))],
+            today: 96,
+        );
         self::assertSame(96, $late->earliestDay, 'what is overdue waits for nothing');
     }
 
@@ -53,13 +74,30 @@ final class VisitLoadTest extends TestCase
             $before = null;
             for ($i = 0; $i < 6; $i++) {
                 $due = mt_rand(80, 120);
-                $jobs[] = new VisitJob(mt_rand(0, 60), new Window($due - mt_rand(0, 5), $due, $due + mt_rand(0, 9)), mt_rand(0, 80), mt_rand(0, 1) === 1, mt_rand(100, 900), mt_rand(0, 30), mt_rand(1, 2));
+                $jobs[] = new VisitJob(
+                    mt_rand(0, 60),
+                    new Window($due - mt_rand(0, 5), $due, $due + mt_rand(0, 9)),
+                    mt_rand(0, 80),
+                    mt_rand(0, 1) === 1,
+                    mt_rand(100, 900),
+                    mt_rand(0, 30),
+                    mt_rand(1, 2),
+                );
                 $load = VisitLoad::of($jobs, 90);
                 if ($before !== null) {
-                    self::assertTrue($load->minutes >= $before->minutes && $load->saltL >= $before->saltL && $load->kg >= $before->kg && $load->persons >= $before->persons);
+                    self::assertTrue(
+                        $load->minutes >= $before->minutes &&
+                            $load->saltL >= $before->saltL &&
+                            $load->kg >= $before->kg &&
+                            $load->persons >= $before->persons,
+                    );
                     self::assertLessThanOrEqual($before->dueDay, $load->dueDay);
                 }
-                self::assertTrue($load->earliestDay <= max($load->dueDay, 90) + NextVisit::WAITS_DAYS && $load->dueDay <= $load->latestDay && $load->earliestDay <= $load->latestDay);
+                self::assertTrue(
+                    $load->earliestDay <= max($load->dueDay, 90) + NextVisit::WAITS_DAYS &&
+                        $load->dueDay <= $load->latestDay &&
+                        $load->earliestDay <= $load->latestDay,
+                );
                 $before = $load;
             }
         }
@@ -84,8 +122,12 @@ final class VisitLoadTest extends TestCase
 
     #[Test]
     #[DataProvider('seats')]
-    public function what_is_due_rides_on_the_next_visit_or_makes_its_own(Window $thing, ?int $visitDay, bool $fits, Seat $seat): void
-    {
+    public function what_is_due_rides_on_the_next_visit_or_makes_its_own(
+        Window $thing,
+        ?int $visitDay,
+        bool $fits,
+        Seat $seat,
+    ): void {
         self::assertSame($seat, NextVisit::seat($thing, 100, 106, $visitDay, $fits));
     }
 

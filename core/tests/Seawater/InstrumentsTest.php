@@ -30,7 +30,11 @@ final class InstrumentsTest extends TestCase
     {
         // Known in the trade: sea water of 35 reads a good point and a half too high on a salt scale.
         self::assertEqualsWithDelta(35, Refractometer::salinity(36.8, true), 0.4);
-        self::assertSame(34.0, Refractometer::salinity(35, false, fluidRead: 36, fluidTrue: 35), 'its fluid read one too high, so does the water');
+        self::assertSame(
+            34.0,
+            Refractometer::salinity(35, false, fluidRead: 36, fluidTrue: 35),
+            'its fluid read one too high, so does the water',
+        );
         $last = -1.0;
         for ($reading = 0; $reading <= 42; $reading += 3) {
             $now = Refractometer::salinity($reading, true);

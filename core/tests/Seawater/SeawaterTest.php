@@ -34,7 +34,11 @@ final class SeawaterTest extends TestCase
         self::assertEqualsWithDelta(35.0, Conductivity::salinity(42.914, 15), 1e-6);
         foreach ([2.5, 10, 30, 35, 41] as $salinity) {
             foreach ([0, 15, 25, 35] as $temp) {
-                self::assertEqualsWithDelta($salinity, Conductivity::salinity(Conductivity::of($salinity, $temp), $temp), 1e-9);
+                self::assertEqualsWithDelta(
+                    $salinity,
+                    Conductivity::salinity(Conductivity::of($salinity, $temp), $temp),
+                    1e-9,
+                );
             }
         }
     }
@@ -53,7 +57,14 @@ final class SeawaterTest extends TestCase
     #[Test]
     public function it_refuses_water_outside_its_equations(): void
     {
-        foreach ([fn () => Seawater::at(42.1, 25), fn () => Seawater::at(35, 40.1), fn () => Seawater::at(NAN, 25), fn () => Conductivity::salinity(1, 25)] as $call) {
+        foreach (
+            [
+                fn () => Seawater::at(42.1, 25),
+                fn () => Seawater::at(35, 40.1),
+                fn () => Seawater::at(NAN, 25),
+                fn () => Conductivity::salinity(1, 25),
+            ] as $call
+        ) {
             try {
                 $call();
                 self::fail('accepted');

@@ -33,38 +33,76 @@ final class VesselTest extends TestCase
             }
         }
         self::assertEqualsWithDelta($points / 1e6, QuarterCylinder::outer($radius)->insideAreaM2($wall), 1e-4);
-        self::assertEqualsWithDelta(M_PI / 4 * 0.09, QuarterCylinder::outer(300)->insideAreaM2(0), 1e-12);
+        self::assertEqualsWithDelta((M_PI / 4) * 0.09, QuarterCylinder::outer(300)->insideAreaM2(0), 1e-12);
         self::assertSame(0.0, QuarterCylinder::outer(100)->insideAreaM2(60));
     }
 
     #[Test]
     public function thicker_walls_hold_less_and_weigh_more(): void
     {
-        foreach ([Rectangular::outer(1000, 500), Cylinder::outer(800), QuarterCylinder::outer(800), HalfCylinder::outer(900), BowFront::outer(1000, 400, 120), LShape::outer(1200, 500, 400, 300)] as $footprint) {
+        foreach (
+            [
+                Rectangular::outer(1000, 500),
+                Cylinder::outer(800),
+                QuarterCylinder::outer(800),
+                HalfCylinder::outer(900),
+                BowFront::outer(1000, 400, 120),
+                LShape::outer(1200, 500, 400, 300),
+            ] as $footprint
+        ) {
             $thin = Vessel::of($footprint, 500, 8, 8);
             $thick = Vessel::of($footprint, 500, 15, 15);
             self::assertLessThan(VesselVolume::of($thin)->grossL, VesselVolume::of($thick)->grossL);
             self::assertGreaterThan($thin->massKg(), $thick->massKg());
             self::assertLessThan($thin->massKg(), Vessel::of($footprint, 500, 8, 8, Material::Acrylic)->massKg());
             // Glass and inside together fill the outer box of the walls.
-            self::assertEqualsWithDelta($footprint->outerAreaM2() * 500, $thin->massKg() / 2.5 + $thin->litres(492), 1e-9);
+            self::assertEqualsWithDelta(
+                $footprint->outerAreaM2() * 500,
+                $thin->massKg() / 2.5 + $thin->litres(492),
+                1e-9,
+            );
         }
     }
 
     #[Test]
     public function every_outline_encloses_the_area_it_states_and_is_as_long_as_it_states(): void
     {
-        foreach ([Rectangular::outer(1000, 500), Cylinder::outer(800), QuarterCylinder::outer(800), HalfCylinder::outer(900), BowFront::outer(1000, 400, 120), BowFront::outer(800, 300, 400), LShape::outer(1200, 500, 400, 300)] as $footprint) {
+        foreach (
+            [
+                Rectangular::outer(1000, 500),
+                Cylinder::outer(800),
+                QuarterCylinder::outer(800),
+                HalfCylinder::outer(900),
+                BowFront::outer(1000, 400, 120),
+                BowFront::outer(800, 300, 400),
+                LShape::outer(1200, 500, 400, 300),
+            ] as $footprint
+        ) {
             foreach ([0, 12] as $wall) {
                 $corners = $footprint->insideOutline($wall);
-                self::assertEqualsWithDelta($footprint->insideAreaM2($wall), Outline::areaM2($corners), 0.0015 * $footprint->insideAreaM2($wall), $footprint::class);
+                self::assertEqualsWithDelta(
+                    $footprint->insideAreaM2($wall),
+                    Outline::areaM2($corners),
+                    0.0015 * $footprint->insideAreaM2($wall),
+                    $footprint::class,
+                );
                 $round = 0.0;
                 foreach ($corners as $i => [$x, $y]) {
                     [$x1, $y1] = $corners[($i + 1) % count($corners)];
                     $round += hypot($x1 - $x, $y1 - $y);
                 }
-                self::assertEqualsWithDelta($footprint->insidePerimeterMm($wall), $round, 0.002 * $round, $footprint::class);
-                self::assertEqualsWithDelta($footprint->boxLengthMm() - 2 * $wall, max(array_column($corners, 0)) - min(array_column($corners, 0)), $footprint instanceof QuarterCylinder || $footprint instanceof HalfCylinder ? 4 : 1e-6, $footprint::class);
+                self::assertEqualsWithDelta(
+                    $footprint->insidePerimeterMm($wall),
+                    $round,
+                    0.002 * $round,
+                    $footprint::class,
+                );
+                self::assertEqualsWithDelta(
+                    $footprint->boxLengthMm() - 2 * $wall,
+                    max(array_column($corners, 0)) - min(array_column($corners, 0)),
+                    $footprint instanceof QuarterCylinder || $footprint instanceof HalfCylinder ? 4 : 1e-6,
+                    $footprint::class,
+                );
             }
             self::assertEqualsWithDelta($footprint->outerAreaM2(), $footprint->insideAreaM2(0), 1e-9);
         }
@@ -76,9 +114,17 @@ final class VesselTest extends TestCase
         self::assertEqualsWithDelta(0.4, BowFront::outer(1000, 400, 0.001)->outerAreaM2(), 1e-6);
         // By hand: chord 1000, sagitta 100 → R 1300; segment R²·asin(500/1300) − 500·1200 = 67 197 mm².
         self::assertEqualsWithDelta(0.467197, BowFront::outer(1000, 400, 100)->outerAreaM2(), 1e-6);
-        self::assertEqualsWithDelta(Cylinder::outer(900)->outerAreaM2() / 2, HalfCylinder::outer(900)->outerAreaM2(), 1e-12);
+        self::assertEqualsWithDelta(
+            Cylinder::outer(900)->outerAreaM2() / 2,
+            HalfCylinder::outer(900)->outerAreaM2(),
+            1e-12,
+        );
         // Two rectangles: 1180 × 480 and 380 × 300 inside 10 mm walls.
-        self::assertEqualsWithDelta(1.18 * 0.48 + 0.38 * 0.3, LShape::outer(1200, 500, 400, 300)->insideAreaM2(10), 1e-12);
+        self::assertEqualsWithDelta(
+            1.18 * 0.48 + 0.38 * 0.3,
+            LShape::outer(1200, 500, 400, 300)->insideAreaM2(10),
+            1e-12,
+        );
         self::assertTrue(Outline::holds(LShape::outer(1200, 500, 400, 300)->insideOutline(10), 200, 700));
         self::assertFalse(Outline::holds(LShape::outer(1200, 500, 400, 300)->insideOutline(10), 700, 700));
     }
@@ -106,7 +152,15 @@ final class VesselTest extends TestCase
     #[Test]
     public function a_vessel_must_leave_something_inside(): void
     {
-        foreach ([fn () => Vessel::of(Rectangular::outer(100, 100), 100, 50), fn () => Vessel::of(Cylinder::outer(100), 100, 0, 100), fn () => Rectangular::outer(0, 5), fn () => Cylinder::outer(NAN), fn () => VesselVolume::of(Vessel::of(Cylinder::outer(100), 100), 100)] as $impossible) {
+        foreach (
+            [
+                fn () => Vessel::of(Rectangular::outer(100, 100), 100, 50),
+                fn () => Vessel::of(Cylinder::outer(100), 100, 0, 100),
+                fn () => Rectangular::outer(0, 5),
+                fn () => Cylinder::outer(NAN),
+                fn () => VesselVolume::of(Vessel::of(Cylinder::outer(100), 100), 100),
+            ] as $impossible
+        ) {
             try {
                 $impossible();
                 self::fail('accepted');

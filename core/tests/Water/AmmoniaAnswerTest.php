@@ -50,11 +50,22 @@ final class AmmoniaAnswerTest extends TestCase
         $table = AmmoniaTable::of(34.0, 26.5, 8.0, 8.0);
         mt_srand(7);
         for ($i = 0; $i < 300; $i++) {
-            [$total, $ph, $c, $s] = [mt_rand(1, 400) / 100, mt_rand(760, 870) / 100, mt_rand(180, 300) / 10, mt_rand(340, 370) / 10];
+            [$total, $ph, $c, $s] = [
+                mt_rand(1, 400) / 100,
+                mt_rand(760, 870) / 100,
+                mt_rand(180, 300) / 10,
+                mt_rand(340, 370) / 10,
+            ];
             $row = self::row($table, $ph, $c);
             $free = FreeAmmonia::mgL($total, $ph, $c, $s);
-            self::assertTrue($free < AmmoniaJudgement::STOP_MG_L || $total >= $row['stop'], "stop at {$total}, {$ph}, {$c}");
-            self::assertTrue($free < AmmoniaJudgement::ACT_MG_L || $total >= $row['act'], "act at {$total}, {$ph}, {$c}");
+            self::assertTrue(
+                $free < AmmoniaJudgement::STOP_MG_L || $total >= $row['stop'],
+                "stop at {$total}, {$ph}, {$c}",
+            );
+            self::assertTrue(
+                $free < AmmoniaJudgement::ACT_MG_L || $total >= $row['act'],
+                "act at {$total}, {$ph}, {$c}",
+            );
         }
     }
 
@@ -63,8 +74,16 @@ final class AmmoniaAnswerTest extends TestCase
     {
         $table = AmmoniaTable::of(35.0, 25.0, 8.0, 8.0);
         foreach ($table->changes as $n => $row) {
-            $exact = AmmoniaAnswer::of(AmmoniaJudgement::of($row['most'] * 0.9999, $row['ph'], 25.0, 35.0, 25.0, 35.0), null, 8.0, 8.0)->change;
-            self::assertTrue($exact === null || $exact->fraction !== null && $exact->fraction <= $row['share'] + 1e-9, "pH {$row['ph']}, {$row['share']}");
+            $exact = AmmoniaAnswer::of(
+                AmmoniaJudgement::of($row['most'] * 0.9999, $row['ph'], 25.0, 35.0, 25.0, 35.0),
+                null,
+                8.0,
+                8.0,
+            )->change;
+            self::assertTrue(
+                $exact === null || ($exact->fraction !== null && $exact->fraction <= $row['share'] + 1e-9),
+                "pH {$row['ph']}, {$row['share']}",
+            );
             self::assertGreaterThanOrEqual(1.0, $row['peak']);
         }
     }
@@ -72,8 +91,16 @@ final class AmmoniaAnswerTest extends TestCase
     #[Test]
     public function a_ph_outside_what_sea_water_holds_is_answered_at_its_edge(): void
     {
-        self::assertSame(Severity::Stop, AmmoniaAnswer::of(AmmoniaJudgement::of(1.0, 10.0, 25.0, 35.0, 27.0, 30.0), 600.0, 8.0, 8.0)->finding->severity);
-        self::assertSame(Severity::Fine, AmmoniaAnswer::of(AmmoniaJudgement::of(1.0, 6.0, 25.0, 35.0, 27.0, 30.0), 600.0, 8.0, 8.0)->finding->severity);
+        self::assertSame(
+            Severity::Stop,
+            AmmoniaAnswer::of(AmmoniaJudgement::of(1.0, 10.0, 25.0, 35.0, 27.0, 30.0), 600.0, 8.0, 8.0)->finding
+                ->severity,
+        );
+        self::assertSame(
+            Severity::Fine,
+            AmmoniaAnswer::of(AmmoniaJudgement::of(1.0, 6.0, 25.0, 35.0, 27.0, 30.0), 600.0, 8.0, 8.0)->finding
+                ->severity,
+        );
     }
 
     /** @return array{ph: float, tempC: float, act: float, stop: float} as the phone finds it: the next step up */

@@ -30,19 +30,36 @@ final class ChangeComparedTest extends TestCase
     #[Test]
     public function one_change_moves_each_value_by_its_share_of_the_difference(): void
     {
-        $jumps = MixJump::of(0.25, 35, ['alkalinity' => 8.0, 'calcium' => 420.0, 'magnesium' => null], ['alkalinity' => 12.0, 'calcium' => 440.0, 'magnesium' => 1400.0], ['alkalinity' => 0.9, 'calcium' => 25.0]);
+        $jumps = MixJump::of(
+            0.25,
+            35,
+            ['alkalinity' => 8.0, 'calcium' => 420.0, 'magnesium' => null],
+            ['alkalinity' => 12.0, 'calcium' => 440.0, 'magnesium' => 1400.0],
+            ['alkalinity' => 0.9, 'calcium' => 25.0],
+        );
         self::assertCount(2, $jumps, 'what is not read is not guessed');
         self::assertEqualsWithDelta([9.0, 425.0], [$jumps[0]->after, $jumps[1]->after], 1e-9);
         self::assertSame([true, false], [$jumps[0]->isTooFar(), $jumps[1]->isTooFar()]);
-        self::assertFalse(MixJump::of(0.25, 35, ['alkalinity' => 8.0], ['alkalinity' => 12.0], ['alkalinity' => 1.0])[0]->isTooFar(), 'just the rate');
-        self::assertEqualsWithDelta(8.0 + 0.25 * (12 * 33 / 35 - 8), MixJump::of(0.25, 33, ['alkalinity' => 8.0], ['alkalinity' => 12.0], [])[0]->after, 1e-9);
+        self::assertFalse(
+            MixJump::of(0.25, 35, ['alkalinity' => 8.0], ['alkalinity' => 12.0], ['alkalinity' => 1.0])[0]->isTooFar(),
+            'just the rate',
+        );
+        self::assertEqualsWithDelta(
+            8.0 + 0.25 * ((12 * 33) / 35 - 8),
+            MixJump::of(0.25, 33, ['alkalinity' => 8.0], ['alkalinity' => 12.0], [])[0]->after,
+            1e-9,
+        );
     }
 
     #[Test]
     public function the_mix_that_disturbs_the_regime_least_comes_first(): void
     {
         $bands = Regime::LowNutrient->bands();
-        $mixes = ['high' => ['alkalinity' => 12.0, 'calcium' => 460.0, 'magnesium' => 1400.0], 'near' => ['alkalinity' => 7.3, 'calcium' => 420.0, 'magnesium' => 1300.0], 'unknown' => ['alkalinity' => null]];
+        $mixes = [
+            'high' => ['alkalinity' => 12.0, 'calcium' => 460.0, 'magnesium' => 1400.0],
+            'near' => ['alkalinity' => 7.3, 'calcium' => 420.0, 'magnesium' => 1300.0],
+            'unknown' => ['alkalinity' => null],
+        ];
         self::assertSame(['near', 'high'], array_keys(MixMatch::rank($mixes, $bands, 35)));
     }
 }

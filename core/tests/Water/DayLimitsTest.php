@@ -22,21 +22,50 @@ final class DayLimitsTest extends TestCase
     {
         return [
             // 10 L/h, 300 L to make in 20 h.
-            'RO' => [self::station(ld: 240, feed: 25, stored: 0), [self::need('a', 300, 20)], 'the RO plant is too slow', 'fewer', 'warm with'],
+            'RO' => [
+                self::station(ld: 240, feed: 25, stored: 0),
+                [self::need('a', 300, 20)],
+                'the RO plant is too slow',
+                'fewer',
+                'warm with',
+            ],
             // 400 L by 18 °C with 600 W take 14.9 h.
-            'heat' => [self::station(ld: 9e4, feed: 7, stored: 600, vessels: [400.0]), [self::need('a', 400, 12)], 'the heating is too weak', 'warm with', 'second tank'],
+            'heat' => [
+                self::station(ld: 9e4, feed: 7, stored: 600, vessels: [400.0]),
+                [self::need('a', 400, 12)],
+                'the heating is too weak',
+                'warm with',
+                'second tank',
+            ],
             // Two batches by one vessel of 200 L.
-            'vessels' => [self::station(ld: 9e4, feed: 25, stored: 600), [self::need('a', 400, 7)], 'the mixing vessels are too few', 'one more vessel', 'warm with'],
+            'vessels' => [
+                self::station(ld: 9e4, feed: 25, stored: 600),
+                [self::need('a', 400, 7)],
+                'the mixing vessels are too few',
+                'one more vessel',
+                'warm with',
+            ],
             // Nothing but the four hours of mixing.
-            'hours' => [self::station(ld: 9e4, feed: 25, stored: 600), [self::need('a', 100, 3)], 'the hours to fill, mix and test are too few', 'eave', 'fewer'],
+            'hours' => [
+                self::station(ld: 9e4, feed: 25, stored: 600),
+                [self::need('a', 100, 3)],
+                'the hours to fill, mix and test are too few',
+                'eave',
+                'fewer',
+            ],
         ];
     }
 
     /** @param  list<Need>  $needs */
     #[Test]
     #[DataProvider('days')]
-    public function the_limit_that_binds_is_named_and_what_would_not_move_it_is_not_offered(Station $station, array $needs, string $limit, string $offered, ?string $not): void
-    {
+    public function the_limit_that_binds_is_named_and_what_would_not_move_it_is_not_offered(
+        Station $station,
+        array $needs,
+        string $limit,
+        string $offered,
+        ?string $not,
+    ): void {
         $day = WaterDay::of($station, self::mixes(), $needs);
         $finding = $day->findings[0];
         self::assertSame('W-67', $finding->rule);
@@ -48,9 +77,13 @@ final class DayLimitsTest extends TestCase
     #[Test]
     public function two_vessels_warmed_at_once_share_the_watts(): void
     {
-        $one = WaterDay::of(self::station(ld: 9e4, feed: 8, stored: 600, vessels: [200.0, 200.0]), self::mixes(), [self::need('a', 200, 9)]);
+        $one = WaterDay::of(self::station(ld: 9e4, feed: 8, stored: 600, vessels: [200.0, 200.0]), self::mixes(), [
+            self::need('a', 200, 9),
+        ]);
         self::assertSame([], $one->lateH, '7.1 h of warming are there for one');
-        $two = WaterDay::of(self::station(ld: 9e4, feed: 8, stored: 600, vessels: [200.0, 200.0]), self::mixes(), [self::need('a', 400, 9)]);
+        $two = WaterDay::of(self::station(ld: 9e4, feed: 8, stored: 600, vessels: [200.0, 200.0]), self::mixes(), [
+            self::need('a', 400, 9),
+        ]);
         self::assertGreaterThan(6.0, $two->lateH['a'], 'and for two they are twice as long');
     }
 
@@ -62,7 +95,12 @@ final class DayLimitsTest extends TestCase
         $day = WaterDay::of($small, self::mixes(), [self::need('a', 100, 30), self::need('b', 100, 30.5)]);
         self::assertSame([], $day->lateH);
         foreach ($day->batches as $batch) {
-            self::assertEqualsWithDelta(70 / 20, $batch->mixAtH - $batch->fillAtH, 1e-6, 'the filling lasts as long as 70 L take');
+            self::assertEqualsWithDelta(
+                70 / 20,
+                $batch->mixAtH - $batch->fillAtH,
+                1e-6,
+                'the filling lasts as long as 70 L take',
+            );
         }
     }
 
@@ -71,11 +109,21 @@ final class DayLimitsTest extends TestCase
     {
         // 280 L by ten and 280 L by nineteen through one vessel: while it mixes, 40 L gather and the plant stands.
         $late = fn (float $tankL): WaterDay => WaterDay::of(
-            Station::of(1584, 19, 0, $tankL, [200.0], 600, 25), self::mixes(), [self::need('late', 280, 19), self::need('early', 280, 10)],
+            Station::of(1584, 19, 0, $tankL, [200.0], 600, 25),
+            self::mixes(),
+            [self::need('late', 280, 19), self::need('early', 280, 10)],
         );
-        $says = array_values(array_filter($late(40)->findings, fn (Finding $f): bool => str_contains($f->what->in(Units::metric()), 'LATE')));
+        $says = array_values(
+            array_filter(
+                $late(40)->findings,
+                fn (Finding $f): bool => str_contains($f->what->in(Units::metric()), 'LATE'),
+            ),
+        );
         self::assertStringContainsString('the RO tank is too small', $says[0]->why->in(Units::metric()));
-        self::assertMatchesRegularExpression('/second tank of 150.L/u', (string) $says[0]->remedy?->in(Units::metric()));
+        self::assertMatchesRegularExpression(
+            '/second tank of 150.L/u',
+            (string) $says[0]->remedy?->in(Units::metric()),
+        );
         self::assertArrayHasKey('late', $late(40 + 100)->lateH);
         self::assertArrayNotHasKey('late', $late(40 + 150)->lateH);
     }
@@ -89,7 +137,12 @@ final class DayLimitsTest extends TestCase
             for ($i = 0, $count = mt_rand(1, 5); $i < $count; $i++) {
                 $needs[] = self::need("n{$i}", mt_rand(2, 30) * 10, mt_rand(2, 40));
             }
-            $station = self::station(ld: mt_rand(200, 3000), feed: mt_rand(5, 24), stored: mt_rand(0, 200), vessels: mt_rand(0, 1) === 0 ? [200.0] : [200.0, 300.0]);
+            $station = self::station(
+                ld: mt_rand(200, 3000),
+                feed: mt_rand(5, 24),
+                stored: mt_rand(0, 200),
+                vessels: mt_rand(0, 1) === 0 ? [200.0] : [200.0, 300.0],
+            );
             $day = WaterDay::of($station, self::mixes(), $needs);
             $windows = [];
             foreach ($day->batches as $batch) {

@@ -17,10 +17,24 @@ final class StoreTest extends TestCase
     #[Test]
     public function of_600_ready_300_and_300_and_99_promised_99_are_uncovered(): void
     {
-        $ledger = Ledger::of([new MixedStock('reef', 35, 600, 0, 100)], [new Promise('Emergency share', 300), new Promise('Thursday', 300, atH: 40), new Promise('Quarantine', 99, atH: 50)]);
+        $ledger = Ledger::of(
+            [new MixedStock('reef', 35, 600, 0, 100)],
+            [
+                new Promise('Emergency share', 300),
+                new Promise('Thursday', 300, atH: 40),
+                new Promise('Quarantine', 99, atH: 50),
+            ],
+        );
         self::assertSame(['Quarantine' => 99.0], $ledger->lacksL);
         self::assertSame([], $ledger->left);
-        $ledger = Ledger::of([new MixedStock('reef', 35, 699, 0, 100)], [new Promise('Emergency share', 300), new Promise('Thursday', 300, atH: 40), new Promise('Quarantine', 99, atH: 50)]);
+        $ledger = Ledger::of(
+            [new MixedStock('reef', 35, 699, 0, 100)],
+            [
+                new Promise('Emergency share', 300),
+                new Promise('Thursday', 300, atH: 40),
+                new Promise('Quarantine', 99, atH: 50),
+            ],
+        );
         self::assertSame([], $ledger->lacksL);
     }
 
@@ -30,7 +44,11 @@ final class StoreTest extends TestCase
         $stock = [new MixedStock('reef', 35, 200, 0, 24)];
         self::assertSame(['Friday' => 150.0], Ledger::of($stock, [new Promise('Friday', 150, atH: 24)])->lacksL);
         self::assertSame([], Ledger::of($stock, [new Promise('Friday', 150, atH: 23.9)])->lacksL);
-        self::assertSame(['Now' => 150.0], Ledger::of([new MixedStock('reef', 35, 200, 2, 24)], [new Promise('Now', 150, atH: 1)])->lacksL, 'nor one that still mixes');
+        self::assertSame(
+            ['Now' => 150.0],
+            Ledger::of([new MixedStock('reef', 35, 200, 2, 24)], [new Promise('Now', 150, atH: 1)])->lacksL,
+            'nor one that still mixes',
+        );
     }
 
     #[Test]
@@ -50,17 +68,38 @@ final class StoreTest extends TestCase
         for ($n = 0; $n < 300; $n++) {
             $stock = $promises = [];
             for ($i = 0, $lots = mt_rand(0, 5); $i < $lots; $i++) {
-                $stock[] = new MixedStock(mt_rand(0, 1) === 0 ? 'reef' : 'fish', mt_rand(33, 36), mt_rand(0, 400), mt_rand(-5, 10), mt_rand(1, 90));
+                $stock[] = new MixedStock(
+                    mt_rand(0, 1) === 0 ? 'reef' : 'fish',
+                    mt_rand(33, 36),
+                    mt_rand(0, 400),
+                    mt_rand(-5, 10),
+                    mt_rand(1, 90),
+                );
             }
             for ($i = 0, $count = mt_rand(1, 6); $i < $count; $i++) {
-                $promises[] = new Promise("p{$i}", mt_rand(0, 500), mt_rand(0, 2) === 0 ? 'reef' : null, null, mt_rand(0, 2) === 0 ? null : mt_rand(0, 80));
+                $promises[] = new Promise(
+                    "p{$i}",
+                    mt_rand(0, 500),
+                    mt_rand(0, 2) === 0 ? 'reef' : null,
+                    null,
+                    mt_rand(0, 2) === 0 ? null : mt_rand(0, 80),
+                );
             }
             $ledger = Ledger::of($stock, $promises);
             $stood = array_sum(array_map(fn (MixedStock $s): float => $s->litres, $stock));
             $left = array_sum(array_map(fn (MixedStock $s): float => $s->litres, $ledger->left));
-            self::assertEqualsWithDelta($stood, array_sum($ledger->coveredL) + $left, 1e-6, 'no litre twice, none lost');
+            self::assertEqualsWithDelta(
+                $stood,
+                array_sum($ledger->coveredL) + $left,
+                1e-6,
+                'no litre twice, none lost',
+            );
             foreach ($promises as $p) {
-                self::assertEqualsWithDelta($p->litres, $ledger->coveredL[$p->label] + ($ledger->lacksL[$p->label] ?? 0.0), 1e-6);
+                self::assertEqualsWithDelta(
+                    $p->litres,
+                    $ledger->coveredL[$p->label] + ($ledger->lacksL[$p->label] ?? 0.0),
+                    1e-6,
+                );
             }
         }
     }
@@ -71,13 +110,15 @@ final class StoreTest extends TestCase
         $readiness = Readiness::of(200, 35, 25, -2, 100, 41, 6, 1000);
         self::assertFalse($readiness->isReady());
         self::assertSame(['water', 'cold'], array_keys($readiness->missing));
-        self::assertEqualsWithDelta(200 * 1.0233 * 3990 * 19 / (3600 * 0.9 * 1000), $readiness->readyInH, 1e-6);
+        self::assertEqualsWithDelta((200 * 1.0233 * 3990 * 19) / (3600 * 0.9 * 1000), $readiness->readyInH, 1e-6);
     }
 
     #[Test]
     public function ready_is_within_one_of_each_and_in_date(): void
     {
-        $codes = fn (?float $s, ?float $c, float $from = -1, float $until = 50): array => array_keys(Readiness::of(200, 35, 25, $from, $until, $s, $c)->missing);
+        $codes = fn (?float $s, ?float $c, float $from = -1, float $until = 50): array => array_keys(
+            Readiness::of(200, 35, 25, $from, $until, $s, $c)->missing,
+        );
         self::assertSame([], $codes(36.0, 26.0));
         self::assertSame([], $codes(34.0, 24.0));
         self::assertSame(['water'], $codes(36.1, 25));

@@ -46,7 +46,11 @@ final class VisitWaterTest extends TestCase
         self::assertArrayNotHasKey('ph', $check->moves, 'without a pH nothing is said of it');
 
         // Just at the bound it is fine.
-        self::assertSame(1, ShockCheck::of(0.25, new WaterValues(25.4, 35, 8), new WaterValues(21.4, 35, 8.4), ShockLimits::stony())->portions);
+        self::assertSame(
+            1,
+            ShockCheck::of(0.25, new WaterValues(25.4, 35, 8), new WaterValues(21.4, 35, 8.4), ShockLimits::stony())
+                ->portions,
+        );
     }
 
     #[Test]
@@ -59,7 +63,11 @@ final class VisitWaterTest extends TestCase
         self::assertLessThan(8.3, $half->after->ph);
         self::assertGreaterThan(1, $half->portions);
         self::assertSame(1, ShockCheck::of(0.5, $tank, $fresh, ammoniaEmergency: true)->portions);
-        self::assertGreaterThan(1, ShockCheck::of(0.5, new WaterValues(25, 35), new WaterValues(20, 35), ammoniaEmergency: true)->portions, 'but not temperature');
+        self::assertGreaterThan(
+            1,
+            ShockCheck::of(0.5, new WaterValues(25, 35), new WaterValues(20, 35), ammoniaEmergency: true)->portions,
+            'but not temperature',
+        );
     }
 
     #[Test]
@@ -74,7 +82,9 @@ final class VisitWaterTest extends TestCase
     #[Test]
     public function refilling_with_the_return_on_agrees_with_the_water_s_own_book_keeping(): void
     {
-        foreach ([[3000, 900, 25, 30], [3000, 400, 25, 30], [1500, 800, 10, 40], [2000, 100, 60, 30]] as [$pump, $refill, $chamber, $missing]) {
+        foreach (
+            [[3000, 900, 25, 30], [3000, 400, 25, 30], [1500, 800, 10, 40], [2000, 100, 60, 30]] as [$pump, $refill, $chamber, $missing]
+        ) {
             $dry = false;
             [$inChamber, $short] = [(float) $chamber, (float) $missing];
             $dt = 0.05 / 3600;
@@ -88,10 +98,17 @@ final class VisitWaterTest extends TestCase
             if (! $dry) {
                 self::assertEqualsWithDelta($minutes, $says->minutesToWeir, 0.01);
             } elseif ($says->pumpLh !== null) {
-                self::assertTrue(Refill::of($says->pumpLh * 0.999, $refill, $chamber, $missing, 60, 30)->holds, 'the pump speed it names is enough');
+                self::assertTrue(
+                    Refill::of($says->pumpLh * 0.999, $refill, $chamber, $missing, 60, 30)->holds,
+                    'the pump speed it names is enough',
+                );
             }
         }
-        self::assertEqualsWithDelta(60 * (0.85 * 60 - 30) / 600, Refill::of(3000, 600, 25, 30, 60, 30)->shutAfterMin, 1e-9);
+        self::assertEqualsWithDelta(
+            (60 * (0.85 * 60 - 30)) / 600,
+            Refill::of(3000, 600, 25, 30, 60, 30)->shutAfterMin,
+            1e-9,
+        );
     }
 
     #[Test]
@@ -101,7 +118,7 @@ final class VisitWaterTest extends TestCase
         $closed = Hose::emptyingMin(16, 4, $area, 0.8, 0.5);
         $minutes = 0.0;
         for ($h = 0.8; $h > 0.5; $h -= 0.0005) {
-            $minutes += 60 * 0.5 * $area / Hose::flowLh(16, 4, $h);
+            $minutes += (60 * 0.5 * $area) / Hose::flowLh(16, 4, $h);
         }
         self::assertEqualsWithDelta($minutes, $closed, 0.01 * $minutes);
         self::assertGreaterThan(Hose::flowLh(13, 4, 0.6), Hose::flowLh(19, 4, 0.6));

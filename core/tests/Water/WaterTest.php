@@ -42,15 +42,27 @@ final class WaterTest extends TestCase
     #[Test]
     public function a_change_plan_lands_on_its_target_with_the_fewest_changes(): void
     {
-        foreach ([[24, 0, 10, 0.25], [31, 8, 33, 0.2], [30, 35, 34, 0.1], [40, 0, 10, 0.5]] as [$now, $fresh, $target, $max]) {
+        foreach (
+            [[24, 0, 10, 0.25], [31, 8, 33, 0.2], [30, 35, 34, 0.1], [40, 0, 10, 0.5]] as [$now, $fresh, $target, $max]
+        ) {
             $plan = ChangePlan::of(500, $now, $fresh, $target, $max);
             if (! $plan->reachable || $plan->changes === 0) {
                 continue;
             }
             self::assertLessThanOrEqual($max + 1e-9, $plan->litresEach / 500);
-            $after = WaterChange::of(500, array_fill(0, (int) $plan->changes, (float) $plan->litresEach), ['x' => (float) $now], ['x' => (float) $fresh])->after['x'];
+            $after = WaterChange::of(
+                500,
+                array_fill(0, (int) $plan->changes, (float) $plan->litresEach),
+                ['x' => (float) $now],
+                ['x' => (float) $fresh],
+            )->after['x'];
             self::assertEqualsWithDelta($target, $after, 1e-9);
-            $fewer = WaterChange::of(500, array_fill(0, $plan->changes - 1, $max * 500), ['x' => (float) $now], ['x' => (float) $fresh])->after['x'];
+            $fewer = WaterChange::of(
+                500,
+                array_fill(0, $plan->changes - 1, $max * 500),
+                ['x' => (float) $now],
+                ['x' => (float) $fresh],
+            )->after['x'];
             self::assertGreaterThan(abs($target - $fresh), abs($fewer - $fresh), 'one change fewer does not get there');
         }
         self::assertSame(2, ChangePlan::of(500, 40, 0, 10, 0.5)->changes);
@@ -85,10 +97,18 @@ final class WaterTest extends TestCase
         foreach ([[33.0, 35.0, 45.0], [37.5, 35.0, 0.0]] as [$now, $target, $other]) {
             $correction = SalinityCorrection::of(480, $now, $target, $other);
             self::assertNotNull($correction->exchangeL);
-            self::assertEqualsWithDelta($target, WaterChange::of(480, [$correction->exchangeL], ['s' => $now], ['s' => $other])->after['s'], 1e-9);
+            self::assertEqualsWithDelta(
+                $target,
+                WaterChange::of(480, [$correction->exchangeL], ['s' => $now], ['s' => $other])->after['s'],
+                1e-9,
+            );
             self::assertSame((int) ceil(abs($target - $now)), $correction->days);
         }
-        self::assertEqualsWithDelta(480 * 38.5 / 35 * 2 / 1000, SalinityCorrection::of(480, 33, 35, 45)->saltKg, 1e-12);
+        self::assertEqualsWithDelta(
+            (((480 * 38.5) / 35) * 2) / 1000,
+            SalinityCorrection::of(480, 33, 35, 45)->saltKg,
+            1e-12,
+        );
         self::assertNull(SalinityCorrection::of(480, 33, 35, 34)->exchangeL, 'out of reach of that water');
         self::assertSame(0.0, SalinityCorrection::of(480, 35, 35, 0)->exchangeL);
     }
@@ -99,8 +119,12 @@ final class WaterTest extends TestCase
         self::assertEqualsWithDelta(35 * 500, SalinityDrift::withoutTopOff(500, 35, 6, 5) * 470, 1e-9);
         $days = SalinityDrift::daysToLimit(500, 35, 6, 39);
         self::assertEqualsWithDelta(39, SalinityDrift::withoutTopOff(500, 35, 6, (float) $days), 1e-9);
-        self::assertEqualsWithDelta(35 * 500 / 520, SalinityDrift::topOffStuckOn(500, 35, 20, 60), 1e-12);
-        self::assertEqualsWithDelta(35 * 500 / 560 * exp(-40 / 560), SalinityDrift::topOffStuckOn(500, 35, 100, 60), 1e-12);
+        self::assertEqualsWithDelta((35 * 500) / 520, SalinityDrift::topOffStuckOn(500, 35, 20, 60), 1e-12);
+        self::assertEqualsWithDelta(
+            ((35 * 500) / 560) * exp(-40 / 560),
+            SalinityDrift::topOffStuckOn(500, 35, 100, 60),
+            1e-12,
+        );
     }
 
     #[Test]

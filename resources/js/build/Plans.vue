@@ -10,7 +10,10 @@ const q = ref(props.q);
 let timer: number | undefined;
 function search() {
     window.clearTimeout(timer);
-    timer = window.setTimeout(() => router.get('/plans', q.value ? { q: q.value } : {}, { preserveState: true, replace: true }), 250);
+    timer = window.setTimeout(
+        () => router.get('/plans', q.value ? { q: q.value } : {}, { preserveState: true, replace: true }),
+        250,
+    );
 }
 </script>
 
@@ -18,12 +21,35 @@ function search() {
     <Head title="Plans" />
     <div class="page">
         <h1>Survey &amp; plan</h1>
-        <nav class="tabs" aria-label="Survey and plan"><Link href="/places">Clients and places</Link><Link href="/plans" class="on" aria-current="page">Plans</Link></nav>
-        <div class="filter"><input v-model="q" type="search" aria-label="Find a plan, place or client" placeholder="Find a plan, place or client" @input="search"></div>
+        <nav class="tabs" aria-label="Survey and plan">
+            <Link href="/places">Clients and places</Link
+            ><Link href="/plans" class="on" aria-current="page">Plans</Link>
+        </nav>
+        <div class="filter">
+            <input
+                v-model="q"
+                type="search"
+                aria-label="Find a plan, place or client"
+                placeholder="Find a plan, place or client"
+                @input="search"
+            />
+        </div>
         <ul v-if="plans.length" class="list">
-            <li v-for="plan in plans" :key="plan.id"><Link :href="`/plans/${plan.id}`"><b>{{ plan.name }}</b></Link> <span>{{ plan.where }}</span> <small>{{ plan.state }} · changed {{ when(plan.changedAt) }} · {{ plan.by }}</small></li>
+            <li v-for="plan in plans" :key="plan.id">
+                <Link :href="`/plans/${plan.id}`"
+                    ><b>{{ plan.name }}</b></Link
+                >
+                <span>{{ plan.where }}</span>
+                <small>{{ plan.state }} · changed {{ when(plan.changedAt) }} · {{ plan.by }}</small>
+            </li>
         </ul>
-        <div v-else class="empty"><h2>No plan {{ q ? 'by that name' : 'yet' }}</h2><p>Plans begin at a place: open one under <Link href="/places">Clients and places</Link> and press <kbd>n</kbd>.</p></div>
+        <div v-else class="empty">
+            <h2>No plan {{ q ? 'by that name' : 'yet' }}</h2>
+            <p>
+                Plans begin at a place: open one under <Link href="/places">Clients and places</Link> and press
+                <kbd>n</kbd>.
+            </p>
+        </div>
         <PageLinks :page="page" />
     </div>
 </template>

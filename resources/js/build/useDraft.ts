@@ -13,7 +13,12 @@ const AGAIN_MS = 4000;
  * The plan's draft: every change is kept on this device at once and sent to the server soon after.
  * What could not be sent waits here, survives a reload, and goes out when the connection returns.
  */
-export function useDraft(planId: number, sent: PlanDraftView, revision: number, toSend: (draft: Draft) => Draft = (d) => d) {
+export function useDraft(
+    planId: number,
+    sent: PlanDraftView,
+    revision: number,
+    toSend: (draft: Draft) => Draft = (d) => d,
+) {
     const store = `velbrin-plan-${planId}`;
     const draft = reactive<Draft>(draftOf(sent));
     const state = ref<'kept' | 'sending' | 'waiting' | 'conflict' | 'signed-out'>('kept');
@@ -44,7 +49,8 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number, 
                 // It arrived, only its answer did not: the page was left too soon.
                 window.localStorage.removeItem(store);
             } else {
-                // Somebody, or this device in another window, went on from there: the newer one stands, this one is offered.
+                // Somebody, or this device in another window, went on from there: the newer one stands, this one is
+                // offered.
                 state.value = 'conflict';
             }
         } catch {
@@ -53,7 +59,10 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number, 
     }
 
     const steps = useHistory(draft, () => keep());
-    /** While something is dragged there is `more` to come: answers are then asked for at once and again, not after a pause. */
+    /**
+     * While something is dragged there is `more` to come: answers are then asked for at once and again, not after a
+     * pause.
+     */
     function change(more = false) {
         steps.note(more);
         keep(more);
@@ -75,7 +84,13 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number, 
         const mine = touched;
         state.value = 'sending';
         router.post(`/plans/${planId}/draft`, { revision: at, ...copyOf(toSend(draft)) } as unknown as RequestPayload, {
-            only: ['live'], preserveState: true, preserveScroll: true, preserveUrl: true, replace: true, async: true, showProgress: false,
+            only: ['live'],
+            preserveState: true,
+            preserveScroll: true,
+            preserveUrl: true,
+            replace: true,
+            async: true,
+            showProgress: false,
             onSuccess: (page) => {
                 const live = page.props.live as PlanLiveView | undefined;
                 // Another page stands there already: it was kept all the same, and the next visit reads it.
@@ -93,7 +108,10 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number, 
                     keepHere();
                 }
             },
-            onNetworkError: () => { state.value = 'waiting'; return false; },
+            onNetworkError: () => {
+                state.value = 'waiting';
+                return false;
+            },
             onHttpException: (response: { status: number }) => {
                 state.value = response.status === 419 || response.status === 401 ? 'signed-out' : 'waiting';
                 return false;
@@ -122,7 +140,9 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number, 
         window.addEventListener('online', online);
         if (dirty) plan(0);
     });
-    const leave = (event: BeforeUnloadEvent) => { if (unkept.value && dirty) event.preventDefault(); };
+    const leave = (event: BeforeUnloadEvent) => {
+        if (unkept.value && dirty) event.preventDefault();
+    };
     window.addEventListener('beforeunload', leave);
     onBeforeUnmount(() => {
         window.removeEventListener('beforeunload', leave);
@@ -130,5 +150,16 @@ export function useDraft(planId: number, sent: PlanDraftView, revision: number, 
         window.clearTimeout(timer);
     });
 
-    return { draft, state, unkept, change, insist, giveUp, undo: steps.undo, redo: steps.redo, mayUndo: steps.mayUndo, mayRedo: steps.mayRedo };
+    return {
+        draft,
+        state,
+        unkept,
+        change,
+        insist,
+        giveUp,
+        undo: steps.undo,
+        redo: steps.redo,
+        mayUndo: steps.mayUndo,
+        mayRedo: steps.mayRedo,
+    };
 }

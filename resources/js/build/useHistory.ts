@@ -24,7 +24,8 @@ export function useHistory(draft: Draft, changed: () => void) {
         if (held && !more) at = 0;
         if (now === last) return;
         const time = Date.now();
-        if ((!held && time - at > TOGETHER_MS) || past.value.length === 0) past.value = [...past.value.slice(1 - MOST), last];
+        if ((!held && time - at > TOGETHER_MS) || past.value.length === 0)
+            past.value = [...past.value.slice(1 - MOST), last];
         at = held && !more ? 0 : time;
         last = now;
         future.value = [];
@@ -43,7 +44,12 @@ export function useHistory(draft: Draft, changed: () => void) {
 
     function keys(event: KeyboardEvent) {
         const target = event.target as HTMLElement;
-        if (!(event.ctrlKey || event.metaKey) || event.altKey || target.matches('input[type="text"], input:not([type]), textarea')) return;
+        if (
+            !(event.ctrlKey || event.metaKey) ||
+            event.altKey ||
+            target.matches('input[type="text"], input:not([type]), textarea')
+        )
+            return;
         const key = event.key.toLowerCase();
         if (key !== 'z' && key !== 'y') return;
         event.preventDefault();
@@ -53,5 +59,11 @@ export function useHistory(draft: Draft, changed: () => void) {
     onMounted(() => window.addEventListener('keydown', keys));
     onBeforeUnmount(() => window.removeEventListener('keydown', keys));
 
-    return { note, undo, redo, mayUndo: computed(() => past.value.length > 0), mayRedo: computed(() => future.value.length > 0) };
+    return {
+        note,
+        undo,
+        redo,
+        mayUndo: computed(() => past.value.length > 0),
+        mayRedo: computed(() => future.value.length > 0),
+    };
 }

@@ -12,8 +12,16 @@ defineProps<{ lines: AuditLineView[]; page: PageView }>();
     <div class="page">
         <h1>Audit trail</h1>
         <p class="quiet">Who changed what, from what to what, and when. <Link href="/settings">Settings</Link></p>
-        <ul v-if="lines.length" class="list"><li v-for="line in lines" :key="line.id"><small>{{ when(line.at) }}</small> <b>{{ line.who }}</b> <span>{{ line.what }}</span> <small v-for="change in line.changes" :key="change">{{ change }}</small></li></ul>
-        <div v-else class="empty"><h2>Nothing changed yet</h2><p>Every change of a record appears here.</p></div>
+        <ul v-if="lines.length" class="list">
+            <li v-for="line in lines" :key="line.id">
+                <small>{{ when(line.at) }}</small> <b>{{ line.who }}</b> <span>{{ line.what }}</span>
+                <small v-for="change in line.changes" :key="change">{{ change }}</small>
+            </li>
+        </ul>
+        <div v-else class="empty">
+            <h2>Nothing changed yet</h2>
+            <p>Every change of a record appears here.</p>
+        </div>
         <PageLinks :page="page" />
     </div>
 </template>

@@ -4,15 +4,24 @@ import { computed } from 'vue';
 
 defineOptions({ layout: [] });
 const props = defineProps<{ status: number }>();
-const words = computed(() => ({
-    403: ['Not for you to see', 'Your role does not open this page. If it should, ask an owner.'],
-    404: ['Not here', 'The page does not exist, or was archived. Search for it by name.'],
-    413: ['Too large', 'What you sent is larger than 15 MB. Send a smaller file; the rest of your work is safe.'],
-    419: ['Too long away', 'The session has ended. Sign in again; drafts on this device are kept.'],
-    429: ['Too often', 'Too many tries in a minute. Wait a minute, then try again.'],
-    500: ['Something broke here', 'It is our fault and it is written down. What was kept before is safe. Try again, or go back.'],
-    503: ['Closed for a moment', 'Velbrin is being updated. Try again in a minute.'],
-}[props.status] ?? ['Something went wrong', 'Try again, or go back.']));
+const words = computed(
+    () =>
+        ({
+            403: ['Not for you to see', 'Your role does not open this page. If it should, ask an owner.'],
+            404: ['Not here', 'The page does not exist, or was archived. Search for it by name.'],
+            413: [
+                'Too large',
+                'What you sent is larger than 15 MB. Send a smaller file; the rest of your work is safe.',
+            ],
+            419: ['Too long away', 'The session has ended. Sign in again; drafts on this device are kept.'],
+            429: ['Too often', 'Too many tries in a minute. Wait a minute, then try again.'],
+            500: [
+                'Something broke here',
+                'It is our fault and it is written down. What was kept before is safe. Try again, or go back.',
+            ],
+            503: ['Closed for a moment', 'Velbrin is being updated. Try again in a minute.'],
+        })[props.status] ?? ['Something went wrong', 'Try again, or go back.'],
+);
 </script>
 
 <template>

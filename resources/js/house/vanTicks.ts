@@ -23,7 +23,9 @@ export function useVanTicks(date: string): Ref<string[]> {
 function kept(date: string): string[] {
     try {
         const stored = JSON.parse(window.localStorage.getItem(STORE) ?? '{}') as { day?: unknown; lines?: unknown };
-        return stored.day === date && Array.isArray(stored.lines) ? stored.lines.filter((l): l is string => typeof l === 'string') : [];
+        return stored.day === date && Array.isArray(stored.lines)
+            ? stored.lines.filter((l): l is string => typeof l === 'string')
+            : [];
     } catch {
         return [];
     }

@@ -14,12 +14,40 @@ const { shell } = useShell();
 <template>
     <Head title="Reports" />
     <div class="page">
-        <div class="head"><h1>{{ shell.role === 'client' ? 'Reports' : 'Rounds' }}</h1></div>
+        <div class="head">
+            <h1>{{ shell.role === 'client' ? 'Reports' : 'Rounds' }}</h1>
+        </div>
         <RoundsTabs on="reports" />
-        <table v-if="reports.length" class="fleet"><caption class="visually-hidden">Reports, drafts first</caption><tbody>
-            <tr v-for="r in reports" :key="r.id"><td><Link :href="`/reports/${r.id}`">{{ r.place }}</Link><small>{{ r.client }}</small></td><td>visit of {{ date(r.visitedOn) }}<small>{{ r.by }}</small></td><td><SeverityMark :severity="r.sentOn ? 'fine' : 'watch'" />{{ r.sentOn ? `sent ${date(r.sentOn)}` : 'draft: read it, send it' }}</td></tr>
-        </tbody></table>
-        <div v-else class="empty"><h2>No report yet</h2><p>{{ shell.role === 'client' ? 'The first one comes after our next visit.' : 'Closing a visit drafts one.' }}</p></div>
+        <table v-if="reports.length" class="fleet">
+            <caption class="visually-hidden">
+                Reports, drafts first
+            </caption>
+            <tbody>
+                <tr v-for="r in reports" :key="r.id">
+                    <td>
+                        <Link :href="`/reports/${r.id}`">{{ r.place }}</Link><small>{{ r.client }}</small>
+                    </td>
+                    <td>
+                        visit of {{ date(r.visitedOn) }}<small>{{ r.by }}</small>
+                    </td>
+                    <td>
+                        <SeverityMark :severity="r.sentOn ? 'fine' : 'watch'" />{{
+                            r.sentOn ? `sent ${date(r.sentOn)}` : 'draft: read it, send it'
+                        }}
+                    </td>
+                </tr>
+            </tbody>
+        </table>
+        <div v-else class="empty">
+            <h2>No report yet</h2>
+            <p>
+                {{
+                    shell.role === 'client'
+                        ? 'The first one comes after our next visit.'
+                        : 'Closing a visit drafts one.'
+                }}
+            </p>
+        </div>
         <PageLinks :page="page" />
     </div>
 </template>

@@ -10,8 +10,17 @@ import { when } from '../shared/units';
 import HoursLine from './HoursLine.vue';
 
 const props = defineProps<{
-    lines: ExposureLineView[]; groups: CauseView[]; page: PageView; asked: { night: string; fault: string | null; act: boolean; cause: string | null }; causeWords: string | null;
-    faults: Record<string, string>; nights: Record<string, string>; workedOutAt: string | null; mayWorkOut: boolean; total: number; openLimits: number;
+    lines: ExposureLineView[];
+    groups: CauseView[];
+    page: PageView;
+    asked: { night: string; fault: string | null; act: boolean; cause: string | null };
+    causeWords: string | null;
+    faults: Record<string, string>;
+    nights: Record<string, string>;
+    workedOutAt: string | null;
+    mayWorkOut: boolean;
+    total: number;
+    openLimits: number;
 }>();
 const asked = ref({ ...props.asked });
 const done = ref<number | null>(null);
@@ -26,12 +35,20 @@ const span = computed(() => {
 const mark = computed(() => (span.value <= 24 ? 6 : span.value <= 48 ? 12 : 24));
 const shown = computed(() => props.lines.some((l) => l.harmH !== null));
 function query(extra: Record<string, string | null> = {}) {
-    const all: Record<string, string | null> = { night: asked.value.night === 'tonight' ? null : asked.value.night, fault: asked.value.fault || null, act: asked.value.act ? '1' : null, ...extra };
+    const all: Record<string, string | null> = {
+        night: asked.value.night === 'tonight' ? null : asked.value.night,
+        fault: asked.value.fault || null,
+        act: asked.value.act ? '1' : null,
+        ...extra,
+    };
     return Object.fromEntries(Object.entries(all).filter(([, v]) => v !== null)) as Record<string, string>;
 }
 const link = (extra: Record<string, string | null> = {}) => `/risk?${new URLSearchParams(query(extra)).toString()}`;
 const look = () => router.get('/risk', query(), { preserveState: false });
-const folder = computed(() => `/risk/on-call.pdf?${new URLSearchParams(query(props.asked.cause ? { cause: props.asked.cause } : {})).toString()}`);
+const folder = computed(
+    () =>
+        `/risk/on-call.pdf?${new URLSearchParams(query(props.asked.cause ? { cause: props.asked.cause } : {})).toString()}`,
+);
 const print = () => window.print();
 async function workOut() {
     stop = false;
@@ -40,7 +57,10 @@ async function workOut() {
     let after = 0;
     try {
         for (;;) {
-            const { status, body } = await send<{ after: number | null; done: boolean; count: number }>('/risk/work-out', { night: props.asked.night, after });
+            const { status, body } = await send<{ after: number | null; done: boolean; count: number }>(
+                '/risk/work-out',
+                { night: props.asked.night, after },
+            );
             if (status !== 200 || !body) throw new Error('refused');
             done.value += body.count;
             if (body.done || body.after === null || stop) break;
@@ -57,39 +77,138 @@ async function workOut() {
 <template>
     <Head title="Hours in hand" />
     <div class="page">
-        <div class="head"><h1>Hours in hand</h1><p class="sub">If something fails at two at night: when harm comes, when help could act. Sorted by the gap.</p></div>
+        <div class="head">
+            <h1>Hours in hand</h1>
+            <p class="sub">
+                If something fails at two at night: when harm comes, when help could act. Sorted by the gap.
+            </p>
+        </div>
         <div class="filter">
-            <BFormSelect v-model="asked.night" :options="Object.entries(nights).map(([value, text]) => ({ value, text }))" aria-label="Which night" @change="look" />
-            <BFormSelect v-model="asked.fault" :options="[{ value: null, text: 'Whatever comes first' }, ...Object.entries(faults).map(([value, text]) => ({ value, text }))]" aria-label="Which fault" @change="look" />
-            <label class="check"><input v-model="asked.act" type="checkbox" @change="look"> somebody could still act</label>
+            <BFormSelect
+                v-model="asked.night"
+                :options="Object.entries(nights).map(([value, text]) => ({ value, text }))"
+                aria-label="Which night"
+                @change="look"
+            />
+            <BFormSelect
+                v-model="asked.fault"
+                :options="[
+                    { value: null, text: 'Whatever comes first' },
+                    ...Object.entries(faults).map(([value, text]) => ({ value, text })),
+                ]"
+                aria-label="Which fault"
+                @change="look"
+            />
+            <label class="check"
+                ><input v-model="asked.act" type="checkbox" @change="look" /> somebody could still act</label
+            >
             <template v-if="mayWorkOut">
-                <button v-if="done === null" type="button" :class="workedOutAt ? 'outline' : 'btn-go'" data-new @click="workOut">{{ workedOutAt ? 'Work it out again' : 'Work it out' }}</button>
-                <template v-else><progress :value="done" :max="total" aria-label="Systems worked out"></progress><span role="status">{{ done }} of {{ total }}</span><button type="button" class="plain" @click="stop = true">stop</button></template>
+                <button
+                    v-if="done === null"
+                    type="button"
+                    :class="workedOutAt ? 'outline' : 'btn-go'"
+                    data-new
+                    @click="workOut"
+                >
+                    {{ workedOutAt ? 'Work it out again' : 'Work it out' }}
+                </button>
+                <template v-else
+                    ><progress :value="done" :max="total" aria-label="Systems worked out"></progress
+                    ><span role="status">{{ done }} of {{ total }}</span
+                    ><button type="button" class="plain" @click="stop = true">stop</button></template
+                >
             </template>
-            <span class="quiet stamp"><a :href="folder">for the on-call folder, PDF</a> · <button type="button" class="linkish" @click="print">print</button> · {{ workedOutAt ? `oldest worked out ${when(workedOutAt)}` : 'not worked out yet for this night' }}</span>
+            <span class="quiet stamp"
+                ><a :href="folder">for the on-call folder, PDF</a> ·
+                <button type="button" class="linkish" @click="print">print</button> ·
+                {{ workedOutAt ? `oldest worked out ${when(workedOutAt)}` : 'not worked out yet for this night' }}</span
+            >
         </div>
         <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
-        <p v-if="openLimits" class="standing"><b>{{ openLimits === 1 ? 'One alarm has no limit entered.' : `${openLimits} alarms have no limit entered.` }}</b> Hours that rest on them are “at most”. <Link href="/risk/alarms">Fill them all in</Link></p>
-        <p v-if="causeWords" class="standing"><b>{{ causeWords }}.</b> <Link :href="link()">back to the whole fleet</Link></p>
+        <p v-if="openLimits" class="standing">
+            <b>{{
+                openLimits === 1 ? 'One alarm has no limit entered.' : `${openLimits} alarms have no limit entered.`
+            }}</b>
+            Hours that rest on them are “at most”. <Link href="/risk/alarms">Fill them all in</Link>
+        </p>
+        <p v-if="causeWords" class="standing">
+            <b>{{ causeWords }}.</b> <Link :href="link()">back to the whole fleet</Link>
+        </p>
         <ul v-if="groups.length" class="list causes" aria-label="What many share">
-            <li v-for="g in groups" :key="g.code"><SeverityMark :severity="g.lacks.startsWith('the hours') ? 'watch' : 'fix'" /><span><Link :href="link({ cause: g.code })"><b>{{ g.words }}</b></Link>: {{ g.lacks }}</span></li>
+            <li v-for="g in groups" :key="g.code">
+                <SeverityMark :severity="g.lacks.startsWith('the hours') ? 'watch' : 'fix'" /><span
+                    ><Link :href="link({ cause: g.code })"
+                        ><b>{{ g.words }}</b></Link
+                    >: {{ g.lacks }}</span
+                >
+            </li>
         </ul>
-        <p v-if="shown" class="legend quiet"><svg width="14" height="14" aria-hidden="true"><path d="M2 2 L12 12 M12 2 L2 12" class="harm" /></svg> harm begins <svg width="14" height="14" aria-hidden="true"><circle cx="7" cy="7" r="5" class="acts" /></svg> help acts <svg width="26" height="14" aria-hidden="true"><rect x="1" y="2" width="24" height="10" class="inhand" /></svg> in hand <svg width="26" height="14" aria-hidden="true"><rect x="1" y="2" width="24" height="10" class="missing" /></svg> missing. The line is {{ span }} hours from the fault, a mark every {{ mark }}.</p>
+        <p v-if="shown" class="legend quiet">
+            <svg width="14" height="14" aria-hidden="true"><path d="M2 2 L12 12 M12 2 L2 12" class="harm" /></svg> harm
+            begins <svg width="14" height="14" aria-hidden="true"><circle cx="7" cy="7" r="5" class="acts" /></svg> help
+            acts
+            <svg width="26" height="14" aria-hidden="true">
+                <rect x="1" y="2" width="24" height="10" class="inhand" />
+            </svg>
+            in hand
+            <svg width="26" height="14" aria-hidden="true">
+                <rect x="1" y="2" width="24" height="10" class="missing" />
+            </svg>
+            missing. The line is {{ span }} hours from the fault, a mark every {{ mark }}.
+        </p>
         <table v-if="lines.length" class="fleet risklist">
-            <caption class="visually-hidden">Systems, the shortest time in hand first</caption>
-            <thead class="visually-hidden"><tr><th scope="col">System</th><th scope="col">Drawn</th><th scope="col">Said</th><th scope="col">Ring</th></tr></thead>
+            <caption class="visually-hidden">
+                Systems, the shortest time in hand first
+            </caption>
+            <thead class="visually-hidden">
+                <tr>
+                    <th scope="col">System</th>
+                    <th scope="col">Drawn</th>
+                    <th scope="col">Said</th>
+                    <th scope="col">Ring</th>
+                </tr>
+            </thead>
             <tbody>
                 <tr v-for="l in lines" :key="l.id">
-                    <td><Link :href="`/systems/${l.id}/risk${asked.night === 'tonight' ? '' : `?night=${asked.night}`}`">{{ l.name }}</Link><small>{{ l.where }}</small></td>
-                    <td class="timeline"><HoursLine v-if="l.harmH !== null" :harm="l.harmH" :acts="l.actsH" :span="span" :mark="mark" :wide="340" /></td>
-                    <td :class="l.severity"><SeverityMark :severity="l.severity" /><b>{{ l.words }}</b><small>{{ [l.why, l.remedy].filter(Boolean).join(' ') }}</small></td>
-                    <td class="ring"><template v-if="l.ring"><span v-for="(p, n) in l.ring.people" :key="n"><a v-if="p.phone" :href="`tel:${p.phone.replace(/\s/g, '')}`">{{ p.phone }}</a><i v-else>no number</i> <small>{{ p.name }}, {{ p.what }}</small></span><small class="key">{{ l.ring.key }}</small></template></td>
+                    <td>
+                        <Link
+                            :href="`/systems/${l.id}/risk${asked.night === 'tonight' ? '' : `?night=${asked.night}`}`"
+                            >{{ l.name }}</Link><small>{{ l.where }}</small>
+                    </td>
+                    <td class="timeline">
+                        <HoursLine
+                            v-if="l.harmH !== null"
+                            :harm="l.harmH"
+                            :acts="l.actsH"
+                            :span="span"
+                            :mark="mark"
+                            :wide="340"
+                        />
+                    </td>
+                    <td :class="l.severity">
+                        <SeverityMark :severity="l.severity" /><b>{{ l.words }}</b
+                        ><small>{{ [l.why, l.remedy].filter(Boolean).join(' ') }}</small>
+                    </td>
+                    <td class="ring">
+                        <template v-if="l.ring"
+                            ><span v-for="(p, n) in l.ring.people" :key="n"
+                                ><a v-if="p.phone" :href="`tel:${p.phone.replace(/\s/g, '')}`">{{ p.phone }}</a
+                                ><i v-else>no number</i> <small>{{ p.name }}, {{ p.what }}</small></span
+                            ><small class="key">{{ l.ring.key }}</small></template
+                        >
+                    </td>
                 </tr>
             </tbody>
         </table>
         <div v-else-if="groups.length" class="quiet">Every system found stands in a line above.</div>
-        <div v-else-if="asked.fault || asked.act" class="empty"><h2>Nothing of that kind</h2><p>No system has it that night, as far as worked out. <Link href="/risk">See the whole fleet</Link>.</p></div>
-        <div v-else class="empty"><h2>No system yet</h2><p>Systems come from an accepted plan, or are taken on at a place.</p></div>
+        <div v-else-if="asked.fault || asked.act" class="empty">
+            <h2>Nothing of that kind</h2>
+            <p>No system has it that night, as far as worked out. <Link href="/risk">See the whole fleet</Link>.</p>
+        </div>
+        <div v-else class="empty">
+            <h2>No system yet</h2>
+            <p>Systems come from an accepted plan, or are taken on at a place.</p>
+        </div>
         <PageLinks :page="page" />
     </div>
 </template>

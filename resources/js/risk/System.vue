@@ -9,29 +9,104 @@ import { openWorking } from '../shared/working';
 import SystemFrame from '../systems/SystemFrame.vue';
 import HoursLine from './HoursLine.vue';
 
-type Life = { has_animals: boolean | null; no_heater_because: string | null; no_heater_while: string | null; no_heater_review_on: string | null; fish_kg: number | null; small_fish: boolean; community: string | null; battery_h: number | null; battery_pump: boolean };
-const props = defineProps<{ header: SystemHeaderView; night: string; nights: Record<string, string>; room: number | null; hazards: HazardView[]; needs: string | null; alarms: AlarmView[]; watches: Record<string, string>; people: Record<string, string>; communities: Record<string, string>; quantities: Record<string, string>; withLimits: string[]; life: Life }>();
+type Life = {
+    has_animals: boolean | null;
+    no_heater_because: string | null;
+    no_heater_while: string | null;
+    no_heater_review_on: string | null;
+    fish_kg: number | null;
+    small_fish: boolean;
+    community: string | null;
+    battery_h: number | null;
+    battery_pump: boolean;
+};
+const props = defineProps<{
+    header: SystemHeaderView;
+    night: string;
+    nights: Record<string, string>;
+    room: number | null;
+    hazards: HazardView[];
+    needs: string | null;
+    alarms: AlarmView[];
+    watches: Record<string, string>;
+    people: Record<string, string>;
+    communities: Record<string, string>;
+    quantities: Record<string, string>;
+    withLimits: string[];
+    life: Life;
+}>();
 const units = useUnits();
 const night = ref(props.night);
-const span = computed(() => Math.max(12, ...props.hazards.flatMap((h) => [h.harms[0]?.hours, h.actsH].filter((v): v is number => typeof v === 'number' && v <= 48))) + 3);
+const span = computed(
+    () =>
+        Math.max(
+            12,
+            ...props.hazards.flatMap((h) =>
+                [h.harms[0]?.hours, h.actsH].filter((v): v is number => typeof v === 'number' && v <= 48),
+            ),
+        ) + 3,
+);
 const fish = ref(props.life.fish_kg === null ? '' : units.typed(props.life.fish_kg, 'kg'));
 const life = useForm<Life>({ ...props.life });
-type AlarmForm = { id: number; name: string; watches: string[]; quantity: string; low_limit: number | null; high_limit: number | null; delay_min: number; on_its_own: boolean; calls: (number | null)[] };
-const BLANK: AlarmForm = { id: 0, name: 'Temperature call', watches: ['heater-on', 'heater-off', 'too-cold'], quantity: 'temperature', low_limit: null, high_limit: null, delay_min: 10, on_its_own: false, calls: [null] };
+type AlarmForm = {
+    id: number;
+    name: string;
+    watches: string[];
+    quantity: string;
+    low_limit: number | null;
+    high_limit: number | null;
+    delay_min: number;
+    on_its_own: boolean;
+    calls: (number | null)[];
+};
+const BLANK: AlarmForm = {
+    id: 0,
+    name: 'Temperature call',
+    watches: ['heater-on', 'heater-off', 'too-cold'],
+    quantity: 'temperature',
+    low_limit: null,
+    high_limit: null,
+    delay_min: 10,
+    on_its_own: false,
+    calls: [null],
+};
 const alarm = useForm<AlarmForm>({ ...BLANK });
 const low = ref('');
 const high = ref('');
-const limit = (value: number | null, quantity: string | null) => (value === null ? '' : quantity === 'temperature' ? units.typed(value, 'degC') : String(value));
-const limitRead = (text: string) => (text.trim() === '' ? null : alarm.quantity === 'temperature' ? units.parse(text, 'degC') : Number(text.replace(',', '.')));
-const shownLimit = (value: number, quantity: string | null) => (quantity === 'temperature' ? units.show(value, 'degC') : `${value} mg/L`);
+const limit = (value: number | null, quantity: string | null) =>
+    value === null ? '' : quantity === 'temperature' ? units.typed(value, 'degC') : String(value);
+const limitRead = (text: string) =>
+    text.trim() === ''
+        ? null
+        : alarm.quantity === 'temperature'
+          ? units.parse(text, 'degC')
+          : Number(text.replace(',', '.'));
+const shownLimit = (value: number, quantity: string | null) =>
+    quantity === 'temperature' ? units.show(value, 'degC') : `${value} mg/L`;
 const adding = ref(false);
-const hours = (h: number | null) => (h === null ? '' : Math.abs(h) < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`);
+const hours = (h: number | null) =>
+    h === null ? '' : Math.abs(h) < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`;
 function keepLife() {
     life.fish_kg = fish.value === '' ? null : units.parse(fish.value, 'kg');
     life.put(`/systems/${props.header.id}/life`, { preserveScroll: true });
 }
 function edit(a: AlarmView | null) {
-    Object.assign(alarm, a === null ? { ...BLANK, calls: [null] } : { id: a.id, name: a.name, watches: [...a.watches], quantity: a.quantity ?? 'temperature', low_limit: a.lowLimit, high_limit: a.highLimit, delay_min: a.delayMin, on_its_own: a.onItsOwn, calls: [...a.callIds] });
+    Object.assign(
+        alarm,
+        a === null
+            ? { ...BLANK, calls: [null] }
+            : {
+                  id: a.id,
+                  name: a.name,
+                  watches: [...a.watches],
+                  quantity: a.quantity ?? 'temperature',
+                  low_limit: a.lowLimit,
+                  high_limit: a.highLimit,
+                  delay_min: a.delayMin,
+                  on_its_own: a.onItsOwn,
+                  calls: [...a.callIds],
+              },
+    );
     low.value = limit(alarm.low_limit, alarm.quantity);
     high.value = limit(alarm.high_limit, alarm.quantity);
     alarm.clearErrors();
@@ -40,7 +115,13 @@ function edit(a: AlarmView | null) {
 function keepAlarm() {
     alarm.low_limit = limitRead(low.value);
     alarm.high_limit = limitRead(high.value);
-    const done = { preserveScroll: true, onSuccess: () => { alarm.reset(); adding.value = false; } };
+    const done = {
+        preserveScroll: true,
+        onSuccess: () => {
+            alarm.reset();
+            adding.value = false;
+        },
+    };
     const clean = alarm.transform((a) => ({ ...a, calls: a.calls.filter((call) => call !== null) }));
     if (alarm.id) clean.put(`/alarms/${alarm.id}`, done);
     else clean.post(`/systems/${props.header.id}/alarms`, done);
@@ -49,62 +130,295 @@ function keepAlarm() {
 
 <template>
     <SystemFrame :header="header" tab="risk">
-        <div class="filter"><select v-model="night" aria-label="Which night" @change="router.get(`/systems/${header.id}/risk`, night === 'tonight' ? {} : { night })"><option v-for="(label, key) in nights" :key="key" :value="key">{{ label }}</option></select><span class="quiet stamp">{{ room === null ? 'how warm the room then is was never said' : `the room then stands at ${units.show(room, 'degC')}` }}</span></div>
-        <div v-if="needs" class="empty"><h2>Not known yet</h2><p>Still to say: {{ needs }}. It stands in the room’s survey, the register or the section’s facts.</p></div>
+        <div class="filter">
+            <select
+                v-model="night"
+                aria-label="Which night"
+                @change="router.get(`/systems/${header.id}/risk`, night === 'tonight' ? {} : { night })"
+            >
+                <option v-for="(label, key) in nights" :key="key" :value="key">{{ label }}</option></select
+            ><span class="quiet stamp">{{
+                room === null
+                    ? 'how warm the room then is was never said'
+                    : `the room then stands at ${units.show(room, 'degC')}`
+            }}</span>
+        </div>
+        <div v-if="needs" class="empty">
+            <h2>Not known yet</h2>
+            <p>Still to say: {{ needs }}. It stands in the room’s survey, the register or the section’s facts.</p>
+        </div>
         <section v-for="h in hazards" :key="h.hazard" class="hazard" :class="h.finding.severity" :aria-label="h.label">
             <h2>{{ h.label }}</h2>
-            <HoursLine v-if="h.harms.length" :harm="h.harms[0]?.hours ?? null" :acts="h.actsH" :noticed="h.noticedH" :span="span" :wide="640" />
-            <p class="says"><SeverityMark :severity="h.finding.severity" /> <b>{{ h.finding.what }}</b></p>
-            <p>{{ h.finding.why }} <template v-if="h.finding.remedy">{{ h.finding.remedy }}</template></p>
-            <table class="figures"><caption class="visually-hidden">{{ h.label }}, in numbers</caption><tbody>
-                <tr v-for="m in h.harms" :key="m.by"><th scope="row">{{ m.by }} {{ m.hours === null ? 'settles at' : 'reaches' }} {{ m.limit }}</th><td class="num"><button v-if="h.working && m === h.harms[0]" type="button" class="number" @click="openWorking = h.working">{{ m.hours === null ? 'no harm' : hours(m.hours) }}</button><b v-else>{{ m.hours === null ? 'no harm' : hours(m.hours) }}</b></td><td class="why">{{ [m.lossHours === null ? null : `losses from ${hours(m.lossHours)}`, m.assumed ? 'rests on a default' : null].filter(Boolean).join(', ') }}</td></tr>
-                <tr><th scope="row">Noticed</th><td class="num"><b>{{ h.noticedH === null ? 'by nobody' : hours(h.noticedH) }}</b></td><td class="why">{{ h.how }}</td></tr>
-                <tr><th scope="row">Help acts</th><td class="num"><b>{{ h.actsH === null ? 'not in time' : hours(h.actsH) }}</b></td><td class="why">{{ h.who ?? '' }}</td></tr>
-                <tr><th scope="row">In hand</th><td class="num"><b>{{ h.hours === null ? 'no harm' : `${h.atMost ? 'at most ' : ''}${h.hours < 0 ? '−' : ''}${hours(h.hours)}` }}</b></td><td class="why"></td></tr>
-            </tbody></table>
+            <HoursLine
+                v-if="h.harms.length"
+                :harm="h.harms[0]?.hours ?? null"
+                :acts="h.actsH"
+                :noticed="h.noticedH"
+                :span="span"
+                :wide="640"
+            />
+            <p class="says">
+                <SeverityMark :severity="h.finding.severity" /> <b>{{ h.finding.what }}</b>
+            </p>
+            <p>
+                {{ h.finding.why }} <template v-if="h.finding.remedy">{{ h.finding.remedy }}</template>
+            </p>
+            <table class="figures">
+                <caption class="visually-hidden">
+                    {{
+                        h.label
+                    }}, in numbers
+                </caption>
+                <tbody>
+                    <tr v-for="m in h.harms" :key="m.by">
+                        <th scope="row">{{ m.by }} {{ m.hours === null ? 'settles at' : 'reaches' }} {{ m.limit }}</th>
+                        <td class="num">
+                            <button
+                                v-if="h.working && m === h.harms[0]"
+                                type="button"
+                                class="number"
+                                @click="openWorking = h.working"
+                            >
+                                {{ m.hours === null ? 'no harm' : hours(m.hours) }}</button><b v-else>{{
+                                m.hours === null ? 'no harm' : hours(m.hours)
+                            }}</b>
+                        </td>
+                        <td class="why">
+                            {{
+                                [
+                                    m.lossHours === null ? null : `losses from ${hours(m.lossHours)}`,
+                                    m.assumed ? 'rests on a default' : null,
+                                ]
+                                    .filter(Boolean)
+                                    .join(', ')
+                            }}
+                        </td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Noticed</th>
+                        <td class="num">
+                            <b>{{ h.noticedH === null ? 'by nobody' : hours(h.noticedH) }}</b>
+                        </td>
+                        <td class="why">{{ h.how }}</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">Help acts</th>
+                        <td class="num">
+                            <b>{{ h.actsH === null ? 'not in time' : hours(h.actsH) }}</b>
+                        </td>
+                        <td class="why">{{ h.who ?? '' }}</td>
+                    </tr>
+                    <tr>
+                        <th scope="row">In hand</th>
+                        <td class="num">
+                            <b>{{
+                                h.hours === null
+                                    ? 'no harm'
+                                    : `${h.atMost ? 'at most ' : ''}${h.hours < 0 ? '−' : ''}${hours(h.hours)}`
+                            }}</b>
+                        </td>
+                        <td class="why"></td>
+                    </tr>
+                </tbody>
+            </table>
         </section>
         <h2>Alarms</h2>
         <ul v-if="alarms.length" class="list">
-            <li v-for="a in alarms" :key="a.id"><SeverityMark :severity="a.mark" /> <b>{{ a.name }}</b>, {{ a.standing }} <small>{{ a.watches.map((w) => watches[w]?.toLowerCase()).join(', ') }} · calls {{ a.calls.join(', then ') || 'nobody' }} after {{ a.delayMin }} min · {{ a.measures ? `measures ${a.measures}` : 'nobody has said what it measures' }}{{ a.lowLimit !== null ? `, calls under ${shownLimit(a.lowLimit, a.quantity)}` : '' }}{{ a.highLimit !== null ? `, over ${shownLimit(a.highLimit, a.quantity)}` : '' }} · {{ a.onItsOwn ? 'lives through a power cut' : 'dies with the mains' }} · {{ a.testedOn ? `made to call ${date(a.testedOn)}${a.tested ? '' : ', too long ago'}` : 'never made to call: it counts for nothing' }}</small>
-                <span v-for="f in a.findings" :key="f.key" class="alarmsays" :class="f.severity"><SeverityMark :severity="f.severity" /> {{ f.what }}. {{ f.why }}</span>
-                <template v-if="header.mayRecord"><button type="button" class="linkish" @click="edit(a)">change</button> · <button type="button" class="linkish" @click="router.post(`/alarms/${a.id}/test`, { answered: true }, { preserveScroll: true })">it called, somebody answered</button> · <button type="button" class="linkish" @click="router.post(`/alarms/${a.id}/test`, { answered: false }, { preserveScroll: true })">nobody answered</button> · <button type="button" class="linkish" @click="router.post(`/alarms/${a.id}/archive`, {}, { preserveScroll: true })">archive</button></template></li>
+            <li v-for="a in alarms" :key="a.id">
+                <SeverityMark :severity="a.mark" /> <b>{{ a.name }}</b>, {{ a.standing }}
+                <small
+                    >{{ a.watches.map((w) => watches[w]?.toLowerCase()).join(', ') }} · calls
+                    {{ a.calls.join(', then ') || 'nobody' }} after {{ a.delayMin }} min ·
+                    {{ a.measures ? `measures ${a.measures}` : 'nobody has said what it measures'
+                    }}{{ a.lowLimit !== null ? `, calls under ${shownLimit(a.lowLimit, a.quantity)}` : ''
+                    }}{{ a.highLimit !== null ? `, over ${shownLimit(a.highLimit, a.quantity)}` : '' }} ·
+                    {{ a.onItsOwn ? 'lives through a power cut' : 'dies with the mains' }} ·
+                    {{
+                        a.testedOn
+                            ? `made to call ${date(a.testedOn)}${a.tested ? '' : ', too long ago'}`
+                            : 'never made to call: it counts for nothing'
+                    }}</small
+                >
+                <span v-for="f in a.findings" :key="f.key" class="alarmsays" :class="f.severity"
+                    ><SeverityMark :severity="f.severity" /> {{ f.what }}. {{ f.why }}</span
+                >
+                <template v-if="header.mayRecord"
+                    ><button type="button" class="linkish" @click="edit(a)">change</button> ·
+                    <button
+                        type="button"
+                        class="linkish"
+                        @click="router.post(`/alarms/${a.id}/test`, { answered: true }, { preserveScroll: true })"
+                    >
+                        it called, somebody answered
+                    </button>
+                    ·
+                    <button
+                        type="button"
+                        class="linkish"
+                        @click="router.post(`/alarms/${a.id}/test`, { answered: false }, { preserveScroll: true })"
+                    >
+                        nobody answered
+                    </button>
+                    ·
+                    <button
+                        type="button"
+                        class="linkish"
+                        @click="router.post(`/alarms/${a.id}/archive`, {}, { preserveScroll: true })"
+                    >
+                        archive
+                    </button></template
+                >
+            </li>
         </ul>
         <p v-else class="quiet">No alarm is written down: somebody has to look.</p>
         <template v-if="header.mayRecord">
             <button v-if="!adding" type="button" class="outline" @click="edit(null)">Write down an alarm</button>
             <form v-else class="form typing" @submit.prevent="keepAlarm">
-                <div><label for="a1">Name</label><input id="a1" v-model="alarm.name" type="text" maxlength="120"><FieldError :words="alarm.errors.name" /></div>
-                <div><label for="a2">Waits, minutes</label><input id="a2" v-model.number="alarm.delay_min" type="number" min="0" max="1440"><FieldError :words="alarm.errors.delay_min" /></div>
-                <div><label for="a3">It measures</label><select id="a3" v-model="alarm.quantity"><option v-for="(label, key) in quantities" :key="key" :value="key">{{ label }}</option></select><FieldError :words="alarm.errors.quantity" /></div>
+                <div>
+                    <label for="a1">Name</label
+                    ><input id="a1" v-model="alarm.name" type="text" maxlength="120" /><FieldError
+                        :words="alarm.errors.name"
+                    />
+                </div>
+                <div>
+                    <label for="a2">Waits, minutes</label
+                    ><input id="a2" v-model.number="alarm.delay_min" type="number" min="0" max="1440" /><FieldError
+                        :words="alarm.errors.delay_min"
+                    />
+                </div>
+                <div>
+                    <label for="a3">It measures</label
+                    ><select id="a3" v-model="alarm.quantity">
+                        <option v-for="(label, key) in quantities" :key="key" :value="key">{{ label }}</option></select
+                    ><FieldError :words="alarm.errors.quantity" />
+                </div>
                 <template v-if="withLimits.includes(alarm.quantity)">
-                    <div><label for="a4">Calls under, {{ alarm.quantity === 'temperature' ? units.label('degC') : 'mg/L' }}</label><input id="a4" v-model="low" type="text" inputmode="decimal" placeholder="not entered"><FieldError :words="alarm.errors.low_limit" /></div>
-                    <div><label for="a5">Calls over, {{ alarm.quantity === 'temperature' ? units.label('degC') : 'mg/L' }}</label><input id="a5" v-model="high" type="text" inputmode="decimal" placeholder="not entered"><FieldError :words="alarm.errors.high_limit" /></div>
+                    <div>
+                        <label for="a4"
+                            >Calls under, {{ alarm.quantity === 'temperature' ? units.label('degC') : 'mg/L' }}</label
+                        ><input
+                            id="a4"
+                            v-model="low"
+                            type="text"
+                            inputmode="decimal"
+                            placeholder="not entered"
+                        /><FieldError :words="alarm.errors.low_limit" />
+                    </div>
+                    <div>
+                        <label for="a5"
+                            >Calls over, {{ alarm.quantity === 'temperature' ? units.label('degC') : 'mg/L' }}</label
+                        ><input
+                            id="a5"
+                            v-model="high"
+                            type="text"
+                            inputmode="decimal"
+                            placeholder="not entered"
+                        /><FieldError :words="alarm.errors.high_limit" />
+                    </div>
                 </template>
-                <div v-for="(label, key) in watches" :key="key" class="check"><label><input v-model="alarm.watches" type="checkbox" :value="key"> {{ label }}</label></div>
-                <div class="check"><label><input v-model="alarm.on_its_own" type="checkbox"> lives through a power cut</label></div>
-                <div v-for="(_, n) in alarm.calls" :key="n"><label :for="`c${n}`">{{ n === 0 ? 'Calls' : 'then' }}</label><select :id="`c${n}`" v-model="alarm.calls[n]"><option :value="null">nobody</option><option v-for="(name, id) in people" :key="id" :value="Number(id)">{{ name }}</option></select></div>
-                <div><button v-if="alarm.calls.length < 4" type="button" class="linkish" @click="alarm.calls.push(null)">and then somebody else</button></div>
+                <div v-for="(label, key) in watches" :key="key" class="check">
+                    <label><input v-model="alarm.watches" type="checkbox" :value="key" /> {{ label }}</label>
+                </div>
+                <div class="check">
+                    <label><input v-model="alarm.on_its_own" type="checkbox" /> lives through a power cut</label>
+                </div>
+                <div v-for="(_, n) in alarm.calls" :key="n">
+                    <label :for="`c${n}`">{{ n === 0 ? 'Calls' : 'then' }}</label><select
+                        :id="`c${n}`"
+                        v-model="alarm.calls[n]"
+                    >
+                        <option :value="null">nobody</option>
+                        <option v-for="(name, id) in people" :key="id" :value="Number(id)">{{ name }}</option>
+                    </select>
+                </div>
+                <div>
+                    <button v-if="alarm.calls.length < 4" type="button" class="linkish" @click="alarm.calls.push(null)">
+                        and then somebody else
+                    </button>
+                </div>
                 <FieldError class="wide" :words="alarm.errors.calls ?? alarm.errors.watches" />
-                <div><button class="btn-go" :disabled="alarm.processing">Keep</button> <button type="button" class="plain" @click="adding = false">leave it</button></div>
+                <div>
+                    <button class="btn-go" :disabled="alarm.processing">Keep</button>
+                    <button type="button" class="plain" @click="adding = false">leave it</button>
+                </div>
             </form>
         </template>
         <template v-if="header.mayRecord">
             <h2>What lives in it</h2>
             <form class="form" @submit.prevent="keepLife">
-                <div><label for="f0">Animals</label><select id="f0" v-model="life.has_animals"><option :value="null">not said: counted as stock</option><option :value="true">something lives in it</option><option :value="false">nothing lives in it</option></select></div>
-                <div><label for="f1">Fish, {{ units.label('kg') }}</label><input id="f1" v-model="fish" type="text" inputmode="decimal" placeholder="not known"><FieldError :words="life.errors.fish_kg" /></div>
-                <div><label for="f2">Corals, sand, rock</label><select id="f2" v-model="life.community"><option :value="null">not known: counted as mixed</option><option v-for="(label, key) in communities" :key="key" :value="key">{{ label }}</option></select></div>
-                <div><label for="f3">Battery lasts, hours</label><input id="f3" v-model.number="life.battery_h" type="number" min="0" max="500" step="any" placeholder="none"><FieldError :words="life.errors.battery_h" /></div>
-                <div class="check"><label><input v-model="life.battery_pump" type="checkbox"> the battery moves the surface</label></div>
-                <div class="check"><label><input v-model="life.small_fish" type="checkbox"> mostly small fish</label></div>
-                <div class="wide"><label for="f5">No heater, on purpose, because</label><input id="f5" v-model="life.no_heater_because" type="text" maxlength="200" placeholder="leave empty where it has one, or nobody has decided"><FieldError :words="life.errors.no_heater_because" /></div>
+                <div>
+                    <label for="f0">Animals</label
+                    ><select id="f0" v-model="life.has_animals">
+                        <option :value="null">not said: counted as stock</option>
+                        <option :value="true">something lives in it</option>
+                        <option :value="false">nothing lives in it</option>
+                    </select>
+                </div>
+                <div>
+                    <label for="f1">Fish, {{ units.label('kg') }}</label
+                    ><input id="f1" v-model="fish" type="text" inputmode="decimal" placeholder="not known" /><FieldError
+                        :words="life.errors.fish_kg"
+                    />
+                </div>
+                <div>
+                    <label for="f2">Corals, sand, rock</label
+                    ><select id="f2" v-model="life.community">
+                        <option :value="null">not known: counted as mixed</option>
+                        <option v-for="(label, key) in communities" :key="key" :value="key">{{ label }}</option>
+                    </select>
+                </div>
+                <div>
+                    <label for="f3">Battery lasts, hours</label
+                    ><input
+                        id="f3"
+                        v-model.number="life.battery_h"
+                        type="number"
+                        min="0"
+                        max="500"
+                        step="any"
+                        placeholder="none"
+                    /><FieldError :words="life.errors.battery_h" />
+                </div>
+                <div class="check">
+                    <label><input v-model="life.battery_pump" type="checkbox" /> the battery moves the surface</label>
+                </div>
+                <div class="check">
+                    <label><input v-model="life.small_fish" type="checkbox" /> mostly small fish</label>
+                </div>
+                <div class="wide">
+                    <label for="f5">No heater, on purpose, because</label
+                    ><input
+                        id="f5"
+                        v-model="life.no_heater_because"
+                        type="text"
+                        maxlength="200"
+                        placeholder="leave empty where it has one, or nobody has decided"
+                    /><FieldError :words="life.errors.no_heater_because" />
+                </div>
                 <template v-if="life.no_heater_because">
-                    <div><label for="f6">While</label><input id="f6" v-model="life.no_heater_while" type="text" maxlength="200" placeholder="the hall is heated all winter"><FieldError :words="life.errors.no_heater_while" /></div>
-                    <div><label for="f7">Look again on</label><input id="f7" v-model="life.no_heater_review_on" type="date"><FieldError :words="life.errors.no_heater_review_on" /></div>
+                    <div>
+                        <label for="f6">While</label
+                        ><input
+                            id="f6"
+                            v-model="life.no_heater_while"
+                            type="text"
+                            maxlength="200"
+                            placeholder="the hall is heated all winter"
+                        /><FieldError :words="life.errors.no_heater_while" />
+                    </div>
+                    <div>
+                        <label for="f7">Look again on</label
+                        ><input id="f7" v-model="life.no_heater_review_on" type="date" /><FieldError
+                            :words="life.errors.no_heater_review_on"
+                        />
+                    </div>
                 </template>
                 <div><button class="outline" :disabled="life.processing">Keep, and work it out</button></div>
             </form>
         </template>
-        <p class="quiet">Electricity and water: a licensed electrician, with residual-current protection on all wet gear. These hours warn; they promise nothing.</p>
+        <p class="quiet">
+            Electricity and water: a licensed electrician, with residual-current protection on all wet gear. These hours
+            warn; they promise nothing.
+        </p>
     </SystemFrame>
 </template>

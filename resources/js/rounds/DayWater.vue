@@ -21,8 +21,15 @@ const line = computed(() => surface.value.map((p) => p.join(',')).join(' '));
 </script>
 
 <template>
-    <svg class="daywater" viewBox="0 0 100 26" preserveAspectRatio="none" role="img" :aria-label="day.water ? `Salt water: ${day.water}` : 'No salt water'">
-        <polygon v-if="day.levelStart > 0" :points="area" class="water" /><polyline v-if="day.levelStart > 0" :points="line" class="surface" />
+    <svg
+        class="daywater"
+        viewBox="0 0 100 26"
+        preserveAspectRatio="none"
+        role="img"
+        :aria-label="day.water ? `Salt water: ${day.water}` : 'No salt water'"
+    >
+        <polygon v-if="day.levelStart > 0" :points="area" class="water" />
+        <polyline v-if="day.levelStart > 0" :points="line" class="surface" />
         <line x1="0" x2="100" :y1="H - 0.5" :y2="H - 0.5" class="ground" />
         <line v-for="(s, i) in day.stops" :key="s.id" :x1="x(i)" :x2="x(i)" :y1="H - 7" :y2="H" class="tick" />
     </svg>

@@ -8,7 +8,12 @@ import { useUnits } from '../shared/units';
 const props = defineProps<{ task: VisitTaskView | null }>();
 const emit = defineEmits<{ done: [outL: number, inL: number]; closed: [] }>();
 const units = useUnits();
-const open = computed({ get: () => props.task !== null, set: (on) => { if (!on) emit('closed'); } });
+const open = computed({
+    get: () => props.task !== null,
+    set: (on) => {
+        if (!on) emit('closed');
+    },
+});
 const out = ref('');
 const back = ref('');
 const wrong = ref('');
@@ -31,9 +36,18 @@ function keep() {
 <template>
     <BModal v-model="open" title="How many litres?" no-footer lazy centered header-close-label="Close">
         <form v-if="task" class="sheetform" @submit.prevent="keep">
-            <button v-if="task.litres !== null" type="button" class="btn-go wide" @click="emit('done', task.litres, task.litres)">As planned: {{ task.litresText }} out and in</button>
-            <label for="lo">Out, {{ units.label('L') }}</label><input id="lo" v-model="out" class="cell" inputmode="decimal" autocomplete="off">
-            <label for="li">In, {{ units.label('L') }}</label><input id="li" v-model="back" class="cell" inputmode="decimal" autocomplete="off">
+            <button
+                v-if="task.litres !== null"
+                type="button"
+                class="btn-go wide"
+                @click="emit('done', task.litres, task.litres)"
+            >
+                As planned: {{ task.litresText }} out and in
+            </button>
+            <label for="lo">Out, {{ units.label('L') }}</label
+            ><input id="lo" v-model="out" class="cell" inputmode="decimal" autocomplete="off" />
+            <label for="li">In, {{ units.label('L') }}</label
+            ><input id="li" v-model="back" class="cell" inputmode="decimal" autocomplete="off" />
             <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
             <button class="outline wide">That is how it was: done</button>
         </form>

@@ -47,7 +47,10 @@ function job(charge: ChargeView): string {
             <SeverityMark :severity="c.dueOn && c.dueOn <= today ? 'watch' : 'none'" />
             <b>{{ c.name }}</b>
             {{ [c.place, c.mass].filter(Boolean).join(', ') }}
-            <small>in since {{ date(c.inOn) }}, exchanged {{ c.dueOn ? whenDay(c.dueOn) : 'never' }} with {{ job(c) }}</small>
+            <small
+                >in since {{ date(c.inOn) }}, exchanged {{ c.dueOn ? whenDay(c.dueOn) : 'never' }} with
+                {{ job(c) }}</small
+            >
             <small>{{ c.lot ? `lot ${c.lot}` : 'lot not written down' }}</small>
             <small v-if="c.stagger" class="needs">{{ c.stagger }}</small>
             <button
@@ -70,7 +73,9 @@ function job(charge: ChargeView): string {
             </button>
         </li>
     </ul>
-    <p v-else class="quiet">No charge is written down. Carbon, phosphate media and the like then come due each on its own day.</p>
+    <p v-else class="quiet">
+        No charge is written down. Carbon, phosphate media and the like then come due each on its own day.
+    </p>
     <template v-if="mayRecord">
         <button v-if="!adding" type="button" class="linkish" @click="adding = true">write down a charge</button>
         <form v-else class="form typing" @submit.prevent="keep">
@@ -80,7 +85,13 @@ function job(charge: ChargeView): string {
             </div>
             <div>
                 <label for="cp">Where it sits</label>
-                <input id="cp" v-model="form.place" type="text" maxlength="120" placeholder="left reactor, bag in the sump…" />
+                <input
+                    id="cp"
+                    v-model="form.place"
+                    type="text"
+                    maxlength="120"
+                    placeholder="left reactor, bag in the sump…"
+                />
                 <FieldError :words="form.errors.place" />
             </div>
             <div>

@@ -14,12 +14,15 @@ function opened() {
 
 <template>
     <details class="productcard">
-        <summary><b>{{ card.name }}</b><small v-if="card.contents">{{ card.contents }}</small></summary>
+        <summary>
+            <b>{{ card.name }}</b><small v-if="card.contents">{{ card.contents }}</small>
+        </summary>
         <p v-for="c in card.cautions" :key="c" class="caution"><b aria-hidden="true">▲</b> {{ c }}</p>
         <p v-if="card.instructions">{{ card.instructions }}</p>
         <p v-if="card.effect"><b>What it does:</b> {{ card.effect }}</p>
         <p v-if="card.openDays">Once opened it keeps {{ card.openDays }} days.</p>
         <p v-if="card.sheetId"><a :href="`/attachments/${card.sheetId}`">The maker’s sheet</a></p>
-        <p v-if="noted" role="status">Noted: opened today.</p><button v-else type="button" class="outline" @click="opened">Opened a new one: note it</button>
+        <p v-if="noted" role="status">Noted: opened today.</p>
+        <button v-else type="button" class="outline" @click="opened">Opened a new one: note it</button>
     </details>
 </template>

@@ -12,7 +12,11 @@ const props = defineProps<{
     mayPlan: boolean;
 }>();
 const adding = ref(false);
-const form = useForm<{ text: string; on: string; clear_days: number | null }>({ text: '', on: '', clear_days: props.clearDays });
+const form = useForm<{ text: string; on: string; clear_days: number | null }>({
+    text: '',
+    on: '',
+    clear_days: props.clearDays,
+});
 
 function keep() {
     form.transform((data) => ({ ...data, clear_days: typeof data.clear_days === 'number' ? data.clear_days : null }));
@@ -44,8 +48,13 @@ function keep() {
                 </button>
             </li>
         </ul>
-        <p v-else class="quiet">Nothing is coming. Write down a party, an opening or an inspection: sand and big changes then keep off the days before it.</p>
-        <button v-if="mayPlan && !adding" type="button" class="linkish" @click="adding = true">write down what they hold</button>
+        <p v-else class="quiet">
+            Nothing is coming. Write down a party, an opening or an inspection: sand and big changes then keep off the
+            days before it.
+        </p>
+        <button v-if="mayPlan && !adding" type="button" class="linkish" @click="adding = true">
+            write down what they hold
+        </button>
         <form v-if="adding" class="form typing" @submit.prevent="keep">
             <div class="wide">
                 <label for="ev1">What it is</label><input id="ev1" v-model="form.text" type="text" maxlength="160" />

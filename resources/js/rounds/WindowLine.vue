@@ -16,5 +16,10 @@ const drawn = computed(() => {
 </script>
 
 <template>
-    <svg v-if="drawn" class="windowline" :width="W" height="16" aria-hidden="true"><rect :x="drawn.due" y="4" :width="Math.max(2, drawn.latest - drawn.due)" height="8" class="range" /><line x1="6" :x2="W - 6" y1="8" y2="8" class="ground" /><circle cx="6" cy="8" r="3" class="done" /><line :x1="drawn.now" :x2="drawn.now" y1="1" y2="15" class="now" /></svg>
+    <svg v-if="drawn" class="windowline" :width="W" height="16" aria-hidden="true">
+        <rect :x="drawn.due" y="4" :width="Math.max(2, drawn.latest - drawn.due)" height="8" class="range" />
+        <line x1="6" :x2="W - 6" y1="8" y2="8" class="ground" />
+        <circle cx="6" cy="8" r="3" class="done" />
+        <line :x1="drawn.now" :x2="drawn.now" y1="1" y2="15" class="now" />
+    </svg>
 </template>

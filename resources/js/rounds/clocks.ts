@@ -16,14 +16,17 @@ export function useClocks(visitId: number) {
     const keep = () => window.localStorage.setItem(KEY, JSON.stringify(clocks.value));
     onMounted(() => {
         try {
-            clocks.value = (JSON.parse(window.localStorage.getItem(KEY) ?? '[]') as Clock[]).filter((c) => typeof c.until === 'number');
+            clocks.value = (JSON.parse(window.localStorage.getItem(KEY) ?? '[]') as Clock[]).filter(
+                (c) => typeof c.until === 'number',
+            );
         } catch {
             clocks.value = [];
         }
         tick = window.setInterval(() => {
             const before = now.value;
             now.value = Date.now();
-            if (clocks.value.some((c) => c.until > before && c.until <= now.value)) navigator.vibrate?.([200, 100, 200]);
+            if (clocks.value.some((c) => c.until > before && c.until <= now.value))
+                navigator.vibrate?.([200, 100, 200]);
         }, 1000);
     });
     onUnmounted(() => window.clearInterval(tick));
@@ -47,7 +50,9 @@ export function useClocks(visitId: number) {
         },
         left(clock: Clock): { words: string; over: boolean } {
             const s = Math.round((clock.until - now.value) / 1000);
-            return s > 0 ? { words: `${two(s / 60)}:${two(s % 60)} left`, over: false } : { words: `over since ${two(-s / 60)}:${two(-s % 60)}`, over: true };
+            return s > 0
+                ? { words: `${two(s / 60)}:${two(s % 60)} left`, over: false }
+                : { words: `over since ${two(-s / 60)}:${two(-s % 60)}`, over: true };
         },
     };
 }

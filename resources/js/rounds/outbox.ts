@@ -17,12 +17,19 @@ const HEARD_KEPT = 40;
 const CLOCK_OFF_S = 120;
 
 /** What is typed at one visit: kept, sent in order, answered. */
-export function useOutbox(visitId: number, userId: number, settled: (fresh: { state: string; offs: OffView[] }) => void) {
+export function useOutbox(
+    visitId: number,
+    userId: number,
+    settled: (fresh: { state: string; offs: OffView[] }) => void,
+) {
     /** Kept on this phone, not yet answered, in order. */
     const stored = shallowRef<Entry[]>([]);
     /** This phone could not keep these: they stand on this screen alone. */
     const unsafe = shallowRef<Entry[]>([]);
-    const waiting = computed(() => [...stored.value.filter((e) => !e.asked && !e.moved && !e.refused), ...unsafe.value]);
+    const waiting = computed(() => [
+        ...stored.value.filter((e) => !e.asked && !e.moved && !e.refused),
+        ...unsafe.value,
+    ]);
     /** Doubted by the office: waiting for a word, over reloads. */
     const doubted = computed(() => stored.value.filter((e) => e.asked));
     const homeless = computed(() => stored.value.filter((e) => e.moved));
@@ -63,7 +70,15 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
 
     async function keep(kind: string, payload: Record<string, unknown>, photo?: Blob): Promise<string> {
         const plain = JSON.parse(JSON.stringify(payload)) as Record<string, unknown>;
-        const entry: NewEntry = { visitId, userId, uuid: newId(), kind, at: new Date().toISOString(), payload: plain, ...(photo ? { photo } : {}) };
+        const entry: NewEntry = {
+            visitId,
+            userId,
+            uuid: newId(),
+            kind,
+            at: new Date().toISOString(),
+            payload: plain,
+            ...(photo ? { photo } : {}),
+        };
         await store(entry);
         void flush();
         return entry.uuid;
@@ -113,11 +128,14 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
     }
 
     async function hear(entry: Entry, answer: Answer) {
-        if (answer.outcome === 'asked' && entry.kind === 'reading') await mark(entry, { asked: answer.words ?? 'Is that right?' });
-        else if (answer.outcome === 'moved') await mark(entry, { moved: { words: answer.words ?? '', others: answer.others ?? [] } });
+        if (answer.outcome === 'asked' && entry.kind === 'reading')
+            await mark(entry, { asked: answer.words ?? 'Is that right?' });
+        else if (answer.outcome === 'moved')
+            await mark(entry, { moved: { words: answer.words ?? '', others: answer.others ?? [] } });
         else await drop([entry]);
         if (answer.outcome === 'ok') taken.value = [...taken.value, entry];
-        if (answer.words && answer.outcome !== 'moved') heard.value = [{ ...answer, entry }, ...heard.value].slice(0, HEARD_KEPT);
+        if (answer.words && answer.outcome !== 'moved')
+            heard.value = [{ ...answer, entry }, ...heard.value].slice(0, HEARD_KEPT);
     }
 
     /** A doubtful reading gets its word: that is what it says, or another value, or it is dropped. */
@@ -143,9 +161,10 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
         if (!(await passes(sent.status))) return sent.status === 419 && !signedOut.value;
         if (sent.status !== 200) {
             // A lot the office cannot read at all stays here, and is said; nothing is thrown away.
-            refusedAll.value = sent.status === 403
-                ? 'This visit is no longer yours. What you typed is still on this phone: tell the office.'
-                : 'The office could not read what was sent. It stays on this phone; tell the office.';
+            refusedAll.value =
+                sent.status === 403
+                    ? 'This visit is no longer yours. What you typed is still on this phone: tell the office.'
+                    : 'The office could not read what was sent. It stays on this phone; tell the office.';
             return false;
         }
         refusedAll.value = null;
@@ -169,7 +188,11 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
     let renewed = false;
     async function passes(status: number): Promise<boolean> {
         // A stale mark of the session: asking for the page brings a new one, or says that the session is over.
-        const page = status === 419 && !renewed ? (await fetch(`/visits/${visitId}`, { method: 'HEAD', headers: { Accept: 'application/json' } })).status : status;
+        const page =
+            status === 419 && !renewed
+                ? (await fetch(`/visits/${visitId}`, { method: 'HEAD', headers: { Accept: 'application/json' } }))
+                      .status
+                : status;
         renewed = status === 419;
         signedOut.value = page === 401 || page === 419;
         return status !== 419 && !signedOut.value && status < 500 && status !== 429;
@@ -191,9 +214,14 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
         }
     }
 
-    const back = () => { signal.value = true; void flush(); };
+    const back = () => {
+        signal.value = true;
+        void flush();
+    };
     const gone = () => (signal.value = false);
-    const leave = (event: BeforeUnloadEvent) => { if (unsafe.value.length) event.preventDefault(); };
+    const leave = (event: BeforeUnloadEvent) => {
+        if (unsafe.value.length) event.preventDefault();
+    };
     onMounted(async () => {
         window.addEventListener('online', back);
         window.addEventListener('offline', gone);
@@ -212,8 +240,25 @@ export function useOutbox(visitId: number, userId: number, settled: (fresh: { st
     });
 
     return {
-        waiting, unsafe, doubted, homeless, taken, heard, signal, signedOut, refusedAll, sending, looked, blocked, skewS,
-        keep, keepAgain, answerDoubt, rehome, drop, flush,
+        waiting,
+        unsafe,
+        doubted,
+        homeless,
+        taken,
+        heard,
+        signal,
+        signedOut,
+        refusedAll,
+        sending,
+        looked,
+        blocked,
+        skewS,
+        keep,
+        keepAgain,
+        answerDoubt,
+        rehome,
+        drop,
+        flush,
         /** What this phone knows beyond the page as it was read. */
         beyond: computed(() => [...taken.value, ...waiting.value]),
         /** The page was read anew: what had been taken by then is in it. */

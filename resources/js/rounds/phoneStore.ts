@@ -1,6 +1,8 @@
 /**
- * What was typed at visits, kept on this phone until the office has answered for it. One store for every visit and every person who
- * used this phone; each entry under its own number, so that a lost answer, a second sending or a new sign-in change nothing.
+ * What was typed at visits, kept on this phone until the office has answered for it. One store for every visit and
+ * every person who
+ * used this phone; each entry under its own number, so that a lost answer, a second sending or a new sign-in change
+ * nothing.
  */
 export interface Entry {
     seq: number;
@@ -36,7 +38,10 @@ let opened: Promise<IDBDatabase> | null = null;
 function open(): Promise<IDBDatabase> {
     opened ??= new Promise<IDBDatabase>((resolve, reject) => {
         const request = window.indexedDB.open(NAME, 1);
-        request.onupgradeneeded = () => request.result.createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true }).createIndex('visit', ['userId', 'visitId']);
+        request.onupgradeneeded = () =>
+            request.result
+                .createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true })
+                .createIndex('visit', ['userId', 'visitId']);
         request.onsuccess = () => resolve(request.result);
         request.onerror = () => reject(request.error ?? new Error('no store'));
         request.onblocked = () => reject(new Error('the store is held by another page'));
@@ -46,7 +51,10 @@ function open(): Promise<IDBDatabase> {
     return opened;
 }
 
-/** Resolves when the phone has really written it: a request that succeeded may still be rolled back when the storage is full. */
+/**
+ * Resolves when the phone has really written it: a request that succeeded may still be rolled back when the storage
+ * is full.
+ */
 async function write<T>(work: (store: IDBObjectStore) => IDBRequest<T>): Promise<T> {
     const transaction = (await open()).transaction(STORE, 'readwrite');
     const written = new Promise<void>((resolve, reject) => {

@@ -25,9 +25,18 @@ const AT_ONCE = 20;
 export async function sendWords(visitId: number, entries: Entry[]): Promise<LotSent> {
     const some = entries.filter((e) => !e.photo).slice(0, AT_ONCE);
     const lot = some.map(({ uuid, kind, at, payload }) => ({ uuid, kind, at, payload }));
-    const { status, body } = await send<{ answers: Answer[]; state: string; offs: OffView[]; skewS: number }>(`/visits/${visitId}/entries`, { entries: lot, sent_at: new Date().toISOString() });
+    const { status, body } = await send<{ answers: Answer[]; state: string; offs: OffView[]; skewS: number }>(
+        `/visits/${visitId}/entries`,
+        { entries: lot, sent_at: new Date().toISOString() },
+    );
     const good = status === 200 && body !== null;
-    return { status, answers: good ? body.answers : [], state: good ? body.state : null, offs: good ? body.offs : [], skewS: good ? body.skewS : 0 };
+    return {
+        status,
+        answers: good ? body.answers : [],
+        state: good ? body.state : null,
+        offs: good ? body.offs : [],
+        skewS: good ? body.skewS : 0,
+    };
 }
 
 export async function sendPhoto(entry: Entry): Promise<{ status: number; answer: Answer | null }> {
@@ -35,11 +44,26 @@ export async function sendPhoto(entry: Entry): Promise<{ status: number; answer:
     form.append('uuid', entry.uuid);
     form.append('caption', String(entry.payload.caption ?? ''));
     form.append('file', entry.photo as Blob, 'photo.jpg');
-    const { status, body } = await send<{ outcome?: string; message?: string; errors?: Record<string, string[]>; others?: { id: number; label: string }[] }>(`/visits/${entry.visitId}/photos`, form);
+    const { status, body } = await send<{
+        outcome?: string;
+        message?: string;
+        errors?: Record<string, string[]>;
+        others?: { id: number; label: string }[];
+    }>(`/visits/${entry.visitId}/photos`, form);
     if (status === 200) return { status, answer: { uuid: entry.uuid, outcome: 'ok', words: null } };
-    if (status === 403) return { status, answer: { uuid: entry.uuid, outcome: 'moved', words: body?.message ?? 'This visit is no longer yours.', others: body?.others ?? [] } };
+    if (status === 403)
+        return {
+            status,
+            answer: {
+                uuid: entry.uuid,
+                outcome: 'moved',
+                words: body?.message ?? 'This visit is no longer yours.',
+                others: body?.others ?? [],
+            },
+        };
     if (status === 422 || status === 413) {
-        const words = Object.values(body?.errors ?? {})[0]?.[0] ?? 'The photo is too large or cannot be read. Take it again.';
+        const words =
+            Object.values(body?.errors ?? {})[0]?.[0] ?? 'The photo is too large or cannot be read. Take it again.';
         return { status, answer: { uuid: entry.uuid, outcome: 'refused', words } };
     }
     return { status, answer: null };

@@ -4,10 +4,40 @@ import type { Entry } from './phoneStore';
 import { jobRef, openHolds, stillOff, withEntries } from './visitState';
 
 let seq = 0;
-const entry = (kind: string, payload: Record<string, unknown>, uuid = `u${++seq}`): Entry => ({ seq: ++seq, visitId: 1, userId: 1, uuid, kind, at: '2026-03-09T09:00:00Z', payload });
-const task = (more: Partial<VisitTaskView> = {}): VisitTaskView => ({ id: 7, uuid: null, systemId: 1, state: 'open', steps: [], ticked: [], outL: null, inL: null, reason: null, note: null, ...more }) as VisitTaskView;
-const system = (tasks: VisitTaskView[]): VisitSystemView => ({ id: 1, tasks, offs: [], lifted: [], readings: [{ parameter: 'ph', latest: '8.1', latestAt: null, standing: 'aim', standingWords: 'on aim' }], others: [] }) as unknown as VisitSystemView;
-const view = (entries: Entry[], unsent: string[] = [], doubted: Entry[] = []) => withEntries([system([task()])], entries, new Set(unsent), doubted)[0];
+const entry = (kind: string, payload: Record<string, unknown>, uuid = `u${++seq}`): Entry => ({
+    seq: ++seq,
+    visitId: 1,
+    userId: 1,
+    uuid,
+    kind,
+    at: '2026-03-09T09:00:00Z',
+    payload,
+});
+const task = (more: Partial<VisitTaskView> = {}): VisitTaskView =>
+    ({
+        id: 7,
+        uuid: null,
+        systemId: 1,
+        state: 'open',
+        steps: [],
+        ticked: [],
+        outL: null,
+        inL: null,
+        reason: null,
+        note: null,
+        ...more,
+    }) as VisitTaskView;
+const system = (tasks: VisitTaskView[]): VisitSystemView =>
+    ({
+        id: 1,
+        tasks,
+        offs: [],
+        lifted: [],
+        readings: [{ parameter: 'ph', latest: '8.1', latestAt: null, standing: 'aim', standingWords: 'on aim' }],
+        others: [],
+    }) as unknown as VisitSystemView;
+const view = (entries: Entry[], unsent: string[] = [], doubted: Entry[] = []) =>
+    withEntries([system([task()])], entries, new Set(unsent), doubted)[0];
 
 describe('the page with what this phone has typed laid over it', () => {
     it('shows a kept reading at once, and says that it is not sent', () => {
@@ -22,7 +52,11 @@ describe('the page with what this phone has typed laid over it', () => {
         const done = entry('done', { taskId: 7, outL: 40, inL: 41 });
         expect(view([done]).tasks[0]).toMatchObject({ state: 'done', outL: 40, inL: 41 });
         expect(view([done, entry('undo', { taskId: 7 })]).tasks[0].state).toBe('open');
-        expect(view([entry('litres', { taskId: 7, reason: 'ammonia' })]).tasks[0]).toMatchObject({ outL: null, inL: null, reason: 'ammonia' });
+        expect(view([entry('litres', { taskId: 7, reason: 'ammonia' })]).tasks[0]).toMatchObject({
+            outL: null,
+            inL: null,
+            reason: 'ammonia',
+        });
     });
 
     it('adds a job under the phone’s own number, once, and does it by that number', () => {
@@ -45,7 +79,11 @@ describe('the page with what this phone has typed laid over it', () => {
     });
 
     it('knows the holds that are not ticked', () => {
-        const steps = [{ text: 'Look', hold: true, left: false }, { text: 'Then', hold: false, left: false }, { text: 'Not here', hold: true, left: true }] as VisitTaskView['steps'];
+        const steps = [
+            { text: 'Look', hold: true, left: false },
+            { text: 'Then', hold: false, left: false },
+            { text: 'Not here', hold: true, left: true },
+        ] as VisitTaskView['steps'];
         expect(openHolds(task({ steps }))).toEqual(['Look']);
         expect(openHolds(task({ steps, ticked: [0] }))).toEqual([]);
     });

@@ -5,7 +5,12 @@ import type { Entry } from './phoneStore';
 export const jobRef = (task: VisitTaskView): number | string => task.uuid ?? task.id;
 
 /** The page as it was read, with what this phone has typed since laid over it. */
-export function withEntries(systems: VisitSystemView[], entries: Entry[], unsent: ReadonlySet<string> = new Set(), doubted: Entry[] = []): VisitSystemView[] {
+export function withEntries(
+    systems: VisitSystemView[],
+    entries: Entry[],
+    unsent: ReadonlySet<string> = new Set(),
+    doubted: Entry[] = [],
+): VisitSystemView[] {
     const view = JSON.parse(JSON.stringify(systems)) as VisitSystemView[];
     for (const entry of entries) lay(view, entry, unsent.has(entry.uuid) ? 'not sent' : 'sent');
     for (const entry of doubted) lay(view, entry, 'doubtful: answer it');
@@ -13,9 +18,12 @@ export function withEntries(systems: VisitSystemView[], entries: Entry[], unsent
 }
 
 function lay(view: VisitSystemView[], { kind, payload, uuid, at }: Entry, standing: string) {
-    const of = view.flatMap((s) => s.tasks).find((t) => t.id === payload.taskId || (t.uuid !== null && t.uuid === payload.taskId));
+    const of = view
+        .flatMap((s) => s.tasks)
+        .find((t) => t.id === payload.taskId || (t.uuid !== null && t.uuid === payload.taskId));
     const system = view.find((s) => s.id === payload.systemId);
-    const offs = (): { system: VisitSystemView; off: OffView }[] => view.flatMap((s) => s.offs.map((off) => ({ system: s, off })));
+    const offs = (): { system: VisitSystemView; off: OffView }[] =>
+        view.flatMap((s) => s.offs.map((off) => ({ system: s, off })));
     if (kind === 'step' && of) {
         const step = Number(payload.step);
         of.ticked = payload.undone ? of.ticked.filter((n) => n !== step) : [...new Set([...of.ticked, step])];
@@ -34,17 +42,38 @@ function lay(view: VisitSystemView[], { kind, payload, uuid, at }: Entry, standi
     } else if (kind === 'job' && system && !system.tasks.some((t) => t.uuid === uuid)) {
         system.tasks.push(added(system.id, uuid, String(payload.text)));
     } else if (kind === 'reading' && system) {
-        for (const r of [...system.readings, ...system.others]) if (r.parameter === payload.parameter) read(r, payload, at, standing);
+        for (const r of [...system.readings, ...system.others])
+            if (r.parameter === payload.parameter) read(r, payload, at, standing);
     } else if (kind === 'lift' && system) {
-        if (!system.lifted.some((l) => l.uuid === uuid)) system.lifted.push({ uuid, what: String(payload.what), place: String(payload.place), isBack: false });
+        if (!system.lifted.some((l) => l.uuid === uuid))
+            system.lifted.push({ uuid, what: String(payload.what), place: String(payload.place), isBack: false });
     } else if (kind === 'put-back') {
         for (const l of view.flatMap((s) => s.lifted)) if (l.uuid === payload.lift) l.isBack = true;
     } else if (kind === 'off' && system && !system.offs.some((o) => o.what === payload.what && !o.staysBecause)) {
-        system.offs.push({ id: 0, uuid, systemId: system.id, what: String(payload.what), at, by: 'you', staysBecause: null, substitute: null, reviewOn: null, owner: null });
+        system.offs.push({
+            id: 0,
+            uuid,
+            systemId: system.id,
+            what: String(payload.what),
+            at,
+            by: 'you',
+            staysBecause: null,
+            substitute: null,
+            reviewOn: null,
+            owner: null,
+        });
     } else if (kind === 'on') {
-        for (const { system: s, off } of offs()) if (off.uuid === payload.off || (s.id === payload.systemId && off.what === payload.what)) s.offs = s.offs.filter((o) => o !== off);
+        for (const { system: s, off } of offs())
+            if (off.uuid === payload.off || (s.id === payload.systemId && off.what === payload.what))
+                s.offs = s.offs.filter((o) => o !== off);
     } else if (kind === 'stays-off') {
-        for (const { off } of offs()) if (off.uuid === payload.off) Object.assign(off, { staysBecause: payload.because, substitute: payload.substitute ?? null, reviewOn: payload.reviewOn });
+        for (const { off } of offs())
+            if (off.uuid === payload.off)
+                Object.assign(off, {
+                    staysBecause: payload.because,
+                    substitute: payload.substitute ?? null,
+                    reviewOn: payload.reviewOn,
+                });
     }
 }
 
@@ -64,13 +93,36 @@ function read(reading: ParameterView, payload: Record<string, unknown>, at: stri
 
 function added(systemId: number, uuid: string, text: string): VisitTaskView {
     return {
-        id: 0, uuid, systemId, key: 'errand', name: text, turn: null, state: 'open', steps: [], ticked: [], cautions: [], off: [], readings: [], messy: false, note: null,
-        litres: null, litresText: null, outL: null, inL: null, reason: null, methods: [], waterWords: [], sheet: 'added here', charges: [],
+        id: 0,
+        uuid,
+        systemId,
+        key: 'errand',
+        name: text,
+        turn: null,
+        state: 'open',
+        steps: [],
+        ticked: [],
+        cautions: [],
+        off: [],
+        readings: [],
+        messy: false,
+        note: null,
+        litres: null,
+        litresText: null,
+        outL: null,
+        inL: null,
+        reason: null,
+        methods: [],
+        waterWords: [],
+        sheet: 'added here',
+        charges: [],
     };
 }
 
 /** What must come back on before anybody leaves. */
-export const stillOff = (systems: VisitSystemView[]): OffView[] => systems.flatMap((s) => s.offs).filter((o) => !o.staysBecause);
+export const stillOff = (systems: VisitSystemView[]): OffView[] =>
+    systems.flatMap((s) => s.offs).filter((o) => !o.staysBecause);
 
 /** Steps nothing may be done without, not ticked yet. */
-export const openHolds = (task: VisitTaskView): string[] => task.steps.filter((s, n) => s.hold && !s.left && !task.ticked.includes(n)).map((s) => s.text);
+export const openHolds = (task: VisitTaskView): string[] =>
+    task.steps.filter((s, n) => s.hold && !s.left && !task.ticked.includes(n)).map((s) => s.text);

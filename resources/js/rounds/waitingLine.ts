@@ -12,7 +12,9 @@ export function useWaitingLine(userId: Ref<number | null>) {
     const all = shallowRef<Entry[]>([]);
     const busy = ref(false);
     let timer = 0;
-    const mine = computed(() => all.value.filter((e) => e.userId === userId.value && e.visitId !== visitOnScreen.value));
+    const mine = computed(() =>
+        all.value.filter((e) => e.userId === userId.value && e.visitId !== visitOnScreen.value),
+    );
     const others = computed(() => all.value.filter((e) => e.userId !== userId.value).length);
     const toSend = computed(() => mine.value.filter((e) => !e.asked && !e.moved && !e.refused));
     const toAnswer = computed(() => mine.value.filter((e) => e.asked || e.moved || e.refused));
@@ -44,16 +46,20 @@ export function useWaitingLine(userId: Ref<number | null>) {
             for (const answer of sent.answers) {
                 const entry = words.find((e) => e.uuid === answer.uuid);
                 if (!entry || answer.outcome === 'wait') continue;
-                if (answer.outcome === 'asked' && entry.kind === 'reading') await phoneStore.put({ ...entry, asked: answer.words ?? 'Is that right?' });
-                else if (answer.outcome === 'refused') await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
+                if (answer.outcome === 'asked' && entry.kind === 'reading')
+                    await phoneStore.put({ ...entry, asked: answer.words ?? 'Is that right?' });
+                else if (answer.outcome === 'refused')
+                    await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
                 else await phoneStore.drop([entry.seq]);
             }
         }
         for (const entry of entries.filter((e) => e.photo)) {
             const { answer } = await sendPhoto(entry);
             if (answer?.outcome === 'ok') await phoneStore.drop([entry.seq]);
-            if (answer?.outcome === 'refused') await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
-            if (answer?.outcome === 'moved') await phoneStore.put({ ...entry, moved: { words: answer.words ?? '', others: answer.others ?? [] } });
+            if (answer?.outcome === 'refused')
+                await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
+            if (answer?.outcome === 'moved')
+                await phoneStore.put({ ...entry, moved: { words: answer.words ?? '', others: answer.others ?? [] } });
         }
     }
 

@@ -14,7 +14,9 @@ const here = computed(() => {
     if (/^\/(systems|sites\/\d+\/systems)/.test(path)) return 'systems';
     if (/^\/reports/.test(path)) return shell.value.role === 'client' ? 'reports' : 'rounds';
     if (path === '/') return 'today';
-    return /^\/(settings|rules)/.test(path) ? 'settings' : /^\/(risk|water|rounds|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '';
+    return /^\/(settings|rules)/.test(path)
+        ? 'settings'
+        : (/^\/(risk|water|rounds|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '');
 });
 const waits = useWaitingLine(computed(() => shell.value.userId ?? null));
 const leaving = ref(false);
@@ -27,7 +29,11 @@ provide('signOut', signOut);
 const help = ref(false);
 const shownSaid = ref<string | null>(null);
 watch(said, (words) => (shownSaid.value = words), { immediate: true });
-watch(() => shell.value.theme, (theme) => (document.documentElement.dataset.bsTheme = theme === 'night' ? 'dark' : 'light'), { immediate: true });
+watch(
+    () => shell.value.theme,
+    (theme) => (document.documentElement.dataset.bsTheme = theme === 'night' ? 'dark' : 'light'),
+    { immediate: true },
+);
 
 function onKey(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
@@ -56,22 +62,74 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <Link href="/" class="brand" aria-label="Velbrin, start">Velbrin<i>.</i></Link>
         <TypeToGo />
         <div class="me">
-            <Link href="/settings" class="initials" :title="`${shell.userName}, ${shell.role}`" :aria-label="`${shell.userName}: settings`">{{ shell.initials }}</Link>
+            <Link
+                href="/settings"
+                class="initials"
+                :title="`${shell.userName}, ${shell.role}`"
+                :aria-label="`${shell.userName}: settings`"
+                >{{ shell.initials }}</Link
+            >
             <button type="button" class="plain" @click="signOut">Sign out</button>
         </div>
     </header>
     <nav class="rail" aria-label="The order of work">
-        <Link v-for="station in shell.stations" :key="station.key" :href="station.href" :class="{ on: station.key === here }" :aria-current="station.key === here ? 'page' : undefined">{{ station.label }}</Link>
+        <Link
+            v-for="station in shell.stations"
+            :key="station.key"
+            :href="station.href"
+            :class="{ on: station.key === here }"
+            :aria-current="station.key === here ? 'page' : undefined"
+            >{{ station.label }}</Link
+        >
         <button type="button" class="plain helper" @click="help = true">What can I do here <kbd>?</kbd></button>
     </nav>
     <main id="main" tabindex="-1">
-        <p v-if="leaving" class="said" role="alert">{{ waits.toSend.value.length === 1 ? '1 entry waits on this phone. It stays on it and goes' : `${waits.toSend.value.length} entries wait on this phone. They stay on it and go` }} when you sign in here again. <button type="button" class="linkish" @click="signOut">sign out all the same</button> <button type="button" class="plain" @click="leaving = false">stay</button></p>
-        <p v-else-if="waits.toSend.value.length || waits.toAnswer.value.length || waits.others.value" class="said waits" role="status">
-            <template v-if="waits.toSend.value.length">{{ waits.toSend.value.length === 1 ? '1 entry waits on this phone and goes' : `${waits.toSend.value.length} entries wait on this phone and go` }} when there is a signal. </template>
-            <template v-if="waits.toAnswer.value.length"><Link :href="`/visits/${waits.toAnswer.value[0].visitId}`">{{ waits.toAnswer.value.length === 1 ? '1 entry wants' : `${waits.toAnswer.value.length} entries want` }} a word from you</Link>. </template>
-            <template v-if="waits.others.value">{{ waits.others.value === 1 ? '1 entry of somebody else waits here; it goes' : `${waits.others.value} entries of somebody else wait here; they go` }} when that person signs in.</template>
+        <p v-if="leaving" class="said" role="alert">
+            {{
+                waits.toSend.value.length === 1
+                    ? '1 entry waits on this phone. It stays on it and goes'
+                    : `${waits.toSend.value.length} entries wait on this phone. They stay on it and go`
+            }}
+            when you sign in here again.
+            <button type="button" class="linkish" @click="signOut">sign out all the same</button>
+            <button type="button" class="plain" @click="leaving = false">stay</button>
         </p>
-        <p v-if="shownSaid" class="said" role="status">{{ shownSaid }} <button type="button" class="plain" aria-label="Put this message away" @click="shownSaid = null">✕</button></p>
+        <p
+            v-else-if="waits.toSend.value.length || waits.toAnswer.value.length || waits.others.value"
+            class="said waits"
+            role="status"
+        >
+            <template v-if="waits.toSend.value.length"
+                >{{
+                    waits.toSend.value.length === 1
+                        ? '1 entry waits on this phone and goes'
+                        : `${waits.toSend.value.length} entries wait on this phone and go`
+                }}
+                when there is a signal.
+            </template>
+            <template v-if="waits.toAnswer.value.length"
+                ><Link :href="`/visits/${waits.toAnswer.value[0].visitId}`"
+                    >{{
+                        waits.toAnswer.value.length === 1
+                            ? '1 entry wants'
+                            : `${waits.toAnswer.value.length} entries want`
+                    }}
+                    a word from you</Link
+                >.
+            </template>
+            <template v-if="waits.others.value"
+                >{{
+                    waits.others.value === 1
+                        ? '1 entry of somebody else waits here; it goes'
+                        : `${waits.others.value} entries of somebody else wait here; they go`
+                }}
+                when that person signs in.</template
+            >
+        </p>
+        <p v-if="shownSaid" class="said" role="status">
+            {{ shownSaid }}
+            <button type="button" class="plain" aria-label="Put this message away" @click="shownSaid = null">✕</button>
+        </p>
         <slot />
     </main>
     <WorkingSheet />

@@ -6,13 +6,27 @@ import LengthCell from './LengthCell.vue';
 import type { BuildFacts } from './draft';
 
 /** The facts of a build, in the order people know them. */
-const props = defineProps<{ sheet: FactSpecView[]; groups: Record<string, string>; survey?: Record<string, number | string>; defaults: Record<string, number | string>; errors: Record<string, string>; readonly: boolean }>();
+const props = defineProps<{
+    sheet: FactSpecView[];
+    groups: Record<string, string>;
+    survey?: Record<string, number | string>;
+    defaults: Record<string, number | string>;
+    errors: Record<string, string>;
+    readonly: boolean;
+}>();
 const draft = defineModel<BuildFacts>('draft', { required: true });
 const emit = defineEmits<{ change: [] }>();
 
 const word = (key: string) => String(draft.value.values[key] ?? props.survey?.[key] ?? props.defaults[key] ?? '');
-const asked = (group: string) => props.sheet.filter((s) => s.group === group && (!s.when || s.in.includes(word(s.when))));
-const missing = (group: string) => asked(group).filter((s) => draft.value.values[s.key] === undefined && props.survey?.[s.key] === undefined && props.defaults[s.key] === undefined).length;
+const asked = (group: string) =>
+    props.sheet.filter((s) => s.group === group && (!s.when || s.in.includes(word(s.when))));
+const missing = (group: string) =>
+    asked(group).filter(
+        (s) =>
+            draft.value.values[s.key] === undefined &&
+            props.survey?.[s.key] === undefined &&
+            props.defaults[s.key] === undefined,
+    ).length;
 const chambersWrong = computed(() => Object.entries(props.errors).find(([key]) => key.startsWith('chambers')));
 
 function set(key: string, value: number | string | null) {
@@ -25,8 +39,16 @@ function set(key: string, value: number | string | null) {
     }
     emit('change');
 }
-/** What is typed from now on comes from there: said once, not at each field. A fact of which nobody says that is assumed. */
-const SOURCES: Record<string, string> = { assumed: 'assumed for now', measured: 'measured by me, here', recalled: 'told to me', rated: 'from a maker’s papers' };
+/**
+ * What is typed from now on comes from there: said once, not at each field. A fact of which nobody says that is
+ * assumed.
+ */
+const SOURCES: Record<string, string> = {
+    assumed: 'assumed for now',
+    measured: 'measured by me, here',
+    recalled: 'told to me',
+    rated: 'from a maker’s papers',
+};
 const STORE = 'velbrin-source';
 const source = ref(window.sessionStorage.getItem(STORE) ?? 'assumed');
 watch(source, (word) => window.sessionStorage.setItem(STORE, word));
@@ -36,7 +58,11 @@ function basis(key: string, word: string) {
 }
 function addChamber() {
     const rows = draft.value.chambers;
-    if (!rows.length) rows.push({ name: 'Intake', lengthMm: null, baffleMm: null }, { name: 'Return', lengthMm: null, baffleMm: null });
+    if (!rows.length)
+        rows.push(
+            { name: 'Intake', lengthMm: null, baffleMm: null },
+            { name: 'Return', lengthMm: null, baffleMm: null },
+        );
     else rows.splice(rows.length - 1, 0, { name: 'Skimmer', lengthMm: null, baffleMm: null });
     emit('change');
 }
@@ -55,19 +81,85 @@ function drop(i: number) {
         </select>
     </p>
     <details v-for="(title, group) in groups" :key="group" :open="group === 'display'">
-        <summary>{{ title }} <small>{{ missing(String(group)) ? `${missing(String(group))} missing` : 'known' }}</small></summary>
-        <FactField v-for="spec in asked(String(group))" :key="spec.key" :spec="spec" :value="draft.values[spec.key]" :basis="draft.bases[spec.key]" :fallback="survey?.[spec.key] ?? defaults[spec.key]" :fallback-from="survey?.[spec.key] !== undefined ? 'survey' : 'assumed'" :error="errors[spec.key]" :readonly="readonly" @change="(v) => set(spec.key, v)" @basis="(b) => basis(spec.key, b)" />
+        <summary>
+            {{ title }} <small>{{ missing(String(group)) ? `${missing(String(group))} missing` : 'known' }}</small>
+        </summary>
+        <FactField
+            v-for="spec in asked(String(group))"
+            :key="spec.key"
+            :spec="spec"
+            :value="draft.values[spec.key]"
+            :basis="draft.bases[spec.key]"
+            :fallback="survey?.[spec.key] ?? defaults[spec.key]"
+            :fallback-from="survey?.[spec.key] !== undefined ? 'survey' : 'assumed'"
+            :error="errors[spec.key]"
+            :readonly="readonly"
+            @change="(v) => set(spec.key, v)"
+            @basis="(b) => basis(spec.key, b)"
+        />
         <div v-if="group === 'sump'" class="fact given">
             <span id="chambers-label">Chambers in flow order</span>
             <table v-if="draft.chambers.length" class="chambers" aria-labelledby="chambers-label">
-                <thead><tr><th scope="col">Name</th><th scope="col" class="num">Clear length</th><th scope="col" class="num">Baffle</th><th scope="col"><span class="visually-hidden">Do</span></th></tr></thead>
+                <thead>
+                    <tr>
+                        <th scope="col">Name</th>
+                        <th scope="col" class="num">Clear length</th>
+                        <th scope="col" class="num">Baffle</th>
+                        <th scope="col"><span class="visually-hidden">Do</span></th>
+                    </tr>
+                </thead>
                 <tbody>
                     <tr v-for="(chamber, i) in draft.chambers" :key="i">
-                        <td><input v-model="chamber.name" class="cell" type="text" :aria-label="`Chamber ${i + 1}: name`" :readonly="readonly" @input="emit('change')"></td>
+                        <td>
+                            <input
+                                v-model="chamber.name"
+                                class="cell"
+                                type="text"
+                                :aria-label="`Chamber ${i + 1}: name`"
+                                :readonly="readonly"
+                                @input="emit('change')"
+                            />
+                        </td>
                         <template v-if="i < draft.chambers.length - 1">
-                            <td><LengthCell :value="chamber.lengthMm" :label="`Chamber ${i + 1}: clear length`" :wrong="!!errors[`chambers.${i}.lengthMm`]" :readonly="readonly" @change="(v) => { chamber.lengthMm = v; emit('change'); }" /></td>
-                            <td><LengthCell :value="chamber.baffleMm" :label="`Chamber ${i + 1}: baffle`" :wrong="!!errors[`chambers.${i}.baffleMm`]" :readonly="readonly" @change="(v) => { chamber.baffleMm = v; emit('change'); }" /></td>
-                            <td><button v-if="!readonly" type="button" class="linkish" :aria-label="`Take chamber ${i + 1} out`" @click="drop(i)">✕</button></td>
+                            <td>
+                                <LengthCell
+                                    :value="chamber.lengthMm"
+                                    :label="`Chamber ${i + 1}: clear length`"
+                                    :wrong="!!errors[`chambers.${i}.lengthMm`]"
+                                    :readonly="readonly"
+                                    @change="
+                                        (v) => {
+                                            chamber.lengthMm = v;
+                                            emit('change');
+                                        }
+                                    "
+                                />
+                            </td>
+                            <td>
+                                <LengthCell
+                                    :value="chamber.baffleMm"
+                                    :label="`Chamber ${i + 1}: baffle`"
+                                    :wrong="!!errors[`chambers.${i}.baffleMm`]"
+                                    :readonly="readonly"
+                                    @change="
+                                        (v) => {
+                                            chamber.baffleMm = v;
+                                            emit('change');
+                                        }
+                                    "
+                                />
+                            </td>
+                            <td>
+                                <button
+                                    v-if="!readonly"
+                                    type="button"
+                                    class="linkish"
+                                    :aria-label="`Take chamber ${i + 1} out`"
+                                    @click="drop(i)"
+                                >
+                                    ✕
+                                </button>
+                            </td>
                         </template>
                         <td v-else colspan="3" class="quiet">takes the rest</td>
                     </tr>
@@ -75,7 +167,9 @@ function drop(i: number) {
             </table>
             <p v-else class="quiet">One open sump, no chambers.</p>
             <p v-if="chambersWrong" class="wrong" role="alert">{{ chambersWrong[1] }}</p>
-            <button v-if="!readonly && draft.chambers.length < 6" type="button" class="linkish" @click="addChamber">{{ draft.chambers.length ? 'one more chamber' : 'divide it into chambers' }}</button>
+            <button v-if="!readonly && draft.chambers.length < 6" type="button" class="linkish" @click="addChamber">
+                {{ draft.chambers.length ? 'one more chamber' : 'divide it into chambers' }}
+            </button>
         </div>
     </details>
 </template>

@@ -47,37 +47,102 @@ function key(event: KeyboardEvent, s: Place) {
     const row = own(s);
     if (props.readonly || !row) return;
     const step = event.shiftKey ? 100 : SNAP;
-    const [dx, dy] = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[event.key] ?? [0, 0];
+    const [dx, dy] = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[
+        event.key
+    ] ?? [0, 0];
     if (dx || dy) put(s, Number(row.xMm ?? s.xMm) + dx, Number(row.yMm ?? s.yMm) + dy);
     else if (event.key === 'Delete' || event.key === 'Backspace') {
         row.xMm = row.yMm = null;
         row.turned = false;
         emit('change');
     } else if (event.key === 't') {
-        put({ ...s, turned: !s.turned, alongMm: s.deepMm, deepMm: s.alongMm }, Number(row.xMm ?? s.xMm), Number(row.yMm ?? s.yMm));
+        put(
+            { ...s, turned: !s.turned, alongMm: s.deepMm, deepMm: s.alongMm },
+            Number(row.xMm ?? s.xMm),
+            Number(row.yMm ?? s.yMm),
+        );
     } else return;
     event.preventDefault();
 }
 const letter = (n: number) => String.fromCharCode(65 + n);
-const font = computed(() => Math.max(props.packing.lengthMm / 42, (props.packing.heightMm + props.packing.depthMm) / 28));
+const font = computed(() =>
+    Math.max(props.packing.lengthMm / 42, (props.packing.heightMm + props.packing.depthMm) / 28),
+);
 // From the front the nearest is drawn last.
 const nearestLast = computed(() => [...props.packing.standing].sort((a, b) => a.yMm + a.deepMm - (b.yMm + b.deepMm)));
 </script>
 
 <template>
     <div class="compartment">
-        <svg class="cabinetplan" :viewBox="`${-font} ${-font} ${packing.lengthMm + 2 * font} ${packing.heightMm + packing.depthMm + font * 4}`" role="group" :aria-label="`${alone ? 'The cabinet' : `Compartment ${packing.number}, ${packing.name}`} from the front and from above; ${packing.standing.map((s) => `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back`).join('; ')}`" @pointermove="move" @pointerup="held = null" @pointercancel="held = null">
+        <svg
+            class="cabinetplan"
+            :viewBox="`${-font} ${-font} ${packing.lengthMm + 2 * font} ${packing.heightMm + packing.depthMm + font * 4}`"
+            role="group"
+            :aria-label="`${alone ? 'The cabinet' : `Compartment ${packing.number}, ${packing.name}`} from the front and from above; ${packing.standing.map((s) => `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back`).join('; ')}`"
+            @pointermove="move"
+            @pointerup="held = null"
+            @pointercancel="held = null"
+        >
             <rect x="0" y="0" :width="packing.lengthMm" :height="packing.heightMm" class="box" />
-            <g v-for="s in nearestLast" :key="s.row" :class="{ held: s.held }"><rect v-if="s.liftMm" :x="s.xMm" :y="packing.heightMm - s.highMm - s.liftMm" :width="s.alongMm" :height="s.liftMm" class="lift" /><rect :x="s.xMm" :y="packing.heightMm - s.highMm" :width="s.alongMm" :height="s.highMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="packing.heightMm - s.highMm + font * 1.2" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
-            <path :d="`M${packing.doorFromLeftMm} ${packing.heightMm} v${-packing.doorHeightMm} h${packing.doorWidthMm} v${packing.doorHeightMm}`" class="opening" />
-            <text x="0" :y="-font * 0.25" :font-size="font * 0.8">{{ alone ? '' : `${packing.number}, ${packing.name}: ` }}from the front</text>
+            <g v-for="s in nearestLast" :key="s.row" :class="{ held: s.held }">
+                <rect
+                    v-if="s.liftMm"
+                    :x="s.xMm"
+                    :y="packing.heightMm - s.highMm - s.liftMm"
+                    :width="s.alongMm"
+                    :height="s.liftMm"
+                    class="lift"
+                />
+                <rect :x="s.xMm" :y="packing.heightMm - s.highMm" :width="s.alongMm" :height="s.highMm" class="thing" />
+                <text
+                    :x="s.xMm + s.alongMm / 2"
+                    :y="packing.heightMm - s.highMm + font * 1.2"
+                    :font-size="font"
+                    text-anchor="middle"
+                >
+                    {{ letter(s.row) }}
+                </text>
+            </g>
+            <path
+                :d="`M${packing.doorFromLeftMm} ${packing.heightMm} v${-packing.doorHeightMm} h${packing.doorWidthMm} v${packing.doorHeightMm}`"
+                class="opening"
+            />
+            <text x="0" :y="-font * 0.25" :font-size="font * 0.8">
+                {{ alone ? '' : `${packing.number}, ${packing.name}: ` }}from the front
+            </text>
             <g ref="above" :transform="`translate(0 ${packing.heightMm + font * 2})`">
                 <text x="0" :y="-font * 0.25" :font-size="font * 0.8">from above, back on top</text>
                 <rect x="0" y="0" :width="packing.lengthMm" :height="packing.depthMm" class="box" />
-                <g v-for="s in packing.standing" :key="s.row" :class="{ held: s.held, mine: !readonly && own(s), pinned: pinned(s) }" :tabindex="!readonly && own(s) ? 0 : undefined" :role="!readonly && own(s) ? 'button' : undefined" :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`" @pointerdown="hold($event, s)" @keydown="key($event, s)"><rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" /><text :x="s.xMm + s.alongMm / 2" :y="s.yMm + s.deepMm / 2 + font * 0.35" :font-size="font" text-anchor="middle">{{ letter(s.row) }}</text></g>
+                <g
+                    v-for="s in packing.standing"
+                    :key="s.row"
+                    :class="{ held: s.held, mine: !readonly && own(s), pinned: pinned(s) }"
+                    :tabindex="!readonly && own(s) ? 0 : undefined"
+                    :role="!readonly && own(s) ? 'button' : undefined"
+                    :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`"
+                    @pointerdown="hold($event, s)"
+                    @keydown="key($event, s)"
+                >
+                    <rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" />
+                    <text
+                        :x="s.xMm + s.alongMm / 2"
+                        :y="s.yMm + s.deepMm / 2 + font * 0.35"
+                        :font-size="font"
+                        text-anchor="middle"
+                    >
+                        {{ letter(s.row) }}
+                    </text>
+                </g>
                 <path :d="`M${packing.doorFromLeftMm} ${packing.depthMm} h${packing.doorWidthMm}`" class="opening" />
             </g>
         </svg>
-        <p class="legend quiet"><span v-for="s in packing.standing" :key="s.row"><b>{{ letter(s.row) }}</b> {{ s.name }} · </span>the coral line is the opening; dashed: room for service<template v-if="!readonly && gear.length">. Drag a thing in the view from above, or move it with the arrow keys; t turns it, Delete gives its place back</template></p>
+        <p class="legend quiet">
+            <span v-for="s in packing.standing" :key="s.row"
+                ><b>{{ letter(s.row) }}</b> {{ s.name }} · </span
+            >the coral line is the opening; dashed: room for service<template v-if="!readonly && gear.length"
+                >. Drag a thing in the view from above, or move it with the arrow keys; t turns it, Delete gives its
+                place back</template
+            >
+        </p>
     </div>
 </template>

@@ -5,7 +5,12 @@ import type { Row } from './draft';
 import PlanTable from './PlanTable.vue';
 
 /** What stands in the cabinet, compartment by compartment, and what is listed for it. */
-defineProps<{ specs: Record<'gear' | 'compartments', TableSpecView>; packings: PackingView[]; errors: Record<string, string>; readonly: boolean }>();
+defineProps<{
+    specs: Record<'gear' | 'compartments', TableSpecView>;
+    packings: PackingView[];
+    errors: Record<string, string>;
+    readonly: boolean;
+}>();
 const gear = defineModel<Row[]>('gear', { required: true });
 const compartments = defineModel<Row[]>('compartments', { required: true });
 const emit = defineEmits<{ change: [] }>();
@@ -13,11 +18,42 @@ const emit = defineEmits<{ change: [] }>();
 
 <template>
     <h2>In the cabinet</h2>
-    <CabinetDrawing v-for="p in packings" :key="p.number" v-model:gear="gear" :packing="p" :alone="packings.length === 1" :readonly="readonly" @change="emit('change')" />
-    <p v-if="!gear.length" class="quiet">List what stands beside the sump: skimmer, reservoir, doser, power strip. The places are proposed, and each must come out alone.</p>
-    <PlanTable v-model:rows="gear" table="gear" :spec="specs.gear" :errors="errors" :readonly="readonly" caption="Things for the cabinet" first="list the first thing" @change="emit('change')" />
+    <CabinetDrawing
+        v-for="p in packings"
+        :key="p.number"
+        v-model:gear="gear"
+        :packing="p"
+        :alone="packings.length === 1"
+        :readonly="readonly"
+        @change="emit('change')"
+    />
+    <p v-if="!gear.length" class="quiet">
+        List what stands beside the sump: skimmer, reservoir, doser, power strip. The places are proposed, and each must
+        come out alone.
+    </p>
+    <PlanTable
+        v-model:rows="gear"
+        table="gear"
+        :spec="specs.gear"
+        :errors="errors"
+        :readonly="readonly"
+        caption="Things for the cabinet"
+        first="list the first thing"
+        @change="emit('change')"
+    />
     <details v-if="gear.length || compartments.length" class="metered" :open="compartments.length > 0">
-        <summary>Further compartments <small>{{ compartments.length || 'beside the one with the sump' }}</small></summary>
-        <PlanTable v-model:rows="compartments" table="compartments" :spec="specs.compartments" :errors="errors" :readonly="readonly" caption="Compartments of the cabinet" first="a compartment of its own" @change="emit('change')" />
+        <summary>
+            Further compartments <small>{{ compartments.length || 'beside the one with the sump' }}</small>
+        </summary>
+        <PlanTable
+            v-model:rows="compartments"
+            table="compartments"
+            :spec="specs.compartments"
+            :errors="errors"
+            :readonly="readonly"
+            caption="Compartments of the cabinet"
+            first="a compartment of its own"
+            @change="emit('change')"
+        />
     </details>
 </template>

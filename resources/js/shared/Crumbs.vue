@@ -8,7 +8,8 @@ defineProps<{ crumbs: CrumbView[] }>();
 <template>
     <nav class="crumbs" aria-label="Where am I">
         <template v-for="crumb in crumbs" :key="crumb.label">
-            <Link v-if="crumb.href" :href="crumb.href">{{ crumb.label }}</Link><span v-else>{{ crumb.label }}</span><i aria-hidden="true"> ▸ </i>
+            <Link v-if="crumb.href" :href="crumb.href">{{ crumb.label }}</Link><span v-else>{{ crumb.label }}</span
+            ><i aria-hidden="true"> ▸ </i>
         </template>
     </nav>
 </template>

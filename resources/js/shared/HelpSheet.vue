@@ -18,8 +18,16 @@ const keys = [
 <template>
     <BModal v-model="open" title="What can I do here" no-footer lazy centered header-close-label="Close">
         <dl class="keys">
-            <template v-for="[key, words] in keys" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ words }}</dd></template>
+            <template v-for="[key, words] in keys" :key="key"
+                ><dt>
+                    <kbd>{{ key }}</kbd>
+                </dt>
+                <dd>{{ words }}</dd></template
+            >
         </dl>
-        <p>Every rule in the margin opens its page: what it says, why, its formula and source. <a href="/rules">All rules</a></p>
+        <p>
+            Every rule in the margin opens its page: what it says, why, its formula and source.
+            <a href="/rules">All rules</a>
+        </p>
     </BModal>
 </template>

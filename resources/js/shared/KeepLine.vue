@@ -18,6 +18,9 @@ const words = computed(() => WORDS[props.state]);
 </script>
 
 <template>
-    <p v-if="state === 'conflict'" class="keepline wrong" role="alert">{{ conflict }} <button type="button" class="linkish" @click="emit('mine')">keep mine on top</button> · <button type="button" class="linkish" @click="emit('theirs')">take theirs</button></p>
+    <p v-if="state === 'conflict'" class="keepline wrong" role="alert">
+        {{ conflict }} <button type="button" class="linkish" @click="emit('mine')">keep mine on top</button> ·
+        <button type="button" class="linkish" @click="emit('theirs')">take theirs</button>
+    </p>
     <p v-else class="keepline quiet" role="status">{{ words }}</p>
 </template>

@@ -9,7 +9,13 @@ const units = useUnits();
 const text = ref('');
 const bad = ref(false);
 const focused = ref(false);
-watch(() => props.value, (v) => { if (!focused.value) text.value = v ? units.typed(v, 'mm') : ''; }, { immediate: true });
+watch(
+    () => props.value,
+    (v) => {
+        if (!focused.value) text.value = v ? units.typed(v, 'mm') : '';
+    },
+    { immediate: true },
+);
 function typed() {
     const number = text.value.trim() === '' ? null : units.parse(text.value, 'mm');
     bad.value = text.value.trim() !== '' && number === null;
@@ -18,5 +24,17 @@ function typed() {
 </script>
 
 <template>
-    <input v-model="text" class="cell num" type="text" inputmode="decimal" :aria-label="`${label}, ${units.label('mm')}`" :placeholder="units.label('mm')" :aria-invalid="bad || wrong ? 'true' : undefined" :readonly="readonly" @focus="focused = true" @blur="focused = false" @input="typed">
+    <input
+        v-model="text"
+        class="cell num"
+        type="text"
+        inputmode="decimal"
+        :aria-label="`${label}, ${units.label('mm')}`"
+        :placeholder="units.label('mm')"
+        :aria-invalid="bad || wrong ? 'true' : undefined"
+        :readonly="readonly"
+        @focus="focused = true"
+        @blur="focused = false"
+        @input="typed"
+    />
 </template>

@@ -17,13 +17,24 @@ const shown = computed(() => (showFine.value || open.value.length < 4 ? props.fi
     <p v-if="!findings.length" class="quiet">Nothing to say yet.</p>
     <article v-for="finding in shown" :key="finding.key" class="note" :class="finding.severity">
         <SeverityMark :severity="finding.severity" />
-        <h3><span class="word">{{ finding.word }}</span> {{ finding.what }}</h3>
-        <p>{{ finding.why }} <template v-if="finding.remedy">{{ finding.remedy }}</template></p>
+        <h3>
+            <span class="word">{{ finding.word }}</span> {{ finding.what }}
+        </h3>
+        <p>
+            {{ finding.why }} <template v-if="finding.remedy">{{ finding.remedy }}</template>
+        </p>
         <small>
             <Link :href="`/rules/${finding.rule}`">{{ finding.rule }}</Link>
-            <template v-if="finding.working && workings?.[finding.working]"> · <button type="button" class="linkish" @click="openWorking = workings[finding.working]">show the working</button></template>
+            <template v-if="finding.working && workings?.[finding.working]">
+                ·
+                <button type="button" class="linkish" @click="openWorking = workings[finding.working]">
+                    show the working
+                </button></template
+            >
             · rests on: {{ finding.basis }}
         </small>
     </article>
-    <button v-if="fine.length && !showFine && open.length >= 4" type="button" class="linkish" @click="showFine = true">{{ fine.length }} checked and good: show them</button>
+    <button v-if="fine.length && !showFine && open.length >= 4" type="button" class="linkish" @click="showFine = true">
+        {{ fine.length }} checked and good: show them
+    </button>
 </template>

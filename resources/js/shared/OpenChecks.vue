@@ -21,8 +21,12 @@ const waitsFor = (o: OpenCheckView) => [...o.needs, ...Object.values(o.assumed).
         <article v-for="check in safety" :key="check.key" class="note open">
             <h3><span class="word">Open</span> {{ check.asks }}</h3>
             <p v-if="check.needs.length">Needs: {{ check.needs.join(', ') }}.</p>
-            <p v-if="Object.keys(check.assumed).length">Counted, but nobody has said: {{ Object.values(check.assumed).join(', ') }}.</p>
-            <small><Link :href="`/rules/${check.rule}`">{{ check.rule }}</Link></small>
+            <p v-if="Object.keys(check.assumed).length">
+                Counted, but nobody has said: {{ Object.values(check.assumed).join(', ') }}.
+            </p>
+            <small
+                ><Link :href="`/rules/${check.rule}`">{{ check.rule }}</Link></small
+            >
         </article>
         <template v-if="rest.length">
             <button type="button" class="linkish" :aria-expanded="showAll" @click="showAll = !showAll">
@@ -31,15 +35,21 @@ const waitsFor = (o: OpenCheckView) => [...o.needs, ...Object.values(o.assumed).
             <article v-for="check in few" :key="check.key" class="note open">
                 <h3><span class="word">Open</span> {{ check.asks }}</h3>
                 <p>If this is right: {{ waitsFor(check).join(', ') }}.</p>
-                <small><Link :href="`/rules/${check.rule}`">{{ check.rule }}</Link></small>
+                <small
+                    ><Link :href="`/rules/${check.rule}`">{{ check.rule }}</Link></small
+                >
             </article>
         </template>
         <details v-if="fields.length && mayConfirm" class="assumed">
-            <summary>{{ fields.length }} starting {{ fields.length === 1 ? 'value stands' : 'values stand' }} in for facts</summary>
+            <summary>
+                {{ fields.length }} starting {{ fields.length === 1 ? 'value stands' : 'values stand' }} in for facts
+            </summary>
             <ul class="list-unstyled">
                 <li v-for="(label, field) in assumed" :key="field">
                     {{ label }}
-                    <button type="button" class="linkish" @click="emit('confirm', [String(field)])">that is right</button>
+                    <button type="button" class="linkish" @click="emit('confirm', [String(field)])">
+                        that is right
+                    </button>
                 </li>
             </ul>
             <button type="button" class="outline" @click="emit('confirm', fields)">All of them are right</button>

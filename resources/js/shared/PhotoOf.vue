@@ -3,7 +3,13 @@ import { router } from '@inertiajs/vue3';
 import { ref } from 'vue';
 
 /** The photos of one fact or part, and one tap for the next. */
-const props = defineProps<{ to: string; about: string; label: string; photos: { id: number; href: string }[]; mayAdd: boolean }>();
+const props = defineProps<{
+    to: string;
+    about: string;
+    label: string;
+    photos: { id: number; href: string }[];
+    mayAdd: boolean;
+}>();
 const wrong = ref('');
 const sending = ref(false);
 function take(event: Event) {
@@ -12,14 +18,36 @@ function take(event: Event) {
     input.value = '';
     if (!file) return;
     wrong.value = '';
-    router.post(props.to, { file, caption: props.label, about: props.about }, { preserveScroll: true, preserveState: true, forceFormData: true, onStart: () => (sending.value = true), onFinish: () => (sending.value = false), onError: (e) => (wrong.value = e.file ?? e.about ?? 'It was not kept. Try again.') });
+    router.post(
+        props.to,
+        { file, caption: props.label, about: props.about },
+        {
+            preserveScroll: true,
+            preserveState: true,
+            forceFormData: true,
+            onStart: () => (sending.value = true),
+            onFinish: () => (sending.value = false),
+            onError: (e) => (wrong.value = e.file ?? e.about ?? 'It was not kept. Try again.'),
+        },
+    );
 }
 </script>
 
 <template>
     <span class="photoof">
-        <a v-for="(p, i) in photos" :key="p.id" :href="p.href" :aria-label="`${label}, photo ${i + 1}`">photo{{ photos.length > 1 ? ` ${i + 1}` : '' }}</a>
-        <label v-if="mayAdd" class="linkish file">{{ sending ? 'sending…' : photos.length ? '+' : 'add a photo' }}<span class="visually-hidden"> of {{ label }}</span><input type="file" accept="image/jpeg,image/png,image/webp" class="visually-hidden" :disabled="sending" @change="take"></label>
+        <a v-for="(p, i) in photos" :key="p.id" :href="p.href" :aria-label="`${label}, photo ${i + 1}`"
+            >photo{{ photos.length > 1 ? ` ${i + 1}` : '' }}</a
+        >
+        <label v-if="mayAdd" class="linkish file"
+            >{{ sending ? 'sending…' : photos.length ? '+' : 'add a photo'
+            }}<span class="visually-hidden"> of {{ label }}</span
+            ><input
+                type="file"
+                accept="image/jpeg,image/png,image/webp"
+                class="visually-hidden"
+                :disabled="sending"
+                @change="take"
+        /></label>
         <span v-if="wrong" class="wrong" role="alert">{{ wrong }}</span>
     </span>
 </template>

@@ -2,7 +2,8 @@ import type { ChamberView, TableSpecView } from '../generated';
 import { TABLES, type Draft, type Row } from './draft';
 
 /** A row somebody has added and not begun: no number, no word. What is chosen from a list was not typed. */
-const isBlank = (row: Row, spec: TableSpecView): boolean => !row.name && spec.columns.every((c) => (c.kind ? row[c.key] === null : c.letters ? !row[c.key] : true));
+const isBlank = (row: Row, spec: TableSpecView): boolean =>
+    !row.name && spec.columns.every((c) => (c.kind ? row[c.key] === null : c.letters ? !row[c.key] : true));
 
 /** Chambers that say how long they are; the last takes the rest. One alone divides nothing. */
 function divided(chambers: ChamberView[]): ChamberView[] {

@@ -4,6 +4,8 @@ import { ref, watch, type Ref } from 'vue';
 export function useKept(key: string): Ref<string> {
     const stored = `velbrin-typed-${key}`;
     const words = ref(window.localStorage.getItem(stored) ?? '');
-    watch(words, (now) => (now === '' ? window.localStorage.removeItem(stored) : window.localStorage.setItem(stored, now)));
+    watch(words, (now) =>
+        now === '' ? window.localStorage.removeItem(stored) : window.localStorage.setItem(stored, now),
+    );
     return words;
 }

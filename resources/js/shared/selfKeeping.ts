@@ -18,7 +18,8 @@ interface Of<T> {
 }
 
 /**
- * A form that keeps itself: every change stands on this device at once and goes to the office soon after. What could not go waits here,
+ * A form that keeps itself: every change stands on this device at once and goes to the office soon after. What
+ * could not go waits here,
  * survives leaving and a reload, and goes later; whoever writes on top of somebody else is asked.
  */
 export function useSelfKeeping<T>(of: Of<T>) {
@@ -62,7 +63,12 @@ export function useSelfKeeping<T>(of: Of<T>) {
         state.value = 'sending';
         const body = { ...of.data(), stamp: insists ?? of.stamp(), quiet: true };
         router.put(of.url, body as never, {
-            only: of.only, preserveScroll: true, preserveState: true, preserveUrl: true, async: true, showProgress: false,
+            only: of.only,
+            preserveScroll: true,
+            preserveState: true,
+            preserveUrl: true,
+            async: true,
+            showProgress: false,
             onSuccess: () => {
                 insists = null;
                 errors.value = {};
@@ -74,8 +80,14 @@ export function useSelfKeeping<T>(of: Of<T>) {
                 errors.value = wrong;
                 state.value = wrong.stamp ? 'conflict' : 'wrong';
             },
-            onNetworkError: () => { state.value = 'waiting'; return false; },
-            onHttpException: () => { state.value = 'waiting'; return false; },
+            onNetworkError: () => {
+                state.value = 'waiting';
+                return false;
+            },
+            onHttpException: () => {
+                state.value = 'waiting';
+                return false;
+            },
             onFinish: () => {
                 if (state.value === 'sending') state.value = mine === touched ? 'waiting' : 'typing';
                 if (state.value === 'waiting') plan(AGAIN_MS);
@@ -86,7 +98,13 @@ export function useSelfKeeping<T>(of: Of<T>) {
 
     /** After a conflict: what stands here goes out on top of the newer state, knowingly. */
     function keepMine() {
-        router.reload({ only: of.only, onSuccess: () => { insists = of.stamp(); send(); } });
+        router.reload({
+            only: of.only,
+            onSuccess: () => {
+                insists = of.stamp();
+                send();
+            },
+        });
     }
 
     function takeTheirs() {
@@ -94,7 +112,9 @@ export function useSelfKeeping<T>(of: Of<T>) {
         window.location.reload();
     }
 
-    const online = () => { if (state.value === 'waiting') plan(0); };
+    const online = () => {
+        if (state.value === 'waiting') plan(0);
+    };
     onMounted(() => window.addEventListener('online', online));
     onBeforeUnmount(() => {
         window.removeEventListener('online', online);

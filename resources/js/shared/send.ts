@@ -11,7 +11,11 @@ export async function send<T>(url: string, body: unknown, method = 'POST'): Prom
     const form = body instanceof FormData;
     const response = await fetch(url, {
         method,
-        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token(), ...(form ? {} : { 'Content-Type': 'application/json' }) },
+        headers: {
+            Accept: 'application/json',
+            'X-XSRF-TOKEN': token(),
+            ...(form ? {} : { 'Content-Type': 'application/json' }),
+        },
         body: form ? body : JSON.stringify(body),
         redirect: 'error',
     });

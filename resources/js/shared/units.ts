@@ -15,7 +15,10 @@ function between(table: [number, number][], from: 0 | 1, to: 0 | 1, value: numbe
 /** A typed value comes back this near, though it is kept with nine digits. */
 const EXACT = 1e-8;
 
-/** The fewest digits from the unit's own on that say the same; where none of the next three does, conversion added them. */
+/**
+ * The fewest digits from the unit's own on that say the same; where none of the next three does, conversion added
+ * them.
+ */
 function inField(value: number, digits: number): number {
     for (let n = digits; n <= digits + 3; n++) {
         const rounded = Number(value.toFixed(n));
@@ -34,7 +37,8 @@ function digitsOf(figure: number, digits: number, kind: string): number {
 export function useUnits() {
     const { shell } = useShell();
     const mark = computed(() => shell.value.decimalMark);
-    const display = (kind: string): UnitDisplay => shell.value.units[kind] ?? { label: '', factor: 1, offset: 0, digits: 2, table: null };
+    const display = (kind: string): UnitDisplay =>
+        shell.value.units[kind] ?? { label: '', factor: 1, offset: 0, digits: 2, table: null };
     const shown = (value: number, kind: string): number => {
         const d = display(kind);
         return d.table ? between(d.table, 0, 1, value) : value * d.factor + d.offset;
@@ -55,11 +59,17 @@ export function useUnits() {
             return `${group(figure.toFixed(digitsOf(figure, display(kind).digits, kind)))}\u00a0${display(kind).label}`.trim();
         },
         /** A limit in a table: a digit more than usual, no trailing noughts. */
-        plain: (value: number, kind: string): string => String(Number(shown(value, kind).toFixed(display(kind).digits + 1))).replace('.', mark.value),
-        /** As it stands in a field: every digit that was typed, none that conversion added, else the unit's own resolution. */
-        typed: (value: number, kind: string): string => String(inField(shown(value, kind), display(kind).digits)).replace('.', mark.value),
+        plain: (value: number, kind: string): string =>
+            String(Number(shown(value, kind).toFixed(display(kind).digits + 1))).replace('.', mark.value),
+        /**
+         * As it stands in a field: every digit that was typed, none that conversion added, else the unit's own
+         * resolution.
+         */
+        typed: (value: number, kind: string): string =>
+            String(inField(shown(value, kind), display(kind).digits)).replace('.', mark.value),
         /** What somebody typed, in the core's unit; null when it cannot be read. */
-        parse: (text: string, kind: string): number | null => worth(text, shell.value.written[kind] ?? {}, (value) => core(value, kind)),
+        parse: (text: string, kind: string): number | null =>
+            worth(text, shell.value.written[kind] ?? {}, (value) => core(value, kind)),
     };
 }
 

@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { readWritten, worth } from './written';
 
-const LENGTHS = { mm: { factor: 1, offset: 0 }, cm: { factor: 10, offset: 0 }, m: { factor: 1000, offset: 0 }, in: { factor: 25.4, offset: 0 }, '"': { factor: 25.4, offset: 0 }, ft: { factor: 304.8, offset: 0 }, "'": { factor: 304.8, offset: 0 } };
+const LENGTHS = {
+    mm: { factor: 1, offset: 0 },
+    cm: { factor: 10, offset: 0 },
+    m: { factor: 1000, offset: 0 },
+    in: { factor: 25.4, offset: 0 },
+    '"': { factor: 25.4, offset: 0 },
+    ft: { factor: 304.8, offset: 0 },
+    "'": { factor: 304.8, offset: 0 },
+};
 const WARMTH = { '°c': { factor: 1, offset: 0 }, '°f': { factor: 5 / 9, offset: -160 / 9 } };
 const mm = (text: string) => worth(text, LENGTHS, (v) => v);
 const inches = (text: string) => worth(text, LENGTHS, (v) => v * 25.4);
@@ -31,7 +39,14 @@ describe('numbers as people write them', () => {
 
     it('warmth has a zero of its own', () => expect(worth('77 °F', WARMTH, (v) => v)).toBeCloseTo(25, 6));
 
-    it.each(['', 'ground', '4 5', '4 ft 7 kg', '1/0', '12 gal', '5 -3', '77 °F 3 °C', '1.2.3'])('%s is no length', (text) => expect(mm(text)).toBeNull());
+    it.each(['', 'ground', '4 5', '4 ft 7 kg', '1/0', '12 gal', '5 -3', '77 °F 3 °C', '1.2.3'])(
+        '%s is no length',
+        (text) => expect(mm(text)).toBeNull(),
+    );
 
-    it('parts keep their units', () => expect(readWritten('4 ft 7')).toEqual([{ value: 4, unit: 'ft' }, { value: 7, unit: null }]));
+    it('parts keep their units', () =>
+        expect(readWritten('4 ft 7')).toEqual([
+            { value: 4, unit: 'ft' },
+            { value: 7, unit: null },
+        ]));
 });

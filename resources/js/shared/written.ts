@@ -1,4 +1,7 @@
-/** A number as people write it: "4500 mm", "4.5 m", "4 ft 7", "55 1/8", "1,5". Reading letters is done here, what a unit is worth the server says. */
+/**
+ * A number as people write it: "4500 mm", "4.5 m", "4 ft 7", "55 1/8", "1,5". Reading letters is done here, what a
+ * unit is worth the server says.
+ */
 export interface WrittenUnit {
     factor: number;
     offset: number;
@@ -11,13 +14,17 @@ export interface Written {
 }
 
 const SPACES = /[\u00a0\u202f\s]+/g;
-const PART = /^(-?)(?:(\d+)\s+(\d+)\/(\d+)|(\d+)\/(\d+)|(\d+(?:\.\d*)?|\.\d+))\s*(°?[a-zµ]+[²³23]?(?:\/(?:h|min))?|["'″′%])?\s*/iu;
+const PART =
+    /^(-?)(?:(\d+)\s+(\d+)\/(\d+)|(\d+)\/(\d+)|(\d+(?:\.\d*)?|\.\d+))\s*(°?[a-zµ]+[²³23]?(?:\/(?:h|min))?|["'″′%])?\s*/iu;
 
 /** Thousands apart and decimal commas made plain. */
 function plain(text: string): string {
     const spaced = text.trim().replace(SPACES, ' ');
     // "4 500" is four thousand five hundred; "55 1/8" is not.
-    const joined = spaced.replace(/(?<![\d./])(\d{1,3})((?: \d{3})+)(?![\d/])/g, (_, head: string, rest: string) => head + rest.replace(/ /g, ''));
+    const joined = spaced.replace(
+        /(?<![\d./])(\d{1,3})((?: \d{3})+)(?![\d/])/g,
+        (_, head: string, rest: string) => head + rest.replace(/ /g, ''),
+    );
     return joined.includes(',') && joined.includes('.') ? joined.replace(/,/g, '') : joined.replace(/,/g, '.');
 }
 
@@ -29,7 +36,12 @@ export function readWritten(text: string): Written[] | null {
         const match = PART.exec(rest);
         if (!match) return null;
         const [all, sign, whole, over, under, top, bottom, decimal, unit] = match;
-        const size = decimal !== undefined ? Number(decimal) : whole !== undefined ? Number(whole) + Number(over) / Number(under) : Number(top) / Number(bottom);
+        const size =
+            decimal !== undefined
+                ? Number(decimal)
+                : whole !== undefined
+                  ? Number(whole) + Number(over) / Number(under)
+                  : Number(top) / Number(bottom);
         if (!Number.isFinite(size) || (sign && parts.length)) return null;
         parts.push({ value: sign ? -size : size, unit: unit?.toLowerCase() ?? null });
         rest = rest.slice(all.length);

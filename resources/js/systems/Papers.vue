@@ -8,7 +8,14 @@ defineProps<{ header: SystemHeaderView; findings: FindingView[]; attachments: At
 
 <template>
     <SystemFrame :header="header" tab="papers" :findings="findings">
-        <p v-if="header.planVersionId"><a :href="`/plan-versions/${header.planVersionId}/sheet.pdf`">The accepted plan’s sheet, PDF</a></p>
-        <UploadForm :to="`/systems/${header.id}/attachments`" :attachments="attachments" :may-add="header.mayRecord" :may-archive="header.mayUpdate" />
+        <p v-if="header.planVersionId">
+            <a :href="`/plan-versions/${header.planVersionId}/sheet.pdf`">The accepted plan’s sheet, PDF</a>
+        </p>
+        <UploadForm
+            :to="`/systems/${header.id}/attachments`"
+            :attachments="attachments"
+            :may-add="header.mayRecord"
+            :may-archive="header.mayUpdate"
+        />
     </SystemFrame>
 </template>

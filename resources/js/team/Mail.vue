@@ -12,10 +12,16 @@ const link = (body: string) => body.match(/https?:\/\/\S+\/reset-password\/\S+/)
     <Head title="Caught mail" />
     <div class="page">
         <h1>Caught mail</h1>
-        <p class="quiet">The demo sends no mail: what would have gone out stands here. <Link href="/settings">Settings</Link></p>
-        <div v-if="!mails.length" class="empty"><h2>Nothing caught yet</h2><p>Ask for a new password at the door; the mail lands here.</p></div>
+        <p class="quiet">
+            The demo sends no mail: what would have gone out stands here. <Link href="/settings">Settings</Link>
+        </p>
+        <div v-if="!mails.length" class="empty">
+            <h2>Nothing caught yet</h2>
+            <p>Ask for a new password at the door; the mail lands here.</p>
+        </div>
         <article v-for="mail in mails" :key="mail.id" class="note">
-            <h3>{{ mail.subject }}</h3><small>to {{ mail.to }}, {{ when(mail.at) }}</small>
+            <h3>{{ mail.subject }}</h3>
+            <small>to {{ mail.to }}, {{ when(mail.at) }}</small>
             <pre>{{ mail.body }}</pre>
             <a v-if="link(mail.body)" :href="link(mail.body)">Follow the link</a>
         </article>

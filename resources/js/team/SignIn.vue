@@ -25,18 +25,40 @@ function enter(account: DemoAccountView) {
             <p class="quiet">Plans, keeps and guards reef aquariums.</p>
             <p v-if="said" role="status">{{ said }}</p>
             <form class="doorform" @submit.prevent="form.post('/sign-in', { onFinish: () => form.reset('password') })">
-                <div><label for="email">Mail address</label><input id="email" v-model="form.email" type="email" autocomplete="username" required><FieldError :words="form.errors.email" /></div>
-                <div><label for="password">Password</label><input id="password" v-model="form.password" type="password" autocomplete="current-password" required><FieldError :words="form.errors.password" /></div>
-                <label class="check"><input v-model="form.remember" type="checkbox"> Stay signed in on this device</label>
+                <div>
+                    <label for="email">Mail address</label
+                    ><input id="email" v-model="form.email" type="email" autocomplete="username" required /><FieldError
+                        :words="form.errors.email"
+                    />
+                </div>
+                <div>
+                    <label for="password">Password</label
+                    ><input
+                        id="password"
+                        v-model="form.password"
+                        type="password"
+                        autocomplete="current-password"
+                        required
+                    /><FieldError :words="form.errors.password" />
+                </div>
+                <label class="check"
+                    ><input v-model="form.remember" type="checkbox" /> Stay signed in on this device</label
+                >
                 <button class="btn-go" :disabled="form.processing">Sign in</button>
             </form>
             <p><Link href="/forgot-password">Forgot the password?</Link></p>
             <template v-if="accounts.length">
                 <h2>Demo accounts</h2>
                 <table class="accounts">
-                    <caption class="visually-hidden">Accounts of the demo world</caption>
+                    <caption class="visually-hidden">
+                        Accounts of the demo world
+                    </caption>
                     <tbody>
-                        <tr v-for="account in accounts" :key="account.email"><td>{{ account.role }}</td><td>{{ account.name }}</td><td><button type="button" class="linkish" @click="enter(account)">enter</button></td></tr>
+                        <tr v-for="account in accounts" :key="account.email">
+                            <td>{{ account.role }}</td>
+                            <td>{{ account.name }}</td>
+                            <td><button type="button" class="linkish" @click="enter(account)">enter</button></td>
+                        </tr>
                     </tbody>
                 </table>
             </template>

@@ -29,15 +29,17 @@ final class ChangeHabitQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('peak', 'just before a change'),
-            Field::number('afterChange', 'just after it'),
-        ];
+        return [Field::number('peak', 'just before a change'), Field::number('afterChange', 'just after it')];
     }
 
     public function answer(Given $given): array
     {
-        $habit = ChangeHabit::of($given->number('productionPerDay'), $given->number('everyDays'), $given->number('fraction'), $given->number('fresh'));
+        $habit = ChangeHabit::of(
+            $given->number('productionPerDay'),
+            $given->number('everyDays'),
+            $given->number('fraction'),
+            $given->number('fresh'),
+        );
 
         return ['peak' => $habit->peak, 'afterChange' => $habit->afterChange];
     }

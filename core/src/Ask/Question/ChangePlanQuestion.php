@@ -40,7 +40,11 @@ final class ChangePlanQuestion implements Question
     public function answer(Given $given): array
     {
         $plan = ChangePlan::of(
-            $given->number('systemL'), $given->number('now'), $given->number('fresh'), $given->number('target'), $given->number('maxFraction'),
+            $given->number('systemL'),
+            $given->number('now'),
+            $given->number('fresh'),
+            $given->number('target'),
+            $given->number('maxFraction'),
         );
 
         return ['reachable' => $plan->reachable, 'changes' => $plan->changes, 'litresEach' => $plan->litresEach];

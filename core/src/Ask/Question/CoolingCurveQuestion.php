@@ -20,8 +20,13 @@ final class CoolingCurveQuestion implements Question
     public function input(): Input
     {
         return Input::of(
-            Field::number('volumeL', 'of all the water', above: 0), Field::number('hours', 'between the readings', 2), Field::number('fromC', 'at first', 0, 45), Field::number('toC', 'at last', 0, 45), Field::number('roomC', '°C'),
-            Field::number('otherW', 'other heat in the water meanwhile', 0, default: 0), Field::number('evaporationLd', 'topped up a day', 0, default: 0),
+            Field::number('volumeL', 'of all the water', above: 0),
+            Field::number('hours', 'between the readings', 2),
+            Field::number('fromC', 'at first', 0, 45),
+            Field::number('toC', 'at last', 0, 45),
+            Field::number('roomC', '°C'),
+            Field::number('otherW', 'other heat in the water meanwhile', 0, default: 0),
+            Field::number('evaporationLd', 'topped up a day', 0, default: 0),
         );
     }
 
@@ -32,7 +37,15 @@ final class CoolingCurveQuestion implements Question
 
     public function answer(Given $given): array
     {
-        $loss = MeasuredLoss::fromCooling($given->number('volumeL'), $given->number('hours'), $given->number('fromC'), $given->number('toC'), $given->number('roomC'), $given->number('otherW'), $given->number('evaporationLd'));
+        $loss = MeasuredLoss::fromCooling(
+            $given->number('volumeL'),
+            $given->number('hours'),
+            $given->number('fromC'),
+            $given->number('toC'),
+            $given->number('roomC'),
+            $given->number('otherW'),
+            $given->number('evaporationLd'),
+        );
 
         return ['uaWK' => $loss->uaWK, 'uncertainWK' => $loss->uncertainWK];
     }

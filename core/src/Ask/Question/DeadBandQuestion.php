@@ -49,6 +49,11 @@ final class DeadBandQuestion implements Question
             $given->number('resolutionK'),
         );
 
-        return ['cyclesPerHour' => $band->cyclesPerHour, 'holds' => $band->holds, 'chatters' => $band->chatters, ...PlainFinding::judged([$band->finding()])];
+        return [
+            'cyclesPerHour' => $band->cyclesPerHour,
+            'holds' => $band->holds,
+            'chatters' => $band->chatters,
+            ...PlainFinding::judged([$band->finding()]),
+        ];
     }
 }

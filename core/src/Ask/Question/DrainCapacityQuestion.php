@@ -20,9 +20,7 @@ final class DrainCapacityQuestion implements Question
 
     public function input(): Input
     {
-        return Input::of(
-            Field::number('innerMm', 'bore, mm', above: 0),
-        )->depending('mode', 'how the drain runs', [
+        return Input::of(Field::number('innerMm', 'bore, mm', above: 0))->depending('mode', 'how the drain runs', [
             'siphon' => [
                 Field::number('dropM', 'water surface to sump surface or free outlet, m', 0),
                 Field::number('lengthM', 'm', 0),
@@ -36,9 +34,7 @@ final class DrainCapacityQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('flowLh', 'L/h'),
-        ];
+        return [Field::number('flowLh', 'L/h')];
     }
 
     public function answer(Given $given): array
@@ -46,7 +42,13 @@ final class DrainCapacityQuestion implements Question
         if ($given->text('mode') === 'open') {
             return ['flowLh' => DrainCapacity::open($given->number('innerMm'))];
         }
-        $pipe = Pipe::of($given->number('innerMm'), $given->number('lengthM'), $given->number('sumK'), $given->number('viscosityM2s'), $given->number('roughnessMm'));
+        $pipe = Pipe::of(
+            $given->number('innerMm'),
+            $given->number('lengthM'),
+            $given->number('sumK'),
+            $given->number('viscosityM2s'),
+            $given->number('roughnessMm'),
+        );
 
         return ['flowLh' => DrainCapacity::siphon($pipe, $given->number('dropM'))];
     }

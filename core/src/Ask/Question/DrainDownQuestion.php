@@ -23,7 +23,11 @@ final class DrainDownQuestion implements Question
         return Input::of(
             Field::number('displayAreaM2', 'inside area, m²', above: 0),
             Field::number('weirHeadMm', 'water over the weir, mm', 0),
-            Field::number('outletDepthMm', 'deepest open outlet or siphon break below the weir edge, mm; 0 if above', 0),
+            Field::number(
+                'outletDepthMm',
+                'deepest open outlet or siphon break below the weir edge, mm; 0 if above',
+                0,
+            ),
             Field::number('pipesL', 'L', 0),
             Field::number('sumpAreaM2', 'm²', above: 0),
             Field::number('sumpRimMm', 'above the inside floor, mm', above: 0),
@@ -46,8 +50,13 @@ final class DrainDownQuestion implements Question
     public function answer(Given $given): array
     {
         $down = DrainDown::of(
-            $given->number('displayAreaM2'), $given->number('weirHeadMm'), $given->number('outletDepthMm'), $given->number('pipesL'),
-            $given->number('sumpAreaM2'), $given->number('sumpRimMm'), $given->number('sumpLevelMm'),
+            $given->number('displayAreaM2'),
+            $given->number('weirHeadMm'),
+            $given->number('outletDepthMm'),
+            $given->number('pipesL'),
+            $given->number('sumpAreaM2'),
+            $given->number('sumpRimMm'),
+            $given->number('sumpLevelMm'),
         );
 
         return [

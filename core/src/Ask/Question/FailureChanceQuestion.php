@@ -29,13 +29,18 @@ final class FailureChanceQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('chance', '0–1'),
-        ];
+        return [Field::number('chance', '0–1')];
     }
 
     public function answer(Given $given): array
     {
-        return ['chance' => FailureChance::of($given->number('ageYears'), $given->number('horizonYears'), $given->number('scaleYears'), $given->number('shape'))];
+        return [
+            'chance' => FailureChance::of(
+                $given->number('ageYears'),
+                $given->number('horizonYears'),
+                $given->number('scaleYears'),
+                $given->number('shape'),
+            ),
+        ];
     }
 }

@@ -29,7 +29,17 @@ final class FloorLoadQuestion implements Question
 
     public function output(): array
     {
-        return [Field::text('word', 'within the usual allowance, ask, or never without'), Field::number('massKg', 'kg'), Field::number('meanKpa', 'under the stand'), Field::any('bendingKpa', 'uniform load with the same bending; null while the span is unknown', ['type' => ['number', 'null']]), Field::any('use', 'of the allowance entered', ['type' => ['number', 'null']]), Field::any('reasons', 'why an engineer is asked', ['type' => 'array']), ...PlainFinding::fields()];
+        return [
+            Field::text('word', 'within the usual allowance, ask, or never without'),
+            Field::number('massKg', 'kg'),
+            Field::number('meanKpa', 'under the stand'),
+            Field::any('bendingKpa', 'uniform load with the same bending; null while the span is unknown', [
+                'type' => ['number', 'null'],
+            ]),
+            Field::any('use', 'of the allowance entered', ['type' => ['number', 'null']]),
+            Field::any('reasons', 'why an engineer is asked', ['type' => 'array']),
+            ...PlainFinding::fields(),
+        ];
     }
 
     public function answer(Given $given): array
@@ -38,6 +48,14 @@ final class FloorLoadQuestion implements Question
         $mass = PlanInput::known(fn (): PlanMass => PlanMass::of($facts));
         $floor = PlanInput::known(fn (): FloorLoad => FloorLoad::of($facts, $mass));
 
-        return ['word' => $floor->word->value, 'massKg' => $mass->totalKg(), 'meanKpa' => $floor->meanKpa, 'bendingKpa' => $floor->bendingKpa, 'use' => $floor->use, 'reasons' => $floor->reasons, ...PlainFinding::judged(Floor::floor($facts))];
+        return [
+            'word' => $floor->word->value,
+            'massKg' => $mass->totalKg(),
+            'meanKpa' => $floor->meanKpa,
+            'bendingKpa' => $floor->bendingKpa,
+            'use' => $floor->use,
+            'reasons' => $floor->reasons,
+            ...PlainFinding::judged(Floor::floor($facts)),
+        ];
     }
 }

@@ -30,10 +30,7 @@ final class FreeAmmoniaQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('freeMgL', 'NH₃ as N, mg/L'),
-            ...PlainFinding::fields(),
-        ];
+        return [Field::number('freeMgL', 'NH₃ as N, mg/L'), ...PlainFinding::fields()];
     }
 
     public function answer(Given $given): array

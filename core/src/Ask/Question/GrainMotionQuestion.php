@@ -19,7 +19,10 @@ final class GrainMotionQuestion implements Question
 
     public function input(): Input
     {
-        return Input::of(Field::number('grainMm', 'middle size', 0.05, 10), Field::number('grainKgM3', 'of one grain', above: 1025, default: GrainMotion::GRAIN_KG_M3));
+        return Input::of(
+            Field::number('grainMm', 'middle size', 0.05, 10),
+            Field::number('grainKgM3', 'of one grain', above: 1025, default: GrainMotion::GRAIN_KG_M3),
+        );
     }
 
     public function output(): array
@@ -31,6 +34,9 @@ final class GrainMotionQuestion implements Question
     {
         [$grain, $density] = [$given->number('grainMm'), $given->number('grainKgM3')];
 
-        return ['speedMs' => GrainMotion::speedMs($grain, $density), 'thresholdPa' => GrainMotion::thresholdPa($grain, $density)];
+        return [
+            'speedMs' => GrainMotion::speedMs($grain, $density),
+            'thresholdPa' => GrainMotion::thresholdPa($grain, $density),
+        ];
     }
 }

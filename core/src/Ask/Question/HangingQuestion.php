@@ -22,14 +22,21 @@ final class HangingQuestion implements Question
     public function input(): Input
     {
         return Input::of(
-            Field::number('massKg', 'of all that hangs', 0), Field::number('fixings', 'how many, a whole number', 1, 100), Field::number('breakingKgEach', 'breaking load of one fixing in the actual ceiling', 0),
+            Field::number('massKg', 'of all that hangs', 0),
+            Field::number('fixings', 'how many, a whole number', 1, 100),
+            Field::number('breakingKgEach', 'breaking load of one fixing in the actual ceiling', 0),
             Field::boolean('equalised', 'four or more share the load evenly', false),
         );
     }
 
     public function output(): array
     {
-        return [Field::number('neededKgEach', 'kg'), Field::boolean('ok', 'the entered breaking load meets the factor, no more'), Field::text('confirm', 'what stands beside it'), ...PlainFinding::fields()];
+        return [
+            Field::number('neededKgEach', 'kg'),
+            Field::boolean('ok', 'the entered breaking load meets the factor, no more'),
+            Field::text('confirm', 'what stands beside it'),
+            ...PlainFinding::fields(),
+        ];
     }
 
     public function answer(Given $given): array
@@ -38,8 +45,18 @@ final class HangingQuestion implements Question
         if (floor($fixings) !== $fixings) {
             throw OutOfRange::number('fixings', $fixings, 'a whole number from 1 to 100');
         }
-        $hanging = Hanging::of($given->number('massKg'), (int) $fixings, $given->number('breakingKgEach'), $given->boolean('equalised'));
+        $hanging = Hanging::of(
+            $given->number('massKg'),
+            (int) $fixings,
+            $given->number('breakingKgEach'),
+            $given->boolean('equalised'),
+        );
 
-        return ['neededKgEach' => $hanging->neededKgEach, 'ok' => $hanging->ok, 'confirm' => Hanging::CONFIRM, ...PlainFinding::judged([$hanging->finding($given->number('breakingKgEach'))])];
+        return [
+            'neededKgEach' => $hanging->neededKgEach,
+            'ok' => $hanging->ok,
+            'confirm' => Hanging::CONFIRM,
+            ...PlainFinding::judged([$hanging->finding($given->number('breakingKgEach'))]),
+        ];
     }
 }

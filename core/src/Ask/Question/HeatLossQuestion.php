@@ -20,8 +20,13 @@ final class HeatLossQuestion implements Question
     public function input(): Input
     {
         return Input::of(
-            Field::number('hours', 'steady for', MeasuredLoss::LEAST_HOURS), Field::number('heaterW', 'W', 0), Field::number('dutyPct', 'of the time', 0, 100), Field::number('otherW', 'other heat in the water', 0, default: 0),
-            Field::number('evaporationLd', 'topped up a day', 0, default: 0), Field::number('tempC', 'water', 0, 45), Field::number('roomC', '°C'),
+            Field::number('hours', 'steady for', MeasuredLoss::LEAST_HOURS),
+            Field::number('heaterW', 'W', 0),
+            Field::number('dutyPct', 'of the time', 0, 100),
+            Field::number('otherW', 'other heat in the water', 0, default: 0),
+            Field::number('evaporationLd', 'topped up a day', 0, default: 0),
+            Field::number('tempC', 'water', 0, 45),
+            Field::number('roomC', '°C'),
         );
     }
 
@@ -32,7 +37,15 @@ final class HeatLossQuestion implements Question
 
     public function answer(Given $given): array
     {
-        $loss = MeasuredLoss::of($given->number('hours'), $given->number('heaterW'), $given->number('dutyPct'), $given->number('otherW'), $given->number('evaporationLd'), $given->number('tempC'), $given->number('roomC'));
+        $loss = MeasuredLoss::of(
+            $given->number('hours'),
+            $given->number('heaterW'),
+            $given->number('dutyPct'),
+            $given->number('otherW'),
+            $given->number('evaporationLd'),
+            $given->number('tempC'),
+            $given->number('roomC'),
+        );
 
         return ['uaWK' => $loss->uaWK, 'uncertainWK' => $loss->uncertainWK];
     }

@@ -52,10 +52,21 @@ final class HoursInHandQuestion implements Question
             Field::choice('community', 'what else breathes', ['few', 'mixed', 'dense'])->or('mixed'),
             Field::number('batteryH', 'hours a battery moves the surface', 0, default: 0),
             Field::number('hourOfDay', 'at the fault, 0–24', 0, 24, default: 2),
-            Field::number('alarmDelayMin', 'minutes until a tested alarm calls somebody who answers; absent: none', 0)->optional(),
+            Field::number(
+                'alarmDelayMin',
+                'minutes until a tested alarm calls somebody who answers; absent: none',
+                0,
+            )->optional(),
             Field::boolean('alarmOnItsOwn', 'it lives on in a power cut', false),
-            Field::choice('alarmMeasures', 'power and silence call from the fault on, the others at their limit', self::MEASURES)->or('temperature'),
-            Field::number('alarmLow', 'limit it calls at, °C or mg/L; absent: not entered, the hours are the most there can be')->optional(),
+            Field::choice(
+                'alarmMeasures',
+                'power and silence call from the fault on, the others at their limit',
+                self::MEASURES,
+            )->or('temperature'),
+            Field::number(
+                'alarmLow',
+                'limit it calls at, °C or mg/L; absent: not entered, the hours are the most there can be',
+            )->optional(),
             Field::number('alarmHigh', 'the same upwards')->optional(),
             Field::number('travelMin', 'of whoever comes', 0, default: 30),
             Field::boolean('hasKey', 'they get in at any hour', true),
@@ -67,14 +78,24 @@ final class HoursInHandQuestion implements Question
     public function output(): array
     {
         return [
-            Field::any('hazards', 'by hazard: harmH and by what, noticedH, actsH, inHandH, atMost (an alarm’s limit is not entered), finding', ['type' => 'object']),
+            Field::any(
+                'hazards',
+                'by hazard: harmH and by what, noticedH, actsH, inHandH, atMost (an alarm’s limit is not entered), finding',
+                ['type' => 'object'],
+            ),
             Field::number('worstH', 'fewest hours in hand; null when nothing does harm')->orNull(),
         ];
     }
 
     public function answer(Given $given): array
     {
-        $heat = TankHeat::bare($given->number('volumeL'), $given->number('coldUaWK'), $given->number('hotUaWK'), $given->number('surfaceM2') * ($given->boolean('lid') ? Evaporation::CLOSED_SHARE : 1), $given->number('humidityPct'));
+        $heat = TankHeat::bare(
+            $given->number('volumeL'),
+            $given->number('coldUaWK'),
+            $given->number('hotUaWK'),
+            $given->number('surfaceM2') * ($given->boolean('lid') ? Evaporation::CLOSED_SHARE : 1),
+            $given->number('humidityPct'),
+        );
         $switch = $given->boolean('oneSwitch') ? 'one' : null;
         $watts = $given->numbers('heatersW');
         $tank = new Tonight(
@@ -85,7 +106,11 @@ final class HoursInHandQuestion implements Question
             lid: $given->boolean('lid'),
             setpointC: $given->number('setpointC'),
             salinity: $given->number('salinity'),
-            heaters: array_map(fn (float $w, int $i): Heater => new Heater('heater '.($i + 1), $w, $switch ?? "own {$i}"), $watts, array_keys($watts)),
+            heaters: array_map(
+                fn (float $w, int $i): Heater => new Heater('heater '.($i + 1), $w, $switch ?? "own {$i}"),
+                $watts,
+                array_keys($watts),
+            ),
             backgroundW: $given->number('backgroundW'),
             roomC: $given->number('roomC'),
             lowC: $given->number('lowC'),
@@ -98,24 +123,38 @@ final class HoursInHandQuestion implements Question
         $delay = $given->numberOrNull('alarmDelayMin');
         $opens = $given->numberOrNull('opensInH');
         $looks = $given->numberOrNull('looksInH');
-        $place = new Place($given->number('hourOfDay'), $looks === null ? [] : [$looks], $opens === null ? [] : [[$opens, 1e6]], $person);
-        $alarm = $delay === null ? null : new AlarmWay(
-            name: 'alarm',
-            watches: Hazard::cases(),
-            delayMin: $delay,
-            tested: true,
-            onItsOwn: $given->boolean('alarmOnItsOwn'),
-            chain: [$person],
-            quantity: AlarmQuantity::from($given->text('alarmMeasures')),
-            lowLimit: $given->numberOrNull('alarmLow'),
-            highLimit: $given->numberOrNull('alarmHigh'),
+        $place = new Place(
+            $given->number('hourOfDay'),
+            $looks === null ? [] : [$looks],
+            $opens === null ? [] : [[$opens, 1e6]],
+            $person,
         );
+        $alarm =
+            $delay === null
+                ? null
+                : new AlarmWay(
+                    name: 'alarm',
+                    watches: Hazard::cases(),
+                    delayMin: $delay,
+                    tested: true,
+                    onItsOwn: $given->boolean('alarmOnItsOwn'),
+                    chain: [$person],
+                    quantity: AlarmQuantity::from($given->text('alarmMeasures')),
+                    lowLimit: $given->numberOrNull('alarmLow'),
+                    highLimit: $given->numberOrNull('alarmHigh'),
+                );
         $alarms = $alarm === null ? [] : [$alarm];
         $all = array_map(fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place), Hazard::cases());
         $hazards = [];
         foreach ($all as $one) {
             $hazards[$one->hazard->value] = [
-                'harmH' => $one->harms[0]->hours ?? null, 'by' => $one->harms[0]->by ?? null, 'noticedH' => $one->response->noticedH, 'actsH' => $one->response->actsH, 'inHandH' => $one->hours, 'atMost' => $one->isAtMost(), 'finding' => PlainFinding::of($one->finding),
+                'harmH' => $one->harms[0]->hours ?? null,
+                'by' => $one->harms[0]->by ?? null,
+                'noticedH' => $one->response->noticedH,
+                'actsH' => $one->response->actsH,
+                'inHandH' => $one->hours,
+                'atMost' => $one->isAtMost(),
+                'finding' => PlainFinding::of($one->finding),
             ];
         }
 

@@ -28,13 +28,17 @@ final class HydrometerQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('salinity', 'g/kg'),
-        ];
+        return [Field::number('salinity', 'g/kg')];
     }
 
     public function answer(Given $given): array
     {
-        return ['salinity' => Hydrometer::salinity($given->number('reading'), $given->number('tempC'), $given->number('referenceC'))];
+        return [
+            'salinity' => Hydrometer::salinity(
+                $given->number('reading'),
+                $given->number('tempC'),
+                $given->number('referenceC'),
+            ),
+        ];
     }
 }

@@ -35,32 +35,40 @@ final class InsertionCostQuestion implements Question
             Field::number('payloadKg', 'of the vehicle', 0),
             Field::number('saltL', 'salt water it carries', 0),
             Field::number('roL', 'RO water it carries', 0),
-            Field::rows('visits', 'of that day, in order', Input::of(
-                Field::number('id', 'number of the visit'),
-                Field::number('lat', 'degrees', -90, 90),
-                Field::number('lon', 'degrees', -180, 180),
-                Field::number('minutes', 'at the place', 0),
-                Field::number('fromMin', 'the place opens, minutes of the day', 0, 1440, default: 480),
-                Field::number('toMin', 'and closes', 0, 1440, default: 1020),
-                Field::number('dueDay', 'late after it; days count from the crew’s day 0', default: 0),
-                Field::number('saltL', 'salt water', 0, default: 0),
-                Field::number('roL', 'RO water', 0, default: 0),
-                Field::number('kg', 'other load', 0, default: 0),
-                Field::number('persons', 'needed', 1, 4, default: 1),
-            )),
-            Field::rows('insert', 'exactly one visit to place', Input::of(
-                Field::number('id', 'number of the visit'),
-                Field::number('lat', 'degrees', -90, 90),
-                Field::number('lon', 'degrees', -180, 180),
-                Field::number('minutes', 'at the place', 0),
-                Field::number('fromMin', 'the place opens, minutes of the day', 0, 1440, default: 480),
-                Field::number('toMin', 'and closes', 0, 1440, default: 1020),
-                Field::number('dueDay', 'late after it; days count from the crew’s day 0', default: 0),
-                Field::number('saltL', 'salt water', 0, default: 0),
-                Field::number('roL', 'RO water', 0, default: 0),
-                Field::number('kg', 'other load', 0, default: 0),
-                Field::number('persons', 'needed', 1, 4, default: 1),
-            )),
+            Field::rows(
+                'visits',
+                'of that day, in order',
+                Input::of(
+                    Field::number('id', 'number of the visit'),
+                    Field::number('lat', 'degrees', -90, 90),
+                    Field::number('lon', 'degrees', -180, 180),
+                    Field::number('minutes', 'at the place', 0),
+                    Field::number('fromMin', 'the place opens, minutes of the day', 0, 1440, default: 480),
+                    Field::number('toMin', 'and closes', 0, 1440, default: 1020),
+                    Field::number('dueDay', 'late after it; days count from the crew’s day 0', default: 0),
+                    Field::number('saltL', 'salt water', 0, default: 0),
+                    Field::number('roL', 'RO water', 0, default: 0),
+                    Field::number('kg', 'other load', 0, default: 0),
+                    Field::number('persons', 'needed', 1, 4, default: 1),
+                ),
+            ),
+            Field::rows(
+                'insert',
+                'exactly one visit to place',
+                Input::of(
+                    Field::number('id', 'number of the visit'),
+                    Field::number('lat', 'degrees', -90, 90),
+                    Field::number('lon', 'degrees', -180, 180),
+                    Field::number('minutes', 'at the place', 0),
+                    Field::number('fromMin', 'the place opens, minutes of the day', 0, 1440, default: 480),
+                    Field::number('toMin', 'and closes', 0, 1440, default: 1020),
+                    Field::number('dueDay', 'late after it; days count from the crew’s day 0', default: 0),
+                    Field::number('saltL', 'salt water', 0, default: 0),
+                    Field::number('roL', 'RO water', 0, default: 0),
+                    Field::number('kg', 'other load', 0, default: 0),
+                    Field::number('persons', 'needed', 1, 4, default: 1),
+                ),
+            ),
         );
     }
 
@@ -82,8 +90,20 @@ final class InsertionCostQuestion implements Question
         if (count($insert) !== 1) {
             throw OutOfRange::field('insert', 'insert must hold exactly one visit', 'one visit');
         }
-        $day = new CrewDay(1, 0, new Spot($given->number('depotLat'), $given->number('depotLon')), $given->number('startMin'), $given->number('endMin'), $given->number('breakMin'), range(1, (int) $given->number('persons')), [], $given->number('payloadKg'), $given->number('saltL'), $given->number('roL'));
-        $prices = new Prices;
+        $day = new CrewDay(
+            1,
+            0,
+            new Spot($given->number('depotLat'), $given->number('depotLon')),
+            $given->number('startMin'),
+            $given->number('endMin'),
+            $given->number('breakMin'),
+            range(1, (int) $given->number('persons')),
+            [],
+            $given->number('payloadKg'),
+            $given->number('saltL'),
+            $given->number('roL'),
+        );
+        $prices = new Prices();
         $now = Route::of($day, array_map(self::visit(...), $given->rows('visits')), $prices);
         $visit = self::visit($insert[0]);
         $best = null;
@@ -94,21 +114,42 @@ final class InsertionCostQuestion implements Question
             }
         }
         if ($best === null) {
-            return ['position' => null, 'priceMin' => null, 'drivingMin' => null, 'overtimeMin' => null, 'beginsMin' => null, 'refusal' => Insertion::why($visit, ['1@0' => $now], $prices)->refusal->words()];
+            return [
+                'position' => null,
+                'priceMin' => null,
+                'drivingMin' => null,
+                'overtimeMin' => null,
+                'beginsMin' => null,
+                'refusal' => Insertion::why($visit, ['1@0' => $now], $prices)->refusal->words(),
+            ];
         }
         [$position, $with] = $best;
 
         return [
-            'position' => $position, 'priceMin' => $with->price($prices) - $now->price($prices), 'drivingMin' => $with->drivingMin - $now->drivingMin,
-            'overtimeMin' => $with->overtimeMin - $now->overtimeMin, 'beginsMin' => $with->startsMin[$position], 'refusal' => null,
+            'position' => $position,
+            'priceMin' => $with->price($prices) - $now->price($prices),
+            'drivingMin' => $with->drivingMin - $now->drivingMin,
+            'overtimeMin' => $with->overtimeMin - $now->overtimeMin,
+            'beginsMin' => $with->startsMin[$position],
+            'refusal' => null,
         ];
     }
 
     private static function visit(Given $row): Visit
     {
         return new Visit(
-            (int) $row->number('id'), new Spot($row->number('lat'), $row->number('lon')), [0 => [[$row->number('fromMin'), $row->number('toMin')]]], 0, (int) $row->number('dueDay'), 3650,
-            $row->number('minutes'), (int) $row->number('persons'), [], $row->number('saltL'), $row->number('roL'), $row->number('kg'),
+            (int) $row->number('id'),
+            new Spot($row->number('lat'), $row->number('lon')),
+            [0 => [[$row->number('fromMin'), $row->number('toMin')]]],
+            0,
+            (int) $row->number('dueDay'),
+            3650,
+            $row->number('minutes'),
+            (int) $row->number('persons'),
+            [],
+            $row->number('saltL'),
+            $row->number('roL'),
+            $row->number('kg'),
         );
     }
 }

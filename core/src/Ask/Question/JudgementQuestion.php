@@ -55,7 +55,8 @@ final class JudgementQuestion implements Question
         $judgement = Judgement::of(
             array_map(Reading::at(...), $days, $values),
             Band::around($given->number('fineLow'), $given->number('fineHigh')),
-            $given->number('resolution'), $given->number('nowDay'),
+            $given->number('resolution'),
+            $given->number('nowDay'),
         );
 
         return [

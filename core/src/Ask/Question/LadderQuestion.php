@@ -52,6 +52,10 @@ final class LadderQuestion implements Question
         }
         $ladder = Ladder::of($rungs);
 
-        return ['ordered' => $ladder->isOrdered(), 'breaks' => $ladder->breaks, ...PlainFinding::judged([$ladder->finding()])];
+        return [
+            'ordered' => $ladder->isOrdered(),
+            'breaks' => $ladder->breaks,
+            ...PlainFinding::judged([$ladder->finding()]),
+        ];
     }
 }

@@ -22,10 +22,26 @@ final class LightFieldQuestion implements Question
     public function input(): Input
     {
         return Input::of(
-            Field::rows('fixtures', 'lamps, pointing down', Input::of(
-                Field::number('xMm', 'mm'), Field::number('yMm', 'mm'), Field::number('aboveWaterMm', 'mm', above: 0), Field::number('ppf', 'µmol/s', 0), Field::number('halfAngleDeg', 'axis to half intensity', 1, 89),
-            )),
-            Field::rows('points', 'where', Input::of(Field::number('xMm', 'mm'), Field::number('yMm', 'mm'), Field::number('depthMm', 'mm under the surface', 0))),
+            Field::rows(
+                'fixtures',
+                'lamps, pointing down',
+                Input::of(
+                    Field::number('xMm', 'mm'),
+                    Field::number('yMm', 'mm'),
+                    Field::number('aboveWaterMm', 'mm', above: 0),
+                    Field::number('ppf', 'µmol/s', 0),
+                    Field::number('halfAngleDeg', 'axis to half intensity', 1, 89),
+                ),
+            ),
+            Field::rows(
+                'points',
+                'where',
+                Input::of(
+                    Field::number('xMm', 'mm'),
+                    Field::number('yMm', 'mm'),
+                    Field::number('depthMm', 'mm under the surface', 0),
+                ),
+            ),
             Field::number('attenuationPerM', 'of the water, a metre', 0),
             Field::number('surfaceLoss', 'share', 0, 1, default: LightField::SURFACE_LOSS),
         );
@@ -38,9 +54,38 @@ final class LightFieldQuestion implements Question
 
     public function answer(Given $given): array
     {
-        $fixtures = array_map(fn (int $i, Given $f): Fixture => self::at("fixtures.{$i}.", fn (): Fixture => Fixture::of($f->number('xMm'), $f->number('yMm'), $f->number('aboveWaterMm'), $f->number('ppf'), $f->number('halfAngleDeg'))), array_keys($given->rows('fixtures')), $given->rows('fixtures'));
+        $fixtures = array_map(
+            fn (int $i, Given $f): Fixture => self::at(
+                "fixtures.{$i}.",
+                fn (): Fixture => Fixture::of(
+                    $f->number('xMm'),
+                    $f->number('yMm'),
+                    $f->number('aboveWaterMm'),
+                    $f->number('ppf'),
+                    $f->number('halfAngleDeg'),
+                ),
+            ),
+            array_keys($given->rows('fixtures')),
+            $given->rows('fixtures'),
+        );
 
-        return ['par' => array_map(fn (int $i, Given $p): float => self::at("points.{$i}.", fn (): float => LightField::par($fixtures, $p->number('xMm'), $p->number('yMm'), $p->number('depthMm'), $given->number('attenuationPerM'), $given->number('surfaceLoss'))), array_keys($given->rows('points')), $given->rows('points'))];
+        return [
+            'par' => array_map(
+                fn (int $i, Given $p): float => self::at(
+                    "points.{$i}.",
+                    fn (): float => LightField::par(
+                        $fixtures,
+                        $p->number('xMm'),
+                        $p->number('yMm'),
+                        $p->number('depthMm'),
+                        $given->number('attenuationPerM'),
+                        $given->number('surfaceLoss'),
+                    ),
+                ),
+                array_keys($given->rows('points')),
+                $given->rows('points'),
+            ),
+        ];
     }
 
     /**

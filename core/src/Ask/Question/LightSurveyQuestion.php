@@ -24,13 +24,21 @@ final class LightSurveyQuestion implements Question
 
     public function output(): array
     {
-        return [Field::number('factor', 'measured by predicted'), Field::number('scatterPct', '%'), Field::boolean('calibrates', 'three points or more')];
+        return [
+            Field::number('factor', 'measured by predicted'),
+            Field::number('scatterPct', '%'),
+            Field::boolean('calibrates', 'three points or more'),
+        ];
     }
 
     public function answer(Given $given): array
     {
         $survey = LightSurvey::of($given->numbers('predicted'), $given->numbers('measured'));
 
-        return ['factor' => $survey->factor, 'scatterPct' => $survey->scatterPct, 'calibrates' => $survey->calibrates()];
+        return [
+            'factor' => $survey->factor,
+            'scatterPct' => $survey->scatterPct,
+            'calibrates' => $survey->calibrates(),
+        ];
     }
 }

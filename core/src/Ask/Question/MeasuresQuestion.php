@@ -21,7 +21,15 @@ final class MeasuresQuestion implements Question
     public function input(): Input
     {
         return Input::of(
-            Field::rows('hazards', 'undefended', Input::of(Field::text('id', 'its name'), Field::number('ratePerYear', 'how often', 0), Field::number('loss', 'each time', 0))),
+            Field::rows(
+                'hazards',
+                'undefended',
+                Input::of(
+                    Field::text('id', 'its name'),
+                    Field::number('ratePerYear', 'how often', 0),
+                    Field::number('loss', 'each time', 0),
+                ),
+            ),
             Field::rows('measures', 'at most 20', self::measure()),
             Field::number('budget', 'for all of them', 0),
         );
@@ -42,12 +50,20 @@ final class MeasuresQuestion implements Question
         foreach ($given->rows('hazards') as $hazard) {
             $lossOf[$hazard->text('id')] = $hazard->number('ratePerYear') * $hazard->number('loss');
         }
-        $measures = array_map(fn (Given $row): Measure => new Measure(
-            $row->text('id'),
-            $row->number('cost'),
-            $row->map('factors'),
-            array_sum(array_map(fn (Given $added): float => $added->number('ratePerYear') * $added->number('loss'), $row->rows('adds'))),
-        ), $given->rows('measures'));
+        $measures = array_map(
+            fn (Given $row): Measure => new Measure(
+                $row->text('id'),
+                $row->number('cost'),
+                $row->map('factors'),
+                array_sum(
+                    array_map(
+                        fn (Given $added): float => $added->number('ratePerYear') * $added->number('loss'),
+                        $row->rows('adds'),
+                    ),
+                ),
+            ),
+            $given->rows('measures'),
+        );
 
         return BestMeasures::of($lossOf, $measures, $given->number('budget'));
     }

@@ -47,9 +47,16 @@ final class MixingQuestion implements Question
     public function answer(Given $given): array
     {
         $mixing = Mixing::of(
-            $given->number('litres'), $given->number('mixGramsPerL'), $given->number('roRatedLd'), $given->number('roWaterC'),
-            $given->number('vesselL'), $given->number('mixHours'), $given->number('heatW'), $given->number('startC'),
-            $given->number('targetC'), $given->number('efficiency'),
+            $given->number('litres'),
+            $given->number('mixGramsPerL'),
+            $given->number('roRatedLd'),
+            $given->number('roWaterC'),
+            $given->number('vesselL'),
+            $given->number('mixHours'),
+            $given->number('heatW'),
+            $given->number('startC'),
+            $given->number('targetC'),
+            $given->number('efficiency'),
         );
 
         return [

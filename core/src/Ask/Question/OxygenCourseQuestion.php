@@ -40,8 +40,12 @@ final class OxygenCourseQuestion implements Question
     public function answer(Given $given): array
     {
         $course = OxygenCourse::of(
-            $given->number('volumeL'), $given->number('exchangeM3h'), $given->number('saturationMgL'),
-            $given->number('startMgL'), $given->number('demandMgH'), $given->number('limitMgL'),
+            $given->number('volumeL'),
+            $given->number('exchangeM3h'),
+            $given->number('saturationMgL'),
+            $given->number('startMgL'),
+            $given->number('demandMgH'),
+            $given->number('limitMgL'),
         );
 
         return ['settlesMgL' => $course->settlesMgL, 'hoursToLimit' => $course->hoursToLimit];

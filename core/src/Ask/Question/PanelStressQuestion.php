@@ -39,8 +39,17 @@ final class PanelStressQuestion implements Question
 
     public function answer(Given $given): array
     {
-        $panel = PanelStress::of($given->number('lengthMm'), $given->number('waterHeightMm'), $given->number('thicknessMm'), $given->text('top') === 'braced');
+        $panel = PanelStress::of(
+            $given->number('lengthMm'),
+            $given->number('waterHeightMm'),
+            $given->number('thicknessMm'),
+            $given->text('top') === 'braced',
+        );
 
-        return ['stressMpa' => $panel->stressMpa, 'safetyFactor' => $panel->safetyFactor, ...PlainFinding::judged([$panel->finding()])];
+        return [
+            'stressMpa' => $panel->stressMpa,
+            'safetyFactor' => $panel->safetyFactor,
+            ...PlainFinding::judged([$panel->finding()]),
+        ];
     }
 }

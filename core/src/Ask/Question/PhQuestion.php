@@ -24,7 +24,11 @@ final class PhQuestion implements Question
             Field::number('alkMeqL', 'meq/L', above: 0),
             Field::number('salinity', 'g/kg', 19, 43),
             Field::number('tempC', '°C', 2, 35),
-            Field::number('co2Ppm', 'carbon dioxide in equilibrium, ppm taken as µatm; exactly one of co2Ppm and dicMmolKg', above: 0)->optional(),
+            Field::number(
+                'co2Ppm',
+                'carbon dioxide in equilibrium, ppm taken as µatm; exactly one of co2Ppm and dicMmolKg',
+                above: 0,
+            )->optional(),
             Field::number('dicMmolKg', 'dissolved inorganic carbon, mmol/kg', above: 0)->optional(),
         );
     }
@@ -43,7 +47,11 @@ final class PhQuestion implements Question
         $ppm = $given->numberOrNull('co2Ppm');
         $dic = $given->numberOrNull('dicMmolKg');
         if (($ppm === null) === ($dic === null)) {
-            throw OutOfRange::field($ppm === null ? 'co2Ppm' : 'dicMmolKg', 'exactly one of co2Ppm and dicMmolKg is given', 'one of the two');
+            throw OutOfRange::field(
+                $ppm === null ? 'co2Ppm' : 'dicMmolKg',
+                'exactly one of co2Ppm and dicMmolKg is given',
+                'one of the two',
+            );
         }
         $of = [$given->number('alkMeqL'), $given->number('salinity'), $given->number('tempC')];
         $it = $ppm === null ? Carbonate::fromDic(...[...$of, (float) $dic]) : Carbonate::fromCo2(...[...$of, $ppm]);

@@ -33,9 +33,13 @@ final class PlanQuestion implements Question
     public function output(): array
     {
         return [
-            Field::any('figures', 'every figure by key: value and unit, or a word, or what it needs', ['type' => 'object']),
+            Field::any('figures', 'every figure by key: value and unit, or a word, or what it needs', [
+                'type' => 'object',
+            ]),
             ...PlainFinding::fields(),
-            Field::any('open', 'what cannot be called Fine yet: what it needs, and which defaults it counted', ['type' => 'array']),
+            Field::any('open', 'what cannot be called Fine yet: what it needs, and which defaults it counted', [
+                'type' => 'array',
+            ]),
         ];
     }
 
@@ -47,18 +51,29 @@ final class PlanQuestion implements Question
         }
 
         return [
-            'figures' => (object) array_map(fn (Figure $f): array => [
-                'label' => $f->label, 'value' => $f->quantity?->value, 'unit' => $f->quantity?->kind->value, 'word' => $f->word, 'basis' => $f->grounds->basis->value, 'needs' => $f->needs,
-            ], $answers->figures),
+            'figures' => (object) array_map(
+                fn (Figure $f): array => [
+                    'label' => $f->label,
+                    'value' => $f->quantity?->value,
+                    'unit' => $f->quantity?->kind->value,
+                    'word' => $f->word,
+                    'basis' => $f->grounds->basis->value,
+                    'needs' => $f->needs,
+                ],
+                $answers->figures,
+            ),
             ...PlainFinding::judged($answers->findings),
-            'open' => array_map(fn (OpenCheck $o): array => [
-                'key' => $o->key,
-                'rule' => $o->rule,
-                'asks' => $o->asks->in(Units::metric()),
-                'needs' => $o->needs,
-                'assumed' => $o->assumed,
-                'safety' => $o->isSafety,
-            ], $answers->open),
+            'open' => array_map(
+                fn (OpenCheck $o): array => [
+                    'key' => $o->key,
+                    'rule' => $o->rule,
+                    'asks' => $o->asks->in(Units::metric()),
+                    'needs' => $o->needs,
+                    'assumed' => $o->assumed,
+                    'safety' => $o->isSafety,
+                ],
+                $answers->open,
+            ),
         ];
     }
 

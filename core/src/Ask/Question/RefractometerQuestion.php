@@ -29,13 +29,18 @@ final class RefractometerQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('salinity', 'g/kg'),
-        ];
+        return [Field::number('salinity', 'g/kg')];
     }
 
     public function answer(Given $given): array
     {
-        return ['salinity' => Refractometer::salinity($given->number('reading'), $given->boolean('saltScale'), $given->number('fluidRead'), $given->number('fluidTrue'))];
+        return [
+            'salinity' => Refractometer::salinity(
+                $given->number('reading'),
+                $given->boolean('saltScale'),
+                $given->number('fluidRead'),
+                $given->number('fluidTrue'),
+            ),
+        ];
     }
 }

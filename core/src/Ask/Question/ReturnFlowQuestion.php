@@ -43,8 +43,19 @@ final class ReturnFlowQuestion implements Question
 
     public function answer(Given $given): array
     {
-        $pipe = Pipe::of($given->number('innerMm'), $given->number('lengthM'), $given->number('sumK'), $given->number('viscosityM2s'), $given->number('roughnessMm'));
-        $return = ReturnFlow::of($given->number('maxHeadM'), $given->number('maxFlowLh'), $given->number('staticM'), $pipe);
+        $pipe = Pipe::of(
+            $given->number('innerMm'),
+            $given->number('lengthM'),
+            $given->number('sumK'),
+            $given->number('viscosityM2s'),
+            $given->number('roughnessMm'),
+        );
+        $return = ReturnFlow::of(
+            $given->number('maxHeadM'),
+            $given->number('maxFlowLh'),
+            $given->number('staticM'),
+            $pipe,
+        );
 
         return ['flowLh' => $return->flowLh, 'headM' => $return->headM, 'velocityMs' => $return->velocityMs];
     }

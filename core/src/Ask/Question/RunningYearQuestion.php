@@ -26,7 +26,10 @@ final class RunningYearQuestion implements Question
 
     public function output(): array
     {
-        return [Field::any('lines', 'key, value, unit', ['type' => 'array']), Field::any('needs', 'fields by line that waits', ['type' => 'object'])];
+        return [
+            Field::any('lines', 'key, value, unit', ['type' => 'array']),
+            Field::any('needs', 'fields by line that waits', ['type' => 'object']),
+        ];
     }
 
     public function answer(Given $given): array
@@ -34,7 +37,14 @@ final class RunningYearQuestion implements Question
         $year = RunningCost::of(PlanInput::brief($given));
 
         return [
-            'lines' => array_map(fn (TakeOffLine $l): array => ['key' => $l->key, 'value' => $l->quantity->value, 'unit' => $l->quantity->kind->value], $year->lines),
+            'lines' => array_map(
+                fn (TakeOffLine $l): array => [
+                    'key' => $l->key,
+                    'value' => $l->quantity->value,
+                    'unit' => $l->quantity->kind->value,
+                ],
+                $year->lines,
+            ),
             'needs' => (object) $year->waits,
         ];
     }

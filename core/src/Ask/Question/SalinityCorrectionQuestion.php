@@ -41,8 +41,12 @@ final class SalinityCorrectionQuestion implements Question
     public function answer(Given $given): array
     {
         $correction = SalinityCorrection::of(
-            $given->number('systemL'), $given->number('now'), $given->number('target'),
-            $given->number('otherSalinity'), $given->number('perDay'), $given->number('mixGramsPerL'),
+            $given->number('systemL'),
+            $given->number('now'),
+            $given->number('target'),
+            $given->number('otherSalinity'),
+            $given->number('perDay'),
+            $given->number('mixGramsPerL'),
         );
 
         return ['exchangeL' => $correction->exchangeL, 'days' => $correction->days, 'saltKg' => $correction->saltKg];

@@ -44,8 +44,12 @@ final class SalinityDriftQuestion implements Question
         $now = [$given->number('systemL'), $given->number('salinity')];
 
         return [
-            'withoutTopOff' => SalinityDrift::withoutTopOff(...[...$now, $given->number('evaporationLd'), $given->number('days')]),
-            'daysToLimit' => SalinityDrift::daysToLimit(...[...$now, $given->number('evaporationLd'), $given->number('limit')]),
+            'withoutTopOff' => SalinityDrift::withoutTopOff(
+                ...[...$now, $given->number('evaporationLd'), $given->number('days')],
+            ),
+            'daysToLimit' => SalinityDrift::daysToLimit(
+                ...[...$now, $given->number('evaporationLd'), $given->number('limit')],
+            ),
             'stuckOn' => SalinityDrift::topOffStuckOn(...[...$now, $given->number('addedL'), $given->number('spareL')]),
         ];
     }

@@ -27,9 +27,7 @@ final class SalinityFromConductivityQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('salinity', 'practical, 2 to 42'),
-        ];
+        return [Field::number('salinity', 'practical, 2 to 42')];
     }
 
     public function answer(Given $given): array

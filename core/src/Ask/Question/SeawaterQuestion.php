@@ -19,10 +19,7 @@ final class SeawaterQuestion implements Question
 
     public function input(): Input
     {
-        return Input::of(
-            Field::number('salinity', 'g/kg', 0, 42),
-            Field::number('tempC', '°C', 0, 40),
-        );
+        return Input::of(Field::number('salinity', 'g/kg', 0, 42), Field::number('tempC', '°C', 0, 40));
     }
 
     public function output(): array

@@ -45,6 +45,10 @@ final class SparesQuestion implements Question
             $given->number('serviceLevel'),
         );
 
-        return ['stock' => $spares->stock, 'serviceLevel' => $spares->serviceLevel, 'expectedDemand' => $spares->expectedDemand];
+        return [
+            'stock' => $spares->stock,
+            'serviceLevel' => $spares->serviceLevel,
+            'expectedDemand' => $spares->expectedDemand,
+        ];
     }
 }

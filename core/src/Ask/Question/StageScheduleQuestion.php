@@ -22,12 +22,21 @@ final class StageScheduleQuestion implements Question
 
     public function input(): Input
     {
-        return PlanInput::of(Field::any('passed', 'keys of stages that have passed', ['type' => 'array', 'items' => ['type' => 'string']], required: false));
+        return PlanInput::of(
+            Field::any(
+                'passed',
+                'keys of stages that have passed',
+                ['type' => 'array', 'items' => ['type' => 'string']],
+                required: false,
+            ),
+        );
     }
 
     public function output(): array
     {
-        return [Field::any('stages', 'key, label, hours, persons, beginsDay, standsDay, mayBeWaived', ['type' => 'array'])];
+        return [
+            Field::any('stages', 'key, label, hours, persons, beginsDay, standsDay, mayBeWaived', ['type' => 'array']),
+        ];
     }
 
     public function answer(Given $given): array
@@ -35,6 +44,19 @@ final class StageScheduleQuestion implements Question
         $stages = PlanInput::known(fn (): array => Stages::of(Facts::of(PlanInput::brief($given))));
         $course = Stages::course($stages, array_values(array_filter($given->rawOr('passed'), is_string(...))));
 
-        return ['stages' => array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label, 'hours' => $s->hours, 'persons' => $s->persons, 'beginsDay' => $course[$s->key][0], 'standsDay' => $course[$s->key][1], 'mayBeWaived' => $s->mayBeWaived], $stages)];
+        return [
+            'stages' => array_map(
+                fn (Stage $s): array => [
+                    'key' => $s->key,
+                    'label' => $s->label,
+                    'hours' => $s->hours,
+                    'persons' => $s->persons,
+                    'beginsDay' => $course[$s->key][0],
+                    'standsDay' => $course[$s->key][1],
+                    'mayBeWaived' => $s->mayBeWaived,
+                ],
+                $stages,
+            ),
+        ];
     }
 }

@@ -46,8 +46,14 @@ final class TemperatureCourseQuestion implements Question
     public function answer(Given $given): array
     {
         $course = TemperatureCourse::of(
-            $given->number('volumeL'), $given->number('uaWK'), $given->number('powerW'), $given->number('evaporationW'),
-            $given->number('roomC'), $given->number('startC'), $given->number('hours'), $given->number('limitC'),
+            $given->number('volumeL'),
+            $given->number('uaWK'),
+            $given->number('powerW'),
+            $given->number('evaporationW'),
+            $given->number('roomC'),
+            $given->number('startC'),
+            $given->number('hours'),
+            $given->number('limitC'),
             LimitSide::from($given->text('limitSide')),
         );
 

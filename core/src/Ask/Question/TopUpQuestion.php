@@ -30,10 +30,7 @@ final class TopUpQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('saltWaterL', 'L'),
-            Field::number('roL', 'L'),
-        ];
+        return [Field::number('saltWaterL', 'L'), Field::number('roL', 'L')];
     }
 
     public function answer(Given $given): array

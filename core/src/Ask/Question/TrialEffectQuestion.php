@@ -23,21 +23,48 @@ final class TrialEffectQuestion implements Question
         return Input::of(
             Field::number('startDay', 'the trial begins'),
             Field::number('endDay', 'it is judged'),
-            Field::rows('readings', 'of the measured value', Input::of(Field::number('day', 'read on'), Field::number('value', 'in any one unit'))),
+            Field::rows(
+                'readings',
+                'of the measured value',
+                Input::of(Field::number('day', 'read on'), Field::number('value', 'in any one unit')),
+            ),
         );
     }
 
     public function output(): array
     {
         return [
-            Field::any('effect', 'before, after, change, beforeCount, afterCount, spread, clear; null while one side has no reading', ['type' => ['object', 'null']]),
+            Field::any(
+                'effect',
+                'before, after, change, beforeCount, afterCount, spread, clear; null while one side has no reading',
+                ['type' => ['object', 'null']],
+            ),
         ];
     }
 
     public function answer(Given $given): array
     {
-        $effect = TrialEffect::of(array_map(fn (Given $r): Reading => Reading::at($r->number('day'), $r->number('value')), $given->rows('readings')), $given->number('startDay'), $given->number('endDay'));
+        $effect = TrialEffect::of(
+            array_map(
+                fn (Given $r): Reading => Reading::at($r->number('day'), $r->number('value')),
+                $given->rows('readings'),
+            ),
+            $given->number('startDay'),
+            $given->number('endDay'),
+        );
 
-        return ['effect' => $effect === null ? null : ['before' => $effect->before, 'after' => $effect->after, 'change' => $effect->change(), 'beforeCount' => $effect->beforeCount, 'afterCount' => $effect->afterCount, 'spread' => $effect->spread, 'clear' => $effect->isClear()]];
+        return [
+            'effect' => $effect === null
+                    ? null
+                    : [
+                        'before' => $effect->before,
+                        'after' => $effect->after,
+                        'change' => $effect->change(),
+                        'beforeCount' => $effect->beforeCount,
+                        'afterCount' => $effect->afterCount,
+                        'spread' => $effect->spread,
+                        'clear' => $effect->isClear(),
+                    ],
+        ];
     }
 }

@@ -24,13 +24,21 @@ final class TurnoverQuestion implements Question
 
     public function output(): array
     {
-        return [Field::number('perHour', 'times'), Field::any('suits', 'as flow in the display: soft, mixed, stony', ['type' => 'array'])];
+        return [
+            Field::number('perHour', 'times'),
+            Field::any('suits', 'as flow in the display: soft, mixed, stony', ['type' => 'array']),
+        ];
     }
 
     public function answer(Given $given): array
     {
         $times = $given->number('flowLh') / $given->number('volumeL');
 
-        return ['perHour' => $times, 'suits' => array_keys(array_filter(StreamInTank::RANGES, fn (array $r): bool => $times >= $r[0] && $times <= $r[1]))];
+        return [
+            'perHour' => $times,
+            'suits' => array_keys(
+                array_filter(StreamInTank::RANGES, fn (array $r): bool => $times >= $r[0] && $times <= $r[1]),
+            ),
+        ];
     }
 }

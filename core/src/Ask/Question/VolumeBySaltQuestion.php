@@ -30,15 +30,18 @@ final class VolumeBySaltQuestion implements Question
 
     public function output(): array
     {
-        return [
-            Field::number('systemL', 'L'),
-            Field::number('uncertainL', '± L for what the instrument cannot tell'),
-        ];
+        return [Field::number('systemL', 'L'), Field::number('uncertainL', '± L for what the instrument cannot tell')];
     }
 
     public function answer(Given $given): array
     {
-        $it = MeasuredVolume::bySalt($given->number('saltKg'), $given->number('before'), $given->number('after'), $given->number('mixGramsPerL'), $given->number('resolution'));
+        $it = MeasuredVolume::bySalt(
+            $given->number('saltKg'),
+            $given->number('before'),
+            $given->number('after'),
+            $given->number('mixGramsPerL'),
+            $given->number('resolution'),
+        );
 
         return ['systemL' => $it->litres, 'uncertainL' => $it->uncertainL];
     }

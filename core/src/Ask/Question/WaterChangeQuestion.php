@@ -43,9 +43,18 @@ final class WaterChangeQuestion implements Question
 
     public function answer(Given $given): array
     {
-        $change = WaterChange::of($given->number('systemL'), $given->numbers('changesL'), $given->map('water'), $given->map('fresh'));
+        $change = WaterChange::of(
+            $given->number('systemL'),
+            $given->numbers('changesL'),
+            $given->map('water'),
+            $given->map('fresh'),
+        );
 
-        return ['oldShare' => $change->oldShare, 'after' => (object) $change->after, ...PlainFinding::judged(self::judged($given, $change))];
+        return [
+            'oldShare' => $change->oldShare,
+            'after' => (object) $change->after,
+            ...PlainFinding::judged(self::judged($given, $change)),
+        ];
     }
 
     /**
@@ -60,14 +69,34 @@ final class WaterChangeQuestion implements Question
         if (! isset($water['temperature'], $water['salinity'], $fresh['temperature'], $fresh['salinity'])) {
             return [];
         }
-        $tank = new WaterValues($water['temperature'], $water['salinity'], $water['alkalinity'] ?? null, $water['ph'] ?? null);
-        $new = new WaterValues($fresh['temperature'], $fresh['salinity'], $fresh['alkalinity'] ?? null, $fresh['ph'] ?? null);
+        $tank = new WaterValues(
+            $water['temperature'],
+            $water['salinity'],
+            $water['alkalinity'] ?? null,
+            $water['ph'] ?? null,
+        );
+        $new = new WaterValues(
+            $fresh['temperature'],
+            $fresh['salinity'],
+            $fresh['alkalinity'] ?? null,
+            $fresh['ph'] ?? null,
+        );
         $largest = max([0.0, ...$given->numbers('changesL')]) / $given->number('systemL');
-        $findings = $largest > 0 ? ShockCheck::of($largest, $tank, $new, ammoniaEmergency: isset($water['ammonia']))->findings : [];
+        $findings =
+            $largest > 0
+                ? ShockCheck::of($largest, $tank, $new, ammoniaEmergency: isset($water['ammonia']))->findings
+                : [];
         $after = $change->after;
         if (isset($after['ammonia'])) {
             $ph = isset($after['ph']) ? max($water['ph'], $fresh['ph']) : null;
-            $findings[] = AmmoniaJudgement::of($after['ammonia'], $ph, $after['temperature'], $after['salinity'], $after['temperature'], $after['salinity'])->finding;
+            $findings[] = AmmoniaJudgement::of(
+                $after['ammonia'],
+                $ph,
+                $after['temperature'],
+                $after['salinity'],
+                $after['temperature'],
+                $after['salinity'],
+            )->finding;
         }
 
         return Finding::sorted($findings);

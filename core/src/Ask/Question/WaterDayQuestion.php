@@ -36,26 +36,38 @@ final class WaterDayQuestion implements Question
             Field::number('efficiency', 'of the heater', most: 1, above: 0, default: 0.9),
             Field::number('reserveSaltL', 'mixed water that stays', 0, default: 0),
             Field::number('reserveRoL', 'RO water that stays', 0, default: 0),
-            Field::rows('mixes', 'salt mixes', Input::of(
-                Field::text('key', 'name'),
-                Field::number('gramsPerL', 'at 35 g/kg', above: 0),
-                Field::number('usableFromH', 'hours after mixing', 0),
-                Field::number('usableUntilH', 'hours after mixing', 0),
-            )),
-            Field::rows('needs', 'water to be on a van', Input::of(
-                Field::text('key', 'for whom'),
-                Field::number('litres', 'L', 0),
-                Field::text('mix', 'key of the mix, empty for plain RO water', ''),
-                Field::number('salinity', 'g/kg', 0, 45, default: 35),
-                Field::number('departH', 'hours from now'),
-            )),
+            Field::rows(
+                'mixes',
+                'salt mixes',
+                Input::of(
+                    Field::text('key', 'name'),
+                    Field::number('gramsPerL', 'at 35 g/kg', above: 0),
+                    Field::number('usableFromH', 'hours after mixing', 0),
+                    Field::number('usableUntilH', 'hours after mixing', 0),
+                ),
+            ),
+            Field::rows(
+                'needs',
+                'water to be on a van',
+                Input::of(
+                    Field::text('key', 'for whom'),
+                    Field::number('litres', 'L', 0),
+                    Field::text('mix', 'key of the mix, empty for plain RO water', ''),
+                    Field::number('salinity', 'g/kg', 0, 45, default: 35),
+                    Field::number('departH', 'hours from now'),
+                ),
+            ),
         );
     }
 
     public function output(): array
     {
         return [
-            Field::any('batches', 'in order: mix, salinity, litres, saltKg, vessel, fillAtH, mixAtH, testAtH, readyAtH, loadAtH, for', ['type' => 'array']),
+            Field::any(
+                'batches',
+                'in order: mix, salinity, litres, saltKg, vessel, fillAtH, mixAtH, testAtH, readyAtH, loadAtH, for',
+                ['type' => 'array'],
+            ),
             Field::number('saltKg', 'altogether'),
             Field::number('roL', 'RO water to make'),
             Field::number('flushAtH', 'the run begins')->orNull(),
@@ -74,19 +86,66 @@ final class WaterDayQuestion implements Question
         }
         $mixes = [];
         foreach ($given->rows('mixes') as $row) {
-            $mixes[$row->text('key')] = new Mix($row->text('key'), $row->text('key'), $row->number('gramsPerL'), $row->number('usableFromH'), $row->number('usableUntilH'));
+            $mixes[$row->text('key')] = new Mix(
+                $row->text('key'),
+                $row->text('key'),
+                $row->number('gramsPerL'),
+                $row->number('usableFromH'),
+                $row->number('usableUntilH'),
+            );
         }
         $day = WaterDay::of(
-            Station::of($given->number('roRatedLd'), $given->number('feedC'), $given->number('roStoredL'), $given->number('roTankL'), $vessels, $given->number('heatW'), $given->number('targetC'), $given->number('efficiency')), $mixes,
-            array_map(fn (Given $n): Need => new Need($n->text('key'), $n->text('key'), $n->number('litres'), $n->text('mix') === '' ? null : $n->text('mix'), $n->number('salinity'), $n->number('departH')), $given->rows('needs')),
-            [], $given->number('reserveSaltL'), $given->number('reserveRoL'),
+            Station::of(
+                $given->number('roRatedLd'),
+                $given->number('feedC'),
+                $given->number('roStoredL'),
+                $given->number('roTankL'),
+                $vessels,
+                $given->number('heatW'),
+                $given->number('targetC'),
+                $given->number('efficiency'),
+            ),
+            $mixes,
+            array_map(
+                fn (Given $n): Need => new Need(
+                    $n->text('key'),
+                    $n->text('key'),
+                    $n->number('litres'),
+                    $n->text('mix') === '' ? null : $n->text('mix'),
+                    $n->number('salinity'),
+                    $n->number('departH'),
+                ),
+                $given->rows('needs'),
+            ),
+            [],
+            $given->number('reserveSaltL'),
+            $given->number('reserveRoL'),
         );
 
         return [
-            'batches' => array_map(fn (Batch $b): array => [
-                'mix' => $b->mix->key, 'salinity' => $b->salinity, 'litres' => $b->litres, 'saltKg' => $b->saltKg, 'vessel' => $b->vessel, 'fillAtH' => $b->fillAtH, 'mixAtH' => $b->mixAtH, 'testAtH' => $b->testAtH, 'readyAtH' => $b->readyAtH, 'loadAtH' => $b->loadAtH, 'for' => $b->for,
-            ], $day->batches),
-            'saltKg' => $day->saltKg, 'roL' => $day->roL, 'flushAtH' => $day->flushAtH, 'roFromH' => $day->roFromH, 'roToH' => $day->roToH, 'lateH' => (object) $day->lateH, ...PlainFinding::judged($day->findings),
+            'batches' => array_map(
+                fn (Batch $b): array => [
+                    'mix' => $b->mix->key,
+                    'salinity' => $b->salinity,
+                    'litres' => $b->litres,
+                    'saltKg' => $b->saltKg,
+                    'vessel' => $b->vessel,
+                    'fillAtH' => $b->fillAtH,
+                    'mixAtH' => $b->mixAtH,
+                    'testAtH' => $b->testAtH,
+                    'readyAtH' => $b->readyAtH,
+                    'loadAtH' => $b->loadAtH,
+                    'for' => $b->for,
+                ],
+                $day->batches,
+            ),
+            'saltKg' => $day->saltKg,
+            'roL' => $day->roL,
+            'flushAtH' => $day->flushAtH,
+            'roFromH' => $day->roFromH,
+            'roToH' => $day->roToH,
+            'lateH' => (object) $day->lateH,
+            ...PlainFinding::judged($day->findings),
         ];
     }
 }

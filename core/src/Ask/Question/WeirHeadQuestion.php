@@ -19,17 +19,12 @@ final class WeirHeadQuestion implements Question
 
     public function input(): Input
     {
-        return Input::of(
-            Field::number('flowLh', 'L/h', 0),
-            Field::number('lengthMm', 'edge, mm', above: 0),
-        );
+        return Input::of(Field::number('flowLh', 'L/h', 0), Field::number('lengthMm', 'edge, mm', above: 0));
     }
 
     public function output(): array
     {
-        return [
-            Field::number('headMm', 'mm, at most a third of the edge'),
-        ];
+        return [Field::number('headMm', 'mm, at most a third of the edge')];
     }
 
     public function answer(Given $given): array

@@ -17,7 +17,10 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 
-/** Each hole passes its largest plug, is filled by no more than the house allows, has its edge bushed, and every lead reaches with a drip loop (B-81). */
+/**
+ * Each hole passes its largest plug, is filled by no more than the house allows, has its edge bushed, and every lead reaches with
+ * a drip loop (B-81).
+ */
 final class CableWays implements Topic
 {
     public function keys(): array
@@ -34,11 +37,43 @@ final class CableWays implements Topic
         $findings = array_merge(...array_map(fn (TableRow $w): array => self::of($w, $facts), $ways));
         $fullest = max(array_map(self::fill(...), $ways));
         if ($findings === []) {
-            $findings[] = Finding::of(Severity::Fine, 'B-81', 'power', Sentence::of('Every plug passes and every lead reaches'), Sentence::of('Drill all of them before the cabinet is made: sawdust and a drill have no place over water.'), null, $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fine,
+                'B-81',
+                'power',
+                Sentence::of('Every plug passes and every lead reaches'),
+                Sentence::of(
+                    'Drill all of them before the cabinet is made: sawdust and a drill have no place over water.',
+                ),
+                null,
+                $facts->basis(),
+            );
         }
         $n = count($ways);
 
-        return new TopicAnswer([Figure::words('cableWays', $n === 1 ? '1 hole' : "{$n} holes", Sentence::of('the fullest is filled by {full}', ['full' => Quantity::of(100 * $fullest, Kind::Percent)]), $facts->basis())], $findings, new FilledWays(array_map(fn (TableRow $w): array => ['row' => $w->row, 'fillPct' => 100 * self::fill($w), 'isOver' => 100 * self::fill($w) > $facts->brief->limit(HouseRule::CableFillPct)], $ways)));
+        return new TopicAnswer(
+            [
+                Figure::words(
+                    'cableWays',
+                    $n === 1 ? '1 hole' : "{$n} holes",
+                    Sentence::of('the fullest is filled by {full}', [
+                        'full' => Quantity::of(100 * $fullest, Kind::Percent),
+                    ]),
+                    $facts->basis(),
+                ),
+            ],
+            $findings,
+            new FilledWays(
+                array_map(
+                    fn (TableRow $w): array => [
+                        'row' => $w->row,
+                        'fillPct' => 100 * self::fill($w),
+                        'isOver' => 100 * self::fill($w) > $facts->brief->limit(HouseRule::CableFillPct),
+                    ],
+                    $ways,
+                ),
+            ),
+        );
     }
 
     /** Share of the hole its cables fill. */
@@ -51,19 +86,70 @@ final class CableWays implements Topic
     private static function of(TableRow $way, Facts $facts): array
     {
         $fill = self::fill($way);
-        [$full, $loop] = [$facts->brief->limit(HouseRule::CableFillPct) / 100, $facts->brief->limit(HouseRule::DripLoopMm)];
+        [$full, $loop] = [
+            $facts->brief->limit(HouseRule::CableFillPct) / 100,
+            $facts->brief->limit(HouseRule::DripLoopMm),
+        ];
         $lacks = $way->number('runMm') + $loop - $way->number('leadMm');
         $parts = [
-            'name' => $way->called('cable way'), 'full' => Quantity::of(100 * $fill, Kind::Percent), 'most' => Quantity::of(100 * $full, Kind::Percent),
-            ...array_map(fn (float $l): Quantity => Quantity::of($l, Kind::Length), ['hole' => $way->number('holeMm'), 'plug' => $way->number('plugMm'), 'lacks' => max(0.0, $lacks), 'loop' => $loop, 'wide' => ceil($way->number('cableMm') * sqrt($way->number('cables') / $full))]),
+            'name' => $way->called('cable way'),
+            'full' => Quantity::of(100 * $fill, Kind::Percent),
+            'most' => Quantity::of(100 * $full, Kind::Percent),
+            ...array_map(fn (float $l): Quantity => Quantity::of($l, Kind::Length), [
+                'hole' => $way->number('holeMm'),
+                'plug' => $way->number('plugMm'),
+                'lacks' => max(0.0, $lacks),
+                'loop' => $loop,
+                'wide' => ceil($way->number('cableMm') * sqrt($way->number('cables') / $full)),
+            ]),
         ];
-        $fix = fn (string $what, string $why, string $remedy): Finding => Finding::of(Severity::Fix, 'B-81', 'power', Sentence::of($what, $parts), Sentence::of($why, $parts), Sentence::of($remedy, $parts), $facts->basis());
+        $fix = fn (string $what, string $why, string $remedy): Finding => Finding::of(
+            Severity::Fix,
+            'B-81',
+            'power',
+            Sentence::of($what, $parts),
+            Sentence::of($why, $parts),
+            Sentence::of($remedy, $parts),
+            $facts->basis(),
+        );
 
         return [
-            ...($way->number('plugMm') > $way->number('holeMm') ? [$fix('{name}: the plug of {plug} does not pass {hole}', 'A plug is never cut off to pass a hole: the device loses its approval, and its earth may go with it.', 'A hole of {plug} or more, edged.')] : []),
-            ...($fill > $full ? [$fix('{name} would be filled by {full}', 'Over {most} cables are pulled over the edge, warm each other, and the next one does not go in.', 'A hole of {wide} or a second one.')] : []),
-            ...($lacks > 0 ? [$fix('{name}: the shortest lead lacks {lacks}', 'Way and a drip loop of {loop} below the outlet: without the loop water runs along the cable into it.', 'The outlet nearer, or a device with a longer lead; no extension over water.')] : []),
-            ...(! $way->flag('bushed') ? [$fix('{name}: its edge is not bushed', 'A sawn edge cuts into cables that move.', 'A bush or a grommet before the first cable goes through.')] : []),
+            ...$way->number('plugMm') > $way->number('holeMm')
+                ? [
+                    $fix(
+                        '{name}: the plug of {plug} does not pass {hole}',
+                        'A plug is never cut off to pass a hole: the device loses its approval, and its earth may go with it.',
+                        'A hole of {plug} or more, edged.',
+                    ),
+                ]
+                : [],
+            ...$fill > $full
+                ? [
+                    $fix(
+                        '{name} would be filled by {full}',
+                        'Over {most} cables are pulled over the edge, warm each other, and the next one does not go in.',
+                        'A hole of {wide} or a second one.',
+                    ),
+                ]
+                : [],
+            ...$lacks > 0
+                ? [
+                    $fix(
+                        '{name}: the shortest lead lacks {lacks}',
+                        'Way and a drip loop of {loop} below the outlet: without the loop water runs along the cable into it.',
+                        'The outlet nearer, or a device with a longer lead; no extension over water.',
+                    ),
+                ]
+                : [],
+            ...! $way->flag('bushed')
+                ? [
+                    $fix(
+                        '{name}: its edge is not bushed',
+                        'A sawn edge cuts into cables that move.',
+                        'A bush or a grommet before the first cable goes through.',
+                    ),
+                ]
+                : [],
         ];
     }
 }

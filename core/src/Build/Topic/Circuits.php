@@ -45,16 +45,70 @@ final class Circuits implements Asks, Topic
         $volts = $facts->number(F::MainsV);
         $circuits = max(1.0, round($facts->number(F::Circuits)));
         $running = Quantity::of($steady / $volts / $circuits, Kind::Current);
-        $start = Quantity::of(($steady + (self::MOTOR_START - 1) * $facts->number(F::PumpsW)) / $volts / $circuits, Kind::Current);
-        $energy = Quantity::of(self::meanW($facts) * self::HOURS_A_MONTH / 1000, Kind::Energy);
-        $parts = ['a' => $running, 'start' => $start, 'may' => Quantity::of(self::SHARE * $facts->number(F::CircuitA), Kind::Current), 'rated' => Quantity::of($facts->number(F::CircuitA), Kind::Current), 'n' => Quantity::of($circuits, Kind::Count), 'heaters' => Quantity::of($heaters, Kind::Power)];
-        $watts = [$facts->row('p', F::PumpsW), $facts->row('l', F::LightsW), $facts->row('o', F::OtherW), ['h', $facts->brief->record === null ? 'Heaters, first choice, all on' : 'Heaters in the register, all on', $heaters, Kind::Power], $facts->row('V', F::MainsV), ['n', 'Circuits', $circuits, Kind::Count]];
+        $start = Quantity::of(
+            ($steady + (self::MOTOR_START - 1) * $facts->number(F::PumpsW)) / $volts / $circuits,
+            Kind::Current,
+        );
+        $energy = Quantity::of((self::meanW($facts) * self::HOURS_A_MONTH) / 1000, Kind::Energy);
+        $parts = [
+            'a' => $running,
+            'start' => $start,
+            'may' => Quantity::of(self::SHARE * $facts->number(F::CircuitA), Kind::Current),
+            'rated' => Quantity::of($facts->number(F::CircuitA), Kind::Current),
+            'n' => Quantity::of($circuits, Kind::Count),
+            'heaters' => Quantity::of($heaters, Kind::Power),
+        ];
+        $watts = [
+            $facts->row('p', F::PumpsW),
+            $facts->row('l', F::LightsW),
+            $facts->row('o', F::OtherW),
+            [
+                'h',
+                $facts->brief->record === null ? 'Heaters, first choice, all on' : 'Heaters in the register, all on',
+                $heaters,
+                Kind::Power,
+            ],
+            $facts->row('V', F::MainsV),
+            ['n', 'Circuits', $circuits, Kind::Count],
+        ];
 
-        return new TopicAnswer([
-            Figure::number('circuitA', $running, Sentence::of('all on, heaters {heaters}; {may} is allowed all day', $parts), $facts->basis(), Working::of(Topic::LABELS['circuitA'], '(p + l + o + h)/V/n', $watts, $running, 'B-61: at most 0.8 of the rating')),
-            Figure::number('startA', $start, Sentence::of('for a moment, when the power comes back'), $facts->basis(), Working::of(Topic::LABELS['startA'], '(3*p + l + o + h)/V/n', $watts, $start, 'B-61: motors draw three times their running current')),
-            Figure::number('energyKwh', $energy, Sentence::of('in a room between its winter and its summer'), $facts->basis()),
-        ], [...($facts->brief->rows('loads') === [] ? self::load($facts, $parts) : [])]);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'circuitA',
+                    $running,
+                    Sentence::of('all on, heaters {heaters}; {may} is allowed all day', $parts),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['circuitA'],
+                        '(p + l + o + h)/V/n',
+                        $watts,
+                        $running,
+                        'B-61: at most 0.8 of the rating',
+                    ),
+                ),
+                Figure::number(
+                    'startA',
+                    $start,
+                    Sentence::of('for a moment, when the power comes back'),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['startA'],
+                        '(3*p + l + o + h)/V/n',
+                        $watts,
+                        $start,
+                        'B-61: motors draw three times their running current',
+                    ),
+                ),
+                Figure::number(
+                    'energyKwh',
+                    $energy,
+                    Sentence::of('in a room between its winter and its summer'),
+                    $facts->basis(),
+                ),
+            ],
+            [...$facts->brief->rows('loads') === [] ? self::load($facts, $parts) : []],
+        );
     }
 
     /** Watts drawn in the mean over a day, in a room halfway between winter night and summer day. */
@@ -62,11 +116,16 @@ final class Circuits implements Asks, Topic
     {
         $facts->need(F::PumpsW, F::LightsW, F::WinterC, F::SummerC);
         $day = LitDay::of($facts);
-        $lights = $facts->number(F::LightsW) * $day->fullHours() / 24;
+        $lights = ($facts->number(F::LightsW) * $day->fullHours()) / 24;
         $heat = Warmth::heat($facts);
         $rooms = OtherRooms::weighed($facts, $heat);
         $room = ($rooms->number(F::WinterC) + $rooms->number(F::SummerC)) / 2;
-        $heating = max(0.0, $heat->lossW($facts->number(F::SetpointC), $room) - $facts->number(F::PumpsW) - $lights * $facts->number(F::LightSharePct) / 100);
+        $heating = max(
+            0.0,
+            $heat->lossW($facts->number(F::SetpointC), $room) -
+                $facts->number(F::PumpsW) -
+                ($lights * $facts->number(F::LightSharePct)) / 100,
+        );
 
         return $facts->number(F::PumpsW) + $facts->number(F::OtherW) + $lights + $heating;
     }
@@ -77,13 +136,50 @@ final class Circuits implements Asks, Topic
      */
     private static function load(Facts $facts, array $parts): array
     {
-        $found = [match (true) {
-            $parts['a']->value > $parts['may']->value => Finding::of(Severity::Fix, 'B-61', 'power', Sentence::of('Each circuit carries {a}, more than {may}', $parts), Sentence::of('A circuit of {rated} carries 0.8 of that all day.', $parts), Sentence::of('Spread it over more circuits; a licensed electrician says which.'), $facts->basis(), 'circuitA'),
-            $parts['start']->value > $parts['rated']->value => Finding::of(Severity::Watch, 'B-61', 'power', Sentence::of('{start} when everything starts at once', $parts), Sentence::of('The circuit is rated at {rated}: after a power cut it may trip again.', $parts), Sentence::of('Let pumps start one after another.'), $facts->basis(), 'startA'),
-            default => Finding::of(Severity::Fine, 'B-61', 'power', Sentence::of('Each circuit carries {a} of {may}', $parts), Sentence::of('At the start {start}.', $parts), null, $facts->basis(), 'circuitA'),
-        }];
+        $found = [
+            match (true) {
+                $parts['a']->value > $parts['may']->value => Finding::of(
+                    Severity::Fix,
+                    'B-61',
+                    'power',
+                    Sentence::of('Each circuit carries {a}, more than {may}', $parts),
+                    Sentence::of('A circuit of {rated} carries 0.8 of that all day.', $parts),
+                    Sentence::of('Spread it over more circuits; a licensed electrician says which.'),
+                    $facts->basis(),
+                    'circuitA',
+                ),
+                $parts['start']->value > $parts['rated']->value => Finding::of(
+                    Severity::Watch,
+                    'B-61',
+                    'power',
+                    Sentence::of('{start} when everything starts at once', $parts),
+                    Sentence::of('The circuit is rated at {rated}: after a power cut it may trip again.', $parts),
+                    Sentence::of('Let pumps start one after another.'),
+                    $facts->basis(),
+                    'startA',
+                ),
+                default => Finding::of(
+                    Severity::Fine,
+                    'B-61',
+                    'power',
+                    Sentence::of('Each circuit carries {a} of {may}', $parts),
+                    Sentence::of('At the start {start}.', $parts),
+                    null,
+                    $facts->basis(),
+                    'circuitA',
+                ),
+            },
+        ];
         if ($parts['n']->value < 2) {
-            $found[] = Finding::of(Severity::Watch, 'B-61', 'power', Sentence::of('Everything hangs on one circuit'), Sentence::of('One trip takes heating and movement together.'), Sentence::of('Heaters and pumps on different circuits, or a battery for one stream pump.'), $facts->basis());
+            $found[] = Finding::of(
+                Severity::Watch,
+                'B-61',
+                'power',
+                Sentence::of('Everything hangs on one circuit'),
+                Sentence::of('One trip takes heating and movement together.'),
+                Sentence::of('Heaters and pumps on different circuits, or a battery for one stream pump.'),
+                $facts->basis(),
+            );
         }
 
         return $found;
@@ -91,7 +187,14 @@ final class Circuits implements Asks, Topic
 
     public static function checks(): array
     {
-        return [Check::safety('B-61.residual', 'power', 'Is all wet gear behind residual-current protection?', self::protection(...))];
+        return [
+            Check::safety(
+                'B-61.residual',
+                'power',
+                'Is all wet gear behind residual-current protection?',
+                self::protection(...),
+            ),
+        ];
     }
 
     /**
@@ -122,6 +225,16 @@ final class Circuits implements Asks, Topic
             ],
         };
 
-        return [Finding::of($severity, 'B-61', 'power', Sentence::of($what), Sentence::of($why), $remedy === null ? null : Sentence::of($remedy), $facts->basis())];
+        return [
+            Finding::of(
+                $severity,
+                'B-61',
+                'power',
+                Sentence::of($what),
+                Sentence::of($why),
+                $remedy === null ? null : Sentence::of($remedy),
+                $facts->basis(),
+            ),
+        ];
     }
 }

@@ -16,7 +16,10 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 
-/** Room for animals, hands and nuts: teeth, the box, behind the tank, round the rock (B-80). What nobody has measured is not asked for here. */
+/**
+ * Room for animals, hands and nuts: teeth, the box, behind the tank, round the rock (B-80). What nobody has measured is not asked
+ * for here.
+ */
 final class Clearances implements Topic
 {
     public function keys(): array
@@ -30,10 +33,27 @@ final class Clearances implements Topic
         $findings = [...self::teeth($facts), ...self::box($facts), ...self::rock($facts)];
         if ($facts->brief->has(F::GapBehindMm)) {
             $facts->need(F::ElbowMm);
-            $needs = ($facts->brief->has(F::BoxBehindMm) ? $facts->numberOrNone(F::BoxBehindMm) ?? 0.0 : 0.0) + $facts->number(F::ElbowMm) + $facts->number(F::HandMm);
+            $needs =
+                ($facts->brief->has(F::BoxBehindMm) ? $facts->numberOrNone(F::BoxBehindMm) ?? 0.0 : 0.0) +
+                $facts->number(F::ElbowMm) +
+                $facts->number(F::HandMm);
             $spare = $facts->number(F::GapBehindMm) - $needs;
-            $figures[] = Figure::number('behindMm', Quantity::of($spare, Kind::Length), Sentence::of('after box, elbow and a hand'), $facts->basis());
-            $findings[] = self::judged($spare, 'Behind the tank {gap} are left, {needs} are needed', 'Box, elbow and a hand beside each other. No drain is mended where no hand comes.', 'Move the tank forward, or a flatter elbow.', 'Behind the tank a hand has {spare} to spare', 'A drain can be mended there.', ['gap' => $facts->number(F::GapBehindMm), 'needs' => $needs], $facts);
+            $figures[] = Figure::number(
+                'behindMm',
+                Quantity::of($spare, Kind::Length),
+                Sentence::of('after box, elbow and a hand'),
+                $facts->basis(),
+            );
+            $findings[] = self::judged(
+                $spare,
+                'Behind the tank {gap} are left, {needs} are needed',
+                'Box, elbow and a hand beside each other. No drain is mended where no hand comes.',
+                'Move the tank forward, or a flatter elbow.',
+                'Behind the tank a hand has {spare} to spare',
+                'A drain can be mended there.',
+                ['gap' => $facts->number(F::GapBehindMm), 'needs' => $needs],
+                $facts,
+            );
         }
 
         return new TopicAnswer($figures, $findings);
@@ -47,7 +67,18 @@ final class Clearances implements Topic
         }
         $spare = $facts->number(F::SmallestMm) - $facts->number(F::ToothGapMm);
 
-        return [self::judged($spare, 'The teeth let the smallest animal through', 'Gaps of {gap}, a body of {body}: it ends in the drain.', 'A comb with narrower gaps, or a guard before it.', 'The teeth hold back the smallest animal', 'Gaps of {gap} against a body of {body}.', ['gap' => $facts->number(F::ToothGapMm), 'body' => $facts->number(F::SmallestMm)], $facts)];
+        return [
+            self::judged(
+                $spare,
+                'The teeth let the smallest animal through',
+                'Gaps of {gap}, a body of {body}: it ends in the drain.',
+                'A comb with narrower gaps, or a guard before it.',
+                'The teeth hold back the smallest animal',
+                'Gaps of {gap} against a body of {body}.',
+                ['gap' => $facts->number(F::ToothGapMm), 'body' => $facts->number(F::SmallestMm)],
+                $facts,
+            ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -58,7 +89,18 @@ final class Clearances implements Topic
         }
         $needs = $facts->number(F::NutMm) + $facts->number(F::HandMm);
 
-        return [self::judged($facts->number(F::BoxInsideMm) - $needs, 'No hand comes to the nuts in the box', '{has} inside; nut and hand take {needs}.', 'A deeper box, or nuts that are turned from outside.', 'A hand comes to the nuts in the box', '{spare} more than nut and hand take.', ['has' => $facts->number(F::BoxInsideMm), 'needs' => $needs], $facts)];
+        return [
+            self::judged(
+                $facts->number(F::BoxInsideMm) - $needs,
+                'No hand comes to the nuts in the box',
+                '{has} inside; nut and hand take {needs}.',
+                'A deeper box, or nuts that are turned from outside.',
+                'A hand comes to the nuts in the box',
+                '{spare} more than nut and hand take.',
+                ['has' => $facts->number(F::BoxInsideMm), 'needs' => $needs],
+                $facts,
+            ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -66,25 +108,84 @@ final class Clearances implements Topic
     {
         $found = [];
         $keep = $facts->brief->limit(HouseRule::RockMm);
-        foreach ([[F::RockToPaneMm, 'pane', 'A scraper and two fingers pass with {keep}; less, and algae stay and glass is scratched.'], [F::RockToDrainMm, 'drain or pump', 'Sand and snails gather where nothing can be cleaned, and a pump cannot be lifted out.']] as [$field, $what, $why]) {
+        foreach (
+            [
+                [
+                    F::RockToPaneMm,
+                    'pane',
+                    'A scraper and two fingers pass with {keep}; less, and algae stay and glass is scratched.',
+                ],
+                [
+                    F::RockToDrainMm,
+                    'drain or pump',
+                    'Sand and snails gather where nothing can be cleaned, and a pump cannot be lifted out.',
+                ],
+            ] as [$field, $what, $why]
+        ) {
             if ($facts->brief->has($field) && $facts->number($field) < $keep) {
-                $found[] = Finding::of(Severity::Watch, 'B-80', 'display', Sentence::of('Rock stands {near} from a {what}', ['near' => Quantity::of($facts->number($field), Kind::Length), 'what' => $what]), Sentence::of($why, ['keep' => Quantity::of($keep, Kind::Length)]), Sentence::of('Keep {keep} free.', ['keep' => Quantity::of($keep, Kind::Length)]), $facts->basis());
+                $found[] = Finding::of(
+                    Severity::Watch,
+                    'B-80',
+                    'display',
+                    Sentence::of('Rock stands {near} from a {what}', [
+                        'near' => Quantity::of($facts->number($field), Kind::Length),
+                        'what' => $what,
+                    ]),
+                    Sentence::of($why, ['keep' => Quantity::of($keep, Kind::Length)]),
+                    Sentence::of('Keep {keep} free.', ['keep' => Quantity::of($keep, Kind::Length)]),
+                    $facts->basis(),
+                );
             }
         }
         if ($facts->brief->has(F::RockBase) && $facts->word(F::RockBase) === 'sand') {
-            $found[] = Finding::of(Severity::Fix, 'B-80', 'display', Sentence::of('Rock stands on the sand'), Sentence::of('Animals dig, and sand is taken out one day: then it falls, on an animal or a pane.'), Sentence::of('Rock first, on the base; sand round it.'), $facts->basis());
+            $found[] = Finding::of(
+                Severity::Fix,
+                'B-80',
+                'display',
+                Sentence::of('Rock stands on the sand'),
+                Sentence::of('Animals dig, and sand is taken out one day: then it falls, on an animal or a pane.'),
+                Sentence::of('Rock first, on the base; sand round it.'),
+                $facts->basis(),
+            );
         }
 
         return $found;
     }
 
     /** @param  array<string, float>  $mm */
-    private static function judged(float $spareMm, string $lacks, string $why, string $remedy, string $fine, string $fineWhy, array $mm, Facts $facts): Finding
-    {
-        $parts = array_map(fn (float $l): Quantity => Quantity::of($l, Kind::Length), [...$mm, 'spare' => abs($spareMm)]);
+    private static function judged(
+        float $spareMm,
+        string $lacks,
+        string $why,
+        string $remedy,
+        string $fine,
+        string $fineWhy,
+        array $mm,
+        Facts $facts,
+    ): Finding {
+        $parts = array_map(fn (float $l): Quantity => Quantity::of($l, Kind::Length), [
+            ...$mm,
+            'spare' => abs($spareMm),
+        ]);
 
         return $spareMm < 0
-            ? Finding::of(Severity::Fix, 'B-80', 'display', Sentence::of($lacks, $parts), Sentence::of($why, $parts), Sentence::of($remedy, $parts), $facts->basis())
-            : Finding::of(Severity::Fine, 'B-80', 'display', Sentence::of($fine, $parts), Sentence::of($fineWhy, $parts), null, $facts->basis());
+            ? Finding::of(
+                Severity::Fix,
+                'B-80',
+                'display',
+                Sentence::of($lacks, $parts),
+                Sentence::of($why, $parts),
+                Sentence::of($remedy, $parts),
+                $facts->basis(),
+            )
+            : Finding::of(
+                Severity::Fine,
+                'B-80',
+                'display',
+                Sentence::of($fine, $parts),
+                Sentence::of($fineWhy, $parts),
+                null,
+                $facts->basis(),
+            );
     }
 }

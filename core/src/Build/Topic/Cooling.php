@@ -48,26 +48,90 @@ final class Cooling implements Topic
         $still = $heat->evaporation($set, $summer);
         $over = self::over($facts, $heat);
         $parts = [
-            'settles' => Quantity::of($settles, Kind::Temperature), 'set' => Quantity::of($set, Kind::Temperature), 'background' => Quantity::of($background, Kind::Power),
-            'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature), 'over' => Quantity::of($over, Kind::Power), 'chiller' => Quantity::of(self::CHILLER * $over, Kind::Power),
+            'settles' => Quantity::of($settles, Kind::Temperature),
+            'set' => Quantity::of($set, Kind::Temperature),
+            'background' => Quantity::of($background, Kind::Power),
+            'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature),
+            'over' => Quantity::of($over, Kind::Power),
+            'chiller' => Quantity::of(self::CHILLER * $over, Kind::Power),
         ];
         $figures = [
-            Figure::number('settlesSummerC', $parts['settles'], Sentence::of('with {background} from pumps and lights', $parts), $facts->basis(),
-                Working::of(Topic::LABELS['settlesSummerC'], 'R + (P - E)/UA', [
-                    $facts->row('R', F::SummerC), ['P', 'Heat of pumps and lights', $background, Kind::Power], ['E', 'Evaporation at the set point', $still->watts, Kind::Power], ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance],
-                ], $parts['settles'], 'B-43')),
-            Figure::number('coolingW', $parts['over'], $over > 0 ? Sentence::of('to hold the set point; a chiller of {chiller}, in free air', $parts) : Sentence::of('it holds the set point by itself'), $facts->basis(),
-                Working::of(Topic::LABELS['coolingW'], 'max(0, P - UA*(T - R) - E)', [
-                    ['P', 'Heat of pumps and lights', $background, Kind::Power], ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance], $facts->row('T', F::SetpointC), $facts->row('R', F::SummerC), ['E', 'Evaporation at the set point', $still->watts, Kind::Power],
-                ], $parts['over'], 'B-42: a chiller takes 1.2 of it')),
+            Figure::number(
+                'settlesSummerC',
+                $parts['settles'],
+                Sentence::of('with {background} from pumps and lights', $parts),
+                $facts->basis(),
+                Working::of(
+                    Topic::LABELS['settlesSummerC'],
+                    'R + (P - E)/UA',
+                    [
+                        $facts->row('R', F::SummerC),
+                        ['P', 'Heat of pumps and lights', $background, Kind::Power],
+                        ['E', 'Evaporation at the set point', $still->watts, Kind::Power],
+                        ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance],
+                    ],
+                    $parts['settles'],
+                    'B-43',
+                ),
+            ),
+            Figure::number(
+                'coolingW',
+                $parts['over'],
+                $over > 0
+                    ? Sentence::of('to hold the set point; a chiller of {chiller}, in free air', $parts)
+                    : Sentence::of('it holds the set point by itself'),
+                $facts->basis(),
+                Working::of(
+                    Topic::LABELS['coolingW'],
+                    'max(0, P - UA*(T - R) - E)',
+                    [
+                        ['P', 'Heat of pumps and lights', $background, Kind::Power],
+                        ['UA', 'Hot case', $heat->hotUaWK, Kind::Conductance],
+                        $facts->row('T', F::SetpointC),
+                        $facts->row('R', F::SummerC),
+                        ['E', 'Evaporation at the set point', $still->watts, Kind::Power],
+                    ],
+                    $parts['over'],
+                    'B-42: a chiller takes 1.2 of it',
+                ),
+            ),
         ];
         [$help, $more] = self::help($facts, $heat, $over, $still);
 
-        return new TopicAnswer($figures, [match (true) {
-            $settles > $facts->number(F::UpperHarmC) => Finding::of(Severity::Fix, 'B-42', 'heat', Sentence::of('A summer day heats it to {settles} without any heater', $parts), Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts), Sentence::of($help, $parts + $more), $facts->basis(), 'settlesSummerC'),
-            $settles > $set + self::WARM_K => Finding::of(Severity::Watch, 'B-42', 'heat', Sentence::of('Summer days settle at {settles}', $parts), Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts), Sentence::of($help, $parts + $more), $facts->basis(), 'settlesSummerC'),
-            default => Finding::of(Severity::Fine, 'B-42', 'heat', Sentence::of('Summer days need no cooling: {settles}', $parts), Sentence::of('The set point is {set}.', $parts), null, $facts->basis(), 'settlesSummerC'),
-        }]);
+        return new TopicAnswer($figures, [
+            match (true) {
+                $settles > $facts->number(F::UpperHarmC) => Finding::of(
+                    Severity::Fix,
+                    'B-42',
+                    'heat',
+                    Sentence::of('A summer day heats it to {settles} without any heater', $parts),
+                    Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts),
+                    Sentence::of($help, $parts + $more),
+                    $facts->basis(),
+                    'settlesSummerC',
+                ),
+                $settles > $set + self::WARM_K => Finding::of(
+                    Severity::Watch,
+                    'B-42',
+                    'heat',
+                    Sentence::of('Summer days settle at {settles}', $parts),
+                    Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts),
+                    Sentence::of($help, $parts + $more),
+                    $facts->basis(),
+                    'settlesSummerC',
+                ),
+                default => Finding::of(
+                    Severity::Fine,
+                    'B-42',
+                    'heat',
+                    Sentence::of('Summer days need no cooling: {settles}', $parts),
+                    Sentence::of('The set point is {set}.', $parts),
+                    null,
+                    $facts->basis(),
+                    'settlesSummerC',
+                ),
+            },
+        ]);
     }
 
     /** What must be carried off on the hottest day to hold the set point, W. */
@@ -83,7 +147,10 @@ final class Cooling implements Topic
     {
         [$set, $summer] = [$facts->number(F::SetpointC), $facts->number(F::SummerC)];
 
-        return max(0.0, Warmth::backgroundW($facts) - $heat->hotUaWK * ($set - $summer) - $heat->evaporation($set, $summer)->watts);
+        return max(
+            0.0,
+            Warmth::backgroundW($facts) - $heat->hotUaWK * ($set - $summer) - $heat->evaporation($set, $summer)->watts,
+        );
     }
 
     /**
@@ -94,13 +161,31 @@ final class Cooling implements Topic
     private static function help(Facts $facts, TankHeat $heat, float $over, Evaporation $still): array
     {
         if ($facts->word(F::Top) !== 'open') {
-            return ['Open the top for a fan, or a chiller of {chiller}, in free air and never in a closed cabinet.', []];
+            return [
+                'Open the top for a fan, or a chiller of {chiller}, in free air and never in a closed cabinet.',
+                [],
+            ];
         }
-        $fan = Evaporation::of($heat->evaporatingM2, $facts->number(F::SetpointC), $facts->number(F::SummerC), $facts->number(F::HumidityPct), 1, self::FAN_MS);
-        $parts = ['fan' => Quantity::of($fan->watts - $still->watts, Kind::Power), 'water' => Quantity::of($fan->litresPerDay - $still->litresPerDay, Kind::DailyVolume)];
+        $fan = Evaporation::of(
+            $heat->evaporatingM2,
+            $facts->number(F::SetpointC),
+            $facts->number(F::SummerC),
+            $facts->number(F::HumidityPct),
+            1,
+            self::FAN_MS,
+        );
+        $parts = [
+            'fan' => Quantity::of($fan->watts - $still->watts, Kind::Power),
+            'water' => Quantity::of($fan->litresPerDay - $still->litresPerDay, Kind::DailyVolume),
+        ];
 
-        return [$fan->watts - $still->watts >= $over
-            ? 'A fan over the whole surface carries off up to {fan}, of {over} needed; it takes up to {water} more RO, and the room takes the damp.'
-            : 'A fan over the whole surface carries off {fan} of {over} and takes {water} more RO; for the rest a chiller in free air, {chiller} if it stands alone.', $parts];
+        return [
+            $fan->watts - $still->watts >= $over
+                ? 'A fan over the whole surface carries off up to {fan}, of {over} needed; it takes up to {water} more RO, and '.
+                    'the room takes the damp.'
+                : 'A fan over the whole surface carries off {fan} of {over} and takes {water} more RO; for the rest a chiller '.
+                    'in free air, {chiller} if it stands alone.',
+            $parts,
+        ];
     }
 }

@@ -39,23 +39,86 @@ final class Damp implements Topic
         $facts->need(F::CeilingMm, F::WinterC);
         $roomC = $facts->number(F::WinterC);
         $litres = Warmth::heat($facts)->evaporation($facts->number(F::SetpointC), $roomC)->litresPerDay;
-        $m3 = $facts->number(F::RoomM2) * $facts->number(F::CeilingMm) / 1000;
+        $m3 = ($facts->number(F::RoomM2) * $facts->number(F::CeilingMm)) / 1000;
         $air = RoomAir::of($roomC, $facts->number(F::HumidityPct), $litres, $m3, $facts->number(F::AirChangesH));
         $parts = [
-            'litres' => Quantity::of($litres, Kind::DailyVolume), 'before' => Quantity::of($facts->number(F::HumidityPct), Kind::Percent), 'after' => Quantity::of($air->humidityPct, Kind::Percent), 'dew' => Quantity::of($air->dewPointC, Kind::Temperature),
-            'room' => Quantity::of($roomC, Kind::Temperature), 'damp' => Quantity::of(self::DAMP_PCT, Kind::Percent), 'changes' => Quantity::of($air->changesFor(self::DAMP_PCT), Kind::Turnover),
+            'litres' => Quantity::of($litres, Kind::DailyVolume),
+            'before' => Quantity::of($facts->number(F::HumidityPct), Kind::Percent),
+            'after' => Quantity::of($air->humidityPct, Kind::Percent),
+            'dew' => Quantity::of($air->dewPointC, Kind::Temperature),
+            'room' => Quantity::of($roomC, Kind::Temperature),
+            'damp' => Quantity::of(self::DAMP_PCT, Kind::Percent),
+            'changes' => Quantity::of($air->changesFor(self::DAMP_PCT), Kind::Turnover),
         ];
 
-        return new TopicAnswer([
-            Figure::number('roomDampPct', $parts['after'], Sentence::of('on a winter night; {before} without the tank', $parts), $facts->basis(),
-                Working::of(Topic::LABELS['roomDampPct'], 'min(100, h + 100*e/24000/(n*V)*461.5*(T + 273.15)/(1000*0.61094*exp(17.625*T/(T + 243.04)))*1000)', [
-                    $facts->row('h', F::HumidityPct), ['e', 'Evaporation, winter night', $litres, Kind::DailyVolume], $facts->row('n', F::AirChangesH), ['V', 'Air of the room, m³', $m3, Kind::Factor], $facts->row('T', F::WinterC),
-                ], $parts['after'], 'B-40: water into air that is changed; saturation by Alduchov & Eskridge')),
-            Figure::number('dewPointC', $parts['dew'], Sentence::of('colder panes and corners run with water'), $facts->basis()),
-        ], [match (true) {
-            $air->humidityPct > self::WET_PCT => Finding::of(Severity::Fix, 'B-42', 'heat', Sentence::of('The room goes to {after} on a winter night', $parts), Sentence::of('{litres} go into its air; everything colder than {dew} runs with water, and mould follows.', $parts), Sentence::of('{changes} air changes an hour would hold {damp}; or a hood, or a dryer whose heat is counted.', $parts), $facts->basis(), 'roomDampPct'),
-            $air->humidityPct > self::DAMP_PCT => Finding::of(Severity::Watch, 'B-42', 'heat', Sentence::of('The room goes to {after} on a winter night', $parts), Sentence::of('{litres} go into its air; panes colder than {dew} mist over.', $parts), Sentence::of('{changes} air changes an hour would hold {damp}.', $parts), $facts->basis(), 'roomDampPct'),
-            default => Finding::of(Severity::Fine, 'B-42', 'heat', Sentence::of('The room stays at {after} on a winter night', $parts), Sentence::of('{litres} go into its air.', $parts), null, $facts->basis(), 'roomDampPct'),
-        }]);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'roomDampPct',
+                    $parts['after'],
+                    Sentence::of('on a winter night; {before} without the tank', $parts),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['roomDampPct'],
+                        'min(100, h + 100*e/24000/(n*V)*461.5*(T + 273.15)/(1000*0.61094*exp(17.625*T/(T + 243.04)))*1000)',
+                        [
+                            $facts->row('h', F::HumidityPct),
+                            ['e', 'Evaporation, winter night', $litres, Kind::DailyVolume],
+                            $facts->row('n', F::AirChangesH),
+                            ['V', 'Air of the room, m³', $m3, Kind::Factor],
+                            $facts->row('T', F::WinterC),
+                        ],
+                        $parts['after'],
+                        'B-40: water into air that is changed; saturation by Alduchov & Eskridge',
+                    ),
+                ),
+                Figure::number(
+                    'dewPointC',
+                    $parts['dew'],
+                    Sentence::of('colder panes and corners run with water'),
+                    $facts->basis(),
+                ),
+            ],
+            [
+                match (true) {
+                    $air->humidityPct > self::WET_PCT => Finding::of(
+                        Severity::Fix,
+                        'B-42',
+                        'heat',
+                        Sentence::of('The room goes to {after} on a winter night', $parts),
+                        Sentence::of(
+                            '{litres} go into its air; everything colder than {dew} runs with water, and mould follows.',
+                            $parts,
+                        ),
+                        Sentence::of(
+                            '{changes} air changes an hour would hold {damp}; or a hood, or a dryer whose heat is counted.',
+                            $parts,
+                        ),
+                        $facts->basis(),
+                        'roomDampPct',
+                    ),
+                    $air->humidityPct > self::DAMP_PCT => Finding::of(
+                        Severity::Watch,
+                        'B-42',
+                        'heat',
+                        Sentence::of('The room goes to {after} on a winter night', $parts),
+                        Sentence::of('{litres} go into its air; panes colder than {dew} mist over.', $parts),
+                        Sentence::of('{changes} air changes an hour would hold {damp}.', $parts),
+                        $facts->basis(),
+                        'roomDampPct',
+                    ),
+                    default => Finding::of(
+                        Severity::Fine,
+                        'B-42',
+                        'heat',
+                        Sentence::of('The room stays at {after} on a winter night', $parts),
+                        Sentence::of('{litres} go into its air.', $parts),
+                        null,
+                        $facts->basis(),
+                        'roomDampPct',
+                    ),
+                },
+            ],
+        );
     }
 }

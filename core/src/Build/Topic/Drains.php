@@ -33,7 +33,12 @@ use Velbrin\Core\Measure\Working;
 final class Drains implements Asks, Topic
 {
     /** Schools that are set side by side. */
-    private const COMPARED = [DrainSchool::Open, DrainSchool::OpenWithEmergency, DrainSchool::SiphonWithEmergency, DrainSchool::SiphonChannelEmergency];
+    private const COMPARED = [
+        DrainSchool::Open,
+        DrainSchool::OpenWithEmergency,
+        DrainSchool::SiphonWithEmergency,
+        DrainSchool::SiphonChannelEmergency,
+    ];
 
     public function keys(): array
     {
@@ -67,7 +72,10 @@ final class Drains implements Asks, Topic
         }
         array_push($findings, ...self::drilled($facts));
 
-        return new TopicAnswer([$figure, ...self::figures($facts, $blocked), self::schools($facts, $school)], $findings);
+        return new TopicAnswer(
+            [$figure, ...self::figures($facts, $blocked), self::schools($facts, $school)],
+            $findings,
+        );
     }
 
     /** Each school with these pipes and one main drain blocked, as litres on the floor (B-20). */
@@ -98,14 +106,20 @@ final class Drains implements Asks, Topic
         $carries = $mains * DrainCapacity::siphon($pipe, $drop);
         $half = $mains * DrainCapacity::siphon($pipe->withSumK($pipe->sumK + DrainCapacity::HALF_BLOCKED_K), $drop);
         $velocity = DrainCapacity::siphonVelocityMs($pipe, $drop);
-        $working = Working::of('Main drain carries', 'n*pi/4*(D/1000)**2*sqrt(2*9.81*z/(1 + K + f*l*1000/D))*3600000', [
-            $facts->row('n', F::DrainCount),
-            $facts->row('D', F::DrainBoreMm),
-            ['z', 'Fall from surface to surface', $drop, Kind::Height],
-            $facts->row('K', F::DrainSumK),
-            ['f', 'Friction factor at this speed', $pipe->friction($velocity), Kind::Factor],
-            $facts->row('l', F::DrainLengthM),
-        ], Quantity::of($carries, Kind::Flow), 'B-22: full siphon, Darcy–Weisbach with Swamee–Jain');
+        $working = Working::of(
+            'Main drain carries',
+            'n*pi/4*(D/1000)**2*sqrt(2*9.81*z/(1 + K + f*l*1000/D))*3600000',
+            [
+                $facts->row('n', F::DrainCount),
+                $facts->row('D', F::DrainBoreMm),
+                ['z', 'Fall from surface to surface', $drop, Kind::Height],
+                $facts->row('K', F::DrainSumK),
+                ['f', 'Friction factor at this speed', $pipe->friction($velocity), Kind::Factor],
+                $facts->row('l', F::DrainLengthM),
+            ],
+            Quantity::of($carries, Kind::Flow),
+            'B-22: full siphon, Darcy–Weisbach with Swamee–Jain',
+        );
 
         return [self::figure($facts, $carries, $working), self::running($facts, $carries, $half)];
     }
@@ -118,17 +132,35 @@ final class Drains implements Asks, Topic
         $carries = $mains * DrainCapacity::open($bore);
         $rows = [$facts->row('n', F::DrainCount), $facts->row('D', F::DrainBoreMm)];
         $source = 'B-22: open stack with air, Wyly–Eaton in the form of EN 12056-3, filled 7/24';
-        $working = Working::of('Main drain carries', 'n*3600*2.5e-4*0.25**(-0.167)*D**2.667*(7/24)**1.667', $rows, Quantity::of($carries, Kind::Flow), $source);
+        $working = Working::of(
+            'Main drain carries',
+            'n*3600*2.5e-4*0.25**(-0.167)*D**2.667*(7/24)**1.667',
+            $rows,
+            Quantity::of($carries, Kind::Flow),
+            $source,
+        );
 
-        return [self::figure($facts, $carries, $working), self::running($facts, $carries, $mains * DrainCapacity::openHalfBlocked($bore))];
+        return [
+            self::figure($facts, $carries, $working),
+            self::running($facts, $carries, $mains * DrainCapacity::openHalfBlocked($bore)),
+        ];
     }
 
     private static function figure(Facts $facts, float $carries, Working $working): Figure
     {
-        $parts = ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow), 'n' => Quantity::of(BlockedMain::mains($facts), Kind::Count)];
+        $parts = [
+            'flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow),
+            'n' => Quantity::of(BlockedMain::mains($facts), Kind::Count),
+        ];
         $note = BlockedMain::mains($facts) > 1 ? '{n} alike together; planned return {flow}' : 'planned return {flow}';
 
-        return Figure::number('drainLh', Quantity::of($carries, Kind::Flow), Sentence::of($note, $parts), $facts->basis(), $working);
+        return Figure::number(
+            'drainLh',
+            Quantity::of($carries, Kind::Flow),
+            Sentence::of($note, $parts),
+            $facts->basis(),
+            $working,
+        );
     }
 
     /** @return list<Finding> */
@@ -139,22 +171,35 @@ final class Drains implements Asks, Topic
             'carries' => Quantity::of($carries, Kind::Flow)->apartFrom($flow),
             'flow' => Quantity::of($flow, Kind::Flow)->apartFrom($carries, $half),
             'half' => Quantity::of($half, Kind::Flow)->apartFrom($flow),
-            'spare' => Quantity::of(100 * ($carries - $flow) / $flow, Kind::Percent),
+            'spare' => Quantity::of((100 * ($carries - $flow)) / $flow, Kind::Percent),
         ];
         if ($carries < $flow) {
-            return [Finding::of(
-                Severity::Fix,
-                'B-22',
-                'drain',
-                Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts),
-                Sentence::of('The rest stands up over the drain until something else takes it.', $parts),
-                Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts),
-                $facts->basis(),
-                'drainLh',
-            )];
+            return [
+                Finding::of(
+                    Severity::Fix,
+                    'B-22',
+                    'drain',
+                    Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts),
+                    Sentence::of('The rest stands up over the drain until something else takes it.', $parts),
+                    Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts),
+                    $facts->basis(),
+                    'drainLh',
+                ),
+            ];
         }
         $why = Sentence::of('{spare} more than the {flow} the return brings.', $parts);
-        $findings = [Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of('Main drain carries {carries}', $parts), $why, null, $facts->basis(), 'drainLh')];
+        $findings = [
+            Finding::of(
+                Severity::Fine,
+                'B-22',
+                'drain',
+                Sentence::of('Main drain carries {carries}', $parts),
+                $why,
+                null,
+                $facts->basis(),
+                'drainLh',
+            ),
+        ];
         if ($half < $flow) {
             $findings[] = Finding::of(
                 Severity::Watch,
@@ -181,25 +226,29 @@ final class Drains implements Asks, Topic
             return [];
         }
 
-        return [$facts->word(F::DrainValves) === 'all'
-            ? Finding::of(
-                Severity::Fix,
-                'X-22',
-                'drain',
-                Sentence::of('A valve can be shut on every drain'),
-                Sentence::of('A hand that closes them for a job, or one turned by mistake, blocks the emergency with the main.'),
-                Sentence::of('None on the emergency; or a union in its place.'),
-                $facts->basis(),
-            )
-            : Finding::of(
-                Severity::Fine,
-                'X-22',
-                'drain',
-                Sentence::of('One drain at least has no valve'),
-                Sentence::of('Nothing that a hand can turn blocks all of them.'),
-                null,
-                $facts->basis(),
-            )];
+        return [
+            $facts->word(F::DrainValves) === 'all'
+                ? Finding::of(
+                    Severity::Fix,
+                    'X-22',
+                    'drain',
+                    Sentence::of('A valve can be shut on every drain'),
+                    Sentence::of(
+                        'A hand that closes them for a job, or one turned by mistake, blocks the emergency with the main.',
+                    ),
+                    Sentence::of('None on the emergency; or a union in its place.'),
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'X-22',
+                    'drain',
+                    Sentence::of('One drain at least has no valve'),
+                    Sentence::of('Nothing that a hand can turn blocks all of them.'),
+                    null,
+                    $facts->basis(),
+                ),
+        ];
     }
 
     /**
@@ -216,15 +265,17 @@ final class Drains implements Asks, Topic
         }
         $parts = ['holes' => Quantity::of($holes, Kind::Count), 'mains' => Quantity::of($mains, Kind::Count)];
 
-        return [Finding::of(
-            Severity::Watch,
-            'X-1',
-            'drain',
-            Sentence::of('{holes} holes are for main drains, {mains} are counted', $parts),
-            Sentence::of('What the drains carry is worked out for the number counted; drawn are the holes.'),
-            Sentence::of('Put right whichever is wrong.'),
-            $facts->basis(),
-        )];
+        return [
+            Finding::of(
+                Severity::Watch,
+                'X-1',
+                'drain',
+                Sentence::of('{holes} holes are for main drains, {mains} are counted', $parts),
+                Sentence::of('What the drains carry is worked out for the number counted; drawn are the holes.'),
+                Sentence::of('Put right whichever is wrong.'),
+                $facts->basis(),
+            ),
+        ];
     }
 
     /** @return list<Figure> */
@@ -233,16 +284,31 @@ final class Drains implements Asks, Topic
         $below = Quantity::of($blocked->belowRimMm, Kind::Length);
         $floor = Quantity::of($blocked->floorL, Kind::Volume);
         if (! $blocked->keepsUp) {
-            $parts = ['adds' => Quantity::of($blocked->addsL, Kind::Volume), 'room' => Quantity::of($blocked->roomL, Kind::Volume)];
+            $parts = [
+                'adds' => Quantity::of($blocked->addsL, Kind::Volume),
+                'room' => Quantity::of($blocked->roomL, Kind::Volume),
+            ];
 
             return [
-                Figure::number('blockedMm', $below, Sentence::of('when the return chamber has run empty'), $facts->basis()),
-                Figure::number('blockedFloorL', $floor, Sentence::of('{adds} can come, {room} fit', $parts), $facts->basis(), self::floorWorking($facts, $blocked)),
+                Figure::number(
+                    'blockedMm',
+                    $below,
+                    Sentence::of('when the return chamber has run empty'),
+                    $facts->basis(),
+                ),
+                Figure::number(
+                    'blockedFloorL',
+                    $floor,
+                    Sentence::of('{adds} can come, {room} fit', $parts),
+                    $facts->basis(),
+                    self::floorWorking($facts, $blocked),
+                ),
             ];
         }
-        $note = $blocked->sets === null
-            ? Sentence::of('the other main drains take all of it')
-            : Sentence::of('{pipes} takes it, {needed} over the {sets}’s inlet', self::words($facts, $blocked));
+        $note =
+            $blocked->sets === null
+                ? Sentence::of('the other main drains take all of it')
+                : Sentence::of('{pipes} takes it, {needed} over the {sets}’s inlet', self::words($facts, $blocked));
 
         return [
             Figure::number('blockedMm', $below, $note, $facts->basis(), self::levelWorking($facts, $blocked)),
@@ -255,7 +321,13 @@ final class Drains implements Asks, Topic
         $running = ['r', 'Water line below the rim, running', Overflow::of($facts)->runningBelowRimMm, Kind::Length];
         $result = Quantity::of($blocked->belowRimMm, Kind::Length);
         if ($blocked->sets === null || $blocked->setsBore === null || $blocked->setsInlet === null) {
-            return Working::of('Main drain blocked: water below the rim', 'r', [$running], $result, 'B-90: the other main drains carry the flow');
+            return Working::of(
+                'Main drain blocked: water below the rim',
+                'r',
+                [$running],
+                $result,
+                'B-90: the other main drains carry the flow',
+            );
         }
         $level = $blocked->sets->inletBelowRimMm - $blocked->neededMm;
         $elsewhere = $facts->number(F::FlowLh) - $blocked->sets->takesLh($level);
@@ -280,12 +352,18 @@ final class Drains implements Asks, Topic
     {
         $display = DisplayTank::of($facts);
 
-        return Working::of('Main drain blocked: on the floor', 'max(0, u + t - A*r)', [
-            ['u', 'The return can lift', SumpWater::of($facts)->liftsL(), Kind::Volume],
-            ['t', 'Top-off before its stop', TopOff::beforeStopL($facts), Kind::Volume],
-            ['A', 'Inside area of the display', $display->vessel->insideAreaM2(), Kind::Area],
-            ['r', 'Water line below the rim', $display->runningBelowRimMm, Kind::Length],
-        ], Quantity::of($blocked->floorL, Kind::Volume), 'B-22');
+        return Working::of(
+            'Main drain blocked: on the floor',
+            'max(0, u + t - A*r)',
+            [
+                ['u', 'The return can lift', SumpWater::of($facts)->liftsL(), Kind::Volume],
+                ['t', 'Top-off before its stop', TopOff::beforeStopL($facts), Kind::Volume],
+                ['A', 'Inside area of the display', $display->vessel->insideAreaM2(), Kind::Area],
+                ['r', 'Water line below the rim', $display->runningBelowRimMm, Kind::Length],
+            ],
+            Quantity::of($blocked->floorL, Kind::Volume),
+            'B-22',
+        );
     }
 
     /** @return array<string, Quantity|string> */
@@ -322,36 +400,61 @@ final class Drains implements Asks, Topic
         $blocked = BlockedMain::of($facts);
         $parts = self::words($facts, $blocked);
         if ($blocked->keepsUp) {
-            $why = $blocked->sets === null
-                ? 'The others carry {others} of {flow}; the water stands {below} below the rim.'
-                : '{flow} needs {needed} over the {sets}’s inlet and leaves {below} to the rim; at the rim {atRim} could go.';
-            $what = $blocked->sets === null ? 'One main drain blocked: the others take it' : 'Blocked main drain: the {pipes} takes it';
+            $why =
+                $blocked->sets === null
+                    ? 'The others carry {others} of {flow}; the water stands {below} below the rim.'
+                    : '{flow} needs {needed} over the {sets}’s inlet and leaves {below} to the rim; at the rim {atRim} could go.';
+            $what =
+                $blocked->sets === null
+                    ? 'One main drain blocked: the others take it'
+                    : 'Blocked main drain: the {pipes} takes it';
 
-            return [Finding::of(Severity::Fine, 'B-22', 'drain', Sentence::of($what, $parts), Sentence::of($why, $parts), null, $facts->basis(), 'blockedMm')];
+            return [
+                Finding::of(
+                    Severity::Fine,
+                    'B-22',
+                    'drain',
+                    Sentence::of($what, $parts),
+                    Sentence::of($why, $parts),
+                    null,
+                    $facts->basis(),
+                    'blockedMm',
+                ),
+            ];
         }
-        $carries = $blocked->atRimLh > 0 ? 'With the level at the rim the rest carries {atRim} of {flow}.' : 'Nothing else drains the display.';
-        $wider = $blocked->hasEmergency ? 'An emergency drain wide enough for {flow}' : 'An emergency drain that takes {flow}';
+        $carries =
+            $blocked->atRimLh > 0
+                ? 'With the level at the rim the rest carries {atRim} of {flow}.'
+                : 'Nothing else drains the display.';
+        $wider = $blocked->hasEmergency
+            ? 'An emergency drain wide enough for {flow}'
+            : 'An emergency drain that takes {flow}';
 
-        return [$blocked->floorL > 0
-            ? Finding::of(
-                Severity::Stop,
-                'B-22',
-                'drain',
-                Sentence::of('Blocked main drain puts {floor} on the floor', $parts),
-                Sentence::of($carries.' {adds} can come up, {room} fit between the water line and the rim.', $parts),
-                Sentence::of($wider.', or at most {room} in the return chamber and top-off together.', $parts),
-                $facts->basis(),
-                'blockedFloorL',
-            )
-            : Finding::of(
-                Severity::Watch,
-                'B-22',
-                'drain',
-                Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts),
-                Sentence::of($carries.' The return chamber runs empty first; the pump then runs dry.', $parts),
-                Sentence::of($wider.' would keep the return running.', $parts),
-                $facts->basis(),
-                'blockedFloorL',
-            )];
+        return [
+            $blocked->floorL > 0
+                ? Finding::of(
+                    Severity::Stop,
+                    'B-22',
+                    'drain',
+                    Sentence::of('Blocked main drain puts {floor} on the floor', $parts),
+                    Sentence::of(
+                        $carries.' {adds} can come up, {room} fit between the water line and the rim.',
+                        $parts,
+                    ),
+                    Sentence::of($wider.', or at most {room} in the return chamber and top-off together.', $parts),
+                    $facts->basis(),
+                    'blockedFloorL',
+                )
+                : Finding::of(
+                    Severity::Watch,
+                    'B-22',
+                    'drain',
+                    Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts),
+                    Sentence::of($carries.' The return chamber runs empty first; the pump then runs dry.', $parts),
+                    Sentence::of($wider.' would keep the return running.', $parts),
+                    $facts->basis(),
+                    'blockedFloorL',
+                ),
+        ];
     }
 }

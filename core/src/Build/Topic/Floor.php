@@ -51,23 +51,81 @@ final class Floor implements Asks, Topic
         $load = FloorLoad::of($facts, $mass);
         $mean = Quantity::of($load->meanKpa, Kind::Pressure);
         $figures = [
-            Figure::number('massKg', $total, Sentence::of('water once, rock, sand, panes, stand, equipment and people leaning on it'), $grounds,
-                Working::of('Whole mass, running', 'panes + water + rock + sand + stand + gear + people', [
-                    ['panes', 'Empty vessels', $mass->vesselsKg, Kind::Mass], ['water', 'Water by its density', $mass->waterKg, Kind::Mass],
-                    $facts->row('rock', F::RockKg), ['sand', 'Sand', $mass->sandKg, Kind::Mass],
-                    $facts->row('stand', F::StandKg), $facts->row('gear', F::EquipmentKg), ['people', 'People leaning', PlanMass::PEOPLE_KG, Kind::Mass],
-                ], $total, 'B-10: glass 2500, acrylic 1190 kg/m³; sea water by EOS-80')),
-            Figure::number('meanKpa', $mean, null, $grounds,
-                Working::of('Mean pressure under the stand', 'm*9.81/1000/A', [['m', 'Whole mass', $mass->totalKg(), Kind::Mass], ['A', 'Footprint of the stand', $load->footprintM2, Kind::Area]], $mean, 'B-10')),
+            Figure::number(
+                'massKg',
+                $total,
+                Sentence::of('water once, rock, sand, panes, stand, equipment and people leaning on it'),
+                $grounds,
+                Working::of(
+                    'Whole mass, running',
+                    'panes + water + rock + sand + stand + gear + people',
+                    [
+                        ['panes', 'Empty vessels', $mass->vesselsKg, Kind::Mass],
+                        ['water', 'Water by its density', $mass->waterKg, Kind::Mass],
+                        $facts->row('rock', F::RockKg),
+                        ['sand', 'Sand', $mass->sandKg, Kind::Mass],
+                        $facts->row('stand', F::StandKg),
+                        $facts->row('gear', F::EquipmentKg),
+                        ['people', 'People leaning', PlanMass::PEOPLE_KG, Kind::Mass],
+                    ],
+                    $total,
+                    'B-10: glass 2500, acrylic 1190 kg/m³; sea water by EOS-80',
+                ),
+            ),
+            Figure::number(
+                'meanKpa',
+                $mean,
+                null,
+                $grounds,
+                Working::of(
+                    'Mean pressure under the stand',
+                    'm*9.81/1000/A',
+                    [
+                        ['m', 'Whole mass', $mass->totalKg(), Kind::Mass],
+                        ['A', 'Footprint of the stand', $load->footprintM2, Kind::Area],
+                    ],
+                    $mean,
+                    'B-10',
+                ),
+            ),
         ];
-        $figures[] = $load->bendingKpa === null
-            ? ($load->bearsOnGround ? Figure::words('bendingKpa', 'does not bend', Sentence::of('a slab on the ground bears, it does not span'), $facts->basis()) : Figure::waiting('bendingKpa', $load->missing))
-            : Figure::number('bendingKpa', Quantity::of($load->bendingKpa, Kind::Pressure), Sentence::of('uniform load with the same bending moment'), $facts->basis(),
-                Working::of('Same bending as a load of', '8*(W*a*(L - a)/L*(1 - c/(2*L)))/(b*L**2)', [
-                    ['W', 'Load, kN', $load->loadKn, Kind::Factor], ['a', 'Middle to the nearer bearing', $load->fromSupportM, Kind::Height], ['L', 'Span', $load->spanM, Kind::Height],
-                    ['c', 'Length along the joists', $load->alongM, Kind::Height], ['b', 'Width across them', $load->acrossM, Kind::Height],
-                ], Quantity::of($load->bendingKpa, Kind::Pressure), 'B-10: q = 8M/(b·L²)'));
-        $figures[] = Figure::words('floorWord', $load->word->words(), Sentence::of($load->word === FloorWord::Within ? 'local code decides' : 'the software never approves a floor'), $facts->basis());
+        $figures[] =
+            $load->bendingKpa === null
+                ? ($load->bearsOnGround
+                    ? Figure::words(
+                        'bendingKpa',
+                        'does not bend',
+                        Sentence::of('a slab on the ground bears, it does not span'),
+                        $facts->basis(),
+                    )
+                    : Figure::waiting('bendingKpa', $load->missing))
+                : Figure::number(
+                    'bendingKpa',
+                    Quantity::of($load->bendingKpa, Kind::Pressure),
+                    Sentence::of('uniform load with the same bending moment'),
+                    $facts->basis(),
+                    Working::of(
+                        'Same bending as a load of',
+                        '8*(W*a*(L - a)/L*(1 - c/(2*L)))/(b*L**2)',
+                        [
+                            ['W', 'Load, kN', $load->loadKn, Kind::Factor],
+                            ['a', 'Middle to the nearer bearing', $load->fromSupportM, Kind::Height],
+                            ['L', 'Span', $load->spanM, Kind::Height],
+                            ['c', 'Length along the joists', $load->alongM, Kind::Height],
+                            ['b', 'Width across them', $load->acrossM, Kind::Height],
+                        ],
+                        Quantity::of($load->bendingKpa, Kind::Pressure),
+                        'B-10: q = 8M/(b·L²)',
+                    ),
+                );
+        $figures[] = Figure::words(
+            'floorWord',
+            $load->word->words(),
+            Sentence::of(
+                $load->word === FloorWord::Within ? 'local code decides' : 'the software never approves a floor',
+            ),
+            $facts->basis(),
+        );
 
         return new TopicAnswer($figures);
     }
@@ -88,7 +146,10 @@ final class Floor implements Asks, Topic
         $parts = ['mass' => Quantity::of($mass->totalKg(), Kind::Mass), 'reasons' => implode(', ', $load->reasons)];
         $against = 'The floor’s own figures are not known.';
         if ($load->use !== null && $load->allowanceKpa !== null) {
-            $use = Quantity::of(100 * $load->use, Kind::Percent)->apartFrom(100 * FloorLoad::WITHIN, 100 * FloorLoad::NEVER);
+            $use = Quantity::of(100 * $load->use, Kind::Percent)->apartFrom(
+                100 * FloorLoad::WITHIN,
+                100 * FloorLoad::NEVER,
+            );
             $parts += [
                 'use' => $use,
                 'allowance' => Quantity::of($load->allowanceKpa, Kind::Pressure),
@@ -97,7 +158,12 @@ final class Floor implements Asks, Topic
             $against = 'It asks {load} of the floor, {use} of the {allowance} entered.';
         }
         [$severity, $what, $why, $remedy] = match ($load->floorAlone) {
-            FloorWord::Within => [Severity::Fine, '{mass} is within the usual allowance, confirm locally', $against, null],
+            FloorWord::Within => [
+                Severity::Fine,
+                '{mass} is within the usual allowance, confirm locally',
+                $against,
+                null,
+            ],
             FloorWord::Ask => [
                 Severity::Fix,
                 '{mass}: ask a structural engineer before ordering',
@@ -113,7 +179,18 @@ final class Floor implements Asks, Topic
         };
         $why = Sentence::of($why, $parts);
 
-        return [Finding::of($severity, 'B-11', 'floor', Sentence::of($what, $parts), $why, $remedy === null ? null : Sentence::of($remedy), $facts->basis(), 'bendingKpa')];
+        return [
+            Finding::of(
+                $severity,
+                'B-11',
+                'floor',
+                Sentence::of($what, $parts),
+                $why,
+                $remedy === null ? null : Sentence::of($remedy),
+                $facts->basis(),
+                'bendingKpa',
+            ),
+        ];
     }
 
     /**
@@ -126,18 +203,32 @@ final class Floor implements Asks, Topic
         if ($facts->word(F::WallOpening) === 'no') {
             $what = Sentence::of('No wall is opened for it');
 
-            return [Finding::of(Severity::Fine, 'B-12', 'floor', $what, Sentence::of('What the walls carry goes on as it did.'), null, $facts->basis())];
+            return [
+                Finding::of(
+                    Severity::Fine,
+                    'B-12',
+                    'floor',
+                    $what,
+                    Sentence::of('What the walls carry goes on as it did.'),
+                    null,
+                    $facts->basis(),
+                ),
+            ];
         }
 
-        return [Finding::of(
-            Severity::Stop,
-            'B-12',
-            'floor',
-            Sentence::of('A wall is opened: never without a structural engineer’s document'),
-            Sentence::of('It may carry the house, through every storey beneath; the wall above must not settle onto glass.'),
-            Sentence::of('Store the engineer’s signed document before anything is cut. No waiver exists for this.'),
-            $facts->basis(),
-        )];
+        return [
+            Finding::of(
+                Severity::Stop,
+                'B-12',
+                'floor',
+                Sentence::of('A wall is opened: never without a structural engineer’s document'),
+                Sentence::of(
+                    'It may carry the house, through every storey beneath; the wall above must not settle onto glass.',
+                ),
+                Sentence::of('Store the engineer’s signed document before anything is cut. No waiver exists for this.'),
+                $facts->basis(),
+            ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -147,10 +238,34 @@ final class Floor implements Asks, Topic
             return [];
         }
         $slope = $facts->number(F::OutOfLevelMmM);
-        $parts = ['slope' => Quantity::of($slope, Kind::Length), 'limit' => Quantity::of(self::LEVEL_MM_M, Kind::Length)];
+        $parts = [
+            'slope' => Quantity::of($slope, Kind::Length),
+            'limit' => Quantity::of(self::LEVEL_MM_M, Kind::Length),
+        ];
 
-        return [$slope > self::LEVEL_MM_M
-            ? Finding::of(Severity::Fix, 'B-14', 'floor', Sentence::of('Floor falls {slope} in a metre', $parts), Sentence::of('A tank out of level or twisted loads its seams unevenly; up to {limit} is usual.', $parts), Sentence::of('Level the stand before filling.'), $facts->basisOf(F::OutOfLevelMmM))
-            : Finding::of(Severity::Fine, 'B-14', 'floor', Sentence::of('Floor is level to {slope} in a metre', $parts), Sentence::of('Up to {limit} is usual.', $parts), null, $facts->basisOf(F::OutOfLevelMmM))];
+        return [
+            $slope > self::LEVEL_MM_M
+                ? Finding::of(
+                    Severity::Fix,
+                    'B-14',
+                    'floor',
+                    Sentence::of('Floor falls {slope} in a metre', $parts),
+                    Sentence::of(
+                        'A tank out of level or twisted loads its seams unevenly; up to {limit} is usual.',
+                        $parts,
+                    ),
+                    Sentence::of('Level the stand before filling.'),
+                    $facts->basisOf(F::OutOfLevelMmM),
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'B-14',
+                    'floor',
+                    Sentence::of('Floor is level to {slope} in a metre', $parts),
+                    Sentence::of('Up to {limit} is usual.', $parts),
+                    null,
+                    $facts->basisOf(F::OutOfLevelMmM),
+                ),
+        ];
     }
 }

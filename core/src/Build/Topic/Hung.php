@@ -47,10 +47,13 @@ final class Hung implements Asks, Topic
         $facts->need(F::Fixings, F::BreakingKg);
         $hanging = self::hanging($facts, $mass);
         $needed = Quantity::of($hanging->neededKgEach, Kind::Mass);
-        $working = Working::of(Topic::LABELS['hangingKg'], '5*m*s', [
-            $facts->row('m', F::LampsKg),
-            ['s', 'Worst share of one fixing', $hanging->worstShare, Kind::Factor],
-        ], $needed, 'B-53');
+        $working = Working::of(
+            Topic::LABELS['hangingKg'],
+            '5*m*s',
+            [$facts->row('m', F::LampsKg), ['s', 'Worst share of one fixing', $hanging->worstShare, Kind::Factor]],
+            $needed,
+            'B-53',
+        );
         $note = Sentence::of('five times the worst share of one; to be confirmed on site by a competent person');
 
         return new TopicAnswer([Figure::number('hangingKg', $needed, $note, $facts->basis(), $working)]);
@@ -68,7 +71,17 @@ final class Hung implements Asks, Topic
         if ($mass === null) {
             $what = Sentence::of('Nothing hangs over the water');
 
-            return [Finding::of(Severity::Fine, 'B-53', 'light', $what, Sentence::of('The lamps stand on the tank.'), null, $facts->basis())];
+            return [
+                Finding::of(
+                    Severity::Fine,
+                    'B-53',
+                    'light',
+                    $what,
+                    Sentence::of('The lamps stand on the tank.'),
+                    null,
+                    $facts->basis(),
+                ),
+            ];
         }
         $facts->need(F::Fixings, F::BreakingKg);
         $hanging = self::hanging($facts, $mass);
@@ -81,27 +94,37 @@ final class Hung implements Asks, Topic
             'share' => Quantity::of(100 * $hanging->worstShare, Kind::Percent),
         ];
 
-        return [$hanging->ok
-            ? Finding::of(
-                Severity::Fine,
-                'B-53',
-                'light',
-                Sentence::of('The entered fixings hold what hangs: {breaking} against {needed}', $parts),
-                Sentence::of('Fixing and ceiling to be confirmed on site by a competent person; two people to hang it.'),
-                null,
-                $facts->basis(),
-                'hangingKg',
-            )
-            : Finding::of(
-                Severity::Stop,
-                'B-53',
-                'light',
-                Sentence::of('Each fixing must hold {needed}, this one breaks at {breaking}', $parts),
-                Sentence::of('{mass} hang from {n}; one may carry {share} of it, and over water and people five times that is asked.', $parts),
-                Sentence::of('More or stronger fixings into what carries, less mass, or a stand for the lamps. A competent person confirms it on site.'),
-                $facts->basis(),
-                'hangingKg',
-            )];
+        return [
+            $hanging->ok
+                ? Finding::of(
+                    Severity::Fine,
+                    'B-53',
+                    'light',
+                    Sentence::of('The entered fixings hold what hangs: {breaking} against {needed}', $parts),
+                    Sentence::of(
+                        'Fixing and ceiling to be confirmed on site by a competent person; two people to hang it.',
+                    ),
+                    null,
+                    $facts->basis(),
+                    'hangingKg',
+                )
+                : Finding::of(
+                    Severity::Stop,
+                    'B-53',
+                    'light',
+                    Sentence::of('Each fixing must hold {needed}, this one breaks at {breaking}', $parts),
+                    Sentence::of(
+                        '{mass} hang from {n}; one may carry {share} of it, and over water and people five times that is asked.',
+                        $parts,
+                    ),
+                    Sentence::of(
+                        'More or stronger fixings into what carries, less mass, or a stand for the lamps. A competent person '.
+                        'confirms it on site.',
+                    ),
+                    $facts->basis(),
+                    'hangingKg',
+                ),
+        ];
     }
 
     /**
@@ -122,7 +145,17 @@ final class Hung implements Asks, Topic
         if ($sheaves === null) {
             $what = Sentence::of('No sheave turns a cable');
 
-            return [Finding::of(Severity::Fine, 'B-84', 'light', $what, Sentence::of('Each pull goes straight into its fixing.'), null, $facts->basis())];
+            return [
+                Finding::of(
+                    Severity::Fine,
+                    'B-84',
+                    'light',
+                    $what,
+                    Sentence::of('Each pull goes straight into its fixing.'),
+                    null,
+                    $facts->basis(),
+                ),
+            ];
         }
         $facts->need(F::Fixings, F::SheaveTurnDeg, F::SheaveBreakingKg);
         $pull = Hanging::cableKg($mass, self::count($facts), (int) $sheaves);
@@ -137,25 +170,37 @@ final class Hung implements Asks, Topic
         ];
         $each = $onBlock > 1 ? '{n} cables of {pull} run over one block.' : 'Each cable pulls {pull}.';
 
-        return [$breaking >= $needed
-            ? Finding::of(
-                Severity::Fine,
-                'B-84',
-                'light',
-                Sentence::of('The sheaves’ fixings hold: {breaking} against {needed}', $parts),
-                Sentence::of($each.' Look at rope, pins and brake at every lamp service; mark work and use height on each run.', $parts),
-                null,
-                $facts->basis(),
-            )
-            : Finding::of(
-                Severity::Stop,
-                'B-53',
-                'light',
-                Sentence::of('A sheave’s fixing must hold {needed}, it breaks at {breaking}', $parts),
-                Sentence::of($each.' The sheave that turns it bears both its ends; five times that is asked over water and people.', $parts),
-                Sentence::of('A stronger fixing, more cables, or a smaller turn. A competent person confirms it on site.'),
-                $facts->basis(),
-            )];
+        return [
+            $breaking >= $needed
+                ? Finding::of(
+                    Severity::Fine,
+                    'B-84',
+                    'light',
+                    Sentence::of('The sheaves’ fixings hold: {breaking} against {needed}', $parts),
+                    Sentence::of(
+                        $each.
+                            ' Look at rope, pins and brake at every lamp service; mark work and use height on each run.',
+                        $parts,
+                    ),
+                    null,
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Stop,
+                    'B-53',
+                    'light',
+                    Sentence::of('A sheave’s fixing must hold {needed}, it breaks at {breaking}', $parts),
+                    Sentence::of(
+                        $each.
+                            ' The sheave that turns it bears both its ends; five times that is asked over water and people.',
+                        $parts,
+                    ),
+                    Sentence::of(
+                        'A stronger fixing, more cables, or a smaller turn. A competent person confirms it on site.',
+                    ),
+                    $facts->basis(),
+                ),
+        ];
     }
 
     /**
@@ -187,25 +232,27 @@ final class Hung implements Asks, Topic
             'all' => Quantity::of($all, Kind::Mass)->apartFrom($winch),
         ];
 
-        return [$winch >= $all
-            ? Finding::of(
-                Severity::Fine,
-                'B-53',
-                'light',
-                Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
-                Sentence::of('Its brake holds by itself; nobody stands under what hangs by it.'),
-                null,
-                $facts->basis(),
-            )
-            : Finding::of(
-                Severity::Stop,
-                'B-53',
-                'light',
-                Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
-                Sentence::of('Sheaves give on 96 % of the pull each: at the drum it is more than the lamps weigh.'),
-                Sentence::of('A stronger winch with a brake of its own.'),
-                $facts->basis(),
-            )];
+        return [
+            $winch >= $all
+                ? Finding::of(
+                    Severity::Fine,
+                    'B-53',
+                    'light',
+                    Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
+                    Sentence::of('Its brake holds by itself; nobody stands under what hangs by it.'),
+                    null,
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Stop,
+                    'B-53',
+                    'light',
+                    Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
+                    Sentence::of('Sheaves give on 96 % of the pull each: at the drum it is more than the lamps weigh.'),
+                    Sentence::of('A stronger winch with a brake of its own.'),
+                    $facts->basis(),
+                ),
+        ];
     }
 
     /** @throws Missing while nobody has said whether anything hangs */
@@ -223,6 +270,11 @@ final class Hung implements Asks, Topic
 
     private static function hanging(Facts $facts, float $mass): Hanging
     {
-        return Hanging::of($mass, self::count($facts), $facts->number(F::BreakingKg), $facts->word(F::Equalised) === 'yes');
+        return Hanging::of(
+            $mass,
+            self::count($facts),
+            $facts->number(F::BreakingKg),
+            $facts->word(F::Equalised) === 'yes',
+        );
     }
 }

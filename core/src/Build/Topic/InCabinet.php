@@ -62,12 +62,26 @@ final class InCabinet implements Asks, Topic
         }
         array_push($findings, ...self::splashed($cabinet, $pieces, $facts));
         if ($cabinet->isClean()) {
-            $findings[] = Finding::of(Severity::Fine, 'B-62', 'access', Sentence::of('Everything stands in the cabinet, and each thing comes out alone'), Sentence::of('The places are a proposal; cables, hoses and an arm need room besides.'), null, $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fine,
+                'B-62',
+                'access',
+                Sentence::of('Everything stands in the cabinet, and each thing comes out alone'),
+                Sentence::of('The places are a proposal; cables, hoses and an arm need room besides.'),
+                null,
+                $facts->basis(),
+            );
         }
-        $words = $cabinet->isClean() ? 'all of it, each comes out alone' : "{$cabinet->count()} of ".count($pieces).' find a place';
+        $words = $cabinet->isClean()
+            ? 'all of it, each comes out alone'
+            : "{$cabinet->count()} of ".count($pieces).' find a place';
         [$warm, $warmth] = self::warmth($cabinet, $pieces, $facts);
 
-        return new TopicAnswer([Figure::words('cabinet', $words, null, $facts->basis()), ...$warm], [...$findings, ...$warmth], $cabinet);
+        return new TopicAnswer(
+            [Figure::words('cabinet', $words, null, $facts->basis()), ...$warm],
+            [...$findings, ...$warmth],
+            $cabinet,
+        );
     }
 
     public static function checks(): array
@@ -95,19 +109,33 @@ final class InCabinet implements Asks, Topic
         if ($shutIn === []) {
             $what = Sentence::of('Nothing that stands in the cabinet is shut in for good');
 
-            return [Finding::of(Severity::Fine, 'B-62', 'access', $what, Sentence::of('Each passes the opening, alone or after a neighbour.'), null, $facts->basis())];
+            return [
+                Finding::of(
+                    Severity::Fine,
+                    'B-62',
+                    'access',
+                    $what,
+                    Sentence::of('Each passes the opening, alone or after a neighbour.'),
+                    null,
+                    $facts->basis(),
+                ),
+            ];
         }
         $names = implode(', ', array_map(fn (int $row): string => $pieces[$row]->name, $shutIn));
 
-        return [Finding::of(
-            Severity::Stop,
-            'B-62',
-            'access',
-            Sentence::of('It fits, but does not come out: {names}', ['names' => $names]),
-            Sentence::of('Its way out is closed even in an empty cabinet: a repair would mean taking the tank down.'),
-            Sentence::of('A larger opening, or another device.'),
-            $facts->basis(),
-        )];
+        return [
+            Finding::of(
+                Severity::Stop,
+                'B-62',
+                'access',
+                Sentence::of('It fits, but does not come out: {names}', ['names' => $names]),
+                Sentence::of(
+                    'Its way out is closed even in an empty cabinet: a repair would mean taking the tank down.',
+                ),
+                Sentence::of('A larger opening, or another device.'),
+                $facts->basis(),
+            ),
+        ];
     }
 
     /**
@@ -120,10 +148,32 @@ final class InCabinet implements Asks, Topic
     {
         $findings = [];
         foreach ($packing->clashes() as [$one, $other]) {
-            $findings[] = Finding::of(Severity::Fix, 'B-62', 'access', Sentence::of('{one} and {other} stand in each other', ['one' => $pieces[$one]->name, 'other' => $pieces[$other]->name]), Sentence::of('Their places were chosen by hand and overlap.'), Sentence::of('Move one, or let its place be proposed.'), $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fix,
+                'B-62',
+                'access',
+                Sentence::of('{one} and {other} stand in each other', [
+                    'one' => $pieces[$one]->name,
+                    'other' => $pieces[$other]->name,
+                ]),
+                Sentence::of('Their places were chosen by hand and overlap.'),
+                Sentence::of('Move one, or let its place be proposed.'),
+                $facts->basis(),
+            );
         }
         foreach ($packing->after as $row => $rows) {
-            $findings[] = Finding::of(Severity::Watch, 'B-62', 'access', Sentence::of('{name} comes out only after {first}', ['name' => $pieces[$row]->name, 'first' => implode(' and ', array_map(fn (int $r): string => $pieces[$r]->name, $rows))]), Sentence::of('No place was found where each comes out alone.'), Sentence::of('A wider opening, a lower neighbour, or one thing elsewhere.'), $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Watch,
+                'B-62',
+                'access',
+                Sentence::of('{name} comes out only after {first}', [
+                    'name' => $pieces[$row]->name,
+                    'first' => implode(' and ', array_map(fn (int $r): string => $pieces[$r]->name, $rows)),
+                ]),
+                Sentence::of('No place was found where each comes out alone.'),
+                Sentence::of('A wider opening, a lower neighbour, or one thing elsewhere.'),
+                $facts->basis(),
+            );
         }
 
         return $findings;
@@ -147,7 +197,23 @@ final class InCabinet implements Asks, Topic
             }
         }
 
-        return $names === [] ? [] : [Finding::of(Severity::Fix, 'B-62', 'power', Sentence::of('Beside the open sump, where it is splashed: {names}', ['names' => implode(', ', $names)]), Sentence::of('Bursting bubbles carry salt as high as the cabinet: contacts creep, a socket may become live.'), Sentence::of('A compartment of its own, or the board outside.'), $facts->basis())];
+        return $names === []
+            ? []
+            : [
+                Finding::of(
+                    Severity::Fix,
+                    'B-62',
+                    'power',
+                    Sentence::of('Beside the open sump, where it is splashed: {names}', [
+                        'names' => implode(', ', $names),
+                    ]),
+                    Sentence::of(
+                        'Bursting bubbles carry salt as high as the cabinet: contacts creep, a socket may become live.',
+                    ),
+                    Sentence::of('A compartment of its own, or the board outside.'),
+                    $facts->basis(),
+                ),
+            ];
     }
 
     /**
@@ -169,19 +235,71 @@ final class InCabinet implements Asks, Topic
         $m2 = 0.0;
         foreach ($cabinet->each as $packing) {
             $s = $packing->space;
-            $m2 += 2 * ($s->lengthMm * $s->depthMm + $s->lengthMm * $s->heightMm + $s->depthMm * $s->heightMm) / 1e6;
+            $m2 += (2 * ($s->lengthMm * $s->depthMm + $s->lengthMm * $s->heightMm + $s->depthMm * $s->heightMm)) / 1e6;
         }
         $rise = Quantity::of($watts / (self::BOARD_U * $m2), Kind::TemperatureChange);
-        $parts = ['rise' => $rise, 'watts' => Quantity::of($watts, Kind::Power), 'most' => Quantity::of(self::WARM_K, Kind::TemperatureChange)];
+        $parts = [
+            'rise' => $rise,
+            'watts' => Quantity::of($watts, Kind::Power),
+            'most' => Quantity::of(self::WARM_K, Kind::TemperatureChange),
+        ];
         $isClosed = ! $facts->brief->has(F::CabinetAir) || $facts->word(F::CabinetAir) === 'closed';
-        $figure = Figure::number('cabinetWarmK', $rise, Sentence::of($isClosed ? 'closed, from {watts} that its devices give off' : 'if it were closed; with its openings less: measure it', $parts), $facts->basis(),
-            Working::of(Topic::LABELS['cabinetWarmK'], 'w/(u*A)', [['w', 'Given off in it', $watts, Kind::Power], ['u', 'Boards of 19 mm and the air on both sides, W/(m²·K)', self::BOARD_U, Kind::Factor], ['A', 'Its walls', $m2, Kind::Area]], $rise, 'B-62; films and board by EN ISO 6946'));
+        $figure = Figure::number(
+            'cabinetWarmK',
+            $rise,
+            Sentence::of(
+                $isClosed
+                    ? 'closed, from {watts} that its devices give off'
+                    : 'if it were closed; with its openings less: measure it',
+                $parts,
+            ),
+            $facts->basis(),
+            Working::of(
+                Topic::LABELS['cabinetWarmK'],
+                'w/(u*A)',
+                [
+                    ['w', 'Given off in it', $watts, Kind::Power],
+                    ['u', 'Boards of 19 mm and the air on both sides, W/(m²·K)', self::BOARD_U, Kind::Factor],
+                    ['A', 'Its walls', $m2, Kind::Area],
+                ],
+                $rise,
+                'B-62; films and board by EN ISO 6946',
+            ),
+        );
 
-        return [[$figure], match (true) {
-            $isClosed && $rise->value > self::WARM_K => [Finding::of(Severity::Watch, 'B-62', 'heat', Sentence::of('A closed cabinet warms by {rise}', $parts), Sentence::of('{watts} stay in it: drivers and power supplies age, the sump is warmed in summer.', $parts), Sentence::of('Openings low and high, or a fan; the drivers on the board outside.'), $facts->basis(), 'cabinetWarmK')],
-            $isClosed => [Finding::of(Severity::Fine, 'B-62', 'heat', Sentence::of('The closed cabinet warms by {rise}', $parts), Sentence::of('Up to {most} is usual.', $parts), null, $facts->basis(), 'cabinetWarmK')],
-            default => [],
-        }];
+        return [
+            [$figure],
+            match (true) {
+                $isClosed && $rise->value > self::WARM_K => [
+                    Finding::of(
+                        Severity::Watch,
+                        'B-62',
+                        'heat',
+                        Sentence::of('A closed cabinet warms by {rise}', $parts),
+                        Sentence::of(
+                            '{watts} stay in it: drivers and power supplies age, the sump is warmed in summer.',
+                            $parts,
+                        ),
+                        Sentence::of('Openings low and high, or a fan; the drivers on the board outside.'),
+                        $facts->basis(),
+                        'cabinetWarmK',
+                    ),
+                ],
+                $isClosed => [
+                    Finding::of(
+                        Severity::Fine,
+                        'B-62',
+                        'heat',
+                        Sentence::of('The closed cabinet warms by {rise}', $parts),
+                        Sentence::of('Up to {most} is usual.', $parts),
+                        null,
+                        $facts->basis(),
+                        'cabinetWarmK',
+                    ),
+                ],
+                default => [],
+            },
+        ];
     }
 
     /**
@@ -193,7 +311,7 @@ final class InCabinet implements Asks, Topic
     public static function packing(Facts $facts): ?Compartments
     {
         // Packing is a search: one brief is packed once, for the drawing and for the question what comes out.
-        self::$packed ??= new WeakMap;
+        self::$packed ??= new WeakMap();
         if (! self::$packed->offsetExists($facts->brief)) {
             self::$packed[$facts->brief] = [self::packed($facts)];
         }
@@ -216,7 +334,13 @@ final class InCabinet implements Asks, Topic
         $pieces = self::pieces($facts);
         foreach ($pieces as $piece) {
             if ($piece->compartment > count($spaces)) {
-                throw OutOfRange::number("gear.{$piece->listed}.in", (float) $piece->compartment, 'the number of a compartment there is', Quantity::of(1, Kind::Count), Quantity::of(count($spaces), Kind::Count));
+                throw OutOfRange::number(
+                    "gear.{$piece->listed}.in",
+                    (float) $piece->compartment,
+                    'the number of a compartment there is',
+                    Quantity::of(1, Kind::Count),
+                    Quantity::of(count($spaces), Kind::Count),
+                );
             }
         }
 
@@ -236,7 +360,16 @@ final class InCabinet implements Asks, Topic
         $spaces = [['with the sump', self::space($facts)]];
         foreach ($facts->brief->rows('compartments') as $row) {
             try {
-                $spaces[] = [$row->called('compartment'), Space::of($row->number('lengthMm'), $row->number('depthMm'), $row->number('heightMm'), $row->number('doorWidthMm'), $row->number('doorHeightMm'))];
+                $spaces[] = [
+                    $row->called('compartment'),
+                    Space::of(
+                        $row->number('lengthMm'),
+                        $row->number('depthMm'),
+                        $row->number('heightMm'),
+                        $row->number('doorWidthMm'),
+                        $row->number('doorHeightMm'),
+                    ),
+                ];
             } catch (OutOfRange $e) {
                 throw $e->as("compartments.{$row->row}.{$e->field}");
             }
@@ -251,7 +384,14 @@ final class InCabinet implements Asks, Topic
      */
     private static function space(Facts $facts): Space
     {
-        return Space::of($facts->number(F::CabinetLengthMm), $facts->number(F::CabinetDepthMm), $facts->number(F::StandInsideMm), $facts->number(F::DoorWidthMm), $facts->number(F::DoorHeightMm), $facts->knows(F::DoorFromLeftMm) ? $facts->numberOrNone(F::DoorFromLeftMm) : null);
+        return Space::of(
+            $facts->number(F::CabinetLengthMm),
+            $facts->number(F::CabinetDepthMm),
+            $facts->number(F::StandInsideMm),
+            $facts->number(F::DoorWidthMm),
+            $facts->number(F::DoorHeightMm),
+            $facts->knows(F::DoorFromLeftMm) ? $facts->numberOrNone(F::DoorFromLeftMm) : null,
+        );
     }
 
     /**
@@ -267,8 +407,18 @@ final class InCabinet implements Asks, Topic
         if ($facts->brief->hasAny(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm)) {
             $facts->without(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm);
         }
-        if (! Storeys::isBelow($facts) && $facts->knows(F::SumpLengthMm) && $facts->knows(F::SumpWidthMm) && $facts->knows(F::SumpHeightMm)) {
-            $pieces[] = new Piece('Sump', $facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm), $facts->number(F::SumpHeightMm));
+        if (
+            ! Storeys::isBelow($facts) &&
+            $facts->knows(F::SumpLengthMm) &&
+            $facts->knows(F::SumpWidthMm) &&
+            $facts->knows(F::SumpHeightMm)
+        ) {
+            $pieces[] = new Piece(
+                'Sump',
+                $facts->number(F::SumpLengthMm),
+                $facts->number(F::SumpWidthMm),
+                $facts->number(F::SumpHeightMm),
+            );
         }
         foreach ($facts->brief->gear as $i => $piece) {
             $pieces[] = $piece->name === '' ? $piece->named('Thing '.($i + 1)) : $piece;
@@ -319,10 +469,22 @@ final class InCabinet implements Asks, Topic
             $at = new Standing($number, $piece, $x, $y, $row->flag('turned'));
             $space = $spaces[($piece->compartment ?? 1) - 1][1];
             if ($x + $at->alongMm() > $space->lengthMm) {
-                throw OutOfRange::number("gear.{$row->row}.xMm", $x, 'within the cabinet', Quantity::of(0, Kind::Length), Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length));
+                throw OutOfRange::number(
+                    "gear.{$row->row}.xMm",
+                    $x,
+                    'within the cabinet',
+                    Quantity::of(0, Kind::Length),
+                    Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length),
+                );
             }
             if ($y + $at->deepMm() > $space->depthMm) {
-                throw OutOfRange::number("gear.{$row->row}.yMm", $y, 'within the cabinet', Quantity::of(0, Kind::Length), Quantity::of(max(0.0, $space->depthMm - $at->deepMm()), Kind::Length));
+                throw OutOfRange::number(
+                    "gear.{$row->row}.yMm",
+                    $y,
+                    'within the cabinet',
+                    Quantity::of(0, Kind::Length),
+                    Quantity::of(max(0.0, $space->depthMm - $at->deepMm()), Kind::Length),
+                );
             }
             $pinned[$at->row] = $at;
         }
@@ -332,17 +494,46 @@ final class InCabinet implements Asks, Topic
 
     private static function elsewhere(Piece $piece, string $why, Facts $facts): Finding
     {
-        $parts = ['name' => $piece->name, 'needs' => Quantity::of($piece->standingMm(), Kind::Length), 'has' => Quantity::of($facts->number(F::StandInsideMm), Kind::Length), 'usual' => Quantity::of($facts->brief->limit(HouseRule::HeadroomMm), Kind::Length),
-            'along' => Quantity::of($piece->widthMm, Kind::Length), 'deep' => Quantity::of($piece->depthMm, Kind::Length), 'high' => Quantity::of($piece->heightMm, Kind::Length)];
+        $parts = [
+            'name' => $piece->name,
+            'needs' => Quantity::of($piece->standingMm(), Kind::Length),
+            'has' => Quantity::of($facts->number(F::StandInsideMm), Kind::Length),
+            'usual' => Quantity::of($facts->brief->limit(HouseRule::HeadroomMm), Kind::Length),
+            'along' => Quantity::of($piece->widthMm, Kind::Length),
+            'deep' => Quantity::of($piece->depthMm, Kind::Length),
+            'high' => Quantity::of($piece->heightMm, Kind::Length),
+        ];
         [$because, $remedy] = match ($why) {
-            'air' => ['It takes its air from the room; in a closed cabinet it heats itself and what stands there.', 'Beside the tank, or the next room.'],
-            'headroom' => ['It takes {needs} with the room for its service; inside are {has}.', $piece->standingMm() <= $facts->brief->limit(HouseRule::HeadroomMm) ? 'The usual {usual} inside would do; or a lower one, or elsewhere.' : 'A cabinet with {needs} inside, a lower one, or elsewhere.'],
-            'door' => ['{along} by {deep}, {high} high, does not pass the opening.', 'A larger opening, or elsewhere. It must come out again too.'],
+            'air' => [
+                'It takes its air from the room; in a closed cabinet it heats itself and what stands there.',
+                'Beside the tank, or the next room.',
+            ],
+            'headroom' => [
+                'It takes {needs} with the room for its service; inside are {has}.',
+                $piece->standingMm() <= $facts->brief->limit(HouseRule::HeadroomMm)
+                    ? 'The usual {usual} inside would do; or a lower one, or elsewhere.'
+                    : 'A cabinet with {needs} inside, a lower one, or elsewhere.',
+            ],
+            'door' => [
+                '{along} by {deep}, {high} high, does not pass the opening.',
+                'A larger opening, or elsewhere. It must come out again too.',
+            ],
             'compartment' => ['The compartment it belongs in does not take it.', 'Another compartment, or elsewhere.'],
             'floor' => ['{along} by {deep} is larger than the cabinet’s floor.', 'A smaller one, or elsewhere.'],
-            default => ['What stands there leaves no floor of {along} by {deep}.', 'A longer cabinet, a smaller sump, or elsewhere.'],
+            default => [
+                'What stands there leaves no floor of {along} by {deep}.',
+                'A longer cabinet, a smaller sump, or elsewhere.',
+            ],
         };
 
-        return Finding::of(Severity::Fix, 'B-62', 'access', Sentence::of('{name} does not go into the cabinet', $parts), Sentence::of($because, $parts), Sentence::of($remedy, $parts), $facts->basis());
+        return Finding::of(
+            Severity::Fix,
+            'B-62',
+            'access',
+            Sentence::of('{name} does not go into the cabinet', $parts),
+            Sentence::of($because, $parts),
+            Sentence::of($remedy, $parts),
+            $facts->basis(),
+        );
     }
 }

@@ -35,13 +35,62 @@ final class InStand implements Topic
         }
         $facts->need(F::StandInsideMm, F::SumpHeightMm);
         $spare = $facts->number(F::StandInsideMm) - $facts->number(F::SumpHeightMm);
-        $parts = ['spare' => Quantity::of(abs($spare), Kind::Length), 'lift' => Quantity::of(self::LIFT_OUT_MM, Kind::Length)];
-        $working = Working::of('Room over the sump', 'i - h', [$facts->row('i', F::StandInsideMm), $facts->row('h', F::SumpHeightMm)], Quantity::of($spare, Kind::Length), 'X-34');
+        $parts = [
+            'spare' => Quantity::of(abs($spare), Kind::Length),
+            'lift' => Quantity::of(self::LIFT_OUT_MM, Kind::Length),
+        ];
+        $working = Working::of(
+            'Room over the sump',
+            'i - h',
+            [$facts->row('i', F::StandInsideMm), $facts->row('h', F::SumpHeightMm)],
+            Quantity::of($spare, Kind::Length),
+            'X-34',
+        );
 
-        return new TopicAnswer([Figure::number('sumpLiftMm', Quantity::of($spare, Kind::Length), Sentence::of('for a cup, a pump, an arm'), $facts->basis(), $working)], [match (true) {
-            $spare < 0 => Finding::of(Severity::Fix, 'X-34', 'access', Sentence::of('The sump is {spare} too high for the stand', $parts), Sentence::of('It cannot come in, nor out again once the tank stands.'), Sentence::of('A lower sump, or a stand that is {spare} higher inside.', $parts), $facts->basis(), 'sumpLiftMm'),
-            $spare < self::LIFT_OUT_MM => Finding::of(Severity::Watch, 'X-34', 'access', Sentence::of('{spare} between sump and brace', $parts), Sentence::of('A skimmer cup and a forearm need about {lift}.', $parts), Sentence::of('Check that each device comes out without moving another.'), $facts->basis(), 'sumpLiftMm'),
-            default => Finding::of(Severity::Fine, 'X-34', 'access', Sentence::of('{spare} between sump and brace', $parts), Sentence::of('Cups and pumps come out upwards.'), null, $facts->basis(), 'sumpLiftMm'),
-        }]);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'sumpLiftMm',
+                    Quantity::of($spare, Kind::Length),
+                    Sentence::of('for a cup, a pump, an arm'),
+                    $facts->basis(),
+                    $working,
+                ),
+            ],
+            [
+                match (true) {
+                    $spare < 0 => Finding::of(
+                        Severity::Fix,
+                        'X-34',
+                        'access',
+                        Sentence::of('The sump is {spare} too high for the stand', $parts),
+                        Sentence::of('It cannot come in, nor out again once the tank stands.'),
+                        Sentence::of('A lower sump, or a stand that is {spare} higher inside.', $parts),
+                        $facts->basis(),
+                        'sumpLiftMm',
+                    ),
+                    $spare < self::LIFT_OUT_MM => Finding::of(
+                        Severity::Watch,
+                        'X-34',
+                        'access',
+                        Sentence::of('{spare} between sump and brace', $parts),
+                        Sentence::of('A skimmer cup and a forearm need about {lift}.', $parts),
+                        Sentence::of('Check that each device comes out without moving another.'),
+                        $facts->basis(),
+                        'sumpLiftMm',
+                    ),
+                    default => Finding::of(
+                        Severity::Fine,
+                        'X-34',
+                        'access',
+                        Sentence::of('{spare} between sump and brace', $parts),
+                        Sentence::of('Cups and pumps come out upwards.'),
+                        null,
+                        $facts->basis(),
+                        'sumpLiftMm',
+                    ),
+                },
+            ],
+        );
     }
 }

@@ -40,14 +40,37 @@ final class LampsAsMade implements Topic
     {
         $found = [];
         foreach ($facts->brief->rows('lamps') as $row) {
-            $above = $row->numberOr('aboveRimMm') ?? ($facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) : null);
+            $above =
+                $row->numberOr('aboveRimMm') ??
+                ($facts->knows(F::LampAboveRimMm) ? $facts->number(F::LampAboveRimMm) : null);
             [$least, $most] = [$row->numberOr('leastMm'), $row->numberOr('mostMm')];
-            if ($above === null || ($least === null || $above >= $least) && ($most === null || $above <= $most)) {
+            if ($above === null || (($least === null || $above >= $least) && ($most === null || $above <= $most))) {
                 continue;
             }
             $low = $least !== null && $above < $least;
-            $parts = ['name' => $row->called('lamp'), 'above' => Quantity::of($above, Kind::Length), 'limit' => Quantity::of((float) ($low ? $least : $most), Kind::Length)];
-            $found[] = Finding::of(Severity::Fix, 'B-50', 'light', Sentence::of($low ? '{name} hangs {above} above the rim, its maker asks {limit} or more' : '{name} hangs {above} above the rim, its maker allows {limit}', $parts), Sentence::of($low ? 'Splash, salt and heat reach it; its beams do not meet.' : 'Its light falls beside the tank, and its bracket or cable is not made for it.'), Sentence::of('Hang it at {limit}.', $parts), $facts->basis());
+            $parts = [
+                'name' => $row->called('lamp'),
+                'above' => Quantity::of($above, Kind::Length),
+                'limit' => Quantity::of((float) ($low ? $least : $most), Kind::Length),
+            ];
+            $found[] = Finding::of(
+                Severity::Fix,
+                'B-50',
+                'light',
+                Sentence::of(
+                    $low
+                        ? '{name} hangs {above} above the rim, its maker asks {limit} or more'
+                        : '{name} hangs {above} above the rim, its maker allows {limit}',
+                    $parts,
+                ),
+                Sentence::of(
+                    $low
+                        ? 'Splash, salt and heat reach it; its beams do not meet.'
+                        : 'Its light falls beside the tank, and its bracket or cable is not made for it.',
+                ),
+                Sentence::of('Hang it at {limit}.', $parts),
+                $facts->basis(),
+            );
         }
 
         return $found;
@@ -61,15 +84,30 @@ final class LampsAsMade implements Topic
     private static function together(Facts $facts): array
     {
         $found = [];
-        foreach ([['watts', F::LightsW, Kind::Power, 'take'], ['kg', F::LampsKg, Kind::Mass, 'weigh']] as [$column, $field, $kind, $verb]) {
+        foreach (
+            [['watts', F::LightsW, Kind::Power, 'take'], ['kg', F::LampsKg, Kind::Mass, 'weigh']] as [$column, $field, $kind, $verb]
+        ) {
             $each = array_map(fn (TableRow $r): ?float => $r->numberOr($column), $facts->brief->rows('lamps'));
             $written = $facts->brief->has($field) ? $facts->numberOrNone($field) : null;
             $sum = array_sum($each);
-            if ($each === [] || $written === null || in_array(null, $each, true) || abs($sum - $written) <= self::AGREE * max($sum, $written)) {
+            if (
+                $each === [] ||
+                $written === null ||
+                in_array(null, $each, true) ||
+                abs($sum - $written) <= self::AGREE * max($sum, $written)
+            ) {
                 continue;
             }
             $parts = ['sum' => Quantity::of($sum, $kind), 'written' => Quantity::of($written, $kind), 'verb' => $verb];
-            $found[] = Finding::of(Severity::Watch, 'X-1', 'light', Sentence::of('The lamps {verb} {sum} together, {written} are written for all', $parts), Sentence::of('Heat, circuits and hanging count with what is written.'), Sentence::of('Put right whichever is wrong.'), $facts->basis());
+            $found[] = Finding::of(
+                Severity::Watch,
+                'X-1',
+                'light',
+                Sentence::of('The lamps {verb} {sum} together, {written} are written for all', $parts),
+                Sentence::of('Heat, circuits and hanging count with what is written.'),
+                Sentence::of('Put right whichever is wrong.'),
+                $facts->basis(),
+            );
         }
 
         return $found;

@@ -31,18 +31,58 @@ final class Layers implements Topic
             return new TopicAnswer([]);
         }
         $stops = self::principles($facts);
-        $parts = ['n' => Quantity::of(count($stops), Kind::Count), 'names' => implode(', ', array_map(fn (FeedLayer $l): string => $l->label(), $stops)) ?: 'none'];
+        $parts = [
+            'n' => Quantity::of(count($stops), Kind::Count),
+            'names' => implode(', ', array_map(fn (FeedLayer $l): string => $l->label(), $stops)) ?: 'none',
+        ];
         $findings = [];
         // One voice for each kind: what it does and what it does not see.
         foreach (array_column($layers, null, 'value') as $layer) {
-            $findings[] = Finding::of(Severity::Fine, 'X-20', 'topoff', Sentence::of($layer->stops() ? 'The {layer} stops: {against}' : 'The {layer} catches: {against}', ['layer' => $layer->label(), 'against' => $layer->against()]), Sentence::of('It does not see: {blind}.', ['blind' => $layer->blindTo()]), null, $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fine,
+                'X-20',
+                'topoff',
+                Sentence::of($layer->stops() ? 'The {layer} stops: {against}' : 'The {layer} catches: {against}', [
+                    'layer' => $layer->label(),
+                    'against' => $layer->against(),
+                ]),
+                Sentence::of('It does not see: {blind}.', ['blind' => $layer->blindTo()]),
+                null,
+                $facts->basis(),
+            );
         }
-        $openWithoutPower = array_map(fn (TableRow $r): string => $r->called('layer'), array_values(array_filter($facts->brief->rows('layers'), fn (TableRow $r): bool => FeedLayer::from($r->word('kind'))->isElectric() && ! $r->flag('closes'))));
+        $openWithoutPower = array_map(
+            fn (TableRow $r): string => $r->called('layer'),
+            array_values(
+                array_filter(
+                    $facts->brief->rows('layers'),
+                    fn (TableRow $r): bool => FeedLayer::from($r->word('kind'))->isElectric() && ! $r->flag('closes'),
+                ),
+            ),
+        );
         if ($openWithoutPower !== []) {
-            $findings[] = Finding::of(Severity::Fix, 'X-23', 'topoff', Sentence::of('Stays open without power: {names}', ['names' => implode(', ', $openWithoutPower)]), Sentence::of('A power cut, a pulled plug or a dead controller leaves the water running.'), Sentence::of('A valve that closes when its power goes.'), $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fix,
+                'X-23',
+                'topoff',
+                Sentence::of('Stays open without power: {names}', ['names' => implode(', ', $openWithoutPower)]),
+                Sentence::of('A power cut, a pulled plug or a dead controller leaves the water running.'),
+                Sentence::of('A valve that closes when its power goes.'),
+                $facts->basis(),
+            );
         }
 
-        return new TopicAnswer([Figure::words('layers', count($stops) === 1 ? '1 principle stops it' : count($stops).' principles stop it', Sentence::of('{names}', $parts), $facts->basis())], $findings);
+        return new TopicAnswer(
+            [
+                Figure::words(
+                    'layers',
+                    count($stops) === 1 ? '1 principle stops it' : count($stops).' principles stop it',
+                    Sentence::of('{names}', $parts),
+                    $facts->basis(),
+                ),
+            ],
+            $findings,
+        );
     }
 
     /**
@@ -65,6 +105,9 @@ final class Layers implements Topic
     /** @return list<FeedLayer> */
     private static function of(Facts $facts): array
     {
-        return array_map(fn (TableRow $r): FeedLayer => FeedLayer::from($r->word('kind')), $facts->brief->rows('layers'));
+        return array_map(
+            fn (TableRow $r): FeedLayer => FeedLayer::from($r->word('kind')),
+            $facts->brief->rows('layers'),
+        );
     }
 }

@@ -36,7 +36,12 @@ final class Leaks implements Topic
         // Downstairs everything in the sump goes; then the return stops and the line siphons back, as in a power cut (B-96).
         $downstairs = $sump->waterL() + $down + $topOff;
         $parts = array_map(fn (float $litres): Quantity => Quantity::of($litres, Kind::Volume), [
-            'up' => $upstairs, 'down' => $downstairs, 'net' => $net, 'lifts' => $sump->liftsL(), 'siphons' => $down, 'left' => max(0.0, $net - $down),
+            'up' => $upstairs,
+            'down' => $downstairs,
+            'net' => $net,
+            'lifts' => $sump->liftsL(),
+            'siphons' => $down,
+            'left' => max(0.0, $net - $down),
         ]);
         $findings = [
             Finding::of(
@@ -44,7 +49,10 @@ final class Leaks implements Topic
                 'R-47',
                 'display',
                 Sentence::of('A leak at the display’s bottom loses {up}', $parts),
-                Sentence::of('Its own {net}, and {lifts} the return still lifts; the sump stands still, heaters there may fall dry.', $parts),
+                Sentence::of(
+                    'Its own {net}, and {lifts} the return still lifts; the sump stands still, heaters there may fall dry.',
+                    $parts,
+                ),
                 Sentence::of('A leak probe that stops the return and the top-off, and cans for the animals.'),
                 $facts->basis(),
             ),
@@ -53,13 +61,22 @@ final class Leaks implements Topic
                 'R-47',
                 'sump',
                 Sentence::of('A leak of the sump loses {down}', $parts),
-                Sentence::of('The pump draws air and {siphons} come down after it; {left} stay in the display, without heating and movement from below.', $parts),
-                Sentence::of('Close the drains’ and the return’s valves; a stream pump and an air stone in the display.'),
+                Sentence::of(
+                    'The pump draws air and {siphons} come down after it; {left} stay in the display, without heating and '.
+                    'movement from below.',
+                    $parts,
+                ),
+                Sentence::of(
+                    'Close the drains’ and the return’s valves; a stream pump and an air stone in the display.',
+                ),
                 $facts->basis(),
             ),
         ];
         $note = Sentence::of('display {up}, sump {down}', $parts);
 
-        return new TopicAnswer([Figure::number('leakL', Quantity::of(max($upstairs, $downstairs), Kind::Volume), $note, $facts->basis())], $findings);
+        return new TopicAnswer(
+            [Figure::number('leakL', Quantity::of(max($upstairs, $downstairs), Kind::Volume), $note, $facts->basis())],
+            $findings,
+        );
     }
 }

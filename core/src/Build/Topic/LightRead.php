@@ -41,7 +41,9 @@ final class LightRead implements Topic
     {
         $survey = self::calibrating($facts);
 
-        return $survey === null ? new TopicAnswer([]) : new TopicAnswer([], [self::beside($survey, $facts), ...self::series($facts)]);
+        return $survey === null
+            ? new TopicAnswer([])
+            : new TopicAnswer([], [self::beside($survey, $facts), ...self::series($facts)]);
     }
 
     /**
@@ -84,24 +86,70 @@ final class LightRead implements Topic
         }
         foreach ($facts->brief->rows('points') as $row) {
             $day = $row->wordOr('day') ?? '';
-            if ($day !== '' && (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]))) {
+            if (
+                $day !== '' &&
+                (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $m) !== 1 ||
+                    ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]))
+            ) {
                 throw OutOfRange::field("points.{$row->row}.day", 'A day is needed', 'year-month-day, as 2026-03-05');
             }
         }
         $lamps = Lighting::overTank($facts);
         $k = $facts->number(F::AttenuationPerM);
 
-        return LightSurvey::of(array_map(fn (LightPoint $p): float => $p->share * LightField::par($lamps, $p->xMm, $p->yMm, $p->depthMm, $k), $points), array_map(fn (LightPoint $p): float => $p->par, $points));
+        return LightSurvey::of(
+            array_map(
+                fn (LightPoint $p): float => $p->share * LightField::par($lamps, $p->xMm, $p->yMm, $p->depthMm, $k),
+                $points,
+            ),
+            array_map(fn (LightPoint $p): float => $p->par, $points),
+        );
     }
 
     private static function beside(LightSurvey $survey, Facts $facts): Finding
     {
-        $parts = ['share' => Quantity::of(100 * $survey->factor, Kind::Percent), 'scatter' => Quantity::of($survey->scatterPct, Kind::Percent), 'n' => Quantity::of(count($survey->measured), Kind::Count), 'least' => Quantity::of(LightSurvey::LEAST_POINTS, Kind::Count)];
+        $parts = [
+            'share' => Quantity::of(100 * $survey->factor, Kind::Percent),
+            'scatter' => Quantity::of($survey->scatterPct, Kind::Percent),
+            'n' => Quantity::of(count($survey->measured), Kind::Count),
+            'least' => Quantity::of(LightSurvey::LEAST_POINTS, Kind::Count),
+        ];
 
         return match (true) {
-            ! $survey->calibrates() => Finding::of(Severity::Watch, 'B-52', 'light', Sentence::of('{n} read with the meter: too few to calibrate', $parts), Sentence::of('{least} or more, at different places and depths.', $parts), Sentence::of('Read further points at full power.'), $facts->basis()),
-            $survey->scatterPct > self::SCATTER_PCT => Finding::of(Severity::Watch, 'B-52', 'light', Sentence::of('The meter and the plan do not agree: readings scatter by {scatter}', $parts), Sentence::of('They are {share} of the prediction in the mean; a lamp, a height or a shadow is not as planned.', $parts), Sentence::of('Look at lamps, heights and rock, then read again.'), $facts->basis()),
-            default => Finding::of(Severity::Fine, 'B-52', 'light', Sentence::of('The meter reads {share} of the prediction', $parts), Sentence::of('{n} points, scattered by {scatter}. The maps follow it. Read again after a year, or when a lamp, a pump or the rock changes.', $parts), null, $facts->basis()),
+            ! $survey->calibrates() => Finding::of(
+                Severity::Watch,
+                'B-52',
+                'light',
+                Sentence::of('{n} read with the meter: too few to calibrate', $parts),
+                Sentence::of('{least} or more, at different places and depths.', $parts),
+                Sentence::of('Read further points at full power.'),
+                $facts->basis(),
+            ),
+            $survey->scatterPct > self::SCATTER_PCT => Finding::of(
+                Severity::Watch,
+                'B-52',
+                'light',
+                Sentence::of('The meter and the plan do not agree: readings scatter by {scatter}', $parts),
+                Sentence::of(
+                    'They are {share} of the prediction in the mean; a lamp, a height or a shadow is not as planned.',
+                    $parts,
+                ),
+                Sentence::of('Look at lamps, heights and rock, then read again.'),
+                $facts->basis(),
+            ),
+            default => Finding::of(
+                Severity::Fine,
+                'B-52',
+                'light',
+                Sentence::of('The meter reads {share} of the prediction', $parts),
+                Sentence::of(
+                    '{n} points, scattered by {scatter}. The maps follow it. Read again after a year, or when a lamp, a pump or '.
+                    'the rock changes.',
+                    $parts,
+                ),
+                null,
+                $facts->basis(),
+            ),
         };
     }
 
@@ -117,13 +165,28 @@ final class LightRead implements Topic
             $groups["{$p->day}\0{$p->meter}"][] = $p;
         }
         ksort($groups);
-        $series = array_values(array_map(fn (array $of): LightSeries => new LightSeries($of[0]->meter, $of[0]->day, array_map(fn (LightPoint $p): array => [$p->xMm, $p->yMm, $p->depthMm, $p->par / $p->share], $of)), $groups));
+        $series = array_values(
+            array_map(
+                fn (array $of): LightSeries => new LightSeries(
+                    $of[0]->meter,
+                    $of[0]->day,
+                    array_map(fn (LightPoint $p): array => [$p->xMm, $p->yMm, $p->depthMm, $p->par / $p->share], $of),
+                ),
+                $groups,
+            ),
+        );
         $found = [];
         foreach ($series as $i => $later) {
             foreach (array_slice($series, 0, $i) as $earlier) {
-                $ratio = $later->meter === $earlier->meter || $later->day === $earlier->day ? $later->against($earlier) : null;
+                $ratio =
+                    $later->meter === $earlier->meter || $later->day === $earlier->day
+                        ? $later->against($earlier)
+                        : null;
                 if ($ratio !== null) {
-                    $found[] = $later->day === $earlier->day ? self::meters($earlier, $later, $ratio, $facts) : self::days($earlier, $later, $ratio, $facts);
+                    $found[] =
+                        $later->day === $earlier->day
+                            ? self::meters($earlier, $later, $ratio, $facts)
+                            : self::days($earlier, $later, $ratio, $facts);
                 }
             }
         }
@@ -135,24 +198,83 @@ final class LightRead implements Topic
     private static function meters(LightSeries $one, LightSeries $other, array $ratio, Facts $facts): Finding
     {
         $off = 100 * ($ratio[0] - 1);
-        $parts = ['other' => $other->meter === '' ? 'the other meter' : $other->meter, 'one' => $one->meter === '' ? 'the first' : $one->meter, 'off' => Quantity::of(abs($off), Kind::Percent), 'n' => Quantity::of($ratio[1], Kind::Count)];
-        $what = Sentence::of($off >= 0 ? '{other} reads {off} more than {one}' : '{other} reads {off} less than {one}', $parts);
+        $parts = [
+            'other' => $other->meter === '' ? 'the other meter' : $other->meter,
+            'one' => $one->meter === '' ? 'the first' : $one->meter,
+            'off' => Quantity::of(abs($off), Kind::Percent),
+            'n' => Quantity::of($ratio[1], Kind::Count),
+        ];
+        $what = Sentence::of(
+            $off >= 0 ? '{other} reads {off} more than {one}' : '{other} reads {off} less than {one}',
+            $parts,
+        );
 
         return abs($off) > self::METERS_PCT
-            ? Finding::of(Severity::Watch, 'B-52', 'light', $what, Sentence::of('At {n} points on the same day: corals moved by one are wrong by the other.', $parts), Sentence::of('Keep to one meter here, or have both calibrated.'), $facts->basis())
-            : Finding::of(Severity::Fine, 'B-52', 'light', $what, Sentence::of('At {n} points on the same day: near enough for one another.', $parts), null, $facts->basis());
+            ? Finding::of(
+                Severity::Watch,
+                'B-52',
+                'light',
+                $what,
+                Sentence::of('At {n} points on the same day: corals moved by one are wrong by the other.', $parts),
+                Sentence::of('Keep to one meter here, or have both calibrated.'),
+                $facts->basis(),
+            )
+            : Finding::of(
+                Severity::Fine,
+                'B-52',
+                'light',
+                $what,
+                Sentence::of('At {n} points on the same day: near enough for one another.', $parts),
+                null,
+                $facts->basis(),
+            );
     }
 
     /** @param  array{0: float, 1: int}  $ratio */
     private static function days(LightSeries $before, LightSeries $after, array $ratio, Facts $facts): Finding
     {
         $off = 100 * ($ratio[0] - 1);
-        $parts = ['off' => Quantity::of(abs($off), Kind::Percent), 'before' => $before->day === '' ? 'the first reading' : $before->day, 'after' => $after->day, 'n' => Quantity::of($ratio[1], Kind::Count)];
+        $parts = [
+            'off' => Quantity::of(abs($off), Kind::Percent),
+            'before' => $before->day === '' ? 'the first reading' : $before->day,
+            'after' => $after->day,
+            'n' => Quantity::of($ratio[1], Kind::Count),
+        ];
 
         return match (true) {
-            $off < -self::DAYS_PCT => Finding::of(Severity::Watch, 'B-52', 'light', Sentence::of('{after}: {off} less light than {before}', $parts), Sentence::of('At {n} points both times: lamps age, panes and diffusers cloud, rock grows into the light.', $parts), Sentence::of('Clean, look at heights, then new lamps in steps.'), $facts->basis()),
-            $off > self::DAYS_PCT => Finding::of(Severity::Watch, 'B-83', 'light', Sentence::of('{after}: {off} more light than {before}', $parts), Sentence::of('At {n} points both times: what was used to less is burnt.', $parts), Sentence::of('Start a ramp: back to the old light, then a little more each week.'), $facts->basis()),
-            default => Finding::of(Severity::Fine, 'B-52', 'light', Sentence::of($off < 0 ? '{after}: {off} less light than {before}' : '{after}: {off} more light than {before}', $parts), Sentence::of('At {n} points both times: within reading it again.', $parts), null, $facts->basis()),
+            $off < -self::DAYS_PCT => Finding::of(
+                Severity::Watch,
+                'B-52',
+                'light',
+                Sentence::of('{after}: {off} less light than {before}', $parts),
+                Sentence::of(
+                    'At {n} points both times: lamps age, panes and diffusers cloud, rock grows into the light.',
+                    $parts,
+                ),
+                Sentence::of('Clean, look at heights, then new lamps in steps.'),
+                $facts->basis(),
+            ),
+            $off > self::DAYS_PCT => Finding::of(
+                Severity::Watch,
+                'B-83',
+                'light',
+                Sentence::of('{after}: {off} more light than {before}', $parts),
+                Sentence::of('At {n} points both times: what was used to less is burnt.', $parts),
+                Sentence::of('Start a ramp: back to the old light, then a little more each week.'),
+                $facts->basis(),
+            ),
+            default => Finding::of(
+                Severity::Fine,
+                'B-52',
+                'light',
+                Sentence::of(
+                    $off < 0 ? '{after}: {off} less light than {before}' : '{after}: {off} more light than {before}',
+                    $parts,
+                ),
+                Sentence::of('At {n} points both times: within reading it again.', $parts),
+                null,
+                $facts->basis(),
+            ),
         };
     }
 }

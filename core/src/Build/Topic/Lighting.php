@@ -68,7 +68,10 @@ final class Lighting implements Topic
         }
         $survey = LightRead::calibrating($facts);
         $factor = $survey?->calibrates() ? $survey->factor : null;
-        $maps = array_map(fn (LightMap $m): LightMap => $factor === null ? $m : $m->calibrated($factor), self::maps($facts));
+        $maps = array_map(
+            fn (LightMap $m): LightMap => $factor === null ? $m : $m->calibrated($factor),
+            self::maps($facts),
+        );
         $mid = $maps['mid'];
         $day = LitDay::of($facts);
         $dli = Quantity::of($day->integralMol($mid->mean), Kind::DailyLight);
@@ -77,21 +80,100 @@ final class Lighting implements Topic
         foreach ($mid->groupSharePct as $group => $share) {
             $shares[] = sprintf('%s %d %%', $group, (int) round($share));
         }
-        $parts = ['even' => $even, 'corner' => self::par($mid->corner), 'mean' => self::par($mid->mean), 'limit' => Quantity::of(100 * self::EVEN, Kind::Percent)];
+        $parts = [
+            'even' => $even,
+            'corner' => self::par($mid->corner),
+            'mean' => self::par($mid->mean),
+            'limit' => Quantity::of(100 * self::EVEN, Kind::Percent),
+        ];
 
-        return new TopicAnswer([
-            ...array_map(fn (string $key, string $at): Figure => self::level($key, $maps[$at], $facts), ['parTop', 'parMid', 'parLow'], ['top', 'mid', 'low']),
-            Figure::number('lightEven', $even, Sentence::of('least by mean; the dimmest corner has {corner}', $parts), $facts->basis(),
-                Working::of(Topic::LABELS['lightEven'], '100*l/m', [['l', 'Least of the grid', $mid->least, Kind::Par], ['m', 'Mean of the grid', $mid->mean, Kind::Par]], $even, 'B-50')),
-            Figure::number('dliMol', $dli, Sentence::of('in the mean, ramps counted'), $facts->basis(),
-                Working::of(Topic::LABELS['dliMol'], 'p*h*3600/1000000', [['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par], ['h', 'Hours at full power that give the same, ramps counted', $day->fullHours(), Kind::Hours]], $dli, 'B-51')),
-            ...self::power($facts, $day),
-            ...self::ramp($facts, $dli->value),
-            ...self::dark($facts),
-            Figure::words('coralShares', implode(', ', $shares), Sentence::of('share of the area halfway down in each group’s usual range'), $facts->basis()),
-        ], [$mid->uniformity < self::EVEN
-            ? Finding::of(Severity::Watch, 'B-50', 'light', Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts), Sentence::of('The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.', $parts), Sentence::of('Hang the lamps higher, move them apart, or add one.'), $facts->basis(), 'lightEven')
-            : Finding::of(Severity::Fine, 'B-50', 'light', Sentence::of('Even light: the dimmest place has {even} of the mean', $parts), Sentence::of($factor === null ? 'A survey with a meter calibrates it (B-52).' : 'Through what the meter read.'), null, $facts->basis(), 'lightEven'), ...self::fit($mid, $facts)], new LitTank($maps, LightRead::all($facts), $day));
+        return new TopicAnswer(
+            [
+                ...array_map(
+                    fn (string $key, string $at): Figure => self::level($key, $maps[$at], $facts),
+                    ['parTop', 'parMid', 'parLow'],
+                    ['top', 'mid', 'low'],
+                ),
+                Figure::number(
+                    'lightEven',
+                    $even,
+                    Sentence::of('least by mean; the dimmest corner has {corner}', $parts),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['lightEven'],
+                        '100*l/m',
+                        [
+                            ['l', 'Least of the grid', $mid->least, Kind::Par],
+                            ['m', 'Mean of the grid', $mid->mean, Kind::Par],
+                        ],
+                        $even,
+                        'B-50',
+                    ),
+                ),
+                Figure::number(
+                    'dliMol',
+                    $dli,
+                    Sentence::of('in the mean, ramps counted'),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['dliMol'],
+                        'p*h*3600/1000000',
+                        [
+                            ['p', 'Mean at full power, halfway down', $mid->mean, Kind::Par],
+                            [
+                                'h',
+                                'Hours at full power that give the same, ramps counted',
+                                $day->fullHours(),
+                                Kind::Hours,
+                            ],
+                        ],
+                        $dli,
+                        'B-51',
+                    ),
+                ),
+                ...self::power($facts, $day),
+                ...self::ramp($facts, $dli->value),
+                ...self::dark($facts),
+                Figure::words(
+                    'coralShares',
+                    implode(', ', $shares),
+                    Sentence::of('share of the area halfway down in each group’s usual range'),
+                    $facts->basis(),
+                ),
+            ],
+            [
+                $mid->uniformity < self::EVEN
+                    ? Finding::of(
+                        Severity::Watch,
+                        'B-50',
+                        'light',
+                        Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts),
+                        Sentence::of(
+                            'The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.',
+                            $parts,
+                        ),
+                        Sentence::of('Hang the lamps higher, move them apart, or add one.'),
+                        $facts->basis(),
+                        'lightEven',
+                    )
+                    : Finding::of(
+                        Severity::Fine,
+                        'B-50',
+                        'light',
+                        Sentence::of('Even light: the dimmest place has {even} of the mean', $parts),
+                        Sentence::of(
+                            $factor === null
+                                ? 'A survey with a meter calibrates it (B-52).'
+                                : 'Through what the meter read.',
+                        ),
+                        null,
+                        $facts->basis(),
+                        'lightEven',
+                    ),
+                ...self::fit($mid, $facts),
+            ],
+            new LitTank($maps, LightRead::all($facts), $day),
+        );
     }
 
     /**
@@ -110,15 +192,45 @@ final class Lighting implements Topic
         [$length, $width, $inside] = self::inside($facts);
         $water = DisplayTank::of($facts)->waterMm() - $facts->number(F::SandDepthMm);
         if ($water <= 0) {
-            throw OutOfRange::number(F::SandDepthMm->value, $facts->number(F::SandDepthMm), 'less than the water is deep', Quantity::of(0, Kind::Length), Quantity::of(floor(DisplayTank::of($facts)->waterMm()), Kind::Length));
+            throw OutOfRange::number(
+                F::SandDepthMm->value,
+                $facts->number(F::SandDepthMm),
+                'less than the water is deep',
+                Quantity::of(0, Kind::Length),
+                Quantity::of(floor(DisplayTank::of($facts)->waterMm()), Kind::Length),
+            );
         }
         $lamps = self::fixtures($facts, $length, $width);
-        $at = fn (float $depth): LightMap => LightMap::of($lamps, $length, $width, $depth, $facts->number(F::AttenuationPerM), self::COLUMNS, self::ROWS, inside: $inside);
+        $at = fn (float $depth): LightMap => LightMap::of(
+            $lamps,
+            $length,
+            $width,
+            $depth,
+            $facts->number(F::AttenuationPerM),
+            self::COLUMNS,
+            self::ROWS,
+            inside: $inside,
+        );
 
-        $maps = ['top' => $at(min(self::TOP_MM, $water / 2)), 'upper' => $at($water / 4), 'mid' => $at($water / 2), 'lower' => $at($water * 3 / 4), 'low' => $at($water)];
+        $maps = [
+            'top' => $at(min(self::TOP_MM, $water / 2)),
+            'upper' => $at($water / 4),
+            'mid' => $at($water / 2),
+            'lower' => $at(($water * 3) / 4),
+            'low' => $at($water),
+        ];
         if ($facts->brief->has(F::MapDepthMm)) {
             $depth = $facts->number(F::MapDepthMm);
-            $maps['own'] = $depth <= $water ? $at($depth) : throw OutOfRange::number(F::MapDepthMm->value, $depth, "0 to the sand, {$water}", Quantity::of(0, Kind::Length), Quantity::of($water, Kind::Length));
+            $maps['own'] =
+                $depth <= $water
+                    ? $at($depth)
+                    : throw OutOfRange::number(
+                        F::MapDepthMm->value,
+                        $depth,
+                        "0 to the sand, {$water}",
+                        Quantity::of(0, Kind::Length),
+                        Quantity::of($water, Kind::Length),
+                    );
         }
 
         return $maps;
@@ -134,10 +246,31 @@ final class Lighting implements Topic
         if (! $facts->brief->has(F::LightsW)) {
             return [];
         }
-        $month = Quantity::of($facts->number(F::LightsW) * $day->fullHours() * self::DAYS_A_MONTH / 1000, Kind::Energy);
+        $month = Quantity::of(
+            ($facts->number(F::LightsW) * $day->fullHours() * self::DAYS_A_MONTH) / 1000,
+            Kind::Energy,
+        );
 
-        return [Figure::number('lightKwh', $month, Sentence::of('as long as {hours} a day at full power', ['hours' => Quantity::of($day->fullHours(), Kind::Hours)]), $facts->basis(),
-            Working::of(Topic::LABELS['lightKwh'], 'w*h*30.4375/1000', [$facts->row('w', F::LightsW), ['h', 'Hours at full power that give the same', $day->fullHours(), Kind::Hours]], $month, 'B-50'))];
+        return [
+            Figure::number(
+                'lightKwh',
+                $month,
+                Sentence::of('as long as {hours} a day at full power', [
+                    'hours' => Quantity::of($day->fullHours(), Kind::Hours),
+                ]),
+                $facts->basis(),
+                Working::of(
+                    Topic::LABELS['lightKwh'],
+                    'w*h*30.4375/1000',
+                    [
+                        $facts->row('w', F::LightsW),
+                        ['h', 'Hours at full power that give the same', $day->fullHours(), Kind::Hours],
+                    ],
+                    $month,
+                    'B-50',
+                ),
+            ),
+        ];
     }
 
     /**
@@ -150,11 +283,28 @@ final class Lighting implements Topic
         if (! $facts->brief->has(F::RampWeeks) || ! $facts->brief->has(F::RampStartPct)) {
             return [];
         }
-        $first = Quantity::of($mol * $facts->number(F::RampStartPct) / 100, Kind::DailyLight);
+        $first = Quantity::of(($mol * $facts->number(F::RampStartPct)) / 100, Kind::DailyLight);
         $weeks = $facts->number(F::RampWeeks);
 
-        return [Figure::number('rampMol', $first, Sentence::of('then {step} more each week, to {full} after {weeks}', ['step' => Quantity::of(($mol - $first->value) / $weeks, Kind::DailyLight), 'full' => Quantity::of($mol, Kind::DailyLight), 'weeks' => Quantity::of(7 * $weeks, Kind::Days)]), $facts->basis(),
-            Working::of(Topic::LABELS['rampMol'], 'm*s/100', [['m', 'Light of a day, halfway down', $mol, Kind::DailyLight], $facts->row('s', F::RampStartPct)], $first, 'B-51'))];
+        return [
+            Figure::number(
+                'rampMol',
+                $first,
+                Sentence::of('then {step} more each week, to {full} after {weeks}', [
+                    'step' => Quantity::of(($mol - $first->value) / $weeks, Kind::DailyLight),
+                    'full' => Quantity::of($mol, Kind::DailyLight),
+                    'weeks' => Quantity::of(7 * $weeks, Kind::Days),
+                ]),
+                $facts->basis(),
+                Working::of(
+                    Topic::LABELS['rampMol'],
+                    'm*s/100',
+                    [['m', 'Light of a day, halfway down', $mol, Kind::DailyLight], $facts->row('s', F::RampStartPct)],
+                    $first,
+                    'B-51',
+                ),
+            ),
+        ];
     }
 
     /**
@@ -164,15 +314,56 @@ final class Lighting implements Topic
      */
     private static function fit(LightMap $mid, Facts $facts): array
     {
-        $group = ['soft' => 'soft corals', 'mixed' => 'large-polyp stony', 'stony' => 'small-polyp stony'][$facts->word(F::Livestock)];
+        $group = ['soft' => 'soft corals', 'mixed' => 'large-polyp stony', 'stony' => 'small-polyp stony'][
+            $facts->word(F::Livestock)
+        ];
         [$low, $high] = LightMap::GROUPS[$group];
-        $parts = ['share' => Quantity::of($mid->groupSharePct[$group], Kind::Percent), 'group' => $group, 'low' => self::par($low), 'high' => self::par($high), 'mean' => self::par($mid->mean), 'half' => Quantity::of(self::FIT_PCT, Kind::Percent)];
+        $parts = [
+            'share' => Quantity::of($mid->groupSharePct[$group], Kind::Percent),
+            'group' => $group,
+            'low' => self::par($low),
+            'high' => self::par($high),
+            'mean' => self::par($mid->mean),
+            'half' => Quantity::of(self::FIT_PCT, Kind::Percent),
+        ];
 
-        return [match (true) {
-            $mid->groupSharePct[$group] >= self::FIT_PCT => Finding::of(Severity::Fine, 'K-4', 'light', Sentence::of('{share} of the area suit {group} halfway down', $parts), Sentence::of('Their range is {low} to {high}.', $parts), null, $facts->basis(), 'coralShares'),
-            $mid->mean > $high => Finding::of(Severity::Watch, 'K-4', 'light', Sentence::of('Only {share} of the area suit {group}: too bright', $parts), Sentence::of('Halfway down the mean is {mean}, their range is {low} to {high}.', $parts), Sentence::of('Turn the lamps down, hang them higher, or a diffuser.'), $facts->basis(), 'coralShares'),
-            default => Finding::of(Severity::Watch, 'K-4', 'light', Sentence::of('Only {share} of the area suit {group}: too dim or too uneven', $parts), Sentence::of('Halfway down the mean is {mean}, their range is {low} to {high}; {half} of the area is a fair aim.', $parts), Sentence::of('Another lamp, or lamps further apart; or keep them higher in the tank.'), $facts->basis(), 'coralShares'),
-        }];
+        return [
+            match (true) {
+                $mid->groupSharePct[$group] >= self::FIT_PCT => Finding::of(
+                    Severity::Fine,
+                    'K-4',
+                    'light',
+                    Sentence::of('{share} of the area suit {group} halfway down', $parts),
+                    Sentence::of('Their range is {low} to {high}.', $parts),
+                    null,
+                    $facts->basis(),
+                    'coralShares',
+                ),
+                $mid->mean > $high => Finding::of(
+                    Severity::Watch,
+                    'K-4',
+                    'light',
+                    Sentence::of('Only {share} of the area suit {group}: too bright', $parts),
+                    Sentence::of('Halfway down the mean is {mean}, their range is {low} to {high}.', $parts),
+                    Sentence::of('Turn the lamps down, hang them higher, or a diffuser.'),
+                    $facts->basis(),
+                    'coralShares',
+                ),
+                default => Finding::of(
+                    Severity::Watch,
+                    'K-4',
+                    'light',
+                    Sentence::of('Only {share} of the area suit {group}: too dim or too uneven', $parts),
+                    Sentence::of(
+                        'Halfway down the mean is {mean}, their range is {low} to {high}; {half} of the area is a fair aim.',
+                        $parts,
+                    ),
+                    Sentence::of('Another lamp, or lamps further apart; or keep them higher in the tank.'),
+                    $facts->basis(),
+                    'coralShares',
+                ),
+            },
+        ];
     }
 
     /**
@@ -211,7 +402,9 @@ final class Lighting implements Topic
     /** @throws OutOfRange */
     private static function fixture(Lamp $lamp, float $aboveWaterMm): Fixture
     {
-        return $lamp->grid === null ? Fixture::of($lamp->xMm, $lamp->yMm, $aboveWaterMm, $lamp->ppf, $lamp->halfAngleDeg) : Fixture::measured($lamp->xMm, $lamp->yMm, $aboveWaterMm, $lamp->grid);
+        return $lamp->grid === null
+            ? Fixture::of($lamp->xMm, $lamp->yMm, $aboveWaterMm, $lamp->ppf, $lamp->halfAngleDeg)
+            : Fixture::measured($lamp->xMm, $lamp->yMm, $aboveWaterMm, $lamp->grid);
     }
 
     /** @return list<Lamp> */
@@ -233,7 +426,18 @@ final class Lighting implements Topic
         $days = $facts->number(F::DarkDays);
         $weeks = $facts->brief->has(F::RampWeeks) ? $facts->number(F::RampWeeks) : 0.0;
 
-        return [Figure::number('darkDays', Quantity::of($days, Kind::Days), $weeks > 0 ? Sentence::of('after filling; full light {full} after it', ['full' => Quantity::of($days + 7 * $weeks, Kind::Days)]) : Sentence::of('after filling'), $facts->basis())];
+        return [
+            Figure::number(
+                'darkDays',
+                Quantity::of($days, Kind::Days),
+                $weeks > 0
+                    ? Sentence::of('after filling; full light {full} after it', [
+                        'full' => Quantity::of($days + 7 * $weeks, Kind::Days),
+                    ])
+                    : Sentence::of('after filling'),
+                $facts->basis(),
+            ),
+        ];
     }
 
     /**
@@ -255,7 +459,13 @@ final class Lighting implements Topic
         ksort($over);
         $figures = [];
         foreach ($over as $n => $lamps) {
-            $vessel = $facts->brief->vessels[$n - 1] ?? throw OutOfRange::number("lamps.{$lamps[0]->row}.over", $n, 'the number of a vessel there is: 1 to '.count($facts->brief->vessels));
+            $vessel =
+                $facts->brief->vessels[$n - 1] ??
+                throw OutOfRange::number(
+                    "lamps.{$lamps[0]->row}.over",
+                    $n,
+                    'the number of a vessel there is: 1 to '.count($facts->brief->vessels),
+                );
             $figures[] = self::other($facts, $vessel, $n, $lamps);
         }
 
@@ -271,17 +481,43 @@ final class Lighting implements Topic
         $fixtures = [];
         foreach ($lamps as $lamp) {
             self::over($lamp, $length, $width);
-            $fixtures[] = self::fixture($lamp, max(1.0, $below + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm))));
+            $fixtures[] = self::fixture(
+                $lamp,
+                max(1.0, $below + ($lamp->aboveRimMm ?? $facts->number(F::LampAboveRimMm))),
+            );
         }
-        $map = LightMap::of($fixtures, $length, $width, $vessel->waterMm / 2, $facts->number(F::AttenuationPerM), self::OTHER_COLUMNS, self::OTHER_ROWS, inside: $vessel->vessel->footprint instanceof Rectangular ? null : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y));
+        $map = LightMap::of(
+            $fixtures,
+            $length,
+            $width,
+            $vessel->waterMm / 2,
+            $facts->number(F::AttenuationPerM),
+            self::OTHER_COLUMNS,
+            self::OTHER_ROWS,
+            inside: $vessel->vessel->footprint instanceof Rectangular
+                ? null
+                : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y),
+        );
         $day = LitDay::of($facts);
         $own = $vessel->reversed ? $day->reversed() : $day;
         $parts = [
-            'name' => $vessel->name === '' ? "vessel {$n}" : $vessel->name, 'least' => self::par($map->least), 'most' => self::par($map->most),
-            'mol' => Quantity::of($own === null ? 0.0 : $own->integralMol($map->mean), Kind::DailyLight), 'hours' => Quantity::of($own?->hours() ?? 0.0, Kind::Hours),
+            'name' => $vessel->name === '' ? "vessel {$n}" : $vessel->name,
+            'least' => self::par($map->least),
+            'most' => self::par($map->most),
+            'mol' => Quantity::of($own === null ? 0.0 : $own->integralMol($map->mean), Kind::DailyLight),
+            'hours' => Quantity::of($own?->hours() ?? 0.0, Kind::Hours),
         ];
 
-        return Figure::number("otherLight{$n}", self::par($map->mean), Sentence::of('{name}: {least} to {most} halfway down, {mol} in a day of {hours}'.($vessel->reversed ? ', lit while the display is dark' : ''), $parts), $facts->basis());
+        return Figure::number(
+            "otherLight{$n}",
+            self::par($map->mean),
+            Sentence::of(
+                '{name}: {least} to {most} halfway down, {mol} in a day of {hours}'.
+                    ($vessel->reversed ? ', lit while the display is dark' : ''),
+                $parts,
+            ),
+            $facts->basis(),
+        );
     }
 
     /** @throws OutOfRange a lamp that hangs beside the tank */
@@ -289,17 +525,30 @@ final class Lighting implements Topic
     {
         $i = $lamp->row;
         if ($lamp->xMm > $length) {
-            throw OutOfRange::number("lamps.{$i}.xMm", $lamp->xMm, "0 to {$length}", Quantity::of(0, Kind::Length), Quantity::of($length, Kind::Length));
+            throw OutOfRange::number(
+                "lamps.{$i}.xMm",
+                $lamp->xMm,
+                "0 to {$length}",
+                Quantity::of(0, Kind::Length),
+                Quantity::of($length, Kind::Length),
+            );
         }
         if ($lamp->yMm > $width) {
-            throw OutOfRange::number("lamps.{$i}.yMm", $lamp->yMm, "0 to {$width}", Quantity::of(0, Kind::Length), Quantity::of($width, Kind::Length));
+            throw OutOfRange::number(
+                "lamps.{$i}.yMm",
+                $lamp->yMm,
+                "0 to {$width}",
+                Quantity::of(0, Kind::Length),
+                Quantity::of($width, Kind::Length),
+            );
         }
     }
 
     /**
      * The inside seen from above.
      *
-     * @return array{0: float, 1: float, 2: (Closure(float, float): bool)|null, 3: non-empty-list<array{0: float, 1: float}>} length, front to back, what of that rectangle is tank, and its outline
+     * @return array{0: float, 1: float, 2: (Closure(float, float): bool)|null, 3: non-empty-list<array{0: float, 1: float}>}
+     *     length, front to back, what of that rectangle is tank, and its outline
      *
      * @throws Missing
      */
@@ -310,12 +559,28 @@ final class Lighting implements Topic
         $outline = $footprint->insideOutline($wall);
         [$length, $width] = [max(array_column($outline, 0)), max(array_column($outline, 1))];
 
-        return [$length, $width, $footprint instanceof Rectangular || $footprint instanceof Filled ? null : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y), $outline];
+        return [
+            $length,
+            $width,
+            $footprint instanceof Rectangular || $footprint instanceof Filled
+                ? null
+                : fn (float $x, float $y): bool => Outline::holds($outline, $x, $y),
+            $outline,
+        ];
     }
 
     private static function level(string $key, LightMap $map, Facts $facts): Figure
     {
-        return Figure::number($key, self::par($map->mean), Sentence::of('in the mean, {least} to {most}, {depth} under the surface', ['least' => self::par($map->least), 'most' => self::par($map->most), 'depth' => Quantity::of($map->depthMm, Kind::Length)]), $facts->basis());
+        return Figure::number(
+            $key,
+            self::par($map->mean),
+            Sentence::of('in the mean, {least} to {most}, {depth} under the surface', [
+                'least' => self::par($map->least),
+                'most' => self::par($map->most),
+                'depth' => Quantity::of($map->depthMm, Kind::Length),
+            ]),
+            $facts->basis(),
+        );
     }
 
     private static function par(float $par): Quantity

@@ -54,11 +54,26 @@ final class OnOtherStorey implements Asks, Topic
         $risers = Quantity::of(Storeys::risersL($facts), Kind::Volume);
         $below = ['below' => Quantity::of(Storeys::belowMm($facts) / 1000, Kind::Height)];
         $figures = [
-            Figure::number('risersL', $risers, Sentence::of('in the pipes over {below}; it comes down with a power cut', $below), $facts->basis()),
-            Figure::number('drainMs', Quantity::of(self::speedMs($facts), Kind::Speed), Sentence::of('at the planned flow, the siphon trimmed to it'), $facts->basis()),
+            Figure::number(
+                'risersL',
+                $risers,
+                Sentence::of('in the pipes over {below}; it comes down with a power cut', $below),
+                $facts->basis(),
+            ),
+            Figure::number(
+                'drainMs',
+                Quantity::of(self::speedMs($facts), Kind::Speed),
+                Sentence::of('at the planned flow, the siphon trimmed to it'),
+                $facts->basis(),
+            ),
         ];
         if (SumpWater::isDescribed($facts)) {
-            $figures[] = Figure::number('sumpFloorKpa', Quantity::of(self::loadKpa($facts), Kind::Pressure), Sentence::of('the sump full to its rim, under its own footprint'), $facts->basis());
+            $figures[] = Figure::number(
+                'sumpFloorKpa',
+                Quantity::of(self::loadKpa($facts), Kind::Pressure),
+                Sentence::of('the sump full to its rim, under its own footprint'),
+                $facts->basis(),
+            );
         }
 
         return new TopicAnswer($figures);
@@ -68,7 +83,7 @@ final class OnOtherStorey implements Asks, Topic
     private static function speedMs(Facts $facts): float
     {
         $facts->need(F::FlowLh, F::DrainBoreMm);
-        $areaM2 = M_PI / 4 * ($facts->number(F::DrainBoreMm) / 1000) ** 2;
+        $areaM2 = (M_PI / 4) * ($facts->number(F::DrainBoreMm) / 1000) ** 2;
 
         return $facts->number(F::FlowLh) / BlockedMain::mains($facts) / 3.6e6 / $areaM2;
     }
@@ -85,7 +100,7 @@ final class OnOtherStorey implements Asks, Topic
         $density = Seawater::at($facts->number(F::Salinity), $facts->number(F::SetpointC))->densityKgM3() / 1000;
         $kg = $vessel->massKg() + $vessel->litres($vessel->insideHeightMm()) * $density;
 
-        return $kg * Pipe::GRAVITY / 1000 / $vessel->footprint->outerAreaM2();
+        return ($kg * Pipe::GRAVITY) / 1000 / $vessel->footprint->outerAreaM2();
     }
 
     /**
@@ -110,7 +125,10 @@ final class OnOtherStorey implements Asks, Topic
         $parts = [
             'load' => Quantity::of($load, Kind::Pressure),
             'allowance' => Quantity::of($allowance, Kind::Pressure),
-            'use' => Quantity::of(100 * $use, Kind::Percent)->apartFrom(100 * FloorLoad::WITHIN, 100 * FloorLoad::NEVER),
+            'use' => Quantity::of(100 * $use, Kind::Percent)->apartFrom(
+                100 * FloorLoad::WITHIN,
+                100 * FloorLoad::NEVER,
+            ),
         ];
         [$severity, $what, $remedy] = match (true) {
             $use > FloorLoad::NEVER => [
@@ -127,7 +145,17 @@ final class OnOtherStorey implements Asks, Topic
         };
         $why = Sentence::of('That is {use} of the {allowance} entered for the floor the sump stands on.', $parts);
 
-        return [Finding::of($severity, 'B-11', 'floor', Sentence::of($what, $parts), $why, $remedy === null ? null : Sentence::of($remedy), $facts->basis())];
+        return [
+            Finding::of(
+                $severity,
+                'B-11',
+                'floor',
+                Sentence::of($what, $parts),
+                $why,
+                $remedy === null ? null : Sentence::of($remedy),
+                $facts->basis(),
+            ),
+        ];
     }
 
     /**
@@ -143,40 +171,47 @@ final class OnOtherStorey implements Asks, Topic
         $facts->need(F::Drains);
         $isSiphon = DrainSchool::from($facts->word(F::Drains))->isSiphon();
         $speed = self::speedMs($facts);
-        $parts = ['speed' => Quantity::of($speed, Kind::Speed)->apartFrom(self::HEARD_MS), 'most' => Quantity::of(self::HEARD_MS, Kind::Speed)];
+        $parts = [
+            'speed' => Quantity::of($speed, Kind::Speed)->apartFrom(self::HEARD_MS),
+            'most' => Quantity::of(self::HEARD_MS, Kind::Speed),
+        ];
         if (! $isSiphon) {
-            return [Finding::of(
-                Severity::Watch,
-                'B-91',
-                'drain',
-                Sentence::of('An open drain falls through a storey'),
-                Sentence::of('Water and air fall together the whole way: it gurgles in every room it passes.'),
-                Sentence::of('A full siphon with its valve at the sump, and lagged pipes.'),
-                $facts->basis(),
-            )];
+            return [
+                Finding::of(
+                    Severity::Watch,
+                    'B-91',
+                    'drain',
+                    Sentence::of('An open drain falls through a storey'),
+                    Sentence::of('Water and air fall together the whole way: it gurgles in every room it passes.'),
+                    Sentence::of('A full siphon with its valve at the sump, and lagged pipes.'),
+                    $facts->basis(),
+                ),
+            ];
         }
 
-        return [$speed > self::HEARD_MS
-            ? Finding::of(
-                Severity::Watch,
-                'B-91',
-                'drain',
-                Sentence::of('The drain runs at {speed}', $parts),
-                Sentence::of('Above {most} a pipe through living rooms is heard.', $parts),
-                Sentence::of('A wider drain or two of them; lag the pipes and part them from the wall.'),
-                $facts->basis(),
-                'drainMs',
-            )
-            : Finding::of(
-                Severity::Fine,
-                'B-91',
-                'drain',
-                Sentence::of('The drain runs at {speed}', $parts),
-                Sentence::of('Up to {most} it is hardly heard.', $parts),
-                null,
-                $facts->basis(),
-                'drainMs',
-            )];
+        return [
+            $speed > self::HEARD_MS
+                ? Finding::of(
+                    Severity::Watch,
+                    'B-91',
+                    'drain',
+                    Sentence::of('The drain runs at {speed}', $parts),
+                    Sentence::of('Above {most} a pipe through living rooms is heard.', $parts),
+                    Sentence::of('A wider drain or two of them; lag the pipes and part them from the wall.'),
+                    $facts->basis(),
+                    'drainMs',
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'B-91',
+                    'drain',
+                    Sentence::of('The drain runs at {speed}', $parts),
+                    Sentence::of('Up to {most} it is hardly heard.', $parts),
+                    null,
+                    $facts->basis(),
+                    'drainMs',
+                ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -187,14 +222,21 @@ final class OnOtherStorey implements Asks, Topic
         }
         $parts = ['n' => Quantity::of(Storeys::ceilings($facts), Kind::Count)];
 
-        return [Finding::of(
-            Severity::Watch,
-            'B-91',
-            'drain',
-            Sentence::of('The pipes pass ceilings: {n}', $parts),
-            Sentence::of('A hole through a floor is the building’s: what it carries, its fire stop, and the way a leak takes through the rooms between.'),
-            Sentence::of('List each hole, sleeve it, drain what could leak; the owner agrees, and local code and a licensed person decide.'),
-            $facts->basis(),
-        )];
+        return [
+            Finding::of(
+                Severity::Watch,
+                'B-91',
+                'drain',
+                Sentence::of('The pipes pass ceilings: {n}', $parts),
+                Sentence::of(
+                    'A hole through a floor is the building’s: what it carries, its fire stop, and the way a leak takes through '.
+                    'the rooms between.',
+                ),
+                Sentence::of(
+                    'List each hole, sleeve it, drain what could leak; the owner agrees, and local code and a licensed person decide.',
+                ),
+                $facts->basis(),
+            ),
+        ];
     }
 }

@@ -39,8 +39,21 @@ final class Others implements Topic
         }
         $density = Seawater::at($facts->number(F::Salinity), $facts->number(F::SetpointC))->densityKgM3() / 1000;
         $figures = [
-            Figure::number('othersL', Quantity::of(OtherVessels::litres($facts), Kind::Volume), self::each($facts, fn (OtherVessel $v): Quantity => Quantity::of($v->litres(), Kind::Volume)), $facts->basis()),
-            Figure::number('othersKg', Quantity::of(array_sum(array_map(fn (OtherVessel $v): float => $v->massKg($density), $facts->brief->vessels)), Kind::Mass), self::each($facts, fn (OtherVessel $v): Quantity => Quantity::of($v->massKg($density), Kind::Mass)), $facts->basis()),
+            Figure::number(
+                'othersL',
+                Quantity::of(OtherVessels::litres($facts), Kind::Volume),
+                self::each($facts, fn (OtherVessel $v): Quantity => Quantity::of($v->litres(), Kind::Volume)),
+                $facts->basis(),
+            ),
+            Figure::number(
+                'othersKg',
+                Quantity::of(
+                    array_sum(array_map(fn (OtherVessel $v): float => $v->massKg($density), $facts->brief->vessels)),
+                    Kind::Mass,
+                ),
+                self::each($facts, fn (OtherVessel $v): Quantity => Quantity::of($v->massKg($density), Kind::Mass)),
+                $facts->basis(),
+            ),
         ];
         try {
             $figures[] = $this->stops($facts);
@@ -54,9 +67,24 @@ final class Others implements Topic
         $findings = [];
         foreach ($facts->brief->vessels as $i => $vessel) {
             $kg = $vessel->massKg($density);
-            $parts = ['name' => self::name($vessel, $i), 'kg' => Quantity::of($kg, Kind::Mass), 'limit' => Quantity::of(FloorLoad::UPPER_FLOOR_KG, Kind::Mass)];
+            $parts = [
+                'name' => self::name($vessel, $i),
+                'kg' => Quantity::of($kg, Kind::Mass),
+                'limit' => Quantity::of(FloorLoad::UPPER_FLOOR_KG, Kind::Mass),
+            ];
             if ($kg > FloorLoad::UPPER_FLOOR_KG) {
-                $findings[] = Finding::of(Severity::Fix, 'B-11', 'floor', Sentence::of('{name} stands with {kg} on a place of its own', $parts), Sentence::of('Its floor is not asked for here; above {limit} somebody licensed looks at it.', $parts), Sentence::of('A plan of its own for that place, or ask a structural engineer.'), $facts->basis());
+                $findings[] = Finding::of(
+                    Severity::Fix,
+                    'B-11',
+                    'floor',
+                    Sentence::of('{name} stands with {kg} on a place of its own', $parts),
+                    Sentence::of(
+                        'Its floor is not asked for here; above {limit} somebody licensed looks at it.',
+                        $parts,
+                    ),
+                    Sentence::of('A plan of its own for that place, or ask a structural engineer.'),
+                    $facts->basis(),
+                );
             }
         }
 
@@ -79,7 +107,15 @@ final class Others implements Topic
             $words[] = implode(' and ', $way['pumps'])." {w{$n}}";
         }
 
-        return Figure::number('stopsL', Quantity::of($all['litres'], Kind::Volume), Sentence::of('all stop; the sump takes {spare}'.($words === [] ? '' : '. Alone: '.implode(', ', $words)), $parts), $facts->basis());
+        return Figure::number(
+            'stopsL',
+            Quantity::of($all['litres'], Kind::Volume),
+            Sentence::of(
+                'all stop; the sump takes {spare}'.($words === [] ? '' : '. Alone: '.implode(', ', $words)),
+                $parts,
+            ),
+            $facts->basis(),
+        );
     }
 
     /** Heat lost where they stand, if not in the display's room; it is in the heaters' sum (B-88). */
@@ -91,12 +127,21 @@ final class Others implements Topic
         $parts = $words = [];
         foreach ($facts->brief->vessels as $i => $vessel) {
             if ($vessel->winterC !== null) {
-                $parts += ["n{$i}" => self::name($vessel, $i), "r{$i}" => $vessel->room === '' ? 'a room of its own' : $vessel->room, "t{$i}" => Quantity::of($vessel->winterC, Kind::Temperature)];
+                $parts += [
+                    "n{$i}" => self::name($vessel, $i),
+                    "r{$i}" => $vessel->room === '' ? 'a room of its own' : $vessel->room,
+                    "t{$i}" => Quantity::of($vessel->winterC, Kind::Temperature),
+                ];
                 $words[] = "{n{$i}} in {r{$i}} at {t{$i}}";
             }
         }
 
-        return Figure::number('othersLossW', Quantity::of(OtherRooms::lossW($facts, $facts->number(F::SetpointC)), Kind::Power), Sentence::of(implode(', ', $words ?: ['as the display’s room']).'; the heaters’ sum holds it', $parts), $facts->basis());
+        return Figure::number(
+            'othersLossW',
+            Quantity::of(OtherRooms::lossW($facts, $facts->number(F::SetpointC)), Kind::Power),
+            Sentence::of(implode(', ', $words ?: ['as the display’s room']).'; the heaters’ sum holds it', $parts),
+            $facts->basis(),
+        );
     }
 
     /** @param  callable(OtherVessel): Quantity  $what */

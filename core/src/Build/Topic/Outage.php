@@ -46,25 +46,102 @@ final class Outage implements Topic
         $running = $facts->number(F::PumpsW) + $heaters;
         $surge = (self::MOTOR_START - 1) * $facts->number(F::PumpsW);
         $watts = Quantity::of(($running + $surge) / self::SHARE, Kind::Power);
-        $fuel = Quantity::of(self::FUEL_L_KWH * $running * 24 / 1000, Kind::DailyVolume);
+        $fuel = Quantity::of((self::FUEL_L_KWH * $running * 24) / 1000, Kind::DailyVolume);
 
-        return new TopicAnswer([Figure::number('generatorW', $watts, Sentence::of('all pumps counted as one start; up to {fuel} of petrol with every heater on, counted as half a litre for each kilowatt-hour; run it outdoors only', ['fuel' => $fuel]), $facts->basis(),
-            Working::of(Topic::LABELS['generatorW'], '(p + h + 2*p)/0.8', [$facts->row('p', F::PumpsW), ['h', 'Heaters, first choice, all on', $heaters, Kind::Power]], $watts, 'R-45: running watts and the largest start, over 0.8'))], [
-                Finding::of(Severity::Fine, 'R-45', 'power', Sentence::of('Without mains: pumps and heaters first'), Sentence::of('Lights, skimmer and UV can wait. Top-off and dosing must stop until the pumps run again. Exhaust gas kills: a generator stands outdoors.'), null, $facts->basis()),
-            ]);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'generatorW',
+                    $watts,
+                    Sentence::of(
+                        'all pumps counted as one start; up to {fuel} of petrol with every heater on, counted as half a litre '.
+                        'for each kilowatt-hour; run it outdoors only',
+                        ['fuel' => $fuel],
+                    ),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['generatorW'],
+                        '(p + h + 2*p)/0.8',
+                        [$facts->row('p', F::PumpsW), ['h', 'Heaters, first choice, all on', $heaters, Kind::Power]],
+                        $watts,
+                        'R-45: running watts and the largest start, over 0.8',
+                    ),
+                ),
+            ],
+            [
+                Finding::of(
+                    Severity::Fine,
+                    'R-45',
+                    'power',
+                    Sentence::of('Without mains: pumps and heaters first'),
+                    Sentence::of(
+                        'Lights, skimmer and UV can wait. Top-off and dosing must stop until the pumps run again. Exhaust gas '.
+                        'kills: a generator stands outdoors.',
+                    ),
+                    null,
+                    $facts->basis(),
+                ),
+            ],
+        );
     }
 
     /** What is kept and what must stop, named (R-45). */
     private static function plugByPlug(Facts $facts, PowerTree $tree): TopicAnswer
     {
-        $names = fn (string $fate): string => implode(', ', array_map(fn (Load $l): string => $l->name, array_values(array_filter($tree->loads(), fn (Load $l): bool => $l->onOutage === $fate)))) ?: 'nothing';
+        $names = fn (string $fate): string => implode(
+            ', ',
+            array_map(
+                fn (Load $l): string => $l->name,
+                array_values(array_filter($tree->loads(), fn (Load $l): bool => $l->onOutage === $fate)),
+            ),
+        ) ?:
+        'nothing';
         $watts = Quantity::of($tree->generatorW(), Kind::Power);
-        $parts = ['fuel' => Quantity::of(self::FUEL_L_KWH * $tree->keptW() * 24 / 1000, Kind::DailyVolume), 'kept' => $names('essential'), 'waits' => $names('deferrable'), 'stops' => $names('must-stop')];
+        $parts = [
+            'fuel' => Quantity::of((self::FUEL_L_KWH * $tree->keptW() * 24) / 1000, Kind::DailyVolume),
+            'kept' => $names('essential'),
+            'waits' => $names('deferrable'),
+            'stops' => $names('must-stop'),
+        ];
         $surge = $tree->generatorW() * PowerTree::ALL_DAY - $tree->keptW();
 
-        return new TopicAnswer([Figure::number('generatorW', $watts, Sentence::of('what is kept, with its largest start; up to {fuel} of petrol, counted as half a litre for each kilowatt-hour; run it outdoors only', $parts), $facts->basis(),
-            Working::of(Topic::LABELS['generatorW'], '(k + s)/0.8', [['k', 'Kept without mains', $tree->keptW(), Kind::Power], ['s', 'Largest single start, over its running watts', $surge, Kind::Power]], $watts, 'R-45: running watts and the largest start, over 0.8'))], [
-                Finding::of(Severity::Fine, 'R-45', 'power', Sentence::of('Without mains these are kept: {kept}', $parts), Sentence::of('Can wait: {waits}. Must stop until the pumps run again: {stops}. Exhaust gas kills: a generator stands outdoors.', $parts), null, $facts->basis()),
-            ]);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'generatorW',
+                    $watts,
+                    Sentence::of(
+                        'what is kept, with its largest start; up to {fuel} of petrol, counted as half a litre for each '.
+                        'kilowatt-hour; run it outdoors only',
+                        $parts,
+                    ),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['generatorW'],
+                        '(k + s)/0.8',
+                        [
+                            ['k', 'Kept without mains', $tree->keptW(), Kind::Power],
+                            ['s', 'Largest single start, over its running watts', $surge, Kind::Power],
+                        ],
+                        $watts,
+                        'R-45: running watts and the largest start, over 0.8',
+                    ),
+                ),
+            ],
+            [
+                Finding::of(
+                    Severity::Fine,
+                    'R-45',
+                    'power',
+                    Sentence::of('Without mains these are kept: {kept}', $parts),
+                    Sentence::of(
+                        'Can wait: {waits}. Must stop until the pumps run again: {stops}. Exhaust gas kills: a generator stands outdoors.',
+                        $parts,
+                    ),
+                    null,
+                    $facts->basis(),
+                ),
+            ],
+        );
     }
 }

@@ -24,7 +24,10 @@ use Velbrin\Core\Measure\Working;
 use Velbrin\Core\Vessel\Filled;
 use Velbrin\Core\Vessel\Vessel;
 
-/** The longest flat pane, filled to the rim, and the stand under it (B-13). Acrylic, curved and long rimless panes are the maker's to judge. */
+/**
+ * The longest flat pane, filled to the rim, and the stand under it (B-13). Acrylic, curved and long rimless panes are the maker's
+ * to judge.
+ */
 final class Panel implements Asks, Topic
 {
     private const ACRYLIC_YEARS = 10.0;
@@ -52,13 +55,17 @@ final class Panel implements Asks, Topic
             default => null,
         };
         if ($asksMaker !== null) {
-            return new TopicAnswer([Figure::words('panelFactor', $asksMaker[0], Sentence::of($asksMaker[1]), $facts->basis())]);
+            return new TopicAnswer([
+                Figure::words('panelFactor', $asksMaker[0], Sentence::of($asksMaker[1]), $facts->basis()),
+            ]);
         }
         $facts->given(F::WallMm);
         if (self::isBeyondTheTable($facts, $vessel)) {
             $note = Sentence::of('rimless and longer than 2.5 times its height');
 
-            return new TopicAnswer([Figure::words('panelFactor', 'ask the maker or an engineer', $note, $facts->basis())]);
+            return new TopicAnswer([
+                Figure::words('panelFactor', 'ask the maker or an engineer', $note, $facts->basis()),
+            ]);
         }
 
         return new TopicAnswer([self::figure($facts, $vessel)]);
@@ -72,13 +79,25 @@ final class Panel implements Asks, Topic
             'stress' => Quantity::of($stress->stressMpa, Kind::Stress),
             'thickness' => Quantity::of($facts->number(F::WallMm), Kind::Length),
         ];
-        $working = Working::of('Longest pane, safety factor', '19.2/(b*1e-5*H**3/t**2)', [
-            ['b', 'β from the table, length over height', $stress->beta, Kind::Factor],
-            ['H', 'Inside height to the rim', $vessel->insideHeightMm(), Kind::Length],
-            $facts->row('t', F::WallMm),
-        ], $factor, 'B-13: simply supported plate under hydrostatic load (Roark), annealed float 19.2 MPa');
+        $working = Working::of(
+            'Longest pane, safety factor',
+            '19.2/(b*1e-5*H**3/t**2)',
+            [
+                ['b', 'β from the table, length over height', $stress->beta, Kind::Factor],
+                ['H', 'Inside height to the rim', $vessel->insideHeightMm(), Kind::Length],
+                $facts->row('t', F::WallMm),
+            ],
+            $factor,
+            'B-13: simply supported plate under hydrostatic load (Roark), annealed float 19.2 MPa',
+        );
 
-        return Figure::number('panelFactor', $factor, Sentence::of('{stress} in {thickness} glass, filled to the rim', $parts), $facts->basis(), $working);
+        return Figure::number(
+            'panelFactor',
+            $factor,
+            Sentence::of('{stress} in {thickness} glass, filled to the rim', $parts),
+            $facts->basis(),
+            $working,
+        );
     }
 
     /**
@@ -93,7 +112,10 @@ final class Panel implements Asks, Topic
         if (self::isAcrylic($facts)) {
             $why = 'Acrylic creeps and crazes with age, cold and point loads; no sum stands in for the maker.';
 
-            return [self::askMaker('Acrylic panes are not computed here', $why, Severity::Watch, $facts), ...self::acrylic($facts)];
+            return [
+                self::askMaker('Acrylic panes are not computed here', $why, Severity::Watch, $facts),
+                ...self::acrylic($facts),
+            ];
         }
         if ($vessel->footprint instanceof Filled) {
             $what = 'The panes of a form measured by filling are not computed';
@@ -101,16 +123,27 @@ final class Panel implements Asks, Topic
             return [self::askMaker($what, 'Only its litres and the box round it are known.', Severity::Watch, $facts)];
         }
         $findings = $vessel->footprint->hasCurvedPane()
-            ? [self::askMaker('The curved pane is not computed here', 'The table of plates holds for flat glass only.', Severity::Watch, $facts)]
+            ? [
+                self::askMaker(
+                    'The curved pane is not computed here',
+                    'The table of plates holds for flat glass only.',
+                    Severity::Watch,
+                    $facts,
+                ),
+            ]
             : [];
         if ($vessel->footprint->longestPaneMm() === null) {
             return $findings;
         }
         $facts->given(F::WallMm);
         if (self::isBeyondTheTable($facts, $vessel)) {
-            $why = 'A free top edge longer than two and a half times its height bends in a way the table does not hold.';
+            $why =
+                'A free top edge longer than two and a half times its height bends in a way the table does not hold.';
 
-            return [...$findings, self::askMaker('A rimless pane this long is beyond the table', $why, Severity::Fix, $facts)];
+            return [
+                ...$findings,
+                self::askMaker('A rimless pane this long is beyond the table', $why, Severity::Fix, $facts),
+            ];
         }
 
         return [...$findings, self::judged($facts, $vessel)];
@@ -143,7 +176,10 @@ final class Panel implements Asks, Topic
             'B-13',
             'panel',
             Sentence::of('Longest pane has a safety factor of {factor}', $parts),
-            Sentence::of('Filled to the rim, {thickness} glass of {length} by {height} is stressed to {stress}.'.$bracing, $parts),
+            Sentence::of(
+                'Filled to the rim, {thickness} glass of {length} by {height} is stressed to {stress}.'.$bracing,
+                $parts,
+            ),
             $remedy === null ? null : Sentence::of($remedy, $parts),
             $facts->basis(),
             'panelFactor',
@@ -212,16 +248,39 @@ final class Panel implements Asks, Topic
                 'Swollen board, rust under paint and loose joints show only under load.',
                 'Load it with water outdoors first, or replace it.',
             ],
-            default => [Severity::Fine, 'The stand is new, or was looked over and is sound', 'Joints, welds and feet, from below too.', null],
+            default => [
+                Severity::Fine,
+                'The stand is new, or was looked over and is sound',
+                'Joints, welds and feet, from below too.',
+                null,
+            ],
         };
 
-        return [Finding::of($severity, 'B-13', 'panel', Sentence::of($what), Sentence::of($why), $remedy === null ? null : Sentence::of($remedy), $facts->basis())];
+        return [
+            Finding::of(
+                $severity,
+                'B-13',
+                'panel',
+                Sentence::of($what),
+                Sentence::of($why),
+                $remedy === null ? null : Sentence::of($remedy),
+                $facts->basis(),
+            ),
+        ];
     }
 
     private static function askMaker(string $what, string $why, Severity $severity, Facts $facts): Finding
     {
         $remedy = Sentence::of('Ask the maker for the pane’s figures in writing.');
 
-        return Finding::of($severity, 'B-13', 'panel', Sentence::of($what), Sentence::of($why), $remedy, $facts->basis());
+        return Finding::of(
+            $severity,
+            'B-13',
+            'panel',
+            Sentence::of($what),
+            Sentence::of($why),
+            $remedy,
+            $facts->basis(),
+        );
     }
 }

@@ -19,7 +19,12 @@ use Velbrin\Core\Measure\Severity;
 final class Plumbing implements Topic
 {
     /** When each joint is looked at while the system fills. */
-    public const LOOKS = ['quarter' => 'a quarter full', 'full' => 'full', 'hour' => 'one hour later', 'visit' => 'at the next visit'];
+    public const LOOKS = [
+        'quarter' => 'a quarter full',
+        'full' => 'full',
+        'hour' => 'one hour later',
+        'visit' => 'at the next visit',
+    ];
 
     public function keys(): array
     {
@@ -33,23 +38,76 @@ final class Plumbing implements Topic
             return new TopicAnswer([]);
         }
         $hidden = array_values(array_filter($joints, fn (TableRow $j): bool => $j->flag('hidden')));
-        $loose = array_values(array_filter($hidden, fn (TableRow $j): bool => in_array($j->word('kind'), ['hose', 'threaded', 'union'], true)));
+        $loose = array_values(
+            array_filter(
+                $hidden,
+                fn (TableRow $j): bool => in_array($j->word('kind'), ['hose', 'threaded', 'union'], true),
+            ),
+        );
         $findings = [];
         if ($loose !== []) {
-            $findings[] = Finding::of(Severity::Fix, 'B-87', 'return', Sentence::of('Hidden, and not glued: {names}', ['names' => self::names($loose)]), Sentence::of('Threads, unions and clamps work loose over the years; where nobody sees them they leak for weeks.'), Sentence::of('Where it can be seen and turned, or glued.'), $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fix,
+                'B-87',
+                'return',
+                Sentence::of('Hidden, and not glued: {names}', ['names' => self::names($loose)]),
+                Sentence::of(
+                    'Threads, unions and clamps work loose over the years; where nobody sees them they leak for weeks.',
+                ),
+                Sentence::of('Where it can be seen and turned, or glued.'),
+                $facts->basis(),
+            );
         }
         if ($hidden !== []) {
-            $findings[] = Finding::of(Severity::Watch, 'B-87', 'return', Sentence::of('{names}: out of sight once all stands', ['names' => self::names($hidden)]), Sentence::of('A photo before it closes is all anybody will have.'), Sentence::of('Photograph each, and look at it a quarter full, full, after one hour and at the next visit.'), $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Watch,
+                'B-87',
+                'return',
+                Sentence::of('{names}: out of sight once all stands', ['names' => self::names($hidden)]),
+                Sentence::of('A photo before it closes is all anybody will have.'),
+                Sentence::of(
+                    'Photograph each, and look at it a quarter full, full, after one hour and at the next visit.',
+                ),
+                $facts->basis(),
+            );
         }
         if (! in_array('union', array_map(fn (TableRow $j): string => $j->word('kind'), $joints), true)) {
-            $findings[] = Finding::of(Severity::Fix, 'B-25', 'return', Sentence::of('No union is among the joints'), Sentence::of('Without one at the pump, taking it out means cutting pipe.'), Sentence::of('A union and a valve at each pump.'), $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fix,
+                'B-25',
+                'return',
+                Sentence::of('No union is among the joints'),
+                Sentence::of('Without one at the pump, taking it out means cutting pipe.'),
+                Sentence::of('A union and a valve at each pump.'),
+                $facts->basis(),
+            );
         }
         if ($findings === []) {
-            $findings[] = Finding::of(Severity::Fine, 'B-87', 'return', Sentence::of('Every joint can be seen'), Sentence::of('Look at each a quarter full, full, after one hour and at the next visit.'), null, $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Fine,
+                'B-87',
+                'return',
+                Sentence::of('Every joint can be seen'),
+                Sentence::of('Look at each a quarter full, full, after one hour and at the next visit.'),
+                null,
+                $facts->basis(),
+            );
         }
         $n = count($joints);
 
-        return new TopicAnswer([Figure::words('joints', $n === 1 ? '1 joint' : "{$n} joints", $hidden === [] ? null : Sentence::of('{n} hidden', ['n' => Quantity::of(count($hidden), Kind::Count)]), $facts->basis())], $findings);
+        return new TopicAnswer(
+            [
+                Figure::words(
+                    'joints',
+                    $n === 1 ? '1 joint' : "{$n} joints",
+                    $hidden === []
+                        ? null
+                        : Sentence::of('{n} hidden', ['n' => Quantity::of(count($hidden), Kind::Count)]),
+                    $facts->basis(),
+                ),
+            ],
+            $findings,
+        );
     }
 
     /** @param  list<TableRow>  $joints */

@@ -45,25 +45,85 @@ final class PowerCutRoom implements Asks, Topic
         $down = self::down($facts, $area, $weir->headMm, $working, $sump);
         $worst = self::down($facts, $area, $weir->headMm, $clogged, $sump);
         $rows = [
-            ['A', 'Inside area of the display', $area, Kind::Area], ['h', 'Water over the weir', $weir->headMm, Kind::Length],
+            ['A', 'Inside area of the display', $area, Kind::Area],
+            ['h', 'Water over the weir', $weir->headMm, Kind::Length],
         ];
         $others = OtherVessels::downL($facts);
         $risers = Storeys::risersL($facts);
         $pipes = [
             $facts->row('p', F::PipesL),
-            ...($risers > 0 ? [['r', 'Risers between the storeys', $risers, Kind::Volume]] : []),
-            ...($others > 0 ? [['v', 'Other vessels run down', $others, Kind::Volume]] : []),
+            ...$risers > 0 ? [['r', 'Risers between the storeys', $risers, Kind::Volume]] : [],
+            ...$others > 0 ? [['v', 'Other vessels run down', $others, Kind::Volume]] : [],
         ];
         $sum = 'A*(h + o) + p'.($risers > 0 ? ' + r' : '').($others > 0 ? ' + v' : '');
         $figures = [
-            Figure::number('downL', Quantity::of($down->downL, Kind::Volume), Sentence::of('outlet or break {depth} below the weir edge', ['depth' => Quantity::of($working, Kind::Length)]), $facts->basis(),
-                Working::of('Power cut: comes down', $sum, [...$rows, ['o', 'Deepest open outlet or working break below the edge', $working, Kind::Length], ...$pipes], Quantity::of($down->downL, Kind::Volume), 'B-32')),
-            Figure::number('spareL', Quantity::of($down->spareL, Kind::Volume), Sentence::of('between the running levels and the rim'), $facts->basis(),
-                Working::of('Sump takes', 'A*(rim - level)', [['A', 'Area of all chambers', $sump->areaM2(), Kind::Area], ['rim', 'Rim, inside', $sump->rimMm, Kind::Length], ['level', 'Running level, mean over the chambers', $sump->meanLevelMm(), Kind::Length]], Quantity::of($down->spareL, Kind::Volume), 'B-32')),
-            Figure::number('marginPct', Quantity::of($down->marginPct, Kind::Percent), Sentence::of('wanted: {wanted}', ['wanted' => Quantity::of(100 * DrainDown::MARGIN, Kind::Percent)]), $facts->basis(),
-                Working::of('Room left over', '100*(spare - down)/spare', [['spare', 'Sump takes', $down->spareL, Kind::Volume], ['down', 'Comes down', $down->downL, Kind::Volume]], Quantity::of($down->marginPct, Kind::Percent), 'B-32')),
-            Figure::number('cloggedL', Quantity::of($worst->downL, Kind::Volume), Sentence::of($worst->overflowL > 0 ? '{over} of it on the floor' : 'all of it fits', ['over' => Quantity::of($worst->overflowL, Kind::Volume)]), $facts->basis(),
-                Working::of('Siphon break clogged: comes down', $sum, [...$rows, ['o', 'Outlet below the edge', $clogged, Kind::Length], ...$pipes], Quantity::of($worst->downL, Kind::Volume), 'B-32: a break counts working and clogged')),
+            Figure::number(
+                'downL',
+                Quantity::of($down->downL, Kind::Volume),
+                Sentence::of('outlet or break {depth} below the weir edge', [
+                    'depth' => Quantity::of($working, Kind::Length),
+                ]),
+                $facts->basis(),
+                Working::of(
+                    'Power cut: comes down',
+                    $sum,
+                    [
+                        ...$rows,
+                        ['o', 'Deepest open outlet or working break below the edge', $working, Kind::Length],
+                        ...$pipes,
+                    ],
+                    Quantity::of($down->downL, Kind::Volume),
+                    'B-32',
+                ),
+            ),
+            Figure::number(
+                'spareL',
+                Quantity::of($down->spareL, Kind::Volume),
+                Sentence::of('between the running levels and the rim'),
+                $facts->basis(),
+                Working::of(
+                    'Sump takes',
+                    'A*(rim - level)',
+                    [
+                        ['A', 'Area of all chambers', $sump->areaM2(), Kind::Area],
+                        ['rim', 'Rim, inside', $sump->rimMm, Kind::Length],
+                        ['level', 'Running level, mean over the chambers', $sump->meanLevelMm(), Kind::Length],
+                    ],
+                    Quantity::of($down->spareL, Kind::Volume),
+                    'B-32',
+                ),
+            ),
+            Figure::number(
+                'marginPct',
+                Quantity::of($down->marginPct, Kind::Percent),
+                Sentence::of('wanted: {wanted}', ['wanted' => Quantity::of(100 * DrainDown::MARGIN, Kind::Percent)]),
+                $facts->basis(),
+                Working::of(
+                    'Room left over',
+                    '100*(spare - down)/spare',
+                    [
+                        ['spare', 'Sump takes', $down->spareL, Kind::Volume],
+                        ['down', 'Comes down', $down->downL, Kind::Volume],
+                    ],
+                    Quantity::of($down->marginPct, Kind::Percent),
+                    'B-32',
+                ),
+            ),
+            Figure::number(
+                'cloggedL',
+                Quantity::of($worst->downL, Kind::Volume),
+                Sentence::of($worst->overflowL > 0 ? '{over} of it on the floor' : 'all of it fits', [
+                    'over' => Quantity::of($worst->overflowL, Kind::Volume),
+                ]),
+                $facts->basis(),
+                Working::of(
+                    'Siphon break clogged: comes down',
+                    $sum,
+                    [...$rows, ['o', 'Outlet below the edge', $clogged, Kind::Length], ...$pipes],
+                    Quantity::of($worst->downL, Kind::Volume),
+                    'B-32: a break counts working and clogged',
+                ),
+            ),
         ];
 
         return new TopicAnswer($figures);
@@ -94,25 +154,57 @@ final class PowerCutRoom implements Asks, Topic
         $facts->need(F::OutletBelowRimMm, F::BreakBelowRimMm);
         $weir = Overflow::of($facts);
 
-        return self::down($facts, DisplayTank::of($facts)->vessel->insideAreaM2(), $weir->headMm, self::depths($facts, $weir)[0], SumpWater::of($facts))->downL;
+        return self::down(
+            $facts,
+            DisplayTank::of($facts)->vessel->insideAreaM2(),
+            $weir->headMm,
+            self::depths($facts, $weir)[0],
+            SumpWater::of($facts),
+        )->downL;
     }
 
     private static function down(Facts $facts, float $area, float $head, float $depth, SumpWater $sump): DrainDown
     {
-        return DrainDown::of($area, $head, $depth, OtherVessels::withPipesL($facts), $sump->areaM2(), $sump->rimMm, $sump->meanLevelMm());
+        return DrainDown::of(
+            $area,
+            $head,
+            $depth,
+            OtherVessels::withPipesL($facts),
+            $sump->areaM2(),
+            $sump->rimMm,
+            $sump->meanLevelMm(),
+        );
     }
 
     /** What makes a build one that can run down: any of these given. */
     private const RUNS_DOWN = [
-        F::FlowLh, F::Drains, F::DrainBoreMm, F::WeirBelowRimMm, F::OutletBelowRimMm,
-        F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::ReturnLevelMm, F::ReturnBoreMm,
+        F::FlowLh,
+        F::Drains,
+        F::DrainBoreMm,
+        F::WeirBelowRimMm,
+        F::OutletBelowRimMm,
+        F::SumpLengthMm,
+        F::SumpWidthMm,
+        F::SumpHeightMm,
+        F::ReturnLevelMm,
+        F::ReturnBoreMm,
     ];
 
     public static function checks(): array
     {
         return [
-            Check::safety('B-32.working', 'sump', 'Does the sump take what comes down at a power cut?', self::withBreak(...)),
-            Check::safety('B-32.clogged', 'return', 'Does it still, with the siphon break clogged?', self::cloggedBreak(...)),
+            Check::safety(
+                'B-32.working',
+                'sump',
+                'Does the sump take what comes down at a power cut?',
+                self::withBreak(...),
+            ),
+            Check::safety(
+                'B-32.clogged',
+                'return',
+                'Does it still, with the siphon break clogged?',
+                self::cloggedBreak(...),
+            ),
         ];
     }
 
@@ -158,16 +250,21 @@ final class PowerCutRoom implements Asks, Topic
         }
         $onFloor = 'Power cut puts {over} on the floor';
 
-        return [Finding::of(
-            Severity::Stop,
-            'B-32',
-            'sump',
-            Sentence::of($down->overflowL > 0 ? $onFloor : 'Power cut leaves {left} to the rim, {margin} spare', $parts),
-            Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts),
-            self::remedy($tooMuch, $depth, $area, $sump),
-            $facts->basis(),
-            'marginPct',
-        )];
+        return [
+            Finding::of(
+                Severity::Stop,
+                'B-32',
+                'sump',
+                Sentence::of(
+                    $down->overflowL > 0 ? $onFloor : 'Power cut leaves {left} to the rim, {margin} spare',
+                    $parts,
+                ),
+                Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts),
+                self::remedy($tooMuch, $depth, $area, $sump),
+                $facts->basis(),
+                'marginPct',
+            ),
+        ];
     }
 
     private static function remedy(float $tooMuchL, float $depthMm, float $areaM2, SumpWater $sump): Sentence
@@ -181,12 +278,15 @@ final class PowerCutRoom implements Asks, Topic
             'lower' => Quantity::of(ceil($lower), Kind::Length),
         ];
 
-        return Sentence::of(match (true) {
-            $canRaise && $canLower => 'Raise the outlet or its break by {raise}, or run the return chamber {lower} lower.',
-            $canRaise => 'Raise the outlet or its break by {raise}.',
-            $canLower => 'Run the return chamber {lower} lower.',
-            default => 'Neither outlet nor level alone is enough: a larger sump, a shorter weir head or a smaller flow.',
-        }, $parts);
+        return Sentence::of(
+            match (true) {
+                $canRaise && $canLower => 'Raise the outlet or its break by {raise}, or run the return chamber {lower} lower.',
+                $canRaise => 'Raise the outlet or its break by {raise}.',
+                $canLower => 'Run the return chamber {lower} lower.',
+                default => 'Neither outlet nor level alone is enough: a larger sump, a shorter weir head or a smaller flow.',
+            },
+            $parts,
+        );
     }
 
     /**
@@ -239,13 +339,26 @@ final class PowerCutRoom implements Asks, Topic
             ],
             default => [
                 Severity::Fine,
-                $isSame ? 'A clogged siphon break changes nothing' : 'A clogged siphon break still leaves {margin} spare',
+                $isSame
+                    ? 'A clogged siphon break changes nothing'
+                    : 'A clogged siphon break still leaves {margin} spare',
                 '{down} would come down, and fit.',
                 null,
             ],
         };
         $remedy = $remedy === null ? null : Sentence::of($remedy, $parts);
 
-        return [Finding::of($severity, 'B-32', 'return', Sentence::of($what, $parts), Sentence::of($why, $parts), $remedy, $facts->basis(), 'cloggedL')];
+        return [
+            Finding::of(
+                $severity,
+                'B-32',
+                'return',
+                Sentence::of($what, $parts),
+                Sentence::of($why, $parts),
+                $remedy,
+                $facts->basis(),
+                'cloggedL',
+            ),
+        ];
     }
 }

@@ -42,7 +42,14 @@ final class RaisedForWork implements Topic
         $above = $facts->number(F::LampAboveRimMm) + $travel;
 
         return new TopicAnswer(
-            [Figure::number('travelMm', $length($travel), Sentence::of('then {above} of room over the rim to work in', ['above' => $length($above)]), $facts->basis())],
+            [
+                Figure::number(
+                    'travelMm',
+                    $length($travel),
+                    Sentence::of('then {above} of room over the rim to work in', ['above' => $length($above)]),
+                    $facts->basis(),
+                ),
+            ],
             [...self::above($facts, $travel, $above), ...self::leads($facts, $travel), ...self::rope($facts)],
         );
     }
@@ -53,17 +60,58 @@ final class RaisedForWork implements Topic
         $length = fn (float $mm): Quantity => Quantity::of($mm, Kind::Length);
         $found = [];
         if ($facts->knows(F::CeilingMm) && $facts->knows(F::HeightMm) && $facts->knows(F::LampHeightMm)) {
-            $free = $facts->number(F::CeilingMm) - $facts->number(F::StandHeightMm) - $facts->number(F::HeightMm) - $facts->number(F::LampAboveRimMm) - ($facts->numberOrNone(F::LampHeightMm) ?? 0.0);
-            $parts = ['travel' => $length($travel), 'free' => $length(max(0.0, $free)), 'lacks' => $length(max(0.0, $travel - $free))];
+            $free =
+                $facts->number(F::CeilingMm) -
+                $facts->number(F::StandHeightMm) -
+                $facts->number(F::HeightMm) -
+                $facts->number(F::LampAboveRimMm) -
+                ($facts->numberOrNone(F::LampHeightMm) ?? 0.0);
+            $parts = [
+                'travel' => $length($travel),
+                'free' => $length(max(0.0, $free)),
+                'lacks' => $length(max(0.0, $travel - $free)),
+            ];
             if ($travel > $free) {
-                $found[] = Finding::of(Severity::Fix, 'B-53', 'light', Sentence::of('The lamps cannot rise by {travel}: {free} are free above them', $parts), Sentence::of('Lamp, hook, sheave and chain take the rest: a shorter hook gives as much as it saves.'), Sentence::of('Take {lacks} from the hanging, or hang them so that they swing aside.', $parts), $facts->basis(), 'travelMm');
+                $found[] = Finding::of(
+                    Severity::Fix,
+                    'B-53',
+                    'light',
+                    Sentence::of('The lamps cannot rise by {travel}: {free} are free above them', $parts),
+                    Sentence::of(
+                        'Lamp, hook, sheave and chain take the rest: a shorter hook gives as much as it saves.',
+                    ),
+                    Sentence::of('Take {lacks} from the hanging, or hang them so that they swing aside.', $parts),
+                    $facts->basis(),
+                    'travelMm',
+                );
             }
         }
         $parts = ['above' => $length($above), 'work' => $length(self::WORK_MM)];
 
-        return [...$found, $above < self::WORK_MM
-            ? Finding::of(Severity::Watch, 'B-53', 'light', Sentence::of('Raised, the lamps leave {above} over the rim', $parts), Sentence::of('Head and shoulders need {work}: one works with a lamp at the ear.', $parts), Sentence::of('A longer travel, or lamps that swing aside.'), $facts->basis(), 'travelMm')
-            : Finding::of(Severity::Fine, 'B-53', 'light', Sentence::of('Raised, the lamps leave {above} over the rim', $parts), Sentence::of('Two people, nobody’s hands under it while it moves; the brake holds, not the hand.'), null, $facts->basis(), 'travelMm')];
+        return [
+            ...$found,
+            $above < self::WORK_MM
+                ? Finding::of(
+                    Severity::Watch,
+                    'B-53',
+                    'light',
+                    Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
+                    Sentence::of('Head and shoulders need {work}: one works with a lamp at the ear.', $parts),
+                    Sentence::of('A longer travel, or lamps that swing aside.'),
+                    $facts->basis(),
+                    'travelMm',
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'B-53',
+                    'light',
+                    Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
+                    Sentence::of('Two people, nobody’s hands under it while it moves; the brake holds, not the hand.'),
+                    null,
+                    $facts->basis(),
+                    'travelMm',
+                ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -72,11 +120,32 @@ final class RaisedForWork implements Topic
         if (! $facts->brief->has(F::LeadSlackMm)) {
             return [];
         }
-        $parts = ['slack' => Quantity::of($facts->number(F::LeadSlackMm), Kind::Length), 'travel' => Quantity::of($travel, Kind::Length)];
+        $parts = [
+            'slack' => Quantity::of($facts->number(F::LeadSlackMm), Kind::Length),
+            'travel' => Quantity::of($travel, Kind::Length),
+        ];
 
-        return [$facts->number(F::LeadSlackMm) < $travel
-            ? Finding::of(Severity::Fix, 'B-53', 'light', Sentence::of('The lamps’ leads give {slack}, they travel {travel}', $parts), Sentence::of('A taut lead pulls a plug, or the lamp.'), Sentence::of('Longer leads, in a loop that cannot reach the water.'), $facts->basis())
-            : Finding::of(Severity::Fine, 'B-53', 'light', Sentence::of('The lamps’ leads give {slack}', $parts), Sentence::of('They travel {travel}.', $parts), null, $facts->basis())];
+        return [
+            $facts->number(F::LeadSlackMm) < $travel
+                ? Finding::of(
+                    Severity::Fix,
+                    'B-53',
+                    'light',
+                    Sentence::of('The lamps’ leads give {slack}, they travel {travel}', $parts),
+                    Sentence::of('A taut lead pulls a plug, or the lamp.'),
+                    Sentence::of('Longer leads, in a loop that cannot reach the water.'),
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'B-53',
+                    'light',
+                    Sentence::of('The lamps’ leads give {slack}', $parts),
+                    Sentence::of('They travel {travel}.', $parts),
+                    null,
+                    $facts->basis(),
+                ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -86,10 +155,36 @@ final class RaisedForWork implements Topic
             return [];
         }
         $needs = $facts->number(F::RopeRunM) + self::TAIL_M;
-        $parts = array_map(fn (float $m): Quantity => Quantity::of($m, Kind::Height), ['rope' => $facts->number(F::RopeM), 'run' => $facts->number(F::RopeRunM), 'needs' => $needs, 'tail' => self::TAIL_M]);
+        $parts = array_map(fn (float $m): Quantity => Quantity::of($m, Kind::Height), [
+            'rope' => $facts->number(F::RopeM),
+            'run' => $facts->number(F::RopeRunM),
+            'needs' => $needs,
+            'tail' => self::TAIL_M,
+        ]);
 
-        return [$facts->number(F::RopeM) < $needs
-            ? Finding::of(Severity::Fix, 'B-84', 'light', Sentence::of('The cables are {rope} long, the longest run takes {needs}', $parts), Sentence::of('{run} from lamp to winch with the lamp at its lowest, and {tail} that stay on the drum.', $parts), Sentence::of('New cables of one length, marked at work and at use height.'), $facts->basis())
-            : Finding::of(Severity::Fine, 'B-84', 'light', Sentence::of('The cables are long enough: {rope} for {run}', $parts), Sentence::of('Mark work and use height on each run.'), null, $facts->basis())];
+        return [
+            $facts->number(F::RopeM) < $needs
+                ? Finding::of(
+                    Severity::Fix,
+                    'B-84',
+                    'light',
+                    Sentence::of('The cables are {rope} long, the longest run takes {needs}', $parts),
+                    Sentence::of(
+                        '{run} from lamp to winch with the lamp at its lowest, and {tail} that stay on the drum.',
+                        $parts,
+                    ),
+                    Sentence::of('New cables of one length, marked at work and at use height.'),
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'B-84',
+                    'light',
+                    Sentence::of('The cables are long enough: {rope} for {run}', $parts),
+                    Sentence::of('Mark work and use height on each run.'),
+                    null,
+                    $facts->basis(),
+                ),
+        ];
     }
 }

@@ -42,19 +42,84 @@ final class Reach implements Topic
         $bottom = $vessel->insideHeightMm();
         $far = hypot($vessel->footprint->boxWidthMm() - 2 * $vessel->wallMm, $bottom);
         $parts = array_map(fn (float $l): Quantity => Quantity::of($l, Kind::Length), [
-            'reach' => $reach, 'bottom' => $bottom, 'far' => $far, 'lacksBottom' => max(0.0, $bottom - $reach), 'lacksFar' => max(0.0, $far - $reach), 'spare' => max(0.0, $reach - $far), 'step' => max(0.0, $rim - $shoulder), 'standing' => $facts->number(F::StandingMm),
+            'reach' => $reach,
+            'bottom' => $bottom,
+            'far' => $far,
+            'lacksBottom' => max(0.0, $bottom - $reach),
+            'lacksFar' => max(0.0, $far - $reach),
+            'spare' => max(0.0, $reach - $far),
+            'step' => max(0.0, $rim - $shoulder),
+            'standing' => $facts->number(F::StandingMm),
         ]);
-        $remedy = $rim - $shoulder > 50 ? 'Stand {step} higher, where the rim is at the shoulder; for the rest a tool {lacksFar} longer.' : 'A tool {lacksFar} longer; coral where no arm comes is coral nobody cares for.';
+        $remedy =
+            $rim - $shoulder > 50
+                ? 'Stand {step} higher, where the rim is at the shoulder; for the rest a tool {lacksFar} longer.'
+                : 'A tool {lacksFar} longer; coral where no arm comes is coral nobody cares for.';
         // What nobody has measured is not held against every plan: only a bottom out of reach is.
         $asked = $facts->brief->has(F::ToolMm) || $facts->brief->has(F::StandingMm) || $facts->brief->has(F::ArmMm);
-        $findings = [match (true) {
-            $reach < $bottom => Finding::of(Severity::Fix, 'B-85', 'display', Sentence::of('The bottom is out of reach by {lacksBottom}', $parts), Sentence::of('From the rim an arm with its tool comes {reach} down; the bottom is {bottom}, the far lower corner {far}.', $parts), Sentence::of($remedy, $parts), $facts->basis(), 'reachMm'),
-            $reach < $far => Finding::of($asked ? Severity::Watch : Severity::Fine, 'B-85', 'display', Sentence::of('The far lower corner is out of reach by {lacksFar}', $parts), Sentence::of('An arm with its tool comes {reach} from the front rim.', $parts), Sentence::of($remedy, $parts), $facts->basis(), 'reachMm'),
-            default => Finding::of(Severity::Fine, 'B-85', 'display', Sentence::of('Bottom and far corner are within reach', $parts), Sentence::of('With {spare} to spare.', $parts), null, $facts->basis(), 'reachMm'),
-        }, ...self::over($facts, $parts)];
+        $findings = [
+            match (true) {
+                $reach < $bottom => Finding::of(
+                    Severity::Fix,
+                    'B-85',
+                    'display',
+                    Sentence::of('The bottom is out of reach by {lacksBottom}', $parts),
+                    Sentence::of(
+                        'From the rim an arm with its tool comes {reach} down; the bottom is {bottom}, the far lower corner {far}.',
+                        $parts,
+                    ),
+                    Sentence::of($remedy, $parts),
+                    $facts->basis(),
+                    'reachMm',
+                ),
+                $reach < $far => Finding::of(
+                    $asked ? Severity::Watch : Severity::Fine,
+                    'B-85',
+                    'display',
+                    Sentence::of('The far lower corner is out of reach by {lacksFar}', $parts),
+                    Sentence::of('An arm with its tool comes {reach} from the front rim.', $parts),
+                    Sentence::of($remedy, $parts),
+                    $facts->basis(),
+                    'reachMm',
+                ),
+                default => Finding::of(
+                    Severity::Fine,
+                    'B-85',
+                    'display',
+                    Sentence::of('Bottom and far corner are within reach', $parts),
+                    Sentence::of('With {spare} to spare.', $parts),
+                    null,
+                    $facts->basis(),
+                    'reachMm',
+                ),
+            },
+            ...self::over($facts, $parts),
+        ];
 
-        return new TopicAnswer([Figure::number('reachMm', $parts['reach'], Sentence::of('from the front rim; the far lower corner is {far}', $parts), $facts->basis(),
-            Working::of(Topic::LABELS['reachMm'], 'max(0, a - max(r - s - h, s + h - r)) + t', [$facts->row('a', F::ArmMm), ['r', 'Rim above the floor', $rim, Kind::Length], $facts->row('s', F::StandingMm), $facts->row('h', F::ShoulderMm), $facts->row('t', F::ToolMm)], $parts['reach'], 'B-85'))], $findings);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'reachMm',
+                    $parts['reach'],
+                    Sentence::of('from the front rim; the far lower corner is {far}', $parts),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['reachMm'],
+                        'max(0, a - max(r - s - h, s + h - r)) + t',
+                        [
+                            $facts->row('a', F::ArmMm),
+                            ['r', 'Rim above the floor', $rim, Kind::Length],
+                            $facts->row('s', F::StandingMm),
+                            $facts->row('h', F::ShoulderMm),
+                            $facts->row('t', F::ToolMm),
+                        ],
+                        $parts['reach'],
+                        'B-85',
+                    ),
+                ),
+            ],
+            $findings,
+        );
     }
 
     /**
@@ -65,11 +130,33 @@ final class Reach implements Topic
     {
         $found = [];
         if ($facts->number(F::StandingMm) >= self::STEP_MM) {
-            $found[] = Finding::of(Severity::Watch, 'B-85', 'display', Sentence::of('Work over open water from {standing}: never alone', $parts), Sentence::of('One holds, one works: lamp, rock, cover and large animals are jobs for two.'), Sentence::of('A step with a rail, dry feet, and the visit planned for two.'), $facts->basis());
+            $found[] = Finding::of(
+                Severity::Watch,
+                'B-85',
+                'display',
+                Sentence::of('Work over open water from {standing}: never alone', $parts),
+                Sentence::of('One holds, one works: lamp, rock, cover and large animals are jobs for two.'),
+                Sentence::of('A step with a rail, dry feet, and the visit planned for two.'),
+                $facts->basis(),
+            );
         }
         if ($facts->brief->has(F::OpeningMm) && $facts->number(F::OpeningMm) < self::ARM_THROUGH_MM) {
-            $narrow = ['opening' => Quantity::of($facts->number(F::OpeningMm), Kind::Length), 'arm' => Quantity::of(self::ARM_THROUGH_MM, Kind::Length)];
-            $found[] = Finding::of(Severity::Fix, 'B-85', 'display', Sentence::of('An arm does not pass the opening of {opening}', $narrow), Sentence::of('{arm} are needed. Openings are never enlarged: what is round them carries load, in acrylic above all.', $narrow), Sentence::of('Ask the maker for another opening before it is built.'), $facts->basis());
+            $narrow = [
+                'opening' => Quantity::of($facts->number(F::OpeningMm), Kind::Length),
+                'arm' => Quantity::of(self::ARM_THROUGH_MM, Kind::Length),
+            ];
+            $found[] = Finding::of(
+                Severity::Fix,
+                'B-85',
+                'display',
+                Sentence::of('An arm does not pass the opening of {opening}', $narrow),
+                Sentence::of(
+                    '{arm} are needed. Openings are never enlarged: what is round them carries load, in acrylic above all.',
+                    $narrow,
+                ),
+                Sentence::of('Ask the maker for another opening before it is built.'),
+                $facts->basis(),
+            );
         }
 
         return $found;

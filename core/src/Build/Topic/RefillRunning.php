@@ -34,23 +34,104 @@ final class RefillRunning implements Topic
         $facts->need(F::FlowLh, F::VisitsMonth, F::ChangePct);
         $sump = SumpWater::of($facts);
         $down = PowerCutRoom::downL($facts);
-        $missing = Volumes::systemL($facts) * $facts->number(F::ChangePct) / 100 / max(1.0, $facts->number(F::VisitsMonth));
+        $missing =
+            (Volumes::systemL($facts) * $facts->number(F::ChangePct)) / 100 / max(1.0, $facts->number(F::VisitsMonth));
         $rate = $facts->number(F::RefillLh);
-        $refill = Refill::of($facts->number(F::FlowLh), $rate, $sump->usableReturnL(), $missing, $sump->spareL(), $down);
+        $refill = Refill::of(
+            $facts->number(F::FlowLh),
+            $rate,
+            $sump->usableReturnL(),
+            $missing,
+            $sump->spareL(),
+            $down,
+        );
         $parts = [
-            'change' => Quantity::of($missing, Kind::Volume), 'needs' => Quantity::of(ceil($refill->needsLh), Kind::Flow), 'rate' => Quantity::of($rate, Kind::Flow), 'chamber' => Quantity::of($sump->usableReturnL(), Kind::Volume),
-            'pump' => Quantity::of(floor($refill->pumpLh ?? $facts->number(F::FlowLh)), Kind::Flow), 'shut' => Quantity::of($refill->shutAfterMin, Kind::Minutes), 'weir' => Quantity::of($refill->minutesToWeir, Kind::Minutes),
+            'change' => Quantity::of($missing, Kind::Volume),
+            'needs' => Quantity::of(ceil($refill->needsLh), Kind::Flow),
+            'rate' => Quantity::of($rate, Kind::Flow),
+            'chamber' => Quantity::of($sump->usableReturnL(), Kind::Volume),
+            'pump' => Quantity::of(floor($refill->pumpLh ?? $facts->number(F::FlowLh)), Kind::Flow),
+            'shut' => Quantity::of($refill->shutAfterMin, Kind::Minutes),
+            'weir' => Quantity::of($refill->minutesToWeir, Kind::Minutes),
         ];
 
-        return new TopicAnswer([
-            Figure::number('refillLh', Quantity::of($refill->needsLh, Kind::Flow), Sentence::of('after a change of {change} out of the display', $parts), $facts->basis(),
-                Working::of(Topic::LABELS['refillLh'], 'Q*max(0, 1 - v/d)', [$facts->row('Q', F::FlowLh), ['v', 'Usable water in the return chamber', $sump->usableReturnL(), Kind::Volume], ['d', 'Missing below the running level', $missing, Kind::Volume]], Quantity::of($refill->needsLh, Kind::Flow), 'W-36')),
-            Figure::number('shutMin', $parts['shut'], Sentence::of('once the display is over its weir; then the sump is as full as a power cut allows'), $facts->basis(),
-                Working::of(Topic::LABELS['shutMin'], '60*max(0, 0.85*s - d)/r', [['s', 'Spare in the sump', $sump->spareL(), Kind::Volume], ['d', 'Comes down at a power cut', $down, Kind::Volume], $facts->row('r', F::RefillLh)], $parts['shut'], 'W-36')),
-        ], [match (true) {
-            ! $refill->holds => Finding::of(Severity::Watch, 'W-36', 'sump', Sentence::of('Refilled at {rate} with the return on, its chamber runs dry', $parts), Sentence::of('It holds {chamber}; a change of {change} is missing above, and the pump takes all of it before the weir runs.', $parts), Sentence::of('Set the pump to {pump} for the refill, or bring {needs}, or pour it into the display.', $parts), $facts->basis(), 'refillLh'),
-            $refill->shutAfterMin <= 0 => Finding::of(Severity::Fix, 'W-36', 'sump', Sentence::of('No room for a refill above the running level'), Sentence::of('What comes down at a power cut takes all of the spare.'), Sentence::of('Stop refilling at the running level; see the power cut.'), $facts->basis(), 'shutMin'),
-            default => Finding::of(Severity::Fine, 'W-36', 'sump', Sentence::of('A change of {change} is refilled with the return on', $parts), Sentence::of('Shut the valve at the latest {shut} after the weir runs.', $parts), null, $facts->basis(), 'refillLh'),
-        }]);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'refillLh',
+                    Quantity::of($refill->needsLh, Kind::Flow),
+                    Sentence::of('after a change of {change} out of the display', $parts),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['refillLh'],
+                        'Q*max(0, 1 - v/d)',
+                        [
+                            $facts->row('Q', F::FlowLh),
+                            ['v', 'Usable water in the return chamber', $sump->usableReturnL(), Kind::Volume],
+                            ['d', 'Missing below the running level', $missing, Kind::Volume],
+                        ],
+                        Quantity::of($refill->needsLh, Kind::Flow),
+                        'W-36',
+                    ),
+                ),
+                Figure::number(
+                    'shutMin',
+                    $parts['shut'],
+                    Sentence::of('once the display is over its weir; then the sump is as full as a power cut allows'),
+                    $facts->basis(),
+                    Working::of(
+                        Topic::LABELS['shutMin'],
+                        '60*max(0, 0.85*s - d)/r',
+                        [
+                            ['s', 'Spare in the sump', $sump->spareL(), Kind::Volume],
+                            ['d', 'Comes down at a power cut', $down, Kind::Volume],
+                            $facts->row('r', F::RefillLh),
+                        ],
+                        $parts['shut'],
+                        'W-36',
+                    ),
+                ),
+            ],
+            [
+                match (true) {
+                    ! $refill->holds => Finding::of(
+                        Severity::Watch,
+                        'W-36',
+                        'sump',
+                        Sentence::of('Refilled at {rate} with the return on, its chamber runs dry', $parts),
+                        Sentence::of(
+                            'It holds {chamber}; a change of {change} is missing above, and the pump takes all of it before the weir runs.',
+                            $parts,
+                        ),
+                        Sentence::of(
+                            'Set the pump to {pump} for the refill, or bring {needs}, or pour it into the display.',
+                            $parts,
+                        ),
+                        $facts->basis(),
+                        'refillLh',
+                    ),
+                    $refill->shutAfterMin <= 0 => Finding::of(
+                        Severity::Fix,
+                        'W-36',
+                        'sump',
+                        Sentence::of('No room for a refill above the running level'),
+                        Sentence::of('What comes down at a power cut takes all of the spare.'),
+                        Sentence::of('Stop refilling at the running level; see the power cut.'),
+                        $facts->basis(),
+                        'shutMin',
+                    ),
+                    default => Finding::of(
+                        Severity::Fine,
+                        'W-36',
+                        'sump',
+                        Sentence::of('A change of {change} is refilled with the return on', $parts),
+                        Sentence::of('Shut the valve at the latest {shut} after the weir runs.', $parts),
+                        null,
+                        $facts->basis(),
+                        'refillLh',
+                    ),
+                },
+            ],
+        );
     }
 }

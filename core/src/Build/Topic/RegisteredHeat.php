@@ -68,24 +68,45 @@ final class RegisteredHeat
         if ($bank->heaters === []) {
             return [
                 Figure::words('heaters', 'none in the register', Sentence::of('need {need}', $parts), $facts->basis()),
-                Figure::number('oneOffC', Quantity::of(min($set, $settles), Kind::Temperature), Sentence::of('without any; harm is below {low}', $parts), $facts->basis()),
+                Figure::number(
+                    'oneOffC',
+                    Quantity::of(min($set, $settles), Kind::Temperature),
+                    Sentence::of('without any; harm is below {low}', $parts),
+                    $facts->basis(),
+                ),
                 Figure::words('stuckOnH', 'nothing to stick', null, $facts->basis()),
             ];
         }
 
         return [
-            Figure::words('heaters', $bank->words(), Sentence::of('as they stand in the register; need {need}', $parts), $facts->basis()),
-            Figure::number('oneOffC', Quantity::of(min($set, $settles), Kind::Temperature), Sentence::of('harm is below {low}', $parts), $facts->basis()),
+            Figure::words(
+                'heaters',
+                $bank->words(),
+                Sentence::of('as they stand in the register; need {need}', $parts),
+                $facts->basis(),
+            ),
+            Figure::number(
+                'oneOffC',
+                Quantity::of(min($set, $settles), Kind::Temperature),
+                Sentence::of('harm is below {low}', $parts),
+                $facts->basis(),
+            ),
             $bank->stuckOnHours === null
                 ? Figure::words('stuckOnH', 'never', Sentence::of('it stays below {harm}', $parts), $facts->basis())
-                : Figure::number('stuckOnH', Quantity::of($bank->stuckOnHours, Kind::Hours), Sentence::of('from the set point to {harm} on the hottest day', $parts), $facts->basis()),
+                : Figure::number(
+                    'stuckOnH',
+                    Quantity::of($bank->stuckOnHours, Kind::Hours),
+                    Sentence::of('from the set point to {harm} on the hottest day', $parts),
+                    $facts->basis(),
+                ),
         ];
     }
 
     private static function none(Facts $facts, TankHeat $heat, OnRecord $record): Finding
     {
         $winter = $facts->number(F::WinterC);
-        $settles = $heat->coldCourse(0.0, $winter, $facts->number(F::SetpointC), Warmth::LOWER_HARM_C)->settlesC ?? $winter;
+        $settles =
+            $heat->coldCourse(0.0, $winter, $facts->number(F::SetpointC), Warmth::LOWER_HARM_C)->settlesC ?? $winter;
         $parts = [
             'settles' => Quantity::of($settles, Kind::Temperature)->apartFrom(Warmth::LOWER_HARM_C),
             'low' => Quantity::of(Warmth::LOWER_HARM_C, Kind::Temperature),
@@ -93,7 +114,12 @@ final class RegisteredHeat
             'while' => $record->noHeater->while ?? '',
         ];
         [$severity, $what, $why, $remedy] = match (true) {
-            $settles >= Warmth::LOWER_HARM_C => [Severity::Fine, 'No heater: the coldest room leaves {settles}', 'Harm is below {low}.', null],
+            $settles >= Warmth::LOWER_HARM_C => [
+                Severity::Fine,
+                'No heater: the coldest room leaves {settles}',
+                'Harm is below {low}.',
+                null,
+            ],
             $record->noHeater === null => [
                 Severity::Fix,
                 'No heater, and the coldest room leaves {settles}',
@@ -114,7 +140,16 @@ final class RegisteredHeat
             ],
         };
 
-        return Finding::of($severity, 'R-50', 'heat', Sentence::of($what, $parts), Sentence::of($why, $parts), $remedy === null ? null : Sentence::of($remedy), $facts->basis(), 'lossWinterW');
+        return Finding::of(
+            $severity,
+            'R-50',
+            'heat',
+            Sentence::of($what, $parts),
+            Sentence::of($why, $parts),
+            $remedy === null ? null : Sentence::of($remedy),
+            $facts->basis(),
+            'lossWinterW',
+        );
     }
 
     /** @return list<Finding> */
@@ -134,24 +169,58 @@ final class RegisteredHeat
             'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature),
         ];
         $of = fn (Severity $severity, string $what, string $why, ?string $remedy): Finding => Finding::of(
-            $severity, 'B-41', 'heat', Sentence::of($what, $parts), Sentence::of($why, $parts), $remedy === null ? null : Sentence::of($remedy, $parts), $facts->basis(), 'heaters',
+            $severity,
+            'B-41',
+            'heat',
+            Sentence::of($what, $parts),
+            Sentence::of($why, $parts),
+            $remedy === null ? null : Sentence::of($remedy, $parts),
+            $facts->basis(),
+            'heaters',
         );
-        $together = $bank->isSwitchUnknown ? ' Nobody has said what switches them: on one switch they fail and stick together.' : '';
+        $together = $bank->isSwitchUnknown
+            ? ' Nobody has said what switches them: on one switch they fail and stick together.'
+            : '';
         $ask = $bank->isSwitchUnknown ? 'Write down at each heater what switches it; or ' : '';
         $found = [];
         if (! $bank->holds) {
-            $found[] = $of(Severity::Fix, 'Heaters of {bank} give too little for the coldest night', '{total} stand there; {wanted} are asked, a fifth over the need of {need}.', 'More watts, or less loss.');
+            $found[] = $of(
+                Severity::Fix,
+                'Heaters of {bank} give too little for the coldest night',
+                '{total} stand there; {wanted} are asked, a fifth over the need of {need}.',
+                'More watts, or less loss.',
+            );
         }
         if (! $bank->survivesOff()) {
             $severity = $bank->isSwitchUnknown ? Severity::Watch : Severity::Fix;
-            $found[] = $of($severity, 'What fails off together leaves {rest}', '{harmNeed} keep the coldest night above {low}.'.$together, $ask.'a heater more on a switch of its own.');
+            $found[] = $of(
+                $severity,
+                'What fails off together leaves {rest}',
+                '{harmNeed} keep the coldest night above {low}.'.$together,
+                $ask.'a heater more on a switch of its own.',
+            );
         }
         if (! $bank->isSafeStuckOn()) {
             $severity = $bank->isSwitchUnknown ? Severity::Watch : Severity::Fix;
-            $found[] = $of($severity, '{stuck} stuck on together reach {harm} in {hours}', '{asked} are asked on the hottest day.'.$together, $ask.'smaller heaters, each on its own thermostat, or a second one in series.');
+            $found[] = $of(
+                $severity,
+                '{stuck} stuck on together reach {harm} in {hours}',
+                '{asked} are asked on the hottest day.'.$together,
+                $ask.'smaller heaters, each on its own thermostat, or a second one in series.',
+            );
         }
-        $stuck = $bank->stuckOnHours === null ? 'stuck on it never reaches {harm}' : 'stuck on it takes {hours} to {harm}';
+        $stuck =
+            $bank->stuckOnHours === null ? 'stuck on it never reaches {harm}' : 'stuck on it takes {hours} to {harm}';
 
-        return $found !== [] ? $found : [$of(Severity::Fine, 'Heaters of {bank} hold it and fail safely', "All on give {total} of {wanted} asked; the largest off leaves {rest} of {harmNeed}; {$stuck}.", null)];
+        return $found !== []
+            ? $found
+            : [
+                $of(
+                    Severity::Fine,
+                    'Heaters of {bank} hold it and fail safely',
+                    "All on give {total} of {wanted} asked; the largest off leaves {rest} of {harmNeed}; {$stuck}.",
+                    null,
+                ),
+            ];
     }
 }

@@ -51,9 +51,19 @@ final class ReturnChamber implements Asks, Topic
     public static function checks(): array
     {
         return [
-            Check::safety('B-33.display', 'topoff', 'Can return chamber and top-off flood the display?', self::overTheDisplay(...)),
+            Check::safety(
+                'B-33.display',
+                'topoff',
+                'Can return chamber and top-off flood the display?',
+                self::overTheDisplay(...),
+            ),
             Check::safety('B-33.sump', 'topoff', 'Can a stuck top-off flood the sump?', self::overTheSump(...)),
-            Check::safety('B-33.power-cut', 'topoff', 'Does the sump take a stuck top-off and then a power cut?', self::thenPowerCut(...)),
+            Check::safety(
+                'B-33.power-cut',
+                'topoff',
+                'Does the sump take a stuck top-off and then a power cut?',
+                self::thenPowerCut(...),
+            ),
         ];
     }
 
@@ -67,13 +77,19 @@ final class ReturnChamber implements Asks, Topic
         $topOff = TopOff::beforeStopL($facts);
         $adds = Quantity::of($sump->liftsL() + $topOff, Kind::Volume);
         $room = ['room' => Quantity::of(DisplayTank::of($facts)->roomAboveL(), Kind::Volume)];
-        $working = Working::of('Return chamber and top-off can add', 'A*(l - m) + c + t', [
-            ['A', 'Area of the return chamber', $sump->returnChamber()->areaM2, Kind::Area],
-            $facts->row('l', F::ReturnLevelMm),
-            $facts->row('m', F::PumpMinLevelMm),
-            ['c', 'Runs after it from the chambers before', $sump->liftsL() - $sump->usableReturnL(), Kind::Volume],
-            ['t', 'Top-off before its stop', $topOff, Kind::Volume],
-        ], $adds, 'B-33');
+        $working = Working::of(
+            'Return chamber and top-off can add',
+            'A*(l - m) + c + t',
+            [
+                ['A', 'Area of the return chamber', $sump->returnChamber()->areaM2, Kind::Area],
+                $facts->row('l', F::ReturnLevelMm),
+                $facts->row('m', F::PumpMinLevelMm),
+                ['c', 'Runs after it from the chambers before', $sump->liftsL() - $sump->usableReturnL(), Kind::Volume],
+                ['t', 'Top-off before its stop', $topOff, Kind::Volume],
+            ],
+            $adds,
+            'B-33',
+        );
         $note = Sentence::of('{room} fit above the display’s water line', $room);
 
         return [Figure::number('floodL', $adds, $note, $facts->basis(), $working), []];
@@ -96,7 +112,14 @@ final class ReturnChamber implements Asks, Topic
         $lifts = SumpWater::of($facts)->liftsL();
         $room = DisplayTank::of($facts)->roomAboveL();
         $adds = $lifts + $topOff;
-        $parts = self::volumes(['adds' => $adds, 'room' => $room, 'over' => max(0.0, $adds - $room), 'lifts' => $lifts, 'topOff' => $topOff, 'most' => max(0.0, $room - $lifts)]);
+        $parts = self::volumes([
+            'adds' => $adds,
+            'room' => $room,
+            'over' => max(0.0, $adds - $room),
+            'lifts' => $lifts,
+            'topOff' => $topOff,
+            'most' => max(0.0, $room - $lifts),
+        ]);
         if ($adds <= $room) {
             $what = Sentence::of('Return chamber and top-off cannot flood the display', $parts);
             $why = Sentence::of('{adds} can come up, {room} fit between water line and rim.', $parts);
@@ -104,20 +127,25 @@ final class ReturnChamber implements Asks, Topic
             return [Finding::of(Severity::Fine, 'B-33', 'topoff', $what, $why, null, $facts->basis(), 'floodL')];
         }
 
-        return [Finding::of(
-            Severity::Stop,
-            'B-33',
-            'topoff',
-            Sentence::of('Return chamber and top-off can put {over} over the display’s rim', $parts),
-            Sentence::of('With the drains blocked {lifts} and {topOff} can come up; {room} fit.', $parts),
-            Sentence::of(match (true) {
-                $lifts >= $room => 'A smaller return chamber, or a lower water line in the display.',
-                $topOff > 0 => 'At most {most} from the top-off, or a lower water line in the display.',
-                default => 'A lower water line in the display.',
-            }, $parts),
-            $facts->basis(),
-            'floodL',
-        )];
+        return [
+            Finding::of(
+                Severity::Stop,
+                'B-33',
+                'topoff',
+                Sentence::of('Return chamber and top-off can put {over} over the display’s rim', $parts),
+                Sentence::of('With the drains blocked {lifts} and {topOff} can come up; {room} fit.', $parts),
+                Sentence::of(
+                    match (true) {
+                        $lifts >= $room => 'A smaller return chamber, or a lower water line in the display.',
+                        $topOff > 0 => 'At most {most} from the top-off, or a lower water line in the display.',
+                        default => 'A lower water line in the display.',
+                    },
+                    $parts,
+                ),
+                $facts->basis(),
+                'floodL',
+            ),
+        ];
     }
 
     /**
@@ -137,18 +165,30 @@ final class ReturnChamber implements Asks, Topic
         if ($topOff <= $spare) {
             $why = Sentence::of('The {topOff} it can bring fit in the {spare} above the running level.', $parts);
 
-            return [Finding::of(Severity::Fine, 'B-33', 'topoff', Sentence::of('A stuck top-off stays in the sump', $parts), $why, null, $facts->basis())];
+            return [
+                Finding::of(
+                    Severity::Fine,
+                    'B-33',
+                    'topoff',
+                    Sentence::of('A stuck top-off stays in the sump', $parts),
+                    $why,
+                    null,
+                    $facts->basis(),
+                ),
+            ];
         }
 
-        return [Finding::of(
-            Severity::Stop,
-            'B-33',
-            'topoff',
-            Sentence::of('A stuck top-off floods the sump by {spill}', $parts),
-            Sentence::of('It can bring {topOff}; the sump takes {spare} above its running level.', $parts),
-            Sentence::of('Keep it to at most {spare} before its stop.', $parts),
-            $facts->basis(),
-        )];
+        return [
+            Finding::of(
+                Severity::Stop,
+                'B-33',
+                'topoff',
+                Sentence::of('A stuck top-off floods the sump by {spill}', $parts),
+                Sentence::of('It can bring {topOff}; the sump takes {spare} above its running level.', $parts),
+                Sentence::of('Keep it to at most {spare} before its stop.', $parts),
+                $facts->basis(),
+            ),
+        ];
     }
 
     /**
@@ -176,15 +216,17 @@ final class ReturnChamber implements Asks, Topic
             return [Finding::of(Severity::Fine, 'B-33', 'topoff', $what, $why, null, $facts->basis())];
         }
 
-        return [Finding::of(
-            Severity::Stop,
-            'B-33',
-            'topoff',
-            Sentence::of('A stuck top-off, then a power cut: {over} on the floor', $parts),
-            Sentence::of('With {topOff} run in, only {room} would fit beside the drain-down.', $parts),
-            Sentence::of('Keep it to at most {room} before its stop.', $parts),
-            $facts->basis(),
-        )];
+        return [
+            Finding::of(
+                Severity::Stop,
+                'B-33',
+                'topoff',
+                Sentence::of('A stuck top-off, then a power cut: {over} on the floor', $parts),
+                Sentence::of('With {topOff} run in, only {room} would fit beside the drain-down.', $parts),
+                Sentence::of('Keep it to at most {room} before its stop.', $parts),
+                $facts->basis(),
+            ),
+        ];
     }
 
     /**
@@ -204,16 +246,59 @@ final class ReturnChamber implements Asks, Topic
         }
         $litres = Warmth::worstEvaporationLd($facts);
         if ($litres <= 0) {
-            return [Figure::words('dryHours', 'does not', Sentence::of('no evaporation in these rooms'), $facts->basis()), []];
+            return [
+                Figure::words('dryHours', 'does not', Sentence::of('no evaporation in these rooms'), $facts->basis()),
+                [],
+            ];
         }
-        $hours = 24 * $sump->usableReturnL() / $litres;
-        $parts = ['hours' => Quantity::of($hours, Kind::Hours), 'litres' => Quantity::of($litres, Kind::DailyVolume), 'usable' => Quantity::of($sump->usableReturnL(), Kind::Volume)];
+        $hours = (24 * $sump->usableReturnL()) / $litres;
+        $parts = [
+            'hours' => Quantity::of($hours, Kind::Hours),
+            'litres' => Quantity::of($litres, Kind::DailyVolume),
+            'usable' => Quantity::of($sump->usableReturnL(), Kind::Volume),
+        ];
 
-        return [Figure::number('dryHours', Quantity::of($hours, Kind::Hours), Sentence::of('without top-off, at {litres}', $parts), $facts->basis(),
-            Working::of('Return chamber runs dry in', '24*u/e', [['u', 'Usable return water', $sump->usableReturnL(), Kind::Volume], ['e', 'Evaporation, worst season', $litres, Kind::DailyVolume]], Quantity::of($hours, Kind::Hours), 'B-34')),
-            [$hours < self::SHORT_HOURS
-                ? Finding::of(Severity::Watch, 'B-34', 'return', Sentence::of('Without top-off the return sucks air after {hours}', $parts), Sentence::of('{usable} above the pump, {litres} evaporate.', $parts), Sentence::of('A longer return chamber, or an alarm on its level.'), $facts->basis(), 'dryHours')
-                : Finding::of(Severity::Fine, 'B-34', 'return', Sentence::of('Without top-off the return runs on for {hours}', $parts), Sentence::of('{usable} above the pump, {litres} evaporate.', $parts), null, $facts->basis(), 'dryHours')]];
+        return [
+            Figure::number(
+                'dryHours',
+                Quantity::of($hours, Kind::Hours),
+                Sentence::of('without top-off, at {litres}', $parts),
+                $facts->basis(),
+                Working::of(
+                    'Return chamber runs dry in',
+                    '24*u/e',
+                    [
+                        ['u', 'Usable return water', $sump->usableReturnL(), Kind::Volume],
+                        ['e', 'Evaporation, worst season', $litres, Kind::DailyVolume],
+                    ],
+                    Quantity::of($hours, Kind::Hours),
+                    'B-34',
+                ),
+            ),
+            [
+                $hours < self::SHORT_HOURS
+                    ? Finding::of(
+                        Severity::Watch,
+                        'B-34',
+                        'return',
+                        Sentence::of('Without top-off the return sucks air after {hours}', $parts),
+                        Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
+                        Sentence::of('A longer return chamber, or an alarm on its level.'),
+                        $facts->basis(),
+                        'dryHours',
+                    )
+                    : Finding::of(
+                        Severity::Fine,
+                        'B-34',
+                        'return',
+                        Sentence::of('Without top-off the return runs on for {hours}', $parts),
+                        Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
+                        null,
+                        $facts->basis(),
+                        'dryHours',
+                    ),
+            ],
+        ];
     }
 
     /** @return array{0: Figure, 1: list<Finding>} */
@@ -227,14 +312,57 @@ final class ReturnChamber implements Asks, Topic
             return [Figure::words('trapMs', 'no bubble trap', null, $facts->basis()), []];
         }
         $width = $sump->vessel->footprint->boxWidthMm() - 2 * $sump->vessel->wallMm;
-        $speed = $facts->number(F::FlowLh) / 3.6e6 / ($gap * $width / 1e6);
+        $speed = $facts->number(F::FlowLh) / 3.6e6 / (($gap * $width) / 1e6);
         $wanted = $facts->number(F::FlowLh) / 3.6e6 / self::TRAP_MS / ($width / 1e6);
-        $parts = ['speed' => Quantity::of($speed, Kind::Speed), 'limit' => Quantity::of(self::TRAP_MS, Kind::Speed), 'gap' => Quantity::of($gap, Kind::Length), 'wanted' => Quantity::of(ceil($wanted), Kind::Length)];
-        $figure = Figure::number('trapMs', Quantity::of($speed, Kind::Speed), Sentence::of('through {gap}', $parts), $facts->basis(),
-            Working::of('Speed in the bubble trap', 'Q/3600000/(g/1000*w/1000)', [$facts->row('Q', F::FlowLh), $facts->row('g', F::TrapGapMm), ['w', 'Inside width of the sump', $width, Kind::Length]], Quantity::of($speed, Kind::Speed), 'B-30'));
+        $parts = [
+            'speed' => Quantity::of($speed, Kind::Speed),
+            'limit' => Quantity::of(self::TRAP_MS, Kind::Speed),
+            'gap' => Quantity::of($gap, Kind::Length),
+            'wanted' => Quantity::of(ceil($wanted), Kind::Length),
+        ];
+        $figure = Figure::number(
+            'trapMs',
+            Quantity::of($speed, Kind::Speed),
+            Sentence::of('through {gap}', $parts),
+            $facts->basis(),
+            Working::of(
+                'Speed in the bubble trap',
+                'Q/3600000/(g/1000*w/1000)',
+                [
+                    $facts->row('Q', F::FlowLh),
+                    $facts->row('g', F::TrapGapMm),
+                    ['w', 'Inside width of the sump', $width, Kind::Length],
+                ],
+                Quantity::of($speed, Kind::Speed),
+                'B-30',
+            ),
+        );
 
-        return [$figure, [$speed > self::TRAP_MS
-            ? Finding::of(Severity::Fix, 'B-30', 'sump', Sentence::of('Water passes the bubble trap at {speed}', $parts), Sentence::of('Above {limit} it drags bubbles through to the return.', $parts), Sentence::of('Widen the gap to {wanted}, or run less flow.', $parts), $facts->basis(), 'trapMs')
-            : Finding::of(Severity::Fine, 'B-30', 'sump', Sentence::of('Bubble trap runs at {speed}', $parts), Sentence::of('Under {limit} bubbles rise out.', $parts), null, $facts->basis(), 'trapMs')]];
+        return [
+            $figure,
+            [
+                $speed > self::TRAP_MS
+                    ? Finding::of(
+                        Severity::Fix,
+                        'B-30',
+                        'sump',
+                        Sentence::of('Water passes the bubble trap at {speed}', $parts),
+                        Sentence::of('Above {limit} it drags bubbles through to the return.', $parts),
+                        Sentence::of('Widen the gap to {wanted}, or run less flow.', $parts),
+                        $facts->basis(),
+                        'trapMs',
+                    )
+                    : Finding::of(
+                        Severity::Fine,
+                        'B-30',
+                        'sump',
+                        Sentence::of('Bubble trap runs at {speed}', $parts),
+                        Sentence::of('Under {limit} bubbles rise out.', $parts),
+                        null,
+                        $facts->basis(),
+                        'trapMs',
+                    ),
+            ],
+        ];
     }
 }

@@ -43,10 +43,34 @@ final class ReturnPump implements Topic
         $lines = self::lines($facts);
         $flow = Quantity::of($lines * $chart->meets->flowLh, Kind::Flow);
         $speed = Quantity::of(100 * $chart->speed, Kind::Percent);
-        $parts = ['flow' => $flow, 'planned' => Quantity::of($lines * $chart->plannedLh, Kind::Flow), 'head' => Quantity::of($chart->meets->headM, Kind::Height), 'static' => Quantity::of($chart->staticM, Kind::Height), 'asked' => Quantity::of($chart->plannedHeadM, Kind::Height), 'speed' => $speed, 'draws' => Quantity::of($lines * $chart->drawsLh, Kind::Flow)];
+        $parts = [
+            'flow' => $flow,
+            'planned' => Quantity::of($lines * $chart->plannedLh, Kind::Flow),
+            'head' => Quantity::of($chart->meets->headM, Kind::Height),
+            'static' => Quantity::of($chart->staticM, Kind::Height),
+            'asked' => Quantity::of($chart->plannedHeadM, Kind::Height),
+            'speed' => $speed,
+            'draws' => Quantity::of($lines * $chart->drawsLh, Kind::Flow),
+        ];
         $figures = [
-            Figure::number('pumpLh', $flow, Sentence::of('at {head}, of which {static} are height'.($chart->drawsLh > 0 ? '; {draws} besides go back to the sump' : ''), $parts), $facts->basis(), self::meeting($facts, $chart, $flow)),
-            Figure::number('pumpSpeed', $speed, Sentence::of('gives the planned flow, where the speed can be set'), $facts->basis(), self::speed($facts, $chart, $speed)),
+            Figure::number(
+                'pumpLh',
+                $flow,
+                Sentence::of(
+                    'at {head}, of which {static} are height'.
+                        ($chart->drawsLh > 0 ? '; {draws} besides go back to the sump' : ''),
+                    $parts,
+                ),
+                $facts->basis(),
+                self::meeting($facts, $chart, $flow),
+            ),
+            Figure::number(
+                'pumpSpeed',
+                $speed,
+                Sentence::of('gives the planned flow, where the speed can be set'),
+                $facts->basis(),
+                self::speed($facts, $chart, $speed),
+            ),
         ];
         if ($chart->outletsLh !== []) {
             $figures[] = self::outlets($facts, $chart);
@@ -55,9 +79,36 @@ final class ReturnPump implements Topic
             throw self::tooWeak($facts, $chart);
         }
 
-        return new TopicAnswer($figures, [$chart->meets->flowLh < (1 - self::CLOSE) * $chart->plannedLh
-            ? Finding::of(Severity::Fix, 'B-23', 'return', Sentence::of('The pump brings {flow} of the planned {planned}', $parts), Sentence::of('The planned flow asks for {asked} through this line.', $parts), Sentence::of('A wider line, fewer elbows, or a pump that gives {planned} at {asked}.', $parts), $facts->basis(), 'pumpLh')
-            : Finding::of(Severity::Fine, 'B-23', 'return', Sentence::of('The pump brings {flow}, {planned} are planned', $parts), Sentence::of('At {speed} of its speed it gives the planned flow; else throttle at the valve after it.', $parts), null, $facts->basis(), 'pumpLh')], $chart);
+        return new TopicAnswer(
+            $figures,
+            [
+                $chart->meets->flowLh < (1 - self::CLOSE) * $chart->plannedLh
+                    ? Finding::of(
+                        Severity::Fix,
+                        'B-23',
+                        'return',
+                        Sentence::of('The pump brings {flow} of the planned {planned}', $parts),
+                        Sentence::of('The planned flow asks for {asked} through this line.', $parts),
+                        Sentence::of('A wider line, fewer elbows, or a pump that gives {planned} at {asked}.', $parts),
+                        $facts->basis(),
+                        'pumpLh',
+                    )
+                    : Finding::of(
+                        Severity::Fine,
+                        'B-23',
+                        'return',
+                        Sentence::of('The pump brings {flow}, {planned} are planned', $parts),
+                        Sentence::of(
+                            'At {speed} of its speed it gives the planned flow; else throttle at the valve after it.',
+                            $parts,
+                        ),
+                        null,
+                        $facts->basis(),
+                        'pumpLh',
+                    ),
+            ],
+            $chart,
+        );
     }
 
     /** Height alone is more than it can: refused where its head was written, with what would do. */
@@ -66,9 +117,18 @@ final class ReturnPump implements Topic
         $least = Quantity::of(ceil(100 * $chart->staticM) / 100 + 0.01, Kind::Height);
         $points = $facts->brief->rows('curve');
         usort($points, fn (TableRow $a, TableRow $b): int => $b->number('headM') <=> $a->number('headM'));
-        [$field, $has] = $points === [] ? [F::PumpMaxHeadM->value, $facts->number(F::PumpMaxHeadM)] : ["curve.{$points[0]->row}.headM", $points[0]->number('headM')];
+        [$field, $has] =
+            $points === []
+                ? [F::PumpMaxHeadM->value, $facts->number(F::PumpMaxHeadM)]
+                : ["curve.{$points[0]->row}.headM", $points[0]->number('headM')];
 
-        return OutOfRange::number($field, $has, sprintf('more than %.2f, the height it lifts', $chart->staticM), $least, Quantity::of(50, Kind::Height));
+        return OutOfRange::number(
+            $field,
+            $has,
+            sprintf('more than %.2f, the height it lifts', $chart->staticM),
+            $least,
+            Quantity::of(50, Kind::Height),
+        );
     }
 
     /**
@@ -80,7 +140,12 @@ final class ReturnPump implements Topic
         $facts->need(F::FlowLh);
         $curve = self::curve($facts);
 
-        return PumpChart::of(self::returns($facts) === 'one-line' ? $curve->beside(2) : $curve, Levels::dropM($facts), self::line($facts), $facts->number(F::FlowLh) / self::lines($facts));
+        return PumpChart::of(
+            self::returns($facts) === 'one-line' ? $curve->beside(2) : $curve,
+            Levels::dropM($facts),
+            self::line($facts),
+            $facts->number(F::FlowLh) / self::lines($facts),
+        );
     }
 
     /**
@@ -91,7 +156,10 @@ final class ReturnPump implements Topic
      */
     public static function curve(Facts $facts): PumpCurve
     {
-        $points = array_map(fn (TableRow $r): array => [$r->number('flowLh'), $r->number('headM')], $facts->brief->rows('curve'));
+        $points = array_map(
+            fn (TableRow $r): array => [$r->number('flowLh'), $r->number('headM')],
+            $facts->brief->rows('curve'),
+        );
         if ($points !== []) {
             return PumpCurve::through($points);
         }
@@ -109,27 +177,77 @@ final class ReturnPump implements Topic
     public static function line(Facts $facts): ReturnLine
     {
         $facts->need(F::ReturnBoreMm, F::ReturnLengthM);
-        $outlets = array_map(fn (TableRow $r): Pipe => Pipe::of($r->number('boreMm'), $r->number('lengthM'), $r->number('sumK') + self::EXIT_K), $facts->brief->rows('outlets'));
-        $common = Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK) + ($outlets === [] ? self::EXIT_K : 0.0));
+        $outlets = array_map(
+            fn (TableRow $r): Pipe => Pipe::of(
+                $r->number('boreMm'),
+                $r->number('lengthM'),
+                $r->number('sumK') + self::EXIT_K,
+            ),
+            $facts->brief->rows('outlets'),
+        );
+        $common = Pipe::of(
+            $facts->number(F::ReturnBoreMm),
+            $facts->number(F::ReturnLengthM),
+            $facts->number(F::ReturnSumK) + ($outlets === [] ? self::EXIT_K : 0.0),
+        );
 
-        return ReturnLine::of($common, $outlets, array_sum(array_map(fn (TableRow $r): float => $r->number('flowLh'), $facts->brief->rows('draws'))));
+        return ReturnLine::of(
+            $common,
+            $outlets,
+            array_sum(array_map(fn (TableRow $r): float => $r->number('flowLh'), $facts->brief->rows('draws'))),
+        );
     }
 
     private static function meeting(Facts $facts, PumpChart $chart, Quantity $flow): Working
     {
         $head = ['h', 'Head where the curves meet, found by trial', $chart->meets->headM, Kind::Height];
         if ($facts->brief->rows('curve') !== []) {
-            return Working::of(Topic::LABELS['pumpLh'], 'n*Q', [['n', 'Lines', self::lines($facts), Kind::Count], ['Q', 'Flow where the curves meet, found by trial', $chart->meets->flowLh, Kind::Flow], $head], $flow, 'B-23: the pump’s points joined by straight lines, against height, friction (Swamee–Jain) and fittings');
+            return Working::of(
+                Topic::LABELS['pumpLh'],
+                'n*Q',
+                [
+                    ['n', 'Lines', self::lines($facts), Kind::Count],
+                    ['Q', 'Flow where the curves meet, found by trial', $chart->meets->flowLh, Kind::Flow],
+                    $head,
+                ],
+                $flow,
+                'B-23: the pump’s points joined by straight lines, against height, friction (Swamee–Jain) and fittings',
+            );
         }
 
-        return Working::of(Topic::LABELS['pumpLh'], 'n*Q*sqrt(1 - h/H) - d', [['n', 'Pumps', self::pumps($facts), Kind::Count], $facts->row('Q', F::PumpMaxFlowLh), $head, $facts->row('H', F::PumpMaxHeadM), ['d', 'Drawn off at the pumps', self::lines($facts) * $chart->drawsLh, Kind::Flow]], $flow, 'B-23: H = Hmax·(1 − (Q/Qmax)²) against height, friction (Swamee–Jain) and fittings');
+        return Working::of(
+            Topic::LABELS['pumpLh'],
+            'n*Q*sqrt(1 - h/H) - d',
+            [
+                ['n', 'Pumps', self::pumps($facts), Kind::Count],
+                $facts->row('Q', F::PumpMaxFlowLh),
+                $head,
+                $facts->row('H', F::PumpMaxHeadM),
+                ['d', 'Drawn off at the pumps', self::lines($facts) * $chart->drawsLh, Kind::Flow],
+            ],
+            $flow,
+            'B-23: H = Hmax·(1 − (Q/Qmax)²) against height, friction (Swamee–Jain) and fittings',
+        );
     }
 
     private static function speed(Facts $facts, PumpChart $chart, Quantity $speed): ?Working
     {
-        return $facts->brief->rows('curve') !== [] ? null : Working::of(Topic::LABELS['pumpSpeed'], '100*sqrt((h + H*((q + d)/n/Q)**2)/H)', [
-            ['n', 'Pumps', self::pumps($facts), Kind::Count], ['h', 'Head the line asks at the planned flow', $chart->plannedHeadM, Kind::Height], $facts->row('H', F::PumpMaxHeadM), $facts->row('q', F::FlowLh), ['d', 'Drawn off at the pumps', self::lines($facts) * $chart->drawsLh, Kind::Flow], $facts->row('Q', F::PumpMaxFlowLh),
-        ], $speed, 'B-23: affinity laws');
+        return $facts->brief->rows('curve') !== []
+            ? null
+            : Working::of(
+                Topic::LABELS['pumpSpeed'],
+                '100*sqrt((h + H*((q + d)/n/Q)**2)/H)',
+                [
+                    ['n', 'Pumps', self::pumps($facts), Kind::Count],
+                    ['h', 'Head the line asks at the planned flow', $chart->plannedHeadM, Kind::Height],
+                    $facts->row('H', F::PumpMaxHeadM),
+                    $facts->row('q', F::FlowLh),
+                    ['d', 'Drawn off at the pumps', self::lines($facts) * $chart->drawsLh, Kind::Flow],
+                    $facts->row('Q', F::PumpMaxFlowLh),
+                ],
+                $speed,
+                'B-23: affinity laws',
+            );
     }
 
     private static function outlets(Facts $facts, PumpChart $chart): Figure
@@ -141,7 +259,12 @@ final class ReturnPump implements Topic
             $words[] = "{name{$i}} {flow{$i}}";
         }
 
-        return Figure::words('outletsLh', count($words) === 1 ? 'one' : count($words).' together', Sentence::of(implode(', ', $words), $parts), $facts->basis());
+        return Figure::words(
+            'outletsLh',
+            count($words) === 1 ? 'one' : count($words).' together',
+            Sentence::of(implode(', ', $words), $parts),
+            $facts->basis(),
+        );
     }
 
     private static function pumps(Facts $facts): int

@@ -28,21 +28,55 @@ final class SandMoves implements Topic
     {
         $depth = $facts->number(F::SandDepthMm);
         if ($depth <= 0) {
-            return new TopicAnswer([Figure::words('sandMovesMs', 'bare bottom', Sentence::of('easy to clean, no buffer'), $facts->basis())]);
+            return new TopicAnswer([
+                Figure::words('sandMovesMs', 'bare bottom', Sentence::of('easy to clean, no buffer'), $facts->basis()),
+            ]);
         }
         $facts->need(F::GrainMm);
         $speed = Quantity::of(GrainMotion::speedMs($facts->number(F::GrainMm)), Kind::Speed);
         $school = match (true) {
-            $depth <= 30 => 'thin bed: little waste kept', $depth <= 100 => 'middling bed: stir only its top', default => 'deep bed: takes nitrate, never disturb it'
+            $depth <= 30 => 'thin bed: little waste kept',
+            $depth <= 100 => 'middling bed: stir only its top',
+            default => 'deep bed: takes nitrate, never disturb it',
         };
-        $figure = Figure::number('sandMovesMs', $speed, Sentence::of($school.'; {above} above it', ['above' => Quantity::of(GrainMotion::ABOVE_MM, Kind::Length)]), $facts->basis());
+        $figure = Figure::number(
+            'sandMovesMs',
+            $speed,
+            Sentence::of($school.'; {above} above it', [
+                'above' => Quantity::of(GrainMotion::ABOVE_MM, Kind::Length),
+            ]),
+            $facts->basis(),
+        );
         if (! $facts->knows(F::NearBedMs)) {
             return new TopicAnswer([$figure]);
         }
         $parts = ['there' => Quantity::of($facts->number(F::NearBedMs), Kind::Speed), 'moves' => $speed];
 
-        return new TopicAnswer([$figure], [$facts->number(F::NearBedMs) > $speed->value
-            ? Finding::of(Severity::Fix, 'B-31', 'flow', Sentence::of('The sand will blow: {there} over it', $parts), Sentence::of('A grain of this size moves from {moves}.', $parts), Sentence::of('Coarser sand, a pump aimed higher, or a bare bottom.'), $facts->basis(), 'sandMovesMs')
-            : Finding::of(Severity::Fine, 'B-31', 'flow', Sentence::of('The sand lies still at {there}', $parts), Sentence::of('It would move from {moves}.', $parts), null, $facts->basis(), 'sandMovesMs')]);
+        return new TopicAnswer(
+            [$figure],
+            [
+                $facts->number(F::NearBedMs) > $speed->value
+                    ? Finding::of(
+                        Severity::Fix,
+                        'B-31',
+                        'flow',
+                        Sentence::of('The sand will blow: {there} over it', $parts),
+                        Sentence::of('A grain of this size moves from {moves}.', $parts),
+                        Sentence::of('Coarser sand, a pump aimed higher, or a bare bottom.'),
+                        $facts->basis(),
+                        'sandMovesMs',
+                    )
+                    : Finding::of(
+                        Severity::Fine,
+                        'B-31',
+                        'flow',
+                        Sentence::of('The sand lies still at {there}', $parts),
+                        Sentence::of('It would move from {moves}.', $parts),
+                        null,
+                        $facts->basis(),
+                        'sandMovesMs',
+                    ),
+            ],
+        );
     }
 }

@@ -29,7 +29,10 @@ final class Sized implements Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
-        return new TopicAnswer([], [...self::skimmer($facts), ...self::uv($facts), ...self::chiller($facts), ...self::ro($facts)]);
+        return new TopicAnswer(
+            [],
+            [...self::skimmer($facts), ...self::uv($facts), ...self::chiller($facts), ...self::ro($facts)],
+        );
     }
 
     /** @return list<Finding> */
@@ -37,7 +40,9 @@ final class Sized implements Topic
     {
         $rated = $facts->brief->has(F::SkimmerL) ? $facts->numberOrNone(F::SkimmerL) : null;
 
-        return $rated === null ? [] : [self::judged('skimmer', $rated, Volumes::systemL($facts), 1.0, 3.0, Kind::Volume, 'sump', $facts)];
+        return $rated === null
+            ? []
+            : [self::judged('skimmer', $rated, Volumes::systemL($facts), 1.0, 3.0, Kind::Volume, 'sump', $facts)];
     }
 
     /** @return list<Finding> */
@@ -47,11 +52,32 @@ final class Sized implements Topic
         if ($flow === null || ! $facts->brief->has(F::UvMostLh)) {
             return [];
         }
-        $parts = ['flow' => Quantity::of($flow, Kind::Flow), 'most' => Quantity::of($facts->number(F::UvMostLh), Kind::Flow)];
+        $parts = [
+            'flow' => Quantity::of($flow, Kind::Flow),
+            'most' => Quantity::of($facts->number(F::UvMostLh), Kind::Flow),
+        ];
 
-        return [$flow > $facts->number(F::UvMostLh)
-            ? Finding::of(Severity::Fix, 'K-4', 'sump', Sentence::of('{flow} through the UV lamp, its maker allows {most}', $parts), Sentence::of('Faster water is hardly treated: the dose is not reached.'), Sentence::of('Throttle it, or a longer lamp.'), $facts->basis())
-            : Finding::of(Severity::Fine, 'K-4', 'sump', Sentence::of('The UV lamp gets {flow} of {most}', $parts), Sentence::of('The wanted dose is reached while lamp and sleeve are clean.'), null, $facts->basis())];
+        return [
+            $flow > $facts->number(F::UvMostLh)
+                ? Finding::of(
+                    Severity::Fix,
+                    'K-4',
+                    'sump',
+                    Sentence::of('{flow} through the UV lamp, its maker allows {most}', $parts),
+                    Sentence::of('Faster water is hardly treated: the dose is not reached.'),
+                    Sentence::of('Throttle it, or a longer lamp.'),
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'K-4',
+                    'sump',
+                    Sentence::of('The UV lamp gets {flow} of {most}', $parts),
+                    Sentence::of('The wanted dose is reached while lamp and sleeve are clean.'),
+                    null,
+                    $facts->basis(),
+                ),
+        ];
     }
 
     /** @return list<Finding> */
@@ -64,23 +90,56 @@ final class Sized implements Topic
         $need = Cooling::overW($facts);
 
         return $need <= 0
-            ? [Finding::of(Severity::Watch, 'K-4', 'heat', Sentence::of('A chiller stands where none is needed'), Sentence::of('The hottest day holds the set point by itself.'), Sentence::of('Leave it out: it costs room, power and noise.'), $facts->basis())]
+            ? [
+                Finding::of(
+                    Severity::Watch,
+                    'K-4',
+                    'heat',
+                    Sentence::of('A chiller stands where none is needed'),
+                    Sentence::of('The hottest day holds the set point by itself.'),
+                    Sentence::of('Leave it out: it costs room, power and noise.'),
+                    $facts->basis(),
+                ),
+            ]
             : [self::judged('chiller', $watts, $need, 1.2, 2.0, Kind::Power, 'heat', $facts)];
     }
 
     /** @return list<Finding> */
     private static function ro(Facts $facts): array
     {
-        if (! $facts->brief->has(F::RoRatedLd) || ! $facts->knows(F::WinterC) && ! $facts->knows(F::SummerC)) {
+        if (! $facts->brief->has(F::RoRatedLd) || (! $facts->knows(F::WinterC) && ! $facts->knows(F::SummerC))) {
             return [];
         }
         $makes = self::roLd($facts);
-        $needs = Warmth::worstEvaporationLd($facts) + Volumes::systemL($facts) * $facts->number(F::ChangePct) / 100 / 30.4;
-        $parts = ['makes' => Quantity::of($makes, Kind::DailyVolume), 'needs' => Quantity::of($needs, Kind::DailyVolume), 'wanted' => Quantity::of(self::RO_SPARE * $needs, Kind::DailyVolume)];
+        $needs =
+            Warmth::worstEvaporationLd($facts) + (Volumes::systemL($facts) * $facts->number(F::ChangePct)) / 100 / 30.4;
+        $parts = [
+            'makes' => Quantity::of($makes, Kind::DailyVolume),
+            'needs' => Quantity::of($needs, Kind::DailyVolume),
+            'wanted' => Quantity::of(self::RO_SPARE * $needs, Kind::DailyVolume),
+        ];
 
-        return [$makes < self::RO_SPARE * $needs
-            ? Finding::of(Severity::Fix, 'W-65', 'topoff', Sentence::of('The RO plant makes {makes} in the cold, {wanted} are wanted', $parts), Sentence::of('Evaporation and changes take {needs}; 1.3 of it keeps up after a pause.', $parts), Sentence::of('A larger membrane, warmer feed, or water from the depot.'), $facts->basis())
-            : Finding::of(Severity::Fine, 'W-65', 'topoff', Sentence::of('The RO plant keeps up: {makes} in the cold', $parts), Sentence::of('Evaporation and changes take {needs}.', $parts), null, $facts->basis())];
+        return [
+            $makes < self::RO_SPARE * $needs
+                ? Finding::of(
+                    Severity::Fix,
+                    'W-65',
+                    'topoff',
+                    Sentence::of('The RO plant makes {makes} in the cold, {wanted} are wanted', $parts),
+                    Sentence::of('Evaporation and changes take {needs}; 1.3 of it keeps up after a pause.', $parts),
+                    Sentence::of('A larger membrane, warmer feed, or water from the depot.'),
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'W-65',
+                    'topoff',
+                    Sentence::of('The RO plant keeps up: {makes} in the cold', $parts),
+                    Sentence::of('Evaporation and changes take {needs}.', $parts),
+                    null,
+                    $facts->basis(),
+                ),
+        ];
     }
 
     /**
@@ -91,18 +150,61 @@ final class Sized implements Topic
      */
     public static function roLd(Facts $facts): float
     {
-        return RoOutput::litresPerDay($facts->number(F::RoRatedLd), $facts->number(F::RoFeedC), $facts->brief->has(F::RoFeedKpa) ? $facts->number(F::RoFeedKpa) / $facts->number(F::RoRatedKpa) : 1.0);
+        return RoOutput::litresPerDay(
+            $facts->number(F::RoRatedLd),
+            $facts->number(F::RoFeedC),
+            $facts->brief->has(F::RoFeedKpa) ? $facts->number(F::RoFeedKpa) / $facts->number(F::RoRatedKpa) : 1.0,
+        );
     }
 
     /** Less than the least share is a Fix, more than the most a Watch (K-4). */
-    private static function judged(string $device, float $capacity, float $demand, float $least, float $most, Kind $kind, string $about, Facts $facts): Finding
-    {
-        $parts = ['device' => $device, 'has' => Quantity::of($capacity, $kind), 'demand' => Quantity::of($demand, $kind), 'least' => Quantity::of($least * $demand, $kind), 'most' => Quantity::of($most * $demand, $kind), 'times' => Quantity::of($capacity / $demand, Kind::Factor)];
+    private static function judged(
+        string $device,
+        float $capacity,
+        float $demand,
+        float $least,
+        float $most,
+        Kind $kind,
+        string $about,
+        Facts $facts,
+    ): Finding {
+        $parts = [
+            'device' => $device,
+            'has' => Quantity::of($capacity, $kind),
+            'demand' => Quantity::of($demand, $kind),
+            'least' => Quantity::of($least * $demand, $kind),
+            'most' => Quantity::of($most * $demand, $kind),
+            'times' => Quantity::of($capacity / $demand, Kind::Factor),
+        ];
 
         return match (true) {
-            $capacity < $least * $demand => Finding::of(Severity::Fix, 'K-4', $about, Sentence::of('The {device} is too small: {has} for {demand}', $parts), Sentence::of('At this duty {least} are wanted.', $parts), Sentence::of('A larger one, or a second.'), $facts->basis()),
-            $capacity > $most * $demand => Finding::of(Severity::Watch, 'K-4', $about, Sentence::of('The {device} is large: {has} for {demand}', $parts), Sentence::of('Over {most} it works in short, rough spells.', $parts), Sentence::of('A smaller one, or one that can be turned down.'), $facts->basis()),
-            default => Finding::of(Severity::Fine, 'K-4', $about, Sentence::of('The {device} fits: {has} for {demand}', $parts), Sentence::of('{times} times what is asked.', $parts), null, $facts->basis()),
+            $capacity < $least * $demand => Finding::of(
+                Severity::Fix,
+                'K-4',
+                $about,
+                Sentence::of('The {device} is too small: {has} for {demand}', $parts),
+                Sentence::of('At this duty {least} are wanted.', $parts),
+                Sentence::of('A larger one, or a second.'),
+                $facts->basis(),
+            ),
+            $capacity > $most * $demand => Finding::of(
+                Severity::Watch,
+                'K-4',
+                $about,
+                Sentence::of('The {device} is large: {has} for {demand}', $parts),
+                Sentence::of('Over {most} it works in short, rough spells.', $parts),
+                Sentence::of('A smaller one, or one that can be turned down.'),
+                $facts->basis(),
+            ),
+            default => Finding::of(
+                Severity::Fine,
+                'K-4',
+                $about,
+                Sentence::of('The {device} fits: {has} for {demand}', $parts),
+                Sentence::of('{times} times what is asked.', $parts),
+                null,
+                $facts->basis(),
+            ),
         };
     }
 }

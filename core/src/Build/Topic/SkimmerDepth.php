@@ -35,10 +35,42 @@ final class SkimmerDepth implements Topic
             return new TopicAnswer([Figure::words('skimmerMm', 'no skimmer in the sump', null, $facts->basis())]);
         }
         $chambers = SumpWater::of($facts)->chambers;
-        $chamber = $chambers[(int) $which - 1] ?? throw OutOfRange::number(F::SkimmerChamber->value, $which, 'the number of a chamber there is', Quantity::of(1, Kind::Count), Quantity::of(count($chambers), Kind::Count));
-        $figure = Figure::number('skimmerMm', Quantity::of($chamber->levelMm, Kind::Length), Sentence::of('in {chamber}', ['chamber' => $chamber->name]), $facts->basis());
+        $chamber =
+            $chambers[(int) $which - 1] ??
+            throw OutOfRange::number(
+                F::SkimmerChamber->value,
+                $which,
+                'the number of a chamber there is',
+                Quantity::of(1, Kind::Count),
+                Quantity::of(count($chambers), Kind::Count),
+            );
+        $figure = Figure::number(
+            'skimmerMm',
+            Quantity::of($chamber->levelMm, Kind::Length),
+            Sentence::of('in {chamber}', ['chamber' => $chamber->name]),
+            $facts->basis(),
+        );
         if ($chamber->baffleMm === null) {
-            return new TopicAnswer([$figure], [Finding::of(Severity::Fix, 'B-30', 'sump', Sentence::of('The skimmer stands where the level changes: {chamber}', ['chamber' => $chamber->name]), Sentence::of('The return chamber falls with every litre that evaporates and rises with every stop: the skimmer runs dry, then over.'), Sentence::of('Before the last baffle, where an edge holds the level.'), $facts->basis(), 'skimmerMm')]);
+            return new TopicAnswer(
+                [$figure],
+                [
+                    Finding::of(
+                        Severity::Fix,
+                        'B-30',
+                        'sump',
+                        Sentence::of('The skimmer stands where the level changes: {chamber}', [
+                            'chamber' => $chamber->name,
+                        ]),
+                        Sentence::of(
+                            'The return chamber falls with every litre that evaporates and rises with every stop: the skimmer '.
+                            'runs dry, then over.',
+                        ),
+                        Sentence::of('Before the last baffle, where an edge holds the level.'),
+                        $facts->basis(),
+                        'skimmerMm',
+                    ),
+                ],
+            );
         }
         if (! $facts->brief->has(F::SkimmerLeastMm) || ! $facts->brief->has(F::SkimmerMostMm)) {
             return new TopicAnswer([$figure]);
@@ -46,14 +78,58 @@ final class SkimmerDepth implements Topic
         $length = fn (float $mm): Quantity => Quantity::of($mm, Kind::Length);
         [$least, $most] = [$facts->number(F::SkimmerLeastMm), $facts->number(F::SkimmerMostMm)];
         if ($least > $most) {
-            throw OutOfRange::number(F::SkimmerLeastMm->value, $least, "at most the deepest, {$most}", $length(0), $length($most));
+            throw OutOfRange::number(
+                F::SkimmerLeastMm->value,
+                $least,
+                "at most the deepest, {$most}",
+                $length(0),
+                $length($most),
+            );
         }
-        $parts = ['depth' => $length($chamber->levelMm), 'least' => $length($least), 'most' => $length($most), 'stand' => $length(max(0.0, ceil($chamber->levelMm - $most))), 'lacks' => $length(max(0.0, ceil($least - $chamber->levelMm)))];
+        $parts = [
+            'depth' => $length($chamber->levelMm),
+            'least' => $length($least),
+            'most' => $length($most),
+            'stand' => $length(max(0.0, ceil($chamber->levelMm - $most))),
+            'lacks' => $length(max(0.0, ceil($least - $chamber->levelMm))),
+        ];
 
-        return new TopicAnswer([$figure], [match (true) {
-            $chamber->levelMm > $most => Finding::of(Severity::Fix, 'B-30', 'sump', Sentence::of('The skimmer stands too deep: {depth}, at most {most}', $parts), Sentence::of('It foams over into its cup whatever the valve does.'), Sentence::of('A shelf of {stand} under it, or a lower baffle.', $parts), $facts->basis(), 'skimmerMm'),
-            $chamber->levelMm < $least => Finding::of(Severity::Fix, 'B-30', 'sump', Sentence::of('The skimmer stands too shallow: {depth}, at least {least}', $parts), Sentence::of('Its pump draws air and its foam never reaches the neck.'), Sentence::of('A baffle {lacks} higher; look at the power cut again then.', $parts), $facts->basis(), 'skimmerMm'),
-            default => Finding::of(Severity::Fine, 'B-30', 'sump', Sentence::of('The skimmer stands {depth} deep', $parts), Sentence::of('Its maker asks {least} to {most}, and a baffle holds the level.', $parts), null, $facts->basis(), 'skimmerMm'),
-        }]);
+        return new TopicAnswer(
+            [$figure],
+            [
+                match (true) {
+                    $chamber->levelMm > $most => Finding::of(
+                        Severity::Fix,
+                        'B-30',
+                        'sump',
+                        Sentence::of('The skimmer stands too deep: {depth}, at most {most}', $parts),
+                        Sentence::of('It foams over into its cup whatever the valve does.'),
+                        Sentence::of('A shelf of {stand} under it, or a lower baffle.', $parts),
+                        $facts->basis(),
+                        'skimmerMm',
+                    ),
+                    $chamber->levelMm < $least => Finding::of(
+                        Severity::Fix,
+                        'B-30',
+                        'sump',
+                        Sentence::of('The skimmer stands too shallow: {depth}, at least {least}', $parts),
+                        Sentence::of('Its pump draws air and its foam never reaches the neck.'),
+                        Sentence::of('A baffle {lacks} higher; look at the power cut again then.', $parts),
+                        $facts->basis(),
+                        'skimmerMm',
+                    ),
+                    default => Finding::of(
+                        Severity::Fine,
+                        'B-30',
+                        'sump',
+                        Sentence::of('The skimmer stands {depth} deep', $parts),
+                        Sentence::of('Its maker asks {least} to {most}, and a baffle holds the level.', $parts),
+                        null,
+                        $facts->basis(),
+                        'skimmerMm',
+                    ),
+                },
+            ],
+        );
     }
 }

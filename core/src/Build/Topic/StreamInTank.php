@@ -38,19 +38,88 @@ final class StreamInTank implements Topic
         if ($pumps === []) {
             $facts->need(F::StreamLh);
         }
-        $flow = $pumps === [] ? $facts->number(F::StreamLh) : array_sum(array_map(fn (TableRow $p): float => $p->number('flowLh'), $pumps));
+        $flow =
+            $pumps === []
+                ? $facts->number(F::StreamLh)
+                : array_sum(array_map(fn (TableRow $p): float => $p->number('flowLh'), $pumps));
         $net = DisplayTank::of($facts)->volume($facts)->netL;
         $times = Quantity::of($flow / $net, Kind::Turnover);
         [$least, $most] = self::RANGES[$facts->word(F::Livestock)];
-        $parts = ['times' => $times, 'least' => Quantity::of($least, Kind::Turnover), 'most' => Quantity::of($most, Kind::Turnover), 'kept' => $facts->word(F::Livestock)];
-        $figure = Figure::number('streamTurnover', $times, Sentence::of('{kept} corals like {least} to {most}', $parts), $facts->basis(),
-            Working::of(Topic::LABELS['streamTurnover'], 'q/V', [$pumps === [] ? $facts->row('q', F::StreamLh) : ['q', 'Stream pumps, one by one', $flow, Kind::Flow], ['V', 'Display, net', $net, Kind::Volume]], $times, 'B-60'));
+        $parts = [
+            'times' => $times,
+            'least' => Quantity::of($least, Kind::Turnover),
+            'most' => Quantity::of($most, Kind::Turnover),
+            'kept' => $facts->word(F::Livestock),
+        ];
+        $figure = Figure::number(
+            'streamTurnover',
+            $times,
+            Sentence::of('{kept} corals like {least} to {most}', $parts),
+            $facts->basis(),
+            Working::of(
+                Topic::LABELS['streamTurnover'],
+                'q/V',
+                [
+                    $pumps === []
+                        ? $facts->row('q', F::StreamLh)
+                        : ['q', 'Stream pumps, one by one', $flow, Kind::Flow],
+                    ['V', 'Display, net', $net, Kind::Volume],
+                ],
+                $times,
+                'B-60',
+            ),
+        );
 
-        return new TopicAnswer([$figure], [match (true) {
-            $times->value < $least => Finding::of(Severity::Watch, 'B-60', 'flow', Sentence::of('Little flow: {times}', $parts), Sentence::of('For {kept} corals {least} to {most} are usual: waste settles and the far end starves.', $parts), Sentence::of('Another pump at the other end; both ends alike.'), $facts->basis(), 'streamTurnover'),
-            $times->value > $most => Finding::of(Severity::Watch, 'B-60', 'flow', Sentence::of('Much flow: {times}', $parts), Sentence::of('For {kept} corals {least} to {most} are usual: soft flesh is blown shut.', $parts), Sentence::of('Turn pumps down, or aim them at the surface.'), $facts->basis(), 'streamTurnover'),
-            default => Finding::of(Severity::Fine, 'B-60', 'flow', Sentence::of('Flow of {times}', $parts), Sentence::of('Usual for {kept} corals.'.($pumps === [] ? ' Set the pumps against each other, one across the surface, one along the bottom.' : ''), $parts), null, $facts->basis(), 'streamTurnover'),
-        }, ...self::placed($pumps, $facts)]);
+        return new TopicAnswer(
+            [$figure],
+            [
+                match (true) {
+                    $times->value < $least => Finding::of(
+                        Severity::Watch,
+                        'B-60',
+                        'flow',
+                        Sentence::of('Little flow: {times}', $parts),
+                        Sentence::of(
+                            'For {kept} corals {least} to {most} are usual: waste settles and the far end starves.',
+                            $parts,
+                        ),
+                        Sentence::of('Another pump at the other end; both ends alike.'),
+                        $facts->basis(),
+                        'streamTurnover',
+                    ),
+                    $times->value > $most => Finding::of(
+                        Severity::Watch,
+                        'B-60',
+                        'flow',
+                        Sentence::of('Much flow: {times}', $parts),
+                        Sentence::of(
+                            'For {kept} corals {least} to {most} are usual: soft flesh is blown shut.',
+                            $parts,
+                        ),
+                        Sentence::of('Turn pumps down, or aim them at the surface.'),
+                        $facts->basis(),
+                        'streamTurnover',
+                    ),
+                    default => Finding::of(
+                        Severity::Fine,
+                        'B-60',
+                        'flow',
+                        Sentence::of('Flow of {times}', $parts),
+                        Sentence::of(
+                            'Usual for {kept} corals.'.
+                                ($pumps === []
+                                    ? ' Set the pumps against each other, one across the surface, one along the bottom.'
+                                    : ''),
+                            $parts,
+                        ),
+                        null,
+                        $facts->basis(),
+                        'streamTurnover',
+                    ),
+                },
+                ...self::placed($pumps, $facts),
+            ],
+        );
     }
 
     /**
@@ -65,28 +134,83 @@ final class StreamInTank implements Topic
             return [];
         }
         $found = [];
-        $at = fn (string $end): float => array_sum(array_map(fn (TableRow $p): float => $p->word('end') === $end ? $p->number('flowLh') : 0.0, $pumps));
-        $watch = fn (string|Sentence $what, string $why, string $remedy): Finding => Finding::of(Severity::Watch, 'B-60', 'flow', is_string($what) ? Sentence::of($what) : $what, Sentence::of($why), Sentence::of($remedy), $facts->basis());
+        $at = fn (string $end): float => array_sum(
+            array_map(fn (TableRow $p): float => $p->word('end') === $end ? $p->number('flowLh') : 0.0, $pumps),
+        );
+        $watch = fn (string|Sentence $what, string $why, string $remedy): Finding => Finding::of(
+            Severity::Watch,
+            'B-60',
+            'flow',
+            is_string($what) ? Sentence::of($what) : $what,
+            Sentence::of($why),
+            Sentence::of($remedy),
+            $facts->basis(),
+        );
         foreach ([['left', 'right'], ['back', 'front']] as [$one, $other]) {
             [$a, $b] = [$at($one), $at($other)];
             if ($a > 0 && $b > 0 && abs($a - $b) > self::ALIKE * max($a, $b)) {
-                $found[] = $watch(Sentence::of('The ends are not alike: {a} against {b}', ['a' => Quantity::of($a, Kind::Flow), 'b' => Quantity::of($b, Kind::Flow)]), 'The weaker end silts up and its corals grow towards the other.', 'Turn the stronger down, or add to the weaker.');
+                $found[] = $watch(
+                    Sentence::of('The ends are not alike: {a} against {b}', [
+                        'a' => Quantity::of($a, Kind::Flow),
+                        'b' => Quantity::of($b, Kind::Flow),
+                    ]),
+                    'The weaker end silts up and its corals grow towards the other.',
+                    'Turn the stronger down, or add to the weaker.',
+                );
             }
         }
-        if (count($pumps) > 1 && ($at('left') === 0.0 || $at('right') === 0.0) && ($at('back') === 0.0 || $at('front') === 0.0)) {
-            $found[] = $watch('No pumps stand against each other', 'One stream makes a ring with a dead middle.', 'One at the other end, aimed back.');
+        if (
+            count($pumps) > 1 &&
+            ($at('left') === 0.0 || $at('right') === 0.0) &&
+            ($at('back') === 0.0 || $at('front') === 0.0)
+        ) {
+            $found[] = $watch(
+                'No pumps stand against each other',
+                'One stream makes a ring with a dead middle.',
+                'One at the other end, aimed back.',
+            );
         }
         $aims = array_map(fn (TableRow $p): string => $p->word('aim'), $pumps);
-        foreach (['surface' => ['Nothing moves the surface', 'It takes in oxygen and lets out carbon dioxide only where it breaks.'], 'bottom' => ['Nothing sweeps the bottom', 'Waste settles behind the rock and rots there.']] as $aim => [$what, $why]) {
+        foreach (
+            [
+                'surface' => [
+                    'Nothing moves the surface',
+                    'It takes in oxygen and lets out carbon dioxide only where it breaks.',
+                ],
+                'bottom' => ['Nothing sweeps the bottom', 'Waste settles behind the rock and rots there.'],
+            ] as $aim => [$what, $why]
+        ) {
             if (! in_array($aim, $aims, true)) {
                 $found[] = $watch($what, $why, "Aim one pump along the {$aim}.");
             }
         }
         $damp = array_values(array_filter($pumps, fn (TableRow $p): bool => $p->word('motor') === 'damp'));
         if ($damp !== []) {
-            $found[] = Finding::of(Severity::Fix, 'B-60', 'power', Sentence::of('The dry part stands where water comes: {names}', ['names' => implode(', ', array_map(fn (TableRow $p): string => $p->called('stream pump'), $damp))]), Sentence::of('Salt water in its housing ends the pump, and may make it live.'), Sentence::of('A dry cavity, above the highest water of a blocked drain.'), $facts->basis());
+            $found[] = Finding::of(
+                Severity::Fix,
+                'B-60',
+                'power',
+                Sentence::of('The dry part stands where water comes: {names}', [
+                    'names' => implode(', ', array_map(fn (TableRow $p): string => $p->called('stream pump'), $damp)),
+                ]),
+                Sentence::of('Salt water in its housing ends the pump, and may make it live.'),
+                Sentence::of('A dry cavity, above the highest water of a blocked drain.'),
+                $facts->basis(),
+            );
         }
 
-        return $found === [] ? [Finding::of(Severity::Fine, 'B-60', 'flow', Sentence::of('The pumps stand against each other, along surface and bottom'), Sentence::of('Look at the rock once it is grown over: it turns every stream.'), null, $facts->basis())] : $found;
+        return $found === []
+            ? [
+                Finding::of(
+                    Severity::Fine,
+                    'B-60',
+                    'flow',
+                    Sentence::of('The pumps stand against each other, along surface and bottom'),
+                    Sentence::of('Look at the rock once it is grown over: it turns every stream.'),
+                    null,
+                    $facts->basis(),
+                ),
+            ]
+            : $found;
     }
 }

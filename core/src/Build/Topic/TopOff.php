@@ -37,7 +37,20 @@ final class TopOff implements Asks, Topic
     {
         return match (self::fed($facts)) {
             'mains' => new TopicAnswer([Figure::words('topOffDays', 'from the mains', null, $facts->basis())]),
-            'hand' => new TopicAnswer([Figure::words('topOffDays', 'by hand', null, $facts->basis())], [Finding::of(Severity::Watch, 'X-48', 'topoff', Sentence::of('Somebody tops it up by hand, every day'), Sentence::of('It hangs on one person: an absence is salt rising and a return sucking air.'), Sentence::of('A reservoir, or a second person who knows the mark.'), $facts->basis())]),
+            'hand' => new TopicAnswer(
+                [Figure::words('topOffDays', 'by hand', null, $facts->basis())],
+                [
+                    Finding::of(
+                        Severity::Watch,
+                        'X-48',
+                        'topoff',
+                        Sentence::of('Somebody tops it up by hand, every day'),
+                        Sentence::of('It hangs on one person: an absence is salt rising and a return sucking air.'),
+                        Sentence::of('A reservoir, or a second person who knows the mark.'),
+                        $facts->basis(),
+                    ),
+                ],
+            ),
             default => self::reservoir($facts),
         };
     }
@@ -61,17 +74,21 @@ final class TopOff implements Asks, Topic
     {
         $facts->need(F::FeedLh, F::FeedRunMin);
 
-        return $facts->number(F::FeedLh) * $facts->number(F::FeedRunMin) / 60;
+        return ($facts->number(F::FeedLh) * $facts->number(F::FeedRunMin)) / 60;
     }
 
     /** @return list<non-empty-string> facts without which that cannot be said */
     public static function lacks(Facts $facts): array
     {
         $needs = match (self::fed($facts)) {
-            'hand' => [], 'mains' => [F::FeedLh, F::FeedRunMin], default => [F::ReservoirL],
+            'hand' => [],
+            'mains' => [F::FeedLh, F::FeedRunMin],
+            default => [F::ReservoirL],
         };
 
-        return array_values(array_map(fn (F $f): string => $f->value, array_filter($needs, fn (F $f): bool => ! $facts->knows($f))));
+        return array_values(
+            array_map(fn (F $f): string => $f->value, array_filter($needs, fn (F $f): bool => ! $facts->knows($f))),
+        );
     }
 
     private static function fed(Facts $facts): string
@@ -91,40 +108,61 @@ final class TopOff implements Asks, Topic
      */
     private static function mains(Facts $facts): array
     {
-        $isDescribed = $facts->brief->hasAny(F::TopoffFed, F::ReservoirL, F::FeedLh, F::FeedRunMin, F::FeedStops) || $facts->brief->rows('layers') !== [];
+        $isDescribed =
+            $facts->brief->hasAny(F::TopoffFed, F::ReservoirL, F::FeedLh, F::FeedRunMin, F::FeedStops) ||
+            $facts->brief->rows('layers') !== [];
         if (! $isDescribed) {
             return [];
         }
         if (self::fed($facts) !== 'mains') {
             $what = Sentence::of('The top-off has no line from the mains');
 
-            return [Finding::of(Severity::Fine, 'W-56', 'topoff', $what, Sentence::of('What it can bring has an end.'), null, $facts->basis())];
+            return [
+                Finding::of(
+                    Severity::Fine,
+                    'W-56',
+                    'topoff',
+                    $what,
+                    Sentence::of('What it can bring has an end.'),
+                    null,
+                    $facts->basis(),
+                ),
+            ];
         }
         if ($facts->brief->rows('layers') === []) {
             $facts->need(F::FeedStops);
         }
-        $stops = $facts->brief->rows('layers') === [] ? (int) $facts->number(F::FeedStops) : count(Layers::principles($facts));
+        $stops =
+            $facts->brief->rows('layers') === []
+                ? (int) $facts->number(F::FeedStops)
+                : count(Layers::principles($facts));
         $parts = ['n' => $stops === 1 ? '1 stop' : "{$stops} stops"];
 
-        return [$stops < (int) $facts->brief->limit(HouseRule::MainsStops)
-            ? Finding::of(
-                Severity::Stop,
-                'W-56',
-                'topoff',
-                Sentence::of('A line from the mains with {n}', $parts),
-                Sentence::of('The mains never run empty: when that one fails, the water runs until somebody comes.'),
-                Sentence::of('Two stops that work in different ways, the valve closing without power; or a reservoir.'),
-                $facts->basis(),
-            )
-            : Finding::of(
-                Severity::Fine,
-                'W-56',
-                'topoff',
-                Sentence::of('The line from the mains has {n} of different kinds', $parts),
-                Sentence::of('Try each by itself, at least once a year.'),
-                null,
-                $facts->basis(),
-            )];
+        return [
+            $stops < (int) $facts->brief->limit(HouseRule::MainsStops)
+                ? Finding::of(
+                    Severity::Stop,
+                    'W-56',
+                    'topoff',
+                    Sentence::of('A line from the mains with {n}', $parts),
+                    Sentence::of(
+                        'The mains never run empty: when that one fails, the water runs until somebody comes.',
+                    ),
+                    Sentence::of(
+                        'Two stops that work in different ways, the valve closing without power; or a reservoir.',
+                    ),
+                    $facts->basis(),
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'W-56',
+                    'topoff',
+                    Sentence::of('The line from the mains has {n} of different kinds', $parts),
+                    Sentence::of('Try each by itself, at least once a year.'),
+                    null,
+                    $facts->basis(),
+                ),
+        ];
     }
 
     private static function reservoir(Facts $facts): TopicAnswer
@@ -139,22 +177,83 @@ final class TopOff implements Asks, Topic
         }
         $takes = Warmth::worstEvaporationLd($facts);
         if ($takes <= 0) {
-            return new TopicAnswer([Figure::words('topOffDays', 'as long as it stands', Sentence::of('no evaporation in these rooms'), $facts->basis())]);
+            return new TopicAnswer([
+                Figure::words(
+                    'topOffDays',
+                    'as long as it stands',
+                    Sentence::of('no evaporation in these rooms'),
+                    $facts->basis(),
+                ),
+            ]);
         }
         $days = Quantity::of($litres / $takes, Kind::Days);
-        $figure = Figure::number('topOffDays', $days, Sentence::of('in the worst season'), $facts->basis(), Working::of(Topic::LABELS['topOffDays'], 't/e', [$facts->row('t', F::ReservoirL), ['e', 'Evaporation, worst season', $takes, Kind::DailyVolume]], $days, 'W-60'));
+        $figure = Figure::number(
+            'topOffDays',
+            $days,
+            Sentence::of('in the worst season'),
+            $facts->basis(),
+            Working::of(
+                Topic::LABELS['topOffDays'],
+                't/e',
+                [$facts->row('t', F::ReservoirL), ['e', 'Evaporation, worst season', $takes, Kind::DailyVolume]],
+                $days,
+                'W-60',
+            ),
+        );
         $divider = self::divider($facts, $litres);
         if (! $facts->brief->has(F::RefillDays)) {
             return new TopicAnswer([$figure], $divider);
         }
-        $parts = ['days' => $days, 'every' => Quantity::of($facts->number(F::RefillDays), Kind::Days), 'needs' => Quantity::of(ceil($facts->number(F::RefillDays) * $takes), Kind::Volume)];
+        $parts = [
+            'days' => $days,
+            'every' => Quantity::of($facts->number(F::RefillDays), Kind::Days),
+            'needs' => Quantity::of(ceil($facts->number(F::RefillDays) * $takes), Kind::Volume),
+        ];
 
         // A day without a person is a hope.
-        $named = $facts->brief->has(F::RefillBy) && $facts->word(F::RefillBy) !== 'nobody' ? [] : [Finding::of(Severity::Fix, 'W-60', 'topoff', Sentence::of('Nobody is named who refills the reservoir every {every}', $parts), Sentence::of('What everybody may do nobody does: it runs dry in the first holiday.'), Sentence::of('Name who, and who else when they are away.'), $facts->basis())];
+        $named =
+            $facts->brief->has(F::RefillBy) && $facts->word(F::RefillBy) !== 'nobody'
+                ? []
+                : [
+                    Finding::of(
+                        Severity::Fix,
+                        'W-60',
+                        'topoff',
+                        Sentence::of('Nobody is named who refills the reservoir every {every}', $parts),
+                        Sentence::of('What everybody may do nobody does: it runs dry in the first holiday.'),
+                        Sentence::of('Name who, and who else when they are away.'),
+                        $facts->basis(),
+                    ),
+                ];
 
-        return new TopicAnswer([$figure], [...$divider, ...$named, $days->value < $facts->number(F::RefillDays)
-            ? Finding::of(Severity::Fix, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}, it is refilled every {every}', $parts), Sentence::of('Then salt rises and the return sucks air.'), Sentence::of('{needs} would last; or somebody refills it sooner.', $parts), $facts->basis(), 'topOffDays')
-            : Finding::of(Severity::Fine, 'W-60', 'topoff', Sentence::of('The reservoir lasts {days}', $parts), Sentence::of('It is refilled every {every}.', $parts), null, $facts->basis(), 'topOffDays')]);
+        return new TopicAnswer(
+            [$figure],
+            [
+                ...$divider,
+                ...$named,
+                $days->value < $facts->number(F::RefillDays)
+                    ? Finding::of(
+                        Severity::Fix,
+                        'W-60',
+                        'topoff',
+                        Sentence::of('The reservoir lasts {days}, it is refilled every {every}', $parts),
+                        Sentence::of('Then salt rises and the return sucks air.'),
+                        Sentence::of('{needs} would last; or somebody refills it sooner.', $parts),
+                        $facts->basis(),
+                        'topOffDays',
+                    )
+                    : Finding::of(
+                        Severity::Fine,
+                        'W-60',
+                        'topoff',
+                        Sentence::of('The reservoir lasts {days}', $parts),
+                        Sentence::of('It is refilled every {every}.', $parts),
+                        null,
+                        $facts->basis(),
+                        'topOffDays',
+                    ),
+            ],
+        );
     }
 
     /**
@@ -168,10 +267,33 @@ final class TopOff implements Asks, Topic
             return [];
         }
         $volume = Volumes::systemL($facts);
-        $after = SalinityDrift::topOffStuckOn($volume, $facts->number(F::Salinity), $litres, SumpWater::of($facts)->spareL());
+        $after = SalinityDrift::topOffStuckOn(
+            $volume,
+            $facts->number(F::Salinity),
+            $litres,
+            SumpWater::of($facts)->spareL(),
+        );
         $drop = $facts->number(F::Salinity) - $after;
-        $parts = ['litres' => Quantity::of($litres, Kind::Volume), 'after' => Quantity::of($after, Kind::Salinity), 'drop' => Quantity::of($drop, Kind::SalinityChange)];
+        $parts = [
+            'litres' => Quantity::of($litres, Kind::Volume),
+            'after' => Quantity::of($after, Kind::Salinity),
+            'drop' => Quantity::of($drop, Kind::SalinityChange),
+        ];
 
-        return [Finding::of($drop > self::DILUTED ? Severity::Fix : Severity::Watch, 'W-60', 'topoff', Sentence::of('If the reservoir’s divider gives, salinity falls by {drop}', $parts), Sentence::of('{litres} of fresh water go in at once: {after} is left.', $parts), Sentence::of($drop > self::DILUTED ? 'A reservoir that stands by itself; till then look at the divider’s seams at every service.' : 'Look at the divider’s seams at every service.'), $facts->basis())];
+        return [
+            Finding::of(
+                $drop > self::DILUTED ? Severity::Fix : Severity::Watch,
+                'W-60',
+                'topoff',
+                Sentence::of('If the reservoir’s divider gives, salinity falls by {drop}', $parts),
+                Sentence::of('{litres} of fresh water go in at once: {after} is left.', $parts),
+                Sentence::of(
+                    $drop > self::DILUTED
+                        ? 'A reservoir that stands by itself; till then look at the divider’s seams at every service.'
+                        : 'Look at the divider’s seams at every service.',
+                ),
+                $facts->basis(),
+            ),
+        ];
     }
 }

@@ -36,19 +36,80 @@ final class TwinReturns implements Topic
         }
         $one = ReturnFlow::meet(ReturnPump::curve($facts), Levels::dropM($facts), ReturnPump::line($facts))->flowLh;
         $times = $one / DisplayTank::of($facts)->volume($facts)->netL;
-        $parts = ['one' => Quantity::of($one, Kind::Flow), 'times' => Quantity::of($times, Kind::Turnover), 'least' => Quantity::of($facts->brief->limit(HouseRule::OnePumpTimes), Kind::Turnover)];
-        $findings = [$times < $facts->brief->limit(HouseRule::OnePumpTimes)
-            ? Finding::of(Severity::Watch, 'B-78', 'return', Sentence::of('One pump alone turns the display {times}', $parts), Sentence::of('Below {least} heat and oxygen of the sump reach it too slowly.', $parts), Sentence::of('Stronger pumps, or count on the stream pumps and a heater in the display.'), $facts->basis(), 'oneOfTwoLh')
-            : Finding::of(Severity::Fine, 'B-78', 'return', Sentence::of('One pump alone still brings {one}', $parts), Sentence::of('{times} of the display.', $parts), null, $facts->basis(), 'oneOfTwoLh')];
+        $parts = [
+            'one' => Quantity::of($one, Kind::Flow),
+            'times' => Quantity::of($times, Kind::Turnover),
+            'least' => Quantity::of($facts->brief->limit(HouseRule::OnePumpTimes), Kind::Turnover),
+        ];
+        $findings = [
+            $times < $facts->brief->limit(HouseRule::OnePumpTimes)
+                ? Finding::of(
+                    Severity::Watch,
+                    'B-78',
+                    'return',
+                    Sentence::of('One pump alone turns the display {times}', $parts),
+                    Sentence::of('Below {least} heat and oxygen of the sump reach it too slowly.', $parts),
+                    Sentence::of('Stronger pumps, or count on the stream pumps and a heater in the display.'),
+                    $facts->basis(),
+                    'oneOfTwoLh',
+                )
+                : Finding::of(
+                    Severity::Fine,
+                    'B-78',
+                    'return',
+                    Sentence::of('One pump alone still brings {one}', $parts),
+                    Sentence::of('{times} of the display.', $parts),
+                    null,
+                    $facts->basis(),
+                    'oneOfTwoLh',
+                ),
+        ];
         if ($facts->word(F::NonReturn) === 'no') {
-            $findings[] = $returns === 'one-line'
-                ? Finding::of(Severity::Fix, 'B-78', 'return', Sentence::of('A stopped pump lets the other’s flow run back'), Sentence::of('Into one line without a valve of its own it is a hole in the sump end: little reaches the display.'), Sentence::of('A non-return valve at each pump, and a union to clean it.'), $facts->basis())
-                : Finding::of(Severity::Watch, 'B-78', 'return', Sentence::of('A stopped pump’s line siphons back while the other runs'), Sentence::of('Until its outlet or break is free, as in a power cut.'), Sentence::of('A working break in each line, or a non-return valve at each pump.'), $facts->basis());
+            $findings[] =
+                $returns === 'one-line'
+                    ? Finding::of(
+                        Severity::Fix,
+                        'B-78',
+                        'return',
+                        Sentence::of('A stopped pump lets the other’s flow run back'),
+                        Sentence::of(
+                            'Into one line without a valve of its own it is a hole in the sump end: little reaches the display.',
+                        ),
+                        Sentence::of('A non-return valve at each pump, and a union to clean it.'),
+                        $facts->basis(),
+                    )
+                    : Finding::of(
+                        Severity::Watch,
+                        'B-78',
+                        'return',
+                        Sentence::of('A stopped pump’s line siphons back while the other runs'),
+                        Sentence::of('Until its outlet or break is free, as in a power cut.'),
+                        Sentence::of('A working break in each line, or a non-return valve at each pump.'),
+                        $facts->basis(),
+                    );
         }
         if ($facts->knows(F::Drains) && DrainSchool::from($facts->word(F::Drains))->isSiphon()) {
-            $findings[] = Finding::of(Severity::Watch, 'B-78', 'drain', Sentence::of('On one pump the full siphon breaks and gulps'), Sentence::of('It is trimmed for both. The level swings and it is loud, until somebody trims it.'), Sentence::of('Say so to whoever is called; an open channel beside it takes the swing.'), $facts->basis());
+            $findings[] = Finding::of(
+                Severity::Watch,
+                'B-78',
+                'drain',
+                Sentence::of('On one pump the full siphon breaks and gulps'),
+                Sentence::of('It is trimmed for both. The level swings and it is loud, until somebody trims it.'),
+                Sentence::of('Say so to whoever is called; an open channel beside it takes the swing.'),
+                $facts->basis(),
+            );
         }
 
-        return new TopicAnswer([Figure::number('oneOfTwoLh', $parts['one'], Sentence::of('{times} of the display, with the other stopped', $parts), $facts->basis())], $findings);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'oneOfTwoLh',
+                    $parts['one'],
+                    Sentence::of('{times} of the display, with the other stopped', $parts),
+                    $facts->basis(),
+                ),
+            ],
+            $findings,
+        );
     }
 }

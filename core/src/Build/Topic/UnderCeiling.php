@@ -30,17 +30,74 @@ final class UnderCeiling implements Topic
     public function answer(Facts $facts): TopicAnswer
     {
         $facts->need(F::CeilingMm, F::HeightMm, F::LampAboveRimMm, F::LampHeightMm);
-        $spare = $facts->number(F::CeilingMm) - $facts->number(F::StandHeightMm) - $facts->number(F::HeightMm) - $facts->number(F::LampAboveRimMm) - ($facts->numberOrNone(F::LampHeightMm) ?? 0.0);
-        $parts = ['spare' => Quantity::of(abs($spare), Kind::Length), 'hands' => Quantity::of(self::HANDS_MM, Kind::Length)];
-        $working = Working::of('Room over the lamp', 'c - s - h - a - l', [
-            $facts->row('c', F::CeilingMm), $facts->row('s', F::StandHeightMm), $facts->row('h', F::HeightMm), $facts->row('a', F::LampAboveRimMm),
-            ['l', 'Lamp and its hanging, height', $facts->numberOrNone(F::LampHeightMm) ?? 0.0, Kind::Length],
-        ], Quantity::of($spare, Kind::Length), 'X-34');
+        $spare =
+            $facts->number(F::CeilingMm) -
+            $facts->number(F::StandHeightMm) -
+            $facts->number(F::HeightMm) -
+            $facts->number(F::LampAboveRimMm) -
+            ($facts->numberOrNone(F::LampHeightMm) ?? 0.0);
+        $parts = [
+            'spare' => Quantity::of(abs($spare), Kind::Length),
+            'hands' => Quantity::of(self::HANDS_MM, Kind::Length),
+        ];
+        $working = Working::of(
+            'Room over the lamp',
+            'c - s - h - a - l',
+            [
+                $facts->row('c', F::CeilingMm),
+                $facts->row('s', F::StandHeightMm),
+                $facts->row('h', F::HeightMm),
+                $facts->row('a', F::LampAboveRimMm),
+                ['l', 'Lamp and its hanging, height', $facts->numberOrNone(F::LampHeightMm) ?? 0.0, Kind::Length],
+            ],
+            Quantity::of($spare, Kind::Length),
+            'X-34',
+        );
 
-        return new TopicAnswer([Figure::number('ceilingSpareMm', Quantity::of($spare, Kind::Length), Sentence::of('from the fixing to the ceiling'), $facts->basis(), $working)], [match (true) {
-            $spare < 0 => Finding::of(Severity::Fix, 'X-34', 'access', Sentence::of('The lamp would stand {spare} into the ceiling', $parts), Sentence::of('Stand, tank, gap and lamp with its hanging are higher than the room.'), Sentence::of('Take {spare} from the gap, the hanging or the stand.', $parts), $facts->basis(), 'ceilingSpareMm'),
-            $spare < self::HANDS_MM => Finding::of(Severity::Watch, 'X-34', 'access', Sentence::of('{spare} left over the lamp', $parts), Sentence::of('Fixing and unhooking it takes hands: {hands} is comfortable.', $parts), Sentence::of('Shorten the hanging, or fix it from the side.'), $facts->basis(), 'ceilingSpareMm'),
-            default => Finding::of(Severity::Fine, 'X-34', 'access', Sentence::of('{spare} left over the lamp', $parts), Sentence::of('It can be hung and taken down.'), null, $facts->basis(), 'ceilingSpareMm'),
-        }]);
+        return new TopicAnswer(
+            [
+                Figure::number(
+                    'ceilingSpareMm',
+                    Quantity::of($spare, Kind::Length),
+                    Sentence::of('from the fixing to the ceiling'),
+                    $facts->basis(),
+                    $working,
+                ),
+            ],
+            [
+                match (true) {
+                    $spare < 0 => Finding::of(
+                        Severity::Fix,
+                        'X-34',
+                        'access',
+                        Sentence::of('The lamp would stand {spare} into the ceiling', $parts),
+                        Sentence::of('Stand, tank, gap and lamp with its hanging are higher than the room.'),
+                        Sentence::of('Take {spare} from the gap, the hanging or the stand.', $parts),
+                        $facts->basis(),
+                        'ceilingSpareMm',
+                    ),
+                    $spare < self::HANDS_MM => Finding::of(
+                        Severity::Watch,
+                        'X-34',
+                        'access',
+                        Sentence::of('{spare} left over the lamp', $parts),
+                        Sentence::of('Fixing and unhooking it takes hands: {hands} is comfortable.', $parts),
+                        Sentence::of('Shorten the hanging, or fix it from the side.'),
+                        $facts->basis(),
+                        'ceilingSpareMm',
+                    ),
+                    default => Finding::of(
+                        Severity::Fine,
+                        'X-34',
+                        'access',
+                        Sentence::of('{spare} left over the lamp', $parts),
+                        Sentence::of('It can be hung and taken down.'),
+                        null,
+                        $facts->basis(),
+                        'ceilingSpareMm',
+                    ),
+                },
+            ],
+        );
     }
 }

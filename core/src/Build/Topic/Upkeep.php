@@ -24,9 +24,22 @@ final class Upkeep implements Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
-        $hours = Quantity::of($facts->number(F::VisitsMonth) * $facts->number(F::CareMin) / 60, Kind::Hours);
+        $hours = Quantity::of(($facts->number(F::VisitsMonth) * $facts->number(F::CareMin)) / 60, Kind::Hours);
 
-        return new TopicAnswer([Figure::number('upkeepH', $hours, Sentence::of('without driving and water changes'), $facts->basis(),
-            Working::of(Topic::LABELS['upkeepH'], 'v*m/60', [$facts->row('v', F::VisitsMonth), $facts->row('m', F::CareMin)], $hours, 'B-64'))]);
+        return new TopicAnswer([
+            Figure::number(
+                'upkeepH',
+                $hours,
+                Sentence::of('without driving and water changes'),
+                $facts->basis(),
+                Working::of(
+                    Topic::LABELS['upkeepH'],
+                    'v*m/60',
+                    [$facts->row('v', F::VisitsMonth), $facts->row('m', F::CareMin)],
+                    $hours,
+                    'B-64',
+                ),
+            ),
+        ]);
     }
 }

@@ -40,18 +40,37 @@ final class Volumes implements Topic
         $pipes = $sump === null ? 0.0 : $facts->number(F::PipesL);
         $system = self::systemL($facts);
         $others = OtherVessels::litres($facts);
-        $net = Working::of('Display, net', 'A*h - rock/2.8 - A*sand*(1 - 0.42)', [
-            ['A', 'Inside area', $volume->footprintM2, Kind::Area],
-            ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
-            $facts->row('rock', F::RockKg),
-            $facts->row('sand', F::SandDepthMm),
-        ], Quantity::of($volume->netL, Kind::Volume), 'W-3: rock displaces its grain volume, sand 58 % of its bulk');
+        $net = Working::of(
+            'Display, net',
+            'A*h - rock/2.8 - A*sand*(1 - 0.42)',
+            [
+                ['A', 'Inside area', $volume->footprintM2, Kind::Area],
+                ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
+                $facts->row('rock', F::RockKg),
+                $facts->row('sand', F::SandDepthMm),
+            ],
+            Quantity::of($volume->netL, Kind::Volume),
+            'W-3: rock displaces its grain volume, sand 58 % of its bulk',
+        );
         $figures = [
-            Figure::number('displayGrossL', Quantity::of($volume->grossL, Kind::Volume), Sentence::of('to {below} below the rim', ['below' => Quantity::of($display->runningBelowRimMm, Kind::Length)]), $facts->basis(),
-                Working::of('Display, gross', 'A*h', [
-                    ['A', 'Inside area', $volume->footprintM2, Kind::Area],
-                    ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
-                ], Quantity::of($volume->grossL, Kind::Volume), 'W-1, W-2: inside volume to the water line')),
+            Figure::number(
+                'displayGrossL',
+                Quantity::of($volume->grossL, Kind::Volume),
+                Sentence::of('to {below} below the rim', [
+                    'below' => Quantity::of($display->runningBelowRimMm, Kind::Length),
+                ]),
+                $facts->basis(),
+                Working::of(
+                    'Display, gross',
+                    'A*h',
+                    [
+                        ['A', 'Inside area', $volume->footprintM2, Kind::Area],
+                        ['h', 'Water depth', $volume->waterHeightMm, Kind::Length],
+                    ],
+                    Quantity::of($volume->grossL, Kind::Volume),
+                    'W-1, W-2: inside volume to the water line',
+                ),
+            ),
             Figure::number('displayNetL', Quantity::of($volume->netL, Kind::Volume), null, $facts->basis(), $net),
             self::whole($facts, $volume, $sump, $pipes, $others),
         ];
@@ -65,17 +84,52 @@ final class Volumes implements Topic
         } else {
             $figures[] = Figure::waiting('labelGap', [F::LabelL->value]);
         }
-        $salt = $system * $facts->number(F::MixGramsPerL) / 1000 * $facts->number(F::Salinity) / 35;
-        $figures[] = Figure::number('sandKg', Quantity::of($volume->sandKg, Kind::Mass), Sentence::of('dry, {depth} deep', ['depth' => Quantity::of($facts->number(F::SandDepthMm), Kind::Length)]), $facts->basis(),
-            Working::of('Sand', 'A*sand*1.5', [['A', 'Inside area', $volume->footprintM2, Kind::Area], $facts->row('sand', F::SandDepthMm)], Quantity::of($volume->sandKg, Kind::Mass), 'W-4: dry aragonite, 1.5 kg/L in bulk'));
-        $figures[] = Figure::number('saltKg', Quantity::of($salt, Kind::Mass), null, $facts->basis(),
-            Working::of('Salt for the first fill', 'V*mix/1000*S/35', [
-                ['V', 'True water volume', $system, Kind::Volume], $facts->row('mix', F::MixGramsPerL), $facts->row('S', F::Salinity),
-            ], Quantity::of($salt, Kind::Mass), 'W-53: litres × grams a litre of the mix'));
+        $salt = ((($system * $facts->number(F::MixGramsPerL)) / 1000) * $facts->number(F::Salinity)) / 35;
+        $figures[] = Figure::number(
+            'sandKg',
+            Quantity::of($volume->sandKg, Kind::Mass),
+            Sentence::of('dry, {depth} deep', ['depth' => Quantity::of($facts->number(F::SandDepthMm), Kind::Length)]),
+            $facts->basis(),
+            Working::of(
+                'Sand',
+                'A*sand*1.5',
+                [['A', 'Inside area', $volume->footprintM2, Kind::Area], $facts->row('sand', F::SandDepthMm)],
+                Quantity::of($volume->sandKg, Kind::Mass),
+                'W-4: dry aragonite, 1.5 kg/L in bulk',
+            ),
+        );
+        $figures[] = Figure::number(
+            'saltKg',
+            Quantity::of($salt, Kind::Mass),
+            null,
+            $facts->basis(),
+            Working::of(
+                'Salt for the first fill',
+                'V*mix/1000*S/35',
+                [
+                    ['V', 'True water volume', $system, Kind::Volume],
+                    $facts->row('mix', F::MixGramsPerL),
+                    $facts->row('S', F::Salinity),
+                ],
+                Quantity::of($salt, Kind::Mass),
+                'W-53: litres × grams a litre of the mix',
+            ),
+        );
         if ($facts->knows(F::FlowLh)) {
             $turnover = $facts->number(F::FlowLh) / $volume->netL;
-            $figures[] = Figure::number('turnover', Quantity::of($turnover, Kind::Turnover), Sentence::of('slow sump schools run 3 to 5, fast ones 10 and more'), $facts->basis(),
-                Working::of('Turnover of the display', 'Q/V', [$facts->row('Q', F::FlowLh), ['V', 'Display, net', $volume->netL, Kind::Volume]], Quantity::of($turnover, Kind::Turnover), 'B-23'));
+            $figures[] = Figure::number(
+                'turnover',
+                Quantity::of($turnover, Kind::Turnover),
+                Sentence::of('slow sump schools run 3 to 5, fast ones 10 and more'),
+                $facts->basis(),
+                Working::of(
+                    'Turnover of the display',
+                    'Q/V',
+                    [$facts->row('Q', F::FlowLh), ['V', 'Display, net', $volume->netL, Kind::Volume]],
+                    Quantity::of($turnover, Kind::Turnover),
+                    'B-23',
+                ),
+            );
         } else {
             $figures[] = Figure::waiting('turnover', [F::FlowLh->value]);
         }
@@ -83,8 +137,13 @@ final class Volumes implements Topic
         return new TopicAnswer($figures, $findings);
     }
 
-    private static function whole(Facts $facts, VesselVolume $volume, ?SumpWater $sump, float $pipes, float $others): Figure
-    {
+    private static function whole(
+        Facts $facts,
+        VesselVolume $volume,
+        ?SumpWater $sump,
+        float $pipes,
+        float $others,
+    ): Figure {
         $measured = $facts->brief->record?->measuredL;
         $computed = Quantity::of(self::computedL($facts), Kind::Volume);
         if ($measured !== null) {
@@ -92,13 +151,21 @@ final class Volumes implements Topic
 
             return Figure::number('systemL', Quantity::of($measured, Kind::Volume), $note, Basis::Measured);
         }
-        $of = ($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes').($others > 0 ? ', and other vessels' : '');
-        $working = Working::of('True water volume', $others > 0 ? 'display + sump + pipes + others' : 'display + sump + pipes', [
-            ['display', 'Display, net', $volume->netL, Kind::Volume],
-            ['sump', 'Sump at its running levels', $sump?->waterL() ?? 0.0, Kind::Volume],
-            ['pipes', 'Pipes and overflow box', $pipes, Kind::Volume],
-            ...($others > 0 ? [['others', 'Other vessels', $others, Kind::Volume]] : []),
-        ], $computed, 'W-5: sum of the vessels at their running level and the pipework');
+        $of =
+            ($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes').
+            ($others > 0 ? ', and other vessels' : '');
+        $working = Working::of(
+            'True water volume',
+            $others > 0 ? 'display + sump + pipes + others' : 'display + sump + pipes',
+            [
+                ['display', 'Display, net', $volume->netL, Kind::Volume],
+                ['sump', 'Sump at its running levels', $sump?->waterL() ?? 0.0, Kind::Volume],
+                ['pipes', 'Pipes and overflow box', $pipes, Kind::Volume],
+                ...$others > 0 ? [['others', 'Other vessels', $others, Kind::Volume]] : [],
+            ],
+            $computed,
+            'W-5: sum of the vessels at their running level and the pipework',
+        );
 
         return Figure::number('systemL', $computed, Sentence::of($of), $facts->basis(), $working);
     }
@@ -119,7 +186,9 @@ final class Volumes implements Topic
     {
         $display = self::displayL($facts);
 
-        return SumpWater::isDescribed($facts) ? $display + SumpWater::of($facts)->waterL() + $facts->number(F::PipesL) : $display;
+        return SumpWater::isDescribed($facts)
+            ? $display + SumpWater::of($facts)->waterL() + $facts->number(F::PipesL)
+            : $display;
     }
 
     /** Net water of the display. */
@@ -131,19 +200,48 @@ final class Volumes implements Topic
     /** @return array{0: Figure, 1: Finding} */
     private static function labelGap(Facts $facts, float $label, VesselVolume $volume): array
     {
-        $gap = 100 * ($label - $volume->netL) / $label;
-        $parts = ['label' => Quantity::of($label, Kind::Volume), 'net' => Quantity::of($volume->netL, Kind::Volume), 'gap' => Quantity::of(abs($gap), Kind::Percent)];
-        $working = Working::of('Against the label', '100*(label - net)/label', [$facts->row('label', F::LabelL), ['net', 'Display, net', $volume->netL, Kind::Volume]], Quantity::of($gap, Kind::Percent), 'W-5, X-1');
+        $gap = (100 * ($label - $volume->netL)) / $label;
+        $parts = [
+            'label' => Quantity::of($label, Kind::Volume),
+            'net' => Quantity::of($volume->netL, Kind::Volume),
+            'gap' => Quantity::of(abs($gap), Kind::Percent),
+        ];
+        $working = Working::of(
+            'Against the label',
+            '100*(label - net)/label',
+            [$facts->row('label', F::LabelL), ['net', 'Display, net', $volume->netL, Kind::Volume]],
+            Quantity::of($gap, Kind::Percent),
+            'W-5, X-1',
+        );
         $far = abs($gap) > self::LABEL_GAP_PCT;
 
         return [
-            Figure::number('labelGap', Quantity::of($gap, Kind::Percent), Sentence::of($gap >= 0 ? 'less water than the label says' : 'more water than the label says'), $facts->basis(), $working),
+            Figure::number(
+                'labelGap',
+                Quantity::of($gap, Kind::Percent),
+                Sentence::of($gap >= 0 ? 'less water than the label says' : 'more water than the label says'),
+                $facts->basis(),
+                $working,
+            ),
             Finding::of(
-                $far ? Severity::Watch : Severity::Fine, 'X-1', 'display',
-                Sentence::of($far ? 'Label says {label}, the display holds {net}' : 'Label and sizes agree: {label} against {net}', $parts),
-                Sentence::of($far ? 'Doses and heaters figured from the label would be {gap} off.' : 'The label is {gap} off, close enough for doses.', $parts),
+                $far ? Severity::Watch : Severity::Fine,
+                'X-1',
+                'display',
+                Sentence::of(
+                    $far
+                        ? 'Label says {label}, the display holds {net}'
+                        : 'Label and sizes agree: {label} against {net}',
+                    $parts,
+                ),
+                Sentence::of(
+                    $far
+                        ? 'Doses and heaters figured from the label would be {gap} off.'
+                        : 'The label is {gap} off, close enough for doses.',
+                    $parts,
+                ),
                 $far ? Sentence::of('Use {net} for every dose, and check the sizes once more.', $parts) : null,
-                $facts->basis(), 'labelGap',
+                $facts->basis(),
+                'labelGap',
             ),
         ];
     }

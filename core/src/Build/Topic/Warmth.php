@@ -55,10 +55,19 @@ final class Warmth implements Topic
         try {
             $rest = self::withGear($facts, $heat, $winter);
         } catch (Missing $e) {
-            $rest = new TopicAnswer(array_map(fn (string $key): Figure => Figure::waiting($key, $e->fields), ['heaters', 'oneOffC', 'stuckOnH']));
+            $rest = new TopicAnswer(
+                array_map(fn (string $key): Figure => Figure::waiting($key, $e->fields), [
+                    'heaters',
+                    'oneOffC',
+                    'stuckOnH',
+                ]),
+            );
         }
 
-        return new TopicAnswer([...$figures, self::evaporation($facts, $heat, $set, $winter, $summer), ...$rest->figures], $rest->findings);
+        return new TopicAnswer(
+            [...$figures, self::evaporation($facts, $heat, $set, $winter, $summer), ...$rest->figures],
+            $rest->findings,
+        );
     }
 
     /** @throws Missing while nobody has said what pumps and lights draw */
@@ -70,7 +79,10 @@ final class Warmth implements Topic
         }
         $background = self::backgroundW($facts);
         $choice = self::chosen($facts, $heat);
-        [$heaters, $finding] = $choice->chosen === null ? self::noHeater($facts, $choice) : self::heaters($facts, $heat, $choice, $choice->chosen, $winter, $background);
+        [$heaters, $finding] =
+            $choice->chosen === null
+                ? self::noHeater($facts, $choice)
+                : self::heaters($facts, $heat, $choice, $choice->chosen, $winter, $background);
 
         return new TopicAnswer($heaters, [$finding]);
     }
@@ -93,8 +105,13 @@ final class Warmth implements Topic
     private static function chosen(Facts $facts, TankHeat $heat): HeaterChoice
     {
         return HeaterChoice::of(
-            $heat, $facts->number(F::SetpointC), $facts->number(F::WinterC), $facts->number(F::SummerC),
-            self::backgroundW($facts), self::LOWER_HARM_C, $facts->number(F::UpperHarmC),
+            $heat,
+            $facts->number(F::SetpointC),
+            $facts->number(F::WinterC),
+            $facts->number(F::SummerC),
+            self::backgroundW($facts),
+            self::LOWER_HARM_C,
+            $facts->number(F::UpperHarmC),
         );
     }
 
@@ -111,7 +128,7 @@ final class Warmth implements Topic
     /** Heat of pumps, and of the lights' share that ends in the water. */
     public static function backgroundW(Facts $facts): float
     {
-        return $facts->number(F::PumpsW) + $facts->number(F::LightsW) * $facts->number(F::LightSharePct) / 100;
+        return $facts->number(F::PumpsW) + ($facts->number(F::LightsW) * $facts->number(F::LightSharePct)) / 100;
     }
 
     private static function evaporation(Facts $facts, TankHeat $heat, float $set, float $winter, float $summer): Figure
@@ -119,8 +136,19 @@ final class Warmth implements Topic
         $litres = Quantity::of(self::worstEvaporationLd($facts), Kind::DailyVolume);
         $watts = max($heat->evaporation($set, $winter)->watts, $heat->evaporation($set, $summer)->watts);
 
-        return Figure::number('evaporationLd', $litres, Sentence::of('worst season; the top-off must bring it'), $facts->basis(),
-            Working::of('Evaporation', 'E*86.4/(2500.9 - 2.365*T)', [['E', 'Heat carried off, worst season', $watts, Kind::Power], $facts->row('T', F::SetpointC)], $litres, 'B-40: ASHRAE pool form, 0.98 of the saturation pressure over sea water'));
+        return Figure::number(
+            'evaporationLd',
+            $litres,
+            Sentence::of('worst season; the top-off must bring it'),
+            $facts->basis(),
+            Working::of(
+                'Evaporation',
+                'E*86.4/(2500.9 - 2.365*T)',
+                [['E', 'Heat carried off, worst season', $watts, Kind::Power], $facts->row('T', F::SetpointC)],
+                $litres,
+                'B-40: ASHRAE pool form, 0.98 of the saturation pressure over sea water',
+            ),
+        );
     }
 
     /** @throws OutOfRange */
@@ -139,7 +167,9 @@ final class Warmth implements Topic
         $measured = $facts->brief->has(F::MeasuredUaWK) ? $facts->numberOrNone(F::MeasuredUaWK) : null;
 
         // What was measured stands for both cases: it needs no caution of its own.
-        return $measured === null ? $heat : TankHeat::bare($heat->volumeL, $measured, $measured, $heat->evaporatingM2, $heat->humidityPct);
+        return $measured === null
+            ? $heat
+            : TankHeat::bare($heat->volumeL, $measured, $measured, $heat->evaporatingM2, $heat->humidityPct);
     }
 
     /**
@@ -174,68 +204,207 @@ final class Warmth implements Topic
         $worst = 0.0;
         foreach ([F::WinterC, F::SummerC] as $room) {
             if ($facts->knows($room)) {
-                $worst = max($worst, $heat->evaporation($facts->number(F::SetpointC), $facts->number($room))->litresPerDay);
+                $worst = max(
+                    $worst,
+                    $heat->evaporation($facts->number(F::SetpointC), $facts->number($room))->litresPerDay,
+                );
             }
         }
 
         return $worst;
     }
 
-    private static function loss(Facts $facts, string $key, TankHeat $heat, float $ua, float $set, F $room, string $case): Figure
-    {
+    private static function loss(
+        Facts $facts,
+        string $key,
+        TankHeat $heat,
+        float $ua,
+        float $set,
+        F $room,
+        string $case,
+    ): Figure {
         $evaporation = $heat->evaporation($set, $facts->number($room))->watts;
         $loss = Quantity::of($ua * ($set - $facts->number($room)) + $evaporation, Kind::Power);
 
-        return Figure::number($key, $loss, Sentence::of('{evaporation} of it by evaporation', ['evaporation' => Quantity::of($evaporation, Kind::Power)]), $facts->basis(),
-            Working::of(Topic::LABELS[$key], 'UA*(T - R) + E', [
-                ['UA', "Walls, bottom and surface, {$case}", $ua, Kind::Conductance], $facts->row('T', F::SetpointC), $facts->row('R', $room), ['E', 'Heat carried off by evaporation', $evaporation, Kind::Power],
-            ], $loss, 'B-40: UA·(T − T_room) + evaporation'));
+        return Figure::number(
+            $key,
+            $loss,
+            Sentence::of('{evaporation} of it by evaporation', [
+                'evaporation' => Quantity::of($evaporation, Kind::Power),
+            ]),
+            $facts->basis(),
+            Working::of(
+                Topic::LABELS[$key],
+                'UA*(T - R) + E',
+                [
+                    ['UA', "Walls, bottom and surface, {$case}", $ua, Kind::Conductance],
+                    $facts->row('T', F::SetpointC),
+                    $facts->row('R', $room),
+                    ['E', 'Heat carried off by evaporation', $evaporation, Kind::Power],
+                ],
+                $loss,
+                'B-40: UA·(T − T_room) + evaporation',
+            ),
+        );
     }
 
     /** @return array{0: list<Figure>, 1: Finding} */
-    private static function heaters(Facts $facts, TankHeat $heat, HeaterChoice $choice, HeaterSet $set, float $winter, float $background): array
-    {
+    private static function heaters(
+        Facts $facts,
+        TankHeat $heat,
+        HeaterChoice $choice,
+        HeaterSet $set,
+        float $winter,
+        float $background,
+    ): array {
         $rest = ($set->count - 1) * $set->wattsEach;
         $cold = $heat->coldCourse($rest, $winter, $facts->number(F::SetpointC), self::LOWER_HARM_C);
         $coldC = min($facts->number(F::SetpointC), $cold->settlesC ?? $winter);
         $parts = [
-            'n' => Quantity::of($set->count, Kind::Count), 'watts' => Quantity::of($set->wattsEach, Kind::Power), 'need' => Quantity::of($choice->needW, Kind::Power),
-            'cold' => Quantity::of($coldC, Kind::Temperature), 'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature), 'low' => Quantity::of(self::LOWER_HARM_C, Kind::Temperature),
-            'hours' => Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours), 'settles' => Quantity::of($set->stuckOnSettlesC ?? 0.0, Kind::Temperature),
+            'n' => Quantity::of($set->count, Kind::Count),
+            'watts' => Quantity::of($set->wattsEach, Kind::Power),
+            'need' => Quantity::of($choice->needW, Kind::Power),
+            'cold' => Quantity::of($coldC, Kind::Temperature),
+            'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature),
+            'low' => Quantity::of(self::LOWER_HARM_C, Kind::Temperature),
+            'hours' => Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours),
+            'settles' => Quantity::of($set->stuckOnSettlesC ?? 0.0, Kind::Temperature),
             'reserve' => Quantity::of(100 * ($set->reserve - 1), Kind::Percent),
         ];
-        $stuck = $set->stuckOnHours === null ? 'one stuck on never reaches {harm}, it settles at {settles}' : 'one stuck on takes {hours} to {harm}';
-
-        return [[
-            Figure::words('heaters', sprintf('%d × %d W', $set->count, (int) $set->wattsEach), Sentence::of('need {need}, {reserve} to spare', $parts), $facts->basis(),
-                Working::of('Heaters, first choice', 'n*P/need', [['n', 'Heaters', $set->count, Kind::Count], ['P', 'Each', $set->wattsEach, Kind::Power], ['need', 'Need at the set point, coldest room (at least 1 W)', max(1.0, $choice->needW), Kind::Power]], Quantity::of($set->reserve, Kind::Factor), 'B-41a: all on against the need, at least 1.2')),
-            Figure::number('oneOffC', Quantity::of($coldC, Kind::Temperature), Sentence::of('harm is below {low}', $parts), $facts->basis(),
-                Working::of('One heater failed: winter night settles at', 'min(T, R + (P - E)/UA)', [$facts->row('T', F::SetpointC), $facts->row('R', F::WinterC), ['P', 'The heaters left', $rest, Kind::Power], ['E', 'Evaporation at the set point', $heat->evaporation($facts->number(F::SetpointC), $winter)->watts, Kind::Power], ['UA', 'Cold case', $heat->coldUaWK, Kind::Conductance]], Quantity::of($coldC, Kind::Temperature), 'B-41b')),
+        $stuck =
             $set->stuckOnHours === null
-                ? Figure::words('stuckOnH', 'never', Sentence::of('it settles at {settles}', $parts), $facts->basis())
-                : Figure::number('stuckOnH', Quantity::of($set->stuckOnHours, Kind::Hours), Sentence::of('from the set point to {harm} on the hottest day', $parts), $facts->basis(), self::stuckWorking($facts, $heat, $set, $background)),
-        ], Finding::of(Severity::Fine, 'B-41', 'heat', Sentence::of('{n} heaters of {watts} hold it and fail safely', $parts), Sentence::of("All on give {reserve} over the {need} of the coldest night; one off leaves {cold}; {$stuck}.", $parts), null, $facts->basis(), 'heaters')];
+                ? 'one stuck on never reaches {harm}, it settles at {settles}'
+                : 'one stuck on takes {hours} to {harm}';
+
+        return [
+            [
+                Figure::words(
+                    'heaters',
+                    sprintf('%d × %d W', $set->count, (int) $set->wattsEach),
+                    Sentence::of('need {need}, {reserve} to spare', $parts),
+                    $facts->basis(),
+                    Working::of(
+                        'Heaters, first choice',
+                        'n*P/need',
+                        [
+                            ['n', 'Heaters', $set->count, Kind::Count],
+                            ['P', 'Each', $set->wattsEach, Kind::Power],
+                            [
+                                'need',
+                                'Need at the set point, coldest room (at least 1 W)',
+                                max(1.0, $choice->needW),
+                                Kind::Power,
+                            ],
+                        ],
+                        Quantity::of($set->reserve, Kind::Factor),
+                        'B-41a: all on against the need, at least 1.2',
+                    ),
+                ),
+                Figure::number(
+                    'oneOffC',
+                    Quantity::of($coldC, Kind::Temperature),
+                    Sentence::of('harm is below {low}', $parts),
+                    $facts->basis(),
+                    Working::of(
+                        'One heater failed: winter night settles at',
+                        'min(T, R + (P - E)/UA)',
+                        [
+                            $facts->row('T', F::SetpointC),
+                            $facts->row('R', F::WinterC),
+                            ['P', 'The heaters left', $rest, Kind::Power],
+                            [
+                                'E',
+                                'Evaporation at the set point',
+                                $heat->evaporation($facts->number(F::SetpointC), $winter)->watts,
+                                Kind::Power,
+                            ],
+                            ['UA', 'Cold case', $heat->coldUaWK, Kind::Conductance],
+                        ],
+                        Quantity::of($coldC, Kind::Temperature),
+                        'B-41b',
+                    ),
+                ),
+                $set->stuckOnHours === null
+                    ? Figure::words(
+                        'stuckOnH',
+                        'never',
+                        Sentence::of('it settles at {settles}', $parts),
+                        $facts->basis(),
+                    )
+                    : Figure::number(
+                        'stuckOnH',
+                        Quantity::of($set->stuckOnHours, Kind::Hours),
+                        Sentence::of('from the set point to {harm} on the hottest day', $parts),
+                        $facts->basis(),
+                        self::stuckWorking($facts, $heat, $set, $background),
+                    ),
+            ],
+            Finding::of(
+                Severity::Fine,
+                'B-41',
+                'heat',
+                Sentence::of('{n} heaters of {watts} hold it and fail safely', $parts),
+                Sentence::of(
+                    "All on give {reserve} over the {need} of the coldest night; one off leaves {cold}; {$stuck}.",
+                    $parts,
+                ),
+                null,
+                $facts->basis(),
+                'heaters',
+            ),
+        ];
     }
 
     private static function stuckWorking(Facts $facts, TankHeat $heat, HeaterSet $set, float $background): Working
     {
-        $course = $heat->hotCourse($set->wattsEach + $background, $facts->number(F::SummerC), $facts->number(F::SetpointC), $facts->number(F::UpperHarmC));
+        $course = $heat->hotCourse(
+            $set->wattsEach + $background,
+            $facts->number(F::SummerC),
+            $facts->number(F::SetpointC),
+            $facts->number(F::UpperHarmC),
+        );
 
-        return Working::of('One heater stuck on: harm after', 'tau*log((T - S)/(H - S))', [
-            ['tau', 'Time constant m·c/UA', $course->timeConstantH ?? 0.0, Kind::Hours], $facts->row('T', F::SetpointC),
-            ['S', 'Would settle at', $course->settlesC ?? 0.0, Kind::Temperature], ['H', 'Upper harm limit', $facts->number(F::UpperHarmC), Kind::Temperature],
-        ], Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours), 'B-41c, B-43');
+        return Working::of(
+            'One heater stuck on: harm after',
+            'tau*log((T - S)/(H - S))',
+            [
+                ['tau', 'Time constant m·c/UA', $course->timeConstantH ?? 0.0, Kind::Hours],
+                $facts->row('T', F::SetpointC),
+                ['S', 'Would settle at', $course->settlesC ?? 0.0, Kind::Temperature],
+                ['H', 'Upper harm limit', $facts->number(F::UpperHarmC), Kind::Temperature],
+            ],
+            Quantity::of($set->stuckOnHours ?? 0.0, Kind::Hours),
+            'B-41c, B-43',
+        );
     }
 
     /** @return array{0: list<Figure>, 1: Finding} */
     private static function noHeater(Facts $facts, HeaterChoice $choice): array
     {
-        $parts = ['need' => Quantity::of($choice->needW, Kind::Power), 'hours' => Quantity::of(HeaterChoice::STUCK_ON_HOURS, Kind::Hours)];
+        $parts = [
+            'need' => Quantity::of($choice->needW, Kind::Power),
+            'hours' => Quantity::of(HeaterChoice::STUCK_ON_HOURS, Kind::Hours),
+        ];
 
-        return [[
-            Figure::words('heaters', 'none passes', Sentence::of('need {need}', $parts), $facts->basis()),
-            Figure::words('oneOffC', 'no set chosen', null, $facts->basis()),
-            Figure::words('stuckOnH', 'no set chosen', null, $facts->basis()),
-        ], Finding::of(Severity::Fix, 'B-41', 'heat', Sentence::of('No plain set of heaters is safe both ways', $parts), Sentence::of('What holds {need} on the coldest night heats it to harm within {hours} when one sticks on in summer.', $parts), Sentence::of('A hood, more water, cooling, or a second thermostat in series with each heater.'), $facts->basis(), 'lossWinterW')];
+        return [
+            [
+                Figure::words('heaters', 'none passes', Sentence::of('need {need}', $parts), $facts->basis()),
+                Figure::words('oneOffC', 'no set chosen', null, $facts->basis()),
+                Figure::words('stuckOnH', 'no set chosen', null, $facts->basis()),
+            ],
+            Finding::of(
+                Severity::Fix,
+                'B-41',
+                'heat',
+                Sentence::of('No plain set of heaters is safe both ways', $parts),
+                Sentence::of(
+                    'What holds {need} on the coldest night heats it to harm within {hours} when one sticks on in summer.',
+                    $parts,
+                ),
+                Sentence::of('A hood, more water, cooling, or a second thermostat in series with each heater.'),
+                $facts->basis(),
+                'lossWinterW',
+            ),
+        ];
     }
 }

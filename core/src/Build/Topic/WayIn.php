@@ -61,7 +61,11 @@ final class WayIn implements Asks, Topic
             default => Sentence::of('{slack} at the tightest', $slack),
         };
 
-        return new TopicAnswer([Figure::words('access', $word, $note, $facts->basis())], $findings, new WaysThrough($ways));
+        return new TopicAnswer(
+            [Figure::words('access', $word, $note, $facts->basis())],
+            $findings,
+            new WaysThrough($ways),
+        );
     }
 
     /**
@@ -82,7 +86,12 @@ final class WayIn implements Asks, Topic
                 continue;
             }
             $isCar = $way['in']->carMm !== null && $way['in']->carMm <= $slack;
-            $findings[] = self::inward($way['piece'], $isCar ? "{$way['name']}, the lift car" : $way['name'], $slack, $facts);
+            $findings[] = self::inward(
+                $way['piece'],
+                $isCar ? "{$way['name']}, the lift car" : $way['name'],
+                $slack,
+                $facts,
+            );
         }
 
         return $findings;
@@ -147,12 +156,40 @@ final class WayIn implements Asks, Topic
 
     private static function inward(string $piece, string $name, float $slack, Facts $facts): Finding
     {
-        $parts = ['piece' => $piece, 'name' => $name, 'slack' => Quantity::of(abs($slack), Kind::Length)->apartFrom(0.0, Access::BARELY_MM)];
+        $parts = [
+            'piece' => $piece,
+            'name' => $name,
+            'slack' => Quantity::of(abs($slack), Kind::Length)->apartFrom(0.0, Access::BARELY_MM),
+        ];
 
         return match (true) {
-            $slack < 0 => Finding::of(Severity::Stop, 'B-2', 'access', Sentence::of('{piece} does not pass: {name} lacks {slack}', $parts), Sentence::of('Tilted and turned the best way.', $parts), Sentence::of('Another way in, a smaller piece, or one built in place.'), $facts->basis()),
-            $slack < Access::BARELY_MM => Finding::of(Severity::Watch, 'B-2', 'access', Sentence::of('{piece} passes {name} with {slack} to spare', $parts), Sentence::of('Hands, straps and blankets need room too.', $parts), Sentence::of('Measure the narrowest point again, frame and handle included.'), $facts->basis()),
-            default => Finding::of(Severity::Fine, 'B-2', 'access', Sentence::of('{piece} passes {name}', $parts), Sentence::of('{slack} to spare.', $parts), null, $facts->basis()),
+            $slack < 0 => Finding::of(
+                Severity::Stop,
+                'B-2',
+                'access',
+                Sentence::of('{piece} does not pass: {name} lacks {slack}', $parts),
+                Sentence::of('Tilted and turned the best way.', $parts),
+                Sentence::of('Another way in, a smaller piece, or one built in place.'),
+                $facts->basis(),
+            ),
+            $slack < Access::BARELY_MM => Finding::of(
+                Severity::Watch,
+                'B-2',
+                'access',
+                Sentence::of('{piece} passes {name} with {slack} to spare', $parts),
+                Sentence::of('Hands, straps and blankets need room too.', $parts),
+                Sentence::of('Measure the narrowest point again, frame and handle included.'),
+                $facts->basis(),
+            ),
+            default => Finding::of(
+                Severity::Fine,
+                'B-2',
+                'access',
+                Sentence::of('{piece} passes {name}', $parts),
+                Sentence::of('{slack} to spare.', $parts),
+                null,
+                $facts->basis(),
+            ),
         };
     }
 
@@ -160,6 +197,17 @@ final class WayIn implements Asks, Topic
     {
         $parts = ['piece' => $piece, 'name' => $name, 'slack' => Quantity::of(abs($slack), Kind::Length)];
 
-        return Finding::of(Severity::Fix, 'B-82', 'access', Sentence::of('{piece} does not come out whole: {name}, finished, lacks {slack}', $parts), Sentence::of('Joinery, walls and ceiling will have narrowed it: a leak years on means cutting the piece or the room.', $parts), Sentence::of('Leave the opening as it is, make the joinery removable, or have the client sign the risk.'), $facts->basis());
+        return Finding::of(
+            Severity::Fix,
+            'B-82',
+            'access',
+            Sentence::of('{piece} does not come out whole: {name}, finished, lacks {slack}', $parts),
+            Sentence::of(
+                'Joinery, walls and ceiling will have narrowed it: a leak years on means cutting the piece or the room.',
+                $parts,
+            ),
+            Sentence::of('Leave the opening as it is, make the joinery removable, or have the client sign the risk.'),
+            $facts->basis(),
+        );
     }
 }
