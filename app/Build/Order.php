@@ -22,6 +22,7 @@ final class Order extends Model
         'plan_version_id',
         'what',
         'supplier',
+        'supplier_id',
         'stage',
         'ordered_on',
         'promised_on',
@@ -61,6 +62,14 @@ final class Order extends Model
         );
     }
 
+    /** Whoever is named stands in the company’s list from then on. */
+    protected static function booted(): void
+    {
+        self::creating(function (self $order): void {
+            $order->supplier_id ??= Supplier::query()->firstOrCreate(['name' => $order->supplier])->id;
+        });
+    }
+
     /**
      * Adds usual_days: the core’s LeadTime of its supplier, asked of the database with the orders themselves; null while nothing came.
      *
@@ -74,7 +83,7 @@ final class Order extends Model
             ->selectSub(
                 DB::table('orders', 'past')
                     ->selectRaw('round(avg(datediff(past.received_on, past.ordered_on)))')
-                    ->whereColumn('past.supplier', 'orders.supplier')
+                    ->whereColumn('past.supplier_id', 'orders.supplier_id')
                     ->whereNotNull('past.received_on'),
                 'usual_days',
             );

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
 use PHPUnit\Framework\Attributes\Test;
+use stdClass;
 use Tests\TestCase;
 
 /** What an older Velbrin kept is brought up to date, all of it; what cannot be is refused and left as it is. */
@@ -36,6 +37,23 @@ final class UpgradeTest extends TestCase
             DB::connection('mariadb')->statement("DROP DATABASE IF EXISTS {$name}");
         }
         parent::tearDown();
+    }
+
+    /** Points at rows of several tables: a kind beside it says which. */
+    private const OF_SEVERAL = ['feeds.subject_id', 'attachments.subject_id', 'activity_log.subject_id', 'activity_log.causer_id', 'personal_access_tokens.tokenable_id'];
+
+    #[Test]
+    public function whatever_names_a_row_of_another_table_is_held_by_the_database(): void
+    {
+        $loose = DB::select(
+            'select concat(c.table_name, \'.\', c.column_name) as name from information_schema.columns c '.
+            'left join information_schema.key_column_usage k on k.table_schema = c.table_schema and k.table_name = c.table_name '.
+            'and k.column_name = c.column_name and k.referenced_table_name is not null '.
+            'where c.table_schema = database() and c.data_type = \'bigint\' and k.column_name is null '.
+            'and (c.column_name like \'%\\_id\' or c.column_name like \'%\\_by\')',
+        );
+        $names = array_map(fn (stdClass $row): string => (string) $row->name, $loose);
+        self::assertEqualsCanonicalizing(self::OF_SEVERAL, $names);
     }
 
     #[Test]

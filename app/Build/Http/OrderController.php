@@ -6,7 +6,6 @@ namespace App\Build\Http;
 
 use App\Build\Order;
 use App\Build\PlanVersion;
-use App\Build\Supplier;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -42,7 +41,6 @@ final class OrderController
             ],
             ['promised_on.after_or_equal' => 'It cannot be promised for a day before it was ordered.'],
         );
-        Supplier::query()->firstOrCreate(['name' => $given['supplier']]);
         Order::query()->create([...$given, 'plan_version_id' => $version->id, 'user_id' => $user->id]);
 
         return back()->with('said', 'Ordered. The course of work follows its promised day.');

@@ -9,6 +9,7 @@ use App\Build\Supplier;
 use App\Build\Views\SupplierView;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
@@ -21,11 +22,11 @@ final class SupplierController
     {
         Gate::authorize('viewAny', Supplier::class);
         $suppliers = Supplier::query()->current()->orderBy('name')->get();
-        $orders = Order::query()->whereIn('supplier', $suppliers->pluck('name'))->get()->groupBy('supplier');
+        $orders = Order::query()->whereIn('supplier_id', $suppliers->modelKeys())->get()->groupBy('supplier_id');
 
         return Inertia::render('build/Suppliers', [
             'suppliers' => $suppliers->map(
-                fn (Supplier $s): SupplierView => SupplierView::of($s, collect($orders->get($s->name)?->all() ?? [])),
+                fn (Supplier $s): SupplierView => SupplierView::of($s, collect($orders->get($s->id)?->all() ?? [])),
             ),
             'mayEdit' => Gate::allows('create', Supplier::class),
         ]);
@@ -43,13 +44,12 @@ final class SupplierController
     public function update(Request $request, Supplier $supplier): RedirectResponse
     {
         Gate::authorize('update', $supplier);
-        $old = $supplier->name;
-        $supplier->update($this->given($request, $supplier));
-        if ($supplier->name !== $old) {
+        DB::transaction(function () use ($request, $supplier): void {
+            $supplier->update($this->given($request, $supplier));
             Order::query()
-                ->where('supplier', $old)
+                ->where('supplier_id', $supplier->id)
                 ->update(['supplier' => $supplier->name]);
-        }
+        });
 
         return back()->with('said', "{$supplier->name}: kept.");
     }
