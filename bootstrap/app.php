@@ -25,6 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
         App\House\Console\GenerateTypes::class,
         App\House\Console\Manifest::class,
         App\House\Console\CheckSchema::class,
+        App\Build\Console\KeepAnswers::class,
         App\Demo\Console\MakeWorld::class,
         App\Risk\Console\WorkOutExposures::class,
     ])

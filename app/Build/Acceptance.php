@@ -25,6 +25,7 @@ use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Waivable;
+use Velbrin\Core\Build\WholeAnswer;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Ripples;
 use Velbrin\Core\Measure\Finding;
@@ -113,7 +114,8 @@ final class Acceptance
                 ->with(['waivers', 'plan'])
                 ->findOrFail($version->id);
             $brief = PlanBrief::read($version->brief);
-            $answers = CorePlan::answer($brief);
+            $whole = WholeAnswer::of($brief);
+            $answers = $whole->answers;
             $against = $version->accepted_at === null ? self::against($version, $answers) : ['it is accepted already'];
             if ($against !== []) {
                 throw ValidationException::withMessages(['accept' => 'Not yet: '.implode('; ', $against).'.']);
@@ -121,8 +123,8 @@ final class Acceptance
             $version->update([
                 'accepted_at' => now(),
                 'accepted_by' => $user->id,
-                'answers' => FrozenAnswers::of($answers),
             ]);
+            KeptAnswer::keep($version, $whole, KeptAnswer::ACCEPTED);
             $plan = $version->plan()->firstOrFail();
             $running = self::running($version);
             if ($running !== null) {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Paper;
-use Velbrin\Core\Build\Plan as CorePlan;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
@@ -20,7 +18,8 @@ final class PlanSheetPdf
      */
     public static function of(PlanVersion $version, Units $units, bool $forClient): string
     {
-        $answers = CorePlan::answer(PlanBrief::read($version->brief));
+        $answered = Answered::of($version);
+        $answers = $answered->answers();
         $section = $answers->section;
         $drawing =
             $section === null
@@ -39,6 +38,8 @@ final class PlanSheetPdf
             'site' => $version->plan?->site,
             'units' => $units,
             'answers' => $answers,
+            'how' => $answered->how,
+            'arithmetic' => $answered->coreVersion,
             'findings' => $findings,
             'drawing' => $drawing,
             'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),

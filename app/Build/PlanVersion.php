@@ -82,6 +82,12 @@ final class PlanVersion extends Model
         return $this->belongsTo(User::class, 'accepted_by');
     }
 
+    /** @return HasOne<KeptAnswer, $this> */
+    public function keptAnswer(): HasOne
+    {
+        return $this->hasOne(KeptAnswer::class);
+    }
+
     /** @return HasMany<Waiver, $this> */
     public function waivers(): HasMany
     {

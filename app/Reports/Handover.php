@@ -7,6 +7,7 @@ namespace App\Reports;
 use App\Alerts\Alarm;
 use App\Alerts\AlarmCall;
 use App\Build\AcceptedRisk;
+use App\Build\Answered;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Build\SectionSvg;
@@ -23,7 +24,9 @@ use App\Systems\System;
 use App\Systems\SystemBrief;
 use App\Systems\SystemFindings;
 use Carbon\CarbonImmutable;
+use Velbrin\Core\Build\Comparison;
 use Velbrin\Core\Build\PlanAnswers;
+use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Measure\Kind;
@@ -61,7 +64,7 @@ final readonly class Handover
             'bands',
             'items' => fn ($q) => $q->whereNull('retired_at')->orderBy('id'),
         ]);
-        $answers = SystemFindings::answers($system);
+        $answers = self::asAccepted($system) ?? SystemFindings::answers($system);
         $section = $answers->section;
 
         return Paper::pdf('reports.handover', [
@@ -113,6 +116,19 @@ final readonly class Handover
                     : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)),
             'ratio' => $section === null ? 1 : $section->heightMm / ($section->widthMm * (1 + 2 * SectionSvg::MARGIN)),
         ]);
+    }
+
+    /** While the record says what was accepted, in every fact, its answers are those of that day. */
+    private static function asAccepted(System $system): ?PlanAnswers
+    {
+        $version = PlanVersion::query()->find($system->plan_version_id);
+        if ($version === null) {
+            return null;
+        }
+        $accepted = Answered::of($version)->answers();
+        $facts = Comparison::of(PlanBrief::read($version->brief), $accepted, SystemBrief::running($system), $accepted)->facts;
+
+        return $facts === [] ? $accepted : null;
     }
 
     /**

@@ -172,6 +172,11 @@ export interface RiskView {
     signedOn: string;
 }
 
+export interface SinceView {
+    figures: ({ label: string; now: string; then: string })[];
+    stops: FindingView[];
+}
+
 export interface StageFirmView {
     firm: string;
     scope: string;
@@ -249,6 +254,8 @@ export interface VersionView {
     runs: string | null;
     crumbs: CrumbView[];
     answers: AnswersView;
+    how: string;
+    since: SinceView | null;
     stops: StopView[];
     against: string[];
     others: VersionLineView[];

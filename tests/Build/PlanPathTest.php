@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Build;
 
+use App\Build\Answered;
 use App\Build\Plan;
 use App\Build\PlanVersion;
 use App\Demo\Builds;
@@ -115,11 +116,15 @@ final class PlanPathTest extends TestCase
         self::assertNotNull($version->accepted_at);
         self::assertSame(
             CorePlan::answer(PlanBrief::read($version->brief))->figure('systemL')?->quantity?->value,
-            $version->answers['figures']['systemL']['value'],
+            Answered::of($version)->answers()->figure('systemL')?->quantity?->value,
         );
         self::assertSame($version->id, $system->plan_version_id);
         self::assertSame(['display', 'sump'], $system->vessels->pluck('role')->sort()->values()->all());
-        self::assertEqualsWithDelta($version->answers['figures']['systemL']['value'], $system->true_volume_l, 1e-9);
+        self::assertEqualsWithDelta(
+            Answered::of($version)->answers()->figure('systemL')?->quantity?->value,
+            $system->true_volume_l,
+            1e-9,
+        );
         self::assertGreaterThanOrEqual(
             2,
             $system->items()->where('job', 'heater')->count() + $system->items()->where('job', 'return-pump')->count(),
@@ -129,7 +134,7 @@ final class PlanPathTest extends TestCase
         $accept()->assertForbidden();
         $plan->update(['draft' => ['values' => ['lengthMm' => 500], 'bases' => [], 'chambers' => []]]);
         self::assertEqualsWithDelta(
-            $version->answers['figures']['systemL']['value'],
+            Answered::of($version)->answers()->figure('systemL')?->quantity?->value,
             $system->refresh()->true_volume_l,
             1e-9,
             'later edits of the plan do not touch the system',

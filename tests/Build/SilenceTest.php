@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Build;
 
+use App\Build\Answered;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Systems\System;
@@ -59,7 +60,7 @@ final class SilenceTest extends TestCase
         self::assertSame(['One fixing breaks at, in this ceiling'], $open['B-53']['needs']);
         self::assertContains(
             'B-53',
-            array_column($version->answers['open'] ?? [], 'rule'),
+            array_column(Answered::of($version)->answers()->open, 'rule'),
             'kept with what was accepted',
         );
     }

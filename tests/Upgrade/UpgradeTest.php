@@ -40,7 +40,13 @@ final class UpgradeTest extends TestCase
     }
 
     /** Points at rows of several tables: a kind beside it says which. */
-    private const OF_SEVERAL = ['feeds.subject_id', 'attachments.subject_id', 'activity_log.subject_id', 'activity_log.causer_id', 'personal_access_tokens.tokenable_id'];
+    private const OF_SEVERAL = [
+        'feeds.subject_id',
+        'attachments.subject_id',
+        'activity_log.subject_id',
+        'activity_log.causer_id',
+        'personal_access_tokens.tokenable_id',
+    ];
 
     #[Test]
     public function whatever_names_a_row_of_another_table_is_held_by_the_database(): void
@@ -102,7 +108,14 @@ final class UpgradeTest extends TestCase
             'estimates go on learning from what was',
         );
         self::assertSame(0, DB::table('tasks')->whereNull('every_days')->count());
-        self::assertGreaterThan(0, DB::table('plan_versions')->whereNotNull('accepted_at')->count());
+        Artisan::call('velbrin:keep-answers');
+        $accepted = DB::table('plan_versions')->whereNotNull('accepted_at')->orderBy('id')->pluck('id')->all();
+        self::assertNotSame([], $accepted);
+        self::assertSame(
+            $accepted,
+            DB::table('kept_answers')->where('how', 'recomputed')->orderBy('plan_version_id')->pluck('plan_version_id')->all(),
+            'each accepted version has its whole answer, marked as computed afterwards',
+        );
         self::assertGreaterThan(0, DB::table('alarms')->count());
         config()->set('mail.default', 'catcher');
         foreach (['owner', 'planner', 'technician', 'client'] as $role) {

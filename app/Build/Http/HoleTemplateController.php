@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build\Http;
 
+use App\Build\Answered;
 use App\Build\HoleTemplate;
 use App\Build\PlanVersion;
 use App\House\Paper;
@@ -13,8 +14,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
-use Velbrin\Core\Build\Plan as CorePlan;
-use Velbrin\Core\Build\PlanBrief;
 
 /** The drilling template of a version, true to size on A4. */
 final class HoleTemplateController
@@ -24,7 +23,7 @@ final class HoleTemplateController
         $version->load('plan.site.client');
         Gate::authorize('view', $version);
         abort_unless($user->isStaff(), 403);
-        $answers = CorePlan::answer(PlanBrief::read($version->brief));
+        $answers = Answered::of($version)->answers();
         if ($answers->holes === null) {
             return redirect("/plan-versions/{$version->id}")->with('said', 'This version has no hole in a flat pane.');
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Build\Http;
 
 use App\Build\Acceptance;
+use App\Build\Answered;
 use App\Build\Plan;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
@@ -20,7 +21,6 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Velbrin\Core\Build\Comparison;
-use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Version;
@@ -90,7 +90,7 @@ final class PlanVersionController
                 $plan,
                 $a,
                 $b,
-                Comparison::of($before, CorePlan::answer($before), $after, CorePlan::answer($after)),
+                Comparison::of($before, Answered::of($a)->answers(), $after, Answered::of($b)->answers()),
                 $user,
             ),
         ]);

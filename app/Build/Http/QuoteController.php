@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build\Http;
 
+use App\Build\Answered;
 use App\Build\PlanVersion;
 use App\Build\Price;
 use App\Build\SectionSvg;
@@ -14,7 +15,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
-use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
 
 /** A version’s quantities and prices on paper, with its drawing. */
@@ -26,15 +26,15 @@ final class QuoteController
         Gate::authorize('view', $version);
         Gate::authorize('viewAny', Price::class);
         $brief = PlanBrief::read($version->brief);
-        $answers = CorePlan::answer($brief);
-        $section = $answers->section;
+        $answered = Answered::of($version);
+        $section = $answered->answers()->section;
 
         return response(
             Paper::pdf('build.quote', [
                 'version' => $version,
-                'quote' => QuoteView::of($brief, $answers, $user->units()),
-                'year' => QuoteView::year($brief, $user->units()),
-                'stops' => count($answers->stops()),
+                'quote' => QuoteView::of($answered, $user->units()),
+                'year' => QuoteView::year($answered, $user->units()),
+                'stops' => count($answered->answers()->stops()),
                 'phases' => $brief->rows('phases'),
                 'currency' => config()->string('velbrin.currency'),
                 'drawing' => $section === null

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build\Http;
 
+use App\Build\Answered;
 use App\Build\CarriesOver;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
@@ -17,9 +18,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Velbrin\Core\Build\Facts;
-use Velbrin\Core\Build\Plan as CorePlan;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Stages;
@@ -62,15 +60,15 @@ final class StageController
                 ->lockForUpdate()
                 ->with(['passedStages', 'plan', 'orders', 'consents', 'jointLooks'])
                 ->findOrFail($version->id);
-            $brief = PlanBrief::read($version->brief);
-            $stages = Stages::of(Facts::of($brief));
+            $answered = Answered::of($version);
+            $stages = $answered->whole()->stages;
             $on = CarbonImmutable::parse($given['passed_on']);
             $against = StageGate::against(
                 $stage,
                 $by,
                 $stages,
                 $version->passedDays(),
-                CorePlan::answer($brief),
+                $answered->forGates(),
                 PassedStage::day($on),
                 $version->waits(),
                 $version->lacks(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build\Http;
 
+use App\Build\Answered;
 use App\Build\PlanVersion;
 use App\Build\SectionSvg;
 use App\House\BoardSvg;
@@ -13,7 +14,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
-use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Trade;
@@ -30,7 +30,7 @@ final class TradeSheetController
         Gate::authorize('view', $version);
         abort_unless($user->isStaff(), 403);
         $units = $user->units();
-        $answers = CorePlan::answer(PlanBrief::read($version->brief));
+        $answers = Answered::of($version)->answers();
         $before = PlanVersion::query()
             ->where('plan_id', $version->plan_id)
             ->where('number', '<', $version->number)
@@ -102,7 +102,7 @@ final class TradeSheetController
                 'label' => $l['label'],
                 'value' => $l['value'] instanceof Quantity ? $units->show($l['value']) : $l['value'],
             ],
-            TradeSheet::lines($trade, $brief, CorePlan::answer($brief)),
+            TradeSheet::lines($trade, $brief, Answered::of($version)->answers()),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Build\Http;
 
 use App\Build\Acceptance;
+use App\Build\Answered;
 use App\Build\PlanVersion;
 use App\Build\Waiver;
 use App\Clients\Attachments;
@@ -16,8 +17,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Velbrin\Core\Build\Plan as CorePlan;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Units;
@@ -41,7 +40,7 @@ final class WaiverController
             Attachments::messages(),
         );
         $version->load('waivers');
-        $stop = collect(Acceptance::open($version, CorePlan::answer(PlanBrief::read($version->brief))))->first(
+        $stop = collect(Acceptance::open($version, Answered::of($version)->answers()))->first(
             fn (Finding $f): bool => $f->key() === $given['finding_key'],
         );
         if ($stop === null) {

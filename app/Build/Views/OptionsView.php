@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build\Views;
 
+use App\Build\Answered;
 use App\Build\Plan;
 use App\Build\PlanReader;
 use App\Build\Price;
@@ -12,15 +13,12 @@ use App\House\Views\FigureView;
 use App\House\Views\FindingView;
 use App\Team\User;
 use Illuminate\Support\Collection;
-use Velbrin\Core\Build\Facts;
-use Velbrin\Core\Build\Missing;
-use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\Stages;
 use Velbrin\Core\Build\TakeOff;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Measure\Finding;
-use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
 
 /** Options line by line: only lines in which they differ; what stands against each; price and how much more than the first. */
@@ -44,10 +42,10 @@ final readonly class OptionsView
         $first = null;
         $prices = Price::list();
         foreach ($plans as $plan) {
-            $brief = PlanBrief::read(PlanReader::raw($plan));
-            $answers = CorePlan::answer($brief);
-            $quote = QuoteView::of($brief, $answers, $units, $prices);
-            $year = QuoteView::year($brief, $units, $prices);
+            $answered = Answered::today(PlanBrief::read(PlanReader::raw($plan)), $prices);
+            $answers = $answered->answers();
+            $quote = QuoteView::of($answered, $units);
+            $year = QuoteView::year($answered, $units);
             $first ??= $quote->totalMinor;
             $difference = $quote->totalMinor - $first;
             $heads[] = [
@@ -59,7 +57,7 @@ final readonly class OptionsView
                 'roDays' => $quote->roDays,
                 'year' => $year->total,
                 'yearUnpriced' => $year->unpriced,
-                'readyIn' => self::readyIn($brief),
+                'readyIn' => self::readyIn($answered->whole()->stages),
             ];
             $column = [];
             foreach ($answers->figures as $key => $figure) {
@@ -88,14 +86,17 @@ final readonly class OptionsView
         return new self($heads, self::differing($columns), $against);
     }
 
-    /** Days until everything of its course could stand; null while the plan cannot say. */
-    private static function readyIn(PlanBrief $brief): ?string
+    /**
+     * Days until everything of its course could stand; null while the plan cannot say.
+     *
+     * @param  list<Stage>  $stages
+     */
+    private static function readyIn(array $stages): ?string
     {
-        try {
-            $course = Stages::course(Stages::of(Facts::of($brief)));
-        } catch (Missing|OutOfRange) {
+        if ($stages === []) {
             return null;
         }
+        $course = Stages::course($stages);
 
         return (int) ceil(max([0.0, ...array_column($course, 1)])).' days';
     }

@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace App\Build\Views;
 
+use App\Build\Answered;
 use App\Build\Price;
 use App\House\Money;
 use App\House\Views\FigureView;
-use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
-use Velbrin\Core\Build\PlanAnswers;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Quote;
 use Velbrin\Core\Build\QuoteByStage;
-use Velbrin\Core\Build\RunningCost;
-use Velbrin\Core\Build\Stages;
+use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\TakeOff;
 use Velbrin\Core\Build\TakeOffLine;
 use Velbrin\Core\Measure\Kind;
-use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
 
@@ -44,12 +40,10 @@ final readonly class QuoteView
     ) {
     }
 
-    /** @param  array<string, int>|null  $prices  by key; null: today’s list */
-    public static function of(PlanBrief $brief, PlanAnswers $answers, Units $units, ?array $prices = null): self
+    public static function of(Answered $answered, Units $units): self
     {
-        $take = TakeOff::of($brief, $answers);
-        $prices ??= Price::list();
-        $tax = config()->integer('velbrin.tax_basis_points');
+        $take = $answered->whole()->takeOff;
+        [$prices, $tax] = [$answered->prices, $answered->taxBasisPoints];
         $quote = Quote::of($take->lines, $prices, $tax);
         $waits = [];
         foreach ($take->waits as $key => $fields) {
@@ -69,20 +63,15 @@ final readonly class QuoteView
             count($quote->unpriced()),
             self::percent($tax),
             $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)),
-            self::stages($brief, $take->lines, $quote, $units),
+            self::stages($answered->whole()->stages, $take->lines, $quote, $units),
         );
     }
 
-    /**
-     * A year of running.
-     *
-     * @param  array<string, int>|null  $prices  by key; null: today’s list
-     */
-    public static function year(PlanBrief $brief, Units $units, ?array $prices = null): self
+    /** A year of running. */
+    public static function year(Answered $answered, Units $units): self
     {
-        $year = RunningCost::of($brief);
-        $prices ??= Price::list();
-        $tax = config()->integer('velbrin.tax_basis_points');
+        $year = $answered->whole()->year;
+        [$prices, $tax] = [$answered->prices, $answered->taxBasisPoints];
         $quote = Quote::of($year->lines, $prices, $tax);
         $waits = [];
         foreach ($year->waits as $key => $fields) {
@@ -132,17 +121,12 @@ final readonly class QuoteView
     }
 
     /**
+     * @param  list<Stage>  $stages
      * @param  list<TakeOffLine>  $lines
      * @return list<array{label: string, hours: string, things: string, money: string}>
      */
-    private static function stages(PlanBrief $brief, array $lines, Quote $quote, Units $units): array
+    private static function stages(array $stages, array $lines, Quote $quote, Units $units): array
     {
-        try {
-            $stages = Stages::of(Facts::of($brief));
-        } catch (Missing|OutOfRange) {
-            return [];
-        }
-
         return array_map(
             fn (array $row): array => [
                 'label' => $row['label'],

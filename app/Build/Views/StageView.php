@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace App\Build\Views;
 
+use App\Build\Answered;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Build\StageTool;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Velbrin\Core\Build\Delivery;
-use Velbrin\Core\Build\Facts;
-use Velbrin\Core\Build\Missing;
-use Velbrin\Core\Build\PlanAnswers;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\Stages;
-use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\BuildJobs;
 
 /** One stage on the course of work, in days from today, with its gate. */
@@ -63,17 +59,13 @@ final readonly class StageView
      *
      * @return list<self> empty while the plan cannot say
      */
-    public static function all(
-        PlanBrief $brief,
-        PlanAnswers $answers,
-        PlanVersion $version,
-        CarbonImmutable $from,
-    ): array {
-        try {
-            $stages = Stages::of(Facts::of($brief));
-        } catch (Missing|OutOfRange) {
+    public static function all(Answered $answered, PlanVersion $version, CarbonImmutable $from): array
+    {
+        $stages = $answered->whole()->stages;
+        if ($stages === []) {
             return [];
         }
+        $forGates = $answered->forGates();
         /** @var Collection<string, PassedStage> $passed */
         $passed = $version->passedStages->keyBy('stage');
         $course = Stages::course(
@@ -89,7 +81,7 @@ final readonly class StageView
             fn (Stage $s): self => self::one(
                 $s,
                 $course[$s->key],
-                StageGate::ways($s, $answers),
+                StageGate::ways($s, $forGates),
                 $passed->get($s->key),
                 $from,
                 $waits[$s->key] ?? null,

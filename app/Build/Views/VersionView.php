@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Build\Views;
 
 use App\Build\Acceptance;
+use App\Build\Answered;
 use App\Build\Consent;
 use App\Build\Order;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
-use App\Build\Price;
 use App\Clients\Enquiry;
 use App\Clients\Site;
 use App\House\TableRows;
@@ -20,19 +20,13 @@ use App\House\Views\TableSpecView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Delivery;
-use Velbrin\Core\Build\Facts;
-use Velbrin\Core\Build\Missing;
-use Velbrin\Core\Build\Plan as CorePlan;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Stage;
 use Velbrin\Core\Build\StageGate;
-use Velbrin\Core\Build\Stages;
 use Velbrin\Core\Build\Topic\Plumbing;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Build\Wishes;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\Finding;
-use Velbrin\Core\Measure\OutOfRange;
 
 /** One kept version: its answers, its Stops, and whether it can be accepted. */
 final readonly class VersionView
@@ -72,6 +66,10 @@ final readonly class VersionView
         public ?string $runs,
         public array $crumbs,
         public AnswersView $answers,
+        /** today, accepted, recomputed or unreadable. */
+        public string $how,
+        /** What today’s arithmetic says otherwise. */
+        public ?SinceView $since,
         public array $stops,
         public array $against,
         public array $others,
@@ -102,13 +100,12 @@ final readonly class VersionView
     public static function of(PlanVersion $version, User $user): self
     {
         $units = $user->units();
-        $brief = PlanBrief::read($version->brief);
-        $answers = CorePlan::answer($brief);
+        $answered = Answered::of($version);
+        $answers = $answered->answers();
         $plan = $version->plan;
         $site = $plan?->site;
-        $prices = Price::list();
-        $quote = QuoteView::of($brief, $answers, $units, $prices);
-        $stages = StageView::all($brief, $answers, $version, CarbonImmutable::today());
+        $quote = QuoteView::of($answered, $units);
+        $stages = StageView::all($answered, $version, CarbonImmutable::today());
         // Who wrote, who accepted and who may own what is left over: one question.
         $staff = User::query()
             ->where('role', '<>', 'client')
@@ -124,7 +121,7 @@ final readonly class VersionView
             $version->note,
             (string) $staff->get($version->user_id)?->name,
             $version->created_at?->toIso8601ZuluString() ?? '',
-            $version->core_version,
+            $answered->how === Answered::TODAY ? $version->core_version : $answered->coreVersion,
             $version->accepted_at?->toIso8601ZuluString(),
             $version->accepted_by === null ? null : $staff->get($version->accepted_by)?->name,
             $version->system?->id,
@@ -135,6 +132,8 @@ final readonly class VersionView
                 new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}"),
             ],
             AnswersView::of($answers, $units, withLight: false),
+            $answered->how,
+            SinceView::of($answered->since(), $units),
             array_map(
                 fn (Finding $f): StopView => self::stop($version, $f, FindingView::of($f, $units)),
                 $answers->stops(),
@@ -151,7 +150,7 @@ final readonly class VersionView
             $user->can('create', [PassedStage::class, $version, StageGate::PROOF]),
             $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
             $quote,
-            QuoteView::year($brief, $units, $prices),
+            QuoteView::year($answered, $units),
             $stages,
             array_values($version->orders->map(OrderView::of(...))->all()),
             array_values($version->consents->map(ConsentView::of(...))->all()),
@@ -159,7 +158,7 @@ final readonly class VersionView
             FindingView::all(
                 Delivery::findings(
                     $version->deliveries(),
-                    self::stageLabels($brief),
+                    self::stageLabels($answered->whole()->stages),
                     PassedStage::day(CarbonImmutable::today()),
                 ),
                 $units,
@@ -210,20 +209,14 @@ final readonly class VersionView
         );
     }
 
-    /** @return array<string, string> */
-    private static function stageLabels(PlanBrief $brief): array
+    /**
+     * @param  list<Stage>  $stages
+     * @return array<string, string>
+     */
+    private static function stageLabels(array $stages): array
     {
-        try {
-            return array_column(
-                array_map(
-                    fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label],
-                    Stages::of(Facts::of($brief)),
-                ),
-                'label',
-                'key',
-            );
-        } catch (Missing|OutOfRange) {
-            return [];
-        }
+        $labels = array_map(fn (Stage $s): array => ['key' => $s->key, 'label' => $s->label], $stages);
+
+        return array_column($labels, 'label', 'key');
     }
 }

@@ -32,6 +32,7 @@ final class StageGate
      *
      * @param  list<Stage>  $stages
      * @param  array<string, int>  $passed  day each passed stage was passed on, by key; days of any one count
+     * @param  non-empty-list<PlanAnswers>  $answers  as accepted, and by today’s arithmetic: each must be clear
      * @param  int  $day  it is to be passed on
      * @param  array<string, string>  $waits  what a stage still waits for, in words, by stage: a consent, a delivery
      * @param  array<string, string>  $lacks  what the proof of a stage still lacks, in words, by stage: readings
@@ -41,7 +42,7 @@ final class StageGate
         string $by,
         array $stages,
         array $passed,
-        PlanAnswers $answers,
+        array $answers,
         int $day,
         array $waits = [],
         array $lacks = [],
@@ -79,24 +80,34 @@ final class StageGate
     /**
      * How a stage can pass.
      *
+     * @param  non-empty-list<PlanAnswers>  $answers  as accepted, and by today’s arithmetic: each must be clear
      * @return list<string>
      */
-    public static function ways(Stage $stage, PlanAnswers $answers): array
+    public static function ways(Stage $stage, array $answers): array
     {
         if ($stage->mayBeWaived) {
             return [self::PROOF, self::WAIVER];
         }
 
-        return self::isClear($stage, $answers) ? [self::PROOF, self::DOCUMENT] : [self::DOCUMENT];
+        foreach ($answers as $one) {
+            if (! self::isClear($stage, $one)) {
+                return [self::DOCUMENT];
+            }
+        }
+
+        return [self::PROOF, self::DOCUMENT];
     }
 
-    /** @param  array<string, int>  $passed */
+    /**
+     * @param  array<string, int>  $passed
+     * @param  non-empty-list<PlanAnswers>  $answers
+     */
     private static function hinders(
         Stage $stage,
         string $by,
         ?Stage $before,
         array $passed,
-        PlanAnswers $answers,
+        array $answers,
         int $day,
     ): ?string {
         if (! in_array($by, self::ways($stage, $answers), true)) {

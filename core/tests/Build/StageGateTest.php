@@ -47,8 +47,8 @@ final class StageGateTest extends TestCase
     {
         $stages = array_column(self::stages(), null, 'key');
         foreach (['structure', 'electrics', 'lights'] as $key) {
-            self::assertNotContains(StageGate::WAIVER, StageGate::ways($stages[$key], SoundPlan::answer()), $key);
-            self::assertContains(StageGate::DOCUMENT, StageGate::ways($stages[$key], SoundPlan::answer()), $key);
+            self::assertNotContains(StageGate::WAIVER, StageGate::ways($stages[$key], [SoundPlan::answer()]), $key);
+            self::assertContains(StageGate::DOCUMENT, StageGate::ways($stages[$key], [SoundPlan::answer()]), $key);
         }
         $survey = ['survey' => 0];
         $weak = SoundPlan::answer(['allowanceKpa' => 1.5]);
@@ -77,8 +77,18 @@ final class StageGateTest extends TestCase
     public function a_gate_stays_shut_on_silence(string $stage, string $fact): void
     {
         $gate = array_column(self::stages(), null, 'key')[$stage];
-        self::assertContains(StageGate::PROOF, StageGate::ways($gate, SoundPlan::answer()));
-        self::assertSame([StageGate::DOCUMENT], StageGate::ways($gate, SoundPlan::answer([$fact => null])));
+        self::assertContains(StageGate::PROOF, StageGate::ways($gate, [SoundPlan::answer()]));
+        self::assertSame([StageGate::DOCUMENT], StageGate::ways($gate, [SoundPlan::answer([$fact => null])]));
+    }
+
+    #[Test]
+    public function what_was_accepted_and_what_is_known_today_both_hold_the_gate(): void
+    {
+        $gate = array_column(self::stages(), null, 'key')['structure'];
+        [$sound, $weak] = [SoundPlan::answer(), SoundPlan::answer(['spanMm' => null])];
+        self::assertContains(StageGate::PROOF, StageGate::ways($gate, [$sound, $sound]));
+        self::assertSame([StageGate::DOCUMENT], StageGate::ways($gate, [$sound, $weak]), 'a rule mended since protects too');
+        self::assertSame([StageGate::DOCUMENT], StageGate::ways($gate, [$weak, $sound]), 'what was open then is not closed by a new core');
     }
 
     #[Test]
@@ -91,14 +101,14 @@ final class StageGateTest extends TestCase
             $by,
             self::stages(),
             $before,
-            SoundPlan::answer(),
+            [SoundPlan::answer()],
             400,
             lacks: $lacks,
         );
         self::assertSame('the proof asks for two', $gate(StageGate::PROOF, $lacks), 'four hundred days prove nothing');
         self::assertNull($gate(StageGate::WAIVER, $lacks));
         self::assertNull(
-            StageGate::against('cycle', StageGate::PROOF, self::stages(), $before, SoundPlan::answer(), 5),
+            StageGate::against('cycle', StageGate::PROOF, self::stages(), $before, [SoundPlan::answer()], 5),
         );
     }
 
@@ -152,7 +162,7 @@ final class StageGateTest extends TestCase
         );
         self::assertSame(
             'The owner has not consented',
-            StageGate::against('survey', StageGate::PROOF, $stages, [], SoundPlan::answer(), 0, [
+            StageGate::against('survey', StageGate::PROOF, $stages, [], [SoundPlan::answer()], 0, [
                 'survey' => 'The owner has not consented',
             ]),
         );
@@ -166,7 +176,7 @@ final class StageGateTest extends TestCase
         int $day,
         ?PlanAnswers $answers = null,
     ): ?string {
-        return StageGate::against($key, $by, self::stages(), $passed, $answers ?? SoundPlan::answer(), $day);
+        return StageGate::against($key, $by, self::stages(), $passed, [$answers ?? SoundPlan::answer()], $day);
     }
 
     /** @return list<Stage> */

@@ -87,6 +87,27 @@ function begin(stop: StopView) {
                     >
                 </p>
             </div>
+            <p v-if="view.how === 'recomputed'" class="standing">
+                <b>Computed anew.</b> This version was accepted before whole answers were kept. What stands here was
+                worked out once, by arithmetic {{ view.coreVersion }}, and stays.
+            </p>
+            <p v-else-if="view.how === 'unreadable'" class="standing">
+                <b>Today’s arithmetic.</b> What was kept at acceptance cannot be read any more; ask for the plan sheet
+                of that day.
+            </p>
+            <section v-if="view.since" class="standing" aria-labelledby="since">
+                <h2 id="since">Today’s arithmetic says otherwise</h2>
+                <p>What was accepted stands. Beside it, what would be said today:</p>
+                <ul class="list">
+                    <li v-for="f in view.since.figures" :key="f.label">
+                        <b>{{ f.label }}</b> accepted {{ f.then }}, today {{ f.now }}
+                    </li>
+                    <li v-for="s in view.since.stops" :key="s.key">
+                        <SeverityMark severity="stop" /> <b>{{ s.what }}.</b> {{ s.why }} {{ s.remedy }} It holds its
+                        gate.
+                    </li>
+                </ul>
+            </section>
             <p v-if="view.systemId"><Link :href="`/systems/${view.systemId}`">Its system’s record</Link></p>
             <p v-if="view.others.length">
                 Compare with

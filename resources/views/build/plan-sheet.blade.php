@@ -22,7 +22,7 @@ td.k { width: 37%; }
 </head>
 <body>
 <h1>{{ $plan->name }}</h1>
-<div class="sub">{{ $site?->client?->name }}, {{ $site?->name }} · version {{ $version->number }} of {{ $version->created_at->format('j M Y') }} @if($version->accepted_at) · accepted {{ $version->accepted_at->format('j M Y') }}@else · not accepted yet @endif · {{ $forClient ? 'client edition' : 'internal edition' }} · arithmetic {{ $version->core_version }}</div>
+<div class="sub">{{ $site?->client?->name }}, {{ $site?->name }} · version {{ $version->number }} of {{ $version->created_at->format('j M Y') }} @if($version->accepted_at) · accepted {{ $version->accepted_at->format('j M Y') }}@else · not accepted yet @endif · {{ $forClient ? 'client edition' : 'internal edition' }} · arithmetic {{ $arithmetic }}@if($how === 'recomputed'), computed anew: nothing whole was kept at acceptance @elseif($how === 'unreadable'), today’s: what was kept cannot be read any more @endif</div>
 @if($drawing)
 <img src="{{ $drawing }}" alt="Section through the system, to scale" style="width: {{ $ratio > 0.66 ? round(118 / $ratio) : 178 }}mm; height: {{ $ratio > 0.66 ? 118 : round(178 * $ratio) }}mm;">
 @endif
