@@ -6,6 +6,7 @@ use App\Front\Http\HandleInertiaRequests;
 use App\Front\Http\ServerTiming;
 use App\House\Http\AnswerErrors;
 use App\House\Http\SecurityHeaders;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -29,6 +30,13 @@ return Application::configure(basePath: dirname(__DIR__))
         App\Demo\Console\MakeWorld::class,
         App\Risk\Console\WorkOutExposures::class,
     ])
+    ->withSchedule(function (Schedule $schedule): void {
+        // By the hour, so that an evening the server slept through is made good when it wakes.
+        $schedule->command('velbrin:exposures --night=all --due')->hourlyAt(5)->withoutOverlapping(120)->runInBackground();
+        $schedule->command('queue:prune-batches --hours=48 --cancelled=48 --unfinished=48')->daily();
+        $schedule->command('queue:prune-failed --hours=720')->daily();
+        $schedule->command('sanctum:prune-expired --hours=24')->daily();
+    })
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->web(prepend: [ServerTiming::class], append: [SecurityHeaders::class, HandleInertiaRequests::class]);
         $middleware->alias(['ability' => CheckForAnyAbility::class]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'default' => env('QUEUE_CONNECTION', 'sync'),
     'connections' => [
-        'sync' => ['driver' => 'sync'],
+        'sync' => ['driver' => 'sync', 'after_commit' => true],
         'database' => [
             'driver' => 'database',
             'connection' => null,
@@ -16,5 +16,6 @@ return [
             'after_commit' => true,
         ],
     ],
+    'batching' => ['database' => env('DB_CONNECTION', 'mariadb'), 'table' => 'job_batches'],
     'failed' => ['driver' => 'database-uuids', 'database' => env('DB_CONNECTION', 'mariadb'), 'table' => 'failed_jobs'],
 ];

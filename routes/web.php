@@ -41,6 +41,7 @@ use App\House\Http\RuleController;
 use App\Reports\Http\HandoverController;
 use App\Reports\Http\ReportController;
 use App\Risk\Http\AlarmLimitsController;
+use App\Risk\Http\FleetRunController;
 use App\Risk\Http\RiskController;
 use App\Rounds\Http\CallOutController;
 use App\Rounds\Http\ChargeController;
@@ -283,7 +284,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/risk/on-call.pdf', [RiskController::class, 'pdf'])->name('risk.pdf');
     Route::get('/risk/alarms', [AlarmLimitsController::class, 'index'])->name('risk.alarms');
     Route::put('/risk/alarms', [AlarmLimitsController::class, 'update'])->name('risk.alarms.update');
-    Route::post('/risk/work-out', [RiskController::class, 'workOut'])->name('risk.work-out');
+    Route::post('/risk/work-out', [FleetRunController::class, 'store'])->name('risk.work-out');
+    Route::post('/risk/work-out/{fleetRun}/stop', [FleetRunController::class, 'stop'])->name('risk.work-out.stop');
     Route::put('/alarms/{alarm}', [AlarmController::class, 'update'])->name('alarms.update');
     Route::post('/alarms/{alarm}/test', [AlarmController::class, 'test'])->name('alarms.test');
     Route::post('/alarms/{alarm}/archive', [AlarmController::class, 'archive'])->name('alarms.archive');
@@ -354,6 +356,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/reports/{report}', [ReportController::class, 'show'])->name('reports.show');
     Route::put('/reports/{report}', [ReportController::class, 'update'])->name('reports.update');
     Route::post('/reports/{report}/send', [ReportController::class, 'send'])->name('reports.send');
+    Route::post('/reports/{report}/again', [ReportController::class, 'again'])->name('reports.again');
     Route::post('/reports/{report}/notes', [ReportController::class, 'note'])->name('reports.note');
     Route::get('/reports/{report}/report.pdf', [ReportController::class, 'pdf'])->name('reports.pdf');
     Route::get('/reports/{report}/photo', [ReportController::class, 'photo'])->name('reports.photo');

@@ -58,6 +58,12 @@ final class Report extends Model
         return $this->belongsTo(User::class, 'sent_by');
     }
 
+    /** @return HasMany<ReportDelivery, $this> */
+    public function deliveries(): HasMany
+    {
+        return $this->hasMany(ReportDelivery::class)->orderBy('id');
+    }
+
     /** @return HasMany<ReportNote, $this> */
     public function notes(): HasMany
     {

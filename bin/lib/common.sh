@@ -239,6 +239,20 @@ CONF
     die "the application did not answer on http://$bind:$port; see $LARAVEL_STORAGE_PATH/logs/laravel.log and $dir/fpm.log"
 }
 
+# start_clock DIR: what runs by the hour and the day (the schedule in bootstrap/app.php).
+start_clock() {
+    local dir=$1
+    end_leftover "$dir/clock.pid" velbrin-clock
+    spawn bash -c '
+        echo $$ >"$1/clock.pid"
+        trap "trap - TERM; kill 0" TERM
+        while :; do
+            php -d memory_limit=256M artisan schedule:run --quiet >>"$1/clock.log" 2>&1 & wait $!
+            sleep $((60 - $(date +%-S))) & wait $!
+        done
+    ' velbrin-clock "$dir"
+}
+
 # start_worker DIR: works long jobs off the queue within 256 MiB; begun again when it ends.
 start_worker() {
     local dir=$1

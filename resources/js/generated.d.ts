@@ -753,6 +753,12 @@ export interface RecommendationView {
     price: string | null;
 }
 
+export interface ReportDeliveryView {
+    address: string;
+    state: string;
+    goneAt: string | null;
+}
+
 export interface ReportLineView {
     id: number;
     place: string;
@@ -821,6 +827,11 @@ export interface ExposureLineView {
     needs: string | null;
     atMost: boolean;
     ring: RingView | null;
+}
+
+export interface FleetRunView {
+    id: string;
+    share: number;
 }
 
 export interface HarmView {

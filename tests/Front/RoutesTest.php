@@ -10,6 +10,8 @@ use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Attachment;
+use App\Risk\FleetRun;
+use App\Risk\Night;
 use App\Rounds\BoardChange;
 use App\Rounds\Disturbed;
 use App\Rounds\Feed;
@@ -142,6 +144,7 @@ final class RoutesTest extends TestCase
         'api.page' => 'optcx',
         'risk' => 'opt',
         'risk.work-out' => 'op',
+        'risk.work-out.stop' => 'op',
         'risk.pdf' => 'opt',
         'risk.alarms' => 'op',
         'risk.alarms.update' => 'op',
@@ -219,6 +222,7 @@ final class RoutesTest extends TestCase
         'reports.photo' => 'opc',
         'reports.update' => 'op',
         'reports.send' => 'op',
+        'reports.again' => 'op',
         'reports.note' => 'op',
         'versions.quote' => 'op',
         'versions.holes' => 'opt',
@@ -540,6 +544,7 @@ final class RoutesTest extends TestCase
                 'on' => now()->addDays(random_int(1, 30000))->toDateString(),
                 'name' => 'Rest',
             ])->id,
+            'fleetRun' => fn () => FleetRun::start(Night::Tonight)->id,
             'run' => fn () => WeekRun::query()->create(['monday' => now()->toDateString()])->id,
             'move' => fn () => BoardChange::query()
                 ->create(['kind' => 'move', 'words' => 'a'])

@@ -7,8 +7,12 @@ namespace Tests\Reports;
 use App\Reports\Report;
 use App\Systems\System;
 use App\Team\CaughtMail;
+use Illuminate\Mail\Events\MessageSending;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Event;
 use LogicException;
 use PHPUnit\Framework\Attributes\Test;
+use RuntimeException;
 use Symfony\Component\Process\Process;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -113,5 +117,61 @@ final class ReportTest extends TestCase
                 ->get("/reports/{$report->id}{$what}")
                 ->assertOk();
         }
+    }
+
+    #[Test]
+    public function each_reader_gets_it_once_and_one_bad_address_holds_up_nobody(): void
+    {
+        config()->set('mail.default', 'catcher');
+        config()->set('queue.default', 'database');
+        $planner = self::user('planner');
+        $client = $this->system->site?->client()->firstOrFail();
+        foreach (['broken@client.example', 'second@client.example'] as $n => $email) {
+            $client?->contacts()->create(['name' => "Reader {$n}", 'role' => 'owner', 'email' => $email]);
+        }
+        $report = Fixture::report($this->system, $planner, sent: false);
+        $this->actingAs($planner)->post("/reports/{$report->id}/send")->assertSessionHasNoErrors();
+        self::assertSame(0, CaughtMail::query()->count(), 'not in the request');
+        $states = fn (): array => array_column(
+            self::props($this->get("/reports/{$report->id}"))['deliveries'],
+            'state',
+            'address',
+        );
+        self::assertSame(['broken@client.example' => 'waiting', 'second@client.example' => 'waiting'], $states());
+        $tries = 0;
+        $isBroken = true;
+        Event::listen(MessageSending::class, function (MessageSending $mail) use (&$tries, &$isBroken): void {
+            if ($mail->message->getTo()[0]->getAddress() === 'broken@client.example') {
+                $tries++;
+                $isBroken && throw new RuntimeException('no such mailbox');
+            }
+        });
+        $work = fn (): int => Artisan::call('queue:work', ['--stop-when-empty' => true, '--quiet' => true]);
+        $work();
+        self::assertSame(['broken@client.example' => 'waiting', 'second@client.example' => 'gone'], $states());
+        foreach ([61, 301, 901] as $seconds) {
+            $this->travel($seconds)->seconds();
+            $work();
+        }
+        self::assertSame(4, $tries);
+        self::assertSame(['broken@client.example' => 'failed', 'second@client.example' => 'gone'], $states());
+        self::assertSame(['second@client.example'], CaughtMail::query()->pluck('recipient')->all());
+
+        $isBroken = false;
+        $this->actingAs(self::user('technician'))->post("/reports/{$report->id}/again")->assertForbidden();
+        $this->actingAs($planner)->post("/reports/{$report->id}/again")->assertSessionHas('said', 'On its way again.');
+        $work();
+        $this->post("/reports/{$report->id}/again")->assertSessionHas('said', 'It reached everybody.');
+        self::assertSame(
+            ['second@client.example', 'broken@client.example'],
+            CaughtMail::query()->orderBy('id')->pluck('recipient')->all(),
+            'once each',
+        );
+        $reader = self::user('client', $client?->id);
+        self::assertSame(
+            [],
+            self::props($this->actingAs($reader)->get("/reports/{$report->id}"))['deliveries'],
+            'how it went to others is the office’s',
+        );
     }
 }

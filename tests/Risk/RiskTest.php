@@ -6,14 +6,19 @@ namespace Tests\Risk;
 
 use App\Alerts\Alarm;
 use App\Risk\Exposure;
+use App\Risk\Night;
 use App\Rounds\FollowUp;
 use App\Systems\System;
 use App\Team\Absence;
 use App\Team\OnCall;
 use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
+use Velbrin\Core\Risk\Hazard;
 
 /** Hours in hand from the records: who is called, who is away, who has a key. */
 final class RiskTest extends TestCase
@@ -123,21 +128,71 @@ final class RiskTest extends TestCase
         $unsaid = Fixture::system(self::site('Third', 'Unsaid house'), $this->planner, 'Unsaid');
         $unsaid->update(['facts' => array_diff_key($unsaid->facts, ['winterC' => 1, 'summerC' => 1])]);
         $this->actingAs($this->near)
-            ->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])
+            ->post('/risk/work-out', ['night' => 'tonight'])
             ->assertForbidden();
-        $done = $this->actingAs($this->planner)
-            ->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])
-            ->assertOk()
-            ->json();
-        self::assertSame([3, true], [$done['count'], $done['done']]);
+        $this->actingAs($this->planner)
+            ->post('/risk/work-out', ['night' => 'tonight'])
+            ->assertSessionHas('said', 'Worked out.');
         $lines = self::props($this->get('/risk'))['lines'];
         self::assertSame('Unsaid', end($lines)['name'], 'what cannot be said stands last, with what it needs');
         self::assertStringContainsString('how warm the room', (string) end($lines)['needs']);
         $hours = array_column(array_slice($lines, 0, 2), 'hours');
         self::assertSame($hours, collect($hours)->sort()->values()->all());
         self::assertSame(15, Exposure::query()->count(), 'five faults of three systems');
-        $this->postJson('/risk/work-out', ['night' => 'noon', 'after' => 0])->assertStatus(422);
+        $this->post('/risk/work-out', ['night' => 'noon'])->assertSessionHasErrors('night');
         self::assertSame($cold->id, $cold->refresh()->id);
+    }
+
+    #[Test]
+    public function a_fleet_under_way_says_how_far_it_is_is_not_begun_twice_and_can_be_stopped(): void
+    {
+        for ($n = 1; $n <= 60; $n++) {
+            $this->system->replicate()->fill(['name' => "Copy {$n}"])->save();
+        }
+        config()->set('queue.default', 'database');
+        $this->actingAs($this->planner);
+        $work = ['night' => 'winter-night'];
+        $this->post('/risk/work-out', $work)->assertSessionMissing('said');
+        $this->post('/risk/work-out', $work)->assertSessionMissing('said');
+        self::assertSame(2, DB::table('jobs')->count(), '61 systems, fifty at a time, begun once');
+        $run = fn (): ?array => self::props($this->get('/risk?night=winter-night'))['run'];
+        self::assertEqualsWithDelta(0, $run()['share'], 1e-9);
+        Artisan::call('queue:work', ['--once' => true, '--quiet' => true]);
+        self::assertEqualsWithDelta(0.5, $run()['share'], 1e-9);
+        self::assertNull(self::props($this->get('/risk'))['run'], 'another night');
+
+        $this->actingAs($this->near)
+            ->post("/risk/work-out/{$run()['id']}/stop")
+            ->assertForbidden();
+        $this->actingAs($this->planner)
+            ->post("/risk/work-out/{$run()['id']}/stop")
+            ->assertSessionHas('said');
+        self::assertNull($run());
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--quiet' => true]);
+        self::assertSame(50, DB::table('exposure_worst')->count(), 'what was done stays, the rest is not begun');
+        $this->post('/risk/work-out/none/stop')->assertNotFound();
+    }
+
+    #[Test]
+    public function each_evening_every_night_is_worked_out_once(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-11-27 16:05', 'Europe/London'));
+        $worked = fn (): int => DB::table('exposures')->where('computed_at', '>=', now()->subMinute())->count();
+        $rows = count(Night::cases()) * count(Hazard::cases());
+        Artisan::call('velbrin:exposures', ['--night' => 'all', '--due' => true]);
+        self::assertSame($rows, $worked());
+        $this->travel(50)->minutes();
+        Artisan::call('velbrin:exposures', ['--night' => 'all', '--due' => true]);
+        self::assertSame(0, $worked(), 'five to five: of this day’s afternoon');
+        $this->travel(10)->minutes();
+        Artisan::call('velbrin:exposures', ['--night' => 'all', '--due' => true]);
+        self::assertSame($rows, $worked(), 'five past five: the evening has come');
+        $this->travel(23)->hours();
+        Artisan::call('velbrin:exposures', ['--night' => 'all', '--due' => true]);
+        self::assertSame(0, $worked());
+        $this->travel(1)->hours();
+        Artisan::call('velbrin:exposures', ['--night' => 'all', '--due' => true]);
+        self::assertSame($rows, $worked());
     }
 
     #[Test]
@@ -173,8 +228,8 @@ final class RiskTest extends TestCase
         ]);
         $alarm->calls()->create(['user_id' => $this->near->id, 'position' => 1, 'step_min' => 10]);
         $this->actingAs($this->planner)
-            ->postJson('/risk/work-out', ['night' => 'tonight', 'after' => 0])
-            ->assertOk();
+            ->post('/risk/work-out', ['night' => 'tonight'])
+            ->assertSessionHas('said');
 
         $all = self::props($this->get('/risk?fault=power-cut'));
         self::assertCount(1, $all['groups'], 'four houses where nobody would notice are one line');

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Reports\Http;
 
 use App\Clients\Attachment;
-use App\Clients\Contact;
 use App\House\Views\PageView;
 use App\House\Views\SectionView;
 use App\Reports\Report;
-use App\Reports\ReportMail;
 use App\Reports\ReportPdf;
+use App\Reports\SendReport;
+use App\Reports\Views\ReportDeliveryView;
 use App\Reports\Views\ReportLineView;
 use App\Reports\Views\ReportView;
 use App\Systems\System;
@@ -20,12 +20,9 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as PlainResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -33,7 +30,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Drafted at closing, finished by whoever was there, sent by those who plan, read by the client, corrected by a dated note. */
 final class ReportController
 {
-    private const LOADS = ['visit.crew.members', 'site.client', 'photo', 'notes.user'];
+    private const LOADS = ['visit.crew.members', 'site.client', 'photo', 'notes.user', 'deliveries'];
 
     public function index(#[CurrentUser] User $user): Response
     {
@@ -77,7 +74,10 @@ final class ReportController
                     ->map(fn (Attachment $a): array => ['id' => $a->id, 'caption' => $a->caption])
                     ->all()
                 : [],
-            'recipients' => $user->can('send', $report) ? array_keys($this->recipients($report)) : [],
+            'deliveries' => $user->can('correct', $report)
+                ? $report->deliveries->map(ReportDeliveryView::of(...))->all()
+                : [],
+            'recipients' => $user->can('send', $report) ? array_keys(SendReport::recipients($report)) : [],
         ]);
     }
 
@@ -114,24 +114,19 @@ final class ReportController
     {
         $report->load(self::LOADS);
         Gate::authorize('send', $report);
-        $recipients = $this->recipients($report);
-        if ($recipients === []) {
-            throw ValidationException::withMessages([
-                'send' => 'Nobody there has a mail address. Give one to a contact of the client, or let one of their people in.',
-            ]);
-        }
-        DB::transaction(function () use ($report, $user, $recipients): void {
-            $locked = Report::query()->whereKey($report->id)->lockForUpdate()->firstOrFail();
-            if ($locked->sent_at !== null) {
-                throw ValidationException::withMessages(['send' => 'It was sent already.']);
-            }
-            $report->update(['sent_at' => now(), 'sent_by' => $user->id, 'sent_to' => array_keys($recipients)]);
-            foreach ($recipients as $address => $units) {
-                Mail::to($address)->send(new ReportMail($report, $units));
-            }
-        });
+        $addresses = SendReport::send($report, $user);
 
-        return back()->with('said', 'Sent to '.implode(', ', array_keys($recipients)).'.');
+        return back()->with('said', 'On its way to '.implode(', ', $addresses).'.');
+    }
+
+    /** To those it did not reach. */
+    public function again(Report $report): RedirectResponse
+    {
+        $report->load(self::LOADS);
+        Gate::authorize('correct', $report);
+        $n = SendReport::again($report);
+
+        return back()->with('said', $n === 0 ? 'It reached everybody.' : 'On its way again.');
     }
 
     public function note(Request $request, Report $report, #[CurrentUser] User $user): RedirectResponse
@@ -183,30 +178,6 @@ final class ReportController
                 ->limit(40)
                 ->get() ?? collect()
         )->toBase();
-    }
-
-    /** @return array<string, \Velbrin\Core\Measure\Units> the client's people who sign in, and their contacts with an address */
-    private function recipients(Report $report): array
-    {
-        $clientId = $report->site?->client_id;
-        $to = [];
-        foreach (User::query()->current()->where('client_id', $clientId)->orderBy('id')->get() as $user) {
-            $to[$user->email] = $user->units();
-        }
-        foreach (
-            Contact::query()
-                ->current()
-                ->where('client_id', $clientId)
-                ->where(fn ($q) => $q->whereNull('site_id')->orWhere('site_id', $report->site_id))
-                ->whereNotNull('email')
-                ->pluck('email') as $email
-        ) {
-            if (is_string($email) && $email !== '') {
-                $to[$email] ??= \Velbrin\Core\Measure\Units::metric();
-            }
-        }
-
-        return $to;
     }
 
     /** The first system’s drawing, where no photo was taken. */

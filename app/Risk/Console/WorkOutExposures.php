@@ -8,27 +8,45 @@ use App\Risk\Exposures;
 use App\Risk\Night;
 use App\Risk\TonightReader;
 use App\Systems\System;
+use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 
 final class WorkOutExposures extends Command
 {
-    protected $signature = 'velbrin:exposures {--night=tonight : which hour, or all}';
+    protected $signature = 'velbrin:exposures
+        {--night=tonight : which hour, or all}
+        {--due : only what was not worked out since the last evening}';
 
     protected $description = 'Works out every system’s hours in hand and keeps them for the fleet';
 
+    /** The day's rounds are in; people look at night. On the company's clock. */
+    private const EVENING_HOUR = 17;
+
     public function handle(Exposures $exposures): int
     {
-        $nights =
-            $this->option('night') === 'all'
-                ? [Night::Tonight, Night::WinterNight, Night::SummerDay]
-                : [Night::tryFrom(is_string($this->option('night')) ? $this->option('night') : '') ?? Night::Tonight];
+        $asked = $this->option('night');
+        $nights = $asked === 'all' ? Night::cases() : [Night::tryFrom(is_string($asked) ? $asked : '') ?? Night::Tonight];
         foreach ($nights as $night) {
             System::query()
                 ->current()
+                ->when($this->option('due') === true, fn ($systems) => $systems->whereNotIn('id', self::workedOut($night)))
                 ->with(TonightReader::loads())
                 ->chunkById(200, fn ($systems) => $exposures->keep($systems->toBase(), $night));
         }
 
         return self::SUCCESS;
+    }
+
+    private static function workedOut(Night $night): Builder
+    {
+        $evening = CarbonImmutable::now(config()->string('velbrin.timezone'))->setTime(self::EVENING_HOUR, 0);
+        $since = ($evening->isFuture() ? $evening->subDay() : $evening)->utc();
+
+        return DB::table('exposures')
+            ->where('night', $night->value)
+            ->where('computed_at', '>=', $since)
+            ->select('system_id');
     }
 }

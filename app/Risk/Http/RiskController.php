@@ -11,10 +11,12 @@ use App\Risk\Exposure;
 use App\Risk\Exposures;
 use App\Risk\FleetAsked;
 use App\Risk\FleetReader;
+use App\Risk\FleetRun;
 use App\Risk\Helpers;
 use App\Risk\Night;
 use App\Risk\OnCallPaper;
 use App\Risk\TonightReader;
+use App\Risk\Views\FleetRunView;
 use App\Risk\Views\HazardView;
 use App\Systems\AmmoniaWatch;
 use App\Systems\System;
@@ -22,7 +24,6 @@ use App\Systems\Views\SystemHeaderView;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
@@ -41,8 +42,6 @@ use Velbrin\Core\Risk\HoursInHand;
 /** Which customer loses animals next, how long we would have, and what changes that. */
 final class RiskController
 {
-    private const AT_ONCE = 100;
-
     /** Counted while nobody has said what heating holds, °C. */
     private const SET_C = 25.5;
 
@@ -68,7 +67,7 @@ final class RiskController
             'nights' => self::nights(),
             'workedOutAt' => is_string($oldest) ? CarbonImmutable::parse($oldest)->toIso8601ZuluString() : null,
             'mayWorkOut' => $user->can('compute', Exposure::class),
-            'total' => System::query()->current()->count(),
+            'run' => fn (): ?FleetRunView => FleetRunView::of(FleetRun::open($asked->night)),
             'openLimits' => $user->can('compute', Exposure::class)
                 ? Alarm::query()->current()->lacksLimit()->whereHas('system', fn ($s) => $s->current())->count()
                 : 0,
@@ -84,30 +83,6 @@ final class RiskController
         return response(OnCallPaper::pdf($fleet, $asked, $user), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="on-call.pdf"',
-        ]);
-    }
-
-    /** A hundred systems at a time, so that a page can show how far it is. */
-    public function workOut(Request $request, Exposures $exposures): JsonResponse
-    {
-        Gate::authorize('compute', Exposure::class);
-        $given = $request->validate([
-            'night' => ['required', Rule::enum(Night::class)],
-            'after' => ['required', 'integer', 'min:0'],
-        ]);
-        $systems = System::query()
-            ->current()
-            ->where('id', '>', $given['after'])
-            ->orderBy('id')
-            ->limit(self::AT_ONCE)
-            ->with(TonightReader::loads())
-            ->get();
-        $exposures->keep($systems->toBase(), Night::from($given['night']));
-
-        return response()->json([
-            'after' => $systems->last()?->id,
-            'done' => $systems->count() < self::AT_ONCE,
-            'count' => $systems->count(),
         ]);
     }
 

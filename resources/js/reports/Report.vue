@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
-import type { ReportView, SectionView } from '../generated';
+import { computed } from 'vue';
+import type { ReportDeliveryView, ReportView, SectionView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import SectionDrawing from '../shared/SectionDrawing.vue';
-import { date } from '../shared/units';
+import { date, when } from '../shared/units';
 
 const props = defineProps<{
     view: ReportView;
@@ -14,6 +15,7 @@ const props = defineProps<{
     mayCorrect: boolean;
     photos: { id: number; caption: string | null }[];
     recipients: string[];
+    deliveries: ReportDeliveryView[];
 }>();
 const { shell, errors } = useShell();
 const form = useForm<{
@@ -50,6 +52,8 @@ function keep(then?: () => void) {
         },
     });
 }
+const failed = computed(() => props.deliveries.some((d) => d.state === 'failed'));
+const WORDS: Record<string, string> = { waiting: 'on its way', failed: 'did not get through; check the address' };
 const sendIt = () => keep(() => router.post(`/reports/${props.view.id}/send`, {}, { preserveScroll: true }));
 </script>
 
@@ -191,7 +195,25 @@ const sendIt = () => keep(() => router.post(`/reports/${props.view.id}/send`, {}
             </template>
             <template v-if="view.sentOn"
                 ><h2>Sent {{ date(view.sentOn) }}</h2>
-                <p class="quiet">to {{ view.sentTo.join(', ') }}</p></template
+                <ul v-if="deliveries.length" class="list">
+                    <li v-for="d in deliveries" :key="d.address">
+                        <span
+                            >{{ d.address }}
+                            <small :class="d.state === 'failed' ? 'wrong' : 'quiet'">{{
+                                d.goneAt ? `gone ${when(d.goneAt)}` : WORDS[d.state]
+                            }}</small></span
+                        >
+                    </li>
+                </ul>
+                <p v-else class="quiet">to {{ view.sentTo.join(', ') }}</p>
+                <button
+                    v-if="failed"
+                    type="button"
+                    class="outline"
+                    @click="router.post(`/reports/${view.id}/again`, {}, { preserveScroll: true })"
+                >
+                    Try those again
+                </button></template
             >
             <form
                 v-if="mayCorrect"

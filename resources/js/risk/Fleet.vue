@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
 import { BFormSelect } from 'bootstrap-vue-next';
-import { computed, ref } from 'vue';
-import type { CauseView, ExposureLineView, PageView } from '../generated';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import type { CauseView, ExposureLineView, FleetRunView, PageView } from '../generated';
 import PageLinks from '../shared/PageLinks.vue';
-import { send } from '../shared/send';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { when } from '../shared/units';
 import HoursLine from './HoursLine.vue';
@@ -19,13 +18,10 @@ const props = defineProps<{
     nights: Record<string, string>;
     workedOutAt: string | null;
     mayWorkOut: boolean;
-    total: number;
+    run: FleetRunView | null;
     openLimits: number;
 }>();
 const asked = ref({ ...props.asked });
-const done = ref<number | null>(null);
-const wrong = ref('');
-let stop = false;
 /** The line of time ends where the last harm or help of the page is drawn, at a whole number of marks. */
 const SPANS = [12, 24, 48, 96, 168];
 const span = computed(() => {
@@ -50,28 +46,22 @@ const folder = computed(
         `/risk/on-call.pdf?${new URLSearchParams(query(props.asked.cause ? { cause: props.asked.cause } : {})).toString()}`,
 );
 const print = () => window.print();
-async function workOut() {
-    stop = false;
-    wrong.value = '';
-    done.value = 0;
-    let after = 0;
-    try {
-        for (;;) {
-            const { status, body } = await send<{ after: number | null; done: boolean; count: number }>(
-                '/risk/work-out',
-                { night: props.asked.night, after },
-            );
-            if (status !== 200 || !body) throw new Error('refused');
-            done.value += body.count;
-            if (body.done || body.after === null || stop) break;
-            after = body.after;
-        }
-    } catch {
-        wrong.value = `Stopped after ${done.value} systems. What was worked out stays; begin again when the connection is back.`;
-    }
-    done.value = null;
-    router.reload();
-}
+const workOut = () => router.post('/risk/work-out', { night: props.asked.night }, { preserveScroll: true });
+const stop = (run: FleetRunView) => router.post(`/risk/work-out/${run.id}/stop`, {}, { preserveScroll: true });
+
+/** The fleet is worked out beside the page: it is asked after until it has ended, then read again. */
+const ASK_EVERY_MS = 700;
+let asking: number | undefined;
+watch(
+    () => props.run !== null,
+    (open, was) => {
+        window.clearInterval(asking);
+        if (open) asking = window.setInterval(() => router.reload({ only: ['run'] }), ASK_EVERY_MS);
+        else if (was) router.reload();
+    },
+    { immediate: true },
+);
+onBeforeUnmount(() => window.clearInterval(asking));
 </script>
 
 <template>
@@ -104,7 +94,7 @@ async function workOut() {
             >
             <template v-if="mayWorkOut">
                 <button
-                    v-if="done === null"
+                    v-if="run === null"
                     type="button"
                     :class="workedOutAt ? 'outline' : 'btn-go'"
                     data-new
@@ -113,9 +103,9 @@ async function workOut() {
                     {{ workedOutAt ? 'Work it out again' : 'Work it out' }}
                 </button>
                 <template v-else
-                    ><progress :value="done" :max="total" aria-label="Systems worked out"></progress
-                    ><span role="status">{{ done }} of {{ total }}</span
-                    ><button type="button" class="plain" @click="stop = true">stop</button></template
+                    ><progress :value="run.share" max="1" aria-label="How much of the fleet is worked out"></progress
+                    ><span role="status">{{ Math.round(run.share * 100) }} %</span
+                    ><button type="button" class="plain" @click="stop(run)">stop</button></template
                 >
             </template>
             <span class="quiet stamp"
@@ -124,7 +114,6 @@ async function workOut() {
                 {{ workedOutAt ? `oldest worked out ${when(workedOutAt)}` : 'not worked out yet for this night' }}</span
             >
         </div>
-        <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
         <p v-if="openLimits" class="standing">
             <b>{{
                 openLimits === 1 ? 'One alarm has no limit entered.' : `${openLimits} alarms have no limit entered.`
