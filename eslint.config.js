@@ -12,6 +12,26 @@ export default defineConfigWithVueTs(
             'vue/no-v-html': 'error',
         },
     },
+    {
+        // One clock: a day is counted and written in shared/days.ts, which names the zone.
+        files: ['resources/js/**'],
+        ignores: ['resources/js/shared/days.ts', '**/*.test.ts'],
+        rules: {
+            'no-restricted-syntax': [
+                'error',
+                {
+                    selector:
+                        'CallExpression[callee.property.name=/^(toLocale(Date|Time)?String|set(Date|Hours)|getDate)$/]',
+                    message: 'Use shared/days.ts: it names the zone.',
+                },
+                {
+                    selector:
+                        "CallExpression[callee.property.name='slice'][callee.object.callee.property.name='toISOString']",
+                    message: 'That is the day in Greenwich. Use today() of shared/days.ts.',
+                },
+            ],
+        },
+    },
     // Prettier decides how it looks.
     prettier,
     {

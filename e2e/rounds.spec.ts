@@ -147,7 +147,7 @@ for (const size of ['desktop', 'phone'] as const) {
         await planner.getByLabel('Recommendation 1', { exact: true }).fill('A second heater on its own socket');
         await planner.getByLabel('Price of recommendation 1').fill('89.00');
         await planner.getByRole('button', { name: 'Send it' }).click();
-        await expect(planner.getByText(/^Sent to /)).toBeVisible();
+        await expect(planner.getByText(/^On its way to /)).toBeVisible();
         await expect(planner.getByRole('button', { name: 'Send it' })).toHaveCount(0);
 
         const client = await pageAs(browser, 'client', { viewport: SIZES[size] });
@@ -291,3 +291,17 @@ test('the fleet’s hours in hand are worked out while one watches', async ({ br
             .nth(1),
     ).toContainText(/too late|would notice|in hand|h /);
 });
+
+for (const timezoneId of ['Pacific/Auckland', 'America/Los_Angeles']) {
+    test(`the week after is the week after in a browser in ${timezoneId}`, async ({ browser }) => {
+        const planner = await pageAs(browser, 'planner', { timezoneId });
+        await planner.goto('/rounds?week=2027-03-22');
+        for (const monday of ['2027-03-29', '2027-04-05', '2027-04-12']) {
+            await planner.getByRole('link', { name: 'The week after' }).click();
+            await planner.waitForURL(`**/rounds?week=${monday}`);
+        }
+        await planner.getByRole('link', { name: 'The week before' }).click();
+        await planner.waitForURL('**/rounds?week=2027-04-05');
+        await expect(planner.getByText('Mon 5 Apr', { exact: false }).first()).toBeVisible();
+    });
+}

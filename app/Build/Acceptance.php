@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Build;
 
+use App\House\Days;
 use App\House\TableRows;
 use App\House\Views\FigureView;
 use App\Systems\Material;
@@ -144,7 +145,7 @@ final class Acceptance
             ]);
             $bases = [];
             foreach ($brief->bases as $field => $basis) {
-                $bases[$field] = ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
+                $bases[$field] = ['basis' => $basis->value, 'by' => $user->name, 'at' => Days::text()];
             }
             SystemFacts::write(
                 $system,
@@ -297,7 +298,7 @@ final class Acceptance
                     'name' => ucfirst($kind),
                     'mass_kg' => round($kg, 1),
                     'grain' => $grain,
-                    'in_on' => now()->toDateString(),
+                    'in_on' => Days::text(),
                     'note' => 'from the plan; origin and lot still to write down',
                     'user_id' => $user->id,
                 ]);

@@ -6,6 +6,7 @@ namespace App\Build;
 
 use App\Clients\Attachment;
 use App\House\Audited;
+use App\House\Days;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
@@ -38,7 +39,7 @@ final class PassedStage extends Model
     /** The day as a count of days, as the core compares them. */
     public static function day(CarbonImmutable $on): int
     {
-        return intdiv((int) $on->startOfDay()->utc()->addHours(12)->getTimestamp(), 86400);
+        return Days::number($on);
     }
 
     /** @return BelongsTo<PlanVersion, $this> */

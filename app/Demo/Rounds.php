@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Clients\Site;
+use App\House\Days;
 use App\Risk\Exposures;
 use App\Risk\Night;
 use App\Risk\TonightReader;
 use App\Rounds\BoardChange;
 use App\Rounds\BoardMove;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\Planning;
 use App\Rounds\TaskStart;
 use App\Rounds\TaskType;

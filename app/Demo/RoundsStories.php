@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Alerts\Alarm;
-use App\Rounds\Days;
+use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\JobSheetVersion;
 use App\Rounds\OffRecord;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Clients\Site;
+use App\House\Days;
 use App\Reports\DraftReport;
 use App\Reports\Report;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\TaskType;
 use App\Rounds\Visit;
 use App\Systems\Judge;

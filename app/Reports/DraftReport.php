@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\Clients\Attachment;
-use App\Rounds\Days;
+use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Observation;
 use App\Rounds\OffRecord;

@@ -8,6 +8,7 @@ use App\Alerts\Alarm;
 use App\Alerts\AlarmCall;
 use App\Alerts\AlarmStanding;
 use App\Clients\Site;
+use App\House\Days;
 use App\Systems\System;
 use App\Team\Absence;
 use App\Team\OnCall;
@@ -48,8 +49,8 @@ final class Helpers
     public static function around(Collection $systems, NextLook $visits): self
     {
         $siteIds = array_values(array_unique(array_map(fn (System $s): int => $s->site_id, $systems->all())));
-        $today = now()->toDateString();
-        $week = now()->addDays(self::DAYS_AHEAD)->toDateString();
+        $today = Days::text();
+        $week = Days::text(self::DAYS_AHEAD);
 
         return new self(
             OnCall::query()
@@ -75,8 +76,8 @@ final class Helpers
     /** Who is on call alone, for a list that rings people up. */
     public static function onCall(): self
     {
-        $today = now()->toDateString();
-        $week = now()->addDays(self::DAYS_AHEAD)->toDateString();
+        $today = Days::text();
+        $week = Days::text(self::DAYS_AHEAD);
 
         return new self(
             OnCall::query()
@@ -96,7 +97,7 @@ final class Helpers
     public function place(System $system, Night $night): Place
     {
         $site = $system->site ?? new Site();
-        $zone = $site->timezone ?? 'UTC';
+        $zone = $site->timezone ?? Days::zone();
         $fault = $night->faultAt($zone);
 
         return new Place(
@@ -119,7 +120,7 @@ final class Helpers
         return AlarmStanding::of(
             $alarm,
             $this->absences,
-            $night->faultAt($system->site->timezone ?? 'UTC')->toDateString(),
+            $night->faultAt($system->site->timezone ?? Days::zone())->toDateString(),
         );
     }
 
@@ -130,7 +131,7 @@ final class Helpers
      */
     public function toRing(Site $site, Night $night): array
     {
-        $fault = $night->faultAt($site->timezone ?? 'UTC');
+        $fault = $night->faultAt($site->timezone ?? Days::zone());
         $day = $fault->toDateString();
         $ring = [];
         foreach ($this->onCall as $turn) {
@@ -152,7 +153,7 @@ final class Helpers
     public function alarms(System $system, Night $night): array
     {
         $site = $system->site ?? new Site();
-        $fault = $night->faultAt($site->timezone ?? 'UTC');
+        $fault = $night->faultAt($site->timezone ?? Days::zone());
 
         $ways = $this->alarms
             ->where('system_id', $system->id)

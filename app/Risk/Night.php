@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\Clients\Room;
+use App\House\Days;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
@@ -67,7 +68,7 @@ enum Night: string
     /** The seven cold months of the site's hemisphere, on its own clock. */
     private static function isWinterAt(System $system): bool
     {
-        $zone = $system->site->timezone ?? 'UTC';
+        $zone = $system->site->timezone ?? Days::zone();
         $month = (int) CarbonImmutable::now($zone)->format('n');
         $north = self::isSouth($system) ? (($month + 5) % 12) + 1 : $month;
 
@@ -80,7 +81,7 @@ enum Night: string
         if ($system->site?->lat !== null) {
             return $system->site->lat < 0;
         }
-        $location = (new DateTimeZone($system->site->timezone ?? 'UTC'))->getLocation();
+        $location = (new DateTimeZone($system->site->timezone ?? Days::zone()))->getLocation();
 
         return is_array($location) && $location['country_code'] !== '??' && $location['latitude'] < 0;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
@@ -59,7 +60,7 @@ final class AddJob
                     ->orWhere(
                         fn ($p) => $p
                             ->where('state', Visit::PLANNED)
-                            ->where('planned_on', '>=', Days::today()->toDateString()),
+                            ->where('planned_on', '>=', Days::text()),
                     ),
             )
             ->orderByRaw("state = 'underway' desc, coalesce(planned_on, due_on), id")

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +18,7 @@ final class CallOut
     public function start(System $system, string $text, User $by, ?Crew $crew): Visit
     {
         return DB::transaction(function () use ($system, $text, $by, $crew): Visit {
-            $today = Days::today()->toDateString();
+            $today = Days::text();
             $type = TaskStart::kind('call-out');
             $mine =
                 $crew ??

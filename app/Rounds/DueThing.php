@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use Velbrin\Core\Rounds\KeepsClear;
 use Velbrin\Core\Rounds\VisitJob;
 use Velbrin\Core\Rounds\Window;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Clients\HouseholdLeaves;
+use App\House\Days;
 use App\Systems\System;
 use App\Team\Role;
 use App\Team\User;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Closure;

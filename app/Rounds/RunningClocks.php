@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use App\Rounds\Views\RunningView;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Builder;

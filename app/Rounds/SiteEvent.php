@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Clients\Site;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Days;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;

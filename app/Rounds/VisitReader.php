@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use App\House\Views\FindingView;
 use App\Rounds\Views\AmmoniaTableView;
 use App\Rounds\Views\FollowUpView;
@@ -164,7 +165,7 @@ final class VisitReader
             ->join('systems', 'systems.id', '=', 'locks.system_id')
             ->where('systems.site_id', $siteId)
             ->whereNull('locks.lifted_at')
-            ->where('locks.until_on', '>=', Days::today()->toDateString())
+            ->where('locks.until_on', '>=', Days::text())
             ->selectRaw(
                 "json_arrayagg(json_object('system_id', locks.system_id, 'what', locks.what, 'because', locks.because, 'until', ".
                 'locks.until_on))',
@@ -260,7 +261,7 @@ final class VisitReader
         $carried = FollowUp::query()
             ->whereIn('system_id', $ids)
             ->whereNull('done_at')
-            ->where('due_on', '<=', now()->addDays(7)->toDateString())
+            ->where('due_on', '<=', Days::text(7))
             ->orderBy('due_on')
             ->get();
         $offs = OffRecord::query()->whereIn('system_id', $ids)->whereNull('on_at')->orderBy('off_at')->get();

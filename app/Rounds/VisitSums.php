@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use App\Systems\System;
 use Illuminate\Support\Collection;
 use Velbrin\Core\Rounds\VisitJob;

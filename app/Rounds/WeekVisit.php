@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Days;
 use stdClass;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\OpeningHours;

@@ -6,6 +6,7 @@ namespace App\Systems;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Days;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
@@ -143,6 +144,6 @@ final class Material extends Model
     /** Counted from 1970. */
     public static function day(CarbonImmutable $date): float
     {
-        return (float) CarbonImmutable::parse('1970-01-01')->diffInDays($date->startOfDay()->shiftTimezone('UTC'));
+        return (float) Days::number($date);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\Clients\Room;
+use App\House\Days;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\Facts;
@@ -124,7 +125,7 @@ final class SystemFacts
             'tables' => array_filter($kept),
             ...($kept['points'] ?? []) != $was
                 ? [
-                    'light_read_on' => ($kept['points'] ?? []) === [] ? null : ($readOn ?? CarbonImmutable::today())->toDateString(),
+                    'light_read_on' => ($kept['points'] ?? []) === [] ? null : ($readOn ?? Days::today())->toDateString(),
                 ]
                 : [],
         ]);

@@ -465,6 +465,7 @@ export interface ShellView {
     decimalMark: string;
     theme: string;
     demo: boolean;
+    zone: string;
 }
 
 export interface StationView {

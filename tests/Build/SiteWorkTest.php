@@ -10,7 +10,7 @@ use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\StageTool;
 use App\Demo\Builds;
-use App\Rounds\Days;
+use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Visit;
 use App\Rounds\VisitMaker;

@@ -6,10 +6,10 @@ namespace Tests\Demo;
 
 use App\Demo\Stories;
 use App\Demo\World;
+use App\House\Days;
 use App\House\RuleBook;
 use App\Reports\Report;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\Planning;
 use App\Rounds\Unseated;
 use App\Rounds\Vehicle;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Rounds;
 
 use App\Clients\Site;
+use App\House\Days;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\Feed;
 use App\Rounds\FollowUp;
 use App\Rounds\Task;

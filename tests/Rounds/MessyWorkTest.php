@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Rounds;
 
+use App\House\Days;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\Disturbed;
 use App\Rounds\MediaCharges;
 use App\Rounds\SickNow;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Rounds;
 
 use App\Clients\Site;
+use App\House\Days;
 use App\Rounds\BoardMove;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\Exclusive;
 use App\Rounds\Planning;
 use App\Rounds\ProposeWeek;

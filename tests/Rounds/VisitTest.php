@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Rounds;
 
+use App\House\Days;
 use App\Reports\Report;
 use App\Rounds\Bookings;
-use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Lock;
 use App\Rounds\Observation;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Water;
 
+use App\House\Days;
 use App\Rounds\Bookings;
-use App\Rounds\Days;
 use App\Water\Depot;
 use App\Water\WaterBatch;
 use PHPUnit\Framework\Attributes\Test;

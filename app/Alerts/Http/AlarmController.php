@@ -6,6 +6,7 @@ namespace App\Alerts\Http;
 
 use App\Alerts\Alarm;
 use App\Alerts\KeepAlarm;
+use App\House\Days;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -42,7 +43,7 @@ final class AlarmController
         $words = is_string($given['words'] ?? null) && $given['words'] !== '' ? ", {$given['words']}" : '';
         $answered = $given['answered'] ? 'answered' : 'nobody answered';
         DB::transaction(function () use ($alarm, $user, $given, $answered, $words): void {
-            $alarm->update(['tested_on' => $given['answered'] ? now()->toDateString() : null]);
+            $alarm->update(['tested_on' => $given['answered'] ? Days::text() : null]);
             $alarm
                 ->system()
                 ->firstOrFail()

@@ -6,6 +6,7 @@ namespace App\Build\Http;
 
 use App\Build\AcceptedRisk;
 use App\Build\PlanVersion;
+use App\House\Days;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -25,9 +26,9 @@ final class AcceptedRiskController
                 'liable' => ['required_if:kind,'.AcceptedRisk::UNFINISHED, 'nullable', 'string', 'max:160'],
                 'declined' => ['required', 'string', 'max:300'],
                 'risk' => ['required', 'string', 'max:500'],
-                'review_on' => ['required', 'date', 'after:today', 'before:+5 years'],
+                'review_on' => ['required', 'date', 'after:'.Days::text(), 'before:+5 years'],
                 'signed_by' => ['required', 'string', 'max:120'],
-                'signed_on' => ['required', 'date', 'before_or_equal:today'],
+                'signed_on' => ['required', 'date', 'before_or_equal:'.Days::text()],
             ],
             [
                 'liable.required_if' => 'Say who is liable for it from now on.',

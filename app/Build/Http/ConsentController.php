@@ -7,6 +7,7 @@ namespace App\Build\Http;
 use App\Build\Consent;
 use App\Build\PlanVersion;
 use App\Clients\Attachments;
+use App\House\Days;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -41,7 +42,7 @@ final class ConsentController
         Gate::authorize('give', $consent);
         $given = $request->validate(
             [
-                'given_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'given_on' => ['required', 'date', 'before_or_equal:'.Days::text(1)],
                 'conditions' => ['nullable', 'string', 'max:500'],
                 'file' => Attachments::rules(),
             ],

@@ -6,6 +6,7 @@ namespace App\Build\Http;
 
 use App\Build\Order;
 use App\Build\PlanVersion;
+use App\House\Days;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -36,7 +37,7 @@ final class OrderController
                         ),
                     ),
                 ],
-                'ordered_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'ordered_on' => ['required', 'date', 'before_or_equal:'.Days::text(1)],
                 'promised_on' => ['required', 'date', 'after_or_equal:ordered_on'],
             ],
             ['promised_on.after_or_equal' => 'It cannot be promised for a day before it was ordered.'],
@@ -55,7 +56,7 @@ final class OrderController
                 'received_on' => [
                     'required',
                     'date',
-                    'before_or_equal:tomorrow',
+                    'before_or_equal:'.Days::text(1),
                     'after_or_equal:'.$order->ordered_on->toDateString(),
                 ],
                 'is_whole' => ['required', 'boolean'],

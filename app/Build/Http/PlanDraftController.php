@@ -7,6 +7,7 @@ namespace App\Build\Http;
 use App\Build\Plan;
 use App\Build\PlanPage;
 use App\Build\PlanReader;
+use App\House\Days;
 use App\House\TableRows;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -73,7 +74,7 @@ final class PlanDraftController
                 $before[$key]['basis'] === $basis->value;
             $bases[$key] = $same
                 ? $before[$key]
-                : ['basis' => $basis->value, 'by' => $user->name, 'at' => now()->toDateString()];
+                : ['basis' => $basis->value, 'by' => $user->name, 'at' => Days::text()];
         }
 
         return [

@@ -9,6 +9,7 @@ use App\Build\CarriesOver;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Clients\Attachments;
+use App\House\Days;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -39,7 +40,7 @@ final class StageController
                 'by' => ['required', Rule::in([StageGate::PROOF, StageGate::WAIVER, StageGate::DOCUMENT])],
                 'words' => ['required', 'string', 'max:500'],
                 'signed_by' => ['required', 'string', 'max:120'],
-                'passed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'passed_on' => ['required', 'date', 'before_or_equal:'.Days::text(1)],
                 'held' => ['sometimes', 'array', 'max:10'],
                 'held.*' => ['string', 'max:120'],
                 'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],

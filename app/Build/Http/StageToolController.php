@@ -8,6 +8,7 @@ use App\Build\CarriesOver;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Build\StageTool;
+use App\House\Days;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
@@ -57,7 +58,7 @@ final class StageToolController
         Gate::authorize('view', $version);
         Gate::authorize('miss', StageTool::class);
         $given = $request->validate(['name' => ['required', 'string', 'max:120']]);
-        StageTool::missed($this->stage($version, $stage), $given['name'], CarbonImmutable::today());
+        StageTool::missed($this->stage($version, $stage), $given['name'], Days::today());
 
         return back()->with('said', "“{$given['name']}” stands on the list from now on.");
     }
@@ -72,7 +73,7 @@ final class StageToolController
                 'required',
                 Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
             ],
-            'due_on' => ['required', 'date', 'after_or_equal:today'],
+            'due_on' => ['required', 'date', 'after_or_equal:'.Days::text()],
         ]);
         $system =
             $version->system ??

@@ -9,6 +9,7 @@ use App\Build\Answered;
 use App\Build\PlanVersion;
 use App\Build\Waiver;
 use App\Clients\Attachments;
+use App\House\Days;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -33,7 +34,7 @@ final class WaiverController
                 'finding_key' => ['required', 'string', 'max:80'],
                 'reason' => ['required', 'string', 'max:500'],
                 'signed_by' => ['required', 'string', 'max:120'],
-                'signed_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+                'signed_on' => ['required', 'date', 'before_or_equal:'.Days::text(1)],
                 'file' => ['nullable', ...array_diff(Attachments::rules(), ['required'])],
                 'kind' => ['required', Rule::in([Waiver::REASON, Waiver::DOCUMENT])],
             ],

@@ -12,6 +12,7 @@ use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Clients\Enquiry;
 use App\Clients\Site;
+use App\House\Days;
 use App\House\TableRows;
 use App\House\Views\AnswersView;
 use App\House\Views\CrumbView;
@@ -105,7 +106,7 @@ final readonly class VersionView
         $plan = $version->plan;
         $site = $plan?->site;
         $quote = QuoteView::of($answered, $units);
-        $stages = StageView::all($answered, $version, CarbonImmutable::today());
+        $stages = StageView::all($answered, $version, Days::today());
         // Who wrote, who accepted and who may own what is left over: one question.
         $staff = User::query()
             ->where('role', '<>', 'client')
@@ -159,7 +160,7 @@ final readonly class VersionView
                 Delivery::findings(
                     $version->deliveries(),
                     self::stageLabels($answered->whole()->stages),
-                    PassedStage::day(CarbonImmutable::today()),
+                    PassedStage::day(Days::today()),
                 ),
                 $units,
             ),
@@ -190,7 +191,7 @@ final readonly class VersionView
             $enquiry->wantedOn === null
                 ? null
                 : PassedStage::day(CarbonImmutable::parse($enquiry->wantedOn)) -
-                    PassedStage::day(CarbonImmutable::today()),
+                    PassedStage::day(Days::today()),
             ($stands[0] ?? null)?->begins,
         );
     }

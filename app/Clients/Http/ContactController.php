@@ -6,6 +6,7 @@ namespace App\Clients\Http;
 
 use App\Clients\Client;
 use App\Clients\Contact;
+use App\House\Days;
 use App\House\Stamp;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -50,7 +51,7 @@ final class ContactController
             'language' => ['nullable', 'string', 'max:40'],
             'holds_key' => ['boolean'],
             'can_operate' => ['nullable', 'string', 'max:300'],
-            'last_confirmed_on' => ['nullable', 'date', 'before_or_equal:tomorrow'],
+            'last_confirmed_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1)],
             'site_id' => ['nullable', 'integer', Rule::exists('sites', 'id')->where('client_id', $client->id)],
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Clients\Http;
 
 use App\Clients\Room;
 use App\Clients\Site;
+use App\House\Days;
 use App\House\Stamp;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -47,7 +48,7 @@ final class RoomController
             if ($value === null) {
                 unset($bases[$key]);
             } elseif ($room->getAttribute($key) !== $value || ($bases[$key]['basis'] ?? null) !== $basis) {
-                $bases[$key] = ['basis' => $basis, 'by' => $user->name, 'at' => now()->toDateString()];
+                $bases[$key] = ['basis' => $basis, 'by' => $user->name, 'at' => Days::text()];
             }
             $values[$key] = $value;
         }

@@ -9,6 +9,7 @@ use App\Clients\HouseholdLeaves;
 use App\Clients\Site;
 use App\Clients\SiteContents;
 use App\Clients\Views\SiteView;
+use App\House\Days;
 use App\House\Stamp;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -40,7 +41,7 @@ final class SiteController
             'town' => ['nullable', 'string', 'max:120'],
             'street' => ['nullable', 'string', 'max:160'],
         ]);
-        $site = $client->sites()->create([...$given, 'timezone' => 'UTC']);
+        $site = $client->sites()->create([...$given, 'timezone' => Days::zone()]);
 
         return redirect("/sites/{$site->id}")->with(
             'said',
@@ -133,7 +134,7 @@ final class SiteController
             if (
                 is_array($row) &&
                 ! in_array((string) json_encode($row), $known, true) &&
-                $row['from'] >= now()->toDateString()
+                $row['from'] >= Days::text()
             ) {
                 event(
                     new HouseholdLeaves(

@@ -6,7 +6,7 @@ namespace App\Front\Http;
 
 use App\Front\Today\FieldToday;
 use App\Front\Today\OfficeToday;
-use App\Rounds\Days;
+use App\House\Days;
 use App\Team\Role;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;

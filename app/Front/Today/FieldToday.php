@@ -6,8 +6,8 @@ namespace App\Front\Today;
 
 use App\Front\Views\TodayGroupView;
 use App\Front\Views\TodayLineView;
+use App\House\Days;
 use App\Reports\Report;
-use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\LoadList;
 use App\Rounds\Visit;
@@ -177,13 +177,13 @@ final class FieldToday
                         ->map(
                             fn (Visit $v): TodayLineView => new TodayLineView(
                                 ($v->starts_at ?? CarbonImmutable::now())
-                                    ->setTimezone($v->site->timezone ?? 'UTC')
+                                    ->setTimezone($v->site->timezone ?? Days::zone())
                                     ->format('l j F'),
                                 (string) $v->site?->name,
                                 null,
                                 'none',
                                 ($v->starts_at ?? CarbonImmutable::now())
-                                    ->setTimezone($v->site->timezone ?? 'UTC')
+                                    ->setTimezone($v->site->timezone ?? Days::zone())
                                     ->format('H:i'),
                             ),
                         )

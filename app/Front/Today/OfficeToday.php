@@ -10,11 +10,11 @@ use App\Build\Plan;
 use App\Build\PlanVersion;
 use App\Front\Views\TodayGroupView;
 use App\Front\Views\TodayLineView;
+use App\House\Days;
 use App\Reports\Report;
 use App\Risk\Exposure;
 use App\Risk\Night;
 use App\Risk\Views\ExposureLineView;
-use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Task;
 use App\Rounds\Visit;
@@ -109,7 +109,7 @@ final class OfficeToday
 
     private static function late(): TodayGroupView
     {
-        $today = Days::today()->toDateString();
+        $today = Days::text();
         $tasks = Task::query()
             ->whereNull('ended_at')
             ->where('latest_on', '<', $today)
@@ -145,9 +145,9 @@ final class OfficeToday
     /** Alarms that would ring into the void, in the words of the systems’ own pages; how many lack their limit. */
     private static function calls(): TodayGroupView
     {
-        $from = now()->subDay()->toDateString();
+        $from = Days::text(-1);
         $absences = Absence::query()
-            ->where('from_on', '<=', now()->addDays(2)->toDateString())
+            ->where('from_on', '<=', Days::text(2))
             ->where('until_on', '>=', $from)
             ->get()
             ->toBase();
@@ -173,7 +173,7 @@ final class OfficeToday
             $standing = AlarmStanding::of(
                 $alarm,
                 $absences,
-                Night::Tonight->faultAt($alarm->system->site->timezone ?? 'UTC')->toDateString(),
+                Night::Tonight->faultAt($alarm->system->site->timezone ?? Days::zone())->toDateString(),
             );
             if (
                 ! in_array($standing, [AlarmStanding::Sound, AlarmStanding::NeedsLimit], true) &&
@@ -200,7 +200,7 @@ final class OfficeToday
 
     private static function underway(): TodayGroupView
     {
-        $visits = self::placed(Visit::query()->where('planned_on', Days::today()->toDateString()))
+        $visits = self::placed(Visit::query()->where('planned_on', Days::text()))
             ->with('crew')
             ->orderBy('starts_at')
             ->limit(12)
@@ -273,7 +273,7 @@ final class OfficeToday
     {
         $later = FollowUp::query()
             ->whereNull('done_at')
-            ->where('due_on', '<=', Days::today()->addDays(2)->toDateString())
+            ->where('due_on', '<=', Days::text(2))
             ->join('systems', 'systems.id', '=', 'follow_ups.system_id')
             ->join('users', 'users.id', '=', 'follow_ups.owner_id')
             ->select(['follow_ups.*', 'systems.name as system_name', 'users.name as owner_name'])
@@ -309,7 +309,7 @@ final class OfficeToday
         $visits = self::placed(
             Visit::query()
                 ->where('state', Visit::OPEN)
-                ->where('due_on', '<=', Days::today()->addDays(7)->toDateString()),
+                ->where('due_on', '<=', Days::text(7)),
         )
             ->orderBy('due_on')
             ->limit(self::SHOWN)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Front\Views;
 
+use App\House\Days;
 use App\Team\Role;
 use App\Team\User;
 use Velbrin\Core\Measure\UnitDisplay;
@@ -31,6 +32,8 @@ final readonly class ShellView
         public string $decimalMark,
         public string $theme,
         public bool $demo,
+        /** The company's clock. */
+        public string $zone,
     ) {
     }
 
@@ -50,6 +53,7 @@ final readonly class ShellView
             $units->decimalMark,
             $user->theme ?? 'paper',
             (bool) config('velbrin.demo'),
+            Days::zone(),
         );
     }
 

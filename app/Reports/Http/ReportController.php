@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reports\Http;
 
 use App\Clients\Attachment;
+use App\House\Days;
 use App\House\Views\PageView;
 use App\House\Views\SectionView;
 use App\Reports\Report;
@@ -87,7 +88,7 @@ final class ReportController
         Gate::authorize('update', $report);
         $given = $request->validate([
             'words' => ['nullable', 'string', 'max:2000'],
-            'next_on' => ['nullable', 'date', 'after_or_equal:today'],
+            'next_on' => ['nullable', 'date', 'after_or_equal:'.Days::text()],
             'photo_id' => ['nullable', 'integer', Rule::in($this->photos($report)->pluck('id')->all())],
             'recommendations' => ['present', 'array', 'max:12'],
             'recommendations.*.text' => ['required', 'string', 'max:300'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reports\Views;
 
+use App\House\Days;
 use App\House\Money;
 use App\Reports\Report;
 use App\Reports\ReportNote;
@@ -58,7 +59,7 @@ final readonly class ReportView
     public static function of(Report $report, Units $units): self
     {
         $content = $report->content;
-        $zone = $report->site->timezone ?? 'UTC';
+        $zone = $report->site->timezone ?? Days::zone();
         $closed = ($report->visit->closed_at ?? ($report->created_at ?? now()))->setTimezone($zone);
         $opened = ($report->visit->opened_at ?? $closed)->setTimezone($zone);
 

@@ -6,6 +6,7 @@ namespace App\Risk\Http;
 
 use App\Alerts\Alarm;
 use App\Alerts\Views\AlarmView;
+use App\House\Days;
 use App\House\Views\PageView;
 use App\Risk\Exposure;
 use App\Risk\Exposures;
@@ -147,7 +148,7 @@ final class RiskController
                 'has_animals' => ['nullable', 'boolean'],
                 'no_heater_because' => ['nullable', 'string', 'max:200'],
                 'no_heater_while' => ['nullable', 'required_with:no_heater_because', 'string', 'max:200'],
-                'no_heater_review_on' => ['nullable', 'required_with:no_heater_because', 'date', 'after:today'],
+                'no_heater_review_on' => ['nullable', 'required_with:no_heater_because', 'date', 'after:'.Days::text()],
                 'fish_kg' => ['nullable', 'numeric:strict', 'min:0', 'max:2000'],
                 'small_fish' => ['required', 'boolean'],
                 'community' => ['nullable', Rule::enum(Community::class)],

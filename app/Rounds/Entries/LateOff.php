@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Entries;
 
-use App\Rounds\Days;
+use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Systems\System;
 use App\Team\Role;

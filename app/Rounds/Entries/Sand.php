@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds\Entries;
 
+use App\House\Days;
 use App\Rounds\ChangeReader;
-use App\Rounds\Days;
 use App\Rounds\Lifted;
 use App\Rounds\SandJob;
 use App\Rounds\SandProfile;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds\Entries;
 
+use App\House\Days;
 use App\Rounds\AddJob;
-use App\Rounds\Days;
 use App\Rounds\DueThings;
 use App\Rounds\FollowUp;
 use App\Rounds\JobSheets;
@@ -342,7 +342,7 @@ final class Work
                 'kind' => 'bring',
                 'text' => $text,
                 'owner_id' => $sent->user->id,
-                'due_on' => Days::today()->toDateString(),
+                'due_on' => Days::text(),
                 'on_site' => false,
             ],
         );

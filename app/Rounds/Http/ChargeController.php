@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
-use App\Rounds\Days;
+use App\House\Days;
 use App\Systems\Material;
 use App\Systems\MaterialKept;
 use App\Systems\System;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\House\Days;
 use App\Rounds\Away;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\Vehicle;
 use App\Rounds\Views\CrewView;
 use App\Team\User;

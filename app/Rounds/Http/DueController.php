@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\House\Days;
 use App\House\Views\PageView;
-use App\Rounds\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Task;
 use App\Rounds\TaskType;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Views\FaultView;
 use App\Systems\Item;
@@ -81,7 +82,7 @@ final class FaultController
                     'integer',
                     Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
                 ],
-                'due_on' => ['required_if_declined:mended', 'nullable', 'date', 'after_or_equal:today'],
+                'due_on' => ['required_if_declined:mended', 'nullable', 'date', 'after_or_equal:'.Days::text()],
             ],
             ['owner_id.required_if_declined' => 'Who follows it up?', 'due_on.required_if_declined' => 'Until when?'],
         );

@@ -6,9 +6,9 @@ namespace App\Rounds\Http;
 
 use App\Clients\Attachments;
 use App\Clients\Site;
+use App\House\Days;
 use App\House\Views\CrumbView;
 use App\Rounds\Away;
-use App\Rounds\Days;
 use App\Rounds\SiteEvent;
 use App\Rounds\SiteStep;
 use App\Rounds\SiteWish;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\House\Days;
 use App\Rounds\Away;
-use App\Rounds\Days;
 use App\Rounds\SickNow;
 use App\Rounds\Visit;
 use App\Team\OnCall;
@@ -40,7 +40,7 @@ final class SickController
             'people' => Away::people(),
             'who' => $user === null ? null : ['id' => $user->id, 'name' => $user->name],
             'until' => $until->toDateString(),
-            'today' => Days::today()->toDateString(),
+            'today' => Days::text(),
             'visits' => $user === null ? [] : $this->sick->preview($user, $until),
             'nights' => $user === null
                     ? []
@@ -68,7 +68,7 @@ final class SickController
         $given = $request->validate(
             [
                 'who' => ['required', 'integer', $staff],
-                'until' => ['required', 'date', 'after_or_equal:today', 'before:+90 days'],
+                'until' => ['required', 'date', 'after_or_equal:'.Days::text(), 'before:+90 days'],
                 'stand_in' => ['nullable', 'integer', 'different:who', $staff],
             ],
             ['until.after_or_equal' => 'The last day of it lies ahead.'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Http;
 
 use App\Clients\Site;
+use App\House\Days;
 use App\Rounds\SiteEvent;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -22,7 +23,7 @@ final class SiteEventController
         $given = $request->validate(
             [
                 'text' => ['required', 'string', 'max:160'],
-                'on' => ['required', 'date', 'after_or_equal:today', 'before:+3 years'],
+                'on' => ['required', 'date', 'after_or_equal:'.Days::text(), 'before:+3 years'],
                 'clear_days' => ['nullable', 'integer', 'between:0,60'],
             ],
             [

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\House\Days;
 use App\Rounds\AddJob;
 use App\Rounds\Away;
-use App\Rounds\Days;
 use App\Rounds\Disturbed;
 use App\Rounds\FollowUp;
 use App\Rounds\Lock;
@@ -143,7 +143,7 @@ final class TaskController
                     Rule::exists('task_types', 'id')->whereNull('archived_at')->where('build', 0),
                     Rule::unique('tasks', 'task_type_id')->where('system_id', $system->id)->whereNull('ended_at'),
                 ],
-                'last_done_on' => ['nullable', 'date', 'before_or_equal:today'],
+                'last_done_on' => ['nullable', 'date', 'before_or_equal:'.Days::text()],
                 'first_on' => ['nullable', 'date', 'prohibits:last_done_on'],
             ],
             ['first_on.prohibits' => 'Either it was done before, or it begins on a day: not both.'],
@@ -188,7 +188,7 @@ final class TaskController
         Gate::authorize('update', $task);
         $system = $task->system()->firstOrFail();
         if ($task->due_on === null) {
-            $today = Days::today()->toDateString();
+            $today = Days::text();
             $task->update(['earliest_on' => $today, 'due_on' => $today, 'latest_on' => $today]);
         }
         $next = $add->nextVisit($system->site_id);
@@ -221,7 +221,7 @@ final class TaskController
         Gate::authorize('update', $task);
         $given = $request->validate(
             [
-                'suspended_until' => ['nullable', 'date', 'after:today'],
+                'suspended_until' => ['nullable', 'date', 'after:'.Days::text()],
                 'suspended_reason' => ['required_with:suspended_until', 'nullable', 'string', 'max:300'],
             ],
             ['suspended_until.after' => 'Name a day to look at it again.'],
@@ -251,7 +251,7 @@ final class TaskController
         $given = $request->validate([
             'text' => ['required', 'string', 'max:500'],
             'owner_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')],
-            'due_on' => ['required', 'date', 'after_or_equal:today'],
+            'due_on' => ['required', 'date', 'after_or_equal:'.Days::text()],
             'latest_on' => ['nullable', 'date', 'after_or_equal:due_on'],
             'on_site' => ['sometimes', 'boolean'],
             'minutes' => ['nullable', 'numeric:strict', 'gt:0', 'max:'.AddJob::MOST_MIN],
@@ -332,7 +332,7 @@ final class TaskController
             'reason' => ['required_if:isolated,true', 'nullable', 'string', 'max:300'],
         ]);
         $system->update([
-            'isolated_since' => $given['isolated'] ? Days::today()->toDateString() : null,
+            'isolated_since' => $given['isolated'] ? Days::text() : null,
             'isolated_reason' => $given['isolated'] ? $given['reason'] : null,
         ]);
 
@@ -352,7 +352,7 @@ final class TaskController
             ...TaskTriggers::rules(),
             'reason' => ['nullable', 'string', 'max:300'],
             'litres' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'],
-            'until_on' => ['nullable', 'date', 'after:today'],
+            'until_on' => ['nullable', 'date', 'after:'.Days::text()],
         ];
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
-use App\Rounds\Days;
+use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Trial;
 use App\Rounds\Verdict;
@@ -104,8 +104,8 @@ final class TrialController
                     Rule::in(array_map(fn (Measured $p): string => $p->key(), Parameters::here()->all())),
                 ],
                 'measure' => ['required_without:parameter', 'nullable', 'string', 'max:200'],
-                'started_on' => ['required', 'date', 'before_or_equal:today'],
-                'judge_on' => ['required', 'date', 'after:today', 'after:started_on'],
+                'started_on' => ['required', 'date', 'before_or_equal:'.Days::text()],
+                'judge_on' => ['required', 'date', 'after:'.Days::text(), 'after:started_on'],
                 'owner_id' => [
                     'required',
                     'integer',

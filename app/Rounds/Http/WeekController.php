@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Rounds\Http;
 
+use App\House\Days;
 use App\Rounds\BoardChange;
 use App\Rounds\BoardLog;
 use App\Rounds\BoardMove;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Rounds\Planning;
 use App\Rounds\ProposeWeek;
 use App\Rounds\Views\AnnounceView;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds\Views;
 
+use App\House\Days;
 use App\Rounds\Crew;
-use App\Rounds\Days;
 use App\Team\User;
 
 final readonly class CrewView

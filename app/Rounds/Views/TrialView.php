@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Views;
 
-use App\Rounds\Days;
+use App\House\Days;
 use App\Rounds\Trial;
 use App\Team\User;
 use Velbrin\Core\Chemistry\TrialEffect;

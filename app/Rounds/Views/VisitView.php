@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Views;
 
-use App\Rounds\Days;
+use App\House\Days;
 use App\Rounds\Visit;
 
 /** The head of a visit: where, when, how to get in, what to carry in. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
+use App\House\Days;
 use App\Systems\DeviceRetired;
 use App\Systems\Item;
 use App\Systems\OpenRipple;
@@ -153,7 +154,7 @@ final class ItemController
             'name' => ['required', 'string', 'max:160'],
             'vessel_id' => ['nullable', 'integer', Rule::exists('vessels', 'id')->where('system_id', $system->id)],
             'watts' => ['nullable', 'numeric:strict', 'min:0', 'max:20000'],
-            'installed_on' => ['nullable', 'date', 'before_or_equal:tomorrow', 'after:1980-01-01'],
+            'installed_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1), 'after:1980-01-01'],
             'installed_precision' => ['required', Rule::in(['day', 'month', 'year', 'about'])],
             'life_months' => ['nullable', 'numeric:strict', 'gt:0', 'max:600'],
             'plug_label' => ['nullable', 'string', 'max:80'],
@@ -161,7 +162,7 @@ final class ItemController
             'circuit' => ['nullable', 'string', 'max:80'],
             'switched_by' => ['nullable', 'string', 'max:80'],
             'senses_own_vessel' => ['nullable', 'boolean'],
-            'away_since' => ['nullable', 'date', 'before_or_equal:tomorrow'],
+            'away_since' => ['nullable', 'date', 'before_or_equal:'.Days::text(1)],
             'away_where' => ['nullable', 'required_with:away_since', 'string', 'max:160'],
             'capacity_wh' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'],
             'usable_share_pct' => ['nullable', 'numeric:strict', 'gt:0', 'max:100'],
@@ -172,7 +173,7 @@ final class ItemController
             'spare_where' => ['nullable', 'string', 'max:160'],
             'warranty_until' => ['nullable', 'date'],
             'service_every_days' => ['nullable', 'integer', 'min:1', 'max:2000'],
-            'last_service_on' => ['nullable', 'date', 'before_or_equal:tomorrow'],
+            'last_service_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1)],
             'note' => ['nullable', 'string', 'max:500'],
             'temporary_until' => ['nullable', 'date', 'after:2000-01-01'],
             'temporary_why' => ['nullable', 'required_with:temporary_until', 'string', 'max:300'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
+use App\House\Days;
 use App\Systems\Material;
 use App\Systems\MaterialKept;
 use App\Systems\System;
@@ -28,7 +29,7 @@ final class MaterialController
             'origin' => $words,
             'lot' => $words,
             'mass_kg' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],
-            'in_on' => ['required', 'date', 'before_or_equal:tomorrow'],
+            'in_on' => ['required', 'date', 'before_or_equal:'.Days::text(1)],
             'note' => ['nullable', 'string', 'max:300'],
         ]);
         Material::query()->create([...$given, 'system_id' => $system->id, 'user_id' => $user->id]);

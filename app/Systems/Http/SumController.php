@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http;
 
+use App\House\Days;
 use App\Systems\Sums\Sum;
 use App\Systems\Sums\SumField;
 use App\Systems\Sums\SumLine;
@@ -65,7 +66,7 @@ final class SumController
         DB::transaction(function () use ($system, $user, $given): void {
             $system->update([
                 'measured_volume_l' => $given['measured_volume_l'],
-                'measured_how' => $given['measured_how'].', '.now()->toDateString(),
+                'measured_how' => $given['measured_how'].', '.Days::text(),
             ]);
             $system
                 ->logEntries()

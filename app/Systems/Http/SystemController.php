@@ -9,6 +9,7 @@ use App\Clients\Room;
 use App\Clients\Site;
 use App\Clients\Views\AttachmentView;
 use App\Clients\Views\FactSpecView;
+use App\House\Days;
 use App\House\TableRows;
 use App\House\Views\AnswersView;
 use App\House\Views\FindingView;
@@ -274,7 +275,7 @@ final class SystemController
             );
         }
         $bases = array_map(
-            fn (Basis $b): array => ['basis' => $b->value, 'by' => $user->name, 'at' => now()->toDateString()],
+            fn (Basis $b): array => ['basis' => $b->value, 'by' => $user->name, 'at' => Days::text()],
             $brief->bases,
         );
         $was = SystemBrief::read($system->load('vessels'));
@@ -282,7 +283,7 @@ final class SystemController
         $placed = ($system->tables ?? []) != array_filter($tables);
         SystemFacts::places($system, $tables);
         if (($was->values['nearBedMs'] ?? null) !== ($brief->values['nearBedMs'] ?? null)) {
-            $system->update(['flow_read_on' => now()->toDateString()]);
+            $system->update(['flow_read_on' => Days::text()]);
         }
         $is = SystemBrief::read($system->refresh()->load('vessels'));
         $moved = Comparison::of($was, Plan::answer($was), $is, Plan::answer($is));
@@ -604,7 +605,7 @@ final class SystemController
             'regime' => ['required', Rule::enum(Regime::class)],
             'room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->where('site_id', $site->id)],
             'keeper_id' => ['nullable', 'integer', Rule::exists('users', 'id')],
-            'started_on' => ['nullable', 'date', 'before_or_equal:tomorrow', 'after:1970-01-01'],
+            'started_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1), 'after:1970-01-01'],
             'started_precision' => ['required', Rule::in(['day', 'month', 'year', 'about'])],
             'settling_until' => ['nullable', 'date'],
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Team\Http;
 
+use App\House\Days;
 use App\Team\Absence;
 use App\Team\Holiday;
 use App\Team\OnCall;
@@ -21,7 +22,7 @@ final class RosterController
     public function show(): Response
     {
         Gate::authorize('viewAny', OnCall::class);
-        $today = now()->toDateString();
+        $today = Days::text();
 
         return Inertia::render('team/Roster', [
             'onCall' => OnCall::query()

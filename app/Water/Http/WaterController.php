@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Water\Http;
 
+use App\House\Days;
 use App\Team\User;
 use App\Water\DayReader;
 use App\Water\Demand;
@@ -144,7 +145,7 @@ final class WaterController
         $given = $request->validate([
             'label' => ['required', 'string', 'max:160'],
             'litres' => ['required', 'numeric:strict', 'gt:0', 'max:20000'],
-            'on' => ['nullable', 'date', 'after_or_equal:today'],
+            'on' => ['nullable', 'date', 'after_or_equal:'.Days::text()],
             'purpose' => ['required', Rule::in(['emergency', 'quarantine', 'top-off', 'other'])],
         ]);
         $depot->bookings()->create($given);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
+import { today } from '../shared/days';
 import type { ConsentView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { date } from '../shared/units';
@@ -13,7 +14,7 @@ const props = defineProps<{
     mayOrder: boolean;
 }>();
 const give = useForm<{ given_on: string; conditions: string; file: File | null }>({
-    given_on: new Date().toISOString().slice(0, 10),
+    given_on: today(),
     conditions: '',
     file: null,
 });

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Link, router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import { today } from '../shared/days';
 import type { FindingView, OrderView, StageView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
@@ -15,9 +16,9 @@ const props = defineProps<{
     mayOrder: boolean;
     mayReceive: boolean;
 }>();
-const today = new Date().toISOString().slice(0, 10);
-const order = useForm({ what: '', supplier: '', stage: 'set', ordered_on: today, promised_on: '' });
-const came = useForm({ received_on: today, is_whole: true, place: '', note: '', promised_on: '' });
+const now = today();
+const order = useForm({ what: '', supplier: '', stage: 'set', ordered_on: now, promised_on: '' });
+const came = useForm({ received_on: now, is_whole: true, place: '', note: '', promised_on: '' });
 const opening = ref<number | null>(null);
 const adding = ref(false);
 const label = (key: string) => props.stages.find((s) => s.key === key)?.label ?? key;

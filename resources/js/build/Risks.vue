@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useForm } from '@inertiajs/vue3';
+import { today } from '../shared/days';
 import type { RiskView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { date } from '../shared/units';
 
 /** What the client declined or put off, the risk until then, and who signed. */
 const props = defineProps<{ risks: RiskView[]; versionId: number; mayWrite: boolean }>();
-const today = () => new Date().toISOString().slice(0, 10);
 const form = useForm({
     kind: 'declined',
     liable: '',

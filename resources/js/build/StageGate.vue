@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { computed } from 'vue';
+import { today } from '../shared/days';
 import type { StageView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 
@@ -25,7 +26,7 @@ const form = useForm<{
     by: ways.value[0],
     words: '',
     signed_by: '',
-    passed_on: new Date().toISOString().slice(0, 10),
+    passed_on: today(),
     file: null,
     held: [],
     stage: '',

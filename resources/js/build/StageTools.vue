@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import { inDays } from '../shared/days';
 import type { StageView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 
@@ -17,7 +18,7 @@ const at = `/plan-versions/${props.versionId}/stages/${props.stage.key}`;
 const editing = ref(false);
 const list = ref(props.stage.tools.join('\n'));
 const missed = useForm({ name: '' });
-const week = () => new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10);
+const week = () => inDays(7);
 const carry = useForm<{ text: string; owner_id: string; due_on: string }>({ text: '', owner_id: '', due_on: week() });
 const firm = useForm({
     firm: props.stage.firm?.firm ?? '',

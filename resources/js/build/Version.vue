@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, useForm } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
+import { today } from '../shared/days';
 import type { StopView, VersionView, WorkingView } from '../generated';
 import Crumbs from '../shared/Crumbs.vue';
 import FieldError from '../shared/FieldError.vue';
@@ -40,7 +41,7 @@ const waiver = useForm<{
     kind: 'reason',
     reason: '',
     signed_by: '',
-    signed_on: new Date().toISOString().slice(0, 10),
+    signed_on: today(),
     file: null,
 });
 const workings = computed(() =>

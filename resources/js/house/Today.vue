@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link } from '@inertiajs/vue3';
 import { computed, inject } from 'vue';
+import { dayWords } from '../shared/days';
 import type { TodayGroupView } from '../generated';
 import HoursLine from '../risk/HoursLine.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
@@ -9,9 +10,7 @@ import { useVanTicks } from './vanTicks';
 const props = defineProps<{ date: string; role: string; name: string; groups: TodayGroupView[] }>();
 const ticked = useVanTicks(props.date);
 const signOut = inject<() => void>('signOut');
-const day = computed(() =>
-    new Date(`${props.date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }),
-);
+const day = computed(() => dayWords(props.date, { weekday: 'long', day: 'numeric', month: 'long' }));
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { BModal } from 'bootstrap-vue-next';
 import { computed, ref } from 'vue';
+import { inDays } from '../shared/days';
 import type { VisitSystemView } from '../generated';
 import { useKept } from '../shared/kept';
 
@@ -56,10 +57,6 @@ const days = ref(7);
 const owner = ref(props.me);
 const minutes = ref(15);
 const picture = ref<File | null>(null);
-function day(inDays: number): string {
-    const d = new Date(Date.now() + inDays * 86_400_000);
-    return `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}`;
-}
 function see(grade: string) {
     emit('entry', 'seen', {
         systemId: props.system.id,
@@ -76,7 +73,7 @@ function keep() {
     if (props.what === 'missed') emit('entry', 'missed', { systemId, text: text.value });
     if (props.what === 'note') emit('entry', 'note', { systemId, text: text.value, standing: standing.value });
     if (props.what === 'later')
-        emit('entry', 'follow-up', { systemId, text: text.value, dueOn: day(days.value), ownerId: owner.value });
+        emit('entry', 'follow-up', { systemId, text: text.value, dueOn: inDays(days.value), ownerId: owner.value });
     if (props.what === 'photo' && picture.value)
         emit('entry', 'photo', { caption: text.value, systemId }, picture.value);
     if (props.what === 'clock') emit('clock', text.value || 'Clock', minutes.value);

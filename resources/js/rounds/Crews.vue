@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import { today } from '../shared/days';
 import type { CrewView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { date, useUnits } from '../shared/units';
@@ -24,7 +25,7 @@ defineProps<{
     mayPlan: boolean;
 }>();
 const units = useUnits();
-const today = new Date().toISOString().slice(0, 10);
+const now = today();
 const crew = useForm<{
     name: string;
     depot_id: number | null;
@@ -40,7 +41,7 @@ const crew = useForm<{
     depot_id: null,
     vehicle_id: null,
     members: [],
-    from_on: today,
+    from_on: now,
     until_on: null,
     starts_min: 480,
     ends_min: 990,
@@ -49,7 +50,7 @@ const crew = useForm<{
 const hours = ref({ from: '08:00', to: '16:30' });
 const who = ref<(number | null)[]>([null, null]);
 const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
-const ends = useForm({ until_on: today });
+const ends = useForm({ until_on: now });
 const ending = ref<number | null>(null);
 const vehicle = useForm<{ name: string; payload_kg: number | null; salt_l: number | null; ro_l: number | null }>({
     name: '',

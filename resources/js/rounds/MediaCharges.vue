@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import { today } from '../shared/days';
 import type { ChargeView, TaskLineView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
@@ -9,7 +10,7 @@ import { date, useUnits, whenDay } from '../shared/units';
 /** Each charge of media has its own day, so that one that has run in always stays. */
 const props = defineProps<{ systemId: number; charges: ChargeView[]; tasks: TaskLineView[]; mayRecord: boolean }>();
 const units = useUnits();
-const today = new Date().toISOString().slice(0, 10);
+const now = today();
 const adding = ref(false);
 const mass = ref('');
 const form = useForm<{
@@ -20,7 +21,7 @@ const form = useForm<{
     in_on: string;
     life_days: number | null;
     task_id: number | null;
-}>({ name: '', place: '', mass_kg: null, lot: '', in_on: today, life_days: null, task_id: null });
+}>({ name: '', place: '', mass_kg: null, lot: '', in_on: now, life_days: null, task_id: null });
 
 function keep() {
     form.mass_kg = mass.value === '' ? null : units.parse(mass.value, 'kg');
@@ -44,7 +45,7 @@ function job(charge: ChargeView): string {
     <h2>Media in the water</h2>
     <ul v-if="charges.length" class="list">
         <li v-for="c in charges" :key="c.id">
-            <SeverityMark :severity="c.dueOn && c.dueOn <= today ? 'watch' : 'none'" />
+            <SeverityMark :severity="c.dueOn && c.dueOn <= now ? 'watch' : 'none'" />
             <b>{{ c.name }}</b>
             {{ [c.place, c.mass].filter(Boolean).join(', ') }}
             <small
@@ -58,7 +59,7 @@ function job(charge: ChargeView): string {
                 type="button"
                 class="linkish"
                 :aria-label="`${c.name}, ${c.place ?? ''}: exchanged today`"
-                @click="router.post(`/materials/${c.id}/exchange`, { on: today }, { preserveScroll: true })"
+                @click="router.post(`/materials/${c.id}/exchange`, { on: now }, { preserveScroll: true })"
             >
                 exchanged today
             </button>
@@ -104,7 +105,7 @@ function job(charge: ChargeView): string {
                 <FieldError :words="form.errors.lot" />
             </div>
             <div>
-                <label for="ci">Went in on</label><input id="ci" v-model="form.in_on" type="date" :max="today" />
+                <label for="ci">Went in on</label><input id="ci" v-model="form.in_on" type="date" :max="now" />
                 <FieldError :words="form.errors.in_on" />
             </div>
             <div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { BModal } from 'bootstrap-vue-next';
 import { computed, ref } from 'vue';
+import { inDays } from '../shared/days';
 import { useKept } from '../shared/kept';
 
 /** Not now, with a reason: it comes back by itself on that day. */
@@ -16,12 +17,7 @@ const reason = useKept(`visit-${props.visitId}-skip`);
 const days = ref(7);
 const QUICK = ['no time', 'part missing', 'they asked us not to', 'animals disturbed', 'not needed'];
 function go() {
-    const d = new Date(Date.now() + days.value * 86_400_000);
-    emit(
-        'skip',
-        reason.value,
-        `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}`,
-    );
+    emit('skip', reason.value, inDays(days.value));
     reason.value = '';
 }
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Link, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import { inDays, today } from '../shared/days';
 import type { SystemHeaderView, TrialView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { date } from '../shared/units';
@@ -15,7 +16,7 @@ const props = defineProps<{
     people: Record<string, string>;
     me: number;
 }>();
-const today = new Date().toISOString().slice(0, 10);
+const now = today();
 const beginning = ref(false);
 const form = useForm<{
     method: string;
@@ -30,8 +31,8 @@ const form = useForm<{
     expectation: '',
     parameter: null,
     measure: '',
-    started_on: today,
-    judge_on: new Date(Date.now() + 56 * 86_400_000).toISOString().slice(0, 10),
+    started_on: now,
+    judge_on: inDays(56),
     owner_id: props.me,
 });
 const judging = ref<number | null>(null);
@@ -107,7 +108,7 @@ const VERDICTS: [string, string][] = [
             </div>
             <div>
                 <label for="tr5">Began on</label
-                ><input id="tr5" v-model="form.started_on" type="date" :max="today" /><FieldError
+                ><input id="tr5" v-model="form.started_on" type="date" :max="now" /><FieldError
                     :words="form.errors.started_on"
                 />
             </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
+import { clock, deviceZone } from '../shared/days';
 import type { ParameterView, RunningView, VisitSystemView, VisitTaskView, VisitView } from '../generated';
 import { useShell } from '../shared/page';
 import { send } from '../shared/send';
@@ -216,10 +217,7 @@ onUnmounted(() => {
         <section v-if="offs.length" class="offline" aria-label="Switched off">
             <button type="button" class="offsum" :aria-expanded="openOff" @click="openOff = !openOff">
                 <b>Off: {{ offs.length }}</b> {{ offs.map((o) => o.what.toLowerCase()).join(' · ')
-                }}<span
-                    >since
-                    {{ new Date(offs[0].at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) }}</span
-                >
+                }}<span>since {{ clock(offs[0].at, deviceZone()) }}</span>
             </button>
             <ul v-if="openOff">
                 <li v-for="o in offs" :key="o.uuid">

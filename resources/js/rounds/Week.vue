@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
+import { addDays, dayWords } from '../shared/days';
 import type { AnnounceView, BoardView, ConsequenceView, StopView, TellView, WeekRunView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
@@ -22,13 +23,8 @@ const props = defineProps<{
     announce: AnnounceView[];
 }>();
 const { errors } = useShell();
-const day = (iso: string) =>
-    new Date(`${iso}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-const shift = (days: number) => {
-    const d = new Date(`${props.monday}T12:00:00`);
-    d.setDate(d.getDate() + days);
-    return d.toISOString().slice(0, 10);
-};
+const day = (iso: string) => dayWords(iso, { weekday: 'short', day: 'numeric', month: 'short' });
+const shift = (days: number) => addDays(props.monday, days);
 const chosen = ref<StopView | null>(null);
 const crew = ref(0);
 const on = ref('');

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { dayNumber, today } from '../shared/days';
 
 /** A job’s range on a line of time: done, due, the last day it may wait, and today. */
 const props = defineProps<{ last: string | null; due: string | null; latest: string | null }>();
 const W = 186;
-const day = (iso: string) => new Date(`${iso}T00:00:00`).getTime() / 86_400_000;
 const drawn = computed(() => {
     if (!props.last || !props.due || !props.latest) return null;
-    const now = Date.now() / 86_400_000;
-    const from = day(props.last);
-    const to = Math.max(day(props.latest), now) + 0.5;
+    const now = dayNumber(today()) + 0.5;
+    const from = dayNumber(props.last);
+    const to = Math.max(dayNumber(props.latest), now) + 0.5;
     const x = (d: number) => 6 + ((d - from) / (to - from)) * (W - 12);
-    return { due: x(day(props.due)), latest: x(day(props.latest)), now: x(Math.min(now, to)) };
+    return { due: x(dayNumber(props.due)), latest: x(dayNumber(props.latest)), now: x(Math.min(now, to)) };
 });
 </script>
 

@@ -1,4 +1,5 @@
 import { onMounted, onUnmounted, ref } from 'vue';
+import { clock, dayOf, dayWords, deviceZone, today } from '../shared/days';
 import { newId } from '../shared/send';
 
 /** Several clocks at once: a soak, a refill, a flush. They outlive a reload, and the phone's pocket. */
@@ -43,10 +44,11 @@ export function useClocks(visitId: number) {
         },
         /** Of a clock by the record: its hour, for those run for hours. */
         until(iso: string): string {
-            const at = new Date(iso);
-            const sameDay = at.toDateString() === new Date(now.value).toDateString();
-            const hour = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-            return `until ${sameDay ? '' : `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })} `}${hour}`;
+            const here = deviceZone();
+            const on = dayOf(iso, here);
+            const day =
+                on === today(here) ? '' : `${dayWords(on, { weekday: 'short', day: 'numeric', month: 'short' })} `;
+            return `until ${day}${clock(iso, here)}`;
         },
         left(clock: Clock): { words: string; over: boolean } {
             const s = Math.round((clock.until - now.value) / 1000);

@@ -1,5 +1,6 @@
 import { computed } from 'vue';
 import type { UnitDisplay } from '../generated';
+import { dayNumber, dayOf, dayWords, isDay, today } from './days';
 import { useShell } from './page';
 import { worth } from './written';
 
@@ -88,13 +89,9 @@ export function when(iso: string): string {
 
 /** A day without an hour: "today", "in 3 days", or the date. */
 export function whenDay(iso: string): string {
-    const start = new Date();
-    const day = new Date(`${iso.slice(0, 10)}T12:00:00`);
-    start.setHours(12, 0, 0, 0);
-    const days = Math.round((day.getTime() - start.getTime()) / 86_400_000);
+    const days = dayNumber(iso) - dayNumber(today());
     return Math.abs(days) < 15 ? new Intl.RelativeTimeFormat('en', { numeric: 'auto' }).format(days, 'day') : date(iso);
 }
 
-export function date(iso: string): string {
-    return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-}
+/** A day as it is, a moment by the company's calendar: "9 Mar 2026". */
+export const date = (iso: string): string => dayWords(isDay(iso) ? iso : dayOf(iso));

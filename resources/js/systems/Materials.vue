@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import { today } from '../shared/days';
 import FieldError from '../shared/FieldError.vue';
 import { date, useUnits } from '../shared/units';
 
@@ -30,7 +31,7 @@ const form = useForm({
     origin: '',
     lot: '',
     mass_kg: null as number | null,
-    in_on: new Date().toISOString().slice(0, 10),
+    in_on: today(),
     note: '',
 });
 const WORDS: ['grain' | 'colour' | 'origin' | 'lot' | 'note', string][] = [

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, router, useForm } from '@inertiajs/vue3';
 import { computed } from 'vue';
+import { addDays, dayNumber, dayWords, today } from '../shared/days';
 import RoundsTabs from '../rounds/RoundsTabs.vue';
 import FieldError from '../shared/FieldError.vue';
 import { date } from '../shared/units';
@@ -27,15 +28,9 @@ const away = useForm<{ user_id: number | null; from_on: string; until_on: string
 const holiday = useForm({ on: '', name: '' });
 const DAYS = 56;
 const W = 760;
-const start = new Date();
-start.setHours(12, 0, 0, 0);
+const start = today();
 const x = (iso: string, end = false) =>
-    130 +
-    Math.max(
-        0,
-        Math.min(DAYS, (new Date(`${iso}T12:00:00`).getTime() - start.getTime()) / 86_400_000 + (end ? 1 : 0)),
-    ) *
-        ((W - 140) / DAYS);
+    130 + Math.max(0, Math.min(DAYS, dayNumber(iso) - dayNumber(start) + (end ? 1 : 0))) * ((W - 140) / DAYS);
 const names = computed(() => [...new Set([...props.onCall.map((o) => o.who), ...props.absences.map((a) => a.who)])]);
 const off = (kind: string, id: number) => router.delete(`/rounds/roster/${kind}/${id}`, { preserveScroll: true });
 </script>
@@ -65,12 +60,7 @@ const off = (kind: string, id: number) => router.delete(`/rounds/roster/${kind}/
                         class="hour"
                     />
                     <text :x="132 + (week - 1) * 7 * ((W - 140) / DAYS)" y="12">
-                        {{
-                            new Date(start.getTime() + (week - 1) * 7 * 86_400_000).toLocaleDateString('en-GB', {
-                                day: 'numeric',
-                                month: 'short',
-                            })
-                        }}
+                        {{ dayWords(addDays(start, (week - 1) * 7), { day: 'numeric', month: 'short' }) }}
                     </text>
                 </g>
                 <g v-for="(name, n) in names" :key="name">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import { clock as clockOf } from '../shared/days';
 import type { BatchView, WaterDayView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
@@ -23,13 +24,7 @@ const props = defineProps<{
     zone: string;
 }>();
 const units = useUnits();
-const clock = (iso: string) =>
-    new Date(iso).toLocaleString('en-GB', {
-        weekday: 'short',
-        hour: '2-digit',
-        minute: '2-digit',
-        timeZone: props.zone,
-    });
+const clock = (iso: string) => clockOf(iso, props.zone, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
 const mix = useForm<{
     salt_mix_id: number | null;
     salinity: number | null;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, ref } from 'vue';
+import { clock as clockOf } from '../shared/days';
 import type { WaterDayView } from '../generated';
 
 /** The day’s water as a time table: RO on top, a row for each vessel, the departures they serve. */
@@ -28,8 +29,7 @@ const x = (iso: string | number) =>
     LEFT +
     ((Math.max(typeof iso === 'number' ? iso : ms(iso), from.value) - from.value) / (to.value - from.value)) *
         (W.value - LEFT - 14);
-const clock = (iso: string | number) =>
-    new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: props.zone });
+const clock = (iso: string | number) => clockOf(iso, props.zone);
 const hours = computed(() => {
     const step = (to.value - from.value) / 3_600_000 > 30 ? 6 : 3;
     const first = Math.ceil(from.value / (step * 3_600_000)) * step * 3_600_000;
@@ -43,8 +43,7 @@ const height = computed(() => 30 + ROW * (props.view.vessels + 1) + 34);
 const leaving = computed(() => [
     ...new Map(props.view.departures.map((d) => [d.at, props.view.departures.filter((e) => e.at === d.at)])).entries(),
 ]);
-const day = (n: number) =>
-    new Date(n).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', timeZone: props.zone });
+const day = (n: number) => clockOf(n, props.zone, { weekday: 'short', day: 'numeric' });
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rounds;
+namespace App\House;
 
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
@@ -18,6 +18,12 @@ final class Days
     public static function today(): CarbonImmutable
     {
         return CarbonImmutable::now(self::zone())->startOfDay();
+    }
+
+    /** The company's day as it is written in a date column, so many days from now. */
+    public static function text(int $plusDays = 0): string
+    {
+        return self::today()->addDays($plusDays)->toDateString();
     }
 
     public static function monday(?string $of = null): CarbonImmutable
