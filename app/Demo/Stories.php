@@ -165,15 +165,15 @@ final class Stories
             ] as $n => [$parameter, $value, $unit]
         ) {
             TakeReading::take(
-                $system,
-                $by,
-                $parameter,
-                $value,
-                $unit,
-                now()->subMinutes(90 - 5 * $n),
-                (string) Str::uuid(),
-                true,
-                'kit',
+                system: $system,
+                user: $by,
+                parameter: $parameter,
+                typed: $value,
+                unit: $unit,
+                at: now()->subMinutes(90 - 5 * $n),
+                uuid: (string) Str::uuid(),
+                sure: true,
+                method: 'kit',
             );
         }
     }

@@ -42,30 +42,30 @@ final readonly class DueThing
     public function within(Window $window, array $clear): self
     {
         $job = new VisitJob(
-            $this->job->minutes,
-            $window,
-            $this->job->changeL,
-            $this->job->bringsWater,
-            $this->job->hoseLh,
-            $this->job->kg,
-            $this->job->persons,
-            $this->job->skill,
+            minutes: $this->job->minutes,
+            window: $window,
+            changeL: $this->job->changeL,
+            bringsWater: $this->job->bringsWater,
+            hoseLh: $this->job->hoseLh,
+            kg: $this->job->kg,
+            persons: $this->job->persons,
+            skill: $this->job->skill,
         );
 
         return new self(
-            $this->siteId,
-            $this->systemId,
-            $this->taskId,
-            $this->followUpId,
-            $this->typeId,
-            $this->typeKey,
-            $this->title,
-            $this->turn,
-            $window,
-            $job,
-            $this->litres,
-            $this->disturbsH,
-            $clear,
+            siteId: $this->siteId,
+            systemId: $this->systemId,
+            taskId: $this->taskId,
+            followUpId: $this->followUpId,
+            typeId: $this->typeId,
+            typeKey: $this->typeKey,
+            title: $this->title,
+            turn: $this->turn,
+            window: $window,
+            job: $job,
+            litres: $this->litres,
+            disturbsH: $this->disturbsH,
+            clear: $clear,
         );
     }
 

@@ -107,18 +107,18 @@ final class DueThings
         $kg = $type->key === SandJob::KEY ? SandJob::kg($system) : 0.0;
 
         return new DueThing(
-            $system->site_id,
-            $system->id,
-            $task->id,
-            null,
-            $type->id,
-            $type->key,
-            null,
-            $type->turns[$task->turn] ?? null,
-            $window,
-            self::job($system, $window, $type->minutes, $litres, $kg, $type->persons ?? 1, $type->skill),
-            $litres,
-            self::disturbsH($type, $system, $litres),
+            siteId: $system->site_id,
+            systemId: $system->id,
+            taskId: $task->id,
+            followUpId: null,
+            typeId: $type->id,
+            typeKey: $type->key,
+            title: null,
+            turn: $type->turns[$task->turn] ?? null,
+            window: $window,
+            job: self::job($system, $window, $type->minutes, $litres, $kg, $type->persons ?? 1, $type->skill),
+            litres: $litres,
+            disturbsH: self::disturbsH($type, $system, $litres),
         );
     }
 
@@ -134,16 +134,16 @@ final class DueThings
         $litres = $type->key === 'change' ? round(self::USUAL_CHANGE * ($system->volumeL() ?? 0.0)) : null;
 
         return new DueThing(
-            $system->site_id,
-            $system->id,
-            null,
-            $follow->id,
-            $type->id,
-            $type->key,
-            mb_substr($follow->text, 0, 200),
-            null,
-            $window,
-            self::job(
+            siteId: $system->site_id,
+            systemId: $system->id,
+            taskId: null,
+            followUpId: $follow->id,
+            typeId: $type->id,
+            typeKey: $type->key,
+            title: mb_substr($follow->text, 0, 200),
+            turn: null,
+            window: $window,
+            job: self::job(
                 $system,
                 $window,
                 $minutes,
@@ -152,8 +152,8 @@ final class DueThings
                 max($follow->persons, $type->persons ?? 1),
                 $follow->skill ?? $type->skill,
             ),
-            $litres,
-            $follow->kind === 'check-back' ? null : self::disturbsH($type, $system, $litres),
+            litres: $litres,
+            disturbsH: $follow->kind === 'check-back' ? null : self::disturbsH($type, $system, $litres),
         );
     }
 
@@ -167,14 +167,14 @@ final class DueThings
         ?string $skill,
     ): VisitJob {
         return new VisitJob(
-            $minutes,
-            $window,
-            $litres ?? 0.0,
-            $system->site?->makes_water !== true,
-            $system->hose_flow_lh ?? Hose::USUAL_LH,
-            $kg,
-            $persons,
-            $skill,
+            minutes: $minutes,
+            window: $window,
+            changeL: $litres ?? 0.0,
+            bringsWater: $system->site?->makes_water !== true,
+            hoseLh: $system->hose_flow_lh ?? Hose::USUAL_LH,
+            kg: $kg,
+            persons: $persons,
+            skill: $skill,
         );
     }
 

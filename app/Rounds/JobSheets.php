@@ -97,14 +97,14 @@ final class JobSheets
         return array_values(
             array_map(
                 fn (array $s): SheetStep => new SheetStep(
-                    (string) $text($s['text'] ?? null),
-                    $text($s['was'] ?? null),
-                    $text($s['why'] ?? null),
-                    $number($s['photo'] ?? null),
-                    $number($s['product'] ?? null),
-                    ($s['left'] ?? false) === true,
-                    ($s['adrift'] ?? false) === true,
-                    ($s['hold'] ?? false) === true,
+                    text: (string) $text($s['text'] ?? null),
+                    was: $text($s['was'] ?? null),
+                    why: $text($s['why'] ?? null),
+                    photo: $number($s['photo'] ?? null),
+                    product: $number($s['product'] ?? null),
+                    left: ($s['left'] ?? false) === true,
+                    adrift: ($s['adrift'] ?? false) === true,
+                    hold: ($s['hold'] ?? false) === true,
                 ),
                 array_filter($kept, is_array(...)),
             ),

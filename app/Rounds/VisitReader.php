@@ -393,13 +393,13 @@ final class VisitReader
         $ammonia = AmmoniaWatch::of($system)?->finding;
 
         return new VisitSystemView(
-            $system->id,
-            $system->name,
-            $litres === null ? null : $user->units()->show(Quantity::of($litres, Kind::Volume)),
-            $system->isolated_since === null ? null : (string) $system->isolated_reason,
-            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M') : null,
-            array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all()),
-            array_values(
+            id: $system->id,
+            name: $system->name,
+            volume: $litres === null ? null : $user->units()->show(Quantity::of($litres, Kind::Volume)),
+            isolated: $system->isolated_since === null ? null : (string) $system->isolated_reason,
+            settling: $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M') : null,
+            notes: array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all()),
+            changes: array_values(
                 $log
                     ->take(self::CHANGES)
                     ->map(
@@ -413,9 +413,9 @@ final class VisitReader
                     )
                     ->all(),
             ),
-            array_values($carried->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f))->all()),
-            array_values($offs->map(fn (OffRecord $o): OffView => OffView::of($o))->all()),
-            array_values(
+            carried: array_values($carried->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f))->all()),
+            offs: array_values($offs->map(fn (OffRecord $o): OffView => OffView::of($o))->all()),
+            tasks: array_values(
                 $tasks
                     ->map(
                         fn (VisitTask $t): VisitTaskView => VisitTaskView::of(
@@ -432,16 +432,16 @@ final class VisitReader
                     )
                     ->all(),
             ),
-            $readings,
-            $others,
-            array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
-            self::ammonia($system, $user),
-            $ammonia === null || $ammonia->severity === Severity::Fine
+            readings: $readings,
+            others: $others,
+            ripples: array_values($system->ripples->map(fn (OpenRipple $r): string => "{$r->label}: {$r->check}")->all()),
+            ammonia: self::ammonia($system, $user),
+            ammoniaStands: $ammonia === null || $ammonia->severity === Severity::Fine
                 ? null
                 : FindingView::of($ammonia, $user->units()),
-            $this->locks[$system->id] ?? [],
-            $this->lifted[$system->id] ?? [],
-            $tasks->contains(fn (VisitTask $t): bool => $t->type?->key === SandJob::KEY)
+            locks: $this->locks[$system->id] ?? [],
+            lifted: $this->lifted[$system->id] ?? [],
+            sand: $tasks->contains(fn (VisitTask $t): bool => $t->type?->key === SandJob::KEY)
                 ? SandView::of($this->profiles($system), $user->units())
                 : null,
         );

@@ -145,7 +145,17 @@ final class WeekReader
             $placed[$key] = $ofDay;
         }
 
-        return new self($monday, $crews, $visits, $days, Week::of($days, $placed), $stranded, $away, $holidays, $depot);
+        return new self(
+            monday: $monday,
+            crews: $crews,
+            visits: $visits,
+            crewDays: $days,
+            week: Week::of($days, $placed),
+            stranded: $stranded,
+            away: $away,
+            holidays: $holidays,
+            depot: $depot,
+        );
     }
 
     /**
@@ -328,18 +338,18 @@ final class WeekReader
                     continue;
                 }
                 $days[] = new CrewDay(
-                    $crew->id,
-                    $first + $d,
-                    $depot->spot(),
-                    $crew->starts_min,
-                    $crew->ends_min,
-                    $crew->break_min,
-                    array_keys($here),
-                    array_values(array_unique(array_merge(...array_values($here)))),
-                    $vehicle->payload_kg,
-                    $vehicle->salt_l,
-                    $vehicle->ro_l,
-                    $first + $d === $now['day'] ? $now['minute'] : 0.0,
+                    crew: $crew->id,
+                    day: $first + $d,
+                    depot: $depot->spot(),
+                    startMin: $crew->starts_min,
+                    endMin: $crew->ends_min,
+                    breakMin: $crew->break_min,
+                    members: array_keys($here),
+                    skills: array_values(array_unique(array_merge(...array_values($here)))),
+                    payloadKg: $vehicle->payload_kg,
+                    saltL: $vehicle->salt_l,
+                    roL: $vehicle->ro_l,
+                    notBeforeMin: $first + $d === $now['day'] ? $now['minute'] : 0.0,
                 );
             }
         }

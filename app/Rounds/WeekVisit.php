@@ -108,22 +108,22 @@ final readonly class WeekVisit
         ]);
 
         return new self(
-            $core->id,
-            (int) $row->site_id,
-            (string) $row->place,
-            (string) $row->client,
-            $state,
-            $row->crew_id === null ? null : (int) $row->crew_id,
-            $day,
-            $start,
-            substr((string) $row->due_on, 0, 10),
-            (bool) $row->pinned,
-            $row->promised_at !== null,
-            $row->moved_from !== null,
-            $row->why_unplanned === null ? null : (string) $row->why_unplanned,
-            $asks === [] ? null : implode(' ', $asks),
-            $core,
-            $familiar?->words,
+            id: $core->id,
+            siteId: (int) $row->site_id,
+            place: (string) $row->place,
+            client: (string) $row->client,
+            state: $state,
+            crewId: $row->crew_id === null ? null : (int) $row->crew_id,
+            plannedDay: $day,
+            startMin: $start,
+            dueOn: substr((string) $row->due_on, 0, 10),
+            pinned: (bool) $row->pinned,
+            promised: $row->promised_at !== null,
+            moved: $row->moved_from !== null,
+            why: $row->why_unplanned === null ? null : (string) $row->why_unplanned,
+            asks: $asks === [] ? null : implode(' ', $asks),
+            core: $core,
+            knows: $familiar?->words,
         );
     }
 

@@ -34,14 +34,14 @@ final class SystemFindings
                 continue;
             }
             $findings[] = ReadingFinding::of(
-                $j->parameter,
-                $j->latest,
-                $j->standing,
-                $j->slope_per_day,
-                $j->steady,
-                SystemLineView::days($j),
-                Band::for($system, $j->parameter)?->rate_per_day,
-                Band::for($system, $j->parameter)?->limits(),
+                parameter: $j->parameter,
+                latest: $j->latest,
+                standing: $j->standing,
+                slopePerDay: $j->slope_per_day,
+                steady: $j->steady,
+                daysToLeave: SystemLineView::days($j),
+                ratePerDay: Band::for($system, $j->parameter)?->rate_per_day,
+                band: Band::for($system, $j->parameter)?->limits(),
             );
         }
 

@@ -77,16 +77,16 @@ final readonly class DayReader
         }
 
         return new self(
-            $depot,
-            $now,
-            $departures,
-            $batches,
-            (float) $ready->sum('left_l'),
-            $needed,
-            $promised,
-            $ledger,
-            array_sum(array_map(fn (Departure $d): float => $d->mixId === null ? 0.0 : $d->litres, $departures)),
-            WaterDay::of(
+            depot: $depot,
+            now: $now,
+            departures: $departures,
+            batches: $batches,
+            readyL: (float) $ready->sum('left_l'),
+            reserveNeededL: $needed,
+            promised: $promised,
+            ledger: $ledger,
+            changesL: array_sum(array_map(fn (Departure $d): float => $d->mixId === null ? 0.0 : $d->litres, $departures)),
+            day: WaterDay::of(
                 $depot->station(),
                 self::mixes(),
                 $needs,

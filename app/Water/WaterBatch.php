@@ -69,14 +69,14 @@ final class WaterBatch extends Model
         $depot = $this->depot;
 
         return Readiness::of(
-            $this->left_l,
-            $this->salinity,
-            $depot->target_c ?? self::USED_AT_C,
-            $hours($this->usableFrom()),
-            $this->mix === null ? 0.0 : $hours($this->usableUntil()),
-            $this->measured_salinity,
-            $this->measured_c,
-            $depot->heat_w ?? 0.0,
+            litres: $this->left_l,
+            salinity: $this->salinity,
+            targetC: $depot->target_c ?? self::USED_AT_C,
+            fromH: $hours($this->usableFrom()),
+            untilH: $this->mix === null ? 0.0 : $hours($this->usableUntil()),
+            measuredSalinity: $this->measured_salinity,
+            measuredC: $this->measured_c,
+            heatW: $depot->heat_w ?? 0.0,
         );
     }
 

@@ -211,15 +211,15 @@ final class MessyWorkTest extends TestCase
         self::assertSame('Nitrate above 10, until 2, every 2 d', TaskTriggers::words($task)[0]);
         $read = function (float $value, string $at) use ($task): ?string {
             TakeReading::take(
-                $this->system->refresh(),
-                $this->ines,
-                Parameter::Nitrate,
-                $value,
-                ReadingUnit::MgL,
-                CarbonImmutable::parse($at),
-                (string) Str::uuid(),
-                true,
-                'test kit',
+                system: $this->system->refresh(),
+                user: $this->ines,
+                parameter: Parameter::Nitrate,
+                typed: $value,
+                unit: ReadingUnit::MgL,
+                at: CarbonImmutable::parse($at),
+                uuid: (string) Str::uuid(),
+                sure: true,
+                method: 'test kit',
             );
 
             return $task->refresh()->due_on?->toDateString();

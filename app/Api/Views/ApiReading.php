@@ -27,17 +27,17 @@ final readonly class ApiReading
     public static function of(Reading $r): self
     {
         return new self(
-            $r->id,
-            $r->system_id,
-            $r->parameter->key(),
-            $r->taken_at->toIso8601ZuluString(),
-            (float) $r->value,
-            $r->parameter->kind()->value,
-            (float) $r->given_value,
-            (string) $r->given_unit,
-            (string) $r->method,
-            $r->instrument,
-            $r->marked_at !== null,
+            id: $r->id,
+            systemId: $r->system_id,
+            parameter: $r->parameter->key(),
+            takenAt: $r->taken_at->toIso8601ZuluString(),
+            value: (float) $r->value,
+            kind: $r->parameter->kind()->value,
+            givenValue: (float) $r->given_value,
+            givenUnit: (string) $r->given_unit,
+            method: (string) $r->method,
+            instrument: $r->instrument,
+            marked: $r->marked_at !== null,
         );
     }
 }

@@ -29,16 +29,16 @@ final readonly class ApiSystem
         $leaves = $s->getAttribute('first_leaves_at');
 
         return new self(
-            $s->id,
-            $s->name,
-            (string) $s->kind,
-            $s->regime->value,
-            $s->site_id,
-            (string) $s->site?->name,
-            (string) $s->site?->client?->name,
-            $s->volumeL(),
-            $s->started_on?->toDateString(),
-            $leaves === null ? null : \Carbon\CarbonImmutable::parse($leaves)->toIso8601ZuluString(),
+            id: $s->id,
+            name: $s->name,
+            kind: (string) $s->kind,
+            regime: $s->regime->value,
+            siteId: $s->site_id,
+            site: (string) $s->site?->name,
+            client: (string) $s->site?->client?->name,
+            volumeL: $s->volumeL(),
+            startedOn: $s->started_on?->toDateString(),
+            firstLeavesBandAt: $leaves === null ? null : \Carbon\CarbonImmutable::parse($leaves)->toIso8601ZuluString(),
         );
     }
 }

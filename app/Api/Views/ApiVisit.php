@@ -35,17 +35,17 @@ final readonly class ApiVisit
         $ours = $reader->isStaff();
 
         return new self(
-            $v->id,
-            $v->site_id,
-            (string) $v->site?->name,
-            $v->state,
-            $v->planned_on?->toDateString(),
-            $v->starts_at?->toIso8601ZuluString(),
-            $v->opened_at?->toIso8601ZuluString(),
-            $v->closed_at?->toIso8601ZuluString(),
-            (float) $v->minutes,
-            $ours && $v->actual_min !== null ? (float) $v->actual_min : null,
-            array_values(
+            id: $v->id,
+            siteId: $v->site_id,
+            site: (string) $v->site?->name,
+            state: $v->state,
+            plannedOn: $v->planned_on?->toDateString(),
+            startsAt: $v->starts_at?->toIso8601ZuluString(),
+            openedAt: $v->opened_at?->toIso8601ZuluString(),
+            closedAt: $v->closed_at?->toIso8601ZuluString(),
+            minutes: (float) $v->minutes,
+            actualMin: $ours && $v->actual_min !== null ? (float) $v->actual_min : null,
+            work: array_values(
                 $v->tasks
                     ->map(
                         fn (VisitTask $t): string => "{$t->system?->name}: {$t->type?->name}".
@@ -53,8 +53,8 @@ final readonly class ApiVisit
                     )
                     ->all(),
             ),
-            $ours ? $v->crew?->name : null,
-            $ours ? (float) $v->salt_l : null,
+            crew: $ours ? $v->crew?->name : null,
+            saltWaterL: $ours ? (float) $v->salt_l : null,
         );
     }
 }

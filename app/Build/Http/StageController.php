@@ -65,14 +65,14 @@ final class StageController
             $stages = $answered->whole()->stages;
             $on = CarbonImmutable::parse($given['passed_on']);
             $against = StageGate::against(
-                $stage,
-                $by,
-                $stages,
-                $version->passedDays(),
-                $answered->forGates(),
-                PassedStage::day($on),
-                $version->waits(),
-                $version->lacks(),
+                key: $stage,
+                by: $by,
+                stages: $stages,
+                passed: $version->passedDays(),
+                answers: $answered->forGates(),
+                day: PassedStage::day($on),
+                waits: $version->waits(),
+                lacks: $version->lacks(),
             );
             if ($against !== null) {
                 throw ValidationException::withMessages(['stage' => "{$against}."]);

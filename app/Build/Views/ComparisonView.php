@@ -44,16 +44,16 @@ final readonly class ComparisonView
         $units = $user->units();
 
         return new self(
-            $plan->name,
-            $plan->id,
-            $a->number,
-            $b->number,
-            [
+            planName: $plan->name,
+            planId: $plan->id,
+            a: $a->number,
+            b: $b->number,
+            crumbs: [
                 new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"),
                 new CrumbView((string) $plan->site?->name, "/sites/{$plan->site_id}"),
                 new CrumbView($plan->name, "/plans/{$plan->id}"),
             ],
-            array_map(
+            facts: array_map(
                 fn (array $f): DifferenceView => new DifferenceView(
                     PlanSheet::fields()[$f[0]]->label,
                     self::fact($f[0], $f[1], $units),
@@ -61,7 +61,7 @@ final readonly class ComparisonView
                 ),
                 $comparison->facts,
             ),
-            array_map(
+            figures: array_map(
                 fn (array $f): DifferenceView => new DifferenceView(
                     ($f[1] ?? $f[0])->label ?? '',
                     self::figure($f[0], $units),
@@ -69,8 +69,8 @@ final readonly class ComparisonView
                 ),
                 $comparison->figures,
             ),
-            FindingView::all($comparison->gone, $units),
-            FindingView::all($comparison->new, $units),
+            gone: FindingView::all($comparison->gone, $units),
+            new: FindingView::all($comparison->new, $units),
         );
     }
 

@@ -30,19 +30,19 @@ final readonly class OrderView
     public static function of(Order $order): self
     {
         return new self(
-            $order->id,
-            $order->what,
-            $order->supplier,
-            $order->stage,
-            $order->ordered_on->toDateString(),
-            $order->promised_on->toDateString(),
-            $order->received_on?->toDateString(),
-            $order->is_whole,
-            $order->place,
-            $order->note,
-            $order->delivery()->isOut(),
-            $order->received_on === null && $order->promised_on->endOfDay()->isPast(),
-            is_int($order->getAttribute('usual_days')) ? $order->getAttribute('usual_days') : null,
+            id: $order->id,
+            what: $order->what,
+            supplier: $order->supplier,
+            stage: $order->stage,
+            orderedOn: $order->ordered_on->toDateString(),
+            promisedOn: $order->promised_on->toDateString(),
+            receivedOn: $order->received_on?->toDateString(),
+            isWhole: $order->is_whole,
+            place: $order->place,
+            note: $order->note,
+            isOut: $order->delivery()->isOut(),
+            isLate: $order->received_on === null && $order->promised_on->endOfDay()->isPast(),
+            usualDays: is_int($order->getAttribute('usual_days')) ? $order->getAttribute('usual_days') : null,
         );
     }
 }

@@ -54,16 +54,16 @@ final readonly class QuoteView
         }
 
         return new self(
-            self::lines($take->lines, $prices, $quote, $units),
-            $waits,
-            Money::shown($quote->netMinor),
-            Money::shown($quote->taxMinor),
-            Money::shown($quote->totalMinor),
-            $quote->totalMinor,
-            count($quote->unpriced()),
-            self::percent($tax),
-            $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)),
-            self::stages($answered->whole()->stages, $take->lines, $quote, $units),
+            lines: self::lines($take->lines, $prices, $quote, $units),
+            waits: $waits,
+            net: Money::shown($quote->netMinor),
+            tax: Money::shown($quote->taxMinor),
+            total: Money::shown($quote->totalMinor),
+            totalMinor: $quote->totalMinor,
+            unpriced: count($quote->unpriced()),
+            taxPct: self::percent($tax),
+            roDays: $take->roDays === null ? null : $units->show(Quantity::of($take->roDays, Kind::Days)),
+            stages: self::stages($answered->whole()->stages, $take->lines, $quote, $units),
         );
     }
 
@@ -82,15 +82,15 @@ final readonly class QuoteView
         }
 
         return new self(
-            self::lines($year->lines, $prices, $quote, $units),
-            $waits,
-            Money::shown($quote->netMinor),
-            Money::shown($quote->taxMinor),
-            Money::shown($quote->totalMinor),
-            $quote->totalMinor,
-            count($quote->unpriced()),
-            self::percent($tax),
-            null,
+            lines: self::lines($year->lines, $prices, $quote, $units),
+            waits: $waits,
+            net: Money::shown($quote->netMinor),
+            tax: Money::shown($quote->taxMinor),
+            total: Money::shown($quote->totalMinor),
+            totalMinor: $quote->totalMinor,
+            unpriced: count($quote->unpriced()),
+            taxPct: self::percent($tax),
+            roDays: null,
         );
     }
 

@@ -25,15 +25,15 @@ final readonly class RiskView
     public static function of(AcceptedRisk $risk): self
     {
         return new self(
-            $risk->id,
-            $risk->kind === AcceptedRisk::UNFINISHED,
-            $risk->liable,
-            $risk->declined,
-            $risk->risk,
-            $risk->review_on->toDateString(),
-            $risk->review_on->isPast(),
-            $risk->signed_by,
-            $risk->signed_on->toDateString(),
+            id: $risk->id,
+            unfinished: $risk->kind === AcceptedRisk::UNFINISHED,
+            liable: $risk->liable,
+            declined: $risk->declined,
+            risk: $risk->risk,
+            reviewOn: $risk->review_on->toDateString(),
+            isDue: $risk->review_on->isPast(),
+            signedBy: $risk->signed_by,
+            signedOn: $risk->signed_on->toDateString(),
         );
     }
 }

@@ -47,20 +47,20 @@ final readonly class SupplierView
         );
 
         return new self(
-            $supplier->id,
-            $supplier->name,
-            array_map(
+            id: $supplier->id,
+            name: $supplier->name,
+            words: array_map(
                 fn (string $key): ?string => is_string($supplier->getAttribute($key))
                     ? $supplier->getAttribute($key)
                     : null,
                 array_combine(array_keys(Supplier::WORDS), array_keys(Supplier::WORDS)),
             ),
-            $orders->count(),
-            $lead->days,
-            $lead->longestDays,
-            $lead->late,
-            $lead->notWhole,
-            array_values(
+            count: $orders->count(),
+            days: $lead->days,
+            longestDays: $lead->longestDays,
+            late: $lead->late,
+            notWhole: $lead->notWhole,
+            orders: array_values(
                 $orders
                     ->sortByDesc('ordered_on')
                     ->take(6)

@@ -115,48 +115,48 @@ final readonly class VersionView
             ->keyBy('id');
 
         return new self(
-            $version->id,
-            $version->number,
-            $version->plan_id,
-            (string) $plan?->name,
-            $version->note,
-            (string) $staff->get($version->user_id)?->name,
-            $version->created_at?->toIso8601ZuluString() ?? '',
-            $answered->how === Answered::TODAY ? $version->core_version : $answered->coreVersion,
-            $version->accepted_at?->toIso8601ZuluString(),
-            $version->accepted_by === null ? null : $staff->get($version->accepted_by)?->name,
-            $version->system?->id,
-            $version->accepted_at === null ? Acceptance::running($version)?->name : null,
-            [
+            id: $version->id,
+            number: $version->number,
+            planId: $version->plan_id,
+            planName: (string) $plan?->name,
+            note: $version->note,
+            by: (string) $staff->get($version->user_id)?->name,
+            at: $version->created_at?->toIso8601ZuluString() ?? '',
+            coreVersion: $answered->how === Answered::TODAY ? $version->core_version : $answered->coreVersion,
+            acceptedAt: $version->accepted_at?->toIso8601ZuluString(),
+            acceptedBy: $version->accepted_by === null ? null : $staff->get($version->accepted_by)?->name,
+            systemId: $version->system?->id,
+            runs: $version->accepted_at === null ? Acceptance::running($version)?->name : null,
+            crumbs: [
                 new CrumbView((string) $site?->client?->name, "/clients/{$site?->client_id}"),
                 new CrumbView((string) $site?->name, "/sites/{$plan?->site_id}"),
                 new CrumbView((string) $plan?->name, "/plans/{$version->plan_id}"),
             ],
-            AnswersView::of($answers, $units, withLight: false),
-            $answered->how,
-            SinceView::of($answered->since(), $units),
-            array_map(
+            answers: AnswersView::of($answers, $units, withLight: false),
+            how: $answered->how,
+            since: SinceView::of($answered->since(), $units),
+            stops: array_map(
                 fn (Finding $f): StopView => self::stop($version, $f, FindingView::of($f, $units)),
                 $answers->stops(),
             ),
-            $version->accepted_at === null ? Acceptance::against($version, $answers) : [],
-            array_values(
+            against: $version->accepted_at === null ? Acceptance::against($version, $answers) : [],
+            others: array_values(
                 ($plan->versions ?? collect())
                     ->where('id', '<>', $version->id)
                     ->map(fn (PlanVersion $v): VersionLineView => VersionLineView::of($v->setRelation('user', null)))
                     ->all(),
             ),
-            collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
-            $user->can('accept', $version),
-            $user->can('create', [PassedStage::class, $version, StageGate::PROOF]),
-            $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
-            $quote,
-            QuoteView::year($answered, $units),
-            $stages,
-            array_values($version->orders->map(OrderView::of(...))->all()),
-            array_values($version->consents->map(ConsentView::of(...))->all()),
-            Consent::OF,
-            FindingView::all(
+            regimes: collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()])->all(),
+            mayAccept: $user->can('accept', $version),
+            mayProve: $user->can('create', [PassedStage::class, $version, StageGate::PROOF]),
+            mayWaive: $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
+            quote: $quote,
+            year: QuoteView::year($answered, $units),
+            stages: $stages,
+            orders: array_values($version->orders->map(OrderView::of(...))->all()),
+            consents: array_values($version->consents->map(ConsentView::of(...))->all()),
+            consentsOf: Consent::OF,
+            late: FindingView::all(
                 Delivery::findings(
                     $version->deliveries(),
                     self::stageLabels($answered->whole()->stages),
@@ -164,14 +164,14 @@ final readonly class VersionView
                 ),
                 $units,
             ),
-            FindingView::all(self::wishes($site, $quote, $stages), $units),
-            $user->can('create', [Order::class, $version]),
-            array_values($version->risks->map(RiskView::of(...))->all()),
-            JointView::all($version),
-            Plumbing::LOOKS,
-            $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
-            array_map(TableSpecView::of(...), TableRows::specs()),
-            TableRows::of($version->brief),
+            wishes: FindingView::all(self::wishes($site, $quote, $stages), $units),
+            mayOrder: $user->can('create', [Order::class, $version]),
+            risks: array_values($version->risks->map(RiskView::of(...))->all()),
+            joints: JointView::all($version),
+            looks: Plumbing::LOOKS,
+            people: $staff->whereNull('archived_at')->map(fn (User $u): string => $u->name)->all(),
+            specs: array_map(TableSpecView::of(...), TableRows::specs()),
+            tables: TableRows::of($version->brief),
         );
     }
 

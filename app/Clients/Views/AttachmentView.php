@@ -25,15 +25,15 @@ final readonly class AttachmentView
     public static function of(Attachment $attachment): self
     {
         return new self(
-            $attachment->id,
-            $attachment->kind,
-            $attachment->caption,
-            $attachment->about,
-            $attachment->original_name,
-            round($attachment->bytes / 1024),
-            (string) $attachment->user?->name,
-            $attachment->created_at?->toDateString() ?? '',
-            "/attachments/{$attachment->id}",
+            id: $attachment->id,
+            kind: $attachment->kind,
+            caption: $attachment->caption,
+            about: $attachment->about,
+            name: $attachment->original_name,
+            kilobytes: round($attachment->bytes / 1024),
+            by: (string) $attachment->user?->name,
+            on: $attachment->created_at?->toDateString() ?? '',
+            href: "/attachments/{$attachment->id}",
         );
     }
 }

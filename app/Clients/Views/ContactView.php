@@ -26,17 +26,17 @@ final readonly class ContactView
     public static function of(Contact $contact): self
     {
         return new self(
-            $contact->id,
-            $contact->name,
-            $contact->role,
-            $contact->phone,
-            $contact->email,
-            $contact->language,
-            $contact->holds_key,
-            $contact->can_operate,
-            $contact->last_confirmed_on?->toDateString(),
-            $contact->site_id,
-            $contact->stamp(),
+            id: $contact->id,
+            name: $contact->name,
+            role: $contact->role,
+            phone: $contact->phone,
+            email: $contact->email,
+            language: $contact->language,
+            holdsKey: $contact->holds_key,
+            canOperate: $contact->can_operate,
+            lastConfirmedOn: $contact->last_confirmed_on?->toDateString(),
+            siteId: $contact->site_id,
+            stamp: $contact->stamp(),
         );
     }
 }

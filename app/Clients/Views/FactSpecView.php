@@ -32,17 +32,17 @@ final readonly class FactSpecView
     public static function ofPlan(FieldSpec $spec): self
     {
         return new self(
-            $spec->field->value,
-            $spec->group,
-            $spec->label,
-            $spec->kind?->value,
-            $spec->least,
-            $spec->most,
-            $spec->choices,
-            $spec->hint,
-            $spec->mayBeNone,
-            $spec->when?->value,
-            $spec->in,
+            key: $spec->field->value,
+            group: $spec->group,
+            label: $spec->label,
+            kind: $spec->kind?->value,
+            least: $spec->least,
+            most: $spec->most,
+            choices: $spec->choices,
+            hint: $spec->hint,
+            mayBeNone: $spec->mayBeNone,
+            when: $spec->when?->value,
+            in: $spec->in,
         );
     }
 
@@ -56,23 +56,35 @@ final readonly class FactSpecView
         array $choices,
         string $hint,
     ): self {
-        return new self($key, '', $label, $kind, $least, $most, $choices, $hint, false, null, []);
+        return new self(
+            key: $key,
+            group: '',
+            label: $label,
+            kind: $kind,
+            least: $least,
+            most: $most,
+            choices: $choices,
+            hint: $hint,
+            mayBeNone: false,
+            when: null,
+            in: [],
+        );
     }
 
     public static function ofSurvey(SurveySpec $spec): self
     {
         return new self(
-            $spec->key,
-            $spec->group,
-            $spec->label,
-            $spec->kind?->value,
-            $spec->least,
-            $spec->most,
-            $spec->choices,
-            '',
-            false,
-            null,
-            [],
+            key: $spec->key,
+            group: $spec->group,
+            label: $spec->label,
+            kind: $spec->kind?->value,
+            least: $spec->least,
+            most: $spec->most,
+            choices: $spec->choices,
+            hint: '',
+            mayBeNone: false,
+            when: null,
+            in: [],
         );
     }
 }

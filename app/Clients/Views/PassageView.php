@@ -23,14 +23,14 @@ final readonly class PassageView
     public static function of(Passage $passage): self
     {
         return new self(
-            $passage->name,
-            $passage->width_mm,
-            $passage->height_mm,
-            $passage->corridor_a_mm,
-            $passage->corridor_b_mm,
-            $passage->out_width_mm,
-            $passage->out_height_mm,
-            $passage->car_depth_mm,
+            name: $passage->name,
+            widthMm: $passage->width_mm,
+            heightMm: $passage->height_mm,
+            corridorAMm: $passage->corridor_a_mm,
+            corridorBMm: $passage->corridor_b_mm,
+            outWidthMm: $passage->out_width_mm,
+            outHeightMm: $passage->out_height_mm,
+            carDepthMm: $passage->car_depth_mm,
         );
     }
 }

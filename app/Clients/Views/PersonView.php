@@ -26,17 +26,17 @@ final readonly class PersonView
     public static function of(User $user, ?string $client): self
     {
         return new self(
-            $user->id,
-            $user->name,
-            $user->email,
-            $user->role->label(),
-            $client,
-            $user->isArchived(),
-            $user->isStaff(),
-            $user->phone,
-            $user->home_lat,
-            $user->home_lon,
-            implode(', ', array_filter($user->skills ?? [], is_string(...))),
+            id: $user->id,
+            name: $user->name,
+            email: $user->email,
+            role: $user->role->label(),
+            client: $client,
+            archived: $user->isArchived(),
+            ours: $user->isStaff(),
+            phone: $user->phone,
+            homeLat: $user->home_lat,
+            homeLon: $user->home_lon,
+            skills: implode(', ', array_filter($user->skills ?? [], is_string(...))),
         );
     }
 }

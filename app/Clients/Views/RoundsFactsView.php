@@ -28,14 +28,14 @@ final readonly class RoundsFactsView
     public static function of(Site $site): self
     {
         return new self(
-            $site->lat,
-            $site->lon,
-            $site->altitude_m,
-            (bool) $site->we_hold_key,
-            (bool) $site->makes_water,
-            array_values(array_filter($site->looked_at ?? [], is_string(...))),
-            $site->minutes_sold === null ? null : (int) $site->minutes_sold,
-            array_values(
+            lat: $site->lat,
+            lon: $site->lon,
+            altitudeM: $site->altitude_m,
+            weHoldKey: (bool) $site->we_hold_key,
+            makesWater: (bool) $site->makes_water,
+            lookedAt: array_values(array_filter($site->looked_at ?? [], is_string(...))),
+            minutesSold: $site->minutes_sold === null ? null : (int) $site->minutes_sold,
+            away: array_values(
                 array_map(
                     fn (mixed $r): array => [
                         'from' => is_array($r) && is_string($r['from'] ?? null) ? $r['from'] : '',

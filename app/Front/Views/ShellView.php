@@ -42,18 +42,18 @@ final readonly class ShellView
         $units = $user?->units() ?? Units::metric();
 
         return new self(
-            $user?->id,
-            $user?->name,
-            $user?->initials(),
-            $user?->role->value,
-            $user?->plans() ?? false,
-            self::stations($user),
-            $units->all(),
-            $user?->isStaff() === true ? WrittenUnits::all() : [],
-            $units->decimalMark,
-            $user->theme ?? 'paper',
-            (bool) config('velbrin.demo'),
-            Days::zone(),
+            userId: $user?->id,
+            userName: $user?->name,
+            initials: $user?->initials(),
+            role: $user?->role->value,
+            plans: $user?->plans() ?? false,
+            stations: self::stations($user),
+            units: $units->all(),
+            written: $user?->isStaff() === true ? WrittenUnits::all() : [],
+            decimalMark: $units->decimalMark,
+            theme: $user->theme ?? 'paper',
+            demo: (bool) config('velbrin.demo'),
+            zone: Days::zone(),
         );
     }
 

@@ -29,14 +29,14 @@ final readonly class FigureView
     public static function of(Figure $figure, Units $units): self
     {
         return new self(
-            $figure->key,
-            $figure->label,
-            $figure->quantity === null ? $figure->word : $units->show($figure->quantity),
-            $figure->note?->in($units),
-            self::grounds($figure->grounds),
-            $figure->grounds->basis === Basis::Assumed,
-            $figure->working === null ? null : WorkingView::of($figure->working, $units),
-            array_map(self::fieldLabel(...), $figure->needs),
+            key: $figure->key,
+            label: $figure->label,
+            text: $figure->quantity === null ? $figure->word : $units->show($figure->quantity),
+            note: $figure->note?->in($units),
+            basis: self::grounds($figure->grounds),
+            assumed: $figure->grounds->basis === Basis::Assumed,
+            working: $figure->working === null ? null : WorkingView::of($figure->working, $units),
+            needs: array_map(self::fieldLabel(...), $figure->needs),
         );
     }
 

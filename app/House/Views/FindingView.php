@@ -27,16 +27,16 @@ final readonly class FindingView
     public static function of(Finding $finding, Units $units): self
     {
         return new self(
-            $finding->key(),
-            $finding->severity->value,
-            $finding->severity->word(),
-            $finding->rule,
-            $finding->about,
-            $finding->what->in($units),
-            $finding->why->in($units),
-            $finding->remedy?->in($units),
-            FigureView::grounds($finding->grounds),
-            $finding->working,
+            key: $finding->key(),
+            severity: $finding->severity->value,
+            word: $finding->severity->word(),
+            rule: $finding->rule,
+            about: $finding->about,
+            what: $finding->what->in($units),
+            why: $finding->why->in($units),
+            remedy: $finding->remedy?->in($units),
+            basis: FigureView::grounds($finding->grounds),
+            working: $finding->working,
         );
     }
 

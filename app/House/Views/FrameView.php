@@ -38,16 +38,16 @@ final readonly class FrameView
 
         return array_map(
             fn (PowerCutFrame $f): self => new self(
-                $f->second,
-                $f->phase,
-                $section->surfaces($f),
-                $f->floorL,
-                $litres($f->displayL),
-                $litres($f->sumpL),
-                $litres($f->pipesL),
-                $litres($f->floorL),
-                $litres($f->totalL()),
-                $units->show(Quantity::of($f->displayMm, Kind::Length)),
+                second: $f->second,
+                phase: $f->phase,
+                surfaces: $section->surfaces($f),
+                floorL: $f->floorL,
+                display: $litres($f->displayL),
+                sump: $litres($f->sumpL),
+                pipes: $litres($f->pipesL),
+                floor: $litres($f->floorL),
+                total: $litres($f->totalL()),
+                level: $units->show(Quantity::of($f->displayMm, Kind::Length)),
             ),
             $frames,
         );

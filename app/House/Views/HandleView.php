@@ -25,15 +25,15 @@ final readonly class HandleView
     public static function of(Handle $handle): self
     {
         return new self(
-            $handle->field,
-            $handle->label,
-            $handle->x,
-            $handle->y,
-            $handle->axis,
-            $handle->sign,
-            $handle->valueMm,
-            $handle->leastMm,
-            $handle->mostMm,
+            field: $handle->field,
+            label: $handle->label,
+            x: $handle->x,
+            y: $handle->y,
+            axis: $handle->axis,
+            sign: $handle->sign,
+            value: $handle->valueMm,
+            least: $handle->leastMm,
+            most: $handle->mostMm,
         );
     }
 }

@@ -51,20 +51,20 @@ final readonly class LightMapView
         }
 
         return new self(
-            $where,
-            $units->show(Quantity::of($map->depthMm, Kind::Length)),
-            $map->lengthMm,
-            $map->widthMm,
-            $par($map->mean),
-            $par($map->least),
-            $par($map->most),
-            $par($map->corner),
-            $units->show(Quantity::of(100 * $map->uniformity, Kind::Percent)),
-            array_map(
+            where: $where,
+            depth: $units->show(Quantity::of($map->depthMm, Kind::Length)),
+            lengthMm: $map->lengthMm,
+            widthMm: $map->widthMm,
+            mean: $par($map->mean),
+            least: $par($map->least),
+            most: $par($map->most),
+            corner: $par($map->corner),
+            even: $units->show(Quantity::of(100 * $map->uniformity, Kind::Percent)),
+            groups: array_map(
                 fn (float $share): string => $units->show(Quantity::of($share, Kind::Percent)),
                 $map->groupSharePct,
             ),
-            $lines,
+            lines: $lines,
         );
     }
 

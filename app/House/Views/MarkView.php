@@ -27,14 +27,14 @@ final readonly class MarkView
     public static function of(Mark $mark, Units $units): self
     {
         return new self(
-            round($mark->x, 2),
-            round($mark->y, 2),
-            $mark->side,
-            $mark->role,
-            array_map(fn (Sentence $s): string => $s->in($units), $mark->lines),
-            $mark->about,
-            $mark->roomWidthMm,
-            $mark->roomHeightMm,
+            x: round($mark->x, 2),
+            y: round($mark->y, 2),
+            side: $mark->side,
+            role: $mark->role,
+            lines: array_map(fn (Sentence $s): string => $s->in($units), $mark->lines),
+            about: $mark->about,
+            roomWidth: $mark->roomWidthMm,
+            roomHeight: $mark->roomHeightMm,
         );
     }
 }

@@ -48,15 +48,15 @@ final readonly class PackingView
         $space = $packing->space;
 
         return new self(
-            $name,
-            $number,
-            $space->lengthMm,
-            $space->depthMm,
-            $space->heightMm,
-            $space->doorFromLeftMm,
-            $space->doorWidthMm,
-            $space->doorHeightMm,
-            array_map(
+            name: $name,
+            number: $number,
+            lengthMm: $space->lengthMm,
+            depthMm: $space->depthMm,
+            heightMm: $space->heightMm,
+            doorFromLeftMm: $space->doorFromLeftMm,
+            doorWidthMm: $space->doorWidthMm,
+            doorHeightMm: $space->doorHeightMm,
+            standing: array_map(
                 fn (Standing $s): array => [
                     'row' => $s->row,
                     'gear' => $s->piece->listed,
@@ -72,7 +72,7 @@ final readonly class PackingView
                 ],
                 $packing->standing,
             ),
-            $packing->isSound(),
+            clean: $packing->isSound(),
         );
     }
 }

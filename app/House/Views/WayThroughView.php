@@ -55,14 +55,14 @@ final readonly class WayThroughView
         $slack = $access->slackMm();
 
         return new self(
-            $piece,
-            $name,
-            $out,
-            $passage->widthMm,
-            $passage->heightMm,
-            $access->faceWideMm,
-            $access->faceHighMm,
-            $access->tightDeg === null
+            piece: $piece,
+            name: $name,
+            out: $out,
+            openWide: $passage->widthMm,
+            openHigh: $passage->heightMm,
+            faceWide: $access->faceWideMm,
+            faceHigh: $access->faceHighMm,
+            corner: $access->tightDeg === null
                 ? null
                 : [
                     'a' => (float) $passage->corridorAMm,
@@ -71,8 +71,8 @@ final readonly class WayThroughView
                     'long' => $access->longMm,
                     'short' => $access->shortMm,
                 ],
-            $slack < 0 ? "lacks {$mm($slack)}" : "{$mm($slack)} to spare",
-            $slack < 0,
+            words: $slack < 0 ? "lacks {$mm($slack)}" : "{$mm($slack)} to spare",
+            stuck: $slack < 0,
         );
     }
 }

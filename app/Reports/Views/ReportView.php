@@ -64,23 +64,23 @@ final readonly class ReportView
         $opened = ($report->visit->opened_at ?? $closed)->setTimezone($zone);
 
         return new self(
-            $report->id,
-            (string) $report->site?->name,
-            (string) $report->site?->client?->name,
-            $closed->format('l j F Y'),
-            $opened->format('H:i'),
-            $closed->format('H:i'),
-            self::text($content['by'] ?? null),
-            is_string($content['words'] ?? null) ? $content['words'] : null,
-            array_map(
+            id: $report->id,
+            place: (string) $report->site?->name,
+            client: (string) $report->site?->client?->name,
+            date: $closed->format('l j F Y'),
+            from: $opened->format('H:i'),
+            to: $closed->format('H:i'),
+            by: self::text($content['by'] ?? null),
+            words: is_string($content['words'] ?? null) ? $content['words'] : null,
+            systems: array_map(
                 fn (array $s): ReportSystemView => self::system($s, $units),
                 self::rows($content['systems'] ?? []),
             ),
-            array_map(
+            parts: array_map(
                 fn (array $p): string => self::number($p['quantity'] ?? 0).' × '.self::text($p['name'] ?? ''),
                 self::rows($content['parts'] ?? []),
             ),
-            array_map(
+            recommendations: array_map(
                 fn (array $r): RecommendationView => new RecommendationView(
                     self::text($r['text'] ?? ''),
                     is_int($r['priceMinor'] ?? null) ? $r['priceMinor'] : null,
@@ -88,13 +88,13 @@ final readonly class ReportView
                 ),
                 self::rows($content['recommendations'] ?? []),
             ),
-            $report->next_on?->toDateString(),
-            $report->photo !== null,
-            $report->photo_id,
-            $report->photo?->caption,
-            $report->sent_at?->toIso8601ZuluString(),
-            array_values(array_filter($report->sent_to ?? [], is_string(...))),
-            array_values(
+            nextOn: $report->next_on?->toDateString(),
+            photo: $report->photo !== null,
+            photoId: $report->photo_id,
+            photoCaption: $report->photo?->caption,
+            sentOn: $report->sent_at?->toIso8601ZuluString(),
+            sentTo: array_values(array_filter($report->sent_to ?? [], is_string(...))),
+            notes: array_values(
                 $report->notes
                     ->map(
                         fn (ReportNote $n): array => [
@@ -105,7 +105,7 @@ final readonly class ReportView
                     )
                     ->all(),
             ),
-            $report->visit_id,
+            visitId: $report->visit_id,
         );
     }
 

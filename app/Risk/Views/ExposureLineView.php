@@ -55,37 +55,37 @@ final readonly class ExposureLineView
         }
         if ($worst === null) {
             return new self(
-                $system->id,
-                $system->name,
-                $where,
-                $needs === null ? ($rows->isEmpty() ? 'none' : 'fine') : 'watch',
-                $needs === null ? ($rows->isEmpty() ? 'not worked out yet' : 'No harm that night') : 'Not known',
-                $needs === null ? '' : "Still to say: {$needs}.",
-                null,
-                null,
-                null,
-                null,
-                $needs,
-                false,
-                $ring,
+                id: $system->id,
+                name: $system->name,
+                where: $where,
+                severity: $needs === null ? ($rows->isEmpty() ? 'none' : 'fine') : 'watch',
+                words: $needs === null ? ($rows->isEmpty() ? 'not worked out yet' : 'No harm that night') : 'Not known',
+                why: $needs === null ? '' : "Still to say: {$needs}.",
+                remedy: null,
+                harmH: null,
+                actsH: null,
+                hours: null,
+                needs: $needs,
+                atMost: false,
+                ring: $ring,
             );
         }
         $finding = $worst->finding ?? [];
 
         return new self(
-            $system->id,
-            $system->name,
-            $where,
-            is_string($finding['severity'] ?? null) ? $finding['severity'] : 'watch',
-            self::sentence($finding['what'] ?? null, $units),
-            self::sentence($finding['why'] ?? null, $units),
-            ($finding['remedy'] ?? null) === null ? null : self::sentence($finding['remedy'], $units),
-            $worst->harm_h,
-            $worst->acts_h,
-            $worst->hours,
-            null,
-            str_ends_with((string) $worst->cause, HandState::AtMost->value),
-            $ring,
+            id: $system->id,
+            name: $system->name,
+            where: $where,
+            severity: is_string($finding['severity'] ?? null) ? $finding['severity'] : 'watch',
+            words: self::sentence($finding['what'] ?? null, $units),
+            why: self::sentence($finding['why'] ?? null, $units),
+            remedy: ($finding['remedy'] ?? null) === null ? null : self::sentence($finding['remedy'], $units),
+            harmH: $worst->harm_h,
+            actsH: $worst->acts_h,
+            hours: $worst->hours,
+            needs: null,
+            atMost: str_ends_with((string) $worst->cause, HandState::AtMost->value),
+            ring: $ring,
         );
     }
 

@@ -33,17 +33,17 @@ final readonly class HazardView
     public static function of(HoursInHand $h, Units $units): self
     {
         return new self(
-            $h->hazard->value,
-            $h->hazard->label(),
-            array_map(fn (Harm $harm): HarmView => HarmView::of($harm, $units), $h->harms),
-            $h->response->noticedH,
-            $h->response->actsH,
-            $h->hours,
-            $h->isAtMost(),
-            $h->response->who,
-            $h->response->how,
-            FindingView::of($h->finding, $units),
-            ($h->harms[0]->working ?? null) === null ? null : WorkingView::of($h->harms[0]->working, $units),
+            hazard: $h->hazard->value,
+            label: $h->hazard->label(),
+            harms: array_map(fn (Harm $harm): HarmView => HarmView::of($harm, $units), $h->harms),
+            noticedH: $h->response->noticedH,
+            actsH: $h->response->actsH,
+            hours: $h->hours,
+            atMost: $h->isAtMost(),
+            who: $h->response->who,
+            how: $h->response->how,
+            finding: FindingView::of($h->finding, $units),
+            working: ($h->harms[0]->working ?? null) === null ? null : WorkingView::of($h->harms[0]->working, $units),
         );
     }
 }

@@ -39,16 +39,16 @@ final class Values
         }
         $method = $sent->text('method', 20);
         $taken = TakeReading::take(
-            $system,
-            $sent->user,
-            $parameter,
-            $value,
-            $unit,
-            $sent->at,
-            $sent->uuid,
-            $sent->yes('sure'),
-            in_array($method, ['probe', 'laboratory'], true) ? $method : 'kit',
-            $sent->text('instrument', 120),
+            system: $system,
+            user: $sent->user,
+            parameter: $parameter,
+            typed: $value,
+            unit: $unit,
+            at: $sent->at,
+            uuid: $sent->uuid,
+            sure: $sent->yes('sure'),
+            method: in_array($method, ['probe', 'laboratory'], true) ? $method : 'kit',
+            instrument: $sent->text('instrument', 120),
         );
 
         return match ($taken->outcome) {

@@ -100,7 +100,19 @@ final readonly class BoardView
         );
         $away = $reader->holidays[$date] ?? ($gone === [] ? '' : implode(', ', $gone).' away');
         if ($route === null) {
-            return new CrewDayView($date, false, [], null, 0, 0, '', 0, '', null, $away === '' ? 'off' : $away);
+            return new CrewDayView(
+                date: $date,
+                works: false,
+                stops: [],
+                backAt: null,
+                drivingMin: 0,
+                overtimeMin: 0,
+                water: '',
+                levelStart: 0,
+                load: '',
+                refusal: null,
+                away: $away === '' ? 'off' : $away,
+            );
         }
         $litres = fn (float $l): string => $units->show(Quantity::of($l, Kind::Volume));
         $most = max(1.0, $route->crewDay->saltL);
@@ -115,19 +127,19 @@ final readonly class BoardView
         }
 
         return new CrewDayView(
-            $date,
-            true,
-            $stops,
-            $stops === [] ? null : Days::clock($route->backMin),
-            (int) round($route->drivingMin),
-            (int) round($route->overtimeMin),
-            $route->saltL > 0 ? $litres($route->saltL).' of '.$litres($route->crewDay->saltL) : '',
-            $route->saltL / $most,
-            $units->show(Quantity::of($route->loadKg, Kind::Mass)).
+            date: $date,
+            works: true,
+            stops: $stops,
+            backAt: $stops === [] ? null : Days::clock($route->backMin),
+            drivingMin: (int) round($route->drivingMin),
+            overtimeMin: (int) round($route->overtimeMin),
+            water: $route->saltL > 0 ? $litres($route->saltL).' of '.$litres($route->crewDay->saltL) : '',
+            levelStart: $route->saltL / $most,
+            load: $units->show(Quantity::of($route->loadKg, Kind::Mass)).
                 ' of '.
                 $units->show(Quantity::of($route->crewDay->payloadKg, Kind::Mass)),
-            $route->refusal?->words(),
-            $away,
+            refusal: $route->refusal?->words(),
+            away: $away,
         );
     }
 

@@ -43,16 +43,16 @@ final readonly class ChargeView
     private static function of(Material $charge, Collection $charges, Units $units): self
     {
         return new self(
-            $charge->id,
-            $charge->name,
-            $charge->place,
-            self::mass($charge, $units),
-            $charge->lot,
-            $charge->in_on->toDateString(),
-            $charge->due_on?->toDateString(),
-            $charge->life_days,
-            $charge->task_id,
-            self::stagger($charge, $charges),
+            id: $charge->id,
+            name: $charge->name,
+            place: $charge->place,
+            mass: self::mass($charge, $units),
+            lot: $charge->lot,
+            inOn: $charge->in_on->toDateString(),
+            dueOn: $charge->due_on?->toDateString(),
+            lifeDays: $charge->life_days,
+            taskId: $charge->task_id,
+            stagger: self::stagger($charge, $charges),
         );
     }
 

@@ -25,14 +25,14 @@ final readonly class CrewView
     public static function of(Crew $c): self
     {
         return new self(
-            $c->id,
-            $c->name,
-            implode(', ', $c->members->map(fn (User $u): string => $u->name)->all()),
-            (string) $c->vehicle?->name,
-            (string) $c->depot?->name,
-            Days::clock($c->starts_min).' to '.Days::clock($c->ends_min),
-            $c->from_on->toDateString(),
-            $c->until_on?->toDateString(),
+            id: $c->id,
+            name: $c->name,
+            members: implode(', ', $c->members->map(fn (User $u): string => $u->name)->all()),
+            vehicle: (string) $c->vehicle?->name,
+            depot: (string) $c->depot?->name,
+            hours: Days::clock($c->starts_min).' to '.Days::clock($c->ends_min),
+            fromOn: $c->from_on->toDateString(),
+            untilOn: $c->until_on?->toDateString(),
         );
     }
 }

@@ -40,23 +40,23 @@ final readonly class FaultView
         [$check, $cause] = [$walk->check, $walk->cause];
 
         return new self(
-            $walk->symptom->value,
-            $walk->symptom->label(),
-            $given,
-            array_map(
+            symptom: $walk->symptom->value,
+            label: $walk->symptom->label(),
+            given: $given,
+            trail: array_map(
                 fn (array $t): array => ['way' => $t['way']->label(), 'ask' => $t['ask'], 'answer' => $t['answer']],
                 $walk->trail,
             ),
-            $check?->way->label(),
-            $check?->ask,
-            $check?->how,
-            $check === null ? $cause?->caution : $check->caution,
-            $check === null ? [] : array_map(strval(...), array_keys($check->answers)),
-            $cause?->says,
-            $cause?->part,
-            $cause?->follow,
-            $cause === null ? null : Days::today()->addDays($cause->days)->toDateString(),
-            $check !== null && in_array($check->way->value, ['power', 'swap'], true),
+            way: $check?->way->label(),
+            ask: $check?->ask,
+            how: $check?->how,
+            caution: $check === null ? $cause?->caution : $check->caution,
+            answers: $check === null ? [] : array_map(strval(...), array_keys($check->answers)),
+            cause: $cause?->says,
+            part: $cause?->part,
+            follow: $cause?->follow,
+            followOn: $cause === null ? null : Days::today()->addDays($cause->days)->toDateString(),
+            power: $check !== null && in_array($check->way->value, ['power', 'swap'], true),
         );
     }
 }

@@ -25,15 +25,15 @@ final readonly class FollowUpView
     public static function of(FollowUp $f): self
     {
         return new self(
-            $f->id,
-            $f->system_id,
-            (string) $f->system?->name,
-            FollowUp::KINDS[$f->kind] ?? $f->kind,
-            $f->text,
-            (string) $f->owner?->name,
-            $f->due_on->toDateString(),
-            $f->due_on->endOfDay()->isPast(),
-            $f->on_site,
+            id: $f->id,
+            systemId: $f->system_id,
+            system: (string) $f->system?->name,
+            kind: FollowUp::KINDS[$f->kind] ?? $f->kind,
+            text: $f->text,
+            owner: (string) $f->owner?->name,
+            dueOn: $f->due_on->toDateString(),
+            late: $f->due_on->endOfDay()->isPast(),
+            onSite: $f->on_site,
         );
     }
 }

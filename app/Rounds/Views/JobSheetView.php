@@ -40,14 +40,14 @@ final readonly class JobSheetView
         $products = $t->products;
 
         return new self(
-            $t->id,
-            $t->name,
-            $t->version,
-            $t->version_on?->toDateString(),
-            $t->every_days,
-            $t->minutes,
-            $t->persons,
-            array_map(
+            id: $t->id,
+            name: $t->name,
+            version: $t->version,
+            on: $t->version_on?->toDateString(),
+            everyDays: $t->every_days,
+            minutes: $t->minutes,
+            persons: $t->persons,
+            steps: array_map(
                 fn (int $n, string $text): array => [
                     'text' => $text,
                     'productId' => $products[$n] ?? null,
@@ -56,14 +56,14 @@ final readonly class JobSheetView
                 array_keys($t->steps),
                 $t->steps,
             ),
-            $t->cautions,
-            $t->build,
-            self::words($t, 'purpose'),
-            self::words($t, 'whenNot'),
-            self::list($t, 'tools'),
-            self::list($t, 'materials'),
-            self::words($t, 'proof'),
-            self::words($t, 'record'),
+            cautions: $t->cautions,
+            build: $t->build,
+            purpose: self::words($t, 'purpose'),
+            whenNot: self::words($t, 'whenNot'),
+            tools: self::list($t, 'tools'),
+            materials: self::list($t, 'materials'),
+            proof: self::words($t, 'proof'),
+            record: self::words($t, 'record'),
         );
     }
 

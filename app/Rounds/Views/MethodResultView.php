@@ -50,16 +50,16 @@ final readonly class MethodResultView
         $verdicts = $same->countBy(fn (Trial $t): string => $t->verdict->value ?? '');
 
         return new self(
-            $first->method,
-            $parameter?->label(),
-            $same->count(),
-            $verdicts->get(Verdict::Keep->value, 0),
-            $verdicts->get(Verdict::Drop->value, 0),
-            $verdicts->get(Verdict::Unclear->value, 0),
-            $results === null ? null : $show($results->mean),
-            $results?->spread === null ? null : ltrim($show($results->spread), '+'),
-            $results?->mean,
-            array_values(
+            method: $first->method,
+            parameter: $parameter?->label(),
+            count: $same->count(),
+            kept: $verdicts->get(Verdict::Keep->value, 0),
+            dropped: $verdicts->get(Verdict::Drop->value, 0),
+            unclear: $verdicts->get(Verdict::Unclear->value, 0),
+            mean: $results === null ? null : $show($results->mean),
+            spread: $results?->spread === null ? null : ltrim($show($results->spread), '+'),
+            meanAt: $results?->mean,
+            trials: array_values(
                 $same
                     ->map(
                         fn (Trial $t): array => [

@@ -48,14 +48,14 @@ final readonly class NextStopView
             : null;
 
         return new self(
-            (int) $next->id,
-            (string) $next->place,
-            trim("{$next->street}, {$next->town}", ', ') ?: null,
-            $next->lat === null ? null : (float) $next->lat,
-            $next->lon === null ? null : (float) $next->lon,
-            Days::clock(Days::minute($at)),
-            Days::clock(Days::minute($at->subMinutes((int) ceil($way + Spot::PARKING_MIN)))),
-            array_values(array_filter([$litres($next->salt_l, 'salt water'), $litres($next->ro_l, 'RO water')])),
+            id: (int) $next->id,
+            place: (string) $next->place,
+            address: trim("{$next->street}, {$next->town}", ', ') ?: null,
+            lat: $next->lat === null ? null : (float) $next->lat,
+            lon: $next->lon === null ? null : (float) $next->lon,
+            at: Days::clock(Days::minute($at)),
+            leaveBy: Days::clock(Days::minute($at->subMinutes((int) ceil($way + Spot::PARKING_MIN)))),
+            along: array_values(array_filter([$litres($next->salt_l, 'salt water'), $litres($next->ro_l, 'RO water')])),
         );
     }
 }

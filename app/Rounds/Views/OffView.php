@@ -26,16 +26,16 @@ final readonly class OffView
     public static function of(OffRecord $o): self
     {
         return new self(
-            $o->id,
-            $o->client_uuid,
-            $o->system_id,
-            $o->what,
-            $o->off_at->toIso8601ZuluString(),
-            (string) $o->by?->name,
-            $o->stays_because,
-            $o->substitute,
-            $o->review_on?->toDateString(),
-            $o->owner?->name,
+            id: $o->id,
+            uuid: $o->client_uuid,
+            systemId: $o->system_id,
+            what: $o->what,
+            at: $o->off_at->toIso8601ZuluString(),
+            by: (string) $o->by?->name,
+            staysBecause: $o->stays_because,
+            substitute: $o->substitute,
+            reviewOn: $o->review_on?->toDateString(),
+            owner: $o->owner?->name,
         );
     }
 }

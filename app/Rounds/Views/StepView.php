@@ -26,14 +26,14 @@ final readonly class StepView
     public static function of(SheetStep $s, array $cards): self
     {
         return new self(
-            $s->text,
-            $s->was,
-            $s->why,
-            $s->photo,
-            $s->product === null ? null : $cards[$s->product] ?? null,
-            $s->left,
-            $s->adrift,
-            $s->hold,
+            text: $s->text,
+            was: $s->was,
+            why: $s->why,
+            photoId: $s->photo,
+            card: $s->product === null ? null : $cards[$s->product] ?? null,
+            left: $s->left,
+            adrift: $s->adrift,
+            hold: $s->hold,
         );
     }
 }

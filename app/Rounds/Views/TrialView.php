@@ -55,24 +55,24 @@ final readonly class TrialView
             : $user->units()->show(Quantity::of($v, $parameter->kind()));
 
         return new self(
-            $t->id,
-            $t->system_id,
-            (string) $t->system?->name,
-            $t->method,
-            $t->expectation,
-            $parameter?->label() ?? (string) $t->measure,
-            $t->started_on->toDateString(),
-            $t->judge_on->toDateString(),
-            $t->verdict === null && $t->judge_on->toDateString() <= Days::today()->toDateString(),
-            $t->verdict?->value,
-            $t->verdict?->label(),
-            $t->verdict_words,
-            (string) $t->user?->name,
-            $t->relationLoaded('judge') ? $t->judge?->name : null,
-            $numbers === null || $parameter === null
+            id: $t->id,
+            systemId: $t->system_id,
+            system: (string) $t->system?->name,
+            method: $t->method,
+            expectation: $t->expectation,
+            measuredBy: $parameter?->label() ?? (string) $t->measure,
+            startedOn: $t->started_on->toDateString(),
+            judgeOn: $t->judge_on->toDateString(),
+            due: $t->verdict === null && $t->judge_on->toDateString() <= Days::today()->toDateString(),
+            verdict: $t->verdict?->value,
+            verdictLabel: $t->verdict?->label(),
+            verdictWords: $t->verdict_words,
+            by: (string) $t->user?->name,
+            judgedBy: $t->relationLoaded('judge') ? $t->judge?->name : null,
+            effect: $numbers === null || $parameter === null
                 ? null
                 : "from {$show($numbers[0])} to {$show($numbers[1])}, {$numbers[2]} and {$numbers[3]} readings",
-            $numbers === null
+            clear: $numbers === null
                 ? null
                 : match ($numbers[4]) {
                     true => 'more than chance',

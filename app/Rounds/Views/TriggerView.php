@@ -36,22 +36,22 @@ final readonly class TriggerView
         $days = is_array($row['days'] ?? null) ? array_values(array_filter($row['days'], is_int(...))) : null;
 
         return new self(
-            (string) $text('kind'),
-            $days,
-            $text('parameter'),
-            $number('below'),
-            $number('above'),
-            $text('sign'),
-            $number('vesselL'),
-            $number('mlPerDay'),
-            $number('leadDays'),
-            $text('by'),
-            $number('limit'),
-            $number('perDay'),
-            $text('on'),
-            $number('everyDays'),
-            $number('forDays'),
-            $number('stop'),
+            kind: (string) $text('kind'),
+            days: $days,
+            parameter: $text('parameter'),
+            below: $number('below'),
+            above: $number('above'),
+            sign: $text('sign'),
+            vesselL: $number('vesselL'),
+            mlPerDay: $number('mlPerDay'),
+            leadDays: $number('leadDays'),
+            by: $text('by'),
+            limit: $number('limit'),
+            perDay: $number('perDay'),
+            on: $text('on'),
+            everyDays: $number('everyDays'),
+            forDays: $number('forDays'),
+            stop: $number('stop'),
         );
     }
 }

@@ -85,34 +85,34 @@ final readonly class VisitTaskView
         }
 
         return new self(
-            $task->id,
-            $task->system_id,
-            (string) $type?->key,
-            $task->name(),
-            $task->turn,
-            $task->state,
-            $steps,
-            array_values(array_filter($task->steps, is_int(...))),
-            $words($task->sheet['cautions'] ?? $type?->cautions),
-            $off,
-            $words($type?->readings),
-            $type?->messy === true,
-            $task->note,
-            $task->litres,
-            $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)),
-            $task->out_l,
-            $task->in_l,
-            $task->reason,
-            ! $change || $task->litres === null
+            id: $task->id,
+            systemId: $task->system_id,
+            key: (string) $type?->key,
+            name: $task->name(),
+            turn: $task->turn,
+            state: $task->state,
+            steps: $steps,
+            ticked: array_values(array_filter($task->steps, is_int(...))),
+            cautions: $words($task->sheet['cautions'] ?? $type?->cautions),
+            off: $off,
+            readings: $words($type?->readings),
+            messy: $type?->messy === true,
+            note: $task->note,
+            litres: $task->litres,
+            litresText: $task->litres === null ? null : $units->show(Quantity::of($task->litres, Kind::Volume)),
+            outL: $task->out_l,
+            inL: $task->in_l,
+            reason: $task->reason,
+            methods: ! $change || $task->litres === null
                 ? []
                 : array_map(
                     fn (ChangeMethod $m): MethodView => MethodView::of($m, $units),
                     ChangeReader::methods($system, $task->litres),
                 ),
-            ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),
-            self::sheet($task),
-            $task->client_uuid,
-            $charges,
+            waterWords: ! $change || $task->litres === null ? [] : ChangeWords::of($system, $task->litres, $units),
+            sheet: self::sheet($task),
+            uuid: $task->client_uuid,
+            charges: $charges,
         );
     }
 

@@ -57,31 +57,31 @@ final readonly class VisitView
         $site = $visit->site;
 
         return new self(
-            $visit->id,
-            (string) $site?->name,
-            is_string($client = $site?->getAttribute('client_name')) ? $client : '',
-            trim("{$site?->street}, {$site?->town}", ', ') ?: null,
-            $visit->planned_on?->toDateString() ?? $visit->due_on->toDateString(),
-            $visit->starts_at === null ? null : Days::clock(Days::minute($visit->starts_at)),
-            (int) round($visit->minutes),
-            $visit->state,
-            $visit->opened_at?->toIso8601ZuluString(),
-            $site?->access_note,
-            $site?->parking,
-            $site?->pets,
-            $carry,
-            $codes,
-            $visit->left_note,
-            $visit->site_id,
-            $reportId,
-            ($away = $site?->awayOn(Days::today()->toDateString())) === null
+            id: $visit->id,
+            place: (string) $site?->name,
+            client: is_string($client = $site?->getAttribute('client_name')) ? $client : '',
+            address: trim("{$site?->street}, {$site?->town}", ', ') ?: null,
+            date: $visit->planned_on?->toDateString() ?? $visit->due_on->toDateString(),
+            at: $visit->starts_at === null ? null : Days::clock(Days::minute($visit->starts_at)),
+            minutes: (int) round($visit->minutes),
+            state: $visit->state,
+            openedAt: $visit->opened_at?->toIso8601ZuluString(),
+            accessNote: $site?->access_note,
+            parking: $site?->parking,
+            pets: $site?->pets,
+            carry: $carry,
+            codes: $codes,
+            leftNote: $visit->left_note,
+            siteId: $visit->site_id,
+            reportId: $reportId,
+            away: ($away = $site?->awayOn(Days::today()->toDateString())) === null
                 ? null
                 : "They are away until {$away['until']}".
                     ($away['sitter'] === null ? ', nobody looks in' : ", {$away['sitter']} looks in"),
-            $site?->lat,
-            $site?->lon,
-            $next,
-            $late,
+            lat: $site?->lat,
+            lon: $site?->lon,
+            next: $next,
+            late: $late,
         );
     }
 }

@@ -44,16 +44,16 @@ final class ReadingController
         ]);
         $parameter = Parameters::here()->find($given['parameter']) ?? abort(422);
         $taken = TakeReading::take(
-            $system,
-            $user,
-            $parameter,
-            (float) $given['value'],
-            ReadingUnit::from($given['unit']),
-            now()->parse($given['taken_at'] ?? 'now'),
-            $given['client_uuid'],
-            $request->boolean('sure'),
-            $given['method'],
-            $given['instrument'] ?? null,
+            system: $system,
+            user: $user,
+            parameter: $parameter,
+            typed: (float) $given['value'],
+            unit: ReadingUnit::from($given['unit']),
+            at: now()->parse($given['taken_at'] ?? 'now'),
+            uuid: $given['client_uuid'],
+            sure: $request->boolean('sure'),
+            method: $given['method'],
+            instrument: $given['instrument'] ?? null,
         );
         if ($taken->outcome === TakenReading::REFUSED || $taken->outcome === TakenReading::ASKED) {
             throw ValidationException::withMessages([

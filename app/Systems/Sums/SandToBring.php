@@ -40,14 +40,14 @@ final class SandToBring implements Sum
         ];
         foreach (['left front', 'middle front', 'right front', 'left back', 'right back'] as $i => $place) {
             $fields[] = SumField::number(
-                'depth'.($i + 1),
-                'Depth, '.$place,
-                Kind::Length,
-                0,
-                400,
-                null,
-                '',
-                $i > 2,
+                key: 'depth'.($i + 1),
+                label: 'Depth, '.$place,
+                kind: Kind::Length,
+                least: 0,
+                most: 400,
+                known: null,
+                hint: '',
+                optional: $i > 2,
             );
         }
 

@@ -35,21 +35,31 @@ final readonly class SumField
         bool $optional = false,
     ): self {
         return new self(
-            $key,
-            $label,
-            $kind,
-            $least,
-            $most,
-            [],
-            $known === null ? null : round($known, $most >= 1000 ? 1 : 3),
-            $hint,
-            $optional,
+            key: $key,
+            label: $label,
+            kind: $kind,
+            least: $least,
+            most: $most,
+            choices: [],
+            known: $known === null ? null : round($known, $most >= 1000 ? 1 : 3),
+            hint: $hint,
+            optional: $optional,
         );
     }
 
     /** @param  non-empty-array<string, string>  $choices */
     public static function choice(string $key, string $label, array $choices, string $hint = ''): self
     {
-        return new self($key, $label, null, 0, 0, $choices, array_key_first($choices), $hint, false);
+        return new self(
+            key: $key,
+            label: $label,
+            kind: null,
+            least: 0,
+            most: 0,
+            choices: $choices,
+            known: array_key_first($choices),
+            hint: $hint,
+            optional: false,
+        );
     }
 }

@@ -33,20 +33,20 @@ final readonly class BandView
         $shown = fn (?float $limit): ?float => $limit === null ? null : self::toResolution($limit, $parameter);
 
         return new self(
-            $parameter->key(),
-            $parameter->label(),
-            $parameter->kind()->value,
-            $band !== null && $band->tracked,
-            $shown($band?->aim_low),
-            $shown($band?->aim_high),
-            $shown($band?->fine_low),
-            $shown($band?->fine_high),
-            $shown($band?->act_low),
-            $shown($band?->act_high),
-            $band?->rate_per_day,
-            $band?->reason,
-            $band?->holds_while,
-            $band?->user_id !== null,
+            parameter: $parameter->key(),
+            label: $parameter->label(),
+            kind: $parameter->kind()->value,
+            tracked: $band !== null && $band->tracked,
+            aimLow: $shown($band?->aim_low),
+            aimHigh: $shown($band?->aim_high),
+            fineLow: $shown($band?->fine_low),
+            fineHigh: $shown($band?->fine_high),
+            actLow: $shown($band?->act_low),
+            actHigh: $shown($band?->act_high),
+            ratePerDay: $band?->rate_per_day,
+            reason: $band?->reason,
+            holdsWhile: $band?->holds_while,
+            own: $band?->user_id !== null,
         );
     }
 

@@ -30,15 +30,15 @@ final readonly class HouseLimitView
         $show = fn (float $v): string => $units->show(Quantity::of($v, $rule->kind()));
 
         return new self(
-            $rule->value,
-            $rule->rule(),
-            $rule->label(),
-            $rule->kind()->value,
-            $show($rule->usual()),
-            "{$show($rule->least())} to {$show($rule->most())}",
-            $own?->value,
-            $own?->reason,
-            $own?->user?->name,
+            key: $rule->value,
+            rule: $rule->rule(),
+            label: $rule->label(),
+            kind: $rule->kind()->value,
+            usual: $show($rule->usual()),
+            range: "{$show($rule->least())} to {$show($rule->most())}",
+            value: $own?->value,
+            reason: $own?->reason,
+            by: $own?->user?->name,
         );
     }
 }

@@ -57,34 +57,34 @@ final readonly class ParameterView
         $days = $judgement === null ? null : SystemLineView::days($judgement);
 
         return new self(
-            $parameter->key(),
-            $parameter->label(),
-            $kind->value,
-            $band === null || $band->tracked,
-            $judgement === null
+            parameter: $parameter->key(),
+            label: $parameter->label(),
+            kind: $kind->value,
+            tracked: $band === null || $band->tracked,
+            latest: $judgement === null
                 ? null
                 : $units->show(Quantity::of($judgement->latest, $kind)->apartFrom(...$band?->limits()->limits() ?? [])),
-            $judgement?->latest_at->toIso8601ZuluString(),
-            $judgement === null ? 'none' : $judgement->standing->value,
-            $judgement?->standing->words() ?? 'never read',
-            $judgement === null
+            latestAt: $judgement?->latest_at->toIso8601ZuluString(),
+            standing: $judgement === null ? 'none' : $judgement->standing->value,
+            standingWords: $judgement?->standing->words() ?? 'never read',
+            way: $judgement === null
                 ? ''
                 : rtrim(
                     ReadingFinding::way($parameter, $judgement->slope_per_day, $judgement->steady)->in($units),
                     '.',
                 ),
-            match (true) {
+            leaves: match (true) {
                 $days === null => null,
                 $days <= 0.0 => 'outside now',
                 $days < 0.5 => 'leaves the band today',
                 $days > 365 => 'in the band for a year and more',
                 default => 'leaves the band in '.$units->show(Quantity::of($days, Kind::Days)),
             },
-            $judgement?->scatter === null ? null : '± '.$units->show(Quantity::of($judgement->scatter, $difference)),
-            $judgement?->spread30 === null
+            scatter: $judgement?->scatter === null ? null : '± '.$units->show(Quantity::of($judgement->scatter, $difference)),
+            spread: $judgement?->spread30 === null
                 ? null
                 : $units->show(Quantity::of($judgement->spread30, $difference)).' in 30 days',
-            $band === null
+            fine: $band === null
                 ? null
                 : self::range(
                     self::toResolution($band->fine_low, $parameter),
@@ -92,7 +92,7 @@ final readonly class ParameterView
                     $kind,
                     $units,
                 ),
-            self::typed($parameter, $user),
+            units: self::typed($parameter, $user),
         );
     }
 
@@ -103,20 +103,20 @@ final readonly class ParameterView
         $parameter = Parameter::Ammonia;
 
         return new self(
-            $parameter->key(),
-            $parameter->label(),
-            $parameter->kind()->value,
-            $band === null || $band->tracked,
-            $units->show(Quantity::of($judged->totalMgL, $parameter->kind())),
-            $at?->toIso8601ZuluString(),
-            Standing::ActHigh->value,
-            ($judged->isStop() ? 'Stop: ' : '').lcfirst($judged->finding->what->in($units)),
-            '',
-            'outside now',
-            null,
-            null,
-            'free ammonia under '.$units->show(Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration)),
-            self::typed($parameter, $user),
+            parameter: $parameter->key(),
+            label: $parameter->label(),
+            kind: $parameter->kind()->value,
+            tracked: $band === null || $band->tracked,
+            latest: $units->show(Quantity::of($judged->totalMgL, $parameter->kind())),
+            latestAt: $at?->toIso8601ZuluString(),
+            standing: Standing::ActHigh->value,
+            standingWords: ($judged->isStop() ? 'Stop: ' : '').lcfirst($judged->finding->what->in($units)),
+            way: '',
+            leaves: 'outside now',
+            scatter: null,
+            spread: null,
+            fine: 'free ammonia under '.$units->show(Quantity::of(AmmoniaJudgement::ACT_MG_L, Kind::Concentration)),
+            units: self::typed($parameter, $user),
         );
     }
 

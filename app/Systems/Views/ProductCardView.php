@@ -31,15 +31,15 @@ final readonly class ProductCardView
         $sheet = $p->getAttributes()['sheet_id'] ?? null;
 
         return new self(
-            $p->id,
-            $p->name,
-            $p->instructions,
-            Product::lines($p->cautions),
-            $contents === [] ? null : implode(', ', $contents),
-            $p->effect,
-            $p->open_days,
-            is_numeric($sheet) ? (int) $sheet : null,
-            $p->open_days === null ? null : CarbonImmutable::now()->addDays($p->open_days)->format('j M Y'),
+            id: $p->id,
+            name: $p->name,
+            instructions: $p->instructions,
+            cautions: Product::lines($p->cautions),
+            contents: $contents === [] ? null : implode(', ', $contents),
+            effect: $p->effect,
+            openDays: $p->open_days,
+            sheetId: is_numeric($sheet) ? (int) $sheet : null,
+            goodUntil: $p->open_days === null ? null : CarbonImmutable::now()->addDays($p->open_days)->format('j M Y'),
         );
     }
 }

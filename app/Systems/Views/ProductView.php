@@ -34,20 +34,20 @@ final readonly class ProductView
     public static function of(Product $product, ?string $howMuch = null): self
     {
         return new self(
-            $product->id,
-            $product->name,
-            Product::KINDS[$product->kind] ?? $product->kind,
-            self::names($product->raises),
-            self::names($product->lowers),
-            $product->note,
-            $howMuch,
-            $product->kind,
-            self::keys($product->raises),
-            self::keys($product->lowers),
-            $product->cautions,
-            $product->packets,
-            $product->contents,
-            ProductCardView::of($product),
+            id: $product->id,
+            name: $product->name,
+            kind: Product::KINDS[$product->kind] ?? $product->kind,
+            raises: self::names($product->raises),
+            lowers: self::names($product->lowers),
+            note: $product->note,
+            howMuch: $howMuch,
+            kindKey: $product->kind,
+            raisesKeys: self::keys($product->raises),
+            lowersKeys: self::keys($product->lowers),
+            cautions: $product->cautions,
+            packets: $product->packets,
+            contents: $product->contents,
+            card: ProductCardView::of($product),
         );
     }
 

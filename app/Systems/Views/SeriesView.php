@@ -66,31 +66,31 @@ final readonly class SeriesView
         }
 
         return new self(
-            $parameter->key(),
-            $parameter->label(),
-            $display->label,
-            max(1, $display->digits),
-            array_values(
+            parameter: $parameter->key(),
+            label: $parameter->label(),
+            unit: $display->label,
+            digits: max(1, $display->digits),
+            readings: array_values(
                 $readings
                     ->map(
                         fn (Reading $r): ReadingView => new ReadingView(
-                            $r->id,
-                            $r->taken_at->toIso8601ZuluString(),
-                            (float) $shown($r->value),
-                            $units->show(Quantity::of($r->value, $parameter->kind())),
-                            rtrim(rtrim(number_format($r->given_value, 4, $user->decimal_mark, ''), '0'), '.,').
+                            id: $r->id,
+                            at: $r->taken_at->toIso8601ZuluString(),
+                            value: (float) $shown($r->value),
+                            text: $units->show(Quantity::of($r->value, $parameter->kind())),
+                            typed: rtrim(rtrim(number_format($r->given_value, 4, $user->decimal_mark, ''), '0'), '.,').
                                 ' '.
                                 $r->given_unit,
-                            $r->method,
-                            $r->instrument,
-                            (string) $r->user?->name,
-                            $r->doubtful,
-                            $r->marked_reason,
+                            method: $r->method,
+                            instrument: $r->instrument,
+                            by: (string) $r->user?->name,
+                            doubtful: $r->doubtful,
+                            marked: $r->marked_reason,
                         ),
                     )
                     ->all(),
             ),
-            $band === null
+            band: $band === null
                 ? []
                 : [
                     'aimLow' => $shown($band->aim_low),
@@ -100,8 +100,8 @@ final readonly class SeriesView
                     'actLow' => $shown($band->act_low),
                     'actHigh' => $shown($band->act_high),
                 ],
-            $line,
-            $band?->reason,
+            line: $line,
+            reason: $band?->reason,
         );
     }
 }

@@ -59,34 +59,34 @@ final readonly class SystemHeaderView
         $site = $system->site;
 
         return new self(
-            $system->id,
-            $system->name,
-            $system->kind,
-            $system->regime->label(),
-            self::volume($system, $user),
-            self::age($system),
-            $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M Y') : null,
-            $staff ? $system->unprotected : null,
-            $system->keeper?->name,
-            $staff && $site !== null
+            id: $system->id,
+            name: $system->name,
+            kind: $system->kind,
+            regime: $system->regime->label(),
+            volume: self::volume($system, $user),
+            age: self::age($system),
+            settling: $system->isSettling() ? 'settling until '.$system->settling_until?->format('j M Y') : null,
+            unprotected: $staff ? $system->unprotected : null,
+            keeper: $system->keeper?->name,
+            crumbs: $staff && $site !== null
                 ? [
                     new CrumbView((string) $site->client?->name, "/clients/{$site->client_id}"),
                     new CrumbView($site->name, "/sites/{$site->id}"),
                 ]
                 : [new CrumbView((string) $site?->name, null)],
-            $staff
+            notes: $staff
                 ? array_values($system->standingNotes->map(fn (StandingNote $n): NoteView => NoteView::of($n))->all())
                 : [],
-            $staff
+            ripples: $staff
                 ? array_values(
                     $system->ripples->map(fn (OpenRipple $r): RippleView => RippleView::of($r, $user->units()))->all(),
                 )
                 : [],
-            $staff,
-            $user->can('update', $system),
-            $user->can('record', $system),
-            $system->site_id,
-            $staff ? $system->plan_version_id : null,
+            working: $staff,
+            mayUpdate: $user->can('update', $system),
+            mayRecord: $user->can('record', $system),
+            siteId: $system->site_id,
+            planVersionId: $staff ? $system->plan_version_id : null,
         );
     }
 

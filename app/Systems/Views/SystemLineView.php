@@ -51,26 +51,26 @@ final readonly class SystemLineView
                 : ($first === null
                     ? null
                     : ReadingFinding::of(
-                        $first->parameter,
-                        $first->latest,
-                        $first->standing,
-                        $first->slope_per_day,
-                        $first->steady,
-                        $days,
-                        null,
-                        Band::for($system, $first->parameter)?->limits(),
+                        parameter: $first->parameter,
+                        latest: $first->latest,
+                        standing: $first->standing,
+                        slopePerDay: $first->slope_per_day,
+                        steady: $first->steady,
+                        daysToLeave: $days,
+                        ratePerDay: null,
+                        band: Band::for($system, $first->parameter)?->limits(),
                     ));
 
         return new self(
-            $system->id,
-            $system->name,
-            $system->site?->client?->name.', '.$system->site?->name,
-            $system->kind,
-            $system->volumeL() === null ? null : $units->show(Quantity::of($system->volumeL(), Kind::Volume)),
-            $finding?->what->in($units),
-            $finding === null ? null : rtrim($finding->why->in($units), '.'),
-            $finding?->severity->value ?? ($system->judgements->isEmpty() ? 'none' : 'fine'),
-            $days,
+            id: $system->id,
+            name: $system->name,
+            where: $system->site?->client?->name.', '.$system->site?->name,
+            kind: $system->kind,
+            volume: $system->volumeL() === null ? null : $units->show(Quantity::of($system->volumeL(), Kind::Volume)),
+            worst: $finding?->what->in($units),
+            way: $finding === null ? null : rtrim($finding->why->in($units), '.'),
+            mark: $finding?->severity->value ?? ($system->judgements->isEmpty() ? 'none' : 'fine'),
+            days: $days,
         );
     }
 

@@ -26,16 +26,16 @@ final readonly class PreferencesView
     public static function of(User $user): self
     {
         return new self(
-            $user->name,
-            $user->email,
-            $user->role->label(),
-            $user->unit_system,
-            $user->alkalinity_unit,
-            $user->salinity_unit,
-            $user->decimal_mark,
-            $user->theme,
-            $user->role === Role::Owner,
-            config('mail.default') === 'catcher',
+            name: $user->name,
+            email: $user->email,
+            role: $user->role->label(),
+            unitSystem: $user->unit_system,
+            alkalinityUnit: $user->alkalinity_unit,
+            salinityUnit: $user->salinity_unit,
+            decimalMark: $user->decimal_mark,
+            theme: $user->theme,
+            isOwner: $user->role === Role::Owner,
+            catchesMail: config('mail.default') === 'catcher',
         );
     }
 }

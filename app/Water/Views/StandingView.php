@@ -36,14 +36,14 @@ final readonly class StandingView
         $state = $readiness->isReady() ? 'ready' : $missing.$can;
 
         return new self(
-            $b->id,
-            $units->show(Quantity::of($b->left_l, Kind::Volume)),
-            (string) $b->mix?->name,
-            $units->show(Quantity::of($b->measured_salinity ?? $b->salinity, Kind::Salinity)),
-            $state,
-            $b->usableUntil()->toIso8601ZuluString(),
-            $b->for,
-            $b->measured_salinity !== null,
+            id: $b->id,
+            litres: $units->show(Quantity::of($b->left_l, Kind::Volume)),
+            mix: (string) $b->mix?->name,
+            salinity: $units->show(Quantity::of($b->measured_salinity ?? $b->salinity, Kind::Salinity)),
+            state: $state,
+            until: $b->usableUntil()->toIso8601ZuluString(),
+            for: $b->for,
+            measured: $b->measured_salinity !== null,
         );
     }
 }

@@ -56,36 +56,36 @@ final readonly class WaterDayView
         $day = $r->day;
 
         return new self(
-            $r->now->toIso8601ZuluString(),
-            $day->flushAtH === null ? null : $at($day->flushAtH),
-            $day->roFromH === null ? null : $at($day->roFromH),
-            $day->roToH === null ? null : $at($day->roToH),
-            $litres($day->roL),
-            $units->show(Quantity::of($day->saltKg, Kind::Mass)->finer(1)),
-            array_map(
+            now: $r->now->toIso8601ZuluString(),
+            flushAt: $day->flushAtH === null ? null : $at($day->flushAtH),
+            roFrom: $day->roFromH === null ? null : $at($day->roFromH),
+            roTo: $day->roToH === null ? null : $at($day->roToH),
+            roToMake: $litres($day->roL),
+            salt: $units->show(Quantity::of($day->saltKg, Kind::Mass)->finer(1)),
+            batches: array_map(
                 fn (Batch $b): BatchView => new BatchView(
-                    $b->mix->name.' '.$units->show(Quantity::of($b->salinity, Kind::Salinity)),
-                    $litres($b->litres),
-                    $units->show(Quantity::of($b->saltKg, Kind::Mass)->finer(1)),
-                    $b->vessel + 1,
-                    $at($b->fillAtH),
-                    $at($b->mixAtH),
-                    $at($b->testAtH),
-                    $at($b->readyAtH),
-                    $at($b->loadAtH),
-                    $b->heatGoverns(),
-                    array_map(
+                    title: $b->mix->name.' '.$units->show(Quantity::of($b->salinity, Kind::Salinity)),
+                    litres: $litres($b->litres),
+                    salt: $units->show(Quantity::of($b->saltKg, Kind::Mass)->finer(1)),
+                    vessel: $b->vessel + 1,
+                    fillAt: $at($b->fillAtH),
+                    mixAt: $at($b->mixAtH),
+                    testAt: $at($b->testAtH),
+                    readyAt: $at($b->readyAtH),
+                    loadAt: $at($b->loadAtH),
+                    heatGoverns: $b->heatGoverns(),
+                    for: array_map(
                         fn (string $key, float $l): string => $litres($l).' for '.($labels[$key] ?? $key),
                         array_keys($b->for),
                         $b->for,
                     ),
-                    round($b->litres, 1),
-                    SaltMix::id($b->mix->key),
-                    $b->salinity,
+                    litresValue: round($b->litres, 1),
+                    mixId: SaltMix::id($b->mix->key),
+                    salinity: $b->salinity,
                 ),
                 $day->batches,
             ),
-            array_map(
+            departures: array_map(
                 fn (Departure $d): DepartureView => new DepartureView(
                     $d->label,
                     $d->at->toIso8601ZuluString(),
@@ -98,13 +98,13 @@ final readonly class WaterDayView
                 ),
                 $r->departures,
             ),
-            array_values($r->batches->map(fn (WaterBatch $b): StandingView => StandingView::of($b, $units))->all()),
-            self::promises($r, $litres),
-            FindingView::all([...Reserve::findings($r->ledger->lacksL), ...$day->findings], $units),
-            $litres($r->readyL - $r->unclaimedL()),
-            $r->unclaimedL() > 0.5 ? $litres($r->unclaimedL()) : null,
-            $litres($r->depot->ro_stored_l),
-            count($r->depot->vessels_l),
+            standing: array_values($r->batches->map(fn (WaterBatch $b): StandingView => StandingView::of($b, $units))->all()),
+            promises: self::promises($r, $litres),
+            findings: FindingView::all([...Reserve::findings($r->ledger->lacksL), ...$day->findings], $units),
+            ready: $litres($r->readyL - $r->unclaimedL()),
+            unclaimed: $r->unclaimedL() > 0.5 ? $litres($r->unclaimedL()) : null,
+            roStored: $litres($r->depot->ro_stored_l),
+            vessels: count($r->depot->vessels_l),
         );
     }
 

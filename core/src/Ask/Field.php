@@ -48,54 +48,90 @@ final readonly class Field
         ];
         $range = array_filter($keywords, fn (?float $v): bool => $v !== null);
 
-        return new self($name, 'number', $description, $default === null, $default, false, [], $range);
+        return new self(
+            name: $name,
+            type: 'number',
+            description: $description,
+            required: $default === null,
+            default: $default,
+            nullable: false,
+            choices: [],
+            schema: $range,
+        );
     }
 
     /** @param  non-empty-list<string>  $choices */
     public static function choice(string $name, string $description, array $choices): self
     {
-        return new self($name, 'string', $description, true, null, false, $choices, ['enum' => $choices]);
+        return new self(
+            name: $name,
+            type: 'string',
+            description: $description,
+            required: true,
+            default: null,
+            nullable: false,
+            choices: $choices,
+            schema: ['enum' => $choices],
+        );
     }
 
     public static function boolean(string $name, string $description, ?bool $default = null): self
     {
-        return new self($name, 'boolean', $description, $default === null, $default, false, [], []);
+        return new self(
+            name: $name,
+            type: 'boolean',
+            description: $description,
+            required: $default === null,
+            default: $default,
+            nullable: false,
+            choices: [],
+            schema: [],
+        );
     }
 
     public static function numbers(string $name, string $description): self
     {
         return new self(
-            $name,
-            'array',
-            $description,
-            true,
-            null,
-            false,
-            [],
-            ['items' => ['type' => 'number']],
-            self::number($name, $description),
+            name: $name,
+            type: 'array',
+            description: $description,
+            required: true,
+            default: null,
+            nullable: false,
+            choices: [],
+            schema: ['items' => ['type' => 'number']],
+            items: self::number($name, $description),
         );
     }
 
     public static function text(string $name, string $description, ?string $default = null): self
     {
-        return new self($name, 'string', $description, $default === null, $default, false, [], []);
+        return new self(
+            name: $name,
+            type: 'string',
+            description: $description,
+            required: $default === null,
+            default: $default,
+            nullable: false,
+            choices: [],
+            schema: [],
+        );
     }
 
     /** A list of objects, each with these fields. */
     public static function rows(string $name, string $description, Input $row, bool $required = true): self
     {
         return new self(
-            $name,
-            'rows',
-            $description,
-            $required,
-            null,
-            false,
-            [],
-            ['items' => $row->schema()],
-            null,
-            $row,
+            name: $name,
+            type: 'rows',
+            description: $description,
+            required: $required,
+            default: null,
+            nullable: false,
+            choices: [],
+            schema: ['items' => $row->schema()],
+            items: null,
+            row: $row,
         );
     }
 
@@ -103,38 +139,47 @@ final readonly class Field
     public static function map(string $name, string $description): self
     {
         return new self(
-            $name,
-            'object',
-            $description,
-            true,
-            null,
-            false,
-            [],
-            ['additionalProperties' => ['type' => 'number']],
-            self::number($name, $description),
+            name: $name,
+            type: 'object',
+            description: $description,
+            required: true,
+            default: null,
+            nullable: false,
+            choices: [],
+            schema: ['additionalProperties' => ['type' => 'number']],
+            items: self::number($name, $description),
         );
     }
 
     /** @param  array<string, mixed>  $schema a value the question checks itself */
     public static function any(string $name, string $description, array $schema, bool $required = true): self
     {
-        return new self($name, 'any', $description, $required, null, false, [], $schema);
+        return new self(
+            name: $name,
+            type: 'any',
+            description: $description,
+            required: $required,
+            default: null,
+            nullable: false,
+            choices: [],
+            schema: $schema,
+        );
     }
 
     /** Optional, with this word when absent. */
     public function or(string $default): self
     {
         return new self(
-            $this->name,
-            $this->type,
-            $this->description,
-            false,
-            $default,
-            $this->nullable,
-            $this->choices,
-            $this->schema,
-            $this->items,
-            $this->row,
+            name: $this->name,
+            type: $this->type,
+            description: $this->description,
+            required: false,
+            default: $default,
+            nullable: $this->nullable,
+            choices: $this->choices,
+            schema: $this->schema,
+            items: $this->items,
+            row: $this->row,
         );
     }
 
@@ -142,48 +187,48 @@ final readonly class Field
     public function optional(): self
     {
         return new self(
-            $this->name,
-            $this->type,
-            $this->description,
-            false,
-            null,
-            $this->nullable,
-            $this->choices,
-            $this->schema,
-            $this->items,
-            $this->row,
+            name: $this->name,
+            type: $this->type,
+            description: $this->description,
+            required: false,
+            default: null,
+            nullable: $this->nullable,
+            choices: $this->choices,
+            schema: $this->schema,
+            items: $this->items,
+            row: $this->row,
         );
     }
 
     public function orNull(): self
     {
         return new self(
-            $this->name,
-            $this->type,
-            $this->description,
-            $this->required,
-            $this->default,
-            true,
-            $this->choices,
-            $this->schema,
-            $this->items,
-            $this->row,
+            name: $this->name,
+            type: $this->type,
+            description: $this->description,
+            required: $this->required,
+            default: $this->default,
+            nullable: true,
+            choices: $this->choices,
+            schema: $this->schema,
+            items: $this->items,
+            row: $this->row,
         );
     }
 
     public function integer(): self
     {
         return new self(
-            $this->name,
-            'integer',
-            $this->description,
-            $this->required,
-            $this->default,
-            $this->nullable,
-            $this->choices,
-            $this->schema,
-            $this->items,
-            $this->row,
+            name: $this->name,
+            type: 'integer',
+            description: $this->description,
+            required: $this->required,
+            default: $this->default,
+            nullable: $this->nullable,
+            choices: $this->choices,
+            schema: $this->schema,
+            items: $this->items,
+            row: $this->row,
         );
     }
 

@@ -53,11 +53,29 @@ final readonly class Access
                 ? null
                 : self::leaning($sizes[1], $sizes[2], $passage->carDepthMm, $passage->heightMm);
         if ($passage->corridorAMm === null || $passage->corridorBMm === null) {
-            return new self(max($upright, $lying), null, $wide, $high, $sizes[2], $sizes[0], null, $car);
+            return new self(
+                openingMm: max($upright, $lying),
+                cornerMm: null,
+                faceWideMm: $wide,
+                faceHighMm: $high,
+                longMm: $sizes[2],
+                shortMm: $sizes[0],
+                tightDeg: null,
+                carMm: $car,
+            );
         }
         [$longest, $tight] = self::corner($passage->corridorAMm, $passage->corridorBMm, $sizes[0]);
 
-        return new self(max($upright, $lying), $longest - $sizes[2], $wide, $high, $sizes[2], $sizes[0], $tight, $car);
+        return new self(
+            openingMm: max($upright, $lying),
+            cornerMm: $longest - $sizes[2],
+            faceWideMm: $wide,
+            faceHighMm: $high,
+            longMm: $sizes[2],
+            shortMm: $sizes[0],
+            tightDeg: $tight,
+            carMm: $car,
+        );
     }
 
     public static function longestRoundCorner(float $aMm, float $bMm, float $widthMm): float

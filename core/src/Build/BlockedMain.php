@@ -57,7 +57,20 @@ final readonly class BlockedMain
             array_sum(array_map(fn (array $p): float => $p[0]->takesLh($belowMm), $pipes));
         $running = Overflow::of($facts)->runningBelowRimMm;
         if ($others >= $flow) {
-            return new self(true, $others, $takes(0.0), $running, 0.0, 0.0, 0.0, null, null, null, 0.0, $pipes !== []);
+            return new self(
+                keepsUp: true,
+                othersLh: $others,
+                atRimLh: $takes(0.0),
+                belowRimMm: $running,
+                floorL: 0.0,
+                addsL: 0.0,
+                roomL: 0.0,
+                sets: null,
+                setsBore: null,
+                setsInlet: null,
+                neededMm: 0.0,
+                hasEmergency: $pipes !== [],
+            );
         }
         if ($takes(0.0) < $flow) {
             return self::floods($facts, $others, $takes(0.0), $pipes !== []);
@@ -72,18 +85,18 @@ final readonly class BlockedMain
         [$sets, $bore, $inlet] = self::sets($pipes, $level);
 
         return new self(
-            true,
-            $others,
-            $takes(0.0),
-            min($running, $level),
-            0.0,
-            0.0,
-            0.0,
-            $sets,
-            $bore,
-            $inlet,
-            $sets->inletBelowRimMm - $level,
-            true,
+            keepsUp: true,
+            othersLh: $others,
+            atRimLh: $takes(0.0),
+            belowRimMm: min($running, $level),
+            floorL: 0.0,
+            addsL: 0.0,
+            roomL: 0.0,
+            sets: $sets,
+            setsBore: $bore,
+            setsInlet: $inlet,
+            neededMm: $sets->inletBelowRimMm - $level,
+            hasEmergency: true,
         );
     }
 
@@ -163,18 +176,18 @@ final readonly class BlockedMain
         $below = max(0.0, $display->runningBelowRimMm - $adds / $display->vessel->insideAreaM2());
 
         return new self(
-            false,
-            $othersLh,
-            $atRimLh,
-            $below,
-            max(0.0, $adds - $room),
-            $adds,
-            $room,
-            null,
-            null,
-            null,
-            0.0,
-            $hasEmergency,
+            keepsUp: false,
+            othersLh: $othersLh,
+            atRimLh: $atRimLh,
+            belowRimMm: $below,
+            floorL: max(0.0, $adds - $room),
+            addsL: $adds,
+            roomL: $room,
+            sets: null,
+            setsBore: null,
+            setsInlet: null,
+            neededMm: 0.0,
+            hasEmergency: $hasEmergency,
         );
     }
 }

@@ -29,38 +29,48 @@ final readonly class ColumnSpec
 
     public static function text(string $key, string $head, string $label, int $letters): self
     {
-        return new self($key, $head, $label, null, 0, 0, [], '', $letters);
+        return new self(
+            key: $key,
+            head: $head,
+            label: $label,
+            kind: null,
+            least: 0,
+            most: 0,
+            choices: [],
+            otherwise: '',
+            letters: $letters,
+        );
     }
 
     public static function number(string $key, string $head, string $label, Kind $kind, float $least, float $most): self
     {
-        return new self($key, $head, $label, $kind, $least, $most, [], null);
+        return new self(key: $key, head: $head, label: $label, kind: $kind, least: $least, most: $most, choices: [], otherwise: null);
     }
 
     /** @param  array<string, string>  $choices */
     public static function choice(string $key, string $head, string $label, array $choices): self
     {
-        return new self($key, $head, $label, null, 0, 0, $choices, null);
+        return new self(key: $key, head: $head, label: $label, kind: null, least: 0, most: 0, choices: $choices, otherwise: null);
     }
 
     public static function flag(string $key, string $head, string $label): self
     {
-        return new self($key, $head, $label, null, 0, 0, [], '');
+        return new self(key: $key, head: $head, label: $label, kind: null, least: 0, most: 0, choices: [], otherwise: '');
     }
 
     /** @param  string  $otherwise  what counts while it is empty, in words for the empty cell */
     public function or(string $otherwise): self
     {
         return new self(
-            $this->key,
-            $this->head,
-            $this->label,
-            $this->kind,
-            $this->least,
-            $this->most,
-            $this->choices,
-            $otherwise,
-            $this->letters,
+            key: $this->key,
+            head: $this->head,
+            label: $this->label,
+            kind: $this->kind,
+            least: $this->least,
+            most: $this->most,
+            choices: $this->choices,
+            otherwise: $otherwise,
+            letters: $this->letters,
         );
     }
 

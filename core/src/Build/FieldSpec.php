@@ -39,7 +39,19 @@ final readonly class FieldSpec
         float $most,
         string $hint = '',
     ): self {
-        return new self($field, $group, $label, $kind, $least, $most, [], $hint, false, null, []);
+        return new self(
+            field: $field,
+            group: $group,
+            label: $label,
+            kind: $kind,
+            least: $least,
+            most: $most,
+            choices: [],
+            hint: $hint,
+            mayBeNone: false,
+            when: null,
+            in: [],
+        );
     }
 
     /** @param  array<string, string>  $choices */
@@ -50,23 +62,35 @@ final readonly class FieldSpec
         array $choices,
         string $hint = '',
     ): self {
-        return new self($field, $group, $label, null, 0, 0, $choices, $hint, false, null, []);
+        return new self(
+            field: $field,
+            group: $group,
+            label: $label,
+            kind: null,
+            least: 0,
+            most: 0,
+            choices: $choices,
+            hint: $hint,
+            mayBeNone: false,
+            when: null,
+            in: [],
+        );
     }
 
     public function orNone(): self
     {
         return new self(
-            $this->field,
-            $this->group,
-            $this->label,
-            $this->kind,
-            $this->least,
-            $this->most,
-            $this->choices,
-            $this->hint,
-            true,
-            $this->when,
-            $this->in,
+            field: $this->field,
+            group: $this->group,
+            label: $this->label,
+            kind: $this->kind,
+            least: $this->least,
+            most: $this->most,
+            choices: $this->choices,
+            hint: $this->hint,
+            mayBeNone: true,
+            when: $this->when,
+            in: $this->in,
         );
     }
 
@@ -80,17 +104,17 @@ final readonly class FieldSpec
     public function when(PlanField $choice, string ...$in): self
     {
         return new self(
-            $this->field,
-            $this->group,
-            $this->label,
-            $this->kind,
-            $this->least,
-            $this->most,
-            $this->choices,
-            $this->hint,
-            $this->mayBeNone,
-            $choice,
-            array_values($in),
+            field: $this->field,
+            group: $this->group,
+            label: $this->label,
+            kind: $this->kind,
+            least: $this->least,
+            most: $this->most,
+            choices: $this->choices,
+            hint: $this->hint,
+            mayBeNone: $this->mayBeNone,
+            when: $choice,
+            in: array_values($in),
         );
     }
 

@@ -33,7 +33,16 @@ final readonly class Figure
         Basis|Grounds $basis = Basis::Computed,
         ?Working $working = null,
     ): self {
-        return new self($key, Topic::LABELS[$key], $quantity, null, $note, self::grounds($basis), $working, []);
+        return new self(
+            key: $key,
+            label: Topic::LABELS[$key],
+            quantity: $quantity,
+            word: null,
+            note: $note,
+            grounds: self::grounds($basis),
+            working: $working,
+            needs: [],
+        );
     }
 
     public static function words(
@@ -43,13 +52,31 @@ final readonly class Figure
         Basis|Grounds $basis = Basis::Computed,
         ?Working $working = null,
     ): self {
-        return new self($key, Topic::LABELS[$key], null, $word, $note, self::grounds($basis), $working, []);
+        return new self(
+            key: $key,
+            label: Topic::LABELS[$key],
+            quantity: null,
+            word: $word,
+            note: $note,
+            grounds: self::grounds($basis),
+            working: $working,
+            needs: [],
+        );
     }
 
     /** @param  list<string>  $fields */
     public static function waiting(string $key, array $fields): self
     {
-        return new self($key, Topic::LABELS[$key], null, null, null, Grounds::plain(Basis::Assumed), null, $fields);
+        return new self(
+            key: $key,
+            label: Topic::LABELS[$key],
+            quantity: null,
+            word: null,
+            note: null,
+            grounds: Grounds::plain(Basis::Assumed),
+            working: null,
+            needs: $fields,
+        );
     }
 
     private static function grounds(Basis|Grounds $basis): Grounds

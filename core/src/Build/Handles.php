@@ -98,15 +98,15 @@ final readonly class Handles
             $place = (string) round($lamp['x'] / self::BESIDE_MM);
             $at[$place] = ($at[$place] ?? -1) + 1;
             $handles[] = new Handle(
-                "lamps.{$row}.aboveRimMm",
-                'Height of lamp '.($row + 1),
-                $lamp['x'] + $at[$place] * self::BESIDE_MM,
-                ($this->y)($this->levels->rimMm + $lamp['aboveRimMm']),
-                'y',
-                -1,
-                $lamp['aboveRimMm'],
-                1,
-                3000,
+                field: "lamps.{$row}.aboveRimMm",
+                label: 'Height of lamp '.($row + 1),
+                x: $lamp['x'] + $at[$place] * self::BESIDE_MM,
+                y: ($this->y)($this->levels->rimMm + $lamp['aboveRimMm']),
+                axis: 'y',
+                sign: -1,
+                valueMm: $lamp['aboveRimMm'],
+                leastMm: 1,
+                mostMm: 3000,
             );
         }
 
@@ -147,15 +147,15 @@ final readonly class Handles
         foreach ($sump->chambers as $i => $chamber) {
             if ($chamber->baffleMm !== null) {
                 $handles[] = new Handle(
-                    "chambers.{$i}.baffleMm",
-                    "Baffle behind {$chamber->name}",
-                    $right - $chamber->fromMm - $chamber->lengthMm - 3,
-                    ($this->y)($floor + $chamber->baffleMm),
-                    'y',
-                    -1,
-                    $chamber->baffleMm,
-                    20,
-                    $sump->rimMm,
+                    field: "chambers.{$i}.baffleMm",
+                    label: "Baffle behind {$chamber->name}",
+                    x: $right - $chamber->fromMm - $chamber->lengthMm - 3,
+                    y: ($this->y)($floor + $chamber->baffleMm),
+                    axis: 'y',
+                    sign: -1,
+                    valueMm: $chamber->baffleMm,
+                    leastMm: 20,
+                    mostMm: $sump->rimMm,
                 );
             }
         }
@@ -175,15 +175,15 @@ final readonly class Handles
         $spec = PlanSheet::spec($field);
 
         return new Handle(
-            $field->value,
-            $spec->label,
-            $x,
-            ($this->y)($zMm),
-            $axis,
-            $sign,
-            $this->facts->number($field),
-            $spec->least,
-            $spec->most,
+            field: $field->value,
+            label: $spec->label,
+            x: $x,
+            y: ($this->y)($zMm),
+            axis: $axis,
+            sign: $sign,
+            valueMm: $this->facts->number($field),
+            leastMm: $spec->least,
+            mostMm: $spec->most,
         );
     }
 }

@@ -98,18 +98,18 @@ final readonly class OtherVessel
         }
 
         return new self(
-            $name,
-            $vessel,
-            $footprint->boxLengthMm(),
-            $footprint->boxWidthMm(),
-            $waterMm,
-            $bottomMm,
-            $downMm,
-            $ownPump,
-            $reversed,
-            $room,
-            $winterC,
-            $summerC,
+            name: $name,
+            vessel: $vessel,
+            lengthMm: $footprint->boxLengthMm(),
+            widthMm: $footprint->boxWidthMm(),
+            waterMm: $waterMm,
+            bottomMm: $bottomMm,
+            downMm: $downMm,
+            ownPump: $ownPump,
+            reversed: $reversed,
+            room: $room,
+            winterC: $winterC,
+            summerC: $summerC,
         );
     }
 

@@ -64,41 +64,10 @@ final class Plan
         Topic\InPhases::class,
     ];
 
+    /** Everything: figures, findings, the drawing, the power cut as it runs, and what the topics drew. */
     public static function answer(PlanBrief $brief): PlanAnswers
     {
-        $figures = $findings = $open = $drawn = [];
-        $errors = $brief->errors;
-        foreach (self::TOPICS as $class) {
-            $topic = new $class();
-            try {
-                $facts = Facts::of($brief);
-                $answer = $topic->answer($facts);
-                foreach ($answer->figures as $figure) {
-                    $figures[$figure->key] = $figure;
-                }
-                foreach ($answer->findings as $finding) {
-                    $finding->isSettled()
-                        ? ($findings[] = $finding)
-                        : ($open[] = OpenCheck::unconfirmed($finding, $facts));
-                }
-                $drawn[$class] = $answer->drawn;
-            } catch (Missing $e) {
-                $figures += self::waiting($topic, $e->fields);
-            } catch (OutOfRange $e) {
-                $errors[] = FieldError::from($e);
-                $figures += self::waiting($topic, [$e->field]);
-            }
-        }
-        foreach (self::checks() as $check) {
-            $answer = $check->answer($brief);
-            array_push($findings, ...$answer->findings);
-            if ($answer->open !== null) {
-                $open[] = $answer->open;
-            }
-            if ($answer->error !== null) {
-                $errors[] = $answer->error;
-            }
-        }
+        [$figures, $findings, $open, $errors, $drawn] = self::judged($brief);
         $powerCut = self::try(fn (): array => PowerCutPlay::frames(Facts::of($brief))) ?? [];
         $drawing = [
             Topic\Lighting::class,
@@ -138,6 +107,56 @@ final class Plan
             power: $power instanceof PowerTree ? $power : null,
             outline: self::try(fn (): array => Topic\Lighting::inside(Facts::of($brief))[3]) ?? [],
         );
+    }
+
+    /** @return list<Finding> what is said of the plan, the gravest first, without the drawings */
+    public static function findings(PlanBrief $brief): array
+    {
+        return Finding::sorted(self::judged($brief)[1]);
+    }
+
+    /**
+     * @return array{
+     *     0: array<string, Figure>, 1: list<Finding>, 2: list<OpenCheck>, 3: list<FieldError>, 4: array<string, object|null>
+     * } figures by key, findings, open questions, errors, and what each topic drew
+     */
+    private static function judged(PlanBrief $brief): array
+    {
+        $figures = $findings = $open = $drawn = [];
+        $errors = $brief->errors;
+        foreach (self::TOPICS as $class) {
+            $topic = new $class();
+            try {
+                $facts = Facts::of($brief);
+                $answer = $topic->answer($facts);
+                foreach ($answer->figures as $figure) {
+                    $figures[$figure->key] = $figure;
+                }
+                foreach ($answer->findings as $finding) {
+                    $finding->isSettled()
+                        ? ($findings[] = $finding)
+                        : ($open[] = OpenCheck::unconfirmed($finding, $facts));
+                }
+                $drawn[$class] = $answer->drawn;
+            } catch (Missing $e) {
+                $figures += self::waiting($topic, $e->fields);
+            } catch (OutOfRange $e) {
+                $errors[] = FieldError::from($e);
+                $figures += self::waiting($topic, [$e->field]);
+            }
+        }
+        foreach (self::checks() as $check) {
+            $answer = $check->answer($brief);
+            array_push($findings, ...$answer->findings);
+            if ($answer->open !== null) {
+                $open[] = $answer->open;
+            }
+            if ($answer->error !== null) {
+                $errors[] = $answer->error;
+            }
+        }
+
+        return [$figures, $findings, $open, $errors, $drawn];
     }
 
     /** @return list<Check> every question that is asked by itself */

@@ -88,21 +88,21 @@ final readonly class PlanBrief
         foreach ($tables['vessels'] as $r) {
             try {
                 $vessels[] = OtherVessel::of(
-                    $r->name,
-                    $r->number('lengthMm'),
-                    $r->number('widthMm'),
-                    $r->number('heightMm'),
-                    $r->numberOr('wallMm') ?? self::VESSEL_WALL_MM,
-                    $r->number('waterMm'),
-                    $r->numberOr('bottomMm') ?? 0.0,
-                    $r->numberOr('downMm') ?? 0.0,
-                    $r->flag('ownPump'),
-                    "vessels.{$r->row}",
-                    $r->wordOr('shape') ?? 'rectangular',
-                    $r->flag('reversed'),
-                    $r->wordOr('room') ?? '',
-                    $r->numberOr('winterC'),
-                    $r->numberOr('summerC'),
+                    name: $r->name,
+                    lengthMm: $r->number('lengthMm'),
+                    widthMm: $r->number('widthMm'),
+                    heightMm: $r->number('heightMm'),
+                    wallMm: $r->numberOr('wallMm') ?? self::VESSEL_WALL_MM,
+                    waterMm: $r->number('waterMm'),
+                    bottomMm: $r->numberOr('bottomMm') ?? 0.0,
+                    downMm: $r->numberOr('downMm') ?? 0.0,
+                    ownPump: $r->flag('ownPump'),
+                    at: "vessels.{$r->row}",
+                    shape: $r->wordOr('shape') ?? 'rectangular',
+                    reversed: $r->flag('reversed'),
+                    room: $r->wordOr('room') ?? '',
+                    winterC: $r->numberOr('winterC'),
+                    summerC: $r->numberOr('summerC'),
                 );
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e);
@@ -116,15 +116,15 @@ final readonly class PlanBrief
                 // A diffuser or a reflector is an item with its effect (B-83).
                 $through = ($r->numberOr('through') ?? 100.0) / 100;
                 $lamps[] = new Lamp(
-                    $r->name,
-                    $r->number('xMm'),
-                    $r->number('yMm'),
-                    $r->numberOr('aboveRimMm'),
-                    $r->number('ppf') * $through,
-                    $r->number('halfAngleDeg'),
-                    self::whole($r->numberOr('over')),
-                    $grid === null || $grid === '' ? null : MeasuredGrid::parse($grid)->times($through),
-                    $r->row,
+                    name: $r->name,
+                    xMm: $r->number('xMm'),
+                    yMm: $r->number('yMm'),
+                    aboveRimMm: $r->numberOr('aboveRimMm'),
+                    ppf: $r->number('ppf') * $through,
+                    halfAngleDeg: $r->number('halfAngleDeg'),
+                    over: self::whole($r->numberOr('over')),
+                    grid: $grid === null || $grid === '' ? null : MeasuredGrid::parse($grid)->times($through),
+                    row: $r->row,
                 );
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e->as("lamps.{$r->row}.grid"));
@@ -132,41 +132,41 @@ final readonly class PlanBrief
         }
 
         return new self(
-            $values,
-            $bases,
-            array_map(
+            values: $values,
+            bases: $bases,
+            chambers: array_map(
                 fn (TableRow $r): Chamber => new Chamber($r->name, $r->numberOr('lengthMm'), $r->numberOr('baffleMm')),
                 $tables['chambers'],
             ),
-            array_map(
+            passages: array_map(
                 fn (TableRow $r): Passage => new Passage(
-                    $r->name,
-                    $r->number('widthMm'),
-                    $r->number('heightMm'),
-                    $r->numberOr('corridorAMm'),
-                    $r->numberOr('corridorBMm'),
-                    $r->numberOr('outWidthMm'),
-                    $r->numberOr('outHeightMm'),
-                    $r->numberOr('carDepthMm'),
+                    name: $r->name,
+                    widthMm: $r->number('widthMm'),
+                    heightMm: $r->number('heightMm'),
+                    corridorAMm: $r->numberOr('corridorAMm'),
+                    corridorBMm: $r->numberOr('corridorBMm'),
+                    outWidthMm: $r->numberOr('outWidthMm'),
+                    outHeightMm: $r->numberOr('outHeightMm'),
+                    carDepthMm: $r->numberOr('carDepthMm'),
                 ),
                 $tables['passages'],
             ),
-            $vessels,
-            $lamps,
-            array_map(
+            vessels: $vessels,
+            lamps: $lamps,
+            points: array_map(
                 fn (TableRow $r): LightPoint => new LightPoint(
-                    $r->name,
-                    $r->number('xMm'),
-                    $r->number('yMm'),
-                    $r->number('depthMm'),
-                    $r->number('par'),
-                    ($r->numberOr('setting') ?? 100.0) / 100,
-                    $r->wordOr('meter') ?? '',
-                    $r->wordOr('day') ?? '',
+                    name: $r->name,
+                    xMm: $r->number('xMm'),
+                    yMm: $r->number('yMm'),
+                    depthMm: $r->number('depthMm'),
+                    par: $r->number('par'),
+                    share: ($r->numberOr('setting') ?? 100.0) / 100,
+                    meter: $r->wordOr('meter') ?? '',
+                    day: $r->wordOr('day') ?? '',
                 ),
                 $tables['points'],
             ),
-            array_map(
+            holes: array_map(
                 fn (TableRow $r): Hole => new Hole(
                     $r->name,
                     Pane::from($r->word('pane')),
@@ -177,24 +177,24 @@ final readonly class PlanBrief
                 ),
                 $tables['holes'],
             ),
-            array_map(
+            gear: array_map(
                 fn (TableRow $r): Piece => new Piece(
-                    $r->name,
-                    $r->number('widthMm'),
-                    $r->number('depthMm'),
-                    $r->number('heightMm'),
-                    $r->numberOr('liftMm') ?? 0.0,
-                    $r->flag('needsAir'),
-                    $r->row,
-                    self::whole($r->numberOr('in')),
-                    $r->flag('staysDry'),
-                    $r->numberOr('heatW') ?? 0.0,
+                    name: $r->name,
+                    widthMm: $r->number('widthMm'),
+                    depthMm: $r->number('depthMm'),
+                    heightMm: $r->number('heightMm'),
+                    liftMm: $r->numberOr('liftMm') ?? 0.0,
+                    needsAir: $r->flag('needsAir'),
+                    listed: $r->row,
+                    compartment: self::whole($r->numberOr('in')),
+                    staysDry: $r->flag('staysDry'),
+                    heatW: $r->numberOr('heatW') ?? 0.0,
                 ),
                 $tables['gear'],
             ),
-            $errors,
-            $tables,
-            self::house($raw['house'] ?? null),
+            errors: $errors,
+            tables: $tables,
+            house: self::house($raw['house'] ?? null),
         );
     }
 
@@ -213,19 +213,19 @@ final readonly class PlanBrief
     public function with(PlanField $field, float|string $value): self
     {
         return new self(
-            [...$this->values, $field->value => $value],
-            $this->bases,
-            $this->chambers,
-            $this->passages,
-            $this->vessels,
-            $this->lamps,
-            $this->points,
-            $this->holes,
-            $this->gear,
-            $this->errors,
-            $this->tables,
-            $this->house,
-            $this->record,
+            values: [...$this->values, $field->value => $value],
+            bases: $this->bases,
+            chambers: $this->chambers,
+            passages: $this->passages,
+            vessels: $this->vessels,
+            lamps: $this->lamps,
+            points: $this->points,
+            holes: $this->holes,
+            gear: $this->gear,
+            errors: $this->errors,
+            tables: $this->tables,
+            house: $this->house,
+            record: $this->record,
         );
     }
 
@@ -233,19 +233,19 @@ final readonly class PlanBrief
     public function onRecord(OnRecord $record): self
     {
         return new self(
-            $this->values,
-            $this->bases,
-            $this->chambers,
-            $this->passages,
-            $this->vessels,
-            $this->lamps,
-            $this->points,
-            $this->holes,
-            $this->gear,
-            $this->errors,
-            $this->tables,
-            $this->house,
-            $record,
+            values: $this->values,
+            bases: $this->bases,
+            chambers: $this->chambers,
+            passages: $this->passages,
+            vessels: $this->vessels,
+            lamps: $this->lamps,
+            points: $this->points,
+            holes: $this->holes,
+            gear: $this->gear,
+            errors: $this->errors,
+            tables: $this->tables,
+            house: $this->house,
+            record: $record,
         );
     }
 

@@ -31,17 +31,17 @@ final class PowerCutPlay
         $depth = $clogged || $break === null ? $outlet : min($outlet, $break - $weir->edgeBelowRimMm);
 
         return PowerCut::frames(
-            DisplayTank::vessel($facts)->insideAreaM2(),
-            $weir->headMm,
-            $weir->crest,
+            displayAreaM2: DisplayTank::vessel($facts)->insideAreaM2(),
+            headMm: $weir->headMm,
+            crest: $weir->crest,
             // Above the edge the siphon breaks early; below it the display goes down to the outlet.
-            $depth > 0 ? ($clogged ? $stuck : $working) : $depth,
-            Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK)),
-            Levels::dropM($facts),
+            outletDepthMm: $depth > 0 ? ($clogged ? $stuck : $working) : $depth,
+            return: Pipe::of($facts->number(F::ReturnBoreMm), $facts->number(F::ReturnLengthM), $facts->number(F::ReturnSumK)),
+            dropM: Levels::dropM($facts),
             // Further vessels run down sooner or later; counted at once they leave the sump no excuse.
-            OtherVessels::withPipesL($facts),
-            array_map(fn (SumpChamber $c): array => [$c->areaM2, $c->levelMm], $sump->chambers),
-            $sump->rimMm,
+            pipesL: OtherVessels::withPipesL($facts),
+            chambers: array_map(fn (SumpChamber $c): array => [$c->areaM2, $c->levelMm], $sump->chambers),
+            rimMm: $sump->rimMm,
         );
     }
 }

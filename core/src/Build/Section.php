@@ -127,14 +127,14 @@ final readonly class Section
         $left = min(0.0, $sumpX);
 
         return new self(
-            $left - self::SIDE_MM,
-            $right - $left + 2 * self::SIDE_MM,
-            $zero + 40 + Storeys::belowMm($facts),
-            $shapes,
-            $marks,
-            Handles::of($facts, $display, $levels, $sump, $sumpX, $y),
-            $y($levels->rimMm - ($overflow->edgeBelowRimMm ?? $display->runningBelowRimMm)),
-            $y($levels->sumpInsideFloorMm),
+            minXMm: $left - self::SIDE_MM,
+            widthMm: $right - $left + 2 * self::SIDE_MM,
+            heightMm: $zero + 40 + Storeys::belowMm($facts),
+            shapes: $shapes,
+            marks: $marks,
+            handles: Handles::of($facts, $display, $levels, $sump, $sumpX, $y),
+            edgeY: $y($levels->rimMm - ($overflow->edgeBelowRimMm ?? $display->runningBelowRimMm)),
+            sumpFloorY: $y($levels->sumpInsideFloorMm),
         );
     }
 
@@ -186,7 +186,16 @@ final readonly class Section
             $said = [
                 Sentence::of('{below} to the floor below', ['below' => Quantity::of($below / 1000, Kind::Height)]),
             ];
-            $marks[] = new Mark($length / 2, $y(-$below / 2), 'in', 'label', $said, 'floor', $length, $below / 2);
+            $marks[] = new Mark(
+                x: $length / 2,
+                y: $y(-$below / 2),
+                side: 'in',
+                role: 'label',
+                lines: $said,
+                about: 'floor',
+                roomWidthMm: $length,
+                roomHeightMm: $below / 2,
+            );
         }
         if ($reservoir > 0) {
             $height = ($reservoir * 1e6) / (self::RESERVOIR_WIDTH_MM * self::RESERVOIR_DEPTH_MM);
@@ -199,17 +208,17 @@ final readonly class Section
                 [$x + self::RESERVOIR_WIDTH_MM, $y($height + 60)],
             ]);
             $marks[] = new Mark(
-                $x + self::RESERVOIR_WIDTH_MM / 2,
-                $y($height / 2),
-                'in',
-                'label',
-                [
+                x: $x + self::RESERVOIR_WIDTH_MM / 2,
+                y: $y($height / 2),
+                side: 'in',
+                role: 'label',
+                lines: [
                     Sentence::of('{litres}', ['litres' => Quantity::of($reservoir, Kind::Volume)]),
                     Sentence::of('top-off'),
                 ],
-                'topoff',
-                self::RESERVOIR_WIDTH_MM,
-                $height,
+                about: 'topoff',
+                roomWidthMm: self::RESERVOIR_WIDTH_MM,
+                roomHeightMm: $height,
             );
         }
 
@@ -244,7 +253,16 @@ final readonly class Section
         $shapes = [
             Shape::rect('water', $wall, $y($waterZ), $inside, $waterZ - $floorZ, 'display'),
             Shape::rect('sand', $wall, $y($floorZ + $sand), $inside, $sand),
-            ...self::rock($facts, $display, $wall, $inside, $floorZ + $sand, $waterZ, $overflow !== null, $y),
+            ...self::rock(
+                facts: $facts,
+                display: $display,
+                wall: $wall,
+                inside: $inside,
+                sandZ: $floorZ + $sand,
+                waterZ: $waterZ,
+                box: $overflow !== null,
+                y: $y,
+            ),
             Shape::rect('glass', 0, $y($levels->rimMm), $wall, $vessel->heightMm),
             Shape::rect('glass', $length - $wall, $y($levels->rimMm), $wall, $vessel->heightMm),
             Shape::rect('glass', 0, $y($floorZ), $length, $vessel->floorMm),
@@ -347,17 +365,17 @@ final readonly class Section
             Shape::rect('glass', $x, $y($floor), $vessel->lengthMm, $vessel->vessel->floorMm),
         ];
         $mark = new Mark(
-            $x + $vessel->lengthMm / 2,
-            $y($floor + $vessel->waterMm / 2),
-            'in',
-            'figure',
-            [
+            x: $x + $vessel->lengthMm / 2,
+            y: $y($floor + $vessel->waterMm / 2),
+            side: 'in',
+            role: 'figure',
+            lines: [
                 Sentence::of('{litres}', ['litres' => Quantity::of($vessel->litres(), Kind::Volume)]),
                 Sentence::of('{name}', ['name' => $vessel->name === '' ? 'vessel '.($i + 1) : $vessel->name]),
             ],
-            'display',
-            $vessel->lengthMm,
-            $vessel->waterMm,
+            about: 'display',
+            roomWidthMm: $vessel->lengthMm,
+            roomHeightMm: $vessel->waterMm,
         );
 
         return [$shapes, [$mark]];
@@ -432,17 +450,17 @@ final readonly class Section
                 );
             }
             $marks[] = new Mark(
-                $left + $chamber->lengthMm / 2,
-                $y($floorZ + $chamber->levelMm * 0.5),
-                'in',
-                'figure',
-                [
+                x: $left + $chamber->lengthMm / 2,
+                y: $y($floorZ + $chamber->levelMm * 0.5),
+                side: 'in',
+                role: 'figure',
+                lines: [
                     Sentence::of('{litres}', ['litres' => Quantity::of($chamber->litres(), Kind::Volume)]),
                     Sentence::of('{name}', ['name' => $chamber->name]),
                 ],
-                'sump',
-                $chamber->lengthMm,
-                $chamber->levelMm,
+                about: 'sump',
+                roomWidthMm: $chamber->lengthMm,
+                roomHeightMm: $chamber->levelMm,
             );
         }
         $return = $sump->returnChamber();

@@ -34,12 +34,32 @@ final readonly class SurveySpec
         float $most,
         string $dependsOn,
     ): self {
-        return new self($key, $group, $label, $kind, $least, $most, [], null, $dependsOn);
+        return new self(
+            key: $key,
+            group: $group,
+            label: $label,
+            kind: $kind,
+            least: $least,
+            most: $most,
+            choices: [],
+            plan: null,
+            dependsOn: $dependsOn,
+        );
     }
 
     public static function words(string $key, string $group, string $label, string $dependsOn): self
     {
-        return new self($key, $group, $label, null, 0, 0, [], null, $dependsOn);
+        return new self(
+            key: $key,
+            group: $group,
+            label: $label,
+            kind: null,
+            least: 0,
+            most: 0,
+            choices: [],
+            plan: null,
+            dependsOn: $dependsOn,
+        );
     }
 
     /** A fact the plan sheet asks for too: its words, range and choices are the plan's. */
@@ -53,15 +73,15 @@ final readonly class SurveySpec
         $spec = PlanSheet::spec($field);
 
         return new self(
-            $key,
-            $group,
-            $label ?? $spec->label,
-            $spec->kind,
-            $spec->least,
-            $spec->most,
-            $spec->choices,
-            $field,
-            $dependsOn,
+            key: $key,
+            group: $group,
+            label: $label ?? $spec->label,
+            kind: $spec->kind,
+            least: $spec->least,
+            most: $spec->most,
+            choices: $spec->choices,
+            plan: $field,
+            dependsOn: $dependsOn,
         );
     }
 }

@@ -35,16 +35,16 @@ final readonly class Piece
     public function named(string $name): self
     {
         return new self(
-            $name,
-            $this->widthMm,
-            $this->depthMm,
-            $this->heightMm,
-            $this->liftMm,
-            $this->needsAir,
-            $this->listed,
-            $this->compartment,
-            $this->staysDry,
-            $this->heatW,
+            name: $name,
+            widthMm: $this->widthMm,
+            depthMm: $this->depthMm,
+            heightMm: $this->heightMm,
+            liftMm: $this->liftMm,
+            needsAir: $this->needsAir,
+            listed: $this->listed,
+            compartment: $this->compartment,
+            staysDry: $this->staysDry,
+            heatW: $this->heatW,
         );
     }
 }

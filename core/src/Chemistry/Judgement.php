@@ -77,16 +77,16 @@ final readonly class Judgement
 
         if (count($used) < self::FEWEST || $span < self::SHORTEST_SPAN_DAYS) {
             return new self(
-                $latest->value,
-                $standing,
-                count($used),
-                null,
-                false,
-                null,
-                null,
-                $standing->outside() ? 0.0 : null,
-                $spread7,
-                $spread30,
+                latest: $latest->value,
+                standing: $standing,
+                count: count($used),
+                slopePerDay: null,
+                steady: false,
+                scatter: null,
+                lineNow: null,
+                daysToLeave: $standing->outside() ? 0.0 : null,
+                spread7: $spread7,
+                spread30: $spread30,
             );
         }
         $line = TrendLine::through($used);
@@ -95,16 +95,16 @@ final readonly class Judgement
         $lineNow = $line->at($nowDay);
 
         return new self(
-            $latest->value,
-            $standing,
-            count($used),
-            $line->slopePerDay,
-            $steady,
-            $scatter,
-            $lineNow,
-            self::daysToLeave($band, $line->slopePerDay, $steady, $lineNow, $standing),
-            $spread7,
-            $spread30,
+            latest: $latest->value,
+            standing: $standing,
+            count: count($used),
+            slopePerDay: $line->slopePerDay,
+            steady: $steady,
+            scatter: $scatter,
+            lineNow: $lineNow,
+            daysToLeave: self::daysToLeave($band, $line->slopePerDay, $steady, $lineNow, $standing),
+            spread7: $spread7,
+            spread30: $spread30,
         );
     }
 

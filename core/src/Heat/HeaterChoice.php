@@ -56,15 +56,15 @@ final readonly class HeaterChoice
         for ($count = 1; $count <= self::MOST_HEATERS; $count++) {
             foreach (self::SIZES_W as $watts) {
                 $set = self::judge(
-                    $heat,
-                    $count,
-                    $watts,
-                    $need,
-                    $harmNeed,
-                    $setpointC,
-                    $warmRoomC,
-                    $backgroundW,
-                    $upperHarmC,
+                    heat: $heat,
+                    count: $count,
+                    watts: $watts,
+                    need: $need,
+                    harmNeed: $harmNeed,
+                    setpointC: $setpointC,
+                    warmRoomC: $warmRoomC,
+                    backgroundW: $backgroundW,
+                    upperHarmC: $upperHarmC,
                 );
                 $sets[] = $set;
                 if (
@@ -93,15 +93,15 @@ final readonly class HeaterChoice
         $stuck = $heat->hotCourse($watts + $backgroundW, $warmRoomC, $setpointC, $upperHarmC);
 
         return new HeaterSet(
-            $count,
-            $watts,
-            $count * $watts >= self::SPARE * $need,
-            ($count - 1) * $watts >= $harmNeed,
-            $stuck->hoursToLimit,
-            $stuck->settlesC,
-            $stuck->hoursToLimit === null || $stuck->hoursToLimit >= self::STUCK_ON_HOURS,
-            ($count * $watts) / max($need, 1.0),
-            ($count - 1) * $watts - $harmNeed,
+            count: $count,
+            wattsEach: $watts,
+            holds: $count * $watts >= self::SPARE * $need,
+            survivesOneOff: ($count - 1) * $watts >= $harmNeed,
+            stuckOnHours: $stuck->hoursToLimit,
+            stuckOnSettlesC: $stuck->settlesC,
+            safeStuckOn: $stuck->hoursToLimit === null || $stuck->hoursToLimit >= self::STUCK_ON_HOURS,
+            reserve: ($count * $watts) / max($need, 1.0),
+            oneOffSpareW: ($count - 1) * $watts - $harmNeed,
         );
     }
 }

@@ -98,15 +98,15 @@ final readonly class TankHeat
     public function hotCourse(float $powerW, float $roomC, float $startC, float $limitC): TemperatureCourse
     {
         return TemperatureCourse::of(
-            $this->volumeL,
-            $this->hotUaWK,
-            $powerW,
-            $this->evaporation($startC, $roomC)->watts,
-            $roomC,
-            $startC,
-            24,
-            $limitC,
-            LimitSide::Upper,
+            volumeL: $this->volumeL,
+            uaWK: $this->hotUaWK,
+            powerW: $powerW,
+            evaporationW: $this->evaporation($startC, $roomC)->watts,
+            roomC: $roomC,
+            startC: $startC,
+            hours: 24,
+            limitC: $limitC,
+            limitSide: LimitSide::Upper,
         );
     }
 
@@ -114,15 +114,15 @@ final readonly class TankHeat
     public function coldCourse(float $powerW, float $roomC, float $startC, float $limitC): TemperatureCourse
     {
         return TemperatureCourse::of(
-            $this->volumeL,
-            $this->coldUaWK,
-            $powerW,
-            $this->evaporation($startC, $roomC)->watts,
-            $roomC,
-            $startC,
-            24,
-            $limitC,
-            LimitSide::Lower,
+            volumeL: $this->volumeL,
+            uaWK: $this->coldUaWK,
+            powerW: $powerW,
+            evaporationW: $this->evaporation($startC, $roomC)->watts,
+            roomC: $roomC,
+            startC: $startC,
+            hours: 24,
+            limitC: $limitC,
+            limitSide: LimitSide::Lower,
         );
     }
 }

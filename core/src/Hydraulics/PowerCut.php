@@ -71,14 +71,14 @@ final class PowerCut
             $down = $displayAreaM2 * ($headMm - $display) + $pipesL - $pipes;
             [$levels, $floor] = self::fill($chambers, $rimMm, $down);
             $frames[] = new PowerCutFrame(
-                $second,
-                $phaseEnds[$ms] ?? '',
-                $display,
-                $levels,
-                $displayAreaM2 * ($display - $end),
-                $down - $floor,
-                $pipes,
-                $floor,
+                second: $second,
+                phase: $phaseEnds[$ms] ?? '',
+                displayMm: $display,
+                sumpLevelsMm: $levels,
+                displayL: $displayAreaM2 * ($display - $end),
+                sumpL: $down - $floor,
+                pipesL: $pipes,
+                floorL: $floor,
             );
         }
 

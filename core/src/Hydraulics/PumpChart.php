@@ -52,14 +52,14 @@ final readonly class PumpChart
         $asked = $staticM + $line->lossM($plannedLh);
 
         return new self(
-            $points,
-            $meets,
-            $staticM,
-            $plannedLh,
-            $asked,
-            $curve->speedFor($plannedLh + $line->drawsLh, $asked),
-            $line->split($meets->flowLh),
-            $line->drawsLh,
+            points: $points,
+            meets: $meets,
+            staticM: $staticM,
+            plannedLh: $plannedLh,
+            plannedHeadM: $asked,
+            speed: $curve->speedFor($plannedLh + $line->drawsLh, $asked),
+            outletsLh: $line->split($meets->flowLh),
+            drawsLh: $line->drawsLh,
         );
     }
 }

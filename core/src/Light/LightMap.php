@@ -137,16 +137,16 @@ final readonly class LightMap
         }
 
         return new self(
-            $depthMm,
-            $lengthMm,
-            $widthMm,
-            $rows,
-            $mean,
-            $least ?? 0.0,
-            $most ?? 0.0,
-            $corners === [] ? $least ?? 0.0 : min($corners),
-            $mean > 0 ? ($least ?? 0.0) / $mean : 0.0,
-            array_map(fn (int $n): float => $count === 0 ? 0.0 : (100 * $n) / $count, $inside),
+            depthMm: $depthMm,
+            lengthMm: $lengthMm,
+            widthMm: $widthMm,
+            rows: $rows,
+            mean: $mean,
+            least: $least ?? 0.0,
+            most: $most ?? 0.0,
+            corner: $corners === [] ? $least ?? 0.0 : min($corners),
+            uniformity: $mean > 0 ? ($least ?? 0.0) / $mean : 0.0,
+            groupSharePct: array_map(fn (int $n): float => $count === 0 ? 0.0 : (100 * $n) / $count, $inside),
         );
     }
 
@@ -191,7 +191,17 @@ final readonly class LightMap
                 [$x, $y] = [($c + 0.5) * $dx, ($r + 0.5) * $dy];
                 $most = max($band, $backBands[$c + 1], $frontBands[$c], $frontBands[$c + 1]);
                 for ($i = min($band, $backBands[$c + 1], $frontBands[$c], $frontBands[$c + 1]); $i < $most; $i++) {
-                    foreach (self::crossings($x, $y, $x + $dx, $y + $dy, $p, $q, $s, $t, $levels[$i]) as $segment) {
+                    foreach (self::crossings(
+                        left: $x,
+                        back: $y,
+                        right: $x + $dx,
+                        front: $y + $dy,
+                        p: $p,
+                        q: $q,
+                        s: $s,
+                        t: $t,
+                        level: $levels[$i],
+                    ) as $segment) {
                         $lines[$i][] = $segment;
                     }
                 }

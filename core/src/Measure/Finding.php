@@ -32,14 +32,14 @@ final readonly class Finding
         ?string $working = null,
     ): self {
         return new self(
-            $severity,
-            $rule,
-            $about,
-            $what,
-            $why,
-            $remedy,
-            $basis instanceof Grounds ? $basis : Grounds::plain($basis),
-            $working,
+            severity: $severity,
+            rule: $rule,
+            about: $about,
+            what: $what,
+            why: $why,
+            remedy: $remedy,
+            grounds: $basis instanceof Grounds ? $basis : Grounds::plain($basis),
+            working: $working,
         );
     }
 

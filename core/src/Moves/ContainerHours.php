@@ -81,15 +81,15 @@ final readonly class ContainerHours
         ?float $upperC,
     ): ?float {
         $until = fn (float $limitC, LimitSide $side): ?float => TemperatureCourse::of(
-            $litres,
-            $uaWK,
-            0,
-            0,
-            $airC,
-            $startC,
-            0,
-            $limitC,
-            $side,
+            volumeL: $litres,
+            uaWK: $uaWK,
+            powerW: 0,
+            evaporationW: 0,
+            roomC: $airC,
+            startC: $startC,
+            hours: 0,
+            limitC: $limitC,
+            limitSide: $side,
         )->hoursToLimit;
         $cold = $until($lowerC, LimitSide::Lower);
         $warm = $upperC === null ? null : $until($upperC, LimitSide::Upper);

@@ -27,7 +27,17 @@ final readonly class CoolingContainer
     public static function of(float $litres, float $uaWK, float $startC, float $airC, float $hours, float $lowerC): self
     {
         try {
-            $course = TemperatureCourse::of($litres, $uaWK, 0, 0, $airC, $startC, $hours, $lowerC, LimitSide::Lower);
+            $course = TemperatureCourse::of(
+                volumeL: $litres,
+                uaWK: $uaWK,
+                powerW: 0,
+                evaporationW: 0,
+                roomC: $airC,
+                startC: $startC,
+                hours: $hours,
+                limitC: $lowerC,
+                limitSide: LimitSide::Lower,
+            );
         } catch (OutOfRange $e) {
             throw match ($e->field) {
                 'volumeL' => $e->as('litres'),

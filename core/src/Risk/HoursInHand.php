@@ -142,14 +142,14 @@ final readonly class HoursInHand
         };
         $remedy = Remedy::of($hazard, $tank, $response, $first);
         $of = fn (Severity $severity, string $what, string $why): Finding => Finding::of(
-            $severity,
-            'R-25',
-            $hazard->value,
-            Sentence::of($what, $parts),
-            Sentence::of($why, $parts),
-            $severity === Severity::Fine ? null : $remedy,
-            $basis,
-            $hazard->value,
+            severity: $severity,
+            rule: 'R-25',
+            about: $hazard->value,
+            what: Sentence::of($what, $parts),
+            why: Sentence::of($why, $parts),
+            remedy: $severity === Severity::Fine ? null : $remedy,
+            basis: $basis,
+            working: $hazard->value,
         );
         if ($response->noticedH === null) {
             $alarm = Sentence::of(
@@ -159,28 +159,28 @@ final readonly class HoursInHand
             );
 
             return Finding::of(
-                Severity::Fix,
-                'R-25',
-                $hazard->value,
-                Sentence::of('{hazard}: nobody would notice', $parts),
-                Sentence::of("{$when} {how}.", $parts),
-                $alarm,
-                $basis,
-                $hazard->value,
+                severity: Severity::Fix,
+                rule: 'R-25',
+                about: $hazard->value,
+                what: Sentence::of('{hazard}: nobody would notice', $parts),
+                why: Sentence::of("{$when} {how}.", $parts),
+                remedy: $alarm,
+                basis: $basis,
+                working: $hazard->value,
             );
         }
         if ($response->actsH === null) {
             $key = Sentence::of('A key with us, or a contact who opens at night.');
 
             return Finding::of(
-                Severity::Fix,
-                'R-25',
-                $hazard->value,
-                Sentence::of('{hazard}: {who} would stand at a locked door', $parts),
-                Sentence::of($when, $parts),
-                $key,
-                $basis,
-                $hazard->value,
+                severity: Severity::Fix,
+                rule: 'R-25',
+                about: $hazard->value,
+                what: Sentence::of('{hazard}: {who} would stand at a locked door', $parts),
+                why: Sentence::of($when, $parts),
+                remedy: $key,
+                basis: $basis,
+                working: $hazard->value,
             );
         }
         $late = $response->limitH >= $first->hours ? ' The alarm sounds after the harm.' : '';
@@ -194,14 +194,14 @@ final readonly class HoursInHand
             $atMost = Sentence::of($why.' That counts {alarm} from the fault on; its limit is not entered.', $parts);
 
             return Finding::of(
-                Severity::Watch,
-                'R-48',
-                $hazard->value,
-                Sentence::of('{hazard}: at most {hand} in hand', $parts),
-                $atMost,
-                $needs,
-                Basis::Assumed,
-                $hazard->value,
+                severity: Severity::Watch,
+                rule: 'R-48',
+                about: $hazard->value,
+                what: Sentence::of('{hazard}: at most {hand} in hand', $parts),
+                why: $atMost,
+                remedy: $needs,
+                basis: Basis::Assumed,
+                working: $hazard->value,
             );
         }
 

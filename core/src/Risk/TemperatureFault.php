@@ -58,15 +58,15 @@ final readonly class TemperatureFault
     public function afterC(float $hours): float
     {
         return TemperatureCourse::of(
-            $this->volumeL,
-            $this->uaWK,
-            $this->powerW,
-            $this->evaporationW(),
-            $this->roomC,
-            $this->startC,
-            max(0.0, $hours),
-            $this->startC,
-            LimitSide::Upper,
+            volumeL: $this->volumeL,
+            uaWK: $this->uaWK,
+            powerW: $this->powerW,
+            evaporationW: $this->evaporationW(),
+            roomC: $this->roomC,
+            startC: $this->startC,
+            hours: max(0.0, $hours),
+            limitC: $this->startC,
+            limitSide: LimitSide::Upper,
         )->tempC;
     }
 
@@ -74,15 +74,15 @@ final readonly class TemperatureFault
     public function course(float $limitC): TemperatureCourse
     {
         return TemperatureCourse::of(
-            $this->volumeL,
-            $this->uaWK,
-            $this->powerW,
-            $this->evaporationW(),
-            $this->roomC,
-            $this->startC,
-            24,
-            $limitC,
-            $this->warms ? LimitSide::Upper : LimitSide::Lower,
+            volumeL: $this->volumeL,
+            uaWK: $this->uaWK,
+            powerW: $this->powerW,
+            evaporationW: $this->evaporationW(),
+            roomC: $this->roomC,
+            startC: $this->startC,
+            hours: 24,
+            limitC: $limitC,
+            limitSide: $this->warms ? LimitSide::Upper : LimitSide::Lower,
         );
     }
 

@@ -46,12 +46,12 @@ final class BuildJobs
     {
         return [
             self::sheet(
-                'drill-glass',
-                'Drill a hole in glass',
-                'fabricated',
-                45,
-                1,
-                [
+                key: 'drill-glass',
+                name: 'Drill a hole in glass',
+                stage: 'fabricated',
+                minutes: 45,
+                persons: 1,
+                steps: [
                     'Look through crossed polarised film: stripes or spots mean toughened, stop',
                     'Owner’s consent seen, plan of holes at full size laid on and measured twice',
                     'Pane flat on foam, outdoors or with the floor covered; tank empty and dry',
@@ -61,12 +61,12 @@ final class BuildJobs
                     'Lighter still for the last millimetre: that is where chips come',
                     'Edge dressed, rinsed, chips measured: they end before half the gasket’s seat',
                 ],
-                [
+                cautions: [
                     'Never drill toughened glass: it bursts.',
                     'Mains drill and water do not meet: cordless, or isolated behind a residual-current device.',
                     'Glass dust: wet, mask, goggles, gloves.',
                 ],
-                [
+                about: [
                     'for' => 'A pane gets an overflow, drain or return where the hole plan has it.',
                     'not' => 'Not on toughened glass, not nearer to an edge than the plan allows, not with water in the tank.',
                     'tools' => [
@@ -82,23 +82,23 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'cure-rock',
-                'Cure dry or live rock',
-                'ordered',
-                60,
-                1,
-                [
+                key: 'cure-rock',
+                name: 'Cure dry or live rock',
+                stage: 'ordered',
+                minutes: 60,
+                persons: 1,
+                steps: [
                     'Brush off what is loose, rinse in salt water',
                     'Tub with heater, strong flow and no light',
                     'Ammonia and nitrite every third day',
                     'Change the water when ammonia passes 2 mg/L',
                     'Done when both read nothing twice, a week apart',
                 ],
-                [
+                cautions: [
                     'Live rock can carry stinging and toxic animals: gloves, goggles, never boil or steam it.',
                     'Waste water to the foul drain, never to open water.',
                 ],
-                [
+                about: [
                     'for' => 'What dies on the rock dies outside the tank.',
                     'not' => 'Not in the display once animals live in it.',
                     'tools' => ['tub, heater, pump', 'brush', 'ammonia and nitrite tests'],
@@ -108,12 +108,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'reuse-stand',
-                'Rinse a reused stand or sump',
-                'ordered',
-                40,
-                1,
-                [
+                key: 'reuse-stand',
+                name: 'Rinse a reused stand or sump',
+                stage: 'ordered',
+                minutes: 40,
+                persons: 1,
+                steps: [
                     'Salt creep off with warm fresh water',
                     'Seams, corners and bulkhead seats with a soft brush',
                     'Snail shells and worm tubes out of every pipe',
@@ -121,8 +121,8 @@ final class BuildJobs
                     'Dry for a day, look at every seam again',
                     'Wood and steel: feet, joints and screws looked at for rot and rust',
                 ],
-                ['A crazed panel, a soft foot or a rusted weld is a Stop: somebody competent looks at it.'],
-                [
+                cautions: ['A crazed panel, a soft foot or a rusted weld is a Stop: somebody competent looks at it.'],
+                about: [
                     'for' => 'What was used before is clean and sound before it is used again.',
                     'not' => 'No copper-treated tank for invertebrates without its own test.',
                     'tools' => ['brushes', 'torch', 'polarised film'],
@@ -132,12 +132,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'acid-soak',
-                'Soak in vinegar or citric acid',
-                null,
-                30,
-                1,
-                [
+                key: 'acid-soak',
+                name: 'Soak in vinegar or citric acid',
+                stage: null,
+                minutes: 30,
+                persons: 1,
+                steps: [
                     'Window open, gloves and goggles on',
                     'Acid into the water, never water into the acid',
                     'Parts in, without probes and rubber that swells',
@@ -145,8 +145,8 @@ final class BuildJobs
                     'Rinse twice, run it in a bucket of fresh water',
                     'Bath to the foul drain, thinned',
                 ],
-                ['Never with or after bleach: chlorine gas kills.', 'Gloves, goggles, open window.'],
-                [
+                cautions: ['Never with or after bleach: chlorine gas kills.', 'Gloves, goggles, open window.'],
+                about: [
                     'for' => 'Scale comes off pumps, plumbing and acrylic without scraping.',
                     'not' => 'Not on calcium animals, not on bare metal.',
                     'tools' => ['tub', 'gloves, goggles'],
@@ -163,20 +163,20 @@ final class BuildJobs
     {
         return [
             self::sheet(
-                'engineer-calls',
-                'Ask the engineer',
-                'structure',
-                60,
-                1,
-                [
+                key: 'engineer-calls',
+                name: 'Ask the engineer',
+                stage: 'structure',
+                minutes: 60,
+                persons: 1,
+                steps: [
                     'Plan’s mass, footprint and place on paper',
                     'Span, joists and storey as surveyed, with photos',
                     'Wall openings and chases named, temporary props asked for',
                     'Their dated document kept with the plan',
                     'Changes after it go back to them',
                 ],
-                ['No load stands and no wall is opened before their document is here.', self::LICENSED],
-                [
+                cautions: ['No load stands and no wall is opened before their document is here.', self::LICENSED],
+                about: [
                     'for' => 'A floor or wall carries what the plan puts on it.',
                     'not' => 'Nothing here replaces the engineer.',
                     'tools' => ['the plan’s loads'],
@@ -186,12 +186,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'fit-bulkhead',
-                'Bulkheads and hang-on boxes',
-                'plumbed',
-                20,
-                1,
-                [
+                key: 'fit-bulkhead',
+                name: 'Bulkheads and hang-on boxes',
+                stage: 'plumbed',
+                minutes: 20,
+                persons: 1,
+                steps: [
                     'Hole dry, edge smooth, chips measured',
                     'Gasket on the wet side, flange flat on it',
                     'Nut by hand, then a quarter turn',
@@ -199,8 +199,8 @@ final class BuildJobs
                     'Upright, with room for the next nut',
                     'Water against it: a dry paper for an hour',
                 ],
-                ['More than a quarter turn cracks glass.'],
-                [
+                cautions: ['More than a quarter turn cracks glass.'],
+                about: [
                     'for' => 'A pipe passes a pane without a drop.',
                     'not' => 'Not over a chip that reaches the gasket.',
                     'tools' => ['strap wrench', 'torch'],
@@ -210,12 +210,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'glue-pipe',
-                'Glue pipe',
-                'plumbed',
-                30,
-                1,
-                [
+                key: 'glue-pipe',
+                name: 'Glue pipe',
+                stage: 'plumbed',
+                minutes: 30,
+                persons: 1,
+                steps: [
                     'Everything cut and laid dry, arrows across every joint',
                     'Collars, clips and unions slid on now',
                     'Edges deburred, ends clean',
@@ -223,8 +223,8 @@ final class BuildJobs
                     'In to the mark with a quarter turn, hold it half a minute',
                     'Hours of cure for its bore and cold before pressure',
                 ],
-                ['Solvents: open window, gloves, no flame.'],
-                [
+                cautions: ['Solvents: open window, gloves, no flame.'],
+                about: [
                     'for' => 'Joints that hold pressure and can be told apart later.',
                     'not' => 'Not below the maker’s least temperature, not wet.',
                     'tools' => ['saw, deburrer', 'marker'],
@@ -234,12 +234,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'leak-test',
-                'Leak test',
-                'leak-test',
-                60,
-                1,
-                [
+                key: 'leak-test',
+                name: 'Leak test',
+                stage: 'leak-test',
+                minutes: 60,
+                persons: 1,
+                steps: [
                     'Where a burst does no harm: outdoors, or in a tray that takes it all',
                     'Stand or floor flat, foam as it will stand',
                     'Fresh water in quarters, seams looked at each time',
@@ -248,8 +248,8 @@ final class BuildJobs
                     'A day, better two; then level, paper and bow of the front pane',
                     'Empty it by the drain, dry it',
                 ],
-                ['A tank that bursts throws glass: nobody kneels before it while it fills.'],
-                [
+                cautions: ['A tank that bursts throws glass: nobody kneels before it while it fills.'],
+                about: [
                     'for' => 'The seams hold before anything hangs on them.',
                     'not' => 'Not with salt water, not on the stand in the finished room.',
                     'tools' => ['tray', 'marker, rule', 'torch'],
@@ -259,12 +259,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'over-water',
-                'Work over open water',
-                null,
-                15,
-                2,
-                [
+                key: 'over-water',
+                name: 'Work over open water',
+                stage: null,
+                minutes: 15,
+                persons: 2,
+                steps: [
                     'Water covered, edge taped',
                     'Protective gear of this job laid out',
                     'Every fixing of a metal the salt does not eat',
@@ -272,8 +272,8 @@ final class BuildJobs
                     'Dust drawn off before the cover comes away',
                     'Sealant cured before light and heat',
                 ],
-                ['Nothing is held over the water by one hand.', 'Power off at the strip beneath.'],
-                [
+                cautions: ['Nothing is held over the water by one hand.', 'Power off at the strip beneath.'],
+                about: [
                     'for' => 'Nothing falls, drips or crumbles into the tank.',
                     'not' => 'Not above animals that can be moved first.',
                     'tools' => ['cover sheet', 'vacuum', 'scale for the pull'],
@@ -283,12 +283,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'hang-lights',
-                'Hang lights or a rack',
-                'lights',
-                60,
-                2,
-                [
+                key: 'hang-lights',
+                name: 'Hang lights or a rack',
+                stage: 'lights',
+                minutes: 60,
+                persons: 2,
+                steps: [
                     'Structure found and marked, pipes and cables too',
                     'Fixing rated for that ceiling; a competent person confirms it on the spot',
                     'Two people; cover over the water',
@@ -297,8 +297,8 @@ final class BuildJobs
                     'Height as the plan has it, from the rim',
                     'Second hold fastened before anybody lets go',
                 ],
-                ['Ladder on firm ground, somebody at its foot.', 'Goggles when cutting panels.', self::LICENSED],
-                [
+                cautions: ['Ladder on firm ground, somebody at its foot.', 'Goggles when cutting panels.', self::LICENSED],
+                about: [
                     'for' => 'Lamps hang where the light plan has them, and stay there.',
                     'not' => 'Not from plasterboard alone, not from a pipe.',
                     'tools' => ['detector', 'drill, level', 'scale for the pull', 'ladder'],
@@ -308,12 +308,12 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'install-controller',
-                'Install board and controller',
-                'electrics',
-                120,
-                1,
-                [
+                key: 'install-controller',
+                name: 'Install board and controller',
+                stage: 'electrics',
+                minutes: 120,
+                persons: 1,
+                steps: [
                     'Board up high and dry, strip above every level',
                     'Cords through bushed edges, in the order of the plan',
                     'A label at each plug, the same in the register',
@@ -323,8 +323,8 @@ final class BuildJobs
                     'Pull the link: does everything fall to its safe side?',
                     'Make it call a real telephone',
                 ],
-                ['Circuits and protection are an electrician’s.', 'Drip loops; no plug below a water line.'],
-                [
+                cautions: ['Circuits and protection are an electrician’s.', 'Drip loops; no plug below a water line.'],
+                about: [
                     'for' => 'What switches can be read, pulled and trusted.',
                     'not' => 'Not before the residual-current protection is tried.',
                     'tools' => ['label printer', 'calibration fluids', 'second telephone'],
@@ -341,12 +341,12 @@ final class BuildJobs
     {
         return [
             self::sheet(
-                'first-fill',
-                'First filling',
-                'filled',
-                120,
-                1,
-                [
+                key: 'first-fill',
+                name: 'First filling',
+                stage: 'filled',
+                minutes: 120,
+                persons: 1,
+                steps: [
                     'Joints looked at, valves as the plan has them, pumps off',
                     'Salt mixed outside; or inside, only while nothing lives in it and no live rock is in it',
                     'Fill in quarters, seams and joints looked at each time',
@@ -354,11 +354,11 @@ final class BuildJobs
                     'Pumps on one after the other, leak paper under each joint',
                     'Power-cut rehearsal: mark the highest level of the sump',
                 ],
-                [
+                cautions: [
                     'Salt into water, never water onto salt.',
                     'Water and mains: dry hands, nobody alone with a full tank on its first night.',
                 ],
-                [
+                about: [
                     'for' => 'Full, level, at its salinity, and dry outside.',
                     'not' => 'Not before the leak test, the engineer’s document and the electrician’s record.',
                     'tools' => ['hoses, transfer pump', 'refractometer and a second instrument', 'torch'],
@@ -368,20 +368,20 @@ final class BuildJobs
                 ],
             ),
             self::sheet(
-                'lay-sand',
-                'Lay sand in a new system',
-                'scape',
-                60,
-                1,
-                [
+                key: 'lay-sand',
+                name: 'Lay sand in a new system',
+                stage: 'scape',
+                minutes: 60,
+                persons: 1,
+                steps: [
                     'Rock on the base first, it does not rock',
                     'Sand sieved and rinsed until clear, live sand not',
                     'Pumps off; by bag or pipe to the bottom',
                     'Level and depth measured at four places',
                     'Half an hour’s rest, then filters on with fresh floss',
                 ],
-                ['Power off before hands go in.'],
-                [
+                cautions: ['Power off before hands go in.'],
+                about: [
                     'for' => 'A bed of the plan’s depth that clouds for a day, not a week.',
                     'not' => 'Not under rock that sand would carry.',
                     'tools' => ['sieve, buckets', 'pipe, funnel'],

@@ -136,18 +136,18 @@ final readonly class Route
         }
 
         return new self(
-            $day,
-            $visits,
-            $starts,
-            $driving,
-            $clock,
-            $overtime,
-            $work,
-            $breakAfter,
-            $salt,
-            $ro,
-            $kg,
-            $refusal,
+            crewDay: $day,
+            visits: $visits,
+            startsMin: $starts,
+            drivingMin: $driving,
+            backMin: $clock,
+            overtimeMin: $overtime,
+            workMin: $work,
+            breakAfter: $breakAfter,
+            saltL: $salt,
+            roL: $ro,
+            loadKg: $kg,
+            refusal: $refusal,
         );
     }
 

@@ -34,15 +34,15 @@ final readonly class TaskFacts
     public function doneOn(float $day): self
     {
         return new self(
-            $this->today,
-            $day,
-            $this->readings,
-            $this->signs,
-            $this->runOutDay,
-            $this->used,
-            $this->perDay,
-            $this->series,
-            $this->chargeDueDay,
+            today: $this->today,
+            lastDoneDay: $day,
+            readings: $this->readings,
+            signs: $this->signs,
+            runOutDay: $this->runOutDay,
+            used: $this->used,
+            perDay: $this->perDay,
+            series: $this->series,
+            chargeDueDay: $this->chargeDueDay,
         );
     }
 }

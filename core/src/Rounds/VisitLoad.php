@@ -54,15 +54,15 @@ final readonly class VisitLoad
         );
 
         return new self(
-            $minutes,
-            array_sum(array_map(fn (VisitJob $j): float => $j->bringsWater ? $j->changeL : 0.0, $jobs)),
-            self::TOOLS_KG + array_sum(array_map(fn (VisitJob $j): float => $j->kg, $jobs)),
-            max(array_map(fn (VisitJob $j): int => $j->persons, $jobs)),
-            array_values(array_unique(array_filter(array_map(fn (VisitJob $j): ?string => $j->skill, $jobs)))),
-            $earliest,
-            (int) $due,
+            minutes: $minutes,
+            saltL: array_sum(array_map(fn (VisitJob $j): float => $j->bringsWater ? $j->changeL : 0.0, $jobs)),
+            kg: self::TOOLS_KG + array_sum(array_map(fn (VisitJob $j): float => $j->kg, $jobs)),
+            persons: max(array_map(fn (VisitJob $j): int => $j->persons, $jobs)),
+            skills: array_values(array_unique(array_filter(array_map(fn (VisitJob $j): ?string => $j->skill, $jobs)))),
+            earliestDay: $earliest,
+            dueDay: (int) $due,
             // Nobody drives at a weekend: what would be overdue on it is still in time on the Monday.
-            (int) max($earliest, $latest < $today ? $today + self::LATE_WITHIN_DAYS : Weekday::overWeekend($latest)),
+            latestDay: (int) max($earliest, $latest < $today ? $today + self::LATE_WITHIN_DAYS : Weekday::overWeekend($latest)),
         );
     }
 }

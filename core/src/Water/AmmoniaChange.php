@@ -45,15 +45,15 @@ final readonly class AmmoniaChange
         $free = function (float $f) use ($totalMgL, $tank, $fresh): float {
             $mix = fn (float $a, float $b): float => $a * (1 - $f) + $b * $f;
             $ph = ShockCheck::mixedPh(
-                $f,
-                (float) $tank->alkDkh,
-                $tank->salinity,
-                $tank->tempC,
-                (float) $tank->ph,
-                (float) $fresh->alkDkh,
-                $fresh->salinity,
-                $fresh->tempC,
-                (float) $fresh->ph,
+                fraction: $f,
+                alkA: (float) $tank->alkDkh,
+                salinityA: $tank->salinity,
+                tempA: $tank->tempC,
+                phA: (float) $tank->ph,
+                alkB: (float) $fresh->alkDkh,
+                salinityB: $fresh->salinity,
+                tempB: $fresh->tempC,
+                phB: (float) $fresh->ph,
             );
 
             return FreeAmmonia::mgL(

@@ -75,7 +75,17 @@ final readonly class AmmoniaTable
         $rows = [];
         $peak = $now;
         for ($share = self::STEP; $share < 1.0 - 1e-9; $share += self::STEP) {
-            $mixed = ShockCheck::mixedPh($share, $tankAlk, $salinity, $tempC, $ph, $newAlk, $salinity, $tempC, $newPh);
+            $mixed = ShockCheck::mixedPh(
+                fraction: $share,
+                alkA: $tankAlk,
+                salinityA: $salinity,
+                tempA: $tempC,
+                phA: $ph,
+                alkB: $newAlk,
+                salinityB: $salinity,
+                tempB: $tempC,
+                phB: $newPh,
+            );
             $free = FreeAmmonia::mgL(1.0 - $share, $mixed, $tempC, $salinity);
             $peak = max($peak, $free);
             $rows[] = [

@@ -41,34 +41,34 @@ final readonly class Batch
         float $heatH,
     ): self {
         return new self(
-            $mix,
-            $salinity,
-            $litres,
-            $mix->saltKg($litres, $salinity),
-            $for,
-            $loadAtH,
-            $lastDepartH,
-            $heatH,
+            mix: $mix,
+            salinity: $salinity,
+            litres: $litres,
+            saltKg: $mix->saltKg($litres, $salinity),
+            for: $for,
+            loadAtH: $loadAtH,
+            lastDepartH: $lastDepartH,
+            heatH: $heatH,
         );
     }
 
     public function at(int $vessel, float $fillAtH, float $mixAtH, float $heatFromH, float $testAtH, float $testH): self
     {
         return new self(
-            $this->mix,
-            $this->salinity,
-            $this->litres,
-            $this->saltKg,
-            $this->for,
-            $this->loadAtH,
-            $this->lastDepartH,
-            $this->heatH,
-            $vessel,
-            $fillAtH,
-            $mixAtH,
-            $heatFromH,
-            $testAtH,
-            $testAtH + $testH,
+            mix: $this->mix,
+            salinity: $this->salinity,
+            litres: $this->litres,
+            saltKg: $this->saltKg,
+            for: $this->for,
+            loadAtH: $this->loadAtH,
+            lastDepartH: $this->lastDepartH,
+            heatH: $this->heatH,
+            vessel: $vessel,
+            fillAtH: $fillAtH,
+            mixAtH: $mixAtH,
+            heatFromH: $heatFromH,
+            testAtH: $testAtH,
+            readyAtH: $testAtH + $testH,
         );
     }
 

@@ -62,15 +62,15 @@ final readonly class ShockCheck
             $over = abs($move) > $limit + 1e-9;
             $portions = $over && ! $outranked ? max($portions, (int) ceil(abs($move) / $limit - 1e-9)) : $portions;
             $findings[] = self::finding(
-                $key,
-                $kind,
-                $change,
-                $name,
-                $move,
-                $limit,
-                self::bound($key, $fraction, $tank, $move, $limit),
-                $over,
-                $outranked,
+                key: $key,
+                kind: $kind,
+                change: $change,
+                name: $name,
+                move: $move,
+                limit: $limit,
+                bound: self::bound($key, $fraction, $tank, $move, $limit),
+                over: $over,
+                outranked: $outranked,
             );
         }
 
@@ -126,15 +126,15 @@ final readonly class ShockCheck
         }
 
         return self::mixedPh(
-            $fraction,
-            $tank->alkDkh,
-            $tank->salinity,
-            $tank->tempC,
-            $tank->ph,
-            $fresh->alkDkh,
-            $fresh->salinity,
-            $fresh->tempC,
-            $fresh->ph,
+            fraction: $fraction,
+            alkA: $tank->alkDkh,
+            salinityA: $tank->salinity,
+            tempA: $tank->tempC,
+            phA: $tank->ph,
+            alkB: $fresh->alkDkh,
+            salinityB: $fresh->salinity,
+            tempB: $fresh->tempC,
+            phB: $fresh->ph,
         );
     }
 

@@ -68,18 +68,18 @@ final readonly class Station
         }
 
         return new self(
-            Guard::positive('roRatedLd', $roRatedLd),
-            Guard::within('feedC', $feedC, 1, 35),
-            $roStoredL,
-            $roTankL,
-            $vesselsL,
-            $heatW,
-            $targetC,
-            $efficiency,
-            $flushMin / 60,
-            $fillMin / 60,
-            $testMin / 60,
-            $loadMin / 60,
+            roRatedLd: Guard::positive('roRatedLd', $roRatedLd),
+            feedC: Guard::within('feedC', $feedC, 1, 35),
+            roStoredL: $roStoredL,
+            roTankL: $roTankL,
+            vesselsL: $vesselsL,
+            heatW: $heatW,
+            targetC: $targetC,
+            efficiency: $efficiency,
+            flushH: $flushMin / 60,
+            fillH: $fillMin / 60,
+            testH: $testMin / 60,
+            loadH: $loadMin / 60,
         );
     }
 
@@ -105,18 +105,18 @@ final readonly class Station
         ?array $vesselsL = null,
     ): self {
         return new self(
-            $roRatedLd ?? $this->roRatedLd,
-            $this->feedC,
-            $this->roStoredL,
-            $roTankL ?? $this->roTankL,
-            $vesselsL ?? $this->vesselsL,
-            $heatW ?? $this->heatW,
-            $this->targetC,
-            $this->efficiency,
-            $this->flushH,
-            $this->fillH,
-            $this->testH,
-            $this->loadH,
+            roRatedLd: $roRatedLd ?? $this->roRatedLd,
+            feedC: $this->feedC,
+            roStoredL: $this->roStoredL,
+            roTankL: $roTankL ?? $this->roTankL,
+            vesselsL: $vesselsL ?? $this->vesselsL,
+            heatW: $heatW ?? $this->heatW,
+            targetC: $this->targetC,
+            efficiency: $this->efficiency,
+            flushH: $this->flushH,
+            fillH: $this->fillH,
+            testH: $this->testH,
+            loadH: $this->loadH,
         );
     }
 }

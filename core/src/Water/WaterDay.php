@@ -87,15 +87,15 @@ final readonly class WaterDay
         $help = new DayHelp($station, $needs, $again, $reserveSaltL);
 
         return new self(
-            $plan->batches,
-            $fromStock,
-            array_sum(array_map(fn (Batch $b): float => $b->saltKg, $plan->batches)),
-            $plan->makeL,
-            $plan->roFromH === null ? null : $plan->roFromH - $station->flushH,
-            $plan->roFromH,
-            $plan->roToH,
-            $plan->lateH,
-            self::findings($station, $plan, $needs, $help),
+            batches: $plan->batches,
+            fromStock: $fromStock,
+            saltKg: array_sum(array_map(fn (Batch $b): float => $b->saltKg, $plan->batches)),
+            roL: $plan->makeL,
+            flushAtH: $plan->roFromH === null ? null : $plan->roFromH - $station->flushH,
+            roFromH: $plan->roFromH,
+            roToH: $plan->roToH,
+            lateH: $plan->lateH,
+            findings: self::findings($station, $plan, $needs, $help),
         );
     }
 

@@ -50,18 +50,58 @@ final class HeatTest extends TestCase
     #[Test]
     public function hours_to_the_limit_are_the_hours_the_course_takes(): void
     {
-        $course = TemperatureCourse::of(520, 21, 600, 60, 21, 25.4, 1, 30, LimitSide::Upper);
+        $course = TemperatureCourse::of(
+            volumeL: 520,
+            uaWK: 21,
+            powerW: 600,
+            evaporationW: 60,
+            roomC: 21,
+            startC: 25.4,
+            hours: 1,
+            limitC: 30,
+            limitSide: LimitSide::Upper,
+        );
         self::assertNotNull($course->hoursToLimit);
         self::assertEqualsWithDelta(
             30,
-            TemperatureCourse::of(520, 21, 600, 60, 21, 25.4, $course->hoursToLimit, 30, LimitSide::Upper)->tempC,
+            TemperatureCourse::of(
+                volumeL: 520,
+                uaWK: 21,
+                powerW: 600,
+                evaporationW: 60,
+                roomC: 21,
+                startC: 25.4,
+                hours: $course->hoursToLimit,
+                limitC: 30,
+                limitSide: LimitSide::Upper,
+            )->tempC,
             1e-9,
         );
-        $line = TemperatureCourse::of(520, 0, 600, 60, 21, 25.4, 1, 30, LimitSide::Upper);
+        $line = TemperatureCourse::of(
+            volumeL: 520,
+            uaWK: 0,
+            powerW: 600,
+            evaporationW: 60,
+            roomC: 21,
+            startC: 25.4,
+            hours: 1,
+            limitC: 30,
+            limitSide: LimitSide::Upper,
+        );
         self::assertNull($line->settlesC);
         self::assertEqualsWithDelta(
             30,
-            TemperatureCourse::of(520, 0, 600, 60, 21, 25.4, (float) $line->hoursToLimit, 30, LimitSide::Upper)->tempC,
+            TemperatureCourse::of(
+                volumeL: 520,
+                uaWK: 0,
+                powerW: 600,
+                evaporationW: 60,
+                roomC: 21,
+                startC: 25.4,
+                hours: (float) $line->hoursToLimit,
+                limitC: 30,
+                limitSide: LimitSide::Upper,
+            )->tempC,
             1e-9,
         );
     }
@@ -90,7 +130,17 @@ final class HeatTest extends TestCase
 
     private static function course(float $hours): TemperatureCourse
     {
-        return TemperatureCourse::of(520, 21, 300, 60, 16, 25.4, $hours, 30, LimitSide::Upper);
+        return TemperatureCourse::of(
+            volumeL: 520,
+            uaWK: 21,
+            powerW: 300,
+            evaporationW: 60,
+            roomC: 16,
+            startC: 25.4,
+            hours: $hours,
+            limitC: 30,
+            limitSide: LimitSide::Upper,
+        );
     }
 
     private static function tank(): TankHeat

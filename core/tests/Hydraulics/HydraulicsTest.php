@@ -82,15 +82,15 @@ final class HydraulicsTest extends TestCase
     ): void {
         $chambers = [[0.08, min(395.0, $level + 40)], [0.16, $level + 15], [0.12, $level]];
         $frames = PowerCut::frames(
-            $area,
-            $head,
-            Crest::edge(300, $toothed ? 300 : null),
-            $outlet,
-            Pipe::of(27, 3, 5),
-            1.3,
-            $pipes,
-            $chambers,
-            400,
+            displayAreaM2: $area,
+            headMm: $head,
+            crest: Crest::edge(300, $toothed ? 300 : null),
+            outletDepthMm: $outlet,
+            return: Pipe::of(27, 3, 5),
+            dropM: 1.3,
+            pipesL: $pipes,
+            chambers: $chambers,
+            rimMm: 400,
         );
         $sumpArea = 0.36;
         $spare = array_sum(array_map(fn (array $c): float => $c[0] * (400 - $c[1]), $chambers));
@@ -121,15 +121,15 @@ final class HydraulicsTest extends TestCase
     {
         // A·dh/dt = −1.75·g·h^1.5 for teeth: t = 2A/(1.75·g)·(h₁^−½ − h₀^−½).
         $frames = PowerCut::frames(
-            0.84,
-            16,
-            Crest::edge(300, 300),
-            -100,
-            Pipe::of(27, 3, 5),
-            1.3,
-            0,
-            [[0.36, 200.0]],
-            400,
+            displayAreaM2: 0.84,
+            headMm: 16,
+            crest: Crest::edge(300, 300),
+            outletDepthMm: -100,
+            return: Pipe::of(27, 3, 5),
+            dropM: 1.3,
+            pipesL: 0,
+            chambers: [[0.36, 200.0]],
+            rimMm: 400,
         );
         $expected = ((2 * 0.84) / (1.75 * 0.3)) * (0.001 ** -0.5 - 0.016 ** -0.5);
 

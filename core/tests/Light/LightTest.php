@@ -38,7 +38,16 @@ final class LightTest extends TestCase
     public function what_a_lamp_sends_out_arrives_on_a_floor_that_is_large_enough(): void
     {
         // Photons are conserved: the field over a floor ten times as wide as it hangs high sums to the lamp’s flux.
-        $map = LightMap::of([Fixture::of(5000, 5000, 500, 200, 30)], 10000, 10000, 0, 0, 200, 200, 0);
+        $map = LightMap::of(
+            fixtures: [Fixture::of(5000, 5000, 500, 200, 30)],
+            lengthMm: 10000,
+            widthMm: 10000,
+            depthMm: 0,
+            attenuationPerM: 0,
+            columns: 200,
+            rowsCount: 200,
+            surfaceLoss: 0,
+        );
         self::assertEqualsWithDelta(200.0, $map->mean * 100, 1.0);
     }
 

@@ -35,14 +35,14 @@ final class ResolutionTest extends TestCase
     public function a_reading_just_outside_says_a_number_that_is_outside(): void
     {
         $finding = ReadingFinding::of(
-            Parameter::Alkalinity,
-            7.96,
-            Standing::Low,
-            null,
-            true,
-            0.0,
-            null,
-            Band::around(8, 9.5),
+            parameter: Parameter::Alkalinity,
+            latest: 7.96,
+            standing: Standing::Low,
+            slopePerDay: null,
+            steady: true,
+            daysToLeave: 0.0,
+            ratePerDay: null,
+            band: Band::around(8, 9.5),
         );
         self::assertStringContainsString('7.96', (string) $finding?->what->in(Units::metric()));
     }

@@ -146,14 +146,14 @@ final class HonestHoursTest extends TestCase
     {
         $heat = TankHeat::bare(500, 15, 12, 0);
         $bank = fn (Heater ...$heaters): HeaterBank => HeaterBank::of(
-            $heat,
-            array_values($heaters),
-            25.5,
-            15.0,
-            28.0,
-            40.0,
-            18.0,
-            30.0,
+            heat: $heat,
+            heaters: array_values($heaters),
+            setpointC: 25.5,
+            coldRoomC: 15.0,
+            warmRoomC: 28.0,
+            backgroundW: 40.0,
+            lowerHarmC: 18.0,
+            upperHarmC: 30.0,
         );
         $need = 15 * 10.5;
         self::assertEqualsWithDelta($need, $bank()->needW, 1e-9);
@@ -339,15 +339,15 @@ final class HonestHoursTest extends TestCase
     private static function alarm(?float $low = null, ?float $high = null): AlarmWay
     {
         return new AlarmWay(
-            'Thermometer',
-            Hazard::cases(),
-            10,
-            true,
-            true,
-            [self::ines()],
-            AlarmQuantity::Temperature,
-            $low,
-            $high,
+            name: 'Thermometer',
+            watches: Hazard::cases(),
+            delayMin: 10,
+            tested: true,
+            onItsOwn: true,
+            chain: [self::ines()],
+            quantity: AlarmQuantity::Temperature,
+            lowLimit: $low,
+            highLimit: $high,
         );
     }
 

@@ -182,24 +182,24 @@ final class HoursInHandTest extends TestCase
         );
 
         return new Tonight(
-            $heat,
-            400,
-            0.68,
-            0.68,
-            false,
-            25.5,
-            35,
-            $units,
-            60,
-            $roomC,
-            18,
-            30,
-            $fishKg,
-            false,
-            $community,
-            $batteryH,
-            true,
-            $altitudeM,
+            heat: $heat,
+            volumeL: 400,
+            surfaceM2: 0.68,
+            footprintM2: 0.68,
+            lid: false,
+            setpointC: 25.5,
+            salinity: 35,
+            heaters: $units,
+            backgroundW: 60,
+            roomC: $roomC,
+            lowC: 18,
+            highC: 30,
+            fishKg: $fishKg,
+            smallFish: false,
+            community: $community,
+            batteryH: $batteryH,
+            batteryPump: true,
+            altitudeM: $altitudeM,
         );
     }
 
@@ -208,15 +208,15 @@ final class HoursInHandTest extends TestCase
     {
         // Its limits lie at the set point: it calls from the fault on.
         return new AlarmWay(
-            'Dialler',
-            [Hazard::HeaterStuckOn, Hazard::PowerCut],
-            10,
-            true,
-            true,
-            $chain,
-            AlarmQuantity::Temperature,
-            25.5,
-            25.5,
+            name: 'Dialler',
+            watches: [Hazard::HeaterStuckOn, Hazard::PowerCut],
+            delayMin: 10,
+            tested: true,
+            onItsOwn: true,
+            chain: $chain,
+            quantity: AlarmQuantity::Temperature,
+            lowLimit: 25.5,
+            highLimit: 25.5,
         );
     }
 

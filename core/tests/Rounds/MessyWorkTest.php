@@ -81,7 +81,19 @@ final class MessyWorkTest extends TestCase
     public function the_board_refuses_a_day_kept_clear_and_says_why(): void
     {
         $spot = new Spot(53.6, 1.6);
-        $day = new CrewDay(1, 114, $spot, 480, 990, 30, [1], [], 500, 200, 100);
+        $day = new CrewDay(
+            crew: 1,
+            day: 114,
+            depot: $spot,
+            startMin: 480,
+            endMin: 990,
+            breakMin: 30,
+            members: [1],
+            skills: [],
+            payloadKg: 500,
+            saltL: 200,
+            roL: 100,
+        );
         $visit = fn (int ...$kept): Visit => new Visit(
             1,
             $spot,

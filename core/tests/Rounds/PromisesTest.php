@@ -121,7 +121,20 @@ final class PromisesTest extends TestCase
 
     private static function day(int $day = 0, float $notBeforeMin = 0): CrewDay
     {
-        return new CrewDay(1, $day, new Spot(50, 0), 480, 990, 0, [7], [], 900, 300, 60, $notBeforeMin);
+        return new CrewDay(
+            crew: 1,
+            day: $day,
+            depot: new Spot(50, 0),
+            startMin: 480,
+            endMin: 990,
+            breakMin: 0,
+            members: [7],
+            skills: [],
+            payloadKg: 900,
+            saltL: 300,
+            roL: 60,
+            notBeforeMin: $notBeforeMin,
+        );
     }
 
     /** @param  mixed  ...$more  of the visit, by name */

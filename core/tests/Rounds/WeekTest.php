@@ -30,7 +30,19 @@ final class WeekTest extends TestCase
         $km = fn (float $n): Spot => new Spot(50 + (($n / 6371) * 180) / M_PI, 0);
         $leg = (10 * 1.3 * 60) / 35;
         self::assertEqualsWithDelta($leg, $depot->minutesTo($km(10)), 1e-6);
-        $day = new CrewDay(1, 0, $depot, 480, 990, 30, [7], [], 500, 200, 100);
+        $day = new CrewDay(
+            crew: 1,
+            day: 0,
+            depot: $depot,
+            startMin: 480,
+            endMin: 990,
+            breakMin: 30,
+            members: [7],
+            skills: [],
+            payloadKg: 500,
+            saltL: 200,
+            roL: 100,
+        );
         $open = [0 => [[480.0, 1020.0]]];
         $route = Route::of(
             $day,
@@ -61,7 +73,19 @@ final class WeekTest extends TestCase
     #[Test]
     public function each_hard_rule_refuses_by_its_name(): void
     {
-        $day = new CrewDay(1, 0, new Spot(50, 0), 480, 990, 30, [7], ['acid'], 100, 80, 40);
+        $day = new CrewDay(
+            crew: 1,
+            day: 0,
+            depot: new Spot(50, 0),
+            startMin: 480,
+            endMin: 990,
+            breakMin: 30,
+            members: [7],
+            skills: ['acid'],
+            payloadKg: 100,
+            saltL: 80,
+            roL: 40,
+        );
         $open = [0 => [[480.0, 1020.0]], 1 => [[480.0, 1020.0]]];
         $visit = fn (array $more): Visit => new Visit(
             ...[
@@ -161,8 +185,32 @@ final class WeekTest extends TestCase
         $depot = new Spot(50, 0);
         $open = [0 => [[480.0, 1020.0]], 1 => [[480.0, 1020.0]]];
         $days = [
-            new CrewDay(1, 0, $depot, 480, 990, 30, [7], [], 900, 100, 100),
-            new CrewDay(1, 1, $depot, 480, 990, 30, [7], [], 900, 100, 100),
+            new CrewDay(
+                crew: 1,
+                day: 0,
+                depot: $depot,
+                startMin: 480,
+                endMin: 990,
+                breakMin: 30,
+                members: [7],
+                skills: [],
+                payloadKg: 900,
+                saltL: 100,
+                roL: 100,
+            ),
+            new CrewDay(
+                crew: 1,
+                day: 1,
+                depot: $depot,
+                startMin: 480,
+                endMin: 990,
+                breakMin: 30,
+                members: [7],
+                skills: [],
+                payloadKg: 900,
+                saltL: 100,
+                roL: 100,
+            ),
         ];
         $a = new Visit(1, new Spot(50.1, 0), $open, 0, 0, 5, 60, saltL: 60, familiar: 7);
         $b = new Visit(2, new Spot(50.12, 0), $open, 0, 0, 5, 60, saltL: 30);
@@ -220,17 +268,17 @@ final class WeekTest extends TestCase
         for ($c = 1; $c <= $crews; $c++) {
             for ($d = 0; $d < $days; $d++) {
                 $crewDays[] = new CrewDay(
-                    $c,
-                    $d,
-                    $depot,
-                    480,
-                    990,
-                    30,
-                    $c === 1 ? [1, 2] : [$c + 1],
-                    $c === 2 ? ['acid'] : [],
-                    700,
-                    260,
-                    120,
+                    crew: $c,
+                    day: $d,
+                    depot: $depot,
+                    startMin: 480,
+                    endMin: 990,
+                    breakMin: 30,
+                    members: $c === 1 ? [1, 2] : [$c + 1],
+                    skills: $c === 2 ? ['acid'] : [],
+                    payloadKg: 700,
+                    saltL: 260,
+                    roL: 120,
                 );
             }
         }
@@ -244,20 +292,20 @@ final class WeekTest extends TestCase
             }
             $due = mt_rand(0, $days - 1);
             $all[] = new Visit(
-                $i,
-                new Spot(50 + mt_rand(-80, 80) / 1000, mt_rand(-120, 120) / 1000),
-                $open,
-                max(0, $due - 1),
-                $due,
-                $due + 2,
-                mt_rand(4, 24) * 10,
-                mt_rand(0, 5) === 0 ? 2 : 1,
-                mt_rand(0, 6) === 0 ? ['acid'] : [],
-                mt_rand(0, 12) * 10,
-                mt_rand(0, 3) * 10,
-                10,
-                mt_rand(1, 4),
-                mt_rand(0, 9) === 0,
+                id: $i,
+                spot: new Spot(50 + mt_rand(-80, 80) / 1000, mt_rand(-120, 120) / 1000),
+                open: $open,
+                earliestDay: max(0, $due - 1),
+                dueDay: $due,
+                latestDay: $due + 2,
+                minutes: mt_rand(4, 24) * 10,
+                persons: mt_rand(0, 5) === 0 ? 2 : 1,
+                skills: mt_rand(0, 6) === 0 ? ['acid'] : [],
+                saltL: mt_rand(0, 12) * 10,
+                roL: mt_rand(0, 3) * 10,
+                kg: 10,
+                familiar: mt_rand(1, 4),
+                isolated: mt_rand(0, 9) === 0,
             );
         }
 

@@ -107,7 +107,16 @@ final class StoreTest extends TestCase
     #[Test]
     public function water_of_41_at_6_degrees_is_not_ready_and_says_why_and_when(): void
     {
-        $readiness = Readiness::of(200, 35, 25, -2, 100, 41, 6, 1000);
+        $readiness = Readiness::of(
+            litres: 200,
+            salinity: 35,
+            targetC: 25,
+            fromH: -2,
+            untilH: 100,
+            measuredSalinity: 41,
+            measuredC: 6,
+            heatW: 1000,
+        );
         self::assertFalse($readiness->isReady());
         self::assertSame(['water', 'cold'], array_keys($readiness->missing));
         self::assertEqualsWithDelta((200 * 1.0233 * 3990 * 19) / (3600 * 0.9 * 1000), $readiness->readyInH, 1e-6);
@@ -129,6 +138,15 @@ final class StoreTest extends TestCase
         self::assertSame(['measure'], $codes(null, 25));
         self::assertSame(['mixing'], $codes(35, 25, 0.5));
         self::assertSame(['old'], $codes(35, 25, -9, 0));
-        self::assertNull(Readiness::of(2000, 35, 25, -1, 3, 35, 6, 300)->readyInH, 'it ages out before it is warm');
+        self::assertNull(Readiness::of(
+            litres: 2000,
+            salinity: 35,
+            targetC: 25,
+            fromH: -1,
+            untilH: 3,
+            measuredSalinity: 35,
+            measuredC: 6,
+            heatW: 300,
+        )->readyInH, 'it ages out before it is warm');
     }
 }

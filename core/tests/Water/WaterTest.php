@@ -130,10 +130,40 @@ final class WaterTest extends TestCase
     #[Test]
     public function mixing_adds_up(): void
     {
-        $mixing = Mixing::of(300, 38.5, 400, 10, 100, 6, 300, 10, 25);
+        $mixing = Mixing::of(
+            litres: 300,
+            mixGramsPerL: 38.5,
+            roRatedLd: 400,
+            roWaterC: 10,
+            vesselL: 100,
+            mixHours: 6,
+            heatW: 300,
+            startC: 10,
+            targetC: 25,
+        );
         self::assertSame(3, $mixing->batches);
         self::assertEqualsWithDelta($mixing->roHours + 3 * max(6, $mixing->heatHours / 3), $mixing->totalHours, 1e-9);
-        self::assertSame(0, Mixing::of(0, 38.5, 400, 10, 100, 6, 300, 10, 25)->batches);
-        self::assertSame(0.0, Mixing::of(10, 38.5, 400, 10, 100, 6, 0, 25, 25)->heatHours);
+        self::assertSame(0, Mixing::of(
+            litres: 0,
+            mixGramsPerL: 38.5,
+            roRatedLd: 400,
+            roWaterC: 10,
+            vesselL: 100,
+            mixHours: 6,
+            heatW: 300,
+            startC: 10,
+            targetC: 25,
+        )->batches);
+        self::assertSame(0.0, Mixing::of(
+            litres: 10,
+            mixGramsPerL: 38.5,
+            roRatedLd: 400,
+            roWaterC: 10,
+            vesselL: 100,
+            mixHours: 6,
+            heatW: 0,
+            startC: 25,
+            targetC: 25,
+        )->heatHours);
     }
 }

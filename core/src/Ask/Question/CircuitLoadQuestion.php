@@ -121,15 +121,15 @@ final class CircuitLoadQuestion implements Question
         $kind = LoadKind::from($plug->text('kind'));
 
         return new Load(
-            $kind->label(),
-            $kind,
-            $plug->number('watts'),
-            $plug->number('watts') * $kind->startTimes(),
-            (int) $plug->number('circuit'),
-            (int) $plug->number('strip'),
-            true,
-            $kind->isEssential() ? 'essential' : 'deferrable',
-            $row,
+            name: $kind->label(),
+            kind: $kind,
+            watts: $plug->number('watts'),
+            startW: $plug->number('watts') * $kind->startTimes(),
+            circuit: (int) $plug->number('circuit'),
+            strip: (int) $plug->number('strip'),
+            isDry: true,
+            onOutage: $kind->isEssential() ? 'essential' : 'deferrable',
+            row: $row,
         );
     }
 }

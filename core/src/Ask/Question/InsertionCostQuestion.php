@@ -91,17 +91,17 @@ final class InsertionCostQuestion implements Question
             throw OutOfRange::field('insert', 'insert must hold exactly one visit', 'one visit');
         }
         $day = new CrewDay(
-            1,
-            0,
-            new Spot($given->number('depotLat'), $given->number('depotLon')),
-            $given->number('startMin'),
-            $given->number('endMin'),
-            $given->number('breakMin'),
-            range(1, (int) $given->number('persons')),
-            [],
-            $given->number('payloadKg'),
-            $given->number('saltL'),
-            $given->number('roL'),
+            crew: 1,
+            day: 0,
+            depot: new Spot($given->number('depotLat'), $given->number('depotLon')),
+            startMin: $given->number('startMin'),
+            endMin: $given->number('endMin'),
+            breakMin: $given->number('breakMin'),
+            members: range(1, (int) $given->number('persons')),
+            skills: [],
+            payloadKg: $given->number('payloadKg'),
+            saltL: $given->number('saltL'),
+            roL: $given->number('roL'),
         );
         $prices = new Prices();
         $now = Route::of($day, array_map(self::visit(...), $given->rows('visits')), $prices);
@@ -138,18 +138,18 @@ final class InsertionCostQuestion implements Question
     private static function visit(Given $row): Visit
     {
         return new Visit(
-            (int) $row->number('id'),
-            new Spot($row->number('lat'), $row->number('lon')),
-            [0 => [[$row->number('fromMin'), $row->number('toMin')]]],
-            0,
-            (int) $row->number('dueDay'),
-            3650,
-            $row->number('minutes'),
-            (int) $row->number('persons'),
-            [],
-            $row->number('saltL'),
-            $row->number('roL'),
-            $row->number('kg'),
+            id: (int) $row->number('id'),
+            spot: new Spot($row->number('lat'), $row->number('lon')),
+            open: [0 => [[$row->number('fromMin'), $row->number('toMin')]]],
+            earliestDay: 0,
+            dueDay: (int) $row->number('dueDay'),
+            latestDay: 3650,
+            minutes: $row->number('minutes'),
+            persons: (int) $row->number('persons'),
+            skills: [],
+            saltL: $row->number('saltL'),
+            roL: $row->number('roL'),
+            kg: $row->number('kg'),
         );
     }
 }

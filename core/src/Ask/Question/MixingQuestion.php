@@ -47,16 +47,16 @@ final class MixingQuestion implements Question
     public function answer(Given $given): array
     {
         $mixing = Mixing::of(
-            $given->number('litres'),
-            $given->number('mixGramsPerL'),
-            $given->number('roRatedLd'),
-            $given->number('roWaterC'),
-            $given->number('vesselL'),
-            $given->number('mixHours'),
-            $given->number('heatW'),
-            $given->number('startC'),
-            $given->number('targetC'),
-            $given->number('efficiency'),
+            litres: $given->number('litres'),
+            mixGramsPerL: $given->number('mixGramsPerL'),
+            roRatedLd: $given->number('roRatedLd'),
+            roWaterC: $given->number('roWaterC'),
+            vesselL: $given->number('vesselL'),
+            mixHours: $given->number('mixHours'),
+            heatW: $given->number('heatW'),
+            startC: $given->number('startC'),
+            targetC: $given->number('targetC'),
+            efficiency: $given->number('efficiency'),
         );
 
         return [

@@ -46,15 +46,15 @@ final class TemperatureCourseQuestion implements Question
     public function answer(Given $given): array
     {
         $course = TemperatureCourse::of(
-            $given->number('volumeL'),
-            $given->number('uaWK'),
-            $given->number('powerW'),
-            $given->number('evaporationW'),
-            $given->number('roomC'),
-            $given->number('startC'),
-            $given->number('hours'),
-            $given->number('limitC'),
-            LimitSide::from($given->text('limitSide')),
+            volumeL: $given->number('volumeL'),
+            uaWK: $given->number('uaWK'),
+            powerW: $given->number('powerW'),
+            evaporationW: $given->number('evaporationW'),
+            roomC: $given->number('roomC'),
+            startC: $given->number('startC'),
+            hours: $given->number('hours'),
+            limitC: $given->number('limitC'),
+            limitSide: LimitSide::from($given->text('limitSide')),
         );
 
         return [

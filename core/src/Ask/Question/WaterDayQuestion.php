@@ -96,14 +96,14 @@ final class WaterDayQuestion implements Question
         }
         $day = WaterDay::of(
             Station::of(
-                $given->number('roRatedLd'),
-                $given->number('feedC'),
-                $given->number('roStoredL'),
-                $given->number('roTankL'),
-                $vessels,
-                $given->number('heatW'),
-                $given->number('targetC'),
-                $given->number('efficiency'),
+                roRatedLd: $given->number('roRatedLd'),
+                feedC: $given->number('feedC'),
+                roStoredL: $given->number('roStoredL'),
+                roTankL: $given->number('roTankL'),
+                vesselsL: $vessels,
+                heatW: $given->number('heatW'),
+                targetC: $given->number('targetC'),
+                efficiency: $given->number('efficiency'),
             ),
             $mixes,
             array_map(

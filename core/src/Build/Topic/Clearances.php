@@ -45,14 +45,14 @@ final class Clearances implements Topic
                 $facts->basis(),
             );
             $findings[] = self::judged(
-                $spare,
-                'Behind the tank {gap} are left, {needs} are needed',
-                'Box, elbow and a hand beside each other. No drain is mended where no hand comes.',
-                'Move the tank forward, or a flatter elbow.',
-                'Behind the tank a hand has {spare} to spare',
-                'A drain can be mended there.',
-                ['gap' => $facts->number(F::GapBehindMm), 'needs' => $needs],
-                $facts,
+                spareMm: $spare,
+                lacks: 'Behind the tank {gap} are left, {needs} are needed',
+                why: 'Box, elbow and a hand beside each other. No drain is mended where no hand comes.',
+                remedy: 'Move the tank forward, or a flatter elbow.',
+                fine: 'Behind the tank a hand has {spare} to spare',
+                fineWhy: 'A drain can be mended there.',
+                mm: ['gap' => $facts->number(F::GapBehindMm), 'needs' => $needs],
+                facts: $facts,
             );
         }
 
@@ -69,14 +69,14 @@ final class Clearances implements Topic
 
         return [
             self::judged(
-                $spare,
-                'The teeth let the smallest animal through',
-                'Gaps of {gap}, a body of {body}: it ends in the drain.',
-                'A comb with narrower gaps, or a guard before it.',
-                'The teeth hold back the smallest animal',
-                'Gaps of {gap} against a body of {body}.',
-                ['gap' => $facts->number(F::ToothGapMm), 'body' => $facts->number(F::SmallestMm)],
-                $facts,
+                spareMm: $spare,
+                lacks: 'The teeth let the smallest animal through',
+                why: 'Gaps of {gap}, a body of {body}: it ends in the drain.',
+                remedy: 'A comb with narrower gaps, or a guard before it.',
+                fine: 'The teeth hold back the smallest animal',
+                fineWhy: 'Gaps of {gap} against a body of {body}.',
+                mm: ['gap' => $facts->number(F::ToothGapMm), 'body' => $facts->number(F::SmallestMm)],
+                facts: $facts,
             ),
         ];
     }
@@ -91,14 +91,14 @@ final class Clearances implements Topic
 
         return [
             self::judged(
-                $facts->number(F::BoxInsideMm) - $needs,
-                'No hand comes to the nuts in the box',
-                '{has} inside; nut and hand take {needs}.',
-                'A deeper box, or nuts that are turned from outside.',
-                'A hand comes to the nuts in the box',
-                '{spare} more than nut and hand take.',
-                ['has' => $facts->number(F::BoxInsideMm), 'needs' => $needs],
-                $facts,
+                spareMm: $facts->number(F::BoxInsideMm) - $needs,
+                lacks: 'No hand comes to the nuts in the box',
+                why: '{has} inside; nut and hand take {needs}.',
+                remedy: 'A deeper box, or nuts that are turned from outside.',
+                fine: 'A hand comes to the nuts in the box',
+                fineWhy: '{spare} more than nut and hand take.',
+                mm: ['has' => $facts->number(F::BoxInsideMm), 'needs' => $needs],
+                facts: $facts,
             ),
         ];
     }

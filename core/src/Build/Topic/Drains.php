@@ -176,28 +176,28 @@ final class Drains implements Asks, Topic
         if ($carries < $flow) {
             return [
                 Finding::of(
-                    Severity::Fix,
-                    'B-22',
-                    'drain',
-                    Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts),
-                    Sentence::of('The rest stands up over the drain until something else takes it.', $parts),
-                    Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts),
-                    $facts->basis(),
-                    'drainLh',
+                    severity: Severity::Fix,
+                    rule: 'B-22',
+                    about: 'drain',
+                    what: Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts),
+                    why: Sentence::of('The rest stands up over the drain until something else takes it.', $parts),
+                    remedy: Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts),
+                    basis: $facts->basis(),
+                    working: 'drainLh',
                 ),
             ];
         }
         $why = Sentence::of('{spare} more than the {flow} the return brings.', $parts);
         $findings = [
             Finding::of(
-                Severity::Fine,
-                'B-22',
-                'drain',
-                Sentence::of('Main drain carries {carries}', $parts),
-                $why,
-                null,
-                $facts->basis(),
-                'drainLh',
+                severity: Severity::Fine,
+                rule: 'B-22',
+                about: 'drain',
+                what: Sentence::of('Main drain carries {carries}', $parts),
+                why: $why,
+                remedy: null,
+                basis: $facts->basis(),
+                working: 'drainLh',
             ),
         ];
         if ($half < $flow) {
@@ -411,14 +411,14 @@ final class Drains implements Asks, Topic
 
             return [
                 Finding::of(
-                    Severity::Fine,
-                    'B-22',
-                    'drain',
-                    Sentence::of($what, $parts),
-                    Sentence::of($why, $parts),
-                    null,
-                    $facts->basis(),
-                    'blockedMm',
+                    severity: Severity::Fine,
+                    rule: 'B-22',
+                    about: 'drain',
+                    what: Sentence::of($what, $parts),
+                    why: Sentence::of($why, $parts),
+                    remedy: null,
+                    basis: $facts->basis(),
+                    working: 'blockedMm',
                 ),
             ];
         }
@@ -433,27 +433,27 @@ final class Drains implements Asks, Topic
         return [
             $blocked->floorL > 0
                 ? Finding::of(
-                    Severity::Stop,
-                    'B-22',
-                    'drain',
-                    Sentence::of('Blocked main drain puts {floor} on the floor', $parts),
-                    Sentence::of(
+                    severity: Severity::Stop,
+                    rule: 'B-22',
+                    about: 'drain',
+                    what: Sentence::of('Blocked main drain puts {floor} on the floor', $parts),
+                    why: Sentence::of(
                         $carries.' {adds} can come up, {room} fit between the water line and the rim.',
                         $parts,
                     ),
-                    Sentence::of($wider.', or at most {room} in the return chamber and top-off together.', $parts),
-                    $facts->basis(),
-                    'blockedFloorL',
+                    remedy: Sentence::of($wider.', or at most {room} in the return chamber and top-off together.', $parts),
+                    basis: $facts->basis(),
+                    working: 'blockedFloorL',
                 )
                 : Finding::of(
-                    Severity::Watch,
-                    'B-22',
-                    'drain',
-                    Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts),
-                    Sentence::of($carries.' The return chamber runs empty first; the pump then runs dry.', $parts),
-                    Sentence::of($wider.' would keep the return running.', $parts),
-                    $facts->basis(),
-                    'blockedFloorL',
+                    severity: Severity::Watch,
+                    rule: 'B-22',
+                    about: 'drain',
+                    what: Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts),
+                    why: Sentence::of($carries.' The return chamber runs empty first; the pump then runs dry.', $parts),
+                    remedy: Sentence::of($wider.' would keep the return running.', $parts),
+                    basis: $facts->basis(),
+                    working: 'blockedFloorL',
                 ),
         ];
     }

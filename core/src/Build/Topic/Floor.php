@@ -181,14 +181,14 @@ final class Floor implements Asks, Topic
 
         return [
             Finding::of(
-                $severity,
-                'B-11',
-                'floor',
-                Sentence::of($what, $parts),
-                $why,
-                $remedy === null ? null : Sentence::of($remedy),
-                $facts->basis(),
-                'bendingKpa',
+                severity: $severity,
+                rule: 'B-11',
+                about: 'floor',
+                what: Sentence::of($what, $parts),
+                why: $why,
+                remedy: $remedy === null ? null : Sentence::of($remedy),
+                basis: $facts->basis(),
+                working: 'bendingKpa',
             ),
         ];
     }

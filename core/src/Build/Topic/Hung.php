@@ -97,32 +97,32 @@ final class Hung implements Asks, Topic
         return [
             $hanging->ok
                 ? Finding::of(
-                    Severity::Fine,
-                    'B-53',
-                    'light',
-                    Sentence::of('The entered fixings hold what hangs: {breaking} against {needed}', $parts),
-                    Sentence::of(
+                    severity: Severity::Fine,
+                    rule: 'B-53',
+                    about: 'light',
+                    what: Sentence::of('The entered fixings hold what hangs: {breaking} against {needed}', $parts),
+                    why: Sentence::of(
                         'Fixing and ceiling to be confirmed on site by a competent person; two people to hang it.',
                     ),
-                    null,
-                    $facts->basis(),
-                    'hangingKg',
+                    remedy: null,
+                    basis: $facts->basis(),
+                    working: 'hangingKg',
                 )
                 : Finding::of(
-                    Severity::Stop,
-                    'B-53',
-                    'light',
-                    Sentence::of('Each fixing must hold {needed}, this one breaks at {breaking}', $parts),
-                    Sentence::of(
+                    severity: Severity::Stop,
+                    rule: 'B-53',
+                    about: 'light',
+                    what: Sentence::of('Each fixing must hold {needed}, this one breaks at {breaking}', $parts),
+                    why: Sentence::of(
                         '{mass} hang from {n}; one may carry {share} of it, and over water and people five times that is asked.',
                         $parts,
                     ),
-                    Sentence::of(
+                    remedy: Sentence::of(
                         'More or stronger fixings into what carries, less mass, or a stand for the lamps. A competent person '.
                         'confirms it on site.',
                     ),
-                    $facts->basis(),
-                    'hangingKg',
+                    basis: $facts->basis(),
+                    working: 'hangingKg',
                 ),
         ];
     }

@@ -192,24 +192,24 @@ final class OnOtherStorey implements Asks, Topic
         return [
             $speed > self::HEARD_MS
                 ? Finding::of(
-                    Severity::Watch,
-                    'B-91',
-                    'drain',
-                    Sentence::of('The drain runs at {speed}', $parts),
-                    Sentence::of('Above {most} a pipe through living rooms is heard.', $parts),
-                    Sentence::of('A wider drain or two of them; lag the pipes and part them from the wall.'),
-                    $facts->basis(),
-                    'drainMs',
+                    severity: Severity::Watch,
+                    rule: 'B-91',
+                    about: 'drain',
+                    what: Sentence::of('The drain runs at {speed}', $parts),
+                    why: Sentence::of('Above {most} a pipe through living rooms is heard.', $parts),
+                    remedy: Sentence::of('A wider drain or two of them; lag the pipes and part them from the wall.'),
+                    basis: $facts->basis(),
+                    working: 'drainMs',
                 )
                 : Finding::of(
-                    Severity::Fine,
-                    'B-91',
-                    'drain',
-                    Sentence::of('The drain runs at {speed}', $parts),
-                    Sentence::of('Up to {most} it is hardly heard.', $parts),
-                    null,
-                    $facts->basis(),
-                    'drainMs',
+                    severity: Severity::Fine,
+                    rule: 'B-91',
+                    about: 'drain',
+                    what: Sentence::of('The drain runs at {speed}', $parts),
+                    why: Sentence::of('Up to {most} it is hardly heard.', $parts),
+                    remedy: null,
+                    basis: $facts->basis(),
+                    working: 'drainMs',
                 ),
         ];
     }

@@ -172,17 +172,17 @@ final class Panel implements Asks, Topic
         };
 
         return Finding::of(
-            $severity,
-            'B-13',
-            'panel',
-            Sentence::of('Longest pane has a safety factor of {factor}', $parts),
-            Sentence::of(
+            severity: $severity,
+            rule: 'B-13',
+            about: 'panel',
+            what: Sentence::of('Longest pane has a safety factor of {factor}', $parts),
+            why: Sentence::of(
                 'Filled to the rim, {thickness} glass of {length} by {height} is stressed to {stress}.'.$bracing,
                 $parts,
             ),
-            $remedy === null ? null : Sentence::of($remedy, $parts),
-            $facts->basis(),
-            'panelFactor',
+            remedy: $remedy === null ? null : Sentence::of($remedy, $parts),
+            basis: $facts->basis(),
+            working: 'panelFactor',
         );
     }
 

@@ -110,16 +110,16 @@ final class PluggedIn implements Topic
         $watts = $row->number('watts');
 
         return new Load(
-            $row->called('device'),
-            $kind,
-            $watts,
-            max($watts, $row->numberOr('startW') ?? $watts * $kind->startTimes()),
-            (int) $row->number('circuit'),
-            (int) ($row->numberOr('strip') ?? $row->number('circuit')),
-            $row->flag('dry'),
-            $row->wordOr('outage') ??
+            name: $row->called('device'),
+            kind: $kind,
+            watts: $watts,
+            startW: max($watts, $row->numberOr('startW') ?? $watts * $kind->startTimes()),
+            circuit: (int) $row->number('circuit'),
+            strip: (int) ($row->numberOr('strip') ?? $row->number('circuit')),
+            isDry: $row->flag('dry'),
+            onOutage: $row->wordOr('outage') ??
                 ($kind->isEssential() ? 'essential' : ($kind === LoadKind::TopOff ? 'must-stop' : 'deferrable')),
-            $row->row,
+            row: $row->row,
         );
     }
 
@@ -131,14 +131,14 @@ final class PluggedIn implements Topic
     {
         $found = [];
         $fix = fn (string $what, string $why, string $remedy, float $amps): Finding => Finding::of(
-            Severity::Fix,
-            'B-61',
-            'power',
-            Sentence::of($what, [...$parts, 'a' => Quantity::of($amps, Kind::Current)]),
-            Sentence::of($why, $parts),
-            Sentence::of($remedy),
-            $facts->basis(),
-            'circuitA',
+            severity: Severity::Fix,
+            rule: 'B-61',
+            about: 'power',
+            what: Sentence::of($what, [...$parts, 'a' => Quantity::of($amps, Kind::Current)]),
+            why: Sentence::of($why, $parts),
+            remedy: Sentence::of($remedy),
+            basis: $facts->basis(),
+            working: 'circuitA',
         );
         foreach ($tree->circuitAmps() as $number => $amps) {
             if ($amps > PowerTree::ALL_DAY * $tree->circuitA) {
@@ -163,19 +163,19 @@ final class PluggedIn implements Topic
         foreach ($tree->startAmps() as $number => $amps) {
             if ($amps > $tree->circuitA) {
                 $found[] = Finding::of(
-                    Severity::Watch,
-                    'B-61',
-                    'power',
-                    Sentence::of("Circuit {$number}: {a} when everything starts at once", [
+                    severity: Severity::Watch,
+                    rule: 'B-61',
+                    about: 'power',
+                    what: Sentence::of("Circuit {$number}: {a} when everything starts at once", [
                         'a' => Quantity::of($amps, Kind::Current),
                     ]),
-                    Sentence::of(
+                    why: Sentence::of(
                         'It is rated at {rated}: after a power cut it may trip again, with nobody there.',
                         $parts,
                     ),
-                    Sentence::of('Let pumps start one after another.'),
-                    $facts->basis(),
-                    'startA',
+                    remedy: Sentence::of('Let pumps start one after another.'),
+                    basis: $facts->basis(),
+                    working: 'startA',
                 );
             }
         }
@@ -183,14 +183,14 @@ final class PluggedIn implements Topic
         return $found === []
             ? [
                 Finding::of(
-                    Severity::Fine,
-                    'B-61',
-                    'power',
-                    Sentence::of('Every circuit and strip carries its load'),
-                    Sentence::of('All day at most {may} a circuit and {stripMay} a strip.', $parts),
-                    null,
-                    $facts->basis(),
-                    'circuitA',
+                    severity: Severity::Fine,
+                    rule: 'B-61',
+                    about: 'power',
+                    what: Sentence::of('Every circuit and strip carries its load'),
+                    why: Sentence::of('All day at most {may} a circuit and {stripMay} a strip.', $parts),
+                    remedy: null,
+                    basis: $facts->basis(),
+                    working: 'circuitA',
                 ),
             ]
             : $found;

@@ -246,23 +246,32 @@ final class PowerCutRoom implements Asks, Topic
             $what = Sentence::of('Power cut leaves {left} to the rim, {margin} spare', $parts);
             $why = Sentence::of('{down} come down, the sump takes {spare}.', $parts);
 
-            return [Finding::of(Severity::Fine, 'B-32', 'sump', $what, $why, null, $facts->basis(), 'marginPct')];
+            return [Finding::of(
+                severity: Severity::Fine,
+                rule: 'B-32',
+                about: 'sump',
+                what: $what,
+                why: $why,
+                remedy: null,
+                basis: $facts->basis(),
+                working: 'marginPct',
+            )];
         }
         $onFloor = 'Power cut puts {over} on the floor';
 
         return [
             Finding::of(
-                Severity::Stop,
-                'B-32',
-                'sump',
-                Sentence::of(
+                severity: Severity::Stop,
+                rule: 'B-32',
+                about: 'sump',
+                what: Sentence::of(
                     $down->overflowL > 0 ? $onFloor : 'Power cut leaves {left} to the rim, {margin} spare',
                     $parts,
                 ),
-                Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts),
-                self::remedy($tooMuch, $depth, $area, $sump),
-                $facts->basis(),
-                'marginPct',
+                why: Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts),
+                remedy: self::remedy($tooMuch, $depth, $area, $sump),
+                basis: $facts->basis(),
+                working: 'marginPct',
             ),
         ];
     }
@@ -350,14 +359,14 @@ final class PowerCutRoom implements Asks, Topic
 
         return [
             Finding::of(
-                $severity,
-                'B-32',
-                'return',
-                Sentence::of($what, $parts),
-                Sentence::of($why, $parts),
-                $remedy,
-                $facts->basis(),
-                'cloggedL',
+                severity: $severity,
+                rule: 'B-32',
+                about: 'return',
+                what: Sentence::of($what, $parts),
+                why: Sentence::of($why, $parts),
+                remedy: $remedy,
+                basis: $facts->basis(),
+                working: 'cloggedL',
             ),
         ];
     }

@@ -73,16 +73,16 @@ final class RaisedForWork implements Topic
             ];
             if ($travel > $free) {
                 $found[] = Finding::of(
-                    Severity::Fix,
-                    'B-53',
-                    'light',
-                    Sentence::of('The lamps cannot rise by {travel}: {free} are free above them', $parts),
-                    Sentence::of(
+                    severity: Severity::Fix,
+                    rule: 'B-53',
+                    about: 'light',
+                    what: Sentence::of('The lamps cannot rise by {travel}: {free} are free above them', $parts),
+                    why: Sentence::of(
                         'Lamp, hook, sheave and chain take the rest: a shorter hook gives as much as it saves.',
                     ),
-                    Sentence::of('Take {lacks} from the hanging, or hang them so that they swing aside.', $parts),
-                    $facts->basis(),
-                    'travelMm',
+                    remedy: Sentence::of('Take {lacks} from the hanging, or hang them so that they swing aside.', $parts),
+                    basis: $facts->basis(),
+                    working: 'travelMm',
                 );
             }
         }
@@ -92,24 +92,24 @@ final class RaisedForWork implements Topic
             ...$found,
             $above < self::WORK_MM
                 ? Finding::of(
-                    Severity::Watch,
-                    'B-53',
-                    'light',
-                    Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
-                    Sentence::of('Head and shoulders need {work}: one works with a lamp at the ear.', $parts),
-                    Sentence::of('A longer travel, or lamps that swing aside.'),
-                    $facts->basis(),
-                    'travelMm',
+                    severity: Severity::Watch,
+                    rule: 'B-53',
+                    about: 'light',
+                    what: Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
+                    why: Sentence::of('Head and shoulders need {work}: one works with a lamp at the ear.', $parts),
+                    remedy: Sentence::of('A longer travel, or lamps that swing aside.'),
+                    basis: $facts->basis(),
+                    working: 'travelMm',
                 )
                 : Finding::of(
-                    Severity::Fine,
-                    'B-53',
-                    'light',
-                    Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
-                    Sentence::of('Two people, nobody’s hands under it while it moves; the brake holds, not the hand.'),
-                    null,
-                    $facts->basis(),
-                    'travelMm',
+                    severity: Severity::Fine,
+                    rule: 'B-53',
+                    about: 'light',
+                    what: Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
+                    why: Sentence::of('Two people, nobody’s hands under it while it moves; the brake holds, not the hand.'),
+                    remedy: null,
+                    basis: $facts->basis(),
+                    working: 'travelMm',
                 ),
         ];
     }

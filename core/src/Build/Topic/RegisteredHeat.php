@@ -43,14 +43,14 @@ final class RegisteredHeat
     private static function bank(Facts $facts, TankHeat $heat, array $heaters): HeaterBank
     {
         return HeaterBank::of(
-            $heat,
-            $heaters,
-            $facts->number(F::SetpointC),
-            $facts->number(F::WinterC),
-            $facts->number(F::SummerC),
-            Warmth::backgroundW($facts),
-            Warmth::LOWER_HARM_C,
-            $facts->number(F::UpperHarmC),
+            heat: $heat,
+            heaters: $heaters,
+            setpointC: $facts->number(F::SetpointC),
+            coldRoomC: $facts->number(F::WinterC),
+            warmRoomC: $facts->number(F::SummerC),
+            backgroundW: Warmth::backgroundW($facts),
+            lowerHarmC: Warmth::LOWER_HARM_C,
+            upperHarmC: $facts->number(F::UpperHarmC),
         );
     }
 
@@ -141,14 +141,14 @@ final class RegisteredHeat
         };
 
         return Finding::of(
-            $severity,
-            'R-50',
-            'heat',
-            Sentence::of($what, $parts),
-            Sentence::of($why, $parts),
-            $remedy === null ? null : Sentence::of($remedy),
-            $facts->basis(),
-            'lossWinterW',
+            severity: $severity,
+            rule: 'R-50',
+            about: 'heat',
+            what: Sentence::of($what, $parts),
+            why: Sentence::of($why, $parts),
+            remedy: $remedy === null ? null : Sentence::of($remedy),
+            basis: $facts->basis(),
+            working: 'lossWinterW',
         );
     }
 
@@ -169,14 +169,14 @@ final class RegisteredHeat
             'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature),
         ];
         $of = fn (Severity $severity, string $what, string $why, ?string $remedy): Finding => Finding::of(
-            $severity,
-            'B-41',
-            'heat',
-            Sentence::of($what, $parts),
-            Sentence::of($why, $parts),
-            $remedy === null ? null : Sentence::of($remedy, $parts),
-            $facts->basis(),
-            'heaters',
+            severity: $severity,
+            rule: 'B-41',
+            about: 'heat',
+            what: Sentence::of($what, $parts),
+            why: Sentence::of($why, $parts),
+            remedy: $remedy === null ? null : Sentence::of($remedy, $parts),
+            basis: $facts->basis(),
+            working: 'heaters',
         );
         $together = $bank->isSwitchUnknown
             ? ' Nobody has said what switches them: on one switch they fail and stick together.'

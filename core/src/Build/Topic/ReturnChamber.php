@@ -124,17 +124,26 @@ final class ReturnChamber implements Asks, Topic
             $what = Sentence::of('Return chamber and top-off cannot flood the display', $parts);
             $why = Sentence::of('{adds} can come up, {room} fit between water line and rim.', $parts);
 
-            return [Finding::of(Severity::Fine, 'B-33', 'topoff', $what, $why, null, $facts->basis(), 'floodL')];
+            return [Finding::of(
+                severity: Severity::Fine,
+                rule: 'B-33',
+                about: 'topoff',
+                what: $what,
+                why: $why,
+                remedy: null,
+                basis: $facts->basis(),
+                working: 'floodL',
+            )];
         }
 
         return [
             Finding::of(
-                Severity::Stop,
-                'B-33',
-                'topoff',
-                Sentence::of('Return chamber and top-off can put {over} over the display’s rim', $parts),
-                Sentence::of('With the drains blocked {lifts} and {topOff} can come up; {room} fit.', $parts),
-                Sentence::of(
+                severity: Severity::Stop,
+                rule: 'B-33',
+                about: 'topoff',
+                what: Sentence::of('Return chamber and top-off can put {over} over the display’s rim', $parts),
+                why: Sentence::of('With the drains blocked {lifts} and {topOff} can come up; {room} fit.', $parts),
+                remedy: Sentence::of(
                     match (true) {
                         $lifts >= $room => 'A smaller return chamber, or a lower water line in the display.',
                         $topOff > 0 => 'At most {most} from the top-off, or a lower water line in the display.',
@@ -142,8 +151,8 @@ final class ReturnChamber implements Asks, Topic
                     },
                     $parts,
                 ),
-                $facts->basis(),
-                'floodL',
+                basis: $facts->basis(),
+                working: 'floodL',
             ),
         ];
     }
@@ -278,24 +287,24 @@ final class ReturnChamber implements Asks, Topic
             [
                 $hours < self::SHORT_HOURS
                     ? Finding::of(
-                        Severity::Watch,
-                        'B-34',
-                        'return',
-                        Sentence::of('Without top-off the return sucks air after {hours}', $parts),
-                        Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
-                        Sentence::of('A longer return chamber, or an alarm on its level.'),
-                        $facts->basis(),
-                        'dryHours',
+                        severity: Severity::Watch,
+                        rule: 'B-34',
+                        about: 'return',
+                        what: Sentence::of('Without top-off the return sucks air after {hours}', $parts),
+                        why: Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
+                        remedy: Sentence::of('A longer return chamber, or an alarm on its level.'),
+                        basis: $facts->basis(),
+                        working: 'dryHours',
                     )
                     : Finding::of(
-                        Severity::Fine,
-                        'B-34',
-                        'return',
-                        Sentence::of('Without top-off the return runs on for {hours}', $parts),
-                        Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
-                        null,
-                        $facts->basis(),
-                        'dryHours',
+                        severity: Severity::Fine,
+                        rule: 'B-34',
+                        about: 'return',
+                        what: Sentence::of('Without top-off the return runs on for {hours}', $parts),
+                        why: Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
+                        remedy: null,
+                        basis: $facts->basis(),
+                        working: 'dryHours',
                     ),
             ],
         ];
@@ -343,24 +352,24 @@ final class ReturnChamber implements Asks, Topic
             [
                 $speed > self::TRAP_MS
                     ? Finding::of(
-                        Severity::Fix,
-                        'B-30',
-                        'sump',
-                        Sentence::of('Water passes the bubble trap at {speed}', $parts),
-                        Sentence::of('Above {limit} it drags bubbles through to the return.', $parts),
-                        Sentence::of('Widen the gap to {wanted}, or run less flow.', $parts),
-                        $facts->basis(),
-                        'trapMs',
+                        severity: Severity::Fix,
+                        rule: 'B-30',
+                        about: 'sump',
+                        what: Sentence::of('Water passes the bubble trap at {speed}', $parts),
+                        why: Sentence::of('Above {limit} it drags bubbles through to the return.', $parts),
+                        remedy: Sentence::of('Widen the gap to {wanted}, or run less flow.', $parts),
+                        basis: $facts->basis(),
+                        working: 'trapMs',
                     )
                     : Finding::of(
-                        Severity::Fine,
-                        'B-30',
-                        'sump',
-                        Sentence::of('Bubble trap runs at {speed}', $parts),
-                        Sentence::of('Under {limit} bubbles rise out.', $parts),
-                        null,
-                        $facts->basis(),
-                        'trapMs',
+                        severity: Severity::Fine,
+                        rule: 'B-30',
+                        about: 'sump',
+                        what: Sentence::of('Bubble trap runs at {speed}', $parts),
+                        why: Sentence::of('Under {limit} bubbles rise out.', $parts),
+                        remedy: null,
+                        basis: $facts->basis(),
+                        working: 'trapMs',
                     ),
             ],
         ];

@@ -84,27 +84,27 @@ final class ReturnPump implements Topic
             [
                 $chart->meets->flowLh < (1 - self::CLOSE) * $chart->plannedLh
                     ? Finding::of(
-                        Severity::Fix,
-                        'B-23',
-                        'return',
-                        Sentence::of('The pump brings {flow} of the planned {planned}', $parts),
-                        Sentence::of('The planned flow asks for {asked} through this line.', $parts),
-                        Sentence::of('A wider line, fewer elbows, or a pump that gives {planned} at {asked}.', $parts),
-                        $facts->basis(),
-                        'pumpLh',
+                        severity: Severity::Fix,
+                        rule: 'B-23',
+                        about: 'return',
+                        what: Sentence::of('The pump brings {flow} of the planned {planned}', $parts),
+                        why: Sentence::of('The planned flow asks for {asked} through this line.', $parts),
+                        remedy: Sentence::of('A wider line, fewer elbows, or a pump that gives {planned} at {asked}.', $parts),
+                        basis: $facts->basis(),
+                        working: 'pumpLh',
                     )
                     : Finding::of(
-                        Severity::Fine,
-                        'B-23',
-                        'return',
-                        Sentence::of('The pump brings {flow}, {planned} are planned', $parts),
-                        Sentence::of(
+                        severity: Severity::Fine,
+                        rule: 'B-23',
+                        about: 'return',
+                        what: Sentence::of('The pump brings {flow}, {planned} are planned', $parts),
+                        why: Sentence::of(
                             'At {speed} of its speed it gives the planned flow; else throttle at the valve after it.',
                             $parts,
                         ),
-                        null,
-                        $facts->basis(),
-                        'pumpLh',
+                        remedy: null,
+                        basis: $facts->basis(),
+                        working: 'pumpLh',
                     ),
             ],
             $chart,

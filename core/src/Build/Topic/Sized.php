@@ -42,7 +42,16 @@ final class Sized implements Topic
 
         return $rated === null
             ? []
-            : [self::judged('skimmer', $rated, Volumes::systemL($facts), 1.0, 3.0, Kind::Volume, 'sump', $facts)];
+            : [self::judged(
+                device: 'skimmer',
+                capacity: $rated,
+                demand: Volumes::systemL($facts),
+                least: 1.0,
+                most: 3.0,
+                kind: Kind::Volume,
+                about: 'sump',
+                facts: $facts,
+            )];
     }
 
     /** @return list<Finding> */
@@ -101,7 +110,16 @@ final class Sized implements Topic
                     $facts->basis(),
                 ),
             ]
-            : [self::judged('chiller', $watts, $need, 1.2, 2.0, Kind::Power, 'heat', $facts)];
+            : [self::judged(
+                device: 'chiller',
+                capacity: $watts,
+                demand: $need,
+                least: 1.2,
+                most: 2.0,
+                kind: Kind::Power,
+                about: 'heat',
+                facts: $facts,
+            )];
     }
 
     /** @return list<Finding> */

@@ -75,46 +75,46 @@ final class StreamInTank implements Topic
             [
                 match (true) {
                     $times->value < $least => Finding::of(
-                        Severity::Watch,
-                        'B-60',
-                        'flow',
-                        Sentence::of('Little flow: {times}', $parts),
-                        Sentence::of(
+                        severity: Severity::Watch,
+                        rule: 'B-60',
+                        about: 'flow',
+                        what: Sentence::of('Little flow: {times}', $parts),
+                        why: Sentence::of(
                             'For {kept} corals {least} to {most} are usual: waste settles and the far end starves.',
                             $parts,
                         ),
-                        Sentence::of('Another pump at the other end; both ends alike.'),
-                        $facts->basis(),
-                        'streamTurnover',
+                        remedy: Sentence::of('Another pump at the other end; both ends alike.'),
+                        basis: $facts->basis(),
+                        working: 'streamTurnover',
                     ),
                     $times->value > $most => Finding::of(
-                        Severity::Watch,
-                        'B-60',
-                        'flow',
-                        Sentence::of('Much flow: {times}', $parts),
-                        Sentence::of(
+                        severity: Severity::Watch,
+                        rule: 'B-60',
+                        about: 'flow',
+                        what: Sentence::of('Much flow: {times}', $parts),
+                        why: Sentence::of(
                             'For {kept} corals {least} to {most} are usual: soft flesh is blown shut.',
                             $parts,
                         ),
-                        Sentence::of('Turn pumps down, or aim them at the surface.'),
-                        $facts->basis(),
-                        'streamTurnover',
+                        remedy: Sentence::of('Turn pumps down, or aim them at the surface.'),
+                        basis: $facts->basis(),
+                        working: 'streamTurnover',
                     ),
                     default => Finding::of(
-                        Severity::Fine,
-                        'B-60',
-                        'flow',
-                        Sentence::of('Flow of {times}', $parts),
-                        Sentence::of(
+                        severity: Severity::Fine,
+                        rule: 'B-60',
+                        about: 'flow',
+                        what: Sentence::of('Flow of {times}', $parts),
+                        why: Sentence::of(
                             'Usual for {kept} corals.'.
                                 ($pumps === []
                                     ? ' Set the pumps against each other, one across the surface, one along the bottom.'
                                     : ''),
                             $parts,
                         ),
-                        null,
-                        $facts->basis(),
-                        'streamTurnover',
+                        remedy: null,
+                        basis: $facts->basis(),
+                        working: 'streamTurnover',
                     ),
                 },
                 ...self::placed($pumps, $facts),

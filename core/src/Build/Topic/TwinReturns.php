@@ -44,24 +44,24 @@ final class TwinReturns implements Topic
         $findings = [
             $times < $facts->brief->limit(HouseRule::OnePumpTimes)
                 ? Finding::of(
-                    Severity::Watch,
-                    'B-78',
-                    'return',
-                    Sentence::of('One pump alone turns the display {times}', $parts),
-                    Sentence::of('Below {least} heat and oxygen of the sump reach it too slowly.', $parts),
-                    Sentence::of('Stronger pumps, or count on the stream pumps and a heater in the display.'),
-                    $facts->basis(),
-                    'oneOfTwoLh',
+                    severity: Severity::Watch,
+                    rule: 'B-78',
+                    about: 'return',
+                    what: Sentence::of('One pump alone turns the display {times}', $parts),
+                    why: Sentence::of('Below {least} heat and oxygen of the sump reach it too slowly.', $parts),
+                    remedy: Sentence::of('Stronger pumps, or count on the stream pumps and a heater in the display.'),
+                    basis: $facts->basis(),
+                    working: 'oneOfTwoLh',
                 )
                 : Finding::of(
-                    Severity::Fine,
-                    'B-78',
-                    'return',
-                    Sentence::of('One pump alone still brings {one}', $parts),
-                    Sentence::of('{times} of the display.', $parts),
-                    null,
-                    $facts->basis(),
-                    'oneOfTwoLh',
+                    severity: Severity::Fine,
+                    rule: 'B-78',
+                    about: 'return',
+                    what: Sentence::of('One pump alone still brings {one}', $parts),
+                    why: Sentence::of('{times} of the display.', $parts),
+                    remedy: null,
+                    basis: $facts->basis(),
+                    working: 'oneOfTwoLh',
                 ),
         ];
         if ($facts->word(F::NonReturn) === 'no') {

@@ -224,24 +224,24 @@ final class Volumes implements Topic
                 $working,
             ),
             Finding::of(
-                $far ? Severity::Watch : Severity::Fine,
-                'X-1',
-                'display',
-                Sentence::of(
+                severity: $far ? Severity::Watch : Severity::Fine,
+                rule: 'X-1',
+                about: 'display',
+                what: Sentence::of(
                     $far
                         ? 'Label says {label}, the display holds {net}'
                         : 'Label and sizes agree: {label} against {net}',
                     $parts,
                 ),
-                Sentence::of(
+                why: Sentence::of(
                     $far
                         ? 'Doses and heaters figured from the label would be {gap} off.'
                         : 'The label is {gap} off, close enough for doses.',
                     $parts,
                 ),
-                $far ? Sentence::of('Use {net} for every dose, and check the sizes once more.', $parts) : null,
-                $facts->basis(),
-                'labelGap',
+                remedy: $far ? Sentence::of('Use {net} for every dose, and check the sizes once more.', $parts) : null,
+                basis: $facts->basis(),
+                working: 'labelGap',
             ),
         ];
     }

@@ -340,17 +340,17 @@ final class Warmth implements Topic
                     ),
             ],
             Finding::of(
-                Severity::Fine,
-                'B-41',
-                'heat',
-                Sentence::of('{n} heaters of {watts} hold it and fail safely', $parts),
-                Sentence::of(
+                severity: Severity::Fine,
+                rule: 'B-41',
+                about: 'heat',
+                what: Sentence::of('{n} heaters of {watts} hold it and fail safely', $parts),
+                why: Sentence::of(
                     "All on give {reserve} over the {need} of the coldest night; one off leaves {cold}; {$stuck}.",
                     $parts,
                 ),
-                null,
-                $facts->basis(),
-                'heaters',
+                remedy: null,
+                basis: $facts->basis(),
+                working: 'heaters',
             ),
         ];
     }
@@ -393,17 +393,17 @@ final class Warmth implements Topic
                 Figure::words('stuckOnH', 'no set chosen', null, $facts->basis()),
             ],
             Finding::of(
-                Severity::Fix,
-                'B-41',
-                'heat',
-                Sentence::of('No plain set of heaters is safe both ways', $parts),
-                Sentence::of(
+                severity: Severity::Fix,
+                rule: 'B-41',
+                about: 'heat',
+                what: Sentence::of('No plain set of heaters is safe both ways', $parts),
+                why: Sentence::of(
                     'What holds {need} on the coldest night heats it to harm within {hours} when one sticks on in summer.',
                     $parts,
                 ),
-                Sentence::of('A hood, more water, cooling, or a second thermostat in series with each heater.'),
-                $facts->basis(),
-                'lossWinterW',
+                remedy: Sentence::of('A hood, more water, cooling, or a second thermostat in series with each heater.'),
+                basis: $facts->basis(),
+                working: 'lossWinterW',
             ),
         ];
     }

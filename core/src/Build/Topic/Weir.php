@@ -40,14 +40,14 @@ final class Weir implements Topic
 
         $findings = [
             Finding::of(
-                Severity::Fine,
-                'B-21',
-                'weir',
-                Sentence::of('{head} over the weir at {flow}', $parts),
-                Sentence::of('The water line stands {below} below the rim.'.$rough, $parts),
-                null,
-                $facts->basis(),
-                'weirHeadMm',
+                severity: Severity::Fine,
+                rule: 'B-21',
+                about: 'weir',
+                what: Sentence::of('{head} over the weir at {flow}', $parts),
+                why: Sentence::of('The water line stands {below} below the rim.'.$rough, $parts),
+                remedy: null,
+                basis: $facts->basis(),
+                working: 'weirHeadMm',
             ),
         ];
         array_push($findings, ...self::tilted($weir, $facts), ...self::pipe($weir, $facts));
