@@ -6,6 +6,7 @@ namespace App\Alerts;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Days;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
@@ -13,12 +14,16 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Risk\AlarmQuantity;
+use Velbrin\Core\Risk\AlarmTest;
 
 /** An alarm: what it watches, whether it was tested, whom it calls in order (X-24). */
 #[UsePolicy(AlarmPolicy::class)]
 final class Alarm extends Model
 {
     use Archives, Audited;
+
+    /** Where nobody has said another interval. */
+    private const TEST_EVERY_DAYS = 90;
 
     protected $fillable = [
         'system_id',
@@ -41,9 +46,22 @@ final class Alarm extends Model
             'quantity' => AlarmQuantity::class,
             'on_its_own' => 'boolean',
             'tested_on' => 'immutable_date',
+            'test_due_on' => 'immutable_date',
             'archived_at' => 'datetime',
             'test_every_days' => 'integer',
         ];
+    }
+
+    /** The day it no longer counts stands in its row, so that a fleet's list is asked for by it. */
+    protected static function booted(): void
+    {
+        self::saving(function (self $alarm): void {
+            $due = AlarmTest::dueDay(
+                $alarm->tested_on === null ? null : Days::number($alarm->tested_on),
+                $alarm->test_every_days ?? self::TEST_EVERY_DAYS,
+            );
+            $alarm->test_due_on = $due === null ? null : Days::date($due);
+        });
     }
 
     /** @return BelongsTo<System, $this> */
@@ -94,15 +112,16 @@ final class Alarm extends Model
     public function scopeUntested(Builder $query): Builder
     {
         return $query->where(
-            fn (Builder $q) => $q
-                ->whereNull('tested_on')
-                ->orWhereRaw('date_add(tested_on, interval test_every_days day) <= ?', [now()->toDateTimeString()]),
+            fn (Builder $q) => $q->whereNull('test_due_on')->orWhere('test_due_on', '<=', Days::text()),
         );
     }
 
     /** Somebody made it call, no longer ago than its interval. */
     public function isTested(): bool
     {
-        return $this->tested_on !== null && $this->tested_on->addDays($this->test_every_days)->isFuture();
+        return AlarmTest::counts(
+            $this->test_due_on === null ? null : Days::number($this->test_due_on),
+            Days::number(Days::today()),
+        );
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use LogicException;
 use Spatie\Activitylog\LogOptions;
 use Velbrin\Core\Build\Delivery;
+use Velbrin\Core\Build\JointLooks;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Chemistry\CycleProof;
 use Velbrin\Core\Chemistry\Parameter;
@@ -25,9 +26,6 @@ use Velbrin\Core\Chemistry\Parameter;
 final class PlanVersion extends Model
 {
     use Audited;
-
-    /** The last look, at the next visit, comes after. */
-    private const BEFORE_FILLED = ['quarter', 'full', 'hour'];
 
     protected $fillable = [
         'plan_id',
@@ -144,17 +142,14 @@ final class PlanVersion extends Model
     /** What filling still waits for: each joint looked at a quarter full, full and an hour later, and dry (B-87). */
     private function jointsToLookAt(): ?string
     {
-        $joints = $this->joints();
-        $looks = $this->jointLooks->whereIn('moment', self::BEFORE_FILLED);
-        $weeps = $looks->where('dry', false)->first();
-
-        $due = count($joints) * count(self::BEFORE_FILLED);
-
-        return match (true) {
-            $weeps !== null => ($joints[$weeps->joint] ?? 'A joint').' weeps',
-            $due > $looks->count() => 'Joints are still to be looked at: a quarter full, full, an hour later',
-            default => null,
-        };
+        return JointLooks::hinders(
+            $this->joints(),
+            array_values(
+                $this->jointLooks
+                    ->map(fn (JointLook $l): array => ['joint' => $l->joint, 'moment' => $l->moment, 'dry' => $l->dry])
+                    ->all(),
+            ),
+        );
     }
 
     /** @return list<Delivery> */

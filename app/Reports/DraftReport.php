@@ -196,7 +196,6 @@ final class DraftReport
                 $visit->followUps
                     ->where('system_id', $system->id)
                     ->where('kind', 'follow-up')
-                    ->reject(fn (FollowUp $f): bool => str_contains($f->text, 'is off on purpose'))
                     ->map(fn (FollowUp $f): array => ['what' => $f->text, 'on' => $f->due_on->toDateString()])
                     ->all(),
             ),

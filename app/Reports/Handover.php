@@ -13,6 +13,7 @@ use App\Build\PlanVersion;
 use App\Build\SectionSvg;
 use App\Build\Waiver;
 use App\House\BoardSvg;
+use App\House\Days;
 use App\House\Paper;
 use App\House\Views\DayPlanView;
 use App\Risk\Exposure;
@@ -25,6 +26,7 @@ use App\Systems\SystemBrief;
 use App\Systems\SystemFindings;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Comparison;
+use Velbrin\Core\Build\FirstDays;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField;
@@ -51,8 +53,6 @@ final readonly class Handover
         'heaters',
         'energyKwh',
     ];
-
-    private const FIRST_DAYS = 90;
 
     public static function pdf(System $system, Units $units): string
     {
@@ -257,17 +257,10 @@ final readonly class Handover
     private static function firstDays(System $system): array
     {
         $start = $system->started_on;
-        if ($start === null || $start->addDays(self::FIRST_DAYS)->isPast()) {
+        $steps = $start === null ? [] : FirstDays::of((float) (Days::number(Days::today()) - Days::number($start)));
+        if ($start === null || $steps === []) {
             return [];
         }
-        $steps = [
-            1 => 'Look every day: level, temperature, pumps, the floor beneath.',
-            7 => 'Ammonia and nitrite twice a week until both are nothing twice.',
-            28 => 'First animals only after that; few, and one kind of change at a time.',
-            45 => 'First larger water change; the green and brown films of these weeks are usual.',
-            60 => 'Alkalinity now falls as things grow: tested weekly.',
-            90 => 'First look at the whole: light, flow, limits. The tank’s own rhythm begins.',
-        ];
         $lines = array_map(
             fn (int $day, string $words): array => ['on' => $start->addDays($day)->format('j M'), 'words' => $words],
             array_keys($steps),

@@ -10,6 +10,7 @@ use App\Systems\System;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Velbrin\Core\Build\PlanField;
+use Velbrin\Core\Risk\Season;
 
 /** Which hour's room values the hours in hand are worked out for. */
 enum Night: string
@@ -69,10 +70,8 @@ enum Night: string
     private static function isWinterAt(System $system): bool
     {
         $zone = $system->site->timezone ?? Days::zone();
-        $month = (int) CarbonImmutable::now($zone)->format('n');
-        $north = self::isSouth($system) ? (($month + 5) % 12) + 1 : $month;
 
-        return $north >= 10 || $north <= 4;
+        return Season::isWinter((int) CarbonImmutable::now($zone)->format('n'), self::isSouth($system));
     }
 
     /** By the place on the map; where nobody has put it there, by its time zone. */

@@ -9,12 +9,11 @@ use App\Clients\Site;
 use App\Risk\NextLook;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Velbrin\Core\Rounds\DoorHours;
 
 /** From two hours before an assigned visit to its end; and when somebody next stands there. */
 final class AssignedDoors implements DoorKeeper, NextLook
 {
-    private const BEFORE_H = 2;
-
     public function mayOpen(User $user, Site $site): bool
     {
         if (! $user->isStaff()) {
@@ -24,7 +23,7 @@ final class AssignedDoors implements DoorKeeper, NextLook
         $visits = Visit::query()
             ->where('site_id', $site->id)
             ->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY])
-            ->where('starts_at', '<=', $now->addHours(self::BEFORE_H))
+            ->where('starts_at', '<=', $now->addHours((int) DoorHours::BEFORE_H))
             ->where(
                 fn ($q) => $q
                     ->whereHas('crew.members', fn ($m) => $m->whereKey($user->id))
@@ -34,8 +33,11 @@ final class AssignedDoors implements DoorKeeper, NextLook
 
         return $visits->contains(
             fn (Visit $v): bool => $v->starts_at !== null &&
-                (($v->state === Visit::UNDERWAY && $v->starts_at->diffInHours($now) < 12) ||
-                    $v->starts_at->addMinutes((int) $v->minutes)->greaterThanOrEqualTo($now)),
+                DoorHours::isOpen(
+                    $v->starts_at->diffInHours($now),
+                    (float) $v->minutes,
+                    $v->state === Visit::UNDERWAY,
+                ),
         );
     }
 

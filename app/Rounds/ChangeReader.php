@@ -17,6 +17,7 @@ use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic\PowerCutRoom;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Seawater\Seawater;
 use Velbrin\Core\Water\ChangeMethod;
 use Velbrin\Core\Water\ComparedWith;
 use Velbrin\Core\Water\Hose;
@@ -30,9 +31,6 @@ use Velbrin\Core\Water\WaterValues;
 /** The reader between a system's record and the core's questions of a change (W-30 … W-38). */
 final class ChangeReader
 {
-    /** Of new water where the record names none, g/kg. */
-    private const SALINITY = 35.0;
-
     /** How old what the tank is compared by is (C-60). */
     public static function ages(System $system): ComparedWith
     {
@@ -69,7 +67,7 @@ final class ChangeReader
 
         return MixJump::of(
             min(1.0, $share),
-            is_numeric($salinity) ? (float) $salinity : self::SALINITY,
+            is_numeric($salinity) ? (float) $salinity : Seawater::USUAL_SALINITY,
             $tank,
             MixWater::here()->values($system),
             $rates,

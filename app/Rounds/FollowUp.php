@@ -70,6 +70,7 @@ final class FollowUp extends Model
     public const KINDS = [
         'carry-over' => 'carried over',
         'follow-up' => 'follow-up',
+        'off-review' => 'off on purpose',
         'check-back' => 'look again',
         'one-off' => 'a job, once',
         'stage' => 'stage of a build',

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use Illuminate\Support\Collection;
-use Velbrin\Core\Measure\Kind;
-use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Rounds\TakesAlong;
 
 /** What goes into the van for a visit, or a day of them: water, what the jobs need, what was promised (S-24). */
 final class LoadList
@@ -61,40 +61,20 @@ final class LoadList
      */
     private static function needed(Collection $visits, Units $units): array
     {
-        $list = [];
-        $salt = (float) $visits->sum('salt_l');
-        $ro = (float) $visits->sum('ro_l');
-        if ($salt > 0) {
-            $list[] = $units->show(Quantity::of($salt, Kind::Volume)).' of salt water';
-        }
-        if ($ro > 0) {
-            $list[] = $units->show(Quantity::of($ro, Kind::Volume)).' of RO water';
-        }
-        $sand = (float) $visits->flatMap(fn (Visit $v): array => $v->tasks->pluck('kg')->all())->sum();
-        if ($sand > 0) {
-            $list[] = $units->show(Quantity::of($sand, Kind::Mass)).' of sand';
-        }
-        $count = $visits
+        /** @var array<string, int> $jobs */
+        $jobs = $visits
             ->flatMap(fn (Visit $v): array => $v->tasks->map(fn (VisitTask $t): string => (string) $t->type?->key)->all())
-            ->countBy();
-        foreach (
-            [
-                'floss' => 'fresh floss ×%d',
-                'carbon' => 'carbon ×%d',
-                'reactor-media' => 'reactor media ×%d',
-                'vessel-refill' => 'dosing solutions ×%d',
-                'pump-soak' => 'acid bath, goggles, gloves',
-                'probe-calibration' => 'calibration fluids',
-                'lamp-change' => 'lamps ×%d',
-                'ro-filters' => 'RO filters ×%d',
-                'sand-topup' => 'towels, socks',
-            ] as $key => $words
-        ) {
-            if ($count->get($key, 0) > 0) {
-                $list[] = str_contains($words, '%d') ? sprintf($words, $count->get($key)) : $words;
-            }
-        }
+            ->countBy()
+            ->all();
 
-        return $list;
+        return array_map(
+            fn (Sentence $s): string => $s->in($units),
+            TakesAlong::of(
+                saltL: (float) $visits->sum('salt_l'),
+                roL: (float) $visits->sum('ro_l'),
+                sandKg: (float) $visits->flatMap(fn (Visit $v): array => $v->tasks->pluck('kg')->all())->sum(),
+                jobs: $jobs,
+            ),
+        );
     }
 }

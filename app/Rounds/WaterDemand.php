@@ -14,12 +14,12 @@ use App\Water\SaltMix;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use stdClass;
+use Velbrin\Core\Seawater\Seawater;
+use Velbrin\Core\Water\Reserve;
 
 /** What planned visits take along, by mix and salinity. */
 final class WaterDemand implements Demand
 {
-    private const USUAL_SALINITY = 35.0;
-
     public function departures(Depot $depot, CarbonImmutable $from, CarbonImmutable $until): array
     {
         $usual = SaltMix::query()->current()->orderBy('id')->value('id');
@@ -33,7 +33,7 @@ final class WaterDemand implements Demand
             }
             $by = [];
             foreach ($changes[$visit->id] ?? [] as $row) {
-                $salinity = is_numeric($row->salinity) ? round((float) $row->salinity, 1) : self::USUAL_SALINITY;
+                $salinity = is_numeric($row->salinity) ? round((float) $row->salinity, 1) : Seawater::USUAL_SALINITY;
                 $mix = $row->salt_mix_id ?? $usual;
                 $key = $mix.'@'.$salinity;
                 $by[$key] = [
@@ -112,10 +112,8 @@ final class WaterDemand implements Demand
         $shares = System::query()
             ->current()
             ->whereNotNull('emergency_share_pct')
-            ->selectRaw('coalesce(measured_volume_l, true_volume_l, 0) * emergency_share_pct / 100 as litres')
-            ->toBase()
-            ->pluck('litres')
-            ->map(fn (mixed $l): float => is_numeric($l) ? (float) $l : 0.0)
+            ->get(['id', 'measured_volume_l', 'true_volume_l', 'emergency_share_pct'])
+            ->map(fn (System $s): float => Reserve::shareL($s->volumeL() ?? 0.0, (float) $s->emergency_share_pct))
             ->all();
 
         $largest = System::query()

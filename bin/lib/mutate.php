@@ -44,12 +44,22 @@ function tests(string $what, string $dir, int $n, string $filter): Process
     $process = new Process(
         ['vendor/bin/phpunit', '-c', $config, '--stop-on-defect', '--no-progress', '--do-not-cache-result', '--exclude-group', 'beside', ...$tests],
         "{$dir}/copy{$n}",
-        ['DB_DATABASE' => "velbrin_mutate_{$n}", 'LARAVEL_STORAGE_PATH' => "{$dir}/storage{$n}"],
+        ['DB_DATABASE' => "velbrin_test_mutate_{$n}", 'LARAVEL_STORAGE_PATH' => "{$dir}/storage{$n}"],
     );
     $process->setTimeout(LONGEST_S);
     $process->start();
 
     return $process;
+}
+
+// A test that fails without any fault would call every fault noticed.
+foreach (array_unique(array_column($mutants, 'tests')) as $filter) {
+    $sound = tests($what, $dir, 1, $filter);
+    $sound->wait();
+    if ($sound->getExitCode() !== 0) {
+        echo $sound->getOutput(), $sound->getErrorOutput();
+        throw new RuntimeException("Without any fault these tests do not hold: {$filter}");
+    }
 }
 
 /** @var array<int, array{mutant: array{name: string, file: string, from: string, to: string, tests: string}, sound: string, process: Process}> $busy */

@@ -75,6 +75,7 @@ export interface ComparisonView {
     b: number;
     crumbs: CrumbView[];
     facts: DifferenceView[];
+    tables: DifferenceView[];
     figures: DifferenceView[];
     gone: FindingView[];
     new: FindingView[];
@@ -812,6 +813,7 @@ export interface CauseView {
     count: number;
     words: string;
     lacks: string;
+    severity: 'stop' | 'fix' | 'watch' | 'fine';
 }
 
 export interface ExposureLineView {

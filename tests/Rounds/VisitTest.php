@@ -140,7 +140,7 @@ final class VisitTest extends TestCase
             'what was skipped was not done',
         );
         self::assertSame(
-            ['carry-over', 'follow-up'],
+            ['carry-over', 'off-review'],
             FollowUp::query()->whereNull('done_at')->orderBy('kind')->pluck('kind')->all(),
         );
         self::assertNotNull(WaterBooking::query()->sole()->released_at);

@@ -80,7 +80,8 @@ final class PlanDraftController
         return [
             'values' => $values,
             'bases' => $bases,
-            ...TableRows::of($request->only(array_keys(TableRows::specs()))),
+            // A table the page does not know of, since it is older than the table, stays as it was.
+            ...TableRows::of([...$kept, ...$request->only(array_keys(TableRows::specs()))]),
         ];
     }
 }

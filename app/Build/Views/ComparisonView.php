@@ -13,6 +13,7 @@ use Velbrin\Core\Build\Comparison;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Build\RowsDiffer;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
 
@@ -22,6 +23,7 @@ final readonly class ComparisonView
     /**
      * @param  list<CrumbView>  $crumbs
      * @param  list<DifferenceView>  $facts
+     * @param  list<DifferenceView>  $tables
      * @param  list<DifferenceView>  $figures
      * @param  list<FindingView>  $gone
      * @param  list<FindingView>  $new
@@ -33,6 +35,7 @@ final readonly class ComparisonView
         public int $b,
         public array $crumbs,
         public array $facts,
+        public array $tables,
         public array $figures,
         public array $gone,
         public array $new,
@@ -61,6 +64,14 @@ final readonly class ComparisonView
                 ),
                 $comparison->facts,
             ),
+            tables: array_map(
+                fn (RowsDiffer $t): DifferenceView => new DifferenceView(
+                    ucfirst($t->table->says),
+                    (string) $t->before,
+                    self::rows($t),
+                ),
+                $comparison->tables,
+            ),
             figures: array_map(
                 fn (array $f): DifferenceView => new DifferenceView(
                     ($f[1] ?? $f[0])->label ?? '',
@@ -84,6 +95,19 @@ final readonly class ComparisonView
             is_string($value) => $spec->choices[$value] ?? $value,
             default => $spec->kind === null ? (string) $value : $units->show(Quantity::of($value, $spec->kind)),
         };
+    }
+
+    /** "3: new lamp 3, changed left lamp". */
+    private static function rows(RowsDiffer $rows): string
+    {
+        $said = array_filter([
+            'new' => implode(', ', $rows->new),
+            'changed' => implode(', ', $rows->changed),
+            'gone' => implode(', ', $rows->gone),
+        ]);
+
+        return "{$rows->after}: ".
+            implode('; ', array_map(fn (string $what, string $names): string => "{$what} {$names}", array_keys($said), $said));
     }
 
     private static function figure(?Figure $figure, Units $units): string

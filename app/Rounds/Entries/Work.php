@@ -268,7 +268,7 @@ final class Work
             [
                 'system_id' => $off->system_id,
                 'visit_id' => $sent->visit->id,
-                'kind' => 'follow-up',
+                'kind' => 'off-review',
                 'text' => "{$off->what} is off on purpose: {$because}".
                     ($off->substitute === null ? ', nothing stands in for it' : ", instead: {$off->substitute}"),
                 'owner_id' => $sent->user->id,

@@ -64,14 +64,12 @@ use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Ripples;
 use Velbrin\Core\Measure\Basis;
+use Velbrin\Core\Seawater\Seawater;
 use Velbrin\Core\Water\MixMatch;
 
 final class SystemController
 {
     private const READINGS = 400;
-
-    /** Of new water where the record names none, g/kg. */
-    private const SALINITY = 35.0;
 
     /** The fleet, what leaves its band first on top. */
     public function index(Request $request, #[CurrentUser] User $user): Response
@@ -549,7 +547,7 @@ final class SystemController
     {
         $given = $system->facts[PlanField::Salinity->value] ?? null;
 
-        return is_numeric($given) ? (float) $given : self::SALINITY;
+        return is_numeric($given) ? (float) $given : Seawater::USUAL_SALINITY;
     }
 
     /** @return array<string, mixed> */

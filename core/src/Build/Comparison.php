@@ -12,11 +12,17 @@ final readonly class Comparison
     /**
      * @param  list<array{0: string, 1: float|string|null, 2: float|string|null}>  $facts  field, before, after
      * @param  list<array{0: ?Figure, 1: ?Figure}>  $figures
+     * @param  list<RowsDiffer>  $tables
      * @param  list<Finding>  $gone
      * @param  list<Finding>  $new
      */
-    private function __construct(public array $facts, public array $figures, public array $gone, public array $new)
-    {
+    private function __construct(
+        public array $facts,
+        public array $figures,
+        public array $tables,
+        public array $gone,
+        public array $new,
+    ) {
     }
 
     public static function of(PlanBrief $before, PlanAnswers $was, PlanBrief $after, PlanAnswers $is): self
@@ -28,6 +34,10 @@ final readonly class Comparison
             if ($a !== $b) {
                 $facts[] = [$field, $a, $b];
             }
+        }
+        $tables = [];
+        foreach (PlanTables::all() as $key => $table) {
+            $tables[] = RowsDiffer::of($table, $before->rows($key), $after->rows($key));
         }
         $figures = [];
         foreach (array_keys(Topic::LABELS) as $key) {
@@ -42,6 +52,7 @@ final readonly class Comparison
         return new self(
             $facts,
             $figures,
+            array_values(array_filter($tables)),
             array_values(array_diff_key($open($was), $open($is))),
             array_values(array_diff_key($open($is), $open($was))),
         );

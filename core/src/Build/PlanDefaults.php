@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build;
 
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Seawater\Seawater;
 
 /** Starting values for what nobody has said yet. Shown as defaults, counted as assumed. */
 final class PlanDefaults
@@ -27,7 +28,7 @@ final class PlanDefaults
         'top' => 'open',
         'waterGapMm' => 40.0,
         'sandDepthMm' => 30.0,
-        'salinity' => 35.0,
+        'salinity' => Seawater::USUAL_SALINITY,
         'setpointC' => 25.5,
         'mixGramsPerL' => 38.5,
         'weirForm' => 'edge',

@@ -17,6 +17,12 @@ final readonly class TableRow
     ) {
     }
 
+    /** Whether it says the same, wherever it stands. */
+    public function equals(self $other): bool
+    {
+        return $this->name === $other->name && $this->values === $other->values;
+    }
+
     public function number(string $column): float
     {
         return $this->numberOr($column) ?? throw new LogicException("{$column} is not asked for, or may be empty");

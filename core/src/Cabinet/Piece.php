@@ -24,6 +24,8 @@ final readonly class Piece
         public bool $staysDry = false,
         /** Heat it gives off, W. */
         public float $heatW = 0.0,
+        /** A later phase's thing: its place is kept, it does not stand there yet. */
+        public bool $isReserved = false,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class Piece
             compartment: $this->compartment,
             staysDry: $this->staysDry,
             heatW: $this->heatW,
+            isReserved: $this->isReserved,
         );
     }
 }

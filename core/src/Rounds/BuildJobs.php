@@ -65,6 +65,7 @@ final class BuildJobs
                     'Never drill toughened glass: it bursts.',
                     'Mains drill and water do not meet: cordless, or isolated behind a residual-current device.',
                     'Glass dust: wet, mask, goggles, gloves.',
+                    self::GLASS_HANDS,
                 ],
                 about: [
                     'for' => 'A pane gets an overflow, drain or return where the hole plan has it.',
@@ -414,7 +415,7 @@ final class BuildJobs
             0,
             $minutes,
             $steps,
-            str_contains($key, 'glass') ? [...$cautions, self::GLASS_HANDS] : $cautions,
+            $cautions,
             persons: $persons,
             build: true,
             stage: $stage,

@@ -10,6 +10,9 @@ use Velbrin\Core\Measure\OutOfRange;
 /** Sea water at one atmosphere: density and dissolved oxygen from salinity and temperature. */
 final readonly class Seawater
 {
+    /** Of natural sea water, where nobody has said another, g/kg. */
+    public const USUAL_SALINITY = 35.0;
+
     /** Heat capacity near S 35, J/(kg·K) (W-12). */
     public const HEAT_CAPACITY = 3990.0;
 

@@ -35,6 +35,12 @@ final class Reserve
         );
     }
 
+    /** What stands ready for one system: its share, chosen in percent of its volume. */
+    public static function shareL(float $systemL, float $sharePct): float
+    {
+        return (Guard::notNegative('systemL', $systemL) * Guard::within('sharePct', $sharePct, 0, 100)) / 100;
+    }
+
     /**
      * @param  array<string, float>  $promisedL  by promise, the first to be kept first
      * @return array<string, float> litres each promise lacks; none where the water is enough

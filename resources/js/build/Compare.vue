@@ -12,10 +12,11 @@ defineProps<{ view: ComparisonView }>();
     <div class="page">
         <Crumbs :crumbs="view.crumbs" />
         <h1>Version {{ view.a }} beside version {{ view.b }}</h1>
-        <p v-if="!view.facts.length && !view.figures.length" class="quiet">Nothing differs.</p>
+        <p v-if="!view.facts.length && !view.tables.length && !view.figures.length" class="quiet">Nothing differs.</p>
         <template
             v-for="part in [
                 { title: 'What was changed', rows: view.facts },
+                { title: 'Rows of its tables', rows: view.tables },
                 { title: 'What follows from it', rows: view.figures },
             ]"
             :key="part.title"

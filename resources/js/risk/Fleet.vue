@@ -125,7 +125,7 @@ onBeforeUnmount(() => window.clearInterval(asking));
         </p>
         <ul v-if="groups.length" class="list causes" aria-label="What many share">
             <li v-for="g in groups" :key="g.code">
-                <SeverityMark :severity="g.lacks.startsWith('the hours') ? 'watch' : 'fix'" /><span
+                <SeverityMark :severity="g.severity" /><span
                     ><Link :href="link({ cause: g.code })"
                         ><b>{{ g.words }}</b></Link
                     >: {{ g.lacks }}</span

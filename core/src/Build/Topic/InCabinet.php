@@ -427,7 +427,7 @@ final class InCabinet implements Asks, Topic
         foreach ($facts->brief->rows('phases') as $row) {
             [$wide, $deep, $high] = [$row->numberOr('widthMm'), $row->numberOr('depthMm'), $row->numberOr('heightMm')];
             if ($row->number('phase') > 1 && $wide !== null && $deep !== null && $high !== null) {
-                $pieces[] = new Piece("reserved: {$row->called('purchase')}", $wide, $deep, $high);
+                $pieces[] = new Piece("reserved: {$row->called('purchase')}", $wide, $deep, $high, isReserved: true);
             }
         }
 
@@ -437,7 +437,7 @@ final class InCabinet implements Asks, Topic
     /** Whether a later phase keeps a place. */
     private static function reserves(Facts $facts): bool
     {
-        return array_filter(self::pieces($facts), fn (Piece $p): bool => str_starts_with($p->name, 'reserved: ')) !== [];
+        return array_filter(self::pieces($facts), fn (Piece $p): bool => $p->isReserved) !== [];
     }
 
     /**
