@@ -13,6 +13,7 @@ use App\Build\Price;
 use App\Demo\Builds;
 use App\House\CannotThaw;
 use App\House\Frozen;
+use Illuminate\Validation\ValidationException;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -216,5 +217,41 @@ final class FrozenTest extends TestCase
     {
         $of = KeptAnswer::query()->toBase()->where('id', $kept->id);
         $row === null ? $of->delete() : $of->update($row);
+    }
+
+    #[Test]
+    public function a_version_is_accepted_once_whoever_presses_too(): void
+    {
+        $version = $this->accepted();
+        $this->expectException(ValidationException::class);
+        $this->expectExceptionMessage('it is accepted already');
+        Acceptance::accept($version, $version->user()->firstOrFail(), 'Another reef', 'mixed reef', Regime::Natural);
+    }
+
+    #[Test]
+    public function what_was_sound_then_and_is_not_today_keeps_its_gate_shut(): void
+    {
+        $user = self::user('planner');
+        $this->actingAs($user);
+        // Today the fixings are weak; what was kept says they are not.
+        $plan = Fixture::plan(self::site(), $user, ['allowanceKpa' => null]);
+        $version = PlanVersion::query()->create([
+            'plan_id' => $plan->id,
+            'number' => 1,
+            'brief' => PlanReader::raw($plan),
+            'core_version' => '1',
+            'user_id' => $user->id,
+        ]);
+        $sound = WholeAnswer::of(PlanBrief::read(PlanReader::raw(Fixture::plan(self::site('Sound', 'Sound house'), $user))));
+        $version->update(['accepted_at' => now(), 'accepted_by' => $user->id]);
+        KeptAnswer::keep($version, $sound, KeptAnswer::ACCEPTED);
+        $answered = Answered::of($version->refresh());
+        self::assertTrue($answered->answers()->isClear('B-11'), 'what was accepted was sound');
+        $gate = array_column(
+            self::props($this->get("/plan-versions/{$version->id}"))['view']['stages'],
+            'ways',
+            'key',
+        );
+        self::assertSame([StageGate::DOCUMENT], $gate['structure'], 'a rule mended since protects too');
     }
 }

@@ -10,6 +10,7 @@ use App\Clients\Site;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use Spatie\Activitylog\Models\Activity;
 use Tests\Fixture;
@@ -136,6 +137,58 @@ final class PlacesTest extends TestCase
         imagejpeg($image);
         $plain = (string) ob_get_clean();
         $tag = "Exif\0\0MM\0*\0\0\0\x08\0\0N54 GPS 54.0N 2.8W";
+
+        return substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($tag) + 2).$tag.substr($plain, 2);
+    }
+
+    #[Test]
+    #[DataProvider('turns')]
+    public function a_photo_is_kept_upright_as_the_camera_noted(int $orientation, string $redAt): void
+    {
+        Storage::fake('local');
+        $site = self::site();
+        $this->actingAs(self::user('planner'))
+            ->post("/sites/{$site->id}/attachments", [
+                'file' => UploadedFile::fake()->createWithContent('turned.jpg', self::turned($orientation)),
+                'caption' => 'Turned',
+            ])
+            ->assertSessionHasNoErrors();
+        $image = imagecreatefromstring((string) Storage::disk('local')->get(Attachment::query()->sole()->path));
+        self::assertNotFalse($image);
+        [$w, $h] = [imagesx($image), imagesy($image)];
+        $isRed = fn (int $x, int $y): bool => ((imagecolorat($image, $x, $y) >> 16) & 0xFF) > 128;
+        $corners = [
+            'top left' => [4, 4],
+            'top right' => [$w - 5, 4],
+            'bottom left' => [4, $h - 5],
+            'bottom right' => [$w - 5, $h - 5],
+        ];
+        self::assertSame(
+            [$redAt],
+            array_keys(array_filter($corners, fn (array $at): bool => $isRed(...$at))),
+        );
+        self::assertSame($orientation >= 5 ? [32, 64] : [64, 32], [$w, $h]);
+    }
+
+    /** @return iterable<string, array{0: int, 1: string}> what the camera noted, and where its first corner then is */
+    public static function turns(): iterable
+    {
+        yield 'as it was held' => [1, 'top left'];
+        yield 'upside down' => [3, 'bottom right'];
+        yield 'a quarter to the right' => [6, 'top right'];
+        yield 'a quarter to the left' => [8, 'bottom left'];
+    }
+
+    /** A black photo, red in the corner the camera begins with. */
+    private static function turned(int $orientation): string
+    {
+        $image = imagecreatetruecolor(64, 32);
+        imagefilledrectangle($image, 0, 0, 15, 15, (int) imagecolorallocate($image, 255, 0, 0));
+        ob_start();
+        imagejpeg($image, null, 95);
+        $plain = (string) ob_get_clean();
+        // One entry: the orientation, as a short.
+        $tag = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01".pack('n', $orientation)."\0\0\0\0\0\0";
 
         return substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($tag) + 2).$tag.substr($plain, 2);
     }

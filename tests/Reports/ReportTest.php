@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Reports;
 
+use App\Reports\DeliverReport;
 use App\Reports\Report;
+use App\Reports\SendReport;
 use App\Systems\System;
 use App\Team\CaughtMail;
 use Illuminate\Mail\Events\MessageSending;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Validation\ValidationException;
 use LogicException;
 use PHPUnit\Framework\Attributes\Test;
 use RuntimeException;
@@ -173,5 +176,25 @@ final class ReportTest extends TestCase
             self::props($this->actingAs($reader)->get("/reports/{$report->id}"))['deliveries'],
             'how it went to others is the office’s',
         );
+    }
+
+    #[Test]
+    public function two_hands_at_once_send_it_once_and_what_went_does_not_go_again(): void
+    {
+        config()->set('mail.default', 'catcher');
+        $planner = self::user('planner');
+        self::user('client', $this->system->site?->client_id);
+        $report = Fixture::report($this->system, $planner, sent: false);
+        $other = Report::query()->findOrFail($report->id);
+        SendReport::send($report, $planner);
+        try {
+            SendReport::send($other, $planner);
+            self::fail('sent twice');
+        } catch (ValidationException $e) {
+            self::assertSame(['It was sent already.'], $e->errors()['send']);
+        }
+        $delivery = $report->deliveries()->sole();
+        (new DeliverReport($delivery->id))->handle();
+        self::assertSame(1, CaughtMail::query()->count(), 'a job that runs twice mails once');
     }
 }

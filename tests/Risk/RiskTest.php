@@ -7,7 +7,10 @@ namespace Tests\Risk;
 use App\Alerts\Alarm;
 use App\Risk\Exposure;
 use App\Risk\Night;
+use App\Risk\TonightReader;
 use App\Rounds\FollowUp;
+use App\Rounds\OffRecord;
+use App\Systems\OffDevices;
 use App\Systems\System;
 use App\Team\Absence;
 use App\Team\OnCall;
@@ -15,6 +18,7 @@ use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -335,5 +339,26 @@ final class RiskTest extends TestCase
         self::assertNull($page['needs']);
 
         return collect($page['hazards'])->firstWhere('hazard', $hazard);
+    }
+
+    #[Test]
+    public function a_heater_that_was_switched_off_heats_nothing_until_it_is_on_again(): void
+    {
+        $watts = fn (): float => collect(app(OffDevices::class)->ids([$this->system->id]))
+            ->pipe(fn ($off) => TonightReader::read($this->system->refresh(), Night::WinterNight, $off->all()))
+            ->heatersW();
+        self::assertSame(800.0, $watts());
+        $off = OffRecord::query()->create([
+            'visit_id' => Fixture::visit($this->system)->id,
+            'system_id' => $this->system->id,
+            'item_id' => $this->system->items()->where('job', 'heater')->firstOrFail()->id,
+            'what' => 'Heater',
+            'off_at' => now(),
+            'off_by' => $this->near->id,
+            'client_uuid' => (string) Str::uuid(),
+        ]);
+        self::assertSame(400.0, $watts());
+        $off->update(['on_at' => now()]);
+        self::assertSame(800.0, $watts());
     }
 }

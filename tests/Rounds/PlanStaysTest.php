@@ -244,6 +244,12 @@ final class PlanStaysTest extends TestCase
             'until' => '2026-03-13',
             'stand_in' => $this->jory->id,
         ])->assertSessionHasNoErrors();
+        $absence = Absence::query()->sole();
+        self::assertSame(
+            [Days::text(), '2026-03-13'],
+            [$absence->from_on->toDateString(), $absence->until_on->toDateString()],
+            'away from this moment on',
+        );
         self::assertSame([$other->id, $other->id], [$theirs->refresh()->crew_id, $kept->refresh()->crew_id]);
         self::assertSame(
             ['2026-03-11', '2026-03-13'],

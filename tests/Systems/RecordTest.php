@@ -354,4 +354,25 @@ final class RecordTest extends TestCase
             'a client is not alarmed by our list',
         );
     }
+
+    #[Test]
+    public function a_marked_reading_is_neither_the_latest_nor_on_the_line(): void
+    {
+        $this->actingAs(self::user('planner'));
+        $system = Fixture::system(self::site(), self::user('planner'));
+        foreach ([[3, 8.0], [2, 8.1], [1, 8.2]] as [$daysAgo, $value]) {
+            $this->read($system, $value, ['taken_at' => now()->subDays($daysAgo)->toIso8601String()]);
+        }
+        $judged = fn () => $system->judgements()->where('parameter', 'alkalinity')->sole();
+        self::assertSame([3, 8.2], [$judged()->count, $judged()->latest]);
+        $latest = Reading::query()->latest('taken_at')->firstOrFail();
+        $this->post("/readings/{$latest->id}/mark", ['reason' => 'kit out of date'])->assertSessionHasNoErrors();
+        self::assertSame([2, 8.1], [$judged()->count, $judged()->latest]);
+        self::assertEqualsWithDelta(
+            now()->subDays(2)->getTimestamp(),
+            $judged()->latest_at->getTimestamp(),
+            5,
+            'and it is as old as the one before',
+        );
+    }
 }

@@ -6,11 +6,14 @@ namespace Tests\Water;
 
 use App\House\Days;
 use App\Rounds\Bookings;
+use App\Water\Demand;
 use App\Water\Depot;
 use App\Water\WaterBatch;
+use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
+use Velbrin\Core\Water\Reserve;
 
 /** What leaves tomorrow is made tonight; what stands is promised, measured, and runs out of time. */
 final class WaterDayTest extends TestCase
@@ -258,5 +261,36 @@ final class WaterDayTest extends TestCase
             'usable_until_h' => 4,
         ])->assertSessionHasErrors('usable_until_h');
         self::assertSame('Quay', self::props($this->get('/water'))['depot']['name']);
+    }
+
+    #[Test]
+    public function water_is_ready_from_its_hour_and_not_before(): void
+    {
+        $this->batch(200, 35, 25);
+        $batch = WaterBatch::query()->sole();
+        $batch->update(['mixed_at' => $mixed = CarbonImmutable::now()]);
+        foreach ([[3.98, false], [4.02, true], [335.9, true], [336.1, false]] as [$hours, $isReady]) {
+            $this->travelTo($mixed->addMinutes((int) round(60 * $hours)));
+            self::assertSame($isReady, $batch->refresh()->load('mix')->isReady(), "{$hours} h after mixing");
+        }
+    }
+
+    #[Test]
+    public function the_emergency_is_a_quarter_of_the_largest_or_the_largest_share_chosen(): void
+    {
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site(), $planner);
+        $system->update(['measured_volume_l' => 400]);
+        $reserve = fn (): float => Reserve::neededL(
+            app(Demand::class)->reach()->largestSystemL,
+            app(Demand::class)->reach()->emergencySharesL,
+        );
+        self::assertSame(100.0, $reserve());
+        $system->update(['emergency_share_pct' => 24]);
+        self::assertSame(100.0, $reserve(), 'less than the quarter changes nothing');
+        $system->update(['emergency_share_pct' => 60]);
+        self::assertSame(240.0, $reserve());
+        $system->forceFill(['archived_at' => now()])->save();
+        self::assertSame(0.0, $reserve());
     }
 }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
+import { BButton, BFormInput, BFormSelect } from 'bootstrap-vue-next';
 import { ref } from 'vue';
 import type { PersonView } from '../generated';
-import FieldError from '../shared/FieldError.vue';
+import FormField from '../shared/FormField.vue';
 
 defineProps<{ people: PersonView[]; clients: Record<string, string> }>();
 const ways = useForm<{ phone: string; home_lat: number | null; home_lon: number | null; skills: string[] }>({
@@ -25,6 +26,12 @@ function keep() {
         .filter(Boolean);
     ways.put(`/settings/people/${editing.value}`, { preserveScroll: true, onSuccess: () => (editing.value = null) });
 }
+const ROLES = [
+    { value: 'technician', text: 'Technician' },
+    { value: 'planner', text: 'Planner' },
+    { value: 'owner', text: 'Owner' },
+    { value: 'client', text: 'Client' },
+];
 const form = useForm<{ name: string; email: string; role: string; client_id: number | null }>({
     name: '',
     email: '',
@@ -84,65 +91,73 @@ const form = useForm<{ name: string; email: string; role: string; client_id: num
                 </tbody>
             </table>
         </div>
-        <form v-if="editing !== null" class="form typing" @submit.prevent="keep">
+        <form v-if="editing !== null" class="sheetform typing" @submit.prevent="keep">
+            <b class="wide">{{ people.find((p) => p.id === editing)?.name }}</b>
+            <FormField id="e1" v-slot="field" label="Phone" :error="ways.errors.phone">
+                <BFormInput v-bind="field" v-model="ways.phone" type="tel" maxlength="60" />
+            </FormField>
+            <FormField
+                id="e2"
+                v-slot="field"
+                label="Home, latitude"
+                hint="How long the way to a tank takes at night is counted from here."
+                :error="ways.errors.home_lat"
+            >
+                <BFormInput v-bind="field" v-model.number="ways.home_lat" type="number" step="any" />
+            </FormField>
+            <FormField id="e3" v-slot="field" label="Home, longitude" :error="ways.errors.home_lon">
+                <BFormInput v-bind="field" v-model.number="ways.home_lon" type="number" step="any" />
+            </FormField>
+            <FormField
+                id="e4"
+                v-slot="field"
+                label="Skills"
+                hint="With commas between, for example acrylic, lifting."
+                :error="ways.errors.skills"
+            >
+                <BFormInput v-bind="field" v-model="skills" type="text" />
+            </FormField>
             <div class="wide">
-                <b>{{ people.find((p) => p.id === editing)?.name }}</b>
-            </div>
-            <div><label for="e1">Phone</label><input id="e1" v-model="ways.phone" type="tel" maxlength="60" /></div>
-            <div>
-                <label for="e2">Home, latitude</label
-                ><input id="e2" v-model.number="ways.home_lat" type="number" step="any" /><FieldError
-                    :words="ways.errors.home_lat"
-                />
-            </div>
-            <div>
-                <label for="e3">Home, longitude</label
-                ><input id="e3" v-model.number="ways.home_lon" type="number" step="any" /><FieldError
-                    :words="ways.errors.home_lon"
-                />
-            </div>
-            <div>
-                <label for="e4">Skills</label
-                ><input id="e4" v-model="skills" type="text" placeholder="acrylic, lifting" /><FieldError
-                    :words="ways.errors.skills"
-                />
-            </div>
-            <div>
-                <button class="btn-go" :disabled="ways.processing">Keep</button>
-                <button type="button" class="plain" @click="editing = null">leave it</button>
+                <BButton type="submit" variant="primary" :disabled="ways.processing">Keep</BButton>
+                <BButton type="button" variant="link" @click="editing = null">leave it</BButton>
             </div>
         </form>
         <h2>Somebody new</h2>
         <form
-            class="form"
+            class="sheetform"
             @submit.prevent="form.post('/settings/people', { preserveScroll: true, onSuccess: () => form.reset() })"
         >
-            <div>
-                <label for="n">Name</label><input id="n" v-model="form.name" type="text" data-new /><FieldError
-                    :words="form.errors.name"
+            <FormField id="n" v-slot="field" label="Name" :error="form.errors.name">
+                <BFormInput v-bind="field" v-model="form.name" type="text" data-new />
+            </FormField>
+            <FormField
+                id="m"
+                v-slot="field"
+                label="Mail address"
+                hint="A link to choose a password is sent there."
+                :error="form.errors.email"
+            >
+                <BFormInput v-bind="field" v-model="form.email" type="email" />
+            </FormField>
+            <FormField id="r" v-slot="field" label="Role" :error="form.errors.role">
+                <BFormSelect v-bind="field" v-model="form.role" :options="ROLES" />
+            </FormField>
+            <FormField
+                v-if="form.role === 'client'"
+                id="c"
+                v-slot="field"
+                label="Of which client"
+                :error="form.errors.client_id"
+            >
+                <BFormSelect
+                    v-bind="field"
+                    v-model="form.client_id"
+                    :options="Object.entries(clients).map(([id, text]) => ({ value: Number(id), text }))"
                 />
+            </FormField>
+            <div class="wide">
+                <BButton type="submit" variant="primary" :disabled="form.processing">Let them in</BButton>
             </div>
-            <div>
-                <label for="m">Mail address</label><input id="m" v-model="form.email" type="email" /><FieldError
-                    :words="form.errors.email"
-                />
-            </div>
-            <div>
-                <label for="r">Role</label
-                ><select id="r" v-model="form.role">
-                    <option value="technician">Technician</option>
-                    <option value="planner">Planner</option>
-                    <option value="owner">Owner</option>
-                    <option value="client">Client</option>
-                </select>
-            </div>
-            <div v-if="form.role === 'client'">
-                <label for="c">Of which client</label
-                ><select id="c" v-model="form.client_id">
-                    <option v-for="(name, id) in clients" :key="id" :value="Number(id)">{{ name }}</option></select
-                ><FieldError :words="form.errors.client_id" />
-            </div>
-            <div><button class="btn-go" :disabled="form.processing">Let them in</button></div>
         </form>
     </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, useForm } from '@inertiajs/vue3';
-import FieldError from '../shared/FieldError.vue';
+import { BButton, BFormInput } from 'bootstrap-vue-next';
+import FormField from '../shared/FormField.vue';
 import { useShell } from '../shared/page';
 import DoorPicture from './DoorPicture.vue';
 
@@ -20,13 +21,10 @@ const form = useForm({ email: '' });
                 <b>{{ said }}</b>
             </p>
             <form class="doorform" @submit.prevent="form.post('/forgot-password')">
-                <div>
-                    <label for="email">Mail address</label
-                    ><input id="email" v-model="form.email" type="email" autocomplete="username" required /><FieldError
-                        :words="form.errors.email"
-                    />
-                </div>
-                <button class="btn-go" :disabled="form.processing">Send the link</button>
+                <FormField id="email" v-slot="field" label="Mail address" :error="form.errors.email">
+                    <BFormInput v-bind="field" v-model="form.email" type="email" autocomplete="username" required />
+                </FormField>
+                <BButton type="submit" variant="primary" :disabled="form.processing">Send the link</BButton>
             </form>
             <p><Link href="/sign-in">Back to the door</Link></p>
         </main>

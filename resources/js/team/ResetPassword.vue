@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, useForm } from '@inertiajs/vue3';
-import FieldError from '../shared/FieldError.vue';
+import { BButton, BFormInput } from 'bootstrap-vue-next';
+import FormField from '../shared/FormField.vue';
 import DoorPicture from './DoorPicture.vue';
 
 defineOptions({ layout: [] });
@@ -16,33 +17,28 @@ const form = useForm({ token: props.token, email: props.email, password: '', pas
             <h1>Choose a password</h1>
             <p class="quiet">Twelve characters or more. Three plain words do well.</p>
             <form class="doorform" @submit.prevent="form.post('/reset-password')">
-                <div>
-                    <label for="email">Mail address</label
-                    ><input id="email" v-model="form.email" type="email" autocomplete="username" required /><FieldError
-                        :words="form.errors.email"
-                    />
-                </div>
-                <div>
-                    <label for="password">New password</label
-                    ><input
-                        id="password"
+                <FormField id="email" v-slot="field" label="Mail address" :error="form.errors.email">
+                    <BFormInput v-bind="field" v-model="form.email" type="email" autocomplete="username" required />
+                </FormField>
+                <FormField id="password" v-slot="field" label="New password" :error="form.errors.password">
+                    <BFormInput
+                        v-bind="field"
                         v-model="form.password"
                         type="password"
                         autocomplete="new-password"
                         required
-                    /><FieldError :words="form.errors.password" />
-                </div>
-                <div>
-                    <label for="again">Once more</label
-                    ><input
-                        id="again"
+                    />
+                </FormField>
+                <FormField id="again" v-slot="field" label="Once more">
+                    <BFormInput
+                        v-bind="field"
                         v-model="form.password_confirmation"
                         type="password"
                         autocomplete="new-password"
                         required
                     />
-                </div>
-                <button class="btn-go" :disabled="form.processing">Keep it</button>
+                </FormField>
+                <BButton type="submit" variant="primary" :disabled="form.processing">Keep it</BButton>
             </form>
         </main>
     </div>

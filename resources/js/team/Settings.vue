@@ -1,18 +1,56 @@
 <script setup lang="ts">
 import { Head, Link, useForm } from '@inertiajs/vue3';
+import { BButton, BFormInput, BFormSelect } from 'bootstrap-vue-next';
 import type { PreferencesView } from '../generated';
-import FieldError from '../shared/FieldError.vue';
+import FormField from '../shared/FormField.vue';
 import { useShell } from '../shared/page';
 
 const props = defineProps<{ view: PreferencesView }>();
 const { shell } = useShell();
-const form = useForm({
+type Choice = 'unit_system' | 'alkalinity_unit' | 'salinity_unit' | 'decimal_mark' | 'theme';
+const form = useForm<Record<Choice, string>>({
     unit_system: props.view.unitSystem,
     alkalinity_unit: props.view.alkalinityUnit,
     salinity_unit: props.view.salinityUnit,
     decimal_mark: props.view.decimalMark,
     theme: props.view.theme,
 });
+const CHOICES: { key: Choice; label: string; options: (string | { value: string; text: string })[] }[] = [
+    {
+        key: 'unit_system',
+        label: 'Units',
+        options: [
+            { value: 'metric', text: 'litres, mm, °C, kg' },
+            { value: 'us', text: 'US gallons, inches, °F, lb' },
+        ],
+    },
+    { key: 'alkalinity_unit', label: 'Alkalinity', options: ['dKH', 'meq/L', 'ppm CaCO₃'] },
+    {
+        key: 'salinity_unit',
+        label: 'Salinity',
+        options: [
+            { value: 'g/kg', text: 'g/kg' },
+            { value: 'SG', text: 'specific gravity 25/25' },
+            { value: 'mS/cm', text: 'conductivity at 25 °C' },
+        ],
+    },
+    {
+        key: 'decimal_mark',
+        label: 'Numbers',
+        options: [
+            { value: '.', text: '1 062.5' },
+            { value: ',', text: '1 062,5' },
+        ],
+    },
+    {
+        key: 'theme',
+        label: 'Light',
+        options: [
+            { value: 'paper', text: 'paper' },
+            { value: 'night', text: 'night watch' },
+        ],
+    },
+];
 const secret = useForm({ current_password: '', password: '', password_confirmation: '' });
 </script>
 
@@ -37,69 +75,51 @@ const secret = useForm({ current_password: '', password: '', password_confirmati
             ><Link href="/rules">Rules</Link>
         </nav>
         <h2>How you read</h2>
-        <form class="form" @submit.prevent="form.put('/settings')">
-            <div>
-                <label for="u">Units</label
-                ><select id="u" v-model="form.unit_system">
-                    <option value="metric">litres, mm, °C, kg</option>
-                    <option value="us">US gallons, inches, °F, lb</option>
-                </select>
+        <form class="sheetform" @submit.prevent="form.put('/settings')">
+            <FormField
+                v-for="choice in CHOICES"
+                :id="choice.key"
+                :key="choice.key"
+                v-slot="field"
+                :label="choice.label"
+                :error="form.errors[choice.key]"
+            >
+                <BFormSelect v-bind="field" v-model="form[choice.key]" :options="choice.options" />
+            </FormField>
+            <div class="wide">
+                <BButton type="submit" variant="primary" :disabled="form.processing">Keep</BButton>
             </div>
-            <div>
-                <label for="a">Alkalinity</label
-                ><select id="a" v-model="form.alkalinity_unit">
-                    <option>dKH</option>
-                    <option>meq/L</option>
-                    <option>ppm CaCO₃</option>
-                </select>
-            </div>
-            <div>
-                <label for="s">Salinity</label
-                ><select id="s" v-model="form.salinity_unit">
-                    <option value="g/kg">g/kg</option>
-                    <option value="SG">specific gravity 25/25</option>
-                    <option value="mS/cm">conductivity at 25 °C</option>
-                </select>
-            </div>
-            <div>
-                <label for="d">Numbers</label
-                ><select id="d" v-model="form.decimal_mark">
-                    <option value=".">1 062.5</option>
-                    <option value=",">1 062,5</option>
-                </select>
-            </div>
-            <div>
-                <label for="t">Light</label
-                ><select id="t" v-model="form.theme">
-                    <option value="paper">paper</option>
-                    <option value="night">night watch</option>
-                </select>
-            </div>
-            <div><button class="btn-go" :disabled="form.processing">Keep</button></div>
-            <FieldError class="wide" :words="Object.values(form.errors)[0]" />
         </form>
         <h2>Password</h2>
-        <form class="form" @submit.prevent="secret.put('/settings/password', { onSuccess: () => secret.reset() })">
-            <div>
-                <label for="p0">Now</label
-                ><input
-                    id="p0"
+        <form class="sheetform" @submit.prevent="secret.put('/settings/password', { onSuccess: () => secret.reset() })">
+            <FormField id="p0" v-slot="field" label="Now" :error="secret.errors.current_password">
+                <BFormInput
+                    v-bind="field"
                     v-model="secret.current_password"
                     type="password"
                     autocomplete="current-password"
-                /><FieldError :words="secret.errors.current_password" />
-            </div>
-            <div>
-                <label for="p1">New, twelve characters or more</label
-                ><input id="p1" v-model="secret.password" type="password" autocomplete="new-password" /><FieldError
-                    :words="secret.errors.password"
                 />
+            </FormField>
+            <FormField
+                id="p1"
+                v-slot="field"
+                label="New"
+                hint="Twelve characters or more."
+                :error="secret.errors.password"
+            >
+                <BFormInput v-bind="field" v-model="secret.password" type="password" autocomplete="new-password" />
+            </FormField>
+            <FormField id="p2" v-slot="field" label="Once more">
+                <BFormInput
+                    v-bind="field"
+                    v-model="secret.password_confirmation"
+                    type="password"
+                    autocomplete="new-password"
+                />
+            </FormField>
+            <div class="wide">
+                <BButton type="submit" variant="outline-secondary" :disabled="secret.processing">Change it</BButton>
             </div>
-            <div>
-                <label for="p2">Once more</label
-                ><input id="p2" v-model="secret.password_confirmation" type="password" autocomplete="new-password" />
-            </div>
-            <div><button class="btn-go" :disabled="secret.processing">Change it</button></div>
         </form>
     </div>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Head, Link, useForm } from '@inertiajs/vue3';
+import { BButton, BFormCheckbox, BFormInput } from 'bootstrap-vue-next';
 import type { DemoAccountView } from '../generated';
-import FieldError from '../shared/FieldError.vue';
+import FormField from '../shared/FormField.vue';
 import { useShell } from '../shared/page';
 import DoorPicture from './DoorPicture.vue';
 
@@ -25,26 +26,20 @@ function enter(account: DemoAccountView) {
             <p class="quiet">Plans, keeps and guards reef aquariums.</p>
             <p v-if="said" role="status">{{ said }}</p>
             <form class="doorform" @submit.prevent="form.post('/sign-in', { onFinish: () => form.reset('password') })">
-                <div>
-                    <label for="email">Mail address</label
-                    ><input id="email" v-model="form.email" type="email" autocomplete="username" required /><FieldError
-                        :words="form.errors.email"
-                    />
-                </div>
-                <div>
-                    <label for="password">Password</label
-                    ><input
-                        id="password"
+                <FormField id="email" v-slot="field" label="Mail address" :error="form.errors.email">
+                    <BFormInput v-bind="field" v-model="form.email" type="email" autocomplete="username" required />
+                </FormField>
+                <FormField id="password" v-slot="field" label="Password" :error="form.errors.password">
+                    <BFormInput
+                        v-bind="field"
                         v-model="form.password"
                         type="password"
                         autocomplete="current-password"
                         required
-                    /><FieldError :words="form.errors.password" />
-                </div>
-                <label class="check"
-                    ><input v-model="form.remember" type="checkbox" /> Stay signed in on this device</label
-                >
-                <button class="btn-go" :disabled="form.processing">Sign in</button>
+                    />
+                </FormField>
+                <BFormCheckbox v-model="form.remember">Stay signed in on this device</BFormCheckbox>
+                <BButton type="submit" variant="primary" :disabled="form.processing">Sign in</BButton>
             </form>
             <p><Link href="/forgot-password">Forgot the password?</Link></p>
             <template v-if="accounts.length">
