@@ -53,7 +53,10 @@ final class Acceptance
         $answered = $version->waivers->pluck('finding_key')->all();
 
         return array_values(
-            array_filter($answers->stops(), fn (Finding $f): bool => ! in_array($f->key(), $answered, true)),
+            array_filter(
+                $answers->stops(),
+                fn (Finding $f): bool => array_filter($answered, fn (mixed $key): bool => is_string($key) && $f->isCalled($key)) === [],
+            ),
         );
     }
 

@@ -129,7 +129,7 @@ final class EverywhereTest extends TestCase
             'brief' => $brief,
             'core_version' => '1',
             'user_id' => $this->planner->id,
-        ])->number;
+        ])->id;
     }
 
     private static function some(FieldSpec $spec): float|string

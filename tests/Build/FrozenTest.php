@@ -24,6 +24,7 @@ use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Build\WholeAnswer;
 use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
 
 /** Accepted means frozen: pages and papers read what stood then, gates ask both, and what differs is said with both numbers. */
@@ -253,5 +254,41 @@ final class FrozenTest extends TestCase
             'key',
         );
         self::assertSame([StageGate::DOCUMENT], $gate['structure'], 'a rule mended since protects too');
+    }
+
+    #[Test]
+    public function a_waiver_that_knew_its_stop_by_its_words_is_told_its_name(): void
+    {
+        $user = self::user('planner');
+        $this->actingAs($user);
+        $plan = Fixture::plan(self::site(), $user, ['outletBelowRimMm' => 260.0, 'breakBelowRimMm' => 'none']);
+        $version = PlanVersion::query()->create([
+            'plan_id' => $plan->id,
+            'number' => 1,
+            'brief' => PlanReader::raw($plan),
+            'core_version' => '1',
+            'user_id' => $user->id,
+        ]);
+        $stop = collect(Answered::of($version)->answers()->stops())->firstOrFail(fn (Finding $f): bool => $f->rule === 'B-32');
+        $waiver = $version->waivers()->create([
+            'finding_key' => $stop->voice(),
+            'rule' => 'B-32',
+            'what' => 'said then',
+            'kind' => 'reason',
+            'reason' => 'the sump is exchanged',
+            'signed_by' => 'A. Client',
+            'signed_on' => '2026-01-01',
+            'user_id' => $user->id,
+        ]);
+        $open = fn (): array => array_map(
+            fn (Finding $f): string => $f->key(),
+            Acceptance::open($version->refresh()->load('waivers'), Answered::of($version)->answers()),
+        );
+        self::assertNotContains('B-32.working', $open(), 'while its words stand, it is found by them');
+        $this->artisan('velbrin:keep-answers')->assertSuccessful();
+        self::assertSame('B-32.working', $waiver->refresh()->finding_key);
+        self::assertNotContains('B-32.working', $open(), 'and by its name whatever they become');
+        $waiver->delete();
+        self::assertContains('B-32.working', $open());
     }
 }

@@ -361,4 +361,25 @@ final class RiskTest extends TestCase
         $off->update(['on_at' => now()]);
         self::assertSame(800.0, $watts());
     }
+
+    #[Test]
+    public function a_place_in_the_south_has_its_own_winter_by_its_map_or_its_zone(): void
+    {
+        $site = $this->system->site()->firstOrFail();
+        $this->travelTo(CarbonImmutable::parse('2026-07-10 12:00', 'UTC'));
+        // 16 °C is the hall's winter night, 24 °C its summer night.
+        $tonight = fn (): ?float => Night::Tonight->roomC($this->system->refresh()->load(['site', 'room']));
+        $site->update(['lat' => 53.6, 'lon' => 1.6, 'timezone' => 'Europe/London']);
+        self::assertSame(24.0, $tonight());
+        $site->update(['lat' => -36.8, 'lon' => 174.7]);
+        self::assertSame(16.0, $tonight(), 'by its place on the map');
+        $site->update(['lat' => null, 'lon' => null, 'timezone' => 'Pacific/Auckland']);
+        self::assertSame(16.0, $tonight(), 'by its time zone');
+        $site->update(['timezone' => 'Europe/London']);
+        self::assertSame(24.0, $tonight());
+        $this->travelTo(CarbonImmutable::parse('2026-12-10 12:00', 'UTC'));
+        self::assertSame(16.0, $tonight());
+        $site->update(['timezone' => 'Australia/Sydney']);
+        self::assertSame(24.0, $tonight());
+    }
 }

@@ -14,6 +14,9 @@ use Illuminate\Support\Facades\Route as Router;
 use PHPUnit\Framework\Attributes\Test;
 use stdClass;
 use Tests\TestCase;
+use Velbrin\Core\Build\Plan;
+use Velbrin\Core\Build\PlanBrief;
+use Velbrin\Core\Measure\Severity;
 
 /** What an older Velbrin kept is brought up to date, all of it; what cannot be is refused and left as it is. */
 final class UpgradeTest extends TestCase
@@ -90,6 +93,7 @@ final class UpgradeTest extends TestCase
         $this->on('velbrin_upgrade');
         $this->import();
         self::assertNull(Schema::against());
+        $waived = $this->waive();
         $before = $this->counts();
         self::assertGreaterThan(20, count($before));
         Artisan::call('migrate', ['--force' => true]);
@@ -109,6 +113,12 @@ final class UpgradeTest extends TestCase
         );
         self::assertSame(0, DB::table('tasks')->whereNull('every_days')->count());
         Artisan::call('velbrin:keep-answers');
+        self::assertSame(
+            [],
+            DB::table('waivers')->where('finding_key', 'regexp', ':[0-9a-f]{8}$')->pluck('finding_key')->all(),
+            'every waiver found its Stop, and knows it by name',
+        );
+        self::assertSame($waived, DB::table('waivers')->pluck('finding_key')->all());
         $accepted = DB::table('plan_versions')->whereNotNull('accepted_at')->orderBy('id')->pluck('id')->all();
         self::assertNotSame([], $accepted);
         self::assertSame(
@@ -232,5 +242,35 @@ final class UpgradeTest extends TestCase
         self::assertGreaterThan(30, count($pages));
 
         return $pages;
+    }
+
+    /**
+     * A Stop of a stored version is waived as it was done then: by a digest of its words.
+     *
+     * @return list<string> the names these Stops have today
+     */
+    private function waive(): array
+    {
+        foreach (DB::table('plan_versions')->orderBy('id')->get(['id', 'brief', 'user_id']) as $version) {
+            $brief = json_decode((string) $version->brief, true);
+            foreach (Plan::findings(PlanBrief::read(is_array($brief) ? $brief : [])) as $finding) {
+                if ($finding->severity === Severity::Stop) {
+                    DB::table('waivers')->insert([
+                        'plan_version_id' => $version->id,
+                        'finding_key' => $finding->voice(),
+                        'rule' => $finding->rule,
+                        'what' => 'as it was said then',
+                        'kind' => 'reason',
+                        'reason' => 'the client knows',
+                        'signed_by' => 'A. Client',
+                        'signed_on' => '2026-11-01',
+                        'user_id' => $version->user_id,
+                    ]);
+
+                    return [$finding->key()];
+                }
+            }
+        }
+        self::fail('no stored version has a Stop');
     }
 }

@@ -10,6 +10,7 @@ use App\Build\Consent;
 use App\Build\Order;
 use App\Build\PassedStage;
 use App\Build\PlanVersion;
+use App\Build\Waiver;
 use App\Clients\Enquiry;
 use App\Clients\Site;
 use App\House\Days;
@@ -198,7 +199,7 @@ final readonly class VersionView
 
     private static function stop(PlanVersion $version, Finding $finding, FindingView $view): StopView
     {
-        $waiver = $version->waivers->firstWhere('finding_key', $finding->key());
+        $waiver = $version->waivers->first(fn (Waiver $w): bool => $finding->isCalled($w->finding_key));
 
         return new StopView(
             $view,

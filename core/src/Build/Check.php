@@ -51,7 +51,7 @@ final readonly class Check
     {
         $facts = Facts::of($brief);
         try {
-            $findings = ($this->judge)($facts);
+            $findings = array_map(fn (Finding $f): Finding => $f->answering($this->key), ($this->judge)($facts));
         } catch (Missing $e) {
             return new CheckAnswer([], $this->isSafety ? OpenCheck::needing($this, $e->fields) : null);
         } catch (OutOfRange $e) {

@@ -47,7 +47,7 @@ final readonly class Comparison
                 $figures[] = [$a, $b];
             }
         }
-        $open = fn (PlanAnswers $answers): array => self::byKey($answers->findings);
+        $open = fn (PlanAnswers $answers): array => self::byVoice($answers->findings);
 
         return new self(
             $facts,
@@ -71,13 +71,13 @@ final readonly class Comparison
      * @param  list<Finding>  $findings
      * @return array<string, Finding>
      */
-    private static function byKey(array $findings): array
+    private static function byVoice(array $findings): array
     {
-        $byKey = [];
+        $byVoice = [];
         foreach ($findings as $finding) {
-            $byKey[$finding->key()] = $finding;
+            $byVoice[$finding->voice()] = $finding;
         }
 
-        return $byKey;
+        return $byVoice;
     }
 }

@@ -18,6 +18,10 @@ final readonly class Finding
         public Grounds $grounds,
         /** Key of the working behind the number, where there is one. */
         public ?string $working,
+        /** The question it answers, by its stable name; null where it is said beside others. */
+        public ?string $code = null,
+        /** Which row of that question it speaks of, by the row's own id; null: the plan as a whole. */
+        public ?string $subject = null,
     ) {
     }
 
@@ -30,6 +34,7 @@ final readonly class Finding
         ?Sentence $remedy = null,
         Basis|Grounds $basis = Basis::Computed,
         ?string $working = null,
+        ?string $subject = null,
     ): self {
         return new self(
             severity: $severity,
@@ -40,6 +45,7 @@ final readonly class Finding
             remedy: $remedy,
             grounds: $basis instanceof Grounds ? $basis : Grounds::plain($basis),
             working: $working,
+            subject: $subject,
         );
     }
 
@@ -49,8 +55,44 @@ final readonly class Finding
         return $this->severity !== Severity::Fine || $this->grounds->unconfirmed === [];
     }
 
-    /** Stable name of this objection within a plan: one rule about one thing in one voice. */
+    /** The same, said in answer to that question. */
+    public function answering(string $code): self
+    {
+        return new self(
+            severity: $this->severity,
+            rule: $this->rule,
+            about: $this->about,
+            what: $this->what,
+            why: $this->why,
+            remedy: $this->remedy,
+            grounds: $this->grounds,
+            working: $this->working,
+            code: $code,
+            subject: $this->subject,
+        );
+    }
+
+    /**
+     * Stable name of this objection within a plan, 80 characters at most: the question, and which row. No wording is in it, so that what
+     * was answered stays answered when a sentence is put better.
+     */
     public function key(): string
+    {
+        if ($this->code === null) {
+            return $this->voice();
+        }
+
+        return $this->code.($this->subject === null ? '' : ':'.substr(hash('sha256', $this->subject), 0, 12));
+    }
+
+    /** Whether that key, of today or as keys were before they had codes, is this finding's. */
+    public function isCalled(string $key): bool
+    {
+        return $key === $this->key() || $key === $this->voice();
+    }
+
+    /** One rule about one thing in these words: what is said differently has another. */
+    public function voice(): string
     {
         $names = array_filter($this->what->parts, is_string(...));
 

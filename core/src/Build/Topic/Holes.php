@@ -117,6 +117,7 @@ final class Holes implements Asks, Topic
                         'Another pane, an overflow over the rim, or a pane cut and drilled before it is toughened.',
                     ),
                     $facts->basis(),
+                    subject: implode(', ', $struck),
                 ),
             ];
         }

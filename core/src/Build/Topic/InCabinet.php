@@ -121,21 +121,22 @@ final class InCabinet implements Asks, Topic
                 ),
             ];
         }
-        $names = implode(', ', array_map(fn (int $row): string => $pieces[$row]->name, $shutIn));
 
-        return [
-            Finding::of(
+        return array_map(
+            fn (int $row): Finding => Finding::of(
                 Severity::Stop,
                 'B-62',
                 'access',
-                Sentence::of('It fits, but does not come out: {names}', ['names' => $names]),
+                Sentence::of('It fits, but does not come out: {names}', ['names' => $pieces[$row]->name]),
                 Sentence::of(
                     'Its way out is closed even in an empty cabinet: a repair would mean taking the tank down.',
                 ),
                 Sentence::of('A larger opening, or another device.'),
                 $facts->basis(),
+                subject: $pieces[$row]->name,
             ),
-        ];
+            $shutIn,
+        );
     }
 
     /**

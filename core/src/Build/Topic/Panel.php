@@ -113,18 +113,21 @@ final class Panel implements Asks, Topic
             $why = 'Acrylic creeps and crazes with age, cold and point loads; no sum stands in for the maker.';
 
             return [
-                self::askMaker('Acrylic panes are not computed here', $why, Severity::Watch, $facts),
+                self::askMaker('acrylic', 'Acrylic panes are not computed here', $why, Severity::Watch, $facts),
                 ...self::acrylic($facts),
             ];
         }
         if ($vessel->footprint instanceof Filled) {
             $what = 'The panes of a form measured by filling are not computed';
 
-            return [self::askMaker($what, 'Only its litres and the box round it are known.', Severity::Watch, $facts)];
+            $why = 'Only its litres and the box round it are known.';
+
+            return [self::askMaker('filled', $what, $why, Severity::Watch, $facts)];
         }
         $findings = $vessel->footprint->hasCurvedPane()
             ? [
                 self::askMaker(
+                    'curved',
                     'The curved pane is not computed here',
                     'The table of plates holds for flat glass only.',
                     Severity::Watch,
@@ -142,7 +145,7 @@ final class Panel implements Asks, Topic
 
             return [
                 ...$findings,
-                self::askMaker('A rimless pane this long is beyond the table', $why, Severity::Fix, $facts),
+                self::askMaker('long', 'A rimless pane this long is beyond the table', $why, Severity::Fix, $facts),
             ];
         }
 
@@ -216,11 +219,11 @@ final class Panel implements Asks, Topic
         $found = [];
         if ($facts->brief->has(F::TankYears) && $facts->number(F::TankYears) > self::ACRYLIC_YEARS) {
             $why = 'It has crept under its load for all of them, and its seams with it.';
-            $found[] = self::askMaker('The acrylic is older than ten years', $why, Severity::Watch, $facts);
+            $found[] = self::askMaker('older', 'The acrylic is older than ten years', $why, Severity::Watch, $facts);
         }
         if ($facts->brief->has(F::Crazing) && $facts->word(F::Crazing) === 'yes') {
             $why = 'Fine cracks along edges and fittings are where it lets go; cold and point loads do the rest.';
-            $found[] = self::askMaker('The acrylic is crazed', $why, Severity::Fix, $facts);
+            $found[] = self::askMaker('crazed', 'The acrylic is crazed', $why, Severity::Fix, $facts);
         }
 
         return $found;
@@ -269,8 +272,13 @@ final class Panel implements Asks, Topic
         ];
     }
 
-    private static function askMaker(string $what, string $why, Severity $severity, Facts $facts): Finding
-    {
+    private static function askMaker(
+        string $subject,
+        string $what,
+        string $why,
+        Severity $severity,
+        Facts $facts,
+    ): Finding {
         $remedy = Sentence::of('Ask the maker for the pane’s figures in writing.');
 
         return Finding::of(
@@ -281,6 +289,7 @@ final class Panel implements Asks, Topic
             Sentence::of($why),
             $remedy,
             $facts->basis(),
+            subject: $subject,
         );
     }
 }

@@ -171,6 +171,7 @@ final class WayIn implements Asks, Topic
                 Sentence::of('Tilted and turned the best way.', $parts),
                 Sentence::of('Another way in, a smaller piece, or one built in place.'),
                 $facts->basis(),
+                subject: "{$piece}, {$name}",
             ),
             $slack < Access::BARELY_MM => Finding::of(
                 Severity::Watch,
@@ -180,6 +181,7 @@ final class WayIn implements Asks, Topic
                 Sentence::of('Hands, straps and blankets need room too.', $parts),
                 Sentence::of('Measure the narrowest point again, frame and handle included.'),
                 $facts->basis(),
+                subject: "{$piece}, {$name}",
             ),
             default => Finding::of(
                 Severity::Fine,
@@ -189,6 +191,7 @@ final class WayIn implements Asks, Topic
                 Sentence::of('{slack} to spare.', $parts),
                 null,
                 $facts->basis(),
+                subject: "{$piece}, {$name}",
             ),
         };
     }
@@ -208,6 +211,7 @@ final class WayIn implements Asks, Topic
             ),
             Sentence::of('Leave the opening as it is, make the joinery removable, or have the client sign the risk.'),
             $facts->basis(),
+            subject: "{$piece}, {$name}",
         );
     }
 }
