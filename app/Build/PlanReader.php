@@ -35,6 +35,7 @@ final class PlanReader
                 ($plan->site->passages ?? collect())
                     ->map(
                         fn (Passage $p): array => [
+                            'id' => "passage-{$p->id}",
                             'name' => $p->name,
                             'widthMm' => $p->width_mm,
                             'heightMm' => $p->height_mm,

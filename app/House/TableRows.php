@@ -39,6 +39,10 @@ final class TableRows
         foreach (array_slice(array_values(is_array($typed) ? $typed : []), 0, $table->most) as $row) {
             $row = is_array($row) ? $row : [];
             $kept = ['name' => self::words($row['name'] ?? null)];
+            $id = $row['id'] ?? null;
+            if (is_string($id) && preg_match(TableSpec::ID, $id) === 1) {
+                $kept['id'] = $id;
+            }
             foreach ($table->columns as $column) {
                 $kept[$column->key] = self::cell($column, $row[$column->key] ?? null);
             }

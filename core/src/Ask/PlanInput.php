@@ -76,7 +76,7 @@ final class PlanInput
 
     private static function table(TableSpec $table): Field
     {
-        $columns = ['name' => ['type' => 'string']];
+        $columns = ['name' => ['type' => 'string'], 'id' => ['type' => 'string']];
         foreach ($table->columns as $column) {
             $columns[$column->key] = match (true) {
                 $column->isFlag() => ['type' => 'boolean'],

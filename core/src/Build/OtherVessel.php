@@ -37,6 +37,8 @@ final readonly class OtherVessel
         /** Of a room of its own: coldest night and hottest day, °C; null: as the display's. */
         public ?float $winterC = null,
         public ?float $summerC = null,
+        /** Of its row; empty where it has none. */
+        public string $id = '',
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class OtherVessel
         string $room = '',
         ?float $winterC = null,
         ?float $summerC = null,
+        string $id = '',
     ): self {
         try {
             $footprint = match ($shape) {
@@ -110,6 +113,7 @@ final readonly class OtherVessel
             room: $room,
             winterC: $winterC,
             summerC: $summerC,
+            id: $id,
         );
     }
 

@@ -18,6 +18,8 @@ final readonly class Passage
         public ?float $outHeightMm = null,
         /** Inside depth of a lift car behind the opening, as high as it; null: no lift. */
         public ?float $carDepthMm = null,
+        /** Of its row; empty where it has none. */
+        public string $id = '',
     ) {
     }
 
@@ -31,6 +33,7 @@ final readonly class Passage
             $this->corridorAMm,
             $this->corridorBMm,
             carDepthMm: $this->carDepthMm,
+            id: $this->id,
         );
     }
 

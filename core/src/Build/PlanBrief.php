@@ -103,6 +103,7 @@ final readonly class PlanBrief
                     room: $r->wordOr('room') ?? '',
                     winterC: $r->numberOr('winterC'),
                     summerC: $r->numberOr('summerC'),
+                    id: $r->id,
                 );
             } catch (OutOfRange $e) {
                 $errors[] = FieldError::from($e);
@@ -148,6 +149,7 @@ final readonly class PlanBrief
                     outWidthMm: $r->numberOr('outWidthMm'),
                     outHeightMm: $r->numberOr('outHeightMm'),
                     carDepthMm: $r->numberOr('carDepthMm'),
+                    id: $r->id,
                 ),
                 $tables['passages'],
             ),
@@ -189,6 +191,7 @@ final readonly class PlanBrief
                     compartment: self::whole($r->numberOr('in')),
                     staysDry: $r->flag('staysDry'),
                     heatW: $r->numberOr('heatW') ?? 0.0,
+                    id: $r->id,
                 ),
                 $tables['gear'],
             ),

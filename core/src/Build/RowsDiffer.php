@@ -23,7 +23,8 @@ final readonly class RowsDiffer
     }
 
     /**
-     * Rows are told apart by their place: one that says the same on both sides, wherever it stands, is neither gone nor new.
+     * One that says the same on both sides, wherever it stands, is neither gone nor new. One that has its id there, or without an id its
+     * place, was changed.
      *
      * @param  list<TableRow>  $before
      * @param  list<TableRow>  $after
@@ -36,16 +37,27 @@ final readonly class RowsDiffer
         if ($gone === [] && $new === []) {
             return null;
         }
-        $changed = array_intersect_key($new, $gone);
+        $changed = array_filter($new, fn (TableRow $row): bool => self::stands($row, $gone));
+        $gone = array_filter($gone, fn (TableRow $row): bool => ! self::stands($row, $new));
 
         return new self(
             table: $table,
             before: count($before),
             after: count($after),
-            gone: self::called($table, array_diff_key($gone, $changed)),
+            gone: self::called($table, $gone),
             new: self::called($table, array_diff_key($new, $changed)),
             changed: self::called($table, $changed),
         );
+    }
+
+    /** @param  array<int, TableRow>  $others  by their place */
+    private static function stands(TableRow $row, array $others): bool
+    {
+        if ($row->id === '') {
+            return isset($others[$row->row]);
+        }
+
+        return array_filter($others, fn (TableRow $other): bool => $other->id === $row->id) !== [];
     }
 
     /**

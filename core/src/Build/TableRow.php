@@ -14,6 +14,8 @@ final readonly class TableRow
         public string $name,
         /** Which row of the table it is; sound rows only may leave gaps. */ public int $row,
         private array $values,
+        /** Stable through changes of its name, place and words; empty where nobody gave it one. */
+        public string $id = '',
     ) {
     }
 

@@ -12,6 +12,9 @@ final readonly class TableSpec
 {
     private const NAME_LENGTH = 60;
 
+    /** What a row may be called by for good. */
+    public const ID = '/^[A-Za-z0-9-]{1,40}$/';
+
     /** @param  list<ColumnSpec>  $columns  besides the name */
     public function __construct(
         public string $key,
@@ -70,7 +73,14 @@ final readonly class TableSpec
         }
         $name = $row['name'] ?? '';
 
-        return new TableRow(is_string($name) ? mb_substr(trim($name), 0, self::NAME_LENGTH) : '', $i, $values);
+        $id = $row['id'] ?? '';
+
+        return new TableRow(
+            is_string($name) ? mb_substr(trim($name), 0, self::NAME_LENGTH) : '',
+            $i,
+            $values,
+            is_string($id) && preg_match(self::ID, $id) === 1 ? $id : '',
+        );
     }
 
     /** @throws OutOfRange */

@@ -8,7 +8,7 @@ namespace Velbrin\Core\Build;
 final readonly class WaysThrough
 {
     /**
-     * @param  list<array{piece: string, row: int, name: string, passage: Passage, in: Access, out: Access|null}>  $ways
+     * @param  list<array{piece: string, row: int, name: string, subject: string, passage: Passage, in: Access, out: Access|null}>  $ways
      *   out: only where the finished place is another
      */
     public function __construct(public array $ways)

@@ -26,6 +26,8 @@ final readonly class Piece
         public float $heatW = 0.0,
         /** A later phase's thing: its place is kept, it does not stand there yet. */
         public bool $isReserved = false,
+        /** Of its row; empty where it has none. */
+        public string $id = '',
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class Piece
             staysDry: $this->staysDry,
             heatW: $this->heatW,
             isReserved: $this->isReserved,
+            id: $this->id,
         );
     }
 }

@@ -78,4 +78,25 @@ final class CodesTest extends TestCase
         self::assertCount(4, array_filter($stops, fn (Finding $f): bool => $f->severity === Severity::Stop), 'two pieces, two places');
         self::assertCount(4, array_unique(array_map(fn (Finding $f): string => $f->key(), $stops)));
     }
+
+    #[Test]
+    public function a_row_with_an_id_is_the_same_row_whatever_it_is_called_and_wherever_it_stands(): void
+    {
+        $keys = function (array ...$passages): array {
+            $stops = SoundPlan::of(SoundPlan::answer([], ['passages' => $passages]), 'B-2');
+            $keys = array_map(
+                fn (Finding $f): string => $f->key(),
+                array_filter($stops, fn (Finding $f): bool => $f->severity === Severity::Stop),
+            );
+            sort($keys);
+
+            return $keys;
+        };
+        $hatch = ['id' => 'passage-3', 'name' => 'hatch', 'widthMm' => 300, 'heightMm' => 400];
+        $stair = ['id' => 'passage-9', 'name' => 'stair', 'widthMm' => 310, 'heightMm' => 400];
+        self::assertSame($keys($hatch, $stair), $keys([...$stair, 'name' => 'steps'], [...$hatch, 'name' => 'trapdoor']));
+        self::assertSame([], array_intersect($keys($hatch), $keys($stair)));
+        $nameless = array_diff_key($hatch, ['id' => 1]);
+        self::assertNotSame($keys($nameless), $keys([...$nameless, 'name' => 'trapdoor']), 'without an id it is its name');
+    }
 }

@@ -37,7 +37,7 @@ export function refusal(body: unknown): string {
 
 /** A number of its own (UUID, version 4). On plain HTTP there is no `randomUUID`, but there is chance. */
 export function newId(): string {
-    const bytes = window.crypto.getRandomValues(new Uint8Array(16));
+    const bytes = globalThis.crypto.getRandomValues(new Uint8Array(16));
     bytes[6] = (bytes[6] & 0x0f) | 0x40;
     bytes[8] = (bytes[8] & 0x3f) | 0x80;
     const hex = [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');

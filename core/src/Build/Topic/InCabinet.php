@@ -133,7 +133,7 @@ final class InCabinet implements Asks, Topic
                 ),
                 Sentence::of('A larger opening, or another device.'),
                 $facts->basis(),
-                subject: $pieces[$row]->name,
+                subject: $pieces[$row]->id === '' ? $pieces[$row]->name : $pieces[$row]->id,
             ),
             $shutIn,
         );

@@ -46,7 +46,7 @@ final class WayIn implements Asks, Topic
             $tightest = min($tightest, $way['in']->slackMm());
             $isOpen = $isOpen || $way['passage']->lacksCorridor() !== null;
             if ($way['out'] !== null && $way['out']->slackMm() < 0) {
-                $findings[] = self::outward($way['piece'], $way['name'], $way['out']->slackMm(), $facts);
+                $findings[] = self::outward($way['piece'], $way['name'], $way['subject'], $way['out']->slackMm(), $facts);
             }
         }
         $word = match (true) {
@@ -89,6 +89,7 @@ final class WayIn implements Asks, Topic
             $findings[] = self::inward(
                 $way['piece'],
                 $isCar ? "{$way['name']}, the lift car" : $way['name'],
+                $way['subject'],
                 $slack,
                 $facts,
             );
@@ -100,7 +101,7 @@ final class WayIn implements Asks, Topic
     /**
      * Every large piece at every passage.
      *
-     * @return non-empty-list<array{piece: string, row: int, name: string, passage: Passage, in: Access, out: Access|null}>
+     * @return non-empty-list<array{piece: string, row: int, name: string, subject: string, passage: Passage, in: Access, out: Access|null}>
      *
      * @throws Missing
      * @throws OutOfRange
@@ -111,12 +112,15 @@ final class WayIn implements Asks, Topic
             throw Missing::fields(['passages']);
         }
         $ways = [];
+        $ids = self::ids($facts);
         foreach (self::pieces($facts) as $piece => [$length, $width, $height]) {
             foreach ($facts->brief->passages as $row => $passage) {
+                $name = $passage->name === '' ? 'Passage '.($row + 1) : $passage->name;
                 $ways[] = [
                     'piece' => $piece,
                     'row' => $row,
-                    'name' => $passage->name === '' ? 'Passage '.($row + 1) : $passage->name,
+                    'name' => $name,
+                    'subject' => ($ids[$piece] ?? $piece).', '.($passage->id === '' ? $name : $passage->id),
                     'passage' => $passage,
                     'in' => Access::of($length, $width, $height, $passage),
                     'out' => $passage->narrows() ? Access::of($length, $width, $height, $passage->outward()) : null,
@@ -154,7 +158,20 @@ final class WayIn implements Asks, Topic
         return $pieces;
     }
 
-    private static function inward(string $piece, string $name, float $slack, Facts $facts): Finding
+    /** @return array<string, string> of further vessels, by what they are called */
+    private static function ids(Facts $facts): array
+    {
+        $ids = [];
+        foreach ($facts->brief->vessels as $i => $other) {
+            if ($other->id !== '') {
+                $ids[$other->name === '' ? 'Vessel '.($i + 1) : ucfirst($other->name)] = $other->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    private static function inward(string $piece, string $name, string $subject, float $slack, Facts $facts): Finding
     {
         $parts = [
             'piece' => $piece,
@@ -171,7 +188,7 @@ final class WayIn implements Asks, Topic
                 Sentence::of('Tilted and turned the best way.', $parts),
                 Sentence::of('Another way in, a smaller piece, or one built in place.'),
                 $facts->basis(),
-                subject: "{$piece}, {$name}",
+                subject: $subject,
             ),
             $slack < Access::BARELY_MM => Finding::of(
                 Severity::Watch,
@@ -181,7 +198,7 @@ final class WayIn implements Asks, Topic
                 Sentence::of('Hands, straps and blankets need room too.', $parts),
                 Sentence::of('Measure the narrowest point again, frame and handle included.'),
                 $facts->basis(),
-                subject: "{$piece}, {$name}",
+                subject: $subject,
             ),
             default => Finding::of(
                 Severity::Fine,
@@ -191,12 +208,12 @@ final class WayIn implements Asks, Topic
                 Sentence::of('{slack} to spare.', $parts),
                 null,
                 $facts->basis(),
-                subject: "{$piece}, {$name}",
+                subject: $subject,
             ),
         };
     }
 
-    private static function outward(string $piece, string $name, float $slack, Facts $facts): Finding
+    private static function outward(string $piece, string $name, string $subject, float $slack, Facts $facts): Finding
     {
         $parts = ['piece' => $piece, 'name' => $name, 'slack' => Quantity::of(abs($slack), Kind::Length)];
 
@@ -211,7 +228,7 @@ final class WayIn implements Asks, Topic
             ),
             Sentence::of('Leave the opening as it is, make the joinery removable, or have the client sign the risk.'),
             $facts->basis(),
-            subject: "{$piece}, {$name}",
+            subject: $subject,
         );
     }
 }
