@@ -68,10 +68,18 @@ use App\Systems\Http\OwnParameterController;
 use App\Systems\Http\ProductController;
 use App\Systems\Http\ReadingController;
 use App\Systems\Http\RippleController;
+use App\Systems\Http\SideBySideController;
 use App\Systems\Http\StandingNoteController;
 use App\Systems\Http\SumController;
 use App\Systems\Http\SystemAttachmentController;
 use App\Systems\Http\SystemController;
+use App\Systems\Http\SystemFactsController;
+use App\Systems\Http\Tab\LogTab;
+use App\Systems\Http\Tab\PapersTab;
+use App\Systems\Http\Tab\ReadingsTab;
+use App\Systems\Http\Tab\RegimeTab;
+use App\Systems\Http\Tab\RegisterTab;
+use App\Systems\Http\Tab\SectionTab;
 use App\Systems\Http\VesselRoomController;
 use App\Team\Http\MailCatcherController;
 use App\Team\Http\PasswordResetController;
@@ -158,7 +166,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/sites/{site}/survey.pdf', SurveyPaperController::class)->name('sites.survey');
     Route::put('/sites/{site}', [SiteController::class, 'update'])->name('sites.update');
     Route::post('/sites/{site}/archive', [SiteController::class, 'archive'])->name('sites.archive');
-    Route::get('/sites/{site}/systems', [SystemController::class, 'side'])->name('sites.systems');
+    Route::get('/sites/{site}/systems', SideBySideController::class)->name('sites.systems');
     Route::post('/sites/{site}/rooms', [RoomController::class, 'store'])->name('rooms.store');
     Route::put('/rooms/{room}', [RoomController::class, 'update'])->name('rooms.update');
     Route::post('/rooms/{room}/archive', [RoomController::class, 'archive'])->name('rooms.archive');
@@ -241,13 +249,16 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/systems', [SystemController::class, 'index'])->name('systems');
     Route::post('/sites/{site}/systems', [SystemController::class, 'store'])->name('systems.store');
     Route::get('/systems/{system}/handover.pdf', HandoverController::class)->name('systems.handover');
-    Route::get('/systems/{system}/{tab?}', [SystemController::class, 'show'])
-        ->where('tab', 'register|readings|regime|log|papers')
-        ->name('systems.show');
+    Route::get('/systems/{system}', SectionTab::class)->name('systems.show');
+    Route::get('/systems/{system}/register', RegisterTab::class)->name('systems.register');
+    Route::get('/systems/{system}/readings', ReadingsTab::class)->name('systems.readings');
+    Route::get('/systems/{system}/regime', RegimeTab::class)->name('systems.regime');
+    Route::get('/systems/{system}/log', LogTab::class)->name('systems.log');
+    Route::get('/systems/{system}/papers', PapersTab::class)->name('systems.papers');
     Route::post('/systems/{system}/materials', [MaterialController::class, 'store'])->name('materials.store');
     Route::post('/materials/{material}/archive', [MaterialController::class, 'archive'])->name('materials.archive');
     Route::put('/systems/{system}', [SystemController::class, 'update'])->name('systems.update');
-    Route::put('/systems/{system}/facts', [SystemController::class, 'facts'])->name('systems.facts');
+    Route::put('/systems/{system}/facts', SystemFactsController::class)->name('systems.facts');
     Route::post('/systems/{system}/archive', [SystemController::class, 'archive'])->name('systems.archive');
     Route::post('/systems/{system}/readings', [ReadingController::class, 'store'])->name('readings.store');
     Route::post('/readings/{reading}/mark', [ReadingController::class, 'mark'])->name('readings.mark');
