@@ -2,7 +2,7 @@ import type { RequestPayload } from '@inertiajs/core';
 import { router } from '@inertiajs/vue3';
 import { onBeforeUnmount, onMounted, reactive, ref } from 'vue';
 import type { PlanDraftView, PlanLiveView } from '../generated';
-import { copyOf, draftOf, sameDraft, type Draft } from '../shared/draft';
+import { copyOf, draftOf, giveIds, sameDraft, type Draft } from '../shared/draft';
 import { useHistory } from './useHistory';
 
 const WAIT_MS = 180;
@@ -64,6 +64,7 @@ export function useDraft(
      * pause.
      */
     function change(more = false) {
+        giveIds(draft);
         steps.note(more);
         keep(more);
     }

@@ -30,19 +30,6 @@ describe('rows that were only just added', () => {
             expect(withoutBlank(draft([{ ...blank, ...typed }]), { gear: spec }).gear).toHaveLength(1);
     });
 
-    it('have a number of their own once something is typed, and keep it whatever they are called', () => {
-        const of = draft([
-            { ...blank, name: 'Skimmer' },
-            { ...blank, name: 'Can' },
-        ]);
-        const [first, second] = withoutBlank(of, { gear: spec }).gear;
-        expect(first.id).toMatch(/^[0-9a-f-]{36}$/);
-        expect(second.id).not.toBe(first.id);
-        of.gear.reverse()[1].name = 'Big skimmer';
-        expect(withoutBlank(of, { gear: spec }).gear.map((row) => row.id)).toEqual([second.id, first.id]);
-        expect(of.gear[1].id).toBe(first.id);
-    });
-
     it('and chambers divide nothing before one says how long it is', () => {
         const [intake, back] = [
             { name: 'Intake', lengthMm: null, baffleMm: null },

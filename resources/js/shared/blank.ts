@@ -1,20 +1,9 @@
-import { toRaw } from 'vue';
 import type { ChamberView, TableSpecView } from '../generated';
 import { TABLES, type Draft, type Row } from './draft';
-import { newId } from './send';
 
 /** A row somebody has added and not begun: no number, no word. What is chosen from a list was not typed. */
 const isBlank = (row: Row, spec: TableSpecView): boolean =>
     !row.name && spec.columns.every((c) => (c.kind ? row[c.key] === null : c.letters ? !row[c.key] : true));
-
-/**
- * A row is called by its own number from the moment it says something: whatever becomes of its name and place, what
- * was answered about it stays answered. It is written into the row itself, which nobody needs to see.
- */
-function withId(row: Row): Row {
-    toRaw(row).id ??= newId();
-    return row;
-}
 
 /** Chambers that say how long they are; the last takes the rest. One alone divides nothing. */
 function divided(chambers: ChamberView[]): ChamberView[] {
@@ -27,7 +16,7 @@ export function withoutBlank(draft: Draft, specs: Record<string, TableSpecView>)
     const clean: Draft = { ...draft, chambers: divided(draft.chambers) };
     for (const table of TABLES) {
         const spec = specs[table];
-        if (spec) clean[table] = draft[table].filter((row) => !isBlank(row, spec)).map(withId);
+        if (spec) clean[table] = draft[table].filter((row) => !isBlank(row, spec));
     }
     return clean;
 }

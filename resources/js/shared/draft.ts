@@ -1,4 +1,5 @@
 import type { ChamberView, PlanDraftView } from '../generated';
+import { newId } from './send';
 
 /** What is known of a build: values, what each rests on, and the sump's chambers. */
 export interface BuildFacts {
@@ -56,12 +57,24 @@ export function copyOf(of: BuildFacts & Partial<Draft>): Draft {
     };
 }
 
+/**
+ * A row is called by its own number from the moment it is there: whatever becomes of its name and place, what was
+ * answered about it stays answered.
+ */
+export function giveIds(draft: Tables): void {
+    for (const table of TABLES) for (const row of draft[table]) row.id ??= newId();
+}
+
 /** Whether two drafts say the same, in whatever order their facts stand. */
 export function sameDraft(a: BuildFacts & Partial<Draft>, b: BuildFacts & Partial<Draft>): boolean {
     const plain = (of: BuildFacts & Partial<Draft>): string =>
         JSON.stringify(copyOf(of), (_, value: unknown) =>
             value !== null && typeof value === 'object' && !Array.isArray(value)
-                ? Object.fromEntries(Object.entries(value).sort(([x], [y]) => x.localeCompare(y)))
+                ? Object.fromEntries(
+                      Object.entries(value)
+                          .filter(([key]) => key !== 'id')
+                          .sort(([x], [y]) => x.localeCompare(y)),
+                  )
                 : value,
         );
     return plain(a) === plain(b);
