@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Front\Http\HandleInertiaRequests;
+use App\Front\Http\LeavesSession;
+use App\Front\Http\OnlyKnownHosts;
 use App\Front\Http\ServerTiming;
 use App\House\Http\AnswerErrors;
 use App\House\Http\SecurityHeaders;
+use App\Team\Http\StillLetIn;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -38,8 +41,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $schedule->command('sanctum:prune-expired --hours=24')->daily();
     })
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(prepend: [ServerTiming::class], append: [SecurityHeaders::class, HandleInertiaRequests::class]);
-        $middleware->alias(['ability' => CheckForAnyAbility::class]);
+        $middleware->append(OnlyKnownHosts::class);
+        $middleware->web(
+            prepend: [ServerTiming::class],
+            append: [StillLetIn::class, LeavesSession::class, SecurityHeaders::class, HandleInertiaRequests::class],
+        );
+        $middleware->alias(['ability' => CheckForAnyAbility::class, 'leaves-session' => LeavesSession::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
         $proxies = (string) env('TRUSTED_PROXIES', '');

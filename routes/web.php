@@ -356,7 +356,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}', [VisitController::class, 'show'])->name('visits.show');
     Route::post('/visits/{visit}/entries', [VisitController::class, 'entries'])->name('visits.entries');
     Route::post('/visits/{visit}/photos', [VisitController::class, 'photo'])->name('visits.photos');
-    Route::post('/visits/{visit}/consequence', [WeekController::class, 'consequence'])->name('visits.consequence');
+    Route::post('/visits/{visit}/consequence', [WeekController::class, 'consequence'])
+        ->middleware('leaves-session:always')
+        ->name('visits.consequence');
     Route::post('/visits/{visit}/move', [WeekController::class, 'move'])->name('visits.move');
     Route::post('/visits/{visit}/take-off', [WeekController::class, 'takeOff'])->name('visits.take-off');
     Route::post('/visits/{visit}/pin', [WeekController::class, 'pin'])->name('visits.pin');

@@ -19,6 +19,7 @@ use App\Rounds\LookBefore;
 use App\Rounds\OffNow;
 use App\Rounds\ReplaceRetired;
 use App\Rounds\StageLeftOver;
+use App\Rounds\TakesCalendarsBack;
 use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
 use App\Systems\DeviceRetired;
@@ -29,10 +30,12 @@ use App\Systems\Parameters;
 use App\Systems\ReadingKept;
 use App\Systems\System;
 use App\Systems\SystemsOfSite;
+use App\Team\AccessEnded;
 use App\Team\CatcherTransport;
 use App\Team\User;
 use App\Water\Demand;
 use Carbon\CarbonImmutable;
+use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -59,6 +62,7 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(Demand::class, WaterDemand::class);
         $this->app->singleton(OffDevices::class, OffNow::class);
         Event::listen(VisitClosed::class, DraftReport::class);
+        Event::listen(AccessEnded::class, TakesCalendarsBack::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
         Event::listen(DeviceRetired::class, ReplaceRetired::class);
         Event::listen([ReadingKept::class, MaterialKept::class], DueByCondition::class);
@@ -70,6 +74,11 @@ final class FrontProvider extends ServiceProvider
                 self::audited(),
         );
         Password::defaults(fn (): Password => Password::min(12));
+        // A link in a mail comes from the configured address, whatever name the request was sent to.
+        ResetPassword::createUrlUsing(
+            fn (User $user, string $token): string => rtrim(config()->string('app.url'), '/').
+                "/reset-password/{$token}?".http_build_query(['email' => $user->email]),
+        );
         Mail::extend('catcher', fn (): CatcherTransport => new CatcherTransport());
         // Five tries a minute for one name from one address, thirty for the address.
         RateLimiter::for(

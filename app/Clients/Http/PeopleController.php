@@ -6,12 +6,12 @@ namespace App\Clients\Http;
 
 use App\Clients\Client;
 use App\Clients\Views\PersonView;
+use App\Team\EndAccess;
 use App\Team\Role;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
@@ -92,10 +92,13 @@ final class PeopleController
             ]);
         }
         $user->archive();
-        DB::table('sessions')->where('user_id', $user->id)->delete();
-        $user->tokens()->delete();
+        EndAccess::of($user);
         activity()->performedOn($user)->causedBy($me)->event('archived')->log('archived');
 
-        return back()->with('said', "{$user->name} can no longer sign in.");
+        return back()->with(
+            'said',
+            "{$user->name} can no longer sign in, and no calendar address they knew answers. Crews of theirs get a new one under ".
+                'Calendars.',
+        );
     }
 }

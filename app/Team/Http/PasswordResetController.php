@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Team\Http;
 
+use App\Team\EndAccess;
 use App\Team\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
@@ -50,13 +49,15 @@ final class PasswordResetController
         $status = Password::reset(
             [
                 'email' => $given['email'],
+                'archived_at' => null,
                 'password' => $given['password'],
                 'password_confirmation' => $given['password'],
                 'token' => $given['token'],
             ],
             function (User $user, string $password): void {
-                $user->forceFill(['password' => Hash::make($password), 'remember_token' => Str::random(60)])->save();
-                DB::table('sessions')->where('user_id', $user->id)->delete();
+                $user->forceFill(['password' => Hash::make($password)])->save();
+                EndAccess::sessions($user);
+                $user->tokens()->delete();
             },
         );
         if ($status !== Password::PASSWORD_RESET) {

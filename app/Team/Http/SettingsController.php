@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Team\Http;
 
+use App\Team\EndAccess;
 use App\Team\User;
 use App\Team\Views\PreferencesView;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Password;
@@ -47,14 +47,12 @@ final class SettingsController
             'password' => ['required', 'string', 'confirmed', 'max:200', Password::defaults()],
         ]);
         $user->forceFill(['password' => Hash::make((string) $given['password'])])->save();
-        // Whoever else is signed in under this name is out.
-        DB::table('sessions')
-            ->where('user_id', $user->id)
-            ->where('id', '<>', $request->session()->getId())
-            ->delete();
+        // Whoever else is signed in under this name, or holds a token made under it, is out.
+        EndAccess::sessions($user, but: $request->session()->getId());
+        $user->tokens()->delete();
         Auth::login($user);
         $request->session()->regenerate();
 
-        return back()->with('said', 'The new password holds. Other devices are signed out.');
+        return back()->with('said', 'The new password holds. Other devices are signed out, and your tokens answer no more.');
     }
 }
