@@ -26,6 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withCommands([
         App\Team\Console\ListAccounts::class,
+        App\Team\Console\MakeOwner::class,
         App\House\Console\GenerateTypes::class,
         App\House\Console\Manifest::class,
         App\House\Console\CheckSchema::class,

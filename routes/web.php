@@ -97,11 +97,11 @@ Route::middleware('guest')->group(function (): void {
         ->name('sign-in.store');
     Route::get('/forgot-password', [PasswordResetController::class, 'create'])->name('password.request');
     Route::post('/forgot-password', [PasswordResetController::class, 'store'])
-        ->middleware('throttle:mail')
+        ->middleware('throttle:reset-mail')
         ->name('password.email');
     Route::get('/reset-password/{token}', [PasswordResetController::class, 'edit'])->name('password.reset');
     Route::post('/reset-password', [PasswordResetController::class, 'update'])
-        ->middleware('throttle:mail')
+        ->middleware('throttle:reset')
         ->name('password.update');
 });
 
@@ -115,11 +115,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
     Route::put('/settings/password', [SettingsController::class, 'password'])
-        ->middleware('throttle:sign-in')
+        ->middleware('throttle:own-password')
         ->name('settings.password');
     Route::get('/settings/people', [PeopleController::class, 'index'])->name('people');
     Route::post('/settings/people', [PeopleController::class, 'store'])->name('people.store');
     Route::post('/settings/people/{user}/archive', [PeopleController::class, 'archive'])->name('people.archive');
+    Route::post('/settings/people/{user}/return', [PeopleController::class, 'letInAgain'])->name('people.return');
+    Route::put('/settings/people/{user}/role', [PeopleController::class, 'role'])->name('people.role');
     Route::get('/settings/parameters', [OwnParameterController::class, 'index'])->name('parameters');
     Route::post('/settings/parameters', [OwnParameterController::class, 'store'])->name('parameters.store');
     Route::post('/settings/parameters/{own}/archive', [OwnParameterController::class, 'archive'])->name(
@@ -174,7 +176,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/sites/{site}/passages', [PassageController::class, 'update'])->name('passages.update');
     Route::post('/sites/{site}/codes', [SiteCodeController::class, 'store'])->name('codes.store');
     Route::post('/codes/{code}/reveal', [SiteCodeController::class, 'reveal'])
-        ->middleware('throttle:mail')
+        ->middleware('throttle:door-code')
         ->name('codes.reveal');
     Route::post('/codes/{code}/archive', [SiteCodeController::class, 'archive'])->name('codes.archive');
 
@@ -376,7 +378,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/settings/tokens', [TokenController::class, 'index'])->name('tokens');
     Route::post('/settings/tokens', [TokenController::class, 'store'])
-        ->middleware('throttle:mail')
+        ->middleware('throttle:token')
         ->name('tokens.store');
     Route::post('/settings/tokens/{token}/revoke', [TokenController::class, 'revoke'])
         ->whereNumber('token')

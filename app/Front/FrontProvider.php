@@ -32,18 +32,16 @@ use App\Systems\System;
 use App\Systems\SystemsOfSite;
 use App\Team\AccessEnded;
 use App\Team\CatcherTransport;
+use App\Team\Http\StillLetIn;
 use App\Team\User;
 use App\Water\Demand;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Notifications\ResetPassword;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use Laravel\Sanctum\PersonalAccessToken;
@@ -80,28 +78,13 @@ final class FrontProvider extends ServiceProvider
                 "/reset-password/{$token}?".http_build_query(['email' => $user->email]),
         );
         Mail::extend('catcher', fn (): CatcherTransport => new CatcherTransport());
-        // Five tries a minute for one name from one address, thirty for the address.
-        RateLimiter::for(
-            'sign-in',
-            fn (Request $request): array => [
-                Limit::perMinute(5)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
-                Limit::perMinute(30)->by((string) $request->ip()),
-            ],
-        );
-        RateLimiter::for('feed', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
-        RateLimiter::for(
-            'api',
-            fn (Request $request): Limit => Limit::perMinute(240)->by(
-                $request->bearerToken() === null ? (string) $request->ip() : hash('sha256', $request->bearerToken()),
-            ),
-        );
+        Throttles::register();
         // Who may not sign in may not ask either.
         Sanctum::authenticateAccessTokensUsing(
             fn (PersonalAccessToken $token, bool $valid): bool => $valid &&
                 $token->tokenable instanceof User &&
-                ! $token->tokenable->isArchived(),
+                StillLetIn::isLetIn($token->tokenable),
         );
-        RateLimiter::for('mail', fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->ip()));
     }
 
     /** @return array<string, class-string<Model>> */

@@ -16,4 +16,10 @@ enum Role: string
     {
         return ucfirst($this->value);
     }
+
+    /** @return list<string> of those who work here */
+    public static function ours(): array
+    {
+        return [self::Owner->value, self::Planner->value, self::Technician->value];
+    }
 }

@@ -58,6 +58,8 @@ final class RoutesTest extends TestCase
         'people' => 'o',
         'people.store' => 'o',
         'people.archive' => 'o',
+        'people.return' => 'o',
+        'people.role' => 'o',
         'parameters' => 'op',
         'parameters.store' => 'op',
         'parameters.archive' => 'op',

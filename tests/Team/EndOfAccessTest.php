@@ -134,4 +134,84 @@ final class EndOfAccessTest extends TestCase
         self::assertStringContainsString('https://desk.merrowick.example/reset-password/', $mail);
         self::assertStringNotContainsString('http://localhost', $mail);
     }
+
+    #[Test]
+    public function a_role_is_changed_by_another_owner_and_signs_out(): void
+    {
+        $this->leaver->createToken('phone', ['ask']);
+        $change = fn (User $user, string $role) => $this->actingAs($this->owner)->put(
+            "/settings/people/{$user->id}/role",
+            ['role' => $role],
+        );
+        $change($this->leaver, 'planner')->assertSessionHasNoErrors();
+        self::assertTrue($this->leaver->refresh()->plans());
+        self::assertSame(0, $this->leaver->tokens()->count());
+        $change($this->leaver, 'client')->assertSessionHasErrors('role');
+        $change($this->owner, 'planner')->assertSessionHasErrors('role');
+        $change(self::user('client', self::site()->client_id), 'owner')->assertSessionHasErrors('role');
+        $this->actingAs($this->leaver)
+            ->put("/settings/people/{$this->owner->id}/role", ['role' => 'technician'])
+            ->assertForbidden();
+        self::assertSame('owner', $this->owner->refresh()->role->value);
+    }
+
+    #[Test]
+    public function somebody_comes_back_with_a_new_password_and_nothing_of_before(): void
+    {
+        config()->set('mail.default', 'catcher');
+        $this->actingAs($this->owner);
+        $this->post("/settings/people/{$this->leaver->id}/return")->assertSessionHasErrors('person');
+        $this->post("/settings/people/{$this->leaver->id}/archive")->assertSessionHasNoErrors();
+        $this->post("/settings/people/{$this->leaver->id}/return")->assertSessionHasNoErrors();
+        self::assertFalse($this->leaver->refresh()->isArchived());
+        self::assertSame($this->leaver->email, CaughtMail::query()->sole()->recipient);
+        Auth::forgetGuards();
+        $this->post('/sign-in', ['email' => $this->leaver->email, 'password' => 'a-long-enough-password'])
+            ->assertSessionHasErrors('email');
+    }
+
+    #[Test]
+    public function a_fresh_server_gets_its_first_owner_by_a_command_and_only_the_first(): void
+    {
+        $make = fn (string $mail) => $this->artisan('velbrin:owner', ['name' => 'Marit Solway', 'mail' => $mail]);
+        $make('marit@fresh.example')->assertFailed();
+        $this->owner->archive();
+        User::query()->where('role', 'owner')->get()->each(fn (User $u) => $u->archive());
+        $make('not an address')->assertFailed();
+        $make('marit@fresh.example')->expectsOutputToContain('/reset-password/')->assertSuccessful();
+        self::assertSame('owner', User::query()->where('email', 'marit@fresh.example')->sole()->role->value);
+        $make('second@fresh.example')->assertFailed();
+    }
+
+    #[Test]
+    public function one_door_knocked_at_too_often_shuts_no_other(): void
+    {
+        config()->set('mail.default', 'catcher');
+        $planner = self::user('planner');
+        $code = self::site()->codes()->create(['label' => 'Front door', 'code' => '4711']);
+        foreach (range(1, 7) as $n) {
+            $answer = $this->post('/forgot-password', ['email' => "nobody{$n}@fresh.example"]);
+        }
+        $answer->assertStatus(429);
+        $this->post('/sign-in', ['email' => $planner->email, 'password' => 'a-long-enough-password'])->assertRedirect('/');
+        $this->actingAs($planner)->post("/codes/{$code->id}/reveal")->assertOk();
+        foreach (range(1, 11) as $_) {
+            $this->post("/codes/{$code->id}/reveal")->assertOk();
+        }
+        $this->post("/codes/{$code->id}/reveal")->assertStatus(429);
+        $this->actingAs($this->owner)->post("/codes/{$code->id}/reveal")->assertOk();
+    }
+
+    #[Test]
+    public function a_name_tried_from_everywhere_is_guarded_too(): void
+    {
+        $tries = fn (int $from, int $to): array => array_map(
+            fn (int $n): int => $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.'.intdiv($n, 4)])
+                ->post('/sign-in', ['email' => $this->leaver->email, 'password' => 'wrong'])
+                ->getStatusCode(),
+            range($from, $to),
+        );
+        self::assertNotContains(429, $tries(1, 60));
+        self::assertSame([429], array_values(array_unique($tries(61, 63))));
+    }
 }

@@ -83,6 +83,50 @@ final class PeopleController
         return back()->with('said', "{$user->name}: kept.");
     }
 
+    /** What somebody may do from now on: wherever they are signed in, they sign in anew. */
+    public function role(Request $request, User $user, #[CurrentUser] User $me): RedirectResponse
+    {
+        Gate::authorize('update', $user);
+        if ($user->is($me)) {
+            throw ValidationException::withMessages(['role' => 'Your own role is changed by another owner.']);
+        }
+        $given = $request->validate([
+            'role' => ['required', Rule::in(Role::ours())],
+        ]);
+        if (! $user->isStaff()) {
+            throw ValidationException::withMessages([
+                'role' => 'A client’s person stays one. Lock them out, and let them in under another address.',
+            ]);
+        }
+        $was = $user->role;
+        $user->update(['role' => $given['role']]);
+        EndAccess::sessions($user);
+        $user->tokens()->delete();
+        activity()
+            ->performedOn($user)
+            ->causedBy($me)
+            ->event('role')
+            ->withProperties(['was' => $was->value, 'is' => $user->role->value])
+            ->log('role changed');
+
+        return back()->with('said', "{$user->name} is {$user->role->label()} from now on, and signs in anew.");
+    }
+
+    /** Somebody comes back: they choose a password again; nothing they held before holds. */
+    public function letInAgain(User $user, #[CurrentUser] User $me): RedirectResponse
+    {
+        Gate::authorize('update', $user);
+        if (! $user->isArchived()) {
+            throw ValidationException::withMessages(['person' => "{$user->name} may sign in already."]);
+        }
+        EndAccess::of($user);
+        $user->forceFill(['archived_at' => null, 'password' => Str::password(40)])->save();
+        activity()->performedOn($user)->causedBy($me)->event('returned')->log('let in again');
+        Password::sendResetLink(['email' => $user->email]);
+
+        return back()->with('said', "{$user->name} is back, and has a mail with a link to choose a password.");
+    }
+
     public function archive(User $user, #[CurrentUser] User $me): RedirectResponse
     {
         Gate::authorize('update', $user);

@@ -12,12 +12,15 @@ const ways = useForm<{ phone: string; home_lat: number | null; home_lon: number 
     home_lon: null,
     skills: [],
 });
+const role = useForm({ role: 'technician' });
 const editing = ref<number | null>(null);
 const skills = ref('');
 function edit(p: PersonView) {
     editing.value = p.id;
     Object.assign(ways, { phone: p.phone ?? '', home_lat: p.homeLat, home_lon: p.homeLon });
     skills.value = p.skills;
+    role.clearErrors();
+    role.role = p.role.toLowerCase();
 }
 function keep() {
     ways.skills = skills.value
@@ -75,7 +78,22 @@ const form = useForm<{ name: string; email: string; role: string; client_id: num
                                     phone, home, skills
                                 </button>
                                 · </template
-                            ><span v-if="person.archived" class="quiet">cannot sign in</span
+                            ><template v-if="person.archived"
+                                ><span class="quiet">cannot sign in · </span
+                                ><button
+                                    type="button"
+                                    class="linkish"
+                                    :aria-label="`let ${person.name} in again`"
+                                    @click="
+                                        router.post(
+                                            `/settings/people/${person.id}/return`,
+                                            {},
+                                            { preserveScroll: true },
+                                        )
+                                    "
+                                >
+                                    let in again
+                                </button></template
                             ><button
                                 v-else
                                 type="button"
@@ -120,6 +138,29 @@ const form = useForm<{ name: string; email: string; role: string; client_id: num
             <div class="wide">
                 <BButton type="submit" variant="primary" :disabled="ways.processing">Keep</BButton>
                 <BButton type="button" variant="link" @click="editing = null">leave it</BButton>
+            </div>
+            <FormField
+                id="e5"
+                v-slot="field"
+                label="Role"
+                hint="They are signed out everywhere, and sign in anew."
+                :error="role.errors.role"
+            >
+                <BFormSelect v-bind="field" v-model="role.role" :options="ROLES.filter((r) => r.value !== 'client')" />
+            </FormField>
+            <div class="wide">
+                <BButton
+                    type="button"
+                    variant="outline-secondary"
+                    :disabled="role.processing"
+                    @click="
+                        role.put(`/settings/people/${editing}/role`, {
+                            preserveScroll: true,
+                            onSuccess: () => (editing = null),
+                        })
+                    "
+                    >Change the role</BButton
+                >
             </div>
         </form>
         <h2>Somebody new</h2>

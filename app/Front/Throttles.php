@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Front;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+
+/** How often is enough: counted per purpose, so that one door knocked at too often shuts no other, and per account and address. */
+final class Throttles
+{
+    public static function register(): void
+    {
+        // Five tries a minute for one name from one address, thirty for the address, sixty an hour for the name from anywhere.
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): array => [
+                Limit::perMinute(5)->by(self::mail($request).'|'.$request->ip()),
+                Limit::perMinute(30)->by((string) $request->ip()),
+                Limit::perHour(60)->by('account|'.self::mail($request)),
+            ],
+        );
+        RateLimiter::for(
+            'reset-mail',
+            fn (Request $request): array => [
+                Limit::perMinute(3)->by('mail|'.self::mail($request)),
+                Limit::perMinute(6)->by('ip|'.$request->ip()),
+            ],
+        );
+        RateLimiter::for('reset', fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->ip()));
+        foreach (['own-password' => 5, 'door-code' => 12, 'token' => 6] as $purpose => $aMinute) {
+            RateLimiter::for($purpose, fn (Request $request): Limit => Limit::perMinute($aMinute)->by(self::who($request)));
+        }
+        RateLimiter::for('feed', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
+        RateLimiter::for(
+            'api',
+            fn (Request $request): Limit => Limit::perMinute(240)->by(
+                $request->bearerToken() === null ? (string) $request->ip() : hash('sha256', $request->bearerToken()),
+            ),
+        );
+    }
+
+    private static function mail(Request $request): string
+    {
+        return mb_strtolower($request->string('email')->toString());
+    }
+
+    private static function who(Request $request): string
+    {
+        $id = $request->user()?->getAuthIdentifier();
+
+        return is_scalar($id) ? "user|{$id}" : 'ip|'.$request->ip();
+    }
+}
