@@ -68,7 +68,7 @@ final readonly class PlanPage
                     )
                 : [],
             'groups' => PlanSheet::GROUPS,
-            'enquiry' => fn (): EnquiryView => EnquiryView::of($plan->site),
+            'enquiry' => fn (): EnquiryView => EnquiryView::of($plan->site, $user),
             'rooms' => fn (): mixed => $plan->site?->rooms()->current()->orderBy('name')->pluck('name', 'id'),
             'versions' => fn (): mixed => $plan
                 ->versions()

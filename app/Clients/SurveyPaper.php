@@ -6,6 +6,7 @@ namespace App\Clients;
 
 use App\House\Money;
 use App\House\Paper;
+use App\Team\User;
 use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\SurveySheet;
 use Velbrin\Core\Build\SurveySpec;
@@ -29,8 +30,9 @@ final class SurveyPaper
         'the view from where people sit',
     ];
 
-    public static function pdf(Site $site, Units $units): string
+    public static function pdf(Site $site, User $user): string
     {
+        $units = $user->units();
         $rooms = $site->rooms
             ->whereNull('archived_at')
             ->map(fn (Room $r): array => ['name' => $r->name, 'groups' => self::groups($r, $units)])
@@ -42,7 +44,7 @@ final class SurveyPaper
             'rooms' => $rooms === [] ? [['name' => '', 'groups' => self::groups(null, $units)]] : $rooms,
             'photos' => self::PHOTOS,
             'blanks' => self::BLANK_PASSAGES,
-            'asks' => self::asks($site),
+            'asks' => self::asks($site, $user),
             'passages' => $site->passages
                 ->map(
                     fn (Passage $p): array => [
@@ -66,7 +68,7 @@ final class SurveyPaper
     }
 
     /** @return array<string, string|null> what an enquiry and a household are asked, with what is known */
-    private static function asks(Site $site): array
+    private static function asks(Site $site, User $user): array
     {
         $enquiry = Enquiry::of($site);
         $asks = [];
@@ -77,7 +79,9 @@ final class SurveyPaper
         $enquiry = Enquiry::of($site);
 
         return $asks + [
-            'Would spend, with tax' => $enquiry->budgetMinor === null ? null : Money::shown($enquiry->budgetMinor),
+            'Would spend, with tax' => $enquiry->budgetMinor === null || ! $user->seesMoney()
+                ? null
+                : Money::shown($enquiry->budgetMinor),
             'Wished for on' => $enquiry->wantedOn === null ? null : CarbonImmutable::parse($enquiry->wantedOn)->format('j M Y'),
             'Children, who must not reach it' => $site->children,
             'Pets' => $site->pets,

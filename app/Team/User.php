@@ -68,6 +68,12 @@ final class User extends Authenticatable
         return $this->role === Role::Owner || $this->role === Role::Planner;
     }
 
+    /** Prices, quotes and what a client would spend are the office's. */
+    public function seesMoney(): bool
+    {
+        return $this->plans();
+    }
+
     public function initials(): string
     {
         $initials = '';

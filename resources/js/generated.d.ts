@@ -264,8 +264,8 @@ export interface VersionView {
     mayAccept: boolean;
     mayProve: boolean;
     mayWaive: boolean;
-    quote: QuoteView;
-    year: QuoteView;
+    quote: QuoteView | null;
+    year: QuoteView | null;
     stages: StageView[];
     orders: OrderView[];
     consents: ConsentView[];

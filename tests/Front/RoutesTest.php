@@ -234,7 +234,7 @@ final class RoutesTest extends TestCase
         'versions.quote' => 'op',
         'versions.holes' => 'opt',
         'versions.trade' => 'opt',
-        'sites.options' => 'opt',
+        'sites.options' => 'op',
         'versions.risks' => 'op',
         'stages.firm' => 'op',
         'stages.tools' => 'op',

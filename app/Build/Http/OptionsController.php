@@ -22,7 +22,8 @@ final class OptionsController
     public function __invoke(Request $request, Site $site, #[CurrentUser] User $user): Response
     {
         Gate::authorize('viewAny', Plan::class);
-        Gate::authorize('view', $site);
+        // Options are laid side by side with their prices.
+        Gate::authorize('update', $site);
         $request->validate(['plans' => ['nullable', 'array', 'max:'.self::MOST], 'plans.*' => ['integer']]);
         $all = Plan::query()->whereNull('archived_at')->where('site_id', $site->id)->orderBy('id')->get();
         $asked = array_map(fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, (array) $request->input('plans', []));

@@ -79,9 +79,10 @@ final readonly class VersionView
         public bool $mayAccept,
         public bool $mayProve,
         public bool $mayWaive,
-        public QuoteView $quote,
+        /** Null for whoever sees no money. */
+        public ?QuoteView $quote,
         /** What a year of running takes. */
-        public QuoteView $year,
+        public ?QuoteView $year,
         public array $stages,
         public array $orders,
         public array $consents,
@@ -106,7 +107,7 @@ final readonly class VersionView
         $answers = $answered->answers();
         $plan = $version->plan;
         $site = $plan?->site;
-        $quote = QuoteView::of($answered, $units);
+        $quote = $user->seesMoney() ? QuoteView::of($answered, $units) : null;
         $stages = StageView::all($answered, $version, Days::today());
         // Who wrote, who accepted and who may own what is left over: one question.
         $staff = User::query()
@@ -152,7 +153,7 @@ final readonly class VersionView
             mayProve: $user->can('create', [PassedStage::class, $version, StageGate::PROOF]),
             mayWaive: $user->can('create', [PassedStage::class, $version, StageGate::WAIVER]),
             quote: $quote,
-            year: QuoteView::year($answered, $units),
+            year: $user->seesMoney() ? QuoteView::year($answered, $units) : null,
             stages: $stages,
             orders: array_values($version->orders->map(OrderView::of(...))->all()),
             consents: array_values($version->consents->map(ConsentView::of(...))->all()),
@@ -180,15 +181,15 @@ final readonly class VersionView
      * @param  list<StageView>  $stages
      * @return list<Finding>
      */
-    private static function wishes(?Site $site, QuoteView $quote, array $stages): array
+    private static function wishes(?Site $site, ?QuoteView $quote, array $stages): array
     {
         $enquiry = Enquiry::of($site);
         $stands = array_values(array_filter($stages, fn (StageView $s): bool => $s->key === 'cycle'));
 
         return Wishes::findings(
-            $enquiry->budgetMinor,
-            $quote->totalMinor,
-            $quote->unpriced,
+            $quote === null ? null : $enquiry->budgetMinor,
+            $quote->totalMinor ?? 0,
+            $quote->unpriced ?? 0,
             $enquiry->wantedOn === null
                 ? null
                 : PassedStage::day(CarbonImmutable::parse($enquiry->wantedOn)) -

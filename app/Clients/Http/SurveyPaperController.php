@@ -19,7 +19,7 @@ final class SurveyPaperController
         Gate::authorize('view', $site);
         $site->load(['client', 'rooms', 'passages']);
 
-        return response(SurveyPaper::pdf($site, $user->units()), 200, [
+        return response(SurveyPaper::pdf($site, $user), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="'.Str::slug($site->name).'-survey.pdf"',
         ]);

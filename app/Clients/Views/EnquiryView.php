@@ -7,6 +7,7 @@ namespace App\Clients\Views;
 use App\Clients\Enquiry;
 use App\Clients\Site;
 use App\House\Money;
+use App\Team\User;
 
 /** An enquiry as it is read beside a plan, and as it is typed. */
 final readonly class EnquiryView
@@ -24,18 +25,19 @@ final readonly class EnquiryView
     ) {
     }
 
-    public static function of(?Site $site): self
+    public static function of(?Site $site, User $user): self
     {
         $enquiry = Enquiry::of($site);
+        $budget = $user->seesMoney() ? $enquiry->budgetMinor : null;
         $lines = array_map(
             fn (string $key, string $text): array => ['label' => Enquiry::WORDS[$key][0], 'text' => $text],
             array_keys($enquiry->words),
             $enquiry->words,
         );
-        if ($enquiry->budgetMinor !== null) {
-            $lines[] = ['label' => 'Would spend', 'text' => Money::shown($enquiry->budgetMinor)];
+        if ($budget !== null) {
+            $lines[] = ['label' => 'Would spend', 'text' => Money::shown($budget)];
         }
 
-        return new self($enquiry->words, $enquiry->budgetMinor, $enquiry->wantedOn, $enquiry->isSettled(), $lines);
+        return new self($enquiry->words, $budget, $enquiry->wantedOn, $enquiry->isSettled(), $lines);
     }
 }

@@ -115,7 +115,7 @@ final readonly class SiteView
             groups: SurveySheet::GROUPS,
             missing: $missing,
             rounds: RoundsFactsView::of($site),
-            enquiry: EnquiryView::of($site),
+            enquiry: EnquiryView::of($site, $user),
             asks: Enquiry::WORDS,
             aboutStamp: $site->aboutStamp(),
             enquiryStamp: $site->enquiryStamp(),

@@ -32,7 +32,7 @@ final class ItemController
         $takesPlace = $system->items()->where('job', $given['job'])->whereNotNull('retired_at')->exists();
         $reopens = $takesPlace || $given['job'] === Job::Heater->value;
         DB::transaction(function () use ($system, $given, $user, $takesPlace, $reopens): void {
-            $item = $system->items()->create($this->withForecast($given));
+            $item = $system->items()->create($this->withForecast($this->without($given, $user)));
             $cause = $takesPlace
                 ? "{$item->name} takes the place of a retired one"
                 : "{$item->name} is new in the register";
@@ -53,7 +53,7 @@ final class ItemController
         $reason = $given['reason'];
         unset($given['reason']);
         DB::transaction(function () use ($item, $given, $reason, $user): void {
-            $item->update($this->withForecast($given));
+            $item->update($this->withForecast($this->without($given, $user)));
             $other = $item->wasChanged(['job', 'watts', 'name', 'switched_by', 'senses_own_vessel', 'away_since']);
             OpenRipple::open(
                 $item->system()->firstOrFail(),
@@ -69,6 +69,17 @@ final class ItemController
         });
 
         return back()->with('said', 'Kept.');
+    }
+
+    /**
+     * What somebody does not see they do not write either: the price stays as it was.
+     *
+     * @param  array<string, mixed>  $given
+     * @return array<string, mixed>
+     */
+    private function without(array $given, User $user): array
+    {
+        return $user->seesMoney() ? $given : array_diff_key($given, ['price_minor' => 0]);
     }
 
     /** A dosing line that carried air, or a pump calibrated anew: the dose was tuned on a false flow (X-31). */

@@ -6,6 +6,7 @@ namespace App\Systems\Views;
 
 use App\House\Money;
 use App\Systems\Item;
+use App\Team\User;
 
 final readonly class ItemView
 {
@@ -52,8 +53,10 @@ final readonly class ItemView
     ) {
     }
 
-    public static function of(Item $item): self
+    public static function of(Item $item, User $user): self
     {
+        $price = $user->seesMoney() ? $item->price_minor : null;
+
         return new self(
             id: $item->id,
             job: $item->job->value,
@@ -75,8 +78,8 @@ final readonly class ItemView
             lastServiceOn: $item->last_service_on?->toDateString(),
             warrantyUntil: $item->warranty_until?->toDateString(),
             retired: $item->retired_at === null ? null : $item->retired_at->toDateString().': '.$item->retired_reason,
-            priceMinor: $item->price_minor,
-            price: $item->price_minor === null ? null : Money::shown($item->price_minor),
+            priceMinor: $price,
+            price: $price === null ? null : Money::shown($price),
             photoId: $item->relationLoaded('attachments') ? $item->attachments->first()?->id : null,
             state: $item->state->value,
             stateLabel: $item->state->label(),

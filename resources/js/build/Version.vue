@@ -322,12 +322,13 @@ function begin(stop: StopView) {
                 {{ f.why }} {{ f.remedy }}
             </p>
             <QuoteTable
+                v-if="view.quote"
                 :quote="view.quote"
                 title="What it takes, what it costs"
                 total="To pay"
                 :pdf="`/plan-versions/${view.id}/quote.pdf`"
             />
-            <QuoteTable v-if="view.year.lines.length" :quote="view.year" title="A year of running" total="A year" />
+            <QuoteTable v-if="view.year?.lines.length" :quote="view.year" title="A year of running" total="A year" />
             <Consents
                 :consents="view.consents"
                 :of="view.consentsOf"

@@ -129,7 +129,9 @@ async function look(id: number) {
                     <small>{{ p.about }}</small>
                 </li>
             </ul>
-            <p v-if="view.plans.length > 1"><Link :href="`/sites/${view.id}/options`">Compare them as options</Link></p>
+            <p v-if="mine && view.plans.length > 1">
+                <Link :href="`/sites/${view.id}/options`">Compare them as options</Link>
+            </p>
             <form v-if="mine" class="form" @submit.prevent="plan.post(`/sites/${view.id}/plans`)">
                 <div>
                     <label for="pn">New plan</label

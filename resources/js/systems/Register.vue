@@ -2,6 +2,7 @@
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
 import type { FindingView, ItemView, SystemHeaderView } from '../generated';
+import { useShell } from '../shared/page';
 import FieldError from '../shared/FieldError.vue';
 import { date, useUnits, when } from '../shared/units';
 import Materials from './Materials.vue';
@@ -26,6 +27,7 @@ const props = defineProps<{
     materialKinds: Record<string, string>;
     findings: FindingView[];
 }>();
+const { shell } = useShell();
 const blank = {
     id: 0,
     job: 'heater',
@@ -379,7 +381,7 @@ function retire(id: number) {
             <div>
                 <label for="i16">Warranty until</label><input id="i16" v-model="form.warranty_until" type="date" />
             </div>
-            <div>
+            <div v-if="shell.plans">
                 <label for="i17">Price paid</label
                 ><input id="i17" v-model="form.price" type="text" inputmode="decimal" /><FieldError
                     :words="form.errors.price ?? form.errors.price_minor"

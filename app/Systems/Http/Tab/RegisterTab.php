@@ -25,11 +25,11 @@ final class RegisterTab
         Gate::authorize('viewWorking', $system);
         SystemPage::load($system);
 
-        return SystemPage::render('systems/Register', $system, $user, $this->own($system));
+        return SystemPage::render('systems/Register', $system, $user, $this->own($system, $user));
     }
 
     /** @return array<string, mixed> */
-    private function own(System $system): array
+    private function own(System $system, User $user): array
     {
         $system->items->load('attachments');
 
@@ -37,7 +37,7 @@ final class RegisterTab
             'items' => $system->items
                 ->sortBy([['retired_at', 'asc'], ['job', 'asc'], ['id', 'asc']])
                 ->values()
-                ->map(fn (Item $i): ItemView => ItemView::of($i)),
+                ->map(fn (Item $i): ItemView => ItemView::of($i, $user)),
             'jobs' => collect(Job::cases())->mapWithKeys(fn (Job $j): array => [$j->value => $j->label()]),
             'vessels' => $system->vessels
                 ->sortBy('id')
