@@ -7,6 +7,7 @@ namespace App\Reports;
 use App\Clients\Attachment;
 use App\Clients\Site;
 use App\House\Audited;
+use App\House\Stamp;
 use App\Rounds\Visit;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
@@ -56,6 +57,12 @@ final class Report extends Model
     public function sender(): BelongsTo
     {
         return $this->belongsTo(User::class, 'sent_by');
+    }
+
+    /** Of what is typed of it. */
+    public function stamp(): string
+    {
+        return Stamp::of($this, ['content', 'next_on', 'photo_id']);
     }
 
     /** @return HasMany<ReportDelivery, $this> */

@@ -9,6 +9,7 @@ use App\Reports\Report;
 use App\Reports\SendReport;
 use App\Systems\System;
 use App\Team\CaughtMail;
+use App\Team\User;
 use Illuminate\Mail\Events\MessageSending;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Event;
@@ -196,5 +197,28 @@ final class ReportTest extends TestCase
         $delivery = $report->deliveries()->sole();
         (new DeliverReport($delivery->id))->handle();
         self::assertSame(1, CaughtMail::query()->count(), 'a job that runs twice mails once');
+    }
+
+    #[Test]
+    public function nobody_writes_over_another_s_words_without_knowing(): void
+    {
+        [$planner, $other] = [self::user('planner'), self::user('owner')];
+        $report = Fixture::report($this->system, $planner, sent: false);
+        $read = fn (User $user): string => self::props($this->actingAs($user)->get("/reports/{$report->id}"))['stamp'];
+        $write = fn (User $user, string $words, string $stamp) => $this->actingAs($user)->put("/reports/{$report->id}", [
+            'words' => $words,
+            'recommendations' => [],
+            'stamp' => $stamp,
+        ]);
+        [$mine, $theirs] = [$read($planner), $read($other)];
+        self::assertSame($mine, $theirs);
+        $write($other, 'All calm.', $theirs)->assertSessionHasNoErrors();
+        $write($planner, 'Quiet week.', $mine)->assertSessionHasErrors([
+            'stamp' => "Changed meanwhile by {$other->name}. What you typed stays on this page.",
+        ]);
+        self::assertSame('All calm.', $report->refresh()->content['words']);
+        $write($planner, 'Quiet week.', $read($planner))->assertSessionHasNoErrors();
+        $write($other, 'Over it.', '')->assertSessionHasNoErrors();
+        self::assertSame('Over it.', $report->refresh()->content['words']);
     }
 }

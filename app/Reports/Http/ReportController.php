@@ -6,6 +6,7 @@ namespace App\Reports\Http;
 
 use App\Clients\Attachment;
 use App\House\Days;
+use App\House\Stamp;
 use App\House\Views\PageView;
 use App\House\Views\SectionView;
 use App\Reports\Report;
@@ -21,6 +22,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as PlainResponse;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\Rule;
@@ -78,6 +80,7 @@ final class ReportController
             'deliveries' => $user->can('correct', $report)
                 ? $report->deliveries->map(ReportDeliveryView::of(...))->all()
                 : [],
+            'stamp' => $report->stamp(),
             'recipients' => $user->can('send', $report) ? array_keys(SendReport::recipients($report)) : [],
         ]);
     }
@@ -94,18 +97,22 @@ final class ReportController
             'recommendations.*.text' => ['required', 'string', 'max:300'],
             'recommendations.*.priceMinor' => ['nullable', 'integer:strict', 'between:0,100000000'],
         ]);
-        $report->update([
-            'content' => [
-                ...$report->content,
-                'words' => $given['words'] ?? null,
-                'recommendations' => array_map(
-                    fn (array $r): array => ['text' => $r['text'], 'priceMinor' => $r['priceMinor'] ?? null],
-                    array_values($given['recommendations']),
-                ),
-            ],
-            'next_on' => $given['next_on'] ?? null,
-            'photo_id' => $given['photo_id'] ?? null,
-        ]);
+        DB::transaction(function () use ($request, $report, $given): void {
+            $locked = Report::query()->lockForUpdate()->findOrFail($report->id);
+            Stamp::guard($request, $locked->stamp(), $locked);
+            $locked->update([
+                'content' => [
+                    ...$locked->content,
+                    'words' => $given['words'] ?? null,
+                    'recommendations' => array_map(
+                        fn (array $r): array => ['text' => $r['text'], 'priceMinor' => $r['priceMinor'] ?? null],
+                        array_values($given['recommendations']),
+                    ),
+                ],
+                'next_on' => $given['next_on'] ?? null,
+                'photo_id' => $given['photo_id'] ?? null,
+            ]);
+        });
 
         return back()->with('said', 'Kept.');
     }

@@ -16,6 +16,7 @@ const props = defineProps<{
     photos: { id: number; caption: string | null }[];
     recipients: string[];
     deliveries: ReportDeliveryView[];
+    stamp: string;
 }>();
 const { shell, errors } = useShell();
 const form = useForm<{
@@ -36,8 +37,10 @@ const form = useForm<{
 const note = useForm({ text: '' });
 const minor = (typed: string): number | null =>
     /^\d+([.,]\d{1,2})?$/.test(typed.trim()) ? Math.round(Number(typed.trim().replace(',', '.')) * 100) : null;
-function keep(then?: () => void) {
+/** `over`: upon whatever somebody else has written meanwhile. */
+function keep(then?: () => void, over = false) {
     form.transform((f) => ({
+        stamp: over ? '' : props.stamp,
         words: f.words || null,
         next_on: f.next_on || null,
         photo_id: f.photo_id,
@@ -54,6 +57,7 @@ function keep(then?: () => void) {
 }
 const failed = computed(() => props.deliveries.some((d) => d.state === 'failed'));
 const WORDS: Record<string, string> = { waiting: 'on its way', failed: 'did not get through; check the address' };
+const readTheirs = () => window.location.reload();
 const sendIt = () => keep(() => router.post(`/reports/${props.view.id}/send`, {}, { preserveScroll: true }));
 </script>
 
@@ -180,6 +184,11 @@ const sendIt = () => keep(() => router.post(`/reports/${props.view.id}/send`, {}
                         </select></template
                     >
                     <p v-else class="quiet">No photo was taken: the paper carries the section’s drawing.</p>
+                    <div v-if="errors.stamp" class="standing" role="alert">
+                        {{ errors.stamp }}
+                        <button type="button" class="outline" @click="keep(undefined, true)">Write over it</button>
+                        <button type="button" class="plain" @click="readTheirs">read theirs</button>
+                    </div>
                     <p><button class="outline" :disabled="form.processing">Keep</button></p>
                 </form>
             </template>
