@@ -240,9 +240,16 @@ return [
     [
         'name' => 'a version with a Stop is accepted',
         'file' => 'app/Build/Acceptance.php',
-        'from' => 'fn (Finding $f): bool => ! in_array($f->key(), $answered, true)',
-        'to' => 'fn (Finding $f): bool => false',
+        'from' => '$f->isCalled($key)) === [],',
+        'to' => '$f->isCalled($key)) === [] && false,',
         'tests' => 'PlanPathTest|SilenceTest',
+    ],
+    [
+        'name' => 'one waiver answers every Stop',
+        'file' => 'app/Build/Acceptance.php',
+        'from' => 'is_string($key) && $f->isCalled($key)',
+        'to' => 'true',
+        'tests' => 'PlanPathTest|FrozenTest',
     ],
     [
         'name' => 'a version is accepted twice',
