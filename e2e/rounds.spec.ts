@@ -10,6 +10,7 @@ async function stop(page: Page, place: string) {
     for (const weeks of [0, 1, 2]) {
         const day = new Date(Date.now() + weeks * 7 * 86_400_000).toISOString().slice(0, 10);
         await page.goto(`/rounds?week=${day}`);
+        await expect(page.getByRole('table', { name: /^Crews by day/ })).toBeVisible();
         const found = page.getByRole('button', {
             name: new RegExp(`^${place}, .*move it$|^${place}: give it a place$`),
         });
