@@ -276,7 +276,7 @@ final class SilenceTest extends TestCase
     {
         $all = [...SoundPlan::VALUES, ...$values];
         $before = self::fine(Plan::findings(SoundPlan::brief($values, $tables)));
-        foreach (self::removals(array_keys($all), crc32('fine'.serialize($values)), pairs: 12) as $gone) {
+        foreach (self::removals(array_keys($all), crc32('fine'.serialize($values))) as $gone) {
             $after = Plan::findings(self::brief(array_diff_key($all, array_flip($gone)), $tables));
             self::assertSame(
                 [],
@@ -333,11 +333,11 @@ final class SilenceTest extends TestCase
      * @param  list<string>  $facts
      * @return list<list<string>>
      */
-    private static function removals(array $facts, int $seed, int $pairs = 60): array
+    private static function removals(array $facts, int $seed): array
     {
         $removals = array_map(fn (string $fact): array => [$fact], $facts);
         $state = $seed & 0x7FFFFFFF;
-        for ($i = 0; $i < $pairs; $i++) {
+        for ($i = 0; $i < 60; $i++) {
             $state = ($state * 1103515245 + 12345) & 0x7FFFFFFF;
             $one = $facts[$state % count($facts)];
             $state = ($state * 1103515245 + 12345) & 0x7FFFFFFF;
