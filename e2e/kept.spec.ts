@@ -241,8 +241,10 @@ test('what went off without signal is recorded although the visit was closed mea
         if (await next.count()) await next.click();
     }
     await jory.getByRole('button', { name: 'Leave safely' }).click();
-    for (const tick of await jory.getByRole('dialog', { name: 'Before you leave' }).getByRole('checkbox').all())
-        await tick.check();
+    const sheet = jory.getByRole('dialog', { name: 'Before you leave' });
+    // The sheet comes in with a movement: its list is read only when it stands there whole.
+    await expect(sheet.getByRole('checkbox')).toHaveCount(6);
+    for (const tick of await sheet.getByRole('checkbox').all()) await tick.check();
     await jory.getByRole('button', { name: 'Close the visit' }).click();
     await expect(jory.getByText('Closed.', { exact: true })).toBeVisible();
 

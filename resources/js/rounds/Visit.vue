@@ -205,7 +205,7 @@ onUnmounted(() => {
                           ? 'keeps nothing'
                           : !box.looked.value
                             ? 'looking'
-                            : box.waiting.value.length
+                            : box.waiting.value.length || box.keeping.value
                               ? 'sending'
                               : 'all sent'
                 }}</template

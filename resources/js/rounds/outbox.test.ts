@@ -66,6 +66,18 @@ beforeEach(() => {
 });
 
 describe('the outbox of a visit', () => {
+    it('does not say that everything went while something is just being kept', async () => {
+        const box = useOutbox(7, 1, () => undefined);
+        const kept = box.keep('step', { step: 1 });
+        expect(box.waiting.value.length + box.keeping.value).toBe(1);
+        await kept;
+        expect(box.keeping.value).toBe(0);
+        phone.full = true;
+        await box.keep('done', { taskId: 3 });
+        expect(box.keeping.value).toBe(0);
+        expect(box.unsafe.value.map((e) => e.kind)).toEqual(['done']);
+    });
+
     it('sends what is typed in order, and keeps it until the office has answered', async () => {
         const box = useOutbox(7, 1, () => undefined);
         office.words = () => {

@@ -41,6 +41,8 @@ export function useOutbox(
     const signedOut = ref(false);
     const refusedAll = ref<string | null>(null);
     const sending = ref(false);
+    /** How many are just being put on this phone: until they are, nobody may say that everything went. */
+    const keeping = ref(0);
     /** What this phone keeps has been looked at: before that nobody may say that everything went. */
     const looked = ref(false);
     /** Why this phone keeps nothing, if it does not. */
@@ -86,6 +88,7 @@ export function useOutbox(
 
     /** On the phone; where that fails, on this screen, said at once, and offered again. */
     async function store(entry: NewEntry): Promise<boolean> {
+        keeping.value++;
         try {
             const seq = await phoneStore.add(entry);
             stored.value = [...stored.value, { ...entry, seq }];
@@ -95,6 +98,8 @@ export function useOutbox(
             blocked.value = why(error);
             unsafe.value = [...unsafe.value, { ...entry, seq: --lastNumber }];
             return false;
+        } finally {
+            keeping.value--;
         }
     }
 
@@ -251,6 +256,7 @@ export function useOutbox(
         refusedAll,
         sending,
         looked,
+        keeping,
         blocked,
         skewS,
         keep,
