@@ -7,6 +7,9 @@ use App\Front\Http\LeavesSession;
 use App\Front\Http\OnlyKnownHosts;
 use App\Front\Http\ServerTiming;
 use App\House\Http\AnswerErrors;
+use App\House\Http\RoomOnDisk;
+use App\House\Http\SaneInput;
+use App\House\Http\SecondTry;
 use App\House\Http\SecurityHeaders;
 use App\Team\Http\StillLetIn;
 use Illuminate\Console\Scheduling\Schedule;
@@ -44,9 +47,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(OnlyKnownHosts::class);
         $middleware->web(
-            prepend: [ServerTiming::class],
-            append: [StillLetIn::class, LeavesSession::class, SecurityHeaders::class, HandleInertiaRequests::class],
+            prepend: [ServerTiming::class, RoomOnDisk::class, SecondTry::class],
+            append: [SaneInput::class, StillLetIn::class, LeavesSession::class, SecurityHeaders::class, HandleInertiaRequests::class],
         );
+        $middleware->api(prepend: [RoomOnDisk::class, SecondTry::class], append: [SaneInput::class]);
         $middleware->alias(['ability' => CheckForAnyAbility::class, 'leaves-session' => LeavesSession::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');

@@ -20,7 +20,7 @@ return [
             // Times are stored in UTC whatever zone the server stands in.
             'timezone' => '+00:00',
             // One way to the server and back for a question instead of two; one statement at a time.
-            'options' => [PDO::ATTR_EMULATE_PREPARES => true, PDO::MYSQL_ATTR_MULTI_STATEMENTS => false],
+            'options' => [PDO::ATTR_EMULATE_PREPARES => true, PDO::MYSQL_ATTR_MULTI_STATEMENTS => false, PDO::ATTR_TIMEOUT => 3],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -13,5 +13,7 @@ return [
     'currency' => (string) env('VELBRIN_CURRENCY', 'EUR'),
     // Added to quotes, hundredths of a percent.
     'tax_basis_points' => (int) env('VELBRIN_TAX_BASIS_POINTS', 2000),
+    // Below so much free room on the disk nothing new is taken, MB.
+    'disk_floor_mb' => (int) env('VELBRIN_DISK_FLOOR_MB', 300),
     'upload_bytes' => 15 * 1024 * 1024,
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\House\Http\Asked;
 use App\Team\User;
 use GdImage;
 use Illuminate\Database\Eloquent\Model;
@@ -63,9 +64,9 @@ final class Attachments
         return self::keep(
             $subject,
             $file,
-            $request->string('caption')->toString(),
+            Asked::word($request, 'caption'),
             $user,
-            $request->filled('about') ? $request->string('about')->toString() : null,
+            $request->filled('about') ? Asked::word($request, 'about') : null,
         );
     }
 

@@ -11,6 +11,9 @@ use App\Clients\DoorKeeper;
 use App\Clients\HouseholdLeaves;
 use App\Clients\Site;
 use App\Clients\SiteContents;
+use App\House\Database\OneTryConnection;
+use App\House\Database\OneTryConnector;
+use App\House\HouseValidator;
 use App\Reports\DraftReport;
 use App\Risk\NextLook;
 use App\Rounds\AssignedDoors;
@@ -37,11 +40,13 @@ use App\Team\User;
 use App\Water\Demand;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Notifications\ResetPassword;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 use Laravel\Sanctum\PersonalAccessToken;
@@ -50,6 +55,12 @@ use Laravel\Sanctum\Sanctum;
 /** What holds for the whole house: clock, strict models, throttles, mail. */
 final class FrontProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind('db.connector.mariadb', OneTryConnector::class);
+        Connection::resolverFor('mariadb', fn (...$of): OneTryConnection => new OneTryConnection(...$of));
+    }
+
     public function boot(): void
     {
         $this->app->scoped(Parameters::class);
@@ -71,6 +82,7 @@ final class FrontProvider extends ServiceProvider
             ['site' => Site::class, 'system' => System::class, 'plan' => Plan::class, 'user' => User::class] +
                 self::audited(),
         );
+        Validator::resolver(fn (...$of): HouseValidator => new HouseValidator(...$of));
         Password::defaults(fn (): Password => Password::min(12));
         // A link in a mail comes from the configured address, whatever name the request was sent to.
         ResetPassword::createUrlUsing(

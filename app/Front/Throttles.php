@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Front;
 
+use App\House\Http\Asked;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -44,7 +45,7 @@ final class Throttles
 
     private static function mail(Request $request): string
     {
-        return mb_strtolower($request->string('email')->toString());
+        return mb_strtolower(Asked::word($request, 'email'));
     }
 
     private static function who(Request $request): string

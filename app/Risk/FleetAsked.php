@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Risk;
 
+use App\House\Http\Asked;
 use Illuminate\Http\Request;
 use Velbrin\Core\Risk\Cause;
 use Velbrin\Core\Risk\Hazard;
@@ -21,8 +22,8 @@ final readonly class FleetAsked
 
     public static function of(Request $request, Night $night): self
     {
-        $fault = Hazard::tryFrom($request->string('fault')->toString());
+        $fault = Hazard::tryFrom(Asked::word($request, 'fault'));
 
-        return new self($night, $fault, $request->boolean('act'), Cause::read($request->string('cause')->toString()));
+        return new self($night, $fault, $request->boolean('act'), Cause::read(Asked::word($request, 'cause')));
     }
 }

@@ -193,6 +193,7 @@ php_admin_value[upload_max_filesize] = 16M
 php_admin_value[post_max_size] = 18M
 php_admin_value[memory_limit] = 256M
 php_admin_value[expose_php] = 0
+php_admin_value[mysqlnd.net_read_timeout] = 4
 CONF
     cat >"$dir/nginx.conf" <<CONF
 daemon off;

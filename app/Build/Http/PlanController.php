@@ -8,6 +8,7 @@ use App\Build\Plan;
 use App\Build\PlanPage;
 use App\Build\Views\PlanLineView;
 use App\Clients\Site;
+use App\House\Http\Asked;
 use App\House\Views\PageView;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -25,7 +26,7 @@ final class PlanController
     {
         Gate::authorize('viewAny', Plan::class);
         $request->validate(['q' => ['nullable', 'string', 'max:80']]);
-        $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
+        $like = '%'.addcslashes(Asked::word($request, 'q'), '%_\\').'%';
         $page = Plan::query()
             ->current()
             ->when(
@@ -54,7 +55,7 @@ final class PlanController
         return Inertia::render('build/Plans', [
             'plans' => array_map(fn (Plan $p): PlanLineView => PlanLineView::of($p), $page->items()),
             'page' => PageView::of($page),
-            'q' => $request->string('q')->toString(),
+            'q' => Asked::word($request, 'q'),
         ]);
     }
 

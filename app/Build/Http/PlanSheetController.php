@@ -6,6 +6,7 @@ namespace App\Build\Http;
 
 use App\Build\PlanSheetPdf;
 use App\Build\PlanVersion;
+use App\House\Http\Asked;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
@@ -19,7 +20,7 @@ final class PlanSheetController
     {
         $version->load(['plan.site.client', 'user', 'waivers']);
         Gate::authorize('view', $version);
-        $forClient = ! $user->isStaff() || $request->string('edition')->toString() === 'client';
+        $forClient = ! $user->isStaff() || Asked::word($request, 'edition') === 'client';
         $name =
             Str::slug($version->plan->name ?? 'plan')."-v{$version->number}".($forClient ? '-client' : '').'.pdf';
 

@@ -10,6 +10,7 @@ use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Clients\Attachments;
 use App\House\Days;
+use App\House\Http\Asked;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -33,7 +34,7 @@ final class StageController
         #[CurrentUser] User $user,
         CarriesOver $visits,
     ): RedirectResponse {
-        $by = $request->string('by')->toString();
+        $by = Asked::word($request, 'by');
         Gate::authorize('create', [PassedStage::class, $version, $by]);
         $given = $request->validate(
             [

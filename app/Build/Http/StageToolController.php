@@ -71,6 +71,7 @@ final class StageToolController
             'text' => ['required', 'string', 'max:400'],
             'owner_id' => [
                 'required',
+                'integer',
                 Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
             ],
             'due_on' => ['required', 'date', 'after_or_equal:'.Days::text()],

@@ -8,6 +8,7 @@ use App\Clients\Client;
 use App\Clients\SiteContents;
 use App\Clients\Views\ClientView;
 use App\Clients\Views\PlaceView;
+use App\House\Http\Asked;
 use App\House\Views\PageView;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -32,7 +33,7 @@ final class ClientController
     {
         Gate::authorize('viewAny', Client::class);
         $request->validate(['q' => ['nullable', 'string', 'max:80']]);
-        $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
+        $like = '%'.addcslashes(Asked::word($request, 'q'), '%_\\').'%';
         $page = Client::query()
             ->current()
             ->when(
@@ -56,7 +57,7 @@ final class ClientController
         return Inertia::render('clients/Places', [
             'places' => array_map(fn (Client $c): PlaceView => PlaceView::of($c, $counts), $page->items()),
             'page' => PageView::of($page),
-            'q' => $request->string('q')->toString(),
+            'q' => Asked::word($request, 'q'),
         ]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Front\Http;
 
 use App\Front\TypeToGo;
+use App\House\Http\Asked;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -16,6 +17,6 @@ final class TypeToGoController
     {
         $request->validate(['q' => ['nullable', 'string', 'max:80']]);
 
-        return response()->json(TypeToGo::find($user, $request->string('q')->toString()));
+        return response()->json(TypeToGo::find($user, Asked::word($request, 'q')));
     }
 }

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\House\Http;
 
+use App\House\Database\DatabaseAway;
+use App\House\Database\DatabaseSays;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Errors as pages of the house: what happened, what is safe, what to do. */
 final class AnswerErrors
 {
-    private const PAGES = [403, 404, 413, 419, 429, 500, 503];
+    private const PAGES = [400, 403, 404, 413, 419, 421, 429, 500, 503, 507];
 
     public static function register(Exceptions $exceptions): void
     {
+        $exceptions->map(PDOException::class, DatabaseSays::inWords(...));
+        $exceptions->map(DatabaseAway::class, DatabaseSays::inWords(...));
         $exceptions->respond(function (Response $response, \Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
             if (
@@ -26,10 +31,26 @@ final class AnswerErrors
             ) {
                 return $response;
             }
+            if (DatabaseAway::isSaidBy($e)) {
+                return self::withoutDatabase($request, $response);
+            }
 
             return Inertia::render('house/Error', ['status' => $status])
                 ->toResponse($request)
                 ->setStatusCode($status);
         });
+    }
+
+    /** Asks nothing: who is signed in is not known either. */
+    private static function withoutDatabase(Request $request, Response $said): Response
+    {
+        Inertia::flushShared();
+        $page = $request->hasHeader('X-Inertia')
+            ? Inertia::render('house/Error', ['status' => 503, 'why' => 'database'])->toResponse($request)
+            : response()->view('away');
+        $page->headers->add($said->headers->all());
+        $page->headers->set('Content-Type', $request->hasHeader('X-Inertia') ? 'application/json' : 'text/html; charset=UTF-8');
+
+        return $page->setStatusCode(503);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Risk\Http;
 use App\Alerts\Alarm;
 use App\Alerts\Views\AlarmView;
 use App\House\Days;
+use App\House\Http\Asked;
 use App\House\Views\PageView;
 use App\Risk\Exposure;
 use App\Risk\Exposures;
@@ -189,7 +190,7 @@ final class RiskController
 
     private function night(Request $request): Night
     {
-        return Night::tryFrom($request->string('night')->toString()) ?? Night::Tonight;
+        return Night::tryFrom(Asked::word($request, 'night')) ?? Night::Tonight;
     }
 
     /** @return array<string, string> */

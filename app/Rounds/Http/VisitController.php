@@ -7,6 +7,7 @@ namespace App\Rounds\Http;
 use App\Clients\Attachments;
 use App\Clients\Site;
 use App\Clients\SiteCode;
+use App\House\Http\Asked;
 use App\Rounds\Entries\EntryDesk;
 use App\Rounds\Entries\Outcome;
 use App\Rounds\Entries\PhoneClock;
@@ -120,7 +121,7 @@ final class VisitController
     /** A photo, once: its number is its caption's twin in the entries. */
     public function photo(Request $request, Visit $visit, #[CurrentUser] User $user): JsonResponse
     {
-        $uuid = strtolower($request->string('uuid')->toString());
+        $uuid = strtolower(Asked::word($request, 'uuid'));
         $known = Str::isUuid($uuid)
             ? VisitEntry::query()->where('uuid', $uuid)->where('user_id', $user->id)->exists()
             : false;

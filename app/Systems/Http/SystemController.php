@@ -6,6 +6,7 @@ namespace App\Systems\Http;
 
 use App\Clients\Site;
 use App\House\Days;
+use App\House\Http\Asked;
 use App\House\Views\PageView;
 use App\Systems\System;
 use App\Systems\SystemStart;
@@ -32,7 +33,7 @@ final class SystemController
             'q' => ['nullable', 'string', 'max:80'],
             'regime' => ['nullable', Rule::enum(Regime::class)],
         ]);
-        $like = '%'.addcslashes(trim($request->string('q')->toString()), '%_\\').'%';
+        $like = '%'.addcslashes(Asked::word($request, 'q'), '%_\\').'%';
         $page = System::query()
             ->current()
             ->when(
@@ -58,7 +59,7 @@ final class SystemController
             )
             ->when(
                 $request->filled('regime'),
-                fn (Builder $q) => $q->where('regime', $request->string('regime')->toString()),
+                fn (Builder $q) => $q->where('regime', Asked::word($request, 'regime')),
             )
             ->orderByRaw("ammonia_severity <=> 'stop' desc, first_leaves_at is null, first_leaves_at")
             ->orderBy('systems.name')
@@ -69,8 +70,8 @@ final class SystemController
         return Inertia::render('systems/Fleet', [
             'lines' => array_map(fn (System $s): SystemLineView => SystemLineView::of($s, $user), $page->items()),
             'page' => PageView::of($page),
-            'q' => $request->string('q')->toString(),
-            'regime' => $request->string('regime')->toString(),
+            'q' => Asked::word($request, 'q'),
+            'regime' => Asked::word($request, 'regime'),
             'regimes' => collect(Regime::cases())->mapWithKeys(fn (Regime $r): array => [$r->value => $r->label()]),
         ]);
     }

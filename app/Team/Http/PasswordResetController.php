@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Team\Http;
 
+use App\House\Http\Asked;
 use App\Team\EndAccess;
 use App\Team\User;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +36,7 @@ final class PasswordResetController
     {
         return Inertia::render('team/ResetPassword', [
             'token' => $token,
-            'email' => $request->string('email')->toString(),
+            'email' => Asked::word($request, 'email'),
         ]);
     }
 

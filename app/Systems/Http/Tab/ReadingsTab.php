@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Http\Tab;
 
+use App\House\Http\Asked;
 use App\Systems\AmmoniaWatch;
 use App\Systems\Band;
 use App\Systems\Http\SystemPage;
@@ -36,7 +37,7 @@ final class ReadingsTab
     private function own(System $system, User $user): array
     {
         $chosen =
-            Parameters::here()->find(request()->string('of')->toString()) ??
+            Parameters::here()->find(Asked::word(request(), 'of')) ??
             ($system->judgements
                 ->sortBy(fn (StoredJudgement $j): int => $j->leaves_at?->getTimestamp() ?? PHP_INT_MAX)
                 ->first()->parameter ??
