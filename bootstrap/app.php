@@ -11,6 +11,7 @@ use App\House\Http\RoomOnDisk;
 use App\House\Http\SaneInput;
 use App\House\Http\SecondTry;
 use App\House\Http\SecurityHeaders;
+use App\Team\Http\NeedsSecondFactor;
 use App\Team\Http\StillLetIn;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
@@ -48,7 +49,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(OnlyKnownHosts::class);
         $middleware->web(
             prepend: [ServerTiming::class, RoomOnDisk::class, SecondTry::class],
-            append: [SaneInput::class, StillLetIn::class, LeavesSession::class, SecurityHeaders::class, HandleInertiaRequests::class],
+            append: [
+                SaneInput::class,
+                StillLetIn::class,
+                NeedsSecondFactor::class,
+                LeavesSession::class,
+                SecurityHeaders::class,
+                HandleInertiaRequests::class,
+            ],
         );
         $middleware->api(prepend: [RoomOnDisk::class, SecondTry::class], append: [SaneInput::class]);
         $middleware->alias(['ability' => CheckForAnyAbility::class, 'leaves-session' => LeavesSession::class]);

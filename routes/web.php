@@ -81,9 +81,11 @@ use App\Systems\Http\Tab\RegimeTab;
 use App\Systems\Http\Tab\RegisterTab;
 use App\Systems\Http\Tab\SectionTab;
 use App\Systems\Http\VesselRoomController;
+use App\Team\Http\AccessController;
 use App\Team\Http\MailCatcherController;
 use App\Team\Http\PasswordResetController;
 use App\Team\Http\RosterController;
+use App\Team\Http\SecondFactorController;
 use App\Team\Http\SessionController;
 use App\Team\Http\SettingsController;
 use App\Water\Http\DepotController;
@@ -95,6 +97,10 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SessionController::class, 'store'])
         ->middleware('throttle:sign-in')
         ->name('sign-in.store');
+    Route::get('/sign-in/code', [SessionController::class, 'code'])->name('sign-in.code');
+    Route::post('/sign-in/code', [SessionController::class, 'passCode'])
+        ->middleware('throttle:code')
+        ->name('sign-in.code.store');
     Route::get('/forgot-password', [PasswordResetController::class, 'create'])->name('password.request');
     Route::post('/forgot-password', [PasswordResetController::class, 'store'])
         ->middleware('throttle:reset-mail')
@@ -117,6 +123,17 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/settings/password', [SettingsController::class, 'password'])
         ->middleware('throttle:own-password')
         ->name('settings.password');
+    Route::get('/settings/access', [AccessController::class, 'index'])->name('access');
+    Route::post('/settings/access/sessions/{session}/end', [AccessController::class, 'end'])->name('access.end');
+    Route::post('/settings/access/end-all', [AccessController::class, 'endAll'])->name('access.end-all');
+    Route::middleware('throttle:own-factor')->group(function (): void {
+        Route::post('/settings/access/factor', [SecondFactorController::class, 'begin'])->name('factor.begin');
+        Route::put('/settings/access/factor', [SecondFactorController::class, 'confirm'])->name('factor.confirm');
+        Route::post('/settings/access/factor/codes', [SecondFactorController::class, 'codes'])->name('factor.codes');
+        Route::post('/settings/access/factor/off', [SecondFactorController::class, 'off'])->name('factor.off');
+    });
+    Route::put('/settings/people/second-factor', [SecondFactorController::class, 'rule'])->name('people.second-factor');
+    Route::post('/settings/people/{user}/factor-off', [SecondFactorController::class, 'takeOff'])->name('people.factor-off');
     Route::get('/settings/people', [PeopleController::class, 'index'])->name('people');
     Route::post('/settings/people', [PeopleController::class, 'store'])->name('people.store');
     Route::post('/settings/people/{user}/archive', [PeopleController::class, 'archive'])->name('people.archive');

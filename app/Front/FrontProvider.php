@@ -36,6 +36,7 @@ use App\Systems\SystemsOfSite;
 use App\Team\AccessEnded;
 use App\Team\CatcherTransport;
 use App\Team\Http\StillLetIn;
+use App\Team\NotGuessed;
 use App\Team\User;
 use App\Water\Demand;
 use Carbon\CarbonImmutable;
@@ -83,7 +84,7 @@ final class FrontProvider extends ServiceProvider
                 self::audited(),
         );
         Validator::resolver(fn (...$of): HouseValidator => new HouseValidator(...$of));
-        Password::defaults(fn (): Password => Password::min(12));
+        Password::defaults(fn (): Password => Password::min(12)->rules([new NotGuessed()]));
         // A link in a mail comes from the configured address, whatever name the request was sent to.
         ResetPassword::createUrlUsing(
             fn (User $user, string $token): string => rtrim(config()->string('app.url'), '/').
@@ -131,6 +132,7 @@ final class FrontProvider extends ServiceProvider
             'log_entry' => \App\Systems\LogEntry::class,
             'reading' => \App\Systems\Reading::class,
             'product' => \App\Systems\Product::class,
+            'company_rule' => \App\Team\CompanyRule::class,
             'on_call' => \App\Team\OnCall::class,
             'absence' => \App\Team\Absence::class,
             'holiday' => \App\Team\Holiday::class,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Front;
 
 use App\House\Http\Asked;
+use App\Team\Http\SessionController;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -30,8 +31,16 @@ final class Throttles
                 Limit::perMinute(6)->by('ip|'.$request->ip()),
             ],
         );
+        // A code has a million faces and one minute: five tries a minute, twenty an hour, for whoever stands at the door.
+        RateLimiter::for(
+            'code',
+            fn (Request $request): array => [
+                Limit::perMinute(5)->by('code|'.self::atTheDoor($request)),
+                Limit::perHour(20)->by('codes|'.self::atTheDoor($request)),
+            ],
+        );
         RateLimiter::for('reset', fn (Request $request): Limit => Limit::perMinute(6)->by((string) $request->ip()));
-        foreach (['own-password' => 5, 'door-code' => 12, 'token' => 6] as $purpose => $aMinute) {
+        foreach (['own-password' => 5, 'door-code' => 12, 'token' => 6, 'own-factor' => 6] as $purpose => $aMinute) {
             RateLimiter::for($purpose, fn (Request $request): Limit => Limit::perMinute($aMinute)->by(self::who($request)));
         }
         RateLimiter::for('feed', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
@@ -46,6 +55,14 @@ final class Throttles
     private static function mail(Request $request): string
     {
         return mb_strtolower(Asked::word($request, 'email'));
+    }
+
+    private static function atTheDoor(Request $request): string
+    {
+        $kept = $request->hasSession() ? $request->session()->get(SessionController::AT_THE_DOOR) : null;
+        $user = is_array($kept) ? $kept['user'] ?? null : null;
+
+        return is_int($user) ? (string) $user : 'ip|'.$request->ip();
     }
 
     private static function who(Request $request): string

@@ -27,6 +27,12 @@ final class EndAccess
             ->where('user_id', $user->id)
             ->when($but !== null, fn ($sessions) => $sessions->where('id', '<>', $but))
             ->delete();
+        self::staying($user);
+    }
+
+    /** Every stay-signed-in cookie under this name. */
+    public static function staying(User $user): void
+    {
         $user->forceFill(['remember_token' => Str::random(60)])->save();
     }
 }

@@ -43,7 +43,7 @@ final class User extends Authenticatable
         'skills',
     ];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'factor_secret', 'factor_step', 'recovery_codes'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -52,6 +52,8 @@ final class User extends Authenticatable
             'password' => 'hashed',
             'role' => Role::class,
             'archived_at' => 'datetime',
+            'factor_since' => 'datetime',
+            'factor_step' => 'integer',
             'client_id' => 'integer',
             'skills' => 'array',
         ];

@@ -378,6 +378,7 @@ export interface PersonView {
     homeLat: number | null;
     homeLon: number | null;
     skills: string;
+    hasFactor: boolean;
 }
 
 export interface PlaceView {
@@ -1534,6 +1535,14 @@ export interface SystemLineView {
     days: number | null;
 }
 
+export interface AccessView {
+    factorIsOn: boolean;
+    factorIsAsked: boolean;
+    codesLeft: number;
+    tokens: number;
+    sessions: SignedInView[];
+}
+
 export interface CaughtMailView {
     id: number;
     to: string;
@@ -1560,6 +1569,14 @@ export interface PreferencesView {
     theme: string;
     isOwner: boolean;
     catchesMail: boolean;
+}
+
+export interface SignedInView {
+    name: string;
+    device: string;
+    from: string | null;
+    lastSeen: string;
+    isHere: boolean;
 }
 
 export interface BatchView {

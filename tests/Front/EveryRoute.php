@@ -285,6 +285,7 @@ trait EveryRoute
                 )->id,
             'token' => fn () => $planner->createToken('test', ['ask'])->accessToken->getKey(),
             'number' => fn () => 'B-32',
+            'session' => fn () => str_repeat('a', 32),
             'taskType' => fn () => Fixture::taskType('glass')->id,
             'siteStep' => fn () => SiteStep::query()->create([
                 'site_id' => $site->id,

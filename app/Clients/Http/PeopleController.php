@@ -6,14 +6,16 @@ namespace App\Clients\Http;
 
 use App\Clients\Client;
 use App\Clients\Views\PersonView;
+use App\House\Trail;
+use App\Team\CompanyRule;
 use App\Team\EndAccess;
+use App\Team\MailPasswordLink;
 use App\Team\Role;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -39,6 +41,7 @@ final class PeopleController
                 ->map(fn (User $u): PersonView => PersonView::of($u, $clients[$u->client_id] ?? null))
                 ->all(),
             'clients' => $clients,
+            'factorIsAsked' => CompanyRule::holds(CompanyRule::SECOND_FACTOR),
         ]);
     }
 
@@ -55,7 +58,8 @@ final class PeopleController
             $given['client_id'] = null;
         }
         $user = User::query()->create([...$given, 'password' => Str::password(40)]);
-        Password::sendResetLink(['email' => $user->email]);
+        Trail::write('let in', 'created', $user, ['role' => $user->role->value]);
+        MailPasswordLink::dispatch($user->email);
 
         return back()->with('said', "{$user->name} has a mail with a link to choose a password.");
     }
@@ -79,6 +83,8 @@ final class PeopleController
                 ],
             ),
         );
+
+        Trail::write('ways and skills changed', 'updated', $user);
 
         return back()->with('said', "{$user->name}: kept.");
     }
@@ -122,7 +128,7 @@ final class PeopleController
         EndAccess::of($user);
         $user->forceFill(['archived_at' => null, 'password' => Str::password(40)])->save();
         activity()->performedOn($user)->causedBy($me)->event('returned')->log('let in again');
-        Password::sendResetLink(['email' => $user->email]);
+        MailPasswordLink::dispatch($user->email);
 
         return back()->with('said', "{$user->name} is back, and has a mail with a link to choose a password.");
     }

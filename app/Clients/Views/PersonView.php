@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients\Views;
 
+use App\Team\SecondFactor;
 use App\Team\User;
 
 final readonly class PersonView
@@ -20,6 +21,7 @@ final readonly class PersonView
         public ?float $homeLat,
         public ?float $homeLon,
         public string $skills,
+        public bool $hasFactor,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class PersonView
             homeLat: $user->home_lat,
             homeLon: $user->home_lon,
             skills: implode(', ', array_filter($user->skills ?? [], is_string(...))),
+            hasFactor: SecondFactor::isOn($user),
         );
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Team\Http;
 
 use App\House\Http\Asked;
+use App\House\Trail;
 use App\Team\EndAccess;
+use App\Team\MailPasswordLink;
 use App\Team\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +29,7 @@ final class PasswordResetController
     public function store(Request $request): RedirectResponse
     {
         $given = $request->validate(['email' => ['required', 'string', 'email', 'max:190']]);
-        Password::sendResetLink(['email' => $given['email'], 'archived_at' => null]);
+        MailPasswordLink::dispatch($given['email']);
 
         return back()->with('said', 'If that address is known, a link is on its way. It holds for an hour.');
     }
@@ -59,6 +61,7 @@ final class PasswordResetController
                 $user->forceFill(['password' => Hash::make($password)])->save();
                 EndAccess::sessions($user);
                 $user->tokens()->delete();
+                Trail::write('password chosen by a mailed link', 'password', $user);
             },
         );
         if ($status !== Password::PASSWORD_RESET) {

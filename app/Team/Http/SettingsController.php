@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Team\Http;
 
+use App\House\Trail;
 use App\Team\EndAccess;
 use App\Team\User;
 use App\Team\Views\PreferencesView;
@@ -50,6 +51,7 @@ final class SettingsController
         // Whoever else is signed in under this name, or holds a token made under it, is out.
         EndAccess::sessions($user, but: $request->session()->getId());
         $user->tokens()->delete();
+        Trail::write('password changed', 'password', $user);
         Auth::login($user);
         $request->session()->regenerate();
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
-import { BButton, BFormInput, BFormSelect } from 'bootstrap-vue-next';
+import { BButton, BFormCheckbox, BFormInput, BFormSelect } from 'bootstrap-vue-next';
 import { ref } from 'vue';
 import type { PersonView } from '../generated';
 import FormField from '../shared/FormField.vue';
 
-defineProps<{ people: PersonView[]; clients: Record<string, string> }>();
+defineProps<{ people: PersonView[]; clients: Record<string, string>; factorIsAsked: boolean }>();
+const ask = (holds: boolean) => router.put('/settings/people/second-factor', { holds }, { preserveScroll: true });
 const ways = useForm<{ phone: string; home_lat: number | null; home_lon: number | null; skills: string[] }>({
     phone: '',
     home_lat: null,
@@ -65,8 +66,12 @@ const form = useForm<{ name: string; email: string; role: string; client_id: num
                 <tbody>
                     <tr v-for="person in people" :key="person.id">
                         <td>
-                            <b>{{ person.name }}</b><br v-if="person.phone || person.skills" /><small class="quiet">{{
-                                [person.phone, person.skills].filter(Boolean).join(' · ')
+                            <b>{{ person.name }}</b><br
+                                v-if="person.phone || person.skills || person.hasFactor"
+                            /><small class="quiet">{{
+                                [person.phone, person.skills, person.hasFactor ? 'second factor' : '']
+                                    .filter(Boolean)
+                                    .join(' · ')
                             }}</small>
                         </td>
                         <td>{{ person.role }}</td>
@@ -76,6 +81,22 @@ const form = useForm<{ name: string; email: string; role: string; client_id: num
                             <template v-if="person.ours && !person.archived"
                                 ><button type="button" class="linkish" @click="edit(person)">
                                     phone, home, skills
+                                </button>
+                                · </template
+                            ><template v-if="person.hasFactor && !person.archived"
+                                ><button
+                                    type="button"
+                                    class="linkish"
+                                    :aria-label="`take the second factor off ${person.name}`"
+                                    @click="
+                                        router.post(
+                                            `/settings/people/${person.id}/factor-off`,
+                                            {},
+                                            { preserveScroll: true },
+                                        )
+                                    "
+                                >
+                                    phone is gone
                                 </button>
                                 · </template
                             ><template v-if="person.archived"
@@ -163,6 +184,11 @@ const form = useForm<{ name: string; email: string; role: string; client_id: num
                 >
             </div>
         </form>
+        <h2>Second factor</h2>
+        <BFormCheckbox :model-value="factorIsAsked" @update:model-value="ask($event === true)">
+            Owners and planners sign in with a code from their phone beside the password
+        </BFormCheckbox>
+        <p class="quiet hint">Whoever has none yet sets it up with their next page; nothing else opens before.</p>
         <h2>Somebody new</h2>
         <form
             class="sheetform"

@@ -61,6 +61,7 @@ const secret = useForm({ current_password: '', password: '', password_confirmati
         <p class="quiet">{{ view.name }}, {{ view.role.toLowerCase() }}, {{ view.email }}</p>
         <nav class="tabs" aria-label="Settings">
             <Link href="/settings" class="on" aria-current="page">Yours</Link>
+            <Link href="/settings/access">How you get in</Link>
             <template v-if="view.isOwner"
                 ><Link href="/settings/people">People</Link><Link href="/settings/audit">Audit trail</Link
                 ><Link v-if="view.catchesMail" href="/settings/mail">Caught mail</Link></template
