@@ -1,4 +1,6 @@
-import { expect, pageAs, test } from './as';
+import { createHmac } from 'node:crypto';
+import { signIn } from './own';
+import { expect, pageAs, PASSWORD, test } from './as';
 
 test('a forgotten password is replaced through the caught mail', async ({ browser, page }) => {
     await page.goto('/sign-in');
@@ -9,7 +11,11 @@ test('a forgotten password is replaced through the caught mail', async ({ browse
     await expect(page.getByText('If that address is known')).toBeVisible();
 
     const owner = await pageAs(browser, 'owner');
-    await owner.goto('/settings/mail');
+    // Mail is made and sent beside the request.
+    await expect(async () => {
+        await owner.goto('/settings/mail');
+        await expect(owner.getByRole('link', { name: 'Follow the link' }).first()).toBeVisible({ timeout: 1_000 });
+    }).toPass({ timeout: 30_000 });
     const link = await owner.getByRole('link', { name: 'Follow the link' }).first().getAttribute('href');
     await page.goto(new URL(link as string).pathname + new URL(link as string).search);
     await page.getByLabel('New password').fill('harbour-bell-at-noon');
@@ -48,4 +54,60 @@ test('a code is shown on demand and the look stands in the trail', async ({ brow
     const owner = await pageAs(browser, 'owner');
     await owner.goto('/settings/audit');
     await expect(owner.getByText(/looked at: Front door/).first()).toBeVisible();
+});
+
+/** The code a phone shows for that secret now (RFC 6238). */
+function codeOf(secret: string, at = Date.now()): string {
+    const bits = [...secret].map((c) => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'.indexOf(c).toString(2).padStart(5, '0'));
+    const key = Buffer.from((bits.join('').match(/.{8}/g) ?? []).map((b) => parseInt(b, 2)));
+    const step = Buffer.alloc(8);
+    step.writeBigUInt64BE(BigInt(Math.floor(at / 30_000)));
+    const digest = createHmac('sha1', key).update(step).digest();
+    const word = digest.readUInt32BE(digest[19] & 15) & 0x7fffffff;
+    return String(word % 1_000_000).padStart(6, '0');
+}
+
+test('a second factor is set up from the phone, asked for at the door, and its paper opens once', async ({
+    browser,
+}) => {
+    const page = await signIn(browser, 'jory@merrowick.example');
+    await page.goto('/settings/access');
+    await page.getByLabel('Your password').fill(PASSWORD);
+    await page.getByRole('button', { name: 'Set it up' }).click();
+    await expect(page.getByRole('img', { name: /The secret as a picture/ })).toBeVisible();
+    const secret = (await page.locator('.factor code').textContent())?.replace(/\s/g, '') ?? '';
+    await page.getByLabel('The code it shows now').fill('000000');
+    await page.getByRole('button', { name: 'Turn it on' }).click();
+    await expect(page.getByText(/That code is not of now/)).toBeVisible();
+    await page.getByLabel('The code it shows now').fill(codeOf(secret));
+    await page.getByRole('button', { name: 'Turn it on' }).click();
+    await expect(page.getByText('they are shown once')).toBeVisible();
+    const paper = await page.locator('.papercodes code').allTextContents();
+    expect(paper).toHaveLength(10);
+
+    const door = await (await browser.newContext()).newPage();
+    for (const again of [false, true]) {
+        await door.goto('/sign-in');
+        await door.getByLabel('Mail address').fill('jory@merrowick.example');
+        await door.getByLabel('Password').fill(PASSWORD);
+        await door.getByRole('button', { name: 'Sign in' }).click();
+        await door.getByLabel('Code').fill(paper[0]);
+        await door.getByRole('button', { name: 'Go in' }).click();
+        if (again) await expect(door.getByText(/That code does not open/)).toBeVisible();
+        else {
+            await expect(door.getByRole('heading', { name: /^My day/ })).toBeVisible();
+            await door.context().clearCookies();
+        }
+    }
+
+    await page.reload();
+    await expect(page.getByText('Codes on paper left: 9 of 10')).toBeVisible();
+    await page
+        .getByRole('button', { name: /^end it on/ })
+        .first()
+        .click();
+    await expect(page.getByText('Signed out there.')).toBeVisible();
+    await page.getByLabel('Your password').fill(PASSWORD);
+    await page.getByRole('button', { name: 'turn it off' }).click();
+    await expect(page.getByText('From now on the password alone lets you in.')).toBeVisible();
 });
