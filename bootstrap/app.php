@@ -11,6 +11,8 @@ use App\House\Http\RoomOnDisk;
 use App\House\Http\SaneInput;
 use App\House\Http\SecondTry;
 use App\House\Http\SecurityHeaders;
+use App\House\Http\TellsTrail;
+use App\House\SealTrail;
 use App\Team\Http\NeedsSecondFactor;
 use App\Team\Http\StillLetIn;
 use Illuminate\Console\Scheduling\Schedule;
@@ -33,6 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         App\Team\Console\MakeOwner::class,
         App\House\Console\GenerateTypes::class,
         App\House\Console\Manifest::class,
+        App\House\Console\VerifyAudit::class,
         App\House\Console\CheckSchema::class,
         App\Build\Console\KeepAnswers::class,
         App\Demo\Console\MakeWorld::class,
@@ -41,6 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withSchedule(function (Schedule $schedule): void {
         // By the hour, so that an evening the server slept through is made good when it wakes.
         $schedule->command('velbrin:exposures --night=all --due')->hourlyAt(5)->withoutOverlapping(120)->runInBackground();
+        $schedule->job(new SealTrail())->everyFiveMinutes();
         $schedule->command('queue:prune-batches --hours=48 --cancelled=48 --unfinished=48')->daily();
         $schedule->command('queue:prune-failed --hours=720')->daily();
         $schedule->command('sanctum:prune-expired --hours=24')->daily();
@@ -54,11 +58,12 @@ return Application::configure(basePath: dirname(__DIR__))
                 StillLetIn::class,
                 NeedsSecondFactor::class,
                 LeavesSession::class,
+                TellsTrail::class,
                 SecurityHeaders::class,
                 HandleInertiaRequests::class,
             ],
         );
-        $middleware->api(prepend: [RoomOnDisk::class, SecondTry::class], append: [SaneInput::class]);
+        $middleware->api(prepend: [RoomOnDisk::class, SecondTry::class], append: [SaneInput::class, TellsTrail::class]);
         $middleware->alias(['ability' => CheckForAnyAbility::class, 'leaves-session' => LeavesSession::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');

@@ -15,5 +15,7 @@ return [
     'tax_basis_points' => (int) env('VELBRIN_TAX_BASIS_POINTS', 2000),
     // Below so much free room on the disk nothing new is taken, MB.
     'disk_floor_mb' => (int) env('VELBRIN_DISK_FLOOR_MB', 300),
+    // Where the trail's digests are added; its name is the database's with trail_ before it unless given.
+    'trail_database' => env('TRAIL_DATABASE'),
     'upload_bytes' => 15 * 1024 * 1024,
 ];

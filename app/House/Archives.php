@@ -17,6 +17,7 @@ trait Archives
     public function archive(): void
     {
         $this->forceFill(['archived_at' => now()])->save();
+        Trail::write('archived', 'archived', $this);
     }
 
     public function isArchived(): bool

@@ -6,6 +6,7 @@ namespace App\Team;
 
 use App\House\Audited;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Cache;
 
 /** What the company asks of its own people. */
 final class CompanyRule extends Model
@@ -15,6 +16,9 @@ final class CompanyRule extends Model
     /** Owners and planners sign in with a code beside the password. */
     public const SECOND_FACTOR = 'second-factor-office';
 
+    /** Every page asks: the answer is looked up this often, s, and at once where it is changed. */
+    private const SEEN_S = 30;
+
     protected $fillable = ['rule', 'holds', 'user_id'];
 
     /** @return array<string, string> */
@@ -23,8 +27,18 @@ final class CompanyRule extends Model
         return ['holds' => 'boolean', 'user_id' => 'integer'];
     }
 
+    protected static function booted(): void
+    {
+        self::saved(fn (self $rule) => Cache::forget("company-rule|{$rule->rule}"));
+        self::deleted(fn (self $rule) => Cache::forget("company-rule|{$rule->rule}"));
+    }
+
     public static function holds(string $rule): bool
     {
-        return self::query()->where('rule', $rule)->where('holds', true)->exists();
+        return Cache::remember(
+            "company-rule|{$rule}",
+            self::SEEN_S,
+            fn (): bool => self::query()->where('rule', $rule)->where('holds', true)->exists(),
+        );
     }
 }

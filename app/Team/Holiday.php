@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Team;
 
+use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 
@@ -11,6 +12,8 @@ use Illuminate\Database\Eloquent\Model;
 #[UsePolicy(RosterPolicy::class)]
 final class Holiday extends Model
 {
+    use Audited;
+
     public $timestamps = false;
 
     protected $fillable = ['on', 'name'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Team;
 
 use App\House\Archives;
+use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
@@ -21,7 +22,7 @@ use Velbrin\Core\Seawater\SalinityScale;
 final class User extends Authenticatable
 {
     /** @use HasApiTokens<PersonalAccessToken> */
-    use Archives, HasApiTokens, Notifiable;
+    use Archives, Audited, HasApiTokens, Notifiable;
 
     /** @var array<string, Units> */
     private array $units = [];

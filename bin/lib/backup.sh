@@ -29,6 +29,8 @@ make_backup() {
     say "1 of 4: the database"
     MYSQL_PWD=$DB_PASSWORD mariadb-dump --no-defaults -h127.0.0.1 -P"$DB_PORT" -uvelbrin --single-transaction --quick --no-tablespaces \
         --skip-comments --hex-blob "$DB_DATABASE" >"$work/database.sql" || { rm -rf "$work"; die "the database could not be read. Nothing was kept."; }
+    MYSQL_PWD=$DB_PASSWORD mariadb-dump --no-defaults -h127.0.0.1 -P"$DB_PORT" -uvelbrin --single-transaction --quick --no-tablespaces \
+        --skip-comments --skip-lock-tables "trail_$DB_DATABASE" >"$work/trail.sql" || { rm -rf "$work"; die "the trail's digests could not be read. Nothing was kept."; }
     say "2 of 4: attachments and the key"
     # After the database: every file it names is there, and files never change.
     cp -a "$LARAVEL_STORAGE_PATH/app/private/." "$work/files/"
@@ -37,7 +39,7 @@ make_backup() {
     import "$proof" "$work/database.sql"
     DB_DATABASE=$proof APP_CONFIG_CACHE=/nonexistent php artisan velbrin:manifest write "$work/manifest.json" --files="$work/files" || { rm -rf "$work"; die "what was kept cannot be read back. Nothing was kept."; }
     sql -e "DROP DATABASE \`$proof\`"
-    (cd "$work" && find database.sql app.secret manifest.json files -type f -print0 | sort -z | xargs -0 sha256sum >sums)
+    (cd "$work" && find database.sql trail.sql app.secret manifest.json files -type f -print0 | sort -z | xargs -0 sha256sum >sums)
     say "4 of 4: packed"
     tar -C "$work" -czf "$file.part" . && mv "$file.part" "$file"
     rm -rf "$work"
@@ -74,6 +76,10 @@ restore_backup() {
     cp -a "$WORK/files/." "$LARAVEL_STORAGE_PATH/app/private/"
     cp "$WORK/app.secret" "$dir/app.secret"
     import velbrin "$WORK/database.sql"
+    # A backup from before the ledger brings none: one begins with the upgrade.
+    as_root -e 'DROP DATABASE trail_velbrin'
+    trail_database velbrin
+    [ ! -f "$WORK/trail.sql" ] || as_root trail_velbrin <"$WORK/trail.sql"
     sql -e 'DROP DATABASE velbrin_restored'
     say "Restored. What stood here before is in $aside. Run bin/start: it brings an older database up to date."
 }

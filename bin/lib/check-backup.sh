@@ -41,7 +41,7 @@ check_backup() {
     tar -C "$work" -czf "$dir/changed.tar.gz" .
     tar -C "$work" -xzf "$dir/kept.tar.gz"
     sed -i 's/"2026_11_25_000100_team"/"2099_01_01_000000_tomorrow"/' "$work/manifest.json"
-    (cd "$work" && find database.sql app.secret manifest.json files -type f -print0 | sort -z | xargs -0 sha256sum >sums)
+    (cd "$work" && find database.sql trail.sql app.secret manifest.json files -type f -print0 | sort -z | xargs -0 sha256sum >sums)
     tar -C "$work" -czf "$dir/newer.tar.gz" .
     for refused in cut:damaged changed:damaged newer:newer; do
         if VELBRIN_DIR=$to bin/restore "$dir/${refused%%:*}.tar.gz" >"$dir/said" 2>&1; then die "a ${refused%%:*} backup was restored"; fi

@@ -148,6 +148,27 @@ SQL
         sleep 0.2
     done
     export DB_PORT DB_PASSWORD DB_CONNECTION=mariadb DB_HOST=127.0.0.1 DB_USERNAME=velbrin
+    DB_DIR=$dir
+}
+
+# as_root …: over the socket of the server this very process started.
+as_root() { MYSQL_PWD=$(cat "$DB_DIR/root.secret") mariadb --no-defaults --socket="$SOCKETS/db" -uroot -N "$@"; }
+
+# trail_database NAME: where the digests of that database's audit trail are kept. The application adds and reads; it can
+# neither change nor take away, and cannot make this database either.
+trail_database() {
+    as_root <<SQL
+CREATE DATABASE IF NOT EXISTS \`trail_$1\`;
+CREATE TABLE IF NOT EXISTS \`trail_$1\`.entries (
+    id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY, ledger CHAR(36) NOT NULL, trail_id CHAR(26) NOT NULL UNIQUE,
+    at DATETIME NOT NULL, digest CHAR(64) NOT NULL, INDEX (ledger, id)
+) ENGINE=InnoDB;
+CREATE TABLE IF NOT EXISTS \`trail_$1\`.seals (
+    id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY, ledger CHAR(36) NOT NULL, from_id BIGINT UNSIGNED NOT NULL,
+    to_id BIGINT UNSIGNED NOT NULL, digest CHAR(64) NOT NULL, at DATETIME NOT NULL, INDEX (ledger, id)
+) ENGINE=InnoDB;
+GRANT SELECT, INSERT ON \`trail\\_${1//_/\\_}\`.* TO 'velbrin'@'127.0.0.1';
+SQL
 }
 
 sql() { MYSQL_PWD=$DB_PASSWORD mariadb --no-defaults -h127.0.0.1 -P"$DB_PORT" -uvelbrin -N "$@"; }
@@ -164,6 +185,8 @@ app_environment() {
     export APP_CONFIG_CACHE=$dir/cache/config.php APP_ROUTES_CACHE=$dir/cache/routes.php APP_EVENTS_CACHE=$dir/cache/events.php
     export INERTIA_DEVTOOLS_ENABLED=false INERTIA_SSR_ENABLED=false QUEUE_CONNECTION=${QUEUE_CONNECTION:-database}
     sql -e "CREATE DATABASE IF NOT EXISTS \`$2\`"
+    # Of a server another process started the socket is not known; whoever started it has made this.
+    [ ! -S "${SOCKETS:-}/db" ] || trail_database "$2"
 }
 
 cache_application() {

@@ -141,7 +141,7 @@ final class SecondFactorTest extends TestCase
         $this->post('/settings/access/factor/off', ['password' => self::PASSWORD])->assertSessionHasErrors('password');
         self::assertTrue(SecondFactor::isOn($planner->refresh()));
         self::assertSame(1, Activity::query()->where('subject_type', 'company_rule')->count());
-        CompanyRule::query()->delete();
+        CompanyRule::query()->get()->each->delete();
         $this->post('/settings/access/factor/off', ['password' => self::PASSWORD])->assertSessionHasNoErrors();
     }
 

@@ -173,6 +173,7 @@ final class UpgradeTest extends TestCase
             'database' => $database,
         ]);
         config()->set('database.default', $database);
+        config()->set('velbrin.trail_database', 'trail_velbrin_test');
         DB::purge($database);
     }
 

@@ -104,7 +104,6 @@ final class PlanController
     {
         Gate::authorize('update', $plan);
         $plan->archive();
-        activity()->performedOn($plan)->event('archived')->log('archived');
 
         return redirect("/sites/{$plan->site_id}")->with('said', "{$plan->name} is archived; nothing is lost.");
     }

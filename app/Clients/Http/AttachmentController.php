@@ -47,7 +47,6 @@ final class AttachmentController
     {
         Gate::authorize('archive', $attachment);
         $attachment->archive();
-        activity()->performedOn($attachment)->event('archived')->log('archived');
 
         return back()->with('said', 'Archived; the file stays.');
     }

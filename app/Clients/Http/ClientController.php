@@ -103,7 +103,6 @@ final class ClientController
             }
         }
         $client->archive();
-        activity()->performedOn($client)->event('archived')->log('archived');
 
         return redirect('/places')->with('said', "{$client->name} is archived; nothing is lost.");
     }

@@ -6,7 +6,6 @@ namespace App\Clients\Http;
 
 use App\Clients\Client;
 use App\Clients\Views\PersonView;
-use App\House\Trail;
 use App\Team\CompanyRule;
 use App\Team\EndAccess;
 use App\Team\MailPasswordLink;
@@ -58,7 +57,6 @@ final class PeopleController
             $given['client_id'] = null;
         }
         $user = User::query()->create([...$given, 'password' => Str::password(40)]);
-        Trail::write('let in', 'created', $user, ['role' => $user->role->value]);
         MailPasswordLink::dispatch($user->email);
 
         return back()->with('said', "{$user->name} has a mail with a link to choose a password.");
@@ -83,8 +81,6 @@ final class PeopleController
                 ],
             ),
         );
-
-        Trail::write('ways and skills changed', 'updated', $user);
 
         return back()->with('said', "{$user->name}: kept.");
     }
@@ -143,7 +139,6 @@ final class PeopleController
         }
         $user->archive();
         EndAccess::of($user);
-        activity()->performedOn($user)->causedBy($me)->event('archived')->log('archived');
 
         return back()->with(
             'said',

@@ -184,7 +184,6 @@ final class SiteController
             }
         }
         $site->archive();
-        activity()->performedOn($site)->event('archived')->log('archived');
 
         return redirect("/clients/{$site->client_id}")->with('said', "{$site->name} is archived; nothing is lost.");
     }

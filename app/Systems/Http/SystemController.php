@@ -114,7 +114,6 @@ final class SystemController
     {
         Gate::authorize('update', $system);
         $system->archive();
-        activity()->performedOn($system)->event('archived')->log('archived');
 
         return redirect('/systems')->with('said', "{$system->name} is archived; nothing is lost.");
     }

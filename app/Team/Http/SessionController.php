@@ -103,6 +103,10 @@ final class SessionController
 
     public function destroy(Request $request): RedirectResponse
     {
+        $user = $request->user();
+        if ($user instanceof User) {
+            Trail::write('signed out', 'sign-out', $user);
+        }
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

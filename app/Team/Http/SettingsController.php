@@ -44,7 +44,7 @@ final class SettingsController
     public function password(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $given = $request->validate([
-            'current_password' => ['required', 'string', 'current_password'],
+            'current_password' => ['bail', 'required', 'string', 'current_password'],
             'password' => ['required', 'string', 'confirmed', 'max:200', Password::defaults()],
         ]);
         $user->forceFill(['password' => Hash::make((string) $given['password'])])->save();
