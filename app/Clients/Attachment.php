@@ -7,6 +7,7 @@ namespace App\Clients;
 use App\House\Archives;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\MorphTo;
@@ -21,7 +22,17 @@ final class Attachment extends Model
 
     public const PAPER = 'paper';
 
+    /** Shown to whoever may. */
+    public const READY = 'ready';
+
+    /** Of many pixels: the worker has still to rewrite it. */
+    public const WAITING = 'waiting';
+
+    /** What the worker found was no photo. */
+    public const UNREADABLE = 'unreadable';
+
     protected $fillable = [
+        'standing',
         'subject_type',
         'subject_id',
         'kind',
@@ -39,6 +50,12 @@ final class Attachment extends Model
     protected function casts(): array
     {
         return ['archived_at' => 'datetime'];
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeReady(Builder $query): void
+    {
+        $query->where('standing', self::READY);
     }
 
     /** @return MorphTo<Model, $this> */

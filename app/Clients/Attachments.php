@@ -6,7 +6,6 @@ namespace App\Clients;
 
 use App\House\Http\Asked;
 use App\Team\User;
-use GdImage;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -18,10 +17,6 @@ use Illuminate\Validation\ValidationException;
 final class Attachments
 {
     private const MIMES = ['image/jpeg', 'image/png', 'image/webp', 'application/pdf'];
-
-    private const LONGEST_SIDE_PX = 3200;
-
-    private const MOST_PIXELS = 60_000_000;
 
     /** @return list<string> */
     public static function rules(): array
@@ -80,20 +75,22 @@ final class Attachments
     ): Attachment {
         $mime = (string) $file->getMimeType();
         $bytes = (string) $file->getContent();
-        if ($mime === 'application/pdf') {
-            if (! str_starts_with($bytes, '%PDF-')) {
-                throw ValidationException::withMessages(['file' => 'This is not a PDF inside.']);
-            }
-        } else {
-            [$bytes, $mime] = self::clean($bytes);
+        $isPaper = $mime === 'application/pdf';
+        if ($isPaper && ! str_starts_with($bytes, '%PDF-')) {
+            throw ValidationException::withMessages(['file' => 'This is not a PDF inside.']);
         }
-        $path = 'attachments/'.now()->format('Y/m').'/'.Str::uuid()->toString();
+        $isLarge = ! $isPaper && CleanPhoto::isLarge($bytes);
+        if (! $isPaper && ! $isLarge) {
+            [$bytes, $mime] = CleanPhoto::of($bytes);
+        }
+        $path = ($isLarge ? 'waiting/' : 'attachments/').now()->format('Y/m').'/'.Str::uuid()->toString();
         Storage::disk('local')->put($path, $bytes);
 
-        return Attachment::query()->create([
+        $kept = Attachment::query()->create([
+            'standing' => $isLarge ? Attachment::WAITING : Attachment::READY,
             'subject_type' => $subject->getMorphClass(),
             'subject_id' => $subject->getKey(),
-            'kind' => $mime === 'application/pdf' ? Attachment::PAPER : Attachment::PHOTO,
+            'kind' => $isPaper ? Attachment::PAPER : Attachment::PHOTO,
             'caption' => $caption === '' ? null : $caption,
             'about' => $about,
             'original_name' => mb_substr(
@@ -107,65 +104,10 @@ final class Attachments
             'path' => $path,
             'user_id' => $user->id,
         ]);
-    }
-
-    /**
-     * Decoding and encoding again drops every tag, place and hidden part; the turn the camera noted is applied first.
-     *
-     * @return array{0: string, 1: string} bytes and type
-     */
-    private static function clean(string $bytes): array
-    {
-        $size = @getimagesizefromstring($bytes);
-        if ($size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
-            throw ValidationException::withMessages([
-                'file' => 'This photo cannot be read. Take it again, or send it as JPEG.',
-            ]);
-        }
-        $image = @imagecreatefromstring($bytes);
-        if (! ($image instanceof GdImage)) {
-            throw ValidationException::withMessages([
-                'file' => 'This photo cannot be read. Take it again, or send it as JPEG.',
-            ]);
-        }
-        $image = self::upright($image, $bytes, $size['mime']);
-        $longest = max(imagesx($image), imagesy($image));
-        if ($longest > self::LONGEST_SIDE_PX) {
-            $scaled = imagescale($image, (int) round((imagesx($image) * self::LONGEST_SIDE_PX) / $longest));
-            $image = $scaled instanceof GdImage ? $scaled : $image;
-        }
-        ob_start();
-        $png = $size['mime'] === 'image/png';
-        if ($png) {
-            imagesavealpha($image, true);
-            imagepng($image, null, 6);
-        } else {
-            imagejpeg($image, null, 86);
+        if ($isLarge) {
+            RewritePhoto::dispatch($kept->id);
         }
 
-        return [(string) ob_get_clean(), $png ? 'image/png' : 'image/jpeg'];
-    }
-
-    private static function upright(GdImage $image, string $bytes, string $mime): GdImage
-    {
-        if ($mime !== 'image/jpeg' || ! function_exists('exif_read_data')) {
-            return $image;
-        }
-        $stream = fopen('php://memory', 'w+b');
-        if ($stream === false) {
-            return $image;
-        }
-        fwrite($stream, $bytes);
-        rewind($stream);
-        $tags = @exif_read_data($stream);
-        $degrees = match (is_array($tags) ? $tags['Orientation'] ?? 1 : 1) {
-            3 => 180,
-            6 => 270,
-            8 => 90,
-            default => 0,
-        };
-        $turned = $degrees === 0 ? $image : imagerotate($image, $degrees, 0);
-
-        return $turned instanceof GdImage ? $turned : $image;
+        return $kept;
     }
 }

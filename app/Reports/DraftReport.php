@@ -94,6 +94,7 @@ final class DraftReport
                 'photo_id' => $visit
                     ->attachments()
                     ->current()
+                    ->ready()
                     ->where('kind', Attachment::PHOTO)
                     ->latest('id')
                     ->value('id'),

@@ -6,9 +6,11 @@ namespace Tests\Clients;
 
 use App\Clients\Attachment;
 use App\Clients\Client;
+use App\Clients\RewritePhoto;
 use App\Clients\Site;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -127,6 +129,57 @@ final class PlacesTest extends TestCase
         self::assertTrue($site->refresh()->isArchived());
         self::assertSame(1, $site->client()->sole()->sites()->count());
         $this->put("/systems/{$system->id}", [])->assertForbidden();
+    }
+
+    /** Eighteen million pixels of one colour are a small file. */
+    private static function largePhoto(): UploadedFile
+    {
+        $image = imagecreatetruecolor(4500, 4000);
+        ob_start();
+        imagejpeg($image, null, 50);
+
+        return UploadedFile::fake()->createWithContent('wide.jpg', (string) ob_get_clean());
+    }
+
+    #[Test]
+    public function a_photo_of_many_pixels_is_rewritten_by_the_worker_and_shown_to_nobody_before(): void
+    {
+        Storage::fake('local');
+        Queue::fake();
+        $planner = self::user('planner');
+        $site = self::site();
+        $this->actingAs($planner)->post("/sites/{$site->id}/attachments", ['file' => self::largePhoto()])->assertSessionHasNoErrors();
+        $photo = Attachment::query()->firstOrFail();
+        self::assertSame(Attachment::WAITING, $photo->standing);
+        Queue::assertPushed(RewritePhoto::class, 1);
+        $this->get("/attachments/{$photo->id}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->assertSee('being made ready');
+        (new RewritePhoto($photo->id))->handle();
+        $raw = $photo->path;
+        $photo->refresh();
+        self::assertSame([Attachment::READY, 'image/jpeg'], [$photo->standing, $photo->mime]);
+        self::assertNotSame($raw, $photo->path);
+        Storage::disk('local')->assertMissing($raw);
+        $bytes = (string) Storage::disk('local')->get($photo->path);
+        self::assertSame(hash('sha256', $bytes), $photo->sha256);
+        self::assertSame(3200, (getimagesizefromstring($bytes) ?: [0])[0]);
+        // Done twice it changes nothing.
+        (new RewritePhoto($photo->id))->handle();
+        self::assertSame(hash('sha256', $bytes), $photo->refresh()->sha256);
+    }
+
+    #[Test]
+    public function what_the_worker_finds_unreadable_says_so(): void
+    {
+        Storage::fake('local');
+        Queue::fake();
+        $planner = self::user('planner');
+        $site = self::site();
+        $this->actingAs($planner)->post("/sites/{$site->id}/attachments", ['file' => self::largePhoto()]);
+        $photo = Attachment::query()->firstOrFail();
+        Storage::disk('local')->put($photo->path, substr((string) Storage::disk('local')->get($photo->path), 0, 90));
+        (new RewritePhoto($photo->id))->handle();
+        self::assertSame(Attachment::UNREADABLE, $photo->refresh()->standing);
+        $this->get("/attachments/{$photo->id}")->assertSee('take it again');
     }
 
     /** A small photo that carries a place in its tags. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api\Http;
 
+use App\Api\AskDesk;
 use App\Api\Describes;
 use App\Api\Lists;
 use App\Api\Views\ApiReading;
@@ -48,7 +49,8 @@ final class ApiController
     public function ask(Request $request, string $question): Response
     {
         abort_unless(isset(Desk::QUESTIONS[$question]), 404);
-        [$answer, $ok] = (new Desk())->ask($question, (string) $request->getContent());
+        $token = hash('sha256', (string) $request->bearerToken());
+        [$answer, $ok] = (new AskDesk())->ask($question, (string) $request->getContent(), $token);
 
         return response($answer, $ok ? 200 : 422, [
             'Content-Type' => 'application/json',

@@ -11,6 +11,7 @@ use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -26,9 +27,12 @@ final class AttachmentController
         return back()->with('said', 'Kept with the place.');
     }
 
-    public function show(Attachment $attachment): StreamedResponse
+    public function show(Attachment $attachment): StreamedResponse|Response
     {
         Gate::authorize('view', $attachment);
+        if ($attachment->standing !== Attachment::READY) {
+            return self::standIn($attachment->standing);
+        }
 
         return Storage::disk('local')->response(
             $attachment->path,
@@ -41,6 +45,22 @@ final class AttachmentController
             ],
             $attachment->kind === Attachment::PHOTO ? 'inline' : 'attachment',
         );
+    }
+
+    /** Where a photo will stand, or cannot. */
+    private static function standIn(string $standing): Response
+    {
+        $words = $standing === Attachment::WAITING ? 'The photo is being made ready' : 'This photo cannot be read: take it again';
+        $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 400 300" width="400" height="300">'.
+            '<rect width="400" height="300" fill="#e9e3d3"/>'.
+            '<text x="200" y="155" text-anchor="middle" font-family="sans-serif" font-size="17" fill="#1d2a2e">'.
+            "{$words}</text></svg>";
+
+        return response($svg, 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+            'Cache-Control' => 'no-store, private',
+        ]);
     }
 
     public function archive(Attachment $attachment): RedirectResponse

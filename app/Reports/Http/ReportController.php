@@ -181,6 +181,7 @@ final class ReportController
             $report->visit
                 ?->attachments()
                 ->current()
+                ->ready()
                 ->where('kind', Attachment::PHOTO)
                 ->orderBy('id')
                 ->limit(40)
