@@ -19,6 +19,7 @@ use App\Rounds\Visit;
 use App\Systems\System;
 use App\Systems\SystemFacts;
 use App\Systems\SystemStart;
+use App\Team\OnCall;
 use App\Team\User;
 use App\Water\Depot;
 use App\Water\SaltMix;
@@ -90,6 +91,19 @@ final class Fixture
     }
 
     /** A crew that drives every day, of these people or of nobody. */
+    /** Whoever is on call writes everywhere. */
+    public static function onCall(User $technician): User
+    {
+        OnCall::query()->create([
+            'user_id' => $technician->id,
+            'from_on' => Days::today()->subDay()->toDateString(),
+            'until_on' => Days::today()->addDays(400)->toDateString(),
+            'position' => 1,
+        ]);
+
+        return $technician;
+    }
+
     public static function crew(User ...$members): Crew
     {
         $n = Crew::query()->count() + 1;

@@ -92,14 +92,14 @@ return [
     ],
     [
         'name' => 'a photo taken sideways stays so',
-        'file' => 'app/Clients/Attachments.php',
+        'file' => 'app/Clients/CleanPhoto.php',
         'from' => '6 => 270,',
         'to' => '6 => 0,',
         'tests' => 'PlacesTest',
     ],
     [
         'name' => 'a photo is turned the wrong way',
-        'file' => 'app/Clients/Attachments.php',
+        'file' => 'app/Clients/CleanPhoto.php',
         'from' => '6 => 270,',
         'to' => '6 => 90,',
         'tests' => 'PlacesTest',
@@ -107,7 +107,7 @@ return [
     [
         'name' => 'the place of a photo stays in it',
         'file' => 'app/Clients/Attachments.php',
-        'from' => '[$bytes, $mime] = self::clean($bytes);',
+        'from' => '[$bytes, $mime] = CleanPhoto::of($bytes);',
         'to' => ';',
         'tests' => 'PlacesTest',
     ],

@@ -17,6 +17,7 @@ use App\House\HouseValidator;
 use App\Reports\DraftReport;
 use App\Risk\NextLook;
 use App\Rounds\AssignedDoors;
+use App\Rounds\AssignedSystems;
 use App\Rounds\DueByCondition;
 use App\Rounds\LookBefore;
 use App\Rounds\OffNow;
@@ -25,6 +26,7 @@ use App\Rounds\StageLeftOver;
 use App\Rounds\TakesCalendarsBack;
 use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
+use App\Systems\Assignments;
 use App\Systems\DeviceRetired;
 use App\Systems\MaterialKept;
 use App\Systems\MixWater;
@@ -66,6 +68,7 @@ final class FrontProvider extends ServiceProvider
     {
         $this->app->scoped(Parameters::class);
         $this->app->scoped(MixWater::class);
+        $this->app->singleton(Assignments::class, AssignedSystems::class);
         $this->app->singleton(DoorKeeper::class, AssignedDoors::class);
         $this->app->singleton(NextLook::class, AssignedDoors::class);
         $this->app->singleton(CarriesOver::class, StageLeftOver::class);

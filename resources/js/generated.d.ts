@@ -1519,6 +1519,7 @@ export interface SystemHeaderView {
     working: boolean;
     mayUpdate: boolean;
     mayRecord: boolean;
+    mayCallOut: boolean;
     siteId: number;
     planVersionId: number | null;
 }

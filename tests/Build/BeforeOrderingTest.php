@@ -215,7 +215,7 @@ final class BeforeOrderingTest extends TestCase
     public function rock_and_glue_are_written_down_with_their_lot(): void
     {
         $system = Fixture::system(self::site(), self::user('planner'));
-        $technician = self::user('technician');
+        $technician = Fixture::onCall(self::user('technician'));
         $this->actingAs($technician);
         $given = [
             'kind' => 'sealant',
@@ -292,7 +292,7 @@ final class BeforeOrderingTest extends TestCase
             'kind' => 'mixed reef',
             'regime' => 'natural',
         ])->assertSessionHasNoErrors();
-        $this->actingAs(self::user('technician'))
+        $this->actingAs(Fixture::onCall(self::user('technician')))
             ->post('/systems/'.System::query()->sole()->id.'/attachments', $photo('joint:1'))
             ->assertSessionHasNoErrors();
         $joints = self::props($this->get("/plan-versions/{$version->id}"))['view']['joints'];

@@ -10,6 +10,8 @@ use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Attachment;
+use App\Clients\Site;
+use App\House\Days;
 use App\Risk\FleetRun;
 use App\Risk\Night;
 use App\Rounds\BoardChange;
@@ -21,6 +23,7 @@ use App\Rounds\SiteEvent;
 use App\Rounds\SiteStep;
 use App\Rounds\SiteWish;
 use App\Rounds\Trial;
+use App\Rounds\Visit;
 use App\Rounds\WeekRun;
 use App\Systems\Material;
 use App\Systems\OpenRipple;
@@ -28,6 +31,7 @@ use App\Systems\OwnParameter;
 use App\Systems\Product;
 use App\Systems\Reading;
 use App\Team\Holiday;
+use App\Team\User;
 use App\Water\WaterBatch;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
@@ -47,6 +51,27 @@ trait EveryRoute
                 fn (Route $r): bool => in_array('web', $r->gatherMiddleware(), true),
             ),
         );
+    }
+
+    /** The technician's crew goes to that client's places today. */
+    private static function assign(User $technician, int $clientId): void
+    {
+        $crew = Fixture::crew($technician);
+        foreach (Site::query()->where('client_id', $clientId)->get() as $site) {
+            Visit::query()->create([
+                'site_id' => $site->id,
+                'crew_id' => $crew->id,
+                'planned_on' => Days::text(),
+                'starts_at' => now(),
+                'minutes' => 60,
+                'state' => Visit::PLANNED,
+                'earliest_on' => Days::text(),
+                'due_on' => Days::text(),
+                'latest_on' => Days::text(),
+                'skills' => [],
+                'kg' => 0,
+            ]);
+        }
     }
 
     /**

@@ -300,6 +300,9 @@ final class RoutesTest extends TestCase
                     'x' => self::user('client', $other),
                     default => self::user($role),
                 };
+                if ($letter === 't' && in_array($name, self::ON_THE_ROUND, true)) {
+                    self::assign($user, $mine);
+                }
                 $status = $this->actingAs($user)->call($route->methods()[0], $uri)->getStatusCode();
                 $allowed = str_contains(self::MAY[$name], $letter);
                 self::assertSame($allowed, $status !== 403, "{$role} ({$letter}) at {$name}: {$status}");
@@ -307,6 +310,62 @@ final class RoutesTest extends TestCase
                 self::assertLessThan(500, $status, "{$name}: {$uri}");
             }
         }
+    }
+
+    /** What a technician does only where their round takes them; a call-out takes them anywhere. */
+    private const ON_THE_ROUND = [
+        'materials.store',
+        'materials.archive',
+        'systems.attachments.store',
+        'readings.store',
+        'readings.mark',
+        'notes.store',
+        'notes.archive',
+        'log.store',
+        'items.store',
+        'items.update',
+        'items.retire',
+        'items.state',
+        'items.dosing-flow',
+        'items.attachments.store',
+        'ripples.confirm',
+        'systems.life',
+        'alarms.store',
+        'alarms.update',
+        'alarms.test',
+        'alarms.archive',
+        'follow-ups.store',
+        'offs.on',
+        'charges.store',
+        'charges.exchange',
+        'disturbed.end',
+        'site-steps.store',
+        'site-steps.archive',
+        'systems.fault',
+        'systems.fault.store',
+        'trials.store',
+        'trials.judge',
+        'products.use',
+        'products.stop',
+    ];
+
+    #[Test]
+    public function a_technician_writes_where_their_round_takes_them_only(): void
+    {
+        $this->withoutMiddleware([ValidateCsrfToken::class]);
+        $refused = [];
+        foreach ($this->routes() as $route) {
+            $name = (string) $route->getName();
+            if (! str_contains(self::MAY[$name] ?? '', 't') || str_starts_with($name, 'factor.') || $name === 'sign-out') {
+                continue;
+            }
+            [$uri] = $this->world($route);
+            $elsewhere = self::user('technician');
+            if ($this->actingAs($elsewhere)->call($route->methods()[0], $uri)->getStatusCode() === 403) {
+                $refused[] = $name;
+            }
+        }
+        self::assertEqualsCanonicalizing(self::ON_THE_ROUND, $refused);
     }
 
     #[Test]

@@ -71,6 +71,7 @@ final class MessyWorkTest extends TestCase
     #[Test]
     public function a_charge_of_media_brings_its_job_and_is_exchanged_by_it(): void
     {
+        Fixture::onCall($this->ines);
         $task = Fixture::task($this->system, 'reactor-media', daysAgo: 10);
         $task->update(['turn' => 1]);
         $charge = [

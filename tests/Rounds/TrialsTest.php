@@ -96,7 +96,7 @@ final class TrialsTest extends TestCase
     #[Test]
     public function a_fault_sheet_is_walked_written_down_and_followed_up(): void
     {
-        $ines = self::user('technician');
+        $ines = Fixture::onCall(self::user('technician'));
         $this->system
             ->items()
             ->create(['job' => 'heater', 'name' => 'Heater left', 'watts' => 200, 'plug_label' => 'H1']);

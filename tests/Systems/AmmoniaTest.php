@@ -22,7 +22,7 @@ final class AmmoniaTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->technician = self::user('technician');
+        $this->technician = Fixture::onCall(self::user('technician'));
         $this->system = Fixture::system(self::site(), self::user('planner'));
     }
 

@@ -20,7 +20,7 @@ final class PapersTest extends TestCase
     #[Test]
     public function a_standing_note_stands_on_every_page_until_it_is_taken_down(): void
     {
-        $tech = self::user('technician');
+        $tech = Fixture::onCall(self::user('technician'));
         $system = Fixture::system(self::site(), self::user('planner'));
         $this->actingAs($tech)
             ->post("/systems/{$system->id}/notes", ['text' => 'Valve half closed on purpose.'])
@@ -42,7 +42,7 @@ final class PapersTest extends TestCase
     public function the_log_takes_what_happened_and_nothing_from_the_future(): void
     {
         $system = Fixture::system(self::site(), self::user('planner'));
-        $this->actingAs(self::user('technician'));
+        $this->actingAs(Fixture::onCall(self::user('technician')));
         $this->post("/systems/{$system->id}/log", [
             'kind' => 'observed',
             'text' => 'All fish seen.',
@@ -63,7 +63,7 @@ final class PapersTest extends TestCase
     {
         Storage::fake('local');
         $system = Fixture::system(self::site(), $planner = self::user('planner'));
-        $this->actingAs(self::user('technician'))
+        $this->actingAs(Fixture::onCall(self::user('technician')))
             ->post("/systems/{$system->id}/attachments", [
                 'file' => UploadedFile::fake()->image('sump.png', 40, 30),
                 'caption' => 'Sump',
@@ -168,7 +168,7 @@ final class PapersTest extends TestCase
     #[Test]
     public function rules_have_pages_and_lost_pages_say_what_to_do(): void
     {
-        $this->actingAs(self::user('technician'));
+        $this->actingAs(Fixture::onCall(self::user('technician')));
         self::assertSame('B-32', self::props($this->get('/rules/B-32'))['current']);
         config()->set('app.debug', false);
         $this->get('/rules/Z-99')

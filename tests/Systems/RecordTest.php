@@ -18,7 +18,7 @@ final class RecordTest extends TestCase
     #[Test]
     public function a_reading_is_kept_once_in_the_core_s_unit_and_judged(): void
     {
-        $tech = self::user('technician');
+        $tech = Fixture::onCall(self::user('technician'));
         $system = Fixture::system(self::site(), self::user('planner'));
         $this->actingAs($tech);
         $uuid = (string) Str::uuid();
@@ -52,7 +52,7 @@ final class RecordTest extends TestCase
     public function an_impossible_reading_is_refused_with_its_range_and_a_doubtful_one_asked_for_again(): void
     {
         $system = Fixture::system(self::site(), self::user('planner'));
-        $this->actingAs(self::user('technician'));
+        $this->actingAs(Fixture::onCall(self::user('technician')));
         $this->read($system, 44)->assertSessionHasErrors([
             'value' => 'Alkalinity cannot be that. It lies within 0 to 30 dKH.',
         ]);
@@ -203,7 +203,7 @@ final class RecordTest extends TestCase
     #[Test]
     public function the_register_forecasts_replacement_and_retires_with_a_reason(): void
     {
-        $tech = self::user('technician');
+        $tech = Fixture::onCall(self::user('technician'));
         $system = Fixture::system(self::site(), self::user('planner'));
         $this->actingAs($tech)
             ->post("/systems/{$system->id}/items", [
@@ -320,7 +320,7 @@ final class RecordTest extends TestCase
     #[Test]
     public function a_device_counts_once_it_is_tested_and_until_then_every_page_says_so(): void
     {
-        $tech = self::user('technician');
+        $tech = Fixture::onCall(self::user('technician'));
         $system = Fixture::system(self::site(), self::user('planner'));
         $new = ['job' => 'heater', 'name' => 'Heater 2', 'installed_precision' => 'day', 'state' => 'powered'];
         $this->actingAs($tech)

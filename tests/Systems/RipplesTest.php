@@ -57,7 +57,7 @@ final class RipplesTest extends TestCase
         $system = Fixture::system(self::site(), self::user('planner'));
         $doser = $system->items()->create(['job' => 'doser', 'name' => 'Alk doser']);
         $pump = $system->items()->create(['job' => 'return-pump', 'name' => 'Return pump']);
-        $this->actingAs(self::user('technician'));
+        $this->actingAs(Fixture::onCall(self::user('technician')));
         $this->post("/items/{$doser->id}/dosing-flow", ['what' => 'calibrated'])->assertSessionHasErrors('ml_per_min');
         $this->post("/items/{$doser->id}/dosing-flow", [
             'what' => 'calibrated',
@@ -198,7 +198,7 @@ final class RipplesTest extends TestCase
         Storage::fake('local');
         $system = Fixture::system(self::site(), self::user('planner'));
         $item = $system->items()->create(['job' => 'heater', 'name' => 'Heater 1', 'price_minor' => 4950]);
-        $this->actingAs(self::user('technician'))
+        $this->actingAs(Fixture::onCall(self::user('technician')))
             ->post("/items/{$item->id}/attachments", ['file' => UploadedFile::fake()->image('label.jpg', 60, 40)])
             ->assertSessionHasNoErrors();
         $line = self::props($this->get("/systems/{$system->id}/register"))['items'][0];

@@ -11,11 +11,15 @@ use Illuminate\Http\Request;
 use Inertia\Inertia;
 use PDOException;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /** Errors as pages of the house: what happened, what is safe, what to do. */
 final class AnswerErrors
 {
     private const PAGES = [400, 403, 404, 413, 419, 421, 429, 500, 503, 507];
+
+    /** The framework's own words of a refusal nobody gave a reason for. */
+    private const UNSAID = 'This action is unauthorized.';
 
     public static function register(Exceptions $exceptions): void
     {
@@ -35,7 +39,9 @@ final class AnswerErrors
                 return self::withoutDatabase($request, $response);
             }
 
-            return Inertia::render('house/Error', ['status' => $status])
+            $said = $e instanceof HttpExceptionInterface && $status === 403 && $e->getMessage() !== self::UNSAID ? $e->getMessage() : '';
+
+            return Inertia::render('house/Error', ['status' => $status, 'said' => $said])
                 ->toResponse($request)
                 ->setStatusCode($status);
         });

@@ -23,7 +23,7 @@ final class CallOutController
         #[CurrentUser] User $user,
         CallOut $callOut,
     ): RedirectResponse {
-        Gate::authorize('record', $system);
+        Gate::authorize('callOut', $system);
         $given = $request->validate(
             [
                 'text' => ['required', 'string', 'max:300'],

@@ -258,13 +258,14 @@ final class JobSheetController
             'clearDays' => Disturbance::CLEAR_DAYS,
             'people' => Away::people(),
             'mayPlan' => $user->plans(),
+            'mayDiffer' => $user->can('create', [SiteStep::class, $site]),
         ]);
     }
 
     public function differ(Request $request, Site $site, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('view', $site);
-        Gate::authorize('create', SiteStep::class);
+        Gate::authorize('create', [SiteStep::class, $site]);
         $given = $request->validate(
             [
                 'task_type_id' => ['required', 'integer', Rule::exists('task_types', 'id')->whereNull('archived_at')],

@@ -47,6 +47,7 @@ final readonly class SystemHeaderView
         public bool $working,
         public bool $mayUpdate,
         public bool $mayRecord,
+        public bool $mayCallOut,
         public int $siteId,
         public ?int $planVersionId,
     ) {
@@ -85,6 +86,7 @@ final readonly class SystemHeaderView
             working: $staff,
             mayUpdate: $user->can('update', $system),
             mayRecord: $user->can('record', $system),
+            mayCallOut: $user->can('callOut', $system),
             siteId: $system->site_id,
             planVersionId: $staff ? $system->plan_version_id : null,
         );

@@ -3,7 +3,7 @@ import { Head } from '@inertiajs/vue3';
 import { computed } from 'vue';
 
 defineOptions({ layout: [] });
-const props = defineProps<{ status: number; why?: string }>();
+const props = defineProps<{ status: number; why?: string; said?: string }>();
 const AWAY = [
     'The database does not answer',
     'Everything kept before is safe. What you just sent was not kept: drafts and entries stay on this device. ' +
@@ -42,7 +42,7 @@ const words = computed(
     <main class="page door">
         <p class="quiet">{{ status }}</p>
         <h1>{{ words[0] }}</h1>
-        <p>{{ words[1] }}</p>
+        <p>{{ said || words[1] }}</p>
         <p><a href="/">To the start</a> · <a href="/sign-in">To the door</a></p>
     </main>
 </template>

@@ -19,6 +19,7 @@ const props = defineProps<{
     clearDays: number;
     people: Record<string, string>;
     mayPlan: boolean;
+    mayDiffer: boolean;
 }>();
 const at = ref<number | null>(null);
 const form = useForm<{
@@ -201,6 +202,7 @@ function keep() {
                 <li v-for="o in job.own" :key="o.id">
                     <small>{{ o.by }}, {{ date(o.on) }}</small> {{ o.text }}
                     <button
+                        v-if="mayDiffer"
                         type="button"
                         class="linkish"
                         @click="router.post(`/site-steps/${o.id}/archive`, {}, { preserveScroll: true })"
@@ -209,10 +211,10 @@ function keep() {
                     </button>
                 </li>
             </ul>
-            <button v-if="at !== job.typeId" type="button" class="linkish" @click="open(job)">
+            <button v-if="mayDiffer && at !== job.typeId" type="button" class="linkish" @click="open(job)">
                 something is different here
             </button>
-            <form v-else class="form typing" @submit.prevent="keep">
+            <form v-else-if="mayDiffer" class="form typing" @submit.prevent="keep">
                 <div class="wide">
                     <label :for="`sj1-${job.typeId}`">At which step</label
                     ><select :id="`sj1-${job.typeId}`" v-model="form.step">

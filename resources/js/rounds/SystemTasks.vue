@@ -162,7 +162,7 @@ function keep() {
                 <button type="button" class="plain" @click="calling = false">leave it</button>
             </div>
         </form>
-        <p v-if="header.mayRecord" class="filter">
+        <p v-if="header.mayRecord || header.mayCallOut" class="filter">
             <template v-if="mayPlan"
                 ><button type="button" class="btn-go" data-new @click="add">Add a job that recurs</button
                 ><button
@@ -173,7 +173,9 @@ function keep() {
                     The regime’s standard set
                 </button></template
             >
-            <button v-if="!calling" type="button" class="outline" @click="calling = true">Call-out: I go now</button>
+            <button v-if="!calling && header.mayCallOut" type="button" class="outline" @click="calling = true">
+                Call-out: I go now
+            </button>
         </p>
         <form v-if="editing !== null" class="form typing" @submit.prevent="keep">
             <div v-if="editing === 'new'">

@@ -70,6 +70,10 @@ const confirming = ref<number | null>(null);
                     >
                 </p>
             </div>
+            <p v-if="header.mayCallOut && !header.mayRecord" class="standing">
+                <b>Not on your round.</b> You read here; whoever goes there writes.
+                <Link :href="`/systems/${header.id}/tasks`">Call-out: you go now</Link>
+            </p>
             <p v-if="header.unprotected" class="standing unprotected">
                 <b>Unprotected.</b> {{ header.unprotected }}.
                 <Link :href="`/systems/${header.id}/register`">Test it in the register</Link>
