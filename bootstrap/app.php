@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Front\Health;
 use App\Front\Http\HandleInertiaRequests;
 use App\Front\Http\LeavesSession;
 use App\Front\Http\OnlyKnownHosts;
@@ -27,7 +28,6 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/api.php',
-        health: '/up',
         then: fn () => Route::group([], __DIR__.'/../routes/feeds.php'),
     )
     ->withCommands([
@@ -44,6 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withSchedule(function (Schedule $schedule): void {
         // By the hour, so that an evening the server slept through is made good when it wakes.
         $schedule->command('velbrin:exposures --night=all --due')->hourlyAt(5)->withoutOverlapping(120)->runInBackground();
+        $schedule->call(Health::clockBeats(...))->name('clock')->everyMinute();
         $schedule->job(new SealTrail())->everyFiveMinutes();
         $schedule->command('queue:prune-batches --hours=48 --cancelled=48 --unfinished=48')->daily();
         $schedule->command('queue:prune-failed --hours=720')->daily();
@@ -67,7 +68,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->alias(['ability' => CheckForAnyAbility::class, 'leaves-session' => LeavesSession::class]);
         $middleware->redirectGuestsTo(fn (Request $request): ?string => $request->is('api/*') ? null : '/sign-in');
         $middleware->redirectUsersTo('/');
-        $proxies = (string) env('TRUSTED_PROXIES', '');
+        // Under https a proxy ends the encryption, usually on this machine.
+        $isBehind = str_starts_with((string) env('APP_URL', ''), 'https:');
+        $proxies = (string) env('TRUSTED_PROXIES', $isBehind ? '127.0.0.1,::1' : '');
         $middleware->trustProxies(at: $proxies === '' ? [] : explode(',', $proxies));
         $middleware->convertEmptyStringsToNull(except: []);
     })

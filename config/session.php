@@ -13,8 +13,8 @@ return [
     'cookie' => 'velbrin_session',
     'path' => '/',
     'domain' => null,
-    // Behind a TLS proxy set SESSION_SECURE_COOKIE=true.
-    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    // Under a public address with https the cookie is never sent without.
+    'secure' => (bool) env('SESSION_SECURE_COOKIE', str_starts_with((string) env('APP_URL', ''), 'https:')),
     'http_only' => true,
     'same_site' => 'lax',
     'partitioned' => false,

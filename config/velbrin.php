@@ -17,5 +17,7 @@ return [
     'disk_floor_mb' => (int) env('VELBRIN_DISK_FLOOR_MB', 300),
     // Where the trail's digests are added; its name is the database's with trail_ before it unless given.
     'trail_database' => env('TRAIL_DATABASE'),
+    // Who asks from elsewhere how the server is brings this as a bearer token; unset: nobody from elsewhere.
+    'health_token' => (string) env('VELBRIN_HEALTH_TOKEN', ''),
     'upload_bytes' => 15 * 1024 * 1024,
 ];

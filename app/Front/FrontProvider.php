@@ -46,6 +46,7 @@ use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
@@ -95,6 +96,7 @@ final class FrontProvider extends ServiceProvider
         );
         Mail::extend('catcher', fn (): CatcherTransport => new CatcherTransport());
         Throttles::register();
+        Event::listen(Looping::class, fn () => Health::workerBeats());
         // Who may not sign in may not ask either.
         Sanctum::authenticateAccessTokensUsing(
             fn (PersonalAccessToken $token, bool $valid): bool => $valid &&

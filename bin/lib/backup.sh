@@ -43,6 +43,8 @@ make_backup() {
     say "4 of 4: packed"
     tar -C "$work" -czf "$file.part" . && mv "$file.part" "$file"
     rm -rf "$work"
+    touch "$LARAVEL_STORAGE_PATH/last-backup"
+    [ "$(id -u)" != 0 ] || chown -R --reference="$dir" "$LARAVEL_STORAGE_PATH" "$dir/cache"
     say "Kept in $file, $(du -h "$file" | cut -f1)."
 }
 

@@ -84,7 +84,7 @@ end_leftover() {
     local pid
     [ -f "$1" ] || return 0
     pid=$(tr -dc 0-9 <"$1")
-    if [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$2"; then
+    if [ -n "$pid" ] && { tr '\0' ' ' <"/proc/$pid/cmdline"; } 2>/dev/null | grep -qF -- "$2"; then
         kill "$pid" 2>/dev/null || true
         for _ in $(seq 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
     fi
@@ -94,6 +94,33 @@ end_leftover() {
 CHILDREN=()
 # spawn COMMAND…: a child in its own process group, without the lock, ended by stop_children.
 spawn() { set -m; "$@" 9>&- & CHILDREN+=($!); set +m; }
+# keep DIR NAME COMMAND…: a part that is begun again when it ends, after a pause that grows while it does not stay; why it
+# ended stands in supervisor.log. One keeper for each part: the pause of one holds up no other.
+keep() {
+    local dir=$1 name=$2; shift 2
+    end_leftover "$dir/$name.keeper" velbrin-keeper
+    spawn bash -c '
+        dir=$1 name=$2 pause=1 part=
+        shift 2
+        echo $$ >"$dir/$name.keeper"
+        trap "trap - TERM; kill -TERM \$part 2>/dev/null; wait \$part; exit 0" TERM
+        while :; do
+            began=$SECONDS code=0
+            "$@" & part=$!
+            wait $part || code=$?
+            if [ $code = 0 ] || [ $((SECONDS - began)) -ge 60 ]; then pause=1; fi
+            [ $code = 0 ] || printf "%s %s ended (%s); begun again in %s s\n" "$(date -u +%FT%TZ)" "$name" "$code" "$pause" >>"$dir/supervisor.log"
+            sleep "$pause" & wait $!
+            pause=$((pause * 2 > 60 ? 60 : pause * 2))
+        done
+    ' velbrin-keeper "$dir" "$name" "$@"
+}
+
+# part DIR NAME COMMAND…: kept alive where somebody is served (SUPERVISED), a plain child elsewhere.
+part() {
+    if [ -n "${SUPERVISED:-}" ]; then keep "$@"; else shift 2; spawn "$@"; fi
+}
+
 stop_children() {
     local i
     for ((i = ${#CHILDREN[@]} - 1; i >= 0; i--)); do
@@ -122,6 +149,7 @@ start_database() {
         touch "$dir/data.new/velbrin-ready"
         mv "$dir/data.new" "$dir/data"
     fi
+    end_leftover "$dir/database.keeper" velbrin-keeper
     end_leftover "$dir/mariadb.pid" "--datadir=$dir/data"
     DB_PORT=$(cat "$dir/port" 2>/dev/null || true)
     { [ -n "$DB_PORT" ] && port_free 127.0.0.1 "$DB_PORT"; } || DB_PORT=$(free_port)
@@ -136,7 +164,7 @@ ALTER USER 'velbrin'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 GRANT ALL ON \`velbrin%\`.* TO 'velbrin'@'127.0.0.1';
 SQL
     )
-    spawn mariadbd --no-defaults --user="$(id -un)" --datadir="$dir/data" --bind-address=127.0.0.1 --port="$DB_PORT" \
+    part "$dir" database mariadbd --no-defaults --user="$(id -un)" --datadir="$dir/data" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKETS/db" --pid-file="$dir/mariadb.pid" --character-set-server=utf8mb4 \
         --collation-server=utf8mb4_unicode_ci --default-time-zone=+00:00 --init-file="$dir/init.sql" \
         --innodb-buffer-pool-size=256M --log-error="$dir/mariadb.log" "$@" >/dev/null 2>&1
@@ -183,6 +211,7 @@ app_environment() {
     export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} APP_URL=$3 DB_DATABASE=$2
     export LARAVEL_STORAGE_PATH=$store VELBRIN_DEMO=${VELBRIN_DEMO:-true} LOG_CHANNEL=single
     export APP_CONFIG_CACHE=$dir/cache/config.php APP_ROUTES_CACHE=$dir/cache/routes.php APP_EVENTS_CACHE=$dir/cache/events.php
+    export APP_SERVICES_CACHE=$dir/cache/services.php APP_PACKAGES_CACHE=$dir/cache/packages.php
     export INERTIA_DEVTOOLS_ENABLED=false INERTIA_SSR_ENABLED=false QUEUE_CONNECTION=${QUEUE_CONNECTION:-database}
     sql -e "CREATE DATABASE IF NOT EXISTS \`$2\`"
     # Of a server another process started the socket is not known; whoever started it has made this.
@@ -196,6 +225,8 @@ cache_application() {
 # start_web DIR BIND PORT: php-fpm and nginx for the environment in force.
 start_web() {
     local dir=$1 bind=$2 port=$3
+    end_leftover "$dir/nginx.keeper" velbrin-keeper
+    end_leftover "$dir/php.keeper" velbrin-keeper
     end_leftover "$dir/nginx.pid" "$dir/nginx.conf"
     end_leftover "$dir/fpm.pid" "$dir/fpm.conf"
     port_free "$bind" "$port" || die "port $port on $bind is taken by another program. Choose another with --port, for example --port $((port + 1))."
@@ -252,8 +283,8 @@ http {
 }
 CONF
     # Shared memory is taken before a pool's settings are read; code is read once, so a change of PHP needs a new start.
-    spawn php-fpm8.2 -d opcache.memory_consumption=160 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -R -F -y "$dir/fpm.conf" >/dev/null 2>&1
-    spawn nginx -p "$dir" -c "$dir/nginx.conf"
+    part "$dir" php php-fpm8.2 -d opcache.memory_consumption=160 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d realpath_cache_size=4M -R -F -y "$dir/fpm.conf" >/dev/null 2>&1
+    part "$dir" nginx nginx -p "$dir" -c "$dir/nginx.conf"
     local i
     for i in $(seq 100); do
         curl -fsS -o /dev/null "http://$bind:$port/up" 2>/dev/null && return 0
@@ -263,30 +294,42 @@ CONF
     die "the application did not answer on http://$bind:$port; see $LARAVEL_STORAGE_PATH/logs/laravel.log and $dir/fpm.log"
 }
 
-# start_clock DIR: what runs by the hour and the day (the schedule in bootstrap/app.php).
+# start_clock DIR: what runs by the minute, the hour and the day (the schedule in bootstrap/app.php).
 start_clock() {
-    local dir=$1
-    end_leftover "$dir/clock.pid" velbrin-clock
-    spawn bash -c '
-        echo $$ >"$1/clock.pid"
-        trap "trap - TERM; kill 0" TERM
+    keep "$1" clock bash -c '
         while :; do
-            php -d memory_limit=256M artisan schedule:run --quiet >>"$1/clock.log" 2>&1 & wait $!
-            sleep $((60 - $(date +%-S))) & wait $!
+            php -d memory_limit=256M artisan schedule:run --quiet >>"$1/clock.log" 2>&1
+            sleep $((60 - $(date +%-S)))
         done
-    ' velbrin-clock "$dir"
+    ' velbrin-clock "$1"
 }
 
 # start_worker DIR: works long jobs off the queue within 256 MiB; begun again when it ends.
 start_worker() {
-    local dir=$1
-    end_leftover "$dir/worker.pid" velbrin-worker
-    spawn bash -c '
-        echo $$ >"$1/worker.pid"
-        trap "trap - TERM; kill 0" TERM
-        while :; do
-            php -d memory_limit=256M artisan queue:work --quiet --sleep=0.5 --tries=1 --timeout=1300 --max-jobs=20 --max-time=3600 >>"$1/worker.log" 2>&1 & wait $!
-            sleep 1
-        done
-    ' velbrin-worker "$dir"
+    keep "$1" worker bash -c '
+        exec php -d memory_limit=256M artisan queue:work --quiet --sleep=0.5 --tries=1 --timeout=1300 --max-jobs=20 --max-time=3600 >>"$1/worker.log" 2>&1
+    ' velbrin-worker "$1"
+}
+
+# ---------------------------------------------------------------- an own user
+
+# under_own_user DIR PORT COMMAND…: begun as root, everything goes on as a user that owns nothing but DIR.
+under_own_user() {
+    local dir=$1 port=$2 caps=() user=velbrin; shift 2
+    [ "$(id -u)" = 0 ] || return 0
+    id "$user" >/dev/null 2>&1 ||
+        useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$user" || return 0
+    # What was installed here may be read by whoever runs it, whatever mask it was installed under.
+    chmod -R go+rX vendor public bootstrap
+    if ! setpriv --reuid="$user" --regid="$user" --clear-groups \
+        php -r 'require "vendor/autoload.php"; exit(is_readable("artisan") ? 0 : 1);' >/dev/null 2>&1; then
+        say "Velbrin runs as root: the user '$user' may not read $ROOT. Put Velbrin where other users may read it."
+        return 0
+    fi
+    mkdir -p "$VAR/backups"
+    chown -R "$user:" "$dir" "$VAR/backups"
+    # A port below 1024 is the one thing left to ask for.
+    [ "$port" -ge 1024 ] || caps=(--inh-caps=+net_bind_service --ambient-caps=+net_bind_service)
+    exec 9>&-
+    exec setpriv --reuid="$user" --regid="$user" --clear-groups "${caps[@]}" env HOME="$dir" "$@"
 }

@@ -28,6 +28,9 @@ final class SecurityHeaders
             'X-Frame-Options' => 'DENY',
             'Permissions-Policy' => 'camera=(self), microphone=(), geolocation=()',
         ]);
+        if (str_starts_with(config()->string('app.url'), 'https:')) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         if (
             ! $response->headers->has('Cache-Control') ||
             $response->headers->get('Cache-Control') === 'no-cache, private'
