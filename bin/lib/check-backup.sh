@@ -49,3 +49,39 @@ check_backup() {
     done
     say "Kept, brought back and compared; damaged and newer ones refused."
 }
+
+# check_upgrade: an upgrade of a world of 0.2.0 is cut off in its middle, three times at different moments, and ends all the same.
+check_upgrade() {
+    local dir="$VAR/keep/old" moment
+    rm -rf "$dir"
+    mkdir -p "$dir"
+    (
+        export APP_ENV=production APP_DEBUG=false
+        unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE APP_KEY DB_DATABASE LARAVEL_STORAGE_PATH
+        CHILDREN=() SOCKETS=
+        trap 'stop_children' EXIT
+        start_database "$dir"
+        app_environment "$dir" velbrin http://127.0.0.1
+        gzip -dc tests/Upgrade/baseline-0.2.0.sql.gz | sql velbrin
+        for moment in 0.2 0.9 1.6; do
+            (
+                trap - EXIT
+                upgrade_database "$dir"
+            ) >"$dir/said" 2>&1 &
+            while [ ! -f "$dir/upgrading" ]; do kill -0 $! 2>/dev/null || die "the upgrade ended before it began: $(cat "$dir/said")"; sleep 0.05; done
+            sleep "$moment"
+            # With its php: the shell alone would leave that one to finish.
+            pkill -9 -P $! 2>/dev/null || true
+            kill -9 $! 2>/dev/null || true
+            wait $! 2>/dev/null || true
+            [ -f "$dir/upgrading" ] || break
+        done
+        upgrade_database "$dir" >"$dir/said" || die "an upgrade that was cut off does not end: $(cat "$dir/said")"
+        [ ! -f "$dir/upgrading" ] || die "a finished upgrade is still marked as begun"
+        php artisan velbrin:schema check || die "what an upgrade that was cut off left is no Velbrin"
+        php artisan velbrin:schema pending && die "an upgrade that was cut off left something undone"
+        [ "$(sql velbrin -e 'SELECT COUNT(*) FROM systems')" -gt 0 ] || die "an upgrade that was cut off lost the systems"
+        rm -f "$VAR"/backups/before-upgrade-*-"$$".tar.gz
+    )
+    say "Cut off in its middle an upgrade begins again and ends."
+}

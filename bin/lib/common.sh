@@ -39,7 +39,7 @@ need_packages() {
 }
 
 RUN_PACKAGES=(php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-bcmath php8.2-mbstring
-    php8.2-xml php8.2-intl composer unzip curl nginx-light mariadb-server-core mariadb-client-core mariadb-client)
+    php8.2-xml php8.2-intl composer unzip curl procps nginx-light mariadb-server-core mariadb-client-core mariadb-client)
 
 # once STAMP KEY COMMAND…: runs COMMAND unless STAMP already records KEY, so a killed run repeats and a whole one does not.
 once() {
@@ -100,18 +100,21 @@ keep() {
     local dir=$1 name=$2; shift 2
     end_leftover "$dir/$name.keeper" velbrin-keeper
     spawn bash -c '
-        dir=$1 name=$2 pause=1 part=
+        dir=$1 name=$2 pause=1 part= longest=${VELBRIN_LONGEST_PAUSE_S:-60}
         shift 2
         echo $$ >"$dir/$name.keeper"
         trap "trap - TERM; kill -TERM \$part 2>/dev/null; wait \$part; exit 0" TERM
         while :; do
             began=$SECONDS code=0
             "$@" & part=$!
-            wait $part || code=$?
+            { wait $part || code=$?; } 2>/dev/null
+            # What it left behind, in its own group or ours, holds its port and its files: gone before it is begun again.
+            kill -9 -- "-$part" 2>/dev/null
+            for left in $(pgrep -g $$); do [ "$left" = $$ ] || kill -9 "$left" 2>/dev/null; done
             if [ $code = 0 ] || [ $((SECONDS - began)) -ge 60 ]; then pause=1; fi
             [ $code = 0 ] || printf "%s %s ended (%s); begun again in %s s\n" "$(date -u +%FT%TZ)" "$name" "$code" "$pause" >>"$dir/supervisor.log"
             sleep "$pause" & wait $!
-            pause=$((pause * 2 > 60 ? 60 : pause * 2))
+            pause=$((pause * 2 > longest ? longest : pause * 2))
         done
     ' velbrin-keeper "$dir" "$name" "$@"
 }
@@ -251,7 +254,7 @@ php_admin_value[mysqlnd.net_read_timeout] = 4
 CONF
     cat >"$dir/nginx.conf" <<CONF
 daemon off;
-user $(id -un);
+$([ "$(id -u)" != 0 ] || printf "user root;")
 worker_processes 1;
 pid $dir/nginx.pid;
 error_log $dir/nginx.log warn;
