@@ -26,6 +26,7 @@ use App\Build\Http\TradeSheetController;
 use App\Build\Http\WaiverController;
 use App\Clients\Http\AttachmentController;
 use App\Clients\Http\ClientController;
+use App\Clients\Http\ClientDataController;
 use App\Clients\Http\ContactController;
 use App\Clients\Http\EnquiryController;
 use App\Clients\Http\PassageController;
@@ -177,6 +178,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/clients/{client}', [ClientController::class, 'show'])->name('clients.show');
     Route::put('/clients/{client}', [ClientController::class, 'update'])->name('clients.update');
     Route::post('/clients/{client}/archive', [ClientController::class, 'archive'])->name('clients.archive');
+    Route::get('/clients/{client}/data', [ClientDataController::class, 'show'])->name('clients.data');
+    Route::post('/clients/{client}/data', [ClientDataController::class, 'export'])->name('clients.export');
+    Route::get('/clients/{client}/data/{export}', [ClientDataController::class, 'download'])->name('clients.download');
+    Route::post('/clients/{client}/erase', [ClientDataController::class, 'erase'])->name('clients.erase');
     Route::post('/clients/{client}/contacts', [ContactController::class, 'store'])->name('contacts.store');
     Route::put('/contacts/{contact}', [ContactController::class, 'update'])->name('contacts.update');
     Route::post('/contacts/{contact}/archive', [ContactController::class, 'archive'])->name('contacts.archive');

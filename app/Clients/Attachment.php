@@ -31,6 +31,9 @@ final class Attachment extends Model
     /** What the worker found was no photo. */
     public const UNREADABLE = 'unreadable';
 
+    /** Taken out of the house with everything that named its client. */
+    public const ERASED = 'erased';
+
     protected $fillable = [
         'standing',
         'subject_type',

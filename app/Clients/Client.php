@@ -22,7 +22,7 @@ final class Client extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['archived_at' => 'datetime'];
+        return ['archived_at' => 'datetime', 'erased_at' => 'datetime'];
     }
 
     /** @return HasMany<Site, $this> */

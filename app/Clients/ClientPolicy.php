@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clients;
 
+use App\Team\Role;
 use App\Team\User;
 
 final class ClientPolicy
@@ -21,6 +22,12 @@ final class ClientPolicy
     public function create(User $user): bool
     {
         return $user->plans();
+    }
+
+    /** Everything at once, as a file or for good: the owner's. */
+    public function takeOut(User $user, Client $client): bool
+    {
+        return $user->role === Role::Owner;
     }
 
     public function update(User $user, Client $client): bool

@@ -110,6 +110,7 @@ final class FrontProvider extends ServiceProvider
     {
         return [
             'client' => \App\Clients\Client::class,
+            'client_export' => \App\Clients\Data\ClientExport::class,
             'contact' => \App\Clients\Contact::class,
             'room' => \App\Clients\Room::class,
             'passage' => \App\Clients\Passage::class,

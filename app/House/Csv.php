@@ -36,6 +36,21 @@ final class Csv
         );
     }
 
+    /**
+     * One row into a stream.
+     *
+     * @param  resource  $out
+     * @param  list<mixed>  $row
+     */
+    public static function put($out, array $row): void
+    {
+        $cells = array_map(
+            fn (mixed $v): string => self::cell(is_scalar($v) || $v === null ? $v : (string) json_encode($v)),
+            $row,
+        );
+        fputcsv($out, $cells, escape: '');
+    }
+
     private static function cell(string|int|float|bool|null $value): string
     {
         if (is_string($value)) {

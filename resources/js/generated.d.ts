@@ -299,12 +299,22 @@ export interface BasisView {
     at: string;
 }
 
+export interface ClientExportView {
+    id: number;
+    state: string;
+    percent: number;
+    kb: number | null;
+    by: string;
+    at: string;
+}
+
 export interface ClientView {
     id: number;
     name: string;
     note: string | null;
     sites: SiteLineView[];
     contacts: ContactView[];
+    mayTakeOut: boolean;
 }
 
 export interface CodeView {

@@ -10,6 +10,7 @@ use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Attachment;
+use App\Clients\Data\ClientExport;
 use App\Clients\Site;
 use App\House\Days;
 use App\Risk\FleetRun;
@@ -310,6 +311,17 @@ trait EveryRoute
                 )->id,
             'token' => fn () => $planner->createToken('test', ['ask'])->accessToken->getKey(),
             'number' => fn () => 'B-32',
+            'export' => function () use ($site, $planner): int {
+                $path = 'exports/test-'.Str::random(8).'.zip';
+                Storage::disk('local')->put($path, 'x');
+
+                return ClientExport::query()->create([
+                    'client_id' => $site->client_id,
+                    'user_id' => $planner->id,
+                    'state' => ClientExport::READY,
+                    'path' => $path,
+                ])->id;
+            },
             'session' => fn () => str_repeat('a', 32),
             'taskType' => fn () => Fixture::taskType('glass')->id,
             'siteStep' => fn () => SiteStep::query()->create([

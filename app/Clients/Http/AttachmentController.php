@@ -50,7 +50,11 @@ final class AttachmentController
     /** Where a photo will stand, or cannot. */
     private static function standIn(string $standing): Response
     {
-        $words = $standing === Attachment::WAITING ? 'The photo is being made ready' : 'This photo cannot be read: take it again';
+        $words = match ($standing) {
+            Attachment::WAITING => 'The photo is being made ready',
+            Attachment::ERASED => 'Erased with its client',
+            default => 'This photo cannot be read: take it again',
+        };
         $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 400 300" width="400" height="300">'.
             '<rect width="400" height="300" fill="#e9e3d3"/>'.
             '<text x="200" y="155" text-anchor="middle" font-family="sans-serif" font-size="17" fill="#1d2a2e">'.

@@ -79,7 +79,7 @@ final class ClientController
         ]);
 
         return Inertia::render('clients/Client', [
-            'view' => ClientView::of($client, $this->counts($client->sites->modelKeys())),
+            'view' => ClientView::of($client, $this->counts($client->sites->modelKeys()), $user),
         ]);
     }
 

@@ -7,6 +7,7 @@ namespace App\Clients\Views;
 use App\Clients\Client;
 use App\Clients\Contact;
 use App\Clients\Site;
+use App\Team\User;
 
 final readonly class ClientView
 {
@@ -20,11 +21,12 @@ final readonly class ClientView
         public ?string $note,
         public array $sites,
         public array $contacts,
+        public bool $mayTakeOut,
     ) {
     }
 
     /** @param  array<string, array<int, int>>  $counts by content, then site */
-    public static function of(Client $client, array $counts): self
+    public static function of(Client $client, array $counts, User $user): self
     {
         return new self(
             $client->id,
@@ -32,6 +34,7 @@ final readonly class ClientView
             $client->note,
             array_values($client->sites->map(fn (Site $s): SiteLineView => SiteLineView::of($s, $counts))->all()),
             array_values($client->contacts->map(fn (Contact $c): ContactView => ContactView::of($c))->all()),
+            $user->can('takeOut', $client),
         );
     }
 }

@@ -125,6 +125,9 @@ const chosen = computed(() => props.view.contacts.find((c) => c.id === editing.v
                     </button>
                 </div>
                 <FieldError class="wide" :words="errors.archive" />
+                <p v-if="view.mayTakeOut" class="wide">
+                    <Link :href="`/clients/${view.id}/data`">Everything about this client</Link> as a file, or erased
+                </p>
             </form>
         </template>
     </div>
