@@ -72,6 +72,7 @@ onUnmounted(() => window.clearTimeout(timer));
         <BButton
             type="button"
             variant="primary"
+            class="mt-3"
             @click="router.post(`/clients/${client.id}/data`, {}, { preserveScroll: true })"
             >Make the file</BButton
         >

@@ -38,6 +38,8 @@ const box = useOutbox(props.visit.id, shell.value.userId ?? 0, () => {
             router.reload({ only: ['visit', 'systems', 'photos'], onSuccess: () => box.readAnew(before) });
     }, 1500);
 });
+/** Those the page was read with, and those the office took since. */
+const photoCount = computed(() => props.photos + box.taken.value.filter((e) => e.photo).length);
 const clocks = useClocks(props.visit.id);
 const unsent = computed(() => new Set(box.waiting.value.map((e) => e.uuid)));
 const systems = computed(() => withEntries(props.systems, box.beyond.value, unsent.value, box.doubted.value));
@@ -499,7 +501,7 @@ onUnmounted(() => {
                     v-for="[key, label] in [
                         ['job', 'Job'],
                         ['seen', 'Seen'],
-                        ['photo', `Photo${photos ? ` (${photos})` : ''}`],
+                        ['photo', `Photo${photoCount ? ` (${photoCount})` : ''}`],
                         ['part', 'Used'],
                         ['note', 'Note'],
                         ['later', 'Later'],
