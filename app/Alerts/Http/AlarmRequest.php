@@ -6,6 +6,7 @@ namespace App\Alerts\Http;
 
 use App\Alerts\Alarm;
 use App\Systems\System;
+use App\Team\Colleague;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -39,7 +40,7 @@ final class AlarmRequest extends FormRequest
             'delay_min' => ['required', 'numeric:strict', 'min:0', 'max:1440'],
             'on_its_own' => ['required', 'boolean'],
             'calls' => ['required', 'array', 'min:1', 'max:6'],
-            'calls.*' => ['integer', Rule::exists('users', 'id')->whereNull('archived_at')],
+            'calls.*' => ['integer', Colleague::rule()],
         ];
     }
 

@@ -9,13 +9,13 @@ use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Build\StageTool;
 use App\House\Days;
+use App\Team\Colleague;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\PlanBrief;
@@ -72,7 +72,7 @@ final class StageToolController
             'owner_id' => [
                 'required',
                 'integer',
-                Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
+                Colleague::rule(),
             ],
             'due_on' => ['required', 'date', 'after_or_equal:'.Days::text()],
         ]);

@@ -9,6 +9,7 @@ use App\Rounds\Away;
 use App\Rounds\Crew;
 use App\Rounds\Vehicle;
 use App\Rounds\Views\CrewView;
+use App\Team\Colleague;
 use App\Team\User;
 use App\Water\Depot;
 use App\Water\SaltMix;
@@ -68,7 +69,7 @@ final class CrewController
                 'depot_id' => ['required', 'integer', Rule::exists('depots', 'id')->whereNull('archived_at')],
                 'vehicle_id' => ['required', 'integer', Rule::exists('vehicles', 'id')->whereNull('archived_at')],
                 'members' => ['required', 'array', 'min:1', 'max:2'],
-                'members.*' => ['integer', 'distinct', Rule::exists('users', 'id')->whereNull('archived_at')],
+                'members.*' => ['integer', 'distinct', Colleague::rule()],
                 'from_on' => ['required', 'date'],
                 'until_on' => ['nullable', 'date', 'after_or_equal:from_on'],
                 'starts_min' => ['required', 'integer:strict', 'between:0,1439'],

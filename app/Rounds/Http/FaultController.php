@@ -10,6 +10,7 @@ use App\Rounds\Views\FaultView;
 use App\Systems\Item;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
+use App\Team\Colleague;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -80,7 +81,7 @@ final class FaultController
                     'required_if_declined:mended',
                     'nullable',
                     'integer',
-                    Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
+                    Colleague::rule(),
                 ],
                 'due_on' => ['required_if_declined:mended', 'nullable', 'date', 'after_or_equal:'.Days::text()],
             ],

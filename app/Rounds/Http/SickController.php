@@ -8,6 +8,7 @@ use App\House\Days;
 use App\Rounds\Away;
 use App\Rounds\SickNow;
 use App\Rounds\Visit;
+use App\Team\Colleague;
 use App\Team\OnCall;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -15,7 +16,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -30,7 +30,7 @@ final class SickController
     {
         Gate::authorize('plan', Visit::class);
         $given = $request->validate([
-            'who' => ['nullable', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')],
+            'who' => ['nullable', 'integer', Colleague::rule()],
             'until' => ['nullable', 'date'],
         ]);
         $user = isset($given['who']) ? User::query()->current()->whereKey($given['who'])->firstOrFail() : null;
@@ -64,7 +64,7 @@ final class SickController
     public function store(Request $request, #[CurrentUser] User $by): RedirectResponse
     {
         Gate::authorize('plan', Visit::class);
-        $staff = Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client');
+        $staff = Colleague::rule();
         $given = $request->validate(
             [
                 'who' => ['required', 'integer', $staff],

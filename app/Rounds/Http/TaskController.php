@@ -27,6 +27,7 @@ use App\Systems\Material;
 use App\Systems\Parameters;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
+use App\Team\Colleague;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -250,7 +251,7 @@ final class TaskController
         Gate::authorize('record', $system);
         $given = $request->validate([
             'text' => ['required', 'string', 'max:500'],
-            'owner_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')],
+            'owner_id' => ['required', 'integer', Colleague::rule()],
             'due_on' => ['required', 'date', 'after_or_equal:'.Days::text()],
             'latest_on' => ['nullable', 'date', 'after_or_equal:due_on'],
             'on_site' => ['sometimes', 'boolean'],

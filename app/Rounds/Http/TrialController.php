@@ -13,6 +13,7 @@ use App\Rounds\Views\TrialView;
 use App\Systems\Parameters;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
+use App\Team\Colleague;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -109,7 +110,7 @@ final class TrialController
                 'owner_id' => [
                     'required',
                     'integer',
-                    Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
+                    Colleague::rule(),
                 ],
             ],
             [

@@ -6,12 +6,12 @@ namespace App\Rounds\Http;
 
 use App\Clients\Site;
 use App\Rounds\SiteWish;
+use App\Team\Colleague;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\OpeningHours;
@@ -31,7 +31,7 @@ final class WishController
                 'person_id' => [
                     'nullable',
                     'integer',
-                    Rule::exists('users', 'id')->whereNull('archived_at')->whereNot('role', 'client'),
+                    Colleague::rule(),
                 ],
                 'not_before' => ['nullable', 'date'],
                 'not_after' => ['nullable', 'date', 'after_or_equal:not_before'],

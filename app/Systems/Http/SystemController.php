@@ -11,6 +11,7 @@ use App\House\Views\PageView;
 use App\Systems\System;
 use App\Systems\SystemStart;
 use App\Systems\Views\SystemLineView;
+use App\Team\Colleague;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
@@ -131,7 +132,12 @@ final class SystemController
             'kind' => ['required', 'string', 'max:120'],
             'regime' => ['required', Rule::enum(Regime::class)],
             'room_id' => ['nullable', 'integer', Rule::exists('rooms', 'id')->where('site_id', $site->id)],
-            'keeper_id' => ['nullable', 'integer', Rule::exists('users', 'id')],
+            // Who keeps it now may have left since: that blocks no other change.
+            'keeper_id' => [
+                'nullable',
+                'integer',
+                Rule::unless($system !== null && request('keeper_id') == $system->keeper_id, [Colleague::rule()]),
+            ],
             'started_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1), 'after:1970-01-01'],
             'started_precision' => ['required', Rule::in(['day', 'month', 'year', 'about'])],
             'settling_until' => ['nullable', 'date'],

@@ -6,6 +6,7 @@ namespace App\Team\Http;
 
 use App\House\Days;
 use App\Team\Absence;
+use App\Team\Colleague;
 use App\Team\Holiday;
 use App\Team\OnCall;
 use App\Team\User;
@@ -120,7 +121,7 @@ final class RosterController
     private function days(): array
     {
         return [
-            'user_id' => ['required', 'integer', Rule::exists('users', 'id')->whereNull('archived_at')],
+            'user_id' => ['required', 'integer', Colleague::rule()],
             'from_on' => ['required', 'date'],
             'until_on' => ['required', 'date', 'after_or_equal:from_on'],
         ];
