@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'users'],
-    'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
+    'guards' => ['web' => ['driver' => 'session', 'provider' => 'users', 'remember' => 30 * 24 * 60]],
     'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Team\User::class]],
     'passwords' => [
         'users' => ['provider' => 'users', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 60],

@@ -10,7 +10,10 @@ return [
     'connection' => null,
     'table' => 'sessions',
     'lottery' => [2, 1000],
-    'cookie' => 'velbrin_session',
+    // The prefix holds a browser to it: over https only, for this host only, for all of it.
+    'cookie' => (str_starts_with((string) env('APP_URL', ''), 'https:') ? '__Host-' : '').'velbrin_session',
+    // However busy: after so long somebody signs in anew, days.
+    'longest_days' => 14,
     'path' => '/',
     'domain' => null,
     // Under a public address with https the cookie is never sent without.

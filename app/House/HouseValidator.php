@@ -60,7 +60,8 @@ final class HouseValidator extends Validator
 
     protected function getDateTimestamp($value): ?int
     {
-        return $this->isDay($value) ? parent::getDateTimestamp($value) : null;
+        // Also asked for the day a rule compares with, which is ours.
+        return is_string($value) || $value instanceof \DateTimeInterface ? parent::getDateTimestamp($value) : null;
     }
 
     private function isDay(mixed $value): bool

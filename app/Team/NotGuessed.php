@@ -19,6 +19,9 @@ final class NotGuessed implements DataAwareRule, ValidationRule
 
     private const SHORTEST_WORD = 4;
 
+    /** The hash reads no further. */
+    private const MOST_BYTES = 72;
+
     /** @var array<mixed> */
     private array $data = [];
 
@@ -39,6 +42,7 @@ final class NotGuessed implements DataAwareRule, ValidationRule
         $wrong = match (true) {
             self::isCommon($folded) => 'This is one of the passwords everybody tries first.',
             $this->isOwn($folded) => 'This is made of your own name or address.',
+            strlen($value) > self::MOST_BYTES => 'This is longer than 72 bytes, and what comes after them would not count.',
             preg_match('/^(.{1,6})\1+.?.?$/su', $folded) === 1 => 'This is one short piece again and again.',
             default => null,
         };

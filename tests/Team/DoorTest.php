@@ -86,6 +86,22 @@ final class DoorTest extends TestCase
     }
 
     #[Test]
+    public function cookies_are_kept_to_this_host(): void
+    {
+        $cookies = collect($this->get('/sign-in')->headers->getCookies());
+        $session = $cookies->first(fn ($c): bool => $c->getName() === 'velbrin_session');
+        self::assertTrue($session?->isHttpOnly());
+        self::assertSame('lax', $session->getSameSite());
+        self::assertNull($session->getDomain());
+        // The same settings, as they come out under a public address with https.
+        $was = [$_ENV['APP_URL'] ?? null, $_SERVER['APP_URL'] ?? null];
+        $_ENV['APP_URL'] = $_SERVER['APP_URL'] = 'https://velbrin.test';
+        $under = require config_path('session.php');
+        [$_ENV['APP_URL'], $_SERVER['APP_URL']] = $was;
+        self::assertSame(['__Host-velbrin_session', true, null], [$under['cookie'], $under['secure'], $under['domain']]);
+    }
+
+    #[Test]
     public function units_follow_the_person(): void
     {
         $user = self::user('planner');

@@ -79,6 +79,15 @@ final class EndOfAccessTest extends TestCase
     }
 
     #[Test]
+    public function a_session_ends_after_a_fortnight_however_busy_it_is(): void
+    {
+        $since = fn (int $days): array => ['signed-in-since' => now()->subDays($days)->getTimestamp()];
+        $this->actingAs($this->leaver)->withSession($since(14))->get('/')->assertOk();
+        $this->actingAs($this->leaver)->withSession($since(15))->get('/')->assertRedirect('/sign-in');
+        $this->assertGuest('web');
+    }
+
+    #[Test]
     public function the_people_of_an_archived_client_are_out_with_it(): void
     {
         $site = self::site();

@@ -215,6 +215,8 @@ final class SecondFactorTest extends TestCase
         yield 'one short piece' => ['ab1ab1ab1ab1', false];
         yield 'ones own name' => ['marit-osterdal-1', false];
         yield 'ones own name, accents and all' => ['Österdal2026!', false];
+        yield 'seventy-two bytes' => [str_repeat('kelp anvil ', 6).'abcdef', true];
+        yield 'a byte more' => [str_repeat('kelp anvil ', 6).'abcdefg', false];
         yield 'ones own name and words enough' => ['marit kelp anvil ferry', true];
     }
 

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Front;
+
+use App\Build\Price;
+use App\Clients\Client;
+use App\Clients\Site;
+use App\Systems\Item;
+use App\Systems\StandingNote;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Routing\Middleware\ThrottleRequests;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\TestCase;
+
+/**
+ * Field by field on every page of the router: what a role must not read stands in no answer it gets, whoever the records belong to.
+ */
+final class FieldsTest extends TestCase
+{
+    use EveryRoute;
+
+    /** Signs that stand for themselves wherever they turn up, as numbers and as written for people. */
+    private const SIGNS = [
+        'price' => ['13377', '133.77'],
+        'budget' => ['987654300', '9 876 543'],
+        'what a device cost' => ['7713100', '77 131.00'],
+        'code' => ['door-sign-4711'],
+        'client note' => ['between ourselves about them'],
+        'standing note' => ['standing between ourselves'],
+        'way in' => ['ring at the sign'],
+        'name of the other' => ['Someone Elsewhere'],
+    ];
+
+    /**
+     * @param  list<string>  $hidden
+     */
+    #[Test]
+    #[DataProvider('readers')]
+    public function what_a_role_must_not_read_stands_in_no_answer(string $role, bool $isOwnClient, array $hidden, array $seen): void
+    {
+        $this->withoutMiddleware([ThrottleRequests::class]);
+        config()->set('mail.default', 'catcher');
+        Price::query()->updateOrCreate(['key' => 'rock'], ['minor' => 13_377]);
+        $found = [];
+        foreach ($this->routes() as $route) {
+            if ($route->methods()[0] !== 'GET' || in_array('guest', $route->gatherMiddleware(), true)) {
+                continue;
+            }
+            [$uri, $mine, $other] = $this->world($route);
+            self::markUp($mine, $other);
+            $user = match (true) {
+                $role !== 'client' => self::user($role),
+                default => self::user('client', $isOwnClient ? $mine : $other),
+            };
+            if ($role === 'client' && ! $isOwnClient) {
+                Client::query()->whereKey($mine)->update(['name' => "Someone Elsewhere {$mine}"]);
+            }
+            $answer = $this->actingAs($user)->get($uri);
+            $said = $answer->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse
+                ? $answer->streamedContent()
+                : (string) $answer->getContent();
+            foreach (self::SIGNS as $what => $signs) {
+                foreach ($signs as $sign) {
+                    if (str_contains($said, $sign)) {
+                        $found[$what][] = (string) $route->getName();
+                    }
+                }
+            }
+        }
+        self::assertSame([], array_intersect_key($found, array_flip($hidden)));
+        foreach ($seen as $what) {
+            self::assertArrayHasKey($what, $found, 'a sign nobody reads proves nothing');
+        }
+    }
+
+    /** @return iterable<string, array{string, bool, list<string>, list<string>}> who, whose, hidden, seen */
+    public static function readers(): iterable
+    {
+        $money = ['price', 'budget', 'what a device cost'];
+        $between = ['code', 'client note', 'standing note', 'way in'];
+        yield 'an owner' => ['owner', false, ['code'], [...$money, 'client note', 'standing note', 'way in']];
+        yield 'a technician' => ['technician', false, [...$money, 'code'], ['standing note', 'way in']];
+        yield 'the client' => ['client', true, [...$money, ...$between], []];
+        yield 'another client' => ['client', false, [...$money, ...$between, 'name of the other'], []];
+    }
+
+    private static function markUp(int $mine, int $other): void
+    {
+        Client::query()->whereKey([$mine, $other])->update(['note' => 'between ourselves about them']);
+        foreach (Site::query()->where('client_id', $mine)->get() as $site) {
+            $site->update(['access_note' => 'ring at the sign', 'enquiry' => ['built' => 'yes', 'budget_minor' => 987_654_300]]);
+            $site->codes()->create(['label' => 'Gate', 'code' => 'door-sign-4711']);
+            foreach (System::query()->where('site_id', $site->id)->get() as $system) {
+                Item::query()->create([
+                    'system_id' => $system->id,
+                    'job' => 'heater',
+                    'name' => 'H',
+                    'watts' => 100,
+                    'price_minor' => 7_713_100,
+                ]);
+                StandingNote::query()->create([
+                    'system_id' => $system->id,
+                    'text' => 'standing between ourselves',
+                    'user_id' => User::query()->where('role', 'planner')->value('id'),
+                ]);
+            }
+        }
+    }
+}
