@@ -1,12 +1,18 @@
 // Attacks a running Velbrin: parts are ended in mid-write and the database is held still, while notes are written as a
-// phone writes them. attack.mjs URL FOLDER KILLS SEED. Prints its figures as JSON; what was acknowledged stands in
+// phone writes them. attack.mjs URL FOLDER KILLS SEED [SECONDS]: with seconds it only writes for so long. Prints its figures as JSON; what was acknowledged stands in
 // FOLDER/acknowledged.
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
 
-const [base, folder, kills, seed] = [process.argv[2], process.argv[3], Number(process.argv[4]), Number(process.argv[5])];
+const [base, folder, kills, seed, seconds] = [
+    process.argv[2],
+    process.argv[3],
+    Number(process.argv[4]),
+    Number(process.argv[5]),
+    Number(process.argv[6] ?? 0),
+];
 const PASSWORD = 'tide-and-lantern';
 const PARTS = { database: 'mariadbd --no-defaults', php: 'php-fpm: master', page: 'php-fpm: pool', nginx: 'nginx: master', worker: 'artisan queue:work', clock: 'velbrin-clock' };
 
@@ -110,6 +116,14 @@ async function write(n) {
     }
 }
 const writers = [write(1), write(2), write(3)];
+
+if (seconds) {
+    await pause(seconds * 1000);
+    over = true;
+    await Promise.all(writers);
+    console.log(JSON.stringify({ acknowledged: acknowledged.length, triedAgain: refused }));
+    process.exit(0);
+}
 
 const recoveries = [];
 for (let n = 0; n < kills; n++) {
