@@ -85,3 +85,24 @@ check_upgrade() {
     )
     say "Cut off in its middle an upgrade begins again and ends."
 }
+
+# check_keeper: a part that ends is begun again, after pauses that grow, with the reason written down and nothing of it left behind.
+check_keeper() {
+    local dir="$VAR/keep/part" n
+    rm -rf "$dir"
+    mkdir -p "$dir"
+    (
+        CHILDREN=() SOCKETS=
+        trap 'stop_children' EXIT
+        export VELBRIN_LONGEST_PAUSE_S=2
+        keep "$dir" weak bash -c 'date +%s%N >>"$1/begun"; sleep 300 & exit 3' weak "$dir"
+        for n in $(seq 80); do [ "$(cat "$dir/begun" 2>/dev/null | wc -l)" -ge 4 ] && break; sleep 0.1; done
+        [ "$(wc -l <"$dir/begun")" -ge 4 ] || die "a part that ended was not begun again: $(cat "$dir/supervisor.log" 2>/dev/null)"
+        grep -q 'weak ended (3); begun again in 1 s' "$dir/supervisor.log" || die "nobody wrote down why a part ended"
+        grep -q 'weak ended (3); begun again in 2 s' "$dir/supervisor.log" || die "the pause before a part is begun again does not grow"
+        [ "$(pgrep -g "${CHILDREN[-1]}" -fc '^sleep 300')" -le 1 ] || die "what a part left behind is still there"
+    )
+    sleep 0.3
+    [ "$(pgrep -fc "velbrin-keeper $dir weak" || true)" = 0 ] || die "a keeper outlived whoever started it"
+    say "A part that ends is begun again, and said why."
+}
