@@ -6,18 +6,13 @@ namespace App\Reports;
 
 use App\Alerts\Alarm;
 use App\Alerts\AlarmCall;
-use App\Build\AcceptedRisk;
 use App\Build\Answered;
-use App\Build\PassedStage;
 use App\Build\PlanVersion;
 use App\Build\SectionSvg;
-use App\Build\Waiver;
 use App\House\BoardSvg;
 use App\House\Days;
 use App\House\Paper;
 use App\House\Views\DayPlanView;
-use App\Risk\Exposure;
-use App\Risk\Night;
 use App\Rounds\Task;
 use App\Rounds\TaskTriggers;
 use App\Systems\Band;
@@ -30,11 +25,9 @@ use Velbrin\Core\Build\FirstDays;
 use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField;
-use Velbrin\Core\Build\StageGate;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
-use Velbrin\Core\Risk\Hazard;
 
 /** What the client keeps beside the tank: drawing, volumes, plugs, limits, what to do when, whom to call, the first ninety days (B-73). */
 final readonly class Handover
@@ -72,7 +65,7 @@ final readonly class Handover
             'figures' => self::figures($answers, $units),
             'items' => $system->items,
             'bands' => self::bands($system, $units),
-            'when' => self::when($system, $answers, $units),
+            'when' => WhatToDoWhen::of($system, $answers, $units),
             'alarms' => Alarm::query()
                 ->where('system_id', $system->id)
                 ->current()
@@ -110,7 +103,7 @@ final readonly class Handover
                     : 'data:image/svg+xml;base64,'.base64_encode(BoardSvg::paint($answers->board)),
             'programme' => self::programme($system, $answers, $units),
             'first' => self::firstDays($system),
-            'accepted' => self::accepted($system),
+            'accepted' => AcceptedWith::of($system),
             'drawing' => $section === null
                     ? null
                     : 'data:image/svg+xml;base64,'.base64_encode(SectionSvg::paint($section, $units)),
@@ -192,67 +185,6 @@ final readonly class Handover
         );
     }
 
-    /**
-     * What to do first, with this system's own hours and litres.
-     *
-     * @return list<array{what: string, words: string}>
-     */
-    private static function when(System $system, PlanAnswers $answers, Units $units): array
-    {
-        $harm = Exposure::query()
-            ->where('system_id', $system->id)
-            ->where('night', Night::Tonight->value)
-            ->get()
-            ->mapWithKeys(fn (Exposure $e): array => [$e->hazard->value => $e->harm_h])
-            ->all();
-        $hours = fn (Hazard $h): string => is_numeric($harm[$h->value] ?? null)
-            ? ' Harm comes after about '.
-                $units->show(Quantity::of((float) $harm[$h->value], Kind::Hours)).
-                ' on a night like tonight.'
-            : '';
-        $down = $answers->figure('downL')?->quantity;
-
-        return [
-            [
-                'what' => 'The power is out',
-                'words' => ($down === null
-                        ? ''
-                        : $units->show($down).' run down into the sump and stay there: that is as it should be. ').
-                    'Open nothing, feed nothing. Keep the water moving with the battery pump or a jug.'.
-                    $hours(Hazard::PowerCut),
-            ],
-            [
-                'what' => 'It is too warm',
-                'words' => 'Pull the plugs of the heaters, open the lid, a fan across the surface. Call.'.
-                    $hours(Hazard::HeaterStuckOn),
-            ],
-            [
-                'what' => 'It is too cold',
-                'words' => 'See whether the heaters have power. Cover the tank with a blanket. Never add hot water. Call.'.
-                    $hours(Hazard::HeaterStuckOff),
-            ],
-            [
-                'what' => 'Water on the floor',
-                'words' => 'Dry hands only: if it has reached a plug, switch off at the fuse box, not at the plug. Then the '.
-                    'return pump off, towels, call.',
-            ],
-            [
-                'what' => 'No water comes back',
-                'words' => 'Look whether the return pump has power and water. Switch it off before it runs dry. The stream '.
-                    'pumps stay on. Call.',
-            ],
-            [
-                'what' => 'Cloudy water, a smell, animals gasping',
-                'words' => 'Stream pumps on full, skimmer on, feed nothing, add nothing from a bottle. Call at once.',
-            ],
-            [
-                'what' => 'Somebody is stung, cut or unwell after touching it',
-                'words' => 'Rinse, and see a doctor or the poison line; say that it is a marine aquarium. Some corals carry '.
-                    'strong toxins: never scrub or heat rock.',
-            ],
-        ];
-    }
-
     /** @return list<array{on: string, words: string}> nothing once they are over */
     private static function firstDays(System $system): array
     {
@@ -274,43 +206,5 @@ final readonly class Handover
         }
 
         return $lines;
-    }
-
-    /** @return list<string> what was passed without its proof, and every Stop that was waived */
-    private static function accepted(System $system): array
-    {
-        $version = PlanVersion::query()
-            ->with(['waivers', 'passedStages', 'risks'])
-            ->find($system->plan_version_id);
-        if ($version === null) {
-            return [];
-        }
-
-        return [
-            ...$version->risks
-                ->map(
-                    fn (AcceptedRisk $r): string => "{$r->words()}; looked at again on {$r->review_on->format(
-                        'j M Y',
-                    )} ({$r->signed_by}, {$r->signed_on->format('j M Y')})",
-                )
-                ->values()
-                ->all(),
-            ...$version->waivers
-                ->map(
-                    fn (Waiver $w): string => "{$w->what}: {$w->reason} ({$w->signed_by}, {$w->signed_on->format(
-                        'j M Y',
-                    )})",
-                )
-                ->values()
-                ->all(),
-            ...$version->passedStages
-                ->where('by', StageGate::WAIVER)
-                ->map(
-                    fn (PassedStage $p): string => ucfirst(str_replace('-', ' ', $p->stage)).
-                        ": {$p->words} ({$p->signed_by}, {$p->passed_on->format('j M Y')})",
-                )
-                ->values()
-                ->all(),
-        ];
     }
 }

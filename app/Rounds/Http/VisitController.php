@@ -51,13 +51,13 @@ final class VisitController
         return Inertia::render('rounds/Visit', [
             'visit' => VisitView::of(
                 $visit,
-                [...LoadList::into($visit, $user->units()), ...$reader->missing],
+                [...LoadList::into($visit, $user->units()), ...$reader->round->missing],
                 $site->codes
                     ->filter(fn (SiteCode $c): bool => $user->can('reveal', $c->setRelation('site', $site)))
                     ->mapWithKeys(fn (SiteCode $c): array => [$c->id => $c->label])
                     ->all(),
-                $reader->reportId,
-                $reader->next,
+                $reader->round->reportId,
+                $reader->round->next,
                 $visit->state !== Visit::CLOSED
                     ? []
                     : array_values(
@@ -75,8 +75,8 @@ final class VisitController
             'signs' => collect(Sign::cases())->mapWithKeys(fn (Sign $s): array => [$s->value => $s->label()]),
             'ticks' => LeaveSafe::TICKS,
             'people' => $reader->staff(),
-            'photos' => $reader->photos,
-            'running' => $reader->running,
+            'photos' => $reader->round->photos,
+            'running' => $reader->round->running,
         ]);
     }
 
