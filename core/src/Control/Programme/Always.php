@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+/** On, or off, until something else speaks. */
+final readonly class Always implements Rule
+{
+    public function __construct(public bool $isOn)
+    {
+    }
+
+    public function kind(): string
+    {
+        return $this->isOn ? 'on' : 'off';
+    }
+
+    public function probes(): array
+    {
+        return [];
+    }
+
+    public function switches(): array
+    {
+        return [];
+    }
+
+    public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
+    {
+        return $this->isOn ? 1.0 : 0.0;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+use Velbrin\Core\Measure\Guard as Check;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** A level by the clock on the wall: in steps, or as a ramp from point to point; over midnight too. */
+final readonly class Day implements Rule
+{
+    private const DAY_MIN = 1440.0;
+
+    /**
+     * @param  non-empty-list<array{minute: float, level: float}>  $points  rising in time
+     *
+     * @throws OutOfRange
+     */
+    public function __construct(public array $points, public bool $isRamp)
+    {
+        $before = -1.0;
+        foreach ($points as $n => $point) {
+            Check::within("points.{$n}.minute", $point['minute'], 0, self::DAY_MIN - 1e-9);
+            Check::within("points.{$n}.level", $point['level'], 0, 1);
+            if ($point['minute'] <= $before) {
+                throw OutOfRange::field("points.{$n}.minute", 'points do not rise in time', 'later than the one before');
+            }
+            $before = $point['minute'];
+        }
+    }
+
+    public function kind(): string
+    {
+        return 'day';
+    }
+
+    public function probes(): array
+    {
+        return [];
+    }
+
+    public function switches(): array
+    {
+        return [];
+    }
+
+    public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
+    {
+        return $this->at($now->minute);
+    }
+
+    /** At a minute of the day. */
+    public function at(float $minute): float
+    {
+        $last = $this->points[count($this->points) - 1];
+        $from = ['minute' => $last['minute'] - self::DAY_MIN, 'level' => $last['level']];
+        $again = ['minute' => $this->points[0]['minute'] + self::DAY_MIN, 'level' => $this->points[0]['level']];
+        foreach ([...$this->points, $again] as $to) {
+            if ($minute < $to['minute']) {
+                $share = ($minute - $from['minute']) / ($to['minute'] - $from['minute']);
+
+                return $this->isRamp ? $from['level'] + $share * ($to['level'] - $from['level']) : $from['level'];
+            }
+            $from = $to;
+        }
+
+        return $from['level'];
+    }
+}

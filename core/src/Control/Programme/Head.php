@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+/**
+ * A controller at work: from what is sensed at each moment it decides every outlet. The first that speaks wins: no power, a lock, a
+ * guard, a time it may not be on any longer, one it may not be on again yet, an override, a pause, the rule. Whoever has been on too
+ * short stays on against override, pause and rule only. Same programme, same senses, same decisions.
+ */
+final class Head
+{
+    /** After power returns, the strip knows nothing until the head has booted. */
+    public const BOOT_S = 90.0;
+
+    /** A pause begun again counts anew, but never beyond so many times its length from the first. */
+    private const PAUSE_TIMES = 2.0;
+
+    /** @var array<string, Memory> what each rule remembers */
+    private array $rules = [];
+
+    /** @var array<string, Memory> what each guard remembers */
+    private array $guards = [];
+
+    /** @var array<string, float> when each outlet went on */
+    private array $onSinceS = [];
+
+    /** @var array<string, float> when each outlet went off, or power returned */
+    private array $offSinceS = [];
+
+    /** @var array<string, true> outlets that were on too long, until somebody has looked */
+    private array $tooLong = [];
+
+    /** @var array<string, array{firstS: float, lastS: float}> pauses under way */
+    private array $pauses = [];
+
+    /** @var array<string, float> outlets that are on, and how far */
+    private array $levels = [];
+
+    /** A head that is looked at first has run for ever. */
+    private bool $hadPower = true;
+
+    private float $poweredS = -INF;
+
+    /** @var array<string, float> when a rest after the longest time began */
+    private array $restingS = [];
+
+    public function __construct(private readonly Programme $programme)
+    {
+        $this->boot();
+    }
+
+    /** @return array<string, Decision> by outlet */
+    public function step(Moment $now, Sensed $sensed): array
+    {
+        $this->power($now, $sensed);
+        $this->people($now, $sensed);
+        $isHeard = $sensed->power && $sensed->link && $now->atS - $this->poweredS >= self::BOOT_S;
+        $decided = [];
+        foreach ($this->programme->outlets as $outlet) {
+            $decision = match (true) {
+                ! $sensed->power => new Decision(0.0, Says::NoPower, 0.0),
+                ! $isHeard => $this->alone($outlet, $now),
+                default => $this->decide($outlet, $now, $sensed, $decided),
+            };
+            $this->remember($outlet, $decision, $now);
+            $decided[$outlet->id] = $decision;
+        }
+
+        return $decided;
+    }
+
+    /** @return list<string> guards, refills and outlets that wait for somebody to look */
+    public function latched(): array
+    {
+        $latched = array_keys($this->tooLong);
+        foreach ([$this->guards, $this->rules] as $all) {
+            foreach ($all as $id => $memory) {
+                if ($memory->latched) {
+                    $latched[] = (string) $id;
+                }
+            }
+        }
+
+        return array_values(array_unique($latched));
+    }
+
+    private function boot(): void
+    {
+        $this->pauses = [];
+        foreach ($this->programme->outlets as $outlet) {
+            $given = $this->rules[$outlet->id] ?? new Memory();
+            $fresh = new Memory();
+            // Switched off and on again a latch still waits for somebody, and what was given was given.
+            [$fresh->latched, $fresh->given, $fresh->amounts] = [$given->latched, $given->given, $given->amounts];
+            $fresh->dropped = $given->dropped;
+            $this->rules[$outlet->id] = $fresh;
+        }
+        foreach ($this->programme->guards as $guard) {
+            $was = $this->guards[$guard->id] ?? new Memory();
+            $fresh = new Memory();
+            [$fresh->isOn, $fresh->latched] = [$was->latched, $was->latched];
+            $this->guards[$guard->id] = $fresh;
+        }
+    }
+
+    private function power(Moment $now, Sensed $sensed): void
+    {
+        if ($sensed->power && ! $this->hadPower) {
+            $this->poweredS = $now->atS;
+            $this->boot();
+            foreach ($this->programme->outlets as $outlet) {
+                $this->offSinceS[$outlet->id] = $now->atS;
+                unset($this->onSinceS[$outlet->id]);
+            }
+        }
+        $this->hadPower = $sensed->power;
+    }
+
+    private function people(Moment $now, Sensed $sensed): void
+    {
+        foreach ($sensed->pauses as $group) {
+            $this->pauses[$group] = ['firstS' => $this->pauses[$group]['firstS'] ?? $now->atS, 'lastS' => $now->atS];
+        }
+        foreach ($sensed->buttons as $id) {
+            if (isset($this->rules[$id])) {
+                $this->rules[$id]->sinceS = $now->atS;
+            }
+        }
+        foreach ($sensed->byHandMl as $id => $ml) {
+            if (isset($this->rules[$id])) {
+                $this->rules[$id]->amounts[] = ['atS' => $now->atS, 'amount' => $ml];
+            }
+        }
+        foreach ($sensed->reset as $id) {
+            unset($this->tooLong[$id]);
+            foreach ([$this->guards[$id] ?? null, $this->rules[$id] ?? null] as $memory) {
+                if ($memory !== null && $memory->latched) {
+                    $memory->latched = $memory->isOn = false;
+                    $memory->sinceS = null;
+                }
+            }
+        }
+    }
+
+    /** Without a word from its head. */
+    private function alone(Outlet $outlet, Moment $now): Decision
+    {
+        $waits = $now->atS - ($this->offSinceS[$outlet->id] ?? -INF) < $outlet->powerReturnS;
+
+        return $waits && ! $this->isOn($outlet)
+            ? new Decision(0.0, Says::PowerReturn, 0.0)
+            : new Decision($outlet->lostLinkLevel ?? 0.0, Says::LostLink, 0.0);
+    }
+
+    /** @param  array<string, Decision>  $decided */
+    private function decide(Outlet $outlet, Moment $now, Sensed $sensed, array $decided): Decision
+    {
+        $wants = $outlet->rule->wants($now, $sensed, $this->rules[$outlet->id], $decided);
+        $guard = $this->guard($outlet, $now, $sensed);
+        if (in_array($outlet->id, $sensed->locks, true)) {
+            return new Decision(0.0, Says::Lock, $wants);
+        }
+        if ($guard !== null && $guard[0] <= 0.0) {
+            return new Decision(0.0, Says::Guard, $wants, $guard[1]);
+        }
+        $isTooLong = $guard === null && $this->isTooLong($outlet, $now);
+        if ($isTooLong) {
+            return new Decision(0.0, Says::MaximumOn, $wants);
+        }
+        $asked = $guard === null ? $this->asked($outlet, $now, $sensed, $wants) : new Decision($guard[0], Says::Guard, $wants, $guard[1]);
+        if ($asked->isOn() && ! $this->isOn($outlet)) {
+            return $this->waits($outlet, $now, $wants) ?? $asked;
+        }
+        $isShort = $this->isOn($outlet) && $now->atS - ($this->onSinceS[$outlet->id] ?? -INF) < $outlet->minimumOnS;
+
+        return ! $asked->isOn() && $isShort
+            ? new Decision($this->levels[$outlet->id] ?? 1.0, Says::MinimumOn, $wants)
+            : $asked;
+    }
+
+    /** Override, pause or rule. */
+    private function asked(Outlet $outlet, Moment $now, Sensed $sensed, float $wants): Decision
+    {
+        $override = $sensed->overrides[$outlet->id] ?? null;
+        if ($override !== null && $now->atS < $override['untilS']) {
+            return new Decision($override['level'], Says::Override, $wants);
+        }
+        foreach ($outlet->pauses as $group => $pause) {
+            $begun = $this->pauses[$group] ?? null;
+            $isPaused = $begun !== null &&
+                $now->atS - $begun['lastS'] < $pause->lengthS &&
+                $now->atS - $begun['firstS'] < self::PAUSE_TIMES * $pause->lengthS;
+            if ($isPaused) {
+                return new Decision($pause->level, Says::Pause, $wants, $group);
+            }
+        }
+
+        return new Decision($wants, Says::Rule, $wants);
+    }
+
+    /**
+     * The highest rank that speaks; where equals contradict each other, what holds without a link.
+     *
+     * @return array{float, string}|null level and who
+     */
+    private function guard(Outlet $outlet, Moment $now, Sensed $sensed): ?array
+    {
+        $speaks = null;
+        $rank = 0;
+        foreach ($this->programme->guards as $guard) {
+            if ($guard->outlet !== $outlet->id || ! $guard->acts($now, $sensed, $this->guards[$guard->id])) {
+                continue;
+            }
+            $weight = $guard->rank->weight();
+            if ($weight > $rank) {
+                [$speaks, $rank] = [[$guard->level, $guard->id], $weight];
+            } elseif ($weight === $rank && $speaks !== null && $speaks[0] !== $guard->level) {
+                $speaks = [$outlet->lostLinkLevel ?? 0.0, $guard->id];
+            }
+        }
+
+        return $speaks;
+    }
+
+    private function isTooLong(Outlet $outlet, Moment $now): bool
+    {
+        if (isset($this->tooLong[$outlet->id])) {
+            return true;
+        }
+        if ($outlet->maximumOnS === null || $outlet->afterMaximum === AfterMaximum::Tell) {
+            return false;
+        }
+        if ($this->isOn($outlet)) {
+            $isOver = $now->atS - ($this->onSinceS[$outlet->id] ?? $now->atS) >= $outlet->maximumOnS;
+            if ($isOver && $outlet->afterMaximum === AfterMaximum::Latch) {
+                $this->tooLong[$outlet->id] = true;
+            }
+            if ($isOver) {
+                $this->restingS[$outlet->id] = $now->atS;
+            }
+
+            return $isOver;
+        }
+
+        return $now->atS - ($this->restingS[$outlet->id] ?? -INF) < $outlet->restS;
+    }
+
+    private function waits(Outlet $outlet, Moment $now, float $wants): ?Decision
+    {
+        $offS = $now->atS - ($this->offSinceS[$outlet->id] ?? -INF);
+        $poweredS = $now->atS - $this->poweredS;
+
+        return match (true) {
+            $poweredS < $outlet->powerReturnS => new Decision(0.0, Says::PowerReturn, $wants),
+            $offS < $outlet->minimumOffS => new Decision(0.0, Says::MinimumOff, $wants),
+            default => null,
+        };
+    }
+
+    private function isOn(Outlet $outlet): bool
+    {
+        return ($this->levels[$outlet->id] ?? 0.0) > 0;
+    }
+
+    private function remember(Outlet $outlet, Decision $decision, Moment $now): void
+    {
+        $was = $this->isOn($outlet);
+        $this->levels[$outlet->id] = $decision->level;
+        if ($decision->isOn() && ! $was) {
+            $this->onSinceS[$outlet->id] = $now->atS;
+        }
+        if (! $decision->isOn() && $was) {
+            $this->offSinceS[$outlet->id] = $now->atS;
+            unset($this->onSinceS[$outlet->id]);
+        }
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+/** One outlet of a strip: what hangs on it, its rule, and what it does when nobody tells it anything. */
+final readonly class Outlet
+{
+    /**
+     * @param  string  $place  what it is for, as people say it: "heater 1, sump"
+     * @param  float|null  $lostLinkLevel  what it does without a link to its head; null: nobody has said
+     * @param  float|null  $maximumOnS  the longest it is on at a stretch; null: no limit
+     * @param  array<string, PauseOf>  $pauses  groups it obeys
+     */
+    public function __construct(
+        public string $id,
+        public string $place,
+        public Rule $rule,
+        public ?float $lostLinkLevel,
+        public float $minimumOnS = 0.0,
+        public float $minimumOffS = 0.0,
+        public ?float $maximumOnS = null,
+        public AfterMaximum $afterMaximum = AfterMaximum::Latch,
+        public float $restS = 0.0,
+        public float $powerReturnS = 0.0,
+        public array $pauses = [],
+    ) {
+    }
+}

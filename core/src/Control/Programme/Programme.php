@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+use Velbrin\Core\Measure\OutOfRange;
+
+/** A whole set-up: outlets in the order they can be decided in, and guards. Immutable. */
+final readonly class Programme
+{
+    /** @var list<Outlet> whoever is followed stands before who follows */
+    public array $outlets;
+
+    /**
+     * @param  list<Outlet>  $outlets
+     * @param  list<Guard>  $guards
+     *
+     * @throws OutOfRange for a name given twice, an outlet that is not there, and outlets that follow each other in a circle
+     */
+    public function __construct(array $outlets, public array $guards = [])
+    {
+        $byId = [];
+        foreach ($outlets as $outlet) {
+            if (isset($byId[$outlet->id])) {
+                throw OutOfRange::field('outlets', "{$outlet->id} is there twice", 'each name once');
+            }
+            $byId[$outlet->id] = $outlet;
+        }
+        foreach ($guards as $guard) {
+            if (! isset($byId[$guard->outlet])) {
+                throw self::missing('guards', "{$guard->id} guards {$guard->outlet}");
+            }
+        }
+        $ordered = [];
+        foreach ($byId as $outlet) {
+            self::place($outlet, $byId, $ordered, []);
+        }
+        $this->outlets = array_values($ordered);
+    }
+
+    private static function missing(string $field, string $says): OutOfRange
+    {
+        return OutOfRange::field($field, "{$says}, which is not there", 'an outlet of this programme');
+    }
+
+    /**
+     * @param  array<string, Outlet>  $byId
+     * @param  array<string, Outlet>  $ordered
+     * @param  array<string, true>  $open  those that wait for this one
+     */
+    private static function place(Outlet $outlet, array $byId, array &$ordered, array $open): void
+    {
+        if (isset($ordered[$outlet->id])) {
+            return;
+        }
+        if (isset($open[$outlet->id])) {
+            throw OutOfRange::field('outlets', "{$outlet->id} follows itself in a circle", 'outlets that follow one another to an end');
+        }
+        if ($outlet->rule instanceof Follow) {
+            $leader = $byId[$outlet->rule->outlet] ?? null;
+            if ($leader === null) {
+                throw self::missing('outlets', "{$outlet->id} follows {$outlet->rule->outlet}");
+            }
+            self::place($leader, $byId, $ordered, $open + [$outlet->id => true]);
+        }
+        $ordered[$outlet->id] = $outlet;
+    }
+}

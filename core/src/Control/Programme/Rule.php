@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+/** What an outlet does while nothing speaks before it. */
+interface Rule
+{
+    /** Its name in a document. */
+    public function kind(): string;
+
+    /** @return list<string> probes it reads */
+    public function probes(): array;
+
+    /** @return list<string> switches it reads */
+    public function switches(): array;
+
+    /**
+     * The level it wants, 0 to 1.
+     *
+     * @param  Memory  $own  what this rule remembers, empty after a boot
+     * @param  array<string, Decision>  $others  what is decided already at this moment, by outlet
+     */
+    public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float;
+}
