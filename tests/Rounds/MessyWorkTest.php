@@ -278,7 +278,7 @@ final class MessyWorkTest extends TestCase
             ->get("/systems/{$this->system->id}/tasks")
             ->assertInertia(fn ($page) => $page->has('disturbed', 1));
         $again = Fixture::visit($this->system, $this->crew, 'glass');
-        $labels = array_map(fn ($r): string => $r->label, (new VisitReader($again->refresh(), $this->ines))->running);
+        $labels = array_map(fn ($r): string => $r->label, (new VisitReader($again->refresh(), $this->ines))->round->running);
         self::assertContains("{$this->system->name}: the water is hazy (siphon a quarter of the sand)", $labels);
         self::assertContains('Vehicle back', $labels);
         $this->post("/disturbed/{$left->id}/end")->assertSessionHasNoErrors();
@@ -392,10 +392,10 @@ final class MessyWorkTest extends TestCase
         $next = Fixture::system(self::site('Another'), $this->planner, 'Next reef');
         $next->site?->update(['lat' => 53.6, 'lon' => 1.7, 'street' => 'Quay 9', 'town' => 'Port']);
         $visit = Fixture::visit($this->system, $this->crew, 'glass');
-        self::assertNull((new VisitReader($visit, $this->ines))->next, 'none is to come');
+        self::assertNull((new VisitReader($visit, $this->ines))->round->next, 'none is to come');
         $later = Fixture::visit($next, $this->crew, 'change');
         $later->update(['starts_at' => Days::moment('2026-11-30', 660), 'salt_l' => 62, 'ro_l' => 0]);
-        $stop = (new VisitReader($visit->refresh(), $this->ines))->next;
+        $stop = (new VisitReader($visit->refresh(), $this->ines))->round->next;
         self::assertInstanceOf(NextStopView::class, $stop);
         // 6.6 km as the crow flies, with detour 8.6 km at 35 km/h: 14.7 min, and 5 to park.
         self::assertSame(
@@ -403,7 +403,7 @@ final class MessyWorkTest extends TestCase
             [$stop->at, $stop->leaveBy, $stop->along, $stop->address],
         );
         $later->update(['state' => Visit::UNDERWAY]);
-        self::assertNull((new VisitReader($visit->refresh(), $this->ines))->next, 'begun by somebody: not to come');
+        self::assertNull((new VisitReader($visit->refresh(), $this->ines))->round->next, 'begun by somebody: not to come');
     }
 
     /** @param  array{0: string, 1: array<string, mixed>}  ...$entries */

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme\Check;
+
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Programme\Objection;
+use Velbrin\Core\Control\Programme\Row;
+use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Measure\Severity;
+
+/** Two heaters on one strip: it takes both with it. */
+final readonly class BackupOnOneStrip implements Row
+{
+    public function code(): string
+    {
+        return 'K-20i';
+    }
+
+    public function look(Setup $setup): array
+    {
+        $strips = [];
+        foreach ($setup->doing(Job::Heater) as $outlet) {
+            $strip = ($setup->hung[$outlet->id] ?? null)?->strip;
+            if ($strip !== null) {
+                $strips[$strip][] = $outlet->place;
+            }
+        }
+        $found = [];
+        foreach ($strips as $strip => $places) {
+            if (count($places) > 1) {
+                $found[] = Objection::of(
+                    Severity::Watch,
+                    $this->code(),
+                    (string) $strip,
+                    'All on strip {strip}: {places}',
+                    'The strip takes one and its backup with it.',
+                    'Put one of them on another strip, and on another circuit.',
+                    ['strip' => (string) $strip, 'places' => implode(', ', $places)],
+                );
+            }
+        }
+
+        return $found;
+    }
+}

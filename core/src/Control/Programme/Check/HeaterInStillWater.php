@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme\Check;
+
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Programme\Objection;
+use Velbrin\Core\Control\Programme\Row;
+use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Measure\Severity;
+
+/** A pause that stops the return and not the heater in the sump. */
+final readonly class HeaterInStillWater implements Row
+{
+    public function code(): string
+    {
+        return 'K-20y';
+    }
+
+    public function look(Setup $setup): array
+    {
+        $found = [];
+        foreach ($setup->doing(Job::ReturnPump) as $pump) {
+            foreach ($pump->pauses as $group => $pause) {
+                foreach ($pause->level > 0 ? [] : $setup->doing(Job::Heater) as $heater) {
+                    $isInSump = ($setup->hung[$heater->id] ?? null)?->water === 'sump';
+                    if ($isInSump && ($heater->pauses[$group] ?? null)?->level !== 0.0) {
+                        $found[] = Objection::of(
+                            Severity::Fix,
+                            $this->code(),
+                            $heater->id,
+                            'In the pause “{group}” {heater} heats still water',
+                            'The sump grows hot beside a probe that stands elsewhere.',
+                            'Let it pause with {pump}.',
+                            ['group' => (string) $group, 'heater' => $heater->place, 'pump' => $pump->place],
+                        );
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+}

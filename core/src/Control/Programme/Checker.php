@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+use Velbrin\Core\Measure\Finding;
+
+/** Reads a whole set-up and says what is wrong before it costs an animal (K-20). Worst first. */
+final class Checker
+{
+    /** @return list<Row> in the order of their names */
+    public static function rows(): array
+    {
+        return [
+            new Check\BandsOverlap(),
+            new Check\BandChatters(),
+            new Check\AlarmInBand(),
+            new Check\GuardInSwing(),
+            new Check\GuardUntold(),
+            new Check\OneProbeForBoth(),
+            new Check\BackupOnOneStrip(),
+            new Check\LostLinkUnsafe(),
+            new Check\RunWithoutEnd(),
+            new Check\SkimmerBackTooSoon(),
+            new Check\CompressorTooOften(),
+            new Check\ProbeOverdue(),
+            new Check\ChainOfOne(),
+            new Check\AlarmUntested(),
+            new Check\PlugUnlabelled(),
+            new Check\StartTogether(),
+            new Check\GuardsContradict(),
+            new Check\HeaterInStillWater(),
+            new Check\BlindUnsaid(),
+            new Check\DoseUncapped(),
+        ];
+    }
+
+    /** @return list<Finding> */
+    public static function check(Setup $setup): array
+    {
+        $found = [];
+        foreach (self::rows() as $row) {
+            array_push($found, ...$row->look($setup));
+        }
+
+        return Finding::sorted($found);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+use Velbrin\Core\Control\Job;
+
+/** What hangs on an outlet. */
+final readonly class Hung
+{
+    /**
+     * @param  string|null  $strip  the strip the outlet belongs to
+     * @param  string|null  $water  the vessel its device stands in
+     */
+    public function __construct(
+        public Job $job,
+        public float $watts,
+        public ?string $strip,
+        public ?string $water,
+        public bool $isLabelled,
+    ) {
+    }
+}
