@@ -54,6 +54,7 @@ final class Desk
         'panel-stress' => Question\PanelStressQuestion::class,
         'ph' => Question\PhQuestion::class,
         'plan' => Question\PlanQuestion::class,
+        'programme-check' => Question\ProgrammeCheckQuestion::class,
         'refill' => Question\RefillQuestion::class,
         'refractometer' => Question\RefractometerQuestion::class,
         'return-flow' => Question\ReturnFlowQuestion::class,

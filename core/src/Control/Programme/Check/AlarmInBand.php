@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Measure\Severity;
 
-/** An alarm that sounds while control does what it should. */
+/**
+ * An alarm that sounds while control does what it should: at or above where the first heater begins, or at or below where the first
+ * cooling does. Between the first and a backup it is no nuisance: it tells that the first has failed.
+ */
 final readonly class AlarmInBand implements Row
 {
     public function code(): string
@@ -20,28 +24,41 @@ final readonly class AlarmInBand implements Row
     public function look(Setup $setup): array
     {
         $found = [];
-        foreach ($setup->holds() as [$outlet, $hold]) {
-            foreach ($setup->alarmsOn($hold->probe) as $alarm) {
-                $isLow = $alarm->low !== null && $alarm->low >= min($hold->startAt, $hold->stopAt);
-                $isHigh = $alarm->high !== null && $alarm->high <= max($hold->startAt, $hold->stopAt);
-                $probe = $setup->probes[$hold->probe] ?? null;
-                if ($probe !== null && ($isLow || $isHigh)) {
-                    $found[] = Objection::of(
-                        Severity::Fix,
-                        $this->code(),
-                        $alarm->id,
-                        'The alarm at {limit} sounds while {place} does what it should',
-                        'Who is called for nothing does not come when it counts.',
-                        'Put it outside what control holds.',
-                        [
-                            'limit' => Objection::value((float) ($isLow ? $alarm->low : $alarm->high), $probe),
-                            'place' => $outlet->place,
-                        ],
-                    );
-                }
+        foreach ($setup->alarms as $alarm) {
+            $probe = $setup->probes[$alarm->probe ?? ''] ?? null;
+            $limit = $this->nuisance($setup, $alarm);
+            if ($probe !== null && $limit !== null) {
+                $found[] = Objection::of(
+                    Severity::Fix,
+                    $this->code(),
+                    $alarm->id,
+                    'The alarm {alarm} at {limit} sounds while control does what it should',
+                    'Who is called for nothing does not come when it counts.',
+                    'Put it outside what control holds.',
+                    ['alarm' => $alarm->id, 'limit' => Objection::value($limit, $probe)],
+                );
             }
         }
 
         return $found;
+    }
+
+    private function nuisance(Setup $setup, AlarmOf $alarm): ?float
+    {
+        $heats = $cools = [];
+        foreach ($setup->holds() as [, $hold]) {
+            if ($hold->probe === $alarm->probe) {
+                $hold->raises() ? ($heats[] = $hold) : ($cools[] = $hold);
+            }
+        }
+        $firstHeat = $heats === [] ? INF : max(array_map(fn ($h): float => $h->startAt, $heats));
+        $heldUpTo = $heats === [] ? -INF : max(array_map(fn ($h): float => $h->stopAt, $heats));
+        $firstCool = $cools === [] ? -INF : min(array_map(fn ($h): float => $h->startAt, $cools));
+
+        return match (true) {
+            $alarm->low !== null && $alarm->low >= $firstHeat => $alarm->low,
+            $alarm->high !== null && ($alarm->high <= $heldUpTo || $alarm->high <= $firstCool) => $alarm->high,
+            default => null,
+        };
     }
 }

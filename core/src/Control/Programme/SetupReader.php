@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** Reads a set-up from its document, schema 1: units in the names of keys, unknown keys refused, what is left out is not said. */
+final class SetupReader
+{
+    public const SCHEMA = 1;
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws OutOfRange that names the field
+     */
+    public static function read(array $document): Setup
+    {
+        $all = Fields::of($document, '');
+        if ($all->number('schema') !== (float) self::SCHEMA) {
+            throw $all->wrong('schema', (string) self::SCHEMA);
+        }
+        $probes = self::probes($all);
+        $outlets = $hung = [];
+        foreach ($all->objects('outlets') as $one) {
+            $outlet = self::outlet($one, $probes);
+            $outlets[] = $outlet;
+            if ($one->has('hung')) {
+                $hung[$outlet->id] = self::hung($one->object('hung'));
+            }
+            $one->noMore();
+        }
+        $guards = array_map(fn (Fields $g): Guard => self::guard($g, $probes), $all->objects('guards'));
+        $alarms = array_map(fn (Fields $a): AlarmOf => self::alarm($a), $all->objects('alarms'));
+        $all->noMore();
+
+        return new Setup(new Programme($outlets, $guards), $probes, $hung, $alarms);
+    }
+
+    /** @return array<string, Probe> */
+    private static function probes(Fields $all): array
+    {
+        $probes = [];
+        foreach ($all->objects('probes') as $one) {
+            $probe = new Probe(
+                id: $one->text('id'),
+                quantity: $one->text('quantity'),
+                resolution: $one->number('resolution', 1e-9),
+                drift: $one->numberOrNull('drift', 0.0),
+                overdueDays: $one->numberOrNull('overdueDays'),
+                dailyLow: $one->numberOrNull('dailyLow'),
+                dailyHigh: $one->numberOrNull('dailyHigh'),
+                historyDays: $one->number('historyDays', 0.0, 0.0),
+            );
+            $one->noMore();
+            $probes[$probe->id] = $probe;
+        }
+
+        return $probes;
+    }
+
+    /** @param  array<string, Probe>  $probes */
+    private static function outlet(Fields $one, array $probes): Outlet
+    {
+        $pauses = [];
+        foreach ($one->map('pauses') as $group => $pause) {
+            $level = $pause->levelOrNull('state') ?? throw $pause->wrong('state', 'on, off, or a level');
+            $pauses[$group] = new PauseOf($level, $pause->number('s', 0.0));
+            $pause->noMore();
+        }
+
+        return new Outlet(
+            id: $one->text('id'),
+            place: $one->text('place'),
+            rule: self::rule($one->object('rule'), $probes),
+            lostLinkLevel: $one->levelOrNull('lostLink'),
+            minimumOnS: $one->number('minimumOnS', 0.0, 0.0),
+            minimumOffS: $one->number('minimumOffS', 0.0, 0.0),
+            maximumOnS: $one->numberOrNull('maximumOnS', 0.0),
+            afterMaximum: $one->choiceOrNull('afterMaximum', AfterMaximum::class) ?? AfterMaximum::Latch,
+            restS: $one->number('restS', 0.0, 0.0),
+            powerReturnS: $one->number('powerReturnS', 0.0, 0.0),
+            pauses: $pauses,
+        );
+    }
+
+    /** @param  array<string, Probe>  $probes */
+    private static function rule(Fields $rule, array $probes): Rule
+    {
+        $read = match ($rule->text('kind')) {
+            'on' => new Always(true),
+            'off' => new Always(false),
+            'hold' => new Hold(
+                self::probe($rule, $probes),
+                $rule->number('startAt'),
+                $rule->number('stopAt'),
+                $rule->choiceOrNull('blind', Blind::class),
+            ),
+            'day' => new Day(self::points($rule), $rule->boolean('ramp', false)),
+            'follow' => new Follow(
+                $rule->text('outlet'),
+                $rule->boolean('inverse', false),
+                $rule->number('onDelayS', 0.0, 0.0),
+                $rule->number('offDelayS', 0.0, 0.0),
+            ),
+            'pulse' => new Pulse(
+                $rule->numbers('minutes'),
+                $rule->number('s', 0.0),
+                $rule->number('mlPerMin', 0.0),
+                $rule->numberOrNull('capMl', 0.0),
+            ),
+            'refill' => new Refill(
+                low: $rule->text('low'),
+                high: $rule->text('high'),
+                store: $rule->textOrNull('store'),
+                dryS: $rule->number('dryS', 0.0, 0.0),
+                longestS: $rule->numberOrNull('longestS', 0.0),
+                restS: $rule->number('restS', 0.0, 0.0),
+                litresPerH: $rule->number('litresPerH', 0.0),
+                mostL: $rule->numberOrNull('mostL', 0.0),
+            ),
+            'timed-run' => new TimedRun($rule->number('s', 0.0)),
+            default => throw $rule->wrong('kind', 'on, off, hold, day, follow, pulse, refill, timed-run'),
+        };
+        $rule->noMore();
+
+        return $read;
+    }
+
+    /** @param  array<string, Probe>  $probes */
+    private static function probe(Fields $of, array $probes): string
+    {
+        $name = $of->text('probe');
+
+        return isset($probes[$name]) ? $name : throw $of->wrong('probe', 'one of '.implode(', ', array_keys($probes)));
+    }
+
+    /** @return non-empty-list<array{minute: float, level: float}> */
+    private static function points(Fields $rule): array
+    {
+        $points = [];
+        foreach ($rule->objects('points') as $point) {
+            $points[] = ['minute' => $point->number('minute', 0.0), 'level' => $point->levelOrNull('level') ?? 0.0];
+            $point->noMore();
+        }
+
+        return $points === [] ? throw $rule->wrong('points', 'one point at least') : $points;
+    }
+
+    private static function hung(Fields $hung): Hung
+    {
+        $read = new Hung(
+            job: $hung->choice('job', Job::class),
+            watts: $hung->number('watts', 0.0, 0.0),
+            strip: $hung->textOrNull('strip'),
+            water: $hung->textOrNull('water'),
+            isLabelled: $hung->boolean('labelled', false),
+        );
+        $hung->noMore();
+
+        return $read;
+    }
+
+    /** @param  array<string, Probe>  $probes */
+    private static function guard(Fields $guard, array $probes): Guard
+    {
+        $when = array_map(fn (Fields $c): Condition => self::condition($c, $probes), $guard->objects('when'));
+        $read = new Guard(
+            id: $guard->text('id'),
+            outlet: $guard->text('outlet'),
+            when: $when === [] ? throw $guard->wrong('when', 'one condition at least') : $when,
+            forS: $guard->number('forS', 0.0, 0.0),
+            level: $guard->levelOrNull('then') ?? 0.0,
+            clears: $guard->has('clears') ? self::condition($guard->object('clears'), $probes) : null,
+            rank: $guard->choice('rank', GuardRank::class),
+            blind: $guard->choiceOrNull('blind', Blind::class),
+        );
+        $guard->noMore();
+
+        return $read;
+    }
+
+    /** @param  array<string, Probe>  $probes */
+    private static function condition(Fields $condition, array $probes): Condition
+    {
+        $above = $condition->numberOrNull('above');
+        $below = $condition->numberOrNull('below');
+        $isSwitch = $condition->has('switch');
+        if (($above !== null ? 1 : 0) + ($below !== null ? 1 : 0) + ($isSwitch ? 1 : 0) !== 1) {
+            throw OutOfRange::field($condition->at(''), 'a condition is one thing', 'a probe above or below a limit, or a switch')
+                ->as(rtrim($condition->at(''), '.'));
+        }
+        $read = match (true) {
+            $isSwitch => Condition::closed($condition->text('switch'), $condition->boolean('closed', true)),
+            $above !== null => Condition::above(self::probe($condition, $probes), $above),
+            default => Condition::below(self::probe($condition, $probes), (float) $below),
+        };
+        $condition->noMore();
+
+        return $read;
+    }
+
+    private static function alarm(Fields $alarm): AlarmOf
+    {
+        $read = new AlarmOf(
+            id: $alarm->text('id'),
+            probe: $alarm->textOrNull('probe'),
+            act: $alarm->textOrNull('act'),
+            low: $alarm->numberOrNull('low'),
+            high: $alarm->numberOrNull('high'),
+            calls: (int) $alarm->number('calls', 0.0, 0.0),
+            testedDaysAgo: $alarm->numberOrNull('testedDaysAgo', 0.0),
+        );
+        $alarm->noMore();
+
+        return $read;
+    }
+}

@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Control;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Ask\Desk;
+use Velbrin\Core\Control\Programme\Checker;
+use Velbrin\Core\Control\Programme\SetupReader;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Units;
+
+/** Each row of the checker both ways: a set-up it finds nothing in, and one small change that it finds. */
+final class CheckerTest extends TestCase
+{
+    /** A set-up nobody has to object to. @return array<string, mixed> */
+    public static function sound(): array
+    {
+        $outlet = fn (string $id, string $place, string $job, array $rule, string $lost, array $more = []): array => [
+            'id' => $id,
+            'place' => $place,
+            'rule' => $rule,
+            'lostLink' => $lost,
+            'hung' => ['job' => $job, 'watts' => 100, 'labelled' => true] + ($more['hung'] ?? []),
+        ] + array_diff_key($more, ['hung' => 1]);
+        $feeding = fn (string $state, float $s): array => ['pauses' => ['feeding' => ['state' => $state, 's' => $s]]];
+
+        return [
+            'schema' => 1,
+            'probes' => [
+                ['id' => 't1', 'quantity' => 'temperature', 'resolution' => 0.1, 'overdueDays' => -30,
+                    'dailyLow' => 25.2, 'dailyHigh' => 25.9, 'historyDays' => 14],
+                ['id' => 't2', 'quantity' => 'temperature', 'resolution' => 0.1, 'overdueDays' => -30],
+            ],
+            'outlets' => [
+                $outlet('heater1', 'heater 1, sump', 'heater', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 25.3,
+                    'stopAt' => 25.6, 'blind' => 'off'], 'off', ['hung' => ['strip' => 'A',
+                        'water' => 'sump']] + $feeding('off', 600)),
+                $outlet('heater2', 'heater 2, sump', 'heater', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 25.0,
+                    'stopAt' => 25.4, 'blind' => 'off'], 'off', ['hung' => ['strip' => 'B',
+                        'water' => 'sump']] + $feeding('off', 600)),
+                $outlet('chiller', 'chiller', 'chiller', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 26.6,
+                    'stopAt' => 26.2, 'blind' => 'off'], 'off', ['minimumOffS' => 300, 'powerReturnS' => 240]),
+                $outlet('return', 'return pump', 'return-pump', ['kind' => 'on'], 'on',
+                    ['powerReturnS' => 10] + $feeding('off', 600)),
+                $outlet('stream', 'stream pump', 'circulation-pump', ['kind' => 'on'], 'on', ['powerReturnS' => 20]),
+                $outlet('skimmer', 'skimmer', 'skimmer', ['kind' => 'follow', 'outlet' => 'return',
+                    'onDelayS' => 300], 'off', ['powerReturnS' => 400] + $feeding('off', 1200)),
+                $outlet('topoff', 'top-off', 'top-off', ['kind' => 'refill', 'low' => 'low', 'high' => 'high',
+                    'dryS' => 5, 'longestS' => 120, 'restS' => 600, 'litresPerH' => 60, 'mostL' => 8], 'off'),
+                $outlet('alk', 'alkalinity', 'doser', ['kind' => 'pulse', 'minutes' => [60, 600], 's' => 30,
+                    'mlPerMin' => 20, 'capMl' => 40], 'off'),
+            ],
+            'guards' => [
+                ['id' => 'hot', 'outlet' => 'heater1', 'when' => [['probe' => 't1', 'above' => 26.5]], 'forS' => 60,
+                    'then' => 'off', 'rank' => 'animals', 'blind' => 'off'],
+            ],
+            'alarms' => [
+                ['id' => 'too warm', 'probe' => 't2', 'high' => 27.5, 'calls' => 2, 'testedDaysAgo' => 20],
+                ['id' => 'too cold', 'probe' => 't2', 'low' => 24.0, 'calls' => 2, 'testedDaysAgo' => 20],
+                ['id' => 'heater cut', 'act' => 'hot', 'calls' => 3, 'testedDaysAgo' => 180],
+            ],
+        ];
+    }
+
+    /** @param  \Closure(array<string, mixed>): array<string, mixed>  $change */
+    private static function codes(\Closure $change): array
+    {
+        return array_map(fn (Finding $f): string => "{$f->code} {$f->subject}",
+            Checker::check(SetupReader::read($change(self::sound()))));
+    }
+
+    #[Test]
+    public function a_sound_set_up_is_objected_to_by_nobody(): void
+    {
+        self::assertSame([], self::codes(fn (array $s): array => $s));
+    }
+
+    /** @param  \Closure(array<string, mixed>): array<string, mixed>  $change */
+    #[Test]
+    #[DataProvider('changes')]
+    public function each_row_finds_its_own_change_and_nothing_else(string $found, \Closure $change): void
+    {
+        self::assertSame([$found], self::codes($change));
+    }
+
+    /** @param  \Closure(array<string, mixed>): array<string, mixed>  $change */
+    #[Test]
+    #[DataProvider('justInside')]
+    public function just_inside_a_limit_nobody_objects(\Closure $change): void
+    {
+        self::assertSame([], self::codes($change));
+    }
+
+    /** @return iterable<string, array{string, \Closure}> */
+    public static function changes(): iterable
+    {
+        $outlet = fn (int $n, array $with): \Closure => fn (array $s): array => array_replace_recursive($s,
+            ['outlets' => [$n => $with]]);
+        $probe = fn (array $with): \Closure => fn (array $s): array => array_replace_recursive($s, ['probes' => [0 => $with]]);
+        $without = function (string $list, int $n, string $key): \Closure {
+            return function (array $s) use ($list, $n, $key): array {
+                unset($s[$list][$n][$key]);
+
+                return $s;
+            };
+        };
+        yield 'K-20a: heating stops where cooling runs' => ['K-20a heater1', $outlet(0, ['rule' => ['stopAt' => 26.2]])];
+        yield 'K-20b: a band of less than two steps' => ['K-20b heater1', $outlet(0, ['rule' => ['stopAt' => 25.49]])];
+        $alarm = fn (int $n, array $with): \Closure => fn (array $s): array => array_replace_recursive($s, ['alarms' => [$n => $with]]);
+        yield 'K-20c: a low alarm where the first heater begins' => ['K-20c too cold', $alarm(1, ['probe' => 't1', 'low' => 25.3])];
+        yield 'K-20c: a high alarm where cooling begins' => ['K-20c too warm', $alarm(0, ['probe' => 't1', 'high' => 26.6])];
+        yield 'K-20e: a guard within the day' => ['K-20e hot', fn (array $s): array => array_replace_recursive($s,
+            ['guards' => [0 => ['when' => [0 => ['above' => 26.39]]]]])];
+        yield 'K-20e: a day nobody knows yet' => ['K-20e hot', $probe(['historyDays' => 6.9])];
+        yield 'K-20f: a guard nobody hears of' => ['K-20f hot', fn (array $s): array => array_replace_recursive($s,
+            ['alarms' => [2 => ['act' => 'another']]])];
+        yield 'K-20i: both heaters on one strip' => ['K-20i A', $outlet(1, ['hung' => ['strip' => 'A']])];
+        yield 'K-20k: nobody has said' => ['K-20k stream', $without('outlets', 4, 'lostLink')];
+        yield 'K-20k: a top-off that stays on' => ['K-20k topoff', $outlet(6, ['lostLink' => 'on'])];
+        yield 'K-20k: a return that stands still' => ['K-20k return', $outlet(3, ['lostLink' => 'off'])];
+        yield 'K-20l: a refill without an end' => ['K-20l topoff', function (array $s): array {
+            unset($s['outlets'][6]['rule']['longestS']);
+
+            return $s;
+        }];
+        yield 'K-20n: a skimmer back with the pump' => ['K-20n skimmer', $outlet(5, ['pauses' => ['feeding' => ['s' => 600]]])];
+        yield 'K-20q: a compressor without rest' => ['K-20q chiller', $outlet(2, ['minimumOffS' => 299])];
+        yield 'K-20s: one person' => ['K-20s too warm', fn (array $s): array => array_replace_recursive($s,
+            ['alarms' => [0 => ['calls' => 1]]])];
+        yield 'K-20t: tested too long ago' => ['K-20t heater cut',
+            fn (array $s): array => array_replace_recursive($s, ['alarms' => [2 => ['testedDaysAgo' => 181]]])];
+        yield 'K-20t: never' => ['K-20t too warm', $without('alarms', 0, 'testedDaysAgo')];
+        yield 'K-20u: no label' => ['K-20u alk', $outlet(7, ['hung' => ['labelled' => false]])];
+        yield 'K-20w: two in one moment' => ['K-20w 20', $outlet(3, ['powerReturnS' => 20])];
+        yield 'K-20x: guards against each other' => ['K-20x hot', function (array $s): array {
+            $s['guards'][] = ['id' => 'cold', 'then' => 'on', 'when' => [['probe' => 't1', 'below' => 24.5]]] + $s['guards'][0];
+            $s['alarms'][] = ['id' => 'cold acts', 'act' => 'cold'] + $s['alarms'][2];
+
+            return $s;
+        }];
+        yield 'K-20y: a heater in still water' => ['K-20y heater2', function (array $s): array {
+            unset($s['outlets'][1]['pauses']);
+
+            return $s;
+        }];
+        yield 'K-53: a guard without a blind state' => ['K-53 hot', $without('guards', 0, 'blind')];
+        yield 'K-53: a hold without one' => ['K-53 chiller', function (array $s): array {
+            unset($s['outlets'][2]['rule']['blind']);
+
+            return $s;
+        }];
+        yield 'K-59: a dose without a most' => ['K-59 alk', function (array $s): array {
+            unset($s['outlets'][7]['rule']['capMl']);
+
+            return $s;
+        }];
+    }
+
+    /** @return iterable<string, array{\Closure}> */
+    public static function justInside(): iterable
+    {
+        $with = fn (array $more): \Closure => fn (array $s): array => array_replace_recursive($s, $more);
+        yield 'heating stops just below cooling' => [$with(['outlets' => [0 => ['rule' => ['stopAt' => 26.19]]]])];
+        yield 'a band of two steps' => [$with(['outlets' => [0 => ['rule' => ['stopAt' => 25.5]]]])];
+        yield 'a guard just beyond the day,
+            its drift and two steps' => [$with(['guards' => [0 => ['when' => [0 => ['above' => 26.4]]]]])];
+        yield 'seven days of readings' => [$with(['probes' => [0 => ['historyDays' => 7]]])];
+        yield 'five minutes of rest' => [$with(['outlets' => [2 => ['minimumOffS' => 300]]])];
+        yield 'a skimmer a second after the pump' => [$with(['outlets' => [5 => ['pauses' => ['feeding' => ['s' => 601]]]]])];
+        yield 'a low alarm below the first heater' => [$with(['alarms' => [1 => ['probe' => 't1', 'low' => 25.29]]])];
+        yield 'a high alarm above cooling' => [$with(['alarms' => [0 => ['probe' => 't1', 'high' => 26.61]]])];
+        yield 'two persons' => [$with(['alarms' => [0 => ['calls' => 2]]])];
+        yield 'a probe due today' => [$with(['probes' => [0 => ['overdueDays' => 0]]])];
+    }
+
+    #[Test]
+    public function a_probe_past_its_date_is_said_for_all_it_controls_and_one_probe_alone_is_doubted(): void
+    {
+        $late = self::codes(fn (array $s): array => array_replace_recursive($s, ['probes' => [0 => ['overdueDays' => 1]]]));
+        self::assertSame(['K-20r heater1', 'K-20r heater2', 'K-20r chiller'], $late);
+        $alone = self::codes(fn (array $s): array => array_replace_recursive($s,
+            ['alarms' => [0 => ['probe' => 't1'], 1 => ['probe' => 't1']]]));
+        self::assertSame(['K-20h heater1', 'K-20h heater2', 'K-20h chiller'], $alone);
+    }
+
+    #[Test]
+    public function every_row_is_known_by_one_name_and_says_why_and_what_to_do(): void
+    {
+        $codes = array_map(fn ($row): string => $row->code(), Checker::rows());
+        self::assertSame($codes, array_values(array_unique($codes)));
+        $tried = [];
+        foreach (self::changes() as [$found, $change]) {
+            foreach (Checker::check(SetupReader::read($change(self::sound()))) as $finding) {
+                $tried[] = (string) $finding->code;
+                foreach ([$finding->what, $finding->why, $finding->remedy] as $sentence) {
+                    self::assertDoesNotMatchRegularExpression('/[{}]/', (string) $sentence?->in(Units::metric()), $found);
+                }
+            }
+        }
+        // These two are tried for several outlets at once, above.
+        self::assertEqualsCanonicalizing($codes, array_values(array_unique([...$tried, 'K-20r', 'K-20h'])));
+    }
+
+    #[Test]
+    public function it_is_asked_headless_and_refuses_in_words(): void
+    {
+        $ask = function (array $setup): array {
+            [$answer] = (new Desk())->ask('programme-check', (string) json_encode(['setup' => $setup]));
+
+            return json_decode($answer, true);
+        };
+        self::assertSame([], $ask(self::sound())['objections']);
+        $open = $ask(array_replace_recursive(self::sound(), ['outlets' => [6 => ['lostLink' => 'on']]]));
+        self::assertSame([['row' => 'K-20k', 'of' => 'topoff']], $open['objections']);
+        self::assertSame('stop', $open['findings'][0]['severity']);
+        $refused = $ask(array_replace_recursive(self::sound(), ['outlets' => [0 => ['place' => 7]]]));
+        self::assertSame('outlets.0.place', $refused['error']['field']);
+    }
+
+    #[Test]
+    public function whatever_is_taken_out_or_put_in_wrongly_is_answered_or_refused_in_words(): void
+    {
+        mt_srand(20);
+        $wrong = [null, -1, 1e300, 'x', [], [[]], true, ['a' => 1]];
+        for ($n = 0; $n < 600; $n++) {
+            $setup = self::sound();
+            $at = &$setup;
+            while (is_array($at) && $at !== [] && mt_rand(0, 4) > 0) {
+                $keys = array_keys($at);
+                $at = &$at[$keys[mt_rand(0, count($keys) - 1)]];
+            }
+            $at = $wrong[mt_rand(0, count($wrong) - 1)];
+            unset($at);
+            try {
+                Checker::check(SetupReader::read(is_array($setup) ? $setup : []));
+                $this->addToAssertionCount(1);
+            } catch (OutOfRange $e) {
+                self::assertNotSame('', $e->getMessage());
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $more */
+    #[Test]
+    #[DataProvider('unreadable')]
+    public function what_a_document_may_not_hold_is_named(array $more, string $field): void
+    {
+        try {
+            SetupReader::read(array_replace_recursive(self::sound(), $more));
+            self::fail('it was taken');
+        } catch (OutOfRange $e) {
+            self::assertSame($field, $e->field);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function unreadable(): iterable
+    {
+        yield 'a schema of tomorrow' => [['schema' => 2], 'schema'];
+        yield 'a key nobody knows' => [['outlets' => [0 => ['colour' => 'red']]], 'outlets.0.colour'];
+        yield 'one inside a rule' => [['outlets' => [0 => ['rule' => ['speed' => 1]]]], 'outlets.0.rule.speed'];
+        yield 'a rule of another kind' => [['outlets' => [0 => ['rule' => ['kind' => 'magic']]]], 'outlets.0.rule.kind'];
+        yield 'words for a number' => [['outlets' => [2 => ['minimumOffS' => 'long']]], 'outlets.2.minimumOffS'];
+        yield 'a time below nothing' => [['outlets' => [2 => ['minimumOffS' => -1]]], 'outlets.2.minimumOffS'];
+        yield 'a job nobody does' => [['outlets' => [0 => ['hung' => ['job' => 'cook']]]], 'outlets.0.hung.job'];
+        yield 'a probe that is not there' => [['outlets' => [0 => ['rule' => ['probe' => 't9']]]], 'outlets.0.rule.probe'];
+        yield 'a guard of nothing' => [['guards' => [0 => ['outlet' => 'nobody']]], 'guards'];
+        yield 'a step of nothing' => [['probes' => [0 => ['resolution' => 0]]], 'probes.0.resolution'];
+        yield 'both above and below' => [['guards' => [0 => ['when' => [0 => ['below' => 3]]]]], 'guards.0.when.0'];
+        yield 'a rank nobody has' => [['guards' => [0 => ['rank' => 'king']]], 'guards.0.rank'];
+        yield 'two of one name' => [['outlets' => [1 => ['id' => 'heater1']]], 'outlets'];
+    }
+}
