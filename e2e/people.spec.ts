@@ -1,5 +1,5 @@
 import { createHmac } from 'node:crypto';
-import { signIn } from './own';
+import { post, signIn } from './own';
 import { expect, pageAs, PASSWORD, test } from './as';
 
 test('a forgotten password is replaced through the caught mail', async ({ browser, page }) => {
@@ -109,4 +109,33 @@ test('a second factor is set up from the phone, asked for at the door, and its p
     await page.getByLabel('Your password').fill(PASSWORD);
     await page.getByRole('button', { name: 'turn it off' }).click();
     await expect(page.getByText('From now on the password alone lets you in.')).toBeVisible();
+});
+
+test('everything about a client leaves as a file; archived, it is erased for good', async ({ browser }) => {
+    const owner = await pageAs(browser, 'owner');
+    await owner.goto('/places');
+    const name = `Family Quill ${Math.random().toString(36).slice(2, 6)}`;
+    const client = await post(owner, '/clients', { name });
+    await post(owner, `${client}/contacts`, { name: 'Orla Quill', phone: '0100 555 0999' });
+    await owner.goto(client);
+    await owner.getByRole('link', { name: 'Everything about this client' }).click();
+    await owner.getByRole('button', { name: 'Make the file' }).click();
+    const file = owner.getByRole('link', { name: /^client-\d+\.zip$/ });
+    await expect(file).toBeVisible();
+    const zip = await owner.request.get((await file.getAttribute('href')) as string);
+    expect(zip.headers()['content-type']).toBe('application/zip');
+    expect((await zip.body()).subarray(0, 2).toString()).toBe('PK');
+
+    await owner.getByRole('button', { name: `Archive ${name}` }).click();
+    await expect(owner.getByText('is archived; nothing is lost')).toBeVisible();
+    await owner.getByLabel('Type the client’s name').fill('Family');
+    await owner.getByLabel('Why').fill('as they asked, by letter');
+    await owner.getByRole('button', { name: 'Erase for good' }).click();
+    await expect(owner.getByText('Type the name exactly as it stands above.')).toBeVisible();
+    await owner.getByLabel('Type the client’s name').fill(name);
+    await owner.getByRole('button', { name: 'Erase for good' }).click();
+    await expect(owner.getByText(/^Erased\. What was built/)).toBeVisible();
+    await owner.goto(`${client}/data`);
+    await expect(owner.getByRole('heading', { name: /^Everything about Erased client/ })).toBeVisible();
+    await expect(owner.getByText('Orla Quill')).toHaveCount(0);
 });

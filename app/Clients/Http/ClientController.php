@@ -91,7 +91,7 @@ final class ClientController
         return back()->with('said', 'Kept.');
     }
 
-    public function archive(Client $client): RedirectResponse
+    public function archive(Request $request, Client $client): RedirectResponse
     {
         Gate::authorize('update', $client);
         foreach ($client->sites()->current()->get() as $site) {
@@ -104,7 +104,11 @@ final class ClientController
         }
         $client->archive();
 
-        return redirect('/places')->with('said', "{$client->name} is archived; nothing is lost.");
+        // Whoever archives on the way to erasing goes on there.
+        return redirect(Asked::word($request, 'then') === 'data' ? "/clients/{$client->id}/data" : '/places')->with(
+            'said',
+            "{$client->name} is archived; nothing is lost.",
+        );
     }
 
     /**

@@ -87,9 +87,16 @@ onUnmounted(() => window.clearTimeout(timer));
             <ul>
                 <li v-for="k in kept" :key="k">{{ k }}</li>
             </ul>
-            <p v-if="!isArchived" class="standing">
-                <b>Not yet.</b> Archive the client first: nothing runs on for somebody who is erased.
-            </p>
+            <div v-if="!isArchived" class="standing">
+                <p><b>Not yet.</b> Archive the client first: nothing runs on for somebody who is erased.</p>
+                <FieldError :words="errors.archive" />
+                <BButton
+                    type="button"
+                    variant="outline-secondary"
+                    @click="router.post(`/clients/${client.id}/archive`, { then: 'data' }, { preserveScroll: true })"
+                    >Archive {{ client.name }}</BButton
+                >
+            </div>
             <form v-else class="sheetform" @submit.prevent="erase.post(`/clients/${client.id}/erase`)">
                 <FormField
                     id="e-name"
