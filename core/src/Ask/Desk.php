@@ -16,6 +16,7 @@ final class Desk
     /** @var array<string, class-string<Question>> */
     public const QUESTIONS = [
         'access' => Question\AccessQuestion::class,
+        'alarm-chain' => Question\AlarmChainQuestion::class,
         'battery-hours' => Question\BatteryHoursQuestion::class,
         'cabinet-fit' => Question\CabinetFitQuestion::class,
         'carry-team' => Question\CarryTeamQuestion::class,

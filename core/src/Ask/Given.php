@@ -41,6 +41,12 @@ final readonly class Given
         return ($this->values[$name] ?? null) === null ? null : $this->number($name);
     }
 
+    /** Words or null, where the field may be null or absent. */
+    public function textOrNull(string $name): ?string
+    {
+        return ($this->values[$name] ?? null) === null ? null : $this->text($name);
+    }
+
     /** @return list<self> empty when the optional field is absent */
     public function rows(string $name): array
     {
