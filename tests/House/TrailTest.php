@@ -161,6 +161,20 @@ final class TrailTest extends TestCase
     }
 
     #[Test]
+    public function the_page_shows_one_kind_of_line_and_what_is_left_of_an_erased_one(): void
+    {
+        $owner = self::user('owner');
+        Trail::write('signed in', 'sign-in', $owner, ['from' => '203.0.113.9']);
+        Trail::write('left the house', 'export', null, ['path' => '/prices.csv', 'method' => 'GET']);
+        $lines = fn (string $what): array => self::props($this->actingAs($owner)->get("/settings/audit?what={$what}"))['lines'];
+        self::assertSame([['from: 203.0.113.9']], array_column($lines('doors'), 'changes'));
+        self::assertSame([['page: /prices.csv']], array_column($lines('left'), 'changes'));
+        self::assertGreaterThanOrEqual(3, count($lines('nonsense')));
+        Erasure::ofLines(TrailLine::query()->where('event', 'sign-in'), 'as asked');
+        self::assertSame([['what it said was erased']], array_column($lines('doors'), 'changes'));
+    }
+
+    #[Test]
     public function a_write_that_is_rolled_back_leaves_nothing_in_the_ledger(): void
     {
         $before = Ledger::entries()->count();

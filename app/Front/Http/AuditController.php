@@ -4,25 +4,48 @@ declare(strict_types=1);
 
 namespace App\Front\Http;
 
+use App\House\Http\Asked;
+use App\House\Ledger;
+use App\House\TrailLine;
 use App\House\Views\AuditLineView;
 use App\House\Views\PageView;
 use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use Spatie\Activitylog\Models\Activity;
 
 /** The audit trail: old and new values, who, when. */
 final class AuditController
 {
-    public function __invoke(): Response
+    /** Kinds of lines somebody looks for, by the word in the address. */
+    private const KINDS = [
+        'doors' => ['sign-in', 'sign-in-refused', 'sign-out', 'password', 'second-factor', 'session', 'role', 'returned'],
+        'refused' => ['refused'],
+        'left' => ['export', 'client-erased', 'erased'],
+        'archived' => ['archived'],
+    ];
+
+    public function __invoke(Request $request): Response
     {
         Gate::authorize('viewAny', User::class);
-        $page = Activity::query()->with('causer')->latest('id')->simplePaginate(40);
+        $what = Asked::word($request, 'what');
+        $events = self::KINDS[$what] ?? null;
+        $page = TrailLine::query()
+            ->with('causer')
+            ->when($events !== null, fn (Builder $q) => $q->whereIn('event', $events ?? []))
+            ->latest('id')
+            ->simplePaginate(40)
+            ->withQueryString();
+        $sealed = Ledger::seals()->orderByDesc('id')->value('at');
 
         return Inertia::render('house/Audit', [
             'lines' => array_map(AuditLineView::of(...), $page->items()),
             'page' => PageView::of($page),
+            'what' => $events === null ? '' : $what,
+            'sealedAt' => is_string($sealed) ? CarbonImmutable::parse($sealed, 'UTC')->toIso8601ZuluString() : null,
         ]);
     }
 }

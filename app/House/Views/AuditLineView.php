@@ -8,6 +8,17 @@ use Spatie\Activitylog\Models\Activity;
 
 final readonly class AuditLineView
 {
+    /** What a line may say beside old and new values. */
+    private const MORE = [
+        'reason' => 'reason',
+        'path' => 'page',
+        'email' => 'as',
+        'from' => 'from',
+        'was' => 'was',
+        'is' => 'is',
+        'rows' => 'rows',
+    ];
+
     /** @param  list<string>  $changes */
     private function __construct(
         public int $id,
@@ -32,9 +43,14 @@ final readonly class AuditLineView
                 (array_key_exists($field, $old) ? self::short($old[$field]).' → ' : '').
                 self::short($value);
         }
-        $reason = $activity->properties?->get('reason');
-        if (is_string($reason)) {
-            $changes[] = "reason: {$reason}";
+        foreach (self::MORE as $key => $word) {
+            $said = $activity->properties?->get($key);
+            if (is_scalar($said)) {
+                $changes[] = "{$word}: ".self::short($said);
+            }
+        }
+        if ($activity->getAttribute('erased_by') !== null) {
+            $changes[] = 'what it said was erased';
         }
         $causer = $activity->causer?->getAttribute('name');
 
