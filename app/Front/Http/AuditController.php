@@ -39,10 +39,14 @@ final class AuditController
             ->latest('id')
             ->simplePaginate(40)
             ->withQueryString();
+        $lines = array_values(array_filter($page->items(), fn (mixed $line): bool => $line instanceof TrailLine));
+        $about = array_filter($lines, fn (TrailLine $line): bool => $line->subject_type === 'user');
+        /** @var array<int, string> $people */
+        $people = User::query()->whereIn('id', array_map(fn (TrailLine $line): mixed => $line->subject_id, $about))->pluck('name', 'id')->all();
         $sealed = Ledger::seals()->orderByDesc('id')->value('at');
 
         return Inertia::render('house/Audit', [
-            'lines' => array_map(AuditLineView::of(...), $page->items()),
+            'lines' => array_map(fn (TrailLine $line): AuditLineView => AuditLineView::of($line, $people), $lines),
             'page' => PageView::of($page),
             'what' => $events === null ? '' : $what,
             'sealedAt' => is_string($sealed) ? CarbonImmutable::parse($sealed, 'UTC')->toIso8601ZuluString() : null,

@@ -29,7 +29,8 @@ final readonly class AuditLineView
     ) {
     }
 
-    public static function of(Activity $activity): self
+    /** @param  array<int, string>  $people  names by number, of those the lines speak of */
+    public static function of(Activity $activity, array $people = []): self
     {
         $changes = [];
         /** @var array<string, mixed> $new */
@@ -58,15 +59,25 @@ final readonly class AuditLineView
             (int) $activity->id,
             $activity->created_at?->toIso8601ZuluString() ?? '',
             is_string($causer) ? $causer : 'the system',
-            trim(
-                str_replace('_', ' ', (string) $activity->subject_type).
-                    ' '.
-                    $activity->subject_id.
-                    ' '.
-                    $activity->description,
-            ),
+            trim(self::subject($activity, $people).' '.$activity->description),
             $changes,
         );
+    }
+
+    /**
+     * Somebody by name, and oneself not again; anything else by kind and number.
+     *
+     * @param  array<int, string>  $people
+     */
+    private static function subject(Activity $activity, array $people): string
+    {
+        if ($activity->subject_type !== 'user') {
+            return trim(str_replace('_', ' ', (string) $activity->subject_type).' '.$activity->subject_id);
+        }
+
+        return $activity->causer_type === 'user' && $activity->causer_id === $activity->subject_id
+            ? ''
+            : $people[(int) $activity->subject_id] ?? "user {$activity->subject_id}";
     }
 
     private static function short(mixed $value): string

@@ -35,14 +35,18 @@ const words = computed(
             503: ['Closed for a moment', 'Velbrin is being updated. Try again in a minute.'],
         }[props.status] || ['Something went wrong', 'Try again, or go back.'],
 );
+const back = () => window.history.back();
 </script>
 
 <template>
-    <Head :title="words[0]" />
+    <Head :title="said ? 'Not yours just now' : words[0]" />
     <main class="page door">
         <p class="quiet">{{ status }}</p>
-        <h1>{{ words[0] }}</h1>
+        <h1>{{ said ? 'Not yours just now' : words[0] }}</h1>
         <p>{{ said || words[1] }}</p>
-        <p><a href="/">To the start</a> · <a href="/sign-in">To the door</a></p>
+        <p>
+            <template v-if="said"><button type="button" class="linkish" @click="back">Back</button> · </template
+            ><a href="/">To the start</a> · <a href="/sign-in">To the door</a>
+        </p>
     </main>
 </template>

@@ -186,7 +186,7 @@ const others = () => props.view.sessions.filter((s) => !s.isHere).length;
                 </button>
             </li>
         </ul>
-        <p class="quiet">
+        <p class="quiet mt-3">
             Tokens of yours: {{ view.tokens }}. <Link href="/settings/tokens">Look at them</Link>. A new password ends
             them all.
         </p>
