@@ -39,10 +39,13 @@ final class AuditController
             ->latest('id')
             ->simplePaginate(40)
             ->withQueryString();
-        $lines = array_values(array_filter($page->items(), fn (mixed $line): bool => $line instanceof TrailLine));
+        $lines = array_values($page->items());
         $about = array_filter($lines, fn (TrailLine $line): bool => $line->subject_type === 'user');
         /** @var array<int, string> $people */
-        $people = User::query()->whereIn('id', array_map(fn (TrailLine $line): mixed => $line->subject_id, $about))->pluck('name', 'id')->all();
+        $people = User::query()
+            ->whereIn('id', array_map(fn (TrailLine $line): mixed => $line->subject_id, $about))
+            ->pluck('name', 'id')
+            ->all();
         $sealed = Ledger::seals()->orderByDesc('id')->value('at');
 
         return Inertia::render('house/Audit', [
