@@ -122,6 +122,14 @@ final class DatabaseFaultsTest extends TestCase
     }
 
     #[Test]
+    public function where_no_page_can_be_drawn_the_error_is_still_said_and_only_once(): void
+    {
+        Inertia::setRootView('nowhere');
+        Route::middleware('web')->get('/broken', fn () => abort(404));
+        $this->get('/broken')->assertNotFound()->assertSee('Not Found');
+    }
+
+    #[Test]
     public function a_disk_almost_full_takes_nothing_new_and_shows_everything(): void
     {
         config()->set('velbrin.disk_floor_mb', 2_000_000_000);

@@ -12,6 +12,7 @@ use Inertia\Inertia;
 use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
 
 /** Errors as pages of the house: what happened, what is safe, what to do. */
 final class AnswerErrors
@@ -25,7 +26,7 @@ final class AnswerErrors
     {
         $exceptions->map(PDOException::class, DatabaseSays::inWords(...));
         $exceptions->map(DatabaseAway::class, DatabaseSays::inWords(...));
-        $exceptions->respond(function (Response $response, \Throwable $e, Request $request): Response {
+        $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
             if (
                 $request->is('api/*', 'feeds/*') ||
@@ -41,9 +42,14 @@ final class AnswerErrors
 
             $said = $e instanceof HttpExceptionInterface && $status === 403 && $e->getMessage() !== self::UNSAID ? $e->getMessage() : '';
 
-            return Inertia::render('house/Error', ['status' => $status, 'said' => $said])
-                ->toResponse($request)
-                ->setStatusCode($status);
+            try {
+                return Inertia::render('house/Error', ['status' => $status, 'said' => $said])
+                    ->toResponse($request)
+                    ->setStatusCode($status);
+            } catch (Throwable) {
+                // What breaks every page, a build that is missing, breaks this one too: the plain words of the framework then.
+                return $response;
+            }
         });
     }
 
