@@ -10,6 +10,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\View;
 use Inertia\Inertia;
 use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -124,7 +125,7 @@ final class DatabaseFaultsTest extends TestCase
     #[Test]
     public function where_no_page_can_be_drawn_the_error_is_still_said_and_only_once(): void
     {
-        Inertia::setRootView('nowhere');
+        View::composer('app', fn () => throw new \RuntimeException('no build'));
         Route::middleware('web')->get('/broken', fn () => abort(404));
         $this->get('/broken')->assertNotFound()->assertSee('Not Found');
     }
