@@ -35,6 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         App\Team\Console\ListAccounts::class,
         App\Team\Console\MakeOwner::class,
         App\House\Console\GenerateTypes::class,
+        App\Clients\Console\Rekey::class,
         App\House\Console\Manifest::class,
         App\House\Console\VerifyAudit::class,
         App\House\Console\CheckSchema::class,

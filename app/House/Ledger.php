@@ -82,9 +82,9 @@ final class Ledger
     }
 
     /** @param  list<stdClass>  $entries */
-    public static function sealOver(string $before, array $entries): string
+    public static function sealOver(string $before, array $entries, ?string $key = null): string
     {
-        $seal = hash_init('sha256', HASH_HMAC, config()->string('app.key'));
+        $seal = hash_init('sha256', HASH_HMAC, $key ?? Keys::all()[0]);
         hash_update($seal, $before);
         foreach ($entries as $entry) {
             hash_update($seal, implode('|', [self::int($entry, 'id'), self::text($entry, 'trail_id'), self::text($entry, 'digest')])."\n");

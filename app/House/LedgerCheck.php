@@ -95,7 +95,11 @@ final class LedgerCheck
                 ->where('id', '<=', $seal->to_id)
                 ->orderBy('id')
                 ->get(['id', 'trail_id', 'digest']);
-            if (! hash_equals(Ledger::sealOver($before, array_values($entries->all())), Ledger::text($seal, 'digest'))) {
+            $sound = array_map(
+                fn (string $key): string => Ledger::sealOver($before, array_values($entries->all()), $key),
+                Keys::all(),
+            );
+            if (! in_array(Ledger::text($seal, 'digest'), $sound, true)) {
                 $this->faults[] = "Seal {$seal->id}, of {$seal->at}, is broken: an entry was changed, planted or taken before it.";
             }
             $before = Ledger::text($seal, 'digest');

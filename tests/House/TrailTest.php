@@ -44,6 +44,20 @@ final class TrailTest extends TestCase
         $this->artisan('velbrin:audit-verify')->assertSuccessful();
     }
 
+    #[Test]
+    public function seals_of_before_the_key_was_exchanged_hold_while_it_is_named(): void
+    {
+        $this->written(3);
+        Ledger::seal();
+        $old = config()->string('app.key');
+        config()->set(['app.key' => 'base64:'.base64_encode(str_repeat('n', 32)), 'app.previous_keys' => [$old]]);
+        $this->written(2);
+        self::assertSame(2, Ledger::seal());
+        self::assertSame([], LedgerCheck::run()->faults);
+        config()->set('app.previous_keys', []);
+        self::assertCount(1, LedgerCheck::run()->faults);
+    }
+
     /** @param  \Closure(): mixed  $tamper */
     #[Test]
     #[DataProvider('tampering')]

@@ -9,7 +9,9 @@ use App\Team\MailPasswordLink;
 use App\Team\SecondFactor;
 use App\Team\Totp;
 use App\Team\User;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -74,6 +76,40 @@ final class SecondFactorTest extends TestCase
         self::assertFalse(SecondFactor::passes($user, $this->paper[3]));
         self::assertSame(9, SecondFactor::codesLeft($user->refresh()));
         self::assertFalse(SecondFactor::passes($user, ''));
+    }
+
+    #[Test]
+    public function the_key_is_exchanged_and_everything_still_opens(): void
+    {
+        $user = $this->withFactor(self::user('technician'));
+        $site = self::site();
+        $code = $site->codes()->create(['label' => 'Gate', 'code' => '4711']);
+        $raw = fn (): array => [
+            DB::table('site_codes')->where('id', $code->id)->value('code'),
+            DB::table('users')->where('id', $user->id)->value('factor_secret'),
+        ];
+        $before = $raw();
+        $old = config()->string('app.key');
+        $new = 'base64:'.base64_encode(str_repeat('n', 32));
+        $this->useKeys($new, [$old]);
+        self::assertSame('4711', $code->refresh()->code);
+        $this->artisan('velbrin:rekey')->assertSuccessful();
+        self::assertSame([], array_intersect($before, $raw()));
+        self::assertTrue(SecondFactor::passes($user, $this->paper[0]));
+        // The old key gone: codes and phone still open, paper of before does not.
+        $this->useKeys($new, []);
+        self::assertSame('4711', $code->refresh()->code);
+        self::assertTrue(SecondFactor::passes($user, $this->next()));
+        self::assertFalse(SecondFactor::passes($user, $this->paper[1]));
+    }
+
+    /** @param  list<string>  $before */
+    private function useKeys(string $key, array $before): void
+    {
+        config()->set(['app.key' => $key, 'app.previous_keys' => $before]);
+        $this->app?->forgetInstance('encrypter');
+        Crypt::clearResolvedInstance('encrypter');
+        Model::encryptUsing(null);
     }
 
     #[Test]
