@@ -84,8 +84,17 @@ async function work(page: Page) {
         const job = (await page.locator('.jobs li.now .jobhead b').textContent()) as string;
         const before = await page.locator('.jobs li.did').count();
         await done.click();
+        // Either it is done, or its litres are asked for first.
         const litres = page.getByRole('button', { name: /^As planned: / });
-        if (await litres.isVisible({ timeout: 300 }).catch(() => false)) await litres.click();
+        await expect
+            .poll(
+                async () =>
+                    (await litres.count()) > 0 ||
+                    (await page.locator('.jobs li.did').count()) !== before ||
+                    (await page.locator('.systemline').count()) > 0,
+            )
+            .toBe(true);
+        if (await litres.count()) await litres.click();
         if (job)
             await expect
                 .poll(
