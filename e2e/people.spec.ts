@@ -71,7 +71,7 @@ function codeOf(secret: string, at = Date.now()): string {
 test('a second factor is set up from the phone, asked for at the door, and its paper opens once', async ({
     browser,
 }) => {
-    const page = await signIn(browser, 'jory@merrowick.example');
+    const page = await signIn(browser, 'wanda@merrowick.example');
     await page.goto('/settings/access');
     await page.getByLabel('Your password').fill(PASSWORD);
     await page.getByRole('button', { name: 'Set it up' }).click();
@@ -90,7 +90,7 @@ test('a second factor is set up from the phone, asked for at the door, and its p
         // A device of its own each time.
         const door = await (await browser.newContext()).newPage();
         await door.goto('/sign-in');
-        await door.getByLabel('Mail address').fill('jory@merrowick.example');
+        await door.getByLabel('Mail address').fill('wanda@merrowick.example');
         await door.getByLabel('Password').fill(PASSWORD);
         await door.getByRole('button', { name: 'Sign in' }).click();
         await door.getByLabel('Code').fill(paper[0]);
