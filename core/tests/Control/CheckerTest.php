@@ -188,6 +188,39 @@ final class CheckerTest extends TestCase
         self::assertSame(['K-20h heater1', 'K-20h heater2', 'K-20h chiller'], $alone);
     }
 
+    /** @param  \Closure(array<string, mixed>): array<string, mixed>  $change */
+    #[Test]
+    #[DataProvider('unsaid')]
+    public function what_nobody_has_said_is_asked_for_and_silences_nothing(string $found, \Closure $change): void
+    {
+        self::assertContains($found, self::codes($change));
+    }
+
+    /** @return iterable<string, array{string, \Closure}> */
+    public static function unsaid(): iterable
+    {
+        yield 'when a probe is due' => ['K-20r heater1', function (array $s): array {
+            unset($s['probes'][0]['overdueDays']);
+
+            return $s;
+        }];
+        yield 'which strip' => ['K-20i heater1', function (array $s): array {
+            unset($s['outlets'][0]['hung']['strip']);
+
+            return $s;
+        }];
+        yield 'which water' => ['K-20y heater2', function (array $s): array {
+            unset($s['outlets'][1]['hung']['water'], $s['outlets'][1]['pauses']);
+
+            return $s;
+        }];
+        yield 'what hangs there' => ['K-20u alk', function (array $s): array {
+            unset($s['outlets'][7]['hung']);
+
+            return $s;
+        }];
+    }
+
     #[Test]
     public function every_row_is_known_by_one_name_and_says_why_and_what_to_do(): void
     {

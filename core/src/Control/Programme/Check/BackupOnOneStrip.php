@@ -20,14 +20,24 @@ final readonly class BackupOnOneStrip implements Row
 
     public function look(Setup $setup): array
     {
-        $strips = [];
-        foreach ($setup->doing(Job::Heater) as $outlet) {
+        $strips = $found = [];
+        $heaters = $setup->doing(Job::Heater);
+        foreach ($heaters as $outlet) {
             $strip = ($setup->hung[$outlet->id] ?? null)?->strip;
             if ($strip !== null) {
                 $strips[$strip][] = $outlet->place;
+            } elseif (count($heaters) > 1) {
+                $found[] = Objection::of(
+                    Severity::Watch,
+                    $this->code(),
+                    $outlet->id,
+                    'Nobody has said on which strip {place} is',
+                    'Perhaps on the one that takes its backup with it.',
+                    'Write down the strip.',
+                    ['place' => $outlet->place],
+                );
             }
         }
-        $found = [];
         foreach ($strips as $strip => $places) {
             if (count($places) > 1) {
                 $found[] = Objection::of(

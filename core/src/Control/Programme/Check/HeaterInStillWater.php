@@ -24,8 +24,9 @@ final readonly class HeaterInStillWater implements Row
         foreach ($setup->doing(Job::ReturnPump) as $pump) {
             foreach ($pump->pauses as $group => $pause) {
                 foreach ($pause->level > 0 ? [] : $setup->doing(Job::Heater) as $heater) {
-                    $isInSump = ($setup->hung[$heater->id] ?? null)?->water === 'sump';
-                    if ($isInSump && ($heater->pauses[$group] ?? null)?->level !== 0.0) {
+                    $water = ($setup->hung[$heater->id] ?? null)?->water;
+                    // Where nobody has said, it may well be the sump.
+                    if (($water === null || $water === 'sump') && ($heater->pauses[$group] ?? null)?->level !== 0.0) {
                         $found[] = Objection::of(
                             Severity::Fix,
                             $this->code(),

@@ -22,7 +22,20 @@ final readonly class ProbeOverdue implements Row
         $found = [];
         foreach ($setup->holds() as [$outlet, $hold]) {
             $probe = $setup->probes[$hold->probe] ?? null;
-            if ($probe === null || ($probe->overdueDays ?? 0.0) > 0) {
+            if ($probe !== null && $probe->overdueDays === null) {
+                $found[] = Objection::of(
+                    Severity::Watch,
+                    $this->code(),
+                    $outlet->id,
+                    'Nobody has said when the probe of {place} is due',
+                    'It may have drifted for a year, and control with it.',
+                    'Write down when it was calibrated.',
+                    ['place' => $outlet->place],
+                );
+
+                continue;
+            }
+            if ($probe === null || $probe->overdueDays > 0) {
                 $found[] = Objection::of(
                     Severity::Fix,
                     $this->code(),
@@ -32,7 +45,7 @@ final readonly class ProbeOverdue implements Row
                         : 'The probe of {place} is {days} days past its calibration',
                     'Control follows it wherever it drifts.',
                     'Calibrate it, or exchange it.',
-                    ['place' => $outlet->place, 'days' => $probe->overdueDays ?? 0.0],
+                    ['place' => $outlet->place, 'days' => $probe === null ? 0.0 : $probe->overdueDays],
                 );
             }
         }
