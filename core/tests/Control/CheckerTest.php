@@ -116,6 +116,11 @@ final class CheckerTest extends TestCase
         yield 'K-20c: a high alarm where cooling begins' => ['K-20c too warm', $alarm(0, ['probe' => 't1', 'high' => 26.6])];
         yield 'K-20e: a guard within the day' => ['K-20e hot', fn (array $s): array => array_replace_recursive($s,
             ['guards' => [0 => ['when' => [0 => ['above' => 26.39]]]]])];
+        yield 'K-20e: a low guard within the day' => [
+            'K-20e hot',
+            fn (array $s): array => array_replace_recursive($s, ['guards' => [0 => ['when' => [0 => ['above' => null,
+                'below' => 24.71]]]]]),
+        ];
         yield 'K-20e: a day nobody knows yet' => ['K-20e hot', $probe(['historyDays' => 6.9])];
         yield 'K-20f: a guard nobody hears of' => ['K-20f hot', fn (array $s): array => array_replace_recursive($s,
             ['alarms' => [2 => ['act' => 'another']]])];
@@ -134,6 +139,12 @@ final class CheckerTest extends TestCase
             ['alarms' => [0 => ['calls' => 1]]])];
         yield 'K-20t: tested too long ago' => ['K-20t heater cut',
             fn (array $s): array => array_replace_recursive($s, ['alarms' => [2 => ['testedDaysAgo' => 181]]])];
+        yield 'K-20c: a high alarm where heating stops' => ['K-20c too warm', function (array $s): array {
+            array_splice($s['outlets'], 2, 1);
+
+            return array_replace_recursive($s, ['alarms' => [0 => ['probe' => 't1', 'high' => 25.6]]]);
+        }];
+        yield 'K-20s: nobody' => ['K-20s too warm', $alarm(0, ['calls' => 0])];
         yield 'K-20t: never' => ['K-20t too warm', $without('alarms', 0, 'testedDaysAgo')];
         yield 'K-20u: no label' => ['K-20u alk', $outlet(7, ['hung' => ['labelled' => false]])];
         yield 'K-20w: two in one moment' => ['K-20w 20', $outlet(3, ['powerReturnS' => 20])];
@@ -175,6 +186,32 @@ final class CheckerTest extends TestCase
         yield 'a low alarm below the first heater' => [$with(['alarms' => [1 => ['probe' => 't1', 'low' => 25.29]]])];
         yield 'a high alarm above cooling' => [$with(['alarms' => [0 => ['probe' => 't1', 'high' => 26.61]]])];
         yield 'two persons' => [$with(['alarms' => [0 => ['calls' => 2]]])];
+        yield 'one heater that nobody has said the strip of' => [function (array $s): array {
+            unset($s['outlets'][0]['hung']['strip'], $s['outlets'][1]);
+            $s['outlets'] = array_values($s['outlets']);
+
+            return $s;
+        }];
+        yield 'two guards of one mind' => [function (array $s): array {
+            $s['guards'][] = ['id' => 'hot too'] + $s['guards'][0];
+            $s['alarms'][] = ['id' => 'tells', 'act' => 'hot too'] + $s['alarms'][2];
+
+            return $s;
+        }];
+        yield 'two guards against each other, one above the other' => [function (array $s): array {
+            $s['guards'][] = ['id' => 'cold', 'then' => 'on', 'rank' => 'people'] + $s['guards'][0];
+            $s['alarms'][] = ['id' => 'tells', 'act' => 'cold'] + $s['alarms'][2];
+
+            return $s;
+        }];
+        yield 'guards of two outlets' => [function (array $s): array {
+            $s['guards'][] = ['id' => 'other', 'outlet' => 'heater2', 'then' => 'on'] + $s['guards'][0];
+            $s['alarms'][] = ['id' => 'tells', 'act' => 'other'] + $s['alarms'][2];
+
+            return $s;
+        }];
+        yield 'a low guard just beyond the day' => [$with(['guards' => [0 => ['when' => [0 => ['above' => null, 'below' => 24.7]]]]])];
+        yield 'a lost link at a level' => [$with(['outlets' => [4 => ['lostLink' => 1.0]]])];
         yield 'a probe due today' => [$with(['probes' => [0 => ['overdueDays' => 0]]])];
     }
 
@@ -278,6 +315,27 @@ final class CheckerTest extends TestCase
         }
     }
 
+    #[Test]
+    public function each_objection_says_which_of_two_things_it_means(): void
+    {
+        $says = function (int $alarm, array $with, string $key): string {
+            $setup = array_replace_recursive(self::sound(), ['alarms' => [$alarm => $with]]);
+            foreach (Checker::check(SetupReader::read($setup)) as $finding) {
+                if ($finding->code === $key) {
+                    return $finding->what->in(Units::metric());
+                }
+            }
+
+            return '';
+        };
+        self::assertSame('The alarm too warm calls nobody', $says(0, ['calls' => 0], 'K-20s'));
+        self::assertSame('The alarm too warm calls one person only', $says(0, ['calls' => 1], 'K-20s'));
+        self::assertStringContainsString('181 days ago', $says(0, ['testedDaysAgo' => 181], 'K-20t'));
+        self::assertStringContainsString('never tested', $says(0, ['testedDaysAgo' => null], 'K-20t'));
+        self::assertStringContainsString('heater 1, sump', $says(2, ['act' => 'another'], 'K-20f'));
+        self::assertStringContainsString('heater 1, sump', $says(2, ['calls' => 0], 'K-20f'));
+    }
+
     /** @param  array<string, mixed>  $more */
     #[Test]
     #[DataProvider('unreadable')]
@@ -305,6 +363,8 @@ final class CheckerTest extends TestCase
         yield 'a guard of nothing' => [['guards' => [0 => ['outlet' => 'nobody']]], 'guards'];
         yield 'a step of nothing' => [['probes' => [0 => ['resolution' => 0]]], 'probes.0.resolution'];
         yield 'both above and below' => [['guards' => [0 => ['when' => [0 => ['below' => 3]]]]], 'guards.0.when.0'];
+        yield 'a level above full' => [['outlets' => [0 => ['lostLink' => 1.01]]], 'outlets.0.lostLink'];
+        yield 'a level below nothing' => [['outlets' => [0 => ['lostLink' => -0.01]]], 'outlets.0.lostLink'];
         yield 'a rank nobody has' => [['guards' => [0 => ['rank' => 'king']]], 'guards.0.rank'];
         yield 'two of one name' => [['outlets' => [1 => ['id' => 'heater1']]], 'outlets'];
     }

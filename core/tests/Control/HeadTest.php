@@ -294,6 +294,31 @@ final class HeadTest extends TestCase
     }
 
     #[Test]
+    public function a_guard_that_cannot_see_trips_only_where_that_was_said_and_one_that_clears_is_not_kept_over_a_boot(): void
+    {
+        foreach ([[Blind::Off, 'guard 0'], [Blind::On, 'rule 1'], [Blind::AsItWas, 'rule 1'], [null, 'rule 1']] as [$blind, $then]) {
+            $guard = new Guard('g', 'o', [Condition::above('t', 27)], 0, 0.0, null, GuardRank::Animals, $blind);
+            $programme = new Programme([self::one(new Always(true))], [$guard]);
+            self::assertSame($then, self::says(self::course($programme, 'o', [0 => new Sensed()]))[0]);
+        }
+        // At a limit nothing is above or below it.
+        self::assertSame([false, false], array_map(
+            fn (Condition $c): ?bool => $c->holds(new Sensed(probes: ['t' => 5.0])),
+            [Condition::above('t', 5.0), Condition::below('t', 5.0)],
+        ));
+        $clears = new Guard('g', 'o', [Condition::above('t', 27)], 0, 0.0, Condition::below('t', 26), GuardRank::Animals);
+        $said = self::says(self::course(new Programme([self::one(new Always(true))], [$clears]), 'o', [
+            0 => new Sensed(probes: ['t' => 27.1]), 10 => new Sensed(power: false), 20 => new Sensed(),
+            110 => new Sensed(probes: ['t' => 26.5]),
+        ]));
+        self::assertSame(['guard 0', 'rule 1'], [$said[0], $said[110]]);
+        $four = array_fill(0, 4, Condition::above('t', 1));
+        new Guard('g', 'o', array_slice($four, 0, 3), 0, 0.0, null, GuardRank::Animals);
+        $this->expectException(OutOfRange::class);
+        new Guard('g', 'o', $four, 0, 0.0, null, GuardRank::Animals);
+    }
+
+    #[Test]
     public function two_guards_that_contradict_each_other_the_higher_speaks_and_equals_leave_it_to_the_lost_link(): void
     {
         $with = fn (GuardRank $off, GuardRank $on): array => self::says(self::course(
