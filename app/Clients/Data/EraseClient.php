@@ -123,7 +123,7 @@ final class EraseClient
             'exposure_worst',
             'product_system',
         ],
-        'the trail: its values are taken out, that they were stays provable' => ['activity_log'],
+        'the trail: its values are taken out; that something was done can still be proved' => ['activity_log'],
     ];
 
     /** @return int rows that were changed */
