@@ -146,7 +146,10 @@ for (const size of ['desktop', 'phone'] as const) {
         await planner.goto(`/rounds?week=${new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10)}`);
         await propose(planner);
         const accept = planner.getByRole('button', { name: 'Accept the proposal' });
-        if (await accept.count()) await accept.click();
+        if (await accept.count()) {
+            await accept.click();
+            await expect(accept).toHaveCount(0);
+        }
         const visit = await toNorthVan(planner, 'Waiting rooms');
 
         const tech = await northVan(browser, size);
