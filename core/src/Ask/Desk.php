@@ -66,6 +66,7 @@ final class Desk
         'salinity-from-conductivity' => Question\SalinityFromConductivityQuestion::class,
         'sand-to-bring' => Question\SandToBringQuestion::class,
         'seawater' => Question\SeawaterQuestion::class,
+        'simulate' => Question\SimulateQuestion::class,
         'spares' => Question\SparesQuestion::class,
         'stage-schedule' => Question\StageScheduleQuestion::class,
         'temperature-course' => Question\TemperatureCourseQuestion::class,

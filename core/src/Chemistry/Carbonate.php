@@ -129,11 +129,13 @@ final readonly class Carbonate
     }
 
     /**
+     * Of the equilibria, total scale, mol/kg; K0 mol/(kg·atm).
+     *
      * @return array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}
      *
      * @throws OutOfRange
      */
-    private static function constants(float $salinity, float $tempC): array
+    public static function constants(float $salinity, float $tempC): array
     {
         $s = Guard::within('salinity', $salinity, 19, 43);
         $t = Guard::within('tempC', $tempC, 2, 35) + 273.15;

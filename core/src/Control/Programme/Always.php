@@ -26,6 +26,11 @@ final readonly class Always implements Rule
         return [];
     }
 
+    public function untilS(Moment $now, Memory $own): float
+    {
+        return INF;
+    }
+
     public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
     {
         return $this->isOn ? 1.0 : 0.0;

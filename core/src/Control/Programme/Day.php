@@ -45,6 +45,19 @@ final readonly class Day implements Rule
         return [];
     }
 
+    public function untilS(Moment $now, Memory $own): float
+    {
+        $next = self::DAY_MIN + $this->points[0]['minute'];
+        foreach ($this->points as $point) {
+            if ($point['minute'] > $now->minute) {
+                $next = $point['minute'];
+                break;
+            }
+        }
+
+        return ($next - $now->minute) * 60;
+    }
+
     public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
     {
         return $this->at($now->minute);

@@ -30,6 +30,15 @@ final readonly class Follow implements Rule
         return [];
     }
 
+    public function untilS(Moment $now, Memory $own): float
+    {
+        if ($own->sinceS === null) {
+            return INF;
+        }
+
+        return $own->sinceS + ($own->isOn ? $this->offDelayS : $this->onDelayS) - $now->atS;
+    }
+
     public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
     {
         $target = ($others[$this->outlet] ?? null)?->isOn() ?? false;

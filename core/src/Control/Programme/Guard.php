@@ -35,6 +35,12 @@ final readonly class Guard
         }
     }
 
+    /** s until it may act by the clock alone, while its conditions hold; INF: not. */
+    public function untilS(Moment $now, Memory $own): float
+    {
+        return $own->isOn || $own->sinceS === null ? INF : $own->sinceS + $this->forS - $now->atS;
+    }
+
     /** Whether it speaks at this moment. */
     public function acts(Moment $now, Sensed $sensed, Memory $own): bool
     {

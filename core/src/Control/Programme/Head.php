@@ -86,6 +86,31 @@ final class Head
         return array_values(array_unique($latched));
     }
 
+    /** s until something may change by the clock alone: a plan, a delay, a limit; INF: nothing waits. */
+    public function untilS(Moment $now): float
+    {
+        $ends = [$this->poweredS + self::BOOT_S];
+        foreach ($this->programme->outlets as $outlet) {
+            $id = $outlet->id;
+            $ends[] = $now->atS + $outlet->rule->untilS($now, $this->rules[$id]);
+            $ends[] = $this->poweredS + $outlet->powerReturnS;
+            $ends[] = ($this->onSinceS[$id] ?? -INF) + $outlet->minimumOnS;
+            $ends[] = ($this->onSinceS[$id] ?? -INF) + ($outlet->maximumOnS ?? -INF);
+            $ends[] = ($this->offSinceS[$id] ?? -INF) + max($outlet->minimumOffS, 0.0);
+            $ends[] = ($this->restingS[$id] ?? -INF) + $outlet->restS;
+            foreach ($outlet->pauses as $group => $pause) {
+                $ends[] = ($this->pauses[$group]['lastS'] ?? -INF) + $pause->lengthS;
+                $ends[] = ($this->pauses[$group]['firstS'] ?? -INF) + self::PAUSE_TIMES * $pause->lengthS;
+            }
+        }
+        foreach ($this->programme->guards as $guard) {
+            $ends[] = $now->atS + $guard->untilS($now, $this->guards[$guard->id]);
+        }
+        $ahead = array_filter($ends, fn (float $at): bool => $at > $now->atS + 1e-9);
+
+        return $ahead === [] ? INF : min($ahead) - $now->atS;
+    }
+
     private function boot(): void
     {
         $this->pauses = [];

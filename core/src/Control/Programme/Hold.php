@@ -52,6 +52,11 @@ final readonly class Hold implements Rule
         return [];
     }
 
+    public function untilS(Moment $now, Memory $own): float
+    {
+        return INF;
+    }
+
     public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
     {
         $value = $sensed->probes[$this->probe] ?? null;

@@ -50,6 +50,20 @@ final readonly class Pulse implements Rule
         return ($this->mlPerMin * $this->lengthS) / 60;
     }
 
+    public function untilS(Moment $now, Memory $own): float
+    {
+        $ends = $own->sinceS === null ? INF : $own->sinceS + $this->lengthS - $now->atS;
+        $next = self::DAY_MIN + $this->minutes[0];
+        foreach ($this->minutes as $minute) {
+            if ($minute > $now->minute) {
+                $next = $minute;
+                break;
+            }
+        }
+
+        return min($ends, ($next - $now->minute) * 60);
+    }
+
     public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
     {
         if ($own->sinceS !== null && $now->atS - $own->sinceS < $this->lengthS) {

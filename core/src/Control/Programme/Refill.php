@@ -47,6 +47,25 @@ final readonly class Refill implements Rule
         return $this->store === null ? [$this->low, $this->high] : [$this->low, $this->high, $this->store];
     }
 
+    public function untilS(Moment $now, Memory $own): float
+    {
+        $limits = [];
+        if ($own->isOn && $own->sinceS !== null) {
+            $limits[] = $own->sinceS + ($this->longestS ?? INF) - $now->atS;
+            if ($this->mostL !== null && $this->litresPerH > 0) {
+                $leftL = $this->mostL - $own->within24h($now->atS);
+                $limits[] = $own->sinceS + ($leftL / $this->litresPerH) * 3600 - $now->atS;
+            }
+        } elseif ($own->sinceS !== null) {
+            $limits[] = $own->sinceS + $this->dryS - $now->atS;
+            $limits[] = ($own->endedS ?? -INF) + $this->restS - $now->atS;
+        }
+
+        $ahead = array_filter($limits, fn (float $s): bool => $s > 0);
+
+        return $ahead === [] ? INF : min($ahead);
+    }
+
     public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
     {
         $low = $sensed->switches[$this->low] ?? null;

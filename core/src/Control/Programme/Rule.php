@@ -16,6 +16,9 @@ interface Rule
     /** @return list<string> switches it reads */
     public function switches(): array;
 
+    /** s until it may want something else by the clock alone; INF: never. */
+    public function untilS(Moment $now, Memory $own): float;
+
     /**
      * The level it wants, 0 to 1.
      *

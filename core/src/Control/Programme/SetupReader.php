@@ -213,7 +213,20 @@ final class SetupReader
             high: $alarm->numberOrNull('high'),
             calls: (int) $alarm->number('calls', 0.0, 0.0),
             testedDaysAgo: $alarm->numberOrNull('testedDaysAgo', 0.0),
+            delayS: $alarm->number('delayS', 0.0, 600.0),
+            ratePerH: $alarm->numberOrNull('ratePerH', 1e-9),
+            isFrozen: $alarm->boolean('frozen', false),
+            switch: $alarm->textOrNull('switch'),
+            closed: $alarm->boolean('closed', true),
+            outlet: $alarm->textOrNull('outlet'),
+            mostW: $alarm->numberOrNull('mostW', 0.0),
+            isSilence: $alarm->boolean('silence', false),
+            message: $alarm->textOrNull('message'),
         );
+        $watches = array_filter([$read->probe, $read->act, $read->switch, $read->outlet, $read->isSilence ? 'silence' : null]);
+        if (count($watches) !== 1) {
+            throw $alarm->wrong('probe', 'one of probe, act, switch, outlet, silence');
+        }
         $alarm->noMore();
 
         return $read;

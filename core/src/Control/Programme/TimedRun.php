@@ -26,6 +26,11 @@ final readonly class TimedRun implements Rule
         return [];
     }
 
+    public function untilS(Moment $now, Memory $own): float
+    {
+        return $own->sinceS === null ? INF : $own->sinceS + $this->lengthS - $now->atS;
+    }
+
     public function wants(Moment $now, Sensed $sensed, Memory $own, array $others): float
     {
         return $own->sinceS !== null && $now->atS - $own->sinceS < $this->lengthS ? 1.0 : 0.0;

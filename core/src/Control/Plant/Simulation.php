@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Plant;
+
+use Velbrin\Core\Control\AlarmTurn;
+use Velbrin\Core\Control\Programme\Decision;
+use Velbrin\Core\Control\Programme\Head;
+use Velbrin\Core\Control\Programme\Moment;
+use Velbrin\Core\Control\Programme\Sensed;
+use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Measure\Guard as Check;
+use Velbrin\Core\Measure\OutOfRange;
+
+/**
+ * Plays a set-up against a system, with what breaks on the way (K-30). Steps of a minute at most, cut where a plan, a delay or a fault
+ * turns and where a value crosses a limit. Same set-up, system, faults and seed: the same run.
+ */
+final class Simulation
+{
+    /** Longer runs are refused, h. */
+    public const MOST_H = 336.0;
+
+    private const MOST_STEP_S = 60.0;
+
+    /** Shorter steps are not cut any more, s. */
+    private const LEAST_STEP_S = 1.0;
+
+    private readonly Head $head;
+
+    private readonly Tank $tank;
+
+    private readonly Senses $senses;
+
+    private readonly Lookout $lookout;
+
+    private readonly Crossing $crossing;
+
+    private readonly Journal $journal;
+
+    private State $s;
+
+    private Broken $broken;
+
+    private float $atS = 0.0;
+
+    /** @var list<array{atS: float, alk: float}> of the last 24 h, once an hour */
+    private array $alkalinity = [];
+
+    /** When somebody stands there; null: nobody is on the way. */
+    private ?float $comesS = null;
+
+    private int $steps = 0;
+
+    /** @param  list<Fault>  $faults */
+    private function __construct(
+        private readonly Setup $setup,
+        private readonly PlantSpec $plant,
+        private array $faults,
+        private readonly HarmLimits $limits,
+        private readonly float $stepS,
+        private readonly ?float $arrivesS,
+        int $seed,
+    ) {
+        $this->head = new Head($setup->programme);
+        $this->tank = new Tank($plant);
+        $this->senses = new Senses($plant, $seed);
+        $this->lookout = new Lookout($setup->alarms, $plant);
+        $this->crossing = new Crossing($setup, $plant, $limits);
+        $this->journal = new Journal($plant);
+        $this->broken = Broken::at($faults, 0.0);
+        $this->s = $this->tank->begun();
+        $this->senses->follow($this->s, 0.0);
+    }
+
+    /**
+     * @param  list<Fault>  $faults
+     * @param  float  $hours  up to MOST_H
+     * @param  float  $everyS  between two points of the trace
+     * @param  float  $stepS  the longest step, s, 1 to 60
+     * @param  float|null  $arrivesS  from the first call until somebody stands there and mends what broke; null: nobody comes
+     *
+     * @throws OutOfRange
+     */
+    public static function play(
+        Setup $setup,
+        PlantSpec $plant,
+        array $faults,
+        float $hours,
+        HarmLimits $limits = new HarmLimits(),
+        float $everyS = 600.0,
+        float $stepS = self::MOST_STEP_S,
+        ?float $arrivesS = null,
+        int $seed = 1,
+    ): Run {
+        Check::within('hours', $hours, 0.01, self::MOST_H);
+        Check::within('stepS', $stepS, self::LEAST_STEP_S, self::MOST_STEP_S);
+        Check::within('everyS', $everyS, 1, 86_400);
+        $run = new self($setup, $plant, $faults, $limits, $stepS, $arrivesS, $seed);
+
+        return $run->until($hours * 3600, $everyS);
+    }
+
+    private function until(float $endS, float $everyS): Run
+    {
+        $begun = clone $this->s;
+        $nextS = 0.0;
+        while (true) {
+            $decided = $this->decide();
+            if ($this->atS >= $nextS - 1e-6) {
+                $this->journal->note($this->atS, $this->s);
+                $nextS += $everyS;
+            }
+            if ($this->atS >= $endS - 1e-6) {
+                break;
+            }
+            $this->advance($decided, min($endS, $nextS));
+            $this->look();
+        }
+
+        return new Run(
+            trace: $this->journal->trace,
+            outlets: $this->journal->outlets,
+            happened: $this->journal->happened,
+            harmS: $this->journal->harmS,
+            floorL: $this->s->floorL,
+            drawnWh: $this->s->drawnWh,
+            books: Books::of($begun, $this->s),
+            extremes: $this->journal->extremes,
+            steps: $this->steps,
+        );
+    }
+
+    private function now(): Moment
+    {
+        return (new Moment(0.0, 0, $this->plant->start->minute))->plus($this->atS);
+    }
+
+    /** @return array<string, Decision> */
+    private function decide(): array
+    {
+        $this->broken = Broken::at($this->faults, $this->atS);
+        $this->journal->faults($this->atS, $this->faults);
+        $isThere = $this->comesS !== null && $this->atS >= $this->comesS - 1e-6;
+        $decided = $this->head->step($this->now(), new Sensed(
+            power: $this->broken->hasPower(),
+            link: $this->broken->hasLink(),
+            probes: $this->senses->probes($this->s, $this->broken),
+            switches: $this->senses->switches($this->s, $this->broken),
+            pauses: $this->broken->pauses(),
+            reset: $isThere ? $this->journal->latched : [],
+        ));
+        $this->comesS = $isThere ? null : $this->comesS;
+        $this->journal->decided($this->atS, $decided, $this->head->latched());
+
+        return $decided;
+    }
+
+    /** @param  array<string, Decision>  $decided */
+    private function advance(array $decided, float $noLaterS): void
+    {
+        $levels = array_map(fn (Decision $d): float => $d->level, $decided);
+        $seconds = max(1e-3, min($this->stepS, $noLaterS - $this->atS, $this->head->untilS($this->now()), $this->untilTurnS()));
+        $before = $this->s;
+        $this->s = $this->stepped($before, $levels, $seconds);
+        if ($seconds > self::LEAST_STEP_S) {
+            $share = $this->crossing->share(
+                $this->crossing->seen($before, $this->senses),
+                $this->crossing->seen($this->s, $this->senses),
+            );
+            if ($share < 1.0) {
+                $seconds = max(self::LEAST_STEP_S, $share * $seconds);
+                $this->s = $this->stepped($before, $levels, $seconds);
+            }
+        }
+        $this->atS += $seconds;
+        $this->steps++;
+    }
+
+    /** @param  array<string, float>  $levels */
+    private function stepped(State $from, array $levels, float $seconds): State
+    {
+        $s = $this->tank->after($from, $levels, $this->broken, $this->now()->plus($seconds), $seconds);
+        $this->senses->follow($s, $seconds);
+
+        return $s;
+    }
+
+    /** s until a fault begins or ends, somebody comes, or an alarm has waited long enough. */
+    private function untilTurnS(): float
+    {
+        $next = min($this->comesS ?? INF, $this->atS + $this->lookout->untilS());
+        foreach ($this->faults as $fault) {
+            foreach ([$fault->fromS, $fault->untilS] as $at) {
+                $next = $at > $this->atS + 1e-6 ? min($next, $at) : $next;
+            }
+        }
+
+        return $next > $this->atS + 1e-6 ? $next - $this->atS : INF;
+    }
+
+    /** After a step: alarms, people, harm. */
+    private function look(): void
+    {
+        $this->broken = Broken::at($this->faults, $this->atS);
+        $this->journal->measure($this->s);
+        $sight = $this->lookout->sight($this->atS, $this->s, $this->senses, $this->broken, $this->journal);
+        foreach ($this->lookout->look($this->atS, $sight) as [$alarm, $turn]) {
+            if ($turn !== AlarmTurn::Again) {
+                $this->journal->happens($this->atS, $turn === AlarmTurn::Raised ? 'alarm' : 'cleared', $alarm->id);
+            }
+            if ($turn === AlarmTurn::Raised && $alarm->calls > 0) {
+                $this->journal->happens($this->atS, 'call', (string) $alarm->calls, $alarm->id);
+                $this->comesS ??= $this->arrivesS === null ? null : $this->atS + $this->arrivesS;
+            }
+        }
+        $this->arrive();
+        $hasChemistry = $this->plant->start->alkMeqL !== null && $this->plant->life !== null;
+        $this->journal->harms(
+            $this->atS,
+            $this->limits->beyond($this->s, $hasChemistry, $hasChemistry ? $this->alkRise() : null),
+        );
+    }
+
+    /** Whoever comes mends all that is broken by then. */
+    private function arrive(): void
+    {
+        if ($this->comesS === null || $this->atS < $this->comesS - 1e-6) {
+            return;
+        }
+        $this->faults = array_map(
+            fn (Fault $f): Fault => $f->acts($this->atS) && $f->fromS < $this->atS
+                ? new Fault($f->kind, $f->of, $f->fromS, $this->atS, $f->value)
+                : $f,
+            $this->faults,
+        );
+        $this->journal->happens($this->atS, 'came', 'somebody');
+    }
+
+    /** Within the last 24 h, meq/L. */
+    private function alkRise(): float
+    {
+        $now = $this->s->per($this->s->alkMeq, 0);
+        $last = $this->alkalinity === [] ? -INF : $this->alkalinity[count($this->alkalinity) - 1]['atS'];
+        if ($this->atS - $last >= 3600) {
+            $this->alkalinity[] = ['atS' => $this->atS, 'alk' => $now];
+            $this->alkalinity = array_values(array_filter($this->alkalinity, fn (array $a): bool => $a['atS'] > $this->atS - 86_400));
+        }
+
+        return $now - min($now, ...array_column($this->alkalinity, 'alk'));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Plant;
+
+use Velbrin\Core\Control\Job;
+
+/** Turns what each outlet does, and what is broken, into what happens to the water. */
+final readonly class Workshop
+{
+    public function __construct(private PlantSpec $plant)
+    {
+    }
+
+    /** @param  array<string, float>  $levels  of outlets, 0 to 1 */
+    public function deeds(array $levels, Broken $broken, State $s): Deeds
+    {
+        $deeds = new Deeds();
+        foreach ($this->plant->devices as $id => $device) {
+            $outlet = (string) $id;
+            $isWelded = $broken->hasPower() && $broken->find(FaultKind::RelayWelded, $outlet) !== null;
+            $level = $isWelded ? 1.0 : ($levels[$outlet] ?? 0.0);
+            $siphon = $broken->find(FaultKind::DoserSiphon, $outlet);
+            if ($siphon !== null) {
+                $deeds->dosesMlMin[$outlet] = $siphon->value;
+            }
+            $isDead = $broken->find(FaultKind::LoadDead, $outlet) !== null;
+            $rests = $this->rests($device, $s) && $broken->find(FaultKind::ThermostatWelded, $outlet) === null;
+            if ($level > 0 && ! $isDead && ! $rests) {
+                $this->work($outlet, $device, $level, $broken->find(FaultKind::VesselEmpty, $outlet) !== null, $deeds);
+            }
+        }
+
+        return $deeds;
+    }
+
+    /** Its own thermostat holds it off. */
+    private function rests(Device $device, State $s): bool
+    {
+        return $device->thermostatC !== null && $s->tempC[$this->body($device)] >= $device->thermostatC;
+    }
+
+    /** @return 0|1 */
+    private function body(Device $device): int
+    {
+        return $device->body === Body::Sump && $this->plant->sump !== null ? 1 : 0;
+    }
+
+    private function work(string $outlet, Device $device, float $level, bool $isEmpty, Deeds $deeds): void
+    {
+        $deeds->drawsW += $device->watts * $level;
+        $deeds->heatW[$this->body($device)] += $device->watts * $level * $device->heatShare - $device->coolsW * $level;
+        match ($device->job) {
+            Job::ReturnPump => $deeds->returnLh += $device->litresPerH * $level,
+            Job::TopOff => $deeds->topOffLh += $isEmpty ? 0.0 : $device->litresPerH * $level,
+            Job::RoUnit => $deeds->roLh += $device->litresPerH * $level,
+            Job::Skimmer => $deeds->skimmerLh += $device->litresPerH * $level,
+            Job::CirculationPump => $deeds->isMoved = true,
+            Job::Fan => $deeds->isFanned = true,
+            Job::Light => $deeds->light = max($deeds->light, $level),
+            Job::Doser, Job::Reactor => $deeds->dosesMlMin[$outlet] = ($isEmpty ? 0.0 : $device->mlPerMin * $level)
+                + ($deeds->dosesMlMin[$outlet] ?? 0.0),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,324 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Control;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Ask\Desk;
+use Velbrin\Core\Control\Plant\FaultKind;
+use Velbrin\Core\Control\Plant\Happening;
+use Velbrin\Core\Control\Plant\PlantReader;
+use Velbrin\Core\Control\Plant\Run;
+use Velbrin\Core\Control\Plant\Simulation;
+use Velbrin\Core\Control\Programme\SetupReader;
+use Velbrin\Core\Heat\LimitSide;
+use Velbrin\Core\Heat\TemperatureCourse;
+use Velbrin\Core\Measure\OutOfRange;
+
+/** A system of 400 litres over a sump of 60, played with what breaks. */
+final class SimulationTest extends TestCase
+{
+    /** @return array<string, mixed> */
+    public static function plant(): array
+    {
+        return [
+            'display' => ['areaM2' => 0.72, 'crestL' => 380, 'rimMm' => 40, 'weirMm' => 300, 'drainLh' => 6000, 'emergencyLh' => 3500,
+                'siphonMm' => 15],
+            'sump' => ['fixedL' => 45, 'returnM2' => 0.08, 'allM2' => 0.3, 'baffleMm' => 220, 'rimMm' => 330],
+            'room' => ['roomC' => 20, 'swingC' => 1.5, 'outdoorsC' => 5, 'displayWK' => 18, 'sumpWK' => 3, 'openM2' => 0.72,
+                'sumpOpenM2' => 0.07],
+            'life' => ['alkMeqLDay' => 0.14, 'fishMgH' => 60, 'communityMgH' => 200, 'nitrateMgDay' => 60, 'litHours' => 10],
+            'start' => ['minute' => 480, 'tempC' => 25.4, 'salinity' => 35, 'sumpMm' => 150, 'storeL' => 40, 'storeMostL' => 50,
+                'alkMeqL' => 2.9, 'ph' => 8.2],
+            'devices' => [
+                'heater1' => ['job' => 'heater', 'in' => 'sump', 'watts' => 250],
+                'heater2' => ['job' => 'heater', 'in' => 'sump', 'watts' => 250],
+                'return' => ['job' => 'return-pump', 'in' => 'sump', 'watts' => 50, 'litresPerH' => 2500],
+                'stream' => ['job' => 'circulation-pump', 'in' => 'display', 'watts' => 20],
+                'skimmer' => ['job' => 'skimmer', 'in' => 'sump', 'watts' => 20, 'litresPerH' => 600],
+                'topoff' => ['job' => 'top-off', 'in' => 'sump', 'watts' => 5, 'litresPerH' => 60],
+                'alk' => ['job' => 'doser', 'in' => 'sump', 'watts' => 2, 'mlPerMin' => 20, 'alkMeqPerMl' => 3.0, 'dicPerMeq' => 0.5,
+                    'vesselMl' => 2000],
+                'light' => ['job' => 'light', 'in' => 'display', 'watts' => 200],
+            ],
+            'probes' => ['t1' => ['quantity' => 'temperature', 'in' => 'sump', 'resolution' => 0.1],
+                't2' => ['quantity' => 'temperature', 'in' => 'display', 'resolution' => 0.1]],
+            'switches' => ['low' => ['in' => 'return', 'at' => 145], 'high' => ['in' => 'return', 'at' => 150],
+                'floor' => ['in' => 'floor', 'at' => 1]],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function cabinet(): array
+    {
+        $setup = CheckerTest::sound();
+        $setup['outlets'] = array_values(array_filter($setup['outlets'], fn (array $o): bool => $o['id'] !== 'chiller'));
+        $setup['outlets'][] = ['id' => 'light', 'place' => 'light', 'lostLink' => 'off',
+            'rule' => ['kind' => 'day', 'points' => [['minute' => 600, 'level' => 'on'], ['minute' => 1200, 'level' => 'off']]],
+            'hung' => ['job' => 'light', 'watts' => 200, 'labelled' => true]];
+
+        return $setup;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $faults
+     * @param  array<string, mixed>  $more
+     */
+    public static function play(array $faults = [], float $hours = 72, array $more = [], ?array $setup = null, ?array $plant = null): Run
+    {
+        return Simulation::play(
+            SetupReader::read($setup ?? self::cabinet()),
+            PlantReader::read($plant ?? self::plant()),
+            PlantReader::faults($faults),
+            $hours,
+            ...$more,
+        );
+    }
+
+    #[Test]
+    public function without_a_fault_it_stays_in_its_band_and_nothing_is_told(): void
+    {
+        $run = self::play();
+        self::assertSame([], $run->harmS);
+        self::assertSame(0.0, $run->floorL);
+        $told = array_filter($run->happened, fn (Happening $h): bool => in_array($h->kind, ['alarm', 'guard', 'latched'], true));
+        self::assertSame([], $told);
+        self::assertGreaterThan(25.3 - 0.15, $run->extremes['sumpC']['least']);
+        self::assertLessThan(25.6 + 0.35, $run->extremes['sumpC']['most']);
+        self::assertEqualsWithDelta(148, $run->extremes['sumpMm']['least'], 6);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> each fault there is, two hours into the run */
+    public static function faults(): iterable
+    {
+        $of = ['outlet' => 'heater1', 'probe' => 't1', 'switch' => 'low', 'pause' => 'feeding'];
+        $value = ['probe-drift' => -2, 'switch-stuck' => 1, 'drain-blocked' => 1, 'room-climate' => 8, 'doser-siphon' => 50];
+        foreach (FaultKind::cases() as $kind) {
+            $on = match ($kind) {
+                FaultKind::VesselEmpty, FaultKind::DoserSiphon => 'alk',
+                default => $of[$kind->sitsOn() ?? ''] ?? null,
+            };
+            yield $kind->value => [['kind' => $kind->value, 'of' => $on, 'fromS' => 7200, 'value' => $value[$kind->value] ?? 0]];
+        }
+    }
+
+    /** @param  array<string, mixed>  $fault */
+    #[Test]
+    #[DataProvider('faults')]
+    public function whatever_breaks_nothing_is_made_or_lost(array $fault): void
+    {
+        $run = self::play([$fault], 30);
+        foreach ($run->books as $what => $missing) {
+            self::assertLessThan($what === 'heat' ? 1e-3 : 1e-6, $missing, $what);
+        }
+        self::assertContains('fault', array_map(fn (Happening $h): string => $h->kind, $run->happened));
+    }
+
+    #[Test]
+    public function the_same_run_twice_is_the_same_run_and_so_is_one_with_noise(): void
+    {
+        $fault = [['kind' => 'probe-drift', 'of' => 't1', 'fromS' => 7200, 'value' => -1]];
+        self::assertEquals(self::play($fault, 20), self::play($fault, 20));
+        $noisy = self::plant();
+        $noisy['probes']['t1']['noise'] = 0.2;
+        $one = self::play($fault, 20, ['seed' => 7], plant: $noisy);
+        self::assertEquals($one, self::play($fault, 20, ['seed' => 7], plant: $noisy));
+        self::assertNotEquals($one->trace, self::play($fault, 20, ['seed' => 8], plant: $noisy)->trace);
+    }
+
+    /** @param  array<string, mixed>  $fault */
+    #[Test]
+    #[DataProvider('faults')]
+    public function a_minute_a_step_says_what_a_quarter_of_one_does(array $fault): void
+    {
+        $minute = self::play([$fault], 14);
+        $quarter = self::play([$fault], 14, ['stepS' => 15.0]);
+        self::assertEqualsWithDelta($quarter->extremes['displayC']['least'], $minute->extremes['displayC']['least'], 0.02);
+        self::assertEqualsWithDelta($quarter->extremes['displayC']['most'], $minute->extremes['displayC']['most'], 0.02);
+        self::assertEqualsWithDelta($quarter->floorL, $minute->floorL, max(0.1, 0.01 * $quarter->floorL));
+        self::assertEqualsWithDelta($quarter->extremes['ph']['most'], $minute->extremes['ph']['most'], 0.01);
+        self::assertSame(array_keys($quarter->harmS), array_keys($minute->harmS));
+        foreach ($quarter->harmS as $what => $atS) {
+            self::assertEqualsWithDelta($atS - 7200, $minute->harmS[$what] - 7200, max(60.0, 0.01 * ($atS - 7200)), $what);
+        }
+    }
+
+    /** One water, a heater that never stops, no evaporation: the closed form says when it is too hot. */
+    #[Test]
+    public function a_welded_heater_over_one_water_follows_the_closed_form(): void
+    {
+        $plant = self::bare();
+        $run = self::play([['kind' => 'relay-welded', 'of' => 'heater1', 'fromS' => 0]], 60, setup: self::heaterOnly(), plant: $plant);
+        $closed = TemperatureCourse::of(
+            volumeL: 200,
+            uaWK: 12,
+            powerW: 200,
+            evaporationW: 0,
+            roomC: 20,
+            startC: 25,
+            hours: 24,
+            limitC: 30,
+            limitSide: LimitSide::Upper,
+        );
+        self::assertEqualsWithDelta((float) $closed->hoursToLimit * 3600, $run->harmS['hot'], 0.01 * (float) $closed->hoursToLimit * 3600);
+        self::assertEqualsWithDelta(200 * 60, $run->drawnWh, 1);
+    }
+
+    /** @return array<string, mixed> */
+    private static function bare(): array
+    {
+        return [
+            'display' => ['areaM2' => 0.4, 'crestL' => 200, 'rimMm' => 50],
+            'room' => ['roomC' => 20, 'displayWK' => 12, 'openM2' => 0],
+            'start' => ['tempC' => 25],
+            'devices' => ['heater1' => ['job' => 'heater', 'in' => 'display', 'watts' => 200]],
+            'probes' => ['t1' => ['quantity' => 'temperature', 'in' => 'display', 'resolution' => 0.1]],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private static function heaterOnly(array $more = []): array
+    {
+        return $more + [
+            'schema' => 1,
+            'probes' => [['id' => 't1', 'quantity' => 'temperature', 'resolution' => 0.1]],
+            'outlets' => [['id' => 'heater1', 'place' => 'heater', 'lostLink' => 'off', 'rule' => ['kind' => 'hold', 'probe' => 't1',
+                'startAt' => 24.8, 'stopAt' => 25.2, 'blind' => 'off']]],
+        ];
+    }
+
+    #[Test]
+    public function a_heater_under_control_takes_what_leaves_through_the_walls(): void
+    {
+        $run = self::play([], 240, setup: self::heaterOnly(), plant: self::bare());
+        self::assertSame([], $run->harmS);
+        // 12 W/K at 5 K: 60 W, ten days long.
+        self::assertEqualsWithDelta(60 * 240, $run->drawnWh, 0.01 * 60 * 240);
+    }
+
+    #[Test]
+    public function its_own_thermostat_stops_a_heater_whose_relay_is_welded_until_that_is_welded_too(): void
+    {
+        $plant = self::bare();
+        $plant['devices']['heater1']['thermostatC'] = 26.0;
+        $relay = ['kind' => 'relay-welded', 'of' => 'heater1', 'fromS' => 0];
+        $held = self::play([$relay], 60, setup: self::heaterOnly(), plant: $plant);
+        self::assertArrayNotHasKey('hot', $held->harmS);
+        self::assertLessThan(26.1, $held->extremes['displayC']['most']);
+        $both = self::play([$relay, ['kind' => 'thermostat-welded', 'of' => 'heater1', 'fromS' => 0]], 60,
+            setup: self::heaterOnly(), plant: $plant);
+        self::assertArrayHasKey('hot', $both->harmS);
+    }
+
+    #[Test]
+    public function a_guard_cannot_open_the_relay_it_works_through(): void
+    {
+        $guard = ['id' => 'hot', 'outlet' => 'heater1', 'when' => [['probe' => 't1', 'above' => 26]], 'forS' => 0, 'then' => 'off',
+            'rank' => 'animals', 'blind' => 'off'];
+        $setup = self::heaterOnly(['guards' => [$guard]]);
+        $drift = self::play([['kind' => 'relay-welded', 'of' => 'heater1', 'fromS' => 0]], 40, setup: $setup, plant: self::bare());
+        self::assertArrayHasKey('hot', $drift->harmS);
+        self::assertContains('guard', array_map(fn (Happening $h): string => $h->kind, $drift->happened));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, float}> */
+    public static function tops(): iterable
+    {
+        yield 'a limit of its run stops it' => [['longestS' => 120], 0.0];
+        yield 'so does a cap on 24 hours' => [['longestS' => null, 'mostL' => 8], 0.0];
+        yield 'with neither the whole store is on the floor or in the sump' => [['longestS' => null, 'mostL' => null], 1.0];
+    }
+
+    /** @param  array<string, mixed>  $rule */
+    #[Test]
+    #[DataProvider('tops')]
+    public function a_top_off_whose_low_switch_hangs_dry(array $rule, float $leastFloorL): void
+    {
+        $setup = self::cabinet();
+        foreach ($setup['outlets'] as &$outlet) {
+            if ($outlet['id'] === 'topoff') {
+                $outlet['rule'] = array_filter([...$outlet['rule'], ...$rule], fn (mixed $v): bool => $v !== null);
+            }
+        }
+        $stuck = [
+            ['kind' => 'switch-stuck', 'of' => 'low', 'fromS' => 3600, 'value' => 0],
+            ['kind' => 'switch-stuck', 'of' => 'high', 'fromS' => 3600, 'value' => 0],
+        ];
+        $plant = self::plant();
+        $plant['sump']['rimMm'] = 240;
+        $run = self::play($stuck, 40, setup: $setup, plant: $plant);
+        $leastFloorL > 0 ? self::assertGreaterThan($leastFloorL, $run->floorL) : self::assertSame(0.0, $run->floorL);
+    }
+
+    #[Test]
+    public function both_drains_blocked_the_display_runs_over_until_the_last_chamber_is_empty(): void
+    {
+        $plant = self::plant();
+        $plant['display']['emergencyLh'] = 0;
+        $plant['display']['rimMm'] = 12;
+        $run = self::play([['kind' => 'drain-blocked', 'fromS' => 3600, 'value' => 1]], 3, plant: $plant);
+        // 150 mm of 0.08 m² is all there is to pump, less the room up to the rim, and what the top-off adds until its limit stops it.
+        $hasL = 150 * 0.08 + 5;
+        self::assertGreaterThan(4.0, $run->floorL);
+        self::assertLessThanOrEqual($hasL + 8, $run->floorL);
+        self::assertEqualsWithDelta(3600, $run->harmS['water on the floor'], 180);
+        self::assertLessThan(2500, $run->extremes['returnLh']['least']);
+    }
+
+    #[Test]
+    public function somebody_who_comes_mends_it_and_says_when(): void
+    {
+        $fault = [['kind' => 'load-dead', 'of' => 'return', 'fromS' => 7200]];
+        $alone = self::play($fault, 40);
+        $helped = self::play($fault, 40, ['arrivesS' => 3600.0]);
+        self::assertLessThan($helped->extremes['displayC']['least'], $alone->extremes['displayC']['least']);
+        $came = array_values(array_filter($helped->happened, fn (Happening $h): bool => $h->kind === 'came'));
+        $called = array_values(array_filter($helped->happened, fn (Happening $h): bool => $h->kind === 'call'));
+        self::assertCount(1, $came);
+        self::assertEqualsWithDelta($called[0]->atS + 3600, $came[0]->atS, 1);
+    }
+
+    #[Test]
+    public function an_outage_cools_the_room_too_and_a_fish_room_runs_out_of_air(): void
+    {
+        $run = self::play([['kind' => 'outage', 'fromS' => 7200]], 30);
+        self::assertLessThan(9, $run->extremes['roomC']['least']);
+        self::assertArrayHasKey('oxygen', $run->harmS);
+        self::assertLessThan($run->harmS['cold'], $run->harmS['oxygen']);
+    }
+
+    #[Test]
+    public function a_run_reaches_no_further_than_a_fortnight_and_steps_a_minute_at_most(): void
+    {
+        foreach ([['hours' => 337.0], ['hours' => 0.0]] as $bad) {
+            try {
+                Simulation::play(SetupReader::read(self::cabinet()), PlantReader::read(self::plant()), [], $bad['hours']);
+                self::fail('not refused');
+            } catch (OutOfRange $e) {
+                self::assertStringContainsString('hours', $e->getMessage());
+            }
+        }
+        $this->expectException(OutOfRange::class);
+        self::play([], 1, ['stepS' => 61.0]);
+    }
+
+    #[Test]
+    public function it_is_asked_for_headless_and_what_is_not_known_is_refused(): void
+    {
+        $given = ['setup' => self::cabinet(), 'plant' => self::plant(), 'hours' => 6,
+            'faults' => [['kind' => 'drain-blocked', 'fromS' => 600, 'value' => 1]]];
+        $answer = json_decode((new Desk())->ask('simulate', (string) json_encode($given))[0], true);
+        self::assertCount(37, $answer['trace']);
+        self::assertSame(0.0, (float) $answer['floorL']);
+        self::assertLessThan(1e-6, $answer['books']['water']);
+        $given['plant']['display']['colour'] = 'blue';
+        $refused = json_decode((new Desk())->ask('simulate', (string) json_encode($given))[0], true);
+        self::assertSame('plant.display.colour', $refused['error']['field']);
+    }
+}
