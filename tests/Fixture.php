@@ -6,6 +6,9 @@ namespace Tests;
 
 use App\Build\Plan;
 use App\Clients\Site;
+use App\Control\Controller;
+use App\Control\Outlet;
+use App\Control\Strip;
 use App\Demo\Builds;
 use App\House\Days;
 use App\Reports\DraftReport;
@@ -61,6 +64,41 @@ final class Fixture
         SystemFacts::write($system, Builds::facts('standard'), [], Builds::chambers('standard'));
 
         return $system->refresh();
+    }
+
+    /** A head with one strip of six outlets, two probes and two switches. */
+    public static function controller(Site $site): Controller
+    {
+        $n = Controller::query()->count() + 1;
+        $controller = Controller::query()->create(['site_id' => $site->id, 'name' => "Head {$n}"]);
+        $strip = Strip::query()->create(['site_id' => $site->id, 'controller_id' => $controller->id, 'name' => "S{$n}-"]);
+        for ($plug = 1; $plug <= 6; $plug++) {
+            Outlet::query()->create([
+                'site_id' => $site->id,
+                'strip_id' => $strip->id,
+                'name' => "S{$n}-{$plug}",
+                'is_labelled' => true,
+                'confirmed_at' => now(),
+            ]);
+        }
+        $system = $site->hasMany(System::class)->first();
+        foreach (['sump', 'display'] as $in) {
+            $controller->sensors()->create([
+                'kind' => 'probe',
+                'name' => "{$in} probe",
+                'quantity' => 'temperature',
+                'resolution' => 0.1,
+                'hangs_in' => $in,
+                'system_id' => $system?->getKey(),
+                'calibrated_on' => Days::text(),
+                'calibrate_every_days' => 90,
+            ]);
+        }
+        foreach (['low' => 95, 'high' => 100] as $name => $at) {
+            $controller->sensors()->create(['kind' => 'switch', 'name' => $name, 'hangs_in' => 'return', 'at' => $at]);
+        }
+
+        return $controller->refresh();
     }
 
     public static function mix(): SaltMix

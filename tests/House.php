@@ -19,6 +19,7 @@ final class House
         'Clients',
         'Systems',
         'Build',
+        'Control',
         'Alerts',
         'Risk',
         'Water',

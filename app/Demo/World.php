@@ -83,6 +83,7 @@ final class World
             Stories::ammonia($world->technicians[0]->refresh());
             Plans::make($world->planner, $world->technicians[0]);
             (new Rounds($world->chance, $world->technicians, $systems))->make();
+            Controls::make($world->planner, $world->technicians[0]);
         });
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Front;
 
+use App\Alerts\AlarmsOfController;
 use App\Build\CarriesOver;
 use App\Build\Plan;
 use App\Build\PlansOfSite;
@@ -11,6 +12,8 @@ use App\Clients\DoorKeeper;
 use App\Clients\HouseholdLeaves;
 use App\Clients\Site;
 use App\Clients\SiteContents;
+use App\Control\PlugWords;
+use App\Control\Watches;
 use App\House\Database\OneTryConnection;
 use App\House\Database\OneTryConnector;
 use App\House\HouseValidator;
@@ -28,6 +31,7 @@ use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
 use App\Systems\Assignments;
 use App\Systems\DeviceRetired;
+use App\Systems\ItemKept;
 use App\Systems\MaterialKept;
 use App\Systems\MixWater;
 use App\Systems\OffDevices;
@@ -75,10 +79,12 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(CarriesOver::class, StageLeftOver::class);
         $this->app->singleton(Demand::class, WaterDemand::class);
         $this->app->singleton(OffDevices::class, OffNow::class);
+        $this->app->singleton(Watches::class, AlarmsOfController::class);
         Event::listen(VisitClosed::class, DraftReport::class);
         Event::listen(AccessEnded::class, TakesCalendarsBack::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
         Event::listen(DeviceRetired::class, ReplaceRetired::class);
+        Event::listen(ItemKept::class, PlugWords::class);
         Event::listen([ReadingKept::class, MaterialKept::class], DueByCondition::class);
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
@@ -142,6 +148,12 @@ final class FrontProvider extends ServiceProvider
             'on_call' => \App\Team\OnCall::class,
             'absence' => \App\Team\Absence::class,
             'holiday' => \App\Team\Holiday::class,
+            'circuit' => \App\Control\Circuit::class,
+            'controller' => \App\Control\Controller::class,
+            'strip' => \App\Control\Strip::class,
+            'outlet' => \App\Control\Outlet::class,
+            'sensor' => \App\Control\Sensor::class,
+            'set_up' => \App\Control\SetUp::class,
             'alarm' => \App\Alerts\Alarm::class,
             'alarm_call' => \App\Alerts\AlarmCall::class,
             'exposure' => \App\Risk\Exposure::class,

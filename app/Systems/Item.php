@@ -42,6 +42,8 @@ final class Item extends Model
         'plug_label',
         'outlet',
         'circuit',
+        'outlet_id',
+        'circuit_id',
         'switched_by',
         'price_minor',
         'warranty_until',
@@ -63,6 +65,7 @@ final class Item extends Model
     protected static function booted(): void
     {
         self::saved(fn (self $item) => $item->system()->first()?->writeUnprotected());
+        self::saved(fn (self $item) => ItemKept::dispatch($item));
     }
 
     /** @return array<string, string> */

@@ -458,6 +458,126 @@ export interface ToSurveyView {
     dependsOn: string;
 }
 
+export interface ControlPlaceView {
+    siteId: number;
+    name: string;
+    client: string;
+    controllers: ControllerLineView[];
+    words: PlugWordView[];
+    strips: ({ id: number; name: string })[];
+    mayWrite: boolean;
+}
+
+export interface ControllerLineView {
+    id: number;
+    name: string;
+    outlets: number;
+    running: number | null;
+    runningSince: string | null;
+    draft: number | null;
+    worst: string | null;
+    open: number;
+}
+
+export interface DayRowView {
+    label: string;
+    points: ({ level: number; minute: number })[];
+    moments: number[];
+}
+
+export interface LabelView {
+    id: number;
+    plug: string;
+    purpose: string;
+    watts: string | null;
+    lost: string;
+    address: string;
+    isLabelled: boolean;
+}
+
+export interface LadderView {
+    quantity: string;
+    label: string;
+    rungs: ({ at: number; kind: string; words: string })[];
+    usualFrom: number | null;
+    usualTo: number | null;
+    usual: string | null;
+}
+
+export interface OutletView {
+    id: number;
+    key: string;
+    name: string;
+    place: string;
+    load: string | null;
+    job: string | null;
+    watts: string | null;
+    does: string;
+    lost: string;
+    lostLevel: number | null;
+    manners: string[];
+    guards: string[];
+    into: string | null;
+    isLabelled: boolean;
+    isSet: boolean;
+    wrong: string | null;
+    mark: string | null;
+}
+
+export interface PlugWordView {
+    id: number;
+    kind: string;
+    name: string;
+    items: string[];
+}
+
+export interface RunView {
+    trace: (Record<string, number | null>)[];
+    happened: ({ h: number; kind: string; words: string })[];
+    outlets: ({ changes: ({ fromH: number; level: number; says: string })[]; place: string })[];
+    assumed: string[];
+    harmC: [number, number];
+    firstHarm: string | null;
+    firstHarmH: number | null;
+    floor: string;
+    drawn: string;
+    extremes: Record<string, { least: string; most: string }>;
+}
+
+export interface SensorView {
+    id: number;
+    key: string;
+    kind: string;
+    name: string;
+    quantity: string | null;
+    resolution: number | null;
+    hangsIn: string;
+    at: number | null;
+    systemId: number | null;
+    calibratedOn: string | null;
+    calibrateEveryDays: number | null;
+}
+
+export interface SetUpLineView {
+    number: number;
+    state: string;
+    why: string | null;
+    by: string | null;
+    activatedAt: string | null;
+    hash: string | null;
+    changes: string[];
+}
+
+export interface StripView {
+    id: number;
+    name: string;
+    circuitId: number | null;
+    circuit: string | null;
+    rating: string | null;
+    ownClock: boolean | null;
+    outlets: OutletView[];
+}
+
 export interface FoundView {
     kind: string;
     label: string;

@@ -12,6 +12,7 @@ use App\Build\Supplier;
 use App\Clients\Attachment;
 use App\Clients\Data\ClientExport;
 use App\Clients\Site;
+use App\Control\Circuit;
 use App\House\Days;
 use App\Risk\FleetRun;
 use App\Risk\Night;
@@ -103,7 +104,9 @@ trait EveryRoute
             $need('vessel') ||
             $need('trial') ||
             $need('material') ||
-            $need('disturbed')
+            $need('disturbed') ||
+            array_filter(['controller}', 'strip}', 'circuit}', 'outlet}', 'sensor}'], $need) !== [] ||
+            in_array($route->getName(), ['controllers.store', 'circuits.store'], true)
                 ? Fixture::system($site, $planner, "Reef {$key}")
                 : null;
         $plan =
@@ -233,6 +236,11 @@ trait EveryRoute
                 'name' => 'Call',
                 'watches' => ['heater-on'],
             ])->id,
+            'controller' => fn () => Fixture::controller($site)->id,
+            'strip' => fn () => Fixture::controller($site)->strips()->firstOrFail()->id,
+            'circuit' => fn () => Circuit::query()->create(['site_id' => $site->id, 'name' => "Circuit {$key}"])->id,
+            'outlet' => fn () => Fixture::controller($site)->strips()->firstOrFail()->outlets()->firstOrFail()->id,
+            'sensor' => fn () => Fixture::controller($site)->sensors()->firstOrFail()->id,
             'depot' => fn () => Fixture::depot()->id,
             'mix' => fn () => Fixture::mix()->id,
             'batch' => fn () => WaterBatch::query()->create([

@@ -80,6 +80,7 @@ final readonly class ShellView
             new StationView('today', 'Today', '/'),
             new StationView('survey', 'Survey & plan', '/places'),
             new StationView('systems', 'Systems', '/systems'),
+            new StationView('control', 'Control', '/control'),
             new StationView('risk', 'Risk', '/risk'),
             new StationView('water', 'Water', '/water'),
             new StationView('rounds', 'Rounds', $user->plans() ? '/rounds' : '/rounds/due'),

@@ -131,6 +131,18 @@ final class Fields
         return $map;
     }
 
+    /** @return array<string, string> empty where it is missing */
+    public function words(string $key): array
+    {
+        $value = $this->ask($key) ?? [];
+        $words = [];
+        foreach (is_array($value) ? $value : throw $this->wrong($key, 'an object') as $name => $one) {
+            $words[(string) $name] = is_string($one) ? $one : throw $this->wrong("{$key}.{$name}", 'words');
+        }
+
+        return $words;
+    }
+
     /** @return non-empty-list<float> */
     public function numbers(string $key): array
     {

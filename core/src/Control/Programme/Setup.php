@@ -13,12 +13,14 @@ final readonly class Setup
      * @param  array<string, Probe>  $probes  by name
      * @param  array<string, Hung>  $hung  by outlet
      * @param  list<AlarmOf>  $alarms
+     * @param  array<string, string>  $names  what people call a probe or a switch
      */
     public function __construct(
         public Programme $programme,
         public array $probes,
         public array $hung,
         public array $alarms,
+        public array $names = [],
     ) {
     }
 
@@ -58,5 +60,17 @@ final readonly class Setup
         }
 
         return $outlet;
+    }
+
+    /** What people call it: a place, a probe, a switch, the guard of a place. */
+    public function nameOf(string $id): string
+    {
+        foreach ($this->programme->guards as $guard) {
+            if ($guard->id === $id) {
+                return "the guard of {$this->place($guard->outlet)}";
+            }
+        }
+
+        return $this->names[$id] ?? $this->place($id);
     }
 }

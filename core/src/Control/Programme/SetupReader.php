@@ -26,18 +26,39 @@ final class SetupReader
         $probes = self::probes($all);
         $outlets = $hung = [];
         foreach ($all->objects('outlets') as $one) {
-            $outlet = self::outlet($one, $probes);
+            $outlet = self::in($one, fn (): Outlet => self::outlet($one, $probes));
             $outlets[] = $outlet;
             if ($one->has('hung')) {
                 $hung[$outlet->id] = self::hung($one->object('hung'));
             }
             $one->noMore();
         }
-        $guards = array_map(fn (Fields $g): Guard => self::guard($g, $probes), $all->objects('guards'));
+        $guards = array_map(
+            fn (Fields $g): Guard => self::in($g, fn (): Guard => self::guard($g, $probes)),
+            $all->objects('guards'),
+        );
         $alarms = array_map(fn (Fields $a): AlarmOf => self::alarm($a), $all->objects('alarms'));
+        $names = $all->words('names');
         $all->noMore();
 
-        return new Setup(new Programme($outlets, $guards), $probes, $hung, $alarms);
+        return new Setup(new Programme($outlets, $guards), $probes, $hung, $alarms, $names);
+    }
+
+    /**
+     * What a rule or a guard itself refuses is named with its place in the document.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $read
+     * @return T
+     */
+    private static function in(Fields $part, \Closure $read): mixed
+    {
+        try {
+            return $read();
+        } catch (OutOfRange $e) {
+            throw str_starts_with($e->field, $part->at('')) ? $e : $e->as($part->at($e->field));
+        }
     }
 
     /** @return array<string, Probe> */

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Control;
+
+use App\House\Archives;
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** A line from the board with its own breaker. */
+#[UsePolicy(SitePartPolicy::class)]
+final class Circuit extends Model implements SitePart
+{
+    use Archives, AtSite, Audited;
+
+    protected $fillable = ['site_id', 'room_id', 'name', 'rating_a', 'residual_ma', 'confirmed_at', 'confirmed_by'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['confirmed_at' => 'immutable_datetime', 'archived_at' => 'datetime'];
+    }
+
+    public function siteId(): int
+    {
+        return $this->site_id;
+    }
+
+    /** @return HasMany<Strip, $this> */
+    public function strips(): HasMany
+    {
+        return $this->hasMany(Strip::class);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Control;
+
+use App\Clients\Site;
+use App\Control\Views\ControllerLineView;
+use App\Control\Views\ControlPlaceView;
+use App\Control\Views\PlugWordView;
+use App\Systems\Item;
+use App\Team\User;
+use Illuminate\Support\Collection;
+use Velbrin\Core\Control\Programme\Checker;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Severity;
+
+/** Places with controllers, or with words for plugs that nobody has confirmed. */
+final class ControlPlaces
+{
+    /** More places with unconfirmed words than anybody reads at once. */
+    private const MOST = 60;
+
+    public function __construct(private readonly WholeSetUp $whole)
+    {
+    }
+
+    /** @return list<ControlPlaceView> places with a controller first */
+    public function of(User $user): array
+    {
+        $controllers = Controller::query()->current()->with(Bench::loads())->orderBy('name')->get()->groupBy('site_id');
+        $outlets = Outlet::query()->current()->whereNull('confirmed_at')->with('items')->orderBy('name')->get()->groupBy('site_id');
+        $circuits = Circuit::query()->current()->whereNull('confirmed_at')->orderBy('name')->get()->groupBy('site_id');
+        $ids = $controllers->keys()->merge($outlets->keys())->merge($circuits->keys())->unique();
+        $sites = Site::query()->current()->whereIn('id', $ids)->with('client')->orderBy('name')->get();
+
+        return array_values($sites
+            ->sortByDesc(fn (Site $s): bool => $controllers->has($s->id))
+            ->take(self::MOST)
+            ->map(fn (Site $site): ControlPlaceView => new ControlPlaceView(
+                siteId: $site->id,
+                name: $site->name,
+                client: (string) $site->client?->name,
+                controllers: $this->lines($controllers->get($site->id)),
+                words: $this->words($outlets->get($site->id), $circuits->get($site->id)),
+                strips: $this->strips($controllers->get($site->id)),
+                mayWrite: $user->can('createAt', [Controller::class, $site]),
+            ))
+            ->all());
+    }
+
+    /**
+     * @param  Collection<int, Controller>|null  $controllers
+     * @return list<ControllerLineView>
+     */
+    private function lines(?Collection $controllers): array
+    {
+        $lines = [];
+        foreach ($controllers ?? [] as $controller) {
+            $read = ReadableSetUp::of($this->whole->of($controller, $controller->latest()->document ?? []));
+            $open = array_values(array_filter(
+                Checker::check($read->setup),
+                fn (Finding $f): bool => $f->severity !== Severity::Fine,
+            ));
+            $running = $controller->running();
+            $lines[] = new ControllerLineView(
+                id: $controller->id,
+                name: $controller->name,
+                outlets: (int) $controller->strips->sum(fn (Strip $s): int => $s->outlets->count()),
+                running: $running?->number,
+                runningSince: $running?->activated_at?->toIso8601ZuluString(),
+                draft: $controller->draft()?->number,
+                worst: $open === [] ? null : $open[0]->severity->value,
+                open: count($open) + count($read->errors),
+            );
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  Collection<int, Outlet>|null  $outlets
+     * @param  Collection<int, Circuit>|null  $circuits
+     * @return list<PlugWordView>
+     */
+    private function words(?Collection $outlets, ?Collection $circuits): array
+    {
+        $words = [];
+        foreach ($outlets ?? [] as $outlet) {
+            $names = $outlet->items->map(fn (Item $i): string => $i->name);
+            $words[] = new PlugWordView($outlet->id, 'outlet', $outlet->name, array_values($names->all()));
+        }
+        foreach ($circuits ?? [] as $circuit) {
+            $names = Item::query()->whereNull('retired_at')->where('circuit_id', $circuit->id)->pluck('name');
+            $words[] = new PlugWordView($circuit->id, 'circuit', $circuit->name, array_values(array_filter($names->all(), is_string(...))));
+        }
+
+        return $words;
+    }
+
+    /**
+     * @param  Collection<int, Controller>|null  $controllers
+     * @return list<array{id: int, name: string}>
+     */
+    private function strips(?Collection $controllers): array
+    {
+        return array_values(($controllers ?? collect())
+            ->flatMap(fn (Controller $c) => $c->strips)
+            ->map(fn (Strip $s): array => ['id' => $s->id, 'name' => $s->name])
+            ->all());
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Control;
+
+use App\House\Archives;
+use App\House\Audited;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** The head of a set-up: strips listen to it, sensors report to it. */
+#[UsePolicy(SitePartPolicy::class)]
+final class Controller extends Model implements SitePart
+{
+    use Archives, AtSite, Audited;
+
+    protected $fillable = ['site_id', 'room_id', 'name', 'note'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'datetime'];
+    }
+
+    public function siteId(): int
+    {
+        return $this->site_id;
+    }
+
+    /** @return HasMany<Strip, $this> */
+    public function strips(): HasMany
+    {
+        return $this->hasMany(Strip::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Sensor, $this> */
+    public function sensors(): HasMany
+    {
+        return $this->hasMany(Sensor::class)->orderBy('name');
+    }
+
+    /** @return HasMany<SetUp, $this> */
+    public function setUps(): HasMany
+    {
+        return $this->hasMany(SetUp::class)->orderByDesc('number');
+    }
+
+    public function draft(): ?SetUp
+    {
+        return $this->setUps->firstWhere('state', SetUp::DRAFT);
+    }
+
+    public function running(): ?SetUp
+    {
+        return $this->setUps->firstWhere('state', SetUp::RUNNING);
+    }
+
+    /** What a page shows and a checker reads: the draft, else what runs. */
+    public function latest(): ?SetUp
+    {
+        return $this->draft() ?? $this->running();
+    }
+}

@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Control;
+
+use App\Systems\Item;
+use App\Systems\System;
+use App\Systems\SystemBrief;
+use App\Systems\Vessel;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Plant\PlantFacts;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Community;
+
+/** The reader between a system’s record and a run: its waters, its room, its devices, and what the run takes for granted. */
+final class PlantOfSystem
+{
+    /** Heat a chiller takes out for each watt it draws, where nobody has said. */
+    private const CHILLER_FACTOR = 2.5;
+
+    /** Oxygen of fish at 25 °C, mg/(kg·h) (R-22). */
+    private const FISH_MG_KG_H = 300.0;
+
+    private const ROOM_C = 21.0;
+
+    private const DKH_PER_MEQ = 2.8;
+
+    /** @var list<string> what the run takes for granted */
+    public array $assumed = [];
+
+    private function __construct(private readonly System $system, private readonly Controller $controller)
+    {
+    }
+
+    /**
+     * The system is loaded with vessels, items and room.
+     *
+     * @param  array<string, mixed>  $setUp  the whole document
+     * @return array{0: array<string, mixed>|null, 1: list<string>, 2: string|null} document, what is taken for granted, what is missing
+     */
+    public static function of(System $system, Controller $controller, array $setUp): array
+    {
+        $reader = new self($system, $controller);
+        try {
+            return [$reader->document($setUp), $reader->assumed, null];
+        } catch (Missing $e) {
+            $labels = array_map(fn (string $f): string => lcfirst(PlanSheet::fields()[$f]->label ?? $f), $e->fields);
+
+            return [null, [], implode(', ', $labels)];
+        } catch (OutOfRange $e) {
+            return [null, [], 'a sound '.lcfirst(PlanSheet::fields()[$e->field]->label ?? $e->field)];
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $setUp
+     * @return array<string, mixed>
+     *
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private function document(array $setUp): array
+    {
+        $facts = Facts::of(SystemBrief::running($this->system));
+        $isKnown = $facts->knows(F::WinterC);
+        if (! $isKnown) {
+            $this->assumed[] = sprintf('the room stands at %.0f °C', self::ROOM_C);
+        }
+        $waters = PlantFacts::of($facts, $isKnown ? $facts->number(F::WinterC) : self::ROOM_C);
+        $hasSump = isset($waters['sump']);
+        if (! $hasSump) {
+            $this->assumed[] = 'one water, since sump or overflow are not described';
+        }
+
+        return [
+            ...$waters,
+            'life' => $this->life($facts, $waters['display']['areaM2']),
+            'start' => $this->start($facts),
+            'devices' => $this->devices($facts, $setUp, $hasSump),
+            'probes' => $this->probes($hasSump),
+            'switches' => $this->switches(),
+        ];
+    }
+
+    /** @return array<string, float> */
+    private function life(Facts $facts, float $areaM2): array
+    {
+        $kg = $this->system->fish_kg;
+        if ($kg === null) {
+            $this->assumed[] = 'no fish, since nobody has weighed them';
+        }
+        if ($this->system->community === null) {
+            $this->assumed[] = 'a mixed community';
+        }
+        $community = $this->system->community ?? Community::Mixed;
+        $hours = $facts->knows(F::LightHours) ? $facts->number(F::LightHours) : 10.0;
+
+        return [
+            'litHours' => max(1.0, $hours),
+            'fishMgH' => self::FISH_MG_KG_H * ($kg ?? 0.0),
+            'communityMgH' => $community->mgPerM2H() * $areaM2,
+        ];
+    }
+
+    /** @return array<string, float> */
+    private function start(Facts $facts): array
+    {
+        $alk = $this->latest(Parameter::Alkalinity);
+        $ph = $this->latest(Parameter::Ph);
+        if ($alk === null) {
+            $this->assumed[] = 'its chemistry is left out, since no alkalinity was read';
+        }
+        $store = $facts->brief->has(F::ReservoirL) ? $facts->number(F::ReservoirL) : null;
+        if ($store === null) {
+            $this->assumed[] = 'the top-off has water without an end';
+        }
+
+        return array_filter([
+            'tempC' => $facts->number(F::SetpointC),
+            'salinity' => $this->latest(Parameter::Salinity) ?? $facts->number(F::Salinity),
+            'sumpMm' => PlantFacts::startsMm($facts),
+            'storeL' => $store,
+            'alkMeqL' => $alk === null ? null : $alk / self::DKH_PER_MEQ,
+            'ph' => $ph ?? 8.2,
+        ], fn (?float $v): bool => $v !== null);
+    }
+
+    private function latest(Parameter $parameter): ?float
+    {
+        $value = $this->system
+            ->readings()
+            ->where('parameter', $parameter->value)
+            ->whereNull('marked_at')
+            ->latest('taken_at')
+            ->value('value');
+
+        return is_numeric($value) ? (float) $value : null;
+    }
+
+    /**
+     * @param  array<string, mixed>  $setUp
+     * @return array<string, array<string, mixed>>
+     */
+    private function devices(Facts $facts, array $setUp, bool $hasSump): array
+    {
+        $rules = [];
+        foreach (is_array($setUp['outlets'] ?? null) ? $setUp['outlets'] : [] as $one) {
+            if (is_array($one) && is_string($one['id'] ?? null) && is_array($one['rule'] ?? null)) {
+                $rules[$one['id']] = $one['rule'];
+            }
+        }
+        $devices = [];
+        foreach ($this->controller->strips->flatMap(fn (Strip $s) => $s->outlets) as $outlet) {
+            $item = $outlet->items->firstWhere('system_id', $this->system->id);
+            if ($item instanceof Item) {
+                $devices[$outlet->key()] = $this->device($item, $facts, $rules[$outlet->key()] ?? [], $hasSump);
+            }
+        }
+
+        return $devices;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $rule
+     * @return array<string, mixed>
+     */
+    private function device(Item $item, Facts $facts, array $rule, bool $hasSump): array
+    {
+        if ($item->watts === null) {
+            $this->assumed[] = "{$item->name} draws nothing, since nobody wrote its watts down";
+        }
+        $number = fn (string $key): float => is_numeric($rule[$key] ?? null) ? (float) $rule[$key] : 0.0;
+
+        return array_filter([
+            'job' => $item->job->value,
+            'in' => $this->water($item, $hasSump),
+            'watts' => $item->watts ?? 0.0,
+            'coolsW' => $item->job === Job::Chiller ? self::CHILLER_FACTOR * ($item->watts ?? 0.0) : null,
+            'litresPerH' => match ($item->job) {
+                Job::ReturnPump => $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : 0.0,
+                Job::TopOff => $number('litresPerH'),
+                default => null,
+            },
+            'mlPerMin' => $item->job === Job::Doser ? $number('mlPerMin') : null,
+        ], fn (mixed $v): bool => $v !== null);
+    }
+
+    /** Where nobody has said, gear stands in the sump and lamps and streams over and in the display. */
+    private function water(Item $item, bool $hasSump): string
+    {
+        $role = $item->vessel_id === null
+            ? null
+            : $this->system->vessels->first(fn (Vessel $v): bool => $v->id === $item->vessel_id)?->role;
+        $above = in_array($item->job, [Job::Light, Job::CirculationPump, Job::Fan], true);
+
+        return match (true) {
+            $role === 'display' || $role === 'sump' => $role === 'sump' && ! $hasSump ? 'display' : $role,
+            default => $above || ! $hasSump ? 'display' : 'sump',
+        };
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private function probes(bool $hasSump): array
+    {
+        $probes = [];
+        foreach ($this->mine(Sensor::PROBE) as $sensor) {
+            $probes[$sensor->key()] = [
+                'quantity' => (string) $sensor->quantity,
+                'in' => $sensor->hangs_in === 'sump' && ! $hasSump ? 'display' : $sensor->hangs_in,
+                'resolution' => $sensor->resolution ?? 0.1,
+            ];
+        }
+
+        return $probes;
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private function switches(): array
+    {
+        $switches = [];
+        foreach ($this->mine(Sensor::FLOAT) as $sensor) {
+            $switches[$sensor->key()] = ['in' => $sensor->hangs_in, 'at' => $sensor->at ?? 0.0];
+        }
+
+        return $switches;
+    }
+
+    /** @return list<Sensor> */
+    private function mine(string $kind): array
+    {
+        return array_values($this->controller->sensors
+            ->filter(fn (Sensor $s): bool => $s->kind === $kind && ! $s->isArchived())
+            ->filter(fn (Sensor $s): bool => in_array($s->system_id, [null, $this->system->id], true))
+            ->all());
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Control\Views;
+
+use Velbrin\Core\Control\Plant\Happening;
+use Velbrin\Core\Control\Plant\Run;
+use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Units;
+
+/** A run as it is drawn and told. */
+final readonly class RunView
+{
+    /**
+     * @param  list<array<string, float|null>>  $trace
+     * @param  list<array{h: float, kind: string, words: string}>  $happened
+     * @param  list<array{place: string, changes: list<array{fromH: float, level: float, says: string}>}>  $outlets
+     * @param  list<string>  $assumed
+     * @param  array{0: float, 1: float}  $harmC
+     * @param  array<string, array{least: string, most: string}>  $extremes
+     */
+    private function __construct(
+        public array $trace,
+        public array $happened,
+        public array $outlets,
+        public array $assumed,
+        public array $harmC,
+        public ?string $firstHarm,
+        public ?float $firstHarmH,
+        public string $floor,
+        public string $drawn,
+        public array $extremes,
+    ) {
+    }
+
+    /** What each harm is called. */
+    private const HARMS = [
+        'cold' => 'too cold',
+        'hot' => 'too warm',
+        'salinity low' => 'too little salt',
+        'salinity high' => 'too much salt',
+        'oxygen' => 'too little oxygen',
+        'ph' => 'pH too high',
+        'alkalinity' => 'alkalinity rises too fast',
+        'water on the floor' => 'water on the floor',
+    ];
+
+    /**
+     * @param  list<string>  $assumed
+     * @param  array{0: float, 1: float}  $harmC
+     */
+    public static function of(Run $run, Setup $setup, array $assumed, array $harmC, Units $units): self
+    {
+        $first = $run->firstHarmS();
+        $by = $first === null ? null : array_search($first, $run->harmS, true);
+        $says = fn (float $value, Kind $kind): string => $units->show(Quantity::of($value, $kind));
+        $extremes = [];
+        foreach (['displayC' => Kind::Temperature, 'sumpC' => Kind::Temperature, 'salinity' => Kind::Salinity] as $what => $kind) {
+            if (isset($run->extremes[$what])) {
+                $extremes[$what] = [
+                    'least' => $says($run->extremes[$what]['least'], $kind),
+                    'most' => $says($run->extremes[$what]['most'], $kind),
+                ];
+            }
+        }
+        $outlets = [];
+        foreach ($run->outlets as $id => $changes) {
+            $outlets[] = [
+                'place' => $setup->place((string) $id),
+                'changes' => array_map(
+                    fn (array $c): array => ['fromH' => $c['fromS'] / 3600, 'level' => $c['level'], 'says' => $c['says']],
+                    $changes,
+                ),
+            ];
+        }
+
+        return new self(
+            trace: $run->trace,
+            happened: array_map(fn (Happening $h): array => [
+                'h' => $h->atS / 3600,
+                'kind' => $h->kind,
+                'words' => self::words($h, $setup),
+            ], $run->happened),
+            outlets: $outlets,
+            assumed: $assumed,
+            harmC: $harmC,
+            firstHarm: is_string($by) ? self::HARMS[$by] : null,
+            firstHarmH: $first === null ? null : $first / 3600,
+            floor: $says($run->floorL, Kind::Volume),
+            drawn: $says($run->drawnWh / 1000, Kind::Energy),
+            extremes: $extremes,
+        );
+    }
+
+    private static function words(Happening $h, Setup $setup): string
+    {
+        $name = $setup->nameOf($h->of);
+
+        return match ($h->kind) {
+            'fault' => $name === $h->says ? str_replace('-', ' ', $name) : "{$name}: ".str_replace('-', ' ', (string) $h->says),
+            'repaired' => "{$name}: mended",
+            'guard' => $setup->place((string) $h->says).': its guard acts',
+            'latched' => "{$name}: waits for somebody to look",
+            'alarm' => "alarm: {$h->of}",
+            'cleared' => "alarm over: {$h->of}",
+            'call' => $h->of === '1' ? '1 person is called' : "{$h->of} persons are called, one after the other",
+            'came' => 'somebody stands there and mends it',
+            'harm' => 'harm: '.self::HARMS[$h->of],
+            default => "{$h->kind}: {$name}",
+        };
+    }
+}

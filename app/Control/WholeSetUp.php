@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Control;
+
+use App\House\Days;
+use App\Systems\Item;
+use App\Systems\Reading;
+use Illuminate\Support\Collection;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Programme\SetupReader;
+
+/**
+ * The reader between records and the core: what somebody wrote of outlets and guards, with what the register, the sensors, their
+ * readings and the alarms know.
+ */
+final class WholeSetUp
+{
+    /** The days a usual day is read from. */
+    private const HISTORY_DAYS = 14;
+
+    public function __construct(private readonly Watches $watches)
+    {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $written  outlets and guards
+     * @return array<string, mixed> a document SetupReader reads
+     */
+    public function of(Controller $controller, array $written): array
+    {
+        $outlets = $this->outlets($controller);
+        $known = [];
+        foreach (is_array($written['outlets'] ?? null) ? $written['outlets'] : [] as $one) {
+            $record = is_array($one) && is_string($one['id'] ?? null) ? $outlets->get($one['id']) : null;
+            if ($record !== null) {
+                $known[] = array_diff_key($one, ['hung' => 1]) + $this->hung($record);
+            }
+        }
+        $ids = array_column($known, 'id');
+
+        return [
+            'schema' => SetupReader::SCHEMA,
+            'probes' => $this->probes($controller),
+            'outlets' => $known,
+            'guards' => array_values(array_filter(
+                is_array($written['guards'] ?? null) ? $written['guards'] : [],
+                fn (mixed $g): bool => is_array($g) && in_array($g['outlet'] ?? null, $ids, true),
+            )),
+            'alarms' => $this->watches->of($controller),
+            'names' => $controller->sensors->mapWithKeys(fn (Sensor $s): array => [$s->key() => $s->name])->all(),
+        ];
+    }
+
+    /** @return Collection<string, Outlet> of its strips, by their name in a set-up */
+    public function outlets(Controller $controller): Collection
+    {
+        return $controller->strips
+            ->flatMap(fn (Strip $s) => $s->outlets)
+            ->filter(fn (Outlet $o): bool => ! $o->isArchived())
+            ->keyBy(fn (Outlet $o): string => $o->key());
+    }
+
+    /** @return array{hung: array<string, mixed>}|array{} nothing where nothing is plugged in */
+    private function hung(Outlet $outlet): array
+    {
+        $items = $outlet->items;
+        $first = $items->first();
+        if (! $first instanceof Item) {
+            return [];
+        }
+
+        return [
+            'hung' => array_filter([
+                'job' => ($first->job ?? Job::Other)->value,
+                'watts' => (float) $items->sum(fn (Item $i): float => $i->watts ?? 0.0),
+                'strip' => $outlet->strip?->name,
+                'water' => $first->vessel_id === null ? null : "v{$first->vessel_id}",
+                'labelled' => $outlet->is_labelled,
+            ], fn (mixed $v): bool => $v !== null),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function probes(Controller $controller): array
+    {
+        $probes = [];
+        foreach ($controller->sensors as $sensor) {
+            if ($sensor->kind !== Sensor::PROBE || $sensor->isArchived()) {
+                continue;
+            }
+            $probes[] = array_filter([
+                'id' => $sensor->key(),
+                'quantity' => (string) $sensor->quantity,
+                'resolution' => $sensor->resolution ?? 0.1,
+                'overdueDays' => $this->overdue($sensor),
+                ...$this->usualDay($sensor),
+            ], fn (mixed $v): bool => $v !== null);
+        }
+
+        return $probes;
+    }
+
+    private function overdue(Sensor $sensor): ?float
+    {
+        return $sensor->calibrated_on === null || $sensor->calibrate_every_days === null
+            ? null
+            : (float) (Days::number(Days::today()) - Days::number($sensor->calibrated_on) - $sensor->calibrate_every_days);
+    }
+
+    /** @return array{dailyLow?: float, dailyHigh?: float, historyDays: float} second and 98th of a hundred of the last fortnight */
+    private function usualDay(Sensor $sensor): array
+    {
+        if ($sensor->system_id === null) {
+            return ['historyDays' => 0.0];
+        }
+        $readings = Reading::query()
+            ->where('system_id', $sensor->system_id)
+            ->where('parameter', $sensor->quantity)
+            ->whereNull('marked_at')
+            ->where('taken_at', '>=', now()->subDays(self::HISTORY_DAYS))
+            ->get(['value', 'taken_at']);
+        if ($readings->isEmpty()) {
+            return ['historyDays' => 0.0];
+        }
+        $values = $readings->pluck('value')->map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0)->sort()->values();
+        $at = fn (float $share): float => $values->get((int) round($share * ($values->count() - 1))) ?? 0.0;
+
+        return [
+            'dailyLow' => $at(0.02),
+            'dailyHigh' => $at(0.98),
+            'historyDays' => (float) $readings->map(fn (Reading $r): string => $r->taken_at->toDateString())->unique()->count(),
+        ];
+    }
+}

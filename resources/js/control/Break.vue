@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { Head, Link } from '@inertiajs/vue3';
+import { computed, reactive, ref } from 'vue';
+import type { RunView } from '../generated';
+import FieldError from '../shared/FieldError.vue';
+import { refusal, send } from '../shared/send';
+import ControlTabs from './ControlTabs.vue';
+import NumberCell from './NumberCell.vue';
+import RunChart from './RunChart.vue';
+
+type Kind = { kind: string; label: string; sitsOn: string | null; value: string | null };
+type Break = { kind: string; of: string | null; from_h: number; until_h: number | null; value: number | null };
+const props = defineProps<{
+    controller: { id: number; name: string; site: string };
+    systems: { id: number; name: string }[];
+    kinds: Kind[];
+    elements: Record<string, { key: string; label: string }[]>;
+    hasSetUp: boolean;
+}>();
+const form = reactive({ system_id: props.systems[0]?.id ?? 0, hours: 48, arrives_min: null as number | null });
+const faults = ref<Break[]>([]);
+const run = ref<RunView | null>(null);
+const before = ref<RunView | null>(null);
+const playing = ref(false);
+const wrong = ref('');
+const usable = computed(() =>
+    props.kinds.filter((k) => k.sitsOn === null || (props.elements[k.sitsOn] ?? []).length > 0),
+);
+const kindOf = (fault: Break) => props.kinds.find((k) => k.kind === fault.kind);
+const placesOf = (fault: Break) => props.elements[kindOf(fault)?.sitsOn ?? ''] ?? [];
+const USUAL: Record<string, number> = {
+    'probe-drift': -1,
+    'switch-stuck': 0,
+    'drain-blocked': 1,
+    'room-climate': 8,
+    'doser-siphon': 50,
+};
+function fresh(kind: string): Break {
+    const sits = props.kinds.find((k) => k.kind === kind)?.sitsOn;
+    return {
+        kind,
+        of: sits ? (props.elements[sits]?.[0]?.key ?? null) : null,
+        from_h: 2,
+        until_h: null,
+        value: USUAL[kind] ?? null,
+    };
+}
+function add(kind: string) {
+    if (faults.value.length < 12) faults.value.push(fresh(kind));
+}
+function turn(n: number, kind: string) {
+    faults.value[n] = { ...fresh(kind), from_h: faults.value[n].from_h, until_h: faults.value[n].until_h };
+}
+async function play() {
+    playing.value = true;
+    wrong.value = '';
+    try {
+        const sent = await send<RunView>(`/control/${props.controller.id}/break`, { ...form, faults: faults.value });
+        if (sent.status === 200 && sent.body) {
+            before.value = run.value;
+            run.value = sent.body;
+        } else wrong.value = refusal(sent.body);
+    } catch {
+        wrong.value = 'No connection. Nothing is lost; try again.';
+    }
+    playing.value = false;
+}
+const clock = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`);
+const wet = computed(() => run.value?.trace.some((p) => (p.floorL ?? 0) > 0) ?? false);
+const told = computed(() => (run.value?.happened ?? []).slice(0, 60));
+const MARK: Record<string, string> = {
+    harm: 'stop',
+    fault: 'fix',
+    guard: 'watch',
+    latched: 'watch',
+    alarm: 'watch',
+    call: 'watch',
+};
+</script>
+
+<template>
+    <Head :title="`${controller.name}: break it`" />
+    <div class="page">
+        <div class="head">
+            <h1>{{ controller.name }}: break it</h1>
+            <p class="sub">
+                {{ controller.site }} · the draft, or else what runs, played against the system as it is on record
+            </p>
+        </div>
+        <ControlTabs :id="controller.id" tab="break" />
+        <div v-if="!hasSetUp || !systems.length" class="empty">
+            <h2>There is nothing to break yet</h2>
+            <p><Link :href="`/control/${controller.id}`">Say first what its outlets do</Link>.</p>
+        </div>
+        <template v-else>
+            <form class="breakform" @submit.prevent="play">
+                <div class="rulefields">
+                    <label v-if="systems.length > 1" class="numbercell" for="b-system"
+                        ><span>System</span>
+                        <select id="b-system" v-model.number="form.system_id" class="cell">
+                            <option v-for="s in systems" :key="s.id" :value="s.id">{{ s.name }}</option>
+                        </select></label
+                    >
+                    <NumberCell
+                        id="b-hours"
+                        label="Play"
+                        unit="h"
+                        :model-value="form.hours"
+                        @update:model-value="form.hours = $event ?? 48"
+                    />
+                    <NumberCell
+                        id="b-arrives"
+                        v-model="form.arrives_min"
+                        label="Help comes, after the first call"
+                        unit="min"
+                        optional
+                    />
+                    <label class="numbercell" for="b-add"
+                        ><span>What breaks</span>
+                        <select
+                            id="b-add"
+                            class="cell"
+                            @change="
+                                add(($event.target as HTMLSelectElement).value);
+                                ($event.target as HTMLSelectElement).value = '';
+                            "
+                        >
+                            <option value="">choose what breaks…</option>
+                            <option v-for="k in usable" :key="k.kind" :value="k.kind">{{ k.label }}</option>
+                        </select></label
+                    >
+                </div>
+                <ul v-if="faults.length" class="breaks">
+                    <li v-for="(f, n) in faults" :key="n" class="condition">
+                        <select
+                            v-if="placesOf(f).length"
+                            v-model="f.of"
+                            class="cell"
+                            :aria-label="`Break ${n + 1}: of what`"
+                        >
+                            <option v-for="p in placesOf(f)" :key="p.key" :value="p.key">{{ p.label }}</option>
+                        </select>
+                        <select
+                            class="cell"
+                            :value="f.kind"
+                            :aria-label="`Break ${n + 1}: how`"
+                            @change="turn(n, ($event.target as HTMLSelectElement).value)"
+                        >
+                            <option v-for="k in usable" :key="k.kind" :value="k.kind">{{ k.label }}</option>
+                        </select>
+                        <NumberCell
+                            v-if="kindOf(f)?.value"
+                            :id="`b-value-${n}`"
+                            v-model="f.value"
+                            label=""
+                            :unit="kindOf(f)?.value ?? ''"
+                        />
+                        <NumberCell
+                            :id="`b-from-${n}`"
+                            label="after"
+                            unit="h"
+                            :model-value="f.from_h"
+                            @update:model-value="f.from_h = $event ?? 0"
+                        />
+                        <NumberCell :id="`b-until-${n}`" v-model="f.until_h" label="until" unit="h" optional />
+                        <button
+                            type="button"
+                            class="linkish"
+                            :aria-label="`Take break ${n + 1} out`"
+                            @click="faults.splice(n, 1)"
+                        >
+                            take out
+                        </button>
+                    </li>
+                </ul>
+                <p v-else class="quiet">Nothing breaks: this shows a quiet run. Choose something above.</p>
+                <p>
+                    <button class="btn-go" :disabled="playing" data-new>{{ playing ? 'Playing…' : 'Play it' }}</button>
+                    <span v-if="playing" role="status" class="quiet">Each hour takes about 15 ms.</span>
+                </p>
+                <FieldError :words="wrong" />
+            </form>
+            <template v-if="run">
+                <p class="verdict" role="status">
+                    <template v-if="run.firstHarm && run.firstHarmH !== null"
+                        ><b class="word stop">Harm after {{ clock(run.firstHarmH) }}:</b> {{ run.firstHarm }}.</template
+                    >
+                    <template v-else><b class="word fine">No harm</b> within {{ form.hours }} h.</template>
+                    {{ run.floor }} on the floor · {{ run.drawn }} drawn<template v-if="before">
+                        · the run before is drawn thin</template
+                    >
+                </p>
+                <div class="runplay">
+                    <div>
+                        <RunChart
+                            :run="run"
+                            :before="before"
+                            what="displayC"
+                            label="Display"
+                            kind="degC"
+                            :limits="run.harmC"
+                        />
+                        <RunChart
+                            :run="run"
+                            :before="before"
+                            what="sumpMm"
+                            label="Last chamber, above the intake"
+                            kind="mm"
+                        />
+                        <RunChart
+                            :run="run"
+                            :before="before"
+                            what="salinity"
+                            label="Salinity"
+                            kind="g/kg"
+                            :limits="[28, 39]"
+                        />
+                        <RunChart
+                            :run="run"
+                            :before="before"
+                            what="oxygenMgL"
+                            label="Oxygen, mg/L"
+                            :digits="1"
+                            :limits="[4]"
+                        />
+                        <RunChart :run="run" :before="before" what="ph" label="pH" :digits="2" :limits="[8.8]" />
+                        <RunChart v-if="wet" :run="run" :before="before" what="floorL" label="On the floor" kind="L" />
+                    </div>
+                    <div>
+                        <h2>What happened</h2>
+                        <ol v-if="told.length" class="happened">
+                            <li v-for="(e, n) in told" :key="n" :class="MARK[e.kind] ?? 'quiet'">
+                                <b>{{ clock(e.h) }}</b> {{ e.words }}
+                            </li>
+                        </ol>
+                        <p v-else class="quiet">Nothing out of the ordinary.</p>
+                        <p v-if="run.happened.length > told.length" class="quiet">
+                            and {{ run.happened.length - told.length }} more
+                        </p>
+                        <template v-if="run.assumed.length">
+                            <h2>Taken for granted</h2>
+                            <ul>
+                                <li v-for="a in run.assumed" :key="a" class="quiet">{{ a }}</li>
+                            </ul>
+                        </template>
+                    </div>
+                </div>
+                <p class="quiet">
+                    A run is arithmetic on the record. It approves nothing; test each guard and alarm at the system.
+                </p>
+            </template>
+        </template>
+    </div>
+</template>

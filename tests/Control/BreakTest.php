@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Control;
+
+use App\Control\Controller;
+use App\Systems\System;
+use App\Team\User;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** A set-up is broken on the page: played against the system as it is on record. */
+final class BreakTest extends TestCase
+{
+    private User $planner;
+
+    private System $system;
+
+    private Controller $controller;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->planner = self::user('planner');
+        $this->system = Fixture::system(self::site(), $this->planner);
+        $this->controller = Fixture::controller($this->system->site()->firstOrFail());
+        $outlets = $this->controller->strips()->firstOrFail()->outlets()->get();
+        foreach (['heater' => 300, 'return-pump' => 40] as $job => $watts) {
+            $n = $job === 'heater' ? 0 : 1;
+            $this->system->items()->create(['job' => $job, 'name' => $job, 'watts' => $watts, 'outlet_id' => $outlets[$n]->id]);
+        }
+        $probe = $this->controller->sensors()->where('name', 'sump probe')->sole()->key();
+        $this->actingAs($this->planner)->put("/control/{$this->controller->id}/draft", [
+            'revision' => 0,
+            'guards' => [],
+            'outlets' => [
+                ['id' => $outlets[0]->key(), 'place' => 'heater', 'lostLink' => 'off',
+                    'rule' => ['kind' => 'hold', 'probe' => $probe, 'startAt' => 25.3, 'stopAt' => 25.6, 'blind' => 'off']],
+                ['id' => $outlets[1]->key(), 'place' => 'return', 'lostLink' => 'on', 'rule' => ['kind' => 'on']],
+            ],
+        ])->assertOk();
+    }
+
+    /** @param  list<array<string, mixed>>  $faults */
+    private function play(array $faults, float $hours = 24): array
+    {
+        return $this->postJson("/control/{$this->controller->id}/break", [
+            'system_id' => $this->system->id,
+            'hours' => $hours,
+            'faults' => $faults,
+        ])->assertOk()->json();
+    }
+
+    #[Test]
+    public function a_quiet_run_and_a_dead_return_and_a_cut(): void
+    {
+        $quiet = $this->play([]);
+        self::assertNull($quiet['firstHarm']);
+        self::assertCount(97, $quiet['trace']);
+        $outlet = $this->controller->strips()->firstOrFail()->outlets()->get()[1]->key();
+        $dead = $this->play([['kind' => 'load-dead', 'of' => $outlet, 'from_h' => 2]]);
+        self::assertSame('return: load dead', $dead['happened'][0]['words']);
+        self::assertLessThan(1.0, $dead['trace'][96]['returnLh']);
+        $cut = $this->play([['kind' => 'outage', 'from_h' => 1, 'until_h' => 5]]);
+        self::assertLessThan($quiet['trace'][20]['displayC'], $cut['trace'][20]['displayC']);
+        self::assertContains('power cut: mended', array_map(
+            fn (array $h): string => str_replace('outage', 'power cut', $h['words']),
+            $cut['happened'],
+        ));
+    }
+
+    #[Test]
+    public function what_the_run_takes_for_granted_is_said_and_what_is_missing_is_asked_for(): void
+    {
+        self::assertContains('no fish, since nobody has weighed them', $this->play([], 1)['assumed']);
+        $bare = System::query()->create(['site_id' => $this->system->site_id, 'name' => 'Bare', 'kind' => 'reef', 'regime' => 'natural',
+            'started_precision' => 'day', 'facts' => [], 'bases' => [], 'chambers' => []]);
+        $this->postJson("/control/{$this->controller->id}/break", ['system_id' => $bare->id, 'hours' => 5, 'faults' => []])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['system_id' => 'the record wants']);
+    }
+
+    #[Test]
+    public function longer_runs_and_faults_that_cannot_be_are_refused(): void
+    {
+        $ask = fn (array $more) => $this->postJson("/control/{$this->controller->id}/break", $more + [
+            'system_id' => $this->system->id,
+            'hours' => 4,
+            'faults' => [],
+        ]);
+        $ask(['hours' => 97])->assertJsonValidationErrors('hours');
+        $ask(['hours' => 0])->assertJsonValidationErrors('hours');
+        $ask(['faults' => [['kind' => 'meteorite', 'from_h' => 1]]])->assertJsonValidationErrors('faults.0.kind');
+        $ask(['faults' => [['kind' => 'outage', 'from_h' => 2, 'until_h' => 1]]])->assertJsonValidationErrors('faults.0.until_h');
+        $ask(['faults' => [['kind' => 'load-dead', 'from_h' => 1]]])->assertUnprocessable();
+        $ask(['faults' => [['kind' => 'drain-blocked', 'from_h' => 1, 'value' => 2]]])->assertUnprocessable();
+        $other = Fixture::system(self::site('Other', 'There'), $this->planner);
+        $ask(['system_id' => $other->id])->assertJsonValidationErrors('system_id');
+    }
+}

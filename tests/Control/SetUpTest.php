@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Control;
+
+use App\Alerts\Alarm;
+use App\Control\Controller;
+use App\Control\Outlet;
+use App\Control\SetUp;
+use App\Systems\Item;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Http\UploadedFile;
+use LogicException;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** A set-up from nothing: outlets, rules, what stands against them, set to work, kept as it was. */
+final class SetUpTest extends TestCase
+{
+    private User $planner;
+
+    private System $system;
+
+    private Controller $controller;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->planner = self::user('planner');
+        $this->system = Fixture::system(self::site(), $this->planner);
+        $this->controller = Fixture::controller($this->system->site()->firstOrFail());
+        $this->actingAs($this->planner);
+    }
+
+    private function outlet(int $n): Outlet
+    {
+        return $this->controller->strips()->firstOrFail()->outlets()->get()[$n - 1];
+    }
+
+    private function sensor(string $name): string
+    {
+        return $this->controller->sensors()->where('name', $name)->sole()->key();
+    }
+
+    private function device(string $job, int $outlet, float $watts = 100): Item
+    {
+        $item = $this->system->items()->create(['job' => $job, 'name' => ucfirst($job), 'watts' => $watts]);
+        $this->put("/outlets/{$this->outlet($outlet)->id}", [
+            'name' => $this->outlet($outlet)->name,
+            'strip_id' => $this->outlet($outlet)->strip_id,
+            'is_labelled' => true,
+            'items' => [...$this->outlet($outlet)->items()->pluck('id'), $item->id],
+        ])->assertSessionHasNoErrors();
+
+        return $item->refresh();
+    }
+
+    /** @return array<string, mixed> */
+    private function hold(int $outlet = 1, float $start = 25.3, float $stop = 25.6): array
+    {
+        return [
+            'id' => $this->outlet($outlet)->key(),
+            'place' => "heater {$outlet}, sump",
+            'rule' => ['kind' => 'hold', 'probe' => $this->sensor('sump probe'), 'startAt' => $start, 'stopAt' => $stop, 'blind' => 'off'],
+            'lostLink' => 'off',
+        ];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $outlets
+     * @param  list<array<string, mixed>>  $guards
+     * @return array<string, mixed> what the page was handed
+     */
+    private function keep(array $outlets, array $guards = [], ?int $revision = null): array
+    {
+        $revision ??= $this->controller->setUps()->where('state', SetUp::DRAFT)->value('revision') ?? 0;
+
+        return self::props($this->put("/control/{$this->controller->id}/draft", [
+            'revision' => $revision,
+            'outlets' => $outlets,
+            'guards' => $guards,
+        ]));
+    }
+
+    #[Test]
+    public function an_outlet_is_told_what_it_does_and_the_page_says_it_in_a_sentence(): void
+    {
+        $heater = $this->device('heater', 1, 200);
+        $props = $this->keep([$this->hold()]);
+        $outlet = $props['strips'][0]['outlets'][0];
+        self::assertSame("starts below 25.3\u{A0}°C, stops at 25.6\u{A0}°C", $outlet['does']);
+        self::assertSame('off', $outlet['lost']);
+        self::assertSame('Heater', $outlet['load']);
+        self::assertTrue($outlet['isSet']);
+        self::assertSame($this->outlet(1)->id, $heater->outlet_id);
+        self::assertSame(1, $props['controller']['revision']);
+        self::assertFalse($props['conflict']);
+        // The page read again says the same.
+        $again = self::props($this->get("/control/{$this->controller->id}"));
+        self::assertSame($outlet, $again['strips'][0]['outlets'][0]);
+        self::assertSame($props['written'], $again['written']);
+    }
+
+    #[Test]
+    public function whatever_stands_against_it_is_said_at_once_and_a_correction_answers_it(): void
+    {
+        $this->device('top-off', 2, 5);
+        $topOff = [
+            'id' => $this->outlet(2)->key(),
+            'place' => 'top-off',
+            'lostLink' => 'on',
+            'rule' => ['kind' => 'refill', 'low' => $this->sensor('low'), 'high' => $this->sensor('high'), 'litresPerH' => 60],
+        ];
+        $props = $this->keep([$topOff]);
+        $lost = collect($props['findings'])->firstWhere('what', 'Without its link top-off stays on and adds without an end');
+        self::assertSame('stop', $lost['severity']);
+        self::assertSame('stop', $props['strips'][0]['outlets'][1]['mark']);
+        $correction = $props['corrections'][$lost['key']];
+        self::assertSame([['id' => $topOff['id'], 'path' => 'lostLink', 'value' => 'off']], $correction['changes']);
+        $corrected = $this->keep([['lostLink' => 'off'] + $topOff]);
+        self::assertNotContains($lost['key'], array_column($corrected['findings'], 'key'));
+    }
+
+    #[Test]
+    public function what_cannot_be_is_kept_as_typed_and_said_beside_its_outlet(): void
+    {
+        $this->device('heater', 1);
+        $this->device('heater', 2);
+        $wrong = $this->hold(1);
+        $wrong['rule']['stopAt'] = $wrong['rule']['startAt'];
+        $props = $this->keep([$wrong, $this->hold(2)]);
+        self::assertStringContainsString('the same', $props['strips'][0]['outlets'][0]['wrong']);
+        self::assertNull($props['strips'][0]['outlets'][1]['wrong']);
+        self::assertTrue($props['strips'][0]['outlets'][1]['isSet']);
+        self::assertEquals($wrong, SetUp::query()->sole()->document['outlets'][0]);
+        // Two that follow each other are no set-up at all, and nothing of them is lost.
+        $follow = fn (int $of, int $whom): array => ['id' => $this->outlet($of)->key(), 'place' => "p{$of}",
+            'rule' => ['kind' => 'follow', 'outlet' => $this->outlet($whom)->key()]];
+        $circle = $this->keep([$follow(1, 2), $follow(2, 1)]);
+        self::assertStringContainsString('circle', $circle['wrong']['all']);
+        self::assertCount(2, SetUp::query()->sole()->document['outlets']);
+    }
+
+    #[Test]
+    public function whoever_writes_on_top_of_something_else_is_told_and_nothing_is_overwritten(): void
+    {
+        $this->keep([$this->hold()], revision: 0);
+        $second = $this->keep([], revision: 0);
+        self::assertTrue($second['conflict']);
+        self::assertCount(1, SetUp::query()->sole()->document['outlets']);
+        self::assertFalse($this->keep([], revision: 1)['conflict']);
+    }
+
+    #[Test]
+    public function a_technician_drafts_and_a_planner_sets_it_to_work_and_what_ran_is_never_changed(): void
+    {
+        $technician = Fixture::onCall(self::user('technician'));
+        $this->actingAs($technician);
+        $this->keep([$this->hold()]);
+        $this->post("/control/{$this->controller->id}/activate", ['why' => 'new', 'entered' => true])->assertForbidden();
+        $this->actingAs($this->planner);
+        $this->post("/control/{$this->controller->id}/activate", ['why' => 'new'])->assertSessionHasErrors('entered');
+        $this->post("/control/{$this->controller->id}/activate", ['why' => 'first', 'entered' => true])->assertSessionHasNoErrors();
+        $first = SetUp::query()->sole();
+        self::assertSame([SetUp::RUNNING, 64], [$first->state, strlen((string) $first->hash)]);
+        $this->post("/control/{$this->controller->id}/activate", ['why' => 'again', 'entered' => true])->assertSessionHasErrors('why');
+
+        $this->keep([$this->hold(start: 25.1)], revision: 0);
+        $props = self::props($this->get("/control/{$this->controller->id}"));
+        self::assertSame([1, 2, 1], [$props['controller']['running'], $props['controller']['draft'], $props['controller']['differs']]);
+        self::assertStringContainsString('was:', $props['history'][0]['changes'][0]);
+        $this->post("/control/{$this->controller->id}/activate", ['why' => 'lower', 'entered' => true]);
+        self::assertSame([SetUp::PAST, SetUp::RUNNING], SetUp::query()->orderBy('number')->pluck('state')->all());
+        self::assertSame(25.3, $first->refresh()->document['outlets'][0]['rule']['startAt']);
+        $this->expectException(LogicException::class);
+        $first->update(['document' => ['outlets' => [], 'guards' => []]]);
+    }
+
+    #[Test]
+    public function a_dropped_draft_leaves_what_runs(): void
+    {
+        $this->keep([$this->hold()]);
+        $this->post("/control/{$this->controller->id}/activate", ['why' => 'first', 'entered' => true]);
+        $this->keep([], revision: 0);
+        $this->post("/control/{$this->controller->id}/discard");
+        self::assertSame([SetUp::RUNNING], SetUp::query()->pluck('state')->all());
+        self::assertCount(1, self::props($this->get("/control/{$this->controller->id}"))['written']['outlets']);
+    }
+
+    #[Test]
+    public function a_plug_of_another_place_is_not_taken_and_one_that_leaves_hangs_loose(): void
+    {
+        $elsewhere = Fixture::system(self::site('Other', 'There'), $this->planner)
+            ->items()
+            ->create(['job' => 'heater', 'name' => 'Theirs']);
+        $heater = $this->device('heater', 1);
+        $url = "/outlets/{$this->outlet(1)->id}";
+        $given = ['name' => $this->outlet(1)->name, 'strip_id' => null, 'is_labelled' => false];
+        $this->put($url, [...$given, 'items' => [$elsewhere->id]])->assertSessionHasErrors('items.0');
+        $this->put($url, [...$given, 'items' => []])->assertSessionHasNoErrors();
+        self::assertSame([null, null], [$heater->refresh()->outlet_id, $heater->outlet]);
+    }
+
+    #[Test]
+    public function words_of_the_register_become_records_that_somebody_confirms_once(): void
+    {
+        foreach (['strip A, 1', ' strip A, 1 ', 'strip A, 2'] as $n => $word) {
+            $this->post("/systems/{$this->system->id}/items", ['job' => 'heater', 'name' => "H{$n}", 'outlet' => $word,
+                'circuit' => 'kitchen', 'installed_precision' => 'day', 'state' => 'mounted'])->assertSessionHasNoErrors();
+        }
+        $open = Outlet::query()->whereNull('confirmed_at')->orderBy('name')->get();
+        self::assertSame(['strip A, 1', 'strip A, 2'], $open->pluck('name')->all());
+        self::assertSame(2, $open[0]->items()->count());
+        $place = collect(self::props($this->get('/control'))['places'])->firstWhere('siteId', $this->system->site_id);
+        self::assertSame(['strip A, 1', 'strip A, 2', 'kitchen'], array_column($place['words'], 'name'));
+        $strip = $this->controller->strips()->firstOrFail();
+        $this->post("/outlets/{$open[0]->id}/confirm", ['strip_id' => $strip->id])->assertSessionHasNoErrors();
+        self::assertSame($this->planner->id, $open[0]->refresh()->confirmed_by);
+        $place = collect(self::props($this->get('/control'))['places'])->firstWhere('siteId', $this->system->site_id);
+        self::assertSame(['strip A, 2', 'kitchen'], array_column($place['words'], 'name'));
+    }
+
+    #[Test]
+    public function an_alarm_on_a_sensor_is_part_of_what_is_checked(): void
+    {
+        $this->device('heater', 1);
+        $guard = ['id' => "{$this->outlet(1)->key()}-1", 'outlet' => $this->outlet(1)->key(), 'forS' => 60, 'then' => 'off',
+            'rank' => 'animals', 'blind' => 'off', 'when' => [['probe' => $this->sensor('display probe'), 'above' => 26.8]]];
+        $untold = $this->keep([$this->hold()], [$guard]);
+        $says = fn (array $props): bool => collect($props['findings'])->contains(
+            fn (array $f): bool => str_contains($f['what'], 'nobody will know why'),
+        );
+        self::assertTrue($says($untold));
+        $alarm = ['system_id' => $this->system->id, 'name' => 'Heater cut', 'act' => $guard['id'], 'is_frozen' => false,
+            'delay_min' => 0, 'calls' => [$this->planner->id]];
+        $this->post("/control/{$this->controller->id}/alarms", $alarm)->assertSessionHasErrors('message');
+        $this->post("/control/{$this->controller->id}/alarms", [...$alarm, 'message' => 'Look.'])->assertSessionHasNoErrors();
+        $told = self::props($this->get("/control/{$this->controller->id}"));
+        self::assertFalse($says($told));
+        self::assertSame('the guard of heater 1, sump acts', $told['alarms'][0]['says']);
+        self::assertSame(1, Alarm::query()->sole()->calls()->count());
+    }
+
+    #[Test]
+    public function it_leaves_as_a_file_and_comes_back_at_another_place_by_its_names(): void
+    {
+        $this->device('heater', 1);
+        $this->keep([$this->hold()]);
+        $file = (string) $this->get("/control/{$this->controller->id}/set-up.json")->getContent();
+        self::assertStringContainsString('"sump probe"', $file);
+        self::assertStringNotContainsString($this->outlet(1)->key().'"', $file);
+
+        $other = Fixture::controller(Fixture::system(self::site('Second', 'Second'), $this->planner)->site()->firstOrFail());
+        $strip = $other->strips()->firstOrFail();
+        $strip->outlets()->firstOrFail()->update(['name' => $this->outlet(1)->name]);
+        $give = fn (string $text) => $this->post("/control/{$other->id}/set-up", [
+            'file' => UploadedFile::fake()->createWithContent('set-up.json', $text),
+            'revision' => 0,
+        ]);
+        $give('no json')->assertSessionHasErrors('file');
+        $give('{"schema":1,"outlets":[],"colour":"blue"}')->assertSessionHasErrors('file');
+        self::assertSame(0, $other->setUps()->count());
+        $give($file)->assertSessionHasNoErrors();
+        $read = $other->setUps()->sole()->document['outlets'][0];
+        self::assertSame($strip->outlets()->firstOrFail()->key(), $read['id']);
+        self::assertSame($other->sensors()->where('name', 'sump probe')->sole()->key(), $read['rule']['probe']);
+        self::assertArrayNotHasKey('hung', $read);
+    }
+
+    #[Test]
+    public function the_sheet_for_hands_and_the_labels_are_printed(): void
+    {
+        $this->device('heater', 1);
+        $this->keep([$this->hold()]);
+        $pdf = $this->get("/control/{$this->controller->id}/by-hand.pdf")->assertOk();
+        self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
+        $labels = self::props($this->get("/control/{$this->controller->id}/labels"))['labels'];
+        self::assertSame(['heater 1, sump', 'off'], [$labels[0]['purpose'], $labels[0]['lost']]);
+        self::assertStringEndsWith("/control/{$this->controller->id}#{$this->outlet(1)->key()}", $labels[0]['address']);
+        self::assertSame('free', $labels[1]['purpose']);
+    }
+}
