@@ -62,6 +62,11 @@ const PAGES: [Role, string][] = [
     ['planner', '/rules/B-32'],
     ['client', '/systems'],
     ['client', '/systems/1'],
+    ['planner', '/control'],
+    ['planner', '/control/1'],
+    ['technician', '/control/2'],
+    ['planner', '/control/1/break'],
+    ['planner', '/control/1/labels'],
     ['planner', '/nowhere'],
 ];
 
