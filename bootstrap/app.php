@@ -29,7 +29,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/api.php',
-        then: fn () => Route::group([], __DIR__.'/../routes/feeds.php'),
+        then: function (): void {
+            Route::group([], __DIR__.'/../routes/feeds.php');
+            Route::group([], __DIR__.'/../routes/link.php');
+        },
     )
     ->withCommands([
         App\Team\Console\ListAccounts::class,
@@ -42,6 +45,8 @@ return Application::configure(basePath: dirname(__DIR__))
         App\Build\Console\KeepAnswers::class,
         App\Demo\Console\MakeWorld::class,
         App\Risk\Console\WorkOutExposures::class,
+        App\Alerts\Console\TickCommand::class,
+        App\Control\Console\RunControllers::class,
     ])
     ->withSchedule(function (Schedule $schedule): void {
         // By the hour, so that an evening the server slept through is made good when it wakes.

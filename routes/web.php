@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Alerts\Http\AlarmController;
 use App\Alerts\Http\ControlAlarmController;
+use App\Alerts\Http\LiveController;
 use App\Api\Http\ApiController;
 use App\Api\Http\TokenController;
 use App\Build\Http\AcceptedRiskController;
@@ -38,6 +39,7 @@ use App\Clients\Http\SiteController;
 use App\Clients\Http\SurveyPaperController;
 use App\Control\Http\ControlController;
 use App\Control\Http\ControlPaperController;
+use App\Control\Http\DeviceController;
 use App\Control\Http\SensorController;
 use App\Control\Http\SupplyController;
 use App\Control\Http\TrialRunController;
@@ -300,6 +302,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/control/{controller}/set-up.json', [ControlPaperController::class, 'json'])->name('controllers.json');
     Route::post('/control/{controller}/set-up', [ControlPaperController::class, 'read'])->name('controllers.read');
     Route::post('/control/{controller}/alarms', [ControlAlarmController::class, 'store'])->name('controllers.alarms');
+    Route::post('/control/{controller}/devices', [DeviceController::class, 'store'])->name('devices.store');
+    Route::post('/devices/{device}/revoke', [DeviceController::class, 'revoke'])->name('devices.revoke');
+    Route::put('/devices/{device}/breaks', [DeviceController::class, 'breaks'])->name('devices.breaks');
+    Route::get('/alarms', [LiveController::class, 'index'])->name('alarms.live');
+    Route::post('/alarm-events/{event}/acknowledge', [LiveController::class, 'acknowledge'])->name('alarm-events.acknowledge');
     Route::get('/systems', [SystemController::class, 'index'])->name('systems');
     Route::post('/sites/{site}/systems', [SystemController::class, 'store'])->name('systems.store');
     Route::get('/systems/{system}/handover.pdf', HandoverController::class)->name('systems.handover');

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Alerts\Alarm;
+use App\Alerts\Live\AlarmEvent;
 use App\Build\Plan;
 use App\Clients\Site;
 use App\Control\Controller;
+use App\Control\Link\LinkDevice;
 use App\Control\Outlet;
 use App\Control\Strip;
 use App\Demo\Builds;
@@ -99,6 +102,29 @@ final class Fixture
         }
 
         return $controller->refresh();
+    }
+
+    public static function device(Controller $controller, User $user, string $token = 'vl_test', string $kind = 'simulated'): LinkDevice
+    {
+        return LinkDevice::query()->create([
+            'controller_id' => $controller->id,
+            'name' => 'Device '.LinkDevice::query()->count(),
+            'kind' => $kind,
+            'token_hash' => LinkDevice::hashOf($token === 'vl_test' ? 'vl_test'.uniqid() : $token),
+            'user_id' => $user->id,
+        ]);
+    }
+
+    public static function alarmEvent(System $system): AlarmEvent
+    {
+        $alarm = Alarm::query()->create(['system_id' => $system->id, 'name' => 'Too cold', 'watches' => []]);
+
+        return AlarmEvent::query()->create([
+            'alarm_id' => $alarm->id,
+            'at' => now(),
+            'raised_at' => now(),
+            'words' => 'It cools.',
+        ]);
     }
 
     public static function mix(): SaltMix

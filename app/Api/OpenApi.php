@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Control\Link\LinkApi;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Router;
 use LogicException;
@@ -23,12 +24,13 @@ final class OpenApi
     {
         $paths = $schemas = [];
         foreach (Router::getRoutes()->getRoutes() as $route) {
-            if (str_starts_with($route->uri(), self::PREFIX)) {
+            if (str_starts_with($route->uri(), self::PREFIX) && ! str_starts_with($route->uri(), self::PREFIX.'link/')) {
                 foreach (self::paths($route, $schemas) as $path => $operation) {
                     $paths[$path][strtolower($route->methods()[0])] = $operation;
                 }
             }
         }
+        $paths += LinkApi::paths();
         ksort($paths);
         ksort($schemas);
 
@@ -52,6 +54,11 @@ final class OpenApi
                         'type' => 'http',
                         'scheme' => 'bearer',
                         'description' => 'A token made under Settings, with the abilities it needs.',
+                    ],
+                    'device' => [
+                        'type' => 'http',
+                        'scheme' => 'bearer',
+                        'description' => 'The token of one device, made where its controller is on record.',
                     ],
                 ],
                 'schemas' => $schemas,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Control;
 
+use App\Control\Link\LinkDevice;
 use App\Control\Views\DayRowView;
 use App\Control\Views\LadderView;
 use App\Control\Views\OutletView;
@@ -104,6 +105,7 @@ final class Bench
             'people' => $user->can('update', $controller) ? $this->people() : [],
             'errors' => [],
             'wrong' => $read->errors,
+            'devices' => $this->devices($controller),
             'history' => $this->history($controller, $user),
             'conflict' => $conflict,
             'now' => now()->setTimezone($controller->site->timezone ?? 'UTC')->format('H:i'),
@@ -305,6 +307,27 @@ final class Bench
             'calls' => $a->calls,
             'tested' => $a->testedDaysAgo !== null,
         ], $read->setup->alarms);
+    }
+
+    /** @return list<array{id: int, name: string, kind: string, heardAt: string|null, breaks: list<mixed>, differs: bool}> */
+    private function devices(Controller $controller): array
+    {
+        $hash = $controller->running()?->hash;
+
+        return array_values(LinkDevice::query()
+            ->where('controller_id', $controller->id)
+            ->whereNull('revoked_at')
+            ->orderBy('name')
+            ->get()
+            ->map(fn (LinkDevice $d): array => [
+                'id' => $d->id,
+                'name' => $d->name,
+                'kind' => $d->kind,
+                'heardAt' => $d->heard_at?->toIso8601ZuluString(),
+                'breaks' => array_values($d->breaks ?? []),
+                'differs' => $d->hash !== null && $hash !== null && $d->hash !== $hash,
+            ])
+            ->all());
     }
 
     /** @return list<array{id: int, name: string}> */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Front;
 
 use App\Alerts\AlarmsOfController;
+use App\Alerts\Live\Gateway;
+use App\Alerts\Live\SimulatedGateway;
+use App\Alerts\Live\WatchRows;
 use App\Build\CarriesOver;
 use App\Build\Plan;
 use App\Build\PlansOfSite;
@@ -12,6 +15,7 @@ use App\Clients\DoorKeeper;
 use App\Clients\HouseholdLeaves;
 use App\Clients\Site;
 use App\Clients\SiteContents;
+use App\Control\Link\RowsStored;
 use App\Control\PlugWords;
 use App\Control\Watches;
 use App\House\Database\OneTryConnection;
@@ -80,11 +84,13 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(Demand::class, WaterDemand::class);
         $this->app->singleton(OffDevices::class, OffNow::class);
         $this->app->singleton(Watches::class, AlarmsOfController::class);
+        $this->app->bind(Gateway::class, SimulatedGateway::class);
         Event::listen(VisitClosed::class, DraftReport::class);
         Event::listen(AccessEnded::class, TakesCalendarsBack::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
         Event::listen(DeviceRetired::class, ReplaceRetired::class);
         Event::listen(ItemKept::class, PlugWords::class);
+        Event::listen(RowsStored::class, WatchRows::class);
         Event::listen([ReadingKept::class, MaterialKept::class], DueByCondition::class);
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
@@ -154,6 +160,7 @@ final class FrontProvider extends ServiceProvider
             'outlet' => \App\Control\Outlet::class,
             'sensor' => \App\Control\Sensor::class,
             'set_up' => \App\Control\SetUp::class,
+            'link_device' => \App\Control\Link\LinkDevice::class,
             'alarm' => \App\Alerts\Alarm::class,
             'alarm_call' => \App\Alerts\AlarmCall::class,
             'exposure' => \App\Risk\Exposure::class,

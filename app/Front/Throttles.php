@@ -44,6 +44,14 @@ final class Throttles
             RateLimiter::for($purpose, fn (Request $request): Limit => Limit::perMinute($aMinute)->by(self::who($request)));
         }
         RateLimiter::for('feed', fn (Request $request): Limit => Limit::perMinute(30)->by((string) $request->ip()));
+        // A device reports once a minute, and what it kept while the line was down in one go; a whole place may stand behind one address.
+        RateLimiter::for(
+            'link',
+            fn (Request $request): array => [
+                Limit::perMinute(1200)->by('link|'.hash('sha256', (string) $request->bearerToken())),
+                Limit::perMinute(60_000)->by('link-ip|'.$request->ip()),
+            ],
+        );
         RateLimiter::for(
             'api',
             fn (Request $request): Limit => Limit::perMinute(240)->by(

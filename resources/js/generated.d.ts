@@ -19,6 +19,24 @@ export interface AlarmView {
     findings: FindingView[];
 }
 
+export interface TroubleView {
+    id: number;
+    name: string;
+    systemId: number;
+    system: string;
+    site: string;
+    words: string;
+    at: string;
+    raisedAt: string;
+    clearedAt: string | null;
+    answeredBy: string | null;
+    answeredAt: string | null;
+    next: string | null;
+    nextAt: string | null;
+    calls: ({ at: string; dropped: boolean; sent: boolean; who: string })[];
+    joined: string[];
+}
+
 export interface ApiReading {
     id: number;
     systemId: number;

@@ -105,7 +105,7 @@ trait EveryRoute
             $need('trial') ||
             $need('material') ||
             $need('disturbed') ||
-            array_filter(['controller}', 'strip}', 'circuit}', 'outlet}', 'sensor}'], $need) !== [] ||
+            array_filter(['controller}', 'strip}', 'circuit}', 'outlet}', 'sensor}', 'device}', 'event}'], $need) !== [] ||
             in_array($route->getName(), ['controllers.store', 'circuits.store'], true)
                 ? Fixture::system($site, $planner, "Reef {$key}")
                 : null;
@@ -274,13 +274,16 @@ trait EveryRoute
                 'weekdays' => [1],
                 'user_id' => $planner->id,
             ])->id,
-            'event' => fn () => SiteEvent::query()->create([
-                'site_id' => $site->id,
-                'text' => 'party',
-                'on' => now()->addDays(9)->toDateString(),
-                'clear_days' => 7,
-                'user_id' => $planner->id,
-            ])->id,
+            'event' => fn () => str_starts_with((string) $route->getName(), 'alarm-events')
+                ? Fixture::alarmEvent($system ?? Fixture::system($site, $planner))->id
+                : SiteEvent::query()->create([
+                    'site_id' => $site->id,
+                    'text' => 'party',
+                    'on' => now()->addDays(9)->toDateString(),
+                    'clear_days' => 7,
+                    'user_id' => $planner->id,
+                ])->id,
+            'device' => fn () => Fixture::device(Fixture::controller($site), $planner)->id,
             'disturbed' => fn () => Disturbed::query()->create([
                 'system_id' => $system?->id,
                 'because' => 'sand',

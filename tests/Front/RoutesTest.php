@@ -108,6 +108,11 @@ final class RoutesTest extends TestCase
         'stages.reopen' => 'op',
         'versions.sheet' => 'optc',
         'control' => 'opt',
+        'alarms.live' => 'opt',
+        'alarm-events.acknowledge' => 'opt',
+        'devices.store' => 'op',
+        'devices.revoke' => 'opt',
+        'devices.breaks' => 'opt',
         'controllers.show' => 'opt',
         'controllers.break' => 'opt',
         'controllers.play' => 'opt',
@@ -342,6 +347,8 @@ final class RoutesTest extends TestCase
 
     /** What a technician does only where their round takes them; a call-out takes them anywhere. */
     private const ON_THE_ROUND = [
+        'devices.revoke',
+        'devices.breaks',
         'controllers.store',
         'controllers.draft',
         'controllers.discard',

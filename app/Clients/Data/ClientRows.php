@@ -22,7 +22,11 @@ final class ClientRows
     private const ENDS = ['users', 'client_exports'];
 
     /** Tables whose rows have no number: the column that says whose they are, and where those stand. */
-    public const WITHOUT_NUMBER = ['product_system' => ['system_id', 'systems'], 'exposure_worst' => ['system_id', 'systems']];
+    public const WITHOUT_NUMBER = [
+        'product_system' => ['system_id', 'systems'],
+        'exposure_worst' => ['system_id', 'systems'],
+        'alarm_watches' => ['alarm_id', 'alarms'],
+    ];
 
     /** What opens something is nobody's data but a key. */
     public const SECRETS = [
@@ -34,6 +38,7 @@ final class ClientRows
         'recovery_codes',
         'code',
         'token_hash',
+        'next_token_hash',
         'path',
     ];
 

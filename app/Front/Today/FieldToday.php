@@ -54,6 +54,7 @@ final class FieldToday
             ->get();
 
         return [
+            ...TroubleNow::groups(),
             ...HarmNow::groups($user),
             new TodayGroupView(self::head($mine), 'No visit today.', array_values($mine->map(self::visit(...))->all())),
             new TodayGroupView(

@@ -36,6 +36,7 @@ final class OfficeToday
     public static function owner(User $user): array
     {
         return [
+            ...TroubleNow::groups(),
             ...HarmNow::groups($user),
             self::exposed($user),
             self::late(),
@@ -50,6 +51,7 @@ final class OfficeToday
     public static function planner(User $user): array
     {
         return [
+            ...TroubleNow::groups(),
             ...HarmNow::groups($user),
             self::unplanned(),
             self::drafts(),

@@ -101,9 +101,12 @@ final class AlarmWatch
         ];
     }
 
-    /** @param  array{last: bool|null, lastS: float|null, heldS: float, clearedS: float|null, raised: bool, occurrences: int}  $kept */
+    /** @param  array<array-key, mixed>  $kept  as kept() gave it */
     public static function from(float $delayS, array $kept): self
     {
+        /**
+         * @var array{last: bool|null, lastS: float|null, heldS: float, clearedS: float|null, raised: bool, occurrences: int} $kept
+         */
         $watch = new self($delayS);
         $watch->last = $kept['last'];
         $watch->lastS = $kept['lastS'];

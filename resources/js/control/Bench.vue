@@ -8,6 +8,7 @@ import { date } from '../shared/units';
 import AlarmForm from './AlarmForm.vue';
 import ControlTabs from './ControlTabs.vue';
 import DayStrip from './DayStrip.vue';
+import Devices from './Devices.vue';
 import Ladder from './Ladder.vue';
 import OutletForm from './OutletForm.vue';
 import PlugForm from './PlugForm.vue';
@@ -47,6 +48,14 @@ const props = defineProps<{
     alarms: { name: string; says: string; message: string | null; calls: number; tested: boolean }[];
     people: { id: number; name: string }[];
     wrong: Record<string, string>;
+    devices: {
+        id: number;
+        name: string;
+        kind: string;
+        heardAt: string | null;
+        breaks: { kind: string; of?: string | null; value?: number | null }[];
+        differs: boolean;
+    }[];
     history: SetUpLineView[];
     conflict: boolean;
     now: string;
@@ -330,6 +339,14 @@ onMounted(() => {
                 </li>
             </ul>
             <p v-else class="quiet">No alarm watches this controller. Nobody would know.</p>
+            <Devices
+                :controller-id="controller.id"
+                :devices="devices"
+                :outlets="all.map((o) => ({ key: o.key, label: o.place, job: o.job }))"
+                :probes="sensors.filter((s) => s.kind === 'probe').map((s) => ({ key: s.key, label: s.name }))"
+                :may-write="controller.mayWrite"
+                :may-activate="controller.mayActivate"
+            />
             <h2 id="history">History</h2>
             <ol v-if="history.length" class="setups">
                 <li v-for="h in history" :key="h.number">

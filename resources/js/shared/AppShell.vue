@@ -13,7 +13,7 @@ const here = computed(() => {
     if (/^\/(places|clients|sites\/\d+$|plans|plan-versions)/.test(path)) return 'survey';
     if (/^\/(systems|sites\/\d+\/systems)/.test(path)) return 'systems';
     if (/^\/reports/.test(path)) return shell.value.role === 'client' ? 'reports' : 'rounds';
-    if (path === '/') return 'today';
+    if (path === '/' || path === '/alarms') return 'today';
     return /^\/(settings|rules)/.test(path)
         ? 'settings'
         : (/^\/(control|risk|water|rounds|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '');

@@ -45,6 +45,9 @@ final class Simulation
 
     private float $atS = 0.0;
 
+    /** @var array<string, Decision> what each outlet does now */
+    private array $decided = [];
+
     /** @var list<array{atS: float, alk: float}> of the last 24 h, once an hour */
     private array $alkalinity = [];
 
@@ -95,30 +98,78 @@ final class Simulation
         int $seed = 1,
     ): Run {
         Check::within('hours', $hours, 0.01, self::MOST_H);
-        Check::within('stepS', $stepS, self::LEAST_STEP_S, self::MOST_STEP_S);
         Check::within('everyS', $everyS, 1, 86_400);
-        $run = new self($setup, $plant, $faults, $limits, $stepS, $arrivesS, $seed);
+        $run = self::begin($setup, $plant, $faults, $limits, $stepS, $arrivesS, $seed);
+        $begun = clone $run->s;
+        for ($nextS = 0.0; $nextS < $hours * 3600 - 1e-6; $nextS += $everyS) {
+            $run->to($nextS);
+            $run->journal->note($run->atS, $run->s);
+        }
+        $run->to($hours * 3600);
+        $run->journal->note($run->atS, $run->s);
 
-        return $run->until($hours * 3600, $everyS);
+        return $run->told($begun);
     }
 
-    private function until(float $endS, float $everyS): Run
-    {
-        $begun = clone $this->s;
-        $nextS = 0.0;
-        while (true) {
-            $decided = $this->decide();
-            if ($this->atS >= $nextS - 1e-6) {
-                $this->journal->note($this->atS, $this->s);
-                $nextS += $everyS;
-            }
-            if ($this->atS >= $endS - 1e-6) {
-                break;
-            }
-            $this->advance($decided, min($endS, $nextS));
-            $this->look();
-        }
+    /**
+     * A run that goes on as somebody asks: a simulated controller.
+     *
+     * @param  list<Fault>  $faults
+     *
+     * @throws OutOfRange
+     */
+    public static function begin(
+        Setup $setup,
+        PlantSpec $plant,
+        array $faults = [],
+        HarmLimits $limits = new HarmLimits(),
+        float $stepS = self::MOST_STEP_S,
+        ?float $arrivesS = null,
+        int $seed = 1,
+    ): self {
+        Check::within('stepS', $stepS, self::LEAST_STEP_S, self::MOST_STEP_S);
+        $run = new self($setup, $plant, $faults, $limits, $stepS, $arrivesS, $seed);
+        $run->decided = $run->decide();
 
+        return $run;
+    }
+
+    /** Plays on to that moment, s from the beginning. */
+    public function to(float $endS): void
+    {
+        while ($this->atS < $endS - 1e-6) {
+            $this->advance($this->decided, $endS);
+            $this->look();
+            $this->decided = $this->decide();
+        }
+    }
+
+    /**
+     * From now on this is broken, and nothing else.
+     *
+     * @param  list<Fault>  $faults  their moments from the beginning of the run
+     */
+    public function break(array $faults): void
+    {
+        $this->faults = $faults;
+        $this->decided = $this->decide();
+    }
+
+    /** What a controller would report now. */
+    public function reports(): Report
+    {
+        return new Report(
+            atS: $this->atS,
+            hasPower: $this->broken->hasPower(),
+            probes: $this->senses->probes($this->s, $this->broken),
+            switches: $this->senses->switches($this->s, $this->broken),
+            levels: array_map(fn (Decision $d): float => $d->level, $this->decided),
+            acts: array_values(array_unique([...$this->journal->guarding, ...$this->journal->latched])),
+        );
+    }
+
+    private function told(State $begun): Run
+    {
         return new Run(
             trace: $this->journal->trace,
             outlets: $this->journal->outlets,

@@ -45,6 +45,18 @@ final class SetupReader
     }
 
     /**
+     * One alarm alone.
+     *
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws OutOfRange that names the field
+     */
+    public static function alarmOf(array $document): AlarmOf
+    {
+        return self::alarm(Fields::of($document, 'alarm'));
+    }
+
+    /**
      * What a rule or a guard itself refuses is named with its place in the document.
      *
      * @template T

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Control\Link;
+
+use App\Control\Controller;
+use App\Control\Outlet;
+use App\Control\Sensor;
+use App\Control\Strip;
+use App\Systems\Item;
+use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Control\Link\LinkClock;
+use Velbrin\Core\Control\Link\Plausible;
+use Velbrin\Core\Control\Link\Row;
+use Velbrin\Core\Control\Link\Seen;
+
+/**
+ * Takes a batch: each row stored once under device, run and number; what cannot be is held back or refused beside the good ones. What
+ * is answered as stored is on the disk.
+ */
+final class TakeBatch
+{
+    /** @var list<array{seq: int|null, code: string, message: string}> */
+    private array $held = [];
+
+    /** @var list<array{seq: int|null, code: string, message: string}> */
+    private array $refused = [];
+
+    /** @var list<array{row: Row, atS: float}> */
+    private array $good = [];
+
+    private int $repeated = 0;
+
+    private function __construct(private readonly LinkDevice $device, private readonly string $run, private readonly LinkClock $clock)
+    {
+    }
+
+    /**
+     * @param  list<mixed>  $rows
+     * @return array{through: int, stored: int, repeated: int, held: list<array<string, mixed>>, refused: list<array<string, mixed>>,
+     *     orders: list<mixed>, everyS: int}
+     */
+    public static function of(LinkDevice $device, string $run, LinkClock $clock, array $rows, ?float $skewS): array
+    {
+        $take = new self($device, $run, $clock);
+
+        return DB::transaction(function () use ($take, $device, $rows, $skewS): array {
+            $locked = LinkDevice::query()->whereKey($device->id)->lockForUpdate()->sole();
+            $through = $take->rows($rows);
+            $take->store($locked, $skewS);
+
+            return [
+                'through' => $through,
+                'stored' => count($take->good),
+                'repeated' => $take->repeated,
+                'held' => $take->held,
+                'refused' => $take->refused,
+                'orders' => [],
+                'everyS' => $locked->every_s,
+            ];
+        });
+    }
+
+    /**
+     * @param  list<mixed>  $rows
+     * @return int the highest number answered
+     */
+    private function rows(array $rows): int
+    {
+        $quantities = $this->quantities();
+        $read = [];
+        foreach ($rows as $given) {
+            $row = Row::read($given);
+            if (is_string($row)) {
+                $this->refused[] = ['seq' => Row::seqOf($given), 'code' => 'malformed', 'message' => $row];
+
+                continue;
+            }
+            $read[] = $row;
+        }
+        $known = $this->known($read);
+        foreach ($read as $row) {
+            $this->sort($row, $known, $quantities);
+        }
+        usort($this->good, fn (array $a, array $b): int => $a['atS'] <=> $b['atS']);
+        $seqs = array_map(fn (Row $r): int => $r->seq, $read);
+
+        return $seqs === [] ? -1 : max($seqs);
+    }
+
+    /**
+     * @param  array<int, string>  $known  digests by number
+     * @param  array<string, string|null>  $quantities  by sensor
+     */
+    private function sort(Row $row, array &$known, array $quantities): void
+    {
+        if (isset($known[$row->seq])) {
+            if ($known[$row->seq] === $row->digest()) {
+                $this->repeated++;
+            } else {
+                $this->refused[] = ['seq' => $row->seq, 'code' => 'other-content', 'message' => 'this number said something else before'];
+            }
+
+            return;
+        }
+        $known[$row->seq] = $row->digest();
+        $atS = $this->clock->at($row);
+        [$code, $message] = match (true) {
+            $atS === null => ['no-time', 'nobody can say when this was'],
+            $this->clock->isAhead($atS) => ['ahead', 'measured later than now'],
+            $row->kind === Row::READING && ! array_key_exists($row->id, $quantities) => ['unknown', 'no such sensor on record'],
+            $row->value !== null && $row->kind === Row::READING && ! Plausible::is($quantities[$row->id] ?? null, $row->value) => [
+                'implausible',
+                'beyond what such a probe can read',
+            ],
+            default => [null, ''],
+        };
+        if ($code === null) {
+            $this->good[] = ['row' => $row, 'atS' => (float) $atS];
+        } else {
+            $this->held[] = ['seq' => $row->seq, 'code' => $code, 'message' => $message];
+            DB::table('link_held')->insertOrIgnore([
+                'link_device_id' => $this->device->id,
+                'run' => $this->run,
+                'seq' => $row->seq,
+                'code' => $code,
+                'message' => $message,
+                'row' => json_encode((array) $row, JSON_THROW_ON_ERROR),
+            ]);
+        }
+    }
+
+    /** @return array<string, string|null> */
+    private function quantities(): array
+    {
+        return Sensor::query()
+            ->where('controller_id', $this->device->controller_id)
+            ->whereNull('archived_at')
+            ->get(['id', 'quantity'])
+            ->mapWithKeys(fn (Sensor $s): array => [$s->key() => $s->quantity])
+            ->all();
+    }
+
+    /**
+     * @param  list<Row>  $rows
+     * @return array<int, string>
+     */
+    private function known(array $rows): array
+    {
+        $known = [];
+        $stored = DB::table('link_rows')
+            ->where('link_device_id', $this->device->id)
+            ->where('run', $this->run)
+            ->whereIn('seq', array_map(fn (Row $r): int => $r->seq, $rows))
+            ->get(['seq', 'digest']);
+        foreach ($stored as $one) {
+            $known[(int) $one->seq] = (string) $one->digest;
+        }
+
+        return $known;
+    }
+
+    private function store(LinkDevice $device, ?float $skewS): void
+    {
+        foreach (array_chunk($this->good, 500) as $some) {
+            DB::table('link_rows')->insert(array_map(fn (array $g): array => [
+                'link_device_id' => $device->id,
+                'run' => $this->run,
+                'seq' => $g['row']->seq,
+                'at' => self::moment($g['atS']),
+                'kind' => $g['row']->kind,
+                'channel' => $g['row']->id,
+                'value' => $g['row']->value,
+                'on' => $g['row']->on,
+                'watts' => $g['row']->watts,
+                'code' => $g['row']->code,
+                'digest' => $g['row']->digest(),
+            ], $some));
+        }
+        $controller = Controller::query()->with(['sensors', 'strips.outlets.items'])->findOrFail($device->controller_id);
+        $seen = Seen::from($device->seen ?? []);
+        RowsStored::dispatch($device, $controller, $this->good, $seen);
+        $watts = $this->watts($controller);
+        foreach ($this->good as ['row' => $row, 'atS' => $atS]) {
+            if ($atS >= $seen->lastS()) {
+                $seen->take($row, $atS, $watts[$row->id] ?? 0.0);
+            }
+        }
+        DB::table('link_devices')->where('id', $device->id)->update([
+            'seen' => json_encode($seen->kept(), JSON_THROW_ON_ERROR),
+            'heard_at' => now()->format('Y-m-d H:i:s.v'),
+            ...$skewS === null ? [] : ['skew_s' => $skewS],
+        ]);
+    }
+
+    /** @return array<string, float> what is known to hang on each outlet */
+    private function watts(Controller $controller): array
+    {
+        return $controller->strips
+            ->flatMap(fn (Strip $s) => $s->outlets)
+            ->mapWithKeys(fn (Outlet $o): array => [$o->key() => (float) $o->items->sum(fn (Item $i): float => $i->watts ?? 0.0)])
+            ->all();
+    }
+
+    /** As the database keeps it, to the millisecond. */
+    public static function moment(float $s): string
+    {
+        return gmdate('Y-m-d H:i:s', (int) floor($s)).sprintf('.%03d', (int) floor(($s - floor($s)) * 1000));
+    }
+}

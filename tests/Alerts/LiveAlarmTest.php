@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Alerts;
+
+use App\Alerts\Alarm;
+use App\Alerts\Live\AlarmEvent;
+use App\Alerts\Live\AlarmNotice;
+use App\Alerts\Live\Gateway;
+use App\Alerts\Live\Tick;
+use App\Control\Controller;
+use App\House\Days;
+use App\Systems\System;
+use App\Team\Absence;
+use App\Team\User;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** From a row on the link to somebody who answers: delays, chain, answers, silence, restarts. */
+final class LiveAlarmTest extends TestCase
+{
+    private System $system;
+
+    private Controller $controller;
+
+    private User $owner;
+
+    private User $planner;
+
+    private User $technician;
+
+    private Alarm $alarm;
+
+    private int $seq = 0;
+
+    private float $upMs = 1000;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->owner = self::user('owner');
+        $this->planner = self::user('planner');
+        $this->technician = self::user('technician');
+        $this->system = Fixture::system(self::site(), $this->planner);
+        $this->controller = Fixture::controller($this->system->site()->firstOrFail());
+        Fixture::device($this->controller, $this->planner, 'vl_alarms', 'real');
+        $this->alarm = Alarm::query()->create([
+            'system_id' => $this->system->id,
+            'controller_id' => $this->controller->id,
+            'sensor_id' => $this->controller->sensors()->where('name', 'display probe')->sole()->id,
+            'name' => 'Too cold',
+            'watches' => [],
+            'quantity' => 'temperature',
+            'low_limit' => 24.5,
+            'delay_min' => 10,
+            'message' => 'Look at the heaters.',
+        ]);
+        foreach ([$this->technician, $this->planner] as $n => $user) {
+            $this->alarm->calls()->create(['user_id' => $user->id, 'position' => $n + 1, 'step_min' => 5]);
+        }
+    }
+
+    /** Each value a minute after the one before. @param  list<float>  $values */
+    private function report(array $values, string ...$names): void
+    {
+        $keys = array_map(
+            fn (string $name): string => $this->controller->sensors()->where('name', $name)->sole()->key(),
+            $names === [] ? ['display probe'] : $names,
+        );
+        $rows = [];
+        foreach ($values as $value) {
+            $this->travel(60)->seconds();
+            $this->upMs += 60_000;
+            foreach ($keys as $key) {
+                $rows[] = ['seq' => $this->seq++, 'boot' => 0, 'upMs' => $this->upMs, 'kind' => 'reading', 'id' => $key, 'value' => $value];
+            }
+        }
+        $this->withToken('vl_alarms')->postJson('/api/v1/link/batches', [
+            'schema' => 1, 'run' => 'r', 'boot' => 0, 'sentUpMs' => $this->upMs, 'rows' => $rows,
+        ])->assertOk()->assertJson(['stored' => count($rows)]);
+    }
+
+    private static function tick(): int
+    {
+        return app(Tick::class)->once();
+    }
+
+    #[Test]
+    public function ten_minutes_of_measured_cold_call_and_nine_do_not(): void
+    {
+        $this->report(array_fill(0, 10, 24.0));
+        self::assertSame(0, AlarmEvent::query()->count());
+        $this->report([24.0]);
+        $event = AlarmEvent::query()->sole();
+        self::assertSame(['Look at the heaters.', null, null], [$event->words, $event->cleared_at, $event->acknowledged_at]);
+        self::assertSame(1, self::tick());
+        self::assertSame([$this->technician->name], DB::table('gateway_messages')->pluck('recipient')->all());
+        self::assertSame(0, self::tick(), 'one call is one call');
+    }
+
+    #[Test]
+    public function the_chain_walks_until_somebody_answers(): void
+    {
+        $this->report(array_fill(0, 11, 24.0));
+        self::tick();
+        $this->travel(299)->seconds();
+        self::assertSame(0, self::tick());
+        $this->travel(1)->seconds();
+        self::assertSame(1, self::tick());
+        self::assertSame(
+            [$this->technician->name, $this->planner->name],
+            DB::table('gateway_messages')->orderBy('id')->pluck('recipient')->all(),
+        );
+        $event = AlarmEvent::query()->sole();
+        $this->actingAs($this->technician)->post("/alarm-events/{$event->id}/acknowledge")->assertSessionHasNoErrors();
+        self::assertSame($this->technician->id, $event->refresh()->acknowledged_by);
+        $this->travel(2)->hours();
+        self::assertSame(0, self::tick());
+        // Whoever comes second changes nothing of it.
+        $this->actingAs($this->planner)->post("/alarm-events/{$event->id}/acknowledge");
+        self::assertSame($this->technician->id, $event->refresh()->acknowledged_by);
+    }
+
+    #[Test]
+    public function whoever_is_on_leave_is_left_out_and_at_last_the_owner_is_called(): void
+    {
+        $today = Days::text();
+        Absence::query()->create(['user_id' => $this->technician->id, 'from_on' => $today, 'until_on' => $today, 'reason' => 'leave']);
+        $this->report(array_fill(0, 11, 24.0));
+        $called = AlarmNotice::query()->orderBy('due_at')->pluck('user_id')->all();
+        self::assertSame([$this->planner->id, $this->planner->id, $this->owner->id], $called);
+        $this->travel(1)->days();
+        self::tick();
+        self::assertSame(3, DB::table('gateway_messages')->count());
+    }
+
+    #[Test]
+    public function it_is_over_after_ten_minutes_of_good_values_and_back_within_half_an_hour_the_same(): void
+    {
+        $this->report([...array_fill(0, 11, 24.0), ...array_fill(0, 10, 25.0)]);
+        self::assertNull(AlarmEvent::query()->sole()->cleared_at);
+        $this->report([25.0]);
+        self::assertNotNull(AlarmEvent::query()->sole()->cleared_at);
+        $this->report(array_fill(0, 11, 24.0));
+        self::assertNull(AlarmEvent::query()->sole()->cleared_at);
+    }
+
+    #[Test]
+    public function two_troubles_of_one_place_within_two_minutes_have_one_call(): void
+    {
+        $second = Alarm::query()->create([...$this->alarm->only(['system_id', 'controller_id', 'watches', 'quantity', 'delay_min']),
+            'sensor_id' => $this->controller->sensors()->where('name', 'sump probe')->sole()->id,
+            'name' => 'Sump too cold', 'low_limit' => 24.5]);
+        $second->calls()->create(['user_id' => $this->planner->id, 'position' => 1]);
+        $this->report(array_fill(0, 11, 24.0), 'display probe', 'sump probe');
+        [$first, $joined] = AlarmEvent::query()->orderBy('id')->get()->all();
+        self::assertSame($first->id, $joined->joined_id);
+        self::assertSame(0, $joined->notices()->count());
+        $open = self::props($this->actingAs($this->planner)->get('/alarms'))['open'];
+        self::assertSame([['Sump too cold']], array_column($open, 'joined'));
+        $this->post("/alarm-events/{$joined->id}/acknowledge");
+        self::assertNotNull($first->refresh()->acknowledged_at);
+    }
+
+    #[Test]
+    public function a_call_that_does_not_get_through_hands_on_at_once_and_is_tried_again(): void
+    {
+        $this->app->bind(Gateway::class, fn () => new class() implements Gateway
+        {
+            public function hand(AlarmNotice $notice, string $words): bool
+            {
+                return false;
+            }
+        });
+        $this->report(array_fill(0, 11, 24.0));
+        self::assertSame(0, self::tick());
+        $this->app->forgetInstance(Tick::class);
+        [$first, $second] = AlarmNotice::query()->orderBy('id')->get()->all();
+        self::assertSame([1, null], [$first->tries, $first->sent_at]);
+        self::assertTrue($second->due_at->lessThanOrEqualTo(now()->addSecond()));
+    }
+
+    #[Test]
+    public function a_worker_that_dies_between_the_gateway_and_its_note_calls_once(): void
+    {
+        $this->report(array_fill(0, 11, 24.0));
+        $notice = AlarmNotice::query()->orderBy('id')->firstOrFail();
+        app(Gateway::class)->hand($notice->load('user'), 'first, and then the power went');
+        self::tick();
+        self::assertSame(1, DB::table('gateway_messages')->where('alarm_notice_id', $notice->id)->count());
+    }
+
+    #[Test]
+    public function what_comes_late_is_on_record_and_calls_nobody(): void
+    {
+        $this->report(array_fill(0, 3, 25.4));
+        $key = $this->controller->sensors()->findOrFail($this->alarm->sensor_id)->key();
+        $row = ['boot' => 0, 'kind' => 'reading', 'id' => $key, 'value' => 20.0];
+        $rows = array_map(fn (int $n): array => [...$row, 'seq' => 1000 + $n, 'upMs' => 61_000 - 2000 * $n], range(1, 20));
+        $batch = ['schema' => 1, 'run' => 'r', 'boot' => 0, 'sentUpMs' => $this->upMs, 'rows' => $rows];
+        $this->withToken('vl_alarms')->postJson('/api/v1/link/batches', $batch)->assertJson(['stored' => 20]);
+        self::assertSame(0, AlarmEvent::query()->count());
+    }
+
+    #[Test]
+    public function a_guard_that_acts_calls_at_once(): void
+    {
+        $act = Alarm::query()->create([...$this->alarm->only(['system_id', 'controller_id', 'watches']), 'act' => 'o1-1', 'name' => 'Cut',
+            'delay_min' => 0]);
+        $act->calls()->create(['user_id' => $this->technician->id, 'position' => 1]);
+        $send = fn (int $seq, string $code) => $this->withToken('vl_alarms')->postJson('/api/v1/link/batches', [
+            'schema' => 1, 'run' => 'r', 'boot' => 0, 'sentUpMs' => 5000.0 + $seq * 1000,
+            'rows' => [['seq' => $seq, 'boot' => 0, 'upMs' => 5000.0 + $seq * 1000, 'kind' => 'event', 'id' => 'o1-1', 'code' => $code]],
+        ])->assertOk();
+        $send(1, 'act');
+        self::assertSame('Cut', AlarmEvent::query()->sole()->alarm?->name);
+    }
+
+    #[Test]
+    public function silence_is_missed_and_over_when_it_is_heard_again(): void
+    {
+        $silence = Alarm::query()->create([...$this->alarm->only(['system_id', 'controller_id', 'watches']), 'name' => 'Silent',
+            'delay_min' => 15]);
+        $silence->calls()->create(['user_id' => $this->technician->id, 'position' => 1]);
+        $this->report([25.4]);
+        self::tick();
+        $this->travel(14)->minutes();
+        self::tick();
+        self::assertSame(0, AlarmEvent::query()->count());
+        $this->travel(61)->seconds();
+        self::tick();
+        self::assertSame('Silent', AlarmEvent::query()->sole()->alarm?->name);
+        self::assertSame(1, DB::table('gateway_messages')->count());
+        $this->report([25.4]);
+        self::tick();
+        $this->travel(4)->minutes();
+        $this->report([25.4]);
+        self::tick();
+        $this->travel(2)->minutes();
+        self::tick();
+        self::assertNotNull(AlarmEvent::query()->sole()->cleared_at);
+    }
+
+    #[Test]
+    public function trouble_stands_first_on_the_day_of_whoever_can_answer(): void
+    {
+        $this->report(array_fill(0, 11, 24.0));
+        foreach ([$this->owner, $this->planner, $this->technician] as $user) {
+            $groups = self::props($this->actingAs($user)->get('/'))['groups'];
+            self::assertSame('Trouble now', $groups[0]['title'], $user->name);
+            self::assertStringContainsString('Too cold', $groups[0]['lines'][0]['what']);
+        }
+        $client = self::user('client', $this->system->site?->client_id);
+        self::assertNotContains('Trouble now', array_column(self::props($this->actingAs($client)->get('/'))['groups'], 'title'));
+    }
+}

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Control;
+
+use App\Control\Controller;
+use App\Control\Link\LinkDevice;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** What a device reports: stored once, in its own time, good rows beside bad ones, nobody else’s. */
+final class LinkTest extends TestCase
+{
+    private Controller $controller;
+
+    private LinkDevice $device;
+
+    private string $token = 'vl_this-device';
+
+    private string $probe;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $planner = self::user('planner');
+        $this->controller = Fixture::controller(Fixture::system(self::site(), $planner)->site()->firstOrFail());
+        $this->device = Fixture::device($this->controller, $planner, $this->token, LinkDevice::REAL);
+        $this->probe = $this->controller->sensors()->where('name', 'sump probe')->sole()->key();
+    }
+
+    /** @return array<string, mixed> */
+    private function reading(int $seq, float $value = 25.4, float $upMs = 1000, array $more = []): array
+    {
+        return ['seq' => $seq, 'boot' => 1, 'upMs' => $upMs, 'kind' => 'reading', 'id' => $this->probe, 'value' => $value, ...$more];
+    }
+
+    /** @param  list<mixed>  $rows */
+    private function send(array $rows, array $more = [], ?string $token = null)
+    {
+        return $this->withToken($token ?? $this->token)->postJson('/api/v1/link/batches', [
+            'schema' => 1,
+            'run' => 'run-1',
+            'boot' => 1,
+            'sentUpMs' => 10_000,
+            'rows' => $rows,
+            ...$more,
+        ]);
+    }
+
+    #[Test]
+    public function a_batch_is_stored_once_however_often_it_comes(): void
+    {
+        $rows = [$this->reading(0), $this->reading(1, 25.5, 2000)];
+        $this->send($rows)->assertOk()->assertJson(['through' => 1, 'stored' => 2, 'repeated' => 0, 'held' => [], 'refused' => []]);
+        $this->send($rows)->assertOk()->assertJson(['stored' => 0, 'repeated' => 2]);
+        self::assertSame(2, DB::table('link_rows')->count());
+        // The same number with other words is refused, and the first word stays.
+        $this->send([$this->reading(1, 29)])->assertJson(['stored' => 0, 'refused' => [['seq' => 1, 'code' => 'other-content']]]);
+        self::assertSame(25.5, (float) DB::table('link_rows')->where('seq', 1)->value('value'));
+        // A counter that was lost begins a run: its numbers are new ones.
+        $this->send($rows, ['run' => 'run-2'])->assertJson(['stored' => 2]);
+        self::assertSame(4, DB::table('link_rows')->count());
+    }
+
+    #[Test]
+    public function bad_rows_are_named_and_the_good_ones_beside_them_are_kept(): void
+    {
+        $answer = $this->send([
+            $this->reading(0),
+            'nonsense',
+            $this->reading(2, more: ['kind' => 'poem']),
+            $this->reading(3, 99.0),
+            $this->reading(4, more: ['id' => 's999999']),
+            $this->reading(5, more: ['upMs' => null, 'at' => null]),
+            $this->reading(6, more: ['colour' => 'blue']),
+            $this->reading(7, more: ['upMs' => null, 'at' => 1_700_000_000.0]),
+            $this->reading(8, 25.6, 3000),
+        ])->assertOk()->json();
+        self::assertSame(2, $answer['stored']);
+        self::assertSame(
+            [3 => 'implausible', 4 => 'unknown', 7 => 'no-time'],
+            array_column($answer['held'], 'code', 'seq'),
+        );
+        self::assertSame([null, 2, 5, 6], array_column($answer['refused'], 'seq'));
+        self::assertSame(3, DB::table('link_held')->count());
+        $this->send([$this->reading(3, 99.0)]);
+        self::assertSame(3, DB::table('link_held')->count());
+    }
+
+    #[Test]
+    public function its_time_is_counted_back_from_when_it_was_sent_and_the_future_is_held(): void
+    {
+        $this->freezeSecond();
+        $now = (float) now()->format('U.u');
+        $seconds = fn (mixed $at): float => (float) date_create("{$at} UTC")->format('U.v');
+        $this->send([$this->reading(0, 25.4, 4000), $this->reading(1, 25.4, 14_900), $this->reading(2, 25.4, 15_100 + 500)]);
+        $at = DB::table('link_rows')->orderBy('seq')->pluck('at')->map($seconds);
+        self::assertEqualsWithDelta($now - 6, $at[0], 0.5);
+        self::assertSame(2, $at->count(), 'more than five seconds ahead is held');
+        self::assertSame('ahead', DB::table('link_held')->value('code'));
+        // Of another start its own clock says when, less what that is ahead.
+        $this->send([$this->reading(3, more: ['boot' => 0, 'at' => $now + 3600 - 120])], ['sentAt' => $now + 3600])
+            ->assertJson(['stored' => 1]);
+        $late = $seconds(DB::table('link_rows')->where('seq', 3)->value('at'));
+        self::assertEqualsWithDelta($now - 120, $late, 1.0);
+    }
+
+    #[Test]
+    public function what_is_no_batch_is_refused_whole(): void
+    {
+        $this->send([], ['schema' => 2])->assertUnprocessable();
+        $this->send([], ['run' => 'a run with spaces'])->assertUnprocessable();
+        $this->send([], ['rows' => 'x'])->assertUnprocessable();
+        $this->send(array_map(fn (int $n): array => $this->reading($n), range(0, 1000)))->assertStatus(413);
+        $this->send([$this->reading(0, more: ['code' => str_repeat('x', 300_000)])])->assertStatus(413);
+        self::assertSame(0, DB::table('link_rows')->count());
+        $this->send([])->assertOk()->assertJson(['through' => -1, 'stored' => 0]);
+    }
+
+    #[Test]
+    public function only_its_own_token_opens_and_a_new_one_ends_the_old(): void
+    {
+        $this->send([], token: 'vl_forged')->assertUnauthorized();
+        $this->postJson('/api/v1/link/hello', ['run' => 'a'], ['Authorization' => ''])->assertUnauthorized();
+        $new = $this->withToken($this->token)->postJson('/api/v1/link/token')->assertOk()->json('token');
+        $this->send([$this->reading(0)])->assertOk();
+        $this->send([$this->reading(1)], token: $new)->assertOk();
+        $this->send([$this->reading(2)])->assertUnauthorized();
+        $this->device->update(['revoked_at' => now()]);
+        $this->send([], token: $new)->assertUnauthorized();
+        // Nobody’s sign-in opens the link, and no device opens the rest of the API.
+        $this->withToken($new)->getJson('/api/v1/systems')->assertUnauthorized();
+    }
+
+    #[Test]
+    public function the_set_up_it_runs_is_handed_out_once_and_unchanged_costs_nothing(): void
+    {
+        $this->withToken($this->token)->getJson('/api/v1/link/programme')->assertNotFound();
+        $document = ['outlets' => [], 'guards' => []];
+        $this->controller->setUps()->create(['number' => 1, 'state' => 'running', 'document' => $document,
+            'user_id' => $this->device->user_id, 'hash' => \App\Control\SetUp::hashOf($document)]);
+        $first = $this->getJson('/api/v1/link/programme')->assertOk();
+        $tag = (string) $first->headers->get('ETag');
+        self::assertSame(1, $first->json('schema'));
+        $this->getJson('/api/v1/link/programme', ['If-None-Match' => $tag])->assertStatus(304);
+        $this->getJson('/api/v1/link/programme', ['If-None-Match' => '"other"'])->assertOk();
+    }
+
+    #[Test]
+    public function a_simulated_device_lives_in_a_time_of_its_own_and_a_real_one_does_not(): void
+    {
+        $clock = ['run' => 'run-1', 'clock' => ['epoch' => 1_900_000_000.0, 'rate' => 60]];
+        $this->withToken($this->token)->postJson('/api/v1/link/hello', $clock)->assertOk();
+        self::assertNull($this->device->refresh()->clock_epoch_s);
+        $this->device->update(['kind' => LinkDevice::SIMULATED]);
+        $this->postJson('/api/v1/link/hello', $clock)->assertOk();
+        $this->send([$this->reading(0, 25.4, 9_000)])->assertJson(['stored' => 1]);
+        self::assertStringStartsWith('2030-03-17', (string) DB::table('link_rows')->value('at'));
+        $this->postJson('/api/v1/link/hello', ['run' => 'no run at all, this'])->assertUnprocessable();
+    }
+
+    #[Test]
+    public function it_is_described_with_its_true_types(): void
+    {
+        $document = $this->getJson('/api/openapi.json')->assertOk()->json();
+        $answer = $document['paths']['/link/batches']['post']['responses']['200']['content']['application/json']['schema'];
+        self::assertEqualsCanonicalizing($answer['required'], array_keys($this->send([$this->reading(0)])->json()));
+        foreach (['/link/hello', '/link/programme', '/link/token'] as $path) {
+            self::assertArrayHasKey($path, $document['paths']);
+        }
+    }
+}
