@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Clients\Data\ClientExport;
+use App\Control\Link\ThinRows;
 use App\Front\Health;
 use App\Front\Http\HandleInertiaRequests;
 use App\Front\Http\LeavesSession;
@@ -54,6 +55,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $schedule->call(Health::clockBeats(...))->name('clock')->everyMinute();
         $schedule->job(new SealTrail())->everyFiveMinutes();
         $schedule->call(ClientExport::endOld(...))->name('old-exports')->daily();
+        $schedule->job(new ThinRows())->dailyAt('03:20');
         $schedule->command('queue:prune-batches --hours=48 --cancelled=48 --unfinished=48')->daily();
         $schedule->command('queue:prune-failed --hours=720')->daily();
         $schedule->command('sanctum:prune-expired --hours=24')->daily();

@@ -281,7 +281,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/control', [ControlController::class, 'index'])->name('control');
     Route::post('/sites/{site}/controllers', [ControlController::class, 'store'])->name('controllers.store');
     Route::get('/control/{controller}', [ControlController::class, 'show'])->name('controllers.show');
-    Route::put('/control/{controller}/draft', [ControlController::class, 'draft'])->name('controllers.draft');
+    Route::put('/control/{controller}', [ControlController::class, 'draft'])->name('controllers.draft');
     Route::post('/control/{controller}/activate', [ControlController::class, 'activate'])->name('controllers.activate');
     Route::post('/control/{controller}/discard', [ControlController::class, 'discard'])->name('controllers.discard');
     Route::post('/control/{controller}/archive', [ControlController::class, 'archive'])->name('controllers.archive');

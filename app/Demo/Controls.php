@@ -9,6 +9,7 @@ use App\Control\Activate;
 use App\Control\Circuit;
 use App\Control\Controller;
 use App\Control\KeepDraft;
+use App\Control\Link\LinkDevice;
 use App\Control\Outlet;
 use App\Control\Sensor;
 use App\Control\Strip;
@@ -78,6 +79,14 @@ final class Controls
             KeepDraft::of($controller, $document, 0, $this->technician);
         }
         $this->alarms($controller, $isSound);
+        LinkDevice::query()->create([
+            'controller_id' => $controller->id,
+            'name' => "{$controller->name}, {$this->system->name}",
+            'kind' => LinkDevice::SIMULATED,
+            'token_hash' => LinkDevice::hashOf(LinkDevice::token()),
+            'every_s' => 15,
+            'user_id' => $this->planner->id,
+        ]);
     }
 
     private function supply(Controller $controller, bool $isSound): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Front;
 
+use App\Alerts\Console\TickCommand;
+use App\Alerts\Live\AlarmNotice;
 use App\House\Http\RoomOnDisk;
 use App\House\Ledger;
 use App\Reports\ReportDelivery;
@@ -28,6 +30,11 @@ final class Health
 
     private const CLOCKS_APART_S = 5;
 
+    /** The ticker looks each second. */
+    private const TICK_S = 30;
+
+    private const CALL_WAITS_S = 30;
+
     private const BACKUP_HOURS = 48;
 
     /** Kept by bin/backup with each backup that is proved. */
@@ -40,6 +47,7 @@ final class Health
             'database' => self::database(...),
             'queue' => self::queue(...),
             'scheduler' => self::scheduler(...),
+            'alarms' => self::alarms(...),
             'disk' => self::disk(...),
             'clock' => self::clock(...),
             'mail' => self::mail(...),
@@ -114,6 +122,26 @@ final class Health
         return $seen === null
             ? [false, 'has not struck yet: run schedule:run each minute']
             : [$seen <= self::CLOCK_S, "struck {$seen} s ago"];
+    }
+
+    /**
+     * Alarm calls go out: the ticker looks each second, and nothing that is due waits.
+     *
+     * @return array{bool, string}
+     */
+    private static function alarms(): array
+    {
+        $seen = self::ago(TickCommand::BEAT);
+        $waits = AlarmNotice::query()
+            ->whereNull('sent_at')
+            ->whereNull('dropped_at')
+            ->where('due_at', '<', now()->subSeconds(self::CALL_WAITS_S)->format('Y-m-d H:i:s.v'))
+            ->count();
+
+        return [
+            $seen !== null && $seen <= self::TICK_S && $waits === 0,
+            ($seen === null ? 'no ticker: start velbrin:tick' : "looked {$seen} s ago").", {$waits} calls overdue",
+        ];
     }
 
     /** @return array{bool, string} */

@@ -314,6 +314,20 @@ start_worker() {
     ' velbrin-worker "$1"
 }
 
+# start_ticker DIR: hands over alarm calls that are due, each second.
+start_ticker() {
+    keep "$1" ticker bash -c '
+        exec php -d memory_limit=128M artisan velbrin:tick --quiet >>"$1/ticker.log" 2>&1
+    ' velbrin-ticker "$1"
+}
+
+# start_controllers DIR URL: simulated controllers, which report over the link as real ones would.
+start_controllers() {
+    keep "$1" controllers bash -c '
+        exec php -d memory_limit=256M artisan velbrin:controllers --url="$2" >>"$1/controllers.log" 2>&1
+    ' velbrin-controllers "$1" "$2"
+}
+
 # ---------------------------------------------------------------- an own user
 
 # under_own_user DIR PORT COMMAND…: begun as root, everything goes on as a user that owns nothing but DIR.

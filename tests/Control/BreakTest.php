@@ -32,7 +32,7 @@ final class BreakTest extends TestCase
             $this->system->items()->create(['job' => $job, 'name' => $job, 'watts' => $watts, 'outlet_id' => $outlets[$n]->id]);
         }
         $probe = $this->controller->sensors()->where('name', 'sump probe')->sole()->key();
-        $this->actingAs($this->planner)->put("/control/{$this->controller->id}/draft", [
+        $this->actingAs($this->planner)->put("/control/{$this->controller->id}", [
             'revision' => 0,
             'guards' => [],
             'outlets' => [

@@ -6,6 +6,7 @@ namespace Tests\Control;
 
 use App\Control\Controller;
 use App\Control\Link\LinkDevice;
+use App\Control\Link\ThinRows;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
@@ -171,5 +172,31 @@ final class LinkTest extends TestCase
         foreach (['/link/hello', '/link/programme', '/link/token'] as $path) {
             self::assertArrayHasKey($path, $document['paths']);
         }
+    }
+
+    #[Test]
+    public function what_is_old_is_thinned_and_no_extreme_is_lost(): void
+    {
+        $rows = [];
+        mt_srand(3);
+        foreach ([20 => 0, 3 => 1000] as $days => $from) {
+            for ($n = 0; $n < 300; $n++) {
+                $rows[] = ['link_device_id' => $this->device->id, 'run' => 'r', 'seq' => $from + $n,
+                    'kind' => 'reading', 'channel' => $this->probe,
+                    'at' => now()->subDays($days)->startOfHour()->addSeconds(36 * $n)->format('Y-m-d H:i:s.v'), 'digest' => 'x',
+                    'value' => 25 + mt_rand(-1000, 1000) / 1000];
+            }
+        }
+        DB::table('link_rows')->insert($rows);
+        $old = fn () => DB::table('link_rows')->where('at', '<', now()->subDays(14));
+        $before = [$old()->min('value'), $old()->max('value')];
+        (new ThinRows())->handle();
+        self::assertSame($before, [$old()->min('value'), $old()->max('value')]);
+        self::assertLessThanOrEqual(12, $old()->count());
+        self::assertGreaterThanOrEqual(6, $old()->count());
+        self::assertSame(300, DB::table('link_rows')->where('seq', '>=', 1000)->count());
+        $left = DB::table('link_rows')->count();
+        (new ThinRows())->handle();
+        self::assertSame($left, DB::table('link_rows')->count());
     }
 }

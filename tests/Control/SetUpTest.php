@@ -78,7 +78,7 @@ final class SetUpTest extends TestCase
     {
         $revision ??= $this->controller->setUps()->where('state', SetUp::DRAFT)->value('revision') ?? 0;
 
-        return self::props($this->put("/control/{$this->controller->id}/draft", [
+        return self::props($this->put("/control/{$this->controller->id}", [
             'revision' => $revision,
             'outlets' => $outlets,
             'guards' => $guards,

@@ -21,6 +21,7 @@ final class HealthTest extends TestCase
         touch(storage_path(Health::BACKUP_FILE));
         Health::clockBeats();
         Cache::put('beat-worker', time(), 60);
+        Cache::put('beat-ticker', time(), 60);
     }
 
     #[Test]
@@ -42,7 +43,8 @@ final class HealthTest extends TestCase
     {
         $said = $this->get('/health')->assertOk()->json();
         self::assertTrue($said['well'], (string) json_encode($said));
-        self::assertSame(['database', 'queue', 'scheduler', 'disk', 'clock', 'mail', 'trail', 'backup'], array_keys($said['parts']));
+        $parts = ['database', 'queue', 'scheduler', 'alarms', 'disk', 'clock', 'mail', 'trail', 'backup'];
+        self::assertSame($parts, array_keys($said['parts']));
     }
 
     /** @param  \Closure(): mixed  $break */
@@ -70,6 +72,8 @@ final class HealthTest extends TestCase
         yield 'a job that waits sixteen minutes' => [fn () => $job(960), 'queue'];
         yield 'no clock' => [fn () => Cache::forget('beat-clock'), 'scheduler'];
         yield 'a clock that stopped' => [fn () => Cache::put('beat-clock', time() - 181, 600), 'scheduler'];
+        yield 'no ticker' => [fn () => Cache::forget('beat-ticker'), 'alarms'];
+        yield 'a ticker that stopped' => [fn () => Cache::put('beat-ticker', time() - 31, 600), 'alarms'];
         yield 'a full disk' => [fn () => config()->set('velbrin.disk_floor_mb', 1_000_000_000), 'disk'];
         yield 'no backup for three days' => [fn () => touch(storage_path(Health::BACKUP_FILE), time() - 72 * 3600), 'backup'];
     }

@@ -46,6 +46,11 @@ final class SimulatedController
     /** @var list<string> */
     private array $acts = [];
 
+    /** @var array<string, float> as they were told last */
+    private array $levels = [];
+
+    private int $hour = -1;
+
     public int $lost = 0;
 
     private bool $hasGreeted = false;
@@ -152,7 +157,7 @@ final class SimulatedController
         foreach ($report->switches as $id => $closed) {
             $this->row($upMs, 'reading', $id, ['on' => $closed]);
         }
-        foreach ($report->levels as $id => $level) {
+        foreach ($this->turned($report->levels) as $id => $level) {
             $this->row($upMs, 'outlet', $id, ['on' => $level > 0, 'level' => round($level, 3)]);
         }
         foreach (array_diff($report->acts, $this->acts) as $id) {
@@ -167,6 +172,21 @@ final class SimulatedController
             $this->lost += $over;
             $this->buffer = array_slice($this->buffer, $over);
         }
+    }
+
+    /**
+     * An outlet is told when it turns, and once an hour.
+     *
+     * @param  array<string, float>  $levels
+     * @return array<string, float>
+     */
+    private function turned(array $levels): array
+    {
+        $hour = (int) floor((microtime(true) - $this->begunS) * $this->rate / 3600);
+        $turned = $hour === $this->hour ? array_diff_assoc($levels, $this->levels) : $levels;
+        [$this->levels, $this->hour] = [$levels, $hour];
+
+        return $turned;
     }
 
     /** @param  array<string, mixed>  $more */

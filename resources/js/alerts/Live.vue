@@ -20,8 +20,6 @@ function acknowledge(id: number) {
     busy.value = id;
     router.post(`/alarm-events/${id}/acknowledge`, {}, { preserveScroll: true, onFinish: () => (busy.value = 0) });
 }
-const clock = (iso: string) =>
-    new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' });
 const utc = (at: string) => `${at.replace(' ', 'T')}Z`;
 </script>
 

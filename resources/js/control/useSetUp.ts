@@ -38,7 +38,7 @@ export function useSetUp(props: Kept) {
         const sent = last;
         standing.value = 'sending';
         router.put(
-            `/control/${props.controller.id}/draft`,
+            `/control/${props.controller.id}`,
             { ...doc.value, revision: props.controller.revision } as never,
             {
                 preserveState: true,
