@@ -20,7 +20,7 @@ final class WholeSetUp
     /** The days a usual day is read from. */
     private const HISTORY_DAYS = 14;
 
-    public function __construct(private readonly Watches $watches)
+    public function __construct(private readonly Watches $watches, private readonly SystemKnown $known)
     {
     }
 
@@ -49,6 +49,7 @@ final class WholeSetUp
                 fn (mixed $g): bool => is_array($g) && in_array($g['outlet'] ?? null, $ids, true),
             )),
             'alarms' => $this->watches->of($controller),
+            'facts' => $this->known->of($controller),
             'names' => $controller->sensors->mapWithKeys(fn (Sensor $s): array => [$s->key() => $s->name])->all(),
         ];
     }
@@ -78,6 +79,7 @@ final class WholeSetUp
                 'strip' => $outlet->strip?->name,
                 'water' => $first->vessel_id === null ? null : "v{$first->vessel_id}",
                 'labelled' => $outlet->is_labelled,
+                'stripRatedW' => $outlet->strip?->rated_w,
             ], fn (mixed $v): bool => $v !== null),
         ];
     }

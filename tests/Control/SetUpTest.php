@@ -282,4 +282,22 @@ final class SetUpTest extends TestCase
         self::assertStringEndsWith("/control/{$this->controller->id}#{$this->outlet(1)->key()}", $labels[0]['address']);
         self::assertSame('free', $labels[1]['purpose']);
     }
+
+    #[Test]
+    public function what_the_record_knows_of_the_system_decides_what_is_said(): void
+    {
+        // 40 L with 2 000 W in a band of three tenths switches a relay to pieces; the litres stand in the record.
+        $this->device('heater', 1, 2000);
+        $this->system->forceFill(['true_volume_l' => 400.0])->save();
+        $worn = fn (array $props): bool => in_array('K-55', array_column($props['findings'], 'rule'), true);
+        self::assertFalse($worn($this->keep([$this->hold()])));
+        $this->system->forceFill(['true_volume_l' => 40.0])->save();
+        self::assertTrue($worn(self::props($this->get("/control/{$this->controller->id}"))));
+        $this->controller->strips()->firstOrFail()->update(['rated_w' => 1999]);
+        $strip = collect(self::props($this->get("/control/{$this->controller->id}"))['findings'])->firstWhere('severity', 'stop');
+        self::assertStringContainsString('carries', $strip['what']);
+        $this->controller->strips()->firstOrFail()->update(['rated_w' => 2000]);
+        $now = self::props($this->get("/control/{$this->controller->id}"))['findings'];
+        self::assertNull(collect($now)->firstWhere('severity', 'stop'));
+    }
 }

@@ -39,7 +39,7 @@ final class CheckerTest extends TestCase
             'outlets' => [
                 $outlet('heater1', 'heater 1, sump', 'heater', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 25.3,
                     'stopAt' => 25.6, 'blind' => 'off'], 'off', ['hung' => ['strip' => 'A',
-                        'water' => 'sump']] + $feeding('off', 600)),
+                        'water' => 'sump', 'thermostatC' => 27.0, 'stripRatedW' => 2000]] + $feeding('off', 600)),
                 $outlet('heater2', 'heater 2, sump', 'heater', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 25.0,
                     'stopAt' => 25.4, 'blind' => 'off'], 'off', ['hung' => ['strip' => 'B',
                         'water' => 'sump']] + $feeding('off', 600)),
@@ -51,7 +51,7 @@ final class CheckerTest extends TestCase
                 $outlet('skimmer', 'skimmer', 'skimmer', ['kind' => 'follow', 'outlet' => 'return',
                     'onDelayS' => 300], 'off', ['powerReturnS' => 400] + $feeding('off', 1200)),
                 $outlet('topoff', 'top-off', 'top-off', ['kind' => 'refill', 'low' => 'low', 'high' => 'high',
-                    'dryS' => 5, 'longestS' => 120, 'restS' => 600, 'litresPerH' => 60, 'mostL' => 8], 'off'),
+                    'dryS' => 5, 'longestS' => 120, 'restS' => 600, 'litresPerH' => 60, 'mostL' => 8], 'off', $feeding('off', 900)),
                 $outlet('alk', 'alkalinity', 'doser', ['kind' => 'pulse', 'minutes' => [60, 600], 's' => 30,
                     'mlPerMin' => 20, 'capMl' => 40], 'off'),
             ],
@@ -61,9 +61,15 @@ final class CheckerTest extends TestCase
             ],
             'alarms' => [
                 ['id' => 'too warm', 'probe' => 't2', 'high' => 27.5, 'calls' => 2, 'testedDaysAgo' => 20],
-                ['id' => 'too cold', 'probe' => 't2', 'low' => 24.0, 'calls' => 2, 'testedDaysAgo' => 20],
+                ['id' => 'too cold', 'probe' => 't2', 'low' => 23.4, 'calls' => 2, 'testedDaysAgo' => 20],
                 ['id' => 'heater cut', 'act' => 'hot', 'calls' => 3, 'testedDaysAgo' => 180],
+                ['id' => 'wet floor', 'switch' => 'floor', 'calls' => 2, 'testedDaysAgo' => 20],
+                ['id' => 'silent', 'silence' => true, 'calls' => 2, 'testedDaysAgo' => 20],
+                ['id' => 'heater 1 dead', 'outlet' => 'heater1', 'calls' => 2, 'testedDaysAgo' => 20],
+                ['id' => 'heater 2 dead', 'outlet' => 'heater2', 'calls' => 2, 'testedDaysAgo' => 20],
             ],
+            'facts' => ['volumeL' => 430, 'lossWK' => 20, 'coldestC' => 12, 'backgroundW' => 60, 'lowHarmC' => 18, 'highHarmC' => 30,
+                'evaporationLd' => 6, 'helpMin' => 120],
         ];
     }
 
@@ -113,7 +119,10 @@ final class CheckerTest extends TestCase
         yield 'K-20b: a band of less than two steps' => ['K-20b heater1', $outlet(0, ['rule' => ['stopAt' => 25.49]])];
         $alarm = fn (int $n, array $with): \Closure => fn (array $s): array => array_replace_recursive($s, ['alarms' => [$n => $with]]);
         yield 'K-20c: a low alarm where the first heater begins' => ['K-20c too cold', $alarm(1, ['probe' => 't1', 'low' => 25.3])];
-        yield 'K-20c: a high alarm where cooling begins' => ['K-20c too warm', $alarm(0, ['probe' => 't1', 'high' => 26.6])];
+        yield 'K-20c: a high alarm where cooling begins' => ['K-20c too warm', fn (array $s): array => array_replace_recursive($s, [
+            'alarms' => [0 => ['probe' => 't1', 'high' => 26.6]],
+            'guards' => [0 => ['when' => [0 => ['above' => 26.4]]]],
+        ])];
         yield 'K-20e: a guard within the day' => ['K-20e hot', fn (array $s): array => array_replace_recursive($s,
             ['guards' => [0 => ['when' => [0 => ['above' => 26.39]]]]])];
         yield 'K-20e: a low guard within the day' => [
@@ -159,6 +168,50 @@ final class CheckerTest extends TestCase
 
             return $s;
         }];
+        $with = fn (array $more): \Closure => fn (array $s): array => array_replace_recursive($s, $more);
+        yield 'K-20d: help takes longer than harm' => ['K-20d too cold', $with(['facts' => ['helpMin' => 1600]])];
+        yield 'K-20d: an alarm where harm is' => ['K-20d too cold', $with(['alarms' => [1 => ['low' => 18]]])];
+        yield 'K-20g: nobody hears that it cools' => ['K-20g temperature low', $with(['alarms' => [1 => ['low' => null, 'high' => 28.5]]])];
+        yield 'K-20g: nobody hears that it overheats' => [
+            'K-20g temperature high',
+            $with(['alarms' => [0 => ['high' => null, 'low' => 23.5]]]),
+        ];
+        yield 'K-20g: nobody hears of a wet floor' => ['K-20g floor', function (array $s): array {
+            array_splice($s['alarms'], 3, 1);
+
+            return $s;
+        }];
+        yield 'K-20g: silence is heard by nobody' => ['K-20g silence', function (array $s): array {
+            array_splice($s['alarms'], 4, 1);
+
+            return $s;
+        }];
+        yield 'K-20j: more than the strip carries' => ['K-20j A', $outlet(0, ['hung' => ['watts' => 2001]])];
+        yield 'K-20p: a lamp that flickers' => ['K-20p lamp', fn (array $s): array => self::lamp($s, 599)];
+        yield 'K-20v: a dose while clocks are changed' => ['K-20v alk', function (array $s): array {
+            $s['outlets'][7]['rule']['minutes'] = [61, 600];
+
+            return $s;
+        }];
+        yield 'K-48: nothing but the relay itself' => ['K-48 hot', function (array $s): array {
+            unset($s['outlets'][0]['hung']['thermostatC']);
+
+            return $s;
+        }];
+        yield 'K-49: a guard that acts after harm' => ['K-49 hot', $with(['facts' => ['highHarmC' => 26.9]])];
+        yield 'K-50: a guard that clears by itself' => ['K-50 hot', $with(['guards' => [0 => ['clears' => ['probe' => 't1',
+            'below' => 25.5]]]])];
+        yield 'K-51: a dead heater nobody hears of' => ['K-51 heater2', function (array $s): array {
+            array_splice($s['alarms'], 6, 1);
+
+            return $s;
+        }];
+        yield 'K-54: an alarm nearer than both instruments' => ['K-54 hot', $with(['alarms' => [0 => ['high' => 27.49]]])];
+        yield 'K-55: a relay worn in three years' => ['K-55 heater1', $outlet(0, ['hung' => ['watts' => 1990],
+            'rule' => ['stopAt' => 25.51]])];
+        yield 'K-56: one run too long' => ['K-56 topoff', $outlet(6, ['rule' => ['longestS' => 388]])];
+        yield 'K-56: a day too much' => ['K-56 topoff, a day', $outlet(6, ['rule' => ['mostL' => 12.1]])];
+        yield 'K-57: a top-off that looks in the pause' => ['K-57 topoff', $outlet(6, ['pauses' => ['feeding' => ['s' => 600]]])];
         yield 'K-53: a guard without a blind state' => ['K-53 hot', $without('guards', 0, 'blind')];
         yield 'K-53: a hold without one' => ['K-53 chiller', function (array $s): array {
             unset($s['outlets'][2]['rule']['blind']);
@@ -176,6 +229,19 @@ final class CheckerTest extends TestCase
     public static function justInside(): iterable
     {
         $with = fn (array $more): \Closure => fn (array $s): array => array_replace_recursive($s, $more);
+        yield 'help just in time' => [$with(['facts' => ['helpMin' => 1400]])];
+        yield 'a strip at its limit' => [$with(['outlets' => [0 => ['hung' => ['watts' => 900, 'stripRatedW' => 900]]]])];
+        yield 'a lamp with ten minutes off' => [fn (array $s): array => self::lamp($s, 600)];
+        yield 'a dose at one and at three' => [function (array $s): array {
+            $s['outlets'][7]['rule']['minutes'] = [60, 180];
+
+            return $s;
+        }];
+        yield 'a guard just before harm' => [$with(['facts' => ['highHarmC' => 27.01]])];
+        yield 'an alarm as far as both instruments' => [$with(['alarms' => [0 => ['high' => 27.5]]])];
+        yield 'a run of a percent and a half' => [$with(['outlets' => [6 => ['rule' => ['longestS' => 387]]]])];
+        yield 'a day of twice what evaporates' => [$with(['outlets' => [6 => ['rule' => ['mostL' => 12]]]])];
+        yield 'a top-off a second after the pump' => [$with(['outlets' => [6 => ['pauses' => ['feeding' => ['s' => 601]]]]])];
         yield 'heating stops just below cooling' => [$with(['outlets' => [0 => ['rule' => ['stopAt' => 26.19]]]])];
         yield 'a band of two steps' => [$with(['outlets' => [0 => ['rule' => ['stopAt' => 25.5]]]])];
         yield 'a guard just beyond the day,
@@ -184,7 +250,10 @@ final class CheckerTest extends TestCase
         yield 'five minutes of rest' => [$with(['outlets' => [2 => ['minimumOffS' => 300]]])];
         yield 'a skimmer a second after the pump' => [$with(['outlets' => [5 => ['pauses' => ['feeding' => ['s' => 601]]]]])];
         yield 'a low alarm below the first heater' => [$with(['alarms' => [1 => ['probe' => 't1', 'low' => 25.29]]])];
-        yield 'a high alarm above cooling' => [$with(['alarms' => [0 => ['probe' => 't1', 'high' => 26.61]]])];
+        yield 'a high alarm above cooling' => [$with([
+            'alarms' => [0 => ['probe' => 't1', 'high' => 26.61]],
+            'guards' => [0 => ['when' => [0 => ['above' => 26.4]]]],
+        ])];
         yield 'two persons' => [$with(['alarms' => [0 => ['calls' => 2]]])];
         yield 'one heater that nobody has said the strip of' => [function (array $s): array {
             unset($s['outlets'][0]['hung']['strip'], $s['outlets'][1]);
@@ -215,6 +284,22 @@ final class CheckerTest extends TestCase
         yield 'a probe due today' => [$with(['probes' => [0 => ['overdueDays' => 0]]])];
     }
 
+    /**
+     * A lamp that is shed when it is hot.
+     *
+     * @param  array<string, mixed>  $s
+     * @return array<string, mixed>
+     */
+    private static function lamp(array $s, float $offS): array
+    {
+        $s['outlets'][] = ['id' => 'lamp', 'place' => 'lamp', 'rule' => ['kind' => 'on'], 'lostLink' => 'off', 'minimumOffS' => $offS,
+            'hung' => ['job' => 'light', 'watts' => 100, 'labelled' => true]];
+        $s['guards'][] = ['id' => 'shed', 'outlet' => 'lamp', 'clears' => ['probe' => 't1', 'below' => 26]] + $s['guards'][0];
+        $s['alarms'][] = ['id' => 'lamp shed', 'act' => 'shed'] + $s['alarms'][2];
+
+        return $s;
+    }
+
     #[Test]
     public function a_probe_past_its_date_is_said_for_all_it_controls_and_one_probe_alone_is_doubted(): void
     {
@@ -236,6 +321,16 @@ final class CheckerTest extends TestCase
     /** @return iterable<string, array{string, \Closure}> */
     public static function unsaid(): iterable
     {
+        yield 'how long help takes' => ['K-20d too cold', function (array $s): array {
+            unset($s['facts']['helpMin']);
+
+            return $s;
+        }];
+        yield 'how many litres there are' => ['K-20d too cold', function (array $s): array {
+            unset($s['facts']['volumeL']);
+
+            return $s;
+        }];
         yield 'when a probe is due' => ['K-20r heater1', function (array $s): array {
             unset($s['probes'][0]['overdueDays']);
 

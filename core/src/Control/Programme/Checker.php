@@ -33,6 +33,19 @@ final class Checker
             new Check\HeaterInStillWater(),
             new Check\BlindUnsaid(),
             new Check\DoseUncapped(),
+            new Check\AlarmLate(),
+            new Check\HazardUntold(),
+            new Check\StripOverloaded(),
+            new Check\LampFlickers(),
+            new Check\PulseAtClockChange(),
+            new Check\GuardThroughItsRelay(),
+            new Check\GuardBeyondHarm(),
+            new Check\GuardCuresItself(),
+            new Check\DeadHeaterMasked(),
+            new Check\RungsTooNear(),
+            new Check\RelayWorn(),
+            new Check\RefillTooMuch(),
+            new Check\RefillSeesPause(),
         ];
     }
 

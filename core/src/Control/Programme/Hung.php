@@ -12,6 +12,8 @@ final readonly class Hung
     /**
      * @param  string|null  $strip  the strip the outlet belongs to
      * @param  string|null  $water  the vessel its device stands in
+     * @param  float|null  $thermostatC  where it stops by itself, as somebody has tried; null: it does not, or nobody has tried
+     * @param  float|null  $stripRatedW  what its strip carries; null: nobody has said
      */
     public function __construct(
         public Job $job,
@@ -19,6 +21,8 @@ final readonly class Hung
         public ?string $strip,
         public ?string $water,
         public bool $isLabelled,
+        public ?float $thermostatC = null,
+        public ?float $stripRatedW = null,
     ) {
     }
 }

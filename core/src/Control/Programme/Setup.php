@@ -21,6 +21,7 @@ final readonly class Setup
         public array $hung,
         public array $alarms,
         public array $names = [],
+        public KnownFacts $facts = new KnownFacts(),
     ) {
     }
 

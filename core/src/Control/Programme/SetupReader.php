@@ -39,9 +39,27 @@ final class SetupReader
         );
         $alarms = array_map(fn (Fields $a): AlarmOf => self::alarm($a), $all->objects('alarms'));
         $names = $all->words('names');
+        $facts = $all->has('facts') ? self::facts($all->object('facts')) : new KnownFacts();
         $all->noMore();
 
-        return new Setup(new Programme($outlets, $guards), $probes, $hung, $alarms, $names);
+        return new Setup(new Programme($outlets, $guards), $probes, $hung, $alarms, $names, $facts);
+    }
+
+    private static function facts(Fields $given): KnownFacts
+    {
+        $read = new KnownFacts(
+            volumeL: $given->numberOrNull('volumeL', 0.1),
+            lossWK: $given->numberOrNull('lossWK', 0.0),
+            coldestC: $given->numberOrNull('coldestC'),
+            backgroundW: $given->numberOrNull('backgroundW', 0.0),
+            lowHarmC: $given->numberOrNull('lowHarmC'),
+            highHarmC: $given->numberOrNull('highHarmC'),
+            evaporationLd: $given->numberOrNull('evaporationLd', 0.0),
+            helpMin: $given->numberOrNull('helpMin', 0.0),
+        );
+        $given->noMore();
+
+        return $read;
     }
 
     /**
@@ -191,6 +209,8 @@ final class SetupReader
             strip: $hung->textOrNull('strip'),
             water: $hung->textOrNull('water'),
             isLabelled: $hung->boolean('labelled', false),
+            thermostatC: $hung->numberOrNull('thermostatC'),
+            stripRatedW: $hung->numberOrNull('stripRatedW', 0.0),
         );
         $hung->noMore();
 

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme\Check;
+
+use Velbrin\Core\Control\Programme\Objection;
+use Velbrin\Core\Control\Programme\Refill;
+use Velbrin\Core\Control\Programme\Row;
+use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Severity;
+
+/** A top-off whose longest run, or whose day, adds more fresh water than the system bears. */
+final readonly class RefillTooMuch implements Row
+{
+    /** Of the system's water in one run. */
+    private const RUN_SHARE = 0.015;
+
+    /** Of the worst day's evaporation in any 24 h. */
+    private const DAY_TIMES = 2.0;
+
+    public function code(): string
+    {
+        return 'K-56';
+    }
+
+    public function look(Setup $setup): array
+    {
+        $facts = $setup->facts;
+        $found = [];
+        foreach ($setup->programme->outlets as $outlet) {
+            $rule = $outlet->rule;
+            if (! $rule instanceof Refill) {
+                continue;
+            }
+            $runL = $rule->longestS === null ? null : ($rule->litresPerH * $rule->longestS) / 3600;
+            if ($runL !== null && $facts->volumeL !== null && $runL > self::RUN_SHARE * $facts->volumeL) {
+                $found[] = Objection::of(
+                    Severity::Fix,
+                    $this->code(),
+                    $outlet->id,
+                    'One run of {place} may add {run}; {most} is what the system bears',
+                    'A switch that hangs dries out the salinity by more than a percent before the limit stops it.',
+                    'A shorter longest run.',
+                    [
+                        'place' => $outlet->place,
+                        'run' => Quantity::of($runL, Kind::Volume),
+                        'most' => Quantity::of(self::RUN_SHARE * $facts->volumeL, Kind::Volume),
+                    ],
+                );
+            }
+            $dayL = $facts->evaporationLd === null ? null : self::DAY_TIMES * $facts->evaporationLd;
+            if ($dayL !== null && ($rule->mostL === null || $rule->mostL > $dayL)) {
+                $found[] = Objection::of(
+                    Severity::Watch,
+                    $this->code(),
+                    "{$outlet->id}, a day",
+                    '{place} may add {most} in a day; the worst day takes half of {day}',
+                    'Runs that each end in time still add up.',
+                    'At most {day} in 24 h.',
+                    [
+                        'place' => $outlet->place,
+                        'most' => $rule->mostL === null ? 'any amount' : Quantity::of($rule->mostL, Kind::Volume),
+                        'day' => Quantity::of($dayL, Kind::Volume),
+                    ],
+                );
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme\Check;
+
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Programme\KnownFacts;
+use Velbrin\Core\Control\Programme\Objection;
+use Velbrin\Core\Control\Programme\Row;
+use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Measure\Severity;
+
+/** A band that switches so often that a relay is worn in years, or a compressor in months. */
+final readonly class RelayWorn implements Row
+{
+    /** Clicks of a relay. */
+    private const CLICKS = 100_000.0;
+
+    private const YEARS = 3.0;
+
+    /** Starts of a compressor in an hour. */
+    private const STARTS_H = 6.0;
+
+    public function code(): string
+    {
+        return 'K-55';
+    }
+
+    public function look(Setup $setup): array
+    {
+        $volumeL = $setup->facts->volumeL;
+        $found = [];
+        foreach ($setup->holds() as [$outlet, $hold]) {
+            $hung = $setup->hung[$outlet->id] ?? null;
+            $probe = $setup->probes[$hold->probe] ?? null;
+            $isThermal = in_array($hung?->job, [Job::Heater, Job::Chiller], true) && $probe?->quantity === 'temperature';
+            if (! $isThermal || $volumeL === null || $hung->watts <= 0) {
+                continue;
+            }
+            // The worst there can be: half of the power lost while it is off.
+            $perHour = (3600 * $hung->watts) / (4 * $volumeL * KnownFacts::J_PER_L_K * $hold->width());
+            $isCompressor = $hung->job === Job::Chiller;
+            $most = $isCompressor ? self::STARTS_H : self::CLICKS / (self::YEARS * 365.25 * 24);
+            if ($perHour > $most) {
+                $found[] = Objection::of(
+                    $isCompressor ? Severity::Fix : Severity::Watch,
+                    $this->code(),
+                    $outlet->id,
+                    '{place} may switch {n} times an hour',
+                    $isCompressor
+                        ? 'A compressor bears six starts an hour.'
+                        : 'At that rate a relay has clicked a hundred thousand times within three years.',
+                    'A wider band.',
+                    ['place' => $outlet->place, 'n' => round($perHour, 1)],
+                );
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+/** What is known of the system a set-up drives. What is null nobody has said. */
+final readonly class KnownFacts
+{
+    /** Heat capacity of a litre of sea water, J/K. */
+    public const J_PER_L_K = 4083.0;
+
+    /**
+     * @param  float|null  $volumeL  of the system
+     * @param  float|null  $lossWK  of its walls and surface
+     * @param  float|null  $coldestC  room in the coldest night
+     * @param  float|null  $backgroundW  heat of pumps that always run
+     * @param  float|null  $lowHarmC  where cold begins to harm
+     * @param  float|null  $highHarmC  where heat does
+     * @param  float|null  $evaporationLd  on the worst day
+     * @param  float|null  $helpMin  from a call until it is mended: heard, driven, let in, done
+     */
+    public function __construct(
+        public ?float $volumeL = null,
+        public ?float $lossWK = null,
+        public ?float $coldestC = null,
+        public ?float $backgroundW = null,
+        public ?float $lowHarmC = null,
+        public ?float $highHarmC = null,
+        public ?float $evaporationLd = null,
+        public ?float $helpMin = null,
+    ) {
+    }
+}
