@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Alerts;
 
+use App\Alerts\Live\ChainOfAlarm;
 use App\Control\Controller;
 use App\Control\Watches;
 use App\House\Days;
+use App\Team\User;
+use Carbon\CarbonImmutable;
 use Velbrin\Core\Risk\AlarmQuantity;
 
 /** Alarms that watch a controller’s sensors, or an act of its set-up. */
 final class AlarmsOfController implements Watches
 {
+    public function __construct(private readonly ChainOfAlarm $chain)
+    {
+    }
+
     public function of(Controller $controller): array
     {
         $alarms = Alarm::query()
@@ -22,6 +29,27 @@ final class AlarmsOfController implements Watches
             ->get();
 
         return array_values($alarms->map(fn (Alarm $alarm): array => self::document($alarm, $controller))->all());
+    }
+
+    public function chain(Controller $controller, CarbonImmutable $at): ?array
+    {
+        $alarm = Alarm::query()->current()->where('controller_id', $controller->id)->with('calls.user')->orderBy('id')->first();
+        if ($alarm === null) {
+            return null;
+        }
+        $chain = $this->chain->at($alarm, $at);
+        $names = User::query()->whereIn('id', array_column($chain->calls, 'who'))->pluck('name', 'id');
+        $called = array_column($chain->calls, 'who');
+        $away = $alarm->calls->reject(fn (AlarmCall $c): bool => in_array((string) $c->user_id, $called, true));
+
+        return [
+            'alarm' => $alarm->name,
+            'calls' => array_map(fn (array $c): array => [
+                'who' => (string) $names->get((int) $c['who']),
+                'afterMin' => $c['atS'] / 60,
+            ], $chain->calls),
+            'away' => array_values($away->map(fn (AlarmCall $c): string => (string) $c->user?->name)->unique()->all()),
+        ];
     }
 
     /** @return array<string, mixed> one alarm as a set-up has it */

@@ -11,12 +11,14 @@ use App\Control\Views\OutletView;
 use App\Control\Views\SensorView;
 use App\Control\Views\SetUpLineView;
 use App\Control\Views\StripView;
+use App\House\Days;
 use App\House\Views\FindingView;
 use App\Systems\Item;
 use App\Systems\System;
 use App\Systems\Vessel;
 use App\Team\Role;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\Checker;
 use Velbrin\Core\Control\Programme\Correction;
@@ -44,8 +46,11 @@ final class Bench
         'level' => 'Level',
     ];
 
-    public function __construct(private readonly WholeSetUp $whole)
-    {
+    public function __construct(
+        private readonly WholeSetUp $whole,
+        private readonly LiveOfController $live,
+        private readonly Watches $watches,
+    ) {
     }
 
     /** @return list<string> what to load with a controller */
@@ -59,7 +64,7 @@ final class Bench
      *
      * @return array<string, mixed>
      */
-    public function props(Controller $controller, User $user, bool $conflict = false): array
+    public function props(Controller $controller, User $user, bool $conflict = false, ?string $asked = null): array
     {
         $latest = $controller->latest();
         $written = $latest->document ?? ['outlets' => [], 'guards' => []];
@@ -106,10 +111,19 @@ final class Bench
             'errors' => [],
             'wrong' => $read->errors,
             'devices' => $this->devices($controller),
+            'live' => $this->live->of($controller, $user->units()),
+            'chain' => $this->watches->chain($controller, $this->at($asked)),
+            'askedAt' => $asked,
             'history' => $this->history($controller, $user),
             'conflict' => $conflict,
             'now' => now()->setTimezone($controller->site->timezone ?? 'UTC')->format('H:i'),
         ];
+    }
+
+    /** The moment somebody asks about, on the clock of the company; now where nobody does. */
+    private function at(?string $asked): CarbonImmutable
+    {
+        return $asked === null ? CarbonImmutable::now() : CarbonImmutable::parse($asked, Days::zone());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Front;
 
 use App\Alerts\AlarmsOfController;
+use App\Alerts\Live\Expected;
 use App\Alerts\Live\Gateway;
 use App\Alerts\Live\SimulatedGateway;
 use App\Alerts\Live\WatchRows;
@@ -28,6 +29,7 @@ use App\Risk\NextLook;
 use App\Rounds\AssignedDoors;
 use App\Rounds\AssignedSystems;
 use App\Rounds\DueByCondition;
+use App\Rounds\ExpectedNow;
 use App\Rounds\LookBefore;
 use App\Rounds\OffNow;
 use App\Rounds\ReplaceRetired;
@@ -87,6 +89,7 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(OffDevices::class, OffNow::class);
         $this->app->singleton(Watches::class, AlarmsOfController::class);
         $this->app->singleton(HelpNear::class, HelpTonight::class);
+        $this->app->singleton(Expected::class, ExpectedNow::class);
         $this->app->bind(Gateway::class, SimulatedGateway::class);
         Event::listen(VisitClosed::class, DraftReport::class);
         Event::listen(AccessEnded::class, TakesCalendarsBack::class);

@@ -22,12 +22,13 @@ final class Disturbed extends Model
 
     protected $table = 'disturbances';
 
-    protected $fillable = ['system_id', 'visit_id', 'because', 'looks', 'from_at', 'until_at', 'ended_at', 'ended_by'];
+    protected $fillable = ['system_id', 'visit_id', 'because', 'looks', 'holds', 'from_at', 'until_at', 'ended_at', 'ended_by'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'holds' => 'array',
             'from_at' => 'immutable_datetime',
             'until_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime',
@@ -55,6 +56,7 @@ final class Disturbed extends Model
                 'visit_id' => $done->visit_id,
                 'because' => mb_substr(lcfirst($done->name()), 0, 160),
                 'looks' => $expected->looks,
+                'holds' => $expected->holds,
                 'from_at' => $at,
                 'until_at' => $at->addMinutes((int) round(60 * $expected->hours)),
             ]);

@@ -31,6 +31,7 @@ export interface TroubleView {
     clearedAt: string | null;
     answeredBy: string | null;
     answeredAt: string | null;
+    heldUntil: string | null;
     next: string | null;
     nextAt: string | null;
     calls: ({ at: string; dropped: boolean; sent: boolean; who: string })[];
@@ -520,6 +521,13 @@ export interface LadderView {
     usualFrom: number | null;
     usualTo: number | null;
     usual: string | null;
+}
+
+export interface LiveView {
+    heardAt: string;
+    values: Record<string, string>;
+    on: Record<string, boolean>;
+    acts: string[];
 }
 
 export interface OutletView {

@@ -11,6 +11,7 @@ use App\Alerts\Live\Gateway;
 use App\Alerts\Live\Tick;
 use App\Control\Controller;
 use App\House\Days;
+use App\Rounds\Disturbed;
 use App\Systems\System;
 use App\Team\Absence;
 use App\Team\User;
@@ -206,6 +207,52 @@ final class LiveAlarmTest extends TestCase
     }
 
     #[Test]
+    public function what_a_big_change_moves_waits_for_its_end_and_calls_if_it_is_still_so(): void
+    {
+        $this->disturb(['temperature', 'salinity', 'ph'], hours: 6);
+        $this->report(array_fill(0, 11, 24.0));
+        $event = AlarmEvent::query()->sole();
+        self::assertNotNull($event->held_until);
+        self::tick();
+        self::assertSame(0, DB::table('gateway_messages')->count());
+        $this->travel(6)->hours();
+        self::tick();
+        self::assertSame(1, DB::table('gateway_messages')->count());
+        self::assertNull($event->refresh()->held_until);
+    }
+
+    #[Test]
+    public function what_is_over_before_the_end_calls_nobody_and_harm_calls_whatever_is_expected(): void
+    {
+        $this->disturb(['temperature'], hours: 6);
+        $this->report([...array_fill(0, 11, 24.0), ...array_fill(0, 11, 25.5)]);
+        $this->travel(7)->hours();
+        self::tick();
+        self::assertSame(0, DB::table('gateway_messages')->count());
+        $this->disturb(['temperature'], hours: 6);
+        $this->report(array_fill(0, 11, 17.9));
+        self::tick();
+        self::assertSame(1, DB::table('gateway_messages')->count());
+    }
+
+    #[Test]
+    public function another_quantity_and_an_ended_disturbance_hold_nothing_back(): void
+    {
+        $this->disturb(['ph'], hours: 6);
+        $this->disturb(['temperature'], hours: 6)->update(['ended_at' => now()]);
+        $this->report(array_fill(0, 11, 24.0));
+        self::tick();
+        self::assertSame(1, DB::table('gateway_messages')->count());
+    }
+
+    /** @param  list<string>  $holds */
+    private function disturb(array $holds, int $hours): Disturbed
+    {
+        return Disturbed::query()->create(['system_id' => $this->system->id, 'because' => 'big change', 'looks' => 'Corals stay closed',
+            'holds' => $holds, 'from_at' => now(), 'until_at' => now()->addHours($hours)]);
+    }
+
+    #[Test]
     public function a_guard_that_acts_calls_at_once(): void
     {
         $act = Alarm::query()->create([...$this->alarm->only(['system_id', 'controller_id', 'watches']), 'act' => 'o1-1', 'name' => 'Cut',
@@ -242,6 +289,23 @@ final class LiveAlarmTest extends TestCase
         $this->travel(2)->minutes();
         self::tick();
         self::assertNotNull(AlarmEvent::query()->sole()->cleared_at);
+    }
+
+    #[Test]
+    public function the_page_says_what_is_measured_now_and_who_would_be_called_on_a_night_to_come(): void
+    {
+        $this->report([25.4]);
+        $then = now()->addDays(9)->toDateString();
+        Absence::query()->create(['user_id' => $this->technician->id, 'from_on' => $then, 'until_on' => $then, 'reason' => 'leave']);
+        $this->actingAs($this->planner);
+        $now = self::props($this->get("/control/{$this->controller->id}"));
+        self::assertSame("25.4\u{A0}°C", $now['live']['values']["s{$this->alarm->sensor_id}"]);
+        self::assertSame([$this->technician->name, $this->planner->name], array_slice(array_column($now['chain']['calls'], 'who'), 0, 2));
+        self::assertEquals([0, 5], array_slice(array_column($now['chain']['calls'], 'afterMin'), 0, 2));
+        $later = self::props($this->get("/control/{$this->controller->id}?at={$then}T03:00"))['chain'];
+        self::assertSame($this->planner->name, $later['calls'][0]['who']);
+        self::assertSame([$this->technician->name], $later['away']);
+        $this->get("/control/{$this->controller->id}?at=never")->assertSessionHasErrors('at');
     }
 
     #[Test]

@@ -18,7 +18,17 @@ final class AlarmEvent extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['alarm_id', 'joined_id', 'at', 'raised_at', 'words', 'cleared_at', 'acknowledged_at', 'acknowledged_by'];
+    protected $fillable = [
+        'alarm_id',
+        'joined_id',
+        'at',
+        'raised_at',
+        'words',
+        'held_until',
+        'cleared_at',
+        'acknowledged_at',
+        'acknowledged_by',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -26,6 +36,7 @@ final class AlarmEvent extends Model
         return [
             'at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'raised_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'held_until' => 'immutable_datetime:Y-m-d H:i:s.v',
             'cleared_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'acknowledged_at' => 'immutable_datetime',
         ];

@@ -5,16 +5,10 @@ declare(strict_types=1);
 namespace App\Alerts\Live;
 
 use App\Alerts\Alarm;
-use App\Alerts\AlarmCall;
 use App\Control\Link\TakeBatch;
-use App\House\Days;
-use App\Team\Absence;
-use App\Team\OnCall;
-use App\Team\Role;
-use App\Team\User;
+use App\Control\Sensor;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
-use Velbrin\Core\Control\AlarmChain;
 
 /** Raises an alarm, with all its calls written in the same transaction; brings it to its end. */
 final class Raise
@@ -22,19 +16,53 @@ final class Raise
     /** Troubles of one place within so long have one cause, and one call, s. */
     private const ONE_CAUSE_S = 120;
 
-    public function of(Alarm $alarm, float $atS): void
+    private const MAY_BE_EXPECTED = ['temperature', 'salinity', 'ph', 'oxygen'];
+
+    public function __construct(private readonly Expected $expected, private readonly ChainOfAlarm $chain)
+    {
+    }
+
+    /** @param  bool  $isHarm  the value harms already: whatever is expected, it calls */
+    public function of(Alarm $alarm, float $atS, bool $isHarm = false): void
     {
         $now = CarbonImmutable::now();
+        $heldUntil = $isHarm ? null : $this->held($alarm, $now);
         $event = AlarmEvent::query()->create([
             'alarm_id' => $alarm->id,
             'at' => TakeBatch::moment($atS),
             'raised_at' => $now->format('Y-m-d H:i:s.v'),
             'words' => mb_substr($alarm->message ?? "{$alarm->name}: look at it.", 0, 300),
-            'joined_id' => $this->cause($alarm, $now)?->id,
+            'joined_id' => $heldUntil === null ? $this->cause($alarm, $now)?->id : null,
+            'held_until' => $heldUntil?->format('Y-m-d H:i:s.v'),
         ]);
-        if ($event->joined_id === null) {
+        if ($event->joined_id === null && $heldUntil === null) {
             $this->call($alarm, $event, $now);
         }
+    }
+
+    /** What was expected is over, and it is still so: now it calls. */
+    public function release(AlarmEvent $event): void
+    {
+        $alarm = $event->alarm()->with(['calls', 'system'])->first();
+        $event->update(['held_until' => null]);
+        if ($alarm !== null && $event->acknowledged_at === null) {
+            $this->call($alarm, $event, CarbonImmutable::now());
+        }
+    }
+
+    /** Until when its quantity is expected to be off; a leak, power and silence are never expected. */
+    private function held(Alarm $alarm, CarbonImmutable $now): ?CarbonImmutable
+    {
+        $quantity = $alarm->sensor_id === null ? null : ($alarm->quantity->value ?? $this->quantityOf($alarm->sensor_id));
+
+        return in_array($quantity, self::MAY_BE_EXPECTED, true)
+            ? $this->expected->until($alarm->system_id, (string) $quantity, $now)
+            : null;
+    }
+
+    private function quantityOf(int $sensorId): ?string
+    {
+        return Sensor::query()->find($sensorId)?->quantity;
     }
 
     /** Back within half an hour: the same occurrence, and those who answered it are not called again. */
@@ -67,15 +95,7 @@ final class Raise
 
     private function call(Alarm $alarm, AlarmEvent $event, CarbonImmutable $now): void
     {
-        $chain = AlarmChain::walk(
-            steps: array_values($alarm->calls->map(fn (AlarmCall $c): array => [
-                'who' => (string) $c->user_id,
-                'waitS' => $c->step_min * 60,
-            ])->all()),
-            away: $this->away(),
-            roster: $this->roster(),
-            owner: $this->owner(),
-        );
+        $chain = $this->chain->at($alarm, $now);
         foreach ($chain->calls as $call) {
             AlarmNotice::query()->create([
                 'uuid' => (string) Str::uuid(),
@@ -85,30 +105,5 @@ final class Raise
                 'due_at' => $now->addMilliseconds((int) round(1000 * $call['atS']))->format('Y-m-d H:i:s.v'),
             ]);
         }
-    }
-
-    /** @return list<string> on leave or ill today, or no longer with us */
-    private function away(): array
-    {
-        $today = Days::text();
-        $ids = Absence::query()->where('from_on', '<=', $today)->where('until_on', '>=', $today)->pluck('user_id')
-            ->merge(User::query()->whereNotNull('archived_at')->pluck('id'));
-
-        return array_values($ids->map(fn (mixed $id): string => (string) $id)->unique()->all());
-    }
-
-    private function roster(): ?string
-    {
-        $today = Days::text();
-        $id = OnCall::query()->where('from_on', '<=', $today)->where('until_on', '>=', $today)->orderBy('position')->value('user_id');
-
-        return is_int($id) ? (string) $id : null;
-    }
-
-    private function owner(): ?string
-    {
-        $id = User::query()->where('role', Role::Owner->value)->whereNull('archived_at')->orderBy('id')->value('id');
-
-        return is_int($id) ? (string) $id : null;
     }
 }

@@ -28,8 +28,21 @@ final class Tick
     public function once(): int
     {
         $this->silence();
+        $this->expectedOver();
 
         return $this->calls();
+    }
+
+    /** What was expected is over: whatever is still so calls now. */
+    private function expectedOver(): void
+    {
+        AlarmEvent::query()
+            ->whereNull('cleared_at')
+            ->where('held_until', '<=', CarbonImmutable::now()->format('Y-m-d H:i:s.v'))
+            ->orderBy('id')
+            ->limit(self::AT_ONCE)
+            ->get()
+            ->each(fn (AlarmEvent $e) => DB::transaction(fn () => $this->raise->release($e)));
     }
 
     private function calls(): int

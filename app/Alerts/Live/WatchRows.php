@@ -14,6 +14,7 @@ use Velbrin\Core\Control\AlarmTurn;
 use Velbrin\Core\Control\AlarmWatch;
 use Velbrin\Core\Control\Link\Seen;
 use Velbrin\Core\Control\Programme\AlarmOf;
+use Velbrin\Core\Risk\AlarmQuantity;
 
 /** Looks at each row as it comes in, in the order it was measured, and raises or clears the alarms of its controller. */
 final class WatchRows
@@ -49,17 +50,26 @@ final class WatchRows
             foreach ($alarms as $alarm) {
                 $document = $read[$alarm->id] ?? null;
                 if ($document !== null && ! $document->isSilence) {
-                    $this->turn($alarm, $watches[$alarm->id]->see($atS, $document->holds($sight)), $atS);
+                    $isHarm = $this->harms($alarm, $sight->probes[$document->probe ?? ''] ?? null);
+                    $this->turn($alarm, $watches[$alarm->id]->see($atS, $document->holds($sight)), $atS, $isHarm);
                 }
             }
         }
         $this->keep($watches);
     }
 
-    private function turn(Alarm $alarm, ?AlarmTurn $turn, float $atS): void
+    /** A temperature that harms what lives there. */
+    private function harms(Alarm $alarm, ?float $value): bool
+    {
+        [$low, $high] = $alarm->system?->regime->harmC() ?? [-INF, INF];
+
+        return $value !== null && $alarm->quantity === AlarmQuantity::Temperature && ($value <= $low || $value >= $high);
+    }
+
+    private function turn(Alarm $alarm, ?AlarmTurn $turn, float $atS, bool $isHarm): void
     {
         match ($turn) {
-            AlarmTurn::Raised => $this->raise->of($alarm, $atS),
+            AlarmTurn::Raised => $this->raise->of($alarm, $atS, $isHarm),
             AlarmTurn::Again => $this->raise->again($alarm),
             AlarmTurn::Cleared => $this->raise->over($alarm, $atS),
             null => null,

@@ -26,6 +26,8 @@ final readonly class TroubleView
         public ?string $clearedAt,
         public ?string $answeredBy,
         public ?string $answeredAt,
+        /** Expected until then: it calls when it is still so. */
+        public ?string $heldUntil,
         public ?string $next,
         public ?string $nextAt,
         public array $calls,
@@ -56,6 +58,7 @@ final readonly class TroubleView
             clearedAt: $event->cleared_at?->toIso8601ZuluString(),
             answeredBy: $event->acknowledger?->name,
             answeredAt: $event->acknowledged_at?->toIso8601ZuluString(),
+            heldUntil: $event->held_until?->toIso8601ZuluString(),
             next: $next?->user?->name,
             nextAt: $next?->due_at->toIso8601ZuluString(),
             calls: array_values($event->notices->map(fn (AlarmNotice $n): array => [

@@ -52,11 +52,13 @@ final class ControlController
         return redirect("/control/{$controller->id}")->with('said', 'Now its strips, and what is plugged in where.');
     }
 
-    public function show(Controller $controller, #[CurrentUser] User $user, Bench $bench): Response
+    public function show(Request $request, Controller $controller, #[CurrentUser] User $user, Bench $bench): Response
     {
         Gate::authorize('view', $controller);
+        $asked = $request->validate(['at' => ['nullable', 'date_format:Y-m-d\\TH:i', 'after:2020-01-01', 'before:2100-01-01']]);
+        $at = is_string($asked['at'] ?? null) ? $asked['at'] : null;
 
-        return Inertia::render('control/Bench', $bench->props($controller->load(Bench::loads()), $user));
+        return Inertia::render('control/Bench', $bench->props($controller->load(Bench::loads()), $user, asked: $at));
     }
 
     /** Every change while it is typed: kept at once, checked at once, never redirected. */

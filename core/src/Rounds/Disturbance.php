@@ -13,7 +13,8 @@ final readonly class Disturbance
     /** Messy jobs keep off the days before something the client holds. */
     public const CLEAR_DAYS = 7;
 
-    private function __construct(public float $hours, public string $looks)
+    /** @param  list<string>  $holds  quantities it moves: alarms on them wait for its end */
+    private function __construct(public float $hours, public string $looks, public array $holds)
     {
     }
 
@@ -24,13 +25,14 @@ final readonly class Disturbance
     public static function after(string $job, bool $messy, ?float $share = null): ?self
     {
         return match (true) {
-            $job === 'sand-topup' => new self(24, 'The water is cloudy and corals stay closed'),
-            $job === 'sand-quarter' => new self(12, 'The water is hazy'),
+            $job === 'sand-topup' => new self(24, 'The water is cloudy and corals stay closed', ['ph']),
+            $job === 'sand-quarter' => new self(12, 'The water is hazy', ['ph']),
             $job === 'change' && $share !== null && $share > self::BIG_CHANGE_SHARE => new self(
                 6,
                 'Corals stay closed and fish hide',
+                ['temperature', 'salinity', 'ph'],
             ),
-            $job !== 'change' && $messy => new self(24, 'The water may be cloudy and the animals shy'),
+            $job !== 'change' && $messy => new self(24, 'The water may be cloudy and the animals shy', ['ph']),
             default => null,
         };
     }

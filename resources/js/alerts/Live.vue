@@ -49,10 +49,16 @@ const utc = (at: string) => `${at.replace(' ', 'T')}Z`;
             </p>
             <ol class="chain" :aria-label="`Who is called about ${t.name}`">
                 <li v-for="(c, n) in t.calls" :key="n" :class="{ sent: c.sent, dropped: c.dropped }">
-                    <b>{{ c.who }}</b>
-                    <small>{{ clock(c.at) }}{{ c.sent ? ', called' : c.dropped ? ', left to sleep' : '' }}</small>
+                    <b>{{ c.who }}</b>&nbsp;<small
+                        >{{ clock(c.at) }}{{ c.sent ? ', called' : c.dropped ? ', left to sleep' : '' }}</small
+                    >
                 </li>
-                <li v-if="!t.calls.length" class="nobody">Nobody can be called: all are away, or nobody is named.</li>
+                <li v-if="!t.calls.length && t.heldUntil">
+                    expected after the work: it calls at {{ clock(t.heldUntil) }} if it is still so
+                </li>
+                <li v-else-if="!t.calls.length" class="nobody">
+                    Nobody can be called: all are away, or nobody is named.
+                </li>
             </ol>
             <p v-if="t.answeredBy">
                 <b>{{ t.answeredBy }}</b> has it since {{ t.answeredAt ? clock(t.answeredAt) : '' }}.

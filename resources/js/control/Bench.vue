@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
-import { computed, nextTick, onMounted, ref } from 'vue';
-import type { DayRowView, FindingView, LadderView, SensorView, SetUpLineView, StripView } from '../generated';
+import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue';
+import type { DayRowView, FindingView, LadderView, LiveView, SensorView, SetUpLineView, StripView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
-import { date } from '../shared/units';
+import { date, when } from '../shared/units';
 import AlarmForm from './AlarmForm.vue';
+import CallChain from './CallChain.vue';
 import ControlTabs from './ControlTabs.vue';
 import DayStrip from './DayStrip.vue';
 import Devices from './Devices.vue';
@@ -48,6 +49,9 @@ const props = defineProps<{
     alarms: { name: string; says: string; message: string | null; calls: number; tested: boolean }[];
     people: { id: number; name: string }[];
     wrong: Record<string, string>;
+    live: LiveView | null;
+    chain: { alarm: string; calls: { who: string; afterMin: number }[]; away: string[] } | null;
+    askedAt: string | null;
     devices: {
         id: number;
         name: string;
@@ -144,7 +148,15 @@ const STANDINGS = {
     failed: 'not kept: no connection. It is tried again with your next change.',
     conflict: 'Somebody else has written since.',
 };
+const LIVE_MS = 10_000;
+let looking = 0;
+onBeforeUnmount(() => window.clearInterval(looking));
 onMounted(() => {
+    if (props.devices.length)
+        looking = window.setInterval(() => {
+            // Never into what is being typed: only what is reported is read again.
+            if (standing.value === 'kept') router.reload({ only: ['live', 'devices'] });
+        }, LIVE_MS);
     const key = window.location.hash.slice(1);
     if (all.value.some((o) => o.key === key)) chosen.value = key;
 });
@@ -214,7 +226,19 @@ onMounted(() => {
                 </button>
             </p>
             <p v-if="wrong.all" class="wrong" role="alert">{{ wrong.all }}</p>
-            <Wiring v-if="strips.length" :strips="strips" :waters="waters" :chosen="chosen" @choose="choose" />
+            <Wiring
+                v-if="strips.length"
+                :strips="strips"
+                :waters="waters"
+                :chosen="chosen"
+                :on="live?.on ?? {}"
+                @choose="choose"
+            />
+            <p v-if="live" class="quiet">
+                heard {{ when(live.heardAt) }}; a filled ring draws now<template v-if="live.acts.length">
+                    · <b class="watchword">a guard acts</b></template
+                >
+            </p>
             <div v-else class="empty">
                 <h2>No strip yet</h2>
                 <p>Add the first strip with its outlets, then say what is plugged in.</p>
@@ -308,6 +332,7 @@ onMounted(() => {
                 <ul class="sensorlines">
                     <li v-for="s in sensors" :key="s.id">
                         <b>{{ s.name }}</b> {{ s.quantity ?? 'switch' }}
+                        <b v-if="live" class="livevalue">{{ live.values[s.key] }}</b>
                         <small class="quiet"
                             >{{ s.hangsIn
                             }}<template v-if="s.calibratedOn">, calibrated {{ date(s.calibratedOn) }}</template></small
@@ -339,6 +364,7 @@ onMounted(() => {
                 </li>
             </ul>
             <p v-else class="quiet">No alarm watches this controller. Nobody would know.</p>
+            <CallChain :chain="chain" :asked-at="askedAt" />
             <Devices
                 :controller-id="controller.id"
                 :devices="devices"

@@ -7,6 +7,7 @@ const props = defineProps<{
     strips: StripView[];
     waters: { key: string; label: string; role: string; system: number }[];
     chosen: string | null;
+    on: Record<string, boolean>;
 }>();
 const emit = defineEmits<{ choose: [key: string] }>();
 const ROW = 40;
@@ -105,7 +106,7 @@ const cut = (text: string, most: number) => (text.length > most ? `${text.slice(
                 role="button"
                 tabindex="0"
                 :aria-pressed="r.outlet.key === chosen"
-                :aria-label="`${r.outlet.name}, ${r.outlet.place}: ${r.outlet.does}${r.outlet.lost ? `; link lost: ${r.outlet.lost}` : ''}`"
+                :aria-label="`${r.outlet.name}, ${r.outlet.place}: ${r.outlet.does}${r.outlet.lost ? `; link lost: ${r.outlet.lost}` : ''}${r.outlet.key in on ? `; now ${on[r.outlet.key] ? 'on' : 'off'}` : ''}`"
                 @click="emit('choose', r.outlet.key)"
                 @keydown.enter="emit('choose', r.outlet.key)"
                 @keydown.space.prevent="emit('choose', r.outlet.key)"
@@ -113,6 +114,7 @@ const cut = (text: string, most: number) => (text.length > most ? `${text.slice(
                 <rect x="96" :y="r.y - 17" width="462" height="36" class="hit" />
                 <path :d="`M84 ${r.y}H123`" class="lead" />
                 <circle cx="128" :cy="r.y" r="4.5" class="plug" :class="{ free: !r.outlet.load }" />
+                <circle v-if="on[r.outlet.key]" cx="128" :cy="r.y" r="8" class="draws" />
                 <text x="150" :y="r.y - 3" class="b">
                     {{
                         cut(r.outlet.place === r.outlet.name ? r.outlet.name : `${r.outlet.name} ${r.outlet.place}`, 40)

@@ -108,6 +108,12 @@ final class Seen
         );
     }
 
+    /** @return array<string, bool> outlets as they were told last */
+    public function outletsOn(): array
+    {
+        return array_map(fn (array $o): bool => $o['on'], $this->outlets);
+    }
+
     private function reading(Row $row, float $atS): void
     {
         if ($row->on !== null) {
