@@ -200,7 +200,8 @@ test('one photo that the office cannot take holds up nothing behind it', async (
     await tech.unroute('**/photos');
     // From any page: the photo goes while another one is open.
     await tech.goto('/');
-    await expect(tech.getByText(/entry waits on this phone/)).toHaveCount(0, { timeout: 20_000 });
+    await expect.poll(async () => (await propsOf<{ photos: number }>(tech, visit)).photos, { timeout: 20_000 }).toBe(1);
+    await expect(tech.getByText(/entry waits on this phone/)).toHaveCount(0);
     await tech.goto(visit);
     await expect(tech.getByText('all sent')).toBeVisible();
     await expect(tech.getByRole('button', { name: 'Photo (1)' })).toBeVisible();

@@ -77,6 +77,7 @@ use App\Systems\Http\OwnParameterController;
 use App\Systems\Http\ProductController;
 use App\Systems\Http\ReadingController;
 use App\Systems\Http\RippleController;
+use App\Systems\Http\SettingController;
 use App\Systems\Http\SideBySideController;
 use App\Systems\Http\StandingNoteController;
 use App\Systems\Http\SumController;
@@ -331,6 +332,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/notes/{note}/archive', [StandingNoteController::class, 'archive'])->name('notes.archive');
     Route::post('/systems/{system}/log', [LogController::class, 'store'])->name('log.store');
     Route::post('/systems/{system}/items', [ItemController::class, 'store'])->name('items.store');
+    Route::post('/items/{item}/settings', [SettingController::class, 'store'])->name('items.settings');
+    Route::get('/systems/{system}/settings.pdf', [SettingController::class, 'sheet'])->name('systems.settings');
     Route::put('/items/{item}', [ItemController::class, 'update'])->name('items.update');
     Route::post('/items/{item}/dosing-flow', [ItemController::class, 'dosingFlow'])->name('items.dosing-flow');
     Route::post('/items/{item}/attachments', [SystemAttachmentController::class, 'ofItem'])->name(

@@ -149,6 +149,7 @@ final class FrontProvider extends ServiceProvider
             'accepted_risk' => \App\Build\AcceptedRisk::class,
             'vessel' => \App\Systems\Vessel::class,
             'item' => \App\Systems\Item::class,
+            'item_setting' => \App\Systems\ItemSetting::class,
             'house_limit' => \App\Systems\HouseLimit::class,
             'own_parameter' => \App\Systems\OwnParameter::class,
             'band' => \App\Systems\Band::class,

@@ -1644,6 +1644,18 @@ export interface SeriesView {
     reason: string | null;
 }
 
+export interface SettingView {
+    itemId: number;
+    item: string;
+    plug: string | null;
+    name: string;
+    value: string;
+    on: string;
+    by: string;
+    why: string;
+    before: ({ by: string; on: string; value: string; why: string })[];
+}
+
 export interface SumFieldView {
     spec: FactSpecView;
     known: number | string | null;

@@ -108,6 +108,8 @@ final class RoutesTest extends TestCase
         'stages.reopen' => 'op',
         'versions.sheet' => 'optc',
         'control' => 'opt',
+        'items.settings' => 'opt',
+        'systems.settings' => 'opt',
         'alarms.live' => 'opt',
         'alarm-events.acknowledge' => 'opt',
         'devices.store' => 'op',
@@ -347,6 +349,7 @@ final class RoutesTest extends TestCase
 
     /** What a technician does only where their round takes them; a call-out takes them anywhere. */
     private const ON_THE_ROUND = [
+        'items.settings',
         'devices.revoke',
         'devices.breaks',
         'controllers.store',

@@ -117,6 +117,7 @@ final class EraseClient
             'observations',
             'vessels',
             'items',
+            'item_settings',
             'circuits',
             'controllers',
             'strips',

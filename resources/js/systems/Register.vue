@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
-import type { FindingView, ItemView, SystemHeaderView } from '../generated';
+import type { FindingView, ItemView, SettingView, SystemHeaderView } from '../generated';
 import { useShell } from '../shared/page';
 import FieldError from '../shared/FieldError.vue';
 import { date, useUnits, when } from '../shared/units';
+import ItemSettings from './ItemSettings.vue';
 import Materials from './Materials.vue';
 import SystemFrame from './SystemFrame.vue';
 
 const props = defineProps<{
     header: SystemHeaderView;
     items: ItemView[];
+    settings: SettingView[];
     jobs: Record<string, string>;
     vessels: { id: number; name: string; litres: number | null; roomId: number | null }[];
     rooms: Record<string, string>;
@@ -550,6 +552,7 @@ function retire(id: number) {
             <h2>No devices written down</h2>
             <p>Begin with what keeps it alive: heaters, return pump, top-off. Age and plug come from the label.</p>
         </div>
+        <ItemSettings :system-id="header.id" :items="items" :settings="settings" :may-record="header.mayRecord" />
         <Materials
             :system-id="header.id"
             :materials="materials"

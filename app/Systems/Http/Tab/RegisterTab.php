@@ -8,6 +8,7 @@ use App\Clients\Room;
 use App\Systems\Http\SystemPage;
 use App\Systems\Item;
 use App\Systems\Material;
+use App\Systems\Settings;
 use App\Systems\System;
 use App\Systems\Vessel;
 use App\Systems\Views\ItemView;
@@ -38,6 +39,7 @@ final class RegisterTab
                 ->sortBy([['retired_at', 'asc'], ['job', 'asc'], ['id', 'asc']])
                 ->values()
                 ->map(fn (Item $i): ItemView => ItemView::of($i, $user)),
+            'settings' => Settings::of($system),
             'jobs' => collect(Job::cases())->mapWithKeys(fn (Job $j): array => [$j->value => $j->label()]),
             'vessels' => $system->vessels
                 ->sortBy('id')
