@@ -71,7 +71,7 @@ final class AlarmsOfController implements Watches
             'high' => $isProbe ? $alarm->high_limit : null,
             'ratePerH' => $isProbe ? $alarm->rate_per_h : null,
             'frozen' => $isProbe && $alarm->is_frozen ? true : null,
-            'calls' => $alarm->calls->count(),
+            'calls' => $alarm->relationLoaded('calls') ? $alarm->calls->count() : 0,
             'testedDaysAgo' => $alarm->tested_on === null
                 ? null
                 : (float) (Days::number(Days::today()) - Days::number($alarm->tested_on)),

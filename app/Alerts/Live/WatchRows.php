@@ -6,9 +6,6 @@ namespace App\Alerts\Live;
 
 use App\Alerts\Alarm;
 use App\Control\Link\RowsStored;
-use App\Control\Outlet;
-use App\Control\Strip;
-use App\Systems\Item;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Control\AlarmTurn;
 use Velbrin\Core\Control\AlarmWatch;
@@ -16,7 +13,10 @@ use Velbrin\Core\Control\Link\Seen;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Risk\AlarmQuantity;
 
-/** Looks at each row as it comes in, in the order it was measured, and raises or clears the alarms of its controller. */
+/**
+ * Looks at each row as it comes in, in the order it was measured, and raises or clears the alarms of its controller. Rows of one
+ * controller come one after the other; silence is for the ticker.
+ */
 final class WatchRows
 {
     public function __construct(private readonly AlarmDocuments $documents, private readonly Raise $raise)
@@ -25,37 +25,69 @@ final class WatchRows
 
     public function handle(RowsStored $stored): void
     {
-        $alarms = Alarm::query()
-            ->current()
-            ->where('controller_id', $stored->controller->id)
-            ->with(['calls', 'system'])
-            ->orderBy('id')
-            ->get();
-        if ($alarms->isEmpty() || $stored->rows === []) {
+        if ($stored->rows === []) {
             return;
         }
+        $alarms = Alarm::query()->current()->where('controller_id', $stored->controller->id)->orderBy('id')->get()->keyBy('id');
         $read = $this->documents->read($stored->controller, array_values($alarms->all()));
-        $watches = $this->watches($alarms->modelKeys(), $read);
+        $by = $this->byChannel($read);
+        $channels = array_column(array_column($stored->rows, 'row'), 'id');
+        if (array_intersect_key($by, array_flip($channels)) === []) {
+            return;
+        }
+        [$watches, $kept] = $this->watches($read);
         $seen = Seen::from($stored->seen->kept());
-        $watts = $stored->controller->strips
-            ->flatMap(fn (Strip $s) => $s->outlets)
-            ->mapWithKeys(fn (Outlet $o): array => [$o->key() => (float) $o->items->sum(fn (Item $i): float => $i->watts ?? 0.0)]);
         foreach ($stored->rows as ['row' => $row, 'atS' => $atS]) {
             if ($atS < $seen->lastS()) {
                 // It came late: what it says of then is on record, and nobody is called for what is past.
                 continue;
             }
-            $seen->take($row, $atS, $watts->get($row->id) ?? 0.0);
+            $seen->take($row, $atS, $stored->watts[$row->id] ?? 0.0);
+            $concerned = $by[$row->id] ?? [];
+            if ($concerned === []) {
+                continue;
+            }
             $sight = $seen->sight($atS);
-            foreach ($alarms as $alarm) {
-                $document = $read[$alarm->id] ?? null;
-                if ($document !== null && ! $document->isSilence) {
-                    $isHarm = $this->harms($alarm, $sight->probes[$document->probe ?? ''] ?? null);
-                    $this->turn($alarm, $watches[$alarm->id]->see($atS, $document->holds($sight)), $atS, $isHarm);
+            foreach ($concerned as $id) {
+                $turn = $watches[$id]->see($atS, $read[$id]->holds($sight));
+                if ($turn !== null) {
+                    $this->turn($alarms->get($id), $turn, $atS, $sight->probes[$read[$id]->probe ?? ''] ?? null);
                 }
             }
         }
-        $this->keep($watches);
+        $this->keep($watches, $kept);
+    }
+
+    /**
+     * Which alarms a row can turn.
+     *
+     * @param  array<int, AlarmOf>  $read
+     * @return array<string, list<int>>
+     */
+    private function byChannel(array $read): array
+    {
+        $by = [];
+        foreach ($read as $id => $alarm) {
+            $channel = $alarm->probe ?? $alarm->switch ?? $alarm->outlet ?? $alarm->act;
+            if ($channel !== null) {
+                $by[$channel][] = $id;
+            }
+        }
+
+        return $by;
+    }
+
+    private function turn(?Alarm $alarm, AlarmTurn $turn, float $atS, ?float $value): void
+    {
+        if ($alarm === null) {
+            return;
+        }
+        $alarm->loadMissing(['calls', 'system']);
+        match ($turn) {
+            AlarmTurn::Raised => $this->raise->of($alarm, $atS, $this->harms($alarm, $value)),
+            AlarmTurn::Again => $this->raise->again($alarm),
+            AlarmTurn::Cleared => $this->raise->over($alarm, $atS),
+        };
     }
 
     /** A temperature that harms what lives there. */
@@ -66,44 +98,41 @@ final class WatchRows
         return $value !== null && $alarm->quantity === AlarmQuantity::Temperature && ($value <= $low || $value >= $high);
     }
 
-    private function turn(Alarm $alarm, ?AlarmTurn $turn, float $atS, bool $isHarm): void
-    {
-        match ($turn) {
-            AlarmTurn::Raised => $this->raise->of($alarm, $atS, $isHarm),
-            AlarmTurn::Again => $this->raise->again($alarm),
-            AlarmTurn::Cleared => $this->raise->over($alarm, $atS),
-            null => null,
-        };
-    }
-
     /**
-     * @param  array<int, mixed>  $ids
      * @param  array<int, AlarmOf>  $read
-     * @return array<int, AlarmWatch>
+     * @return array{0: array<int, AlarmWatch>, 1: array<int, string>} watches, and what is kept of them
      */
-    private function watches(array $ids, array $read): array
+    private function watches(array $read): array
     {
-        $kept = DB::table('alarm_watches')->whereIn('alarm_id', $ids)->lockForUpdate()->pluck('kept', 'alarm_id');
+        $watched = array_filter($read, fn (AlarmOf $a): bool => ! $a->isSilence);
+        $kept = [];
+        foreach (DB::table('alarm_watches')->whereIn('alarm_id', array_keys($watched))->get(['alarm_id', 'kept']) as $row) {
+            $kept[(int) $row->alarm_id] = (string) $row->kept;
+        }
         $watches = [];
-        foreach ($read as $id => $alarm) {
-            $state = json_decode((string) $kept->get($id, 'null'), true);
+        foreach ($watched as $id => $alarm) {
+            $state = json_decode($kept[$id] ?? 'null', true);
             $watches[$id] = is_array($state) ? AlarmWatch::from($alarm->waitsS(), $state) : new AlarmWatch($alarm->waitsS());
         }
 
-        return $watches;
+        return [$watches, $kept];
     }
 
-    /** @param  array<int, AlarmWatch>  $watches */
-    private function keep(array $watches): void
+    /**
+     * Only what has changed.
+     *
+     * @param  array<int, AlarmWatch>  $watches
+     * @param  array<int, string>  $kept
+     */
+    private function keep(array $watches, array $kept): void
     {
-        $rows = [];
         foreach ($watches as $id => $watch) {
-            $rows[] = [
-                'alarm_id' => $id,
-                'kept' => json_encode($watch->kept(), JSON_THROW_ON_ERROR),
-                'updated_at' => now(),
-            ];
+            $now = json_encode($watch->kept(), JSON_THROW_ON_ERROR);
+            if (! isset($kept[$id])) {
+                DB::table('alarm_watches')->insert(['alarm_id' => $id, 'kept' => $now, 'updated_at' => now()]);
+            } elseif ($now !== $kept[$id]) {
+                DB::table('alarm_watches')->where('alarm_id', $id)->update(['kept' => $now, 'updated_at' => now()]);
+            }
         }
-        DB::table('alarm_watches')->upsert($rows, ['alarm_id'], ['kept', 'updated_at']);
     }
 }

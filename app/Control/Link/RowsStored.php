@@ -17,8 +17,14 @@ final readonly class RowsStored
     /**
      * @param  list<array{row: Row, atS: float}>  $rows  in time
      * @param  Seen  $seen  what was known before them; whoever takes them in order knows after them
+     * @param  array<string, float>  $watts  what is known to hang on each outlet
      */
-    public function __construct(public LinkDevice $device, public Controller $controller, public array $rows, public Seen $seen)
-    {
+    public function __construct(
+        public LinkDevice $device,
+        public Controller $controller,
+        public array $rows,
+        public Seen $seen,
+        public array $watts,
+    ) {
     }
 }

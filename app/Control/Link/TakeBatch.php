@@ -21,6 +21,9 @@ use Velbrin\Core\Control\Link\Seen;
  */
 final class TakeBatch
 {
+    /** Turned back by another transaction it is done again from its beginning. */
+    private const TRIES = 3;
+
     /** @var list<array{seq: int|null, code: string, message: string}> */
     private array $held = [];
 
@@ -43,12 +46,13 @@ final class TakeBatch
      */
     public static function of(LinkDevice $device, string $run, LinkClock $clock, array $rows, ?float $skewS): array
     {
-        $take = new self($device, $run, $clock);
-
-        return DB::transaction(function () use ($take, $device, $rows, $skewS): array {
-            $locked = LinkDevice::query()->whereKey($device->id)->lockForUpdate()->sole();
-            $through = $take->rows($rows);
-            $take->store($locked, $skewS);
+        return DB::transaction(function () use ($device, $run, $clock, $rows, $skewS): array {
+            // Whatever reports for one controller comes one after the other: its alarms are decided in order.
+            $controller = Controller::query()->whereKey($device->controller_id)->with('sensors')->lockForUpdate()->sole();
+            $locked = LinkDevice::query()->findOrFail($device->id);
+            $take = new self($locked, $run, $clock);
+            $through = $take->rows($rows, $controller);
+            $take->store($controller, $skewS);
 
             return [
                 'through' => $through,
@@ -59,16 +63,16 @@ final class TakeBatch
                 'orders' => [],
                 'everyS' => $locked->every_s,
             ];
-        });
+        }, self::TRIES);
     }
 
     /**
      * @param  list<mixed>  $rows
      * @return int the highest number answered
      */
-    private function rows(array $rows): int
+    private function rows(array $rows, Controller $controller): int
     {
-        $quantities = $this->quantities();
+        $quantities = self::quantities($controller);
         $read = [];
         foreach ($rows as $given) {
             $row = Row::read($given);
@@ -132,12 +136,10 @@ final class TakeBatch
     }
 
     /** @return array<string, string|null> */
-    private function quantities(): array
+    private static function quantities(Controller $controller): array
     {
-        return Sensor::query()
-            ->where('controller_id', $this->device->controller_id)
-            ->whereNull('archived_at')
-            ->get(['id', 'quantity'])
+        return $controller->sensors
+            ->reject(fn (Sensor $s): bool => $s->isArchived())
             ->mapWithKeys(fn (Sensor $s): array => [$s->key() => $s->quantity])
             ->all();
     }
@@ -161,8 +163,9 @@ final class TakeBatch
         return $known;
     }
 
-    private function store(LinkDevice $device, ?float $skewS): void
+    private function store(Controller $controller, ?float $skewS): void
     {
+        $device = $this->device;
         foreach (array_chunk($this->good, 500) as $some) {
             DB::table('link_rows')->insert(array_map(fn (array $g): array => [
                 'link_device_id' => $device->id,
@@ -178,10 +181,9 @@ final class TakeBatch
                 'digest' => $g['row']->digest(),
             ], $some));
         }
-        $controller = Controller::query()->with(['sensors', 'strips.outlets.items'])->findOrFail($device->controller_id);
         $seen = Seen::from($device->seen ?? []);
-        RowsStored::dispatch($device, $controller, $this->good, $seen);
         $watts = $this->watts($controller);
+        RowsStored::dispatch($device, $controller, $this->good, $seen, $watts);
         foreach ($this->good as ['row' => $row, 'atS' => $atS]) {
             if ($atS >= $seen->lastS()) {
                 $seen->take($row, $atS, $watts[$row->id] ?? 0.0);
@@ -194,10 +196,14 @@ final class TakeBatch
         ]);
     }
 
-    /** @return array<string, float> what is known to hang on each outlet */
+    /** @return array<string, float> what is known to hang on each outlet; asked only where one is told of */
     private function watts(Controller $controller): array
     {
-        return $controller->strips
+        if (array_filter($this->good, fn (array $g): bool => $g['row']->kind === Row::OUTLET) === []) {
+            return [];
+        }
+
+        return $controller->strips()->with('outlets.items')->get()
             ->flatMap(fn (Strip $s) => $s->outlets)
             ->mapWithKeys(fn (Outlet $o): array => [$o->key() => (float) $o->items->sum(fn (Item $i): float => $i->watts ?? 0.0)])
             ->all();
