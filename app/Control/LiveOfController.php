@@ -7,6 +7,7 @@ namespace App\Control;
 use App\Control\Link\LinkDevice;
 use App\Control\Views\LiveView;
 use Velbrin\Core\Control\Link\Seen;
+use Velbrin\Core\Control\Programme\AlarmSight;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
@@ -17,36 +18,50 @@ final class LiveOfController
     /** The controller is loaded with sensors. Null: nothing reports. */
     public function of(Controller $controller, Units $units): ?LiveView
     {
-        $device = LinkDevice::query()
+        $devices = LinkDevice::query()
             ->where('controller_id', $controller->id)
             ->whereNull('revoked_at')
             ->whereNotNull('heard_at')
-            ->orderByDesc('heard_at')
-            ->first();
-        if ($device === null || $device->heard_at === null) {
+            ->orderBy('heard_at')
+            ->get();
+        $latest = $devices->last();
+        if ($latest === null || $latest->heard_at === null) {
             return null;
         }
-        $seen = Seen::from($device->seen ?? []);
-        $sight = $seen->sight($seen->lastS());
-        $values = [];
-        foreach ($controller->sensors as $sensor) {
-            $key = $sensor->key();
-            $value = $sight->probes[$key] ?? null;
-            $closed = $sight->switches[$key] ?? null;
-            $values[$key] = match (true) {
-                $value !== null => $sensor->quantity === 'temperature'
-                    ? $units->show(Quantity::of($value, Kind::Temperature))
-                    : str_replace('.', $units->decimalMark, (string) round($value, 2)),
-                $closed !== null => $closed ? 'wet' : 'dry',
-                default => 'nothing comes',
-            };
+        $values = $on = $acts = [];
+        // Several may report for one controller: whoever was heard last has the last word.
+        foreach ($devices as $device) {
+            $seen = Seen::from($device->seen ?? []);
+            $sight = $seen->sight($seen->lastS());
+            $values = [...$values, ...$this->values($controller, $sight, $units)];
+            $on = [...$on, ...$seen->outletsOn()];
+            $acts = [...$acts, ...$sight->acts];
         }
 
         return new LiveView(
-            heardAt: $device->heard_at->toIso8601ZuluString(),
+            heardAt: $latest->heard_at->toIso8601ZuluString(),
             values: $values,
-            on: $seen->outletsOn(),
-            acts: $sight->acts,
+            on: $on,
+            acts: array_values(array_unique($acts)),
         );
+    }
+
+    /** @return array<string, string> by sensor; of what is not reported nothing */
+    private function values(Controller $controller, AlarmSight $sight, Units $units): array
+    {
+        $values = [];
+        foreach ($controller->sensors as $sensor) {
+            $value = $sight->probes[$sensor->key()] ?? null;
+            $closed = $sight->switches[$sensor->key()] ?? null;
+            if ($value !== null) {
+                $values[$sensor->key()] = $sensor->quantity === 'temperature'
+                    ? $units->show(Quantity::of($value, Kind::Temperature))
+                    : str_replace('.', $units->decimalMark, (string) round($value, 2));
+            } elseif ($closed !== null) {
+                $values[$sensor->key()] = $closed ? 'wet' : 'dry';
+            }
+        }
+
+        return $values;
     }
 }

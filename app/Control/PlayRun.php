@@ -21,25 +21,6 @@ final class PlayRun
     /** Between two points of a drawn line, s. */
     private const EVERY_S = 900.0;
 
-    /** What each fault is called, and what its number means. */
-    private const WORDS = [
-        'relay-welded' => 'relay welded shut',
-        'thermostat-welded' => 'its own thermostat stuck',
-        'load-dead' => 'dead',
-        'probe-drift' => 'drifts by',
-        'probe-frozen' => 'frozen',
-        'probe-dry' => 'out of the water',
-        'probe-silent' => 'unplugged',
-        'switch-stuck' => 'stuck',
-        'drain-blocked' => 'main drain blocked',
-        'link-lost' => 'link lost',
-        'outage' => 'power cut',
-        'room-climate' => 'room heating fails',
-        'vessel-empty' => 'vessel empty',
-        'pause-left-on' => 'pause begun again and again',
-        'doser-siphon' => 'drains by itself',
-    ];
-
     public function __construct(private readonly WholeSetUp $whole)
     {
     }
@@ -65,7 +46,7 @@ final class PlayRun
             'systems' => $systems->map(fn (System $s): array => ['id' => $s->id, 'name' => $s->name])->all(),
             'kinds' => array_map(fn (FaultKind $k): array => [
                 'kind' => $k->value,
-                'label' => self::WORDS[$k->value],
+                'label' => $k->label(),
                 'sitsOn' => $k->sitsOn(),
                 'value' => $k->value(),
             ], FaultKind::cases()),

@@ -201,7 +201,7 @@ final class Controls
                 ['minute' => 1200, 'level' => 'on'],
                 ['minute' => 1290, 'level' => 'off'],
             ]], 'off'),
-            $this->outlet('B5', 'top-off', $refill, 'off'),
+            $this->outlet('B5', 'top-off', $refill, 'off', $isSound ? ['pauses' => $feeding(20)] : []),
         ];
     }
 
@@ -268,6 +268,10 @@ final class Controls
             'message' => 'Breaker of the wet gear off first, from a dry place. Then the top-off.',
         ]);
         if ($isSound) {
+            $alarm('Cabinet silent', [
+                'delay_min' => 15,
+                'message' => 'Nothing is heard from the cabinet: power, or its line. Ring the restaurant.',
+            ]);
             $alarm('Heater guard has acted', [
                 'act' => "{$this->outlets['A1']->key()}-1",
                 'message' => 'Heater 1 was cut. Somebody looks before it goes on again.',

@@ -9,7 +9,7 @@ const BATCHES_S = 50;
 const agent = new Agent({ keepAlive: true, maxSockets: 4 });
 const took = [];
 let [stored, failed, open] = [0, 0, 0];
-const begun = performance.now();
+let begun = performance.now();
 
 function send(device, due, cold) {
     open++;
@@ -53,6 +53,15 @@ function send(device, due, cold) {
     req.end(body);
 }
 
+// Half a second of each worker before the clock runs: a server that has just been started compiles its code first.
+for (let n = 0; n < 100; n++) {
+    send(devices[n % devices.length], performance.now() - begun, false);
+    await new Promise((done) => setTimeout(done, 60));
+}
+while (open > 0) await new Promise((done) => setTimeout(done, 20));
+const before = stored;
+took.length = 0;
+begun = performance.now();
 const total = Number(seconds) * BATCHES_S;
 for (let n = 0; n < total; n++) {
     const due = (n * 1000) / BATCHES_S;
@@ -65,6 +74,15 @@ const lasted = (performance.now() - begun) / 1000;
 took.sort((a, b) => a - b);
 const at = (share) => took[Math.min(took.length - 1, Math.floor(share * took.length))];
 console.log(
-    JSON.stringify({ stored, failed, seconds: lasted, p50: at(0.5), p95: at(0.95), p99: at(0.99), worst: took[took.length - 1] }),
+    JSON.stringify({
+        stored,
+        measured: stored - before,
+        failed,
+        seconds: lasted,
+        p50: at(0.5),
+        p95: at(0.95),
+        p99: at(0.99),
+        worst: took[took.length - 1],
+    }),
 );
 agent.destroy();

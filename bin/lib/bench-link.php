@@ -54,7 +54,7 @@ function counted(string $file): void
     printf(
         '%d rows acknowledged, %d stored, %.0f rows/s over %.0f s; batch p50 %.1f ms, p95 %.1f ms, p99 %.1f ms, worst %.0f ms; %d failed; '.
             "%d alarms raised; first one from its last row to the gateway %.2f s\n",
-        $sent['stored'], $stored, $sent['stored'] / $sent['seconds'], $sent['seconds'], $sent['p50'], $sent['p95'], $sent['p99'], $sent['worst'],
+        $sent['stored'], $stored, $sent['measured'] / $sent['seconds'], $sent['seconds'], $sent['p50'], $sent['p95'], $sent['p99'], $sent['worst'],
         $sent['failed'], DB::table('alarm_events')->count(), $seconds($message->at ?? null) - $seconds($event->raised_at ?? null),
     );
     exit($stored === $sent['stored'] && $sent['failed'] === 0 ? 0 : 1);

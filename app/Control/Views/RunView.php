@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Control\Views;
 
+use Velbrin\Core\Control\Plant\FaultKind;
 use Velbrin\Core\Control\Plant\Happening;
 use Velbrin\Core\Control\Plant\Run;
 use Velbrin\Core\Control\Programme\Setup;
@@ -95,13 +96,18 @@ final readonly class RunView
         );
     }
 
+    private static function label(?string $kind): string
+    {
+        return FaultKind::tryFrom((string) $kind)?->label() ?? (string) $kind;
+    }
+
     private static function words(Happening $h, Setup $setup): string
     {
         $name = $setup->nameOf($h->of);
 
         return match ($h->kind) {
-            'fault' => $name === $h->says ? str_replace('-', ' ', $name) : "{$name}: ".str_replace('-', ' ', (string) $h->says),
-            'repaired' => "{$name}: mended",
+            'fault' => $name === $h->says ? self::label($h->says) : "{$name}: ".self::label($h->says),
+            'repaired' => ($name === $h->says ? self::label($h->says) : $name).': mended',
             'guard' => $setup->place((string) $h->says).': its guard acts',
             'latched' => "{$name}: waits for somebody to look",
             'alarm' => "alarm: {$h->of}",

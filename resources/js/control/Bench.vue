@@ -332,7 +332,7 @@ onMounted(() => {
                 <ul class="sensorlines">
                     <li v-for="s in sensors" :key="s.id">
                         <b>{{ s.name }}</b> {{ s.quantity ?? 'switch' }}
-                        <b v-if="live" class="livevalue">{{ live.values[s.key] }}</b>
+                        <b v-if="live" class="livevalue">{{ live.values[s.key] ?? 'nothing comes' }}</b>
                         <small class="quiet"
                             >{{ s.hangsIn
                             }}<template v-if="s.calibratedOn">, calibrated {{ date(s.calibratedOn) }}</template></small

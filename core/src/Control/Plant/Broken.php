@@ -7,21 +7,32 @@ namespace Velbrin\Core\Control\Plant;
 /** What is broken at one moment. */
 final readonly class Broken
 {
-    /** @param  list<Fault>  $faults */
-    private function __construct(public array $faults)
+    /**
+     * @param  list<Fault>  $faults
+     * @param  array<string, list<Fault>>  $byKind
+     */
+    private function __construct(public array $faults, private array $byKind)
     {
     }
 
     /** @param  list<Fault>  $faults */
     public static function at(array $faults, float $atS): self
     {
-        return new self(array_values(array_filter($faults, fn (Fault $f): bool => $f->acts($atS))));
+        $acting = $byKind = [];
+        foreach ($faults as $fault) {
+            if ($fault->acts($atS)) {
+                $acting[] = $fault;
+                $byKind[$fault->kind->value][] = $fault;
+            }
+        }
+
+        return new self($acting, $byKind);
     }
 
     public function find(FaultKind $kind, ?string $of = null): ?Fault
     {
-        foreach ($this->faults as $fault) {
-            if ($fault->kind === $kind && ($of === null || $fault->of === $of)) {
+        foreach ($this->byKind[$kind->value] ?? [] as $fault) {
+            if ($of === null || $fault->of === $of) {
                 return $fault;
             }
         }

@@ -32,6 +32,28 @@ enum FaultKind: string
     /** A doser whose line drains by itself. */
     case DoserSiphon = 'doser-siphon';
 
+    /** As people say it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::RelayWelded => 'relay welded shut',
+            self::ThermostatWelded => 'its own thermostat stuck',
+            self::LoadDead => 'dead',
+            self::ProbeDrift => 'drifts by',
+            self::ProbeFrozen => 'frozen',
+            self::ProbeDry => 'out of the water',
+            self::ProbeSilent => 'unplugged',
+            self::SwitchStuck => 'stuck',
+            self::DrainBlocked => 'main drain blocked',
+            self::LinkLost => 'link lost',
+            self::Outage => 'power cut',
+            self::RoomClimate => 'room heating fails',
+            self::VesselEmpty => 'vessel empty',
+            self::PauseLeftOn => 'pause begun again and again',
+            self::DoserSiphon => 'drains by itself',
+        };
+    }
+
     /** The element it sits on; null: it has none. */
     public function sitsOn(): ?string
     {

@@ -19,20 +19,33 @@ final readonly class Workshop
         $deeds = new Deeds();
         foreach ($this->plant->devices as $id => $device) {
             $outlet = (string) $id;
-            $isWelded = $broken->hasPower() && $broken->find(FaultKind::RelayWelded, $outlet) !== null;
-            $level = $isWelded ? 1.0 : ($levels[$outlet] ?? 0.0);
-            $siphon = $broken->find(FaultKind::DoserSiphon, $outlet);
-            if ($siphon !== null) {
-                $deeds->dosesMlMin[$outlet] = $siphon->value;
+            $level = $levels[$outlet] ?? 0.0;
+            if ($broken->faults === []) {
+                if ($level > 0 && ! $this->rests($device, $s)) {
+                    $this->work($outlet, $device, $level, false, $deeds);
+                }
+
+                continue;
             }
-            $isDead = $broken->find(FaultKind::LoadDead, $outlet) !== null;
-            $rests = $this->rests($device, $s) && $broken->find(FaultKind::ThermostatWelded, $outlet) === null;
-            if ($level > 0 && ! $isDead && ! $rests) {
-                $this->work($outlet, $device, $level, $broken->find(FaultKind::VesselEmpty, $outlet) !== null, $deeds);
-            }
+            $this->brokenDevice($outlet, $device, $level, $broken, $s, $deeds);
         }
 
         return $deeds;
+    }
+
+    private function brokenDevice(string $outlet, Device $device, float $level, Broken $broken, State $s, Deeds $deeds): void
+    {
+        $isWelded = $broken->hasPower() && $broken->find(FaultKind::RelayWelded, $outlet) !== null;
+        $level = $isWelded ? 1.0 : $level;
+        $siphon = $broken->find(FaultKind::DoserSiphon, $outlet);
+        if ($siphon !== null) {
+            $deeds->dosesMlMin[$outlet] = $siphon->value;
+        }
+        $isDead = $broken->find(FaultKind::LoadDead, $outlet) !== null;
+        $rests = $this->rests($device, $s) && $broken->find(FaultKind::ThermostatWelded, $outlet) === null;
+        if ($level > 0 && ! $isDead && ! $rests) {
+            $this->work($outlet, $device, $level, $broken->find(FaultKind::VesselEmpty, $outlet) !== null, $deeds);
+        }
     }
 
     /** Its own thermostat holds it off. */

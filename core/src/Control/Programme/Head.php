@@ -89,26 +89,43 @@ final class Head
     /** s until something may change by the clock alone: a plan, a delay, a limit; INF: nothing waits. */
     public function untilS(Moment $now): float
     {
-        $ends = [$this->poweredS + self::BOOT_S];
+        $nowS = $now->atS;
+        $next = self::sooner(INF, $this->poweredS + self::BOOT_S, $nowS);
         foreach ($this->programme->outlets as $outlet) {
-            $id = $outlet->id;
-            $ends[] = $now->atS + $outlet->rule->untilS($now, $this->rules[$id]);
-            $ends[] = $this->poweredS + $outlet->powerReturnS;
-            $ends[] = ($this->onSinceS[$id] ?? -INF) + $outlet->minimumOnS;
-            $ends[] = ($this->onSinceS[$id] ?? -INF) + ($outlet->maximumOnS ?? -INF);
-            $ends[] = ($this->offSinceS[$id] ?? -INF) + max($outlet->minimumOffS, 0.0);
-            $ends[] = ($this->restingS[$id] ?? -INF) + $outlet->restS;
-            foreach ($outlet->pauses as $group => $pause) {
-                $ends[] = ($this->pauses[$group]['lastS'] ?? -INF) + $pause->lengthS;
-                $ends[] = ($this->pauses[$group]['firstS'] ?? -INF) + self::PAUSE_TIMES * $pause->lengthS;
-            }
+            $next = self::sooner($next, $nowS + $outlet->rule->untilS($now, $this->rules[$outlet->id]), $nowS);
+            $next = min($next, $this->timesOf($outlet, $nowS));
         }
         foreach ($this->programme->guards as $guard) {
-            $ends[] = $now->atS + $guard->untilS($now, $this->guards[$guard->id]);
+            $next = self::sooner($next, $nowS + $guard->untilS($now, $this->guards[$guard->id]), $nowS);
         }
-        $ahead = array_filter($ends, fn (float $at): bool => $at > $now->atS + 1e-9);
 
-        return $ahead === [] ? INF : min($ahead) - $now->atS;
+        return $next - $nowS;
+    }
+
+    /** When the next of an outlet's own times is over. */
+    private function timesOf(Outlet $outlet, float $nowS): float
+    {
+        $id = $outlet->id;
+        $onS = $this->onSinceS[$id] ?? null;
+        $next = self::sooner(INF, $this->poweredS + $outlet->powerReturnS, $nowS);
+        if ($onS !== null) {
+            $next = self::sooner($next, $onS + $outlet->minimumOnS, $nowS);
+            $next = self::sooner($next, $onS + ($outlet->maximumOnS ?? -INF), $nowS);
+        }
+        $next = self::sooner($next, ($this->offSinceS[$id] ?? -INF) + $outlet->minimumOffS, $nowS);
+        $next = self::sooner($next, ($this->restingS[$id] ?? -INF) + $outlet->restS, $nowS);
+        foreach ($this->pauses === [] ? [] : $outlet->pauses as $group => $pause) {
+            $next = self::sooner($next, ($this->pauses[$group]['lastS'] ?? -INF) + $pause->lengthS, $nowS);
+            $next = self::sooner($next, ($this->pauses[$group]['firstS'] ?? -INF) + self::PAUSE_TIMES * $pause->lengthS, $nowS);
+        }
+
+        return $next;
+    }
+
+    /** The earlier of two moments, where the second lies ahead at all. */
+    private static function sooner(float $next, float $atS, float $nowS): float
+    {
+        return $atS > $nowS + 1e-9 && $atS < $next ? $atS : $next;
     }
 
     private function boot(): void
