@@ -34,7 +34,7 @@ final class TroubleNow
 
         return new TodayLineView(
             "{$trouble->name}: {$trouble->system}, {$trouble->site}",
-            "{$trouble->words} Since {$since}; {$next}.",
+            "{$trouble->words} Raised {$since}; {$next}.",
             '/alarms',
             $trouble->answeredBy === null ? Severity::Stop->value : Severity::Watch->value,
         );

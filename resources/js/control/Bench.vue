@@ -235,7 +235,7 @@ onMounted(() => {
                 @choose="choose"
             />
             <p v-if="live" class="quiet">
-                heard {{ when(live.heardAt) }}; a filled ring draws now<template v-if="live.acts.length">
+                heard {{ when(live.heardAt) }}; ringed in red: on now<template v-if="live.acts.length">
                     · <b class="watchword">a guard acts</b></template
                 >
             </p>
