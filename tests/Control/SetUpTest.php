@@ -284,6 +284,16 @@ final class SetUpTest extends TestCase
     }
 
     #[Test]
+    public function a_visit_on_the_phone_has_the_sheet_for_hands_of_its_place(): void
+    {
+        $visit = Fixture::visit($this->system);
+        $props = self::props($this->get("/visits/{$visit->id}"));
+        self::assertSame([['id' => $this->controller->id, 'name' => $this->controller->name]], $props['controllers']);
+        $this->controller->archive();
+        self::assertSame([], self::props($this->get("/visits/{$visit->id}"))['controllers']);
+    }
+
+    #[Test]
     public function what_the_record_knows_of_the_system_decides_what_is_said(): void
     {
         // 40 L with 2 000 W in a band of three tenths switches a relay to pieces; the litres stand in the record.

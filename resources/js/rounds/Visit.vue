@@ -25,6 +25,7 @@ const props = defineProps<{
     ticks: Record<string, string>;
     people: Record<string, string>;
     photos: number;
+    controllers: { id: number; name: string }[];
     running: RunningView[];
 }>();
 const { shell } = useShell();
@@ -518,6 +519,9 @@ onUnmounted(() => {
             <p class="recordlink">
                 <Link :href="`/systems/${system.id}`">{{ system.name }}: the whole record</Link> ·
                 <Link :href="`/systems/${system.id}/fault`">find a fault</Link>
+                <template v-for="c in controllers" :key="c.id">
+                    · <a :href="`/control/${c.id}/by-hand.pdf`">{{ c.name }} dead: what to do by hand</a>
+                </template>
             </p>
         </template>
         <footer v-if="!closed" class="visitfoot">
