@@ -36,6 +36,7 @@ final class Alarm extends Model
         'on_its_own',
         'controller_id',
         'sensor_id',
+        'outlet_id',
         'act',
         'rate_per_h',
         'is_frozen',

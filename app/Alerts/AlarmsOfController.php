@@ -58,6 +58,7 @@ final class AlarmsOfController implements Watches
         $sensor = $controller->sensors->firstWhere('id', $alarm->sensor_id);
         $watches = match (true) {
             $alarm->act !== null => ['act' => $alarm->act],
+            $alarm->outlet_id !== null => ['outlet' => "o{$alarm->outlet_id}"],
             $sensor === null => ['silence' => true],
             $sensor->kind === 'switch' => ['switch' => $sensor->key(), 'closed' => $alarm->quantity !== AlarmQuantity::Level],
             default => ['probe' => $sensor->key()],

@@ -267,6 +267,29 @@ final class LiveAlarmTest extends TestCase
     }
 
     #[Test]
+    public function a_heater_that_is_on_and_draws_nothing_is_told(): void
+    {
+        $outlet = $this->controller->strips()->firstOrFail()->outlets()->firstOrFail();
+        $this->system->items()->create(['job' => 'heater', 'name' => 'Heater', 'watts' => 200, 'outlet_id' => $outlet->id]);
+        $this->actingAs($this->planner)->post("/control/{$this->controller->id}/alarms", ['system_id' => $this->system->id,
+            'name' => 'Heater dead', 'outlet_id' => $outlet->id, 'is_frozen' => false, 'delay_min' => 0, 'message' => 'Change it.',
+            'calls' => [$this->technician->id]])->assertSessionHasNoErrors();
+        $send = fn (int $seq, bool $on, float $watts) => $this->withToken('vl_alarms')->postJson('/api/v1/link/batches', [
+            'schema' => 1, 'run' => 'r', 'boot' => 0, 'sentUpMs' => 5000.0 + $seq * 1000,
+            'rows' => [['seq' => $seq, 'boot' => 0, 'upMs' => 5000.0 + $seq * 1000, 'kind' => 'outlet', 'id' => $outlet->key(), 'on' => $on,
+                'watts' => $watts]],
+        ])->assertOk()->assertJson(['stored' => 1]);
+        $send(1, true, 195);
+        $send(2, false, 0);
+        self::assertSame(0, AlarmEvent::query()->count());
+        $this->travel(5)->seconds();
+        $send(3, true, 0);
+        self::assertSame('Heater dead', AlarmEvent::query()->sole()->alarm?->name);
+        self::tick();
+        self::assertSame(1, DB::table('gateway_messages')->count());
+    }
+
+    #[Test]
     public function silence_is_missed_and_over_when_it_is_heard_again(): void
     {
         $silence = Alarm::query()->create([...$this->alarm->only(['system_id', 'controller_id', 'watches']), 'name' => 'Silent',

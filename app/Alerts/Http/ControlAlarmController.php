@@ -27,6 +27,7 @@ final class ControlAlarmController
                 'name' => ['required', 'string', 'max:120'],
                 'sensor_id' => ['nullable', 'integer', Rule::exists(Sensor::class, 'id')->where('controller_id', $controller->id)],
                 'act' => ['nullable', 'string', 'max:60'],
+                'outlet_id' => ['nullable', 'integer', Rule::exists('outlets', 'id')->where('site_id', $controller->site_id)],
                 ...AlarmRequest::limits(),
                 'rate_per_h' => ['nullable', 'numeric:strict', 'gt:0', 'max:1000'],
                 'is_frozen' => ['required', 'boolean'],
@@ -45,7 +46,7 @@ final class ControlAlarmController
             'controller_id' => $controller->id,
             'watches' => [],
             'on_its_own' => false,
-            'quantity' => $this->quantity($given['sensor_id'] ?? null),
+            'quantity' => isset($given['outlet_id']) ? AlarmQuantity::Power : $this->quantity($given['sensor_id'] ?? null),
         ]);
 
         return back()->with('said', 'The alarm is written down. It counts once somebody has made it call.');

@@ -104,6 +104,7 @@ final class Tick
             ->whereNotNull('controller_id')
             ->whereNull('sensor_id')
             ->whereNull('act')
+            ->whereNull('outlet_id')
             ->with('calls', 'system')
             ->get();
         foreach ($alarms as $alarm) {

@@ -46,10 +46,10 @@ final class SimulatedController
     /** @var list<string> */
     private array $acts = [];
 
-    /** @var array<string, float> as they were told last */
+    /** @var array<string, string> levels and watts as they were told last */
     private array $levels = [];
 
-    private int $hour = -1;
+    private int $part = -1;
 
     public int $lost = 0;
 
@@ -157,8 +157,9 @@ final class SimulatedController
         foreach ($report->switches as $id => $closed) {
             $this->row($upMs, 'reading', $id, ['on' => $closed]);
         }
-        foreach ($this->turned($report->levels) as $id => $level) {
-            $this->row($upMs, 'outlet', $id, ['on' => $level > 0, 'level' => round($level, 3)]);
+        foreach ($this->turned($report) as $id => $level) {
+            $watts = round($report->watts[$id] ?? 0.0, 1);
+            $this->row($upMs, 'outlet', $id, ['on' => $level > 0, 'level' => round($level, 3), 'watts' => $watts]);
         }
         foreach (array_diff($report->acts, $this->acts) as $id) {
             $this->row($upMs, 'event', $id, ['code' => 'act']);
@@ -175,16 +176,19 @@ final class SimulatedController
     }
 
     /**
-     * An outlet is told when it turns, and once an hour.
+     * An outlet is told when it turns or draws otherwise, and every ten minutes.
      *
-     * @param  array<string, float>  $levels
-     * @return array<string, float>
+     * @return array<string, float> levels by outlet
      */
-    private function turned(array $levels): array
+    private function turned(Report $report): array
     {
-        $hour = (int) floor((microtime(true) - $this->begunS) * $this->rate / 3600);
-        $turned = $hour === $this->hour ? array_diff_assoc($levels, $this->levels) : $levels;
-        [$this->levels, $this->hour] = [$levels, $hour];
+        $part = (int) floor((microtime(true) - $this->begunS) * $this->rate / 600);
+        $now = [];
+        foreach ($report->levels as $id => $level) {
+            $now[$id] = $level.' '.($report->watts[$id] ?? 0.0);
+        }
+        $turned = $part === $this->part ? array_intersect_key($report->levels, array_diff_assoc($now, $this->levels)) : $report->levels;
+        [$this->levels, $this->part] = [$now, $part];
 
         return $turned;
     }

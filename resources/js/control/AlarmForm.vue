@@ -10,6 +10,7 @@ const props = defineProps<{
     controllerId: number;
     sensors: SensorView[];
     acts: { key: string; label: string }[];
+    outlets: { id: number; label: string }[];
     systems: { id: number; name: string }[];
     people: { id: number; name: string }[];
 }>();
@@ -36,6 +37,7 @@ function keep() {
         ...rest,
         sensor_id: sensor.value?.id ?? null,
         act: watches.startsWith('act:') ? watches.slice(4) : null,
+        outlet_id: watches.startsWith('outlet:') ? Number(watches.slice(7)) : null,
         low_limit: sensor.value?.kind === 'probe' ? rest.low_limit : null,
         high_limit: sensor.value?.kind === 'probe' ? rest.high_limit : null,
     })).post(`/control/${props.controllerId}/alarms`, { preserveScroll: true, onSuccess: () => emit('done') });
@@ -53,6 +55,9 @@ function keep() {
             <select id="alarm-watches" v-model="form.watches" class="cell">
                 <option v-for="s in sensors" :key="s.key" :value="`sensor:${s.id}`">{{ s.name }}</option>
                 <option v-for="a in acts" :key="a.key" :value="`act:${a.key}`">the guard of {{ a.label }}</option>
+                <option v-for="o in outlets" :key="o.id" :value="`outlet:${o.id}`">
+                    {{ o.label }}: on, and draws nothing
+                </option>
                 <option value="silence">nothing is heard from the controller</option>
             </select></label
         >

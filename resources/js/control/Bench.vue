@@ -321,6 +321,7 @@ onMounted(() => {
                 :controller-id="controller.id"
                 :sensors="sensors"
                 :acts="acts"
+                :outlets="all.filter((o) => o.isSet && o.load).map((o) => ({ id: o.id, label: o.place }))"
                 :systems="systems"
                 :people="people"
                 @done="sheet = null"

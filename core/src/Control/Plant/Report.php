@@ -11,6 +11,7 @@ final readonly class Report
      * @param  array<string, float|null>  $probes
      * @param  array<string, bool>  $switches
      * @param  array<string, float>  $levels  of outlets
+     * @param  array<string, float>  $watts  what each outlet draws
      * @param  list<string>  $acts  guards that act, and what waits for somebody
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class Report
         public array $probes,
         public array $switches,
         public array $levels,
+        public array $watts,
         public array $acts,
     ) {
     }

@@ -164,8 +164,22 @@ final class Simulation
             probes: $this->senses->probes($this->s, $this->broken),
             switches: $this->senses->switches($this->s, $this->broken),
             levels: array_map(fn (Decision $d): float => $d->level, $this->decided),
+            watts: $this->watts(),
             acts: array_values(array_unique([...$this->journal->guarding, ...$this->journal->latched])),
         );
+    }
+
+    /** @return array<string, float> what each outlet draws */
+    private function watts(): array
+    {
+        $watts = [];
+        foreach ($this->plant->devices as $outlet => $device) {
+            $isDead = $this->broken->find(FaultKind::LoadDead, (string) $outlet) !== null;
+            $level = ($this->decided[$outlet] ?? null)->level ?? 0.0;
+            $watts[(string) $outlet] = $isDead ? 0.0 : $level * $device->watts;
+        }
+
+        return $watts;
     }
 
     private function told(State $begun): Run
