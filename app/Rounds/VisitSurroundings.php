@@ -24,6 +24,9 @@ final class VisitSurroundings
 
     public readonly int $photos;
 
+    /** @var list<array{id: int, name: string}> whose sheet for hands is wanted when one is dead */
+    public readonly array $controllers;
+
     /** @var list<string> what was missing here last time */
     public readonly array $missing;
 
@@ -67,6 +70,13 @@ final class VisitSurroundings
                     ),
                 'lifted',
             )
+            ->selectSub(
+                DB::table('controllers')
+                    ->where('site_id', $visit->site_id)
+                    ->whereNull('archived_at')
+                    ->selectRaw("json_arrayagg(json_object('id', id, 'name', name))"),
+                'controllers',
+            )
             ->selectSub(self::bring($visit), 'bring')
             ->selectSub(self::nextStop($visit), 'next')
             ->selectSub(RunningClocks::mixing($visit), 'mixing')
@@ -82,6 +92,11 @@ final class VisitSurroundings
             ->first();
         $this->reportId = is_numeric($row?->report_id) ? (int) $row->report_id : null;
         $this->photos = is_numeric($row?->photos) ? (int) $row->photos : 0;
+        $this->controllers = array_values(
+            self::rows($row?->controllers)
+                ->map(fn (stdClass $c): array => ['id' => (int) $c->id, 'name' => (string) $c->name])
+                ->all(),
+        );
         $this->own = self::rows($row?->own)->groupBy('task_type_id');
         $locks = $lifted = [];
         foreach (self::rows($row?->locks) as $lock) {

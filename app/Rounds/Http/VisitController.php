@@ -7,7 +7,6 @@ namespace App\Rounds\Http;
 use App\Clients\Attachments;
 use App\Clients\Site;
 use App\Clients\SiteCode;
-use App\Control\Controller;
 use App\House\Http\Asked;
 use App\Rounds\Entries\EntryDesk;
 use App\Rounds\Entries\Outcome;
@@ -77,12 +76,7 @@ final class VisitController
             'ticks' => LeaveSafe::TICKS,
             'people' => $reader->staff(),
             'photos' => $reader->round->photos,
-            'controllers' => Controller::query()
-                ->current()
-                ->where('site_id', $visit->site_id)
-                ->orderBy('name')
-                ->get(['id', 'name'])
-                ->map(fn (Controller $c): array => ['id' => $c->id, 'name' => $c->name]),
+            'controllers' => $reader->round->controllers,
             'running' => $reader->round->running,
         ]);
     }
