@@ -42,7 +42,7 @@ final class CheckerTest extends TestCase
                         'water' => 'sump', 'thermostatC' => 27.0, 'stripRatedW' => 2000]] + $feeding('off', 600)),
                 $outlet('heater2', 'heater 2, sump', 'heater', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 25.0,
                     'stopAt' => 25.4, 'blind' => 'off'], 'off', ['hung' => ['strip' => 'B',
-                        'water' => 'sump']] + $feeding('off', 600)),
+                        'water' => 'sump', 'stripRatedW' => 2000]] + $feeding('off', 600)),
                 $outlet('chiller', 'chiller', 'chiller', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 26.6,
                     'stopAt' => 26.2, 'blind' => 'off'], 'off', ['minimumOffS' => 300, 'powerReturnS' => 240]),
                 $outlet('return', 'return pump', 'return-pump', ['kind' => 'on'], 'on',
@@ -169,7 +169,7 @@ final class CheckerTest extends TestCase
             return $s;
         }];
         $with = fn (array $more): \Closure => fn (array $s): array => array_replace_recursive($s, $more);
-        yield 'K-20d: help takes longer than harm' => ['K-20d too cold', $with(['facts' => ['helpMin' => 1600]])];
+        yield 'K-20d: help takes longer than harm' => ['K-20d too cold', $with(['facts' => ['helpMin' => 640]])];
         yield 'K-20d: an alarm where harm is' => ['K-20d too cold', $with(['alarms' => [1 => ['low' => 18]]])];
         yield 'K-20g: nobody hears that it cools' => ['K-20g temperature low', $with(['alarms' => [1 => ['low' => null, 'high' => 28.5]]])];
         yield 'K-20g: nobody hears that it overheats' => [
@@ -229,7 +229,7 @@ final class CheckerTest extends TestCase
     public static function justInside(): iterable
     {
         $with = fn (array $more): \Closure => fn (array $s): array => array_replace_recursive($s, $more);
-        yield 'help just in time' => [$with(['facts' => ['helpMin' => 1400]])];
+        yield 'help just in time' => [$with(['facts' => ['helpMin' => 500]])];
         yield 'a strip at its limit' => [$with(['outlets' => [0 => ['hung' => ['watts' => 900, 'stripRatedW' => 900]]]])];
         yield 'a lamp with ten minutes off' => [fn (array $s): array => self::lamp($s, 600)];
         yield 'a dose at one and at three' => [function (array $s): array {
@@ -242,6 +242,12 @@ final class CheckerTest extends TestCase
         yield 'a run of a percent and a half' => [$with(['outlets' => [6 => ['rule' => ['longestS' => 387]]]])];
         yield 'a day of twice what evaporates' => [$with(['outlets' => [6 => ['rule' => ['mostL' => 12]]]])];
         yield 'a top-off a second after the pump' => [$with(['outlets' => [6 => ['pauses' => ['feeding' => ['s' => 601]]]]])];
+        yield 'a high guard of something that does not heat' => [function (array $s): array {
+            $s['guards'][] = ['id' => 'other', 'outlet' => 'return', 'when' => [['probe' => 't1', 'above' => 29.9]]] + $s['guards'][0];
+            $s['alarms'][] = ['id' => 'tells', 'act' => 'other'] + $s['alarms'][2];
+
+            return $s;
+        }];
         yield 'heating stops just below cooling' => [$with(['outlets' => [0 => ['rule' => ['stopAt' => 26.19]]]])];
         yield 'a band of two steps' => [$with(['outlets' => [0 => ['rule' => ['stopAt' => 25.5]]]])];
         yield 'a guard just beyond the day,
@@ -321,6 +327,20 @@ final class CheckerTest extends TestCase
     /** @return iterable<string, array{string, \Closure}> */
     public static function unsaid(): iterable
     {
+        $asks = ['K-55 heater1' => 'volumeL', 'K-49 hot' => 'highHarmC', 'K-56 topoff' => 'evaporationLd',
+            'K-20d too cold' => 'evaporationLd'];
+        foreach ($asks as $found => $fact) {
+            yield "{$found} without {$fact}" => [$found, function (array $s) use ($fact): array {
+                unset($s['facts'][$fact]);
+
+                return $s;
+            }];
+        }
+        yield 'what a strip carries' => ['K-20j B', function (array $s): array {
+            unset($s['outlets'][1]['hung']['stripRatedW']);
+
+            return $s;
+        }];
         yield 'how long help takes' => ['K-20d too cold', function (array $s): array {
             unset($s['facts']['helpMin']);
 

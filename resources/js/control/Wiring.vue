@@ -68,6 +68,14 @@ const lines = computed(() =>
     }),
 );
 const lostX = (level: number | null) => (level === null ? 489 : 479 + 12 * Math.min(1, level));
+const said = (o: OutletView) =>
+    [
+        `${o.name}, ${o.place}: ${o.does}`,
+        o.lost ? `link lost: ${o.lost}` : '',
+        o.key in props.on ? `now ${props.on[o.key] ? 'on' : 'off'}` : '',
+    ]
+        .filter(Boolean)
+        .join('; ');
 const cut = (text: string, most: number) => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
 </script>
 
@@ -106,7 +114,7 @@ const cut = (text: string, most: number) => (text.length > most ? `${text.slice(
                 role="button"
                 tabindex="0"
                 :aria-pressed="r.outlet.key === chosen"
-                :aria-label="`${r.outlet.name}, ${r.outlet.place}: ${r.outlet.does}${r.outlet.lost ? `; link lost: ${r.outlet.lost}` : ''}${r.outlet.key in on ? `; now ${on[r.outlet.key] ? 'on' : 'off'}` : ''}`"
+                :aria-label="said(r.outlet)"
                 @click="emit('choose', r.outlet.key)"
                 @keydown.enter="emit('choose', r.outlet.key)"
                 @keydown.space.prevent="emit('choose', r.outlet.key)"

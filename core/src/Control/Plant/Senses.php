@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
-use Velbrin\Core\Seawater\Seawater;
-
 /** What probes and switches say of the water, with their lag, their step and what is wrong with them. */
 final class Senses
 {
@@ -98,7 +96,6 @@ final class Senses
             'salinity' => $s->salinity($body),
             'oxygen' => $s->per($s->oxygenMg, $body),
             'level' => $body === 1 ? $s->sumpMm() : $s->overMm,
-            'density' => $s->salinity($body) * Seawater::NEAR_DENSITY_KG_L,
             default => $s->tempC[$body],
         };
     }

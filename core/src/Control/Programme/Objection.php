@@ -42,6 +42,20 @@ final readonly class Objection
         )->answering($code);
     }
 
+    /** What cannot be judged since something was never said: it is asked for, never passed over. */
+    public static function unknown(string $code, string $subject, string $place, string $needs): Finding
+    {
+        return self::of(
+            Severity::Watch,
+            $code,
+            $subject,
+            'Nobody can say yet whether {place} keeps its limit',
+            'It needs {needs}.',
+            'Complete the record.',
+            ['place' => $place, 'needs' => $needs],
+        );
+    }
+
     /** In the unit of its probe. */
     public static function value(float $value, Probe $probe): string|Quantity
     {

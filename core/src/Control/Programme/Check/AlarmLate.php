@@ -9,6 +9,7 @@ use Velbrin\Core\Control\Programme\KnownFacts;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Heat\Evaporation;
 use Velbrin\Core\Heat\LimitSide;
 use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\Severity;
@@ -75,6 +76,9 @@ final readonly class AlarmLate implements Row
         if ($facts->volumeL === null || $facts->lossWK === null || $facts->coldestC === null || $facts->lowHarmC === null) {
             return null;
         }
+        if ($facts->evaporationLd === null) {
+            return null;
+        }
         if ($fromC <= $facts->lowHarmC) {
             return 0.0;
         }
@@ -83,7 +87,8 @@ final readonly class AlarmLate implements Row
             volumeL: $facts->volumeL,
             uaWK: $facts->lossWK,
             powerW: $facts->backgroundW ?? 0.0,
-            evaporationW: 0.0,
+            // The worst day’s evaporation: what leaves with it leaves in the coldest night too.
+            evaporationW: (Evaporation::heatKjKg($fromC) * (float) $facts->evaporationLd) / 86.4,
             roomC: $facts->coldestC,
             startC: $fromC,
             hours: 24,

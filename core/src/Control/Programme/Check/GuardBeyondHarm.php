@@ -31,7 +31,13 @@ final readonly class GuardBeyondHarm implements Row
             foreach ($guard->when as $condition) {
                 $probe = $setup->probes[$condition->probe ?? ''] ?? null;
                 $isHeat = $probe?->quantity === 'temperature' && $condition->above && $condition->limit !== null && $heats !== null;
-                if (! $isHeat || $facts->highHarmC === null || $facts->volumeL === null) {
+                if (! $isHeat) {
+                    continue;
+                }
+                if ($facts->highHarmC === null || $facts->volumeL === null) {
+                    $place = $setup->place($guard->outlet);
+                    $found[] = Objection::unknown($this->code(), $guard->id, $place, 'the litres, and where heat harms');
+
                     continue;
                 }
                 $kPerS = $heats / ($facts->volumeL * KnownFacts::J_PER_L_K);

@@ -35,6 +35,9 @@ final readonly class RefillTooMuch implements Row
             if (! $rule instanceof Refill) {
                 continue;
             }
+            if ($facts->volumeL === null || $facts->evaporationLd === null) {
+                $found[] = Objection::unknown($this->code(), $outlet->id, $outlet->place, 'the litres, and what evaporates in a day');
+            }
             $runL = $rule->longestS === null ? null : ($rule->litresPerH * $rule->longestS) / 3600;
             if ($runL !== null && $facts->volumeL !== null && $runL > self::RUN_SHARE * $facts->volumeL) {
                 $found[] = Objection::of(

@@ -35,7 +35,13 @@ final readonly class RelayWorn implements Row
             $hung = $setup->hung[$outlet->id] ?? null;
             $probe = $setup->probes[$hold->probe] ?? null;
             $isThermal = in_array($hung?->job, [Job::Heater, Job::Chiller], true) && $probe?->quantity === 'temperature';
-            if (! $isThermal || $volumeL === null || $hung->watts <= 0) {
+            if (! $isThermal) {
+                continue;
+            }
+            if ($volumeL === null || $hung->watts <= 0) {
+                $needs = $volumeL === null ? 'the litres of the system' : 'its watts';
+                $found[] = Objection::unknown($this->code(), $outlet->id, $outlet->place, $needs);
+
                 continue;
             }
             // The worst there can be: half of the power lost while it is off.

@@ -31,7 +31,9 @@ final readonly class StripOverloaded implements Row
         $found = [];
         foreach ($loads as $strip => $watts) {
             $most = $rated[$strip] ?? null;
-            if ($most !== null && $watts > $most) {
+            if ($most === null) {
+                $found[] = Objection::unknown($this->code(), (string) $strip, "strip {$strip}", 'what the strip carries, W');
+            } elseif ($watts > $most) {
                 $found[] = Objection::of(
                     Severity::Stop,
                     $this->code(),
