@@ -68,6 +68,12 @@ final class PlanVersion extends Model
         return $this->belongsTo(Plan::class);
     }
 
+    /** Of the place it is built at. */
+    public function siteId(): int
+    {
+        return (int) ($this->plan ?? $this->plan()->firstOrFail())->site_id;
+    }
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

@@ -26,6 +26,11 @@ final class AssignedSystems implements Assignments
         return $this->hasPlace($technician, (int) $system->site_id) || $this->owes($technician, $system) || $this->isOnCall($technician);
     }
 
+    public function atPlace(User $technician, int $siteId): bool
+    {
+        return $this->isOnCall($technician) || $this->hasPlace($technician, $siteId);
+    }
+
     public function hasPlace(User $technician, int $siteId): bool
     {
         $since = CarbonImmutable::now()->subDays(self::AFTER_DAYS);

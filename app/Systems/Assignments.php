@@ -10,4 +10,7 @@ use App\Team\User;
 interface Assignments
 {
     public function has(User $technician, System $system): bool;
+
+    /** At a place, whatever stands there: a build has its stages before much of a system does. */
+    public function atPlace(User $technician, int $siteId): bool;
 }

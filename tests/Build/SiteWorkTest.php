@@ -37,7 +37,7 @@ final class SiteWorkTest extends TestCase
             self::props($this->get("/plan-versions/{$v->id}"))['view']['stages'],
         )->firstWhere('key', 'plumbed')['tools'];
 
-        $this->actingAs(self::user('technician'));
+        $this->actingAs(Fixture::onCall(self::user('technician')));
         $this->put("{$at}/tools", ['tools' => ['saw']])->assertForbidden();
         $this->post("{$at}/missed", ['name' => ''])->assertSessionHasErrors('name');
         $this->post("{$at}/missed", ['name' => 'strap wrench'])->assertSessionHasNoErrors();
@@ -126,6 +126,8 @@ final class SiteWorkTest extends TestCase
                 ]);
         }
         $this->actingAs(self::user('technician'));
+        $this->post("/plan-versions/{$version->id}/joints", ['joint' => 0, 'moment' => 'quarter', 'dry' => true])->assertForbidden();
+        $this->actingAs(Fixture::onCall(self::user('technician')));
         $pass = fn (): mixed => $this->post("/plan-versions/{$version->id}/stages/filled", [
             'by' => 'proof',
             'held' => [

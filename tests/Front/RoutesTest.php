@@ -349,6 +349,10 @@ final class RoutesTest extends TestCase
 
     /** What a technician does only where their round takes them; a call-out takes them anywhere. */
     private const ON_THE_ROUND = [
+        'stages.pass',
+        'stages.missed',
+        'stages.carry',
+        'versions.joints',
         'items.settings',
         'devices.revoke',
         'devices.breaks',

@@ -56,7 +56,7 @@ final class StageToolController
     public function missed(Request $request, PlanVersion $version, string $stage): RedirectResponse
     {
         Gate::authorize('view', $version);
-        Gate::authorize('miss', StageTool::class);
+        Gate::authorize('miss', [StageTool::class, $version]);
         $given = $request->validate(['name' => ['required', 'string', 'max:120']]);
         StageTool::missed($this->stage($version, $stage), $given['name'], Days::today());
 
