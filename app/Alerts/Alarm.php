@@ -41,6 +41,7 @@ final class Alarm extends Model
         'rate_per_h',
         'is_frozen',
         'message',
+        'waits_at_night',
         'tested_on',
         'test_every_days',
     ];
@@ -53,6 +54,7 @@ final class Alarm extends Model
             'quantity' => AlarmQuantity::class,
             'on_its_own' => 'boolean',
             'is_frozen' => 'boolean',
+            'waits_at_night' => 'boolean',
             'tested_on' => 'immutable_date',
             'test_due_on' => 'immutable_date',
             'archived_at' => 'datetime',

@@ -111,8 +111,8 @@ final class PlantOfSystem
     /** @return array<string, float> */
     private function start(Facts $facts): array
     {
-        $alk = $this->latest(Parameter::Alkalinity);
-        $ph = $this->latest(Parameter::Ph);
+        $alk = LastRead::of($this->system, Parameter::Alkalinity);
+        $ph = LastRead::of($this->system, Parameter::Ph);
         if ($alk === null) {
             $this->assumed[] = 'its chemistry is left out, since no alkalinity was read';
         }
@@ -123,24 +123,12 @@ final class PlantOfSystem
 
         return array_filter([
             'tempC' => $facts->number(F::SetpointC),
-            'salinity' => $this->latest(Parameter::Salinity) ?? $facts->number(F::Salinity),
+            'salinity' => LastRead::of($this->system, Parameter::Salinity) ?? $facts->number(F::Salinity),
             'sumpMm' => PlantFacts::startsMm($facts),
             'storeL' => $store,
             'alkMeqL' => $alk === null ? null : $alk / self::DKH_PER_MEQ,
             'ph' => $ph ?? 8.2,
         ], fn (?float $v): bool => $v !== null);
-    }
-
-    private function latest(Parameter $parameter): ?float
-    {
-        $value = $this->system
-            ->readings()
-            ->where('parameter', $parameter->value)
-            ->whereNull('marked_at')
-            ->latest('taken_at')
-            ->value('value');
-
-        return is_numeric($value) ? (float) $value : null;
     }
 
     /**
@@ -188,7 +176,26 @@ final class PlantOfSystem
                 default => null,
             },
             'mlPerMin' => $item->job === Job::Doser ? $number('mlPerMin') : null,
+            ...$item->job === Job::Doser ? $this->head($item) : [],
         ], fn (mixed $v): bool => $v !== null);
+    }
+
+    /** @return array<string, float> what a head brings with each mL, and what its vessel holds */
+    private function head(Item $item): array
+    {
+        $dic = $item->doses?->dicPerMeq();
+        if ($item->doses === null || ($dic !== null && $item->strength_meq_ml === null)) {
+            $this->assumed[] = "{$item->name} brings nothing, since nobody wrote down what it gives and how strong that is";
+        }
+        if ($item->holds_ml === null) {
+            $this->assumed[] = "the vessel of {$item->name} has no end";
+        }
+
+        return array_filter([
+            'alkMeqPerMl' => $dic === null ? null : $item->strength_meq_ml,
+            'dicPerMeq' => $dic,
+            'vesselMl' => $item->holds_ml,
+        ], fn (?float $v): bool => $v !== null);
     }
 
     /** Where nobody has said, gear stands in the sump and lamps and streams over and in the display. */

@@ -9,7 +9,10 @@ use App\Systems\SystemBrief;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
+use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic\Warmth;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Control\Plant\PlantFacts;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** What is known of the system a controller drives, as its checker reads it; what nobody has said is left out. */
@@ -43,8 +46,29 @@ final class SystemKnown
             'lowHarmC' => $low,
             'highHarmC' => $high,
             'helpMin' => $this->help->minutes($system),
+            'alkDkh' => LastRead::of($system, Parameter::Alkalinity),
+            'ph' => LastRead::of($system, Parameter::Ph),
             ...$this->heat($system),
+            ...$this->waters($system),
         ], fn (?float $v): bool => $v !== null);
+    }
+
+    /** @return array<string, float|null> nothing where no sump is described */
+    private function waters(System $system): array
+    {
+        try {
+            $facts = Facts::of(SystemBrief::running($system));
+            $flow = ['flowLh' => $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : null];
+            $sump = PlantFacts::of($facts, 0.0)['sump'] ?? null;
+
+            return $sump === null ? $flow : [
+                ...$flow,
+                'sumpL' => SumpWater::of($facts)->waterL(),
+                'returnL' => max(0.0, PlantFacts::startsMm($facts)) * $sump['returnM2'],
+            ];
+        } catch (Missing|OutOfRange) {
+            return [];
+        }
     }
 
     /** @return array<string, float|null> */

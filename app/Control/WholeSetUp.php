@@ -57,7 +57,7 @@ final class WholeSetUp
     /** @return Collection<string, Outlet> of its strips, by their name in a set-up */
     public function outlets(Controller $controller): Collection
     {
-        return $controller->strips
+        return $controller->loadMissing('strips.outlets.items.vessel')->strips
             ->flatMap(fn (Strip $s) => $s->outlets)
             ->filter(fn (Outlet $o): bool => ! $o->isArchived())
             ->keyBy(fn (Outlet $o): string => $o->key());
@@ -77,11 +77,20 @@ final class WholeSetUp
                 'job' => ($first->job ?? Job::Other)->value,
                 'watts' => (float) $items->sum(fn (Item $i): float => $i->watts ?? 0.0),
                 'strip' => $outlet->strip?->name,
-                'water' => $first->vessel_id === null ? null : "v{$first->vessel_id}",
+                'water' => self::water($first),
                 'labelled' => $outlet->is_labelled,
                 'stripRatedW' => $outlet->strip?->rated_w,
+                'doses' => $first->doses?->value,
             ], fn (mixed $v): bool => $v !== null),
         ];
+    }
+
+    /** The water it stands in, by the words probes are hung with; a further vessel by its own name. */
+    private static function water(Item $item): ?string
+    {
+        $role = $item->vessel?->role;
+
+        return in_array($role, ['display', 'sump'], true) ? $role : ($item->vessel_id === null ? null : "v{$item->vessel_id}");
     }
 
     /** @return list<array<string, mixed>> */
@@ -96,6 +105,7 @@ final class WholeSetUp
                 'id' => $sensor->key(),
                 'quantity' => (string) $sensor->quantity,
                 'resolution' => $sensor->resolution ?? 0.1,
+                'water' => $sensor->hangs_in === 'room' ? null : $sensor->hangs_in,
                 'overdueDays' => $this->overdue($sensor),
                 ...$this->usualDay($sensor),
             ], fn (mixed $v): bool => $v !== null);

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Replacement;
 
 /** A device: its job, its age, its plug, when it is due to be replaced. */
@@ -28,6 +29,9 @@ final class Item extends Model
         'senses_own_vessel',
         'name',
         'watts',
+        'doses',
+        'strength_meq_ml',
+        'holds_ml',
         'capacity_wh',
         'usable_share_pct',
         'carries_w',
@@ -74,6 +78,7 @@ final class Item extends Model
         return [
             'job' => Job::class,
             'state' => Installed::class,
+            'doses' => Liquid::class,
             'installed_on' => 'immutable_date',
             'last_service_on' => 'immutable_date',
             'warranty_until' => 'immutable_date',
@@ -102,6 +107,12 @@ final class Item extends Model
     public function attachments(): MorphMany
     {
         return $this->morphMany(Attachment::class, 'subject')->current()->latest('id');
+    }
+
+    /** @return BelongsTo<Vessel, $this> it stands in */
+    public function vessel(): BelongsTo
+    {
+        return $this->belongsTo(Vessel::class);
     }
 
     /** @return BelongsTo<System, $this> */

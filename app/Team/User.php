@@ -39,12 +39,16 @@ final class User extends Authenticatable
         'decimal_mark',
         'theme',
         'phone',
+        'may_silence',
         'home_lat',
         'home_lon',
         'skills',
     ];
 
     protected $hidden = ['password', 'remember_token', 'factor_secret', 'factor_step', 'recovery_codes'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['may_silence' => true];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -56,6 +60,7 @@ final class User extends Authenticatable
             'factor_since' => 'datetime',
             'factor_step' => 'integer',
             'client_id' => 'integer',
+            'may_silence' => 'boolean',
             'skills' => 'array',
         ];
     }

@@ -31,6 +31,7 @@ export interface TroubleView {
     clearedAt: string | null;
     answeredBy: string | null;
     answeredAt: string | null;
+    silentUntil: string | null;
     heldUntil: string | null;
     next: string | null;
     nextAt: string | null;
@@ -408,6 +409,7 @@ export interface PersonView {
     homeLon: number | null;
     skills: string;
     hasFactor: boolean;
+    maySilence: boolean;
 }
 
 export interface PlaceView {
@@ -1537,6 +1539,9 @@ export interface ItemView {
     efficiencyPct: number | null;
     idleW: number | null;
     vesselId: number | null;
+    doses: string | null;
+    strengthMeqMl: number | null;
+    holdsMl: number | null;
 }
 
 export interface LogLineView {

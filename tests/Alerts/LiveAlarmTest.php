@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Alerts;
 
 use App\Alerts\Alarm;
+use App\Alerts\KeepAlarm;
 use App\Alerts\Live\AlarmEvent;
 use App\Alerts\Live\AlarmNotice;
 use App\Alerts\Live\Gateway;
@@ -118,7 +119,7 @@ final class LiveAlarmTest extends TestCase
         $event = AlarmEvent::query()->sole();
         $this->actingAs($this->technician)->post("/alarm-events/{$event->id}/acknowledge")->assertSessionHasNoErrors();
         self::assertSame($this->technician->id, $event->refresh()->acknowledged_by);
-        $this->travel(2)->hours();
+        $this->travel(59)->minutes();
         self::assertSame(0, self::tick());
         // Whoever comes second changes nothing of it.
         $this->actingAs($this->planner)->post("/alarm-events/{$event->id}/acknowledge");
@@ -342,5 +343,106 @@ final class LiveAlarmTest extends TestCase
         }
         $client = self::user('client', $this->system->site?->client_id);
         self::assertNotContains('Trouble now', array_column(self::props($this->actingAs($client)->get('/'))['groups'], 'title'));
+    }
+
+    #[Test]
+    public function an_answer_holds_for_an_hour_and_then_what_is_still_so_calls_again(): void
+    {
+        $this->report(array_fill(0, 11, 24.0));
+        self::tick();
+        $event = AlarmEvent::query()->sole();
+        $this->actingAs($this->technician)->post("/alarm-events/{$event->id}/acknowledge")->assertSessionHasNoErrors();
+        $this->travel(3599)->seconds();
+        self::assertSame(0, self::tick());
+        $this->travel(1)->seconds();
+        self::assertSame(1, self::tick());
+        self::assertNull($event->refresh()->acknowledged_at);
+        $this->actingAs($this->planner)->post("/alarm-events/{$event->id}/acknowledge")->assertSessionHasNoErrors();
+        // What is over does not call again.
+        $event->update(['cleared_at' => now()]);
+        $this->travel(2)->hours();
+        self::assertSame(0, self::tick());
+    }
+
+    #[Test]
+    public function a_value_that_harms_calls_whoever_has_answered_and_once(): void
+    {
+        [$low] = $this->system->regime->harmC();
+        $this->report(array_fill(0, 11, 24.0));
+        self::tick();
+        $event = AlarmEvent::query()->sole();
+        $this->actingAs($this->technician)->post("/alarm-events/{$event->id}/acknowledge");
+        $this->report([$low + 0.1]);
+        self::assertSame(0, self::tick());
+        $this->report([$low]);
+        self::assertSame(1, self::tick(), 'it harms now');
+        $this->actingAs($this->technician)->post("/alarm-events/{$event->id}/acknowledge");
+        $this->report([$low - 0.1]);
+        self::assertSame(0, self::tick(), 'and says so once');
+    }
+
+    #[Test]
+    public function what_may_wait_waits_until_seven_and_harm_does_not(): void
+    {
+        $this->alarm->update(['waits_at_night' => true]);
+        $this->travelTo(Days::moment('2026-11-03', 22 * 60 + 30));
+        $this->report(array_fill(0, 11, 24.0));
+        self::assertSame(0, self::tick());
+        self::assertSame('07:00', AlarmEvent::query()->sole()->held_until?->setTimezone(Days::zone())->format('H:i'));
+        $this->travelTo(Days::moment('2026-11-04', 7 * 60));
+        self::assertSame(1, self::tick());
+    }
+
+    #[Test]
+    public function at_night_a_value_that_comes_to_harm_no_longer_waits(): void
+    {
+        $this->alarm->update(['waits_at_night' => true]);
+        $this->travelTo(Days::moment('2026-11-03', 22 * 60 + 30));
+        $this->report(array_fill(0, 11, 24.0));
+        self::assertSame(0, self::tick());
+        $this->report([$this->system->regime->harmC()[0]]);
+        self::assertSame(1, self::tick());
+    }
+
+    #[Test]
+    public function only_a_value_may_wait_until_morning(): void
+    {
+        $given = ['system_id' => $this->system->id, 'name' => 'Silent', 'is_frozen' => false, 'delay_min' => 10, 'message' => 'Look.',
+            'calls' => [$this->owner->id], 'waits_at_night' => true];
+        $this->actingAs($this->planner)->post("/control/{$this->controller->id}/alarms", $given)->assertSessionHasErrors('waits_at_night');
+        $this->post("/control/{$this->controller->id}/alarms", [...$given, 'sensor_id' => $this->alarm->sensor_id])
+            ->assertSessionHasNoErrors();
+    }
+
+    #[Test]
+    public function silencing_is_a_right_of_its_own(): void
+    {
+        $this->report(array_fill(0, 11, 24.0));
+        $event = AlarmEvent::query()->sole();
+        $this->actingAs($this->owner)
+            ->put("/settings/people/{$this->technician->id}", ['skills' => [], 'may_silence' => false])
+            ->assertSessionHasNoErrors();
+        $this->actingAs($this->technician->refresh())->post("/alarm-events/{$event->id}/acknowledge")->assertForbidden();
+        $this->actingAs($this->planner)->post("/alarm-events/{$event->id}/acknowledge")->assertSessionHasNoErrors();
+    }
+
+    #[Test]
+    public function another_limit_chain_or_delay_makes_an_alarm_untested(): void
+    {
+        $keep = function (array $change): ?string {
+            $this->alarm->update(['tested_on' => Days::text()]);
+            $calls = [$this->technician->id, $this->planner->id];
+
+            $kept = KeepAlarm::of($this->system, ['calls' => $calls, ...$change], $this->alarm);
+
+            return $kept->refresh()->tested_on?->toDateString();
+        };
+        self::assertSame(Days::text(), $keep(['name' => 'Too cold by far']));
+        self::assertSame(Days::text(), $keep(['low_limit' => 24.5]));
+        self::assertNull($keep(['low_limit' => 24.4]));
+        self::assertNull($keep(['delay_min' => 11]));
+        self::assertNull($keep(['calls' => [$this->planner->id, $this->technician->id]]));
+        $this->alarm->calls()->delete();
+        self::assertNull($keep([]), 'a chain nobody was on');
     }
 }

@@ -31,12 +31,14 @@ final class ControlAlarmController
                 ...AlarmRequest::limits(),
                 'rate_per_h' => ['nullable', 'numeric:strict', 'gt:0', 'max:1000'],
                 'is_frozen' => ['required', 'boolean'],
+                'waits_at_night' => ['sometimes', 'boolean', Rule::prohibitedIf(! $this->mayWait($request))],
                 'delay_min' => ['required', 'numeric:strict', 'min:0', 'max:1440'],
                 'message' => ['required', 'string', 'max:300'],
                 'calls' => ['required', 'array', 'min:1', 'max:6'],
                 'calls.*' => ['integer', Colleague::rule()],
             ],
             [
+                'waits_at_night.prohibited' => 'Only a value may wait until morning: a leak, power, an act and silence never do.',
                 'message.required' => 'Say what whoever is woken should do.',
                 'calls.required' => 'An alarm that calls nobody is none: name who is called, in order.',
             ],
@@ -50,6 +52,14 @@ final class ControlAlarmController
         ]);
 
         return back()->with('said', 'The alarm is written down. It counts once somebody has made it call.');
+    }
+
+    /** Only the value of a probe; and a value that harms calls at once all the same. */
+    private function mayWait(Request $request): bool
+    {
+        $sensor = is_int($request->input('sensor_id')) ? Sensor::query()->find($request->integer('sensor_id')) : null;
+
+        return ! $request->boolean('waits_at_night') || $sensor?->kind === Sensor::PROBE;
     }
 
     private function quantity(mixed $sensorId): ?AlarmQuantity

@@ -25,6 +25,7 @@ final class LiveController
         Gate::authorize('viewAny', AlarmEvent::class);
 
         return Inertia::render('alerts/Live', [
+            'maySilence' => $user->may_silence,
             'open' => $troubles->open(),
             'past' => $troubles->past(),
             'messages' => $user->plans()

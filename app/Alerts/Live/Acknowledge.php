@@ -6,11 +6,18 @@ namespace App\Alerts\Live;
 
 use App\House\Trail;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Somebody has answered: whoever would have been called next is left to sleep. The alarm itself goes on until it is over. */
+/**
+ * Somebody has answered: whoever would have been called next is left to sleep for an hour. The alarm itself goes on until it is
+ * over; what is still so then calls again.
+ */
 final class Acknowledge
 {
+    /** An answer holds so long, min. */
+    public const SILENT_MIN = 60;
+
     public static function of(AlarmEvent $event, User $user): void
     {
         DB::transaction(function () use ($event, $user): void {
@@ -18,11 +25,15 @@ final class Acknowledge
             if ($root->acknowledged_at !== null) {
                 return;
             }
-            $now = now();
+            $now = CarbonImmutable::now();
             AlarmEvent::query()
                 ->where(fn ($q) => $q->whereKey($root->id)->orWhere('joined_id', $root->id))
                 ->whereNull('acknowledged_at')
-                ->update(['acknowledged_at' => $now, 'acknowledged_by' => $user->id]);
+                ->update([
+                    'acknowledged_at' => $now,
+                    'acknowledged_by' => $user->id,
+                    'silent_until' => $now->addMinutes(self::SILENT_MIN)->format('Y-m-d H:i:s.v'),
+                ]);
             AlarmNotice::query()
                 ->where('alarm_event_id', $root->id)
                 ->whereNull('sent_at')

@@ -28,6 +28,8 @@ final class AlarmEvent extends Model
         'cleared_at',
         'acknowledged_at',
         'acknowledged_by',
+        'silent_until',
+        'harm_at',
     ];
 
     /** @return array<string, string> */
@@ -39,6 +41,8 @@ final class AlarmEvent extends Model
             'held_until' => 'immutable_datetime:Y-m-d H:i:s.v',
             'cleared_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'acknowledged_at' => 'immutable_datetime',
+            'silent_until' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'harm_at' => 'immutable_datetime:Y-m-d H:i:s.v',
         ];
     }
 

@@ -13,9 +13,9 @@ final class AlarmEventPolicy
         return $user->isStaff();
     }
 
-    /** Whoever of ours sees it first may answer it; who it was stands beside it. */
+    /** Whoever of ours has the right and sees it first answers it; who it was stands beside it. */
     public function acknowledge(User $user, AlarmEvent $event): bool
     {
-        return $user->isStaff();
+        return $user->isStaff() && $user->may_silence;
     }
 }

@@ -7,8 +7,10 @@ namespace App\Alerts\Live;
 use App\Alerts\Alarm;
 use App\Control\Link\TakeBatch;
 use App\Control\Sensor;
+use App\House\Days;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
+use Velbrin\Core\Control\QuietHours;
 
 /** Raises an alarm, with all its calls written in the same transaction; brings it to its end. */
 final class Raise
@@ -34,6 +36,7 @@ final class Raise
             'words' => mb_substr($alarm->message ?? "{$alarm->name}: look at it.", 0, 300),
             'joined_id' => $heldUntil === null ? $this->cause($alarm, $now)?->id : null,
             'held_until' => $heldUntil?->format('Y-m-d H:i:s.v'),
+            'harm_at' => $isHarm ? $now->format('Y-m-d H:i:s.v') : null,
         ]);
         if ($event->joined_id === null && $heldUntil === null) {
             $this->call($alarm, $event, $now);
@@ -50,14 +53,53 @@ final class Raise
         }
     }
 
+    /** An answer is forgotten, and whoever is on the list is called from the beginning. */
+    public function afresh(AlarmEvent $event): void
+    {
+        $root = AlarmEvent::query()->lockForUpdate()->findOrFail($event->joined_id ?? $event->id);
+        $alarm = $root->alarm()->with(['calls', 'system'])->first();
+        if ($alarm === null || $root->acknowledged_at === null) {
+            return;
+        }
+        AlarmEvent::query()
+            ->where(fn ($q) => $q->whereKey($root->id)->orWhere('joined_id', $root->id))
+            ->update(['acknowledged_at' => null, 'acknowledged_by' => null, 'silent_until' => null]);
+        $this->call($alarm, $root, CarbonImmutable::now());
+    }
+
+    /** The value has come to where it harms: once, whoever has answered and whatever was expected. */
+    public function harm(Alarm $alarm): void
+    {
+        $event = AlarmEvent::query()->where('alarm_id', $alarm->id)->whereNull('cleared_at')->whereNull('harm_at')->latest('id')->first();
+        if ($event === null) {
+            return;
+        }
+        $event->update(['harm_at' => CarbonImmutable::now()->format('Y-m-d H:i:s.v')]);
+        if ($event->held_until !== null) {
+            $this->release($event);
+        } else {
+            $this->afresh($event);
+        }
+    }
+
     /** Until when its quantity is expected to be off; a leak, power and silence are never expected. */
     private function held(Alarm $alarm, CarbonImmutable $now): ?CarbonImmutable
     {
         $quantity = $alarm->sensor_id === null ? null : ($alarm->quantity->value ?? $this->quantityOf($alarm->sensor_id));
 
-        return in_array($quantity, self::MAY_BE_EXPECTED, true)
+        $expected = in_array($quantity, self::MAY_BE_EXPECTED, true)
             ? $this->expected->until($alarm->system_id, (string) $quantity, $now)
             : null;
+
+        return max($expected, self::morning($alarm, $now));
+    }
+
+    /** When the night is over that it may wait for; null: it may not, or it is day. */
+    private static function morning(Alarm $alarm, CarbonImmutable $now): ?CarbonImmutable
+    {
+        $left = $alarm->waits_at_night ? QuietHours::leftMin(Days::now()['minute']) : null;
+
+        return $left === null ? null : $now->addMinutes((int) $left);
     }
 
     private function quantityOf(int $sensorId): ?string

@@ -29,6 +29,7 @@ final class Tick
     {
         $this->silence();
         $this->expectedOver();
+        $this->silenceOver();
 
         return $this->calls();
     }
@@ -43,6 +44,19 @@ final class Tick
             ->limit(self::AT_ONCE)
             ->get()
             ->each(fn (AlarmEvent $e) => DB::transaction(fn () => $this->raise->release($e)));
+    }
+
+    /** The hour of an answer is over, and it is still so: those on the list are called again. */
+    private function silenceOver(): void
+    {
+        AlarmEvent::query()
+            ->whereNull('cleared_at')
+            ->whereNull('joined_id')
+            ->where('silent_until', '<=', CarbonImmutable::now()->format('Y-m-d H:i:s.v'))
+            ->orderBy('id')
+            ->limit(self::AT_ONCE)
+            ->get()
+            ->each(fn (AlarmEvent $e) => DB::transaction(fn () => $this->raise->afresh($e)));
     }
 
     private function calls(): int

@@ -50,9 +50,7 @@ final class WatchRows
             $sight = $seen->sight($atS);
             foreach ($concerned as $id) {
                 $turn = $watches[$id]->see($atS, $read[$id]->holds($sight));
-                if ($turn !== null) {
-                    $this->turn($alarms->get($id), $turn, $atS, $sight->probes[$read[$id]->probe ?? ''] ?? null);
-                }
+                $this->turn($alarms->get($id), $turn, $atS, $sight->probes[$read[$id]->probe ?? ''] ?? null);
             }
         }
         $this->keep($watches, $kept);
@@ -77,25 +75,30 @@ final class WatchRows
         return $by;
     }
 
-    private function turn(?Alarm $alarm, AlarmTurn $turn, float $atS, ?float $value): void
+    private function turn(?Alarm $alarm, ?AlarmTurn $turn, float $atS, ?float $value): void
     {
-        if ($alarm === null) {
+        $isHarm = $alarm !== null && $this->harms($alarm, $value);
+        if ($alarm === null || ($turn === null && ! $isHarm)) {
             return;
         }
         $alarm->loadMissing(['calls', 'system']);
         match ($turn) {
-            AlarmTurn::Raised => $this->raise->of($alarm, $atS, $this->harms($alarm, $value)),
+            AlarmTurn::Raised => $this->raise->of($alarm, $atS, $isHarm),
             AlarmTurn::Again => $this->raise->again($alarm),
             AlarmTurn::Cleared => $this->raise->over($alarm, $atS),
+            null => $this->raise->harm($alarm),
         };
     }
 
     /** A temperature that harms what lives there. */
     private function harms(Alarm $alarm, ?float $value): bool
     {
-        [$low, $high] = $alarm->system?->regime->harmC() ?? [-INF, INF];
+        if ($value === null || $alarm->quantity !== AlarmQuantity::Temperature) {
+            return false;
+        }
+        [$low, $high] = $alarm->loadMissing('system')->system?->regime->harmC() ?? [-INF, INF];
 
-        return $value !== null && $alarm->quantity === AlarmQuantity::Temperature && ($value <= $low || $value >= $high);
+        return $value <= $low || $value >= $high;
     }
 
     /**

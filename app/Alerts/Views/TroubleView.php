@@ -26,6 +26,8 @@ final readonly class TroubleView
         public ?string $clearedAt,
         public ?string $answeredBy,
         public ?string $answeredAt,
+        /** An answer holds so long. */
+        public ?string $silentUntil,
         /** Expected until then: it calls when it is still so. */
         public ?string $heldUntil,
         public ?string $next,
@@ -58,6 +60,7 @@ final readonly class TroubleView
             clearedAt: $event->cleared_at?->toIso8601ZuluString(),
             answeredBy: $event->acknowledger?->name,
             answeredAt: $event->acknowledged_at?->toIso8601ZuluString(),
+            silentUntil: $event->silent_until?->toIso8601ZuluString(),
             heldUntil: $event->held_until?->toIso8601ZuluString(),
             next: $next?->user?->name,
             nextAt: $next?->due_at->toIso8601ZuluString(),

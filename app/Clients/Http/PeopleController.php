@@ -72,6 +72,7 @@ final class PeopleController
                     'phone' => ['nullable', 'string', 'max:60'],
                     'home_lat' => ['nullable', 'required_with:home_lon', 'numeric:strict', 'between:-90,90'],
                     'home_lon' => ['nullable', 'required_with:home_lat', 'numeric:strict', 'between:-180,180'],
+                    'may_silence' => ['sometimes', 'boolean:strict'],
                     'skills' => ['present', 'array', 'max:12'],
                     'skills.*' => ['string', 'max:60'],
                 ],

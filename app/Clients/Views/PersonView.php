@@ -22,6 +22,7 @@ final readonly class PersonView
         public ?float $homeLon,
         public string $skills,
         public bool $hasFactor,
+        public bool $maySilence,
     ) {
     }
 
@@ -40,6 +41,7 @@ final readonly class PersonView
             homeLon: $user->home_lon,
             skills: implode(', ', array_filter($user->skills ?? [], is_string(...))),
             hasFactor: SecondFactor::isOn($user),
+            maySilence: $user->may_silence,
         );
     }
 }

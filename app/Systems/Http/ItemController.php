@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Ripples;
 
 /** The register: every device with its job, age, plug and replacement date. */
@@ -165,6 +166,9 @@ final class ItemController
             'name' => ['required', 'string', 'max:160'],
             'vessel_id' => ['nullable', 'integer', Rule::exists('vessels', 'id')->where('system_id', $system->id)],
             'watts' => ['nullable', 'numeric:strict', 'min:0', 'max:20000'],
+            'doses' => ['nullable', Rule::enum(Liquid::class)],
+            'strength_meq_ml' => ['nullable', 'numeric:strict', 'gt:0', 'max:10'],
+            'holds_ml' => ['nullable', 'numeric:strict', 'gt:0', 'max:200000'],
             'installed_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1), 'after:1980-01-01'],
             'installed_precision' => ['required', Rule::in(['day', 'month', 'year', 'about'])],
             'life_months' => ['nullable', 'numeric:strict', 'gt:0', 'max:600'],

@@ -50,6 +50,10 @@ final readonly class ItemView
         public ?float $efficiencyPct,
         public ?float $idleW,
         public ?int $vesselId,
+        /** What a dosing head, a reactor or a valve gives. */
+        public ?string $doses,
+        public ?float $strengthMeqMl,
+        public ?float $holdsMl,
     ) {
     }
 
@@ -96,6 +100,9 @@ final readonly class ItemView
             efficiencyPct: $item->efficiency_pct,
             idleW: $item->idle_w,
             vesselId: $item->vessel_id,
+            doses: $item->doses?->value,
+            strengthMeqMl: $item->strength_meq_ml,
+            holdsMl: $item->holds_ml,
         );
     }
 }

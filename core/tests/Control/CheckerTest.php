@@ -8,7 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Ask\Desk;
+use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Programme\Checker;
+use Velbrin\Core\Control\Programme\SeenByPh;
 use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
@@ -32,7 +34,7 @@ final class CheckerTest extends TestCase
         return [
             'schema' => 1,
             'probes' => [
-                ['id' => 't1', 'quantity' => 'temperature', 'resolution' => 0.1, 'overdueDays' => -30,
+                ['id' => 't1', 'quantity' => 'temperature', 'resolution' => 0.1, 'overdueDays' => -30, 'water' => 'sump',
                     'dailyLow' => 25.2, 'dailyHigh' => 25.9, 'historyDays' => 14],
                 ['id' => 't2', 'quantity' => 'temperature', 'resolution' => 0.1, 'overdueDays' => -30],
             ],
@@ -53,7 +55,7 @@ final class CheckerTest extends TestCase
                 $outlet('topoff', 'top-off', 'top-off', ['kind' => 'refill', 'low' => 'low', 'high' => 'high',
                     'dryS' => 5, 'longestS' => 120, 'restS' => 600, 'litresPerH' => 60, 'mostL' => 8], 'off', $feeding('off', 900)),
                 $outlet('alk', 'alkalinity', 'doser', ['kind' => 'pulse', 'minutes' => [60, 600], 's' => 30,
-                    'mlPerMin' => 20, 'capMl' => 40], 'off'),
+                    'mlPerMin' => 20, 'capMl' => 40], 'off', ['hung' => ['doses' => 'carbonate']]),
             ],
             'guards' => [
                 ['id' => 'hot', 'outlet' => 'heater1', 'when' => [['probe' => 't1', 'above' => 26.5]], 'forS' => 60,
@@ -69,7 +71,7 @@ final class CheckerTest extends TestCase
                 ['id' => 'heater 2 dead', 'outlet' => 'heater2', 'calls' => 2, 'testedDaysAgo' => 20],
             ],
             'facts' => ['volumeL' => 430, 'lossWK' => 20, 'coldestC' => 12, 'backgroundW' => 60, 'lowHarmC' => 18, 'highHarmC' => 30,
-                'evaporationLd' => 6, 'helpMin' => 120],
+                'evaporationLd' => 6, 'helpMin' => 120, 'sumpL' => 60, 'returnL' => 0.5, 'flowLh' => 3000, 'alkDkh' => 8, 'ph' => 8.2],
         ];
     }
 
@@ -223,12 +225,24 @@ final class CheckerTest extends TestCase
 
             return $s;
         }];
+        yield 'K-52: a probe in another water' => ['K-52 heater2', $probe(['water' => 'display'])];
+        yield 'K-58: calcium beside alkalinity' => ['K-58 alk', fn (array $s): array => self::calcium($s, 625.7)];
+        yield 'K-60: a guard that sees too late' => ['K-60 acid', fn (array $s): array => self::phGuard($s, 'carbonate', 8.7)];
+        yield 'K-61: gas without feed' => ['K-61 feed cut', fn (array $s): array => self::reactor($s, ['kind' => 'on'])];
+        yield 'K-62: dry before help is there' => ['K-62 wet', fn (array $s): array => self::stopped($s, 0.49)];
+        yield 'K-65: a thermostat that opens by itself' => ['K-65 heater 1 dead', $outlet(0, ['hung' => ['thermostatC' => 25.6]])];
     }
 
     /** @return iterable<string, array{\Closure}> */
     public static function justInside(): iterable
     {
         $with = fn (array $more): \Closure => fn (array $s): array => array_replace_recursive($s, $more);
+        yield 'calcium when the water has turned over' => [fn (array $s): array => self::calcium($s, 625.8)];
+        yield 'a guard that sees carbonate in time' => [fn (array $s): array => self::phGuard($s, 'carbonate', 8.65)];
+        yield 'a guard that sees hydroxide' => [fn (array $s): array => self::phGuard($s, 'hydroxide', 8.7)];
+        yield 'gas that follows its feed' => [fn (array $s): array => self::reactor($s, ['kind' => 'follow', 'outlet' => 'feed'])];
+        yield 'dry when help is there' => [fn (array $s): array => self::stopped($s, 0.5)];
+        yield 'a thermostat just above' => [$with(['outlets' => [0 => ['hung' => ['thermostatC' => 25.61]]]])];
         yield 'help just in time' => [$with(['facts' => ['helpMin' => 500]])];
         yield 'a strip at its limit' => [$with(['outlets' => [0 => ['hung' => ['watts' => 900, 'stripRatedW' => 900]]]])];
         yield 'a lamp with ten minutes off' => [fn (array $s): array => self::lamp($s, 600)];
@@ -288,6 +302,91 @@ final class CheckerTest extends TestCase
         yield 'a low guard just beyond the day' => [$with(['guards' => [0 => ['when' => [0 => ['above' => null, 'below' => 24.7]]]]])];
         yield 'a lost link at a level' => [$with(['outlets' => [4 => ['lostLink' => 1.0]]])];
         yield 'a probe due today' => [$with(['probes' => [0 => ['overdueDays' => 0]]])];
+    }
+
+    #[Test]
+    public function a_guard_on_flow_or_beside_the_heater_ties_it_to_its_water(): void
+    {
+        $guarded = fn (array $when, string $t2): array => self::codes(function (array $s) use ($when, $t2): array {
+            $s['probes'][0]['water'] = 'display';
+            $s['probes'][1]['water'] = $t2;
+            $s['guards'][] = ['id' => 'tied', 'outlet' => 'heater2', 'when' => [$when]] + $s['guards'][0];
+
+            return $s;
+        });
+        self::assertNotContains('K-52 heater2', $guarded(['switch' => 'flow', 'closed' => false], 'display'));
+        self::assertNotContains('K-52 heater2', $guarded(['probe' => 't2', 'above' => 27], 'sump'));
+        self::assertContains('K-52 heater2', $guarded(['probe' => 't2', 'above' => 27], 'display'));
+        self::assertContains('K-52 heater2', $guarded(['probe' => 't2', 'below' => 20], 'sump'));
+    }
+
+    #[Test]
+    public function what_a_guard_on_ph_sees_is_as_published(): void
+    {
+        $rise = fn (Liquid $liquid, float $limit): ?float => SeenByPh::riseDkh($liquid, 8, 8.2, $limit);
+        self::assertEqualsWithDelta(0.8, $rise(Liquid::Hydroxide, 8.5), 0.05);
+        self::assertEqualsWithDelta(2.1, $rise(Liquid::Carbonate, 8.5), 0.05);
+        self::assertEqualsWithDelta(4.5, $rise(Liquid::Carbonate, 8.7), 0.1);
+        self::assertNull($rise(Liquid::Bicarbonate, 8.5));
+        self::assertSame(0.0, $rise(Liquid::Carbonate, 8.2));
+        $this->expectException(OutOfRange::class);
+        $rise(Liquid::Calcium, 8.5);
+    }
+
+    /**
+     * Calcium at that minute, beside alkalinity at 60 and 600 min; the water turns over in 25.8.
+     *
+     * @param  array<string, mixed>  $s
+     * @return array<string, mixed>
+     */
+    private static function calcium(array $s, float $minute): array
+    {
+        $ca = $s['outlets'][7];
+        $s['outlets'][] = ['id' => 'ca', 'place' => 'calcium', 'hung' => ['doses' => 'calcium'] + $ca['hung'],
+            'rule' => ['minutes' => [$minute]] + $ca['rule']] + $ca;
+
+        return $s;
+    }
+
+    /** @param  array<string, mixed>  $s @return array<string, mixed> */
+    private static function phGuard(array $s, string $liquid, float $limit): array
+    {
+        $s['outlets'][7]['hung']['doses'] = $liquid;
+        $s['probes'][] = ['id' => 'ph', 'quantity' => 'ph', 'resolution' => 0.01, 'overdueDays' => -30, 'dailyLow' => 8.1,
+            'dailyHigh' => 8.3, 'historyDays' => 14, 'water' => 'sump'];
+        $s['guards'][] = ['id' => 'acid', 'outlet' => 'alk', 'when' => [['probe' => 'ph', 'above' => $limit]]] + $s['guards'][0];
+        $s['alarms'][] = ['id' => 'tells', 'act' => 'acid'] + $s['alarms'][2];
+
+        return $s;
+    }
+
+    /**
+     * A reactor whose feed a guard stops.
+     *
+     * @param  array<string, mixed>  $s
+     * @param  array<string, mixed>  $gas
+     * @return array<string, mixed>
+     */
+    private static function reactor(array $s, array $gas): array
+    {
+        $feed = ['id' => 'feed', 'place' => 'reactor feed', 'rule' => ['kind' => 'on'], 'lostLink' => 'off',
+            'hung' => ['job' => 'reactor', 'watts' => 10, 'labelled' => true]];
+        array_push($s['outlets'], $feed, ['id' => 'gas', 'place' => 'gas valve', 'rule' => $gas,
+            'hung' => ['job' => 'valve', 'doses' => 'carbon-dioxide'] + $feed['hung']] + $feed);
+        $s['guards'][] = ['id' => 'feed cut', 'outlet' => 'feed', 'when' => [['switch' => 'low']]] + $s['guards'][0];
+        $s['alarms'][] = ['id' => 'tells', 'act' => 'feed cut'] + $s['alarms'][2];
+
+        return $s;
+    }
+
+    /** A guard that stops the top-off. @param  array<string, mixed>  $s @return array<string, mixed> */
+    private static function stopped(array $s, float $returnL): array
+    {
+        $s['facts']['returnL'] = $returnL;
+        $s['guards'][] = ['id' => 'wet', 'outlet' => 'topoff', 'when' => [['switch' => 'floor']]] + $s['guards'][0];
+        $s['alarms'][] = ['id' => 'tells', 'act' => 'wet'] + $s['alarms'][2];
+
+        return $s;
     }
 
     /**
@@ -363,6 +462,40 @@ final class CheckerTest extends TestCase
         }];
         yield 'which water' => ['K-20y heater2', function (array $s): array {
             unset($s['outlets'][1]['hung']['water'], $s['outlets'][1]['pauses']);
+
+            return $s;
+        }];
+        foreach (['returnL', 'evaporationLd', 'helpMin'] as $fact) {
+            yield "when it is dry, without {$fact}" => ['K-62 wet', function (array $s) use ($fact): array {
+                $s = self::stopped($s, 9);
+                unset($s['facts'][$fact]);
+
+                return $s;
+            }];
+        }
+        foreach (['alkDkh', 'ph'] as $fact) {
+            yield "what a guard sees, without {$fact}" => ['K-60 acid', function (array $s) use ($fact): array {
+                $s = self::phGuard($s, 'hydroxide', 8.5);
+                unset($s['facts'][$fact]);
+
+                return $s;
+            }];
+        }
+        yield 'what bicarbonate does to a guard' => ['K-60 acid', fn (array $s): array => self::phGuard($s, 'bicarbonate', 8.5)];
+        yield 'the flow between two doses' => ['K-58 alk', function (array $s): array {
+            $s = self::calcium($s, 300);
+            unset($s['facts']['flowLh']);
+
+            return $s;
+        }];
+        yield 'what a head gives' => ['K-58 ca', function (array $s): array {
+            $s = self::calcium($s, 300);
+            unset($s['outlets'][8]['hung']['doses']);
+
+            return $s;
+        }];
+        yield 'which water a probe hangs in' => ['K-52 heater2', function (array $s): array {
+            unset($s['probes'][0]['water']);
 
             return $s;
         }];

@@ -7,6 +7,7 @@ import { date, when } from '../shared/units';
 
 /** Alarms as they happen. The page reads itself again every few seconds, so that the chain is seen walking. */
 defineProps<{
+    maySilence: boolean;
     open: TroubleView[];
     past: TroubleView[];
     messages: { id: number; recipient: string; words: string; at: string }[];
@@ -54,7 +55,7 @@ const utc = (at: string) => `${at.replace(' ', 'T')}Z`;
                     >
                 </li>
                 <li v-if="!t.calls.length && t.heldUntil">
-                    expected after the work: it calls at {{ clock(t.heldUntil) }} if it is still so
+                    it waits: it calls at {{ clock(t.heldUntil) }} if it is still so
                 </li>
                 <li v-else-if="!t.calls.length" class="nobody">
                     Nobody can be called: all are away, or nobody is named.
@@ -62,7 +63,11 @@ const utc = (at: string) => `${at.replace(' ', 'T')}Z`;
             </ol>
             <p v-if="t.answeredBy">
                 <b>{{ t.answeredBy }}</b> has it since {{ t.answeredAt ? clock(t.answeredAt) : '' }}.
+                <template v-if="t.silentUntil && !t.clearedAt"
+                    >If it is still so at {{ clock(t.silentUntil) }}, it calls again.</template
+                >
             </p>
+            <p v-else-if="!maySilence">Only some of you may silence an alarm. Ring whoever is next, or an owner.</p>
             <button v-else type="button" class="btn-go big" :disabled="busy === t.id" @click="acknowledge(t.id)">
                 I have it
             </button>

@@ -7,10 +7,18 @@ import FormField from '../shared/FormField.vue';
 
 defineProps<{ people: PersonView[]; clients: Record<string, string>; factorIsAsked: boolean }>();
 const ask = (holds: boolean) => router.put('/settings/people/second-factor', { holds }, { preserveScroll: true });
-const ways = useForm<{ phone: string; home_lat: number | null; home_lon: number | null; skills: string[] }>({
+type Ways = {
+    phone: string;
+    home_lat: number | null;
+    home_lon: number | null;
+    may_silence: boolean;
+    skills: string[];
+};
+const ways = useForm<Ways>({
     phone: '',
     home_lat: null,
     home_lon: null,
+    may_silence: true,
     skills: [],
 });
 const role = useForm({ role: 'technician' });
@@ -18,7 +26,7 @@ const editing = ref<number | null>(null);
 const skills = ref('');
 function edit(p: PersonView) {
     editing.value = p.id;
-    Object.assign(ways, { phone: p.phone ?? '', home_lat: p.homeLat, home_lon: p.homeLon });
+    Object.assign(ways, { phone: p.phone ?? '', home_lat: p.homeLat, home_lon: p.homeLon, may_silence: p.maySilence });
     skills.value = p.skills;
     role.clearErrors();
     role.role = p.role.toLowerCase();
@@ -156,6 +164,11 @@ const form = useForm<{ name: string; email: string; role: string; client_id: num
             >
                 <BFormInput v-bind="field" v-model="skills" type="text" />
             </FormField>
+            <div class="wide">
+                <BFormCheckbox v-model="ways.may_silence"
+                    >May answer an alarm, and silence it for an hour</BFormCheckbox
+                >
+            </div>
             <div class="wide">
                 <BButton type="submit" variant="primary" :disabled="ways.processing">Keep</BButton>
                 <BButton type="button" variant="link" @click="editing = null">leave it</BButton>

@@ -23,6 +23,7 @@ const form = useForm({
     high_limit: null as number | null,
     rate_per_h: null as number | null,
     is_frozen: false,
+    waits_at_night: false,
     delay_min: 10 as number | null,
     message: '',
     calls: [] as number[],
@@ -35,6 +36,7 @@ function call(id: number, on: boolean) {
 function keep() {
     form.transform(({ watches, ...rest }) => ({
         ...rest,
+        waits_at_night: sensor.value?.kind === 'probe' && rest.waits_at_night,
         sensor_id: sensor.value?.id ?? null,
         act: watches.startsWith('act:') ? watches.slice(4) : null,
         outlet_id: watches.startsWith('outlet:') ? Number(watches.slice(7)) : null,
@@ -66,6 +68,9 @@ function keep() {
             <NumberCell id="alarm-high" v-model="form.high_limit" label="Calls above" :kind="kind" optional />
             <label class="check"
                 ><input v-model="form.is_frozen" type="checkbox" /> calls when it does not move at all</label
+            >
+            <label class="check"
+                ><input v-model="form.waits_at_night" type="checkbox" /> may wait until 07:00, unless it harms</label
             >
         </template>
         <NumberCell id="alarm-delay" v-model="form.delay_min" label="After" unit="min" />

@@ -27,6 +27,7 @@ const props = defineProps<{
         note: string | null;
     }[];
     materialKinds: Record<string, string>;
+    liquids: Record<string, string>;
     findings: FindingView[];
 }>();
 const { shell } = useShell();
@@ -46,6 +47,9 @@ const blank = {
     away_since: null as string | null,
     away_where: '',
     vessel_id: null as number | null,
+    doses: null as string | null,
+    strength_meq_ml: null as number | null,
+    holds_ml: null as number | null,
     capacity_wh: null as number | null,
     usable_share_pct: null as number | null,
     carries_w: null as number | null,
@@ -90,6 +94,9 @@ function edit(item: ItemView | null) {
                   away_since: item.awaySince,
                   away_where: item.awayWhere ?? '',
                   vessel_id: item.vesselId,
+                  doses: item.doses,
+                  strength_meq_ml: item.strengthMeqMl,
+                  holds_ml: item.holdsMl,
                   capacity_wh: item.capacityWh,
                   usable_share_pct: item.usableSharePct,
                   carries_w: item.carriesW,
@@ -302,6 +309,28 @@ function retire(id: number) {
                 </select>
                 <small class="quiet">One that feels the display heats on in the sump when the return stops.</small>
             </div>
+            <template v-if="['doser', 'reactor', 'valve'].includes(form.job)">
+                <div>
+                    <label for="id1">It gives</label>
+                    <select id="id1" v-model="form.doses">
+                        <option :value="null">not said</option>
+                        <option v-for="(label, key) in liquids" :key="key" :value="key">{{ label }}</option>
+                    </select>
+                    <small class="quiet"
+                        >So that doses that must not meet, and guards that see nothing, are found.</small
+                    >
+                </div>
+                <div v-if="form.job === 'doser'">
+                    <label for="id2">Strength, meq of alkalinity a mL</label
+                    ><input id="id2" v-model.number="form.strength_meq_ml" type="number" step="any" min="0" />
+                    <FieldError :words="form.errors.strength_meq_ml" />
+                </div>
+                <div v-if="form.job === 'doser'">
+                    <label for="id3">Its vessel holds, mL</label
+                    ><input id="id3" v-model.number="form.holds_ml" type="number" step="any" min="0" />
+                    <FieldError :words="form.errors.holds_ml" />
+                </div>
+            </template>
             <template v-if="form.job === 'battery'">
                 <div>
                     <label for="ib1">Holds, Wh</label

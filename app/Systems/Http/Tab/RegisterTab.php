@@ -17,6 +17,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Response;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
 
 /** The register: every device, vessel and material. */
 final class RegisterTab
@@ -86,6 +87,10 @@ final class RegisterTab
                     ],
                 ),
             'materialKinds' => Material::KINDS,
+            'liquids' => array_column(array_map(
+                fn (Liquid $l): array => ['key' => $l->value, 'label' => $l->label()],
+                Liquid::cases(),
+            ), 'label', 'key'),
         ];
     }
 }

@@ -46,6 +46,12 @@ final class Checker
             new Check\RelayWorn(),
             new Check\RefillTooMuch(),
             new Check\RefillSeesPause(),
+            new Check\ProbeInOtherWater(),
+            new Check\DosesTooNear(),
+            new Check\PhSeesLittle(),
+            new Check\GasWithoutFeed(),
+            new Check\TopOffStopped(),
+            new Check\DrawsNothingByItself(),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
 
 /** What hangs on an outlet. */
 final readonly class Hung
@@ -14,6 +15,7 @@ final readonly class Hung
      * @param  string|null  $water  the vessel its device stands in
      * @param  float|null  $thermostatC  where it stops by itself, as somebody has tried; null: it does not, or nobody has tried
      * @param  float|null  $stripRatedW  what its strip carries; null: nobody has said
+     * @param  Liquid|null  $doses  what a head, a reactor or a valve gives; null: nothing, or nobody has said
      */
     public function __construct(
         public Job $job,
@@ -23,6 +25,7 @@ final readonly class Hung
         public bool $isLabelled,
         public ?float $thermostatC = null,
         public ?float $stripRatedW = null,
+        public ?Liquid $doses = null,
     ) {
     }
 }

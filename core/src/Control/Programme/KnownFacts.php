@@ -18,6 +18,11 @@ final readonly class KnownFacts
      * @param  float|null  $lowHarmC  where cold begins to harm
      * @param  float|null  $highHarmC  where heat does
      * @param  float|null  $evaporationLd  on the worst day
+     * @param  float|null  $sumpL  water in the sump
+     * @param  float|null  $returnL  of that the return can take before it runs dry
+     * @param  float|null  $flowLh  of the return
+     * @param  float|null  $alkDkh  as last read
+     * @param  float|null  $ph  as last read
      * @param  float|null  $helpMin  from a call until it is mended: heard, driven, let in, done
      */
     public function __construct(
@@ -29,6 +34,11 @@ final readonly class KnownFacts
         public ?float $highHarmC = null,
         public ?float $evaporationLd = null,
         public ?float $helpMin = null,
+        public ?float $sumpL = null,
+        public ?float $returnL = null,
+        public ?float $flowLh = null,
+        public ?float $alkDkh = null,
+        public ?float $ph = null,
     ) {
     }
 }

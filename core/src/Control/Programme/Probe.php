@@ -18,6 +18,7 @@ final readonly class Probe
      * @param  float|null  $dailyLow  second percentile of the last fortnight
      * @param  float|null  $dailyHigh  98th percentile
      * @param  float  $historyDays  how many days these rest on
+     * @param  string|null  $water  the water it hangs in; null: nobody has said
      */
     public function __construct(
         public string $id,
@@ -28,6 +29,7 @@ final readonly class Probe
         public ?float $dailyLow = null,
         public ?float $dailyHigh = null,
         public float $historyDays = 0.0,
+        public ?string $water = null,
     ) {
     }
 

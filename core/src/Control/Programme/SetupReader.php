@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** Reads a set-up from its document, schema 1: units in the names of keys, unknown keys refused, what is left out is not said. */
@@ -56,6 +57,11 @@ final class SetupReader
             highHarmC: $given->numberOrNull('highHarmC'),
             evaporationLd: $given->numberOrNull('evaporationLd', 0.0),
             helpMin: $given->numberOrNull('helpMin', 0.0),
+            sumpL: $given->numberOrNull('sumpL', 0.1),
+            returnL: $given->numberOrNull('returnL', 0.0),
+            flowLh: $given->numberOrNull('flowLh', 0.0),
+            alkDkh: $given->numberOrNull('alkDkh', 0.1),
+            ph: $given->numberOrNull('ph', 6.5),
         );
         $given->noMore();
 
@@ -105,6 +111,7 @@ final class SetupReader
                 dailyLow: $one->numberOrNull('dailyLow'),
                 dailyHigh: $one->numberOrNull('dailyHigh'),
                 historyDays: $one->number('historyDays', 0.0, 0.0),
+                water: $one->textOrNull('water'),
             );
             $one->noMore();
             $probes[$probe->id] = $probe;
@@ -211,6 +218,7 @@ final class SetupReader
             isLabelled: $hung->boolean('labelled', false),
             thermostatC: $hung->numberOrNull('thermostatC'),
             stripRatedW: $hung->numberOrNull('stripRatedW', 0.0),
+            doses: $hung->choiceOrNull('doses', Liquid::class),
         );
         $hung->noMore();
 

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Control\Programme;
+
+use Velbrin\Core\Chemistry\Carbonate;
+use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Seawater\Seawater;
+
+/**
+ * What a guard on pH sees of an overdose (K-60): how far alkalinity has risen when the probe reads the guard’s limit, in closed water
+ * (no carbon dioxide leaves or comes in meanwhile; C-20).
+ */
+final readonly class SeenByPh
+{
+    private const DKH_PER_MEQ = 2.8;
+
+    /** Nobody doses further than that, dKH. */
+    private const MOST_DKH = 30.0;
+
+    private const STEPS = 60;
+
+    /**
+     * dKH above the start; null: pH never gets there.
+     *
+     * @param  Liquid  $liquid  one that brings alkalinity
+     * @param  float  $ph  of the probe at the start
+     * @param  float  $limitPh  of the guard
+     *
+     * @throws OutOfRange for a liquid without alkalinity, and water that cannot be
+     */
+    public static function riseDkh(
+        Liquid $liquid,
+        float $alkDkh,
+        float $ph,
+        float $limitPh,
+        float $salinity = 35.0,
+        float $tempC = 25.5,
+    ): ?float {
+        Guard::positive('alkDkh', $alkDkh);
+        $perMeq = $liquid->dicPerMeq() ?? throw OutOfRange::field('liquid', "{$liquid->value} brings no alkalinity", 'one that does');
+        $alk = $alkDkh / self::DKH_PER_MEQ;
+        $dic = Carbonate::fromProbe($alk, $salinity, $tempC, $ph)->dicMmolKg;
+        $phAt = fn (float $meq): float => Carbonate::fromDic(
+            $alk + $meq,
+            $salinity,
+            $tempC,
+            $dic + ($perMeq * $meq) / Seawater::NEAR_DENSITY_KG_L,
+        )->phProbe();
+        $low = 0.0;
+        $high = self::MOST_DKH / self::DKH_PER_MEQ;
+        if ($phAt($low) >= $limitPh) {
+            return 0.0;
+        }
+        if ($phAt($high) < $limitPh) {
+            return null;
+        }
+        for ($n = 0; $n < self::STEPS; $n++) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = $phAt($middle) < $limitPh ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $high * self::DKH_PER_MEQ;
+    }
+}
