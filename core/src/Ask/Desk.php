@@ -16,6 +16,7 @@ final class Desk
     /** @var array<string, class-string<Question>> */
     public const QUESTIONS = [
         'access' => Question\AccessQuestion::class,
+        'acclimation' => Question\AcclimationQuestion::class,
         'alarm-chain' => Question\AlarmChainQuestion::class,
         'battery-hours' => Question\BatteryHoursQuestion::class,
         'cabinet-fit' => Question\CabinetFitQuestion::class,
@@ -50,6 +51,7 @@ final class Desk
         'light-survey' => Question\LightSurveyQuestion::class,
         'measures' => Question\MeasuresQuestion::class,
         'mixing' => Question\MixingQuestion::class,
+        'move-timetable' => Question\MoveTimetableQuestion::class,
         'oxygen-course' => Question\OxygenCourseQuestion::class,
         'paired-dose' => Question\PairedDoseQuestion::class,
         'panel-stress' => Question\PanelStressQuestion::class,
@@ -60,6 +62,7 @@ final class Desk
         'refractometer' => Question\RefractometerQuestion::class,
         'return-flow' => Question\ReturnFlowQuestion::class,
         'return-line' => Question\ReturnLineQuestion::class,
+        'riser-litres' => Question\RiserLitresQuestion::class,
         'running-year' => Question\RunningYearQuestion::class,
         'salinity-correction' => Question\SalinityCorrectionQuestion::class,
         'salinity-drift' => Question\SalinityDriftQuestion::class,
@@ -77,6 +80,7 @@ final class Desk
         'volume-by-salt' => Question\VolumeBySaltQuestion::class,
         'water-change' => Question\WaterChangeQuestion::class,
         'water-day' => Question\WaterDayQuestion::class,
+        'water-jump' => Question\WaterJumpQuestion::class,
         'weir-crest' => Question\WeirCrestQuestion::class,
         'weir-head' => Question\WeirHeadQuestion::class,
     ];

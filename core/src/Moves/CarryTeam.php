@@ -14,9 +14,9 @@ final readonly class CarryTeam
     public const LIMIT_KG = 25.0;
 
     /** Share of all their limits that a team of so many carries. */
-    private const SHARE = [1 => 1.0, 2 => 2 / 3, 3 => 1 / 2];
+    public const SHARE = [1 => 1.0, 2 => 2 / 3, 3 => 1 / 2];
 
-    private const ON_STAIRS = 2 / 3;
+    public const ON_STAIRS = 2 / 3;
 
     private function __construct(
         /** The smallest team; null when none carries it. */

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Course;
+
+/**
+ * Puts steps one after the other into the first place where everything they need is free (serial list scheduling), or, from the end
+ * backwards, into the last.
+ */
+final class Placing
+{
+    /** @var array<string, list<array{0: int, 1: int}>> when each hand is busy */
+    private array $busy = [];
+
+    /** @var array<string, list<array{0: int, 1: int}>> when each thing is used */
+    private array $used = [];
+
+    /** @var array<string, int> */
+    private array $starts = [];
+
+    /** @var array<string, list<string>> */
+    private array $who = [];
+
+    public function __construct(private readonly Work $work)
+    {
+        foreach ($work->hands as $hand) {
+            $this->busy[$hand->id] = [];
+        }
+        foreach ($work->uses as $use => $count) {
+            $this->used[$use] = [];
+        }
+    }
+
+    /**
+     * @param  list<string>  $order  each after what it needs
+     */
+    public static function forwards(Work $work, array $order): Plan
+    {
+        $placing = new self($work);
+        foreach ($order as $id) {
+            $placing->put($work->steps[$id]);
+        }
+
+        return $placing->plan();
+    }
+
+    /** As a plan has it. */
+    public static function standing(Work $work, Plan $plan): self
+    {
+        $placing = new self($work);
+        $placing->starts = $plan->starts;
+        $placing->who = $plan->hands;
+        foreach ($work->steps as $id => $step) {
+            $span = [$plan->starts[$id], $plan->starts[$id] + $step->minutes];
+            foreach ($plan->hands[$id] as $hand) {
+                $placing->busy[$hand][] = $span;
+            }
+            foreach ($step->uses as $use) {
+                $placing->used[$use][] = $span;
+            }
+        }
+
+        return $placing;
+    }
+
+    public function plan(): Plan
+    {
+        return new Plan($this->starts, $this->who);
+    }
+
+    /** @return int where it begins */
+    public function put(Step $step): int
+    {
+        $from = $step->fromMin ?? 0;
+        foreach ($step->needs as $need) {
+            $from = max($from, $this->starts[$need->id] + $this->work->steps[$need->id]->minutes + $need->lagMin);
+        }
+        $at = $this->firstFree($step, $from);
+        $this->take($step, $at);
+
+        return $at;
+    }
+
+    /** Takes a step out and puts it as late as it may begin without moving anything. */
+    public function putLater(Step $step, int $latest): void
+    {
+        $was = $this->starts[$step->id];
+        $this->release($step, $was);
+        for ($at = $latest; $at > $was; $at--) {
+            if ($this->hands($step, $at) !== null && $this->hasThings($step, $at)) {
+                break;
+            }
+        }
+        $this->take($step, $at);
+    }
+
+    public function startOf(string $id): int
+    {
+        return $this->starts[$id];
+    }
+
+    /** Takes the last step out again. */
+    public function undo(Step $step): void
+    {
+        $this->release($step, $this->starts[$step->id]);
+        unset($this->starts[$step->id], $this->who[$step->id]);
+    }
+
+    private function firstFree(Step $step, int $from): int
+    {
+        $moments = [$from => true];
+        foreach ($step->persons > 0 ? $this->busy : [] as $taken) {
+            foreach ($taken as [, $until]) {
+                if ($until > $from) {
+                    $moments[$until] = true;
+                }
+            }
+        }
+        foreach ($step->uses as $use) {
+            foreach ($this->used[$use] as [, $until]) {
+                if ($until > $from) {
+                    $moments[$until] = true;
+                }
+            }
+        }
+        ksort($moments);
+        foreach (array_keys($moments) as $at) {
+            if ($this->hasThings($step, $at) && $this->hands($step, $at) !== null) {
+                return $at;
+            }
+        }
+
+        return $from;
+    }
+
+    private function hasThings(Step $step, int $at): bool
+    {
+        foreach ($step->uses as $use) {
+            $together = 0;
+            foreach ($this->used[$use] as [$from, $until]) {
+                $together += $from < $at + $step->minutes && $until > $at ? 1 : 0;
+            }
+            if ($together >= $this->work->uses[$use]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Those who do it then: each skill by somebody, and of the rest those who can least, so that the others stay free.
+     *
+     * @return list<string>|null null: not enough of them are free
+     */
+    private function hands(Step $step, int $at): ?array
+    {
+        if ($step->persons === 0) {
+            return [];
+        }
+        $free = [];
+        foreach ($this->work->hands as $hand) {
+            if (! self::meets($this->busy[$hand->id], $at, $at + $step->minutes)) {
+                $free[$hand->id] = $hand;
+            }
+        }
+        if (count($free) < $step->persons) {
+            return null;
+        }
+        $chosen = [];
+        foreach ($step->skills as $skill) {
+            $has = fn (Hand $h): bool => in_array($skill, $h->skills, true);
+            if (array_filter($chosen, $has) !== []) {
+                continue;
+            }
+            $able = array_filter($free, fn (Hand $h): bool => $has($h) && ! isset($chosen[$h->id]));
+            if ($able === [] || count($chosen) >= $step->persons) {
+                return null;
+            }
+            $one = self::leastAble($able);
+            $chosen[$one->id] = $one;
+        }
+        while (count($chosen) < $step->persons) {
+            $one = self::leastAble(array_diff_key($free, $chosen));
+            $chosen[$one->id] = $one;
+        }
+
+        return array_keys($chosen);
+    }
+
+    /** @param  array<string, Hand>  $hands  not empty */
+    private static function leastAble(array $hands): Hand
+    {
+        $least = null;
+        foreach ($hands as $hand) {
+            if ($least === null || count($hand->skills) < count($least->skills)) {
+                $least = $hand;
+            }
+        }
+
+        return $least ?? throw new \LogicException('Nobody is there.');
+    }
+
+    /** @param  list<array{0: int, 1: int}>  $taken */
+    private static function meets(array $taken, int $from, int $until): bool
+    {
+        foreach ($taken as [$a, $b]) {
+            if ($a < $until && $b > $from) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function take(Step $step, int $at): void
+    {
+        $this->starts[$step->id] = $at;
+        $this->who[$step->id] = $this->hands($step, $at) ?? [];
+        foreach ($this->who[$step->id] as $hand) {
+            $this->busy[$hand][] = [$at, $at + $step->minutes];
+        }
+        foreach ($step->uses as $use) {
+            $this->used[$use][] = [$at, $at + $step->minutes];
+        }
+    }
+
+    private function release(Step $step, int $at): void
+    {
+        $span = [$at, $at + $step->minutes];
+        foreach ($this->who[$step->id] as $hand) {
+            $this->busy[$hand] = self::less($this->busy[$hand], $span);
+        }
+        foreach ($step->uses as $use) {
+            $this->used[$use] = self::less($this->used[$use], $span);
+        }
+    }
+
+    /**
+     * @param  list<array{0: int, 1: int}>  $spans
+     * @param  array{0: int, 1: int}  $one
+     * @return list<array{0: int, 1: int}>
+     */
+    private static function less(array $spans, array $one): array
+    {
+        $at = array_search($one, $spans, true);
+        if ($at !== false) {
+            array_splice($spans, (int) $at, 1);
+        }
+
+        return $spans;
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Course;
+
+/**
+ * Looks for a good plan: few steps are tried in every order (branch and bound), many by lists, each improved by working back from the
+ * end and forth again, then by lists shaken with a seed. The best is kept, and never given up for a worse.
+ */
+final class Search
+{
+    /** So many steps are tried in every order. */
+    private const EVERY_ORDER = 12;
+
+    /** Then it is given up, and not called proven. */
+    private const MOST_NODES = 20000;
+
+    /** Placings of a step that a search by lists may cost. */
+    private const MOST_PLACINGS = 1200;
+
+    private const SEED = 20261;
+
+    private Plan $best;
+
+    private Judged $judged;
+
+    private int $nodes = 0;
+
+    public bool $isProven = false;
+
+    private readonly Paths $paths;
+
+    private int $state = self::SEED;
+
+    /** @param  list<string>|null  $standing  the order of the plan that stands: nothing worse comes out */
+    private function __construct(private readonly Work $work, ?array $standing)
+    {
+        $this->paths = Paths::of($work);
+        $this->best = Placing::forwards($work, Order::byLatest($work));
+        $this->judged = Judged::of($work, $this->best);
+        if ($standing !== null) {
+            $this->offer(Placing::forwards($work, Order::by($work, array_flip($standing))));
+        }
+    }
+
+    /**
+     * @param  list<string>|null  $standing
+     * @return array{0: Plan, 1: bool} and whether nothing better can be
+     */
+    public static function of(Work $work, ?array $standing = null, bool $isQuick = false): array
+    {
+        $search = new self($work, $standing);
+        if (! $search->isBest() && ! $isQuick) {
+            if (count($work->steps) <= self::EVERY_ORDER) {
+                $search->everyOrder(new Placing($work), array_keys($work->steps));
+                $search->isProven = $search->nodes < self::MOST_NODES && $work->clocks === [];
+            } else {
+                $search->byLists();
+            }
+        }
+
+        return [$search->later(), $search->isProven || $search->isBest()];
+    }
+
+    /** No plan is better than the longest way, or than all hands at work all the time. */
+    private function isBest(): bool
+    {
+        return $this->work->clocks === []
+            && $this->judged->pastMin <= $this->paths->pastMin($this->work)
+            && $this->judged->finishMin <= $this->paths->boundMin($this->work);
+    }
+
+    private function offer(Plan $plan): void
+    {
+        $judged = Judged::of($this->work, $plan);
+        if ($judged->isBetterThan($this->judged)) {
+            $this->best = $plan;
+            $this->judged = $judged;
+        }
+    }
+
+    private function byLists(): void
+    {
+        $tries = max(2, intdiv(self::MOST_PLACINGS, count($this->work->steps)));
+        $base = array_flip(Order::byLatest($this->work));
+        for ($n = 0; $n < $tries && ! $this->isBest(); $n++) {
+            $number = $n === 0 ? $base : array_map(fn (int $at): float => $at + $this->shake() * count($base) / 4, $base);
+            $plan = $n === 0 ? $this->best : Placing::forwards($this->work, Order::by($this->work, $number));
+            $this->offer($plan);
+            $this->offer(Placing::forwards($this->work, Order::by($this->work, $this->justified($plan))));
+        }
+    }
+
+    /**
+     * Worked back from the end: when each step would begin at the latest if the plan took no longer than it does.
+     *
+     * @return array<string, int>
+     */
+    private function justified(Plan $plan): array
+    {
+        $finish = Judged::of($this->work, $plan)->finishMin;
+        $mirror = $this->mirrored($finish);
+        $from = [];
+        foreach ($plan->starts as $id => $start) {
+            $from[$id] = $finish - $start - $this->work->steps[$id]->minutes;
+        }
+        $back = Placing::forwards($mirror, Order::by($mirror, $from));
+        $starts = [];
+        foreach ($back->starts as $id => $start) {
+            $starts[$id] = $finish - $start - $this->work->steps[$id]->minutes;
+        }
+
+        return $starts;
+    }
+
+    /** The same work run backwards. */
+    private function mirrored(int $finish): Work
+    {
+        $followers = $this->work->followers();
+        $steps = [];
+        foreach ($this->work->steps as $id => $step) {
+            $needs = array_map(fn (Need $n): Need => new Need($n->id, $n->lagMin), $followers[$id]);
+            $steps[] = new Step(
+                id: $id,
+                minutes: $step->minutes,
+                persons: $step->persons,
+                skills: $step->skills,
+                uses: $step->uses,
+                needs: $needs,
+                fromMin: $step->toMin === null ? null : max(0, $finish - $step->toMin),
+            );
+        }
+
+        return new Work($steps, $this->work->hands, $this->work->uses, []);
+    }
+
+    /** @param  list<string>  $waiting */
+    private function everyOrder(Placing $placing, array $waiting): void
+    {
+        if ($waiting === []) {
+            $this->offer($placing->plan());
+
+            return;
+        }
+        foreach ($waiting as $id) {
+            $step = $this->work->steps[$id];
+            if (array_filter($step->needs, fn (Need $n): bool => in_array($n->id, $waiting, true)) !== []) {
+                continue;
+            }
+            if (++$this->nodes >= self::MOST_NODES || $this->isBest()) {
+                return;
+            }
+            $placing->put($step);
+            $rest = array_values(array_diff($waiting, [$id]));
+            if ($this->mayBeBetter($placing, $rest)) {
+                $this->everyOrder($placing, $rest);
+            }
+            $placing->undo($step);
+        }
+    }
+
+    /**
+     * What the steps still to be placed cost at the very least, against the best there is.
+     *
+     * @param  list<string>  $rest
+     */
+    private function mayBeBetter(Placing $placing, array $rest): bool
+    {
+        $starts = $placing->plan()->starts;
+        $earliest = $starts;
+        $finish = $past = 0;
+        foreach ($this->work->steps as $id => $step) {
+            if (! isset($starts[$id])) {
+                $earliest[$id] = $step->fromMin ?? 0;
+                foreach ($step->needs as $need) {
+                    $earliest[$id] = max($earliest[$id], $earliest[$need->id] + $this->work->steps[$need->id]->minutes + $need->lagMin);
+                }
+            }
+            $finish = max($finish, $earliest[$id] + $step->minutes);
+            $past += $step->toMin === null ? 0 : max(0, $earliest[$id] + $step->minutes - $step->toMin);
+        }
+        foreach ($this->work->ends as $end) {
+            $past += max(0, $earliest[$end->step] + $this->work->steps[$end->step]->minutes - $end->atMin);
+        }
+
+        return $past < $this->judged->pastMin
+            || ($past === $this->judged->pastMin && ($this->work->clocks !== [] || $finish < $this->judged->finishMin));
+    }
+
+    /** Steps that start a clock, or must not lie waiting, begin as late as they may: nothing else is moved. */
+    private function later(): Plan
+    {
+        $late = array_column(array_map(fn (Clock $c): array => ['id' => $c->from], $this->work->clocks), 'id');
+        foreach ($this->work->steps as $step) {
+            foreach ($step->needs as $need) {
+                $late = $need->maxLagMin === null ? $late : [...$late, $need->id];
+            }
+        }
+        $late = array_values(array_unique($late));
+        if ($late === []) {
+            return $this->best;
+        }
+        $starts = $this->best->starts;
+        arsort($starts);
+        $placing = Placing::standing($this->work, $this->best);
+        $followers = $this->work->followers();
+        foreach (array_keys($starts) as $id) {
+            if (in_array($id, $late, true) && $followers[$id] !== []) {
+                $placing->putLater($this->work->steps[$id], $this->latestStart($placing, $id, $followers[$id]));
+            }
+        }
+        $this->offer($placing->plan());
+
+        return $this->best;
+    }
+
+    /** @param  non-empty-list<Need>  $followers */
+    private function latestStart(Placing $placing, string $id, array $followers): int
+    {
+        $latest = PHP_INT_MAX;
+        foreach ($followers as $next) {
+            $latest = min($latest, $placing->startOf($next->id) - $next->lagMin);
+        }
+
+        return min($latest, $this->work->steps[$id]->toMin ?? PHP_INT_MAX) - $this->work->steps[$id]->minutes;
+    }
+
+    /** A number from −1 to 1, the same for the same work on any machine. */
+    private function shake(): float
+    {
+        $this->state = ($this->state * 16807) % 2147483647;
+
+        return (2 * $this->state) / 2147483647 - 1;
+    }
+}
