@@ -33,9 +33,10 @@ final class MoveQuestionsTest extends TestCase
         self::assertSame(['ada'], $answer['people']['2']);
         $refused = fn (array $given): string => self::refused('move-timetable', $given);
         $people = ['people' => [['id' => 'b']]];
-        self::assertStringContainsString('"tasks"', $refused(['tasks' => [['id' => 'a', 'minutes' => 5, 'skills' => ['lifting']]]] + $people));
+        $one = fn (array $with): array => ['tasks' => [['id' => 'a', 'minutes' => 5] + $with]] + $people;
+        self::assertStringContainsString('"tasks"', $refused($one(['skills' => ['lifting']])));
         self::assertStringContainsString('"people"', $refused(['tasks' => [], 'people' => []]));
-        self::assertStringContainsString('skills', $refused(['tasks' => [['id' => 'a', 'minutes' => 5, 'skills' => [7]]]] + $people));
+        self::assertStringContainsString('skills', $refused($one(['skills' => [7]])));
     }
 
     #[Test]

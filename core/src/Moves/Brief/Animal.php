@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+/** Animals of one kind that ride, in the box they are meant for. */
+final readonly class Animal
+{
+    public function __construct(
+        public string $id,
+        public string $label,
+        public bool $isCoral,
+        public int $count,
+        public ?float $lengthCm,
+        public bool $isDeep,
+        public bool $isAlone,
+        public bool $isGlued,
+        public bool $isToxic,
+        public ?string $box,
+    ) {
+    }
+}

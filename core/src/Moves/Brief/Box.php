@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+use Velbrin\Core\Moves\BoxWall;
+
+/** A box that animals ride in. */
+final readonly class Box
+{
+    /**
+     * @param  float  $airLMin  blown in; 0: none
+     * @param  float|null  $airHours  of its battery when warm; null: mains or nobody has said
+     * @param  bool  $inCabin  rides where people do
+     */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public float $litres,
+        public BoxWall $wall,
+        public float $lengthMm,
+        public float $widthMm,
+        public float $heightMm,
+        public float $tareKg,
+        public float $airLMin,
+        public ?float $airHours,
+        public bool $inCabin,
+    ) {
+    }
+
+    /** Of its four walls, floor and lid, m². */
+    public function outsideM2(): float
+    {
+        return (2 * ($this->lengthMm * $this->widthMm + $this->lengthMm * $this->heightMm + $this->widthMm * $this->heightMm)) / 1e6;
+    }
+
+    public function kg(): float
+    {
+        return $this->litres * 1.023 + $this->tareKg;
+    }
+}

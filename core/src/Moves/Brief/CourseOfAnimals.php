@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+use Velbrin\Core\Moves\Acclimation;
+
+/** What it takes to bring animals over from their boxes into the water they go to. */
+final class CourseOfAnimals
+{
+    /** Where nobody has measured: as if nothing had to be matched but the lid. */
+    private const LEAST_MIN = 15.0;
+
+    public static function acclimationMin(MoveBrief $brief): float
+    {
+        $way = self::of($brief);
+
+        return $way === null ? self::LEAST_MIN : max(self::LEAST_MIN, $way->isStraight ? 0.0 : $way->minutes);
+    }
+
+    /** From the kept water to the mixed; null: nobody has said what they are. */
+    public static function of(MoveBrief $brief): ?Acclimation
+    {
+        $waters = $brief->waters;
+        $old = $waters->old;
+        $after = WaterAnswer::of($waters)?->after;
+        $isKnown = isset($old['temperature'], $old['salinity'], $old['ph'], $after['temperature'], $after['salinity'], $after['ph']);
+        if ($after === null || ! $isKnown) {
+            return null;
+        }
+
+        return Acclimation::of(
+            fromC: $old['temperature'],
+            toC: $after['temperature'],
+            fromSalinity: $old['salinity'],
+            toSalinity: $after['salinity'],
+            fromPh: $old['ph'],
+            toPh: $after['ph'],
+            totalMgL: $waters->totalAmmoniaMgL,
+        );
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Moves\Acclimation;
+use Velbrin\Core\Moves\AnimalDemand;
+use Velbrin\Core\Moves\BoxTemperature;
+use Velbrin\Core\Moves\Course\Drop;
+use Velbrin\Core\Moves\Course\Timetable;
+use Velbrin\Core\Moves\Course\Work;
+use Velbrin\Core\Moves\HoldingCare;
+use Velbrin\Core\Moves\Load\Cargo;
+use Velbrin\Core\Moves\Load\Stowage;
+use Velbrin\Core\Moves\OldWater;
+use Velbrin\Core\Moves\WaterJump;
+
+/** Everything that can be said of a move from what is known of it; what cannot is named. */
+final readonly class MoveAnswers
+{
+    /**
+     * @param  list<BoxAnswer>  $boxes
+     * @param  array<string, BoxTemperature|null>  $warmth  by box with animals; null: nobody has said how cold it is
+     * @param  list<string>  $missing  what the course still needs
+     * @param  list<Drop>  $drops
+     * @param  list<Finding>  $findings
+     */
+    private function __construct(
+        public MoveBrief $brief,
+        public array $boxes,
+        public array $warmth,
+        public ?Work $work,
+        public ?Timetable $day,
+        public array $missing,
+        public array $drops,
+        public ?Stowage $stowage,
+        public ?WaterJump $jump,
+        public ?Acclimation $acclimation,
+        public ?HoldingCare $holding,
+        public ?float $oldMostL,
+        public array $findings,
+    ) {
+    }
+
+    /** @throws OutOfRange */
+    public static function of(MoveBrief $brief): self
+    {
+        $boxes = array_map(fn (Box $b): BoxAnswer => BoxAnswer::of($brief, $b), $brief->boxes);
+        $limits = [];
+        foreach ($boxes as $box) {
+            $limits += $box->lastsMin() === null ? [] : [$box->box->id => $box->lastsMin()];
+        }
+        [$work, $missing] = Stages::of($brief, $limits);
+        $day = $work === null ? null : Timetable::of($work);
+        $warmth = [];
+        foreach ($brief->boxes as $box) {
+            $in = $brief->in($box);
+            $from = array_filter($in, fn (Animal $a): bool => $a->isCoral) === [] ? 'fish' : 'corals';
+            if ($day !== null && $in !== [] && isset($day->plan->starts[$from])) {
+                $warmth[$box->id] = Warmth::of($brief, $box, $day, $from);
+            }
+        }
+        $stowage = $brief->truck === null ? null : Stowage::of($brief->truck, self::cargo($brief));
+        $jump = WaterAnswer::of($brief->waters);
+        $holding = self::holding($brief);
+        $oldMostL = $brief->truck === null ? null : OldWater::mostL(
+            $brief->truck->payloadKg,
+            $brief->truck->crewKg + array_sum(array_map(fn (Cargo $c): float => $c->kg, self::cargo($brief))),
+        );
+
+        return new self(
+            brief: $brief,
+            boxes: $boxes,
+            warmth: $warmth,
+            work: $work,
+            day: $day,
+            missing: $missing,
+            drops: $work === null || $day === null ? [] : Drop::offers($work, $day),
+            stowage: $stowage,
+            jump: $jump,
+            acclimation: CourseOfAnimals::of($brief),
+            holding: $holding,
+            oldMostL: $oldMostL,
+            findings: Finding::sorted([
+                ...($day->findings ?? []),
+                ...($stowage->findings ?? []),
+                ...BoxChecks::of($brief, $boxes, $warmth, $day),
+                ...MoveChecks::of($brief, $jump, $holding, $oldMostL),
+            ]),
+        );
+    }
+
+    /** @return list<Cargo> what rides; what is needed first outside leaves first, animals before all */
+    private static function cargo(MoveBrief $brief): array
+    {
+        $cargo = [];
+        foreach ($brief->kind->drives() ? $brief->boxes : [] as $box) {
+            if (! $box->inCabin) {
+                $cargo[] = new Cargo(
+                    id: $box->id,
+                    label: $box->label,
+                    lengthMm: $box->lengthMm,
+                    widthMm: $box->widthMm,
+                    heightMm: $box->heightMm,
+                    kg: $box->kg(),
+                    leaves: 0,
+                    isAlive: $brief->in($box) !== [],
+                );
+            }
+        }
+        foreach ($brief->kind->drives() ? $brief->pieces : [] as $piece) {
+            if ($piece->isSized()) {
+                $cargo[] = new Cargo(
+                    id: $piece->id,
+                    label: $piece->label,
+                    lengthMm: (float) $piece->lengthMm,
+                    widthMm: (float) $piece->widthMm,
+                    heightMm: (float) $piece->heightMm,
+                    kg: (float) $piece->kg,
+                    leaves: match ($piece->kind) {
+                        PieceKind::Stand => 2,
+                        PieceKind::Tank, PieceKind::Sump => 3,
+                        default => 1,
+                    },
+                    bears: $piece->kind->bears(),
+                );
+            }
+        }
+
+        return $cargo;
+    }
+
+    private static function holding(MoveBrief $brief): ?HoldingCare
+    {
+        $old = $brief->waters->old;
+        $litres = $brief->holding->litres;
+        $demand = 0.0;
+        foreach ($brief->animals as $animal) {
+            if (! $animal->isCoral && $animal->lengthCm !== null) {
+                $demand += $animal->count * AnimalDemand::mgH(
+                    AnimalDemand::grams($animal->lengthCm, $animal->isDeep),
+                    $old['temperature'] ?? 25.0,
+                );
+            }
+        }
+        if ($litres === null || $demand <= 0 || ! isset($old['ph'], $old['temperature'], $old['salinity'])) {
+            return null;
+        }
+
+        return HoldingCare::of(
+            litres: $litres,
+            demandMgH: $demand,
+            ph: $old['ph'],
+            tempC: $old['temperature'],
+            salinity: $old['salinity'],
+            cleared: min(1.0, $brief->holding->cleared),
+            everyH: $brief->holding->everyH,
+        );
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+use Velbrin\Core\Moves\Load\Truck;
+
+/** All that is known of a move before it. */
+final readonly class MoveBrief
+{
+    /**
+     * @param  int|null  $truckBackMin  min of the day
+     * @param  int|null  $leaveByMin  quiet hours, lift slot: out of the old place by then
+     * @param  list<Mover>  $people
+     * @param  list<Animal>  $animals
+     * @param  list<Box>  $boxes
+     * @param  list<Piece>  $pieces
+     */
+    public function __construct(
+        public MoveKind $kind,
+        public int $beginsMin,
+        public ?int $truckBackMin,
+        public ?int $leaveByMin,
+        public FishSchool $fish,
+        public array $people,
+        public array $animals,
+        public array $boxes,
+        public array $pieces,
+        public Way $way,
+        public Waters $waters,
+        public Holding $holding,
+        public ?Truck $truck,
+        public Ticks $ticks,
+    ) {
+    }
+
+    /** @return list<Animal> in that box */
+    public function in(Box $box): array
+    {
+        return array_values(array_filter($this->animals, fn (Animal $a): bool => $a->box === $box->id));
+    }
+
+    /** @return list<Piece> */
+    public function pieces(PieceKind ...$kinds): array
+    {
+        return array_values(array_filter($this->pieces, fn (Piece $p): bool => in_array($p->kind, $kinds, true)));
+    }
+
+    public function kg(PieceKind $kind): float
+    {
+        return array_sum(array_map(fn (Piece $p): float => $p->kg ?? 0.0, $this->pieces($kind)));
+    }
+}

@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Moves\Gang;
+use Velbrin\Core\Moves\HoldingCare;
+use Velbrin\Core\Moves\WaterJump;
+
+/** What has to hold before a move is promised: holding, tank and stand, waters, people for each load, cautions. */
+final readonly class MoveChecks
+{
+    /** Below it nothing is soaked outdoors, and suction lifters do not hold (M-27, M-29). */
+    private const COLD_C = 5.0;
+
+    /** Old acrylic cracks hours after cold and jolts (M-19, M-30). */
+    private const OLD_ACRYLIC_YEARS = 10.0;
+
+    /** @return list<Finding> */
+    public static function of(MoveBrief $brief, ?WaterJump $jump, ?HoldingCare $holding, ?float $oldMostL): array
+    {
+        return [
+            ...self::holding($brief, $holding),
+            ...self::pieces($brief),
+            ...self::waters($brief, $jump, $oldMostL),
+            ...self::weather($brief),
+            ...self::cautions($brief),
+        ];
+    }
+
+    /** @return list<Finding> */
+    private static function holding(MoveBrief $brief, ?HoldingCare $care): array
+    {
+        if ($brief->animals === []) {
+            return [];
+        }
+        $h = $brief->holding;
+        $lacks = array_keys(array_filter([
+            'its litres' => $h->litres === null,
+            'a heater' => $h->heaterW === null || $h->heaterW <= 0,
+            'air' => ! $h->isAired,
+            'a lid' => ! $h->isLidded,
+            'a support that bears it' => ! $h->isBorne,
+            'a person who looks after it' => $h->person === null,
+            'its proof: filled, measured, warm for twelve hours' => ! $h->isProved,
+        ]));
+        $found = $lacks === [] ? [] : [BoxChecks::say(
+            Severity::Stop,
+            'M-1',
+            'move-holding',
+            [
+                'The holding is not proved',
+                'It lacks {lacks}. Without a place to stay, whatever goes wrong on the day kills.',
+                'Set it up first; no date is promised before.',
+            ],
+            ['lacks' => implode(', ', $lacks)],
+        )];
+        if ($care !== null && $care->changeShare > 1) {
+            $found[] = BoxChecks::say(
+                Severity::Fix,
+                'M-16',
+                'move-holding-ammonia',
+                [
+                    'In the holding ammonia harms after {hours}, and no change every {every} keeps up',
+                    'It rises by {rise} a day.',
+                    'More litres, a filter that runs, or shorter intervals.',
+                ],
+                [
+                    'hours' => Quantity::of($care->hoursToMost, Kind::Hours),
+                    'every' => Quantity::of($h->everyH, Kind::Hours),
+                    'rise' => Quantity::of($care->riseMgLDay, Kind::Concentration),
+                ],
+            );
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private static function pieces(MoveBrief $brief): array
+    {
+        $found = [];
+        $limits = array_map(fn (Mover $m): float => $m->limitKg, $brief->people);
+        foreach ($brief->pieces as $piece) {
+            $isVessel = in_array($piece->kind, [PieceKind::Tank, PieceKind::Stand, PieceKind::Sump], true);
+            if ($isVessel && $piece->isReused && $piece->verdict !== Verdict::Sound) {
+                $found[] = BoxChecks::say(
+                    $piece->verdict === Verdict::Cracked ? Severity::Stop : Severity::Fix,
+                    'M-1',
+                    'move-verdict',
+                    [
+                        $piece->verdict === Verdict::Unseen ? 'Nobody has looked {piece} over' : '{piece} is {verdict}',
+                        'Age, seams, crazing, corners: what is found on the day is found too late.',
+                        $piece->verdict === Verdict::Cracked
+                            ? 'Another one, or plan B: the animals stay in the holding.'
+                            : 'Look, and write down what was found.',
+                    ],
+                    ['piece' => $piece->label, 'verdict' => $piece->verdict->label()],
+                    $piece->id,
+                );
+            }
+            $isOld = $piece->isAcrylic && ($piece->ageYears ?? INF) > self::OLD_ACRYLIC_YEARS;
+            if ($piece->kind === PieceKind::Tank && $piece->isReused && $isOld) {
+                $found[] = BoxChecks::say(
+                    Severity::Fix,
+                    'M-30',
+                    'move-old-acrylic',
+                    [
+                        '{piece} is old acrylic, or nobody knows its age',
+                        'Cold and jolts crack it hours later: it takes the full leak test, a day or two.',
+                        'Animals stay in the holding until it has held.',
+                    ],
+                    ['piece' => $piece->label],
+                    $piece->id,
+                );
+            }
+            if ($piece->kg === null || ! $piece->isSized()) {
+                $found[] = BoxChecks::say(
+                    Severity::Fix,
+                    'M-26',
+                    'move-piece-unknown',
+                    [
+                        'Nobody has said how large and heavy {piece} is',
+                        'Neither hands nor truck can be planned for it.',
+                        'Measure it.',
+                    ],
+                    [
+                        'piece' => $piece->label,
+                    ],
+                    $piece->id,
+                );
+            } elseif ($limits !== [] && Gang::of($piece->kg, $brief->way->hasStairs(), $limits) === null) {
+                $found[] = BoxChecks::say(
+                    Severity::Stop,
+                    'M-26',
+                    'move-piece-heavy',
+                    [
+                        '{piece}, {kg}, is more than three of those who come may carry',
+                        $brief->way->hasStairs()
+                            ? 'On stairs two thirds of what they lift on the flat.'
+                            : 'Together people lift less than each alone.',
+                        'A trolley, a carrier or a hoist with whoever is licensed for it; local handling rules decide.',
+                    ],
+                    ['piece' => $piece->label, 'kg' => Quantity::of($piece->kg, Kind::Mass)],
+                    $piece->id,
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private static function waters(MoveBrief $brief, ?WaterJump $jump, ?float $oldMostL): array
+    {
+        $found = [];
+        foreach ($jump->over ?? [] as $parameter) {
+            $found[] = BoxChecks::say(
+                Severity::Fix,
+                'M-3',
+                'move-jump',
+                [
+                    'The new water takes {parameter} further than it may go',
+                    'Animals come from a long way already.',
+                    'Mix it nearer to the old, keep more of the old, or bring them over slowly.',
+                ],
+                ['parameter' => $parameter],
+                $parameter,
+            );
+        }
+        $oldL = $brief->waters->oldL;
+        if ($oldMostL !== null && $oldL !== null && $brief->kind->drives() && $oldL > $oldMostL + 1e-9) {
+            $found[] = BoxChecks::say(
+                Severity::Fix,
+                'M-28',
+                'move-old-water',
+                [
+                    'Of {old} of old water the truck takes {most}',
+                    'The rest of the load leaves no more.',
+                    'The rest is mixed new, and warm before the fish come out.',
+                ],
+                ['old' => Quantity::of($oldL, Kind::Volume), 'most' => Quantity::of($oldMostL, Kind::Volume)],
+            );
+        }
+        $boxesL = array_sum(array_map(fn (Box $b): float => $b->litres, $brief->boxes));
+        if ($oldL !== null && $boxesL > $oldL + 1e-9) {
+            $found[] = BoxChecks::say(
+                Severity::Fix,
+                'M-3',
+                'move-old-short',
+                [
+                    'The boxes want {boxes}, and {old} is kept',
+                    'Boxes are filled with clean old water, drawn before anything is stirred.',
+                    'Keep more.',
+                ],
+                ['boxes' => Quantity::of($boxesL, Kind::Volume), 'old' => Quantity::of($oldL, Kind::Volume)],
+            );
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private static function weather(MoveBrief $brief): array
+    {
+        $outdoorC = $brief->way->outdoorC;
+        if (! $brief->kind->drives() || ($outdoorC !== null && $outdoorC >= self::COLD_C)) {
+            return [];
+        }
+
+        return [BoxChecks::say(
+            $outdoorC === null ? Severity::Fix : Severity::Watch,
+            'M-29',
+            'move-cold',
+            [
+                $outdoorC === null ? 'Nobody has said how cold it is outside' : 'It is {outside} outside',
+                'In the cold nothing soaks outdoors, pumps and pipes are drained, suction lifters do not hold, and '
+                .'panels stand inside until they are within 10 K of the water.',
+                'Plan the wait before filling, and wipe condensation before looking for leaks.',
+            ],
+            ['outside' => Quantity::of($outdoorC ?? 0.0, Kind::Temperature)],
+        )];
+    }
+
+    /** @return list<Finding> */
+    private static function cautions(MoveBrief $brief): array
+    {
+        $toxic = array_filter($brief->animals, fn (Animal $a): bool => $a->isCoral && $a->isToxic);
+
+        return $toxic === [] ? [] : [BoxChecks::say(
+            Severity::Watch,
+            'M-10',
+            'move-palytoxin',
+            [
+                'Zoanthids ride along: palytoxin',
+                'It harms through skin, eyes and lungs.',
+                'Wet, gloved, eyes covered; never scrubbed, boiled or steamed. Who feels unwell sees a doctor.',
+            ],
+        )];
+    }
+}

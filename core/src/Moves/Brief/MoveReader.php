@@ -1,0 +1,240 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+use Velbrin\Core\Control\Programme\Fields;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Moves\BoxWall;
+use Velbrin\Core\Moves\CarryTeam;
+use Velbrin\Core\Moves\Load\Truck;
+
+/** Reads a move from its document, schema 1: units in the names of keys, unknown keys refused, what is left out is not said. */
+final class MoveReader
+{
+    public const SCHEMA = 1;
+
+    private const TEN_O_CLOCK = 600.0;
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws OutOfRange that names the field
+     */
+    public static function read(array $document): MoveBrief
+    {
+        $all = Fields::of($document, '');
+        if ($all->number('schema') !== (float) self::SCHEMA) {
+            throw $all->wrong('schema', (string) self::SCHEMA);
+        }
+        $read = new MoveBrief(
+            kind: $all->choice('kind', MoveKind::class),
+            beginsMin: (int) $all->number('beginsMin', 0, self::TEN_O_CLOCK),
+            truckBackMin: self::whole($all, 'truckBackMin'),
+            leaveByMin: self::whole($all, 'leaveByMin'),
+            fish: $all->choiceOrNull('fish', FishSchool::class) ?? FishSchool::Last,
+            people: array_map(self::person(...), $all->objects('people')),
+            animals: array_map(self::animal(...), $all->objects('animals')),
+            boxes: array_map(self::box(...), $all->objects('boxes')),
+            pieces: array_map(self::piece(...), $all->objects('pieces')),
+            way: self::way(self::part($all, 'way')),
+            waters: self::waters(self::part($all, 'waters')),
+            holding: self::holding(self::part($all, 'holding')),
+            truck: $all->has('truck') ? self::truck($all->object('truck')) : null,
+            ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
+        );
+        $all->noMore();
+
+        return $read;
+    }
+
+    /** @return list<string> */
+    private static function asked(): array
+    {
+        return array_merge(...array_map(array_keys(...), array_values(Ticks::ASKED)));
+    }
+
+    private static function part(Fields $all, string $key): Fields
+    {
+        return $all->has($key) ? $all->object($key) : Fields::of([], $all->at($key).'.');
+    }
+
+    private static function whole(Fields $of, string $key, float $least = 0.0): ?int
+    {
+        $number = $of->numberOrNull($key, $least);
+
+        return $number === null ? null : (int) round($number);
+    }
+
+    private static function person(Fields $one): Mover
+    {
+        $read = new Mover(
+            id: $one->text('id'),
+            label: $one->textOrNull('label') ?? 'somebody',
+            limitKg: $one->number('limitKg', 1, CarryTeam::LIMIT_KG),
+            skills: $one->has('skills') ? array_values($one->words('skills')) : [],
+        );
+        $one->noMore();
+
+        return $read;
+    }
+
+    private static function animal(Fields $one): Animal
+    {
+        $read = new Animal(
+            id: $one->text('id'),
+            label: $one->textOrNull('label') ?? 'animal',
+            isCoral: $one->boolean('coral', false),
+            count: (int) $one->number('count', 1, 1.0),
+            lengthCm: $one->numberOrNull('lengthCm', 0.1),
+            isDeep: $one->boolean('deep', false),
+            isAlone: $one->boolean('alone', false),
+            isGlued: $one->boolean('glued', false),
+            isToxic: $one->boolean('toxic', false),
+            box: $one->textOrNull('box'),
+        );
+        $one->noMore();
+
+        return $read;
+    }
+
+    private static function box(Fields $one): Box
+    {
+        $read = new Box(
+            id: $one->text('id'),
+            label: $one->textOrNull('label') ?? 'box',
+            litres: $one->number('litres', 0.5, 28.0),
+            wall: $one->choiceOrNull('wall', BoxWall::class) ?? BoxWall::Bin,
+            lengthMm: $one->number('lengthMm', 50, 600.0),
+            widthMm: $one->number('widthMm', 50, 400.0),
+            heightMm: $one->number('heightMm', 50, 320.0),
+            tareKg: $one->number('tareKg', 0, 2.0),
+            airLMin: $one->number('airLMin', 0, 0.0),
+            airHours: $one->numberOrNull('airHours', 0),
+            inCabin: $one->boolean('cabin', false),
+        );
+        $one->noMore();
+
+        return $read;
+    }
+
+    private static function piece(Fields $one): Piece
+    {
+        $read = new Piece(
+            id: $one->text('id'),
+            label: $one->textOrNull('label') ?? 'piece',
+            kind: $one->choiceOrNull('kind', PieceKind::class) ?? PieceKind::Gear,
+            lengthMm: $one->numberOrNull('lengthMm', 1),
+            widthMm: $one->numberOrNull('widthMm', 1),
+            heightMm: $one->numberOrNull('heightMm', 1),
+            kg: $one->numberOrNull('kg', 0.01),
+            verdict: $one->choiceOrNull('verdict', Verdict::class) ?? Verdict::Unseen,
+            isReused: $one->boolean('reused', true),
+            isAcrylic: $one->boolean('acrylic', false),
+            ageYears: $one->numberOrNull('ageYears', 0),
+            unions: (int) $one->number('unions', 0, 0.0),
+        );
+        $one->noMore();
+
+        return $read;
+    }
+
+    private static function way(Fields $way): Way
+    {
+        $read = new Way(
+            carryFromM: $way->number('carryFromM', 0, 10.0),
+            flightsFrom: (int) $way->number('flightsFrom', 0, 0.0),
+            carryToM: $way->number('carryToM', 0, 10.0),
+            flightsTo: (int) $way->number('flightsTo', 0, 0.0),
+            driveMin: self::whole($way, 'driveMin'),
+            outdoorC: $way->numberOrNull('outdoorC', -40),
+            isWindy: $way->boolean('windy', true),
+            sunWM2: $way->number('sunWM2', 0, 0.0),
+            cabinC: $way->numberOrNull('cabinC', -40),
+            loadC: $way->numberOrNull('loadC', -40),
+            roomFromC: $way->numberOrNull('roomFromC', -40),
+            roomToC: $way->numberOrNull('roomToC', -40),
+        );
+        $way->noMore();
+
+        return $read;
+    }
+
+    private static function waters(Fields $waters): Waters
+    {
+        $read = new Waters(
+            oldL: $waters->numberOrNull('oldL', 0),
+            newL: $waters->numberOrNull('newL', 0),
+            drainLh: $waters->numberOrNull('drainLh', 1),
+            fillLh: $waters->numberOrNull('fillLh', 1),
+            old: self::numbersOf($waters, 'old'),
+            fresh: self::numbersOf($waters, 'fresh'),
+            limits: self::numbersOf($waters, 'limits'),
+            totalAmmoniaMgL: $waters->number('totalAmmoniaMgL', 0, 0.0),
+        );
+        $waters->noMore();
+
+        return $read;
+    }
+
+    /** The parameters a jump is looked at for. */
+    public const PARAMETERS = ['temperature', 'salinity', 'ph', 'alkalinity', 'calcium', 'magnesium', 'nitrate', 'phosphate'];
+
+    /** @return array<string, float> */
+    private static function numbersOf(Fields $of, string $key): array
+    {
+        if (! $of->has($key)) {
+            return [];
+        }
+        $map = $of->object($key);
+        $numbers = [];
+        foreach (self::PARAMETERS as $parameter) {
+            $number = $map->numberOrNull($parameter);
+            if ($number !== null) {
+                $numbers[$parameter] = $number;
+            }
+        }
+        $map->noMore();
+
+        return $numbers;
+    }
+
+    private static function holding(Fields $holding): Holding
+    {
+        $read = new Holding(
+            litres: $holding->numberOrNull('litres', 1),
+            heaterW: $holding->numberOrNull('heaterW', 0),
+            isAired: $holding->boolean('aired', false),
+            isLidded: $holding->boolean('lidded', false),
+            isBorne: $holding->boolean('borne', false),
+            isProved: $holding->boolean('proved', false),
+            person: $holding->textOrNull('person'),
+            cleared: $holding->number('cleared', 0, 0.0),
+            everyH: $holding->number('everyH', 1, 12.0),
+        );
+        $holding->noMore();
+
+        return $read;
+    }
+
+    private static function truck(Fields $truck): Truck
+    {
+        $read = Truck::of(
+            lengthMm: $truck->number('lengthMm', 1),
+            widthMm: $truck->number('widthMm', 1),
+            heightMm: $truck->number('heightMm', 1),
+            payloadKg: $truck->number('payloadKg', 1),
+            crewKg: $truck->number('crewKg', 0, 0.0),
+            wheelbaseMm: $truck->numberOrNull('wheelbaseMm', 1),
+            bulkheadMm: $truck->number('bulkheadMm', -5000, 0.0),
+            emptyFrontKg: $truck->number('emptyFrontKg', 0, 0.0),
+            emptyRearKg: $truck->number('emptyRearKg', 0, 0.0),
+            frontMostKg: $truck->numberOrNull('frontMostKg', 1),
+            rearMostKg: $truck->numberOrNull('rearMostKg', 1),
+        );
+        $truck->noMore();
+
+        return $read;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+/** Something to be carried: what it is, how large and heavy, what somebody found who looked at it. What is null nobody has said. */
+final readonly class Piece
+{
+    /** @param  bool  $isReused  set up again; otherwise it stays, or goes elsewhere */
+    public function __construct(
+        public string $id,
+        public string $label,
+        public PieceKind $kind,
+        public ?float $lengthMm,
+        public ?float $widthMm,
+        public ?float $heightMm,
+        public ?float $kg,
+        public Verdict $verdict,
+        public bool $isReused,
+        public bool $isAcrylic,
+        public ?float $ageYears,
+        public int $unions,
+    ) {
+    }
+
+    public function isSized(): bool
+    {
+        return $this->lengthMm !== null && $this->widthMm !== null && $this->heightMm !== null && $this->kg !== null;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+/** What is carried, beside boxes. */
+enum PieceKind: string
+{
+    case Tank = 'tank';
+    case Stand = 'stand';
+    case Sump = 'sump';
+    case Lamp = 'lamp';
+    case Rock = 'rock';
+    case Sand = 'sand';
+    case Barrel = 'barrel';
+    case Gear = 'gear';
+
+    /** Whether animals would die under it, or with it. */
+    public function bears(): bool
+    {
+        return in_array($this, [self::Stand, self::Gear, self::Barrel, self::Sand], true);
+    }
+}

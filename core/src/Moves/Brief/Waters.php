@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Brief;
+
+/** The water that is kept and the water that is new. */
+final readonly class Waters
+{
+    /**
+     * @param  array<string, float>  $old  by parameter
+     * @param  array<string, float>  $fresh
+     * @param  array<string, float>  $limits  how far each may go
+     */
+    public function __construct(
+        public ?float $oldL,
+        public ?float $newL,
+        public ?float $drainLh,
+        public ?float $fillLh,
+        public array $old,
+        public array $fresh,
+        public array $limits,
+        public float $totalAmmoniaMgL,
+    ) {
+    }
+}

@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Moves;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Moves\Brief\MoveAnswers;
+use Velbrin\Core\Moves\Brief\MoveReader;
+
+/** A whole move: sound, then one fact changed or taken away, and what it says then. */
+final class MoveAnswersTest extends TestCase
+{
+    /** A cold day, and a move that holds. @return array<string, mixed> */
+    public static function sound(): array
+    {
+        $gear = ['reused' => true, 'verdict' => 'sound'];
+
+        return [
+            'schema' => 1,
+            'kind' => 'house',
+            'beginsMin' => 540,
+            'truckBackMin' => 1200,
+            'people' => [['id' => 'a', 'label' => 'Ada'], ['id' => 'b', 'label' => 'Bo'], ['id' => 'c', 'label' => 'Cy'],
+                ['id' => 'd', 'label' => 'Di']],
+            'animals' => [
+                ['id' => 'tang', 'label' => 'tang', 'lengthCm' => 18, 'count' => 1, 'deep' => false, 'box' => 'b1'],
+                ['id' => 'pair', 'label' => 'clown pair', 'lengthCm' => 6, 'count' => 2, 'box' => 'b2'],
+                ['id' => 'corals', 'label' => 'stony corals', 'coral' => true, 'count' => 12, 'box' => 'b3'],
+            ],
+            'boxes' => [
+                ['id' => 'b1', 'label' => 'box 1', 'litres' => 33, 'wall' => 'foam', 'airLMin' => 4, 'airHours' => 24],
+                ['id' => 'b2', 'label' => 'box 2', 'litres' => 28, 'wall' => 'foam', 'airLMin' => 1, 'airHours' => 24],
+                ['id' => 'b3', 'label' => 'box 3', 'litres' => 28, 'wall' => 'foam'],
+            ],
+            'pieces' => [
+                ['id' => 'tank', 'label' => 'tank', 'kind' => 'tank', 'lengthMm' => 900, 'widthMm' => 500, 'heightMm' => 500, 'kg' => 37]
+                + $gear,
+                ['id' => 'stand', 'label' => 'stand', 'kind' => 'stand', 'lengthMm' => 900, 'widthMm' => 500, 'heightMm' => 800,
+                    'kg' => 36] + $gear,
+                ['id' => 'rock', 'label' => 'rock', 'kind' => 'rock', 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 320, 'kg' => 30],
+                ['id' => 'lamp', 'label' => 'lamp', 'kind' => 'lamp', 'lengthMm' => 600, 'widthMm' => 200, 'heightMm' => 100, 'kg' => 4],
+                ['id' => 'sump', 'label' => 'sump', 'kind' => 'sump', 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 400, 'kg' => 14,
+                    'unions' => 4] + $gear,
+            ],
+            'way' => ['driveMin' => 40, 'outdoorC' => 8, 'cabinC' => 20, 'loadC' => 12, 'roomFromC' => 22, 'roomToC' => 22],
+            'waters' => [
+                'oldL' => 150, 'newL' => 100, 'drainLh' => 600, 'fillLh' => 500,
+                'old' => ['temperature' => 25.5, 'salinity' => 35, 'ph' => 8.1, 'alkalinity' => 8],
+                'fresh' => ['temperature' => 25.5, 'salinity' => 35, 'ph' => 8.2, 'alkalinity' => 8.5],
+                'limits' => ['alkalinity' => 0.5],
+            ],
+            'holding' => ['litres' => 400, 'heaterW' => 300, 'aired' => true, 'lidded' => true, 'borne' => true, 'proved' => true,
+                'person' => 'Ada'],
+            'truck' => ['lengthMm' => 3200, 'widthMm' => 1700, 'heightMm' => 1800, 'payloadKg' => 1050, 'crewKg' => 300,
+                'wheelbaseMm' => 3600, 'bulkheadMm' => 1200, 'emptyFrontKg' => 1100, 'emptyRearKg' => 800],
+        ];
+    }
+
+    /** @param  array<string, mixed>  $change */
+    private static function answers(array $change = []): MoveAnswers
+    {
+        return MoveAnswers::of(MoveReader::read(array_replace_recursive(self::sound(), $change)));
+    }
+
+    /** @return list<string> what is not Fine */
+    private static function codes(MoveAnswers $answers): array
+    {
+        $open = array_filter($answers->findings, fn (Finding $f): bool => $f->severity !== Severity::Fine);
+
+        return array_values(array_map(fn (Finding $f): string => "{$f->severity->value} {$f->code}"
+            .($f->subject === null ? '' : " {$f->subject}"), $open));
+    }
+
+    #[Test]
+    public function a_sound_move_is_objected_to_by_nobody_and_says_when_it_is_done(): void
+    {
+        $answers = self::answers();
+        self::assertSame(['watch move-box-tight b1', 'watch move-box-tight b2'], self::codes($answers), 'more would be comfort');
+        self::assertNotNull($answers->day);
+        self::assertSame([], $answers->missing);
+        self::assertNotNull($answers->stowage);
+        self::assertSame([], $answers->stowage->left);
+        $starts = $answers->day->plan->starts;
+        $order = ['off', 'lamps', 'corals', 'rock', 'fish', 'unplumb', 'tank', 'stand', 'load', 'lash', 'drive', 'unload', 'level', 'set',
+            'plumb', 'scape', 'fill', 'leak', 'animals'];
+        foreach (array_slice($order, 1) as $n => $step) {
+            self::assertGreaterThanOrEqual($starts[$order[$n]], $starts[$step], $step);
+        }
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[Test]
+    #[DataProvider('changes')]
+    public function one_change_says_one_thing(string $says, array $change): void
+    {
+        self::assertContains($says, self::codes(self::answers($change)));
+        foreach (self::answers($change)->findings as $finding) {
+            foreach ([$finding->what, $finding->why, $finding->remedy] as $sentence) {
+                self::assertDoesNotMatchRegularExpression('/[{}]/', (string) $sentence?->in(Units::metric()), $says);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function changes(): iterable
+    {
+        yield 'a thin bin in the cold' => ['stop move-box-temperature b1', ['way' => ['outdoorC' => -6, 'loadC' => -6],
+            'boxes' => [0 => ['wall' => 'bin']]]];
+        yield 'no forecast' => ['fix move-box-weather b1', ['way' => ['outdoorC' => null]]];
+        yield 'no forecast, said for all' => ['fix move-cold', ['way' => ['outdoorC' => null]]];
+        yield 'frost' => ['watch move-cold', ['way' => ['outdoorC' => 4.9]]];
+        yield 'a fish nobody has measured' => ['fix move-box-unknown b1', ['animals' => [0 => ['lengthCm' => null]]]];
+        yield 'a box too small' => ['stop move-box-small b1', ['boxes' => [0 => ['litres' => 17.9]]]];
+        yield 'a box too short' => ['fix move-box-short b1', ['boxes' => [0 => ['lengthMm' => 269]]]];
+        yield 'one that bites' => ['fix move-not-alone pair', ['animals' => [1 => ['alone' => true]]]];
+        yield 'one that poisons' => ['stop move-not-alone pair', ['animals' => [1 => ['toxic' => true]]]];
+        yield 'zoanthids' => ['watch move-palytoxin', ['animals' => [2 => ['toxic' => true, 'count' => 1]]]];
+        yield 'no box' => ['fix move-no-box tang', ['animals' => [0 => ['box' => 'b9']]]];
+        yield 'air that does not carry' => ['fix move-air-little b1', ['boxes' => [0 => ['airLMin' => 0.5]]]];
+        yield 'a battery that does not last' => ['fix move-air-short b1', ['boxes' => [0 => ['airHours' => 4.6]]]];
+        yield 'a battery nobody knows' => ['fix move-air-short b2', ['boxes' => [1 => ['airHours' => null]]]];
+        yield 'a box nobody carries' => ['stop move-box-heavy b1', ['boxes' => [0 => ['litres' => 30]],
+            'people' => [0 => ['limitKg' => 10], 1 => ['limitKg' => 10], 2 => ['limitKg' => 10], 3 => ['limitKg' => 10]]]];
+        yield 'no holding' => ['stop move-holding', ['holding' => ['proved' => false]]];
+        yield 'a holding nobody looks after' => ['stop move-holding', ['holding' => ['person' => null]]];
+        yield 'a small holding' => ['fix move-holding-ammonia', ['holding' => ['litres' => 100]]];
+        yield 'a cracked stand' => ['stop move-verdict stand', ['pieces' => [1 => ['verdict' => 'cracked']]]];
+        yield 'a tank nobody has looked over' => ['fix move-verdict tank', ['pieces' => [0 => ['verdict' => 'unseen']]]];
+        yield 'old acrylic' => ['fix move-old-acrylic tank', ['pieces' => [0 => ['acrylic' => true, 'ageYears' => 10.1]]]];
+        yield 'acrylic of no age' => ['fix move-old-acrylic tank', ['pieces' => [0 => ['acrylic' => true]]]];
+        yield 'a tank too heavy' => ['stop move-piece-heavy tank', ['pieces' => [0 => ['kg' => 38]]]];
+        yield 'stairs' => ['stop move-piece-heavy tank', ['pieces' => [0 => ['kg' => 26]], 'way' => ['flightsTo' => 1]]];
+        yield 'a piece nobody has weighed' => ['fix move-piece-unknown sump', ['pieces' => [4 => ['kg' => null]]]];
+        yield 'water too far' => ['fix move-jump alkalinity', ['waters' => ['fresh' => ['alkalinity' => 9.3]]]];
+        yield 'too much old water' => ['fix move-old-water', ['waters' => ['oldL' => 500]]];
+        yield 'boxes that want more' => ['fix move-old-short', ['waters' => ['oldL' => 88]]];
+        yield 'the truck' => ['stop move-end-missed return', ['truckBackMin' => 700]];
+        yield 'too heavy for the truck' => ['stop truck-payload', ['truck' => ['payloadKg' => 400]]];
+    }
+
+    #[Test]
+    public function just_inside_each_limit_nobody_objects(): void
+    {
+        foreach ([
+            ['way' => ['outdoorC' => 5]],
+            ['boxes' => [0 => ['lengthMm' => 270]]],
+            ['pieces' => [0 => ['acrylic' => true, 'ageYears' => 10]]],
+            ['pieces' => [0 => ['kg' => 37.5]]],
+            ['way' => ['flightsTo' => 1], 'people' => array_fill(0, 4, ['limitKg' => 40])],
+            ['waters' => ['fresh' => ['alkalinity' => 9.25]]],
+            ['waters' => ['oldL' => 89]],
+        ] as $n => $change) {
+            $codes = array_filter(self::codes(self::answers($change)), fn (string $c): bool => ! str_contains($c, 'move-box-tight'));
+            self::assertSame([], array_values($codes), (string) $n);
+        }
+    }
+
+    #[Test]
+    public function what_nobody_has_said_is_asked_for_and_no_course_is_made_up(): void
+    {
+        foreach ([
+            'how long the drive is' => ['way' => ['driveMin' => null]],
+            'how fast water runs out: a hose, or a bucket against the clock' => ['waters' => ['drainLh' => null]],
+            'how fast water comes in' => ['waters' => ['fillLh' => null]],
+            'the kilograms of rock' => ['pieces' => [2 => ['kg' => null]]],
+        ] as $asks => $change) {
+            $answers = self::answers($change);
+            self::assertSame([$asks], $answers->missing);
+            self::assertNull($answers->day);
+        }
+        $nobody = self::sound();
+        $nobody['people'] = [];
+        self::assertSame(['who comes'], MoveAnswers::of(MoveReader::read($nobody))->missing);
+    }
+
+    /** A fact taken away never makes it better. */
+    #[Test]
+    public function a_fact_less_never_makes_a_move_fine(): void
+    {
+        $holes = [['way', 'outdoorC'], ['way', 'roomFromC'], ['way', 'roomToC'], ['way', 'driveMin'], ['waters', 'old', 'temperature'],
+            ['waters', 'old', 'ph'], ['waters', 'old', 'salinity'], ['holding', 'litres'], ['holding', 'heaterW'], ['holding', 'person'],
+            ['animals', 0, 'lengthCm'], ['pieces', 0, 'kg'], ['pieces', 1, 'lengthMm'], ['pieces', 0, 'verdict'], ['truck', 'wheelbaseMm']];
+        foreach ($holes as $path) {
+            $sound = self::sound();
+            $at = &$sound;
+            foreach (array_slice($path, 0, -1) as $key) {
+                $at = &$at[$key];
+            }
+            unset($at[$path[count($path) - 1]]);
+            unset($at);
+            $answers = MoveAnswers::of(MoveReader::read($sound));
+            self::assertNotSame([], [...self::codes($answers), ...$answers->missing], implode('.', $path));
+        }
+    }
+
+    #[Test]
+    public function fish_first_takes_longer_and_a_swap_drives_nowhere(): void
+    {
+        $first = self::answers(['fish' => 'first'])->day;
+        self::assertNotNull($first);
+        self::assertLessThan($first->plan->starts['rock'], $first->plan->starts['fish']);
+        $swap = self::answers(['kind' => 'swap'])->day;
+        self::assertNotNull($swap);
+        self::assertArrayNotHasKey('drive', $swap->plan->starts);
+        self::assertArrayHasKey('animals', $swap->plan->starts);
+        self::assertArrayNotHasKey('set', self::answers(['kind' => 'removal'])->day->plan->starts ?? []);
+    }
+
+    #[Test]
+    public function a_document_that_is_wrong_is_refused_by_the_name_of_its_field(): void
+    {
+        foreach ([
+            'boxes.0.wall' => ['boxes' => [0 => ['wall' => 'paper']]],
+            'way.colour' => ['way' => ['colour' => 1]],
+            'waters.old.gold' => ['waters' => ['old' => ['gold' => 1]]],
+            'kind' => ['kind' => 'flight'],
+            'schema' => ['schema' => 2],
+        ] as $field => $change) {
+            try {
+                self::answers($change);
+                self::fail($field);
+            } catch (OutOfRange $e) {
+                self::assertSame($field, $e->field);
+            }
+        }
+    }
+}
