@@ -47,6 +47,7 @@ use App\Front\Http\AuditController;
 use App\Front\Http\TodayController;
 use App\Front\Http\TypeToGoController;
 use App\House\Http\RuleController;
+use App\Moves\Http\MoveController;
 use App\Reports\Http\HandoverController;
 use App\Reports\Http\ReportController;
 use App\Risk\Http\AlarmLimitsController;
@@ -278,6 +279,17 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/settings/prices', [PriceController::class, 'update'])->name('prices.update');
     Route::get('/settings/prices.csv', [PriceController::class, 'csv'])->name('prices.csv');
     Route::post('/settings/prices/import', [PriceController::class, 'import'])->name('prices.import');
+
+    Route::get('/moves', [MoveController::class, 'index'])->name('moves');
+    Route::post('/moves', [MoveController::class, 'store'])->name('moves.store');
+    Route::get('/moves/{move}', [MoveController::class, 'show'])->name('moves.show');
+    Route::put('/moves/{move}', [MoveController::class, 'update'])->name('moves.update');
+    Route::get('/moves/{move}/plan', [MoveController::class, 'plan'])->name('moves.plan');
+    Route::get('/moves/{move}/go', [MoveController::class, 'go'])->name('moves.go');
+    Route::put('/moves/{move}/head', [MoveController::class, 'head'])->name('moves.head');
+    Route::post('/moves/{move}/entries', [MoveController::class, 'entries'])->name('moves.entries');
+    Route::post('/moves/{move}/close', [MoveController::class, 'close'])->name('moves.close');
+    Route::post('/moves/{move}/archive', [MoveController::class, 'archive'])->name('moves.archive');
 
     Route::get('/control', [ControlController::class, 'index'])->name('control');
     Route::post('/sites/{site}/controllers', [ControlController::class, 'store'])->name('controllers.store');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Control;
 
 use App\Systems\Item;
+use App\Systems\LastRead;
 use App\Systems\System;
 use App\Systems\SystemBrief;
 use App\Systems\Vessel;

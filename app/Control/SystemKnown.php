@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Control;
 
+use App\Systems\LastRead;
 use App\Systems\System;
 use App\Systems\SystemBrief;
 use Velbrin\Core\Build\Facts;

@@ -168,6 +168,7 @@ final class FrontProvider extends ServiceProvider
             'sensor' => \App\Control\Sensor::class,
             'set_up' => \App\Control\SetUp::class,
             'link_device' => \App\Control\Link\LinkDevice::class,
+            'move' => \App\Moves\Move::class,
             'alarm' => \App\Alerts\Alarm::class,
             'alarm_call' => \App\Alerts\AlarmCall::class,
             'exposure' => \App\Risk\Exposure::class,

@@ -908,6 +908,138 @@ export interface WorkingView {
     source: string;
 }
 
+export interface MoveBoxView {
+    id: string;
+    label: string;
+    litres: number;
+    kg: number;
+    wall: string;
+    animals: string[];
+    needs: string[];
+    demandMgH: number | null;
+    hours: number | null;
+    binds: string | null;
+    airSuffices: boolean;
+    arrivesC: number | null;
+    coursesC: number[];
+    readC: number | null;
+}
+
+export interface MoveClockView {
+    label: string;
+    fromMin: number;
+    untilMin: number;
+    lastsMin: number;
+}
+
+export interface MoveCourseView {
+    steps: MoveStepView[];
+    ends: ({ atMin: number; label: string; reserveMin: number; slackMin: number })[];
+    clocks: MoveClockView[];
+    gates: ({ atMin: number; key: string })[];
+    drops: MoveDropView[];
+    nowMin: number;
+    factor: number;
+    finishMin: number;
+    isProven: boolean;
+}
+
+export interface MoveDropView {
+    steps: string[];
+    labels: string[];
+    becomes: string[];
+    finishMin: number;
+    holds: boolean;
+}
+
+export interface MoveGateView {
+    key: string;
+    label: string;
+    asked: ({ isSo: boolean; key: string; label: string })[];
+    against: string[];
+    isOpen: boolean;
+    decided: string | null;
+}
+
+export interface MoveHeadView {
+    id: number;
+    name: string;
+    kind: string;
+    kindLabel: string;
+    on: string | null;
+    fromId: number;
+    from: string;
+    toId: number | null;
+    to: string | null;
+    systemId: number | null;
+    system: string | null;
+    revision: number;
+    mayPlan: boolean;
+    mayRecord: boolean;
+    closedAt: string | null;
+    closedWords: string | null;
+    beginsMin: number;
+    beginsAt: string | null;
+}
+
+export interface MoveLineView {
+    id: number;
+    name: string;
+    kind: string;
+    on: string | null;
+    from: string;
+    to: string | null;
+    state: string;
+    worst: string | null;
+    stops: number;
+    done: string | null;
+}
+
+export interface MoveStepView {
+    id: string;
+    label: string;
+    fromMin: number;
+    untilMin: number;
+    hands: string[];
+    state: string;
+    mayDrop: boolean;
+    becomes: string;
+}
+
+export interface MoveTruckView {
+    lengthMm: number;
+    widthMm: number;
+    stowed: StowedView[];
+    left: string[];
+    kg: number;
+    payloadKg: number;
+    frontKg: number | null;
+    rearKg: number | null;
+    leftPercent: number;
+    straps: number;
+    oldMostL: number | null;
+}
+
+export interface MoveWaterView {
+    jumps: ({ after: number; freshMost: number | null; isOver: boolean; jump: number; parameter: string })[];
+    acclimationMin: number | null;
+    isStraight: boolean;
+    holdingHours: number | null;
+    holdingChangePercent: number | null;
+}
+
+export interface StowedView {
+    id: string;
+    label: string;
+    xMm: number;
+    yMm: number;
+    zMm: number;
+    alongMm: number;
+    acrossMm: number;
+    kg: number;
+    isAlive: boolean;
+}
+
 export interface RecommendationView {
     text: string;
     priceMinor: number | null;

@@ -14,6 +14,7 @@ use App\Clients\Data\ClientExport;
 use App\Clients\Site;
 use App\Control\Circuit;
 use App\House\Days;
+use App\Moves\MoveStart;
 use App\Risk\FleetRun;
 use App\Risk\Night;
 use App\Rounds\BoardChange;
@@ -40,6 +41,7 @@ use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Tests\Fixture;
+use Velbrin\Core\Moves\Brief\MoveKind;
 
 /** Every page and form of the router, each with a fresh set of records of its own. */
 trait EveryRoute
@@ -260,14 +262,16 @@ trait EveryRoute
             ])->id,
             'fleetRun' => fn () => FleetRun::start(Night::Tonight)->id,
             'run' => fn () => WeekRun::query()->create(['monday' => now()->toDateString()])->id,
-            'move' => fn () => BoardChange::query()
-                ->create(['kind' => 'move', 'words' => 'a'])
-                ->moves()
-                ->create([
-                    'visit_id' => Fixture::visit(Fixture::system($site, $planner, "Moved {$key}"))->id,
-                    'was' => [],
-                    'became' => [],
-                ])->id,
+            'move' => fn () => str_starts_with((string) $route->getName(), 'moves.')
+                ? MoveStart::of("Move {$key}", MoveKind::House, $site, null, null, null, $planner)->id
+                : BoardChange::query()
+                    ->create(['kind' => 'move', 'words' => 'a'])
+                    ->moves()
+                    ->create([
+                        'visit_id' => Fixture::visit(Fixture::system($site, $planner, "Moved {$key}"))->id,
+                        'was' => [],
+                        'became' => [],
+                    ])->id,
             'wish' => fn () => SiteWish::query()->create([
                 'site_id' => $site->id,
                 'text' => 'mornings',

@@ -115,6 +115,16 @@ final class RoutesTest extends TestCase
         'devices.store' => 'op',
         'devices.revoke' => 'opt',
         'devices.breaks' => 'opt',
+        'moves' => 'opt',
+        'moves.store' => 'op',
+        'moves.show' => 'opt',
+        'moves.plan' => 'opt',
+        'moves.go' => 'opt',
+        'moves.update' => 'op',
+        'moves.head' => 'op',
+        'moves.entries' => 'opt',
+        'moves.close' => 'op',
+        'moves.archive' => 'op',
         'controllers.show' => 'opt',
         'controllers.break' => 'opt',
         'controllers.play' => 'opt',
@@ -349,6 +359,7 @@ final class RoutesTest extends TestCase
 
     /** What a technician does only where their round takes them; a call-out takes them anywhere. */
     private const ON_THE_ROUND = [
+        'moves.entries',
         'stages.pass',
         'stages.missed',
         'stages.carry',

@@ -26,6 +26,7 @@ final class ClientRows
         'product_system' => ['system_id', 'systems'],
         'exposure_worst' => ['system_id', 'systems'],
         'alarm_watches' => ['alarm_id', 'alarms'],
+        'move_hands' => ['move_id', 'moves'],
     ];
 
     /** What opens something is nobody's data but a key. */

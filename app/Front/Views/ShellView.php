@@ -84,6 +84,7 @@ final readonly class ShellView
             new StationView('risk', 'Risk', '/risk'),
             new StationView('water', 'Water', '/water'),
             new StationView('rounds', 'Rounds', $user->plans() ? '/rounds' : '/rounds/due'),
+            new StationView('moves', 'Moves', '/moves'),
             new StationView('settings', 'Settings', '/settings'),
         ];
     }

@@ -1,7 +1,7 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import type { OffView } from '../generated';
 import { newId } from '../shared/send';
-import { phoneStore, type Entry, type NewEntry } from './phoneStore';
+import { phoneStore, placeOf, type Entry, type NewEntry } from './phoneStore';
 import { sendPhoto, sendWords, type Answer } from './sendLot';
 import { visitOnScreen } from './waitingLine';
 
@@ -195,8 +195,12 @@ export function useOutbox(
         // A stale mark of the session: asking for the page brings a new one, or says that the session is over.
         const page =
             status === 419 && !renewed
-                ? (await fetch(`/visits/${visitId}`, { method: 'HEAD', headers: { Accept: 'application/json' } }))
-                      .status
+                ? (
+                      await fetch(visitId < 0 ? `${placeOf(visitId)}/go` : placeOf(visitId), {
+                          method: 'HEAD',
+                          headers: { Accept: 'application/json' },
+                      })
+                  ).status
                 : status;
         renewed = status === 419;
         signedOut.value = page === 401 || page === 419;

@@ -6,6 +6,7 @@
  */
 export interface Entry {
     seq: number;
+    /** Of the visit it was typed at; of a move, minus its number: phones with an older store go on as they are. */
     visitId: number;
     userId: number;
     uuid: string;
@@ -22,6 +23,9 @@ export interface Entry {
 }
 
 export type NewEntry = Omit<Entry, 'seq'>;
+
+/** Where what was typed there goes. */
+export const placeOf = (visitId: number): string => (visitId < 0 ? `/moves/${-visitId}` : `/visits/${visitId}`);
 
 const NAME = 'velbrin-outbox';
 const STORE = 'entries';

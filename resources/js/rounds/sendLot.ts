@@ -1,6 +1,6 @@
 import type { OffView } from '../generated';
 import { send } from '../shared/send';
-import type { Entry } from './phoneStore';
+import { placeOf, type Entry } from './phoneStore';
 
 export interface Answer {
     uuid: string;
@@ -26,7 +26,7 @@ export async function sendWords(visitId: number, entries: Entry[]): Promise<LotS
     const some = entries.filter((e) => !e.photo).slice(0, AT_ONCE);
     const lot = some.map(({ uuid, kind, at, payload }) => ({ uuid, kind, at, payload }));
     const { status, body } = await send<{ answers: Answer[]; state: string; offs: OffView[]; skewS: number }>(
-        `/visits/${visitId}/entries`,
+        `${placeOf(visitId)}/entries`,
         { entries: lot, sent_at: new Date().toISOString() },
     );
     const good = status === 200 && body !== null;
@@ -49,7 +49,7 @@ export async function sendPhoto(entry: Entry): Promise<{ status: number; answer:
         message?: string;
         errors?: Record<string, string[]>;
         others?: { id: number; label: string }[];
-    }>(`/visits/${entry.visitId}/photos`, form);
+    }>(`${placeOf(entry.visitId)}/photos`, form);
     if (status === 200) return { status, answer: { uuid: entry.uuid, outcome: 'ok', words: null } };
     if (status === 403)
         return {

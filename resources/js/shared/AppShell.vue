@@ -16,7 +16,7 @@ const here = computed(() => {
     if (path === '/' || path === '/alarms') return 'today';
     return /^\/(settings|rules)/.test(path)
         ? 'settings'
-        : (/^\/(control|risk|water|rounds|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '');
+        : (/^\/(control|risk|water|rounds|moves|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '');
 });
 const waits = useWaitingLine(computed(() => shell.value.userId ?? null));
 const leaving = ref(false);

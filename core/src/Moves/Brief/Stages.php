@@ -156,7 +156,8 @@ final class Stages
         $unions = array_sum(array_map(fn (Piece $p): int => $p->unions, $brief->pieces));
         $this->add('unplumb', 'pipes apart', StepMinutes::whole(StepMinutes::UNION * $unions), self::PAIR, [...$out, 'sand']);
         $bare = $this->there([...$out, 'sand', 'unplumb']);
-        $this->add('tank', 'tank down', StepMinutes::whole(StepMinutes::TANK * count($brief->pieces(PieceKind::Tank))), $this->lifters(), $bare);
+        $tankMin = StepMinutes::whole(StepMinutes::TANK * count($brief->pieces(PieceKind::Tank)));
+        $this->add('tank', 'tank down', $tankMin, $this->lifters(), $bare);
         $this->add('stand', 'stand out', StepMinutes::whole(StepMinutes::STAND * count($brief->pieces(PieceKind::Stand))), self::PAIR, [
             ...$bare,
             'tank',

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Control;
+namespace App\Systems;
 
-use App\Systems\System;
 use Velbrin\Core\Chemistry\Parameter;
 
 /** What was read last of a parameter, and nobody has doubted. */

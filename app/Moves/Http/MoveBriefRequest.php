@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves\Http;
+
+use App\Moves\Move;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What somebody wrote of a move: kept as typed, in sizes that can be kept; the core says what cannot be. */
+final class MoveBriefRequest extends FormRequest
+{
+    private const MOST_ROWS = 200;
+
+    private const ROWS = ['people', 'animals', 'boxes', 'pieces'];
+
+    private const PARTS = ['way', 'waters', 'holding', 'truck'];
+
+    private const PLAIN = ['beginsMin', 'truckBackMin', 'leaveByMin', 'fish'];
+
+    public function authorize(): bool
+    {
+        $move = $this->route('move');
+
+        return $move instanceof Move && $this->user()?->can('update', $move) === true;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $rules = ['revision' => ['required', 'integer', 'min:0', 'max:4000000000']];
+        foreach (self::ROWS as $rows) {
+            $rules[$rows] = ['present', 'array', 'list', 'max:'.self::MOST_ROWS];
+            $rules["{$rows}.*"] = ['array', 'max:20'];
+            $rules["{$rows}.*.id"] = ['required', 'string', 'max:40', 'distinct', 'regex:/^[a-z][\\w-]*$/i'];
+            $rules["{$rows}.*.label"] = ['nullable', 'string', 'max:80'];
+        }
+        foreach (self::PARTS as $part) {
+            $rules[$part] = ['nullable', 'array', 'max:20'];
+        }
+
+        return [
+            ...$rules,
+            'boxes.*.litres' => ['nullable', 'numeric:strict', 'min:0.5', 'max:2000'],
+            'animals.*.count' => ['nullable', 'integer:strict', 'min:1', 'max:500'],
+            'animals.*.lengthCm' => ['nullable', 'numeric:strict', 'min:0.1', 'max:200'],
+            'waters.old' => ['nullable', 'array', 'max:20'],
+            'waters.fresh' => ['nullable', 'array', 'max:20'],
+            'waters.limits' => ['nullable', 'array', 'max:20'],
+            'ticks' => ['present', 'array', 'list', 'max:40'],
+            'ticks.*' => ['string', 'max:40'],
+            'beginsMin' => ['nullable', 'integer:strict', 'min:0', 'max:1439'],
+            'truckBackMin' => ['nullable', 'integer:strict', 'min:0', 'max:2879'],
+            'leaveByMin' => ['nullable', 'integer:strict', 'min:0', 'max:2879'],
+            'fish' => ['nullable', 'string', 'max:10'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        $document = [];
+        foreach ([...self::ROWS, ...self::PARTS, ...self::PLAIN, 'ticks'] as $key) {
+            $document[$key] = $this->input($key);
+        }
+
+        return $document;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves;
+
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Moves\Brief\MoveBrief;
+use Velbrin\Core\Moves\Brief\MoveReader;
+
+/** The reader between a kept document and the core: what is left empty is not said. */
+final class MoveDocument
+{
+    /** @throws OutOfRange that names the field */
+    public static function read(Move $move): MoveBrief
+    {
+        return MoveReader::read(['schema' => MoveReader::SCHEMA, 'kind' => $move->kind->value, ...self::said($move->brief)]);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function said(array $document): array
+    {
+        $said = [];
+        foreach ($document as $key => $value) {
+            $value = is_array($value) ? self::said($value) : $value;
+            if ($value !== null && $value !== '') {
+                $said[$key] = $value;
+            }
+        }
+
+        return array_is_list($document) ? array_values($said) : $said;
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves\Views;
+
+use Velbrin\Core\Moves\Brief\MoveBrief;
+use Velbrin\Core\Moves\Course\Drop;
+use Velbrin\Core\Moves\Course\End;
+use Velbrin\Core\Moves\Course\Work;
+use Velbrin\Core\Moves\Day\Gate;
+use Velbrin\Core\Moves\Day\MoveDay;
+
+/** The course of the day: steps by whoever does them, ends, clocks and gates, in minutes from the beginning. */
+final readonly class MoveCourseView
+{
+    /**
+     * @param  list<MoveStepView>  $steps
+     * @param  list<array{label: string, atMin: int, slackMin: int, reserveMin: float}>  $ends
+     * @param  list<MoveClockView>  $clocks
+     * @param  list<array{key: string, atMin: float}>  $gates  before the step each stands at
+     * @param  list<MoveDropView>  $drops
+     */
+    private function __construct(
+        public array $steps,
+        public array $ends,
+        public array $clocks,
+        public array $gates,
+        public array $drops,
+        public float $nowMin,
+        public float $factor,
+        public float $finishMin,
+        public bool $isProven,
+    ) {
+    }
+
+    public static function of(MoveBrief $brief, Work $work, MoveDay $day): self
+    {
+        $names = [];
+        foreach ($brief->people as $mover) {
+            $names["m:{$mover->id}"] = $mover->label;
+        }
+        $steps = self::done($work, $day);
+        foreach ($day->rest?->plan->starts ?? [] as $id => $start) {
+            $step = $day->open->steps[$id] ?? null;
+            if ($step === null || $id === 'now') {
+                continue;
+            }
+            $steps[] = new MoveStepView(
+                id: $id,
+                label: $step->label,
+                fromMin: $day->running[$id] ?? (float) $start,
+                untilMin: (float) ($start + $step->minutes),
+                hands: array_map(fn (string $h): string => $names[$h] ?? $h, $day->rest->plan->hands[$id] ?? []),
+                state: isset($day->running[$id]) ? 'running' : 'open',
+                mayDrop: $step->dropCost !== null,
+                becomes: $step->becomes,
+            );
+        }
+        usort(
+            $steps,
+            fn (MoveStepView $a, MoveStepView $b): int => [$a->fromMin, $a->untilMin] <=> [$b->fromMin, $b->untilMin],
+        );
+        $starts = array_column($steps, 'fromMin', 'id');
+
+        return new self(
+            steps: $steps,
+            ends: array_map(fn (End $e): array => [
+                'label' => $e->label,
+                'atMin' => $e->atMin,
+                'slackMin' => $day->rest->slack[$e->step] ?? (int) ($e->atMin - ($day->done[$e->step]['untilMin'] ?? $e->atMin)),
+                'reserveMin' => $day->rest->reserve[$e->step] ?? 0.0,
+            ], $work->ends),
+            clocks: self::clocks($work, $day),
+            gates: array_values(array_filter(array_map(
+                fn (string $key, string $step): ?array => isset($starts[$step]) ? ['key' => $key, 'atMin' => $starts[$step]] : null,
+                array_keys(Gate::BEFORE),
+                array_values(Gate::BEFORE),
+            ))),
+            drops: array_map(fn (Drop $d): MoveDropView => new MoveDropView(
+                steps: $d->steps,
+                labels: array_map(fn (string $id): string => $work->steps[$id]->label, $d->steps),
+                becomes: array_values(array_filter($d->becomes)),
+                finishMin: $d->timetable->finishMin,
+                holds: $d->timetable->pastMin === 0,
+            ), $day->drops),
+            nowMin: $day->nowMin,
+            factor: $day->factor,
+            finishMin: $day->rest->finishMin ?? max([0.0, ...array_column($day->done, 'untilMin')]),
+            isProven: $day->rest->isProven ?? true,
+        );
+    }
+
+    /** @return list<MoveStepView> */
+    private static function done(Work $work, MoveDay $day): array
+    {
+        $steps = [];
+        foreach ($day->done as $id => $span) {
+            $steps[] = new MoveStepView(
+                id: $id,
+                label: $work->steps[$id]->label,
+                fromMin: $span['fromMin'],
+                untilMin: $span['untilMin'],
+                hands: [],
+                state: 'done',
+                mayDrop: false,
+                becomes: '',
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return list<MoveClockView> from the first animal in, as planned or as it was */
+    private static function clocks(Work $work, MoveDay $day): array
+    {
+        $clocks = [];
+        $at = fn (string $id): ?float => $day->done[$id]['fromMin'] ?? $day->running[$id] ?? $day->rest?->plan->starts[$id] ?? null;
+        foreach ($work->clocks as $clock) {
+            $from = $at($clock->from);
+            $until = $day->done[$clock->until]['untilMin'] ?? null;
+            $planned = $day->rest?->plan->starts[$clock->until] ?? null;
+            $until ??= $planned === null ? null : $planned + ($day->open->steps[$clock->until]->minutes ?? 0);
+            if ($from !== null && $until !== null) {
+                $clocks[] = new MoveClockView($clock->label, (float) $from, (float) $until, $from + $clock->minutes);
+            }
+        }
+
+        return $clocks;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves\Views;
+
+use App\Moves\Move;
+use App\Team\User;
+
+/** What stands over every page of a move. */
+final readonly class MoveHeadView
+{
+    private function __construct(
+        public int $id,
+        public string $name,
+        public string $kind,
+        public string $kindLabel,
+        public ?string $on,
+        public int $fromId,
+        public string $from,
+        public ?int $toId,
+        public ?string $to,
+        public ?int $systemId,
+        public ?string $system,
+        public int $revision,
+        public bool $mayPlan,
+        public bool $mayRecord,
+        public ?string $closedAt,
+        public ?string $closedWords,
+        public int $beginsMin,
+        /** The moment its minute 0 is, in UTC. */
+        public ?string $beginsAt,
+    ) {
+    }
+
+    /** The move is loaded with from, to and system. */
+    public static function of(Move $move, User $user, int $beginsMin, ?string $beginsAt): self
+    {
+        return new self(
+            id: $move->id,
+            name: $move->name,
+            kind: $move->kind->value,
+            kindLabel: $move->kind->label(),
+            on: $move->on?->toDateString(),
+            fromId: $move->from_site_id,
+            from: (string) $move->from?->name,
+            toId: $move->to_site_id,
+            to: $move->to?->name,
+            systemId: $move->system_id,
+            system: $move->system?->name,
+            revision: $move->revision,
+            mayPlan: $user->can('update', $move),
+            mayRecord: $user->can('record', $move),
+            closedAt: $move->closed_at?->toIso8601ZuluString(),
+            closedWords: $move->closed_words,
+            beginsMin: $beginsMin,
+            beginsAt: $beginsAt,
+        );
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves\Views;
+
+use Velbrin\Core\Moves\Load\Cargo;
+use Velbrin\Core\Moves\Load\Stowage;
+use Velbrin\Core\Moves\Load\Straps;
+use Velbrin\Core\Moves\Load\Truck;
+
+/** The truck from above, to scale, mm from its bulkhead and its left side. */
+final readonly class MoveTruckView
+{
+    /** What a usual ratchet gives in the strap, N. */
+    private const RATCHET_N = 3500.0;
+
+    /**
+     * @param  list<StowedView>  $stowed
+     * @param  list<string>  $left
+     */
+    private function __construct(
+        public float $lengthMm,
+        public float $widthMm,
+        public array $stowed,
+        public array $left,
+        public float $kg,
+        public float $payloadKg,
+        public ?float $frontKg,
+        public ?float $rearKg,
+        public float $leftPercent,
+        public int $straps,
+        public ?float $oldMostL,
+    ) {
+    }
+
+    public static function of(Truck $truck, Stowage $stowage, ?float $oldMostL): self
+    {
+        $load = $stowage->kg - $truck->crewKg;
+
+        return new self(
+            lengthMm: $truck->lengthMm,
+            widthMm: $truck->widthMm,
+            stowed: array_map(StowedView::of(...), $stowage->stowed),
+            left: array_map(fn (Cargo $c): string => $c->label, $stowage->left),
+            kg: $stowage->kg,
+            payloadKg: $truck->payloadKg,
+            frontKg: $stowage->frontKg,
+            rearKg: $stowage->rearKg,
+            leftPercent: 100 * $stowage->leftShare,
+            straps: $load > 0 ? Straps::count($load, self::RATCHET_N) : 0,
+            oldMostL: $oldMostL,
+        );
+    }
+}

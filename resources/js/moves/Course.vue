@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { Link, router, useForm } from '@inertiajs/vue3';
+import { computed, ref } from 'vue';
+import FieldError from '../shared/FieldError.vue';
+import MarginNotes from '../shared/MarginNotes.vue';
+import { newId, send } from '../shared/send';
+import { useUnits } from '../shared/units';
+import CourseChart from './CourseChart.vue';
+import { clockOf, type MoveProps } from './move';
+import MoveTabs from './MoveTabs.vue';
+import TruckPlan from './TruckPlan.vue';
+
+const props = defineProps<MoveProps>();
+const units = useUnits();
+const isRunning = computed(() => (props.course?.steps ?? []).some((s) => s.state !== 'open'));
+const at = (minute: number) => clockOf(props.move.beginsMin + minute);
+const closing = ref(false);
+const close = useForm({ words: '' });
+const busy = ref(false);
+/** What is left for another day is said like anything else on the day. */
+async function drop(steps: string[]) {
+    busy.value = true;
+    const now = new Date().toISOString();
+    const entries = steps.map((of) => ({ uuid: newId(), kind: 'drop', at: now, payload: { of } }));
+    await send(`/moves/${props.move.id}/entries`, { entries, sent_at: now });
+    router.reload({ onFinish: () => (busy.value = false) });
+}
+const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', temperature: 'temperature' };
+</script>
+
+<template>
+    <div class="withmargin">
+        <div class="page">
+            <MoveTabs :move="move" here="course" />
+            <p v-if="wrong" class="wrong" role="alert">
+                {{ wrong.words }}. <Link :href="`/moves/${move.id}/plan`">Put it right in the plan.</Link>
+            </p>
+            <div v-if="missing.length && !wrong" class="empty">
+                <h2>No course yet</h2>
+                <p>
+                    It needs {{ missing.join('; ') }}. <Link :href="`/moves/${move.id}/plan`">Say it in the plan.</Link>
+                </p>
+            </div>
+            <template v-if="course">
+                <p class="coursesays">
+                    <b>Done by {{ at(course.finishMin) }}.</b>
+                    <template v-if="course.isProven">No order of work is quicker.</template>
+                    <template v-if="isRunning">
+                        Today takes {{ Math.round(course.factor * 100) }} % of what was planned.</template
+                    >
+                </p>
+                <CourseChart :course="course" :begins-min="move.beginsMin" :is-running="isRunning" />
+                <section v-if="course.drops.length" class="drops" aria-label="What may be left">
+                    <h2>What to leave so that it holds</h2>
+                    <ul class="sensorlines">
+                        <li v-for="d in course.drops" :key="d.steps.join()">
+                            <b>{{ d.labels.join(' and ') }}</b>
+                            <span>
+                                done by {{ at(d.finishMin) }}{{ d.holds ? '' : ', and it still does not hold' }}.</span
+                            >
+                            <small class="quiet">{{ d.becomes.join(' ') }}</small>
+                            <button
+                                v-if="move.mayRecord"
+                                type="button"
+                                class="outline"
+                                :disabled="busy"
+                                @click="drop(d.steps)"
+                            >
+                                Leave it
+                            </button>
+                        </li>
+                    </ul>
+                </section>
+            </template>
+            <template v-if="truck">
+                <h2>In the truck, from above</h2>
+                <p class="quiet">What leaves first stands at the door; nothing stands on animals.</p>
+                <TruckPlan :truck="truck" />
+            </template>
+            <template v-if="boxes.length">
+                <h2>Boxes</h2>
+                <div class="tablebox" tabindex="0" role="region" aria-label="Boxes">
+                    <table class="plainer">
+                        <thead>
+                            <tr>
+                                <th scope="col">Box</th>
+                                <th scope="col">In it</th>
+                                <th scope="col" class="num">Weighs</th>
+                                <th scope="col" class="num">Lasts</th>
+                                <th scope="col" class="num">Coldest on its way</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            <tr v-for="b in boxes" :key="b.id">
+                                <th scope="row">
+                                    {{ b.label }}<br /><small class="quiet"
+                                        >{{ units.show(b.litres, 'L') }}, {{ b.wall }}</small
+                                    >
+                                </th>
+                                <td>{{ b.animals.join(', ') || 'nobody yet' }}</td>
+                                <td class="num">{{ units.show(b.kg, 'kg') }}</td>
+                                <td class="num">
+                                    <template v-if="b.hours !== null"
+                                        >{{ b.hours.toFixed(1) }} h<br /><small class="quiet">{{
+                                            BINDS[b.binds ?? ''] ?? ''
+                                        }}</small></template
+                                    ><small v-else-if="b.needs.length" class="wrong"
+                                        >needs {{ b.needs.join(', ') }}</small
+                                    ><span v-else class="quiet">corals: by temperature</span>
+                                </td>
+                                <td class="num">
+                                    {{ b.arrivesC === null ? 'not known' : units.show(b.arrivesC, 'degC')
+                                    }}<template v-if="b.readC !== null"
+                                        ><br /><b>read {{ units.show(b.readC, 'degC') }}</b></template
+                                    >
+                                </td>
+                            </tr>
+                        </tbody>
+                    </table>
+                </div>
+            </template>
+            <template v-if="course">
+                <h2>The same in words</h2>
+                <div class="tablebox" tabindex="0" role="region" aria-label="Steps">
+                    <table class="plainer">
+                        <thead>
+                            <tr>
+                                <th scope="col" class="num">No.</th>
+                                <th scope="col">From</th>
+                                <th scope="col">Until</th>
+                                <th scope="col">Step</th>
+                                <th scope="col">Who</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            <tr v-for="(s, n) in course.steps" :key="s.id" :class="{ quiet: s.state === 'done' }">
+                                <td class="num">{{ n + 1 }}</td>
+                                <td>{{ at(s.fromMin) }}</td>
+                                <td>{{ at(s.untilMin) }}</td>
+                                <td>
+                                    {{ s.label }}
+                                    <small v-if="s.state !== 'open'">{{ s.state }}</small>
+                                    <small v-if="s.mayDrop" class="quiet">may be left</small>
+                                </td>
+                                <td>{{ s.hands.join(', ') }}</td>
+                            </tr>
+                        </tbody>
+                    </table>
+                </div>
+            </template>
+            <h2>Go or not</h2>
+            <ol class="gates">
+                <li v-for="g in gates" :key="g.key" :class="{ isopen: g.isOpen }">
+                    <b>{{ g.key }} {{ g.label }}</b>
+                    <span v-if="g.decided" class="quiet">
+                        {{ g.decided === 'yes' ? 'went on' : g.decided === 'plan-b' ? 'plan B' : g.decided }}</span
+                    >
+                    <ul>
+                        <li v-for="a in g.asked" :key="a.key">{{ a.isSo ? '✓' : '·' }} {{ a.label }}</li>
+                        <li v-for="w in g.against" :key="w" class="wrong">{{ w }}</li>
+                    </ul>
+                </li>
+            </ol>
+            <p v-if="move.mayPlan && !closing">
+                <button type="button" class="outline" @click="closing = true">It is over: close it</button>
+            </p>
+            <form v-if="closing" class="sheetform" @submit.prevent="close.post(`/moves/${move.id}/close`)">
+                <label class="numbercell wide" for="close-words"
+                    ><span>How it ended: floor dry, keys, who signed, what was missed</span>
+                    <input id="close-words" v-model="close.words" class="cell" type="text" maxlength="500" required
+                /></label>
+                <FieldError :words="close.errors.words" />
+                <p class="wide"><button class="btn-go" :disabled="close.processing">Close it</button></p>
+            </form>
+        </div>
+        <aside class="margin" aria-label="Margin"><MarginNotes :findings="findings" /></aside>
+    </div>
+</template>

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { Link, router } from '@inertiajs/vue3';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { useOutbox } from '../rounds/outbox';
+import { useShell } from '../shared/page';
+import SeverityMark from '../shared/SeverityMark.vue';
+import { useUnits } from '../shared/units';
+import { clockOf, type MoveProps } from './move';
+import MoveTabs from './MoveTabs.vue';
+
+/** The day in a pocket: what is next, the clocks of the boxes, readings, go or not. Works without signal. */
+const props = defineProps<MoveProps>();
+const { shell } = useShell();
+const units = useUnits();
+const outbox = useOutbox(-props.move.id, shell.value.userId ?? 0, () => reread());
+const now = ref(Date.now());
+let ticking = 0;
+onMounted(() => (ticking = window.setInterval(() => (now.value = Date.now()), 5_000)));
+onBeforeUnmount(() => window.clearInterval(ticking));
+function reread() {
+    if (navigator.onLine) router.reload({ only: ['course', 'boxes', 'gates', 'findings'] });
+}
+/** What this phone has said and the page does not show yet. */
+const said = computed(() => {
+    const of = (kind: string) =>
+        outbox.beyond.value.filter((e) => e.kind === kind).map((e) => String((e.payload as { of?: string }).of ?? ''));
+    return { began: of('began'), done: of('done'), drop: of('drop') };
+});
+const steps = computed(() =>
+    (props.course?.steps ?? []).map((s) => ({
+        ...s,
+        state: said.value.done.includes(s.id)
+            ? 'done'
+            : s.state === 'open' && said.value.began.includes(s.id)
+              ? 'running'
+              : s.state,
+    })),
+);
+const running = computed(() => steps.value.filter((s) => s.state === 'running'));
+const next = computed(() =>
+    steps.value.filter((s) => s.state === 'open' && !said.value.drop.includes(s.id)).slice(0, 5),
+);
+const done = computed(() => steps.value.filter((s) => s.state === 'done').length);
+const at = (minute: number) => clockOf(props.move.beginsMin + minute);
+const nowMin = computed(() =>
+    props.move.beginsAt ? (now.value - new Date(props.move.beginsAt).getTime()) / 60_000 : 0,
+);
+const isStarted = computed(() => done.value > 0 || running.value.length > 0);
+const left = (until: number) => Math.round(until - nowMin.value);
+const read = ref<Record<string, string>>({});
+const wrongRead = ref('');
+function reading(box: string) {
+    const value = units.parse(read.value[box] ?? '', 'degC');
+    wrongRead.value = value === null ? 'A temperature, please.' : '';
+    if (value === null) return;
+    void outbox.keep('reading', { of: box, value });
+    read.value[box] = '';
+}
+const gate = ref<string | null>(null);
+const reason = ref('');
+function decide(key: string, words: string) {
+    void outbox.keep('gate', { of: key, words });
+    gate.value = null;
+    reason.value = '';
+}
+const longer = (id: string) => void outbox.keep('longer', { of: id, value: 15 });
+const stops = computed(() => props.findings.filter((f) => f.severity === 'stop'));
+const decidedHere = computed(() =>
+    outbox.beyond.value.filter((e) => e.kind === 'gate').map((e) => String((e.payload as { of?: string }).of)),
+);
+const openGates = computed(() => props.gates.filter((g) => !g.decided && !decidedHere.value.includes(g.key)));
+const SHOWN = 3;
+const CAUTIONS: Record<string, string> = {
+    corals: 'Zoanthids: wet, gloved, eyes covered; never scrubbed or steamed.',
+    rock: 'Zoanthids: wet, gloved, eyes covered; never scrubbed or steamed.',
+    off: 'Everything off and unplugged from a dry place before hands go in.',
+    tank: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
+    set: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
+    load: 'Lift close, at waist height; on stairs two thirds.',
+    unload: 'Lift close, at waist height; on stairs two thirds.',
+    drive: 'No dry ice or carbon dioxide with people in the cabin.',
+};
+</script>
+
+<template>
+    <div class="page moveday">
+        <MoveTabs :move="move" here="go" />
+        <p v-if="!outbox.signal.value" class="standing">
+            <b>No signal.</b> What you say stands on this phone and goes later.
+        </p>
+        <p v-if="outbox.waiting.value.length" class="quiet" role="status">
+            {{ outbox.waiting.value.length }} not sent yet
+        </p>
+        <p v-else-if="outbox.looked.value && isStarted" class="quiet" role="status">all sent</p>
+        <p v-if="outbox.blocked.value" class="wrong" role="alert">{{ outbox.blocked.value }} Stay on this page.</p>
+        <p v-for="h in outbox.heard.value" :key="h.uuid" class="wrong" role="alert">{{ h.words }}</p>
+        <p v-if="!course" class="empty">No course yet: the plan still needs {{ missing.join('; ') }}.</p>
+        <template v-else>
+            <ul class="bigclocks" aria-label="Clocks">
+                <li v-for="e in course.ends" :key="e.label" :class="{ short: e.slackMin < 0 }">
+                    <b>{{ at(e.atMin) }}</b> {{ e.label }}
+                    <small>{{ e.slackMin < 0 ? `${-e.slackMin} min late` : `${e.slackMin} min in hand` }}</small>
+                </li>
+                <li v-for="c in course.clocks" :key="c.label" :class="{ short: c.lastsMin < c.untilMin }">
+                    <b>{{ at(c.lastsMin) }}</b> {{ c.label }} lasts until then
+                    <small v-if="isStarted && c.fromMin <= nowMin">{{ left(c.lastsMin) }} min left</small>
+                </li>
+            </ul>
+            <ul v-if="stops.length" class="stoplines" aria-label="Stops">
+                <li v-for="f in stops.slice(0, SHOWN)" :key="f.key"><SeverityMark severity="stop" /> {{ f.what }}</li>
+                <li v-if="stops.length > SHOWN" class="quiet">
+                    and {{ stops.length - SHOWN }} more: <Link :href="`/moves/${move.id}`">the day</Link>
+                </li>
+            </ul>
+            <h2 v-if="running.length">Now</h2>
+            <article v-for="s in running" :key="s.id" class="gostep running">
+                <h3>{{ s.label }}</h3>
+                <p>
+                    {{ s.hands.join(', ') }}
+                    <small class="quiet">since {{ at(s.fromMin) }}, planned until {{ at(s.untilMin) }}</small>
+                </p>
+                <p v-if="CAUTIONS[s.id]" class="caution">{{ CAUTIONS[s.id] }}</p>
+                <button
+                    type="button"
+                    class="btn-go big"
+                    :disabled="!move.mayRecord"
+                    @click="outbox.keep('done', { of: s.id })"
+                >
+                    Done
+                </button>
+                <button type="button" class="outline" :disabled="!move.mayRecord" @click="longer(s.id)">
+                    15 min more
+                </button>
+            </article>
+            <h2>Next</h2>
+            <article v-for="s in next" :key="s.id" class="gostep">
+                <h3>{{ at(s.fromMin) }} {{ s.label }}</h3>
+                <p>{{ s.hands.join(', ') || 'it waits by itself' }}</p>
+                <p v-if="CAUTIONS[s.id]" class="caution">{{ CAUTIONS[s.id] }}</p>
+                <button
+                    type="button"
+                    class="outline"
+                    :disabled="!move.mayRecord"
+                    @click="outbox.keep('began', { of: s.id })"
+                >
+                    Begin
+                </button>
+                <button
+                    v-if="s.mayDrop"
+                    type="button"
+                    class="linkish"
+                    :disabled="!move.mayRecord"
+                    @click="outbox.keep('drop', { of: s.id })"
+                >
+                    leave it for another day
+                </button>
+            </article>
+            <p v-if="!next.length && !running.length" class="standing">
+                Everything is done. Count the tools, and close it in the plan.
+            </p>
+            <p class="quiet">{{ done }} of {{ steps.length }} done</p>
+            <h2>Boxes</h2>
+            <p class="quiet">Read with a thermometer; a gun is off by two degrees.</p>
+            <p v-if="wrongRead" class="wrong" role="alert">{{ wrongRead }}</p>
+            <form v-for="b in boxes" :key="b.id" class="boxread" @submit.prevent="reading(b.id)">
+                <label :for="`r-${b.id}`"
+                    >{{ b.label }} <small class="quiet">{{ b.animals.join(', ') }}</small></label
+                >
+                <span v-if="b.readC !== null">{{ units.show(b.readC, 'degC') }}</span>
+                <input
+                    :id="`r-${b.id}`"
+                    v-model="read[b.id]"
+                    class="cell num"
+                    type="text"
+                    inputmode="decimal"
+                    :placeholder="units.label('degC')"
+                />
+                <button class="outline" :disabled="!move.mayRecord">Keep</button>
+            </form>
+            <h2>Go or not</h2>
+            <article v-for="g in openGates" :key="g.key" class="gostep">
+                <h3>{{ g.label }}</h3>
+                <ul>
+                    <li v-for="a in g.asked" :key="a.key">{{ a.isSo ? '✓' : '·' }} {{ a.label }}</li>
+                    <li v-for="w in g.against" :key="w" class="wrong">{{ w }}</li>
+                </ul>
+                <template v-if="gate !== g.key"
+                    ><button type="button" class="outline" :disabled="!move.mayRecord" @click="gate = g.key">
+                        Decide
+                    </button></template
+                >
+                <form v-else @submit.prevent="decide(g.key, g.isOpen ? 'yes' : `reason: ${reason}`)">
+                    <label v-if="!g.isOpen" :for="`g-${g.key}`">Why it goes on all the same</label>
+                    <input
+                        v-if="!g.isOpen"
+                        :id="`g-${g.key}`"
+                        v-model="reason"
+                        class="cell"
+                        type="text"
+                        maxlength="280"
+                        required
+                    />
+                    <button class="btn-go">Go on</button>
+                    <button type="button" class="outline" @click="decide(g.key, 'plan-b')">
+                        Plan B: into the holding
+                    </button>
+                </form>
+            </article>
+            <p v-if="!openGates.length" class="quiet">Every gate is decided.</p>
+        </template>
+    </div>
+</template>

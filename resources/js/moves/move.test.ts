@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest';
+import { clockOf, freshId, lanes, minuteOf } from './move';
+
+describe('times of a move', () => {
+    it('shows minutes as a clock does, over midnight too', () => {
+        expect([0, 605, 1439, 1440, 1505, -5].map(clockOf)).toEqual([
+            '00:00',
+            '10:05',
+            '23:59',
+            '00:00',
+            '01:05',
+            '23:55',
+        ]);
+    });
+    it('reads what people type', () => {
+        expect(['9', '9:30', '0930', '18.05', '24', '9:60', 'noon', ''].map(minuteOf)).toEqual([
+            540,
+            570,
+            570,
+            1085,
+            null,
+            null,
+            null,
+            null,
+        ]);
+    });
+});
+
+describe('rows', () => {
+    it('puts steps that meet one below the other and uses a row again', () => {
+        const steps = [
+            { fromMin: 0, untilMin: 10 },
+            { fromMin: 5, untilMin: 20 },
+            { fromMin: 10, untilMin: 15 },
+            { fromMin: 12, untilMin: 13 },
+        ];
+        expect(lanes(steps).map((s) => s.lane)).toEqual([0, 1, 0, 2]);
+    });
+    it('names no two rows alike', () => {
+        expect(freshId('b', [{ id: 'b1' }, { id: 'b3' }])).toBe('b4');
+        expect(freshId('b', [])).toBe('b1');
+    });
+});

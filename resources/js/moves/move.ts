@@ -1,0 +1,122 @@
+import type {
+    FindingView,
+    MoveBoxView,
+    MoveCourseView,
+    MoveGateView,
+    MoveHeadView,
+    MoveTruckView,
+    MoveWaterView,
+} from '../generated';
+
+export interface PersonDoc {
+    id: string;
+    label?: string | null;
+    limitKg?: number | null;
+    skills?: string[];
+}
+export interface AnimalDoc {
+    id: string;
+    label?: string | null;
+    coral?: boolean;
+    count?: number | null;
+    lengthCm?: number | null;
+    deep?: boolean;
+    alone?: boolean;
+    glued?: boolean;
+    toxic?: boolean;
+    box?: string | null;
+}
+export interface BoxDoc {
+    id: string;
+    label?: string | null;
+    litres?: number | null;
+    wall?: string | null;
+    lengthMm?: number | null;
+    widthMm?: number | null;
+    heightMm?: number | null;
+    tareKg?: number | null;
+    airLMin?: number | null;
+    airHours?: number | null;
+    cabin?: boolean;
+}
+export interface PieceDoc {
+    id: string;
+    label?: string | null;
+    kind?: string | null;
+    lengthMm?: number | null;
+    widthMm?: number | null;
+    heightMm?: number | null;
+    kg?: number | null;
+    verdict?: string | null;
+    reused?: boolean;
+    acrylic?: boolean;
+    ageYears?: number | null;
+    unions?: number | null;
+}
+export type Numbers = Record<string, number | null | undefined>;
+export interface MoveDoc {
+    beginsMin?: number | null;
+    truckBackMin?: number | null;
+    leaveByMin?: number | null;
+    fish?: string | null;
+    people: PersonDoc[];
+    animals: AnimalDoc[];
+    boxes: BoxDoc[];
+    pieces: PieceDoc[];
+    way: Record<string, number | boolean | null | undefined>;
+    waters: Record<string, number | Numbers | null | undefined>;
+    holding: Record<string, number | boolean | string | null | undefined>;
+    truck?: Numbers | null;
+    ticks: string[];
+}
+
+/** What every page of a move is handed. */
+export interface MoveProps {
+    move: MoveHeadView;
+    written: MoveDoc;
+    conflict: boolean;
+    wrong: { field: string; words: string } | null;
+    missing: string[];
+    course: MoveCourseView | null;
+    boxes: MoveBoxView[];
+    truck: MoveTruckView | null;
+    waters: MoveWaterView;
+    gates: MoveGateView[];
+    findings: FindingView[];
+    people: { id: number; name: string; skills: string[]; busy: string | null }[];
+}
+
+const DAY_MIN = 1440;
+
+/** Minutes of a day as a clock shows them; past midnight it goes on with the next day. */
+export function clockOf(minute: number): string {
+    const m = ((Math.round(minute) % DAY_MIN) + DAY_MIN) % DAY_MIN;
+    return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`;
+}
+
+/** What somebody types as a time of day, in minutes; null: it is none. */
+export function minuteOf(text: string): number | null {
+    const found = /^\s*(\d{1,2})[:.h]?(\d{2})?\s*$/.exec(text);
+    if (!found) return null;
+    const [hour, minute] = [Number(found[1]), Number(found[2] ?? 0)];
+    return hour < 24 && minute < 60 ? hour * 60 + minute : null;
+}
+
+/** Rows that do not meet in time, one below the other. */
+export function lanes<T extends { fromMin: number; untilMin: number }>(steps: T[]): { step: T; lane: number }[] {
+    const ends: number[] = [];
+    return steps.map((step) => {
+        const free = ends.findIndex((end) => end <= step.fromMin + 1e-6);
+        const lane = free === -1 ? ends.length : free;
+        ends[lane] = step.untilMin;
+        return { step, lane };
+    });
+}
+
+/** A name no row has yet. */
+export function freshId(letter: string, rows: { id: string }[]): string {
+    const used = new Set(rows.map((r) => r.id));
+    let n = rows.length + 1;
+    while (used.has(`${letter}${n}`)) n++;
+    return `${letter}${n}`;
+}

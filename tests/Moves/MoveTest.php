@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Moves;
+
+use App\House\Days;
+use App\Moves\Move;
+use App\Moves\MoveEvent;
+use App\Moves\MoveStart;
+use App\Systems\System;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+use Velbrin\Core\Moves\Brief\MoveKind;
+use Velbrin\Core\Tests\Moves\MoveAnswersTest;
+
+/** A move from its system’s record to its last word: planned, kept, said on the day, once each. */
+final class MoveTest extends TestCase
+{
+    private User $planner;
+
+    private User $technician;
+
+    private System $system;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->planner = self::user('planner');
+        $this->technician = self::user('technician');
+        $this->system = Fixture::system(self::site(), $this->planner);
+    }
+
+    private function move(?string $on = null): Move
+    {
+        return MoveStart::of(
+            'Over the river',
+            MoveKind::House,
+            $this->system->site()->firstOrFail(),
+            null,
+            $this->system,
+            $on === null ? null : CarbonImmutable::parse($on),
+            $this->planner,
+        );
+    }
+
+    /** @param  array<string, mixed>  $change @return array<string, mixed> */
+    private function brief(array $change = []): array
+    {
+        $brief = array_replace_recursive(array_diff_key(MoveAnswersTest::sound(), ['schema' => 1, 'kind' => 1]), $change);
+        $brief['people'][0] = ['id' => "u{$this->technician->id}", 'label' => 'Ada', 'limitKg' => 25];
+
+        return ['ticks' => [], ...$brief];
+    }
+
+    /** @return array<string, mixed> */
+    private function page(Move $move, string $tab = ''): array
+    {
+        return self::props($this->actingAs($this->planner)->get("/moves/{$move->id}{$tab}")->assertOk());
+    }
+
+    #[Test]
+    public function a_move_begins_with_what_the_record_knows(): void
+    {
+        $this->system->update(['true_volume_l' => 431.4, 'hose_flow_lh' => 720]);
+        $this->actingAs($this->planner)->post('/moves', [
+            'name' => 'Over the river',
+            'kind' => 'house',
+            'from_site_id' => $this->system->site_id,
+            'to_site_id' => null,
+            'system_id' => $this->system->id,
+            'on' => null,
+        ])->assertSessionHasNoErrors();
+        $move = Move::query()->sole();
+        self::assertSame([431.0, 720.0], [(float) $move->brief['waters']['oldL'], (float) $move->brief['waters']['drainLh']]);
+        self::assertContains('tank', array_column($move->brief['pieces'], 'kind'));
+        $page = $this->page($move);
+        self::assertNull($page['course']);
+        self::assertContains('who comes', $page['missing']);
+        // A system of another place is no system of this one.
+        $elsewhere = $this->system->site()->firstOrFail()->replicate(['name'])->fill(['name' => 'Elsewhere']);
+        $elsewhere->save();
+        $other = ['name' => 'x', 'kind' => 'house', 'from_site_id' => $elsewhere->id];
+        $this->post('/moves', [...$other, 'system_id' => $this->system->id])->assertSessionHasErrors('system_id');
+        $this->post('/moves', [...$other, 'kind' => 'flight'])->assertSessionHasErrors('kind');
+    }
+
+    #[Test]
+    public function what_is_typed_is_kept_at_once_and_worked_out_and_nobody_is_written_over(): void
+    {
+        $move = $this->move();
+        $this->actingAs($this->planner);
+        $kept = self::props($this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 1])->assertOk());
+        self::assertFalse($kept['conflict']);
+        self::assertSame(2, $kept['move']['revision']);
+        self::assertSame([$this->technician->id], $move->hands()->pluck('users.id')->all());
+        self::assertEquals(454.0, $kept['course']['finishMin']);
+        self::assertSame('box 1', $kept['course']['clocks'][0]['label']);
+        self::assertCount(3, $kept['boxes']);
+        self::assertNotEmpty($kept['truck']['stowed']);
+        // Somebody who read the older one.
+        $late = self::props($this->put("/moves/{$move->id}", [...$this->brief(['beginsMin' => 100]), 'revision' => 1])->assertOk());
+        self::assertTrue($late['conflict']);
+        self::assertSame(540, $move->refresh()->brief['beginsMin']);
+    }
+
+    #[Test]
+    public function what_cannot_be_is_said_by_its_field_and_nothing_is_lost(): void
+    {
+        $move = $this->move();
+        $this->actingAs($this->planner);
+        $odd = $this->brief(['way' => ['outdoorC' => -300]]);
+        $page = self::props($this->put("/moves/{$move->id}", [...$odd, 'revision' => 1])->assertOk());
+        self::assertSame('way.outdoorC', $page['wrong']['field']);
+        self::assertSame(-300, $page['written']['way']['outdoorC']);
+        foreach ([
+            'boxes.0.id' => ['boxes' => [0 => ['id' => '7']]],
+            'boxes.0.litres' => ['boxes' => [0 => ['litres' => 'many']]],
+            'beginsMin' => ['beginsMin' => 1440],
+        ] as $field => $change) {
+            $this->put("/moves/{$move->id}", [...$this->brief($change), 'revision' => 2])->assertSessionHasErrors($field);
+        }
+        $this->put("/moves/{$move->id}", ['revision' => 2])->assertSessionHasErrors(['people', 'boxes']);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    private function say(Move $move, User $user, string $kind, array $payload, string $at, ?string $uuid = null): mixed
+    {
+        return $this->actingAs($user)->postJson("/moves/{$move->id}/entries", [
+            'entries' => [['uuid' => $uuid ?? (string) Str::uuid(), 'kind' => $kind, 'at' => $at, 'payload' => $payload]],
+            'sent_at' => CarbonImmutable::now()->toIso8601ZuluString(),
+        ]);
+    }
+
+    private function underWay(): Move
+    {
+        $move = $this->move(Days::text());
+        $move->update(['brief' => $this->brief(), 'revision' => 2]);
+        $move->hands()->sync([$this->technician->id]);
+        $this->travelTo(Days::moment(Days::text(), 540));
+
+        return $move->refresh();
+    }
+
+    #[Test]
+    public function the_day_goes_on_from_what_is_said(): void
+    {
+        $move = $this->underWay();
+        $now = fn (): string => CarbonImmutable::now()->toIso8601ZuluString();
+        $this->say($move, $this->technician, 'began', ['of' => 'off'], $now())->assertOk()->assertJsonPath('answers.0.outcome', 'ok');
+        $this->travel(20)->minutes();
+        $this->say($move, $this->technician, 'done', ['of' => 'off'], $now());
+        $page = $this->page($move);
+        self::assertEquals(2.0, $page['course']['factor'], 'ten minutes took twenty');
+        self::assertSame('done', $page['course']['steps'][0]['state']);
+        self::assertGreaterThan(454.0, $page['course']['finishMin']);
+        $this->say($move, $this->technician, 'reading', ['of' => 'b1', 'value' => 24.2], $now());
+        self::assertSame(24.2, $this->page($move)['boxes'][0]['readC']);
+        $this->say($move, $this->technician, 'gate', ['of' => 'G2', 'words' => 'reason: the heater came late'], $now());
+        self::assertSame('reason: the heater came late', $this->page($move)['gates'][2]['decided']);
+    }
+
+    #[Test]
+    public function each_word_counts_once_and_a_strangers_number_is_refused(): void
+    {
+        $move = $this->underWay();
+        $uuid = (string) Str::uuid();
+        $at = CarbonImmutable::now()->toIso8601ZuluString();
+        foreach (range(1, 3) as $time) {
+            $this->say($move, $this->technician, 'began', ['of' => 'off'], $at, $uuid)->assertJsonPath('answers.0.outcome', 'ok');
+        }
+        self::assertSame(1, MoveEvent::query()->count());
+        $this->say($move, $this->planner, 'began', ['of' => 'lamps'], $at, $uuid)->assertJsonPath('answers.0.outcome', 'refused');
+        self::assertSame('off', MoveEvent::query()->sole()->of);
+    }
+
+    #[Test]
+    public function one_bad_word_does_not_hold_up_the_good_ones_beside_it(): void
+    {
+        $move = $this->underWay();
+        $at = CarbonImmutable::now()->toIso8601ZuluString();
+        $entry = fn (string $kind, array $payload, array $more = []): array => [
+            'uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => $at, 'payload' => $payload, ...$more,
+        ];
+        $answers = $this->actingAs($this->technician)->postJson("/moves/{$move->id}/entries", ['entries' => [
+            $entry('began', ['of' => 'off']),
+            $entry('flown', []),
+            $entry('reading', ['of' => 'b1', 'value' => 451]),
+            $entry('reading', ['of' => 'b1', 'value' => 45]),
+            $entry('gate', ['of' => 'G2', 'words' => 'maybe']),
+            $entry('longer', ['of' => 'off', 'value' => 0]),
+            $entry('note', ['words' => ' ']),
+            $entry('done', ['of' => 'off'], ['at' => 'soon']),
+            $entry('done', ['of' => 'off'], ['uuid' => 'x']),
+            $entry('done', ['of' => 'off'], ['at' => '2020-01-01T00:00:00Z']),
+            'nonsense',
+        ]])->assertOk()->json('answers');
+        self::assertSame(
+            ['ok', 'refused', 'refused', 'ok', 'refused', 'refused', 'refused', 'refused', 'refused', 'refused', 'refused'],
+            array_column($answers, 'outcome'),
+        );
+        self::assertSame(2, MoveEvent::query()->count());
+    }
+
+    #[Test]
+    public function a_wrong_phone_clock_is_set_right_and_the_future_is_now(): void
+    {
+        $move = $this->underWay();
+        $fast = CarbonImmutable::now()->addHour();
+        $this->actingAs($this->technician)->postJson("/moves/{$move->id}/entries", [
+            'entries' => [['uuid' => (string) Str::uuid(), 'kind' => 'began', 'at' => $fast->subMinutes(5)->toIso8601ZuluString(),
+                'payload' => ['of' => 'off']]],
+            'sent_at' => $fast->toIso8601ZuluString(),
+        ])->assertJsonPath('skewS', -3600);
+        self::assertSame(-300, (int) CarbonImmutable::now()->diffInSeconds(MoveEvent::query()->sole()->at));
+    }
+
+    #[Test]
+    public function only_the_team_and_those_who_work_there_speak_and_only_planners_plan(): void
+    {
+        $move = $this->underWay();
+        $at = CarbonImmutable::now()->toIso8601ZuluString();
+        $stranger = self::user('technician');
+        $this->say($move, $stranger, 'note', ['words' => 'hello'], $at)->assertForbidden();
+        $this->say($move, Fixture::onCall($stranger), 'note', ['words' => 'hello'], $at)->assertOk();
+        $this->actingAs($this->technician)->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 2])->assertForbidden();
+        $client = self::user('client', $this->system->site()->firstOrFail()->client_id);
+        $this->actingAs($client)->get("/moves/{$move->id}")->assertForbidden();
+    }
+
+    #[Test]
+    public function who_has_visits_or_another_move_that_day_is_said(): void
+    {
+        $first = $this->underWay();
+        $second = $this->move(Days::text());
+        $busy = collect($this->page($second)['people'])->firstWhere('id', $this->technician->id)['busy'];
+        self::assertSame("goes to {$first->name}", $busy);
+        self::assertNull(collect($this->page($first)['people'])->firstWhere('id', $this->technician->id)['busy']);
+    }
+
+    #[Test]
+    public function a_closed_move_is_read_and_no_longer_written(): void
+    {
+        $move = $this->underWay();
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['words' => ''])->assertSessionHasErrors('words');
+        $this->post("/moves/{$move->id}/close", ['words' => 'Floor dry, keys back.'])->assertRedirect('/moves');
+        $this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 2])->assertForbidden();
+        self::assertSame('Floor dry, keys back.', $this->page($move)['move']['closedWords']);
+        self::assertSame(['closed'], array_column(self::props($this->get('/moves'))['moves'], 'state'));
+    }
+}
