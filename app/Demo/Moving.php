@@ -76,12 +76,12 @@ final class Moving
                 ...array_slice($technicians, 0, 3),
                 $planner,
             ]),
-            'boxes' => [$box('b1', 34, 'foam', 6), $box('b2', 30, 'foam', 2), $box('b3', 28, 'foam', 0), $box('b5', 12, 'foam', 0), $box('b4', 28, 'bin', 2)],
+            'boxes' => [$box('b1', 34, 'foam', 6), $box('b2', 30, 'foam', 2), $box('b3', 28, 'foam', 0), ['cabin' => true] + $box('b5', 12, 'foam', 0), $box('b4', 28, 'bin', 2)],
             'animals' => [
                 ['id' => 'a1', 'label' => 'surgeonfish', 'count' => 1, 'lengthCm' => 16, 'deep' => false, 'alone' => true, 'box' => 'b1'],
                 ['id' => 'a2', 'label' => 'clownfish, a pair', 'count' => 2, 'lengthCm' => 7, 'box' => 'b2'],
                 ['id' => 'a3', 'label' => 'stony corals', 'coral' => true, 'count' => 14, 'box' => 'b3'],
-                ['id' => 'a4', 'label' => 'cardinalfish', 'count' => 5, 'lengthCm' => 6, 'box' => 'b4'],
+                ['id' => 'a4', 'label' => 'cardinalfish', 'count' => 4, 'lengthCm' => 6, 'box' => 'b4'],
                 ['id' => 'a5', 'label' => 'zoanthids on rubble', 'coral' => true, 'count' => 3, 'toxic' => true, 'box' => 'b5'],
             ],
             'pieces' => [

@@ -120,8 +120,8 @@ final class MoveAnswersTest extends TestCase
         yield 'a box too small' => ['stop move-box-small b1', ['boxes' => [0 => ['litres' => 17.9]]]];
         yield 'a box too short' => ['fix move-box-short b1', ['boxes' => [0 => ['lengthMm' => 269]]]];
         yield 'one that bites' => ['fix move-not-alone pair', ['animals' => [1 => ['alone' => true]]]];
-        yield 'one that poisons' => ['stop move-not-alone pair', ['animals' => [1 => ['toxic' => true]]]];
-        yield 'zoanthids' => ['watch move-palytoxin', ['animals' => [2 => ['toxic' => true, 'count' => 1]]]];
+        yield 'one that poisons another kind' => ['stop move-not-alone pair', ['animals' => [1 => ['toxic' => true, 'box' => 'b1']]]];
+        yield 'zoanthids' => ['watch move-palytoxin', ['animals' => [2 => ['toxic' => true]]]];
         yield 'no box' => ['fix move-no-box tang', ['animals' => [0 => ['box' => 'b9']]]];
         yield 'air that does not carry' => ['fix move-air-little b1', ['boxes' => [0 => ['airLMin' => 0.5]]]];
         yield 'a battery that does not last' => ['fix move-air-short b1', ['boxes' => [0 => ['airHours' => 4.6]]]];

@@ -169,7 +169,7 @@ final readonly class BoxChecks
         $found = [];
         $together = array_sum(array_map(fn (Animal $a): int => $a->count, $in));
         foreach ($in as $animal) {
-            if (($animal->isAlone || $animal->isToxic) && $together > 1) {
+            if (($animal->isAlone && $together > 1) || ($animal->isToxic && count($in) > 1)) {
                 $found[] = self::say(
                     $animal->isToxic ? Severity::Stop : Severity::Fix,
                     'M-4',

@@ -12,7 +12,10 @@ use Velbrin\Core\Moves\Gang;
 use Velbrin\Core\Moves\HoldingCare;
 use Velbrin\Core\Moves\WaterJump;
 
-/** What has to hold before a move is promised: holding, tank and stand, waters, people for each load, cautions. */
+/**
+ * What has to hold before a move is promised (M-1): holding, tank and stand, waters, people for each load, the cold (M-29), a leak test
+ * that fits no day (M-30), cautions (M-10).
+ */
 final readonly class MoveChecks
 {
     /** Below it nothing is soaked outdoors, and suction lifters do not hold (M-27, M-29). */

@@ -182,7 +182,7 @@ final class Stages
     private function away(): void
     {
         $way = $this->brief->way;
-        $all = $this->there(['off', 'lamps', 'boxes', 'old', 'fish', 'corals', 'rock', 'sand', 'unplumb', 'tank', 'stand']);
+        $all = $this->there(['off', 'lamps', 'boxes', 'old', 'fish', 'corals', 'rock', 'sand', 'rinse', 'unplumb', 'tank', 'stand']);
         $things = count($this->brief->boxes) + count($this->brief->pieces);
         $everybody = count($this->brief->people);
         $out = StepMinutes::carrying($things, $way->carryFromM, $way->flightsFrom);
