@@ -286,6 +286,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/moves/{move}', [MoveController::class, 'update'])->name('moves.update');
     Route::get('/moves/{move}/plan', [MoveController::class, 'plan'])->name('moves.plan');
     Route::get('/moves/{move}/go', [MoveController::class, 'go'])->name('moves.go');
+    Route::get('/moves/{move}/papers', [MoveController::class, 'papers'])->name('moves.papers');
     Route::put('/moves/{move}/head', [MoveController::class, 'head'])->name('moves.head');
     Route::post('/moves/{move}/entries', [MoveController::class, 'entries'])->name('moves.entries');
     Route::post('/moves/{move}/close', [MoveController::class, 'close'])->name('moves.close');

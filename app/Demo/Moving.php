@@ -76,7 +76,13 @@ final class Moving
                 ...array_slice($technicians, 0, 3),
                 $planner,
             ]),
-            'boxes' => [$box('b1', 34, 'foam', 6), $box('b2', 30, 'foam', 2), $box('b3', 28, 'foam', 0), ['cabin' => true] + $box('b5', 12, 'foam', 0), $box('b4', 28, 'bin', 2)],
+            'boxes' => [
+                $box('b1', 34, 'foam', 6),
+                $box('b2', 30, 'foam', 2),
+                $box('b3', 28, 'foam', 0),
+                ['cabin' => true] + $box('b5', 12, 'foam', 0),
+                $box('b4', 28, 'bin', 2),
+            ],
             'animals' => [
                 ['id' => 'a1', 'label' => 'surgeonfish', 'count' => 1, 'lengthCm' => 16, 'deep' => false, 'alone' => true, 'box' => 'b1'],
                 ['id' => 'a2', 'label' => 'clownfish, a pair', 'count' => 2, 'lengthCm' => 7, 'box' => 'b2'],

@@ -22,8 +22,11 @@ use Carbon\CarbonImmutable;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Moves\Brief\BoxAnswer;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
+use Velbrin\Core\Moves\Brief\TakeAlong;
 use Velbrin\Core\Moves\Day\Event;
+use Velbrin\Core\Moves\Day\EventKind;
 use Velbrin\Core\Moves\Day\Gate;
 use Velbrin\Core\Moves\Day\MoveDay;
 
@@ -74,6 +77,50 @@ final class MoveDesk
             ),
             'findings' => FindingView::all($answers === null ? [] : $this->open($answers, $day), $units),
             'people' => $this->people($move),
+        ];
+    }
+
+    /**
+     * Labels and the list of what is taken along, with what was missed at the last moves. The move is loaded with from, to and system.
+     *
+     * @return array<string, mixed>
+     */
+    public function papers(Move $move, User $user): array
+    {
+        try {
+            $answers = MoveAnswers::of(MoveDocument::read($move));
+        } catch (OutOfRange) {
+            $answers = null;
+        }
+        $begins = $answers->brief->beginsMin ?? 600;
+        $ends = [];
+        foreach ($answers->day->clocks ?? [] as $clock) {
+            $ends[$clock['label']] = Days::clock($begins + $clock['fromMin'] + $clock['limitMin']);
+        }
+
+        return [
+            'move' => MoveHeadView::of($move, $user, $begins, null),
+            'labels' => $answers === null ? [] : array_map(fn (BoxAnswer $b): array => [
+                'id' => $b->box->id,
+                'label' => $b->box->label,
+                'animals' => MoveBoxView::of($b, $answers->brief->in($b->box), null, null)->animals,
+                'litres' => $b->box->litres,
+                'kg' => $b->box->kg(),
+                'lastsUntil' => $ends[$b->box->label] ?? null,
+                'air' => $b->box->airLMin > 0,
+                'rides' => $b->box->inCabin ? 'cabin' : 'load space',
+            ], $answers->boxes),
+            'takeAlong' => $answers === null ? [] : TakeAlong::of($answers->brief),
+            'missed' => MoveEvent::query()
+                ->where('kind', EventKind::Note->value)
+                ->where('of', 'missed')
+                ->latest('id')
+                ->limit(30)
+                ->pluck('words')
+                ->unique()
+                ->values()
+                ->all(),
+            'address' => url("/moves/{$move->id}/go"),
         ];
     }
 

@@ -120,6 +120,7 @@ final class RoutesTest extends TestCase
         'moves.show' => 'opt',
         'moves.plan' => 'opt',
         'moves.go' => 'opt',
+        'moves.papers' => 'opt',
         'moves.update' => 'op',
         'moves.head' => 'op',
         'moves.entries' => 'opt',

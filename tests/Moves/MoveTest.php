@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Moves;
 
+use App\Alerts\Alarm;
 use App\House\Days;
 use App\Moves\Move;
 use App\Moves\MoveEvent;
 use App\Moves\MoveStart;
+use App\Rounds\FollowUp;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -251,5 +253,67 @@ final class MoveTest extends TestCase
         $this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 2])->assertForbidden();
         self::assertSame('Floor dry, keys back.', $this->page($move)['move']['closedWords']);
         self::assertSame(['closed'], array_column(self::props($this->get('/moves'))['moves'], 'state'));
+    }
+
+    #[Test]
+    public function after_a_move_the_record_stands_at_the_new_place_and_what_is_owed_is_booked(): void
+    {
+        $move = $this->underWay();
+        $there = $this->system->site()->firstOrFail()->replicate(['name'])->fill(['name' => 'Terrace']);
+        $there->save();
+        $move->update(['to_site_id' => $there->id]);
+        $heater = $this->system->items()->create(['job' => 'heater', 'name' => 'Heater 1', 'state' => 'tested', 'outlet' => 'A1',
+            'installed_precision' => 'day', 'bases' => []]);
+        $controller = Fixture::controller($this->system->site()->firstOrFail());
+        $alarm = fn (?int $head): Alarm => Alarm::query()->create(['system_id' => $this->system->id, 'name' => 'Cold', 'watches' => [],
+            'quantity' => 'temperature', 'low_limit' => 24, 'delay_min' => 10, 'tested_on' => Days::text(), 'controller_id' => $head]);
+        [$own, $watched] = [$alarm(null), $alarm($controller->id)];
+        $visit = Fixture::visit($this->system);
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['words' => 'Done.', 'stands_there' => true])
+            ->assertSessionHasNoErrors();
+        $this->system->refresh();
+        self::assertSame([$there->id, null], [$this->system->site_id, $this->system->room_id]);
+        self::assertSame(['mounted', null], [$heater->refresh()->state->value, $heater->outlet_id]);
+        self::assertNull($own->refresh()->tested_on);
+        self::assertTrue($watched->refresh()->isArchived());
+        self::assertSame(0, $visit->tasks()->where('system_id', $this->system->id)->where('state', 'open')->count());
+        self::assertSame(Days::text(14), $this->system->settling_until?->toDateString());
+        $owed = FollowUp::query()->where('system_id', $this->system->id)->orderBy('due_on')->get();
+        self::assertCount(10, $owed);
+        self::assertSame(Days::text(1), $owed->first()?->due_on->toDateString());
+        self::assertSame(Days::text(14), $owed->last()?->due_on->toDateString());
+        self::assertSame($this->technician->id, $owed->first()?->owner_id);
+    }
+
+    #[Test]
+    public function a_swap_stays_where_it_is(): void
+    {
+        $move = MoveStart::of(
+            name: 'Weeps',
+            kind: MoveKind::Swap,
+            from: $this->system->site()->firstOrFail(),
+            to: null,
+            system: $this->system,
+            on: null,
+            user: $this->planner,
+        );
+        $was = $this->system->site_id;
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['words' => 'Done.', 'stands_there' => true]);
+        self::assertSame($was, $this->system->refresh()->site_id);
+        self::assertSame(10, FollowUp::query()->where('system_id', $this->system->id)->count());
+    }
+
+    #[Test]
+    public function what_was_missed_stands_on_the_next_list(): void
+    {
+        $move = $this->underWay();
+        $at = CarbonImmutable::now()->toIso8601ZuluString();
+        $this->say($move, $this->technician, 'note', ['of' => 'missed', 'words' => 'long hose'], $at)->assertOk();
+        $papers = $this->page($this->move(), '/papers');
+        self::assertSame(['long hose'], $papers['missed']);
+        $own = $this->page($move, '/papers');
+        self::assertCount(3, $own['labels']);
+        self::assertSame(3, collect($own['takeAlong'])->firstWhere('what', 'boxes with lids and labels')['count']);
+        self::assertNotNull($own['labels'][0]['lastsUntil']);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Moves\Http;
 
 use App\Clients\Site;
+use App\Moves\CloseMove;
 use App\Moves\KeepMove;
 use App\Moves\Move;
 use App\Moves\MoveDesk;
@@ -107,6 +108,14 @@ final class MoveController
         return back()->with('said', 'Kept.');
     }
 
+    /** Labels for the boxes, and what is taken along. */
+    public function papers(Move $move, #[CurrentUser] User $user, MoveDesk $desk): Response
+    {
+        Gate::authorize('view', $move);
+
+        return Inertia::render('moves/Papers', $desk->papers($move->load(['from', 'to', 'system']), $user));
+    }
+
     /** What phones say, in lots: each entry once, judged by itself. */
     public function entries(Request $request, Move $move, #[CurrentUser] User $user, TakeEvents $take): JsonResponse
     {
@@ -130,13 +139,13 @@ final class MoveController
     public function close(Request $request, Move $move, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $move);
-        $given = $request->validate(
-            ['words' => ['required', 'string', 'max:500']],
+        $request->validate(
+            ['words' => ['required', 'string', 'max:500'], 'stands_there' => ['sometimes', 'boolean:strict']],
             ['words.required' => 'Say how it ended: floor dry, keys, who signed, what was missed.'],
         );
-        $move->update(['closed_at' => now(), 'closed_by' => $user->id, 'closed_words' => $given['words']]);
+        CloseMove::of($move, $request->string('words')->toString(), $request->boolean('stands_there'), $user);
 
-        return redirect('/moves')->with('said', "{$move->name} is closed.");
+        return redirect('/moves')->with('said', "{$move->name} is closed; what is owed afterwards is booked.");
     }
 
     public function archive(Move $move): RedirectResponse

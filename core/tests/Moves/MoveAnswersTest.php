@@ -11,8 +11,11 @@ use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Moves\AfterMove;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
+use Velbrin\Core\Moves\Brief\MoveKind;
 use Velbrin\Core\Moves\Brief\MoveReader;
+use Velbrin\Core\Moves\Brief\TakeAlong;
 
 /** A whole move: sound, then one fact changed or taken away, and what it says then. */
 final class MoveAnswersTest extends TestCase
@@ -230,5 +233,35 @@ final class MoveAnswersTest extends TestCase
                 self::assertSame($field, $e->field);
             }
         }
+    }
+
+    #[Test]
+    public function what_is_taken_along_follows_what_is_planned(): void
+    {
+        $list = fn (array $change = []): array => array_column(
+            TakeAlong::of(MoveReader::read(array_replace_recursive(self::sound(), $change))),
+            'count',
+            'what',
+        );
+        $plain = $list();
+        self::assertSame([3, 2, 4], [$plain['boxes with lids and labels'], $plain['air pumps, with lines and stones'],
+            $plain['spare seals and plugs for bulkheads']]);
+        self::assertArrayHasKey('suction lifters', $plain);
+        self::assertArrayNotHasKey('suction lifters', $list(['way' => ['outdoorC' => 4.9]]));
+        self::assertArrayNotHasKey('suction lifters', $list(['way' => ['outdoorC' => null]]));
+        self::assertArrayHasKey('an aid that carries tank', $list(['pieces' => [0 => ['kg' => 38]]]));
+        self::assertCount(count($plain) + 1, $list(['animals' => [2 => ['toxic' => true]]]));
+    }
+
+    #[Test]
+    public function a_fortnight_is_owed_after_a_move_and_nothing_after_a_removal(): void
+    {
+        $owed = AfterMove::owed(MoveKind::House);
+        self::assertCount(10, $owed);
+        foreach ($owed as $one) {
+            self::assertTrue($one->fromDay <= $one->dueDay && $one->dueDay <= $one->latestDay, $one->text);
+        }
+        self::assertSame([1, 2, 3, 4, 5, 6, 7], array_map(fn (AfterMove $o): int => $o->dueDay, array_slice($owed, 1, 7)));
+        self::assertSame([], AfterMove::owed(MoveKind::Removal));
     }
 }

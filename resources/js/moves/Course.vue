@@ -15,7 +15,7 @@ const units = useUnits();
 const isRunning = computed(() => (props.course?.steps ?? []).some((s) => s.state !== 'open'));
 const at = (minute: number) => clockOf(props.move.beginsMin + minute);
 const closing = ref(false);
-const close = useForm({ words: '' });
+const close = useForm({ words: '', stands_there: props.move.kind === 'house' && props.move.toId !== null });
 const busy = ref(false);
 /** What is left for another day is said like anything else on the day. */
 async function drop(steps: string[]) {
@@ -169,6 +169,11 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                     ><span>How it ended: floor dry, keys, who signed, what was missed</span>
                     <input id="close-words" v-model="close.words" class="cell" type="text" maxlength="500" required
                 /></label>
+                <label v-if="move.toId && move.systemId" class="check wide"
+                    ><input v-model="close.stands_there" type="checkbox" /> {{ move.system }} stands at
+                    {{ move.to }} now: its record goes there, and its devices count as mounted until they are
+                    tested</label
+                >
                 <FieldError :words="close.errors.words" />
                 <p class="wide"><button class="btn-go" :disabled="close.processing">Close it</button></p>
             </form>

@@ -56,6 +56,11 @@ function reading(box: string) {
     void outbox.keep('reading', { of: box, value });
     read.value[box] = '';
 }
+const missed = ref('');
+function miss() {
+    void outbox.keep('note', { of: 'missed', words: missed.value.trim() });
+    missed.value = '';
+}
 const gate = ref<string | null>(null);
 const reason = ref('');
 function decide(key: string, words: string) {
@@ -176,6 +181,12 @@ const CAUTIONS: Record<string, string> = {
                     :placeholder="units.label('degC')"
                 />
                 <button class="outline" :disabled="!move.mayRecord">Keep</button>
+            </form>
+            <h2>Missed something?</h2>
+            <form class="boxread" @submit.prevent="miss">
+                <label for="missed">What was not there: it stands on the next list</label>
+                <input id="missed" v-model="missed" class="cell" type="text" maxlength="120" />
+                <button class="outline" :disabled="!move.mayRecord || !missed.trim()">Keep</button>
             </form>
             <h2>Go or not</h2>
             <article v-for="g in openGates" :key="g.key" class="gostep">

@@ -5,12 +5,13 @@ import type { MoveHeadView } from '../generated';
 import { date } from '../shared/units';
 
 /** Which move, when, from where to where, and its pages. */
-const props = defineProps<{ move: MoveHeadView; here: 'course' | 'plan' | 'go' }>();
+const props = defineProps<{ move: MoveHeadView; here: 'course' | 'plan' | 'go' | 'papers' }>();
 const changing = ref(false);
 const on = ref(props.move.on ?? '');
 const TABS = [
     { key: 'course', label: 'The day', href: '' },
     { key: 'plan', label: 'Plan', href: '/plan' },
+    { key: 'papers', label: 'Take along', href: '/papers' },
     { key: 'go', label: 'On the phone', href: '/go' },
 ] as const;
 function setDay() {
