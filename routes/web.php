@@ -91,6 +91,7 @@ use App\Systems\Http\Tab\ReadingsTab;
 use App\Systems\Http\Tab\RegimeTab;
 use App\Systems\Http\Tab\RegisterTab;
 use App\Systems\Http\Tab\SectionTab;
+use App\Systems\Http\VesselController;
 use App\Systems\Http\VesselRoomController;
 use App\Team\Http\AccessController;
 use App\Team\Http\MailCatcherController;
@@ -169,6 +170,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/trials', [TrialController::class, 'index'])->name('trials');
     Route::put('/settings/lamps/{lamp}/grid', [LampTypeController::class, 'grid'])->name('lamps.grid');
     Route::put('/vessels/{vessel}/room', VesselRoomController::class)->name('vessels.room');
+    Route::post('/systems/{system}/vessels', [VesselController::class, 'store'])->name('vessels.join');
+    Route::post('/vessels/{vessel}/leave', [VesselController::class, 'leave'])->name('vessels.leave');
     Route::get('/settings/jobs', [JobSheetController::class, 'index'])->name('jobs');
     Route::get('/settings/jobs/{taskType}', [JobSheetController::class, 'show'])->name('jobs.show');
     Route::put('/settings/jobs/{taskType}', [JobSheetController::class, 'update'])->name('jobs.update');

@@ -143,10 +143,16 @@ final class System extends Model
         return $this->belongsTo(User::class, 'keeper_id');
     }
 
-    /** @return HasMany<Vessel, $this> */
+    /** @return HasMany<Vessel, $this> those that are part of it now */
     public function vessels(): HasMany
     {
-        return $this->hasMany(Vessel::class);
+        return $this->hasMany(Vessel::class)->whereNull('left_on');
+    }
+
+    /** @return HasMany<Vessel, $this> those that ever were */
+    public function vesselsEver(): HasMany
+    {
+        return $this->hasMany(Vessel::class)->orderBy('joined_on')->orderBy('id');
     }
 
     /** @return HasMany<Item, $this> */

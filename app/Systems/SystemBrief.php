@@ -42,6 +42,19 @@ final class SystemBrief
     }
 
     /**
+     * With one vessel more.
+     *
+     * @param  array<string, mixed>  $row  as the brief names it
+     */
+    public static function with(System $system, array $row): PlanBrief
+    {
+        $raw = self::raw($system);
+        $raw['vessels'][] = $row;
+
+        return PlanBrief::read($raw);
+    }
+
+    /**
      * The system as it stands and runs: its register, its measured volume, its answer to having no heater (R-49, R-50).
      *
      * @param  list<int>|null  $off  ids of devices that are switched off; null: asked for

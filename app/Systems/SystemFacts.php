@@ -68,6 +68,12 @@ final class SystemFacts
         });
     }
 
+    /** Worked out anew, whatever has changed. The system is loaded with vessels. */
+    public static function again(System $system): void
+    {
+        self::volumes($system);
+    }
+
     private static function volumes(System $system): void
     {
         $brief = SystemBrief::read($system);

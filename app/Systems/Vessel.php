@@ -16,12 +16,12 @@ final class Vessel extends Model
 {
     use Audited;
 
-    protected $fillable = ['system_id', 'role', 'name', 'facts', 'bases', 'net_l', 'room_id'];
+    protected $fillable = ['system_id', 'role', 'name', 'facts', 'bases', 'net_l', 'room_id', 'joined_on', 'left_on', 'left_because'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['facts' => 'array', 'bases' => 'array'];
+        return ['facts' => 'array', 'bases' => 'array', 'joined_on' => 'immutable_date', 'left_on' => 'immutable_date'];
     }
 
     /** @return BelongsTo<Room, $this> the room it stands in, where that is not the system's */

@@ -115,6 +115,8 @@ final class RoutesTest extends TestCase
         'devices.store' => 'op',
         'devices.revoke' => 'opt',
         'devices.breaks' => 'opt',
+        'vessels.join' => 'op',
+        'vessels.leave' => 'op',
         'moves' => 'opt',
         'moves.store' => 'op',
         'moves.show' => 'opt',

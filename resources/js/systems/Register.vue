@@ -8,13 +8,22 @@ import { date, useUnits, when } from '../shared/units';
 import ItemSettings from './ItemSettings.vue';
 import Materials from './Materials.vue';
 import SystemFrame from './SystemFrame.vue';
+import VesselJoins from './VesselJoins.vue';
 
 const props = defineProps<{
     header: SystemHeaderView;
     items: ItemView[];
     settings: SettingView[];
     jobs: Record<string, string>;
-    vessels: { id: number; name: string; litres: number | null; roomId: number | null }[];
+    vessels: {
+        id: number;
+        name: string;
+        litres: number | null;
+        roomId: number | null;
+        joinedOn: string | null;
+        mayLeave: boolean;
+    }[];
+    leftVessels: { id: number; name: string; from: string | null; until: string | null; because: string | null }[];
     rooms: Record<string, string>;
     ownRoomId: number | null;
     materials: {
@@ -213,6 +222,13 @@ function retire(id: number) {
                     ><span v-else> in {{ v.roomId ? rooms[String(v.roomId)] : 'the system’s room' }}</span>
                 </li>
             </ul>
+            <VesselJoins
+                :system-id="header.id"
+                :vessels="vessels"
+                :left="leftVessels"
+                :rooms="rooms"
+                :may="header.mayUpdate"
+            />
             <h2>Devices</h2>
         </section>
         <p v-if="header.mayRecord"><button type="button" class="outline" @click="edit(null)">Add a device</button></p>

@@ -10,6 +10,7 @@ use App\Systems\Item;
 use App\Systems\Material;
 use App\Systems\Settings;
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use App\Systems\Vessel;
 use App\Systems\Views\ItemView;
 use App\Team\User;
@@ -51,8 +52,22 @@ final class RegisterTab
                         'name' => $v->name,
                         'litres' => $v->net_l,
                         'roomId' => $v->room_id,
+                        'joinedOn' => $v->joined_on?->toDateString(),
+                        'mayLeave' => $v->role === SystemBrief::OTHER,
                     ],
                 ),
+            'leftVessels' => Vessel::query()
+                ->where('system_id', $system->id)
+                ->whereNotNull('left_on')
+                ->orderBy('left_on')
+                ->get()
+                ->map(fn (Vessel $v): array => [
+                    'id' => $v->id,
+                    'name' => $v->name,
+                    'from' => $v->joined_on?->toDateString(),
+                    'until' => $v->left_on?->toDateString(),
+                    'because' => $v->left_because,
+                ]),
             'rooms' => Room::query()
                 ->current()
                 ->where('site_id', $system->site_id)
