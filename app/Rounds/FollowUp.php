@@ -72,6 +72,7 @@ final class FollowUp extends Model
         'follow-up' => 'follow-up',
         'off-review' => 'off on purpose',
         'check-back' => 'look again',
+        'verify' => 'verify after an outage',
         'one-off' => 'a job, once',
         'stage' => 'stage of a build',
         'call-out' => 'call-out',

@@ -7,6 +7,7 @@ namespace Tests\Control;
 use App\Control\Controller;
 use App\Control\Link\LinkDevice;
 use App\Control\Link\ThinRows;
+use App\Rounds\FollowUp;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
@@ -198,5 +199,26 @@ final class LinkTest extends TestCase
         $left = DB::table('link_rows')->count();
         (new ThinRows())->handle();
         self::assertSame($left, DB::table('link_rows')->count());
+    }
+
+    #[Test]
+    public function a_head_that_started_again_is_verified_once(): void
+    {
+        $system = Fixture::system($this->controller->site()->firstOrFail(), self::user('planner'));
+        $this->controller->sensors()->update(['system_id' => $system->id]);
+        $verify = fn (): int => FollowUp::query()->where('system_id', $system->id)->where('kind', 'verify')->count();
+        $this->send([$this->reading(1)])->assertOk();
+        $this->send([$this->reading(2)])->assertOk();
+        self::assertSame(0, $verify());
+        $this->send([$this->reading(3)], ['boot' => 2])->assertOk();
+        self::assertSame(1, $verify());
+        $this->send([$this->reading(4)], ['boot' => 3])->assertOk();
+        self::assertSame(1, $verify(), 'one task until it is done');
+        FollowUp::query()->where('kind', 'verify')->update(['done_at' => now()]);
+        $this->send([$this->reading(5)], ['boot' => 1, 'run' => 'run-2'])->assertOk();
+        $this->send([$this->reading(6)], ['boot' => 0, 'run' => 'run-2'])->assertOk();
+        self::assertSame(1, $verify(), 'a lost counter begins another run');
+        $this->send([$this->reading(7)], ['boot' => 1, 'run' => 'run-2'])->assertOk();
+        self::assertSame(2, $verify());
     }
 }

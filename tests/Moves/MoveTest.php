@@ -316,4 +316,19 @@ final class MoveTest extends TestCase
         self::assertSame(3, collect($own['takeAlong'])->firstWhere('what', 'boxes with lids and labels')['count']);
         self::assertNotNull($own['labels'][0]['lastsUntil']);
     }
+
+    #[Test]
+    public function a_move_that_is_near_stands_on_the_day_of_whoever_comes(): void
+    {
+        $move = $this->underWay();
+        $lines = fn (User $user): array => collect(self::props($this->actingAs($user)->get('/'))['groups'])
+            ->firstWhere('title', 'Moves')['lines'] ?? [];
+        self::assertSame("/moves/{$move->id}/go", $lines($this->technician)[0]['href'] ?? null);
+        self::assertSame("/moves/{$move->id}", $lines($this->planner)[0]['href'] ?? null);
+        self::assertSame([], $lines(self::user('technician')));
+        $move->update(['on' => Days::text(8)]);
+        self::assertSame([], $lines($this->planner));
+        $move->update(['on' => Days::text(7)]);
+        self::assertCount(1, $lines($this->planner));
+    }
 }

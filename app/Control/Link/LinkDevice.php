@@ -38,6 +38,7 @@ final class LinkDevice extends Model implements SitePart
             'seen' => 'array',
             'breaks' => 'array',
             'every_s' => 'integer',
+            'boot' => 'integer',
         ];
     }
 

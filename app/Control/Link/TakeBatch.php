@@ -163,6 +163,12 @@ final class TakeBatch
         return $known;
     }
 
+    /** Heard before in an earlier start of the same run. */
+    private function isStartedAnew(): bool
+    {
+        return $this->device->boot !== null && $this->device->boot_run === $this->run && $this->clock->boot > $this->device->boot;
+    }
+
     private function store(Controller $controller, ?float $skewS): void
     {
         $device = $this->device;
@@ -193,7 +199,11 @@ final class TakeBatch
             'seen' => json_encode($seen->kept(), JSON_THROW_ON_ERROR),
             'heard_at' => now()->format('Y-m-d H:i:s.v'),
             ...$skewS === null ? [] : ['skew_s' => $skewS],
+            ...$this->clock->boot === null ? [] : ['boot' => $this->clock->boot, 'boot_run' => $this->run],
         ]);
+        if ($this->isStartedAnew()) {
+            StartedAnew::dispatch($controller, $device);
+        }
     }
 
     /** @return array<string, float> what is known to hang on each outlet; asked only where one is told of */

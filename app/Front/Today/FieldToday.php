@@ -56,6 +56,7 @@ final class FieldToday
         return [
             ...TroubleNow::groups(),
             ...HarmNow::groups($user),
+            ...MovesSoon::groups($user),
             new TodayGroupView(self::head($mine), 'No visit today.', array_values($mine->map(self::visit(...))->all())),
             new TodayGroupView(
                 'Into the van',

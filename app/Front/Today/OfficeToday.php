@@ -38,6 +38,7 @@ final class OfficeToday
         return [
             ...TroubleNow::groups(),
             ...HarmNow::groups($user),
+            ...MovesSoon::groups($user),
             self::exposed($user),
             self::late(),
             self::calls(),
@@ -53,6 +54,7 @@ final class OfficeToday
         return [
             ...TroubleNow::groups(),
             ...HarmNow::groups($user),
+            ...MovesSoon::groups($user),
             self::unplanned(),
             self::drafts(),
             self::gates(),

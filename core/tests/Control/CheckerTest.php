@@ -227,6 +227,11 @@ final class CheckerTest extends TestCase
         }];
         yield 'K-52: a probe in another water' => ['K-52 heater2', $probe(['water' => 'display'])];
         yield 'K-58: calcium beside alkalinity' => ['K-58 alk', fn (array $s): array => self::calcium($s, 625.7)];
+        yield 'K-58: calcium before midnight, alkalinity after' => ['K-58 alk', function (array $s): array {
+            $s['outlets'][7]['rule']['minutes'] = [10, 600];
+
+            return self::calcium($s, 1430);
+        }];
         yield 'K-60: a guard that sees too late' => ['K-60 acid', fn (array $s): array => self::phGuard($s, 'carbonate', 8.7)];
         yield 'K-61: gas without feed' => ['K-61 feed cut', fn (array $s): array => self::reactor($s, ['kind' => 'on'])];
         yield 'K-62: dry before help is there' => ['K-62 wet', fn (array $s): array => self::stopped($s, 0.49)];

@@ -150,6 +150,16 @@ final class StowageTest extends TestCase
     }
 
     #[Test]
+    public function nothing_stands_on_animals_however_strong_their_box_is(): void
+    {
+        $fish = new Cargo('f', 'fish', 3200, 1700, 400, 40, 5, true, true);
+        $stowage = Stowage::of(self::truck(), [$fish, new Cargo('g', 'gear', 500, 400, 300, 20)]);
+        self::assertSame(['g'], array_map(fn (Cargo $c): string => $c->id, $stowage->left));
+        $rock = new Cargo('f', 'rock', 3200, 1700, 400, 40, 5, false, true);
+        self::assertSame([], Stowage::of(self::truck(), [$rock, new Cargo('g', 'gear', 500, 400, 300, 20)])->left);
+    }
+
+    #[Test]
     public function straps_are_counted_after_the_standard(): void
     {
         // (0.8 − 0.3) · 400 · 9.81 · 1.25 / (2 · 0.3 · 1 · 3500) = 1.17

@@ -49,7 +49,9 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                         Today takes {{ Math.round(course.factor * 100) }} % of what was planned.</template
                     >
                 </p>
-                <CourseChart :course="course" :begins-min="move.beginsMin" :is-running="isRunning" />
+                <div class="tablebox" tabindex="0" role="region" aria-label="The course of the day">
+                    <CourseChart :course="course" :begins-min="move.beginsMin" :is-running="isRunning" />
+                </div>
                 <section v-if="course.drops.length" class="drops" aria-label="What may be left">
                     <h2>What to leave so that it holds</h2>
                     <ul class="sensorlines">

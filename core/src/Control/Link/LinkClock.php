@@ -22,7 +22,7 @@ final readonly class LinkClock
      */
     public function __construct(
         private float $receivedS,
-        private ?int $boot,
+        public ?int $boot,
         private ?float $sentUpMs,
         private ?float $skewS,
         private ?array $simulated = null,
