@@ -108,6 +108,9 @@ test('a move is planned from a record, and says what breaks it', async ({ browse
     await expect(margin.getByText(/“the truck back” is missed by/)).toHaveCount(0);
     await planner.getByLabel('piece 2 was found').selectOption('cracked');
     await expect(margin.getByText('stand is cracked')).toBeVisible();
+    // Who rides with whom: fish and corals apart, no fewer boxes.
+    await planner.getByRole('button', { name: /^Put them into 2 boxes/ }).click();
+    await expect(planner.getByLabel('box of animal 1')).toHaveValue('b2');
     await expect(planner.getByText('Everything here is kept.')).toBeVisible();
 
     await planner.getByRole('link', { name: 'The day' }).click();

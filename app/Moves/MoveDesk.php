@@ -23,7 +23,9 @@ use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Moves\Brief\BoxAnswer;
+use Velbrin\Core\Moves\Brief\Boxing;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
+use Velbrin\Core\Moves\Brief\MoveBrief;
 use Velbrin\Core\Moves\Brief\TakeAlong;
 use Velbrin\Core\Moves\Day\Event;
 use Velbrin\Core\Moves\Day\EventKind;
@@ -33,6 +35,13 @@ use Velbrin\Core\Moves\Day\MoveDay;
 /** What the pages of a move show: what is known, what can be said of it, and how its day stands. */
 final class MoveDesk
 {
+    /** A usual box, where none is planned yet: L, and its inside length. */
+    private const BOX_L = 28.0;
+
+    private const BOX_MM = 600.0;
+
+    private const REEF_C = 25.0;
+
     /**
      * The move is loaded with from, to and system.
      *
@@ -76,6 +85,7 @@ final class MoveDesk
                 Gate::all($answers),
             ),
             'findings' => FindingView::all($answers === null ? [] : $this->open($answers, $day), $units),
+            'boxing' => $answers === null ? null : self::boxing($answers->brief),
             'people' => $this->people($move),
         ];
     }
@@ -122,6 +132,26 @@ final class MoveDesk
                 ->all(),
             'address' => url("/moves/{$move->id}/go"),
         ];
+    }
+
+    /**
+     * Who could ride with whom, in boxes of the size of the first.
+     *
+     * @return array{boxes: list<list<string>>, left: list<string>, proven: bool}|null nothing to put into boxes
+     */
+    private static function boxing(MoveBrief $brief): ?array
+    {
+        if ($brief->animals === []) {
+            return null;
+        }
+        $boxing = Boxing::of(
+            $brief->animals,
+            $brief->boxes[0]->litres ?? self::BOX_L,
+            $brief->boxes[0]->lengthMm ?? self::BOX_MM,
+            $brief->waters->old['temperature'] ?? self::REEF_C,
+        );
+
+        return ['boxes' => $boxing->boxes, 'left' => $boxing->left, 'proven' => $boxing->isProven];
     }
 
     /**

@@ -72,6 +72,27 @@ function addBox() {
     };
     set('boxes', [...doc.value.boxes, row]);
 }
+/** As few boxes as may be: those there are first, as many more of the first one’s size as it takes. */
+function putIntoBoxes() {
+    const proposed = props.boxing?.boxes ?? [];
+    const boxes = [...doc.value.boxes];
+    const like: BoxDoc = boxes[0] ?? {
+        id: '',
+        litres: 28,
+        wall: 'foam',
+        lengthMm: 600,
+        widthMm: 400,
+        heightMm: 320,
+        airLMin: 0,
+        airHours: null,
+        cabin: false,
+    };
+    while (boxes.length < proposed.length)
+        boxes.push({ ...like, id: freshId('b', boxes), label: `box ${boxes.length + 1}` });
+    const box = (id: string) => boxes[proposed.findIndex((in_) => in_.includes(id))]?.id ?? null;
+    change({ ...doc.value, boxes, animals: doc.value.animals.map((a) => ({ ...a, box: box(a.id) })) });
+}
+const label = (id: string) => doc.value.animals.find((a) => a.id === id)?.label || 'one without a name';
 function addPiece() {
     set('pieces', [...doc.value.pieces, { id: freshId('p', doc.value.pieces), label: '', kind: 'gear' } as PieceDoc]);
 }
@@ -384,6 +405,14 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked;
                     </RowTable>
                     <p v-if="!locked">
                         <button type="button" class="outline" @click="addAnimal(true)">Add corals</button>
+                        <button v-if="boxing?.boxes.length" type="button" class="outline" @click="putIntoBoxes">
+                            Put them into {{ boxing.boxes.length }}
+                            {{ boxing.boxes.length === 1 ? 'box' : 'boxes' }}
+                        </button>
+                        <small v-if="boxing?.proven" class="quiet"> no fewer will do</small>
+                    </p>
+                    <p v-if="boxing?.left.length" class="wrong">
+                        Into no box of that size, or not measured: {{ boxing.left.map(label).join(', ') }}
                     </p>
                 </section>
                 <section>

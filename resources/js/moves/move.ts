@@ -83,6 +83,7 @@ export interface MoveProps {
     waters: MoveWaterView;
     gates: MoveGateView[];
     findings: FindingView[];
+    boxing: { boxes: string[][]; left: string[]; proven: boolean } | null;
     people: { id: number; name: string; skills: string[]; busy: string | null }[];
 }
 
