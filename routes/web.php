@@ -226,6 +226,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/plans', [PlanController::class, 'index'])->name('plans');
     Route::post('/sites/{site}/plans', [PlanController::class, 'store'])->name('plans.store');
+    Route::post('/systems/{system}/refits', [PlanController::class, 'refit'])->name('plans.refit');
     Route::get('/plans/{plan}', [PlanController::class, 'show'])->name('plans.show');
     Route::put('/plans/{plan}', [PlanController::class, 'update'])->name('plans.update');
     Route::post('/plans/{plan}/archive', [PlanController::class, 'archive'])->name('plans.archive');

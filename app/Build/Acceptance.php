@@ -175,9 +175,14 @@ final class Acceptance
         });
     }
 
-    /** The system an earlier version of this plan opened. */
+    /** The system this plan refits, or an earlier version of it opened. */
     public static function running(PlanVersion $version): ?System
     {
+        $refits = Plan::query()->whereKey($version->plan_id)->value('refits_system_id');
+        if (is_int($refits)) {
+            return System::query()->current()->find($refits);
+        }
+
         return System::query()
             ->current()
             ->whereIn('plan_version_id', PlanVersion::query()->where('plan_id', $version->plan_id)->select('id'))

@@ -8,6 +8,7 @@ use App\Clients\Room;
 use App\Clients\Site;
 use App\House\Archives;
 use App\House\Audited;
+use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +22,7 @@ final class Plan extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['site_id', 'room_id', 'name', 'draft', 'revision', 'user_id'];
+    protected $fillable = ['site_id', 'room_id', 'refits_system_id', 'name', 'draft', 'revision', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -42,6 +43,12 @@ final class Plan extends Model
     public function site(): BelongsTo
     {
         return $this->belongsTo(Site::class);
+    }
+
+    /** @return BelongsTo<System, $this> the running system it would change; null: it builds a new one */
+    public function refits(): BelongsTo
+    {
+        return $this->belongsTo(System::class, 'refits_system_id');
     }
 
     /** @return BelongsTo<Room, $this> */

@@ -25,7 +25,7 @@ final readonly class PlanPage
     /** @return array<string, mixed> */
     public static function props(Plan $plan, User $user, bool $conflict = false): array
     {
-        $plan->load(['room', 'site.client', 'site.passages']);
+        $plan->load(['room', 'site.client', 'site.passages', 'refits']);
         $brief = PlanBrief::read(PlanReader::raw($plan));
 
         return [
@@ -40,6 +40,7 @@ final readonly class PlanPage
                 'name' => $plan->name,
                 'siteId' => $plan->site_id,
                 'roomId' => $plan->room_id,
+                'refits' => $plan->refits === null ? null : ['id' => $plan->refits->id, 'name' => $plan->refits->name],
                 'mayUpdate' => $user->can('update', $plan),
             ],
             'draft' => fn (): PlanDraftView => PlanDraftView::of($plan),

@@ -115,6 +115,7 @@ final class RoutesTest extends TestCase
         'devices.store' => 'op',
         'devices.revoke' => 'opt',
         'devices.breaks' => 'opt',
+        'plans.refit' => 'op',
         'vessels.join' => 'op',
         'vessels.leave' => 'op',
         'moves' => 'opt',

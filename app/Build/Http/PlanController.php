@@ -6,10 +6,12 @@ namespace App\Build\Http;
 
 use App\Build\Plan;
 use App\Build\PlanPage;
+use App\Build\RefitPlan;
 use App\Build\Views\PlanLineView;
 use App\Clients\Site;
 use App\House\Http\Asked;
 use App\House\Views\PageView;
+use App\Systems\System;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Builder;
@@ -78,6 +80,17 @@ final class PlanController
         ]);
 
         return redirect("/plans/{$plan->id}");
+    }
+
+    /** A plan for a system that runs: it begins as the record stands. */
+    public function refit(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('create', Plan::class);
+        Gate::authorize('update', $system);
+        $request->validate(['name' => ['required', 'string', 'max:120']]);
+        $plan = RefitPlan::of($system, $request->string('name')->toString(), $user);
+
+        return redirect("/plans/{$plan->id}")->with('said', "It begins as {$system->name} stands on record today.");
     }
 
     public function show(Plan $plan, #[CurrentUser] User $user): Response

@@ -38,7 +38,14 @@ import WaysThrough from './WaysThrough.vue';
 
 const props = defineProps<{
     live: PlanLiveView;
-    plan: { id: number; name: string; siteId: number; roomId: number | null; mayUpdate: boolean };
+    plan: {
+        id: number;
+        name: string;
+        siteId: number;
+        roomId: number | null;
+        refits: { id: number; name: string } | null;
+        mayUpdate: boolean;
+    };
     draft: PlanDraftView;
     crumbs: CrumbView[];
     sheet: FactSpecView[];
@@ -136,6 +143,10 @@ function rename(roomId: number | null = props.plan.roomId) {
                 :readonly="!plan.mayUpdate"
                 @change="rename()"
             />
+            <p v-if="plan.refits" class="quiet">
+                A refit of <Link :href="`/systems/${plan.refits.id}`">{{ plan.refits.name }}</Link>: it runs on as it
+                is; what is accepted is confirmed there one by one.
+            </p>
             <p class="keeping" role="status" :class="{ bad: unkept || state === 'waiting' || state === 'signed-out' }">
                 {{
                     unkept && state !== 'kept'

@@ -31,6 +31,8 @@ const tabs = computed(() => [
           ]
         : []),
 ]);
+/** A plan that begins as this record stands. */
+const refit = () => router.post(`/systems/${props.header.id}/refits`, { name: `Refit of ${props.header.name}` });
 const note = useForm({ text: '' });
 const adding = ref(false);
 const found = useForm({ found: '' });
@@ -67,6 +69,9 @@ const confirming = ref<number | null>(null);
                     · <a :href="`/systems/${header.id}/handover.pdf`">handover file, PDF</a
                     ><template v-if="header.mayRecord">
                         · <Link :href="`/systems/${header.id}/fault`">find a fault</Link></template
+                    ><template v-if="header.mayUpdate">
+                        ·
+                        <button type="button" class="linkish" @click="refit">plan a refit</button></template
                     >
                 </p>
             </div>

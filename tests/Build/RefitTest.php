@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Build;
+
+use App\Build\Acceptance;
+use App\Build\Plan;
+use App\Build\PlanReader;
+use App\Build\PlanVersion;
+use App\Systems\OpenRipple;
+use App\Systems\System;
+use App\Systems\SystemBrief;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+use Velbrin\Core\Build\Plan as CorePlan;
+use Velbrin\Core\Chemistry\Regime;
+
+/** A plan that begins as a running system stands, and returns into it. */
+final class RefitTest extends TestCase
+{
+    private System $system;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->system = Fixture::system(self::site(), self::user('planner'));
+    }
+
+    private function refit(): Plan
+    {
+        $this->actingAs(self::user('planner'))
+            ->post("/systems/{$this->system->id}/refits", ['name' => 'Larger sump'])
+            ->assertSessionHasNoErrors();
+
+        return Plan::query()->where('name', 'Larger sump')->sole();
+    }
+
+    #[Test]
+    public function it_begins_as_the_record_stands_and_answers_alike(): void
+    {
+        $plan = $this->refit();
+        $of = fn (string $key): mixed => [
+            CorePlan::answer(SystemBrief::read($this->system->load('vessels')))->figure($key)?->quantity?->value,
+            CorePlan::answer(PlanReader::read($plan))->figure($key)?->quantity?->value,
+        ];
+        foreach (['systemL', 'downL', 'spareL', 'lossWK'] as $key) {
+            [$record, $planned] = $of($key);
+            self::assertEqualsWithDelta($record, $planned, 1e-6, $key);
+        }
+        self::assertNotNull($of('systemL')[0]);
+        $page = self::props($this->get("/plans/{$plan->id}")->assertOk());
+        self::assertSame($this->system->id, $page['plan']['refits']['id']);
+    }
+
+    #[Test]
+    public function what_is_accepted_changes_no_record_and_opens_no_second_system(): void
+    {
+        $plan = $this->refit();
+        $planner = self::user('planner');
+        // A draft of which every Stop is answered, with a larger pump.
+        $whole = Fixture::plan($this->system->site()->firstOrFail(), $planner, ['flowLh' => 2400])->draft;
+        $plan->update(['draft' => $whole]);
+        $version = PlanVersion::query()->create([
+            'plan_id' => $plan->id,
+            'number' => 1,
+            'brief' => PlanReader::raw($plan->refresh()),
+            'core_version' => '1',
+            'user_id' => $planner->id,
+        ]);
+        $was = $this->system->refresh()->only(['facts', 'chambers', 'true_volume_l']);
+        $into = Acceptance::accept($version, $planner, 'Another', 'mixed reef', Regime::Natural);
+        self::assertSame($this->system->id, $into->id);
+        self::assertGreaterThan(0, OpenRipple::query()->where('system_id', $this->system->id)->whereNull('confirmed_at')->count());
+        self::assertSame(1, System::query()->count());
+        self::assertSame($was, $this->system->refresh()->only(['facts', 'chambers', 'true_volume_l']));
+    }
+
+    #[Test]
+    public function only_planners_begin_one_and_a_name_is_asked_for(): void
+    {
+        $this->actingAs(self::user('technician'))->post("/systems/{$this->system->id}/refits", ['name' => 'x'])->assertForbidden();
+        $this->actingAs(self::user('planner'))->post("/systems/{$this->system->id}/refits", ['name' => ''])->assertSessionHasErrors('name');
+    }
+}
