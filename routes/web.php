@@ -41,6 +41,7 @@ use App\Control\Http\ControlController;
 use App\Control\Http\ControlPaperController;
 use App\Control\Http\DeviceController;
 use App\Control\Http\SensorController;
+use App\Control\Http\StandardController;
 use App\Control\Http\SupplyController;
 use App\Control\Http\TrialRunController;
 use App\Front\Http\AuditController;
@@ -313,6 +314,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/control/{controller}/sensors', [SensorController::class, 'store'])->name('sensors.store');
     Route::put('/sensors/{sensor}', [SensorController::class, 'update'])->name('sensors.update');
     Route::post('/sensors/{sensor}/archive', [SensorController::class, 'archive'])->name('sensors.archive');
+    Route::post('/control/{controller}/standards', [StandardController::class, 'store'])->name('standards.store');
+    Route::post('/control/{controller}/standards/{standard}', [StandardController::class, 'take'])->name('standards.take');
+    Route::post('/standards/{standard}/archive', [StandardController::class, 'archive'])->name('standards.archive');
     Route::get('/control/{controller}/break', [TrialRunController::class, 'show'])->name('controllers.break');
     Route::post('/control/{controller}/break', [TrialRunController::class, 'play'])->name('controllers.play');
     Route::get('/control/{controller}/by-hand.pdf', [ControlPaperController::class, 'byHand'])->name('controllers.by-hand');

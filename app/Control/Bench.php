@@ -10,6 +10,7 @@ use App\Control\Views\LadderView;
 use App\Control\Views\OutletView;
 use App\Control\Views\SensorView;
 use App\Control\Views\SetUpLineView;
+use App\Control\Views\StartsView;
 use App\Control\Views\StripView;
 use App\House\Days;
 use App\House\Views\FindingView;
@@ -27,6 +28,7 @@ use Velbrin\Core\Control\Programme\Guard;
 use Velbrin\Core\Control\Programme\Outlet as CoreOutlet;
 use Velbrin\Core\Control\Programme\Pulse;
 use Velbrin\Core\Control\Programme\Rungs;
+use Velbrin\Core\Control\Programme\Starts;
 use Velbrin\Core\Control\Programme\Words;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
@@ -50,6 +52,7 @@ final class Bench
         private readonly WholeSetUp $whole,
         private readonly LiveOfController $live,
         private readonly Watches $watches,
+        private readonly SystemKnown $known,
     ) {
     }
 
@@ -115,6 +118,10 @@ final class Bench
             'chain' => $this->watches->chain($controller, $this->at($asked)),
             'askedAt' => $asked,
             'history' => $this->history($controller, $user),
+            'starts' => StartsView::of(Starts::of($this->known->setpointC($controller))),
+            'standards' => StandardSetUp::query()->current()->orderBy('name')->limit(20)->get(['id', 'name'])->map(
+                fn (StandardSetUp $s): array => ['id' => $s->id, 'name' => $s->name],
+            ),
             'conflict' => $conflict,
             'now' => now()->setTimezone($controller->site->timezone ?? 'UTC')->format('H:i'),
         ];

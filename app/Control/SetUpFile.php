@@ -58,6 +58,72 @@ final class SetUpFile
         ];
     }
 
+    /**
+     * By what hangs where, without what only this place knows.
+     *
+     * @return array{outlets: list<mixed>, guards: list<mixed>}
+     */
+    public static function standard(Controller $controller, WholeSetUp $whole): array
+    {
+        $roles = RoleKeys::of($controller, $whole);
+        $written = $controller->latest()->document ?? [];
+        $outlets = array_filter(is_array($written['outlets'] ?? null) ? $written['outlets'] : [], is_array(...));
+        $guards = array_filter(is_array($written['guards'] ?? null) ? $written['guards'] : [], is_array(...));
+        $has = fn (mixed $key): bool => is_string($key) && isset($roles[$key]);
+        $renamed = self::renamed([
+            'outlets' => array_values(array_filter($outlets, fn (array $o): bool => $has($o['id'] ?? null))),
+            'guards' => array_values(array_filter($guards, fn (array $g): bool => $has($g['outlet'] ?? null))),
+        ], $roles);
+
+        return ['outlets' => self::list($renamed['outlets'] ?? []), 'guards' => self::list($renamed['guards'] ?? [])];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $standard
+     * @return array{0: array{outlets: list<mixed>, guards: list<mixed>}, 1: list<string>} document, and roles nothing here plays
+     */
+    public static function fromStandard(array $standard, Controller $controller, WholeSetUp $whole): array
+    {
+        $keys = array_flip(RoleKeys::of($controller, $whole));
+        $missing = [];
+        $knows = function (mixed $value) use (&$knows, $keys, &$missing): bool {
+            foreach (is_array($value) ? $value : [] as $key => $one) {
+                $isRole = is_string($one) && self::isReference((string) $key) && str_contains($one, '#');
+                if ($isRole && ! isset($keys[$one])) {
+                    $missing[$one] = str_replace('#', ' ', $one);
+
+                    return false;
+                }
+                if (is_array($one) && ! $knows($one)) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+        $kept = [
+            'outlets' => array_values(array_filter(self::list($standard['outlets'] ?? []), $knows)),
+            'guards' => array_values(array_filter(self::list($standard['guards'] ?? []), $knows)),
+        ];
+        $ids = array_column(array_filter($kept['outlets'], is_array(...)), 'id');
+        $kept['guards'] = array_values(array_filter(
+            $kept['guards'],
+            fn (mixed $g): bool => is_array($g) && in_array($g['outlet'] ?? null, $ids, true),
+        ));
+        $document = self::renamed($kept, $keys);
+
+        return [
+            ['outlets' => self::list($document['outlets'] ?? []), 'guards' => self::list($document['guards'] ?? [])],
+            array_values($missing),
+        ];
+    }
+
+    /** @return list<mixed> */
+    private static function list(mixed $value): array
+    {
+        return is_array($value) ? array_values($value) : [];
+    }
+
     /** @return array<string, string> names by key, of outlets and sensors */
     private static function names(Controller $controller, WholeSetUp $whole): array
     {

@@ -19,6 +19,8 @@ use Velbrin\Core\Measure\OutOfRange;
 /** What is known of the system a controller drives, as its checker reads it; what nobody has said is left out. */
 final class SystemKnown
 {
+    private const HOUSE_C = 25.5;
+
     /** @var array<int, array<string, float>> asked once in a request */
     private array $read = [];
 
@@ -30,6 +32,16 @@ final class SystemKnown
     public function of(Controller $controller): array
     {
         return $this->read[$controller->id] ??= $this->ask($controller);
+    }
+
+    /** The set point of the system it drives; the house’s where none is said. */
+    public function setpointC(Controller $controller): float
+    {
+        $id = $controller->sensors->firstWhere(fn (Sensor $s): bool => $s->system_id !== null)?->system_id;
+        $system = $id === null ? null : System::query()->current()->with('vessels')->find($id);
+        $brief = $system === null ? null : SystemBrief::read($system);
+
+        return $brief === null ? self::HOUSE_C : Facts::of($brief)->number(F::SetpointC);
     }
 
     /** @return array<string, float> */

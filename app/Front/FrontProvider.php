@@ -173,6 +173,7 @@ final class FrontProvider extends ServiceProvider
             'outlet' => \App\Control\Outlet::class,
             'sensor' => \App\Control\Sensor::class,
             'set_up' => \App\Control\SetUp::class,
+            'standard_set_up' => \App\Control\StandardSetUp::class,
             'link_device' => \App\Control\Link\LinkDevice::class,
             'move' => \App\Moves\Move::class,
             'alarm' => \App\Alerts\Alarm::class,

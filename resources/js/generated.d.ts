@@ -596,6 +596,12 @@ export interface SetUpLineView {
     changes: string[];
 }
 
+export interface StartsView {
+    startC: number;
+    stopC: number;
+    guardC: number;
+}
+
 export interface StripView {
     id: number;
     name: string;

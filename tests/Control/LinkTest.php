@@ -8,6 +8,7 @@ use App\Control\Controller;
 use App\Control\Link\LinkDevice;
 use App\Control\Link\ThinRows;
 use App\Rounds\FollowUp;
+use App\Systems\System;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
@@ -204,7 +205,7 @@ final class LinkTest extends TestCase
     #[Test]
     public function a_head_that_started_again_is_verified_once(): void
     {
-        $system = Fixture::system($this->controller->site()->firstOrFail(), self::user('planner'));
+        $system = System::query()->where('site_id', $this->controller->site_id)->sole();
         $this->controller->sensors()->update(['system_id' => $system->id]);
         $verify = fn (): int => FollowUp::query()->where('system_id', $system->id)->where('kind', 'verify')->count();
         $this->send([$this->reading(1)])->assertOk();

@@ -8,6 +8,7 @@ use App\Alerts\Alarm;
 use App\Control\Controller;
 use App\Control\Outlet;
 use App\Control\SetUp;
+use App\Control\StandardSetUp;
 use App\Systems\Item;
 use App\Systems\System;
 use App\Team\User;
@@ -309,5 +310,41 @@ final class SetUpTest extends TestCase
         $this->controller->strips()->firstOrFail()->update(['rated_w' => 2000]);
         $now = self::props($this->get("/control/{$this->controller->id}"))['findings'];
         self::assertNull(collect($now)->firstWhere('severity', 'stop'));
+    }
+
+    #[Test]
+    public function a_standard_is_taken_over_elsewhere_by_what_hangs_where_and_looked_at_again(): void
+    {
+        $this->device('heater', 2);
+        $this->device('return-pump', 3);
+        $written = [
+            $this->hold(2),
+            ['id' => $this->outlet(3)->key(), 'place' => 'return', 'rule' => ['kind' => 'on'], 'lostLink' => 'on'],
+            ['id' => $this->outlet(6)->key(), 'place' => 'nothing hangs there', 'rule' => ['kind' => 'off'], 'lostLink' => 'off'],
+        ];
+        $guard = ['id' => 'g1', 'outlet' => $this->outlet(2)->key(), 'when' => [['probe' => $this->sensor('sump probe'), 'above' => 26.5]],
+            'forS' => 60, 'then' => 'off', 'rank' => 'animals', 'blind' => 'off'];
+        $this->put("/control/{$this->controller->id}", ['outlets' => $written, 'guards' => [$guard], 'revision' => 0])->assertOk();
+        $this->post("/control/{$this->controller->id}/standards", ['name' => ''])->assertSessionHasErrors('name');
+        $this->post("/control/{$this->controller->id}/standards", ['name' => 'Cabinet'])->assertSessionHasNoErrors();
+        $standard = StandardSetUp::query()->sole();
+        self::assertSame(['heater#1', 'return-pump#1'], array_column($standard->document['outlets'], 'id'));
+        self::assertSame('probe temperature sump#1', $standard->document['outlets'][0]['rule']['probe']);
+
+        // Elsewhere its heater is on another plug, and nobody has a return pump.
+        $there = Fixture::controller($this->system->site()->firstOrFail());
+        $plug = $there->strips()->firstOrFail()->outlets()->get()[4];
+        $this->system->items()->create(['job' => 'heater', 'name' => 'Other heater', 'watts' => 100, 'outlet_id' => $plug->id]);
+        $this->post("/control/{$there->id}/standards/{$standard->id}", ['revision' => 0])
+            ->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'Not here: return-pump 1'));
+        $draft = $there->load('setUps')->draft();
+        $own = $there->sensors()->where('name', 'sump probe')->sole()->key();
+        self::assertSame([$plug->key()], array_column($draft->document['outlets'] ?? [], 'id'));
+        self::assertSame($own, $draft->document['outlets'][0]['rule']['probe'] ?? null);
+        self::assertSame($own, $draft->document['guards'][0]['when'][0]['probe'] ?? null);
+        // Somebody who has read an older page is told.
+        $this->post("/control/{$there->id}/standards/{$standard->id}", ['revision' => 7])->assertSessionHasErrors('revision');
+        $this->post("/standards/{$standard->id}/archive")->assertSessionHasNoErrors();
+        self::assertSame([], self::props($this->get("/control/{$there->id}"))['standards']);
     }
 }

@@ -13,6 +13,7 @@ use App\Clients\Attachment;
 use App\Clients\Data\ClientExport;
 use App\Clients\Site;
 use App\Control\Circuit;
+use App\Control\StandardSetUp;
 use App\House\Days;
 use App\Moves\MoveStart;
 use App\Risk\FleetRun;
@@ -260,6 +261,8 @@ trait EveryRoute
                 'on' => now()->addDays(random_int(1, 30000))->toDateString(),
                 'name' => 'Rest',
             ])->id,
+            'standard' => fn () => StandardSetUp::query()
+                ->create(['name' => 'Ours', 'document' => ['outlets' => [], 'guards' => []], 'user_id' => $planner->id])->id,
             'fleetRun' => fn () => FleetRun::start(Night::Tonight)->id,
             'run' => fn () => WeekRun::query()->create(['monday' => now()->toDateString()])->id,
             'move' => fn () => str_starts_with((string) $route->getName(), 'moves.')

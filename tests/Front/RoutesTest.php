@@ -129,6 +129,9 @@ final class RoutesTest extends TestCase
         'moves.entries' => 'opt',
         'moves.close' => 'op',
         'moves.archive' => 'op',
+        'standards.store' => 'op',
+        'standards.take' => 'opt',
+        'standards.archive' => 'op',
         'controllers.show' => 'opt',
         'controllers.break' => 'opt',
         'controllers.play' => 'opt',
@@ -363,6 +366,7 @@ final class RoutesTest extends TestCase
 
     /** What a technician does only where their round takes them; a call-out takes them anywhere. */
     private const ON_THE_ROUND = [
+        'standards.take',
         'moves.entries',
         'stages.pass',
         'stages.missed',

@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
-import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue';
-import type { DayRowView, FindingView, LadderView, LiveView, SensorView, SetUpLineView, StripView } from '../generated';
+import { computed, nextTick, onBeforeUnmount, onMounted, provide, ref } from 'vue';
+import type {
+    DayRowView,
+    FindingView,
+    LadderView,
+    LiveView,
+    SensorView,
+    SetUpLineView,
+    StartsView,
+    StripView,
+} from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { date, when } from '../shared/units';
@@ -16,7 +25,7 @@ import PlugForm from './PlugForm.vue';
 import SensorForm from './SensorForm.vue';
 import StripForm from './StripForm.vue';
 import Wiring from './Wiring.vue';
-import { blankRule, type Change, type GuardDoc, type OutletDoc, type SetUpDoc } from './setUp';
+import { STARTS, blankRule, type Change, type GuardDoc, type OutletDoc, type SetUpDoc } from './setUp';
 import { useSetUp } from './useSetUp';
 
 const props = defineProps<{
@@ -61,10 +70,13 @@ const props = defineProps<{
         differs: boolean;
     }[];
     history: SetUpLineView[];
+    standards: { id: number; name: string }[];
+    starts: StartsView;
     conflict: boolean;
     now: string;
 }>();
 const { doc, past, standing, change, correct, undo, send, takeTheirs } = useSetUp(props);
+provide(STARTS, props.starts);
 const chosen = ref<string | null>(null);
 const sheet = ref<'strip' | 'sensor' | 'alarm' | null>(null);
 const sensor = ref<SensorView | null>(null);
@@ -112,7 +124,7 @@ function begin() {
     const next: OutletDoc = {
         id: outlet.value.key,
         place: outlet.value.load ?? outlet.value.name,
-        rule: blankRule(kind, probe),
+        rule: blankRule(kind, probe, props.starts),
     };
     change({ ...doc.value, outlets: [...doc.value.outlets, next] });
 }
@@ -141,6 +153,23 @@ function read(event: Event) {
     file.revision = props.controller.revision;
     file.post(`/control/${props.controller.id}/set-up`, { preserveScroll: true, forceFormData: true });
 }
+const keepingStandard = ref(false);
+const standard = useForm({ name: '' });
+const keepStandard = () =>
+    standard.post(`/control/${props.controller.id}/standards`, {
+        preserveScroll: true,
+        onSuccess: () => {
+            keepingStandard.value = false;
+            standard.reset();
+        },
+    });
+/** What is written here is the draft before; it comes back with “throw the draft away”. */
+const takeStandard = (id: number) =>
+    router.post(
+        `/control/${props.controller.id}/standards/${id}`,
+        { revision: props.controller.revision },
+        { preserveScroll: true },
+    );
 const STANDINGS = {
     kept: 'kept',
     typing: 'typing…',
@@ -390,6 +419,12 @@ onMounted(() => {
                 </li>
             </ol>
             <p v-else class="quiet">Nothing has been written yet.</p>
+            <form v-if="keepingStandard" class="standing" @submit.prevent="keepStandard">
+                <label for="standard-name">What the standard is called</label>
+                <input id="standard-name" v-model="standard.name" class="cell" type="text" maxlength="120" required />
+                <FieldError :words="standard.errors.name" />
+                <button class="btn-go" :disabled="standard.processing">Keep it</button>
+            </form>
             <p>
                 <a :href="`/control/${controller.id}/set-up.json`">The set-up as a file, JSON</a>
                 <template v-if="controller.mayWrite">
@@ -397,6 +432,18 @@ onMounted(() => {
                     <label class="linkish"
                         >read one from a file<input class="visually-hidden" type="file" accept=".json" @change="read"
                     /></label>
+                    <template v-for="s in standards" :key="s.id">
+                        ·
+                        <button type="button" class="linkish" @click="takeStandard(s.id)">
+                            take over “{{ s.name }}”
+                        </button>
+                    </template>
+                    <template v-if="controller.mayActivate && doc.outlets.length">
+                        ·
+                        <button type="button" class="linkish" @click="keepingStandard = true">
+                            keep it as a standard
+                        </button>
+                    </template>
                     <template v-if="controller.draft">
                         ·
                         <button

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, inject } from 'vue';
 import type { SensorView } from '../generated';
 import NumberCell from './NumberCell.vue';
 import type { ConditionDoc, GuardDoc } from './setUp';
+import { STARTS } from './setUp';
 
 /** A guard of an outlet: up to three conditions together, for how long, what then, and what clears it. */
 const props = defineProps<{ sensors: SensorView[] }>();
 const guard = defineModel<GuardDoc>({ required: true });
 const emit = defineEmits<{ remove: [] }>();
 const MOST = 3;
+const starts = inject(STARTS, { startC: NaN, stopC: NaN, guardC: NaN });
 const byKey = (key: string | undefined) => props.sensors.find((s) => s.key === key);
 const kindOf = (key: string | undefined) => (byKey(key)?.quantity === 'temperature' ? 'degC' : undefined);
 const put = (change: Partial<GuardDoc>) => (guard.value = { ...guard.value, ...change });
@@ -19,7 +21,7 @@ function condition(n: number, next: ConditionDoc) {
 const blank = (key: string): ConditionDoc =>
     byKey(key)?.kind === 'switch'
         ? { switch: key, closed: true }
-        : { probe: key, above: byKey(key)?.quantity === 'temperature' ? 26.5 : 0 };
+        : { probe: key, above: byKey(key)?.quantity === 'temperature' ? starts.guardC : 0 };
 const way = (c: ConditionDoc) =>
     c.switch !== undefined ? (c.closed === false ? 'dry' : 'wet') : c.below !== undefined ? 'below' : 'above';
 function turn(n: number, to: string) {

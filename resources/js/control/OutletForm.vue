@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, inject, ref } from 'vue';
 import type { OutletView, SensorView } from '../generated';
 import GuardFields from './GuardFields.vue';
 import NumberCell from './NumberCell.vue';
 import RuleFields from './RuleFields.vue';
 import type { GuardDoc, OutletDoc } from './setUp';
+import { STARTS } from './setUp';
 
 /** One outlet: what it does, what it does without its link, its times, its pauses, its guards. */
 const props = defineProps<{
@@ -16,6 +17,7 @@ const props = defineProps<{
 const doc = defineModel<OutletDoc>('doc', { required: true });
 const guards = defineModel<GuardDoc[]>('guards', { required: true });
 const emit = defineEmits<{ remove: [] }>();
+const starts = inject(STARTS, { startC: NaN, stopC: NaN, guardC: NaN });
 const put = (change: Partial<OutletDoc>) => (doc.value = { ...doc.value, ...change });
 const id = (part: string) => `${doc.value.id}-${part}`;
 const pauses = computed(() => Object.entries(doc.value.pauses ?? {}));
@@ -34,7 +36,8 @@ function guardNumber() {
 function addGuard() {
     const first = props.sensors[0];
     if (!first) return;
-    const when = first.kind === 'switch' ? { switch: first.key, closed: true } : { probe: first.key, above: 26.5 };
+    const when =
+        first.kind === 'switch' ? { switch: first.key, closed: true } : { probe: first.key, above: starts.guardC };
     guards.value = [
         ...guards.value,
         {

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, inject, ref } from 'vue';
 import type { SensorView } from '../generated';
 import NumberCell from './NumberCell.vue';
-import { band, blankRule, clockOf, minuteOf, RULES, spread, type RuleDoc } from './setUp';
+import { STARTS, band, blankRule, clockOf, minuteOf, RULES, spread, type RuleDoc } from './setUp';
 
 /** What an outlet does, asked in the words of the trade, each kind with its own few fields. */
 const props = defineProps<{ own: string; sensors: SensorView[]; places: { key: string; label: string }[] }>();
 const rule = defineModel<RuleDoc>({ required: true });
+const starts = inject(STARTS, { startC: NaN, stopC: NaN, guardC: NaN });
 const probes = computed(() => props.sensors.filter((s) => s.kind === 'probe'));
 const switches = computed(() => props.sensors.filter((s) => s.kind === 'switch'));
 const kindOf = (key: unknown) =>
@@ -18,7 +19,7 @@ const set = (key: string, value: unknown) => {
 };
 const number = (key: string) => rule.value[key] as number | null | undefined;
 const word = (key: string) => (rule.value[key] as string | undefined) ?? '';
-const change = (kind: string) => (rule.value = blankRule(kind, probes.value[0]?.key));
+const change = (kind: string) => (rule.value = blankRule(kind, probes.value[0]?.key, starts));
 const points = computed(() => (rule.value.points ?? []) as { minute: number; level: string | number }[]);
 const levelText = (level: string | number) =>
     level === 'on' ? 100 : level === 'off' ? 0 : Math.round(Number(level) * 100);

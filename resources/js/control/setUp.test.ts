@@ -6,6 +6,8 @@ const doc = (): SetUpDoc => ({
     guards: [{ id: 'o1-1', outlet: 'o1', when: [], forS: 0, then: 'off', rank: 'animals' }],
 });
 
+const starts = { startC: 25.3, stopC: 25.7, guardC: 26.5 };
+
 describe('a set-up while it is written', () => {
     it('is corrected in a copy, deep keys made where they are missing', () => {
         const was = doc();
@@ -47,9 +49,9 @@ describe('a set-up while it is written', () => {
     });
 
     it('leaves open what somebody has to decide', () => {
-        for (const [kind] of RULES) expect(blankRule(kind, 's1').kind).toBe(kind);
-        expect(blankRule('hold', 's1')).not.toHaveProperty('blind');
-        expect(blankRule('pulse', undefined)).not.toHaveProperty('capMl');
-        expect(blankRule('refill', undefined)).not.toHaveProperty('longestS');
+        for (const [kind] of RULES) expect(blankRule(kind, 's1', starts).kind).toBe(kind);
+        expect(blankRule('hold', 's1', starts)).not.toHaveProperty('blind');
+        expect(blankRule('pulse', undefined, starts)).not.toHaveProperty('capMl');
+        expect(blankRule('refill', undefined, starts)).not.toHaveProperty('longestS');
     });
 });

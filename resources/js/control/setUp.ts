@@ -1,3 +1,5 @@
+import type { InjectionKey } from 'vue';
+import type { StartsView } from '../generated';
 /** A set-up as it is written: units stand in the names of keys. */
 export interface PauseDoc {
     state: string | number;
@@ -59,9 +61,12 @@ export const RULES: [string, string][] = [
 ];
 
 /** A rule of that kind with nothing said that flatters: what somebody has to decide stays empty. */
-export function blankRule(kind: string, probe: string | undefined): RuleDoc {
+/** Where what is new begins, as the office hands it over. */
+export const STARTS = Symbol('starts') as InjectionKey<StartsView>;
+
+export function blankRule(kind: string, probe: string | undefined, starts: StartsView): RuleDoc {
     const rules: Record<string, RuleDoc> = {
-        hold: { kind, probe: probe ?? '', startAt: 25.3, stopAt: 25.7 },
+        hold: { kind, probe: probe ?? '', startAt: starts.startC, stopAt: starts.stopC },
         day: {
             kind,
             points: [
