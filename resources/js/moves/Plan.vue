@@ -92,7 +92,7 @@ function putIntoBoxes() {
     const box = (id: string) => boxes[proposed.findIndex((in_) => in_.includes(id))]?.id ?? null;
     change({ ...doc.value, boxes, animals: doc.value.animals.map((a) => ({ ...a, box: box(a.id) })) });
 }
-const label = (id: string) => doc.value.animals.find((a) => a.id === id)?.label || 'one without a name';
+const nameOf = (id: string) => doc.value.animals.find((a) => a.id === id)?.label || 'one without a name';
 function addPiece() {
     set('pieces', [...doc.value.pieces, { id: freshId('p', doc.value.pieces), label: '', kind: 'gear' } as PieceDoc]);
 }
@@ -412,7 +412,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked;
                         <small v-if="boxing?.proven" class="quiet"> no fewer will do</small>
                     </p>
                     <p v-if="boxing?.left.length" class="wrong">
-                        Into no box of that size, or not measured: {{ boxing.left.map(label).join(', ') }}
+                        Into no box of that size, or not measured: {{ boxing.left.map(nameOf).join(', ') }}
                     </p>
                 </section>
                 <section>
