@@ -39,6 +39,17 @@ export interface BoxDoc {
     airHours?: number | null;
     cabin?: boolean;
 }
+/** A box where nobody has said another. */
+export const USUAL_BOX: Omit<BoxDoc, 'id'> = {
+    litres: 28,
+    wall: 'foam',
+    lengthMm: 600,
+    widthMm: 400,
+    heightMm: 320,
+    airLMin: 0,
+    airHours: null,
+    cabin: false,
+};
 export interface PieceDoc {
     id: string;
     label?: string | null;

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { freshId, type PieceDoc } from './move';
+import NumberIn from './NumberIn.vue';
+import RowTable from './RowTable.vue';
+import { checked, word, usePlanDesk } from './planDesk';
+
+/** What is carried besides boxes. */
+const { doc, locked, set } = usePlanDesk();
+function addPiece() {
+    set('pieces', [...doc.value.pieces, { id: freshId('p', doc.value.pieces), label: '', kind: 'gear' } as PieceDoc]);
+}
+const KINDS = {
+    tank: 'tank',
+    stand: 'stand',
+    sump: 'sump',
+    lamp: 'lamp, hood',
+    rock: 'rock',
+    sand: 'sand',
+    barrel: 'barrel',
+    gear: 'gear',
+};
+const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful', cracked: 'cracked' };
+</script>
+
+<template>
+    <section>
+        <h2>What is carried</h2>
+        <p class="quiet caution">
+            Glass and wet gear: power off and unplugged before anything is lifted; gloves, shoes, nobody beneath.
+            Lifting limits are the best case; local rules decide.
+        </p>
+        <RowTable
+            :rows="doc.pieces"
+            what="pieces"
+            add="Add a piece"
+            :heads="['What', 'Is', 'Long', 'Wide', 'High', 'Weighs', 'Looked over', 'Unions', 'Acrylic, years']"
+            :readonly="locked"
+            @add="addPiece"
+            @change="set('pieces', $event)"
+        >
+            <template #default="{ row, n, set: setRow }">
+                <td>
+                    <input
+                        class="cell"
+                        type="text"
+                        maxlength="80"
+                        :aria-label="`piece ${n + 1}`"
+                        :value="row.label"
+                        @change="setRow({ ...row, label: word($event) })"
+                    />
+                </td>
+                <td>
+                    <select
+                        class="cell"
+                        :aria-label="`piece ${n + 1} is`"
+                        :value="row.kind ?? 'gear'"
+                        @change="setRow({ ...row, kind: word($event) })"
+                    >
+                        <option v-for="(label, key) in KINDS" :key="key" :value="key">{{ label }}</option>
+                    </select>
+                </td>
+                <td v-for="key in ['lengthMm', 'widthMm', 'heightMm'] as const" :key="key">
+                    <NumberIn
+                        :value="row[key]"
+                        :label="`${key.replace('Mm', '')} of piece ${n + 1}`"
+                        kind="mm"
+                        @change="setRow({ ...row, [key]: $event })"
+                    />
+                </td>
+                <td>
+                    <NumberIn
+                        :value="row.kg"
+                        :label="`piece ${n + 1} weighs`"
+                        kind="kg"
+                        @change="setRow({ ...row, kg: $event })"
+                    />
+                </td>
+                <td>
+                    <select
+                        v-if="['tank', 'stand', 'sump'].includes(row.kind ?? '')"
+                        class="cell"
+                        :aria-label="`piece ${n + 1} was found`"
+                        :value="row.verdict ?? 'unseen'"
+                        @change="setRow({ ...row, verdict: word($event) })"
+                    >
+                        <option v-for="(label, key) in VERDICTS" :key="key" :value="key">
+                            {{ label }}
+                        </option>
+                    </select>
+                </td>
+                <td>
+                    <NumberIn
+                        :value="row.unions"
+                        :label="`unions of piece ${n + 1}`"
+                        @change="setRow({ ...row, unions: $event === null ? null : Math.round($event) })"
+                    />
+                </td>
+                <td>
+                    <template v-if="row.kind === 'tank'"
+                        ><input
+                            type="checkbox"
+                            :aria-label="`piece ${n + 1} is acrylic`"
+                            :checked="row.acrylic === true"
+                            @change="setRow({ ...row, acrylic: checked($event) })" />
+                        <NumberIn
+                            v-if="row.acrylic"
+                            :value="row.ageYears"
+                            :label="`years of piece ${n + 1}`"
+                            @change="setRow({ ...row, ageYears: $event })"
+                    /></template>
+                </td>
+            </template>
+        </RowTable>
+    </section>
+</template>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { freshId, type MoveProps } from './move';
+import NumberIn from './NumberIn.vue';
+import RowTable from './RowTable.vue';
+import TimeCell from './TimeCell.vue';
+import { checked, word, usePlanDesk } from './planDesk';
+
+/** Who comes, and from when to when. */
+defineProps<{ people: MoveProps['people']; drives: boolean }>();
+const { doc, locked, set } = usePlanDesk();
+const comes = (id: number) => doc.value.people.some((p) => p.id === `u${id}`);
+function come(person: { id: number; name: string; skills: string[] }, on: boolean) {
+    const rest = doc.value.people.filter((p) => p.id !== `u${person.id}`);
+    set(
+        'people',
+        on ? [...rest, { id: `u${person.id}`, label: person.name, limitKg: 25, skills: person.skills }] : rest,
+    );
+}
+const hired = computed(() => doc.value.people.filter((p) => !/^u\d+$/.test(p.id)));
+function addHired() {
+    const id = freshId('h', hired.value);
+    set('people', [...doc.value.people, { id, label: 'hired hand', limitKg: 25, skills: [] }]);
+}
+const person = (id: string, more: object) =>
+    set(
+        'people',
+        doc.value.people.map((p) => (p.id === id ? { ...p, ...more } : p)),
+    );
+</script>
+
+<template>
+    <section>
+        <h2>Who comes, and when</h2>
+        <div class="cells">
+            <TimeCell
+                id="t-b"
+                :model-value="doc.beginsMin ?? 600"
+                label="Work begins"
+                @update:model-value="set('beginsMin', $event ?? null)"
+            />
+            <TimeCell
+                v-if="drives"
+                id="t-t"
+                :model-value="doc.truckBackMin"
+                label="The truck is back by"
+                @update:model-value="set('truckBackMin', $event ?? null)"
+            />
+            <TimeCell
+                v-if="drives"
+                id="t-l"
+                :model-value="doc.leaveByMin"
+                label="Out of the old place by"
+                @update:model-value="set('leaveByMin', $event ?? null)"
+            />
+            <label class="numbercell" for="t-f"
+                ><span>Fish are caught</span>
+                <select id="t-f" class="cell" :value="doc.fish ?? 'last'" @change="set('fish', word($event))">
+                    <option value="last">last, with the rock out</option>
+                    <option value="first">first, among the rock</option>
+                </select></label
+            >
+        </div>
+        <label v-for="p in people" :key="p.id" class="check"
+            ><input type="checkbox" :checked="comes(p.id)" @change="come(p, checked($event))" />
+            {{ p.name }}
+            <small v-if="p.busy" class="wrong">{{ p.busy }}</small></label
+        >
+        <RowTable
+            :rows="doc.people"
+            what="people"
+            add="Add a hired hand"
+            :heads="['Name', 'Lifts']"
+            :readonly="locked"
+            @add="addHired"
+            @change="set('people', $event)"
+        >
+            <template #default="{ row, n }">
+                <td>
+                    <input
+                        class="cell"
+                        type="text"
+                        maxlength="80"
+                        :aria-label="`person ${n + 1}`"
+                        :value="row.label"
+                        @change="person(row.id, { label: word($event) })"
+                    />
+                </td>
+                <td>
+                    <NumberIn
+                        :value="row.limitKg"
+                        :label="`person ${n + 1} lifts`"
+                        kind="kg"
+                        @change="person(row.id, { limitKg: $event })"
+                    />
+                </td>
+            </template>
+        </RowTable>
+    </section>
+</template>
