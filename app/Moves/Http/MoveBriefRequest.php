@@ -10,7 +10,8 @@ use Illuminate\Foundation\Http\FormRequest;
 /** What somebody wrote of a move: kept as typed, in sizes that can be kept; the core says what cannot be. */
 final class MoveBriefRequest extends FormRequest
 {
-    private const MOST_ROWS = 200;
+    /** More than any truck takes, or any table is read. */
+    private const MOST_ROWS = 80;
 
     private const ROWS = ['people', 'animals', 'boxes', 'pieces'];
 

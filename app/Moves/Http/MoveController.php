@@ -9,6 +9,8 @@ use App\Moves\CloseMove;
 use App\Moves\KeepMove;
 use App\Moves\Move;
 use App\Moves\MoveDesk;
+use App\Moves\MoveList;
+use App\Moves\MovePapers;
 use App\Moves\MoveStart;
 use App\Moves\TakeEvents;
 use App\Rounds\Entries\PhoneClock;
@@ -30,13 +32,13 @@ final class MoveController
 {
     private const AT_ONCE = 50;
 
-    public function index(#[CurrentUser] User $user, MoveDesk $desk): Response
+    public function index(#[CurrentUser] User $user, MoveList $list): Response
     {
         Gate::authorize('viewAny', Move::class);
 
         return Inertia::render('moves/Moves', [
-            'moves' => $desk->lines(),
-            'sites' => $user->plans() ? $desk->sites() : [],
+            'moves' => $list->lines(),
+            'sites' => $user->plans() ? $list->sites() : [],
             'systems' => $user->plans()
                 ? System::query()->current()->orderBy('name')->get(['id', 'name', 'site_id'])->map(
                     fn (System $s): array => ['id' => $s->id, 'name' => $s->name, 'siteId' => $s->site_id],
@@ -109,11 +111,11 @@ final class MoveController
     }
 
     /** Labels for the boxes, and what is taken along. */
-    public function papers(Move $move, #[CurrentUser] User $user, MoveDesk $desk): Response
+    public function papers(Move $move, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $move);
 
-        return Inertia::render('moves/Papers', $desk->papers($move->load(['from', 'to', 'system']), $user));
+        return Inertia::render('moves/Papers', MovePapers::of($move->load(['from', 'to', 'system']), $user));
     }
 
     /** What phones say, in lots: each entry once, judged by itself. */
@@ -160,9 +162,6 @@ final class MoveController
     {
         Gate::authorize('view', $move);
 
-        return Inertia::render($page, [
-            ...$desk->props($move->load(['from', 'to', 'system']), $user),
-            'sites' => $user->plans() ? $desk->sites() : [],
-        ]);
+        return Inertia::render($page, $desk->props($move->load(['from', 'to', 'system']), $user));
     }
 }

@@ -18,6 +18,9 @@ final class Boxing
     /** Kinds of which every way is tried. */
     private const EVERY_WAY = 12;
 
+    /** Then it is given up, and not called proven. */
+    private const MOST_TRIES = 20000;
+
     /** So much longer than another, it eats it. */
     private const EATS = 3.0;
 
@@ -47,6 +50,8 @@ final class Boxing
 
     /** @var array<string, Animal> */
     private array $animals = [];
+
+    private int $tries = 0;
 
     private function __construct(private readonly float $boxL)
     {
@@ -106,7 +111,7 @@ final class Boxing
                     break;
                 }
             }
-            $this->isProven = true;
+            $this->isProven = $this->tries < self::MOST_TRIES;
         }
         $this->isProven = $this->isProven || count($found) === $this->bound;
         $this->boxes = array_map(fn (array $in): array => array_map(fn (string $id): string => substr($id, 1), $in), $found);
@@ -142,8 +147,8 @@ final class Boxing
      */
     private function into(int $most, array $ids, array $boxes): ?array
     {
-        if ($ids === []) {
-            return $boxes;
+        if ($ids === [] || ++$this->tries >= self::MOST_TRIES) {
+            return $ids === [] ? $boxes : null;
         }
         $id = array_shift($ids);
         foreach ($boxes as $n => $in) {

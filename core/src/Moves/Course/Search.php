@@ -14,7 +14,7 @@ final class Search
     private const EVERY_ORDER = 12;
 
     /** Then it is given up, and not called proven. */
-    private const MOST_NODES = 20000;
+    private const MOST_NODES = 6000;
 
     /** Placings of a step that a search by lists may cost. */
     private const MOST_PLACINGS = 1200;

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves;
+
+use App\Clients\Site;
+use App\House\Days;
+use App\Moves\Views\MoveLineView;
+use Illuminate\Support\Facades\Cache;
+use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Moves\Brief\MoveAnswers;
+use Velbrin\Core\Version;
+
+/** The moves there are, in a line each, and where a new one could go from and to. */
+final class MoveList
+{
+    /** A line is kept so long, s. */
+    private const KEPT_S = 86400;
+
+    /** @return list<MoveLineView> what comes first, what is over last */
+    public function lines(): array
+    {
+        $moves = Move::query()
+            ->current()
+            ->with(['from', 'to'])
+            ->withMax('events', 'at')
+            ->orderByRaw('closed_at is not null, `on` is null, `on`')
+            ->limit(200)
+            ->get();
+
+        return array_values($moves->map(fn (Move $m): MoveLineView => $this->line($m))->all());
+    }
+
+    private function line(Move $move): MoveLineView
+    {
+        $state = match (true) {
+            $move->closed_at !== null => 'closed',
+            $move->getAttribute('events_max_at') !== null => 'under way',
+            $move->on === null => 'no date yet',
+            $move->on->toDateString() === Days::text() => 'today',
+            default => 'planned',
+        };
+        $sum = $move->closed_at === null
+            ? Cache::remember("move|{$move->id}|{$move->revision}|".Version::NUMBER, self::KEPT_S, fn (): array => self::sum($move))
+            : ['worst' => null, 'stops' => 0, 'done' => null];
+
+        return MoveLineView::of($move, $state, $sum['worst'], $sum['stops'], $sum['done']);
+    }
+
+    /**
+     * In one line; worked out once for each revision.
+     *
+     * @return array{worst: string|null, stops: int, done: string|null}
+     */
+    private static function sum(Move $move): array
+    {
+        try {
+            $answers = MoveAnswers::of(MoveDocument::read($move));
+        } catch (OutOfRange) {
+            return ['worst' => null, 'stops' => 0, 'done' => null];
+        }
+
+        return [
+            'worst' => ($answers->findings[0]->severity ?? null)?->value,
+            'stops' => count(array_filter($answers->findings, fn (Finding $f): bool => $f->severity === Severity::Stop)),
+            'done' => $answers->day === null ? null : Days::clock($answers->brief->beginsMin + $answers->day->finishMin),
+        ];
+    }
+
+    /** @return list<array{id: int, name: string}> */
+    public function sites(): array
+    {
+        return array_values(Site::query()->current()->orderBy('name')->get(['id', 'name'])->map(
+            fn (Site $s): array => ['id' => $s->id, 'name' => $s->name],
+        )->all());
+    }
+}
