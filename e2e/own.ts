@@ -16,12 +16,12 @@ export async function post(
     page: Page,
     url: string,
     data: Record<string, unknown>,
-    method: 'POST' | 'PUT' = 'POST',
+    method: 'POST' | 'PUT' | 'DELETE' = 'POST',
 ): Promise<string> {
     const response = await page.request.fetch(url, {
         method,
         data,
-        ...(method === 'PUT' ? { maxRedirects: 0 } : {}),
+        ...(method === 'POST' ? {} : { maxRedirects: 0 }),
         headers: await token(page),
     });
     expect(response.status(), `${method} ${url}`).toBeLessThan(400);

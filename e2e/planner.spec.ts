@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { allKept, expect, open, pageAs, test, type } from './as';
+import { dayFromNow, post, propsOf } from './own';
 
 test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({ browser }) => {
     const page = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -137,6 +138,15 @@ test('a pump’s curve comes from a file, the tank takes another outline, and a 
 test('on site with a phone: a joint that weeps is looked at again, a missed tool is offered, the rest is carried over', async ({
     browser,
 }) => {
+    // Whoever proves a stage works at that place, or is on call.
+    const planner = await pageAs(browser, 'planner');
+    await planner.goto('/rounds/roster');
+    type Roster = { people: Record<string, string>; onCall: { id: number; who: string; untilOn: string }[] };
+    const { people } = await propsOf<Roster>(planner, '/rounds/roster');
+    const ines = Number(Object.keys(people).find((id) => people[id] === 'Ines Callard'));
+    const days = { from_on: dayFromNow(-1), until_on: dayFromNow(3) };
+    await post(planner, '/rounds/roster/on-call', { user_id: ines, ...days, position: 5 });
+
     const page = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
     await page.goto('/plan-versions/2');
     await page.getByRole('button', { name: 'Filled and salted' }).click();
@@ -158,4 +168,7 @@ test('on site with a phone: a joint that weeps is looked at again, a missed tool
     await page.getByRole('button', { name: 'Carry it over' }).first().click();
     await expect(page.getByText('It stands in the next visit, with its owner and day.')).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const { onCall } = await propsOf<Roster>(planner, '/rounds/roster');
+    const mine = onCall.find((o) => o.who === 'Ines Callard' && o.untilOn === days.until_on);
+    await post(planner, `/rounds/roster/on-call/${mine?.id}`, {}, 'DELETE');
 });
