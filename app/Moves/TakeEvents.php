@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Moves;
 
 use App\House\Days;
+use App\Rounds\Entries\PhoneClock;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Str;
-use Throwable;
 use Velbrin\Core\Moves\Day\EventKind;
 
 /** Takes what phones say on the day, once each: a repeat after a lost answer finds its number and gets the same answer. */
@@ -28,7 +28,7 @@ final class TakeEvents
         $uuid = is_string($given['uuid'] ?? null) && Str::isUuid($given['uuid']) ? strtolower($given['uuid']) : null;
         $kind = is_string($given['kind'] ?? null) ? EventKind::tryFrom($given['kind']) : null;
         $payload = is_array($given['payload'] ?? null) ? $given['payload'] : [];
-        $at = self::moment($given['at'] ?? null)?->addSeconds($skewS);
+        $at = PhoneClock::moment($given['at'] ?? null)?->addSeconds($skewS);
         if ($uuid === null || $kind === null || $at === null) {
             $what = $uuid === null ? 'Its own number' : ($kind === null ? 'What kind of entry it is' : 'Its hour');
 
@@ -96,18 +96,6 @@ final class TakeEvents
             EventKind::Count => $event->value !== null && $event->value >= 0 ? null : 'How many?',
             EventKind::Note => (string) $event->words === '' ? 'It says nothing.' : null,
         };
-    }
-
-    private static function moment(mixed $at): ?CarbonImmutable
-    {
-        if (! is_string($at) || strlen($at) > 40 || preg_match('/^\d{4}-\d\d-\d\dT/', $at) !== 1) {
-            return null;
-        }
-        try {
-            return CarbonImmutable::parse($at);
-        } catch (Throwable) {
-            return null;
-        }
     }
 
     /** Minutes of a moment from the beginning of the move’s work. */

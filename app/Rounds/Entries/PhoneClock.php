@@ -67,7 +67,8 @@ final readonly class PhoneClock
         ];
     }
 
-    private static function moment(mixed $at): ?CarbonImmutable
+    /** As a phone writes it; null: it cannot be read. */
+    public static function moment(mixed $at): ?CarbonImmutable
     {
         if (! is_string($at) || strlen($at) > 40 || preg_match('/^\d{4}-\d\d-\d\dT/', $at) !== 1) {
             return null;

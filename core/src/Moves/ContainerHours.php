@@ -17,7 +17,7 @@ use Velbrin\Core\Measure\OutOfRange;
 final readonly class ContainerHours
 {
     /** mg of ammonia, as N, given off for a mg of oxygen breathed. */
-    private const AMMONIA_PER_OXYGEN = 0.066;
+    public const AMMONIA_PER_OXYGEN = 0.066;
 
     private function __construct(
         public float $oxygenH,

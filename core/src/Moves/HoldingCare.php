@@ -11,9 +11,6 @@ use Velbrin\Core\Measure\OutOfRange;
 /** What a holding asks for while animals are in it (M-16): ammonia a day, when it is too much, and the changes that keep it under. */
 final readonly class HoldingCare
 {
-    /** mg of ammonia, as N, for a mg of oxygen breathed. */
-    private const AMMONIA_PER_OXYGEN = 0.066;
-
     private function __construct(
         /** Total ammonia a day, mg/L as N, after what a filter clears. */
         public float $riseMgLDay,
@@ -45,7 +42,7 @@ final readonly class HoldingCare
         Guard::positive('demandMgH', $demandMgH);
         Guard::within('cleared', $cleared, 0, 1);
         Guard::positive('everyH', $everyH);
-        $perDay = ((self::AMMONIA_PER_OXYGEN * $demandMgH * 24) / $litres) * (1 - $cleared);
+        $perDay = ((ContainerHours::AMMONIA_PER_OXYGEN * $demandMgH * 24) / $litres) * (1 - $cleared);
         $most = FreeAmmonia::ACT_MG_L / FreeAmmonia::mgL(1.0, $ph, $tempC, $salinity);
 
         return new self($perDay, $most, $perDay > 0 ? (24 * $most) / $perDay : INF, ($perDay * $everyH) / 24 / $most);

@@ -11,7 +11,7 @@ use Velbrin\Core\Measure\OutOfRange;
 final class OldWater
 {
     /** Sea water, and barrels for each litre, kg. */
-    private const KG_PER_L = 1.023;
+    public const KG_PER_L = 1.023;
 
     private const TARE_KG_PER_L = 0.1;
 

@@ -172,6 +172,8 @@ final class MoveAnswersTest extends TestCase
             'how long the drive is' => ['way' => ['driveMin' => null]],
             'how fast water runs out: a hose, or a bucket against the clock' => ['waters' => ['drainLh' => null]],
             'how fast water comes in' => ['waters' => ['fillLh' => null]],
+            'how much old water is kept' => ['waters' => ['oldL' => null]],
+            'how much water is mixed new' => ['waters' => ['newL' => null]],
             'the kilograms of rock' => ['pieces' => [2 => ['kg' => null]]],
         ] as $asks => $change) {
             $answers = self::answers($change);

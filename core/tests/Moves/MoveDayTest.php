@@ -146,5 +146,19 @@ final class MoveDayTest extends TestCase
         self::assertFalse($gates($said + ['pieces' => [1 => ['verdict' => 'cracked']]])['G0']);
         self::assertFalse($gates($said + ['truckBackMin' => 700])['G2']);
         self::assertFalse($gates(['ticks' => []])['G2']);
+        self::assertFalse($gates($said + ['way' => ['driveMin' => null]])['G2'], 'a course nobody could work out');
+        self::assertFalse($gates($said + ['animals' => [0 => ['lengthCm' => null]]])['G2'], 'a fish nobody has measured');
+        self::assertFalse($gates($said + ['way' => ['outdoorC' => null]])['G2'], 'a cold nobody has read');
+    }
+
+    #[Test]
+    public function animals_nobody_has_listed_open_no_gate(): void
+    {
+        $none = ['animals' => [], 'ticks' => ['surveyed', 'insured', 'planB', 'ready']] + MoveAnswersTest::sound();
+        $open = [];
+        foreach (Gate::all(MoveAnswers::of(MoveReader::read($none))) as $gate) {
+            $open[$gate->key] = $gate->isOpen();
+        }
+        self::assertSame([false, false], [$open['G0'], $open['G2']]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Moves\Brief;
 
 use Velbrin\Core\Moves\BoxWall;
+use Velbrin\Core\Moves\OldWater;
 
 /** A box that animals ride in. */
 final readonly class Box
@@ -37,6 +38,6 @@ final readonly class Box
 
     public function kg(): float
     {
-        return $this->litres * 1.023 + $this->tareKg;
+        return $this->litres * OldWater::KG_PER_L + $this->tareKg;
     }
 }

@@ -13,16 +13,13 @@ use Velbrin\Core\Seawater\Seawater;
 final readonly class BoxAnswer
 {
     /** Oxygen below which fish gasp, mg/L. */
-    private const LEAST_MG_L = 4.0;
+    public const LEAST_MG_L = 4.0;
 
     /** Water out of a stirred tank holds so much of what it could. */
-    private const STIRRED = 0.95;
+    public const STIRRED = 0.95;
 
     /** Free ammonia in a box, mg/L as N (M-24). */
     private const FREE_MG_L = 0.05;
-
-    /** Total ammonia, as N, for what is breathed. */
-    private const AMMONIA_PER_OXYGEN = 0.066;
 
     /** Litres for each cm of fish at the very least, and what is comfort. */
     private const L_PER_CM = 1.0;
@@ -108,7 +105,7 @@ final readonly class BoxAnswer
             lowerC: -100,
             upperC: null,
         );
-        $most = $hours->ammoniaH * self::AMMONIA_PER_OXYGEN * $demand / $box->litres;
+        $most = $hours->ammoniaH * ContainerHours::AMMONIA_PER_OXYGEN * $demand / $box->litres;
 
         return new self(
             box: $box,
@@ -137,7 +134,7 @@ final readonly class BoxAnswer
         }
         $hourWithoutAir = $this->demandMgH / ($this->startMgL - self::LEAST_MG_L);
         $ammonia = $this->mostTotalMgL > 0
-            ? (self::AMMONIA_PER_OXYGEN * $this->demandMgH * self::AMMONIA_RESERVE * $plannedH) / $this->mostTotalMgL
+            ? (ContainerHours::AMMONIA_PER_OXYGEN * $this->demandMgH * self::AMMONIA_RESERVE * $plannedH) / $this->mostTotalMgL
             : INF;
 
         return max(self::L_PER_CM * $this->fishCm, $hourWithoutAir, $ammonia);

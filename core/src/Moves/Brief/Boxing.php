@@ -27,10 +27,6 @@ final class Boxing
     /** Of a coral, with room not to touch. */
     private const CORAL_L = 2.0;
 
-    private const LEAST_MG_L = 4.0;
-
-    private const STIRRED = 0.95;
-
     /** A box is so much longer inside than its longest fish. */
     private const LENGTHS = 1.5;
 
@@ -67,7 +63,7 @@ final class Boxing
     public static function of(array $animals, float $boxL, float $insideMm, float $tempC = 25.0, float $salinity = 35.0): self
     {
         $boxing = new self(Guard::positive('boxL', $boxL));
-        $spare = self::STIRRED * Seawater::at($salinity, $tempC)->oxygenSatMgL() - self::LEAST_MG_L;
+        $spare = BoxAnswer::STIRRED * Seawater::at($salinity, $tempC)->oxygenSatMgL() - BoxAnswer::LEAST_MG_L;
         foreach ($animals as $animal) {
             $litres = self::litres($animal, $tempC, $spare);
             $isTooLong = ! $animal->isCoral && self::LENGTHS * 10 * ($animal->lengthCm ?? 0.0) > $insideMm;

@@ -89,6 +89,7 @@ final readonly class MoveAnswers
                 ...($stowage->findings ?? []),
                 ...BoxChecks::of($brief, $boxes, $warmth, $day),
                 ...MoveChecks::of($brief, $jump, $holding, $oldMostL),
+                ...MoveChecks::unsaid($brief, $missing),
             ]),
         );
     }

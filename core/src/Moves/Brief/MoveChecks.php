@@ -36,6 +36,41 @@ final readonly class MoveChecks
         ];
     }
 
+    /**
+     * What nobody has said keeps gates shut: a course that was not worked out holds nothing, and who is not listed has no box.
+     *
+     * @param  list<string>  $missing
+     * @return list<Finding>
+     */
+    public static function unsaid(MoveBrief $brief, array $missing): array
+    {
+        $found = $missing === [] ? [] : [BoxChecks::say(
+            Severity::Fix,
+            'M-8',
+            'move-no-course',
+            [
+                'The course of the day cannot be worked out yet',
+                'It needs {needs}.',
+                'Say it in the plan.',
+            ],
+            ['needs' => implode('; ', $missing)],
+        )];
+        if ($brief->animals === []) {
+            $found[] = BoxChecks::say(
+                Severity::Fix,
+                'M-4',
+                'move-no-animals',
+                [
+                    'No animal is listed',
+                    'Neither boxes nor clocks nor a holding are judged for those nobody has named.',
+                    'List them; where none ride, say so at the gate.',
+                ],
+            );
+        }
+
+        return $found;
+    }
+
     /** @return list<Finding> */
     private static function holding(MoveBrief $brief, ?HoldingCare $care): array
     {

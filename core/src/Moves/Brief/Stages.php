@@ -60,11 +60,11 @@ final class Stages
     {
         $waters = $this->brief->waters;
         $this->needs($this->brief->people === [], 'who comes');
-        $this->needs($waters->oldL !== null && $waters->drainLh === null, 'how fast water runs out: a hose, or a bucket against the clock');
-        $this->needs(
-            $this->brief->kind !== MoveKind::Removal && $waters->newL !== null && $waters->fillLh === null,
-            'how fast water comes in',
-        );
+        $isFilled = $this->brief->kind !== MoveKind::Removal;
+        $this->needs($waters->oldL === null, 'how much old water is kept');
+        $this->needs($waters->drainLh === null, 'how fast water runs out: a hose, or a bucket against the clock');
+        $this->needs($isFilled && $waters->newL === null, 'how much water is mixed new');
+        $this->needs($isFilled && $waters->fillLh === null, 'how fast water comes in');
         $this->needs($this->brief->kind->drives() && $this->brief->way->driveMin === null, 'how long the drive is');
         foreach ($this->brief->pieces(PieceKind::Rock, PieceKind::Sand) as $piece) {
             $this->needs($piece->kg === null, "the kilograms of {$piece->label}");

@@ -7,7 +7,10 @@ namespace Velbrin\Core\Moves\Course;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 
-/** A step of a move: how long, how many hands, what it uses, what stands before it. Whole minutes from the beginning of the day’s work. */
+/**
+ * A step of a move: how long, how many hands, what it uses, what stands before it. Whole minutes from the beginning of the day’s
+ * work.
+ */
 final readonly class Step
 {
     private const LONGEST_MIN = 2880;

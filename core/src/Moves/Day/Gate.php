@@ -24,9 +24,30 @@ final readonly class Gate
 
     /** Findings that keep a gate shut, by where they stand in the way. */
     private const STOPPED_BY = [
-        'G0' => ['move-holding', 'move-verdict', 'move-piece-heavy', 'truck-payload', 'truck-no-place', 'truck-axle', 'truck-steers'],
-        'G1' => ['move-cold', 'move-box-weather', 'move-box-unknown', 'move-no-box'],
-        'G2' => ['move-end-missed', 'move-clock-runs-out', 'move-box-temperature', 'move-box-small', 'move-not-alone', 'move-box-heavy'],
+        'G0' => [
+            'move-no-animals',
+            'move-holding',
+            'move-verdict',
+            'move-piece-heavy',
+            'truck-payload',
+            'truck-no-place',
+            'truck-axle',
+            'truck-steers',
+        ],
+        'G1' => ['move-no-course', 'move-cold', 'move-box-weather', 'move-box-unknown', 'move-no-box'],
+        'G2' => [
+            'move-no-animals',
+            'move-no-course',
+            'move-box-unknown',
+            'move-box-weather',
+            'move-no-box',
+            'move-end-missed',
+            'move-clock-runs-out',
+            'move-box-temperature',
+            'move-box-small',
+            'move-not-alone',
+            'move-box-heavy',
+        ],
         'G3' => [],
         'G4' => [],
         'G5' => ['move-old-acrylic'],
