@@ -112,7 +112,9 @@ const CAUTIONS: Record<string, string> = {
                 </li>
             </ul>
             <ul v-if="stops.length" class="stoplines" aria-label="Stops">
-                <li v-for="f in stops.slice(0, SHOWN)" :key="f.key"><SeverityMark severity="stop" /> {{ f.what }}</li>
+                <li v-for="f in stops.slice(0, SHOWN)" :key="f.key">
+                    <SeverityMark severity="stop" /> <b>Stop.</b> {{ f.what }}
+                </li>
                 <li v-if="stops.length > SHOWN" class="quiet">
                     and {{ stops.length - SHOWN }} more: <Link :href="`/moves/${move.id}`">the day</Link>
                 </li>
