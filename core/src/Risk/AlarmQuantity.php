@@ -31,4 +31,18 @@ enum AlarmQuantity: string
     {
         return $this === self::Temperature || $this === self::Oxygen;
     }
+
+    /** It notices that by what it is, whatever somebody ticked. */
+    public function notices(Hazard $hazard): bool
+    {
+        $moves = [Hazard::TopOffOn, Hazard::TopOffOff, Hazard::DrainBlocked, Hazard::LineOverflow, Hazard::LeftOpen, Hazard::Leak];
+        $spills = [Hazard::Leak, Hazard::TopOffOn, Hazard::DrainBlocked, Hazard::LineOverflow, Hazard::SkimmerOverflow];
+
+        return match ($this) {
+            self::Leak => in_array($hazard, $spills, true),
+            self::Level => in_array($hazard, $moves, true),
+            self::Silence => $hazard === Hazard::ControllerDead,
+            default => false,
+        };
+    }
 }

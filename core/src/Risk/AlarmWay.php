@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
+use Velbrin\Core\Risk\Layer\Hangs;
+
 /** One alarm: what it measures and at which limits it calls, and whom, in order (X-24, R-48). */
 final readonly class AlarmWay
 {
@@ -25,14 +27,21 @@ final readonly class AlarmWay
         /** In the quantity's unit; null: not entered. */
         public ?float $lowLimit = null,
         public ?float $highLimit = null,
+        /** What it hangs on; null: nobody has said, so it may hang on anything. */
+        public ?Hangs $hangs = null,
     ) {
     }
 
     public function sees(Hazard $hazard): bool
     {
-        return $this->tested &&
-            in_array($hazard, $this->watches, true) &&
-            ($hazard !== Hazard::PowerCut || $this->onItsOwn);
+        $isMeant = in_array($hazard, $this->watches, true) || $this->quantity?->notices($hazard) === true;
+        $livesOn = match ($hazard) {
+            Hazard::PowerCut => $this->onItsOwn,
+            Hazard::ControllerDead => $this->onItsOwn || $this->quantity === AlarmQuantity::Silence,
+            default => true,
+        };
+
+        return $this->tested && $isMeant && $livesOn;
     }
 
     /**
@@ -43,10 +52,13 @@ final readonly class AlarmWay
     {
         return match ($this->quantity) {
             null => 0.0,
-            AlarmQuantity::Power, AlarmQuantity::Silence => $hazard === Hazard::PowerCut ? 0.0 : null,
+            AlarmQuantity::Power => $hazard === Hazard::PowerCut ? 0.0 : null,
+            AlarmQuantity::Silence => in_array($hazard, [Hazard::PowerCut, Hazard::ControllerDead], true) ? 0.0 : null,
             AlarmQuantity::Temperature => $this->temperatureReachedH($hazard, $tank),
             AlarmQuantity::Oxygen => $this->oxygenReachedH($hazard, $tank),
-            AlarmQuantity::Level, AlarmQuantity::Leak => null,
+            AlarmQuantity::Level => AlarmQuantity::Level->notices($hazard) ? 0.0 : null,
+            // It lies on the floor: what it notices stands there already.
+            AlarmQuantity::Leak => AlarmQuantity::Leak->notices($hazard) ? self::firstSpillH($hazard, $tank) : null,
         };
     }
 
@@ -57,8 +69,21 @@ final readonly class AlarmWay
             null => true,
             AlarmQuantity::Temperature => ($hazard->warms($tank) ? $this->highLimit : $this->lowLimit) === null,
             AlarmQuantity::Oxygen => $hazard === Hazard::PowerCut && $this->lowLimit === null,
+            // How far the level has gone when it calls, nobody has entered.
+            AlarmQuantity::Level => AlarmQuantity::Level->notices($hazard),
             default => false,
         };
+    }
+
+    private static function firstSpillH(Hazard $hazard, Tonight $tank): ?float
+    {
+        foreach (TimeToHarm::of($hazard, $tank) as $harm) {
+            if ($harm->spills && $harm->hours !== null) {
+                return $harm->hours;
+            }
+        }
+
+        return null;
     }
 
     private function temperatureReachedH(Hazard $hazard, Tonight $tank): ?float

@@ -36,7 +36,7 @@ final readonly class Cause
     {
         return in_array(
             $this->state,
-            [HandState::Unnoticed, HandState::Locked, HandState::Late, HandState::AtMost],
+            [HandState::Unnoticed, HandState::Locked, HandState::Late, HandState::Open, HandState::AtMost],
             true,
         );
     }
@@ -53,6 +53,22 @@ final readonly class Cause
             Hazard::TooCold => 'stay too cold with everything on',
             Hazard::ReturnDead => ($this->by === 'sump' ? 'overheat in the sump' : 'cool in the display').
                 ' when the return stops',
+            Hazard::Overdose => 'are overdosed when a head runs on',
+            Hazard::TopOffOn => $this->by === 'floor'
+                ? 'spill when the top-off runs on'
+                : 'lose their salt when the top-off runs on',
+            Hazard::TopOffOff => 'run dry or salty when the top-off stops',
+            Hazard::ControllerDead => 'lose what their controller holds when it is dead',
+            Hazard::DrainBlocked => $this->by === 'floor'
+                ? 'spill when a drain is blocked'
+                : 'run their return dry when a drain is blocked',
+            Hazard::RoomClimate => 'go with their room when its climate fails',
+            Hazard::LampDead => 'stand in the dark when their lamp dies',
+            Hazard::Leak => 'leak when a seam goes',
+            Hazard::LineOverflow => 'spill when a filling line runs on',
+            Hazard::SkimmerOverflow => 'spill when the skimmer goes wild',
+            Hazard::LeftOpen => 'suffer from what a visit leaves shut',
+            Hazard::Ammonia => 'are fouled by a death nobody finds',
         };
     }
 }

@@ -11,6 +11,7 @@ enum HandState: string
     case Unnoticed = 'unnoticed';
     case Locked = 'locked';
     case Late = 'late';
+    case Open = 'open';
     case AtMost = 'at-most';
     case Short = 'short';
     case InHand = 'in-hand';
@@ -28,6 +29,7 @@ enum HandState: string
             self::Unnoticed => 'nobody would notice',
             self::Locked => 'help would stand at a locked door',
             self::Late => 'help comes too late',
+            self::Open => 'what it takes is not known',
             self::AtMost => 'the hours rest on an alarm’s limit nobody entered',
             self::Short => 'little time in hand',
             self::InHand => 'time in hand',

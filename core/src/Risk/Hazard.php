@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
-/** What is asked of every system tonight (R-1, R-4, R-5, R-50, R-52). */
+/** What can go wrong with a system (R-1 … R-15, R-50, R-52). What harms people has no place among them: {@see PeopleHazard} (R-61). */
 enum Hazard: string
 {
     case HeaterStuckOn = 'heater-on';
@@ -12,6 +12,24 @@ enum Hazard: string
     case TooCold = 'too-cold';
     case ReturnDead = 'return-dead';
     case PowerCut = 'power-cut';
+    case Overdose = 'overdose';
+    case TopOffOn = 'top-off-on';
+    case TopOffOff = 'top-off-off';
+    case ControllerDead = 'controller-dead';
+    case DrainBlocked = 'drain-blocked';
+    case RoomClimate = 'room-climate';
+    case LampDead = 'lamp-dead';
+    case Leak = 'leak';
+    case LineOverflow = 'line-overflow';
+    case SkimmerOverflow = 'skimmer-overflow';
+    case LeftOpen = 'left-open';
+    case Ammonia = 'ammonia';
+
+    /** @return list<self> asked of every system each night; the others where what can fail stands there */
+    public static function ofEverySystem(): array
+    {
+        return [self::HeaterStuckOn, self::HeaterStuckOff, self::TooCold, self::ReturnDead, self::PowerCut];
+    }
 
     public function label(): string
     {
@@ -21,7 +39,50 @@ enum Hazard: string
             self::TooCold => 'Too little heat',
             self::ReturnDead => 'Return stops',
             self::PowerCut => 'Power cut',
+            self::Overdose => 'Dosing head runs on',
+            self::TopOffOn => 'Top-off runs on',
+            self::TopOffOff => 'Top-off stops',
+            self::ControllerDead => 'Controller dead',
+            self::DrainBlocked => 'Drain blocked',
+            self::RoomClimate => 'Room’s climate fails',
+            self::LampDead => 'Lamp dead',
+            self::Leak => 'A seam leaks',
+            self::LineOverflow => 'Filling line runs on',
+            self::SkimmerOverflow => 'Skimmer overflows',
+            self::LeftOpen => 'Something left shut or paused',
+            self::Ammonia => 'A death fouls the water',
         };
+    }
+
+    /** The row of the handbook it comes from. */
+    public function rule(): string
+    {
+        return match ($this) {
+            self::HeaterStuckOn, self::HeaterStuckOff => 'R-1',
+            self::TooCold => 'R-50',
+            self::Overdose => 'R-2',
+            self::TopOffOn, self::TopOffOff => 'R-3',
+            self::ReturnDead => 'R-4',
+            self::PowerCut => 'R-5',
+            self::ControllerDead => 'R-6',
+            self::DrainBlocked => 'R-7',
+            self::RoomClimate => 'R-9',
+            self::LampDead => 'R-10',
+            self::Leak => 'R-11',
+            self::LineOverflow => 'R-12',
+            self::SkimmerOverflow => 'R-13',
+            self::LeftOpen => 'R-14',
+            self::Ammonia => 'R-15',
+        };
+    }
+
+    /**
+     * Whether its hours sort a fleet: of a seam nobody can say how fast it goes, and a death is found by whoever looks. They have litres,
+     * rates and losses, no hours to compare.
+     */
+    public function ranks(): bool
+    {
+        return ! in_array($this, [self::Leak, self::Ammonia], true);
     }
 
     /** Whether the water grows warmer with it: which of an alarm's limits it runs into. */
@@ -29,8 +90,9 @@ enum Hazard: string
     {
         return match ($this) {
             self::HeaterStuckOn => true,
-            self::HeaterStuckOff, self::TooCold, self::ReturnDead => false,
             self::PowerCut => $tank->roomC > $tank->setpointC,
+            self::RoomClimate => ($tank->waterside->roomUntemperedC ?? $tank->roomC) > $tank->setpointC,
+            default => false,
         };
     }
 }

@@ -56,14 +56,26 @@ final readonly class HoursInHand
         return $this->hours !== null && $this->response->needsLimitOf !== null;
     }
 
+    /** Facts nobody has said decide whether help comes in time: at the likely or the latest hours it does. */
+    public function isOpen(): bool
+    {
+        $harm = $this->harms[0] ?? null;
+        if ($harm === null || $harm->needs === [] || $this->response->actsH === null) {
+            return false;
+        }
+
+        return ($harm->latestH ?? INF) - $this->response->actsH >= self::SHORT_H;
+    }
+
     public function state(): HandState
     {
         return match (true) {
             $this->hours === null => HandState::NoHarm,
             $this->response->noticedH === null => HandState::Unnoticed,
             $this->response->actsH === null => HandState::Locked,
-            $this->hours < 0 => HandState::Late,
+            $this->hours < 0 => $this->isOpen() ? HandState::Open : HandState::Late,
             $this->isAtMost() => HandState::AtMost,
+            $this->isOpen() && $this->hours < self::SHORT_H => HandState::Open,
             $this->hours < self::SHORT_H => HandState::Short,
             default => HandState::InHand,
         };
@@ -79,7 +91,7 @@ final readonly class HoursInHand
     {
         $worst = null;
         foreach ($all as $one) {
-            if ($one->hours !== null && ($worst?->hours === null || $one->rank() < $worst->rank())) {
+            if ($one->hazard->ranks() && $one->hours !== null && ($worst?->hours === null || $one->rank() < $worst->rank())) {
                 $worst = $one;
             }
         }
@@ -112,6 +124,8 @@ final readonly class HoursInHand
             'who' => $response->who ?? 'nobody',
             'how' => ucfirst($response->how),
             'alarm' => $response->needsLimitOf ?? '',
+            'by' => self::reaches($first->by),
+            'needs' => $first->needs[0] ?? '',
             ...$first->hours === null ? [] : ['harm' => Quantity::of($first->hours, Kind::Hours)],
             ...$response->actsH === null ? [] : ['acts' => Quantity::of($response->actsH, Kind::Hours)],
             ...$hours === null ? [] : ['hand' => Quantity::of(abs($hours), Kind::Hours)->apartFrom(0.0, self::SHORT_H)],
@@ -138,8 +152,12 @@ final readonly class HoursInHand
         $when = match ($first->by) {
             'oxygen' => 'Oxygen falls to {limit} after {harm}.',
             'temperature' => 'It reaches {limit} after {harm}.',
-            default => 'The sump reaches {limit} after {harm}, while the display cools.',
+            'sump' => 'The sump reaches {limit} after {harm}, while the display cools.',
+            default => '{by} after {harm}.',
         };
+        if ($first->needs !== []) {
+            $when .= ' That is the soonest: nobody has said {needs}.';
+        }
         $remedy = Remedy::of($hazard, $tank, $response, $first);
         $of = fn (Severity $severity, string $what, string $why): Finding => Finding::of(
             severity: $severity,
@@ -183,6 +201,7 @@ final readonly class HoursInHand
                 working: $hazard->value,
             );
         }
+        $isOpen = $first->needs !== [] && ($first->latestH ?? INF) - $response->actsH >= self::SHORT_H;
         $late = $response->limitH >= $first->hours ? ' The alarm sounds after the harm.' : '';
         $why =
             "{$when} ".
@@ -205,10 +224,37 @@ final readonly class HoursInHand
             );
         }
 
+        if ($isOpen && $hours < self::SHORT_H) {
+            return Finding::of(
+                severity: $hours < 0 ? Severity::Fix : Severity::Watch,
+                rule: 'R-59',
+                about: $hazard->value,
+                what: Sentence::of('{hazard}: whether help comes in time is open', $parts),
+                why: Sentence::of($why, $parts),
+                remedy: Sentence::of('Write down {needs}: it decides.', $parts),
+                basis: Basis::Assumed,
+                working: $hazard->value,
+            );
+        }
+
         return match (true) {
             $hours < 0 => $of(Severity::Fix, '{hazard}: help comes {hand} too late', $why),
             $hours < self::SHORT_H => $of(Severity::Watch, '{hazard}: {hand} in hand', $why),
             default => $of(Severity::Fine, '{hazard}: {hand} in hand', $why),
+        };
+    }
+
+    private static function reaches(string $by): string
+    {
+        return match ($by) {
+            'floor' => 'Water stands on the floor',
+            'thin salt' => 'Its salt is too thin',
+            'thick salt' => 'Its salt is too thick',
+            'dry pump' => 'The return runs dry',
+            'alkalinity' => 'Alkalinity has risen beyond harm',
+            'dark' => 'Corals suffer without light',
+            'ammonia' => 'Its water is foul',
+            default => 'It harms',
         };
     }
 

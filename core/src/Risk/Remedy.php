@@ -76,7 +76,29 @@ final class Remedy
             Hazard::HeaterStuckOff, Hazard::TooCold => self::moreWatts($hazard, $tank),
             Hazard::ReturnDead => self::heatWithoutFlow($tank),
             Hazard::PowerCut => $harm->by === 'oxygen' ? self::air($tank, $response) : self::warmWithoutPower($tank),
+            default => self::against($hazard, $harm),
         };
+    }
+
+    /** What stops it by itself, whoever comes. */
+    private static function against(Hazard $hazard, Harm $harm): Sentence
+    {
+        return Sentence::of(match ($hazard) {
+            Hazard::Overdose => 'A smaller vessel, so that all of it at once does no harm; a cap outside the head’s own relay.',
+            Hazard::TopOffOn => 'A smaller store, or a float in its own line: by itself, not through the same switch.',
+            Hazard::TopOffOff => 'A level alarm in the return chamber; a second store by hand.',
+            Hazard::ControllerDead => 'Heaters with thermostats of their own, and an alarm on its silence.',
+            Hazard::DrainBlocked => 'An emergency pipe that takes the whole flow; a float in the display that stops the return.',
+            Hazard::RoomClimate => 'A fan or a chiller of its own, and an alarm on the room’s temperature.',
+            Hazard::LampDead => 'A lamp on the shelf: there are days to bring it.',
+            Hazard::Leak => 'A tray with a drain, a leak alarm, and valves between its vessels.',
+            Hazard::LineOverflow => 'Two stops that work apart from each other, one of them closed without power.',
+            Hazard::SkimmerOverflow => 'A collector that shuts the skimmer off when it is full; tie it to the return.',
+            Hazard::LeftOpen => 'The closing check before leaving, and an alarm that notices.',
+            default => $harm->by === 'ammonia'
+                ? 'Somebody who looks each day; water kept ready for a change.'
+                : 'Somebody who looks each day.',
+        });
     }
 
     /** The largest heater that leaves the time help takes, and how many of it hold the need. */

@@ -31,6 +31,11 @@ final readonly class Response
         public float $limitH = 0.0,
         /** The alarm whose limit nobody has entered: nobody can come sooner, and who knows when (R-48). */
         public ?string $needsLimitOf = null,
+        /** The alarm it comes by; null: somebody looks. */
+        public ?AlarmWay $via = null,
+        public ?Called $called = null,
+        /** How many of the chain could answer. */
+        public int $reachable = 0,
     ) {
     }
 
@@ -87,13 +92,14 @@ final readonly class Response
                 $heard = $hour >= self::DAY[0] && $hour < self::DAY[1] ? self::DAY_MIN : self::NIGHT_MIN;
 
                 return self::act(
-                    ($minutes + $heard) / 60,
-                    $called,
-                    $place,
-                    "{$alarm->name} calls {$called->name}",
-                    $fixMin,
-                    $reachedH,
-                    $needsLimit ? $alarm->name : null,
+                    noticedH: ($minutes + $heard) / 60,
+                    person: $called,
+                    place: $place,
+                    how: "{$alarm->name} calls {$called->name}",
+                    fixMin: $fixMin,
+                    limitH: $reachedH,
+                    needsLimitOf: $needsLimit ? $alarm->name : null,
+                    via: $alarm,
                 );
             }
             $minutes += $called->stepMin;
@@ -110,19 +116,23 @@ final readonly class Response
         float $fixMin,
         float $limitH = 0.0,
         ?string $needsLimitOf = null,
+        ?AlarmWay $via = null,
     ): self {
         $there = $noticedH + $person->travelMin / 60;
         $in = $person->hasKey ? $there : $place->nextOpen($there);
         $acts = $in === null ? null : $in + $fixMin / 60;
 
         return new self(
-            $noticedH,
-            $acts,
-            $person->name,
-            $how,
-            $in === null || $in > $there + 1e-9,
-            $limitH,
-            $needsLimitOf,
+            noticedH: $noticedH,
+            actsH: $acts,
+            who: $person->name,
+            how: $how,
+            waitsAtDoor: $in === null || $in > $there + 1e-9,
+            limitH: $limitH,
+            needsLimitOf: $needsLimitOf,
+            via: $via,
+            called: $person,
+            reachable: count(array_filter($via->chain ?? [$person], fn (Called $c): bool => $c->answers)),
         );
     }
 
@@ -130,7 +140,7 @@ final readonly class Response
     private static function whyNobody(Hazard $hazard, Tonight $tank, array $alarms): string
     {
         foreach ($alarms as $alarm) {
-            if (! in_array($hazard, $alarm->watches, true)) {
+            if (! in_array($hazard, $alarm->watches, true) && $alarm->quantity?->notices($hazard) !== true) {
                 continue;
             }
             if (! $alarm->tested) {

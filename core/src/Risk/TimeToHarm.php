@@ -22,20 +22,34 @@ final class TimeToHarm
      */
     public static function of(Hazard $hazard, Tonight $tank): array
     {
+        $harms = [
+            ...self::ofTemperature($hazard, $tank),
+            ...Spoils::of($hazard, $tank),
+        ];
         if (! $tank->hasAnimals) {
-            return [];
-        }
-        $course = self::temperature($hazard, $tank);
-        $harms = $course === null ? [] : [self::harm($tank, $course, "{$hazard->label()}: harm after")];
-        if ($hazard === Hazard::PowerCut) {
-            $harms[] = Outage::oxygen($tank);
-        }
-        if ($hazard === Hazard::ReturnDead) {
-            $harms = [...$harms, ...self::sump($tank)];
+            // Nothing lives in it: what is left is water where none should be.
+            $harms = array_values(array_filter($harms, fn (Harm $h): bool => $h->spills));
         }
         usort($harms, fn (Harm $a, Harm $b): int => ($a->hours ?? INF) <=> ($b->hours ?? INF));
 
         return $harms;
+    }
+
+    /**
+     * @return list<Harm>
+     *
+     * @throws OutOfRange
+     */
+    private static function ofTemperature(Hazard $hazard, Tonight $tank): array
+    {
+        $course = self::temperature($hazard, $tank);
+        $harms = $course === null ? [] : [self::harm($tank, $course, "{$hazard->label()}: harm after")];
+
+        return match ($hazard) {
+            Hazard::PowerCut => [...$harms, Outage::oxygen($tank)],
+            Hazard::ReturnDead => [...$harms, ...self::sump($tank)],
+            default => $harms,
+        };
     }
 
     /**
@@ -53,6 +67,8 @@ final class TimeToHarm
             Hazard::TooCold => self::tooCold($tank),
             Hazard::ReturnDead => self::displayAlone($tank),
             Hazard::PowerCut => self::withoutPower($tank),
+            Hazard::RoomClimate => self::withoutClimate($tank),
+            default => null,
         };
     }
 
@@ -125,6 +141,29 @@ final class TimeToHarm
             $tank->setpointC,
             warms: false,
             heldC: $held,
+        );
+    }
+
+    /**
+     * The room goes to what it is when nothing tempers it, at once: its own walls only help. Heaters obey; nothing cools (R-9).
+     */
+    private static function withoutClimate(Tonight $tank): ?TemperatureFault
+    {
+        $roomC = $tank->waterside?->roomTempered === true ? $tank->waterside->roomUntemperedC : null;
+        if ($roomC === null) {
+            return null;
+        }
+        $warms = $roomC > $tank->setpointC;
+
+        return new TemperatureFault(
+            heat: $tank->heat,
+            volumeL: $tank->volumeL,
+            uaWK: $warms ? $tank->heat->hotUaWK : $tank->heat->coldUaWK,
+            powerW: $tank->backgroundW + ($warms ? 0.0 : $tank->heatersW()),
+            roomC: $roomC,
+            startC: $tank->setpointC,
+            warms: $warms,
+            heldC: $warms ? null : $tank->setpointC,
         );
     }
 

@@ -8,6 +8,7 @@ use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Heat\HeaterBank;
 use Velbrin\Core\Heat\NoHeater;
 use Velbrin\Core\Heat\TankHeat;
+use Velbrin\Core\Risk\Fault\Waterside;
 
 /** A system as it stands that night, by its register: what warms it, what cools it, what breathes in it. */
 final readonly class Tonight
@@ -46,6 +47,8 @@ final readonly class Tonight
         public ?NoHeater $noHeater = null,
         /** What a battery would have to carry, W; null: nobody has said. */
         public ?float $batteryLoadW = null,
+        /** What can spill, thin, overdose or go dark; null: not asked. */
+        public ?Waterside $waterside = null,
     ) {
     }
 
@@ -64,5 +67,46 @@ final readonly class Tonight
     public function largestGroupW(): float
     {
         return max([0.0, ...array_values(HeaterBank::groups($this->heaters))]);
+    }
+
+    /**
+     * The same with other things changed in it: what is left when something is gone.
+     *
+     * @param  list<Heater>|null  $heaters
+     */
+    public function with(
+        ?array $heaters = null,
+        ?float $roomC = null,
+        ?float $batteryH = null,
+        ?float $backgroundW = null,
+        ?Waterside $waterside = null,
+    ): self {
+        return new self(
+            heat: $this->heat,
+            volumeL: $this->volumeL,
+            surfaceM2: $this->surfaceM2,
+            footprintM2: $this->footprintM2,
+            lid: $this->lid,
+            setpointC: $this->setpointC,
+            salinity: $this->salinity,
+            heaters: $heaters ?? $this->heaters,
+            backgroundW: $backgroundW ?? $this->backgroundW,
+            roomC: $roomC ?? $this->roomC,
+            lowC: $this->lowC,
+            highC: $this->highC,
+            fishKg: $this->fishKg,
+            smallFish: $this->smallFish,
+            community: $this->community,
+            batteryH: $batteryH ?? $this->batteryH,
+            batteryPump: $this->batteryPump,
+            altitudeM: $this->altitudeM,
+            displayL: $this->displayL,
+            displayHeat: $this->displayHeat,
+            sumpHeat: $this->sumpHeat,
+            hasAnimals: $this->hasAnimals,
+            noHeater: $this->noHeater,
+            batteryLoadW: $this->batteryLoadW,
+            waterside: $waterside ?? $this->waterside,
+        );
     }
 }

@@ -237,7 +237,7 @@ final class HonestHoursTest extends TestCase
     #[Test]
     public function where_nothing_lives_there_is_no_harm_to_rank(): void
     {
-        foreach (Hazard::cases() as $hazard) {
+        foreach (Hazard::ofEverySystem() as $hazard) {
             $in = HoursInHand::of($hazard, self::cold([300.0], 8.0, animals: false), [], new Place(2, [], []));
             self::assertNull($in->hours);
             self::assertSame('R-51', $in->finding->rule);

@@ -144,7 +144,10 @@ final class HoursInHandQuestion implements Question
                     highLimit: $given->numberOrNull('alarmHigh'),
                 );
         $alarms = $alarm === null ? [] : [$alarm];
-        $all = array_map(fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place), Hazard::cases());
+        $all = array_map(
+            fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place),
+            Hazard::ofEverySystem(),
+        );
         $hazards = [];
         foreach ($all as $one) {
             $hazards[$one->hazard->value] = [

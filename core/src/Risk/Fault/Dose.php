@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Risk\Fault;
+
+use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Risk\Harm;
+use Velbrin\Core\Risk\Rate\Span;
+use Velbrin\Core\Risk\Rate\Unsure;
+
+/** A dosing head that does not stop (R-2): alkalinity rises by 4 dKH, if its vessel holds enough (R-21). */
+final readonly class Dose
+{
+    public const HARM_DKH = 4.0;
+
+    private const DKH_PER_MEQ = 2.8;
+
+    public function __construct(
+        public string $name,
+        public float $systemL,
+        public ?Liquid $liquid,
+        public ?float $strengthMeqMl,
+        public ?float $holdsMl,
+        public ?float $mlPerMin,
+    ) {
+    }
+
+    /** Nobody has said what it gives, or it brings alkalinity. */
+    public function mayHarm(): bool
+    {
+        return $this->liquid === null || $this->liquid->dicPerMeq() !== null;
+    }
+
+    public function harm(): Harm
+    {
+        $facts = [
+            'strength' => $this->strengthMeqMl === null ? Open::strengthMeqMl() : Span::sure($this->strengthMeqMl),
+            'holds' => $this->holdsMl === null ? Open::vesselMl() : Span::sure($this->holdsMl),
+            'head' => $this->mlPerMin === null ? Open::headMlMin() : Span::sure($this->mlPerMin),
+        ];
+        $hours = Unsure::of($facts, function (array $f): float {
+            $neededMl = (self::HARM_DKH / self::DKH_PER_MEQ) * $this->systemL / $f['strength'];
+
+            return $neededMl > $f['holds'] ? INF : $neededMl / $f['head'] / 60;
+        });
+
+        return Harm::open(
+            'alkalinity',
+            $hours,
+            Quantity::of(self::HARM_DKH, Kind::Alkalinity),
+            array_map(
+                fn (string $fact): string => match ($fact) {
+                    'strength' => "how strong is what {$this->name} gives",
+                    'holds' => "what the vessel of {$this->name} holds",
+                    default => "what {$this->name} gives in a minute",
+                },
+                $hours->narrows,
+            ),
+        );
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Risk\Fault;
+
+use Velbrin\Core\Risk\Rate\Span;
+
+/** What is counted on while nobody has measured it: wide enough that the answer stays open (R-59). */
+final class Open
+{
+    /** A top-off pump, L/h. */
+    public static function topOffLh(): Span
+    {
+        return Span::of(5, 40, 120);
+    }
+
+    /** Room above the running level in a sump, L. */
+    public static function roomL(): Span
+    {
+        return Span::of(0, 15, 60);
+    }
+
+    /** A top-off's store, L. */
+    public static function storeL(): Span
+    {
+        return Span::of(10, 40, 200);
+    }
+
+    /** What a return can take before it runs dry, L. */
+    public static function chamberL(): Span
+    {
+        return Span::of(3, 12, 60);
+    }
+
+    /** Evaporation of a day, as a share of the water. */
+    public static function evaporatingShare(): Span
+    {
+        return Span::of(0.003, 0.01, 0.03);
+    }
+
+    /** A skimmer's cup, L. */
+    public static function cupL(): Span
+    {
+        return Span::of(0.5, 1.5, 4);
+    }
+
+    /** A dosing head, mL/min. */
+    public static function headMlMin(): Span
+    {
+        return Span::of(1, 50, 150);
+    }
+
+    /** A dosing vessel, mL. */
+    public static function vesselMl(): Span
+    {
+        return Span::of(500, 1500, 5000);
+    }
+
+    /** Strength of what is dosed, meq/mL. */
+    public static function strengthMeqMl(): Span
+    {
+        return Span::of(0.1, 1, 4);
+    }
+}

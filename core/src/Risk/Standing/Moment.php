@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Risk\Standing;
+
+use Velbrin\Core\Risk\AlarmWay;
+use Velbrin\Core\Risk\Place;
+use Velbrin\Core\Risk\Tonight;
+
+/** One kind of moment a fault can come in: a winter night, with the household at home (R-55). */
+final readonly class Moment
+{
+    /** Seven cold months, nine hours of night. */
+    public const WINTER_NIGHT = (7 / 12) * (9 / 24);
+
+    public const WINTER_DAY = (7 / 12) * (15 / 24);
+
+    public const SUMMER_NIGHT = (5 / 12) * (9 / 24);
+
+    public const SUMMER_DAY = (5 / 12) * (15 / 24);
+
+    /**
+     * @param  float  $share  of the year
+     * @param  list<AlarmWay>  $alarms
+     */
+    public function __construct(public float $share, public Tonight $tank, public Place $place, public array $alarms)
+    {
+    }
+}
