@@ -32,6 +32,23 @@ final readonly class AlarmWay
     ) {
     }
 
+    /** @param  list<Called>  $chain */
+    public function calling(array $chain): self
+    {
+        return new self(
+            name: $this->name,
+            watches: $this->watches,
+            delayMin: $this->delayMin,
+            tested: $this->tested,
+            onItsOwn: $this->onItsOwn,
+            chain: $chain,
+            quantity: $this->quantity,
+            lowLimit: $this->lowLimit,
+            highLimit: $this->highLimit,
+            hangs: $this->hangs,
+        );
+    }
+
     public function sees(Hazard $hazard): bool
     {
         $isMeant = in_array($hazard, $this->watches, true) || $this->quantity?->notices($hazard) === true;

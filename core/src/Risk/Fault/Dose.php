@@ -34,6 +34,22 @@ final readonly class Dose
         return $this->liquid === null || $this->liquid->dicPerMeq() !== null;
     }
 
+    /** So much of it at once harms, mL; null: nobody has said how strong it is. */
+    public function harmsAtMl(): ?float
+    {
+        return $this->strengthMeqMl === null || $this->strengthMeqMl <= 0 ? null : $this->neededMl($this->strengthMeqMl);
+    }
+
+    public function holding(float $ml): self
+    {
+        return new self($this->name, $this->systemL, $this->liquid, $this->strengthMeqMl, $ml, $this->mlPerMin);
+    }
+
+    private function neededMl(float $strength): float
+    {
+        return ((self::HARM_DKH / self::DKH_PER_MEQ) * $this->systemL) / $strength;
+    }
+
     public function harm(): Harm
     {
         $facts = [
@@ -42,7 +58,7 @@ final readonly class Dose
             'head' => $this->mlPerMin === null ? Open::headMlMin() : Span::sure($this->mlPerMin),
         ];
         $hours = Unsure::of($facts, function (array $f): float {
-            $neededMl = (self::HARM_DKH / self::DKH_PER_MEQ) * $this->systemL / $f['strength'];
+            $neededMl = $this->neededMl($f['strength']);
 
             return $neededMl > $f['holds'] ? INF : $neededMl / $f['head'] / 60;
         });

@@ -37,6 +37,19 @@ final readonly class TopUp
     ) {
     }
 
+    public function holding(?float $storeL): self
+    {
+        return new self(
+            $this->systemL,
+            $this->salinity,
+            $this->litresH,
+            $storeL,
+            $this->roomL,
+            $this->chamberL,
+            $this->evaporationLd,
+        );
+    }
+
     /** @return list<Harm> it runs on */
     public function on(): array
     {

@@ -31,4 +31,23 @@ final readonly class Waterside
         public array $unknown = [],
     ) {
     }
+
+    /** @param  list<Dose>|null  $doses */
+    public function with(?TopUp $topUp = null, ?array $doses = null): self
+    {
+        return new self(
+            topUp: $topUp ?? $this->topUp,
+            draining: $this->draining,
+            doses: $doses ?? $this->doses,
+            fills: $this->fills,
+            skimmer: $this->skimmer,
+            lost: $this->lost,
+            hasLamp: $this->hasLamp,
+            leakL: $this->leakL,
+            roomTempered: $this->roomTempered,
+            roomUntemperedC: $this->roomUntemperedC,
+            hasDrain: $this->hasDrain,
+            unknown: $this->unknown,
+        );
+    }
 }

@@ -41,4 +41,23 @@ final readonly class Device
     {
         return $this->outOf === null;
     }
+
+    /** A new one in its place, tried when it was put in. */
+    public function renewed(): self
+    {
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            job: $this->job,
+            watts: $this->watts,
+            ageYears: 0.0,
+            provenYears: 0.0,
+            hangs: $this->hangs,
+            group: $this->group,
+            inSump: $this->inSump,
+            outlet: $this->outlet,
+            ownThermostat: $this->ownThermostat,
+            outOf: $this->outOf,
+        );
+    }
 }

@@ -64,6 +64,11 @@ final readonly class LayersAgainst
             Hazard::RoomClimate => $self->coolers(),
             default => [],
         };
+        foreach ($standing->added as [$against, $layer]) {
+            if (in_array($hazard, $against, true)) {
+                $layers[] = $layer;
+            }
+        }
         $chain = $self->chain();
 
         return $chain === null ? $layers : [...$layers, $chain];

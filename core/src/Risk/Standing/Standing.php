@@ -7,6 +7,8 @@ namespace Velbrin\Core\Risk\Standing;
 use Velbrin\Core\Build\FeedLayer;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\Layer\Layer;
 
 /** All that is known of a system beside its water: devices, set-ups, what fills it, what it is worth, who comes how often. */
 final readonly class Standing
@@ -36,7 +38,50 @@ final readonly class Standing
         public bool $makesWater = false,
         /** A generator that starts by itself stands ready, tested. */
         public bool $hasGenerator = false,
+        /** @var list<array{0: list<Hazard>, 1: Layer}> protections a measure would add, each against the hazards it stops */
+        public array $added = [],
     ) {
+    }
+
+    /**
+     * The same with things changed in it: what a measure would make of it.
+     *
+     * @param  list<Device>|null  $devices
+     * @param  list<FeedLayer>|null  $feedLayers
+     * @param  list<array{0: list<Hazard>, 1: Layer}>|null  $added
+     */
+    public function with(
+        ?array $devices = null,
+        ?array $feedLayers = null,
+        ?bool $hasEmergencyDrain = null,
+        ?bool $emergencyTested = null,
+        ?bool $helpBringsAir = null,
+        ?bool $hasGenerator = null,
+        ?bool $isDrainGuarded = null,
+        ?array $added = null,
+    ): self {
+        return new self(
+            devices: $devices ?? $this->devices,
+            setUps: $this->setUps,
+            feedLayers: $feedLayers ?? $this->feedLayers,
+            systemYears: $this->systemYears,
+            seamYears: $this->seamYears,
+            visitsYear: $this->visitsYear,
+            animalsWorth: $this->animalsWorth,
+            floorWorth: $this->floorWorth,
+            hasEmergencyDrain: $hasEmergencyDrain ?? $this->hasEmergencyDrain,
+            emergencyTested: $emergencyTested ?? $this->emergencyTested,
+            isDrainGuarded: $isDrainGuarded ?? $this->isDrainGuarded,
+            helpBringsAir: $helpBringsAir ?? $this->helpBringsAir,
+            makesWater: $this->makesWater,
+            hasGenerator: $hasGenerator ?? $this->hasGenerator,
+            added: $added ?? $this->added,
+        );
+    }
+
+    public function protectedBy(Layer $layer, Hazard ...$against): self
+    {
+        return $this->with(added: [...$this->added, [array_values($against), $layer]]);
     }
 
     /** @return list<Device> that stand in it now and do that */

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Emergency;
+
+use Velbrin\Core\Measure\Guard;
+use Velbrin\Core\Measure\OutOfRange;
+
+/**
+ * Back to warmth no faster than 1 °C an hour (E-11): the hours it takes, what the heater may do in each of them, and how far a large heater
+ * in little water runs past its thermostat.
+ */
+final readonly class Rewarm
+{
+    public const MOST_KH = 1.0;
+
+    /** A thermostat stops so long after the water has got there. */
+    private const LAG_H = 5 / 60;
+
+    private const J_PER_L_K = 1.0233 * 3990;
+
+    /** Further past the set point than this is worth saying, K. */
+    public const OVER_K = 0.5;
+
+    private function __construct(
+        /** Null: that heater never gets it there. */
+        public ?float $hours,
+        /** What it would do if it stayed on, at the start, °C an hour. */
+        public float $freeKh,
+        /** Minutes of each hour it may be on at the start. */
+        public float $onMinPerH,
+        /** W that hold the pace at its end. */
+        public float $neededW,
+        /** Past the set point when the thermostat stops, K. */
+        public float $overshootK,
+    ) {
+    }
+
+    /**
+     * @param  float  $mostKh  °C an hour; above 0, at most 1
+     *
+     * @throws OutOfRange
+     */
+    public static function of(
+        float $volumeL,
+        float $uaWK,
+        float $roomC,
+        float $fromC,
+        float $toC,
+        float $heaterW,
+        float $mostKh = self::MOST_KH,
+    ): self {
+        Guard::positive('volumeL', $volumeL);
+        Guard::notNegative('uaWK', $uaWK);
+        Guard::notNegative('heaterW', $heaterW);
+        Guard::within('mostKh', $mostKh, 0.01, self::MOST_KH);
+        if ($toC < $fromC) {
+            throw OutOfRange::number('toC', $toC, "at least {$fromC}, where it stands");
+        }
+        $heatWhK = (self::J_PER_L_K * $volumeL) / 3600;
+        $loss = fn (float $tempC): float => $uaWK * ($tempC - $roomC);
+        $free = ($heaterW - $loss($fromC)) / $heatWhK;
+        $atEnd = ($heaterW - $loss($toC)) / $heatWhK;
+        $pace = $heatWhK * $mostKh;
+        $on = $heaterW <= 0 ? 0.0 : min(60.0, max(0.0, (60 * ($pace + $loss($fromC))) / $heaterW));
+
+        return new self(
+            hours: self::hours($heatWhK, $uaWK, $roomC, $fromC, $toC, $heaterW, $mostKh),
+            freeKh: $free,
+            onMinPerH: $on,
+            neededW: max(0.0, $pace + $loss($toC)),
+            overshootK: max(0.0, $atEnd) * self::LAG_H,
+        );
+    }
+
+    /** At the pace while the heater can keep it, then as fast as it can. */
+    private static function hours(
+        float $heatWhK,
+        float $uaWK,
+        float $roomC,
+        float $fromC,
+        float $toC,
+        float $heaterW,
+        float $mostKh,
+    ): ?float {
+        if ($toC === $fromC) {
+            return 0.0;
+        }
+        $surplus = fn (float $tempC): float => $heaterW - $uaWK * ($tempC - $roomC);
+        // The warmth up to which the heater keeps the pace.
+        $keepsUntil = $uaWK > 0 ? $roomC + ($heaterW - $heatWhK * $mostKh) / $uaWK : ($surplus($fromC) >= $heatWhK * $mostKh ? INF : -INF);
+        $paced = max($fromC, min($toC, $keepsUntil));
+        $hours = ($paced - $fromC) / $mostKh;
+        if ($paced >= $toC) {
+            return $hours;
+        }
+        if ($surplus($toC) <= 0) {
+            return null;
+        }
+        $rest = $uaWK > 0
+            ? ($heatWhK / $uaWK) * log($surplus($paced) / $surplus($toC))
+            : ($heatWhK * ($toC - $paced)) / $heaterW;
+
+        return $hours + $rest;
+    }
+}

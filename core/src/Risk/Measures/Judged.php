@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Risk\Measures;
+
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\Rate\Rates;
+use Velbrin\Core\Risk\Standing\HazardRow;
+use Velbrin\Core\Risk\Standing\Moment;
+use Velbrin\Core\Risk\Standing\Standing;
+use Velbrin\Core\Risk\Standing\Year;
+
+/** What measures make of a system: the register they would leave, worked out like the one that stands (R-63). */
+final readonly class Judged
+{
+    /** @param  list<Moment>  $moments */
+    public function __construct(private Standing $standing, private array $moments, private Rates $rates)
+    {
+    }
+
+    /**
+     * Yearly loss of one hazard under those measures; 0 where it cannot happen, or nobody said what is at stake.
+     *
+     * @param  list<MeasureKind>  $measures
+     *
+     * @throws OutOfRange
+     */
+    public function loss(Hazard $hazard, array $measures): float
+    {
+        return $this->row($hazard, $measures)?->loss->likely ?? 0.0;
+    }
+
+    /**
+     * Times a year it does harm under those measures.
+     *
+     * @param  list<MeasureKind>  $measures
+     *
+     * @throws OutOfRange
+     */
+    public function harms(Hazard $hazard, array $measures): float
+    {
+        return $this->row($hazard, $measures)->harms->likely ?? 0.0;
+    }
+
+    /** @return list<MeasureKind> that would change anything here */
+    public function fitting(): array
+    {
+        $moment = $this->moments[0] ?? null;
+
+        return $moment === null
+            ? []
+            : array_values(array_filter(MeasureKind::cases(), fn (MeasureKind $k): bool => $k->fits($this->standing, $moment)));
+    }
+
+    /**
+     * The hazards a measure changes, for better or worse.
+     *
+     * @return list<Hazard>
+     *
+     * @throws OutOfRange
+     */
+    public function touched(MeasureKind $measure): array
+    {
+        return array_values(
+            array_filter(
+                Hazard::cases(),
+                fn (Hazard $h): bool => abs($this->harms($h, [$measure]) - $this->harms($h, [])) > 1e-12
+                    || abs($this->loss($h, [$measure]) - $this->loss($h, [])) > 1e-9,
+            ),
+        );
+    }
+
+    /** @param  list<MeasureKind>  $measures */
+    private function row(Hazard $hazard, array $measures): ?HazardRow
+    {
+        $standing = $this->standing;
+        $moments = $this->moments;
+        foreach ($measures as $measure) {
+            $standing = $measure->onStanding($standing, $this->rates);
+            $moments = array_map($measure->onMoment(...), $moments);
+        }
+
+        return Year::hazard($hazard, $standing, $moments, $this->rates);
+    }
+}

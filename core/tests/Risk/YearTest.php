@@ -1,0 +1,376 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Risk;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Build\FeedLayer;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Risk\Fault\Dose;
+use Velbrin\Core\Risk\Fault\Draining;
+use Velbrin\Core\Risk\Fault\Fills;
+use Velbrin\Core\Risk\Fault\LostOutlet;
+use Velbrin\Core\Risk\Fault\TopUp;
+use Velbrin\Core\Risk\Fault\Waterside;
+use Velbrin\Core\Risk\HandState;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\HoursInHand;
+use Velbrin\Core\Risk\Layer\Refused;
+use Velbrin\Core\Risk\PeopleHazard;
+use Velbrin\Core\Risk\Place;
+use Velbrin\Core\Risk\Rate\Assumed;
+use Velbrin\Core\Risk\Rate\Rates;
+use Velbrin\Core\Risk\Standing\Device;
+use Velbrin\Core\Risk\Standing\HazardRow;
+use Velbrin\Core\Risk\Standing\Moment;
+use Velbrin\Core\Risk\Standing\Standing;
+use Velbrin\Core\Risk\Standing\Year;
+use Velbrin\Core\Risk\TimeToHarm;
+
+/** Every hazard of a system, over a year: how often, how soon, what stands against it, what it costs (R-1 … R-15, R-25, R-55). */
+final class YearTest extends TestCase
+{
+    #[Test]
+    public function a_top_off_without_an_end_stands_on_the_floor_after_twenty_five_minutes(): void
+    {
+        $top = new TopUp(systemL: 600, salinity: 35, litresH: 60, storeL: 40, roomL: 25, chamberL: 12, evaporationLd: 6);
+        self::assertEqualsWithDelta(25 / 60, $top->on()[0]->hours, 1e-9);
+        self::assertSame(15.0, $top->on()[0]->limit->value, 'litres on the floor');
+        self::assertSame(15.0, $top->floorL(10));
+        $feed = new TopUp(600, 35, 8, INF, 25, 12, 6);
+        self::assertEqualsWithDelta(3.125, $feed->on()[0]->hours, 1e-9);
+        self::assertEqualsWithDelta(55, $feed->floorL(10), 1e-9);
+        self::assertSame(0.0, $feed->floorL(3.125));
+    }
+
+    #[Test]
+    public function a_store_no_larger_than_the_room_never_spills_and_thins_only_if_it_holds_enough(): void
+    {
+        $fits = new TopUp(600, 35, 60, 25, 25, 12, 6);
+        self::assertNull($fits->on()[0]->hours);
+        self::assertNull($fits->on()[1]->hours, '25 L thin 600 L to 33.6');
+        $line = new TopUp(600, 35, 60, INF, 25, 12, 6);
+        self::assertEqualsWithDelta(600 * (35 / 28 - 1) / 60, $line->on()[1]->hours, 1e-9);
+        self::assertSame(0.0, (new TopUp(600, 28, 60, INF, 25, 12, 6))->on()[1]->hours, 'it is thin already');
+    }
+
+    #[Test]
+    public function a_top_off_that_stops_runs_the_return_dry_before_the_salt_is_thick(): void
+    {
+        $off = (new TopUp(600, 35, 60, 40, 25, 12, 6))->off();
+        self::assertEqualsWithDelta(24 * 600 * (1 - 35 / 39) / 6, $off[0]->hours, 1e-9);
+        self::assertEqualsWithDelta(48, $off[1]->hours, 1e-9);
+        self::assertCount(1, (new TopUp(600, 35, 60, 40, 25, 0, 6))->off(), 'no return, nothing to run dry');
+    }
+
+    #[Test]
+    public function a_blocked_drain_runs_the_pump_dry_in_twenty_four_seconds_and_floods_nothing(): void
+    {
+        $drain = new Draining(headroomL: 21.6, chamberL: 12, returnLh: 1800);
+        self::assertEqualsWithDelta(24, 3600 * (float) $drain->dryH(), 1e-9);
+        self::assertNull($drain->floodsH());
+        self::assertSame(0.0, $drain->floorL());
+        $more = new Draining(21.6, 21.7, 1800);
+        self::assertEqualsWithDelta(43.2, 3600 * (float) $more->floodsH(), 1e-9);
+        self::assertEqualsWithDelta(0.1, $more->floorL(), 1e-9);
+        self::assertNull((new Draining(21.6, 21.6, 1800))->floodsH(), 'the chamber holds just what fits');
+        self::assertNull((new Draining(21.6, 40, 1800, 1800))->floodsH(), 'the others take it all');
+        self::assertEqualsWithDelta(15, (new Draining(0, 10, 1800, 0, 5))->floorL(), 1e-9, 'the top-off pours after it');
+    }
+
+    #[Test]
+    public function a_dosing_vessel_too_small_to_harm_does_not(): void
+    {
+        $ml = (new Dose('head', 600, Liquid::Carbonate, 1.0, null, null))->harmsAtMl();
+        self::assertEqualsWithDelta(4 / 2.8 * 600, (float) $ml, 1e-9);
+        $dose = fn (float $holds): Dose => new Dose('head', 600, Liquid::Carbonate, 1.0, $holds, 50);
+        self::assertNull($dose((float) $ml - 0.1)->harm()->hours);
+        self::assertEqualsWithDelta((float) $ml / 50 / 60, $dose((float) $ml)->harm()->hours, 1e-9);
+        self::assertFalse((new Dose('head', 600, Liquid::Calcium, 1.0, 5000, 50))->mayHarm());
+        self::assertTrue((new Dose('head', 600, null, 1.0, 5000, 50))->mayHarm(), 'nobody has said what it gives');
+    }
+
+    #[Test]
+    public function what_nobody_wrote_down_takes_the_soonest_and_names_what_would_narrow_it(): void
+    {
+        $open = (new Dose('Head 2', 600, Liquid::Carbonate, null, 2000, 50))->harm();
+        self::assertSame(['how strong is what Head 2 gives'], $open->needs);
+        self::assertEqualsWithDelta(4 / 2.8 * 600 / 4 / 50 / 60, $open->hours, 1e-9);
+        self::assertNull($open->latestH, 'weak enough, it never harms');
+        $in = HoursInHand::of(
+            Hazard::TopOffOn,
+            Worlds::tank(21, [], new Waterside(topUp: new TopUp(600, 35, null, 40, 25, 12, 6))),
+            [],
+            new Place(2, [0.1], [], Worlds::ines()),
+        );
+        self::assertSame(HandState::Open, $in->state());
+        self::assertNotSame(Severity::Fine, $in->finding->severity);
+        self::assertStringContainsString('what the top-off’s pump gives', $in->finding->why->in(Units::metric()));
+    }
+
+    /** @return iterable<string, array{0: string}> */
+    public static function facts(): iterable
+    {
+        yield 'pump' => ['litresH'];
+        yield 'store' => ['storeL'];
+        yield 'room' => ['roomL'];
+        yield 'chamber' => ['chamberL'];
+        yield 'evaporation' => ['evaporationLd'];
+    }
+
+    #[Test]
+    #[DataProvider('facts')]
+    public function a_fact_removed_never_makes_the_hours_longer(string $gone): void
+    {
+        $facts = ['litresH' => 40.0, 'storeL' => 60.0, 'roomL' => 20.0, 'chamberL' => 12.0, 'evaporationLd' => 6.0];
+        $of = function (array $f): TopUp {
+            return new TopUp(600, 35, $f['litresH'], $f['storeL'], $f['roomL'], $f['chamberL'], $f['evaporationLd']);
+        };
+        $known = $of($facts);
+        $less = $of([...$facts, $gone => null]);
+        foreach (['on', 'off'] as $way) {
+            foreach ($known->{$way}() as $i => $harm) {
+                self::assertLessThanOrEqual($harm->hours ?? INF, $less->{$way}()[$i]->hours ?? INF, "{$way} {$harm->by}");
+            }
+        }
+    }
+
+    #[Test]
+    public function where_nothing_lives_water_on_the_floor_still_harms(): void
+    {
+        $side = new Waterside(topUp: new TopUp(600, 35, 60, 200, 25, 12, 6), doses: [new Dose('h', 600, null, null, null, null)]);
+        $empty = Worlds::tank(21, [], $side, animals: false);
+        self::assertSame(['floor'], array_map(fn ($h): string => $h->by, TimeToHarm::of(Hazard::TopOffOn, $empty)));
+        self::assertSame([], TimeToHarm::of(Hazard::Overdose, $empty));
+        self::assertSame([], TimeToHarm::of(Hazard::PowerCut, $empty));
+    }
+
+    #[Test]
+    public function heaters_that_hold_alone_cost_nothing_apart_and_something_together(): void
+    {
+        // Each alone holds a room of 18 °C: 18·7 = 126 W.
+        $two = [Worlds::heater('a'), Worlds::heater('b')];
+        $off = self::row(Hazard::HeaterStuckOff, $two, 17.0);
+        self::assertGreaterThan(0, $off->loss?->likely);
+        $rate = Rates::assumed()->yearly(Job::Heater, 1.0, 4.0)->likely ?? 0.0;
+        self::assertEqualsWithDelta(0.3 * 0.7 * $rate, $off->harms->likely, 1e-9, 'twins: three of ten failures take both');
+        $apart = [Worlds::heater('a'), Worlds::heater('b', age: 3.0)];
+        self::assertEqualsWithDelta(0.1 * 0.7 * $rate, self::row(Hazard::HeaterStuckOff, $apart, 17.0)->harms->likely, 1e-9);
+        $one = self::row(Hazard::HeaterStuckOff, [Worlds::heater('a')], 17.0);
+        self::assertEqualsWithDelta(0.7 * $rate, $one->harms->likely, 1e-9);
+    }
+
+    #[Test]
+    public function moments_are_weighted_by_their_share_of_the_year(): void
+    {
+        $heaters = [Worlds::heater('a')];
+        $moments = [
+            Worlds::moment(8.0, $heaters, share: Moment::WINTER_NIGHT),
+            Worlds::moment(24.0, $heaters, share: 1 - Moment::WINTER_NIGHT),
+        ];
+        $row = Year::hazard(Hazard::HeaterStuckOff, Worlds::standing($heaters), $moments, Rates::assumed());
+        self::assertEqualsWithDelta(Moment::WINTER_NIGHT * $row->rate->likely, $row->harms->likely, 1e-9);
+        $all = Moment::WINTER_NIGHT + Moment::WINTER_DAY + Moment::SUMMER_NIGHT + Moment::SUMMER_DAY;
+        self::assertEqualsWithDelta(1.0, $all, 1e-12);
+        self::assertEqualsWithDelta([0.219, 0.365, 0.156, 0.260], [Moment::WINTER_NIGHT, Moment::WINTER_DAY, Moment::SUMMER_NIGHT, Moment::SUMMER_DAY], 5e-4);
+    }
+
+    #[Test]
+    public function a_cold_season_without_a_heater_comes_once_however_short_its_nights(): void
+    {
+        $moments = [Worlds::moment(8.0, [], share: 0.2), Worlds::moment(10.0, [], share: 0.3), Worlds::moment(22.0, [], share: 0.5)];
+        $row = Year::hazard(Hazard::TooCold, Worlds::standing([]), $moments, Rates::assumed());
+        self::assertEqualsWithDelta(1.0, $row->rate->likely, 1e-9);
+        self::assertEqualsWithDelta(8000, $row->loss->likely, 1e-6);
+    }
+
+    #[Test]
+    public function a_power_cut_is_charged_once_at_the_hour_it_harms(): void
+    {
+        $row = self::row(Hazard::PowerCut, [], 21.0);
+        $harm = TimeToHarm::of(Hazard::PowerCut, Worlds::tank(21))[0]->hours ?? 0.0;
+        self::assertEqualsWithDelta(8000 * Rates::assumed()->outagesOf($harm), $row->loss->likely, 1e-6);
+    }
+
+    #[Test]
+    public function a_battery_nobody_proved_counts_little_and_a_proved_one_much(): void
+    {
+        $with = function (?float $proven): float {
+            $battery = new Device('b', 'battery', Job::Battery, ageYears: 3.0, provenYears: $proven);
+            $moment = Worlds::moment(21.0, [$battery]);
+            $moment = new Moment(1.0, $moment->tank->with(batteryH: 6.0), $moment->place, []);
+
+            return Year::hazard(Hazard::PowerCut, Worlds::standing([$battery]), [$moment], Rates::assumed())->loss->likely ?? 0.0;
+        };
+        self::assertLessThan($with(null), $with(0.5));
+        self::assertLessThan(self::row(Hazard::PowerCut, [], 21.0)->loss->likely, $with(null));
+    }
+
+    #[Test]
+    public function whoever_comes_with_empty_hands_is_no_answer_to_a_power_cut(): void
+    {
+        $loss = function (?bool $brings): array {
+            $standing = new Standing(devices: [], animalsWorth: 8000.0, helpBringsAir: $brings);
+            $moment = Worlds::moment(21.0, [], alarm: new \Velbrin\Core\Risk\AlarmWay(
+                name: 'Power watch',
+                watches: Hazard::cases(),
+                delayMin: 1,
+                tested: true,
+                onItsOwn: true,
+                chain: [Worlds::ines()],
+                quantity: \Velbrin\Core\Risk\AlarmQuantity::Power,
+            ));
+            $row = Year::hazard(Hazard::PowerCut, $standing, [$moment], Rates::assumed());
+
+            return [$row->loss->likely, $row->loss->high];
+        };
+        self::assertLessThan($loss(false)[0], $loss(true)[0]);
+        self::assertSame($loss(false)[1], $loss(null)[1], 'nobody has said: at its bad end they bring nothing');
+        self::assertSame($loss(true)[0], $loss(null)[0]);
+    }
+
+    #[Test]
+    public function a_dead_controller_harms_by_what_its_outlets_then_do(): void
+    {
+        $lost = fn (?float $level, Job $job = Job::Heater): Waterside => new Waterside(lost: [new LostOutlet('heater a', $job, $level, 150)]);
+        $heaters = [Worlds::heater('a')];
+        $hours = fn (Waterside $side): ?float => TimeToHarm::of(Hazard::ControllerDead, Worlds::moment(8.0, $heaters, $side)->tank)[0]->hours ?? null;
+        $off = $hours($lost(0.0));
+        self::assertEqualsWithDelta(20.1, (float) $off, 0.1, 'heaters off in a cold room');
+        self::assertNull($hours(new Waterside(lost: [new LostOutlet('heater a', Job::Heater, 1.0, 150, ownThermostat: true)])));
+        $open = TimeToHarm::of(Hazard::ControllerDead, Worlds::moment(8.0, $heaters, $lost(null))->tank);
+        self::assertSame(['what heater a does when the link is lost'], $open[0]->needs);
+        self::assertLessThanOrEqual($off, $open[0]->hours, 'nobody has said: the worse of both');
+        self::assertSame([], TimeToHarm::of(Hazard::ControllerDead, Worlds::tank(8)));
+    }
+
+    #[Test]
+    public function stops_of_one_principle_fail_together_and_a_tray_lowers_the_loss_not_the_chance(): void
+    {
+        $side = new Waterside(topUp: new TopUp(600, 35, 60, 60, 25, 12, 6));
+        $row = fn (FeedLayer ...$layers): HazardRow => Year::hazard(
+            Hazard::TopOffOn,
+            new Standing(devices: [new Device('t', 'top-off', Job::TopOff, ageYears: 2.0)], feedLayers: array_values($layers), animalsWorth: 0.0, floorWorth: 3000.0),
+            [Worlds::moment(21.0, [], $side)],
+            Rates::assumed(),
+        ) ?? self::fail('none');
+        $none = $row()->harms->likely;
+        $twoKinds = $row(FeedLayer::Float, FeedLayer::Timer)->harms->likely;
+        $oneKind = $row(FeedLayer::Sensor, FeedLayer::TwoLevel)->harms->likely;
+        self::assertLessThan($none, $twoKinds);
+        self::assertLessThan($oneKind, $twoKinds);
+        self::assertSame($none, $row(FeedLayer::NonReturn)->harms->likely, 'a non-return valve stops no overfilling');
+        self::assertSame($none, $row(FeedLayer::Tray)->harms->likely);
+        self::assertEqualsWithDelta(0.3 * ($row()->loss->likely ?? 0.0), $row(FeedLayer::Tray)->loss->likely, 1e-9);
+    }
+
+    #[Test]
+    public function nobody_has_said_what_is_at_stake_so_no_money_is_shown(): void
+    {
+        $row = Year::hazard(Hazard::PowerCut, Worlds::standing([], null), [Worlds::moment(21.0, [])], Rates::assumed());
+        self::assertNull($row?->loss);
+        self::assertGreaterThan(0, $row->harms->likely);
+    }
+
+    #[Test]
+    public function a_chain_that_comes_too_late_does_not_count_and_says_so(): void
+    {
+        $heaters = [Worlds::heater('a', 1200.0)];
+        $row = Year::hazard(
+            Hazard::HeaterStuckOn,
+            Worlds::standing($heaters),
+            [Worlds::moment(28.0, $heaters, alarm: Worlds::alarm())],
+            Rates::assumed(),
+        );
+        $chain = $row->credits[0] ?? self::fail('no chain');
+        $harm = TimeToHarm::of(Hazard::HeaterStuckOn, Worlds::moment(28.0, $heaters)->tank)[0]->hours;
+        self::assertSame($harm < $chain->layer->actsH ? Refused::TooLate : null, $chain->refused);
+    }
+
+    #[Test]
+    public function each_hazard_says_where_it_is_weakest(): void
+    {
+        $side = new Waterside(
+            topUp: new TopUp(600, 35, 60, 60, 25, 12, 6),
+            draining: new Draining(10, 30, 1800),
+            doses: [new Dose('head', 600, Liquid::Carbonate, 2, 2000, 50)],
+            fills: [new Fills(\Velbrin\Core\Risk\Rate\Span::sure(40), \Velbrin\Core\Risk\Rate\Span::sure(8), 'room', 'flow')],
+            skimmer: Fills::skimmer(),
+            lost: [],
+            hasLamp: true,
+            leakL: 500,
+            roomTempered: true,
+            roomUntemperedC: 6.0,
+            hasDrain: true,
+        );
+        $rows = Year::of(Worlds::standing([Worlds::heater('a')]), [Worlds::moment(8.0, [Worlds::heater('a')], $side)], Rates::assumed());
+        $hazards = array_map(fn (HazardRow $r): string => $r->hazard->value, $rows);
+        foreach ([Hazard::Leak, Hazard::SkimmerOverflow, Hazard::LineOverflow, Hazard::LampDead, Hazard::RoomClimate, Hazard::DrainBlocked] as $one) {
+            self::assertContains($one->value, $hazards);
+        }
+        foreach ($rows as $row) {
+            self::assertNotSame('', $row->weakest->in(Units::metric()), $row->hazard->value);
+            self::assertLessThanOrEqual($row->harms->high + 1e-12, $row->harms->low);
+            self::assertLessThanOrEqual($row->rate->high + 1e-12, $row->harms->high);
+        }
+        $losses = array_map(fn (HazardRow $r): float => $r->loss->likely ?? 0.0, $rows);
+        $sorted = $losses;
+        rsort($sorted);
+        self::assertSame($sorted, $losses, 'the dearest first');
+    }
+
+    #[Test]
+    public function an_independent_alarm_never_raises_a_loss_and_nearer_help_never_lowers_hours(): void
+    {
+        $heaters = [Worlds::heater('a', 300.0)];
+        foreach ([5.0, 15.0, 21.0, 28.0] as $room) {
+            foreach (Hazard::ofEverySystem() as $hazard) {
+                $loss = fn (bool $alarm): float => Year::hazard(
+                    $hazard,
+                    Worlds::standing($heaters),
+                    [Worlds::moment($room, $heaters, alarm: $alarm ? Worlds::alarm() : null)],
+                    Rates::assumed(),
+                )->loss->likely ?? 0.0;
+                self::assertLessThanOrEqual($loss(false) + 1e-9, $loss(true), "{$hazard->value} at {$room}");
+            }
+        }
+    }
+
+    #[Test]
+    public function what_can_hurt_people_is_open_until_somebody_competent_has_answered(): void
+    {
+        foreach (PeopleHazard::cases() as $hazard) {
+            self::assertSame(Severity::Fix, $hazard->finding(null)->severity);
+            self::assertSame(Severity::Stop, $hazard->finding(false)->severity);
+            self::assertSame(Severity::Fine, $hazard->finding(true)->severity);
+            self::assertNotNull($hazard->finding(null)->remedy);
+        }
+    }
+
+    #[Test]
+    public function a_seam_of_unknown_age_is_no_younger_than_its_system(): void
+    {
+        $leak = fn (?float $years): HazardRow => Year::hazard(
+            Hazard::Leak,
+            new Standing(devices: [], systemYears: 4.0, seamYears: $years, floorWorth: 3000.0, animalsWorth: 0.0),
+            [Worlds::moment(21.0, [], new Waterside(leakL: 500))],
+            Rates::assumed(),
+        ) ?? self::fail('none');
+        self::assertSame($leak(4.0)->rate->likely, $leak(null)->rate->low);
+        self::assertSame($leak(14.0)->rate->likely, $leak(null)->rate->high);
+        self::assertSame(Assumed::SeamShape->usual(), 4.0);
+    }
+
+    /** @param  list<Device>  $devices */
+    private static function row(Hazard $hazard, array $devices, float $roomC): HazardRow
+    {
+        return Year::hazard($hazard, Worlds::standing($devices), [Worlds::moment($roomC, $devices)], Rates::assumed())
+            ?? self::fail('it cannot happen');
+    }
+}
