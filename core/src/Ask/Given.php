@@ -75,6 +75,12 @@ final readonly class Given
         return $numbers;
     }
 
+    /** @return array<string, float> empty when the optional field is absent */
+    public function mapOr(string $name): array
+    {
+        return isset($this->values[$name]) ? $this->map($name) : [];
+    }
+
     /** @return array<array-key, mixed> */
     public function raw(string $name): array
     {

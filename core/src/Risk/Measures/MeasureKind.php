@@ -149,10 +149,7 @@ enum MeasureKind: string
         return match ($this) {
             self::NewHeaters => $standing->with(devices: array_map(self::renewed(...), $standing->devices)),
             self::CutOut => $standing->protectedBy($layer('own-cut-out', LayerKind::CutOut), Hazard::HeaterStuckOn),
-            self::TopOffFloat => $standing->with(feedLayers: [...$standing->feedLayers, FeedLayer::Float])->with(
-                // A float sticks shut as well as open: one more way for the top-off to stop.
-                devices: [...$standing->devices, new Device('own-float', 'the float in its line', Job::TopOff, ageYears: 0.0)],
-            ),
+            self::TopOffFloat => $standing->with(feedLayers: [...$standing->feedLayers, FeedLayer::Float]),
             self::EmergencyProved => $standing->with(emergencyTested: true),
             self::Strainer => $standing->with(isDrainGuarded: true),
             self::Tray => $standing->with(feedLayers: [...$standing->feedLayers, FeedLayer::Tray]),

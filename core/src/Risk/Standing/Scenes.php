@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk\Standing;
 
+use Velbrin\Core\Build\FeedLayer;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Measure\OutOfRange;
@@ -23,7 +24,9 @@ use Velbrin\Core\Risk\Tonight;
 /** Every way a hazard begins: what fails, how often at its age, what then harms and how soon (R-20, R-54). */
 final readonly class Scenes
 {
-    /** Of doubled devices that share a cause, and of one whose whole is asked. */
+    /** So much older a tank of unknown age may be than the system it stands in. */
+    private const USED_YEARS = 10.0;
+
     private function __construct(
         private Hazard $hazard,
         private Standing $standing,
@@ -223,7 +226,9 @@ final readonly class Scenes
         return match ($this->hazard) {
             // Once a season, whatever share of it these nights are: the moments' shares are taken out again.
             Hazard::TooCold => $of(Assumed::ColdSeason),
-            Hazard::TopOffOff => $wear(Job::TopOff)->times(1 - $this->rates->of(Assumed::TopOffOnShare)),
+            Hazard::TopOffOff => $wear(Job::TopOff)
+                ->times(1 - $this->rates->of(Assumed::TopOffOnShare))
+                ->plus($this->shutStops()),
             Hazard::ControllerDead => $wear(Job::Controller)->plus($of(Assumed::LinkLost)),
             Hazard::DrainBlocked => $of(
                 $this->standing->isDrainGuarded ? Assumed::DrainGuarded : Assumed::DrainSingle,
@@ -238,6 +243,14 @@ final readonly class Scenes
             Hazard::Ammonia => $of(Assumed::Ammonia),
             default => Span::sure(0.0),
         };
+    }
+
+    /** What can stop a line can stick shut: each protection brings a failure of its own (R-30). */
+    private function shutStops(): Span
+    {
+        $stops = count(array_filter($this->standing->feedLayers, fn (FeedLayer $l): bool => $l->stops()));
+
+        return $this->unknownAge(Job::FloatSwitch)->times($stops * (1 - $this->rates->of(Assumed::SwitchOnShare)));
     }
 
     private function seams(): Span
@@ -257,9 +270,6 @@ final readonly class Scenes
         // Older than the system it may be: a tank that came used. Younger it is not.
         return Span::of($chance($system), $chance($system), $chance($system + self::USED_YEARS));
     }
-
-    /** So much older a tank of unknown age may be than the system it stands in. */
-    private const USED_YEARS = 10.0;
 
     /**
      * What wears fastest in a group speaks for it: its thermostat is the one that sticks.

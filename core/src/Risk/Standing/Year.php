@@ -21,7 +21,6 @@ use Velbrin\Core\Risk\Rate\Span;
  */
 final readonly class Year
 {
-
     /**
      * @param  list<Moment>  $moments  shares sum to 1
      * @param  array<string, float>  $dead  chance that a part is dead already

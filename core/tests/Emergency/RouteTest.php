@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Emergency;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Emergency\Storm\Aid;
+use Velbrin\Core\Emergency\Storm\Exposed;
+use Velbrin\Core\Emergency\Storm\Route;
+use Velbrin\Core\Rounds\Spot;
+
+/** Few hands in a storm: the least is lost, people first, whoever is not reached is named (E-5). */
+final class RouteTest extends TestCase
+{
+    #[Test]
+    public function the_nearer_deadline_is_served_first_though_it_lies_further(): void
+    {
+        $route = Route::of([self::at('late', 1, 20.0), self::at('soon', 3, 0.5)], [self::spot(0)], ['battery' => 2]);
+        self::assertSame(['soon', 'late'], array_column($route->crews[0], 'id'));
+        self::assertSame([[], 0.0], [$route->unmet, $route->loss]);
+    }
+
+    #[Test]
+    public function when_not_all_can_be_reached_the_dearer_is(): void
+    {
+        $route = Route::of(
+            [self::at('cheap', 10, 0.9, 100), self::at('dear', -10, 0.9, 5000)],
+            [self::spot(0)],
+            ['battery' => 2],
+        );
+        self::assertSame('dear', $route->crews[0][0]['id']);
+        self::assertSame(['cheap'], $route->unmet);
+        self::assertSame(100.0, $route->loss);
+    }
+
+    #[Test]
+    public function two_crews_reach_what_one_cannot(): void
+    {
+        $both = [self::at('east', 10, 0.9), self::at('west', -10, 0.9)];
+        self::assertCount(1, Route::of($both, [self::spot(0)], ['battery' => 2])->unmet);
+        self::assertSame([], Route::of($both, [self::spot(0), self::spot(0)], ['battery' => 2])->unmet);
+        self::assertCount(1, Route::of($both, [self::spot(0), self::spot(0)], ['battery' => 1])->unmet, 'one battery');
+    }
+
+    #[Test]
+    public function people_come_first_whatever_it_costs(): void
+    {
+        $people = new Exposed('people', self::spot(8), 0.1, 30, Aid::Hands, 0, isPeople: true);
+        $route = Route::of([self::at('dear', 1, 1.0, 9000), $people], [self::spot(0)], ['battery' => 1]);
+        self::assertContains('people', array_column($route->crews[0], 'id'));
+    }
+
+    #[Test]
+    public function what_holds_through_is_not_gone_to(): void
+    {
+        $route = Route::of([self::at('safe', 1, null)], [self::spot(0)], ['battery' => 1]);
+        self::assertSame([[[]], []], [$route->crews, $route->unmet]);
+    }
+
+    #[Test]
+    public function more_hands_and_more_batteries_never_lose_more(): void
+    {
+        mt_srand(4);
+        for ($n = 0; $n < 25; $n++) {
+            $exposed = [];
+            for ($i = 0; $i < 6; $i++) {
+                $exposed[] = self::at("s{$i}", mt_rand(-12, 12), mt_rand(5, 60) / 10, mt_rand(1, 50) * 100);
+            }
+            $some = Route::of($exposed, [self::spot(0)], ['battery' => 3]);
+            $ids = [...array_column($some->crews[0], 'id'), ...$some->unmet];
+            self::assertCount(6, array_unique($ids), 'each is gone to or named');
+            self::assertLessThanOrEqual($some->loss + 1e-9, Route::of($exposed, [self::spot(0), self::spot(0)], ['battery' => 6])->loss);
+        }
+    }
+
+    private static function at(string $id, float $kmEast, ?float $harmH, float $loss = 1000): Exposed
+    {
+        return new Exposed($id, self::spot($kmEast), $harmH, 15, Aid::Battery, $loss);
+    }
+
+    private static function spot(float $kmEast): Spot
+    {
+        return new Spot(0.0, $kmEast / 111.2);
+    }
+}

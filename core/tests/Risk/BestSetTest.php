@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Tests\Risk;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Fault\TopUp;
+use Velbrin\Core\Risk\Fault\Waterside;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\Measures\BestSet;
+use Velbrin\Core\Risk\Measures\Chosen;
+use Velbrin\Core\Risk\Measures\Judged;
+use Velbrin\Core\Risk\Measures\MeasureKind;
+use Velbrin\Core\Risk\Measures\Option;
+use Velbrin\Core\Risk\Rate\Rates;
+
+/** The best set of measures under a budget, against every set there is (R-30, R-31, R-63). */
+final class BestSetTest extends TestCase
+{
+    #[Test]
+    public function the_pair_that_only_helps_together_is_found(): void
+    {
+        // One pump on a small or a large battery: 967; two pumps on a small one: 899, on a large one: 389.
+        $loss = fn (string $hazard, array $set): float => match (implode('+', $set)) {
+            '' => 1428.0,
+            'large', 'pump' => 967.0,
+            'pump+second' => 899.0,
+            'large+pump+second' => 389.0,
+            'large+pump' => 967.0,
+            default => 1428.0,
+        };
+        $options = [
+            new Option('pump', 20000, ['power-cut']),
+            new Option('second', 15000, ['power-cut'], needs: ['pump']),
+            new Option('large', 25000, ['power-cut'], needs: ['pump']),
+        ];
+        $best = fn (int $budget): Chosen => BestSet::of(['power-cut'], $options, $budget, $loss);
+        self::assertSame([['pump'], 967.0], [$best(34999)->ids, $best(34999)->yearly]);
+        self::assertSame([['pump', 'second'], 899.0], [$best(35000)->ids, $best(35000)->yearly]);
+        self::assertSame([['large', 'pump', 'second'], 389.0], [$best(60000)->ids, $best(60000)->yearly]);
+        self::assertSame([], $best(19999)->ids);
+        self::assertSame(0.0, $best(60000)->gap);
+    }
+
+    #[Test]
+    public function it_is_the_best_of_all_sets(): void
+    {
+        mt_srand(31);
+        for ($n = 0; $n < 60; $n++) {
+            [$hazards, $options, $loss] = self::world(mt_rand(1, 8));
+            $budget = mt_rand(0, 600);
+            $found = BestSet::of($hazards, $options, $budget, $loss);
+            $best = INF;
+            for ($choice = 0; $choice < 2 ** count($options); $choice++) {
+                $set = array_values(array_filter($options, fn (Option $o, int $i): bool => (($choice >> $i) & 1) === 1, ARRAY_FILTER_USE_BOTH));
+                $ids = array_map(fn (Option $o): string => $o->id, $set);
+                $cost = array_sum(array_map(fn (Option $o): int => $o->priceMinor ?? PHP_INT_MAX >> 8, $set));
+                $sound = array_filter($set, fn (Option $o): bool => array_diff($o->needs, $ids) !== [] || array_intersect($o->excludes, $ids) !== []) === [];
+                if ($cost <= $budget && $sound) {
+                    sort($ids);
+                    $yearly = array_sum(array_map(fn (Option $o): float => $o->yearly, $set));
+                    foreach ($hazards as $hazard) {
+                        $touching = array_values(array_filter($ids, fn (string $id): bool => self::touches($options, $id, $hazard)));
+                        $yearly += $loss($hazard, $touching);
+                    }
+                    $best = min($best, $yearly);
+                }
+            }
+            self::assertEqualsWithDelta($best, $found->yearly, 1e-9, "world {$n}");
+            self::assertLessThanOrEqual($budget, $found->costMinor);
+        }
+    }
+
+    #[Test]
+    public function beyond_twenty_it_says_how_far_it_may_be_from_the_best(): void
+    {
+        mt_srand(7);
+        [$hazards, $options, $loss] = self::world(24);
+        $found = BestSet::of($hazards, $options, 900, $loss);
+        self::assertGreaterThanOrEqual(0.0, $found->gap);
+        self::assertLessThanOrEqual(BestSet::of($hazards, $options, 0, $loss)->yearly, $found->yearly);
+        self::assertGreaterThan(0, count($found->ids));
+    }
+
+    #[Test]
+    public function more_money_never_leaves_more_loss_and_what_has_no_price_is_not_chosen(): void
+    {
+        mt_srand(5);
+        [$hazards, $options, $loss] = self::world(7);
+        $curve = BestSet::curve($hazards, [...$options, new Option('gift', null, $hazards)], $loss);
+        $last = INF;
+        foreach ($curve as $point) {
+            self::assertLessThan($last, $point->yearly);
+            self::assertNotContains('gift', $point->ids);
+            $last = $point->yearly;
+        }
+    }
+
+    #[Test]
+    public function a_budget_below_nothing_is_refused(): void
+    {
+        $this->expectException(OutOfRange::class);
+        BestSet::of([], [], -1, fn (): float => 0.0);
+    }
+
+    #[Test]
+    public function what_a_measure_adds_counts_against_it(): void
+    {
+        $side = new Waterside(topUp: new TopUp(600, 35, 60, 60, 25, 12, 6));
+        $heaters = [Worlds::heater('a', 150.0, age: 4.0)];
+        $judged = new Judged(Worlds::standing($heaters), [Worlds::moment(8.0, $heaters, $side)], Rates::assumed());
+        $float = MeasureKind::TopOffFloat;
+        self::assertLessThan($judged->harms(Hazard::TopOffOn, []), $judged->harms(Hazard::TopOffOn, [$float]));
+        self::assertGreaterThanOrEqual($judged->harms(Hazard::TopOffOff, []), $judged->harms(Hazard::TopOffOff, [$float]), 'it sticks shut as well');
+        self::assertLessThan($judged->loss(Hazard::HeaterStuckOff, []), $judged->loss(Hazard::HeaterStuckOff, [MeasureKind::NewHeaters]));
+        self::assertSame([], $judged->touched(MeasureKind::Generator) === [] ? ['power-cut'] : []);
+        self::assertContains(MeasureKind::SmallStore, $judged->fitting());
+        self::assertNotContains(MeasureKind::SkimmerCollector, $judged->fitting(), 'there is no skimmer');
+    }
+
+    /** @return array{0: list<string>, 1: list<Option>, 2: \Closure(string, list<string>): float} */
+    private static function world(int $count): array
+    {
+        $hazards = ['h1', 'h2', 'h3'];
+        $options = [];
+        $factor = [];
+        for ($i = 0; $i < $count; $i++) {
+            $touches = array_values(array_filter($hazards, fn (): bool => mt_rand(0, 2) > 0));
+            $id = "m{$i}";
+            $needs = $i > 0 && mt_rand(0, 5) === 0 ? ['m'.mt_rand(0, $i - 1)] : [];
+            $excludes = $i > 0 && mt_rand(0, 5) === 0 ? ['m'.mt_rand(0, $i - 1)] : [];
+            $options[] = new Option($id, mt_rand(0, 9) === 0 ? null : mt_rand(0, 200), $touches, $needs, $excludes, mt_rand(0, 5));
+            foreach ($hazards as $hazard) {
+                $factor["{$hazard}{$id}"] = mt_rand(20, 115) / 100;
+            }
+        }
+        $loss = function (string $hazard, array $set) use ($factor): float {
+            $left = ['h1' => 300.0, 'h2' => 120.0, 'h3' => 50.0][$hazard];
+            foreach ($set as $id) {
+                $left *= $factor["{$hazard}{$id}"];
+            }
+
+            // Some only help together.
+            return count($set) >= 3 ? $left * 0.8 : $left;
+        };
+
+        return [$hazards, $options, $loss];
+    }
+
+    /** @param  list<Option>  $options */
+    private static function touches(array $options, string $id, string $hazard): bool
+    {
+        foreach ($options as $option) {
+            if ($option->id === $id) {
+                return in_array($hazard, $option->touches, true);
+            }
+        }
+
+        return false;
+    }
+}
