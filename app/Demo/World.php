@@ -85,6 +85,7 @@ final class World
             (new Rounds($world->chance, $world->technicians, $systems))->make();
             Controls::make($world->planner, $world->technicians[0]);
             Moving::make($world->planner, $world->technicians);
+            Risks::make($world->planner, $world->technicians);
         });
     }
 

@@ -27,6 +27,8 @@ use App\House\HouseValidator;
 use App\Reports\DraftReport;
 use App\Risk\HelpTonight;
 use App\Risk\NextLook;
+use App\Risk\StaleRisk;
+use App\Risk\WithinReach;
 use App\Rounds\AssignedDoors;
 use App\Rounds\AssignedSystems;
 use App\Rounds\DueByCondition;
@@ -40,6 +42,9 @@ use App\Rounds\TakesCalendarsBack;
 use App\Rounds\VerifyAfterStart;
 use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
+use App\Stores\BuyTwo;
+use App\Stores\PartUsed;
+use App\Stores\Shelves;
 use App\Systems\Assignments;
 use App\Systems\DeviceRetired;
 use App\Systems\ItemKept;
@@ -93,6 +98,7 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(OffDevices::class, OffNow::class);
         $this->app->singleton(Watches::class, AlarmsOfController::class);
         $this->app->singleton(HelpNear::class, HelpTonight::class);
+        $this->app->singleton(WithinReach::class, Shelves::class);
         $this->app->singleton(Expected::class, ExpectedNow::class);
         $this->app->bind(Gateway::class, SimulatedGateway::class);
         Event::listen(VisitClosed::class, DraftReport::class);
@@ -104,6 +110,8 @@ final class FrontProvider extends ServiceProvider
         Event::listen(RowsStored::class, WatchRows::class);
         Event::listen(StartedAnew::class, VerifyAfterStart::class);
         Event::listen([ReadingKept::class, MaterialKept::class], DueByCondition::class);
+        Event::listen(PartUsed::class, BuyTwo::class);
+        StaleRisk::watch();
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict(! $this->app->isProduction());
@@ -179,6 +187,17 @@ final class FrontProvider extends ServiceProvider
             'alarm' => \App\Alerts\Alarm::class,
             'alarm_call' => \App\Alerts\AlarmCall::class,
             'exposure' => \App\Risk\Exposure::class,
+            'proof' => \App\Risk\Proof::class,
+            'people_answer' => \App\Risk\PeopleAnswer::class,
+            'risk_rate' => \App\Risk\RiskRate::class,
+            'measure_price' => \App\Risk\MeasurePrice::class,
+            'part' => \App\Stores\Part::class,
+            'stock_place' => \App\Stores\StockPlace::class,
+            'stock' => \App\Stores\Stock::class,
+            'stock_move' => \App\Stores\StockMove::class,
+            'loan' => \App\Stores\Loan::class,
+            'shut_off' => \App\Emergency\ShutOff::class,
+            'incident' => \App\Emergency\Incident::class,
             'salt_mix' => \App\Water\SaltMix::class,
             'depot' => \App\Water\Depot::class,
             'water_batch' => \App\Water\WaterBatch::class,

@@ -14,6 +14,8 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
+use Velbrin\Core\Risk\TimeToHarm;
+use Velbrin\Core\Risk\Tonight;
 
 /** Works out hours in hand, for a page or to be kept for the fleet. */
 final class Exposures
@@ -27,7 +29,9 @@ final class Exposures
     {
         $system->loadMissing(TonightReader::loads());
 
-        return $this->answer($system, $night, $helpers ?? $this->helpers($system), $this->off->ids([$system->id]));
+        $around = Around::of(collect([$system]));
+
+        return $this->answer($system, $night, $helpers ?? $this->helpers($system), $this->off->ids([$system->id]), $around);
     }
 
     public function helpers(System $system): Helpers
@@ -46,8 +50,9 @@ final class Exposures
         $helpers = Helpers::around($systems, $this->visits);
         $at = CarbonImmutable::now();
         $off = $this->off->ids(array_values($systems->map(fn (System $s): int => $s->id)->all()));
+        $around = Around::of($systems);
         foreach ($systems as $system) {
-            $answer = $this->answer($system, $night, $helpers, $off);
+            $answer = $this->answer($system, $night, $helpers, $off, $around);
             $rows = [
                 ...$rows,
                 ...is_string($answer)
@@ -63,9 +68,11 @@ final class Exposures
                 'cause' => $shortest?->cause()->code(),
             ];
         }
-        DB::transaction(function () use ($rows, $worst): void {
+        DB::transaction(function () use ($rows, $worst, $systems, $night): void {
+            // What can no longer fail has no row any more.
+            DB::table('exposures')->where('night', $night->value)->whereIn('system_id', $systems->pluck('id'))->delete();
             foreach (array_chunk($rows, 300) as $chunk) {
-                DB::table('exposures')->upsert($chunk, ['system_id', 'night', 'hazard']);
+                DB::table('exposures')->insert($chunk);
             }
             foreach (array_chunk($worst, 500) as $chunk) {
                 DB::table('exposure_worst')->upsert($chunk, ['system_id', 'night']);
@@ -77,9 +84,9 @@ final class Exposures
      * @param  list<int>  $off
      * @return list<HoursInHand>|string
      */
-    private function answer(System $system, Night $night, Helpers $helpers, array $off): array|string
+    private function answer(System $system, Night $night, Helpers $helpers, array $off, Around $around): array|string
     {
-        $tank = TonightReader::read($system, $night, $off);
+        $tank = TonightReader::read($system, $night, $off, $around);
         if (is_string($tank)) {
             return $tank;
         }
@@ -89,7 +96,7 @@ final class Exposures
 
             return array_map(
                 fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place),
-                Hazard::cases(),
+                self::hazards($tank),
             );
         } catch (OutOfRange $e) {
             return "a sound {$e->field}";
@@ -137,8 +144,19 @@ final class Exposures
                 'finding' => null,
                 'computed_at' => $at,
             ],
-            Hazard::cases(),
+            Hazard::ofEverySystem(),
         );
+    }
+
+    /** @return list<Hazard> those of every system, and what else can fail here */
+    private static function hazards(Tonight $tank): array
+    {
+        $further = array_filter(
+            Hazard::cases(),
+            fn (Hazard $h): bool => ! in_array($h, Hazard::ofEverySystem(), true) && TimeToHarm::of($h, $tank) !== [],
+        );
+
+        return [...Hazard::ofEverySystem(), ...array_values($further)];
     }
 
     /**

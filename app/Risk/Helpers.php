@@ -19,6 +19,8 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\Layer\Hangs;
+use Velbrin\Core\Risk\Layer\Part;
 use Velbrin\Core\Risk\Place;
 use Velbrin\Core\Rounds\OpeningHours;
 use Velbrin\Core\Rounds\Spot;
@@ -94,7 +96,8 @@ final class Helpers
         );
     }
 
-    public function place(System $system, Night $night): Place
+    /** @param  bool|null  $isAway  whether the household is; null: as its calendar says */
+    public function place(System $system, Night $night, ?bool $isAway = null): Place
     {
         $site = $system->site ?? new Site();
         $zone = $site->timezone ?? Days::zone();
@@ -102,7 +105,7 @@ final class Helpers
 
         return new Place(
             (float) $fault->format('G') + (float) $fault->format('i') / 60,
-            $this->looks($site, $fault),
+            $this->looks($site, $fault, $isAway),
             self::open($site, $fault),
             $this->first($site, $fault),
         );
@@ -179,10 +182,22 @@ final class Helpers
                     quantity: $alarm->quantity,
                     lowLimit: $alarm->low_limit,
                     highLimit: $alarm->high_limit,
+                    hangs: self::hangs($alarm),
                 ),
             );
 
         return array_values($ways->all());
+    }
+
+    /** A sensor of a controller, or a thing of its own; where nobody has said, it may hang on anything (R-59). */
+    private static function hangs(Alarm $alarm): ?Hangs
+    {
+        if ($alarm->controller_id === null) {
+            return $alarm->on_its_own ? Hangs::onNothing() : null;
+        }
+        $hangs = Hangs::onNothing()->on(Part::Controller, "c{$alarm->controller_id}");
+
+        return $alarm->sensor_id === null ? $hangs : $hangs->on(Part::Probe, "s{$alarm->sensor_id}");
     }
 
     private function called(?User $user, Site $site, CarbonImmutable $fault, float $stepMin = 15): Called
@@ -229,13 +244,13 @@ final class Helpers
     }
 
     /** @return list<float> hours from the fault at which somebody looks */
-    private function looks(Site $site, CarbonImmutable $fault): array
+    private function looks(Site $site, CarbonImmutable $fault, ?bool $isAway): array
     {
         $looks = [];
         foreach ($site->looked_at ?? [] as $time) {
             // Who is away does not look; a sitter does.
             $away = $site->awayOn($fault->toDateString());
-            if ($away !== null && $away['sitter'] === null) {
+            if ($isAway ?? ($away !== null && $away['sitter'] === null)) {
                 break;
             }
             if (is_string($time) && preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/', $time, $m) === 1) {

@@ -50,14 +50,19 @@ enum Night: string
         return $at->isPast() ? $at->addDay() : $at;
     }
 
-    /** Null while nobody has said how warm the room then is. */
-    public function roomC(System $system): ?float
+    public function isWinter(System $system): bool
     {
-        $winter = match ($this) {
+        return match ($this) {
             self::Tonight => self::isWinterAt($system),
             self::WinterNight, self::WinterDay => true,
             default => false,
         };
+    }
+
+    /** Null while nobody has said how warm the room then is. */
+    public function roomC(System $system): ?float
+    {
+        $winter = $this->isWinter($system);
         $column = ($winter ? 'winter' : 'summer').($this->isDay() ? '_day_c' : '_night_c');
         $surveyed = $system->room instanceof Room ? $system->room->getAttribute($column) : null;
         // What was measured for the plan: the coldest winter night, the hottest summer day.

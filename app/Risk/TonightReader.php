@@ -27,7 +27,7 @@ final class TonightReader
      * @param  list<int>  $off  ids of devices that are switched off
      * @return Tonight|string the tank, or what is still to be said
      */
-    public static function read(System $system, Night $night, array $off): Tonight|string
+    public static function read(System $system, Night $night, array $off, ?Around $around = null): Tonight|string
     {
         $room = $night->roomC($system);
         if ($room === null) {
@@ -38,7 +38,10 @@ final class TonightReader
             return 'the watts of '.implode(', ', $register->heatersWithoutWatts());
         }
         try {
-            return self::tank(Facts::of(SystemBrief::running($system, $off)), $system, $night, $register, $room);
+            $facts = Facts::of(SystemBrief::running($system, $off));
+            $tank = self::tank($facts, $system, $night, $register, $room);
+
+            return $around === null ? $tank : $tank->with(waterside: $around->waterside($system, $facts, $night));
         } catch (Missing $e) {
             return implode(
                 ', ',

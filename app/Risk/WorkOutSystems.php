@@ -30,5 +30,7 @@ final class WorkOutSystems implements ShouldQueue
         }
         $systems = System::query()->current()->whereKey($this->systemIds)->with(TonightReader::loads())->get();
         $exposures->keep($systems->toBase(), $this->night);
+        $due = Years::due($this->systemIds);
+        Years::keep($systems->toBase()->whereIn('id', $due)->values());
     }
 }

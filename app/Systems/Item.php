@@ -63,6 +63,7 @@ final class Item extends Model
         'tested_result',
         'temporary_until',
         'temporary_why',
+        'own_thermostat',
     ];
 
     /** What its system may trust follows from every change of the register. */
@@ -90,6 +91,7 @@ final class Item extends Model
             'price_minor' => 'integer',
             'service_every_days' => 'integer',
             'senses_own_vessel' => 'boolean',
+            'own_thermostat' => 'boolean',
         ];
     }
 

@@ -61,6 +61,8 @@ final class System extends Model
         'isolated_since',
         'isolated_reason',
         'unprotected',
+        'animals_worth_minor',
+        'floor_worth_minor',
     ];
 
     /** @return array<string, string> */

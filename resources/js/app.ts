@@ -5,7 +5,7 @@ import { createApp, h, type Component, type DefineComponent } from 'vue';
 import AppShell from './shared/AppShell.vue';
 
 const pages = import.meta.glob<{ default: DefineComponent & { layout?: Component | Component[] } }>(
-    './{team,clients,build,systems,control,alerts,house,risk,moves,water,rounds,reports}/*.vue',
+    './{team,clients,build,systems,control,alerts,house,risk,stores,emergency,moves,water,rounds,reports}/*.vue',
 );
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 

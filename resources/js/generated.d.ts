@@ -1113,6 +1113,16 @@ export interface CauseView {
     severity: 'stop' | 'fix' | 'watch' | 'fine';
 }
 
+export interface CreditView {
+    name: string;
+    kind: string;
+    actsH: number | null;
+    failsPct: number;
+    why: string | null;
+    tested: boolean;
+    shares: string[];
+}
+
 export interface ExposureLineView {
     id: number;
     name: string;
@@ -1132,6 +1142,19 @@ export interface ExposureLineView {
 export interface FleetRunView {
     id: string;
     share: number;
+}
+
+export interface FunctionRowView {
+    function: string;
+    primary: string[];
+    backup: string;
+    survives: string;
+    severity: string;
+    breaks: string[];
+    detects: string[];
+    harmH: number | null;
+    helpH: number | null;
+    proved: string | null;
 }
 
 export interface HarmView {
@@ -1156,6 +1179,19 @@ export interface HazardView {
     working: WorkingView | null;
 }
 
+export interface MeasureView {
+    kind: string;
+    label: string;
+    priceMinor: number | null;
+    price: string | null;
+    upkeepMin: number;
+    devices: number;
+    saves: number;
+    savesShown: string | null;
+    changes: ({ after: number; before: number; hazard: string })[];
+    chosen: boolean;
+}
+
 export interface OpenLimitView {
     id: number;
     name: string;
@@ -1170,6 +1206,34 @@ export interface OpenLimitView {
 export interface RingView {
     people: ({ name: string; phone: string | null; what: string })[];
     key: string;
+}
+
+export interface SingleLossView {
+    id: string;
+    name: string;
+    mode: string;
+    isShared: boolean;
+    devices: string[];
+    functions: string[];
+    harmH: number | null;
+    harm: string;
+    events: string[];
+    floor: string | null;
+    needs: string[];
+}
+
+export interface YearRowView {
+    hazard: string;
+    label: string;
+    rule: string;
+    begins: string;
+    rate: string;
+    harms: string;
+    loss: string | null;
+    lossRange: string | null;
+    weight: number;
+    credits: CreditView[];
+    weakest: string;
 }
 
 export interface AmmoniaTableView {

@@ -14,6 +14,7 @@ use App\Clients\Data\ClientExport;
 use App\Clients\Site;
 use App\Control\Circuit;
 use App\Control\StandardSetUp;
+use App\Emergency\Incident;
 use App\House\Days;
 use App\Moves\MoveStart;
 use App\Risk\FleetRun;
@@ -29,6 +30,10 @@ use App\Rounds\SiteWish;
 use App\Rounds\Trial;
 use App\Rounds\Visit;
 use App\Rounds\WeekRun;
+use App\Stores\Loan;
+use App\Stores\Part;
+use App\Stores\Stock;
+use App\Stores\StockPlace;
 use App\Systems\Material;
 use App\Systems\OpenRipple;
 use App\Systems\OwnParameter;
@@ -77,6 +82,25 @@ trait EveryRoute
                 'kg' => 0,
             ]);
         }
+    }
+
+    private static function part(string $key): Part
+    {
+        return Part::query()->create(['name' => "Heater {$key}", 'job' => 'heater', 'unit' => 'piece', 'pack' => 1]);
+    }
+
+    private static function loan(Site $site, User $planner, string $key): Loan
+    {
+        $from = Fixture::system($site, $planner, "Lender {$key}");
+
+        return Loan::query()->create([
+            'item_id' => $from->items()->create(['job' => 'heater', 'name' => 'H'])->id,
+            'from_system_id' => $from->id,
+            'to_system_id' => Fixture::system($site, $planner, "Borrower {$key}")->id,
+            'since' => Days::text(),
+            'due_on' => Days::text(7),
+            'user_id' => $planner->id,
+        ]);
     }
 
     /**
@@ -327,6 +351,20 @@ trait EveryRoute
                     $planner,
                     sent: ! in_array($route->getName(), ['reports.update', 'reports.send'], true),
                 )->id,
+            'part' => fn () => self::part($key)->id,
+            'stock' => fn () => Stock::query()->create([
+                'part_id' => self::part($key)->id,
+                'stock_place_id' => StockPlace::ofSite($site)->id,
+                'count' => 3,
+            ])->id,
+            'loan' => fn () => self::loan($site, $planner, $key)->id,
+            'incident' => fn () => Incident::query()->create([
+                'uuid' => (string) Str::uuid(),
+                'system_id' => Fixture::system($site, $planner, "Trouble {$key}")->id,
+                'kind' => 'power-cut',
+                'began_at' => now(),
+                'user_id' => $planner->id,
+            ])->id,
             'token' => fn () => $planner->createToken('test', ['ask'])->accessToken->getKey(),
             'number' => fn () => 'B-32',
             'export' => function () use ($site, $planner): int {

@@ -85,6 +85,7 @@ final readonly class ShellView
             new StationView('water', 'Water', '/water'),
             new StationView('rounds', 'Rounds', $user->plans() ? '/rounds' : '/rounds/due'),
             new StationView('moves', 'Moves', '/moves'),
+            new StationView('stores', 'Stores', '/stores'),
             new StationView('settings', 'Settings', '/settings'),
         ];
     }

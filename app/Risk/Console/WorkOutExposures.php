@@ -6,7 +6,9 @@ namespace App\Risk\Console;
 
 use App\Risk\Exposures;
 use App\Risk\Night;
+use App\Risk\StandingReader;
 use App\Risk\TonightReader;
+use App\Risk\Years;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
@@ -35,6 +37,14 @@ final class WorkOutExposures extends Command
                 ->with(TonightReader::loads())
                 ->chunkById(200, fn ($systems) => $exposures->keep($systems->toBase(), $night));
         }
+
+        System::query()
+            ->current()
+            ->with(StandingReader::loads())
+            ->chunkById(100, function ($systems): void {
+                $due = Years::due(array_values($systems->map(fn (System $s): int => $s->id)->all()));
+                Years::keep($systems->toBase()->whereIn('id', $due)->values());
+            });
 
         return self::SUCCESS;
     }

@@ -8,6 +8,8 @@ use App\Alerts\Alarm;
 use App\Alerts\Views\AlarmView;
 use App\House\Days;
 use App\House\Http\Asked;
+use App\House\Money;
+use App\House\Views\FindingView;
 use App\House\Views\PageView;
 use App\Risk\Exposure;
 use App\Risk\Exposures;
@@ -17,10 +19,16 @@ use App\Risk\FleetRun;
 use App\Risk\Helpers;
 use App\Risk\Night;
 use App\Risk\OnCallPaper;
+use App\Risk\PeopleAnswer;
+use App\Risk\Proof;
+use App\Risk\StandingReader;
 use App\Risk\TonightReader;
 use App\Risk\Views\FleetRunView;
 use App\Risk\Views\HazardView;
+use App\Risk\Views\YearRowView;
+use App\Risk\Years;
 use App\Systems\AmmoniaWatch;
+use App\Systems\Item;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
 use App\Team\User;
@@ -35,11 +43,15 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use Velbrin\Core\Build\PlanField;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Risk\AlarmLimits;
 use Velbrin\Core\Risk\AlarmQuantity;
 use Velbrin\Core\Risk\Community;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
+use Velbrin\Core\Risk\PeopleHazard;
+use Velbrin\Core\Risk\Standing\HazardRow;
 
 /** Which customer loses animals next, how long we would have, and what changes that. */
 final class RiskController
@@ -100,8 +112,23 @@ final class RiskController
             ? []
             : array_map(fn (HoursInHand $h): HazardView => HazardView::of($h, $user->units()), $answer);
 
+        $reader = StandingReader::around(collect([$system]));
+        $year = Years::of($reader->read($system));
+
         return Inertia::render('risk/System', [
             'header' => SystemHeaderView::of($system, $user),
+            'year' => is_string($year)
+                ? []
+                : array_map(fn (HazardRow $r): YearRowView => YearRowView::of($r, $user->units()), $year),
+            'yearSum' => is_string($year) ? null : self::sum($year),
+            'worth' => ['animals_minor' => $system->animals_worth_minor, 'floor_minor' => $system->floor_worth_minor],
+            'currency' => config()->string('velbrin.currency'),
+            'people' => self::people($system, $user),
+            'proofs' => Proof::whats(),
+            'devices' => $system->items
+                ->filter(fn (Item $i): bool => $i->retired_at === null)
+                ->map(fn (Item $i): array => ['id' => $i->id, 'name' => $i->name])
+                ->values(),
             'night' => $night->value,
             'nights' => self::nights(),
             'room' => $night->roomC($system),
@@ -118,7 +145,7 @@ final class RiskController
                 ),
             ),
             'watches' => collect(Hazard::cases())->mapWithKeys(fn (Hazard $h): array => [$h->value => $h->label()]),
-            'people' => User::query()
+            'colleagues' => User::query()
                 ->current()
                 ->whereIn('role', ['owner', 'planner', 'technician'])
                 ->orderBy('name')
@@ -168,6 +195,81 @@ final class RiskController
         });
 
         return back()->with('said', 'Kept, and worked out again.');
+    }
+
+    /** What is at stake: with it hazards are counted in money, without it in harms a year. */
+    public function worth(Request $request, System $system): RedirectResponse
+    {
+        Gate::authorize('update', $system);
+        $system->update($request->validate([
+            'animals_worth_minor' => ['nullable', 'integer:strict', 'between:0,100000000000'],
+            'floor_worth_minor' => ['nullable', 'integer:strict', 'between:0,100000000000'],
+        ]));
+
+        return back()->with('said', 'Kept. Losses are counted with it.');
+    }
+
+    /** @return list<PeopleHazard> that stand there and nobody competent has said hold */
+    public static function openPeople(System $system): array
+    {
+        $answers = PeopleAnswer::query()->where('system_id', $system->id)->get()->keyBy(fn (PeopleAnswer $a): string => $a->hazard->value);
+
+        return array_values(
+            array_filter(self::peopleHere($system), fn (PeopleHazard $h): bool => $answers->get($h->value)?->holds !== true),
+        );
+    }
+
+    /** @return list<PeopleHazard> */
+    private static function peopleHere(System $system): array
+    {
+        $has = fn (Job $job): bool => $system->items->contains(fn (Item $i): bool => $i->job === $job && $i->retired_at === null);
+        $hasGas = $has(Job::Reactor)
+            || $system->items->contains(fn (Item $i): bool => $i->doses === Liquid::CarbonDioxide && $i->retired_at === null);
+        $hasGenerator = Proof::query()->where('system_id', $system->id)->where('what', Proof::GENERATOR)->exists();
+
+        return array_values(array_filter([
+            PeopleHazard::WetElectrics,
+            $hasGas ? PeopleHazard::CarbonDioxide : null,
+            $has(Job::Uv) ? PeopleHazard::Ultraviolet : null,
+            $hasGenerator ? PeopleHazard::Generator : null,
+        ]));
+    }
+
+    /** @return list<array{hazard: string, finding: FindingView, who: string|null, on: string|null}> */
+    private static function people(System $system, User $user): array
+    {
+        $answers = PeopleAnswer::query()->where('system_id', $system->id)->get()->keyBy(fn (PeopleAnswer $a): string => $a->hazard->value);
+
+        return array_map(
+            fn (PeopleHazard $h): array => [
+                'hazard' => $h->value,
+                'finding' => FindingView::of($h->finding($answers->get($h->value)?->holds), $user->units()),
+                'who' => $answers->get($h->value)?->who_says,
+                'on' => $answers->get($h->value)?->on->toDateString(),
+            ],
+            self::peopleHere($system),
+        );
+    }
+
+    /**
+     * @param  list<HazardRow>  $year
+     * @return array{loss: string|null, range: string|null, harms: string, dearest: string|null}
+     */
+    private static function sum(array $year): array
+    {
+        $isMoney = array_filter($year, fn (HazardRow $r): bool => $r->loss === null && $r->harms->high > 0) === [];
+        $total = fn (callable $of): float => (float) array_sum(array_map($of, $year));
+        $shown = fn (float $of): string => Money::shown((int) round(100 * $of));
+
+        return [
+            'loss' => $isMoney ? $shown($total(fn (HazardRow $r): float => $r->loss->likely ?? 0.0)) : null,
+            'range' => $isMoney
+                ? $shown($total(fn (HazardRow $r): float => $r->loss->low ?? 0.0)).' to '
+                    .$shown($total(fn (HazardRow $r): float => $r->loss->high ?? 0.0))
+                : null,
+            'harms' => YearRowView::often($total(fn (HazardRow $r): float => $r->harms->likely)),
+            'dearest' => isset($year[0]) ? $year[0]->hazard->label() : null,
+        ];
     }
 
     /** @return list<AlarmView> with what stands against their limits */

@@ -42,8 +42,11 @@ final readonly class ExposureLineView
         $needs = $rows->first(fn (Exposure $e): bool => $e->needs !== null)?->needs;
         $worst = null;
         foreach ($rows as $row) {
+            // Water on the floor sorts no fleet by animals; asked for by itself it does.
+            $isAsked = $rows->count() === 1;
             if (
                 $row->hours !== null &&
+                ($isAsked || $row->hazard->ranks()) &&
                 ($worst === null ||
                     [$row->hours, $row->acts_h === null ? 0 : 1] < [
                         (float) $worst->hours,

@@ -12,6 +12,8 @@ use Velbrin\Core\Measure\Sentence;
  */
 final readonly class FirstThree
 {
+    private const WET_FLOOR = 'Pumps inside the tank stay on while their plugs are dry; a sump that spills keeps its return on.';
+
     private function __construct(private Own $own)
     {
     }
@@ -56,7 +58,7 @@ final readonly class FirstThree
         }
 
         return Sentence::of(match ($event) {
-            EmergencyKind::Flood, EmergencyKind::DrainBlocked => 'Pumps inside the tank stay on while their plugs are dry; a sump that spills keeps its return on.',
+            EmergencyKind::Flood, EmergencyKind::DrainBlocked => self::WET_FLOOR,
             default => 'Pumps and air inside the tank stay on; skimmers go off last.',
         });
     }

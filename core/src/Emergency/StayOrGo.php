@@ -57,7 +57,8 @@ final readonly class StayOrGo
     public function words(): string
     {
         return match ([$this->go, $this->by]) {
-            [true, 'tank'] => 'Take them out: the tank does not last until it is right again, the boxes do, and there is time to catch them.',
+            [true, 'tank'] => 'Take them out: the tank does not last until it is right again, the boxes do, '.
+                'and there is time to catch them.',
             [false, 'tank'] => 'They stay: the tank lasts until it is right again.',
             [false, 'boxes'] => 'They stay: the boxes would not last until the tank is right again or they can be moved on.',
             [false, 'catch'] => 'They stay: catching them takes longer than the tank lasts.',

@@ -77,12 +77,24 @@ enum Hazard: string
     }
 
     /**
-     * Whether its hours sort a fleet: of a seam nobody can say how fast it goes, and a death is found by whoever looks. They have litres,
-     * rates and losses, no hours to compare.
+     * Whether its hours sort a fleet by who loses animals next. Water on the floor is an order of its own; of a seam nobody can say how
+     * fast it goes; a death, and what a visit leaves, are found by whoever looks.
      */
     public function ranks(): bool
     {
-        return ! in_array($this, [self::Leak, self::Ammonia], true);
+        return ! in_array(
+            $this,
+            [
+                self::TopOffOn,
+                self::DrainBlocked,
+                self::LineOverflow,
+                self::SkimmerOverflow,
+                self::Leak,
+                self::LeftOpen,
+                self::Ammonia,
+            ],
+            true,
+        );
     }
 
     /** Whether the water grows warmer with it: which of an alarm's limits it runs into. */

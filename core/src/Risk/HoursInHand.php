@@ -126,9 +126,9 @@ final readonly class HoursInHand
             'alarm' => $response->needsLimitOf ?? '',
             'by' => self::reaches($first->by),
             'needs' => $first->needs[0] ?? '',
-            ...$first->hours === null ? [] : ['harm' => Quantity::of($first->hours, Kind::Hours)],
-            ...$response->actsH === null ? [] : ['acts' => Quantity::of($response->actsH, Kind::Hours)],
-            ...$hours === null ? [] : ['hand' => Quantity::of(abs($hours), Kind::Hours)->apartFrom(0.0, self::SHORT_H)],
+            ...$first->hours === null ? [] : ['harm' => self::time($first->hours)],
+            ...$response->actsH === null ? [] : ['acts' => self::time($response->actsH)],
+            ...$hours === null ? [] : ['hand' => self::time(abs($hours))->apartFrom(0.0, self::SHORT_H)],
         ];
         if ($first->hours === null) {
             $why =
@@ -242,6 +242,12 @@ final readonly class HoursInHand
             $hours < self::SHORT_H => $of(Severity::Watch, '{hazard}: {hand} in hand', $why),
             default => $of(Severity::Fine, '{hazard}: {hand} in hand', $why),
         };
+    }
+
+    /** Less than an hour is said in minutes. */
+    private static function time(float $hours): Quantity
+    {
+        return $hours < 1 ? Quantity::of(60 * $hours, Kind::Minutes) : Quantity::of($hours, Kind::Hours);
     }
 
     private static function reaches(string $by): string

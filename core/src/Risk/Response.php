@@ -67,6 +67,31 @@ final readonly class Response
         return $certain ?? ($open ?? new self(null, null, null, self::whyNobody($hazard, $tank, $alarms), false));
     }
 
+    /**
+     * Every way somebody comes for certain, the soonest first: an alarm each, and somebody who looks. They are protections beside each
+     * other; the same person may stand at the end of several.
+     *
+     * @param  list<AlarmWay>  $alarms
+     * @return list<self>
+     */
+    public static function ways(
+        Hazard $hazard,
+        Tonight $tank,
+        array $alarms,
+        Place $place,
+        float $fixMin = self::FIX_MIN,
+    ): array {
+        $ways = [];
+        foreach ($alarms as $alarm) {
+            $ways[] = self::of($hazard, $tank, [$alarm], new Place($place->hourOfDay, [], $place->open), $fixMin);
+        }
+        $ways[] = self::of($hazard, $tank, [], $place, $fixMin);
+        $certain = array_values(array_filter($ways, fn (self $w): bool => $w->actsH !== null && $w->needsLimitOf === null));
+        usort($certain, fn (self $a, self $b): int => ($a->actsH ?? INF) <=> ($b->actsH ?? INF));
+
+        return $certain;
+    }
+
     /** Between the limit, or the first sign, and help: what no limit changes. */
     public function afterLimitH(): ?float
     {

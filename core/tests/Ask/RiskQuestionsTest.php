@@ -27,7 +27,21 @@ final class RiskQuestionsTest extends TestCase
         self::assertEqualsWithDelta(20.06, $by['strip:s1']['harmH'], 0.05);
         self::assertEqualsWithDelta(62.3, $by['device:h1']['harmH'], 0.1);
         self::assertSame(['heat'], $by['strip:s1']['functions']);
-        self::assertStringContainsString('job', self::refused('single-failures', ['items' => [['id' => 'x', 'job' => 'magic']], 'volumeL' => 1, 'uaWK' => 1, 'surfaceM2' => 1, 'setpointC' => 25, 'coldRoomC' => 8, 'hotRoomC' => 26]));
+        self::assertStringContainsString(
+            'job',
+            self::refused(
+                'single-failures',
+                [
+                    'items' => [['id' => 'x', 'job' => 'magic']],
+                    'volumeL' => 1,
+                    'uaWK' => 1,
+                    'surfaceM2' => 1,
+                    'setpointC' => 25,
+                    'coldRoomC' => 8,
+                    'hotRoomC' => 26,
+                ],
+            ),
+        );
     }
 
     #[Test]
@@ -39,7 +53,10 @@ final class RiskQuestionsTest extends TestCase
         self::assertStringContainsString('heater-luck', self::refused('hazard-rates', ['items' => [], 'rates' => ['heater-luck' => 1]]));
 
         $storm = self::ask('storm', [
-            'systems' => [['id' => 'a', 'lat' => 0, 'lon' => 0.01, 'harmH' => 2], ['id' => 'b', 'lat' => 0, 'lon' => 0.02, 'harmH' => 2, 'loss' => 5]],
+            'systems' => [
+                ['id' => 'a', 'lat' => 0, 'lon' => 0.01, 'harmH' => 2],
+                ['id' => 'b', 'lat' => 0, 'lon' => 0.02, 'harmH' => 2, 'loss' => 5],
+            ],
             'crews' => [['lat' => 0, 'lon' => 0]],
             'batteries' => 1,
         ]);
@@ -60,13 +77,24 @@ final class RiskQuestionsTest extends TestCase
     #[Test]
     public function holding_and_warming_are_asked(): void
     {
-        $still = ['volumeL' => 300, 'uaWK' => 0, 'surfaceM2' => 0.72, 'startC' => 25, 'roomC' => 24, 'fishKg' => 0.4, 'footprintM2' => 0.72];
+        $still = [
+            'volumeL' => 300,
+            'uaWK' => 0,
+            'surfaceM2' => 0.72,
+            'startC' => 25,
+            'roomC' => 24,
+            'fishKg' => 0.4,
+            'footprintM2' => 0.72,
+        ];
         $hold = self::ask('holding-hours', $still);
         self::assertSame('oxygen', $hold['binds']);
         self::assertEqualsWithDelta(2.2, $hold['oxygenH'], 0.15);
         self::assertGreaterThan($hold['oxygenH'], self::ask('holding-hours', [...$still, 'batteryH' => 3])['oxygenH']);
         $warm = self::ask('rewarm', ['volumeL' => 100, 'uaWK' => 5, 'roomC' => 15, 'fromC' => 18, 'toC' => 24, 'heaterW' => 400]);
         self::assertEqualsWithDelta(6, $warm['hours'], 1e-9);
-        self::assertStringContainsString('toC', self::refused('rewarm', ['volumeL' => 1, 'uaWK' => 0, 'roomC' => 15, 'fromC' => 20, 'toC' => 19, 'heaterW' => 1]));
+        self::assertStringContainsString(
+            'toC',
+            self::refused('rewarm', ['volumeL' => 1, 'uaWK' => 0, 'roomC' => 15, 'fromC' => 20, 'toC' => 19, 'heaterW' => 1]),
+        );
     }
 }

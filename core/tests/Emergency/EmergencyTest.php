@@ -76,7 +76,10 @@ final class EmergencyTest extends TestCase
     #[DataProvider('places')]
     public function the_return_is_stopped_only_where_that_adds_no_water(?Spilling $where, ?bool $takesAll, string $code): void
     {
-        self::assertSame(['board-if-wet', 'all-sources', $code], self::codes(EmergencyKind::Flood, new Own(spilling: $where, sumpTakesAll: $takesAll)));
+        self::assertSame(
+            ['board-if-wet', 'all-sources', $code],
+            self::codes(EmergencyKind::Flood, new Own(spilling: $where, sumpTakesAll: $takesAll)),
+        );
     }
 
     #[Test]
@@ -146,7 +149,7 @@ final class EmergencyTest extends TestCase
         $clock([['atH' => 3.0, 'value' => 23.0]], 2.0);
     }
 
-    /** @return iterable<string, array{0: float|null, 1: float|null, 2: float|null, 3: float|null, 4: float|null, 5: bool|null, 6: string}> */
+    /** @return iterable<string, array{float|null, float|null, float|null, float|null, float|null, bool|null, string}> */
     public static function stays(): iterable
     {
         yield 'the tank lasts' => [6, 6, null, null, null, false, 'tank'];
@@ -204,8 +207,16 @@ final class EmergencyTest extends TestCase
     #[Test]
     public function ready_is_what_serves_before_the_harm_and_not_known_is_not_ready(): void
     {
-        $air = fn (?float $has, ?float $within, ?bool $good): Need => new Need('air', [Hazard::PowerCut], 2, 'pumps', $has, 'van', $within, $good);
-        $of = fn (Need ...$needs): Readiness => Readiness::of(['power-cut' => 2.2, 'heater-off' => 20.0, 'leak' => null], array_values($needs), ['power-cut' => 900.0, 'heater-off' => 100.0]);
+        $air = fn (
+            ?float $has,
+            ?float $within,
+            ?bool $good,
+        ): Need => new Need('air', [Hazard::PowerCut], 2, 'pumps', $has, 'van', $within, $good);
+        $of = fn (Need ...$needs): Readiness => Readiness::of(
+            ['power-cut' => 2.2, 'heater-off' => 20.0, 'leak' => null],
+            array_values($needs),
+            ['power-cut' => 900.0, 'heater-off' => 100.0],
+        );
         $heater = new Need('heater', [Hazard::HeaterStuckOff], null, 'heater', 1, 'depot', 3.0, true);
         self::assertSame(1.0, $of($air(2, 2.2, true), $heater)->share);
         self::assertSame(0.5, $of($air(2, 2.21, true), $heater)->share);

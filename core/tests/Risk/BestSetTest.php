@@ -55,10 +55,15 @@ final class BestSetTest extends TestCase
             $found = BestSet::of($hazards, $options, $budget, $loss);
             $best = INF;
             for ($choice = 0; $choice < 2 ** count($options); $choice++) {
-                $set = array_values(array_filter($options, fn (Option $o, int $i): bool => (($choice >> $i) & 1) === 1, ARRAY_FILTER_USE_BOTH));
+                $set = array_values(
+                    array_filter($options, fn (Option $o, int $i): bool => (($choice >> $i) & 1) === 1, ARRAY_FILTER_USE_BOTH),
+                );
                 $ids = array_map(fn (Option $o): string => $o->id, $set);
                 $cost = array_sum(array_map(fn (Option $o): int => $o->priceMinor ?? PHP_INT_MAX >> 8, $set));
-                $sound = array_filter($set, fn (Option $o): bool => array_diff($o->needs, $ids) !== [] || array_intersect($o->excludes, $ids) !== []) === [];
+                $sound = array_filter(
+                    $set,
+                    fn (Option $o): bool => array_diff($o->needs, $ids) !== [] || array_intersect($o->excludes, $ids) !== [],
+                ) === [];
                 if ($cost <= $budget && $sound) {
                     sort($ids);
                     $yearly = array_sum(array_map(fn (Option $o): float => $o->yearly, $set));
@@ -114,7 +119,11 @@ final class BestSetTest extends TestCase
         $judged = new Judged(Worlds::standing($heaters), [Worlds::moment(8.0, $heaters, $side)], Rates::assumed());
         $float = MeasureKind::TopOffFloat;
         self::assertLessThan($judged->harms(Hazard::TopOffOn, []), $judged->harms(Hazard::TopOffOn, [$float]));
-        self::assertGreaterThanOrEqual($judged->harms(Hazard::TopOffOff, []), $judged->harms(Hazard::TopOffOff, [$float]), 'it sticks shut as well');
+        self::assertGreaterThanOrEqual(
+            $judged->harms(Hazard::TopOffOff, []),
+            $judged->harms(Hazard::TopOffOff, [$float]),
+            'it sticks shut as well',
+        );
         self::assertLessThan($judged->loss(Hazard::HeaterStuckOff, []), $judged->loss(Hazard::HeaterStuckOff, [MeasureKind::NewHeaters]));
         self::assertSame([], $judged->touched(MeasureKind::Generator) === [] ? ['power-cut'] : []);
         self::assertContains(MeasureKind::SmallStore, $judged->fitting());

@@ -34,7 +34,7 @@ final class HonestHoursTest extends TestCase
         // 400 L, 600 W stuck on beside 60 W: 28 °C first, then ten minutes, three quarters of an hour to be heard, half an hour's drive.
         self::assertEqualsWithDelta(-0.2, $in->hours, 0.05);
         self::assertStringContainsString(
-            '0.2 h too late',
+            '13 min too late',
             str_replace("\u{a0}", ' ', $in->finding->what->in(Units::metric())),
         );
         $fromTheFault = self::hours(Hazard::HeaterStuckOn, self::hot(), self::alarm(high: 25.5));

@@ -85,7 +85,10 @@ final class SingleFailuresTest extends TestCase
     {
         $side = new Waterside(topUp: new TopUp(600, 35, 60, 40, 25, 12, 6), draining: new Draining(21.6, 12, 1800), hasDrain: true);
         $loss = self::of(self::losses([Worlds::heater('a')], 8.0, side: $side), 'drain');
-        self::assertSame(['drain-blocked', 'return-dry', 'no-flow', 'fills-on'], array_map(fn (Event $e): string => $e->code, $loss->events));
+        self::assertSame(
+            ['drain-blocked', 'return-dry', 'no-flow', 'fills-on'],
+            array_map(fn (Event $e): string => $e->code, $loss->events),
+        );
         self::assertSame(0.0, $loss->floorL);
         $flood = new Waterside(draining: new Draining(10, 12, 1800), hasDrain: true);
         $wet = self::of(self::losses([Worlds::heater('a')], 8.0, side: $flood), 'drain');
@@ -159,7 +162,10 @@ final class SingleFailuresTest extends TestCase
         $devices = [];
         for ($i = 0; $i < 40; $i++) {
             $job = [Job::Heater, Job::ReturnPump, Job::CirculationPump, Job::Doser, Job::Light, Job::TopOff][$i % 6];
-            $hangs = Hangs::onNothing()->on(Part::Strip, (string) ($i % 12))->on(Part::Circuit, (string) ($i % 5))->on(Part::Outlet, (string) $i);
+            $hangs = Hangs::onNothing()->on(
+                Part::Strip,
+                (string) ($i % 12),
+            )->on(Part::Circuit, (string) ($i % 5))->on(Part::Outlet, (string) $i);
             $devices[] = new Device((string) $i, "item {$i}", $job, 20, $i / 4, hangs: $hangs, group: (string) ($i % 8));
         }
         $began = hrtime(true);

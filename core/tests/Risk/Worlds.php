@@ -46,12 +46,25 @@ final class Worlds
 
     public static function heater(string $id, float $watts = 150, ?string $switch = null, ?float $age = 1.0, ?Hangs $hangs = null): Device
     {
-        return new Device(id: $id, name: "heater {$id}", job: Job::Heater, watts: $watts, ageYears: $age, hangs: $hangs, group: $switch ?? $id);
+        return new Device(
+            id: $id,
+            name: "heater {$id}",
+            job: Job::Heater,
+            watts: $watts,
+            ageYears: $age,
+            hangs: $hangs,
+            group: $switch ?? $id,
+        );
     }
 
     /** @param  list<Device>  $devices  the heaters among them warm the tank */
-    public static function moment(float $roomC, array $devices, ?Waterside $side = null, float $share = 1.0, ?AlarmWay $alarm = null): Moment
-    {
+    public static function moment(
+        float $roomC,
+        array $devices,
+        ?Waterside $side = null,
+        float $share = 1.0,
+        ?AlarmWay $alarm = null,
+    ): Moment {
         $heaters = [];
         foreach ($devices as $device) {
             if ($device->job === Job::Heater && $device->stands()) {

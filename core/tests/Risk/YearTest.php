@@ -178,7 +178,11 @@ final class YearTest extends TestCase
         self::assertEqualsWithDelta(Moment::WINTER_NIGHT * $row->rate->likely, $row->harms->likely, 1e-9);
         $all = Moment::WINTER_NIGHT + Moment::WINTER_DAY + Moment::SUMMER_NIGHT + Moment::SUMMER_DAY;
         self::assertEqualsWithDelta(1.0, $all, 1e-12);
-        self::assertEqualsWithDelta([0.219, 0.365, 0.156, 0.260], [Moment::WINTER_NIGHT, Moment::WINTER_DAY, Moment::SUMMER_NIGHT, Moment::SUMMER_DAY], 5e-4);
+        self::assertEqualsWithDelta(
+            [0.219, 0.365, 0.156, 0.260],
+            [Moment::WINTER_NIGHT, Moment::WINTER_DAY, Moment::SUMMER_NIGHT, Moment::SUMMER_DAY],
+            5e-4,
+        );
     }
 
     #[Test]
@@ -238,9 +242,15 @@ final class YearTest extends TestCase
     #[Test]
     public function a_dead_controller_harms_by_what_its_outlets_then_do(): void
     {
-        $lost = fn (?float $level, Job $job = Job::Heater): Waterside => new Waterside(lost: [new LostOutlet('heater a', $job, $level, 150)]);
+        $lost = fn (
+            ?float $level,
+            Job $job = Job::Heater,
+        ): Waterside => new Waterside(lost: [new LostOutlet('heater a', $job, $level, 150)]);
         $heaters = [Worlds::heater('a')];
-        $hours = fn (Waterside $side): ?float => TimeToHarm::of(Hazard::ControllerDead, Worlds::moment(8.0, $heaters, $side)->tank)[0]->hours ?? null;
+        $hours = fn (Waterside $side): ?float => TimeToHarm::of(
+            Hazard::ControllerDead,
+            Worlds::moment(8.0, $heaters, $side)->tank,
+        )[0]->hours ?? null;
         $off = $hours($lost(0.0));
         self::assertEqualsWithDelta(20.1, (float) $off, 0.1, 'heaters off in a cold room');
         self::assertNull($hours(new Waterside(lost: [new LostOutlet('heater a', Job::Heater, 1.0, 150, ownThermostat: true)])));
@@ -256,7 +266,12 @@ final class YearTest extends TestCase
         $side = new Waterside(topUp: new TopUp(600, 35, 60, 60, 25, 12, 6));
         $row = fn (FeedLayer ...$layers): HazardRow => Year::hazard(
             Hazard::TopOffOn,
-            new Standing(devices: [new Device('t', 'top-off', Job::TopOff, ageYears: 2.0)], feedLayers: array_values($layers), animalsWorth: 0.0, floorWorth: 3000.0),
+            new Standing(
+                devices: [new Device('t', 'top-off', Job::TopOff, ageYears: 2.0)],
+                feedLayers: array_values($layers),
+                animalsWorth: 0.0,
+                floorWorth: 3000.0,
+            ),
             [Worlds::moment(21.0, [], $side)],
             Rates::assumed(),
         ) ?? self::fail('none');
@@ -311,7 +326,16 @@ final class YearTest extends TestCase
         );
         $rows = Year::of(Worlds::standing([Worlds::heater('a')]), [Worlds::moment(8.0, [Worlds::heater('a')], $side)], Rates::assumed());
         $hazards = array_map(fn (HazardRow $r): string => $r->hazard->value, $rows);
-        foreach ([Hazard::Leak, Hazard::SkimmerOverflow, Hazard::LineOverflow, Hazard::LampDead, Hazard::RoomClimate, Hazard::DrainBlocked] as $one) {
+        foreach (
+            [
+                Hazard::Leak,
+                Hazard::SkimmerOverflow,
+                Hazard::LineOverflow,
+                Hazard::LampDead,
+                Hazard::RoomClimate,
+                Hazard::DrainBlocked,
+            ] as $one
+        ) {
             self::assertContains($one->value, $hazards);
         }
         foreach ($rows as $row) {
@@ -338,6 +362,25 @@ final class YearTest extends TestCase
                     Rates::assumed(),
                 )->loss->likely ?? 0.0;
                 self::assertLessThanOrEqual($loss(false) + 1e-9, $loss(true), "{$hazard->value} at {$room}");
+            }
+        }
+    }
+
+    #[Test]
+    public function an_alarm_beside_somebody_who_looks_never_raises_the_chance(): void
+    {
+        $heaters = [Worlds::heater('a', 300.0)];
+        foreach ([[1.0], [6.0], [20.0]] as $looks) {
+            foreach (Hazard::ofEverySystem() as $hazard) {
+                $moment = Worlds::moment(12.0, $heaters);
+                $place = new Place(2, $looks, [[0.0, 100.0]], Worlds::ines());
+                $harms = fn (array $alarms): float => Year::hazard(
+                    $hazard,
+                    Worlds::standing($heaters),
+                    [new Moment(1.0, $moment->tank, $place, $alarms)],
+                    Rates::assumed(),
+                )->harms->likely ?? 0.0;
+                self::assertLessThanOrEqual($harms([]) + 1e-12, $harms([Worlds::alarm()]), "{$hazard->value}, look at {$looks[0]}");
             }
         }
     }

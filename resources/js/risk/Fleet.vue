@@ -7,6 +7,7 @@ import PageLinks from '../shared/PageLinks.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { when } from '../shared/units';
 import HoursLine from './HoursLine.vue';
+import RiskNav from './RiskNav.vue';
 
 const props = defineProps<{
     lines: ExposureLineView[];
@@ -73,6 +74,7 @@ onBeforeUnmount(() => window.clearInterval(asking));
                 If something fails at two at night: when harm comes, when help could act. Sorted by the gap.
             </p>
         </div>
+        <RiskNav here="hours" />
         <div class="filter">
             <BFormSelect
                 v-model="asked.night"

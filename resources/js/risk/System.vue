@@ -1,13 +1,19 @@
 <script setup lang="ts">
 import { router, useForm } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
-import type { AlarmView, HazardView, SystemHeaderView } from '../generated';
+import type { AlarmView, FindingView, HazardView, SystemHeaderView, YearRowView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { date, useUnits } from '../shared/units';
 import { openWorking } from '../shared/working';
+import StartIncident from '../emergency/StartIncident.vue';
 import SystemFrame from '../systems/SystemFrame.vue';
 import HoursLine from './HoursLine.vue';
+import PeopleFirst from './PeopleFirst.vue';
+import ProofForm from './ProofForm.vue';
+import RiskTabs from './RiskTabs.vue';
+import WorthForm from './WorthForm.vue';
+import YearTable from './YearTable.vue';
 
 type Life = {
     has_animals: boolean | null;
@@ -29,7 +35,14 @@ const props = defineProps<{
     needs: string | null;
     alarms: AlarmView[];
     watches: Record<string, string>;
-    people: Record<string, string>;
+    colleagues: Record<string, string>;
+    year: YearRowView[];
+    yearSum: { loss: string | null; range: string | null; harms: string; dearest: string | null } | null;
+    worth: { animals_minor: number | null; floor_minor: number | null };
+    currency: string;
+    people: { hazard: string; finding: FindingView; who: string | null; on: string | null }[];
+    proofs: Record<string, string>;
+    devices: { id: number; name: string }[];
     communities: Record<string, string>;
     quantities: Record<string, string>;
     withLimits: string[];
@@ -84,6 +97,12 @@ const limitRead = (text: string) =>
 const shownLimit = (value: number, quantity: string | null) =>
     quantity === 'temperature' ? units.show(value, 'degC') : `${value} mg/L`;
 const adding = ref(false);
+/** Whatever needs a look, and what is asked of every system; the rest opens with one tap. */
+const EACH = ['heater-on', 'heater-off', 'too-cold', 'return-dead', 'power-cut'];
+const allHours = ref(false);
+const shownHazards = computed(() =>
+    props.hazards.filter((h) => allHours.value || EACH.includes(h.hazard) || h.finding.severity !== 'fine'),
+);
 const hours = (h: number | null) =>
     h === null ? '' : Math.abs(h) < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`;
 function keepLife() {
@@ -130,6 +149,8 @@ function keepAlarm() {
 
 <template>
     <SystemFrame :header="header" tab="risk">
+        <RiskTabs :id="header.id" here="hours" :site="header.siteId" />
+        <StartIncident :system-id="header.id" />
         <div class="filter">
             <select
                 v-model="night"
@@ -147,7 +168,28 @@ function keepAlarm() {
             <h2>Not known yet</h2>
             <p>Still to say: {{ needs }}. It stands in the room’s survey, the register or the section’s facts.</p>
         </div>
-        <section v-for="h in hazards" :key="h.hazard" class="hazard" :class="h.finding.severity" :aria-label="h.label">
+        <template v-if="yearSum">
+            <p class="yearsum">
+                <template v-if="yearSum.loss"
+                    >An average year costs <b>{{ yearSum.loss }}</b><span class="quiet"> ({{ yearSum.range }})</span
+                    >,</template
+                ><template v-else
+                    >Harm comes <b>{{ yearSum.harms }}</b>,</template
+                >
+                most of it by {{ yearSum.dearest?.toLowerCase() }}.
+            </p>
+            <YearTable :rows="year" :hazards="hazards" :span="span" />
+        </template>
+        <h2>People first</h2>
+        <PeopleFirst :id="header.id" :may-record="header.mayRecord" :people="people" />
+        <h2>The hours of {{ nights[night]?.toLowerCase() }}</h2>
+        <section
+            v-for="h in shownHazards"
+            :key="h.hazard"
+            class="hazard"
+            :class="h.finding.severity"
+            :aria-label="h.label"
+        >
             <h2>{{ h.label }}</h2>
             <HoursLine
                 v-if="h.harms.length"
@@ -222,6 +264,14 @@ function keepAlarm() {
                 </tbody>
             </table>
         </section>
+        <button
+            v-if="!allHours && shownHazards.length < hazards.length"
+            type="button"
+            class="linkish"
+            @click="allHours = true"
+        >
+            and {{ hazards.length - shownHazards.length }} with time in hand
+        </button>
         <h2>Alarms</h2>
         <ul v-if="alarms.length" class="list">
             <li v-for="a in alarms" :key="a.id">
@@ -328,7 +378,7 @@ function keepAlarm() {
                         v-model="alarm.calls[n]"
                     >
                         <option :value="null">nobody</option>
-                        <option v-for="(name, id) in people" :key="id" :value="Number(id)">{{ name }}</option>
+                        <option v-for="(name, id) in colleagues" :key="id" :value="Number(id)">{{ name }}</option>
                     </select>
                 </div>
                 <div>
@@ -344,6 +394,13 @@ function keepAlarm() {
             </form>
         </template>
         <template v-if="header.mayRecord">
+            <h2>What is at stake</h2>
+            <WorthForm v-if="header.mayUpdate" :id="header.id" :currency="currency" :worth="worth" />
+            <h2>Proved</h2>
+            <p class="quiet">
+                A protection counts as much as its last proof: a standby run alone, a drain with the main blocked.
+            </p>
+            <ProofForm :id="header.id" :whats="proofs" :devices="devices" />
             <h2>What lives in it</h2>
             <form class="form" @submit.prevent="keepLife">
                 <div>

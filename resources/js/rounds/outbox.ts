@@ -1,7 +1,7 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import type { OffView } from '../generated';
 import { newId } from '../shared/send';
-import { phoneStore, placeOf, type Entry, type NewEntry } from './phoneStore';
+import { pageOf, phoneStore, type Entry, type NewEntry } from './phoneStore';
 import { sendPhoto, sendWords, type Answer } from './sendLot';
 import { visitOnScreen } from './waitingLine';
 
@@ -196,7 +196,7 @@ export function useOutbox(
         const page =
             status === 419 && !renewed
                 ? (
-                      await fetch(visitId < 0 ? `${placeOf(visitId)}/go` : placeOf(visitId), {
+                      await fetch(pageOf(visitId), {
                           method: 'HEAD',
                           headers: { Accept: 'application/json' },
                       })

@@ -6,7 +6,10 @@
  */
 export interface Entry {
     seq: number;
-    /** Of the visit it was typed at; of a move, minus its number: phones with an older store go on as they are. */
+    /**
+     * Of the visit it was typed at; of a move, minus its number; of an incident, minus its number and a thousand
+     * million: phones with an older store go on as they are.
+     */
     visitId: number;
     userId: number;
     uuid: string;
@@ -24,8 +27,21 @@ export interface Entry {
 
 export type NewEntry = Omit<Entry, 'seq'>;
 
+const INCIDENTS = 1_000_000_000;
+
+/** The number under which an incident stands in the store. */
+export const ofIncident = (id: number): number => -INCIDENTS - id;
+
 /** Where what was typed there goes. */
-export const placeOf = (visitId: number): string => (visitId < 0 ? `/moves/${-visitId}` : `/visits/${visitId}`);
+export function placeOf(visitId: number): string {
+    if (visitId < -INCIDENTS) return `/incidents/${-visitId - INCIDENTS}`;
+    return visitId < 0 ? `/moves/${-visitId}` : `/visits/${visitId}`;
+}
+
+/** The page it was typed on. */
+export function pageOf(visitId: number): string {
+    return visitId < 0 && visitId >= -INCIDENTS ? `${placeOf(visitId)}/go` : placeOf(visitId);
+}
 
 const NAME = 'velbrin-outbox';
 const STORE = 'entries';

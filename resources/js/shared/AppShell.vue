@@ -3,6 +3,7 @@ import { Link, router } from '@inertiajs/vue3';
 import { computed, onMounted, onUnmounted, provide, ref, watch } from 'vue';
 import HelpSheet from './HelpSheet.vue';
 import { useWaitingLine } from '../rounds/waitingLine';
+import { pageOf } from '../rounds/phoneStore';
 import { useShell } from './page';
 import TypeToGo from './TypeToGo.vue';
 import WorkingSheet from './WorkingSheet.vue';
@@ -108,7 +109,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
                 when there is a signal.
             </template>
             <template v-if="waits.toAnswer.value.length"
-                ><Link :href="`/visits/${waits.toAnswer.value[0].visitId}`"
+                ><Link :href="pageOf(waits.toAnswer.value[0].visitId)"
                     >{{
                         waits.toAnswer.value.length === 1
                             ? '1 entry wants'

@@ -190,7 +190,12 @@ enum MeasureKind: string
             self::SilenceAlarm => $alarm(AlarmQuantity::Silence),
             self::SecondPerson => new Moment($moment->share, $tank, $place, array_map(self::withSecond(...), $moment->alarms)),
             self::KeyWithUs => new Moment($moment->share, $tank, self::withKey($place), array_map(self::withKeys(...), $moment->alarms)),
-            self::BatteryAir => new Moment($moment->share, $tank->with(batteryH: max($tank->batteryH, self::batteryH($tank))), $place, $moment->alarms),
+            self::BatteryAir => new Moment(
+                $moment->share,
+                $tank->with(batteryH: max($tank->batteryH, self::batteryH($tank))),
+                $place,
+                $moment->alarms,
+            ),
             self::SmallStore => self::side($moment, topUp: $side?->topUp === null ? null : self::smaller($side->topUp)),
             self::SmallVessel => self::side($moment, doses: array_map(self::smallDose(...), $side->doses ?? [])),
             default => $moment,

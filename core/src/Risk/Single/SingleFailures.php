@@ -281,13 +281,23 @@ final class SingleFailures
         if ($isMains || $had(Job::Heater)) {
             $heaters = $isMains ? [] : self::heaters($left);
             $tank = $this->cold->with(heaters: $heaters, backgroundW: $isMains ? 0.0 : null);
-            $steps[] = ['no-heat', Sentence::of('What still heats has to hold the coldest night.'), 0.0, $this->harms(Hazard::TooCold, $tank)];
+            $steps[] = [
+                'no-heat',
+                Sentence::of('What still heats has to hold the coldest night.'),
+                0.0,
+                $this->harms(Hazard::TooCold, $tank),
+            ];
         }
         if (! $isMains && $had(Job::Chiller, Job::Fan) && ! $has(Job::Chiller, Job::Fan)) {
             $steps[] = ['no-cooling', Sentence::of('Nothing cools on the hottest day.'), 0.0, $this->uncooled()];
         }
         if (! $isMains && $had(Job::ReturnPump) && ! $has(Job::ReturnPump)) {
-            $steps[] = ['no-flow', Sentence::of('The return stops: display and sump part.'), 0.0, $this->harms(Hazard::ReturnDead, $this->cold)];
+            $steps[] = [
+                'no-flow',
+                Sentence::of('The return stops: display and sump part.'),
+                0.0,
+                $this->harms(Hazard::ReturnDead, $this->cold),
+            ];
         }
         if (! $isMains && $had(Job::TopOff)) {
             $steps[] = ['no-top-off', Sentence::of('What evaporates is not made up.'), 0.0, $this->harms(Hazard::TopOffOff, $this->hot)];
@@ -300,7 +310,12 @@ final class SingleFailures
             $steps[] = ['heats-on', Sentence::of('It heats without an end.'), 0.0, $this->harms(Hazard::HeaterStuckOn, $tank)];
         }
         if (self::any($stuck, Job::TopOff)) {
-            $steps[] = ['fills-on', Sentence::of('Fresh water runs in until something is full.'), 0.0, $this->harms(Hazard::TopOffOn, $this->cold)];
+            $steps[] = [
+                'fills-on',
+                Sentence::of('Fresh water runs in until something is full.'),
+                0.0,
+                $this->harms(Hazard::TopOffOn, $this->cold),
+            ];
         }
         if (self::any($stuck, Job::Doser)) {
             $steps[] = ['doses-on', Sentence::of('Its vessel runs into the water.'), 0.0, $this->harms(Hazard::Overdose, $this->cold)];

@@ -41,7 +41,7 @@ final readonly class LayersAgainst
     }
 
     /**
-     * @return list<Layer> the chain of alarm and people last
+     * @return list<Layer> the chains of alarm and people last
      *
      * @throws OutOfRange
      */
@@ -69,9 +69,8 @@ final readonly class LayersAgainst
                 $layers[] = $layer;
             }
         }
-        $chain = $self->chain();
 
-        return $chain === null ? $layers : [...$layers, $chain];
+        return [...$layers, ...$self->chains()];
     }
 
     /** @return list<Layer> heaters with thermostats of their own behind a controller's outlet */
@@ -303,22 +302,30 @@ final readonly class LayersAgainst
         return Span::of(min($table, $hidden), max($table, $hidden), max($table, $hidden));
     }
 
-    /** Alarm, call, person, key: one chain (R-56). Null: nobody comes. */
-    private function chain(): ?Layer
+    /**
+     * Alarm, call, person, key: one chain for each way somebody comes (R-56); one person at the end of several is a part they share.
+     *
+     * @return list<Layer> none: nobody comes
+     */
+    private function chains(): array
     {
-        $response = Response::of($this->hazard, $this->moment->tank, $this->moment->alarms, $this->moment->place);
-        $called = $response->called;
-        if ($response->actsH === null || $called === null) {
-            return null;
-        }
         if ($this->hazard === Hazard::PowerCut && $this->standing->helpBringsAir === false) {
-            return null;
+            return [];
         }
+        $tank = $this->moment->tank;
+
+        $ways = Response::ways($this->hazard, $tank, $this->moment->alarms, $this->moment->place);
+
+        return array_map($this->chain(...), $ways, array_keys($ways));
+    }
+
+    private function chain(Response $response, int $i): Layer
+    {
         $typical = $this->rates->of(Assumed::TypicalFails);
         $links = [
             ...$response->via === null ? [] : [$typical, $typical],
             $typical ** max(1, min(2, $response->reachable)),
-            ...$called->hasKey ? [] : [$typical],
+            ...$response->called?->hasKey === true ? [] : [$typical],
         ];
         $fails = Chain::fails($links);
         // Whoever comes to a dark house with empty hands changes nothing.
@@ -326,11 +333,11 @@ final readonly class LayersAgainst
         $hangs = $response->via === null ? Hangs::onNothing() : $response->via->hangs ?? self::onAnything();
 
         return new Layer(
-            id: 'chain',
+            id: "chain-{$i}",
             name: $response->how,
             kind: LayerKind::Chain,
             fails: $isSure ? Span::sure($fails) : Span::of($fails, $fails, 1.0),
-            hangs: $hangs->on(Part::Person, $called->name),
+            hangs: $response->who === null ? $hangs : $hangs->on(Part::Person, $response->who),
             actsH: $response->actsH,
             isTested: $response->via !== null,
         );

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Emergency\Http;
+
+use App\Clients\Attachments;
+use App\Clients\Site;
+use App\Emergency\IncidentDesk;
+use App\Emergency\ReadyDesk;
+use App\Emergency\Sheet;
+use App\Emergency\ShutOff;
+use App\Emergency\ShutOffKind;
+use App\House\Days;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Ready before it happens: where a place is shut off, what stands ready, whom to ring; one sheet for a dark house (E-1, E-8). */
+final class ReadyController
+{
+    /** What a photo of a place’s shut-offs shows. */
+    private const ABOUT = 'shutoff:';
+
+    public function show(Site $site, #[CurrentUser] User $user, ReadyDesk $desk, IncidentDesk $incidents): Response
+    {
+        Gate::authorize('view', $site);
+        $site->load('client');
+        $shut = ShutOff::query()->where('site_id', $site->id)->get()->keyBy(fn (ShutOff $s): string => $s->kind->value);
+        $photos = $site->attachments()->current()->where('about', 'like', self::ABOUT.'%')->orderBy('id')->pluck('id', 'about');
+        $systems = ReadyDesk::systems($site);
+
+        return Inertia::render('emergency/Ready', [
+            'site' => ['id' => $site->id, 'name' => $site->name, 'client' => $site->client?->name, 'clientId' => $site->client_id],
+            'shutOffs' => array_map(
+                fn (ShutOffKind $k): array => [
+                    'kind' => $k->value,
+                    'label' => $k->label(),
+                    'asks' => $k->asks(),
+                    'words' => $shut->get($k->value)?->words,
+                    'whoMay' => $shut->get($k->value)?->who_may,
+                    'on' => $shut->get($k->value)?->looked_on->toDateString(),
+                    'photo' => $photos[self::ABOUT.$k->value] ?? null,
+                ],
+                ShutOffKind::cases(),
+            ),
+            'systems' => $systems->map(fn (System $s): array => self::system($s, $desk))->all(),
+            'chain' => $systems->isEmpty() ? [] : $incidents->chain($systems->first(), $incidents->helpers($systems->first())),
+            'mayUpdate' => $user->can('update', $site),
+        ]);
+    }
+
+    public function shutOff(Request $request, Site $site, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $site);
+        $given = $request->validate(
+            [
+                'kind' => ['required', Rule::enum(ShutOffKind::class)],
+                'words' => ['required', 'string', 'min:8', 'max:400'],
+                'who_may' => ['nullable', 'string', 'max:200'],
+                'looked_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:'.Days::text(), 'after:-5 years'],
+                'file' => ['nullable', ...array_slice(Attachments::rules(), 1)],
+            ],
+            [
+                ...Attachments::messages(),
+                'words.required' => 'In words a stranger can follow in the dark.',
+                'words.min' => 'In words a stranger can follow in the dark.',
+            ],
+        );
+        $shutOff = ShutOff::query()->updateOrCreate(
+            ['site_id' => $site->id, 'kind' => $given['kind']],
+            [
+                'words' => $given['words'],
+                'who_may' => $given['who_may'] ?? null,
+                'looked_on' => $given['looked_on'],
+                'user_id' => $user->id,
+            ],
+        );
+        $photo = $request->file('file');
+        if ($photo instanceof UploadedFile) {
+            Attachments::keep($site, $photo, $shutOff->kind->label(), $user, self::ABOUT.$shutOff->kind->value);
+        }
+
+        return back()->with('said', 'Kept; it heads the emergency sheet.');
+    }
+
+    /** One page that works without power and network. */
+    public function sheet(Site $site, #[CurrentUser] User $user, Sheet $sheet): HttpResponse
+    {
+        Gate::authorize('view', $site);
+
+        return response($sheet->pdf($site, $user->units()), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="emergency.pdf"',
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function system(System $system, ReadyDesk $desk): array
+    {
+        $tank = $desk->tank($system);
+
+        return [
+            'id' => $system->id,
+            'name' => $system->name,
+            'needs' => is_string($tank) ? $tank : null,
+            'ready' => is_string($tank) ? null : $desk->of($system, $tank, ReadyDesk::helpH($system)),
+        ];
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Emergency;
+
+use App\House\Audited;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Velbrin\Core\Emergency\Course;
+use Velbrin\Core\Emergency\EmergencyKind;
+use Velbrin\Core\Emergency\Entry;
+
+/** Something is wrong at a tank, from the first tap to the review (E-3, E-4). */
+#[UsePolicy(IncidentPolicy::class)]
+final class Incident extends Model
+{
+    use Audited;
+
+    protected $fillable = [
+        'uuid',
+        'system_id',
+        'kind',
+        'alarm_id',
+        'began_at',
+        'user_id',
+        'merged_into_id',
+        'review',
+        'failed_item_id',
+        'failed_age_years',
+        'closed_at',
+        'closed_by',
+    ];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'kind' => EmergencyKind::class,
+            'began_at' => 'immutable_datetime',
+            'closed_at' => 'immutable_datetime',
+            'review' => 'array',
+        ];
+    }
+
+    public function course(): Course
+    {
+        return Course::of(
+            array_values($this->entries->map(fn (IncidentEntry $e): Entry => $e->entry())->all()),
+            (float) $this->began_at->getTimestamp(),
+        );
+    }
+
+    /**
+     * @param  Builder<self>  $query
+     * @return Builder<self>
+     */
+    public function scopeOpen(Builder $query): Builder
+    {
+        return $query->whereNull('closed_at');
+    }
+
+    /** @return BelongsTo<System, $this> */
+    public function system(): BelongsTo
+    {
+        return $this->belongsTo(System::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<IncidentEntry, $this> as it happened */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(IncidentEntry::class)->orderBy('at')->orderBy('id');
+    }
+}

@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Emergency;
+
+use App\Clients\Contact;
+use App\Clients\Site;
+use App\Risk\Around;
+use App\Risk\Helpers;
+use App\Risk\NextLook;
+use App\Risk\Night;
+use App\Risk\TonightReader;
+use App\Stores\Shelves;
+use App\Stores\Stock;
+use App\Stores\StockPlace;
+use App\Systems\Item;
+use App\Systems\OffDevices;
+use App\Systems\System;
+use App\Team\User;
+use Carbon\CarbonImmutable;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Emergency\Action;
+use Velbrin\Core\Emergency\Clock;
+use Velbrin\Core\Emergency\Course;
+use Velbrin\Core\Emergency\EmergencyKind;
+use Velbrin\Core\Emergency\FirstThree;
+use Velbrin\Core\Emergency\Own;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Risk\Harm;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\TemperatureFault;
+use Velbrin\Core\Risk\TimeToHarm;
+use Velbrin\Core\Risk\Tonight;
+use Velbrin\Core\Rounds\Spot;
+
+/** The reader between records and an emergency: what this place has, how long there is, who and what is near. */
+final class IncidentDesk
+{
+    public function __construct(private readonly OffDevices $off, private readonly NextLook $visits, private readonly Shelves $shelves)
+    {
+    }
+
+    public function own(System $system, ?Course $course, ?Tonight $tank): Own
+    {
+        $shut = ShutOff::query()->where('site_id', $system->site_id)->get()->keyBy(fn (ShutOff $s): string => $s->kind->value);
+        $words = fn (ShutOffKind $kind): ?string => $shut->get($kind->value)?->words;
+        $draining = $tank?->waterside?->draining;
+
+        return new Own(
+            board: $words(ShutOffKind::Board),
+            waterStop: $words(ShutOffKind::WaterStop),
+            drains: $words(ShutOffKind::Drains),
+            roomSwitch: $words(ShutOffKind::RoomSwitch),
+            mayBoard: $shut->has(ShutOffKind::Board->value),
+            wet: $course?->wet,
+            batteryAir: $tank !== null && $tank->batteryH > 0,
+            hasTopOff: $tank?->waterside?->topUp !== null,
+            spilling: $course?->spilling,
+            sumpTakesAll: $draining === null ? null : $draining->floodsH() === null,
+            roomIsCold: $tank === null || $tank->roomC < $tank->setpointC,
+        );
+    }
+
+    public function tank(System $system): Tonight|string
+    {
+        return TonightReader::read($system, Night::Tonight, $this->off->ids([$system->id]), Around::of(collect([$system])));
+    }
+
+    /** @return list<array{code: string, says: string, caution: string|null}> */
+    public static function firstThree(EmergencyKind $kind, Own $own, Units $units): array
+    {
+        return array_map(
+            fn (Action $a): array => ['code' => $a->code, 'says' => $a->says->in($units), 'caution' => $a->caution?->in($units)],
+            FirstThree::of($kind, $own),
+        );
+    }
+
+    /** @return list<string> */
+    public static function never(EmergencyKind $kind, Units $units): array
+    {
+        return array_map(fn (Sentence $s): string => $s->in($units), FirstThree::never($kind));
+    }
+
+    /**
+     * Every clock that runs, the shortest first.
+     *
+     * @return list<array{by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>}>
+     */
+    public static function clocks(EmergencyKind $kind, Tonight $tank, Course $course, float $beganS, float $nowS, Units $units): array
+    {
+        $hazard = $kind->hazard();
+        if ($hazard === null) {
+            return [];
+        }
+        $now = max(0.0, ($nowS - $beganS) / 3600);
+        $clocks = [];
+        foreach (TimeToHarm::of($hazard, $tank) as $harm) {
+            if ($harm->hours === null) {
+                continue;
+            }
+            $clock = $harm->by === 'temperature'
+                ? self::temperature($hazard, $tank, $course, $beganS, $now)
+                : Clock::of([], $now, fn (): float => $harm->hours, 0.0, 0.0, false);
+            $clocks[] = [
+                'by' => $harm->by,
+                'limit' => $units->show($harm->limit),
+                'leftH' => $clock->leftH,
+                'computedH' => $clock->computedH,
+                'fittedH' => $clock->fittedH,
+                'needs' => $harm->needs,
+            ];
+        }
+        usort($clocks, fn (array $a, array $b): int => ($a['leftH'] ?? INF) <=> ($b['leftH'] ?? INF));
+
+        return $clocks;
+    }
+
+    private static function temperature(Hazard $hazard, Tonight $tank, Course $course, float $beganS, float $nowH): Clock
+    {
+        $fault = TimeToHarm::temperature($hazard, $tank);
+        $limit = $hazard->warms($tank) ? $tank->highC : $tank->lowC;
+        $readings = array_map(
+            fn (array $r): array => ['atH' => max(0.0, ($r['atS'] - $beganS) / 3600), 'value' => $r['value']],
+            $course->temperatures,
+        );
+        $readings = array_values(array_filter($readings, fn (array $r): bool => $r['atH'] <= $nowH));
+        $from = fn (float $startC): ?float => $fault === null ? null : (new TemperatureFault(
+            heat: $fault->heat,
+            volumeL: $fault->volumeL,
+            uaWK: $fault->uaWK,
+            powerW: $fault->powerW,
+            roomC: $fault->roomC,
+            startC: $startC,
+            warms: $fault->warms,
+        ))->hoursTo($limit);
+
+        return Clock::of($readings, $nowH, $from, $tank->setpointC, $limit, $hazard->warms($tank));
+    }
+
+    /** @return list<array{name: string, phone: string|null, what: string}> whom to ring, in this order */
+    public function chain(System $system, Helpers $helpers): array
+    {
+        $site = $system->site ?? new Site();
+        $ours = array_map(
+            fn (User $u): array => ['name' => $u->name, 'phone' => $u->phone, 'what' => 'on call'],
+            $helpers->toRing($site, Night::Tonight),
+        );
+        $theirs = Contact::query()
+            ->current()
+            ->where('client_id', $site->client_id)
+            ->orderByDesc('holds_key')
+            ->orderBy('id')
+            ->get()
+            ->map(fn (Contact $c): array => [
+                'name' => $c->name,
+                'phone' => $c->phone,
+                'what' => implode(', ', array_filter([
+                    $c->role,
+                    $c->holds_key ? 'holds the key' : null,
+                    $c->can_operate === null ? null : "can operate {$c->can_operate}",
+                ])) ?: 'contact',
+            ])
+            ->all();
+
+        return [...$ours, ...array_values($theirs)];
+    }
+
+    public function helpers(System $system): Helpers
+    {
+        return Helpers::around(collect([$system]), $this->visits);
+    }
+
+    /**
+     * Spares that may help with it, the nearest first.
+     *
+     * @return list<array{part: string, place: string, count: float, minutes: float|null}>
+     */
+    public function spares(System $system, EmergencyKind $kind): array
+    {
+        $jobs = match ($kind) {
+            EmergencyKind::Cold => [Job::Heater],
+            EmergencyKind::Hot => [Job::Fan, Job::Chiller],
+            EmergencyKind::ReturnDead, EmergencyKind::DrainBlocked => [Job::ReturnPump],
+            EmergencyKind::ControllerDead => [Job::Controller, Job::Heater],
+            EmergencyKind::PowerCut => [Job::Battery],
+            default => [],
+        };
+        $spot = $system->site?->lat === null || $system->site->lon === null ? null : new Spot($system->site->lat, $system->site->lon);
+        $found = $this->shelves->good()
+            ->filter(fn (Stock $s): bool => ($s->part?->job !== null && in_array($s->part->job, $jobs, true))
+                || ($s->part?->ready_for !== null && in_array($s->part->ready_for->value, self::readyFor($kind), true)))
+            ->filter(fn (Stock $s): bool => $s->place?->kind !== StockPlace::SITE || $s->place->site_id === $system->site_id)
+            ->map(fn (Stock $s): array => [
+                'part' => (string) $s->part?->name,
+                'place' => (string) $s->place?->name,
+                'count' => $s->count,
+                'minutes' => self::minutes($s, $system, $spot),
+            ])
+            ->sortBy(fn (array $s): float => $s['minutes'] ?? INF)
+            ->values()
+            ->all();
+
+        return array_values($found);
+    }
+
+    /** @return list<string> */
+    private static function readyFor(EmergencyKind $kind): array
+    {
+        return match ($kind) {
+            EmergencyKind::PowerCut => ['air', 'power', 'heat'],
+            EmergencyKind::Cold => ['heat'],
+            EmergencyKind::Flood, EmergencyKind::Leak, EmergencyKind::DrainBlocked => ['floor', 'holding'],
+            EmergencyKind::Ammonia, EmergencyKind::Overdose => ['water'],
+            EmergencyKind::ReturnDead => ['flow'],
+            EmergencyKind::MoveWrong => ['holding', 'air'],
+            default => [],
+        };
+    }
+
+    private static function minutes(Stock $stock, System $system, ?Spot $spot): ?float
+    {
+        $place = $stock->place;
+        if ($place === null || $spot === null) {
+            return null;
+        }
+        if ($place->site_id === $system->site_id) {
+            return 0.0;
+        }
+        $depot = $place->depot;
+
+        return $depot === null
+            ? null
+            : (new Spot($depot->lat, $depot->lon))->minutesTo($spot) + Spot::PARKING_MIN;
+    }
+
+    /** @return list<array{id: int, name: string, system: string, systemId: int}> who else has such a part at such an age (X-51) */
+    public static function sameAge(Item $failed): array
+    {
+        if ($failed->installed_on === null) {
+            return [];
+        }
+        $months = 3;
+
+        return array_values(
+            Item::query()
+                ->where('job', $failed->job->value)
+                ->whereNull('retired_at')
+                ->whereKeyNot($failed->id)
+                ->whereBetween('installed_on', [
+                    $failed->installed_on->subMonths($months)->toDateString(),
+                    $failed->installed_on->addMonths($months)->toDateString(),
+                ])
+                ->whereHas('system', fn ($s) => $s->current())
+                ->with('system')
+                ->orderBy('installed_on')
+                ->limit(50)
+                ->get()
+                ->map(fn (Item $i): array => [
+                    'id' => $i->id,
+                    'name' => $i->name,
+                    'system' => (string) $i->system?->name,
+                    'systemId' => $i->system_id,
+                ])
+                ->all(),
+        );
+    }
+
+    /** Litres of a kind of harm in words, for a sheet: "18 °C after 12 h". */
+    public static function hours(Hazard $hazard, Tonight $tank, Units $units): ?string
+    {
+        $harm = TimeToHarm::of($hazard, $tank)[0] ?? null;
+
+        return $harm?->hours === null ? null : self::harmWords($harm, $units);
+    }
+
+    private static function harmWords(Harm $harm, Units $units): string
+    {
+        $after = $units->show(Quantity::of((float) $harm->hours, Kind::Hours));
+
+        return match ($harm->by) {
+            'oxygen' => "air for {$after}",
+            'floor' => "on the floor after {$after}",
+            'temperature' => "{$units->show($harm->limit)} after {$after}",
+            default => "{$harm->by} after {$after}",
+        };
+    }
+
+    public static function now(): float
+    {
+        return (float) CarbonImmutable::now()->format('U.v');
+    }
+}

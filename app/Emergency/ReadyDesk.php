@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Emergency;
+
+use App\Clients\Site;
+use App\Risk\Around;
+use App\Risk\Exposure;
+use App\Risk\Night;
+use App\Risk\TonightReader;
+use App\Stores\Stock;
+use App\Stores\StockPlace;
+use App\Systems\OffDevices;
+use App\Systems\System;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Emergency\Need;
+use Velbrin\Core\Emergency\Needs;
+use Velbrin\Core\Emergency\Readiness;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\TimeToHarm;
+use Velbrin\Core\Risk\Tonight;
+use Velbrin\Core\Rounds\Spot;
+
+/** What stands ready for a system, from shelves, vans and cupboards: how much, where, how long until it is in use (E-1). */
+final class ReadyDesk
+{
+    /** From a cupboard at the place itself, h. */
+    private const AT_HAND_H = 0.25;
+
+    /** @var Collection<int, Stock>|null */
+    private ?Collection $stocks = null;
+
+    public function __construct(private readonly OffDevices $off)
+    {
+    }
+
+    public function tank(System $system): Tonight|string
+    {
+        return TonightReader::read($system, Night::Tonight, $this->off->ids([$system->id]), Around::of(collect([$system])));
+    }
+
+    /**
+     * @return array{needs: list<array<string, mixed>>, share: float, shareByLoss: float|null, served: list<string>, unserved: list<string>}
+     *
+     * @throws OutOfRange
+     */
+    public function of(System $system, Tonight $tank, ?float $helpH): array
+    {
+        $rows = $needs = [];
+        foreach (Needs::of($tank, $system->emergency_share_pct === null ? null : $system->emergency_share_pct / 100) as $asked) {
+            $need = $this->need($asked, $system, $helpH);
+            $needs[] = $need;
+            $rows[] = [
+                'code' => $asked['code'],
+                'label' => $asked['label'],
+                'amount' => $asked['amount'],
+                'unit' => $asked['unit'],
+                'has' => $need->has,
+                'where' => $need->where,
+                'withinH' => $need->withinH,
+                'good' => $need->isGood,
+                'serves' => array_map(fn (Hazard $h): string => $h->label(), $asked['serves']),
+                'enough' => $need->isEnough(),
+            ];
+        }
+        $harm = [];
+        foreach (Hazard::cases() as $hazard) {
+            $first = TimeToHarm::of($hazard, $tank)[0] ?? null;
+            $harm[$hazard->value] = $first?->hours;
+        }
+        $losses = DB::table('hazard_years')->where('system_id', $system->id)->whereNotNull('loss')->pluck('loss', 'hazard')
+            ->map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0)->all();
+        $ready = Readiness::of($harm, $needs, $losses);
+        $labels = fn (Hazard $h): string => $h->label();
+
+        return [
+            'needs' => $rows,
+            'share' => $ready->share,
+            'shareByLoss' => $ready->shareByLoss,
+            'served' => array_map($labels, $ready->served),
+            'unserved' => array_map($labels, $ready->unserved),
+        ];
+    }
+
+    /** @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked */
+    private function need(array $asked, System $system, ?float $helpH): Need
+    {
+        $this->stocks ??= Stock::query()
+            ->where('count', '>', 0)
+            ->whereHas('part', fn ($p) => $p->current())
+            ->with(['part', 'place.depot'])
+            ->get()
+            ->toBase();
+        $fits = $this->stocks->filter(
+            fn (Stock $s): bool => self::isFor($s, $asked['code'])
+                && ($s->place?->kind !== StockPlace::SITE || $s->place->site_id === $system->site_id),
+        );
+        if ($fits->isEmpty()) {
+            return new Need($asked['code'], $asked['serves'], $asked['amount'], $asked['unit'], has: null);
+        }
+        $good = $fits->filter(fn (Stock $s): bool => $s->isGood());
+        $best = ($good->isEmpty() ? $fits : $good)->sortBy(fn (Stock $s): float => self::hours($s, $system, $helpH) ?? INF)->values();
+        $near = $best->first();
+        $has = $best->sum(fn (Stock $s): float => $asked['unit'] === 'W' ? $s->count * ($s->part->capacity ?? 0.0) : $s->count);
+
+        return new Need(
+            code: $asked['code'],
+            serves: $asked['serves'],
+            amount: $asked['amount'],
+            unit: $asked['unit'],
+            has: (float) $has,
+            where: $near?->place?->name,
+            withinH: $near === null ? null : self::hours($near, $system, $helpH),
+            isGood: $good->isNotEmpty(),
+        );
+    }
+
+    private static function isFor(Stock $stock, string $code): bool
+    {
+        $job = match ($code) {
+            'heat' => Job::Heater,
+            'flow' => Job::ReturnPump,
+            default => null,
+        };
+
+        return $stock->part?->ready_for?->value === $code || ($job !== null && $stock->part?->job === $job);
+    }
+
+    /** Until it is in use: at hand, or when whoever is called has acted with what their van or the depot holds. */
+    private static function hours(Stock $stock, System $system, ?float $helpH): ?float
+    {
+        $place = $stock->place;
+        if ($place?->site_id === $system->site_id) {
+            return self::AT_HAND_H;
+        }
+        if ($place?->kind === StockPlace::VAN) {
+            return $helpH;
+        }
+        $spot = $system->site?->lat === null || $system->site->lon === null ? null : new Spot($system->site->lat, $system->site->lon);
+        $depot = $place?->depot;
+
+        return $helpH === null || $spot === null || $depot === null
+            ? null
+            : $helpH + (new Spot($depot->lat, $depot->lon))->minutesTo($spot) / 60;
+    }
+
+    /** When whoever is called has acted tonight, as last worked out; null: nobody. */
+    public static function helpH(System $system): ?float
+    {
+        $hours = Exposure::query()
+            ->where('system_id', $system->id)
+            ->where('night', Night::Tonight->value)
+            ->whereNotNull('acts_h')
+            ->min('acts_h');
+
+        return is_numeric($hours) ? (float) $hours : null;
+    }
+
+    /** @return Collection<int, System> */
+    public static function systems(Site $site): Collection
+    {
+        return System::query()->current()->where('site_id', $site->id)->with(TonightReader::loads())->orderBy('name')->get()->toBase();
+    }
+}

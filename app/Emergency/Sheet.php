@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Emergency;
+
+use App\Clients\Site;
+use App\House\Days;
+use App\House\Paper;
+use App\Systems\System;
+use Velbrin\Core\Emergency\EmergencyKind;
+use Velbrin\Core\Emergency\FirstThree;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Units;
+
+/** The one-page emergency sheet of a place: whom to ring, where to shut off, two lines a hazard with its hours (E-8). */
+final class Sheet
+{
+    /** What a dark house can meet, in this order. */
+    private const KINDS = [
+        EmergencyKind::Tingle,
+        EmergencyKind::PowerCut,
+        EmergencyKind::Flood,
+        EmergencyKind::Hot,
+        EmergencyKind::Cold,
+        EmergencyKind::Overdose,
+        EmergencyKind::Leak,
+    ];
+
+    public function __construct(private readonly IncidentDesk $desk)
+    {
+    }
+
+    public function pdf(Site $site, Units $units): string
+    {
+        $site->load('client');
+        $systems = ReadyDesk::systems($site);
+        $first = $systems->first();
+
+        return Paper::pdf('emergency.sheet', [
+            'site' => $site,
+            'on' => Days::date(Days::number(Days::today()))->format('j M Y'),
+            'chain' => $first === null ? [] : array_slice($this->desk->chain($first, $this->desk->helpers($first)), 0, 7),
+            'shutOffs' => ShutOff::query()->where('site_id', $site->id)->orderBy('id')->get(),
+            'missing' => $this->missing($site),
+            'systems' => $systems->map(fn (System $s): array => $this->system($s, $units))->all(),
+        ]);
+    }
+
+    /** @return list<string> */
+    private function missing(Site $site): array
+    {
+        $known = ShutOff::query()->where('site_id', $site->id)->get()->map(fn (ShutOff $s): string => $s->kind->value)->all();
+
+        return array_values(
+            array_map(
+                fn (ShutOffKind $k): string => $k->label(),
+                array_filter(ShutOffKind::cases(), fn (ShutOffKind $k): bool => ! in_array($k->value, $known, true)),
+            ),
+        );
+    }
+
+    /** @return array{name: string, stays: string, lines: list<array{label: string, hours: string|null, actions: string}>} */
+    private function system(System $system, Units $units): array
+    {
+        $tank = $this->desk->tank($system);
+        $own = $this->desk->own($system, null, is_string($tank) ? null : $tank);
+        $lines = [];
+        foreach (self::KINDS as $kind) {
+            $hazard = $kind->hazard();
+            try {
+                $hours = $hazard === null || is_string($tank) ? null : IncidentDesk::hours($hazard, $tank, $units);
+            } catch (OutOfRange) {
+                $hours = null;
+            }
+            $actions = array_column(IncidentDesk::firstThree($kind, $own, $units), 'says');
+            $lines[] = ['label' => $kind->label(), 'hours' => $hours, 'actions' => implode(' ', $actions)];
+        }
+
+        return [
+            'name' => $system->name,
+            'stays' => FirstThree::staysOn(EmergencyKind::PowerCut, $own)->in($units),
+            'lines' => $lines,
+        ];
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk\Http;
+
+use App\House\Http\Asked;
+use App\House\Money;
+use App\House\Paper;
+use App\Risk\Known;
+use App\Risk\MeasureDesk;
+use App\Risk\MeasurePrice;
+use App\Risk\RiskRate;
+use App\Risk\StandingReader;
+use App\Systems\System;
+use App\Systems\Views\SystemHeaderView;
+use App\Team\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use Velbrin\Core\Risk\Measures\Chosen;
+use Velbrin\Core\Risk\Measures\MeasureKind;
+use Velbrin\Core\Risk\PeopleHazard;
+
+/** What to do about it: measures, their prices, the best set under a budget, the offer for the client (R-30 … R-33, X-53). */
+final class MeasureController
+{
+    private const MOST_MINOR = 100_000_000;
+
+    public function show(Request $request, System $system, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('viewWorking', $system);
+        $system->load(['site.client', 'keeper', ...StandingReader::loads(), ...SystemHeaderView::loads()]);
+        $known = StandingReader::around(collect([$system]))->read($system);
+        $desk = $known instanceof Known ? new MeasureDesk($known) : null;
+        $budget = self::budget($request);
+        $best = $desk?->best($budget ?? self::MOST_MINOR);
+
+        return Inertia::render('risk/Measures', [
+            'header' => SystemHeaderView::of($system, $user),
+            'needs' => is_string($known) ? $known : null,
+            'isMoney' => $desk?->isMoney() ?? false,
+            'budgetMinor' => $budget,
+            'currency' => config()->string('velbrin.currency'),
+            'measures' => $desk?->views($best->ids ?? []) ?? [],
+            'best' => $desk === null || $best === null ? null : self::chosen($best, $desk),
+            'curve' => $desk === null ? [] : array_map(fn (Chosen $c): array => self::chosen($c, $desk), $desk->curve()),
+            'hasPrices' => MeasurePrice::query()->whereNotIn('kind', [MeasurePrice::MINUTE, MeasurePrice::DEVICE])->exists(),
+            'mayPrice' => $user->can('update', RiskRate::class),
+            'isConfirmed' => RiskRate::query()->exists(),
+        ]);
+    }
+
+    /** For the client: only once the company has set or confirmed its rates. */
+    public function offer(Request $request, System $system): HttpResponse
+    {
+        Gate::authorize('update', $system);
+        abort_unless(RiskRate::query()->exists(), 409, 'Set or confirm the rates first: a guess of ours is not for a client.');
+        $system->load(['site.client', ...StandingReader::loads()]);
+        $known = StandingReader::around(collect([$system]))->read($system);
+        abort_unless($known instanceof Known, 409, is_string($known) ? "Still to say: {$known}." : '');
+        $desk = new MeasureDesk($known);
+        $best = $desk->best(self::budget($request) ?? self::MOST_MINOR);
+        $views = collect($desk->views($best->ids));
+
+        return response(
+            Paper::pdf('risk.offer', [
+                'system' => $system,
+                'now' => $views->where('chosen', true)->values(),
+                'later' => $views->where('chosen', false)->filter(fn ($v): bool => $v->saves > 0)->values(),
+                'cost' => Money::shown($best->costMinor),
+                'people' => PeopleHazard::cases(),
+                'open' => RiskController::openPeople($system),
+            ]),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="offer.pdf"'],
+        );
+    }
+
+    /** What measures cost here. */
+    public function prices(Request $request): RedirectResponse
+    {
+        Gate::authorize('update', RiskRate::class);
+        $given = $request->validate([
+            'prices' => ['required', 'array:'.implode(',', self::kinds())],
+            'prices.*' => ['nullable', 'integer:strict', 'between:0,'.self::MOST_MINOR],
+        ]);
+        DB::transaction(function () use ($given): void {
+            foreach ($given['prices'] as $kind => $minor) {
+                $minor === null
+                    ? MeasurePrice::query()->where('kind', $kind)->delete()
+                    : MeasurePrice::query()->updateOrCreate(['kind' => $kind], ['minor' => $minor]);
+            }
+        });
+
+        return back()->with('said', 'Prices are kept; the best set follows them.');
+    }
+
+    /** @return list<string> */
+    public static function kinds(): array
+    {
+        return [
+            ...array_map(fn (MeasureKind $k): string => $k->value, MeasureKind::cases()),
+            MeasurePrice::MINUTE,
+            MeasurePrice::DEVICE,
+        ];
+    }
+
+    private static function budget(Request $request): ?int
+    {
+        $typed = Asked::word($request, 'budget');
+
+        return preg_match('/^\d{1,9}$/', $typed) === 1 ? (int) $typed : null;
+    }
+
+    /** @return array{ids: list<string>, costMinor: int, cost: string, yearly: float, gap: float, labels: list<string>} */
+    private static function chosen(Chosen $chosen, MeasureDesk $desk): array
+    {
+        return [
+            'ids' => $chosen->ids,
+            'costMinor' => $chosen->costMinor,
+            'cost' => Money::shown($chosen->costMinor),
+            'yearly' => $chosen->yearly,
+            'gap' => $chosen->gap,
+            'labels' => array_map(fn (string $id): string => MeasureKind::from($id)->label(), $chosen->ids),
+        ];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk;
+
+use Velbrin\Core\Risk\Standing\Moment;
+use Velbrin\Core\Risk\Standing\Standing;
+use Velbrin\Core\Risk\Tonight;
+
+/** One system as the core's questions of risk read it. */
+final readonly class Known
+{
+    /**
+     * @param  list<Moment>  $moments
+     * @param  array<string, string>  $names  what people call a part, "strip:3"
+     */
+    public function __construct(
+        public Standing $standing,
+        public array $moments,
+        public Tonight $cold,
+        public Tonight $hot,
+        public array $names,
+    ) {
+    }
+
+    public function worst(): Moment
+    {
+        return $this->moments[0];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Emergency;
+
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\Outage;
+use Velbrin\Core\Risk\Tonight;
+
+/** What has to stand ready for one system, with amounts of its own (E-1, W-59). */
+final class Needs
+{
+    /** Of its water, mixed and warm, as long as nobody chose another share (W-59). */
+    public const WATER_SHARE = 0.25;
+
+    /** L of box for a kilogram of fish, with air. */
+    private const BOX_L_KG = 40.0;
+
+    private const LEAST_BOX_L = 40.0;
+
+    /**
+     * @param  float|null  $waterShare  the emergency share chosen for it
+     * @return list<array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}>
+     *
+     * @throws OutOfRange
+     */
+    public static function of(Tonight $cold, ?float $waterShare = null): array
+    {
+        $needs = [];
+        if ($cold->hasAnimals) {
+            $needs[] = self::need('air', 'Air without mains: battery pumps at the surface', self::pumps($cold), 'pieces', Hazard::PowerCut);
+            $needs[] = self::need(
+                'heat',
+                'A spare heater that holds it above harm',
+                max(0.0, ceil($cold->heat->lossW($cold->lowC, $cold->roomC))),
+                'W',
+                Hazard::HeaterStuckOff,
+                Hazard::TooCold,
+            );
+            $needs[] = self::need(
+                'water',
+                'Salt water, mixed and warm',
+                ceil(($waterShare ?? self::WATER_SHARE) * $cold->volumeL),
+                'L',
+                Hazard::Overdose,
+                Hazard::Ammonia,
+            );
+            $needs[] = self::need(
+                'holding',
+                'Boxes that keep heat, with air',
+                ceil(max(self::LEAST_BOX_L, self::BOX_L_KG * ($cold->fishKg ?? $cold->volumeL / 1000))),
+                'L',
+                Hazard::Leak,
+            );
+        }
+        $needs[] = self::need('flow', 'A spare return, hose, fuses', 1, 'pieces', Hazard::ReturnDead, Hazard::DrainBlocked);
+        $needs[] = self::need(
+            'floor',
+            'Towels, wet vacuum',
+            1,
+            'pieces',
+            Hazard::TopOffOn,
+            Hazard::LineOverflow,
+            Hazard::SkimmerOverflow,
+        );
+
+        return array_values(array_filter($needs, fn (array $n): bool => $n['amount'] > 0));
+    }
+
+    /** Pumps that break the surface enough for what breathes; one at least. */
+    private static function pumps(Tonight $tank): float
+    {
+        $one = Outage::PUMP_MH * Outage::surfaceM2($tank);
+        $needed = Outage::neededExchangeM3H($tank);
+
+        return $needed <= $one ? 1.0 : 2.0;
+    }
+
+    /** @return array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>} */
+    private static function need(string $code, string $label, float $amount, string $unit, Hazard ...$serves): array
+    {
+        return ['code' => $code, 'label' => $label, 'amount' => $amount, 'unit' => $unit, 'serves' => array_values($serves)];
+    }
+}

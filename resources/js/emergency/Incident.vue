@@ -1,0 +1,291 @@
+<script setup lang="ts">
+import { Head, Link, router, useForm } from '@inertiajs/vue3';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { useOutbox } from '../rounds/outbox';
+import { ofIncident } from '../rounds/phoneStore';
+import FieldError from '../shared/FieldError.vue';
+import { useShell } from '../shared/page';
+import { useUnits, when } from '../shared/units';
+
+type Action = { code: string; says: string; caution: string | null };
+type Clock = {
+    by: string;
+    limit: string;
+    leftH: number | null;
+    computedH: number | null;
+    fittedH: number | null;
+    needs: string[];
+};
+/** Led through it: the clock, what first, what never, whom to ring. Works without signal. */
+const props = defineProps<{
+    incident: {
+        id: number;
+        kind: string;
+        label: string;
+        isDanger: boolean;
+        state: string;
+        stateLabel: string;
+        sinceAt: string;
+        beganAt: string;
+        closedAt: string | null;
+        wet: boolean | null;
+        spilling: string | null;
+        done: string[];
+        review: Record<string, string | boolean | null> | null;
+        mayClose: boolean;
+        by: string | null;
+    };
+    system: { id: number; name: string; siteId: number; where: string; items: { id: number; name: string }[] };
+    next: { state: string; label: string }[];
+    actions: Action[];
+    staysOn: string;
+    never: string[];
+    clocks: Clock[];
+    askedAt: string;
+    needs: string | null;
+    chain: { name: string; phone: string | null; what: string }[];
+    spares: { part: string; place: string; count: number; minutes: number | null }[];
+    log: {
+        id: number;
+        said: string;
+        of: string | null;
+        value: number | null;
+        words: string | null;
+        at: string;
+        by: string | null;
+    }[];
+    openBefore: string[];
+    sameAge: { id: number; name: string; system: string; systemId: number }[];
+}>();
+const { shell } = useShell();
+const units = useUnits();
+const outbox = useOutbox(ofIncident(props.incident.id), shell.value.userId ?? 0, () => {
+    if (navigator.onLine) router.reload();
+});
+const now = ref(Date.now());
+let ticking = 0;
+onMounted(() => (ticking = window.setInterval(() => (now.value = Date.now()), 1_000)));
+onBeforeUnmount(() => window.clearInterval(ticking));
+const isOpen = computed(() => props.incident.closedAt === null);
+/** Hours since the office worked the clocks out: they go on running without signal. */
+const passedH = computed(() => (isOpen.value ? (now.value - new Date(props.askedAt).getTime()) / 3_600_000 : 0));
+const left = (c: Clock) => (c.leftH === null ? null : Math.max(0, c.leftH - passedH.value));
+function clock(h: number | null) {
+    if (h === null) return 'no end in sight';
+    if (h <= 0) return 'passed';
+    const minutes = Math.floor(h * 60);
+    return minutes >= 60 ? `${Math.floor(minutes / 60)} h ${minutes % 60} min` : `${minutes} min`;
+}
+const said = (kind: string) =>
+    outbox.beyond.value.filter((e) => e.kind === kind).map((e) => String((e.payload as { of?: string }).of ?? ''));
+const done = computed(() => [...props.incident.done, ...said('did')]);
+const looked = computed(() => said('look').at(-1) ?? null);
+const temperature = ref('');
+const wrong = ref('');
+function read() {
+    const value = units.parse(temperature.value, 'degC');
+    wrong.value = value === null ? 'A temperature, please.' : '';
+    if (value === null) return;
+    void outbox.keep('reading', { of: 'temperature', value });
+    temperature.value = '';
+}
+const words = ref('');
+function note(kind: 'note' | 'danger' | 'called', text: string) {
+    void outbox.keep(kind, { words: text });
+    words.value = '';
+}
+const review = useForm({
+    worked: '',
+    add: '',
+    noticed: '',
+    losses: '',
+    failed_item_id: null as number | null,
+    restocked: false,
+});
+const close = () => review.post(`/incidents/${props.incident.id}/close`, { preserveScroll: true });
+const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', danger: 'Danger', reading: 'read' };
+</script>
+
+<template>
+    <Head :title="`${incident.label}: ${system.name}`" />
+    <div class="page moveday incident" :class="{ danger: incident.isDanger }">
+        <div class="head">
+            <h1>{{ incident.label }}</h1>
+            <p class="sub">
+                <Link :href="`/systems/${system.id}/risk`">{{ system.name }}</Link>, {{ system.where }} · began
+                {{ when(incident.beganAt) }} · {{ incident.stateLabel }}
+            </p>
+        </div>
+        <p v-if="!outbox.signal.value" class="standing">
+            <b>No signal.</b> What you say stands on this phone and goes later; the clock goes on.
+        </p>
+        <p v-if="outbox.waiting.value.length" class="quiet" role="status">
+            {{ outbox.waiting.value.length }} not sent yet
+        </p>
+        <p v-if="outbox.blocked.value" class="wrong" role="alert">{{ outbox.blocked.value }} Stay on this page.</p>
+        <p v-for="h in outbox.heard.value" :key="h.uuid" class="wrong" role="alert">{{ h.words }}</p>
+        <ul v-if="clocks.length && isOpen" class="bigclocks" aria-label="Hours left">
+            <li v-for="c in clocks" :key="c.by" :class="{ short: (left(c) ?? 99) < 2 }">
+                <b>{{ clock(left(c)) }}</b> until {{ c.by }} {{ c.limit }}
+                <small v-if="c.fittedH !== null">by your readings</small
+                ><small v-if="c.needs.length">the soonest it can be: nobody has said {{ c.needs[0] }}</small>
+            </li>
+        </ul>
+        <p v-else-if="needs && isOpen" class="standing"><b>No clock:</b> still to say: {{ needs }}.</p>
+        <template v-if="isOpen">
+            <h2>Do these three, in this order</h2>
+            <ol class="three">
+                <li v-for="a in actions" :key="a.code" :class="{ did: done.includes(a.code) }">
+                    <p>{{ a.says }}</p>
+                    <p v-if="a.caution" class="caution">{{ a.caution }}</p>
+                    <button
+                        v-if="!done.includes(a.code)"
+                        type="button"
+                        class="outline"
+                        @click="outbox.keep('did', { of: a.code })"
+                    >
+                        Done
+                    </button>
+                    <small v-else>done</small>
+                </li>
+            </ol>
+            <p class="standing"><b>Stays on.</b> {{ staysOn }}</p>
+            <ul class="never" aria-label="Never">
+                <li v-for="n in never" :key="n">{{ n }}</li>
+            </ul>
+            <div class="filter">
+                <button type="button" class="outline" @click="outbox.keep('look', { of: 'wet' })">
+                    Water at electrics{{ looked === 'wet' || (looked === null && incident.wet) ? ' ✓' : '' }}
+                </button>
+                <button type="button" class="outline" @click="outbox.keep('look', { of: 'dry' })">
+                    All dry{{ looked === 'dry' || (looked === null && incident.wet === false) ? ' ✓' : '' }}
+                </button>
+                <template v-if="['flood', 'drain-blocked', 'leak'].includes(incident.kind)">
+                    <button type="button" class="outline" @click="outbox.keep('look', { of: 'display' })">
+                        over the display{{ incident.spilling === 'display' ? ' ✓' : '' }}
+                    </button>
+                    <button type="button" class="outline" @click="outbox.keep('look', { of: 'sump' })">
+                        over the sump{{ incident.spilling === 'sump' ? ' ✓' : '' }}
+                    </button>
+                </template>
+                <button type="button" class="outline danger" @click="note('danger', 'somebody is in danger')">
+                    Somebody is in danger
+                </button>
+            </div>
+            <form class="boxread" @submit.prevent="read">
+                <label for="in-t">The water’s temperature</label>
+                <input
+                    id="in-t"
+                    v-model="temperature"
+                    class="cell num"
+                    type="text"
+                    inputmode="decimal"
+                    :placeholder="units.label('degC')"
+                />
+                <button class="outline">Keep</button>
+                <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+            </form>
+            <h2>Ring</h2>
+            <ol class="list ringing">
+                <li v-for="p in chain" :key="`${p.name}${p.what}`">
+                    <a v-if="p.phone" :href="`tel:${p.phone.replace(/\s/g, '')}`">{{ p.phone }}</a><i v-else
+                        >no number</i
+                    >
+                    <b>{{ p.name }}</b>, {{ p.what }}
+                    <button type="button" class="linkish" @click="note('called', p.name)">rang</button>
+                </li>
+            </ol>
+            <template v-if="spares.length">
+                <h2>Near</h2>
+                <ul class="list">
+                    <li v-for="s in spares" :key="`${s.part}${s.place}`">
+                        <b>{{ s.part }}</b> {{ s.count }}, {{ s.place
+                        }}{{ s.minutes === null ? '' : s.minutes === 0 ? ', here' : `, ${Math.round(s.minutes)} min` }}
+                    </li>
+                </ul>
+            </template>
+            <h2>How far it is</h2>
+            <div class="filter">
+                <button
+                    v-for="n in next"
+                    :key="n.state"
+                    type="button"
+                    class="outline"
+                    @click="outbox.keep('state', { of: n.state })"
+                >
+                    {{ n.label }}
+                </button>
+            </div>
+            <form class="boxread" @submit.prevent="note('note', words.trim())">
+                <label for="in-n">What you see, in words</label>
+                <input id="in-n" v-model="words" class="cell" type="text" maxlength="300" />
+                <button class="outline" :disabled="!words.trim()">Keep</button>
+            </form>
+            <p>
+                <a :href="`/sites/${system.siteId}/emergency.pdf`">The place’s emergency sheet, PDF</a>
+            </p>
+        </template>
+        <template v-if="incident.mayClose && isOpen && !['reported', 'confirmed'].includes(incident.state)">
+            <h2>Close it</h2>
+            <p v-if="openBefore.length" class="standing"><b>Not yet:</b> {{ openBefore.join('; ') }}.</p>
+            <form class="form typing" @submit.prevent="close">
+                <div>
+                    <label for="cl-w">Which protection worked</label
+                    ><textarea id="cl-w" v-model="review.worked" rows="2" maxlength="1000"></textarea
+                    ><FieldError :words="review.errors.worked" />
+                </div>
+                <div>
+                    <label for="cl-a">What to add</label
+                    ><textarea id="cl-a" v-model="review.add" rows="2" maxlength="1000"></textarea
+                    ><FieldError :words="review.errors.add" />
+                </div>
+                <div>
+                    <label for="cl-n">How it was noticed</label
+                    ><input id="cl-n" v-model="review.noticed" type="text" maxlength="300" />
+                </div>
+                <div>
+                    <label for="cl-l">What was lost</label
+                    ><input id="cl-l" v-model="review.losses" type="text" maxlength="300" />
+                </div>
+                <div>
+                    <label for="cl-f">What failed</label
+                    ><select id="cl-f" v-model="review.failed_item_id">
+                        <option :value="null">no device</option>
+                        <option v-for="i in system.items" :key="i.id" :value="i.id">{{ i.name }}</option>
+                    </select>
+                </div>
+                <div class="check">
+                    <label
+                        ><input v-model="review.restocked" type="checkbox" /> what was used is back in its place</label
+                    >
+                </div>
+                <div><button class="btn-go" :disabled="review.processing">Close it</button></div>
+            </form>
+        </template>
+        <template v-if="incident.review">
+            <h2>What it taught</h2>
+            <p><b>Worked:</b> {{ incident.review.worked }} <b>To add:</b> {{ incident.review.add }}</p>
+            <p v-if="sameAge.length">
+                <b>Who else has this at this age:</b>
+                <template v-for="(s, n) in sameAge" :key="s.id"
+                    >{{ n ? ', ' : '' }}<Link :href="`/systems/${s.systemId}/register`">{{ s.system }}</Link></template
+                >
+            </p>
+        </template>
+        <h2>What was said</h2>
+        <ol class="list log">
+            <li v-for="e in log" :key="e.id">
+                <small>{{ when(e.at) }}, {{ e.by }}</small> {{ SAID[e.said] ?? '' }}
+                {{
+                    e.said === 'reading' && e.value !== null
+                        ? `${e.of} ${e.of === 'temperature' ? units.show(e.value, 'degC') : e.value}`
+                        : e.of
+                }}
+                {{ e.words }}
+            </li>
+            <li>
+                <small>{{ when(incident.beganAt) }}, {{ incident.by }}</small> began
+            </li>
+        </ol>
+    </div>
+</template>

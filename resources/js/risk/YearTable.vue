@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { HazardView, YearRowView } from '../generated';
+import HoursLine from './HoursLine.vue';
+
+/** Every hazard of a year on one line: how soon on a line of time, how often, what it costs, where it is weakest. */
+const props = defineProps<{ rows: YearRowView[]; hazards: HazardView[]; span: number }>();
+const open = ref<string | null>(null);
+const isMoney = computed(() => props.rows.every((r) => r.loss !== null));
+const hoursOf = (hazard: string) => props.hazards.find((h) => h.hazard === hazard);
+const hours = (h: number | null) =>
+    h === null ? 'never' : Math.abs(h) < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`;
+</script>
+
+<template>
+    <table class="yeartable">
+        <caption class="visually-hidden">
+            Hazards of a year, the dearest first
+        </caption>
+        <thead>
+            <tr>
+                <th scope="col">What can happen</th>
+                <th scope="col">Drawn, {{ span }} h</th>
+                <th scope="col" class="num">{{ isMoney ? 'A year costs' : 'Does harm' }}</th>
+            </tr>
+        </thead>
+        <tbody v-for="r in rows" :key="r.hazard">
+            <tr>
+                <th scope="row">
+                    <button
+                        type="button"
+                        class="linkish"
+                        :aria-expanded="open === r.hazard"
+                        @click="open = open === r.hazard ? null : r.hazard"
+                    >
+                        {{ r.label }}
+                    </button>
+                    <small>{{ r.weakest }}</small>
+                </th>
+                <td class="timeline">
+                    <HoursLine
+                        v-if="hoursOf(r.hazard)?.harms.length"
+                        :harm="hoursOf(r.hazard)?.harms[0]?.hours ?? null"
+                        :acts="hoursOf(r.hazard)?.actsH ?? null"
+                        :noticed="hoursOf(r.hazard)?.noticedH ?? null"
+                        :span="span"
+                        :wide="200"
+                    />
+                </td>
+                <td class="num">
+                    <b>{{ isMoney ? r.loss : r.harms }}</b><small v-if="isMoney && r.lossRange">{{ r.lossRange }}</small
+                    ><small v-if="isMoney">harms {{ r.harms }}</small
+                    ><small>begins {{ r.rate }}</small>
+                </td>
+            </tr>
+            <tr v-if="open === r.hazard" class="opened">
+                <td colspan="3">
+                    <p v-if="r.begins">
+                        It begins with {{ r.begins }}.
+                        <template v-if="r.credits.length">What stands against it, at its bad end:</template>
+                        <template v-else>Nothing stands against it.</template>
+                    </p>
+                    <ul v-if="r.credits.length" class="list layers">
+                        <li v-for="c in r.credits" :key="c.name" :class="{ out: c.why }">
+                            <span
+                                ><b>{{ c.name }}</b> ({{ c.kind }}):
+                                <template v-if="c.why">does not count, {{ c.why }}</template>
+                                <template v-else
+                                    >fails in {{ c.failsPct < 1 ? c.failsPct.toFixed(1) : Math.round(c.failsPct) }} % of
+                                    cases<template v-if="c.actsH !== null && c.actsH > 0">
+                                        , has acted after {{ hours(c.actsH) }}</template
+                                    ></template
+                                >{{ c.shares.length ? ` · ${c.shares.join(', ')}` : '' }}</span
+                            >
+                            <small v-if="!c.tested && !c.why" class="quiet">not proved</small>
+                        </li>
+                    </ul>
+                    <p class="quiet">
+                        Rule <a :href="`/rules/${r.rule}`">{{ r.rule }}</a>
+                    </p>
+                </td>
+            </tr>
+        </tbody>
+    </table>
+</template>
