@@ -1,0 +1,286 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Emergency;
+
+use App\Emergency\Incident;
+use App\Emergency\IncidentEntry;
+use App\Emergency\ShutOff;
+use App\Rounds\FollowUp;
+use App\Rounds\OffRecord;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\Process\Process;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** Led through an emergency and ready for it: once each, in the order it happened, closed with a review (E-1 … E-11). */
+final class IncidentTest extends TestCase
+{
+    private User $technician;
+
+    private User $planner;
+
+    private System $system;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->planner = self::user('planner');
+        $this->technician = Fixture::onCall(self::user('technician'));
+        $this->technician->update(['phone' => '0100 555 0199']);
+        $site = self::site();
+        $this->system = Fixture::system($site, $this->planner);
+        $room = $site->rooms()->create(
+            ['name' => 'Hall', 'winter_night_c' => 8, 'summer_night_c' => 20, 'winter_day_c' => 15, 'summer_day_c' => 24],
+        );
+        $this->system->update(['room_id' => $room->id, 'fish_kg' => 0.4]);
+        $this->system->items()->create(
+            ['job' => 'heater', 'name' => 'Heater 1', 'watts' => 300, 'installed_on' => now()->subYears(2)->toDateString()],
+        );
+    }
+
+    #[Test]
+    public function one_tap_begins_it_and_a_second_phone_finds_the_same(): void
+    {
+        $uuid = (string) Str::uuid();
+        $this->start('power-cut', $uuid);
+        $this->start('power-cut', $uuid);
+        $this->start('power-cut', (string) Str::uuid());
+        self::assertSame(1, Incident::query()->count());
+        $this->start('flood', (string) Str::uuid());
+        self::assertSame(2, Incident::query()->count());
+        $this->actingAs($this->technician)->post("/systems/{$this->system->id}/incidents", ['uuid' => 'x', 'kind' => 'storm in a teacup'])
+            ->assertSessionHasErrors(['uuid', 'kind']);
+    }
+
+    #[Test]
+    public function its_page_leads_with_this_place_s_own_breaker_and_clock(): void
+    {
+        $this->shut('board', 'Cellar, left of the door, breaker 7');
+        $page = $this->page($this->start('cold'));
+        self::assertSame('reported', $page['incident']['state']);
+        self::assertCount(3, $page['actions']);
+        self::assertGreaterThan(0, $page['clocks'][0]['leftH']);
+        self::assertSame('0100 555 0199', $page['chain'][0]['phone']);
+        $flood = $this->page($this->start('flood'));
+        self::assertStringContainsString('Cellar, left of the door, breaker 7', $flood['actions'][0]['says']);
+        self::assertNotNull($flood['actions'][0]['caution']);
+    }
+
+    #[Test]
+    public function entries_come_in_any_order_once_each_and_a_reading_moves_the_clock(): void
+    {
+        $incident = $this->start('cold');
+        $before = $this->page($incident)['clocks'][0];
+        $this->travel(2)->hours();
+        $at = fn (int $minutesAgo): string => now()->subMinutes($minutesAgo)->toIso8601String();
+        $lot = [
+            $this->entry('reading', $at(20), ['of' => 'temperature', 'value' => 21.0]),
+            $this->entry('state', $at(100), ['of' => 'confirmed']),
+            $this->entry('reading', $at(80), ['of' => 'temperature', 'value' => 23.0]),
+            $this->entry('state', $at(90), ['of' => 'people-safe']),
+        ];
+        foreach ([1, 2] as $again) {
+            $answers = $this->send($incident, $lot);
+            self::assertSame(['ok', 'ok', 'ok', 'ok'], array_column($answers, 'outcome'));
+        }
+        self::assertSame(4, IncidentEntry::query()->count());
+        $after = $this->page($incident);
+        self::assertSame('people-safe', $after['incident']['state']);
+        // From 23.0 to 21.0 in an hour: 3.0 to go in an hour and a half, less the twenty minutes since.
+        self::assertEqualsWithDelta(1.5 - 20 / 60, $after['clocks'][0]['fittedH'], 0.02);
+        self::assertLessThan($before['leftH'], $after['clocks'][0]['leftH']);
+    }
+
+    #[Test]
+    public function what_cannot_be_read_is_refused_by_itself(): void
+    {
+        $incident = $this->start('hot');
+        $now = now()->toIso8601String();
+        $answers = $this->send($incident, [
+            $this->entry('reading', $now, ['of' => 'temperature', 'value' => 51]),
+            $this->entry('reading', $now, ['of' => 'mood', 'value' => 5]),
+            $this->entry('state', $now, ['of' => 'fine']),
+            $this->entry('note', $now, ['words' => ' ']),
+            $this->entry('look', $now, ['of' => 'ceiling']),
+            ['uuid' => 'no', 'kind' => 'note', 'at' => $now, 'payload' => ['words' => 'a']],
+            $this->entry('note', now()->subDays(31)->toIso8601String(), ['words' => 'old']),
+            $this->entry('reading', $now, ['of' => 'temperature', 'value' => 50]),
+        ]);
+        self::assertSame([...array_fill(0, 7, 'refused'), 'ok'], array_column($answers, 'outcome'));
+        self::assertSame(1, IncidentEntry::query()->count());
+        $mine = $this->entry('note', $now, ['words' => 'mine']);
+        $this->send($incident, [$mine]);
+        $other = $this->start('flood');
+        self::assertSame('refused', $this->send($other, [$mine])[0]['outcome'], 'a number belongs to one incident');
+    }
+
+    #[Test]
+    public function danger_takes_it_back_to_people(): void
+    {
+        $incident = $this->start('flood');
+        $now = now()->toIso8601String();
+        $this->send($incident, [
+            $this->entry('state', $now, ['of' => 'confirmed']),
+            $this->entry('state', now()->addSecond()->toIso8601String(), ['of' => 'people-safe']),
+        ]);
+        $this->travel(1)->minutes();
+        $this->send($incident, [$this->entry('danger', now()->toIso8601String(), ['words' => 'a tingle'])]);
+        self::assertSame('confirmed', $this->page($incident)['incident']['state']);
+    }
+
+    #[Test]
+    public function it_closes_after_a_day_in_its_band_with_a_review_that_teaches(): void
+    {
+        $incident = $this->start('cold');
+        foreach (['confirmed', 'people-safe', 'source-stopped', 'holding', 'restoring', 'watching'] as $state) {
+            $this->travel(1)->minutes();
+            $this->send($incident, [$this->entry('state', now()->toIso8601String(), ['of' => $state])]);
+        }
+        $item = $this->system->items()->firstOrFail();
+        $twin = Fixture::system(self::site('Twin', 'Twin'), $this->planner, 'Twin reef')
+            ->items()->create(['job' => 'heater', 'name' => 'T', 'installed_on' => now()->subYears(2)->addMonth()->toDateString()]);
+        $close = fn (array $more = []): mixed => $this->actingAs($this->planner)->post("/incidents/{$incident->id}/close", [
+            'worked' => 'the neighbour',
+            'add' => 'a second heater',
+            'failed_item_id' => $item->id,
+            'restocked' => false,
+            ...$more,
+        ]);
+        $close()->assertSessionHasErrors('worked');
+        $this->travel(24)->hours();
+        $off = OffRecord::query()->create([
+            'system_id' => $this->system->id,
+            'item_id' => $item->id,
+            'what' => 'Heater 1',
+            'off_at' => now(),
+            'off_by' => $this->planner->id,
+            'client_uuid' => (string) Str::uuid(),
+        ]);
+        $close()->assertSessionHasErrors('worked');
+        $off->update(['on_at' => now(), 'on_by' => $this->planner->id]);
+        $close(['add' => ''])->assertSessionHasErrors('add');
+        $close()->assertSessionHasNoErrors();
+        $closed = $incident->refresh();
+        self::assertNotNull($closed->closed_at);
+        self::assertEqualsWithDelta(2.0, $closed->failed_age_years, 0.02);
+        self::assertStringContainsString('Put back what', FollowUp::query()->sole()->text);
+        $page = $this->page($incident);
+        self::assertSame([$twin->id], array_column($page['sameAge'], 'id'));
+        $this->actingAs($this->technician)->post("/incidents/{$incident->id}/close")->assertForbidden();
+    }
+
+    #[Test]
+    public function the_sheet_of_a_place_reads_without_anything_else(): void
+    {
+        $this->shut('board', 'Cellar, left of the door, breaker 7');
+        $pdf = (string) $this->actingAs($this->technician)->get("/sites/{$this->system->site_id}/emergency.pdf")->assertOk()->getContent();
+        $text = (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput();
+        foreach (
+            [
+                '0100 555 0199',
+                'breaker 7',
+                'Stay dry',
+                'still to survey',
+                'Power cut',
+                'Too cold',
+                'air for',
+                $this->system->name,
+            ] as $words
+        ) {
+            self::assertStringContainsString($words, $text);
+        }
+        self::assertStringContainsString('page 1 of 1', $text, 'one page');
+    }
+
+    #[Test]
+    public function a_shut_off_takes_words_a_stranger_follows_and_a_photo(): void
+    {
+        Storage::fake('local');
+        $url = "/sites/{$this->system->site_id}/shut-offs";
+        $given = ['kind' => 'water-stop', 'words' => 'Under the sink, blue handle', 'looked_on' => now()->toDateString()];
+        $this->actingAs($this->technician)->post($url, $given)->assertForbidden();
+        $this->actingAs($this->planner)->post($url, [...$given, 'words' => 'sink'])->assertSessionHasErrors('words');
+        $this->post($url, [...$given, 'file' => UploadedFile::fake()->create('a.exe', 3)])->assertSessionHasErrors('file');
+        $this->post($url, [...$given, 'file' => UploadedFile::fake()->image('stop.jpg', 60, 40)])->assertSessionHasNoErrors();
+        $this->post($url, [...$given, 'words' => 'Under the sink, red handle'])->assertSessionHasNoErrors();
+        self::assertSame('Under the sink, red handle', ShutOff::query()->sole()->words);
+        $shown = collect($this->page(null, "/sites/{$this->system->site_id}/ready")['shutOffs'])->firstWhere('kind', 'water-stop');
+        self::assertNotNull($shown['photo']);
+    }
+
+    #[Test]
+    public function a_storm_sends_whoever_there_is_and_names_who_is_left(): void
+    {
+        \Illuminate\Support\Facades\Artisan::call('velbrin:exposures');
+        $page = $this->page(null, '/risk/storm?hours=24');
+        self::assertSame([$this->system->id], array_column($page['lines'], 'id'));
+        self::assertNull($page['lines'][0]['crew'], 'no battery stands ready');
+        self::assertSame(1, $page['unmet']);
+        self::assertSame([], $this->page(null, '/risk/storm?hours=24&towns[]=Nowhere')['lines']);
+        $this->actingAs($this->planner)->get('/risk/storm?hours=0.4')->assertSessionHasErrors('hours');
+    }
+
+    private function start(string $kind, ?string $uuid = null): Incident
+    {
+        $this->actingAs($this->technician)->post(
+            "/systems/{$this->system->id}/incidents",
+            ['uuid' => $uuid ?? (string) Str::uuid(), 'kind' => $kind],
+        )
+            ->assertSessionHasNoErrors();
+
+        return Incident::query()->where('kind', $kind)->firstOrFail();
+    }
+
+    private function shut(string $kind, string $words): void
+    {
+        ShutOff::query()->create([
+            'site_id' => $this->system->site_id,
+            'kind' => $kind,
+            'words' => $words,
+            'looked_on' => now()->toDateString(),
+            'user_id' => $this->planner->id,
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return array<string, mixed>
+     */
+    private function entry(string $kind, string $at, array $payload): array
+    {
+        return ['uuid' => (string) Str::uuid(), 'kind' => $kind, 'at' => $at, 'payload' => $payload];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @return list<array<string, mixed>>
+     */
+    private function send(Incident $incident, array $entries): array
+    {
+        return $this->actingAs($this->technician)
+            ->postJson("/incidents/{$incident->id}/entries", ['entries' => $entries, 'sent_at' => now()->toIso8601String()])
+            ->assertOk()
+            ->json('answers');
+    }
+
+    /** @return array<string, mixed> */
+    private function page(?Incident $incident, string $url = ''): array
+    {
+        $page = null;
+        $this->actingAs($this->planner)
+            ->get($incident === null ? $url : "/incidents/{$incident->id}")
+            ->assertOk()
+            ->assertInertia(function ($p) use (&$page): void {
+                $page = $p->toArray()['props'];
+            });
+
+        return $page;
+    }
+}

@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Risk;
+
+use App\Risk\MeasurePrice;
+use App\Risk\PeopleAnswer;
+use App\Risk\Proof;
+use App\Risk\RiskRate;
+use App\Risk\StandingReader;
+use App\Risk\Years;
+use App\Rounds\OffRecord;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\Process\Process;
+use Tests\Fixture;
+use Tests\TestCase;
+use Velbrin\Core\Control\Job;
+
+/** A year of risk from the records: what fails how often, what stands against it, what only an edit makes anew. */
+final class YearsTest extends TestCase
+{
+    private User $planner;
+
+    private System $system;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->planner = self::user('planner');
+        $site = self::site();
+        $site->update(['looked_at' => ['08:00', '20:00'], 'lat' => 53.62, 'lon' => 1.62, 'we_hold_key' => true]);
+        $this->system = Fixture::system($site, $this->planner);
+        $room = $site->rooms()->create(
+            ['name' => 'Hall', 'winter_night_c' => 8, 'summer_night_c' => 22, 'winter_day_c' => 18, 'summer_day_c' => 26],
+        );
+        $this->system->update(['room_id' => $room->id, 'animals_worth_minor' => 800_000, 'floor_worth_minor' => 300_000]);
+        foreach ([300, 300] as $n => $watts) {
+            $this->system->items()->create([
+                'job' => 'heater',
+                'name' => "Heater {$n}",
+                'watts' => $watts,
+                'installed_on' => now()->subYears(1 + 2 * $n)->toDateString(),
+            ]);
+        }
+        Fixture::onCall(self::user('technician'));
+    }
+
+    #[Test]
+    public function a_page_says_how_often_what_it_costs_and_where_it_is_weakest(): void
+    {
+        $page = $this->page("/systems/{$this->system->id}/risk");
+        $by = array_column($page['year'], null, 'hazard');
+        self::assertStringContainsString('once in', $by['heater-off']['rate']);
+        self::assertNotNull($by['power-cut']['loss']);
+        self::assertNotSame('', $by['power-cut']['weakest']);
+        self::assertNotNull($page['yearSum']['loss']);
+        $this->system->update(['floor_worth_minor' => null]);
+        self::assertNull($this->page("/systems/{$this->system->id}/risk")['yearSum']['loss'], 'nobody has said what the floor is worth');
+    }
+
+    #[Test]
+    public function what_is_away_or_off_carries_nothing(): void
+    {
+        $harm = fn (): ?float => array_column(
+            $this->page("/systems/{$this->system->id}/risk/single")['losses'],
+            'harmH',
+            'id',
+        )['device:'.$this->first()->id] ?? null;
+        $both = $harm();
+        $second = $this->system->items()->where('job', 'heater')->latest('id')->firstOrFail();
+        $second->update(['away_since' => now()->toDateString()]);
+        $alone = $harm();
+        self::assertNotNull($alone);
+        self::assertLessThan($both ?? INF, $alone);
+        $second->update(['away_since' => null]);
+        OffRecord::query()->create([
+            'system_id' => $this->system->id,
+            'item_id' => $second->id,
+            'what' => 'Heater 1',
+            'off_at' => now(),
+            'off_by' => $this->planner->id,
+            'client_uuid' => (string) Str::uuid(),
+        ]);
+        self::assertEqualsWithDelta($alone, $harm(), 1e-6);
+    }
+
+    #[Test]
+    public function heaters_on_one_strip_fall_with_it_and_on_two_do_not(): void
+    {
+        $site = $this->system->site()->firstOrFail();
+        $controller = Fixture::controller($site);
+        $strip = $controller->strips()->firstOrFail();
+        $other = $site->id === $controller->site_id ? $controller->strips()->create([
+            'site_id' => $site->id,
+            'name' => 'Second strip',
+        ]) : $strip;
+        $outlet = fn ($on, string $name): int => $on->outlets()->create([
+            'site_id' => $site->id,
+            'name' => $name,
+            'is_labelled' => true,
+        ])->id;
+        [$a, $b] = $this->system->items()->where('job', 'heater')->get()->all();
+        $a->update(['outlet_id' => $outlet($strip, 'x1')]);
+        $b->update(['outlet_id' => $outlet($strip, 'x2')]);
+        $losses = fn (): array => array_column($this->page("/systems/{$this->system->id}/risk/single")['losses'], null, 'id');
+        $both = $losses()["strip:{$strip->id}"] ?? null;
+        self::assertNotNull($both['harmH'] ?? null);
+        self::assertSame(['Heater 0', 'Heater 1'], $both['devices']);
+        $b->update(['outlet_id' => $outlet($other, 'y1')]);
+        self::assertArrayNotHasKey("strip:{$strip->id}", $losses());
+    }
+
+    #[Test]
+    public function a_proof_counts_from_its_day_and_one_that_failed_takes_it_back(): void
+    {
+        $item = $this->first();
+        $this->actingAs($this->planner)->post("/systems/{$this->system->id}/proofs", [
+            'what' => 'item',
+            'item_id' => $item->id,
+            'method' => 'ran alone',
+            'passed' => true,
+            'on' => now()->subMonths(2)->toDateString(),
+        ])->assertSessionHasNoErrors();
+        $proved = fn (): ?float => collect(StandingReader::around(collect([$this->fresh()]))->read($this->fresh())->standing->devices)
+            ->firstWhere('id', (string) $item->id)->provenYears;
+        self::assertEqualsWithDelta(2 / 12, $proved(), 0.02);
+        $this->post("/systems/{$this->system->id}/proofs", [
+            'what' => 'item',
+            'item_id' => $item->id,
+            'passed' => false,
+            'on' => now()->toDateString(),
+        ])->assertSessionHasNoErrors();
+        self::assertNull($proved());
+        $this->post("/systems/{$this->system->id}/proofs", ['what' => 'item', 'passed' => true, 'on' => now()->toDateString()])
+            ->assertSessionHasErrors('item_id');
+        $this->post(
+            "/systems/{$this->system->id}/proofs",
+            ['what' => 'emergency-drain', 'passed' => true, 'on' => now()->addDay()->toDateString()],
+        )
+            ->assertSessionHasErrors('on');
+        self::assertSame(2, Proof::query()->count());
+    }
+
+    #[Test]
+    public function people_stand_outside_every_price_until_somebody_answers(): void
+    {
+        $people = fn (): array => $this->page("/systems/{$this->system->id}/risk")['people'];
+        self::assertSame(['fix'], array_column(array_column($people(), 'finding'), 'severity'));
+        $this->actingAs($this->planner)->post(
+            "/systems/{$this->system->id}/people",
+            ['hazard' => 'wet-electrics', 'holds' => true, 'who_says' => '', 'on' => now()->toDateString()],
+        )
+            ->assertSessionHasErrors('who_says');
+        $answer = fn (bool $holds): mixed => $this->post("/systems/{$this->system->id}/people", [
+            'hazard' => 'wet-electrics',
+            'holds' => $holds,
+            'who_says' => 'A. Ohm, licensed electrician',
+            'on' => now()->toDateString(),
+        ])->assertSessionHasNoErrors();
+        $answer(false);
+        self::assertSame('stop', $people()[0]['finding']['severity']);
+        $answer(true);
+        self::assertSame('fine', $people()[0]['finding']['severity']);
+        self::assertSame(1, PeopleAnswer::query()->count());
+    }
+
+    #[Test]
+    public function only_what_an_edit_touches_is_worked_out_anew(): void
+    {
+        $other = Fixture::system(self::site('Somebody', 'Elsewhere'), $this->planner, 'Other reef');
+        $ids = [$this->system->id, $other->id];
+        self::assertSame($ids, Years::due($ids));
+        Artisan::call('velbrin:exposures');
+        self::assertSame([], Years::due($ids));
+        $this->first()->update(['watts' => 250]);
+        self::assertSame([$this->system->id], Years::due($ids), 'a device');
+        Artisan::call('velbrin:exposures');
+        $other->site()->firstOrFail()->update(['we_hold_key' => true]);
+        self::assertSame([$other->id], Years::due($ids), 'a place');
+        Artisan::call('velbrin:exposures');
+        RiskRate::query()->create(['name' => 'heater-years', 'value' => 4, 'user_id' => $this->planner->id]);
+        self::assertSame($ids, Years::due($ids), 'a rate: all');
+        Artisan::call('velbrin:exposures');
+        $this->travel(1)->days();
+        self::assertSame($ids, Years::due($ids), 'everything ages');
+    }
+
+    #[Test]
+    public function kept_years_are_what_the_page_works_out(): void
+    {
+        Artisan::call('velbrin:exposures');
+        $kept = DB::table('hazard_years')->where('system_id', $this->system->id)->pluck('harms', 'hazard');
+        $year = Years::of(StandingReader::around(collect([$this->fresh()]))->read($this->fresh()));
+        self::assertIsArray($year);
+        foreach ($year as $row) {
+            self::assertEqualsWithDelta($row->harms->likely, $kept[$row->hazard->value], 1e-9, $row->hazard->value);
+        }
+        self::assertCount($kept->count(), $year);
+        $line = collect($this->page('/risk/year')['lines'])->firstWhere('id', $this->system->id);
+        self::assertNotNull($line['loss']);
+    }
+
+    #[Test]
+    public function a_rate_of_the_company_s_own_moves_the_year_and_one_that_cannot_be_is_refused(): void
+    {
+        $rate = fn (): float => collect(Years::of(StandingReader::around(collect([$this->fresh()]))->read($this->fresh())))
+            ->first(fn ($r): bool => $r->hazard->value === 'heater-off')->rate->likely;
+        $before = $rate();
+        $this->actingAs($this->planner)->put('/settings/rates', ['name' => 'heater-years', 'value' => 2.0])->assertSessionHasNoErrors();
+        self::assertGreaterThan($before, $rate());
+        $this->put('/settings/rates', ['name' => 'heater-years', 'value' => 0.1])->assertSessionHasErrors('value');
+        $this->put('/settings/rates', ['name' => 'heater-luck', 'value' => 1.0])->assertSessionHasErrors('name');
+        $this->put('/settings/rates', ['name' => 'heater-years', 'value' => null])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta($before, $rate(), 1e-6);
+    }
+
+    #[Test]
+    public function an_offer_goes_to_a_client_only_with_rates_the_company_stands_for(): void
+    {
+        $url = "/systems/{$this->system->id}/risk/offer.pdf";
+        $this->actingAs($this->planner)->get($url)->assertStatus(409);
+        $this->put('/settings/measures', ['prices' => ['battery-air' => 21_000, 'new-heaters' => 18_000, 'generator' => 320_000]])
+            ->assertSessionHasNoErrors();
+        RiskRate::query()->create(['name' => 'outage-1h', 'value' => 0.8, 'user_id' => $this->planner->id]);
+        $pdf = (string) $this->get("{$url}?budget=40000")->assertOk()->getContent();
+        $text = (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput();
+        self::assertStringContainsString('A battery with a pump that breaks the surface', $text);
+        self::assertStringContainsString('Electricity beside water', $text, 'people first, outside the budget');
+        self::assertStringContainsString('A generator that starts by itself', $text, 'put off, with its risk');
+        self::assertLessThan(strpos($text, 'Later'), strpos($text, 'Electricity beside water'));
+    }
+
+    #[Test]
+    public function the_best_set_keeps_to_the_budget_and_counts_upkeep(): void
+    {
+        foreach (['battery-air' => 21_000, 'new-heaters' => 18_000, MeasurePrice::MINUTE => 100] as $kind => $minor) {
+            MeasurePrice::query()->create(['kind' => $kind, 'minor' => $minor]);
+        }
+        $best = fn (string $query): array => $this->page("/systems/{$this->system->id}/risk/measures{$query}")['best'];
+        self::assertSame([], $best('?budget=17999')['ids']);
+        self::assertSame(['battery-air'], array_values(array_intersect($best('?budget=21000')['ids'], ['battery-air'])));
+        self::assertLessThanOrEqual(39_000, $best('')['costMinor']);
+        $curve = $this->page("/systems/{$this->system->id}/risk/measures")['curve'];
+        self::assertSame(0, $curve[0]['costMinor']);
+        self::assertLessThan($curve[0]['yearly'], end($curve)['yearly']);
+        $this->actingAs($this->planner)->put('/settings/measures', ['prices' => ['luck' => 1]])->assertSessionHasErrors('prices');
+    }
+
+    #[Test]
+    public function heaters_of_one_month_are_named_with_their_systems(): void
+    {
+        for ($i = 0; $i < 4; $i++) {
+            $system = Fixture::system(self::site("Client {$i}", "Place {$i}"), $this->planner, "Reef {$i}");
+            $system->items()->create(['job' => Job::Heater, 'name' => 'H', 'watts' => 100, 'installed_on' => '2025-03-10']);
+        }
+        $cohort = collect($this->page('/risk/year')['cohorts'])->firstWhere('month', '2025-03');
+        self::assertSame(['Heater', 4], [$cohort['job'], $cohort['count']]);
+        self::assertCount(4, $cohort['systems']);
+        self::assertGreaterThan(0, $cohort['twoOrMorePct']);
+    }
+
+    /** @return array<string, mixed> */
+    private function page(string $url): array
+    {
+        $page = null;
+        $this->actingAs($this->planner)->get($url)->assertOk()->assertInertia(function ($p) use (&$page): void {
+            $page = $p->toArray()['props'];
+        });
+
+        return $page;
+    }
+
+    private function first(): \App\Systems\Item
+    {
+        return $this->system->items()->where('job', 'heater')->orderBy('id')->firstOrFail();
+    }
+
+    private function fresh(): System
+    {
+        return System::query()->with(StandingReader::loads())->findOrFail($this->system->id);
+    }
+}

@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Stores;
+
+use App\Rounds\FollowUp;
+use App\Stores\Loan;
+use App\Stores\MoveStock;
+use App\Stores\Part;
+use App\Stores\Shelves;
+use App\Stores\Stock;
+use App\Stores\StockMove;
+use App\Stores\StockPlace;
+use App\Systems\System;
+use App\Team\User;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Fixture;
+use Tests\TestCase;
+
+/** Parts where they lie: nothing below none, nothing twice, debts that settle (R-40 … R-44, X-13). */
+final class StoresTest extends TestCase
+{
+    private User $planner;
+
+    private Part $part;
+
+    private StockPlace $depot;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->planner = self::user('planner');
+        $this->part = Part::query()->create(['name' => 'Heater 200 W', 'job' => 'heater', 'unit' => 'piece', 'pack' => 5]);
+        $this->depot = StockPlace::ofDepot(Fixture::depot());
+    }
+
+    #[Test]
+    public function what_comes_lies_there_once_however_often_it_is_sent(): void
+    {
+        $uuid = (string) Str::uuid();
+        $send = fn (array $more = []): mixed => $this->actingAs($this->planner)->post("/parts/{$this->part->id}/stocks", [
+            'uuid' => $uuid,
+            'place' => "depot-{$this->depot->depot_id}",
+            'count' => 3,
+            'state' => 'new',
+            ...$more,
+        ]);
+        $send()->assertSessionHasNoErrors();
+        $send()->assertSessionHasNoErrors();
+        self::assertSame(3.0, Stock::query()->sole()->count);
+        self::assertSame(1, StockMove::query()->count());
+        $send(['uuid' => (string) Str::uuid(), 'count' => 0])->assertSessionHasErrors('count');
+        $send(['uuid' => (string) Str::uuid(), 'place' => 'moon-1'])->assertSessionHasErrors('place');
+        $send(['uuid' => (string) Str::uuid(), 'state' => 'shiny'])->assertSessionHasErrors('state');
+    }
+
+    #[Test]
+    public function nobody_takes_more_than_lies_there_and_the_database_holds_that_too(): void
+    {
+        $stock = $this->lay(2);
+        $use = fn (float $count): mixed => $this->actingAs($this->planner)->post("/stocks/{$stock->id}/use", [
+            'uuid' => (string) Str::uuid(),
+            'kind' => 'thrown',
+            'count' => $count,
+        ]);
+        $use(2.01)->assertSessionHasErrors('count');
+        self::assertSame(2.0, $stock->refresh()->count);
+        $use(2)->assertSessionHasNoErrors();
+        self::assertSame(0.0, $stock->refresh()->count);
+        $this->expectException(QueryException::class);
+        DB::table('stocks')->where('id', $stock->id)->update(['count' => -1]);
+    }
+
+    #[Test]
+    public function what_is_moved_is_neither_more_nor_less_than_before(): void
+    {
+        $stock = $this->lay(4, ['lot' => 'A7', 'expires_on' => '2027-05-01']);
+        $site = self::site();
+        $uuid = (string) Str::uuid();
+        foreach ([1, 2] as $again) {
+            $this->actingAs($this->planner)->post("/stocks/{$stock->id}/move", ['uuid' => $uuid, 'to' => "site-{$site->id}", 'count' => 3])
+                ->assertSessionHasNoErrors();
+        }
+        self::assertSame(1.0, $stock->refresh()->count);
+        $there = Stock::query()->whereKeyNot($stock->id)->sole();
+        self::assertSame([3.0, 'A7', '2027-05-01'], [$there->count, $there->lot, $there->expires_on?->toDateString()]);
+        $quarantine = $this->lay(1, ['state' => 'quarantine']);
+        $this->post("/stocks/{$quarantine->id}/move", ['uuid' => (string) Str::uuid(), 'to' => "site-{$site->id}", 'count' => 1])
+            ->assertSessionHasErrors('to');
+    }
+
+    #[Test]
+    public function a_spare_that_goes_to_work_opens_buy_two(): void
+    {
+        $system = Fixture::system(self::site(), $this->planner);
+        $stock = $this->lay(1);
+        $this->actingAs($this->planner)->post("/stocks/{$stock->id}/use", ['uuid' => (string) Str::uuid(), 'kind' => 'used', 'count' => 1])
+            ->assertSessionHasErrors('system_id');
+        $this->post(
+            "/stocks/{$stock->id}/use",
+            ['uuid' => (string) Str::uuid(), 'kind' => 'used', 'count' => 1, 'system_id' => $system->id],
+        )
+            ->assertSessionHasNoErrors();
+        $later = FollowUp::query()->where('system_id', $system->id)->sole();
+        self::assertStringContainsString('Buy two: Heater 200 W', $later->text);
+        self::assertSame($this->planner->id, $later->owner_id);
+    }
+
+    #[Test]
+    public function what_is_old_untried_or_broken_counts_for_nothing(): void
+    {
+        $good = fn (): float => (new Shelves())->good()->sum(fn (Stock $s): float => $s->count);
+        $this->lay(1);
+        self::assertSame(1.0, $good());
+        $gap = $this->lay(1, ['state' => 'stop-gap']);
+        self::assertSame(1.0, $good(), 'an old one nobody has tried');
+        $this->actingAs($this->planner)->post("/stocks/{$gap->id}/test", ['tested_on' => now()->toDateString(), 'tested_ok' => true]);
+        self::assertSame(2.0, $good());
+        $this->post("/stocks/{$gap->id}/test", ['tested_on' => now()->toDateString(), 'tested_ok' => false]);
+        self::assertSame(1.0, $good());
+        $this->lay(5, ['lot' => 'old', 'expires_on' => now()->subDay()->toDateString()]);
+        $this->lay(5, ['state' => 'broken']);
+        self::assertSame(1.0, $good());
+    }
+
+    #[Test]
+    public function least_follows_the_fleet_and_the_list_rounds_up_to_packs(): void
+    {
+        for ($i = 0; $i < 3; $i++) {
+            $system = Fixture::system(self::site("C{$i}", "P{$i}"), $this->planner, "Reef {$i}");
+            for ($n = 0; $n < 20; $n++) {
+                $system->items()->create(['job' => 'heater', 'name' => "H{$n}", 'watts' => 100]);
+            }
+        }
+        $this->part->update(['lead_days' => 14]);
+        $least = (new Shelves())->least($this->part, Shelves::rates());
+        self::assertSame([60, 2], [$least['fleet'], $least['stock']], 'sixty, replaced in time: two');
+        $csv = $this->actingAs($this->planner)->get('/stores/reorder.csv')->assertOk()->streamedContent();
+        self::assertStringContainsString('"Heater 200 W"', $csv);
+        self::assertStringContainsString(',5,5,', $csv, 'two wanted, in packs of five');
+        $this->lay(2);
+        self::assertStringNotContainsString('Heater 200 W', $this->get('/stores/reorder.csv')->streamedContent());
+        $this->post("/parts/{$this->part->id}/archive")->assertSessionHasErrors('part');
+    }
+
+    #[Test]
+    public function a_loan_exposes_its_donor_until_it_is_back(): void
+    {
+        [$from, $to] = [$this->cold('Donor'), $this->cold('Borrower')];
+        $item = $from->items()->where('job', 'heater')->firstOrFail();
+        $lend = fn (System $of, array $more): mixed => $this->actingAs($this->planner)->post("/systems/{$of->id}/loans", [
+            'due_on' => now()->addWeek()->toDateString(),
+            ...$more,
+        ]);
+        $lend($from, ['item_id' => $item->id, 'to_system_id' => $to->id])->assertSessionHasErrors('signed_by');
+        self::assertSame(0, Loan::query()->count());
+        $lend($from, ['item_id' => $item->id, 'to_system_id' => $to->id, 'signed_by' => 'M. Solway'])->assertSessionHasNoErrors();
+        $loan = Loan::query()->sole();
+        self::assertStringContainsString('harm after', (string) $loan->exposes);
+        self::assertNotNull($item->refresh()->away_since);
+        $lend($from, ['item_id' => $item->id, 'to_system_id' => $to->id, 'signed_by' => 'M. Solway'])->assertSessionHasErrors('item_id');
+        $theirs = $to->items()->where('job', 'heater')->firstOrFail();
+        $lend($to, ['item_id' => $theirs->id, 'to_system_id' => $from->id, 'signed_by' => 'M. Solway'])
+            ->assertSessionHasErrors('to_system_id');
+        $this->post("/loans/{$loan->id}/settle", ['how' => ''])->assertSessionHasErrors('how');
+        $this->post("/loans/{$loan->id}/settle", ['how' => 'back in its place'])->assertSessionHasNoErrors();
+        self::assertNull($item->refresh()->away_since);
+        self::assertNotNull($loan->refresh()->settled_at);
+    }
+
+    #[Test]
+    public function nothing_leaves_a_quarantine(): void
+    {
+        $from = $this->cold('Quarantine');
+        $from->update(['isolated_since' => now()->toDateString()]);
+        $this->actingAs($this->planner)->post("/systems/{$from->id}/loans", [
+            'item_id' => $from->items()->firstOrFail()->id,
+            'to_system_id' => $this->cold('Reef')->id,
+            'due_on' => now()->addWeek()->toDateString(),
+            'signed_by' => 'M. Solway',
+        ])->assertSessionHasErrors('item_id');
+    }
+
+    #[Test]
+    public function stock_is_conserved_whatever_is_booked(): void
+    {
+        mt_srand(12);
+        $move = new MoveStock();
+        $places = [$this->depot, StockPlace::ofSite(self::site('A', 'A')), StockPlace::ofSite(self::site('B', 'B'))];
+        $came = $went = 0.0;
+        for ($n = 0; $n < 60; $n++) {
+            $stock = Stock::query()->where('count', '>', 0)->inRandomOrder()->first();
+            $count = (float) mt_rand(1, 3);
+            if ($stock === null || mt_rand(0, 2) === 0) {
+                $move->bring((string) Str::uuid(), $this->part, $places[array_rand($places)], $count, ['state' => 'new'], $this->planner);
+                $came += $count;
+            } elseif ($stock->count >= $count && mt_rand(0, 1) === 0) {
+                $move->useUp((string) Str::uuid(), $stock, StockMove::THROWN, $count, $this->planner);
+                $went += $count;
+            } elseif ($stock->count >= $count) {
+                $move->move((string) Str::uuid(), $stock, $places[array_rand($places)], $count, $this->planner);
+            }
+            self::assertEqualsWithDelta($came - $went, (float) Stock::query()->sum('count'), 1e-9, "after {$n}");
+        }
+    }
+
+    /** @param  array<string, mixed>  $how */
+    private function lay(float $count, array $how = []): Stock
+    {
+        return (new MoveStock())->bring((string) Str::uuid(), $this->part, $this->depot, $count, $how, $this->planner);
+    }
+
+    /** In a room at 5 °C one of its two heaters does not hold. */
+    private function cold(string $name): System
+    {
+        $site = self::site("Client {$name}", "Place {$name}");
+        $system = Fixture::system($site, $this->planner, $name);
+        $room = $site->rooms()->create(
+            ['name' => 'Hall', 'winter_night_c' => 2, 'summer_night_c' => 20, 'winter_day_c' => 10, 'summer_day_c' => 24],
+        );
+        $system->update(['room_id' => $room->id]);
+        foreach ([1, 2] as $n) {
+            $system->items()->create(['job' => 'heater', 'name' => "Heater {$n} of {$name}", 'watts' => 150]);
+        }
+
+        return $system;
+    }
+}
