@@ -43,8 +43,8 @@ final class FleetYear
                 'id' => (int) $r->id,
                 'name' => (string) $r->name,
                 'where' => (string) $r->place,
-                'loss' => $r->loss === null ? null : Money::shown((int) round(100 * (float) $r->loss)),
-                'lossHigh' => $r->loss_high === null ? null : Money::shown((int) round(100 * (float) $r->loss_high)),
+                'loss' => $r->loss === null ? null : Money::about((float) $r->loss),
+                'lossHigh' => $r->loss_high === null ? null : Money::about((float) $r->loss_high),
                 'weight' => (float) ($r->loss ?? 0),
                 'harms' => Views\YearRowView::often((float) $r->harms),
                 'dearest' => Hazard::tryFrom((string) $r->dearest)?->label(),
@@ -161,7 +161,7 @@ final class FleetYear
     private static function shown(mixed $loss, mixed $harms): string
     {
         return is_numeric($loss)
-            ? Money::shown((int) round(100 * (float) $loss))
+            ? Money::about((float) $loss)
             : Views\YearRowView::often(is_numeric($harms) ? (float) $harms : 0.0);
     }
 

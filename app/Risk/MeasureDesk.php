@@ -105,7 +105,7 @@ final class MeasureDesk
             upkeepMin: $kind->upkeepMin(),
             devices: $kind->addsDevices(),
             saves: $saves,
-            savesShown: $this->isMoney ? Money::shown((int) round(100 * $saves)) : null,
+            savesShown: $this->isMoney ? Money::about($saves) : null,
             changes: $changes,
             chosen: $chosen,
         );

@@ -259,7 +259,7 @@ final class RiskController
     {
         $isMoney = array_filter($year, fn (HazardRow $r): bool => $r->loss === null && $r->harms->high > 0) === [];
         $total = fn (callable $of): float => (float) array_sum(array_map($of, $year));
-        $shown = fn (float $of): string => Money::shown((int) round(100 * $of));
+        $shown = fn (float $of): string => Money::about($of);
 
         return [
             'loss' => $isMoney ? $shown($total(fn (HazardRow $r): float => $r->loss->likely ?? 0.0)) : null,

@@ -38,10 +38,10 @@ final readonly class YearRowView
             begins: $row->begins,
             rate: self::often($row->rate->likely),
             harms: self::often($row->harms->likely).self::upTo($row->harms),
-            loss: $row->loss === null ? null : Money::shown((int) round(100 * $row->loss->likely)),
+            loss: $row->loss === null ? null : Money::about($row->loss->likely),
             lossRange: $row->loss === null || $row->loss->isSure()
                 ? null
-                : Money::shown((int) round(100 * $row->loss->low)).' to '.Money::shown((int) round(100 * $row->loss->high)),
+                : Money::about($row->loss->low).' to '.Money::about($row->loss->high),
             weight: $row->loss->likely ?? $row->harms->likely,
             credits: array_map(fn (Credit $c): CreditView => CreditView::of($c), $row->credits),
             weakest: $row->weakest->in($units),

@@ -100,8 +100,8 @@ final readonly class FirstThree
 
     private function action(string $code): Action
     {
-        $board = $this->own->board ?? 'the switchboard: where it is was never surveyed';
-        $stop = $this->own->waterStop ?? 'the water stop: where it is was never surveyed';
+        $board = $this->own->board ?? 'the switchboard (where it is was never surveyed)';
+        $stop = $this->own->waterStop ?? 'the water stop (where it is was never surveyed)';
         $parts = ['board' => $board, 'stop' => $stop, 'drains' => $this->own->drains ?? 'each valve beside its vessel'];
         $dry = Sentence::of('Only from a dry place, in dry shoes. Leave it to an electrician where you would have to reach over water.');
         $says = match ($code) {

@@ -334,7 +334,7 @@ final readonly class LayersAgainst
 
         return new Layer(
             id: "chain-{$i}",
-            name: $response->how,
+            name: $response->via === null ? 'help once somebody looks' : $response->how,
             kind: LayerKind::Chain,
             fails: $isSure ? Span::sure($fails) : Span::of($fails, $fails, 1.0),
             hangs: $response->who === null ? $hangs : $hangs->on(Part::Person, $response->who),
