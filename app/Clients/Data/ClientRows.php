@@ -27,6 +27,9 @@ final class ClientRows
         'exposure_worst' => ['system_id', 'systems'],
         'alarm_watches' => ['alarm_id', 'alarms'],
         'move_hands' => ['move_id', 'moves'],
+        'hazard_years' => ['system_id', 'systems'],
+        'risk_sums' => ['system_id', 'systems'],
+        'risk_months' => ['system_id', 'systems'],
     ];
 
     /** What opens something is nobody's data but a key. */

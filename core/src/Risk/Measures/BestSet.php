@@ -8,30 +8,38 @@ use Velbrin\Core\Measure\OutOfRange;
 
 /**
  * The measures that leave the least yearly loss within a budget, each set judged by the system it would make, not by factors (R-31, R-63).
- * A hazard is worked out once for each choice among the measures that touch it. Exact to 20 measures by branch and bound; beyond that
- * from singles and pairs by exchange, with the gap that is left.
+ * A hazard is worked out once for each choice among the measures that touch it. Exact to 20 measures: every set where there are few,
+ * branch and bound beyond; above that from singles and pairs by exchange, with the gap that is left. A set is a number, a bit a measure.
  */
 final class BestSet
 {
     public const MOST_EXACT = 20;
 
+    /** So many are all tried. */
+    private const MOST_TRIED = 13;
+
     /** Losses nearer than this are equal; the cheaper set stands. */
     private const SAME = 1e-9;
 
-    /** Measures that touch one hazard, tried in every choice for the bound; more are bounded by the least anybody found. */
+    /** Measures that touch one hazard, tried in every choice for the bound; more are bounded by nothing. */
     private const MOST_TOUCHING = 12;
 
-    /** @var list<Option> priced and within the budget, the cheapest first */
-    private array $options;
+    /** More measures than that nobody writes down. */
+    private const MOST_BITS = 48;
 
-    /** @var array<string, float> by hazard and choice */
+    /** @var list<Option> that change anything, priced and within the budget, the cheapest first */
+    private readonly array $options;
+
+    /** @var array<string, int> which measures touch a hazard */
+    private readonly array $touching;
+
+    /** @var array<string, array<int, float>> yearly loss by hazard and set */
     private array $known = [];
 
-    /** @var array<string, float> the least a hazard can be left with, by hazard and what is fixed */
+    /** @var array<string, array<int, float>> the least a hazard can be left with, by how many are decided and which are chosen */
     private array $least = [];
 
-    /** @var array{0: float, 1: int, 2: list<string>} */
-    private array $best = [INF, PHP_INT_MAX, []];
+    private Chosen $best;
 
     /**
      * @param  list<string>  $hazards
@@ -44,12 +52,20 @@ final class BestSet
         private readonly int $budgetMinor,
         private readonly \Closure $lossOf,
     ) {
-        $priced = array_filter(
+        $worth = array_filter(
             $options,
-            fn (Option $o): bool => $o->priceMinor !== null && $o->priceMinor <= $budgetMinor,
+            fn (Option $o): bool => $o->priceMinor !== null
+                && $o->priceMinor <= $budgetMinor
+                && ($o->touches !== [] || self::isNeeded($o, $options)),
         );
-        usort($priced, fn (Option $a, Option $b): int => [$a->priceMinor, $a->id] <=> [$b->priceMinor, $b->id]);
-        $this->options = $priced;
+        usort($worth, fn (Option $a, Option $b): int => [$a->priceMinor, $a->id] <=> [$b->priceMinor, $b->id]);
+        $this->options = $worth;
+        $touching = [];
+        foreach ($hazards as $hazard) {
+            $touching[$hazard] = $this->maskOf(fn (Option $o): bool => in_array($hazard, $o->touches, true));
+        }
+        $this->touching = $touching;
+        $this->best = $this->chosen(0);
     }
 
     /**
@@ -65,107 +81,139 @@ final class BestSet
             throw OutOfRange::number('budgetMinor', (float) $budgetMinor, 'at least 0');
         }
         $search = new self($hazards, $options, $budgetMinor, $lossOf);
-        $isExact = count($search->options) <= self::MOST_EXACT;
-        if ($isExact) {
-            $search->branch(0, [], 0);
-        } else {
+        $count = count($search->options);
+        if ($count > self::MOST_EXACT) {
             $search->exchange();
-        }
-        [$yearly, $cost, $ids] = $search->best;
-        $gap = $isExact ? 0.0 : max(0.0, $yearly - $search->bound(0, []));
+            $best = $search->best;
 
-        return new Chosen($ids, $cost, $yearly, $gap);
+            return new Chosen($best->ids, $best->costMinor, $best->yearly, max(0.0, $best->yearly - $search->bound(0, 0)));
+        }
+        if ($count <= self::MOST_TRIED) {
+            foreach ($search->sound() as $set) {
+                $search->take($set);
+            }
+        } else {
+            $search->branch(0, 0);
+        }
+
+        return $search->best;
     }
 
     /**
-     * What more money buys: the best set at each price at which it changes (R-31).
+     * What more money buys: the best set at each price at which it changes (R-31); where there are too many to try them all, at steps.
      *
      * @param  list<string>  $hazards
      * @param  list<Option>  $options
      * @param  \Closure(string, list<string>): float  $lossOf
      * @return list<Chosen> from nothing upwards
      */
-    public static function curve(array $hazards, array $options, \Closure $lossOf, int $points = 12): array
+    public static function curve(array $hazards, array $options, \Closure $lossOf, int $steps = 12): array
     {
-        $prices = array_map(fn (Option $o): int => $o->priceMinor ?? 0, $options);
-        $all = array_sum($prices);
-        $curve = [self::of($hazards, $options, 0, $lossOf)];
-        for ($i = 1; $i <= $points; $i++) {
-            $next = self::of($hazards, $options, (int) round(($all * $i) / $points), $lossOf);
-            $last = $curve[count($curve) - 1];
-            if ($next->yearly < $last->yearly - self::SAME) {
-                $curve[] = $next;
+        $all = array_sum(array_map(fn (Option $o): int => $o->priceMinor ?? 0, $options));
+        $search = new self($hazards, $options, $all, $lossOf);
+        $points = [];
+        if (count($search->options) <= self::MOST_TRIED) {
+            $points = array_map($search->chosen(...), $search->sound());
+            usort($points, fn (Chosen $a, Chosen $b): int => [$a->costMinor, $a->yearly] <=> [$b->costMinor, $b->yearly]);
+        } else {
+            for ($i = 0; $i <= $steps; $i++) {
+                $points[] = self::of($hazards, $options, (int) round(($all * $i) / $steps), $lossOf);
+            }
+        }
+        $curve = [];
+        foreach ($points as $point) {
+            $last = $curve[count($curve) - 1] ?? null;
+            if ($last === null || $point->yearly < $last->yearly - self::SAME) {
+                $curve[] = $point;
             }
         }
 
         return $curve;
     }
 
-    /** @param  list<string>  $chosen */
-    private function branch(int $next, array $chosen, int $cost): void
+    /** @param  list<Option>  $options  something else makes sense only with it */
+    private static function isNeeded(Option $option, array $options): bool
     {
-        if ($this->isSound($chosen)) {
-            $this->take($chosen, $cost);
+        foreach ($options as $other) {
+            if (in_array($option->id, $other->needs, true)) {
+                return true;
+            }
         }
-        if ($next >= count($this->options) || $this->bound($next, $chosen) > $this->best[0] + self::SAME) {
+
+        return false;
+    }
+
+    /** @return list<int> every set within the budget that may stand together */
+    private function sound(): array
+    {
+        $sets = [];
+        for ($set = 0; $set < 1 << count($this->options); $set++) {
+            if ($this->isSound($set) && $this->costOf($set) <= $this->budgetMinor) {
+                $sets[] = $set;
+            }
+        }
+
+        return $sets;
+    }
+
+    private function branch(int $next, int $set): void
+    {
+        if ($this->isSound($set)) {
+            $this->take($set);
+        }
+        if ($next >= count($this->options) || $this->bound($next, $set) > $this->best->yearly + self::SAME) {
             return;
         }
-        $option = $this->options[$next];
-        if ($cost + (int) $option->priceMinor <= $this->budgetMinor) {
-            $this->branch($next + 1, [...$chosen, $option->id], $cost + (int) $option->priceMinor);
+        $with = $set | (1 << $next);
+        if ($this->costOf($with) <= $this->budgetMinor) {
+            $this->branch($next + 1, $with);
         }
-        $this->branch($next + 1, $chosen, $cost);
+        $this->branch($next + 1, $set);
     }
 
     private function exchange(): void
     {
-        $this->take([], 0);
-        $ids = array_map(fn (Option $o): string => $o->id, $this->options);
-        foreach ($ids as $i => $one) {
-            $this->tryOut([$one]);
-            foreach (array_slice($ids, $i + 1) as $other) {
-                $this->tryOut([$one, $other]);
+        $count = count($this->options);
+        for ($i = 0; $i < $count; $i++) {
+            $this->tryOut(1 << $i);
+            for ($j = $i + 1; $j < $count; $j++) {
+                $this->tryOut((1 << $i) | (1 << $j));
             }
         }
         do {
-            $before = $this->best[0];
-            $set = $this->best[2];
-            foreach (array_diff($ids, $set) as $in) {
-                $this->tryOut([...$set, $in]);
-                foreach ($set as $i => $out) {
-                    $without = array_values(array_diff($set, [$out]));
-                    $this->tryOut([...$without, $in]);
-                    foreach (array_slice($set, $i + 1) as $second) {
-                        $this->tryOut([...array_values(array_diff($without, [$second])), $in]);
+            $before = $this->best->yearly;
+            $set = $this->maskOf(fn (Option $o): bool => in_array($o->id, $this->best->ids, true));
+            for ($in = 0; $in < $count; $in++) {
+                $this->tryOut($set ^ (1 << $in));
+                for ($out = 0; $out < $count; $out++) {
+                    if (! (($set >> $out) & 1) || (($set >> $in) & 1)) {
+                        continue;
+                    }
+                    $swapped = ($set & ~(1 << $out)) | (1 << $in);
+                    $this->tryOut($swapped);
+                    for ($second = $out + 1; $second < $count; $second++) {
+                        $this->tryOut($swapped & ~(1 << $second));
                     }
                 }
             }
-            foreach ($set as $out) {
-                $this->tryOut(array_values(array_diff($set, [$out])));
-            }
-        } while ($this->best[0] < $before - self::SAME);
+        } while ($this->best->yearly < $before - self::SAME);
     }
 
-    /** @param  list<string>  $set */
-    private function tryOut(array $set): void
+    private function tryOut(int $set): void
     {
-        $cost = 0;
-        foreach ($this->options as $option) {
-            $cost += in_array($option->id, $set, true) ? (int) $option->priceMinor : 0;
-        }
-        if ($cost <= $this->budgetMinor && $this->isSound($set)) {
-            $this->take($set, $cost);
+        if ($this->costOf($set) <= $this->budgetMinor && $this->isSound($set)) {
+            $this->take($set);
         }
     }
 
-    /** @param  list<string>  $set */
-    private function isSound(array $set): bool
+    private function isSound(int $set): bool
     {
-        foreach ($this->options as $option) {
-            if (! in_array($option->id, $set, true)) {
+        $ids = $this->idsOf($set);
+        foreach ($this->options as $i => $option) {
+            if (! (($set >> $i) & 1)) {
                 continue;
             }
-            if (array_diff($option->needs, $set) !== [] || array_intersect($option->excludes, $set) !== []) {
+            if (array_diff($option->needs, $ids) !== [] || array_intersect($option->excludes, $ids) !== []) {
                 return false;
             }
         }
@@ -173,112 +221,117 @@ final class BestSet
         return true;
     }
 
-    /** @param  list<string>  $set */
-    private function take(array $set, int $cost): void
+    private function take(int $set): void
     {
-        $yearly = $this->upkeep($set);
+        $yearly = $this->yearlyOf($set);
+        $cost = $this->costOf($set);
+        $ids = $this->idsOf($set);
+        $best = $this->best;
+        $isBetter = match (true) {
+            $yearly < $best->yearly - self::SAME => true,
+            $yearly > $best->yearly + self::SAME => false,
+            $cost !== $best->costMinor => $cost < $best->costMinor,
+            count($ids) !== count($best->ids) => count($ids) < count($best->ids),
+            default => $ids < $best->ids,
+        };
+        if ($isBetter) {
+            $this->best = new Chosen($ids, $cost, $yearly, 0.0);
+        }
+    }
+
+    private function chosen(int $set): Chosen
+    {
+        return new Chosen($this->idsOf($set), $this->costOf($set), $this->yearlyOf($set), 0.0);
+    }
+
+    private function yearlyOf(int $set): float
+    {
+        $yearly = 0.0;
+        foreach ($this->options as $i => $option) {
+            $yearly += (($set >> $i) & 1) ? $option->yearly : 0.0;
+        }
         foreach ($this->hazards as $hazard) {
             $yearly += $this->loss($hazard, $set);
         }
-        sort($set);
-        [$bestYearly, $bestCost, $best] = $this->best;
-        $isBetter = match (true) {
-            $yearly < $bestYearly - self::SAME => true,
-            $yearly > $bestYearly + self::SAME => false,
-            $cost !== $bestCost => $cost < $bestCost,
-            count($set) !== count($best) => count($set) < count($best),
-            default => $set < $best,
-        };
-        if ($isBetter) {
-            $this->best = [$yearly, $cost, $set];
-        }
+
+        return $yearly;
     }
 
-    /** @param  list<string>  $set */
-    private function upkeep(array $set): float
+    private function costOf(int $set): int
+    {
+        $cost = 0;
+        foreach ($this->options as $i => $option) {
+            $cost += (($set >> $i) & 1) ? (int) $option->priceMinor : 0;
+        }
+
+        return $cost;
+    }
+
+    private function loss(string $hazard, int $set): float
+    {
+        $mine = $set & $this->touching[$hazard];
+
+        return $this->known[$hazard][$mine] ??= ($this->lossOf)($hazard, $this->idsOf($mine));
+    }
+
+    /** What no set that begins so can undercut: each hazard by itself at the best choice still open, free of charge. */
+    private function bound(int $next, int $set): float
     {
         $sum = 0.0;
-        foreach ($this->options as $option) {
-            $sum += in_array($option->id, $set, true) ? $option->yearly : 0.0;
+        foreach ($this->options as $i => $option) {
+            $sum += (($set >> $i) & 1) ? $option->yearly : 0.0;
         }
-
-        return $sum;
-    }
-
-    /** @param  list<string>  $set */
-    private function loss(string $hazard, array $set): float
-    {
-        $touching = array_values(array_filter(
-            $this->options,
-            fn (Option $o): bool => in_array($hazard, $o->touches, true) && in_array($o->id, $set, true),
-        ));
-        $ids = array_map(fn (Option $o): string => $o->id, $touching);
-        sort($ids);
-
-        return $this->known["{$hazard}|".implode(',', $ids)] ??= ($this->lossOf)($hazard, $ids);
-    }
-
-    /**
-     * What no set that begins so can undercut: each hazard by itself at the best choice still open, free of charge.
-     *
-     * @param  list<string>  $chosen
-     */
-    private function bound(int $next, array $chosen): float
-    {
-        $sum = $this->upkeep($chosen);
-        $open = array_slice($this->options, $next);
         foreach ($this->hazards as $hazard) {
-            $touching = array_values(
-                array_map(
-                    fn (Option $o): string => $o->id,
-                    array_filter($open, fn (Option $o): bool => in_array($hazard, $o->touches, true)),
-                ),
-            );
-            $sum += $this->leastOf($hazard, $chosen, $touching);
+            $open = $this->touching[$hazard] & ~((1 << $next) - 1);
+            $sum += $this->leastOf($hazard, $next, $set & $this->touching[$hazard], $open);
         }
 
         return $sum;
     }
 
-    /**
-     * @param  list<string>  $chosen
-     * @param  list<string>  $open
-     */
-    private function leastOf(string $hazard, array $chosen, array $open): float
+    private function leastOf(string $hazard, int $next, int $chosen, int $open): float
     {
-        if (count($open) > self::MOST_TOUCHING) {
+        if (substr_count(decbin($open), '1') > self::MOST_TOUCHING) {
             return 0.0;
         }
-        $touched = array_filter(
-            $chosen,
-            fn (string $id): bool => $this->touches($id, $hazard),
-        );
-        $key = "{$hazard}|".implode(',', $touched).'|'.implode(',', $open);
-        if (isset($this->least[$key])) {
-            return $this->least[$key];
+        $key = ($next << self::MOST_BITS) | $chosen;
+        if (isset($this->least[$hazard][$key])) {
+            return $this->least[$hazard][$key];
         }
         $least = INF;
-        for ($choice = 0; $choice < 2 ** count($open); $choice++) {
-            $set = array_values($touched);
-            foreach ($open as $i => $id) {
-                if (($choice >> $i) & 1) {
-                    $set[] = $id;
-                }
+        // Every choice among the open ones, from all of them down to none.
+        for ($some = $open; ; $some = ($some - 1) & $open) {
+            $least = min($least, $this->loss($hazard, $chosen | $some));
+            if ($some === 0) {
+                break;
             }
-            $least = min($least, $this->loss($hazard, $set));
         }
 
-        return $this->least[$key] = $least;
+        return $this->least[$hazard][$key] = $least;
     }
 
-    private function touches(string $id, string $hazard): bool
+    /** @return list<string> sorted */
+    private function idsOf(int $set): array
     {
-        foreach ($this->options as $option) {
-            if ($option->id === $id) {
-                return in_array($hazard, $option->touches, true);
+        $ids = [];
+        foreach ($this->options as $i => $option) {
+            if (($set >> $i) & 1) {
+                $ids[] = $option->id;
             }
         }
+        sort($ids);
 
-        return false;
+        return $ids;
+    }
+
+    /** @param  callable(Option): bool  $is */
+    private function maskOf(callable $is): int
+    {
+        $mask = 0;
+        foreach ($this->options as $i => $option) {
+            $mask |= $is($option) ? 1 << $i : 0;
+        }
+
+        return $mask;
     }
 }

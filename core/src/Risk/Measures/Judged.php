@@ -13,11 +13,17 @@ use Velbrin\Core\Risk\Standing\Standing;
 use Velbrin\Core\Risk\Standing\Year;
 
 /** What measures make of a system: the register they would leave, worked out like the one that stands (R-63). */
-final readonly class Judged
+final class Judged
 {
+    /** @var array<string, HazardRow|null> by hazard and measures: a set is asked after again and again */
+    private array $known = [];
+
     /** @param  list<Moment>  $moments */
-    public function __construct(private Standing $standing, private array $moments, private Rates $rates)
-    {
+    public function __construct(
+        private readonly Standing $standing,
+        private readonly array $moments,
+        private readonly Rates $rates,
+    ) {
     }
 
     /**
@@ -55,7 +61,7 @@ final readonly class Judged
     }
 
     /**
-     * The hazards a measure changes, for better or worse.
+     * The hazards a measure changes, for better or worse: by itself, or once everything else is there (some only help together).
      *
      * @return list<Hazard>
      *
@@ -63,17 +69,42 @@ final readonly class Judged
      */
     public function touched(MeasureKind $measure): array
     {
+        $all = $this->fitting();
+        $others = array_values(array_filter($all, fn (MeasureKind $k): bool => $k !== $measure));
+
         return array_values(
             array_filter(
                 Hazard::cases(),
-                fn (Hazard $h): bool => abs($this->harms($h, [$measure]) - $this->harms($h, [])) > 1e-12
-                    || abs($this->loss($h, [$measure]) - $this->loss($h, [])) > 1e-9,
+                fn (Hazard $h): bool => $this->differs($h, [$measure], []) || $this->differs($h, $all, $others),
             ),
         );
     }
 
+    /**
+     * @param  list<MeasureKind>  $one
+     * @param  list<MeasureKind>  $other
+     */
+    private function differs(Hazard $hazard, array $one, array $other): bool
+    {
+        return abs($this->harms($hazard, $one) - $this->harms($hazard, $other)) > 1e-12
+            || abs($this->loss($hazard, $one) - $this->loss($hazard, $other)) > 1e-9;
+    }
+
     /** @param  list<MeasureKind>  $measures */
     private function row(Hazard $hazard, array $measures): ?HazardRow
+    {
+        $names = array_map(fn (MeasureKind $k): string => $k->value, $measures);
+        sort($names);
+        $key = $hazard->value.'|'.implode(',', $names);
+        if (! array_key_exists($key, $this->known)) {
+            $this->known[$key] = $this->worked($hazard, $measures);
+        }
+
+        return $this->known[$key];
+    }
+
+    /** @param  list<MeasureKind>  $measures */
+    private function worked(Hazard $hazard, array $measures): ?HazardRow
     {
         $standing = $this->standing;
         $moments = $this->moments;
