@@ -1,0 +1,84 @@
+import { expect, pageAs, test } from './as';
+import { ownPlace } from './own';
+
+test('an incident on a phone without signal: the first three, a reading, and all of it arrives', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Trouble');
+    // The office has surveyed where the board is.
+    await planner.goto(`/sites/${place.site}/ready`);
+    const board = planner.getByRole('listitem').filter({ hasText: 'Switchboard' });
+    await expect(board).toContainText('still to survey');
+    await board.getByRole('button', { name: 'write it down' }).click();
+    await board.getByLabel('In words a stranger follows in the dark').fill('sink');
+    await board.getByRole('button', { name: 'Keep' }).click();
+    await expect(board.getByText('In words a stranger can follow in the dark.')).toBeVisible();
+    await board.getByLabel('In words a stranger follows in the dark').fill('Cellar, left of the door, breaker 7');
+    await board.getByRole('button', { name: 'Keep' }).click();
+    await expect(board).toContainText('breaker 7');
+
+    const phone = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 } });
+    await phone.goto(`/systems/${place.system}/risk`);
+    await phone.getByRole('button', { name: 'Something is wrong now' }).click();
+    await phone.getByRole('button', { name: 'Water on the floor' }).click();
+    await expect(phone.getByRole('heading', { name: 'Water on the floor' })).toBeVisible();
+    const three = phone.locator('ol.three > li');
+    await expect(three).toHaveCount(3);
+    await expect(three.first()).toContainText('breaker 7');
+    await expect(three.first()).toContainText('Only from a dry place');
+    await expect(three.nth(2)).toContainText('Leave the return on until somebody sees');
+
+    await phone.context().setOffline(true);
+    await three.first().getByRole('button', { name: 'Done' }).click();
+    await phone.getByLabel('The water’s temperature').fill('23.4');
+    await phone.locator('form.boxread').first().getByRole('button', { name: 'Keep' }).click();
+    await phone.getByRole('button', { name: 'over the display' }).click();
+    await phone.getByRole('button', { name: 'confirmed: somebody has looked' }).click();
+    await expect(phone.getByText('4 not sent yet')).toBeVisible();
+    await expect(phone.getByText('No signal.')).toBeVisible();
+    await expect(three.first()).toContainText('done');
+    // A reload of the browser is no loss; there is no page without signal, so it comes back first.
+    await phone.context().setOffline(false);
+    await expect(phone.getByText('not sent yet')).toHaveCount(0, { timeout: 15_000 });
+    await phone.reload();
+    await expect(three.nth(2)).toContainText('Return off: it feeds what runs over.');
+    await expect(phone.getByText('confirmed: somebody has looked').first()).toBeVisible();
+    await expect(phone.locator('ol.log')).toContainText('23.4');
+
+    // Danger takes it back; the office reads it all and cannot close it yet.
+    await phone.getByRole('button', { name: 'people are safe' }).click();
+    await expect(phone.getByRole('button', { name: 'its source is stopped' })).toBeVisible({ timeout: 15_000 });
+    await phone.getByRole('button', { name: 'Somebody is in danger' }).click();
+    await expect(phone.getByRole('button', { name: 'people are safe' })).toBeVisible({ timeout: 15_000 });
+    await planner.goto('/incidents');
+    await planner.getByRole('link', { name: `Water on the floor: ${place.name} reef` }).click();
+    await expect(planner.locator('ol.log')).toContainText('somebody is in danger');
+    await expect(planner.getByRole('button', { name: 'Close it' })).toHaveCount(0);
+});
+
+test('a part is kept, brought in, moved and used; what is wanted stands on the list', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const name = `Float ${Math.random().toString(36).slice(2, 6)}`;
+    await planner.goto('/stores');
+    await planner.getByRole('button', { name: 'Keep another part' }).click();
+    await planner.getByLabel('What it is').fill(name);
+    await planner.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(planner.getByText('Say which device it stands in for')).toBeVisible();
+    await planner.getByLabel('It stands in for').selectOption({ label: 'Chiller' });
+    await planner.getByRole('button', { name: 'Keep', exact: true }).click();
+    const row = planner.getByRole('row').filter({ has: planner.getByRole('button', { name }) });
+    await expect(row).toContainText('nowhere');
+    await row.getByRole('button', { name }).click();
+    const opened = planner.locator('tr.opened');
+    await opened.getByLabel('How many came').fill('2');
+    await opened.getByLabel('Where they lie').selectOption({ label: 'Ropewalk depot' });
+    await opened.getByRole('button', { name: 'Bring in' }).click();
+    await expect(row).toContainText('2 Ropewalk depot');
+    await opened.getByRole('button', { name: 'use', exact: true }).click();
+    await opened.getByLabel('What for').selectOption({ label: 'thrown away' });
+    await opened.getByLabel('How many', { exact: true }).fill('3');
+    await opened.getByRole('button', { name: 'Book it' }).click();
+    await expect(opened.getByText('Only 2 lie there.')).toBeVisible();
+    await opened.getByLabel('How many', { exact: true }).fill('1');
+    await opened.getByRole('button', { name: 'Book it' }).click();
+    await expect(row).toContainText('1 Ropewalk depot');
+});
