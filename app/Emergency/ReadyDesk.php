@@ -38,17 +38,46 @@ final class ReadyDesk
     {
     }
 
-    public function tank(System $system): Tonight|string
+    /**
+     * Every system of a place, read together.
+     *
+     * @param  Collection<int, System>  $systems
+     * @return array<int, array{tank: Tonight|string, helpH: float|null, losses: array<string, float>}> by system
+     */
+    public function read(Collection $systems): array
     {
-        return TonightReader::read($system, Night::Tonight, $this->off->ids([$system->id]), Around::of(collect([$system])));
+        $ids = array_values($systems->map(fn (System $s): int => $s->id)->all());
+        $off = $this->off->ids($ids);
+        $around = Around::of($systems);
+        $help = Exposure::query()
+            ->whereIn('system_id', $ids)
+            ->where('night', Night::Tonight->value)
+            ->whereNotNull('acts_h')
+            ->groupBy('system_id')
+            ->pluck(DB::raw('min(acts_h)'), 'system_id');
+        $losses = DB::table('hazard_years')->whereIn('system_id', $ids)->whereNotNull('loss')->get(['system_id', 'hazard', 'loss']);
+        $read = [];
+        foreach ($systems as $system) {
+            $acts = $help[$system->id] ?? null;
+            $read[$system->id] = [
+                'tank' => TonightReader::read($system, Night::Tonight, $off, $around),
+                'helpH' => is_numeric($acts) ? (float) $acts : null,
+                'losses' => $losses->where('system_id', $system->id)
+                    ->mapWithKeys(fn (object $r): array => [(string) $r->hazard => (float) $r->loss])
+                    ->all(),
+            ];
+        }
+
+        return $read;
     }
 
     /**
+     * @param  array<string, float>  $losses  yearly, by hazard
      * @return array{needs: list<array<string, mixed>>, share: float, shareByLoss: float|null, served: list<string>, unserved: list<string>}
      *
      * @throws OutOfRange
      */
-    public function of(System $system, Tonight $tank, ?float $helpH): array
+    public function of(System $system, Tonight $tank, ?float $helpH, array $losses): array
     {
         $rows = $needs = [];
         foreach (Needs::of($tank, $system->emergency_share_pct === null ? null : $system->emergency_share_pct / 100) as $asked) {
@@ -72,8 +101,6 @@ final class ReadyDesk
             $first = TimeToHarm::of($hazard, $tank)[0] ?? null;
             $harm[$hazard->value] = $first?->hours;
         }
-        $losses = DB::table('hazard_years')->where('system_id', $system->id)->whereNotNull('loss')->pluck('loss', 'hazard')
-            ->map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0)->all();
         $ready = Readiness::of($harm, $needs, $losses);
         $labels = fn (Hazard $h): string => $h->label();
 
@@ -146,18 +173,6 @@ final class ReadyDesk
         return $helpH === null || $spot === null || $depot === null
             ? null
             : $helpH + (new Spot($depot->lat, $depot->lon))->minutesTo($spot) / 60;
-    }
-
-    /** When whoever is called has acted tonight, as last worked out; null: nobody. */
-    public static function helpH(System $system): ?float
-    {
-        $hours = Exposure::query()
-            ->where('system_id', $system->id)
-            ->where('night', Night::Tonight->value)
-            ->whereNotNull('acts_h')
-            ->min('acts_h');
-
-        return is_numeric($hours) ? (float) $hours : null;
     }
 
     /** @return Collection<int, System> */

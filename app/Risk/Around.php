@@ -70,8 +70,14 @@ final class Around
                 $systems->flatMap(fn (System $s) => $s->items->pluck('outlet_id'))->filter()->all(),
             ),
         );
+        if ($ids === []) {
+            return new self(collect(), collect(), collect(), collect(), self::proofs($systems));
+        }
         $outlets = Outlet::query()->whereIntegerInRaw('id', $ids)->with('strip.circuit')->get()->keyBy('id');
         $controllers = $outlets->map(fn (Outlet $o): ?int => $o->strip?->controller_id)->filter()->unique()->values()->all();
+        if ($controllers === []) {
+            return new self($outlets->toBase(), collect(), collect(), collect(), self::proofs($systems));
+        }
         $wired = Outlet::query()
             ->whereHas('strip', fn ($s) => $s->whereIn('controller_id', $controllers))
             ->with(['strip.circuit', 'items'])
@@ -87,14 +93,23 @@ final class Around
                 ->keyBy('controller_id')
                 ->toBase(),
             self::plugged($wired),
-            Proof::query()
-                ->whereIntegerInRaw('system_id', $systems->map(fn (System $s): int => $s->id)->all())
-                ->orderByDesc('on')
-                ->orderByDesc('id')
-                ->get()
-                ->toBase()
-                ->groupBy('system_id'),
+            self::proofs($systems),
         );
+    }
+
+    /**
+     * @param  Collection<int, System>  $systems
+     * @return Collection<int, Collection<int, Proof>>
+     */
+    private static function proofs(Collection $systems): Collection
+    {
+        return Proof::query()
+            ->whereIntegerInRaw('system_id', $systems->map(fn (System $s): int => $s->id)->all())
+            ->orderByDesc('on')
+            ->orderByDesc('id')
+            ->get()
+            ->toBase()
+            ->groupBy('system_id');
     }
 
     /**

@@ -34,6 +34,12 @@ final class Exposures
         return $this->answer($system, $night, $helpers ?? $this->helpers($system), $this->off->ids([$system->id]), $around);
     }
 
+    /** @return list<HoursInHand>|string the same, with what was read for a year of it already */
+    public function within(StandingReader $reader, System $system, Night $night): array|string
+    {
+        return $this->answer($system, $night, $reader->helpers, $reader->off, $reader->around);
+    }
+
     public function helpers(System $system): Helpers
     {
         return Helpers::around(collect([$system]), $this->visits);

@@ -38,9 +38,9 @@ final class StandingReader
 
     /** @param  list<int>  $off */
     private function __construct(
-        private readonly Around $around,
-        private readonly Helpers $helpers,
-        private readonly array $off,
+        public readonly Around $around,
+        public readonly Helpers $helpers,
+        public readonly array $off,
         private readonly ?bool $bringsAir,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stores;
 
+use App\House\Days;
 use App\Risk\Known;
 use App\Risk\StandingReader;
 use App\Systems\Item;
@@ -48,13 +49,13 @@ final class Lend
         }
 
         return DB::transaction(function () use ($item, $from, $to, $given, $user, $exposes): Loan {
-            $item->update(['away_since' => now()->toDateString(), 'away_where' => "lent to {$to->name}"]);
+            $item->update(['away_since' => Days::text(), 'away_where' => "lent to {$to->name}"]);
 
             return Loan::query()->create([
                 'item_id' => $item->id,
                 'from_system_id' => $from->id,
                 'to_system_id' => $to->id,
-                'since' => now()->toDateString(),
+                'since' => Days::text(),
                 'due_on' => $given['due_on'],
                 'exposes' => $exposes,
                 'signed_by' => $given['signed_by'] ?? null,

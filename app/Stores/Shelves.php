@@ -24,14 +24,19 @@ final class Shelves implements WithinReach
 
     public function bringsAir(): ?bool
     {
-        if (! Part::query()->current()->exists()) {
-            return null;
-        }
+        $ready = Stock::query()
+            ->good()
+            ->join('parts', 'parts.id', '=', 'stocks.part_id')
+            ->join('stock_places', 'stock_places.id', '=', 'stocks.stock_place_id')
+            ->whereNull('parts.archived_at')
+            ->whereIn('parts.ready_for', [ReadyFor::Air->value, ReadyFor::Power->value])
+            ->where('stock_places.kind', '!=', StockPlace::SITE);
+        $parts = Part::query()
+            ->current()
+            ->selectSub($ready->selectRaw('count(*)'), 'ready')
+            ->first();
 
-        return $this->good()->contains(
-            fn (Stock $s): bool => in_array($s->part?->ready_for, [ReadyFor::Air, ReadyFor::Power], true)
-                && $s->place?->kind !== StockPlace::SITE,
-        );
+        return $parts === null ? null : (int) $parts->getAttribute('ready') > 0;
     }
 
     public function devicesFor(int $siteId): array
@@ -50,12 +55,10 @@ final class Shelves implements WithinReach
     public function good(): Collection
     {
         return Stock::query()
-            ->where('count', '>', 0)
+            ->good()
             ->whereHas('part', fn ($p) => $p->current())
-            ->with(['part', 'place'])
+            ->with(['part', 'place.depot'])
             ->get()
-            ->filter(fn (Stock $s): bool => $s->isGood())
-            ->values()
             ->toBase();
     }
 

@@ -7,6 +7,7 @@ namespace App\Stores;
 use App\House\Audited;
 use App\House\Days;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -48,6 +49,28 @@ final class Stock extends Model
         $isTried = ! $this->state->needsTest() || ($this->tested_on !== null && $this->tested_ok === true);
 
         return $this->count > 0 && $this->state->counts() && ! $isOld && $isTried && $this->tested_ok !== false;
+    }
+
+    /**
+     * The same, asked of the database.
+     *
+     * @param  Builder<self>  $query
+     * @return Builder<self>
+     */
+    public function scopeGood(Builder $query): Builder
+    {
+        $counting = array_filter(StockState::cases(), fn (StockState $s): bool => $s->counts());
+        $untried = array_filter($counting, fn (StockState $s): bool => ! $s->needsTest());
+        $values = fn (array $states): array => array_map(fn (StockState $s): string => $s->value, array_values($states));
+
+        return $query
+            ->where('stocks.count', '>', 0)
+            ->whereIn('stocks.state', $values($counting))
+            ->where(fn (Builder $q) => $q->whereNull('stocks.expires_on')->orWhere('stocks.expires_on', '>=', Days::text()))
+            ->where(fn (Builder $q) => $q->whereNull('stocks.tested_ok')->orWhere('stocks.tested_ok', true))
+            ->where(fn (Builder $q) => $q
+                ->whereIn('stocks.state', $values($untried))
+                ->orWhere(fn (Builder $t) => $t->whereNotNull('stocks.tested_on')->where('stocks.tested_ok', true)));
     }
 
     /** @return BelongsTo<Part, $this> */

@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
+use Velbrin\Core\Risk\Tonight;
 
 /** Ready before it happens: where a place is shut off, what stands ready, whom to ring; one sheet for a dark house (E-1, E-8). */
 final class ReadyController
@@ -37,6 +38,7 @@ final class ReadyController
         $shut = ShutOff::query()->where('site_id', $site->id)->get()->keyBy(fn (ShutOff $s): string => $s->kind->value);
         $photos = $site->attachments()->current()->where('about', 'like', self::ABOUT.'%')->orderBy('id')->pluck('id', 'about');
         $systems = ReadyDesk::systems($site);
+        $read = $desk->read($systems);
 
         return Inertia::render('emergency/Ready', [
             'site' => ['id' => $site->id, 'name' => $site->name, 'client' => $site->client?->name, 'clientId' => $site->client_id],
@@ -52,7 +54,7 @@ final class ReadyController
                 ],
                 ShutOffKind::cases(),
             ),
-            'systems' => $systems->map(fn (System $s): array => self::system($s, $desk))->all(),
+            'systems' => $systems->map(fn (System $s): array => self::system($s, $desk, $read[$s->id]))->all(),
             'chain' => $systems->isEmpty() ? [] : $incidents->chain($systems->first(), $incidents->helpers($systems->first())),
             'mayUpdate' => $user->can('update', $site),
         ]);
@@ -103,16 +105,19 @@ final class ReadyController
         ]);
     }
 
-    /** @return array<string, mixed> */
-    private static function system(System $system, ReadyDesk $desk): array
+    /**
+     * @param  array{tank: Tonight|string, helpH: float|null, losses: array<string, float>}  $read
+     * @return array<string, mixed>
+     */
+    private static function system(System $system, ReadyDesk $desk, array $read): array
     {
-        $tank = $desk->tank($system);
+        $tank = $read['tank'];
 
         return [
             'id' => $system->id,
             'name' => $system->name,
             'needs' => is_string($tank) ? $tank : null,
-            'ready' => is_string($tank) ? null : $desk->of($system, $tank, ReadyDesk::helpH($system)),
+            'ready' => is_string($tank) ? null : $desk->of($system, $tank, $read['helpH'], $read['losses']),
         ];
     }
 }

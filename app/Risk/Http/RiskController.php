@@ -37,6 +37,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -106,13 +107,13 @@ final class RiskController
         Gate::authorize('viewWorking', $system);
         $night = $this->night($request);
         $system->load(['site.client', 'keeper', 'vessels', 'items', 'room', ...SystemHeaderView::loads()]);
-        $helpers = $exposures->helpers($system);
-        $answer = $exposures->of($system, $night, $helpers);
+        $reader = StandingReader::around(collect([$system]));
+        $helpers = $reader->helpers;
+        $answer = $exposures->within($reader, $system, $night);
         $hazards = is_string($answer)
             ? []
             : array_map(fn (HoursInHand $h): HazardView => HazardView::of($h, $user->units()), $answer);
 
-        $reader = StandingReader::around(collect([$system]));
         $year = Years::of($reader->read($system));
 
         return Inertia::render('risk/System', [
@@ -145,11 +146,13 @@ final class RiskController
                 ),
             ),
             'watches' => collect(Hazard::cases())->mapWithKeys(fn (Hazard $h): array => [$h->value => $h->label()]),
-            'colleagues' => User::query()
-                ->current()
-                ->whereIn('role', ['owner', 'planner', 'technician'])
-                ->orderBy('name')
-                ->pluck('name', 'id'),
+            'colleagues' => Inertia::optional(
+                fn () => User::query()
+                    ->current()
+                    ->whereIn('role', ['owner', 'planner', 'technician'])
+                    ->orderBy('name')
+                    ->pluck('name', 'id'),
+            ),
             'communities' => collect(Community::cases())->mapWithKeys(
                 fn (Community $c): array => [$c->value => $c->label()],
             ),
@@ -212,33 +215,42 @@ final class RiskController
     /** @return list<PeopleHazard> that stand there and nobody competent has said hold */
     public static function openPeople(System $system): array
     {
-        $answers = PeopleAnswer::query()->where('system_id', $system->id)->get()->keyBy(fn (PeopleAnswer $a): string => $a->hazard->value);
+        $answers = self::answers($system);
 
         return array_values(
             array_filter(self::peopleHere($system), fn (PeopleHazard $h): bool => $answers->get($h->value)?->holds !== true),
         );
     }
 
+    /** @return Collection<string, PeopleAnswer> by hazard */
+    private static function answers(System $system): Collection
+    {
+        return PeopleAnswer::query()
+            ->where('system_id', $system->id)
+            ->get()
+            ->toBase()
+            ->keyBy(fn (PeopleAnswer $a): string => $a->hazard->value);
+    }
+
     /** @return list<PeopleHazard> */
     private static function peopleHere(System $system): array
     {
-        $has = fn (Job $job): bool => $system->items->contains(fn (Item $i): bool => $i->job === $job && $i->retired_at === null);
-        $hasGas = $has(Job::Reactor)
-            || $system->items->contains(fn (Item $i): bool => $i->doses === Liquid::CarbonDioxide && $i->retired_at === null);
-        $hasGenerator = Proof::query()->where('system_id', $system->id)->where('what', Proof::GENERATOR)->exists();
+        $stands = fn (callable $is): bool => $system->items->contains(fn (Item $i): bool => $i->retired_at === null && $is($i));
+        $hasGas = fn (Item $i): bool => $i->job === Job::Reactor || $i->doses === Liquid::CarbonDioxide;
 
         return array_values(array_filter([
             PeopleHazard::WetElectrics,
-            $hasGas ? PeopleHazard::CarbonDioxide : null,
-            $has(Job::Uv) ? PeopleHazard::Ultraviolet : null,
-            $hasGenerator ? PeopleHazard::Generator : null,
+            $stands($hasGas) ? PeopleHazard::CarbonDioxide : null,
+            $stands(fn (Item $i): bool => $i->job === Job::Uv) ? PeopleHazard::Ultraviolet : null,
+            $stands(fn (Item $i): bool => str_contains(mb_strtolower($i->name), 'ozone')) ? PeopleHazard::Ozone : null,
+            $stands(fn (Item $i): bool => str_contains(mb_strtolower($i->name), 'generator')) ? PeopleHazard::Generator : null,
         ]));
     }
 
     /** @return list<array{hazard: string, finding: FindingView, who: string|null, on: string|null}> */
     private static function people(System $system, User $user): array
     {
-        $answers = PeopleAnswer::query()->where('system_id', $system->id)->get()->keyBy(fn (PeopleAnswer $a): string => $a->hazard->value);
+        $answers = self::answers($system);
 
         return array_map(
             fn (PeopleHazard $h): array => [

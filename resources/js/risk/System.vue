@@ -35,7 +35,7 @@ const props = defineProps<{
     needs: string | null;
     alarms: AlarmView[];
     watches: Record<string, string>;
-    colleagues: Record<string, string>;
+    colleagues?: Record<string, string>;
     year: YearRowView[];
     yearSum: { loss: string | null; range: string | null; harms: string; dearest: string | null } | null;
     worth: { animals_minor: number | null; floor_minor: number | null };
@@ -110,6 +110,7 @@ function keepLife() {
     life.put(`/systems/${props.header.id}/life`, { preserveScroll: true });
 }
 function edit(a: AlarmView | null) {
+    if (!props.colleagues) router.reload({ only: ['colleagues'] });
     Object.assign(
         alarm,
         a === null
@@ -378,7 +379,7 @@ function keepAlarm() {
                         v-model="alarm.calls[n]"
                     >
                         <option :value="null">nobody</option>
-                        <option v-for="(name, id) in colleagues" :key="id" :value="Number(id)">{{ name }}</option>
+                        <option v-for="(name, id) in colleagues ?? {}" :key="id" :value="Number(id)">{{ name }}</option>
                     </select>
                 </div>
                 <div>
