@@ -1,7 +1,9 @@
 import { expect, pageAs, test } from './as';
 import { ownPlace } from './own';
 
-test('an incident on a phone without signal: the first three, a reading, and all of it arrives', async ({ browser }) => {
+test('an incident on a phone without signal: the first three, a reading, and all of it arrives', async ({
+    browser,
+}) => {
     const planner = await pageAs(browser, 'planner');
     const place = await ownPlace(planner, 'Trouble');
     // The office has surveyed where the board is.

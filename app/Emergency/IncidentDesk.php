@@ -26,7 +26,10 @@ use Velbrin\Core\Emergency\Course;
 use Velbrin\Core\Emergency\EmergencyKind;
 use Velbrin\Core\Emergency\FirstThree;
 use Velbrin\Core\Emergency\Own;
+use Velbrin\Core\Emergency\Rewarm;
+use Velbrin\Core\Emergency\StayOrGo;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Units;
@@ -267,6 +270,56 @@ final class IncidentDesk
                 ])
                 ->all(),
         );
+    }
+
+    /**
+     * Stay or go, by numbers (E-9); null: nobody has asked.
+     *
+     * @param  array{restore: float|null, boxes: float|null, catch: float|null, next: float|null}  $asked  hours
+     * @param  list<array{leftH: float|null, ...}>  $clocks
+     * @return array{go: bool|null, words: string, tankH: float|null}|null
+     */
+    public static function stay(array $asked, array $clocks): ?array
+    {
+        if (array_filter($asked, fn (?float $h): bool => $h !== null) === []) {
+            return null;
+        }
+        $left = array_filter(array_column($clocks, 'leftH'), is_float(...));
+        $tankH = $left === [] ? null : min($left);
+        $said = StayOrGo::of($tankH, $asked['restore'], $asked['boxes'], $asked['catch'], $asked['next']);
+
+        return ['go' => $said->go, 'words' => $said->words(), 'tankH' => $tankH];
+    }
+
+    /**
+     * Back to its set point from what was read last, where that is a degree or more below (E-11).
+     *
+     * @return array{hours: float|null, onMinPerH: float, neededW: float, heaterW: float, overshoots: bool}|null
+     *
+     * @throws OutOfRange
+     */
+    public static function rewarm(Tonight $tank, Course $course): ?array
+    {
+        $last = $course->temperatures === [] ? null : $course->temperatures[count($course->temperatures) - 1]['value'];
+        if ($last === null || $last > $tank->setpointC - 1) {
+            return null;
+        }
+        $rewarm = Rewarm::of(
+            volumeL: $tank->volumeL,
+            uaWK: $tank->heat->coldUaWK,
+            roomC: $tank->roomC,
+            fromC: $last,
+            toC: $tank->setpointC,
+            heaterW: $tank->heatersW(),
+        );
+
+        return [
+            'hours' => $rewarm->hours,
+            'onMinPerH' => $rewarm->onMinPerH,
+            'neededW' => $rewarm->neededW,
+            'heaterW' => $tank->heatersW(),
+            'overshoots' => $rewarm->overshootK > Rewarm::OVER_K,
+        ];
     }
 
     /** Litres of a kind of harm in words, for a sheet: "18 °C after 12 h". */

@@ -36,12 +36,15 @@ final class StandingReader
         [Night::SummerDay, Moment::SUMMER_DAY],
     ];
 
+    private bool $asked = false;
+
+    private ?bool $brings = null;
+
     /** @param  list<int>  $off */
     private function __construct(
         public readonly Around $around,
         public readonly Helpers $helpers,
         public readonly array $off,
-        private readonly ?bool $bringsAir,
     ) {
     }
 
@@ -54,7 +57,6 @@ final class StandingReader
             Around::of($systems),
             Helpers::around($systems, app(NextLook::class)),
             app(OffDevices::class)->ids($ids),
-            app(WithinReach::class)->bringsAir(),
         );
     }
 
@@ -129,6 +131,17 @@ final class StandingReader
         return $days / 365;
     }
 
+    /** Asked once, when the first year is worked out. */
+    private function bringsAir(): ?bool
+    {
+        if ($this->asked === false) {
+            $this->brings = app(WithinReach::class)->bringsAir();
+            $this->asked = true;
+        }
+
+        return $this->brings;
+    }
+
     private function standing(System $system): Standing
     {
         $facts = Facts::of(SystemBrief::running($system, $this->off));
@@ -156,7 +169,7 @@ final class StandingReader
             hasEmergencyDrain: FromFacts::hasEmergencyDrain($facts),
             emergencyTested: $this->around->isEmergencyTested($system),
             isDrainGuarded: FromFacts::isDrainGuarded($facts),
-            helpBringsAir: $this->bringsAir,
+            helpBringsAir: $this->bringsAir(),
             makesWater: (bool) ($system->site->makes_water ?? false),
             hasGenerator: $this->around->hasGenerator($system),
         );

@@ -111,6 +111,38 @@ final class StoresTest extends TestCase
     }
 
     #[Test]
+    public function what_a_visit_uses_leaves_its_van_once_and_never_below_none(): void
+    {
+        $technician = self::user('technician');
+        $crew = Fixture::crew($technician);
+        $system = Fixture::system(self::site(), $this->planner);
+        $visit = Fixture::visit($system, $crew);
+        $visit->update(['state' => 'underway', 'opened_at' => now()->subMinutes(5), 'opened_by' => $technician->id]);
+        $van = StockPlace::ofVehicle($crew->vehicle()->firstOrFail());
+        $stock = (new MoveStock())->bring((string) Str::uuid(), $this->part, $van, 2, [], $this->planner);
+        $entry = fn (float $count): array => [
+            'uuid' => (string) Str::uuid(),
+            'kind' => 'part',
+            'at' => now()->toIso8601String(),
+            'payload' => ['systemId' => $system->id, 'name' => 'Heater 200 W', 'quantity' => $count, 'shelf' => $stock->id],
+        ];
+        $send = fn (array $one): array => $this->actingAs($technician)
+            ->postJson("/visits/{$visit->id}/entries", ['entries' => [$one], 'sent_at' => now()->toIso8601String()])
+            ->assertOk()
+            ->json('answers.0');
+        $first = $entry(1);
+        self::assertSame(['ok', null], [$send($first)['outcome'], $send($first)['words']]);
+        self::assertSame(1.0, $stock->refresh()->count);
+        self::assertSame($visit->id, StockMove::query()->where('kind', 'used')->sole()->visit_id);
+        $more = $send($entry(3));
+        self::assertSame('ok', $more['outcome'], 'it was used, whatever the books say');
+        self::assertStringContainsString('only 1 of Heater 200 W lay in the van', (string) $more['words']);
+        self::assertSame(0.0, $stock->refresh()->count);
+        self::assertSame(2, DB::table('visit_parts')->count());
+        $this->get("/visits/{$visit->id}")->assertOk();
+    }
+
+    #[Test]
     public function what_is_old_untried_or_broken_counts_for_nothing(): void
     {
         $good = fn (): float => (new Shelves())->good()->sum(fn (Stock $s): float => $s->count);

@@ -74,15 +74,25 @@ final class IncidentController
         return redirect("/incidents/{$incident->id}");
     }
 
-    public function show(Incident $incident, #[CurrentUser] User $user, IncidentDesk $desk): Response
+    public function show(Request $request, Incident $incident, #[CurrentUser] User $user, IncidentDesk $desk): Response
     {
         Gate::authorize('view', $incident);
+        $hours = $request->validate(
+            array_fill_keys(['restore', 'boxes', 'catch', 'next'], ['sometimes', 'nullable', 'numeric', 'between:0,240']),
+        );
+        $asked = array_map(
+            fn (string $key): ?float => is_numeric($hours[$key] ?? null) ? (float) $hours[$key] : null,
+            ['restore' => 'restore', 'boxes' => 'boxes', 'catch' => 'catch', 'next' => 'next'],
+        );
         $incident->load(['system.site.client', 'system.items', 'system.vessels', 'system.room', 'entries.user', 'user']);
         $system = $incident->system()->with(['site.client', 'items', 'vessels', 'room'])->firstOrFail();
         $course = $incident->course();
         $tank = $desk->tank($system);
         $own = $desk->own($system, $course, is_string($tank) ? null : $tank);
         $began = (float) $incident->began_at->getTimestamp();
+        $clocks = is_string($tank)
+            ? []
+            : IncidentDesk::clocks($incident->kind, $tank, $course, $began, IncidentDesk::now(), $user->units());
         $failed = $incident->failed_item_id === null ? null : Item::query()->find($incident->failed_item_id);
 
         return Inertia::render('emergency/Incident', [
@@ -115,9 +125,10 @@ final class IncidentController
             'actions' => IncidentDesk::firstThree($incident->kind, $own, $user->units()),
             'staysOn' => FirstThree::staysOn($incident->kind, $own)->in($user->units()),
             'never' => IncidentDesk::never($incident->kind, $user->units()),
-            'clocks' => is_string($tank)
-                ? []
-                : IncidentDesk::clocks($incident->kind, $tank, $course, $began, IncidentDesk::now(), $user->units()),
+            'clocks' => $clocks,
+            'stay' => IncidentDesk::stay($asked, $clocks),
+            'asked' => $asked,
+            'rewarm' => is_string($tank) ? null : IncidentDesk::rewarm($tank, $course),
             'askedAt' => now()->toIso8601ZuluString(),
             'needs' => is_string($tank) ? $tank : null,
             'chain' => $desk->chain($system, $desk->helpers($system)),

@@ -114,17 +114,29 @@ final class RiskController
             ? []
             : array_map(fn (HoursInHand $h): HazardView => HazardView::of($h, $user->units()), $answer);
 
-        $year = Years::of($reader->read($system));
+        $year = null;
+        $worked = function () use (&$year, $reader, $system): array|string {
+            return $year ??= Years::of($reader->read($system));
+        };
 
         return Inertia::render('risk/System', [
             'header' => SystemHeaderView::of($system, $user),
-            'year' => is_string($year)
-                ? []
-                : array_map(fn (HazardRow $r): YearRowView => YearRowView::of($r, $user->units()), $year),
-            'yearSum' => is_string($year) ? null : self::sum($year),
+            // The hours stand at once; the year follows by itself.
+            'year' => Inertia::defer(function () use ($worked, $user): array {
+                $year = $worked();
+
+                return is_string($year)
+                    ? []
+                    : array_map(fn (HazardRow $r): YearRowView => YearRowView::of($r, $user->units()), $year);
+            }, 'year'),
+            'yearSum' => Inertia::defer(function () use ($worked): ?array {
+                $year = $worked();
+
+                return is_string($year) ? null : self::sum($year);
+            }, 'year'),
             'worth' => ['animals_minor' => $system->animals_worth_minor, 'floor_minor' => $system->floor_worth_minor],
             'currency' => config()->string('velbrin.currency'),
-            'people' => self::people($system, $user),
+            'people' => Inertia::defer(fn (): array => self::people($system, $user), 'year'),
             'proofs' => Proof::whats(),
             'devices' => $system->items
                 ->filter(fn (Item $i): bool => $i->retired_at === null)

@@ -10,6 +10,7 @@ use App\Rounds\DueThings;
 use App\Rounds\FollowUp;
 use App\Rounds\JobSheets;
 use App\Rounds\OffRecord;
+use App\Rounds\VanStock;
 use App\Rounds\Visit;
 use App\Rounds\VisitPart;
 use App\Rounds\VisitTask;
@@ -22,7 +23,7 @@ use Velbrin\Core\Rounds\SheetStep;
 /** Steps, jobs, what is off and on again, parts, and every “later”. */
 final class Work
 {
-    public function __construct(private readonly AddJob $add)
+    public function __construct(private readonly AddJob $add, private readonly VanStock $van)
     {
     }
 
@@ -295,8 +296,14 @@ final class Work
                 'quantity' => $quantity,
             ],
         );
+        $shelf = $sent->payload['shelf'] ?? null;
 
-        return Outcome::ok();
+        // It was used, whatever the books say: they are told, and say what is wrong with them.
+        return Outcome::ok(
+            is_int($shelf)
+                ? $this->van->take($sent->uuid, $shelf, $quantity, $sent->visit, $sent->system()?->id, $sent->user)
+                : null,
+        );
     }
 
     public function followUp(Sent $sent): Outcome

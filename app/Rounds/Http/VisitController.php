@@ -12,6 +12,7 @@ use App\Rounds\Entries\EntryDesk;
 use App\Rounds\Entries\Outcome;
 use App\Rounds\Entries\PhoneClock;
 use App\Rounds\LoadList;
+use App\Rounds\VanStock;
 use App\Rounds\Views\LateEntryView;
 use App\Rounds\Views\OffView;
 use App\Rounds\Views\VisitView;
@@ -36,7 +37,7 @@ final class VisitController
 {
     private const AT_ONCE = 50;
 
-    public function show(Visit $visit, #[CurrentUser] User $user): Response
+    public function show(Visit $visit, #[CurrentUser] User $user, VanStock $van): Response
     {
         Gate::authorize('view', $visit);
         $visit->load([
@@ -78,6 +79,7 @@ final class VisitController
             'photos' => $reader->round->photos,
             'controllers' => $reader->round->controllers,
             'running' => $reader->round->running,
+            'van' => Inertia::defer(fn (): array => $van->lies($visit)),
         ]);
     }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
 import { onBeforeUnmount, onMounted, ref } from 'vue';
+import StartIncident from '../emergency/StartIncident.vue';
 import type { TroubleView } from '../generated';
 import { clock } from '../shared/days';
 import { date, when } from '../shared/units';
@@ -71,6 +72,7 @@ const utc = (at: string) => `${at.replace(' ', 'T')}Z`;
             <button v-else type="button" class="btn-go big" :disabled="busy === t.id" @click="acknowledge(t.id)">
                 I have it
             </button>
+            <StartIncident :system-id="t.systemId" says="Lead it as an incident" />
         </article>
         <template v-if="past.length">
             <h2>Over</h2>

@@ -105,6 +105,7 @@ async function look(id: number) {
             <div class="head">
                 <h1>{{ view.name }}</h1>
                 <Link class="outline push" :href="`/sites/${view.id}/jobs`">Jobs as done here</Link
+                ><Link class="outline" :href="`/sites/${view.id}/ready`">Ready: shut-offs, emergency sheet</Link
                 ><a class="outline" :href="`/sites/${view.id}/survey.pdf`">Survey to fill in, PDF</a>
                 <p class="sub">{{ [view.texts.street, view.texts.town].filter(Boolean).join(', ') }}</p>
             </div>

@@ -41,6 +41,9 @@ const props = defineProps<{
     staysOn: string;
     never: string[];
     clocks: Clock[];
+    stay: { go: boolean | null; words: string; tankH: number | null } | null;
+    asked: Record<'restore' | 'boxes' | 'catch' | 'next', number | null>;
+    rewarm: { hours: number | null; onMinPerH: number; neededW: number; heaterW: number; overshoots: boolean } | null;
     askedAt: string;
     needs: string | null;
     chain: { name: string; phone: string | null; what: string }[];
@@ -94,6 +97,24 @@ function note(kind: 'note' | 'danger' | 'called', text: string) {
     void outbox.keep(kind, { words: text });
     words.value = '';
 }
+const QUESTIONS = {
+    restore: 'Right again after, h',
+    boxes: 'The boxes hold, h',
+    catch: 'Caught and boxed after, h',
+    next: 'Moved on after, h',
+} as const;
+const numbers = ref(
+    Object.fromEntries(Object.entries(props.asked).map(([k, v]) => [k, v === null ? '' : String(v)])) as Record<
+        keyof typeof QUESTIONS,
+        string
+    >,
+);
+const decide = () =>
+    router.get(
+        `/incidents/${props.incident.id}`,
+        Object.fromEntries(Object.entries(numbers.value).filter(([, v]) => v !== '')),
+        { preserveScroll: true, preserveState: true },
+    );
 const review = useForm({
     worked: '',
     add: '',
@@ -185,6 +206,38 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                 <button class="outline">Keep</button>
                 <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
             </form>
+            <p v-if="rewarm" class="standing">
+                <b>Back to warmth.</b>
+                <template v-if="rewarm.hours === null"
+                    >Its heaters, {{ rewarm.heaterW }} W, never get it there: {{ Math.ceil(rewarm.neededW) }} W would
+                    hold the pace.</template
+                ><template v-else
+                    >{{ rewarm.hours.toFixed(1) }} h at no more than 1 °C an hour; its heaters may be on
+                    {{ Math.round(rewarm.onMinPerH) }} minutes of each hour at first.</template
+                >
+                <template v-if="rewarm.overshoots"> Switch off half a degree early: they run past.</template>
+            </p>
+            <details class="staygo">
+                <summary>Do they stay, or go into boxes?</summary>
+                <form class="filter" @submit.prevent="decide">
+                    <template v-for="(label, key) in QUESTIONS" :key="key">
+                        <label :for="`sg-${key}`">{{ label }}</label>
+                        <input
+                            :id="`sg-${key}`"
+                            v-model="numbers[key]"
+                            class="cell num"
+                            type="number"
+                            min="0"
+                            max="240"
+                            step="0.25"
+                        />
+                    </template>
+                    <button class="outline">Decide by numbers</button>
+                </form>
+            </details>
+            <p v-if="stay" class="standing">
+                <b>{{ stay.go === null ? 'Open.' : stay.go ? 'Go.' : 'Stay.' }}</b> {{ stay.words }}
+            </p>
             <h2>Ring</h2>
             <ol class="list ringing">
                 <li v-for="p in chain" :key="`${p.name}${p.what}`">

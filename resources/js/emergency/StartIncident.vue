@@ -4,7 +4,7 @@ import { ref } from 'vue';
 import { newId } from '../shared/send';
 
 /** One tap begins it. */
-const props = defineProps<{ systemId: number }>();
+const props = withDefaults(defineProps<{ systemId: number; says?: string }>(), { says: 'Something is wrong now' });
 const KINDS: [string, string][] = [
     ['tingle', 'A tingle at the water'],
     ['fumes', 'Gas or fumes'],
@@ -32,7 +32,7 @@ const start = (kind: string) =>
 </script>
 
 <template>
-    <button v-if="!open" type="button" class="outline danger" @click="open = true">Something is wrong now</button>
+    <button v-if="!open" type="button" class="outline danger" @click="open = true">{{ says }}</button>
     <div v-else class="kinds" role="group" aria-label="What is wrong">
         <button
             v-for="[kind, label] in KINDS"

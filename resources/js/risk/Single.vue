@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { FunctionRowView, SingleLossView, SystemHeaderView } from '../generated';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { useUnits } from '../shared/units';
+import LendForm from '../stores/LendForm.vue';
 import SystemFrame from '../systems/SystemFrame.vue';
 import RiskTabs from './RiskTabs.vue';
 
@@ -20,6 +21,12 @@ const all = ref(false);
 const harming = computed(() => props.losses.filter((l) => l.harmH !== null));
 const harmless = computed(() => props.losses.filter((l) => l.harmH === null));
 const FEW = 12;
+/** Devices that could be lent, with the hours their own system has without them. */
+const lendable = computed(() =>
+    props.losses
+        .filter((l) => l.id.startsWith('device:') && l.mode === 'is dead')
+        .map((l) => ({ id: Number(l.id.slice(7)), name: l.name, harmH: l.harmH })),
+);
 const shown = computed(() => (all.value ? harming.value : harming.value.slice(0, FEW)));
 const most = computed(() => Math.max(12, ...shown.value.map((l) => Math.min(72, l.harmH ?? 0))));
 const wide = (h: number) => `${Math.max(1, (100 * Math.min(h, most.value)) / most.value)}%`;
@@ -117,6 +124,13 @@ const hours = (h: number | null) =>
                     </tr>
                 </tbody>
             </table>
+            <template v-if="header.mayRecord && lendable.length">
+                <h2>Lend a device to another system</h2>
+                <p class="quiet">
+                    Its donor is exposed until it is back; that stands in Stores until somebody settles it.
+                </p>
+                <LendForm :system-id="header.id" :devices="lendable" />
+            </template>
         </template>
     </SystemFrame>
 </template>

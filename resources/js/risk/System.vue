@@ -36,11 +36,11 @@ const props = defineProps<{
     alarms: AlarmView[];
     watches: Record<string, string>;
     colleagues?: Record<string, string>;
-    year: YearRowView[];
-    yearSum: { loss: string | null; range: string | null; harms: string; dearest: string | null } | null;
+    year?: YearRowView[];
+    yearSum?: { loss: string | null; range: string | null; harms: string; dearest: string | null } | null;
     worth: { animals_minor: number | null; floor_minor: number | null };
     currency: string;
-    people: { hazard: string; finding: FindingView; who: string | null; on: string | null }[];
+    people?: { hazard: string; finding: FindingView; who: string | null; on: string | null }[];
     proofs: Record<string, string>;
     devices: { id: number; name: string }[];
     communities: Record<string, string>;
@@ -179,10 +179,11 @@ function keepAlarm() {
                 >
                 most of it by {{ yearSum.dearest?.toLowerCase() }}.
             </p>
-            <YearTable :rows="year" :hazards="hazards" :span="span" />
+            <YearTable :rows="year ?? []" :hazards="hazards" :span="span" />
         </template>
+        <p v-else-if="yearSum === undefined" class="quiet" role="status">Working out the year…</p>
         <h2>People first</h2>
-        <PeopleFirst :id="header.id" :may-record="header.mayRecord" :people="people" />
+        <PeopleFirst v-if="people" :id="header.id" :may-record="header.mayRecord" :people="people" />
         <h2>The hours of {{ nights[night]?.toLowerCase() }}</h2>
         <section
             v-for="h in shownHazards"

@@ -13,6 +13,7 @@ const props = defineProps<{
     signs: Record<string, string>;
     people: Record<string, string>;
     me: number;
+    van: { id: number; name: string; count: number }[];
 }>();
 const emit = defineEmits<{
     entry: [kind: string, payload: Record<string, unknown>, photo?: Blob];
@@ -57,6 +58,8 @@ const days = ref(7);
 const owner = ref(props.me);
 const minutes = ref(15);
 const picture = ref<File | null>(null);
+/** What is typed lies in the van, by the books. */
+const lies = computed(() => props.van.find((v) => v.name.toLowerCase() === text.value.trim().toLowerCase()));
 function see(grade: string) {
     emit('entry', 'seen', {
         systemId: props.system.id,
@@ -68,7 +71,15 @@ function see(grade: string) {
 }
 function keep() {
     const systemId = props.system.id;
-    if (props.what === 'part') emit('entry', 'part', { systemId, name: text.value, quantity: quantity.value });
+    if (props.what === 'part') {
+        const shelf = lies.value?.id;
+        emit('entry', 'part', {
+            systemId,
+            name: text.value,
+            quantity: quantity.value,
+            ...(shelf === undefined ? {} : { shelf }),
+        });
+    }
     if (props.what === 'job') emit('entry', 'job', { systemId, text: text.value, minutes: minutes.value });
     if (props.what === 'missed') emit('entry', 'missed', { systemId, text: text.value });
     if (props.what === 'note') emit('entry', 'note', { systemId, text: text.value, standing: standing.value });
@@ -157,8 +168,12 @@ function keep() {
                 type="text"
                 maxlength="120"
                 :required="what === 'part' || what === 'job' || what === 'missed'"
-                :list="what === 'clock' ? 'clocks-for' : undefined"
+                :list="what === 'clock' ? 'clocks-for' : what === 'part' ? 'in-the-van' : undefined"
             />
+            <datalist v-if="what === 'part'" id="in-the-van">
+                <option v-for="v in van" :key="v.id" :value="v.name">{{ v.count }} in the van</option>
+            </datalist>
+            <p v-if="what === 'part' && lies" class="quiet">{{ lies.count }} in the van, by the books.</p>
             <datalist v-if="what === 'clock'" id="clocks-for">
                 <option v-for="c in CLOCKS" :key="c" :value="c" />
             </datalist>

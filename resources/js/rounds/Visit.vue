@@ -27,6 +27,7 @@ const props = defineProps<{
     photos: number;
     controllers: { id: number; name: string }[];
     running: RunningView[];
+    van?: { id: number; name: string; count: number }[];
 }>();
 const { shell } = useShell();
 let again = 0;
@@ -365,6 +366,9 @@ onUnmounted(() => {
                         .join(' ')
                 }}
             </p>
+            <p>
+                <a :href="`/sites/${visit.siteId}/emergency.pdf`">Emergency sheet of this place, PDF</a>
+            </p>
             <p v-for="(label, id) in visit.codes" :key="id">
                 <output v-if="codes[id]"
                     ><b>{{ label }}: {{ codes[id] }}</b></output
@@ -554,6 +558,7 @@ onUnmounted(() => {
             :signs="signs"
             :people="people"
             :me="shell.userId ?? 0"
+            :van="van ?? []"
             @entry="(k, p, photo) => box.keep(k, p, photo)"
             @closed="adding = null"
             @clock="clocks.start"

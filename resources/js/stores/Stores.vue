@@ -5,6 +5,7 @@ import { today } from '../shared/days';
 import FieldError from '../shared/FieldError.vue';
 import { newId } from '../shared/send';
 import { date, when } from '../shared/units';
+import SystemPick from './SystemPick.vue';
 
 type Stock = {
     id: number;
@@ -306,14 +307,11 @@ const dots = (p: Part) => Math.min(24, Math.max(p.least?.stock ?? 0, Math.ceil(p
                                             <option value="used">went to work</option>
                                             <option value="thrown">thrown away</option>
                                         </select>
-                                        <input
+                                        <SystemPick
                                             v-if="act.kind === 'used'"
-                                            v-model.number="act.system_id"
-                                            type="number"
-                                            min="1"
-                                            class="cell num"
-                                            aria-label="Number of the system"
-                                            placeholder="system no."
+                                            :id="`at-${s.id}`"
+                                            v-model="act.system_id"
+                                            label="At which system"
                                         />
                                     </template>
                                     <button class="outline" :disabled="act.processing">Book it</button>
