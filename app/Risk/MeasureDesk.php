@@ -47,6 +47,22 @@ final class MeasureDesk
         return $this->isMoney;
     }
 
+    /**
+     * A year with its controller, and without (R-33); null: none drives it.
+     *
+     * @return array{with: float, without: float}|null
+     *
+     * @throws OutOfRange
+     */
+    public function controller(): ?array
+    {
+        $without = $this->judged->withoutController();
+
+        return $without === null
+            ? null
+            : ['with' => $this->judged->year($this->isMoney), 'without' => $without->year($this->isMoney)];
+    }
+
     /** @throws OutOfRange */
     public function best(int $budgetMinor): Chosen
     {

@@ -50,6 +50,7 @@ final class MeasureController
             'measures' => $desk?->views($best->ids ?? []) ?? [],
             'best' => $desk === null || $best === null ? null : self::chosen($best, $desk),
             'curve' => $desk === null ? [] : array_map(fn (Chosen $c): array => self::chosen($c, $desk), $desk->curve()),
+            'controller' => $desk?->controller(),
             'hasPrices' => MeasurePrice::query()->whereNotIn('kind', [MeasurePrice::MINUTE, MeasurePrice::DEVICE])->exists(),
             'mayPrice' => $user->can('update', RiskRate::class),
             'isConfirmed' => RiskRate::query()->exists(),

@@ -32,6 +32,15 @@ final readonly class AlarmWay
     ) {
     }
 
+    /** It falls silent with a controller: it reports through one, or is about one. */
+    public function hangsOnController(): bool
+    {
+        $parts = $this->hangs?->all() ?? [];
+
+        return $this->quantity === AlarmQuantity::Silence
+            || array_filter($parts, fn (string $p): bool => str_starts_with($p, 'controller:')) !== [];
+    }
+
     /** @param  list<Called>  $chain */
     public function calling(array $chain): self
     {

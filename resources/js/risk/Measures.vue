@@ -17,6 +17,7 @@ const props = defineProps<{
     measures: MeasureView[];
     best: Chosen | null;
     curve: Chosen[];
+    controller: { with: number; without: number } | null;
     hasPrices: boolean;
     mayPrice: boolean;
     isConfirmed: boolean;
@@ -132,6 +133,11 @@ const offer = computed(
                     </tr>
                 </tbody>
             </table>
+            <p v-if="controller">
+                <b>With its controller</b> a year costs {{ amount(controller.with) }}, without it, on thermostats and
+                alarms of their own, {{ amount(controller.without) }}:
+                {{ controller.with <= controller.without ? 'it is worth its own failures.' : 'it adds more than it takes.' }}
+            </p>
             <p class="quiet">
                 Each is judged by the system it would make, its own failures included. Few devices and much attention,
                 or many layers: the same arithmetic judges both. What can hurt people stands outside every budget.

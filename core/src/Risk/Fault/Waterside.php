@@ -50,4 +50,23 @@ final readonly class Waterside
             unknown: $this->unknown,
         );
     }
+
+    /** No controller drives it. */
+    public function withoutHead(): self
+    {
+        return new self(
+            topUp: $this->topUp,
+            draining: $this->draining,
+            doses: $this->doses,
+            fills: $this->fills,
+            skimmer: $this->skimmer,
+            lost: null,
+            hasLamp: $this->hasLamp,
+            leakL: $this->leakL,
+            roomTempered: $this->roomTempered,
+            roomUntemperedC: $this->roomUntemperedC,
+            hasDrain: $this->hasDrain,
+            unknown: $this->unknown,
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Risk\Measures;
 
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Standing\HazardRow;
@@ -48,6 +49,45 @@ final class Judged
     public function harms(Hazard $hazard, array $measures): float
     {
         return $this->row($hazard, $measures)->harms->likely ?? 0.0;
+    }
+
+    /**
+     * The same system without its controller (R-33): heaters on their own thermostats, alarms that do not hang on it, nothing to fall
+     * silent, no guards. Null: none drives it.
+     *
+     * @throws OutOfRange
+     */
+    public function withoutController(): ?self
+    {
+        if ($this->standing->setUps === []) {
+            return null;
+        }
+        $moments = array_map(
+            fn (Moment $m): Moment => new Moment(
+                $m->share,
+                $m->tank->waterside === null ? $m->tank : $m->tank->with(waterside: $m->tank->waterside->withoutHead()),
+                $m->place,
+                array_values(array_filter($m->alarms, fn (AlarmWay $a): bool => ! $a->hangsOnController())),
+            ),
+            $this->moments,
+        );
+
+        return new self($this->standing->withoutController(), $moments, $this->rates);
+    }
+
+    /**
+     * A year of it: loss, or harms where nobody said what is at stake.
+     *
+     * @throws OutOfRange
+     */
+    public function year(bool $inMoney): float
+    {
+        $sum = 0.0;
+        foreach (Hazard::cases() as $hazard) {
+            $sum += $inMoney ? $this->loss($hazard, []) : $this->harms($hazard, []);
+        }
+
+        return $sum;
     }
 
     /** @return list<MeasureKind> that would change anything here */

@@ -60,4 +60,23 @@ final readonly class Device
             outOf: $this->outOf,
         );
     }
+
+    /** On a plain plug, by its own thermostat; a group of a controller's outlet is none any more. */
+    public function onItsOwn(): self
+    {
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            job: $this->job,
+            watts: $this->watts,
+            ageYears: $this->ageYears,
+            provenYears: $this->provenYears,
+            hangs: Hangs::onNothing(),
+            group: $this->outlet !== null && $this->group === $this->outlet ? null : $this->group,
+            inSump: $this->inSump,
+            outlet: null,
+            ownThermostat: $this->ownThermostat,
+            outOf: $this->outOf,
+        );
+    }
 }

@@ -79,6 +79,32 @@ final readonly class Standing
         );
     }
 
+    /** Nothing is switched or watched by a head. */
+    public function withoutController(): self
+    {
+        return new self(
+            devices: array_values(
+                array_map(
+                    fn (Device $d): Device => $d->onItsOwn(),
+                    array_filter($this->devices, fn (Device $d): bool => $d->job !== Job::Controller),
+                ),
+            ),
+            feedLayers: $this->feedLayers,
+            systemYears: $this->systemYears,
+            seamYears: $this->seamYears,
+            visitsYear: $this->visitsYear,
+            animalsWorth: $this->animalsWorth,
+            floorWorth: $this->floorWorth,
+            hasEmergencyDrain: $this->hasEmergencyDrain,
+            emergencyTested: $this->emergencyTested,
+            isDrainGuarded: $this->isDrainGuarded,
+            helpBringsAir: $this->helpBringsAir,
+            makesWater: $this->makesWater,
+            hasGenerator: $this->hasGenerator,
+            added: $this->added,
+        );
+    }
+
     public function protectedBy(Layer $layer, Hazard ...$against): self
     {
         return $this->with(added: [...$this->added, [array_values($against), $layer]]);
