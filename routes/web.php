@@ -66,6 +66,7 @@ use App\Rounds\Http\CallOutController;
 use App\Rounds\Http\ChargeController;
 use App\Rounds\Http\CrewController;
 use App\Rounds\Http\DisturbedController;
+use App\Rounds\Http\DrillController;
 use App\Rounds\Http\DueController;
 use App\Rounds\Http\FaultController;
 use App\Rounds\Http\FeedController;
@@ -400,6 +401,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/sites/{site}/ready', [ReadyController::class, 'show'])->name('sites.ready');
     Route::post('/sites/{site}/shut-offs', [ReadyController::class, 'shutOff'])->name('shut-offs.store');
     Route::get('/sites/{site}/emergency.pdf', [ReadyController::class, 'sheet'])->name('sites.emergency');
+    Route::post('/systems/{system}/drills', DrillController::class)->name('systems.drills');
     Route::get('/incidents', [IncidentController::class, 'index'])->name('incidents');
     Route::post('/systems/{system}/incidents', [IncidentController::class, 'store'])->name('incidents.store');
     Route::get('/incidents/{incident}', [IncidentController::class, 'show'])->name('incidents.show');

@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Emergency\Need;
 use Velbrin\Core\Emergency\Needs;
+use Velbrin\Core\Emergency\PowerWithoutMains;
 use Velbrin\Core\Emergency\Readiness;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Hazard;
@@ -73,7 +74,8 @@ final class ReadyDesk
 
     /**
      * @param  array<string, float>  $losses  yearly, by hazard
-     * @return array{needs: list<array<string, mixed>>, share: float, shareByLoss: float|null, served: list<string>, unserved: list<string>}
+     * @return array{needs: list<array<string, mixed>>, share: float, shareByLoss: float|null, served: list<string>, unserved: list<string>,
+     *     power: list<array{label: string, runsH: float|null, harmH: float|null}>}
      *
      * @throws OutOfRange
      */
@@ -110,6 +112,12 @@ final class ReadyDesk
             'shareByLoss' => $ready->shareByLoss,
             'served' => array_map($labels, $ready->served),
             'unserved' => array_map($labels, $ready->unserved),
+            'power' => $tank->hasAnimals
+                ? array_map(
+                    fn (PowerWithoutMains $p): array => ['label' => $p->label, 'runsH' => $p->runsH, 'harmH' => $p->harmH],
+                    PowerWithoutMains::of($tank),
+                )
+                : [],
         ];
     }
 

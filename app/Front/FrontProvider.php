@@ -36,6 +36,7 @@ use App\Rounds\ExpectedNow;
 use App\Rounds\LookAtVessel;
 use App\Rounds\LookBefore;
 use App\Rounds\OffNow;
+use App\Rounds\ProvedAtVisit;
 use App\Rounds\ReplaceRetired;
 use App\Rounds\StageLeftOver;
 use App\Rounds\TakesCalendarsBack;
@@ -105,6 +106,7 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(Expected::class, ExpectedNow::class);
         $this->app->bind(Gateway::class, SimulatedGateway::class);
         Event::listen(VisitClosed::class, DraftReport::class);
+        Event::listen(VisitClosed::class, ProvedAtVisit::class);
         Event::listen(AccessEnded::class, TakesCalendarsBack::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
         Event::listen(DeviceRetired::class, ReplaceRetired::class);

@@ -35,9 +35,9 @@ final class Exposures
     }
 
     /** @return list<HoursInHand>|string the same, with what was read for a year of it already */
-    public function within(StandingReader $reader, System $system, Night $night): array|string
+    public function within(StandingReader $reader, System $system, Night $night, ?bool $isAway = null): array|string
     {
-        return $this->answer($system, $night, $reader->helpers, $reader->off, $reader->around);
+        return $this->answer($system, $night, $reader->helpers, $reader->off, $reader->around, $isAway);
     }
 
     public function helpers(System $system): Helpers
@@ -90,15 +90,21 @@ final class Exposures
      * @param  list<int>  $off
      * @return list<HoursInHand>|string
      */
-    private function answer(System $system, Night $night, Helpers $helpers, array $off, Around $around): array|string
-    {
+    private function answer(
+        System $system,
+        Night $night,
+        Helpers $helpers,
+        array $off,
+        Around $around,
+        ?bool $isAway = null,
+    ): array|string {
         $tank = TonightReader::read($system, $night, $off, $around);
         if (is_string($tank)) {
             return $tank;
         }
         try {
             $alarms = $helpers->alarms($system, $night);
-            $place = $helpers->place($system, $night);
+            $place = $helpers->place($system, $night, $isAway);
 
             return array_map(
                 fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place),

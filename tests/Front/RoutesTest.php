@@ -120,6 +120,7 @@ final class RoutesTest extends TestCase
         'vessels.leave' => 'op',
         'moves' => 'opt',
         'systems.worth' => 'op',
+        'systems.drills' => 'op',
         'systems.single' => 'opt',
         'systems.measures' => 'opt',
         'systems.offer' => 'op',

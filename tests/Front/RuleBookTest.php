@@ -31,7 +31,6 @@ final class RuleBookTest extends TestCase
         'X-41' => 'Rounds/FollowUp.php',
         'X-53' => 'Build/AcceptedRisk.php',
         'X-59' => 'Build/StageFirm.php',
-        'R-43' => 'Risk/Proof.php',
         'R-44' => 'Stores/Stock.php',
         'X-51' => 'Emergency/IncidentDesk.php',
     ];

@@ -109,7 +109,8 @@ final class RiskController
         $system->load(['site.client', 'keeper', 'vessels', 'items', 'room', ...SystemHeaderView::loads()]);
         $reader = StandingReader::around(collect([$system]));
         $helpers = $reader->helpers;
-        $answer = $exposures->within($reader, $system, $night);
+        $isAway = $request->boolean('away') ? true : null;
+        $answer = $exposures->within($reader, $system, $night, $isAway);
         $hazards = is_string($answer)
             ? []
             : array_map(fn (HoursInHand $h): HazardView => HazardView::of($h, $user->units()), $answer);
@@ -143,6 +144,7 @@ final class RiskController
                 ->map(fn (Item $i): array => ['id' => $i->id, 'name' => $i->name])
                 ->values(),
             'night' => $night->value,
+            'away' => $isAway === true,
             'nights' => self::nights(),
             'room' => $night->roomC($system),
             'hazards' => $hazards,

@@ -80,6 +80,7 @@ final readonly class Tonight
         ?float $batteryH = null,
         ?float $backgroundW = null,
         ?Waterside $waterside = null,
+        ?bool $batteryPump = null,
     ): self {
         return new self(
             heat: $this->heat,
@@ -98,7 +99,7 @@ final readonly class Tonight
             smallFish: $this->smallFish,
             community: $this->community,
             batteryH: $batteryH ?? $this->batteryH,
-            batteryPump: $this->batteryPump,
+            batteryPump: $batteryPump ?? $this->batteryPump,
             altitudeM: $this->altitudeM,
             displayL: $this->displayL,
             displayHeat: $this->displayHeat,
@@ -108,5 +109,11 @@ final readonly class Tonight
             batteryLoadW: $this->batteryLoadW,
             waterside: $waterside ?? $this->waterside,
         );
+    }
+
+    /** With a battery for so long, on a pump that breaks the surface or on a stone. */
+    public function onBattery(float $hours, bool $pump): self
+    {
+        return $this->with(batteryH: $hours, batteryPump: $pump);
     }
 }

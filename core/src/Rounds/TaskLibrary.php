@@ -229,8 +229,53 @@ final class TaskLibrary
                 messy: true,
                 holds: [0, 1, 6],
             ),
+            new TaskType(
+                'standby-test',
+                'Standby proved alone',
+                365,
+                25,
+                [
+                    'What usually runs off, at its plug',
+                    'The standby alone for as long as the visit lasts: it heats, it moves water',
+                    'Temperature and draw written down',
+                    'Everything on again, in the order of its sheet',
+                ],
+                [self::WET_HANDS],
+                readings: ['temperature'],
+            ),
+            new TaskType(
+                'drain-test',
+                'Emergency drain with the main blocked',
+                365,
+                20,
+                [
+                    'Top-off off, towels out, one hand at the return’s plug',
+                    'Main drain blocked by hand, never with something that can slip in',
+                    'Level watched to the emergency drain: it takes the whole flow, quietly',
+                    'Main open again, top-off on, level as before',
+                ],
+                ['Never leave a blocked drain alone.', self::WET_HANDS],
+                [OffWhile::TopOff],
+            ),
+            new TaskType(
+                'power-drill',
+                'Power cut, rehearsed',
+                365,
+                30,
+                [
+                    'Household told; everything off at the breaker, from a dry place',
+                    'Sump: it takes what comes down, with room left',
+                    'Battery carries its pump at once; minutes written down',
+                    'Alarm for the power cut called somebody',
+                    'On again one by one; clocks, set-ups and levels as before',
+                ],
+                ['Breakers only from a dry place; a breaker that falls again stays off: electrician.'],
+            ),
         ];
     }
+
+    /** Jobs that prove a protection, by what they prove (R-43, E-6). */
+    public const PROOFS = ['standby-test' => 'heater', 'battery-test' => 'battery', 'drain-test' => 'emergency-drain'];
 
     /** What travels with a job: its change is part of a sand top-up (S-1, S-40). */
     public const GOES_WITH = ['sand-topup' => 'change'];

@@ -15,6 +15,7 @@ use Velbrin\Core\Emergency\FirstThree;
 use Velbrin\Core\Emergency\IncidentState;
 use Velbrin\Core\Emergency\Need;
 use Velbrin\Core\Emergency\Own;
+use Velbrin\Core\Emergency\PowerWithoutMains;
 use Velbrin\Core\Emergency\Readiness;
 use Velbrin\Core\Emergency\Rewarm;
 use Velbrin\Core\Emergency\Spilling;
@@ -22,6 +23,7 @@ use Velbrin\Core\Emergency\StayOrGo;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Tests\Risk\Worlds;
 
 /** Led through an emergency: what first, how long, stay or go, ready before (E-1 … E-11). */
 final class EmergencyTest extends TestCase
@@ -224,6 +226,20 @@ final class EmergencyTest extends TestCase
         foreach ([$air(null, 1, true), $air(2, null, true), $air(2, 1, null), $air(2, 1, false)] as $need) {
             self::assertSame([Hazard::PowerCut], $of($need, $heater)->unserved);
         }
+    }
+
+    #[Test]
+    public function what_stands_in_for_the_mains_is_ranked_by_how_long_this_tank_lasts_with_it(): void
+    {
+        $ranked = PowerWithoutMains::of(Worlds::tank(24.0));
+        $by = array_column(array_map(fn (PowerWithoutMains $p): array => [$p->code, $p], $ranked), 1, 0);
+        self::assertSame('generator', $ranked[0]->code);
+        self::assertSame('nothing', $ranked[count($ranked) - 1]->code);
+        self::assertEqualsWithDelta(300 * 0.8 * 0.9 / 12, $by['pump']->runsH, 1e-9);
+        self::assertEqualsWithDelta(300 * 0.8 * 0.9 / 4, $by['stone']->runsH, 1e-9);
+        self::assertEqualsWithDelta(720 * 0.5 / (12 / 0.85 + 10), $by['car']->runsH, 1e-9);
+        self::assertGreaterThan($by['nothing']->harmH, $by['pump']->harmH ?? INF);
+        self::assertArrayNotHasKey('own', $by);
     }
 
     /** @return list<string> */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Head, Link, useForm } from '@inertiajs/vue3';
+import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
 import { today } from '../shared/days';
 import FieldError from '../shared/FieldError.vue';
@@ -39,6 +39,7 @@ const props = defineProps<{
             shareByLoss: number | null;
             served: string[];
             unserved: string[];
+            power: { label: string; runsH: number | null; harmH: number | null }[];
         } | null;
     }[];
     chain: { name: string; phone: string | null; what: string }[];
@@ -184,7 +185,23 @@ const hours = (h: number | null) =>
                         </tr>
                     </tbody>
                 </table>
+                <ul v-if="s.ready.power.length" class="list without" aria-label="Without mains">
+                    <li v-for="p in s.ready.power" :key="p.label">
+                        <b>{{ p.harmH === null ? 'no harm' : hours(p.harmH) }}</b> {{ p.label
+                        }}<small>{{
+                            p.runsH === null ? 'as long as it has fuel' : p.runsH > 0 ? `runs ${hours(p.runsH)}` : ''
+                        }}</small>
+                    </li>
+                </ul>
             </template>
+            <button
+                v-if="mayUpdate"
+                type="button"
+                class="outline"
+                @click="router.post(`/systems/${s.id}/drills`, {}, { preserveScroll: true })"
+            >
+                Put its proofs and drills into the round
+            </button>
         </section>
         <p class="quiet">What lies where is kept in <Link href="/stores">Stores</Link>.</p>
         <template v-if="chain.length">

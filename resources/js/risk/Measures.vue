@@ -136,7 +136,11 @@ const offer = computed(
             <p v-if="controller">
                 <b>With its controller</b> a year costs {{ amount(controller.with) }}, without it, on thermostats and
                 alarms of their own, {{ amount(controller.without) }}:
-                {{ controller.with <= controller.without ? 'it is worth its own failures.' : 'it adds more than it takes.' }}
+                {{
+                    controller.with <= controller.without
+                        ? 'it is worth its own failures.'
+                        : 'it adds more than it takes.'
+                }}
             </p>
             <p class="quiet">
                 Each is judged by the system it would make, its own failures included. Few devices and much attention,

@@ -29,6 +29,7 @@ type Life = {
 const props = defineProps<{
     header: SystemHeaderView;
     night: string;
+    away: boolean;
     nights: Record<string, string>;
     room: number | null;
     hazards: HazardView[];
@@ -50,6 +51,12 @@ const props = defineProps<{
 }>();
 const units = useUnits();
 const night = ref(props.night);
+const away = ref(props.away);
+const look = () =>
+    router.get(`/systems/${props.header.id}/risk`, {
+        ...(night.value === 'tonight' ? {} : { night: night.value }),
+        ...(away.value ? { away: 1 } : {}),
+    });
 const span = computed(
     () =>
         Math.max(
@@ -153,12 +160,9 @@ function keepAlarm() {
         <RiskTabs :id="header.id" here="hours" :site="header.siteId" />
         <StartIncident :system-id="header.id" />
         <div class="filter">
-            <select
-                v-model="night"
-                aria-label="Which night"
-                @change="router.get(`/systems/${header.id}/risk`, night === 'tonight' ? {} : { night })"
-            >
+            <select v-model="night" aria-label="Which night" @change="look">
                 <option v-for="(label, key) in nights" :key="key" :value="key">{{ label }}</option></select
+            ><label class="check"><input v-model="away" type="checkbox" @change="look" /> the household is away</label
             ><span class="quiet stamp">{{
                 room === null
                     ? 'how warm the room then is was never said'
