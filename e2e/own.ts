@@ -24,7 +24,8 @@ export async function post(
         ...(method === 'POST' ? {} : { maxRedirects: 0 }),
         headers: await token(page),
     });
-    expect(response.status(), `${method} ${url}`).toBeLessThan(400);
+    const said = response.ok() ? '' : await response.text();
+    expect(response.status(), `${method} ${url} ${said.slice(0, 400)}`).toBeLessThan(400);
     return new URL(response.url()).pathname;
 }
 
