@@ -53,7 +53,8 @@ test('somebody is ill: seen first, moved as little as can be, the clients told, 
         ends_min: 1260,
         break_min: 30,
     });
-    const board = await propsOf<{ board: { crews: { id: number; name: string }[] } }>(planner, '/rounds');
+    const week = `/rounds?week=${nextMonday()}`;
+    const board = await propsOf<{ board: { crews: { id: number; name: string }[] } }>(planner, week);
     const crew = board.board.crews.find((c) => c.name === `${sol} alone`)?.id;
     await post(planner, `/visits/${visit}/move`, { crew_id: crew, on: nextMonday(), position: null });
 

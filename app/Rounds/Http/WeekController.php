@@ -46,7 +46,7 @@ final class WeekController
         $monday = $this->monday($request);
         $page = max(1, $request->integer('page', 1));
         $all = Crew::query()
-            ->where('from_on', '<=', $monday->addDays(6)->toDateString())
+            ->where('from_on', '<=', $monday->addDays(WeekReader::DAYS - 1)->toDateString())
             ->where(fn ($q) => $q->whereNull('until_on')->orWhere('until_on', '>=', $monday->toDateString()))
             ->orderBy('name')
             ->pluck('id');
