@@ -409,6 +409,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/incidents/{incident}/close', [IncidentController::class, 'close'])->name('incidents.close');
     Route::get('/stores', [StoreController::class, 'index'])->name('stores');
     Route::get('/stores/reorder.csv', [StoreController::class, 'csv'])->name('stores.reorder');
+    Route::get('/stores/reorder.pdf', [StoreController::class, 'pdf'])->name('stores.reorder-paper');
     Route::post('/parts', [StoreController::class, 'store'])->name('parts.store');
     Route::put('/parts/{part}', [StoreController::class, 'update'])->name('parts.update');
     Route::post('/parts/{part}/archive', [StoreController::class, 'archive'])->name('parts.archive');

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Emergency\Course;
 use Velbrin\Core\Emergency\EmergencyKind;
 use Velbrin\Core\Emergency\Entry;
+use Velbrin\Core\Emergency\IncidentState;
 
 /** Something is wrong at a tank, from the first tap to the review (E-3, E-4). */
 #[UsePolicy(IncidentPolicy::class)]
@@ -54,6 +55,14 @@ final class Incident extends Model
             array_values($this->entries->map(fn (IncidentEntry $e): Entry => $e->entry())->all()),
             (float) $this->began_at->getTimestamp(),
         );
+    }
+
+    /** Where it stands: once its review is written it is closed, whatever was said last on site. */
+    public function stands(): IncidentState
+    {
+        $said = $this->course()->state;
+
+        return $this->closed_at === null || ! $said->isOpen() ? $said : IncidentState::Closed;
     }
 
     /**

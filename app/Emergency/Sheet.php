@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Emergency;
 
+use App\Clients\Attachment;
 use App\Clients\Site;
 use App\House\Days;
 use App\House\Paper;
 use App\Systems\System;
+use Illuminate\Support\Facades\Storage;
 use Velbrin\Core\Emergency\EmergencyKind;
 use Velbrin\Core\Emergency\FirstThree;
 use Velbrin\Core\Measure\OutOfRange;
@@ -27,6 +29,11 @@ final class Sheet
         EmergencyKind::Leak,
     ];
 
+    private const PHOTOS = 4;
+
+    /** High: 22 mm at about 280 dots an inch. */
+    private const PHOTO_PX = 240;
+
     public function __construct(private readonly IncidentDesk $desk)
     {
     }
@@ -43,8 +50,50 @@ final class Sheet
             'chain' => $first === null ? [] : array_slice($this->desk->chain($first, $this->desk->helpers($first)), 0, 7),
             'shutOffs' => ShutOff::query()->where('site_id', $site->id)->orderBy('id')->get(),
             'missing' => $this->missing($site),
+            'photos' => $this->photos($site),
             'systems' => $systems->map(fn (System $s): array => $this->system($s, $units))->all(),
         ]);
+    }
+
+    /** @return list<array{label: string, picture: string}> the newest of each shut-off, small: it stays one page */
+    private function photos(Site $site): array
+    {
+        $photos = $site->attachments()
+            ->current()
+            ->ready()
+            ->where('kind', Attachment::PHOTO)
+            ->where('about', 'like', ShutOff::ABOUT.'%')
+            ->orderByDesc('id')
+            ->get()
+            ->unique('about')
+            ->take(self::PHOTOS);
+        $small = [];
+        foreach ($photos as $photo) {
+            $kind = ShutOffKind::tryFrom(substr((string) $photo->about, strlen(ShutOff::ABOUT)));
+            $picture = self::small($photo);
+            if ($kind !== null && $picture !== null) {
+                $small[] = ['label' => $kind->label(), 'picture' => $picture];
+            }
+        }
+
+        return $small;
+    }
+
+    private static function small(Attachment $photo): ?string
+    {
+        $disk = Storage::disk('local');
+        $image = $disk->exists($photo->path) ? @imagecreatefromstring((string) $disk->get($photo->path)) : false;
+        if ($image === false) {
+            return null;
+        }
+        $scaled = imagescale($image, max(1, (int) round(self::PHOTO_PX * imagesx($image) / imagesy($image))), self::PHOTO_PX);
+        if ($scaled === false) {
+            return null;
+        }
+        ob_start();
+        imagejpeg($scaled, null, 80);
+
+        return 'data:image/jpeg;base64,'.base64_encode((string) ob_get_clean());
     }
 
     /** @return list<string> */

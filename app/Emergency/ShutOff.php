@@ -16,6 +16,9 @@ final class ShutOff extends Model
 {
     use Audited;
 
+    /** What a photo of a place’s shut-offs is about: "shutoff:board". */
+    public const ABOUT = 'shutoff:';
+
     protected $fillable = ['site_id', 'kind', 'words', 'who_may', 'looked_on', 'user_id'];
 
     /** @return array<string, string> */

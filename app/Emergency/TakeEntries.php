@@ -84,7 +84,11 @@ final class TakeEntries
     private static function against(IncidentEntry $entry): ?string
     {
         return match ($entry->said) {
-            Said::State => IncidentState::tryFrom((string) $entry->of) === null ? 'How far it is cannot be read.' : null,
+            Said::State => match (IncidentState::tryFrom((string) $entry->of)) {
+                null => 'How far it is cannot be read.',
+                IncidentState::Closed => 'It is closed in the office, with its review.',
+                default => null,
+            },
             Said::Reading => match (true) {
                 ! in_array($entry->of, ['temperature', 'oxygen', 'ph', 'salinity', 'ammonia', 'alkalinity'], true) => 'What was read?',
                 $entry->value === null => 'A number, please.',

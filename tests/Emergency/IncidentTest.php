@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Emergency;
 
+use App\Clients\Attachment;
 use App\Emergency\Incident;
 use App\Emergency\IncidentEntry;
 use App\Emergency\ShutOff;
@@ -107,13 +108,14 @@ final class IncidentTest extends TestCase
             $this->entry('reading', $now, ['of' => 'temperature', 'value' => 51]),
             $this->entry('reading', $now, ['of' => 'mood', 'value' => 5]),
             $this->entry('state', $now, ['of' => 'fine']),
+            $this->entry('state', $now, ['of' => 'closed']),
             $this->entry('note', $now, ['words' => ' ']),
             $this->entry('look', $now, ['of' => 'ceiling']),
             ['uuid' => 'no', 'kind' => 'note', 'at' => $now, 'payload' => ['words' => 'a']],
             $this->entry('note', now()->subDays(31)->toIso8601String(), ['words' => 'old']),
             $this->entry('reading', $now, ['of' => 'temperature', 'value' => 50]),
         ]);
-        self::assertSame([...array_fill(0, 7, 'refused'), 'ok'], array_column($answers, 'outcome'));
+        self::assertSame([...array_fill(0, 8, 'refused'), 'ok'], array_column($answers, 'outcome'));
         self::assertSame(1, IncidentEntry::query()->count());
         $mine = $this->entry('note', $now, ['words' => 'mine']);
         $this->send($incident, [$mine]);
@@ -172,6 +174,7 @@ final class IncidentTest extends TestCase
         self::assertEqualsWithDelta(2.0, $closed->failed_age_years, 0.02);
         self::assertStringContainsString('Put back what', FollowUp::query()->sole()->text);
         $page = $this->page($incident);
+        self::assertSame(['closed', []], [$page['incident']['stateLabel'], $page['next']]);
         self::assertSame([$twin->id], array_column($page['sameAge'], 'id'));
         $this->actingAs($this->technician)->post("/incidents/{$incident->id}/close")->assertForbidden();
     }
@@ -213,6 +216,14 @@ final class IncidentTest extends TestCase
         self::assertSame('Under the sink, red handle', ShutOff::query()->sole()->words);
         $shown = collect($this->page(null, "/sites/{$this->system->site_id}/ready")['shutOffs'])->firstWhere('kind', 'water-stop');
         self::assertNotNull($shown['photo']);
+        $sheet = "/sites/{$this->system->site_id}/emergency.pdf";
+        $pictures = fn (): string => (new Process(
+            ['pdfimages', '-list', '-'],
+            input: (string) $this->actingAs($this->planner)->get($sheet)->assertOk()->getContent(),
+        ))->mustRun()->getOutput();
+        self::assertMatchesRegularExpression('/image\s+360\s+240/', $pictures(), 'small, and in its own shape');
+        Storage::disk('local')->delete(Attachment::query()->sole()->path);
+        self::assertStringNotContainsString('image', $pictures(), 'a photo that is gone takes no sheet away');
     }
 
     #[Test]

@@ -141,6 +141,7 @@ final class RoutesTest extends TestCase
         'incidents.close' => 'op',
         'stores' => 'opt',
         'stores.reorder' => 'opt',
+        'stores.reorder-paper' => 'opt',
         'parts.store' => 'op',
         'parts.update' => 'op',
         'parts.archive' => 'op',

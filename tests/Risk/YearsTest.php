@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Risk;
 
+use App\Control\Circuit;
+use App\Control\Controller;
+use App\Control\Strip;
 use App\Risk\MeasurePrice;
 use App\Risk\PeopleAnswer;
 use App\Risk\Proof;
@@ -250,6 +253,39 @@ final class YearsTest extends TestCase
         self::assertSame(0, $curve[0]['costMinor']);
         self::assertLessThan($curve[0]['yearly'], end($curve)['yearly']);
         $this->actingAs($this->planner)->put('/settings/measures', ['prices' => ['luck' => 1]])->assertSessionHasErrors('prices');
+    }
+
+    #[Test]
+    public function what_hangs_on_one_thing_is_named_and_what_nobody_wrote_down_stays_open(): void
+    {
+        $heat = fn (): ?string => collect($this->page('/risk/year')['shared'])->firstWhere('function', 'heat')['part'] ?? null;
+        self::assertSame('unknown', $heat(), 'no circuit is on record');
+        $circuits = array_map(
+            fn (string $name): int => Circuit::query()->create(['site_id' => $this->system->site_id, 'name' => $name])->id,
+            ['A', 'B'],
+        );
+        [$one, $two] = $this->system->items()->where('job', 'heater')->orderBy('id')->get()->all();
+        $one->update(['circuit_id' => $circuits[0]]);
+        self::assertSame('unknown', $heat(), 'one of them is');
+        $two->update(['circuit_id' => $circuits[0]]);
+        self::assertSame('circuit', $heat());
+        $two->update(['circuit_id' => $circuits[1]]);
+        self::assertNull($heat(), 'apart');
+        $controller = Controller::query()->create(['site_id' => $this->system->site_id, 'name' => 'Head']);
+        $strip = Strip::query()->create(
+            ['site_id' => $this->system->site_id, 'controller_id' => $controller->id, 'circuit_id' => $circuits[0], 'name' => 'S'],
+        );
+        $outlets = array_map(
+            fn (string $name): int => $strip->outlets()->create(['site_id' => $strip->site_id, 'name' => $name])->id,
+            ['1', '2'],
+        );
+        $one->update(['outlet_id' => $outlets[0]]);
+        $two->update(['outlet_id' => $outlets[1]]);
+        self::assertSame('strip', $heat(), 'the strip’s own circuit counts, not the word of before');
+        $two->update(['outlet_id' => $outlets[0]]);
+        self::assertSame('outlet', $heat());
+        $two->update(['retired_at' => now()]);
+        self::assertNull($heat(), 'one alone shares with nobody');
     }
 
     #[Test]

@@ -18,6 +18,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\Process\Process;
 use Tests\Fixture;
 use Tests\TestCase;
 
@@ -174,8 +175,14 @@ final class StoresTest extends TestCase
         $csv = $this->actingAs($this->planner)->get('/stores/reorder.csv')->assertOk()->streamedContent();
         self::assertStringContainsString('"Heater 200 W"', $csv);
         self::assertStringContainsString(',5,5,', $csv, 'two wanted, in packs of five');
+        $paper = fn (): string => (new Process(
+            ['pdftotext', '-layout', '-', '-'],
+            input: (string) $this->get('/stores/reorder.pdf')->assertOk()->getContent(),
+        ))->mustRun()->getOutput();
+        self::assertMatchesRegularExpression('/Heater 200 W\s+5 .*\s+0\s+2\s/', $paper());
         $this->lay(2);
         self::assertStringNotContainsString('Heater 200 W', $this->get('/stores/reorder.csv')->streamedContent());
+        self::assertStringContainsString('Nothing is wanted', $paper());
         $this->post("/parts/{$this->part->id}/archive")->assertSessionHasErrors('part');
     }
 

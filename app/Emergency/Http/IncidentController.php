@@ -40,7 +40,7 @@ final class IncidentController
             'kind' => $i->kind->label(),
             'system' => $i->system?->name,
             'where' => "{$i->system?->site?->client?->name}, {$i->system?->site?->name}",
-            'state' => $i->course()->state->label(),
+            'state' => $i->stands()->label(),
             'beganAt' => $i->began_at->toIso8601ZuluString(),
             'closedAt' => $i->closed_at?->toIso8601ZuluString(),
             'by' => $i->user?->name,
@@ -102,7 +102,7 @@ final class IncidentController
                 'label' => $incident->kind->label(),
                 'isDanger' => $incident->kind->isDanger(),
                 'state' => $course->state->value,
-                'stateLabel' => $course->state->label(),
+                'stateLabel' => $incident->stands()->label(),
                 'sinceAt' => gmdate('Y-m-d\TH:i:s\Z', (int) $course->sinceS),
                 'beganAt' => $incident->began_at->toIso8601ZuluString(),
                 'closedAt' => $incident->closed_at?->toIso8601ZuluString(),
@@ -121,7 +121,12 @@ final class IncidentController
                 'items' => $system->items->filter(fn (Item $i): bool => $i->retired_at === null)
                     ->map(fn (Item $i): array => ['id' => $i->id, 'name' => $i->name])->values()->all(),
             ],
-            'next' => array_map(fn (IncidentState $s): array => ['state' => $s->value, 'label' => $s->label()], $course->state->next()),
+            'next' => array_values(
+                array_map(
+                    fn (IncidentState $s): array => ['state' => $s->value, 'label' => $s->label()],
+                    array_filter($incident->stands()->next(), fn (IncidentState $s): bool => $s !== IncidentState::Closed),
+                ),
+            ),
             'actions' => IncidentDesk::firstThree($incident->kind, $own, $user->units()),
             'staysOn' => FirstThree::staysOn($incident->kind, $own)->in($user->units()),
             'never' => IncidentDesk::never($incident->kind, $user->units()),

@@ -28,15 +28,12 @@ use Velbrin\Core\Risk\Tonight;
 /** Ready before it happens: where a place is shut off, what stands ready, whom to ring; one sheet for a dark house (E-1, E-8). */
 final class ReadyController
 {
-    /** What a photo of a place’s shut-offs shows. */
-    private const ABOUT = 'shutoff:';
-
     public function show(Site $site, #[CurrentUser] User $user, ReadyDesk $desk, IncidentDesk $incidents): Response
     {
         Gate::authorize('view', $site);
         $site->load('client');
         $shut = ShutOff::query()->where('site_id', $site->id)->get()->keyBy(fn (ShutOff $s): string => $s->kind->value);
-        $photos = $site->attachments()->current()->where('about', 'like', self::ABOUT.'%')->orderBy('id')->pluck('id', 'about');
+        $photos = $site->attachments()->current()->where('about', 'like', ShutOff::ABOUT.'%')->orderBy('id')->pluck('id', 'about');
         $systems = ReadyDesk::systems($site);
         $read = $desk->read($systems);
 
@@ -50,7 +47,7 @@ final class ReadyController
                     'words' => $shut->get($k->value)?->words,
                     'whoMay' => $shut->get($k->value)?->who_may,
                     'on' => $shut->get($k->value)?->looked_on->toDateString(),
-                    'photo' => $photos[self::ABOUT.$k->value] ?? null,
+                    'photo' => $photos[ShutOff::ABOUT.$k->value] ?? null,
                 ],
                 ShutOffKind::cases(),
             ),
@@ -88,7 +85,7 @@ final class ReadyController
         );
         $photo = $request->file('file');
         if ($photo instanceof UploadedFile) {
-            Attachments::keep($site, $photo, $shutOff->kind->label(), $user, self::ABOUT.$shutOff->kind->value);
+            Attachments::keep($site, $photo, $shutOff->kind->label(), $user, ShutOff::ABOUT.$shutOff->kind->value);
         }
 
         return back()->with('said', 'Kept; it heads the emergency sheet.');

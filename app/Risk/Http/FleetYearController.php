@@ -6,6 +6,7 @@ namespace App\Risk\Http;
 
 use App\Risk\Exposure;
 use App\Risk\FleetYear;
+use App\Risk\SharedCauses;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
@@ -21,6 +22,7 @@ final class FleetYearController
         return Inertia::render('risk/Year', [
             'lines' => FleetYear::lines(),
             'cohorts' => FleetYear::cohorts(),
+            'shared' => SharedCauses::ofFleet(),
             'changes' => FleetYear::changes(),
             'unworked' => DB::table('systems')
                 ->whereNull('archived_at')

@@ -8,6 +8,7 @@ use App\Build\Supplier;
 use App\Clients\Site;
 use App\House\Csv;
 use App\House\Days;
+use App\House\Paper;
 use App\Rounds\Vehicle;
 use App\Stores\MoveStock;
 use App\Stores\Part;
@@ -24,6 +25,7 @@ use App\Water\Depot;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -168,6 +170,18 @@ final class StoreController
         Gate::authorize('viewAny', Part::class);
 
         return Csv::of('reorder.csv', ['part', 'supplier', 'there', 'least', 'order', 'pack', 'unit', 'why'], $desk->reorder());
+    }
+
+    public function pdf(StoreDesk $desk): HttpResponse
+    {
+        Gate::authorize('viewAny', Part::class);
+        $bySupplier = collect($desk->reorder())->groupBy(fn (array $row): string => (string) ($row[1] ?? ''))->sortKeys();
+
+        return response(
+            Paper::pdf('stores.reorder', ['bySupplier' => $bySupplier, 'on' => Days::today()->format('j M Y')]),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="reorder.pdf"'],
+        );
     }
 
     /** "depot-3": a shelf of it is opened when the first thing is laid there. */

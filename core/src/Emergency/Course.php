@@ -53,7 +53,9 @@ final readonly class Course
             if ($next === null || $next === $state) {
                 continue;
             }
-            if ($entry->said === Said::Danger || $state->leadsTo($next)) {
+            // Closing asks for a review and a gate of its own: nobody says it in passing.
+            $mayFollow = $next !== IncidentState::Closed && $state->leadsTo($next);
+            if ($entry->said === Said::Danger || $mayFollow) {
                 $state = $next;
                 $since = $entry->atS;
             } else {

@@ -43,6 +43,14 @@ final class CourseTest extends TestCase
     }
 
     #[Test]
+    public function nobody_closes_it_in_passing(): void
+    {
+        $names = ['confirmed', 'people-safe', 'source-stopped', 'restoring', 'watching', 'closed'];
+        $course = Course::of(array_map(self::state(...), [1, 2, 3, 4, 5, 6], $names), 0);
+        self::assertSame([IncidentState::Watching, 5.0, [5]], [$course->state, $course->sinceS, $course->passedOver]);
+    }
+
+    #[Test]
     public function danger_takes_it_back_to_people(): void
     {
         $way = [self::state(1, 'confirmed'), self::state(2, 'people-safe'), self::state(3, 'source-stopped'), self::state(4, 'holding')];

@@ -24,10 +24,23 @@ const props = defineProps<{
         twoOrMorePct: number;
         systems: { id: number; name: string }[];
     }[];
+    shared: {
+        function: 'heat' | 'air' | 'flow';
+        part: 'outlet' | 'strip' | 'circuit' | 'unknown';
+        count: number;
+        systems: { id: number; name: string; devices: number }[];
+    }[];
     changes: { id: number; name: string; before: string; now: string; by: string | null; worse: boolean }[];
     unworked: number;
 }>();
 const most = computed(() => Math.max(1, ...props.lines.map((l) => l.weight)));
+const carries = { heat: 'Every heater', air: 'All that moves water and brings air', flow: 'Every return pump' };
+const on = {
+    outlet: 'on one outlet',
+    strip: 'on one strip',
+    circuit: 'on one circuit',
+    unknown: 'on nobody knows what: write down the circuits',
+};
 const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.needs).length);
 </script>
 
@@ -99,6 +112,23 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
                         ><template v-for="(s, n) in c.systems" :key="s.id"
                             >{{ n ? ', ' : '' }}<Link :href="`/systems/${s.id}/register`">{{ s.name }}</Link></template
                         ></small
+                    >
+                </li>
+            </ul>
+        </template>
+        <template v-if="shared.length">
+            <h2>On one thing</h2>
+            <p class="quiet">Where several devices of one job go together.</p>
+            <ul class="list cohorts">
+                <li v-for="s in shared" :key="`${s.part}${s.function}`">
+                    <b>{{ carries[s.function] }} {{ on[s.part] }}:</b> {{ s.count }}
+                    {{ s.count === 1 ? 'system' : 'systems' }}.
+                    <small
+                        ><template v-for="(one, n) in s.systems" :key="one.id"
+                            >{{ n ? ', ' : '' }}<Link :href="`/systems/${one.id}/single`">{{ one.name }}</Link> ({{
+                                one.devices
+                            }})</template
+                        >{{ s.count > s.systems.length ? ` and ${s.count - s.systems.length} more` : '' }}</small
                     >
                 </li>
             </ul>

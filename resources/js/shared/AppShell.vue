@@ -15,9 +15,10 @@ const here = computed(() => {
     if (/^\/(systems|sites\/\d+\/systems)/.test(path)) return 'systems';
     if (/^\/reports/.test(path)) return shell.value.role === 'client' ? 'reports' : 'rounds';
     if (path === '/' || path === '/alarms') return 'today';
+    if (/^\/(incidents|sites\/\d+\/ready)/.test(path)) return 'risk';
     return /^\/(settings|rules)/.test(path)
         ? 'settings'
-        : (/^\/(control|risk|water|rounds|moves|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '');
+        : (/^\/(control|risk|stores|water|rounds|moves|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '');
 });
 const waits = useWaitingLine(computed(() => shell.value.userId ?? null));
 const leaving = ref(false);

@@ -21,6 +21,7 @@ table { width: 100%; border-collapse: collapse; } td { padding: 2pt 5pt 2pt 0; b
 @foreach($shutOffs as $shut)<tr><td class="what">{{ $shut->kind->label() }}</td><td>{{ $shut->words }}</td><td>{{ $shut->who_may ?? '' }}</td></tr>@endforeach
 @foreach($missing as $label)<tr><td class="what">{{ $label }}</td><td><small>still to survey</small></td><td></td></tr>@endforeach
 </table>
+@if($photos !== [])<table><tr>@foreach($photos as $photo)<td><img src="{{ $photo['picture'] }}" height="62" alt=""><br><small>{{ $photo['label'] }}</small></td>@endforeach</tr></table>@endif
 @foreach($systems as $system)
 <h2>{{ $system['name'] }}</h2>
 <table>
