@@ -103,6 +103,8 @@ final readonly class FirstThree
         $board = $this->own->board ?? 'the switchboard (where it is was never surveyed)';
         $stop = $this->own->waterStop ?? 'the water stop (where it is was never surveyed)';
         $parts = ['board' => $board, 'stop' => $stop, 'drains' => $this->own->drains ?? 'each valve beside its vessel'];
+        // People end their words with a full stop, or not; the sentence has its own.
+        $parts = array_map(fn (string $words): string => rtrim($words, " .\n"), $parts);
         $dry = Sentence::of('Only from a dry place, in dry shoes. Leave it to an electrician where you would have to reach over water.');
         $says = match ($code) {
             'touch-nothing' => 'Touch nothing wet. Take your hands off tank, lamp and pump; warn everybody.',
@@ -111,7 +113,7 @@ final readonly class FirstThree
             'out' => 'Everybody out, and stay out.',
             'emergency-number' => 'Ring the emergency number from outside.',
             'air-from-outside' => 'Let air in only from outside; nobody goes back until they say so.',
-            'own-board' => 'Is it your own board? Look at {board}. A breaker that falls again stays off.',
+            'own-board' => 'Is it your own board? Look there: {board}. A breaker that falls again stays off.',
             'ask-board' => 'Ask who may use the board: {board}. Do neighbours have light?',
             'battery-air' => 'Battery pump or air on, at the surface.',
             'stir-by-hand' => 'Stir the surface by hand, a jug lifted and poured, ten minutes of every thirty.',

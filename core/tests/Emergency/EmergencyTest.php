@@ -37,6 +37,18 @@ final class EmergencyTest extends TestCase
     }
 
     #[Test]
+    public function words_that_end_with_a_full_stop_end_once(): void
+    {
+        foreach (['The floor is dry', 'The floor is dry.', 'The floor is dry. '] as $words) {
+            $says = FirstThree::of(EmergencyKind::PowerCut, new Own(board: $words))[0]->says;
+            self::assertSame(
+                'Ask who may use the board: The floor is dry. Do neighbours have light?',
+                $says->in(Units::metric()),
+            );
+        }
+    }
+
+    #[Test]
     #[DataProvider('events')]
     public function every_event_has_three_first_things_in_words_and_what_never_to_do(EmergencyKind $event): void
     {

@@ -62,7 +62,7 @@ const offer = computed(
                     type="text"
                     inputmode="decimal"
                     class="cell num"
-                    placeholder="whatever pays"
+                    placeholder="without a limit"
                 />
                 <button class="outline">Find the best set</button>
                 <a v-if="isConfirmed && hasPrices" class="outline" :href="offer">Offer for the client, PDF</a>
@@ -78,8 +78,8 @@ const offer = computed(
                     </li>
                 </ol>
                 <p>
-                    {{ best.ids.length }} {{ best.ids.length === 1 ? 'measure' : 'measures' }} for {{ best.cost }} take
-                    the year from <b>{{ amount(before) }}</b> to <b>{{ amount(best.yearly) }}</b>{{
+                    {{ best.ids.length === 1 ? '1 measure takes' : `${best.ids.length} measures take` }}, for
+                    {{ best.cost }}, the year from <b>{{ amount(before) }}</b> to <b>{{ amount(best.yearly) }}</b>{{
                         best.gap > 0 ? `; no set is better by more than ${amount(best.gap)}` : ': the best there is'
                     }}.
                 </p>

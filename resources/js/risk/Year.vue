@@ -35,12 +35,12 @@ const props = defineProps<{
 }>();
 const most = computed(() => Math.max(1, ...props.lines.map((l) => l.weight)));
 const carries = { heat: 'Every heater', air: 'All that moves water and brings air', flow: 'Every return pump' };
-const on = {
-    outlet: 'on one outlet',
-    strip: 'on one strip',
-    circuit: 'on one circuit',
-    unknown: 'on nobody knows what: write down the circuits',
-};
+const words = (s: { function: 'heat' | 'air' | 'flow'; part: string }): string =>
+    s.part === 'unknown'
+        ? `${carries[s.function]}: nobody has written down on which circuits`
+        : `${carries[s.function]} on one ${s.part}`;
+const leadsTo = (part: string, id: number): string =>
+    part === 'unknown' ? `/systems/${id}/register` : `/systems/${id}/risk/single`;
 const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.needs).length);
 </script>
 
@@ -121,11 +121,10 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
             <p class="quiet">Where several devices of one job go together.</p>
             <ul class="list cohorts">
                 <li v-for="s in shared" :key="`${s.part}${s.function}`">
-                    <b>{{ carries[s.function] }} {{ on[s.part] }}:</b> {{ s.count }}
-                    {{ s.count === 1 ? 'system' : 'systems' }}.
+                    <b>{{ words(s) }}:</b> {{ s.count }} {{ s.count === 1 ? 'system' : 'systems' }}.
                     <small
                         ><template v-for="(one, n) in s.systems" :key="one.id"
-                            >{{ n ? ', ' : '' }}<Link :href="`/systems/${one.id}/single`">{{ one.name }}</Link> ({{
+                            >{{ n ? ', ' : '' }}<Link :href="leadsTo(s.part, one.id)">{{ one.name }}</Link> ({{
                                 one.devices
                             }})</template
                         >{{ s.count > s.systems.length ? ` and ${s.count - s.systems.length} more` : '' }}</small
@@ -137,8 +136,12 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
             <h2>Since last month</h2>
             <ul class="list">
                 <li v-for="c in changes" :key="c.id">
-                    <Link :href="`/systems/${c.id}/risk`">{{ c.name }}</Link>: {{ c.worse ? 'more' : 'less' }},
-                    {{ c.before }} → <b>{{ c.now }}</b>{{ c.by ? `, by ${c.by.toLowerCase()}` : '' }}
+                    <span
+                        ><Link :href="`/systems/${c.id}/risk`">{{ c.name }}</Link
+                        >: {{ c.worse ? 'more' : 'less' }}, {{ c.before }} → <b>{{ c.now }}</b>{{
+                            c.by ? `, by ${c.by.toLowerCase()}` : ''
+                        }}</span
+                    >
                 </li>
             </ul>
         </template>

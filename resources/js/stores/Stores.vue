@@ -204,10 +204,10 @@ const dots = (p: Part) => Math.min(24, Math.max(p.least?.stock ?? 0, Math.ceil(p
                     >
                 </li>
             </ul>
-            <p>
+            <div class="filter">
                 <a class="outline" href="/stores/reorder.pdf">Reorder list, paper</a>
                 <a class="outline" href="/stores/reorder.csv">CSV</a>
-            </p>
+            </div>
         </template>
         <template v-if="loans.length">
             <h2>Lent</h2>
