@@ -1203,6 +1203,13 @@ export interface OpenLimitView {
     highLimit: number | null;
 }
 
+export interface PersonGoneView {
+    name: string;
+    tooLate: ({ harmH: number; hazard: string; withH: number; withoutH: number | null })[];
+    later: number;
+    mostLaterH: number | null;
+}
+
 export interface RingView {
     people: ({ name: string; phone: string | null; what: string })[];
     key: string;

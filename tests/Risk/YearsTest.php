@@ -256,6 +256,18 @@ final class YearsTest extends TestCase
     }
 
     #[Test]
+    public function whoever_is_missed_is_named_with_what_comes_too_late(): void
+    {
+        $people = fn (): array => $this->page("/systems/{$this->system->id}/risk/single")['people'];
+        [$alone] = $people();
+        self::assertNotSame([], $alone['tooLate'], 'nobody stands behind the one on call');
+        self::assertNull($alone['tooLate'][0]['withoutH']);
+        self::assertLessThanOrEqual($alone['tooLate'][0]['harmH'], $alone['tooLate'][0]['withH']);
+        DB::table('on_calls')->delete();
+        self::assertSame([], $people(), 'nobody on call: nobody to miss');
+    }
+
+    #[Test]
     public function what_hangs_on_one_thing_is_named_and_what_nobody_wrote_down_stays_open(): void
     {
         $heat = fn (): ?string => collect($this->page('/risk/year')['shared'])->firstWhere('function', 'heat')['part'] ?? null;

@@ -7,6 +7,7 @@ namespace App\Risk\Http;
 use App\Risk\Known;
 use App\Risk\StandingReader;
 use App\Risk\Views\FunctionRowView;
+use App\Risk\Views\PersonGoneView;
 use App\Risk\Views\SingleLossView;
 use App\Risk\WithinReach;
 use App\Systems\System;
@@ -19,6 +20,7 @@ use Inertia\Response;
 use Velbrin\Core\Risk\Single\FunctionRow;
 use Velbrin\Core\Risk\Single\Functions;
 use Velbrin\Core\Risk\Single\Loss;
+use Velbrin\Core\Risk\Single\PersonGone;
 use Velbrin\Core\Risk\Single\SingleFailures;
 
 /** One thing gone at a time, on the worst day: what is lost, how soon, what stands behind each function (X-21, X-22, R-46). */
@@ -42,6 +44,9 @@ final class SingleController
                     fn (FunctionRow $r): FunctionRowView => FunctionRowView::of($r),
                     Functions::of($known->standing, $losses, $known->worst(), $reach->devicesFor($system->site_id)),
                 )
+                : [],
+            'people' => $known instanceof Known
+                ? array_map(fn (PersonGone $g): PersonGoneView => PersonGoneView::of($g), PersonGone::each($known->worst()))
                 : [],
             'coldC' => $known instanceof Known ? $known->cold->roomC : null,
             'hotC' => $known instanceof Known ? $known->hot->roomC : null,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { FunctionRowView, SingleLossView, SystemHeaderView } from '../generated';
+import type { FunctionRowView, PersonGoneView, SingleLossView, SystemHeaderView } from '../generated';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { useUnits } from '../shared/units';
 import LendForm from '../stores/LendForm.vue';
@@ -13,6 +13,7 @@ const props = defineProps<{
     needs: string | null;
     losses: SingleLossView[];
     functions: FunctionRowView[];
+    people: PersonGoneView[];
     coldC: number | null;
     hotC: number | null;
 }>();
@@ -38,6 +39,13 @@ const hours = (h: number | null) =>
           : h > 72
             ? `${Math.round(h / 24)} days`
             : `${h.toFixed(1)} h`;
+/** Hazards whose help comes later without them, in time or too late as before. */
+function onlyLater(p: PersonGoneView): string {
+    if (p.later === 0) return p.tooLate.length ? '' : 'help comes no later.';
+    const by = p.mostLaterH === null ? '' : `, by ${hours(p.mostLaterH)} at most`;
+    const many = `${p.later} ${p.later === 1 ? 'hazard' : 'hazards'}`;
+    return `${p.tooLate.length ? 'Later' : 'later'} for ${many}${by}; in time or too late as before.`;
+}
 </script>
 
 <template>
@@ -124,6 +132,25 @@ const hours = (h: number | null) =>
                     </tr>
                 </tbody>
             </table>
+            <h2>One person not there</h2>
+            <p v-if="people.length" class="quiet">
+                On the worst night, one by one; whoever is rung next comes after the usual wait. What finds help too
+                late with everybody there is not counted again here.
+            </p>
+            <ul v-if="people.length" class="list">
+                <li v-for="p in people" :key="p.name">
+                    <span
+                        ><SeverityMark v-if="p.tooLate.length" severity="fix" /> <b>Without {{ p.name }}:</b>
+                        <template v-for="(l, n) in p.tooLate" :key="l.hazard"
+                            >{{ n ? '; ' : ' too late for ' }}{{ l.hazard.toLowerCase() }} (harm after
+                            {{ hours(l.harmH) }}, help
+                            {{ l.withoutH === null ? 'never' : `after ${hours(l.withoutH)}` }} instead of
+                            {{ hours(l.withH) }})</template
+                        >{{ p.tooLate.length ? '. ' : ' ' }}{{ onlyLater(p) }}</span
+                    >
+                </li>
+            </ul>
+            <p v-else class="quiet">Nobody is on call and no alarm calls anybody here: there is nobody to miss.</p>
             <template v-if="header.mayRecord && lendable.length">
                 <h2>Lend a device to another system</h2>
                 <p class="quiet">
