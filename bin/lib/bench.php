@@ -75,7 +75,8 @@ function pages(string $base, string $world, string $out): void
     $cold = call("{$base}/sign-in", $jar)['ms'];
     call("{$base}/sign-in", $jar, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode(['email' => 'teodor@merrowick.example', 'password' => 'tide-and-lantern']), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-XSRF-TOKEN: '.token($jar)]]);
     $paths = ['Fleet' => '/systems', 'Section' => '/systems/1', 'Readings' => '/systems/1/readings', 'Register' => '/systems/1/register', 'Places' => '/places', 'Place' => '/sites/1', 'Side by side' => '/sites/1/systems', 'Plans' => '/plans', 'Plan' => '/plans/2', 'Version' => '/plan-versions/3', 'Type-to-go' => '/go?q=wall',
-        'Today' => '/', 'Hours in hand, the fleet' => '/risk', 'Hours in hand, a system' => '/systems/1/risk', 'Tasks of a system' => '/systems/1/tasks', 'Board' => '/rounds', 'Due list' => '/rounds/due', 'Water day' => '/water', 'Visit' => '/visits/'.plannedVisit($base, $jar), 'Reports' => '/reports'];
+        'Today' => '/', 'Hours in hand, the fleet' => '/risk', 'Hours in hand, a system' => '/systems/1/risk', 'Tasks of a system' => '/systems/1/tasks', 'Board' => '/rounds', 'Due list' => '/rounds/due', 'Water day' => '/water', 'Visit' => '/visits/'.plannedVisit($base, $jar), 'Reports' => '/reports',
+        'A year, the fleet' => '/risk/year', 'One thing gone' => '/systems/1/risk/single', 'What to do first' => '/systems/1/risk/measures', 'Storm' => '/risk/storm', 'Stores' => '/stores', 'Ready for it' => '/sites/1/ready', 'Incidents' => '/incidents'];
     $result = ['world' => $world, 'cold' => $cold, 'machine' => machine(), 'pages' => []];
     $first = $times = $counts = $last = [];
     foreach ($paths as $name => $path) {
