@@ -174,7 +174,7 @@ final class StormDesk
         $enough = null;
         for ($n = 1; $n <= self::MOST_CREWS && $enough === null; $n++) {
             $sent = array_map(fn (int $i): ?Spot => $from[$i % count($from)], range(0, $n - 1));
-            $enough = Route::of($exposed, $sent, $all, $leaveH)->unmet === [] ? $n : null;
+            $enough = Route::reachesAll($exposed, $sent, $all, $leaveH) ? $n : null;
         }
 
         return ['crews' => $enough, 'batteries' => $all[Aid::Battery->value], 'generators' => $all[Aid::Generator->value]];

@@ -8,8 +8,8 @@ use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 
 /**
- * Back to warmth no faster than 1 °C an hour (E-11): the hours it takes, what the heater may do in each of them, and how far a large heater
- * in little water runs past its thermostat.
+ * Back to warmth no faster than 1 °C an hour (E-11): the hours it takes, what the heater may do in each of them, and how far a large
+ * heater in little water runs past its thermostat.
  */
 final readonly class Rewarm
 {

@@ -75,6 +75,39 @@ final class RouteTest extends TestCase
         }
     }
 
+    #[Test]
+    public function to_ask_whether_all_are_reached_is_to_plan_it(): void
+    {
+        mt_srand(5);
+        $said = [];
+        for ($n = 0; $n < 60; $n++) {
+            $exposed = [];
+            for ($i = 0, $many = mt_rand(1, 7); $i < $many; $i++) {
+                $exposed[] = self::at("s{$i}", mt_rand(-12, 12), mt_rand(5, 60) / 10, mt_rand(1, 50) * 100);
+            }
+            $crews = array_fill(0, mt_rand(1, 3), self::spot(0));
+            $stock = ['battery' => mt_rand(4, 7)];
+            $reached = Route::reachesAll($exposed, $crews, $stock);
+            self::assertSame(Route::of($exposed, $crews, $stock)->unmet === [], $reached);
+            $said[(int) $reached] = true;
+        }
+        self::assertCount(2, $said, 'both answers were tried');
+    }
+
+    #[Test]
+    public function a_fleet_of_four_hundred_is_sent_to_in_time_for_a_page(): void
+    {
+        mt_srand(6);
+        $exposed = [];
+        for ($i = 0; $i < 400; $i++) {
+            $exposed[] = self::at("s{$i}", mt_rand(-200, 200) / 10, mt_rand(10, 240) / 10, mt_rand(1, 50) * 100);
+        }
+        $from = hrtime(true);
+        $route = Route::of($exposed, array_fill(0, 6, self::spot(0)), ['battery' => 400]);
+        self::assertLessThan(3.0, (hrtime(true) - $from) / 1e9);
+        self::assertCount(400, array_unique([...array_column(array_merge(...$route->crews), 'id'), ...$route->unmet]));
+    }
+
     private static function at(string $id, float $kmEast, ?float $harmH, float $loss = 1000): Exposed
     {
         return new Exposed($id, self::spot($kmEast), $harmH, 15, Aid::Battery, $loss);

@@ -35,6 +35,33 @@ final readonly class Route
     public static function of(array $exposed, array $crews, array $stock, float $leaveH = 0.0): self
     {
         Guard::notNegative('leaveH', $leaveH);
+
+        return self::planned($exposed, $crews, $stock, $leaveH, false);
+    }
+
+    /**
+     * Whether all are reached in time; ends with the first nobody reaches.
+     *
+     * @param  list<Exposed>  $exposed
+     * @param  list<Spot|null>  $crews
+     * @param  array<string, int>  $stock
+     *
+     * @throws OutOfRange
+     */
+    public static function reachesAll(array $exposed, array $crews, array $stock, float $leaveH = 0.0): bool
+    {
+        Guard::notNegative('leaveH', $leaveH);
+
+        return self::planned($exposed, $crews, $stock, $leaveH, true)->unmet === [];
+    }
+
+    /**
+     * @param  list<Exposed>  $exposed
+     * @param  list<Spot|null>  $crews
+     * @param  array<string, int>  $stock
+     */
+    private static function planned(array $exposed, array $crews, array $stock, float $leaveH, bool $endsWithUnmet): self
+    {
         $hurt = array_values(array_filter($exposed, fn (Exposed $e): bool => $e->harmH !== null || $e->isPeople));
         usort($hurt, fn (Exposed $a, Exposed $b): int => [! $a->isPeople, $a->deadlineH() ?? INF, -$a->loss, $a->id]
             <=> [! $b->isPeople, $b->deadlineH() ?? INF, -$b->loss, $b->id]);
@@ -42,6 +69,9 @@ final readonly class Route
         $left = $stock;
         $unmet = [];
         foreach ($hurt as $one) {
+            if ($endsWithUnmet && $unmet !== []) {
+                break;
+            }
             $aid = $one->needs->value;
             if ($one->needs !== Aid::Hands && ($left[$aid] ?? 0) < 1) {
                 $unmet[] = $one;
@@ -75,21 +105,25 @@ final readonly class Route
     {
         $best = null;
         $least = [INF, INF];
-        $before = self::lossOf($routes, $crews, $leaveH);
         foreach ($routes as $c => $route) {
+            // Only this crew's stops change: what the others lose stays as it is.
+            [$before] = self::scored($route, $crews[$c], $leaveH);
             for ($at = 0; $at <= count($route); $at++) {
-                $tried = $routes;
-                $tried[$c] = [...array_slice($route, 0, $at), $one, ...array_slice($route, $at)];
-                $score = [self::lossOf($tried, $crews, $leaveH), self::hoursOf($tried[$c], $crews[$c], $leaveH)];
-                if ($score < $least) {
-                    $least = $score;
-                    $best = $tried;
+                $tried = [...array_slice($route, 0, $at), $one, ...array_slice($route, $at)];
+                [$loss, $hours] = self::scored($tried, $crews[$c], $leaveH);
+                if ([$loss - $before, $hours] < $least) {
+                    $least = [$loss - $before, $hours];
+                    $best = [$c, $tried];
                 }
             }
         }
-        $isWorth = $least[0] < $before + ($one->isPeople ? INF : $one->loss);
+        $isWorth = $least[0] < ($one->isPeople ? INF : $one->loss);
+        if ($best === null || ! $isWorth) {
+            return null;
+        }
+        $routes[$best[0]] = $best[1];
 
-        return $isWorth ? $best : null;
+        return $routes;
     }
 
     /**
@@ -101,23 +135,21 @@ final readonly class Route
     {
         do {
             $isBetter = false;
-            $loss = self::lossOf($routes, $crews, $leaveH);
             foreach ($routes as $c => $route) {
+                [$loss] = self::scored($route, $crews[$c], $leaveH);
                 for ($i = 0; $i < count($route) - 1; $i++) {
                     if ($route[$i]->isPeople !== $route[$i + 1]->isPeople) {
                         continue;
                     }
-                    $tried = $routes;
-                    $swapped = [$route[$i + 1], $route[$i]];
-                    $tried[$c] = [...array_slice($route, 0, $i), ...$swapped, ...array_slice($route, $i + 2)];
-                    $now = self::lossOf($tried, $crews, $leaveH);
+                    $tried = [...array_slice($route, 0, $i), $route[$i + 1], $route[$i], ...array_slice($route, $i + 2)];
+                    [$now] = self::scored($tried, $crews[$c], $leaveH);
                     if ($now < $loss - 1e-9) {
-                        $routes = $tried;
+                        $route = $tried;
                         $loss = $now;
                         $isBetter = true;
-                        $route = $routes[$c];
                     }
                 }
+                $routes[$c] = $route;
             }
         } while ($isBetter);
 
@@ -125,27 +157,18 @@ final readonly class Route
     }
 
     /**
-     * @param  list<list<Exposed>>  $routes
-     * @param  list<Spot|null>  $crews
+     * @param  list<Exposed>  $route
+     * @return array{0: float, 1: float} what it loses, and the hour of its last arrival
      */
-    private static function lossOf(array $routes, array $crews, float $leaveH): float
+    private static function scored(array $route, ?Spot $from, float $leaveH): array
     {
         $loss = 0.0;
-        foreach ($routes as $c => $route) {
-            foreach (self::arrivals($route, $crews[$c], $leaveH) as $i => $at) {
-                $loss += $at > ($route[$i]->deadlineH() ?? INF) ? $route[$i]->loss : 0.0;
-            }
+        $last = $leaveH;
+        foreach (self::arrivals($route, $from, $leaveH) as $i => $last) {
+            $loss += $last > ($route[$i]->deadlineH() ?? INF) ? $route[$i]->loss : 0.0;
         }
 
-        return $loss;
-    }
-
-    /** @param  list<Exposed>  $route */
-    private static function hoursOf(array $route, ?Spot $from, float $leaveH): float
-    {
-        $arrivals = self::arrivals($route, $from, $leaveH);
-
-        return $arrivals === [] ? $leaveH : max($arrivals);
+        return [$loss, $last];
     }
 
     /**
