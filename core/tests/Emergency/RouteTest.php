@@ -53,6 +53,24 @@ final class RouteTest extends TestCase
     }
 
     #[Test]
+    public function whoever_arrives_on_the_minute_is_in_time(): void
+    {
+        // Nobody put it on the map: 45 min of road, 15 to put it right.
+        foreach ([[1.0, []], [0.99, ['x']]] as [$harmH, $unmet]) {
+            $route = Route::of([new Exposed('x', null, $harmH, 15, Aid::Battery, 100)], [null], ['battery' => 1]);
+            self::assertSame($unmet, $route->unmet);
+        }
+    }
+
+    #[Test]
+    public function what_is_lost_already_keeps_nobody_from_going_on(): void
+    {
+        $people = new Exposed('people', self::spot(8), 0.1, 30, Aid::Hands, 500, isPeople: true);
+        $route = Route::of([$people, self::at('next', 9, 20.0, 100)], [self::spot(0)], ['battery' => 1]);
+        self::assertSame([['people', 'next'], ['people']], [array_column($route->crews[0], 'id'), $route->unmet]);
+    }
+
+    #[Test]
     public function what_holds_through_is_not_gone_to(): void
     {
         $route = Route::of([self::at('safe', 1, null)], [self::spot(0)], ['battery' => 1]);

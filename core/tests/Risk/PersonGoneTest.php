@@ -42,6 +42,14 @@ final class PersonGoneTest extends TestCase
     }
 
     #[Test]
+    public function what_is_too_late_with_them_is_later_but_not_lost_by_them(): void
+    {
+        $gone = self::byName(PersonGone::each(self::moment([self::person('Ada', 3000), self::person('Ben', 4000)])));
+        self::assertNotNull(self::of($gone['Ada'], Hazard::PowerCut));
+        self::assertSame([], $gone['Ada']->tooLate());
+    }
+
+    #[Test]
     public function on_the_edge_it_is_still_in_time(): void
     {
         foreach ([[2.0, true], [2.0 + 1e-6, false]] as [$withoutH, $inTime]) {

@@ -109,6 +109,10 @@ final readonly class Route
             // Only this crew's stops change: what the others lose stays as it is.
             [$before] = self::scored($route, $crews[$c], $leaveH);
             for ($at = 0; $at <= count($route); $at++) {
+                // Before people nobody goes anywhere else, also where they are late already.
+                if (! $one->isPeople && ($route[$at] ?? $one)->isPeople) {
+                    continue;
+                }
                 $tried = [...array_slice($route, 0, $at), $one, ...array_slice($route, $at)];
                 [$loss, $hours] = self::scored($tried, $crews[$c], $leaveH);
                 if ([$loss - $before, $hours] < $least) {
