@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Clients\Data\ClientExport;
+use App\Control\Link\DayReadings;
 use App\Control\Link\ThinRows;
 use App\Front\Health;
 use App\Front\Http\HandleInertiaRequests;
@@ -46,6 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
         App\Build\Console\KeepAnswers::class,
         App\Demo\Console\MakeWorld::class,
         App\Risk\Console\WorkOutExposures::class,
+        App\Risk\Console\WorkOutMeasures::class,
         App\Alerts\Console\TickCommand::class,
         App\Control\Console\RunControllers::class,
     ])
@@ -55,6 +57,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $schedule->call(Health::clockBeats(...))->name('clock')->everyMinute();
         $schedule->job(new SealTrail())->everyFiveMinutes();
         $schedule->call(ClientExport::endOld(...))->name('old-exports')->daily();
+        $schedule->command('velbrin:measures')->dailyAt('01:10')->withoutOverlapping(120)->runInBackground();
+        $schedule->job(new DayReadings())->dailyAt('02:40');
         $schedule->job(new ThinRows())->dailyAt('03:20');
         $schedule->command('queue:prune-batches --hours=48 --cancelled=48 --unfinished=48')->daily();
         $schedule->command('queue:prune-failed --hours=720')->daily();

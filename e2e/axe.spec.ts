@@ -28,6 +28,8 @@ const PAGES: [Role, string][] = [
     ['planner', '/settings/rates'],
     ['owner', '/risk/year'],
     ['owner', '/risk/storm'],
+    ['owner', '/risk/storm?event=1'],
+    ['planner', '/items/1/lenders'],
     ['owner', '/incidents'],
     ['technician', '/incidents/1'],
     ['planner', '/sites/1/ready'],

@@ -57,6 +57,48 @@ test('an incident on a phone without signal: the first three, a reading, and all
     await expect(planner.getByRole('button', { name: 'Close it' })).toHaveCount(0);
 });
 
+test('what comes is written down ahead, and makes a job for whoever would reach harm', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    await planner.goto('/risk/storm');
+    await planner.getByRole('button', { name: 'Write down what is coming' }).click();
+    const form = planner.locator('form.typing');
+    await form.getByLabel('What comes').selectOption('storm');
+    const day = (ahead: number) => new Date(Date.now() + ahead * 86_400_000).toISOString().slice(0, 10);
+    await form.getByLabel('From', { exact: true }).fill(`${day(20)}T20:00`);
+    await form.getByLabel('Until').fill(`${day(20)}T19:00`);
+    await form.getByLabel('Hours without power').fill('10');
+    await form.getByLabel('Outside, °C').fill('-6');
+    await form.getByRole('button', { name: 'Keep, and see who is exposed' }).click();
+    await expect(form.getByText('It ends after it begins.')).toBeVisible();
+    await form.getByLabel('Until').fill(`${day(21)}T06:00`);
+    await form.getByRole('button', { name: 'Keep, and see who is exposed' }).click();
+    await expect(planner.getByRole('heading', { name: /^Storm, / })).toBeVisible();
+    await expect(planner.getByText('10 h without power, -6.0 °C outside')).toBeVisible();
+    await expect(planner.locator('table.stormlist tbody tr').first()).toBeVisible();
+    await planner.getByRole('button', { name: 'Make a job for each of these systems' }).click();
+    await expect(planner.getByText(/in the rounds now, due the day before/)).toBeVisible();
+    await planner.getByRole('button', { name: 'it is called off' }).click();
+    await expect(planner.getByText('Called off. Its jobs stay in the rounds')).toBeVisible();
+});
+
+test('the emergency sheet opens on the phone once the signal is gone', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Dark');
+    const phone = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 } });
+    await phone.goto(`/systems/${place.system}/risk`);
+    await phone.getByRole('button', { name: 'Something is wrong now' }).click();
+    const kept = phone.waitForResponse(`**/sites/${place.site}/emergency.pdf`);
+    await phone.getByRole('button', { name: 'Power cut' }).click();
+    await (await kept).finished();
+    await phone.waitForFunction(async () => (await (await caches.open('velbrin-sheets')).keys()).length > 0);
+    await phone.context().setOffline(true);
+    const opened = phone.context().waitForEvent('page');
+    await phone.getByRole('link', { name: 'Emergency sheet of this place, PDF' }).click();
+    const sheet = await opened;
+    await sheet.waitForURL(/^blob:/);
+    await phone.context().setOffline(false);
+});
+
 test('a part is kept, brought in, moved and used; what is wanted stands on the list', async ({ browser }) => {
     const planner = await pageAs(browser, 'planner');
     const name = `Float ${Math.random().toString(36).slice(2, 6)}`;

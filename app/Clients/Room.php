@@ -15,7 +15,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * A named part of a site: its floor and its climate, each fact with its basis. The columns are the survey sheet's keys.
  *
  * @property float|null $winter_night_c
+ * @property float|null $winter_day_c
+ * @property float|null $summer_night_c
  * @property float|null $summer_day_c
+ * @property float|null $winter_usual_night_c
+ * @property float|null $summer_usual_day_c
  */
 #[UsePolicy(RoomPolicy::class)]
 final class Room extends Model

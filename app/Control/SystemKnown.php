@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Control;
 
+use App\House\Days;
 use App\Systems\LastRead;
 use App\Systems\System;
 use App\Systems\SystemBrief;
+use Carbon\CarbonImmutable;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
@@ -15,20 +17,21 @@ use Velbrin\Core\Build\Topic\Warmth;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Control\Plant\PlantFacts;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Season;
 
 /** What is known of the system a controller drives, as its checker reads it; what nobody has said is left out. */
 final class SystemKnown
 {
     private const HOUSE_C = 25.5;
 
-    /** @var array<int, array<string, float>> asked once in a request */
+    /** @var array<int, array<string, float|bool>> asked once in a request */
     private array $read = [];
 
     public function __construct(private readonly HelpNear $help)
     {
     }
 
-    /** @return array<string, float> */
+    /** @return array<string, float|bool> */
     public function of(Controller $controller): array
     {
         return $this->read[$controller->id] ??= $this->ask($controller);
@@ -44,11 +47,11 @@ final class SystemKnown
         return $brief === null ? self::HOUSE_C : Facts::of($brief)->number(F::SetpointC);
     }
 
-    /** @return array<string, float> */
+    /** @return array<string, float|bool> */
     private function ask(Controller $controller): array
     {
         $id = $controller->sensors->firstWhere(fn (Sensor $s): bool => $s->system_id !== null)?->system_id;
-        $system = $id === null ? null : System::query()->current()->with(['vessels', 'items', 'room'])->find($id);
+        $system = $id === null ? null : System::query()->current()->with(['vessels', 'items', 'room', 'site'])->find($id);
         if ($system === null) {
             return [];
         }
@@ -63,7 +66,16 @@ final class SystemKnown
             'ph' => LastRead::of($system, Parameter::Ph),
             ...$this->heat($system),
             ...$this->waters($system),
-        ], fn (?float $v): bool => $v !== null);
+            'isSummer' => self::isSummer($system),
+        ], fn (float|bool|null $v): bool => $v !== null);
+    }
+
+    /** One of the warm months, on the place's own calendar and half of the earth. */
+    private static function isSummer(System $system): bool
+    {
+        $month = (int) CarbonImmutable::now($system->site->timezone ?? Days::zone())->format('n');
+
+        return ! Season::isWinter($month, ($system->site->lat ?? 0.0) < 0);
     }
 
     /** @return array<string, float|null> nothing where no sump is described */
@@ -93,6 +105,7 @@ final class SystemKnown
             return [
                 'lossWK' => Warmth::heat($facts)->coldUaWK,
                 'coldestC' => $facts->knows(F::WinterC) ? $facts->number(F::WinterC) : null,
+                'hottestC' => $facts->knows(F::SummerC) ? $facts->number(F::SummerC) : null,
                 'backgroundW' => $facts->knows(F::PumpsW) ? $facts->number(F::PumpsW) : null,
                 'evaporationLd' => Warmth::worstEvaporationLd($facts),
             ];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Clients\RemoteAccess;
 use App\Clients\Site;
+use App\Emergency\AreaEvent;
+use App\Emergency\AreaEventKind;
 use App\Emergency\Incident;
 use App\Emergency\IncidentEntry;
 use App\Emergency\ShutOff;
@@ -59,12 +62,16 @@ final class Risks
         self::proofs($technicians[0] ?? $planner);
         self::places($planner);
         self::loan($planner);
+        self::ahead($planner);
+        self::reaches($planner, $technicians[0] ?? $planner);
         self::lastWeek($planner, $technicians[0] ?? $planner);
         System::query()
             ->current()
             ->with(StandingReader::loads())
             ->chunkById(self::AT_ONCE, function ($systems): void {
-                app(Exposures::class)->keep($systems->toBase(), Night::Tonight);
+                foreach (Night::cases() as $night) {
+                    app(Exposures::class)->keep($systems->toBase(), $night);
+                }
                 Years::keep($systems->toBase());
             });
         self::lastMonth();
@@ -206,6 +213,38 @@ final class Risks
                     'user_id' => $user->id,
                 ]);
             }
+        }
+    }
+
+    /** The town's supplier has written: no power on Thursday next week, and frost is said. */
+    private static function ahead(User $user): void
+    {
+        $town = Site::query()->current()->whereNotNull('town')->orderBy('id')->value('town');
+        $day = Days::today()->addDays(9)->setTimezone(Days::zone());
+        AreaEvent::query()->create([
+            'kind' => AreaEventKind::PlannedCut,
+            'towns' => is_string($town) ? [$town] : [],
+            'starts_at' => $day->setTime(8, 0)->utc(),
+            'ends_at' => $day->setTime(20, 0)->utc(),
+            'dark_h' => 12,
+            'outside_c' => -4,
+            'words' => 'Letter of the supplier: work on the line',
+            'user_id' => $user->id,
+        ]);
+    }
+
+    /** Two reach a controller from afar. */
+    private static function reaches(User $planner, User $technician): void
+    {
+        $site = Site::query()->current()->orderBy('id')->firstOrFail();
+        foreach ([$planner, $technician] as $holder) {
+            RemoteAccess::query()->create([
+                'site_id' => $site->id,
+                'what' => 'The controller’s account',
+                'user_id' => $holder->id,
+                'given_on' => Days::text(-200),
+                'given_by' => $planner->id,
+            ]);
         }
     }
 

@@ -155,6 +155,7 @@ final class IncidentDesk
         $theirs = Contact::query()
             ->current()
             ->where('client_id', $site->client_id)
+            ->where(fn ($c) => $c->whereNull('site_id')->orWhere('site_id', $site->id))
             ->orderByDesc('holds_key')
             ->orderBy('id')
             ->get()
@@ -164,7 +165,10 @@ final class IncidentDesk
                 'what' => implode(', ', array_filter([
                     $c->role,
                     $c->holds_key ? 'holds the key' : null,
+                    $c->language,
                     $c->can_operate === null ? null : "can operate {$c->can_operate}",
+                    $c->training_owed === null ? null : "was never shown {$c->training_owed}",
+                    $c->isStale() ? 'not confirmed for a year' : null,
                 ])) ?: 'contact',
             ])
             ->all();

@@ -32,10 +32,12 @@ final class ReadyDesk
     /** From a cupboard at the place itself, h. */
     private const AT_HAND_H = 0.25;
 
+    private const WATER = 'water';
+
     /** @var Collection<int, Stock>|null */
     private ?Collection $stocks = null;
 
-    public function __construct(private readonly OffDevices $off)
+    public function __construct(private readonly OffDevices $off, private readonly WaterWithin $water)
     {
     }
 
@@ -83,7 +85,7 @@ final class ReadyDesk
     {
         $rows = $needs = [];
         foreach (Needs::of($tank, $system->emergency_share_pct === null ? null : $system->emergency_share_pct / 100) as $asked) {
-            $need = $this->need($asked, $system, $helpH);
+            $need = $this->bestOf($asked, $system, $helpH);
             $needs[] = $need;
             $rows[] = [
                 'code' => $asked['code'],
@@ -96,6 +98,7 @@ final class ReadyDesk
                 'good' => $need->isGood,
                 'serves' => array_map(fn (Hazard $h): string => $h->label(), $asked['serves']),
                 'enough' => $need->isEnough(),
+                'restInH' => $need->restInH,
             ];
         }
         $harm = [];
@@ -119,6 +122,19 @@ final class ReadyDesk
                 )
                 : [],
         ];
+    }
+
+    /**
+     * Water stands in a depot's vessels; all else, and water somebody put on a shelf, in stores.
+     *
+     * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked
+     */
+    private function bestOf(array $asked, System $system, ?float $helpH): Need
+    {
+        $shelf = $this->need($asked, $system, $helpH);
+        $made = $asked['code'] === self::WATER ? $this->water->need($asked, $system, $helpH) : null;
+
+        return $made === null || ($shelf->isEnough() && $shelf->isGood === true) ? $shelf : $made;
     }
 
     /** @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked */

@@ -5,87 +5,48 @@ declare(strict_types=1);
 namespace App\Emergency;
 
 use App\House\Days;
-use App\Risk\Exposure;
-use App\Risk\Night;
-use App\Rounds\Crew;
-use App\Stores\ReadyFor;
-use App\Stores\Shelves;
-use App\Stores\Stock;
-use App\Stores\StockPlace;
-use App\Team\OnCall;
-use Illuminate\Database\Eloquent\Builder;
+use App\Risk\DarkCourse;
+use App\Risk\RiskRate;
 use Velbrin\Core\Emergency\Storm\Aid;
+use Velbrin\Core\Emergency\Storm\DarkHarm;
+use Velbrin\Core\Emergency\Storm\DarkRoom;
 use Velbrin\Core\Emergency\Storm\Exposed;
 use Velbrin\Core\Emergency\Storm\Route;
-use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Emergency\Storm\StormCrew;
+use Velbrin\Core\Risk\Rate\Assumed;
 use Velbrin\Core\Rounds\Spot;
 
-/** Power gone in an area: who reaches harm when, who goes where, how much would be enough (E-5, E-10). */
+/** Something over an area: who reaches harm when, who goes where with what, how much would be enough (E-5, E-10). */
 final class StormDesk
 {
     private const BATTERY_MIN = 15.0;
 
     private const GENERATOR_MIN = 35.0;
 
+    private const HANDS_MIN = 30.0;
+
+    /** Drawn; the others come later and are counted. */
+    private const LINES = 120;
+
     /** More crews than that nobody sends. */
     private const MOST_CREWS = 12;
 
-    public function __construct(private readonly Shelves $shelves)
+    public function __construct(private readonly StormHands $hands)
     {
     }
 
-    /**
-     * @param  list<string>  $towns  none: everywhere
-     * @return array<string, mixed>
-     */
-    public function of(array $towns, float $hours, Night $night, float $leaveH): array
+    /** @return array<string, mixed> */
+    public function of(StormAsked $asked, ?string $day = null): array
     {
-        $rows = Exposure::query()
-            ->where('night', $night->value)
-            ->where('hazard', Hazard::PowerCut->value)
-            ->whereNotNull('harm_h')
-            ->whereHas(
-                'system',
-                fn (Builder $s) => $s->whereNull('archived_at')->whereHas(
-                    'site',
-                    fn (Builder $q) => $towns === [] ? $q : $q->whereIn('town', $towns),
-                ),
-            )
-            ->with('system.site.client')
-            ->orderBy('harm_h')
-            ->get();
-        $exposed = [];
+        $rows = StormRow::bySystem($asked);
+        $harmed = self::harmed($rows, $asked);
+        $exposed = array_map(fn (array $h): Exposed => self::exposed($h['row'], $h['harm'], $asked), $harmed);
         $lines = [];
-        foreach ($rows as $row) {
-            $system = $row->system;
-            if ($system === null || $row->harm_h > $hours) {
-                continue;
-            }
-            $needs = $row->harm_by === 'oxygen' ? Aid::Battery : Aid::Generator;
-            $site = $system->site;
-            $exposed[] = new Exposed(
-                id: (string) $system->id,
-                spot: $site?->lat === null || $site->lon === null ? null : new Spot($site->lat, $site->lon),
-                harmH: (float) $row->harm_h,
-                fixMin: $needs === Aid::Battery ? self::BATTERY_MIN : self::GENERATOR_MIN,
-                needs: $needs,
-                loss: $system->animals_worth_minor === null ? 1.0 : max(1.0, $system->animals_worth_minor / 100),
-            );
-            $lines[$system->id] = [
-                'id' => $system->id,
-                'name' => $system->name,
-                'where' => "{$site?->client?->name}, {$site?->name}",
-                'harmH' => (float) $row->harm_h,
-                'by' => (string) $row->harm_by,
-                'needs' => $needs->label(),
-                'crew' => null,
-                'arrivesH' => null,
-                'inTime' => false,
-            ];
+        foreach ($harmed as $i => $one) {
+            $lines[$one['row']->systemId] = self::line($one['row'], $one['harm'], $exposed[$i]->needs);
         }
-        $crews = $this->crews();
-        $stock = $this->stock();
-        $route = Route::of($exposed, array_column($crews, 'spot'), $stock, $leaveH);
+        $crews = $this->hands->crews($day ?? Days::text());
+        $route = Route::from($exposed, array_column($crews, 'crew'), $this->hands->depots(), $asked->leaveH);
         foreach ($route->crews as $c => $stops) {
             foreach ($stops as $stop) {
                 $lines[(int) $stop['id']] = [
@@ -98,79 +59,154 @@ final class StormDesk
         }
 
         return [
-            'lines' => array_values($lines),
-            'holds' => $rows->count() - count($exposed),
-            'crews' => array_map(fn (array $c): string => $c['name'], $crews),
-            'stock' => $stock,
+            'lines' => array_slice(array_values($lines), 0, self::LINES),
+            'harmed' => count($lines),
+            'late' => count(array_filter($lines, fn (array $l): bool => ! $l['inTime'])),
+            'holds' => count($rows) - count($exposed),
+            'crews' => self::packed($crews, $route, $exposed),
+            'stock' => $this->hands->all(),
             'unmet' => count($route->unmet),
-            'enough' => $this->enough($exposed, array_column($crews, 'spot'), $leaveH),
         ];
     }
 
-    /** @return list<array{name: string, spot: Spot|null}> crews of today, from their depots; else who is on call, from home */
-    private function crews(): array
+    /** @return array{crews: int|null, batteries: int, generators: int} what would reach everybody in time */
+    public function enough(StormAsked $asked, ?string $day = null): array
     {
-        $today = Days::text();
-        $crews = array_values(
-            Crew::query()
-                ->where('from_on', '<=', $today)
-                ->where('until_on', '>=', $today)
-                ->with('depot')
-                ->orderBy('name')
-                ->get()
-                ->map(fn (Crew $c): array => [
-                    'name' => $c->name,
-                    'spot' => $c->depot === null ? null : new Spot($c->depot->lat, $c->depot->lon),
-                ])
-                ->all(),
+        $exposed = array_map(
+            fn (array $h): Exposed => self::exposed($h['row'], $h['harm'], $asked),
+            self::harmed(StormRow::bySystem($asked), $asked),
         );
 
-        return $crews === [] ? self::onCall($today) : $crews;
+        return self::fewest($exposed, array_column($this->hands->crews($day ?? Days::text()), 'crew'), $asked->leaveH);
     }
 
-    /** @return list<array{name: string, spot: Spot|null}> */
-    private static function onCall(string $today): array
+    /** @return list<int> ids of those who reach harm, for jobs beforehand */
+    public function exposedIds(StormAsked $asked): array
     {
-        return array_values(
-            OnCall::query()
-                ->where('from_on', '<=', $today)
-                ->where('until_on', '>=', $today)
-                ->with('user')
-                ->orderBy('position')
-                ->get()
-                ->unique('user_id')
-                ->map(fn (OnCall $turn): array => [
-                    'name' => (string) $turn->user?->name,
-                    'spot' => $turn->user?->home_lat === null || $turn->user->home_lon === null
-                        ? null
-                        : new Spot($turn->user->home_lat, $turn->user->home_lon),
-                ])
-                ->all(),
+        return array_map(fn (array $h): int => $h['row']->systemId, self::harmed(StormRow::bySystem($asked), $asked));
+    }
+
+    /**
+     * @param  array<int, non-empty-list<StormRow>>  $rows
+     * @return list<array{row: StormRow, harm: DarkHarm}> the soonest first
+     */
+    private static function harmed(array $rows, StormAsked $asked): array
+    {
+        $roomHours = RiskRate::rates()->of(Assumed::RoomHours);
+        $harmed = [];
+        foreach ($rows as $some) {
+            $harm = self::soonest($some, $asked, $roomHours);
+            if ($harm !== null) {
+                $harmed[] = ['row' => $some[0], 'harm' => $harm];
+            }
+        }
+        $when = fn (array $one): array => [$one['harm']->hours, $one['row']->systemId];
+        usort($harmed, fn (array $a, array $b): int => $when($a) <=> $when($b));
+
+        return $harmed;
+    }
+
+    /** @param  non-empty-list<StormRow>  $rows */
+    private static function soonest(array $rows, StormAsked $asked, float $roomHours): ?DarkHarm
+    {
+        $soonest = null;
+        foreach ($rows as $row) {
+            $dark = $asked->isDark() ? DarkCourse::read($row->course) : null;
+            $harm = match (true) {
+                $dark !== null => $dark['tank']->harm(
+                    $asked->outsideC === null
+                        ? DarkRoom::steady($dark['roomC'])
+                        : new DarkRoom($dark['roomC'], $asked->outsideC, $roomHours),
+                    $asked->hours,
+                ),
+                $row->harmH === null || $row->harmH > $asked->hours => null,
+                default => new DarkHarm($row->harmH, $row->harmBy),
+            };
+            if ($harm !== null && ($soonest === null || $harm->hours < $soonest->hours)) {
+                $soonest = $harm;
+            }
+        }
+
+        return $soonest;
+    }
+
+    private static function exposed(StormRow $row, DarkHarm $harm, StormAsked $asked): Exposed
+    {
+        $needs = match (true) {
+            ! $asked->isDark() => Aid::Hands,
+            $harm->by === DarkHarm::OXYGEN => Aid::Battery,
+            default => Aid::Generator,
+        };
+
+        return new Exposed(
+            id: (string) $row->systemId,
+            spot: $row->spot,
+            harmH: $harm->hours,
+            fixMin: match ($needs) {
+                Aid::Battery => self::BATTERY_MIN,
+                Aid::Generator => self::GENERATOR_MIN,
+                Aid::Hands => self::HANDS_MIN,
+            },
+            needs: $needs,
+            loss: max(1.0, $row->worth ?? 1.0),
         );
     }
 
-    /** @return array<string, int> what can be carried to a dark house, tested */
-    private function stock(): array
+    /** @return array<string, mixed> */
+    private static function line(StormRow $row, DarkHarm $harm, Aid $needs): array
     {
-        $count = fn (ReadyFor $what): int => (int) $this->shelves->good()
-            ->filter(fn (Stock $s): bool => $s->part?->ready_for === $what && $s->place?->kind !== StockPlace::SITE)
-            ->sum(fn (Stock $s): float => $s->count);
+        return [
+            'id' => $row->systemId,
+            'name' => $row->name,
+            'where' => $row->where,
+            'harmH' => $harm->hours,
+            'by' => $harm->by,
+            'needs' => $needs->label(),
+            'crew' => null,
+            'arrivesH' => null,
+            'inTime' => false,
+        ];
+    }
 
-        return [Aid::Battery->value => $count(ReadyFor::Air), Aid::Generator->value => $count(ReadyFor::Power)];
+    /**
+     * What each crew puts into its van before it leaves.
+     *
+     * @param  list<array{name: string, crew: StormCrew}>  $crews
+     * @param  list<Exposed>  $exposed
+     * @return list<array{name: string, stops: int, batteries: int, generators: int}>
+     */
+    private static function packed(array $crews, Route $route, array $exposed): array
+    {
+        $needs = [];
+        foreach ($exposed as $one) {
+            $needs[$one->id] = $one->needs;
+        }
+        $packed = [];
+        foreach ($crews as $c => $crew) {
+            $aids = array_map(fn (array $stop): Aid => $needs[$stop['id']], $route->crews[$c]);
+            $packed[] = [
+                'name' => $crew['name'],
+                'stops' => count($aids),
+                'batteries' => count(array_filter($aids, fn (Aid $a): bool => $a === Aid::Battery)),
+                'generators' => count(array_filter($aids, fn (Aid $a): bool => $a === Aid::Generator)),
+            ];
+        }
+
+        return $packed;
     }
 
     /**
      * The fewest crews with which nobody is left, were there batteries and generators for all; null: not with any number.
      *
      * @param  list<Exposed>  $exposed
-     * @param  list<Spot|null>  $crews
+     * @param  list<StormCrew>  $crews
      * @return array{crews: int|null, batteries: int, generators: int}
      */
-    private function enough(array $exposed, array $crews, float $leaveH): array
+    private static function fewest(array $exposed, array $crews, float $leaveH): array
     {
         $of = fn (Aid $aid): int => count(array_filter($exposed, fn (Exposed $e): bool => $e->needs === $aid));
         $all = [Aid::Battery->value => $of(Aid::Battery), Aid::Generator->value => $of(Aid::Generator)];
-        $from = $crews === [] ? [null] : $crews;
+        $from = $crews === [] ? [null] : array_map(fn (StormCrew $c): ?Spot => $c->spot, $crews);
         $enough = null;
         for ($n = 1; $n <= self::MOST_CREWS && $enough === null; $n++) {
             $sent = array_map(fn (int $i): ?Spot => $from[$i % count($from)], range(0, $n - 1));

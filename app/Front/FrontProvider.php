@@ -21,21 +21,27 @@ use App\Control\Link\RowsStored;
 use App\Control\Link\StartedAnew;
 use App\Control\PlugWords;
 use App\Control\Watches;
+use App\Emergency\ReviewedFailures;
 use App\House\Database\OneTryConnection;
 use App\House\Database\OneTryConnector;
 use App\House\HouseValidator;
 use App\Reports\DraftReport;
 use App\Risk\HelpTonight;
 use App\Risk\NextLook;
+use App\Risk\SeenFailures;
 use App\Risk\StaleRisk;
 use App\Risk\WithinReach;
+use App\Rounds\AsksRemoteBack;
 use App\Rounds\AssignedDoors;
 use App\Rounds\AssignedSystems;
+use App\Rounds\ConfirmedAtVisit;
 use App\Rounds\DueByCondition;
 use App\Rounds\ExpectedNow;
+use App\Rounds\LookAtLine;
 use App\Rounds\LookAtVessel;
 use App\Rounds\LookBefore;
 use App\Rounds\OffNow;
+use App\Rounds\ProofsOfDevice;
 use App\Rounds\ProvedAtVisit;
 use App\Rounds\ReplaceRetired;
 use App\Rounds\StageLeftOver;
@@ -45,17 +51,21 @@ use App\Rounds\VerifyAfterStart;
 use App\Rounds\VisitClosed;
 use App\Rounds\WaterDemand;
 use App\Stores\BuyTwo;
+use App\Stores\KitsOnShelves;
 use App\Stores\PartUsed;
 use App\Stores\Shelves;
 use App\Stores\VanShelves;
 use App\Systems\Assignments;
+use App\Systems\DeviceAdded;
 use App\Systems\DeviceRetired;
 use App\Systems\ItemKept;
+use App\Systems\Kits;
 use App\Systems\MaterialKept;
 use App\Systems\MixWater;
 use App\Systems\OffDevices;
 use App\Systems\Parameters;
 use App\Systems\ReadingKept;
+use App\Systems\RunLimitReached;
 use App\Systems\System;
 use App\Systems\SystemsOfSite;
 use App\Systems\VesselJoined;
@@ -102,12 +112,18 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(Watches::class, AlarmsOfController::class);
         $this->app->singleton(HelpNear::class, HelpTonight::class);
         $this->app->singleton(WithinReach::class, Shelves::class);
+        $this->app->singleton(SeenFailures::class, ReviewedFailures::class);
         $this->app->singleton(VanStock::class, VanShelves::class);
+        $this->app->singleton(Kits::class, KitsOnShelves::class);
         $this->app->singleton(Expected::class, ExpectedNow::class);
         $this->app->bind(Gateway::class, SimulatedGateway::class);
         Event::listen(VisitClosed::class, DraftReport::class);
         Event::listen(VisitClosed::class, ProvedAtVisit::class);
         Event::listen(AccessEnded::class, TakesCalendarsBack::class);
+        Event::listen(AccessEnded::class, AsksRemoteBack::class);
+        Event::listen(RunLimitReached::class, LookAtLine::class);
+        Event::listen(DeviceAdded::class, ProofsOfDevice::class);
+        Event::listen(VisitClosed::class, ConfirmedAtVisit::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
         Event::listen(DeviceRetired::class, ReplaceRetired::class);
         Event::listen(VesselJoined::class, LookAtVessel::class);
@@ -193,6 +209,9 @@ final class FrontProvider extends ServiceProvider
             'alarm_call' => \App\Alerts\AlarmCall::class,
             'exposure' => \App\Risk\Exposure::class,
             'proof' => \App\Risk\Proof::class,
+            'remote_access' => \App\Clients\RemoteAccess::class,
+            'area_event' => \App\Emergency\AreaEvent::class,
+            'signed_offer' => \App\Risk\SignedOffer::class,
             'people_answer' => \App\Risk\PeopleAnswer::class,
             'risk_rate' => \App\Risk\RiskRate::class,
             'measure_price' => \App\Risk\MeasurePrice::class,

@@ -27,10 +27,13 @@ use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Risk\Fault\Dose;
 use Velbrin\Core\Risk\Fault\FromFacts;
 use Velbrin\Core\Risk\Fault\LostOutlet;
+use Velbrin\Core\Risk\Fault\Slow;
 use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\Layer\Hangs;
 use Velbrin\Core\Risk\Layer\Part;
+use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Standing\Device;
+use Velbrin\Core\Water\RoLine;
 
 /** What stands round systems: outlets, strips, circuits, controllers with what runs on them, proofs. Read once for many systems. */
 final class Around
@@ -46,19 +49,24 @@ final class Around
     /** @var array<string, string> what people call a part, "strip:3" */
     private array $names = [];
 
+    private ?Rates $rates = null;
+
+    /** @var Collection<int, Collection<int, Proof>>|null by system */
+    private ?Collection $proofs = null;
+
     /**
      * @param  Collection<int, Outlet>  $outlets
      * @param  Collection<int, Controller>  $controllers
      * @param  Collection<int, SetUp>  $running  by controller
      * @param  Collection<int, Collection<int, Item>>  $plugged  by outlet
-     * @param  Collection<int, Collection<int, Proof>>  $proofs  by system, the newest first
+     * @param  list<int>  $systemIds
      */
     private function __construct(
         private readonly Collection $outlets,
         private readonly Collection $controllers,
         private readonly Collection $running,
         private readonly Collection $plugged,
-        private readonly Collection $proofs,
+        private readonly array $systemIds,
     ) {
     }
 
@@ -71,12 +79,12 @@ final class Around
             ),
         );
         if ($ids === []) {
-            return new self(collect(), collect(), collect(), collect(), self::proofs($systems));
+            return new self(collect(), collect(), collect(), collect(), self::idsOf($systems));
         }
         $outlets = Outlet::query()->whereIntegerInRaw('id', $ids)->with('strip.circuit')->get()->keyBy('id');
         $controllers = $outlets->map(fn (Outlet $o): ?int => $o->strip?->controller_id)->filter()->unique()->values()->all();
         if ($controllers === []) {
-            return new self($outlets->toBase(), collect(), collect(), collect(), self::proofs($systems));
+            return new self($outlets->toBase(), collect(), collect(), collect(), self::idsOf($systems));
         }
         $wired = Outlet::query()
             ->whereHas('strip', fn ($s) => $s->whereIn('controller_id', $controllers))
@@ -93,23 +101,31 @@ final class Around
                 ->keyBy('controller_id')
                 ->toBase(),
             self::plugged($wired),
-            self::proofs($systems),
+            self::idsOf($systems),
         );
     }
 
     /**
      * @param  Collection<int, System>  $systems
-     * @return Collection<int, Collection<int, Proof>>
+     * @return list<int>
      */
-    private static function proofs(Collection $systems): Collection
+    private static function idsOf(Collection $systems): array
     {
-        return Proof::query()
-            ->whereIntegerInRaw('system_id', $systems->map(fn (System $s): int => $s->id)->all())
+        return array_values($systems->map(fn (System $s): int => $s->id)->all());
+    }
+
+    /** @return Collection<int, Proof> the newest first; read when the first is asked for: hours in hand need none */
+    private function proofsOf(int $systemId): Collection
+    {
+        $this->proofs ??= Proof::query()
+            ->whereIntegerInRaw('system_id', $this->systemIds)
             ->orderByDesc('on')
             ->orderByDesc('id')
             ->get()
             ->toBase()
             ->groupBy('system_id');
+
+        return $this->proofs->get($systemId) ?? collect();
     }
 
     /**
@@ -196,9 +212,11 @@ final class Around
             hasSkimmer: $has(Job::Skimmer),
             hasLamp: $has(Job::Light),
             hasRoUnit: $has(Job::RoUnit),
-            lost: $this->lost($system),
+            lost: $this->lost($system, ! $night->isWinter($system)),
             roomTempered: $without === null ? null : true,
             roomUntemperedC: is_numeric($without) ? (float) $without : null,
+            slow: new Slow($this->rates ??= RiskRate::rates(), $system->arrivals_year),
+            line: $stands->map(fn (Item $i): ?RoLine => $i->roLine())->filter()->first(),
         );
     }
 
@@ -211,14 +229,14 @@ final class Around
     /** The emergency drain was run with the main blocked, and passed, no longer ago than a year. */
     public function isEmergencyTested(System $system): bool
     {
-        $last = ($this->proofs->get($system->id) ?? collect())->first(fn (Proof $p): bool => $p->what === Proof::EMERGENCY_DRAIN);
+        $last = $this->proofsOf($system->id)->first(fn (Proof $p): bool => $p->what === Proof::EMERGENCY_DRAIN);
 
         return $last !== null && $last->passed && $last->on->diffInDays(CarbonImmutable::now()) <= self::PROOF_DAYS;
     }
 
     public function hasGenerator(System $system): bool
     {
-        $last = ($this->proofs->get($system->id) ?? collect())->first(fn (Proof $p): bool => $p->what === Proof::GENERATOR);
+        $last = $this->proofsOf($system->id)->first(fn (Proof $p): bool => $p->what === Proof::GENERATOR);
 
         return $last !== null && $last->passed && $last->on->diffInDays(CarbonImmutable::now()) <= self::PROOF_DAYS;
     }
@@ -226,7 +244,11 @@ final class Around
     /** Years since somebody proved it; tested when it was put in counts from then; null: never, or it failed the last time. */
     private function provenYears(Item $item, ?float $age): ?float
     {
-        $last = ($this->proofs->get($item->system_id) ?? collect())->first(fn (Proof $p): bool => $p->item_id === $item->id);
+        $last = $this->proofsOf($item->system_id)->first(fn (Proof $p): bool => $p->item_id === $item->id);
+        if ($item->changed_on !== null && ($last === null || $last->on->lessThan($item->changed_on))) {
+            // No longer as it came: what it was tested as, it is not (X-14).
+            return null;
+        }
         if ($last !== null) {
             return $last->passed ? max(0.0, $last->on->diffInDays(CarbonImmutable::now()) / self::DAYS_A_YEAR) : null;
         }
@@ -420,7 +442,7 @@ final class Around
     }
 
     /** @return list<LostOutlet>|null null: no controller drives it */
-    private function lost(System $system): ?array
+    private function lost(System $system, bool $isSummer): ?array
     {
         $setUps = $this->setUps($system);
         if ($setUps === []) {
@@ -437,7 +459,7 @@ final class Around
                         $lost[] = new LostOutlet(
                             name: $item->name,
                             job: $item->job,
-                            level: $outlet->lostLinkLevel,
+                            level: $outlet->lostLinkAt($isSummer),
                             watts: $item->watts ?? 0.0,
                             ownThermostat: $item->own_thermostat,
                         );

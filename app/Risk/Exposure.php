@@ -10,7 +10,11 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Risk\Hazard;
 
-/** Hours in hand of one system, one night, one hazard, as last worked out. */
+/**
+ * Hours in hand of one system, one night, one hazard, as last worked out.
+ *
+ * @property string|null $course what a dark house's course is worked out from ({@see DarkCourse})
+ */
 #[UsePolicy(ExposurePolicy::class)]
 final class Exposure extends Model
 {
@@ -30,6 +34,7 @@ final class Exposure extends Model
         'needs',
         'finding',
         'cause',
+        'course',
         'computed_at',
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Risk;
 
+use App\House\PlainSentence;
 use App\Systems\OffDevices;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
@@ -11,7 +12,6 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
-use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
 use Velbrin\Core\Risk\TimeToHarm;
@@ -31,13 +31,19 @@ final class Exposures
 
         $around = Around::of(collect([$system]));
 
-        return $this->answer($system, $night, $helpers ?? $this->helpers($system), $this->off->ids([$system->id]), $around);
+        return $this->answer(
+            $system,
+            Under::calendar($night),
+            $helpers ?? $this->helpers($system),
+            $this->off->ids([$system->id]),
+            $around,
+        );
     }
 
     /** @return list<HoursInHand>|string the same, with what was read for a year of it already */
-    public function within(StandingReader $reader, System $system, Night $night, ?bool $isAway = null): array|string
+    public function within(StandingReader $reader, System $system, Under $under): array|string
     {
-        return $this->answer($system, $night, $reader->helpers, $reader->off, $reader->around, $isAway);
+        return $this->answer($system, $under, $reader->helpers, $reader->off, $reader->around);
     }
 
     public function helpers(System $system): Helpers
@@ -58,12 +64,11 @@ final class Exposures
         $off = $this->off->ids(array_values($systems->map(fn (System $s): int => $s->id)->all()));
         $around = Around::of($systems);
         foreach ($systems as $system) {
-            $answer = $this->answer($system, $night, $helpers, $off, $around);
+            $tank = TonightReader::read($system, $night, $off, $around);
+            $answer = is_string($tank) ? $tank : self::worked($tank, $system, Under::calendar($night), $helpers);
             $rows = [
                 ...$rows,
-                ...is_string($answer)
-                    ? self::waiting($system, $night, $answer, $at)
-                    : array_map(fn (HoursInHand $h): array => self::row($system, $night, $h, $at), $answer),
+                ...is_string($tank) ? self::waiting($system, $night, $tank, $at) : self::rows($system, $night, $answer, $tank, $at),
             ];
             $shortest = is_string($answer) ? null : HoursInHand::worst(...$answer);
             $worst[] = [
@@ -92,19 +97,22 @@ final class Exposures
      */
     private function answer(
         System $system,
-        Night $night,
+        Under $under,
         Helpers $helpers,
         array $off,
         Around $around,
-        ?bool $isAway = null,
     ): array|string {
-        $tank = TonightReader::read($system, $night, $off, $around);
-        if (is_string($tank)) {
-            return $tank;
-        }
+        $tank = TonightReader::read($system, $under->night, $off, $around);
+
+        return is_string($tank) ? $tank : self::worked($tank, $system, $under, $helpers);
+    }
+
+    /** @return list<HoursInHand>|string */
+    private static function worked(Tonight $tank, System $system, Under $under, Helpers $helpers): array|string
+    {
         try {
-            $alarms = $helpers->alarms($system, $night);
-            $place = $helpers->place($system, $night, $isAway);
+            $alarms = $helpers->alarms($system, $under->night);
+            $place = $helpers->place($system, $under);
 
             return array_map(
                 fn (Hazard $h): HoursInHand => HoursInHand::of($h, $tank, $alarms, $place),
@@ -115,8 +123,19 @@ final class Exposures
         }
     }
 
+    /**
+     * @param  list<HoursInHand>|string  $answer
+     * @return list<array<string, mixed>>
+     */
+    private static function rows(System $system, Night $night, array|string $answer, Tonight $tank, CarbonImmutable $at): array
+    {
+        return is_string($answer)
+            ? self::waiting($system, $night, $answer, $at)
+            : array_map(fn (HoursInHand $h): array => self::row($system, $night, $h, $tank, $at), $answer);
+    }
+
     /** @return array<string, mixed> */
-    private static function row(System $system, Night $night, HoursInHand $h, CarbonImmutable $at): array
+    private static function row(System $system, Night $night, HoursInHand $h, Tonight $tank, CarbonImmutable $at): array
     {
         return [
             'system_id' => $system->id,
@@ -131,6 +150,7 @@ final class Exposures
             'how' => mb_substr($h->response->how, 0, 200),
             'needs' => null,
             'cause' => $h->cause()->code(),
+            'course' => $h->hazard === Hazard::PowerCut ? json_encode(DarkCourse::of($tank, $h), JSON_THROW_ON_ERROR) : null,
             'finding' => json_encode(self::plain($h->finding), JSON_THROW_ON_ERROR),
             'computed_at' => $at,
         ];
@@ -153,6 +173,7 @@ final class Exposures
                 'how' => '',
                 'needs' => mb_substr($needs, 0, 300),
                 'cause' => null,
+                'course' => null,
                 'finding' => null,
                 'computed_at' => $at,
             ],
@@ -178,19 +199,11 @@ final class Exposures
      */
     private static function plain(Finding $finding): array
     {
-        $sentence = fn (\Velbrin\Core\Measure\Sentence $s): array => [
-            'template' => $s->template,
-            'parts' => array_map(
-                fn (Quantity|string $p): array|string => $p instanceof Quantity ? [$p->value, $p->kind->value] : $p,
-                $s->parts,
-            ),
-        ];
-
         return [
             'severity' => $finding->severity->value,
-            'what' => $sentence($finding->what),
-            'why' => $sentence($finding->why),
-            'remedy' => $finding->remedy === null ? null : $sentence($finding->remedy),
+            'what' => PlainSentence::of($finding->what),
+            'why' => PlainSentence::of($finding->why),
+            'remedy' => $finding->remedy === null ? null : PlainSentence::of($finding->remedy),
         ];
     }
 }

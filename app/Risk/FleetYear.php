@@ -158,6 +158,36 @@ final class FleetYear
         ])->all());
     }
 
+    /**
+     * What a client put off until a day that has passed: to be taken up again. Only the last paper of a system counts.
+     *
+     * @return list<array{id: int, name: string, until: string, signedBy: string, what: list<string>}>
+     */
+    public static function putOff(): array
+    {
+        $today = Days::text();
+        $last = DB::table('signed_offers')->selectRaw('max(id)')->groupBy('system_id');
+
+        return array_values(
+            SignedOffer::query()
+                ->whereIn('id', $last)
+                ->where('next_on', '<', $today)
+                ->whereHas('system', fn ($s) => $s->current())
+                ->with('system')
+                ->orderBy('next_on')
+                ->limit(self::A_PAGE)
+                ->get()
+                ->map(fn (SignedOffer $o): array => [
+                    'id' => $o->system_id,
+                    'name' => (string) $o->system?->name,
+                    'until' => (string) $o->next_on?->toDateString(),
+                    'signedBy' => $o->signed_by,
+                    'what' => array_column(array_filter($o->put_off, fn (array $p): bool => $p['until'] < $today), 'label'),
+                ])
+                ->all(),
+        );
+    }
+
     private static function shown(mixed $loss, mixed $harms): string
     {
         return is_numeric($loss)

@@ -11,6 +11,7 @@ use App\Clients\Site;
 use App\House\Days;
 use App\Systems\System;
 use App\Team\Absence;
+use App\Team\Holiday;
 use App\Team\OnCall;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -38,12 +39,14 @@ final class Helpers
      * @param  Collection<int, Absence>  $absences
      * @param  array<int, CarbonImmutable>  $nextVisits
      * @param  Collection<int, Alarm>  $alarms
+     * @param  list<string>  $holidays  dates of the company's list
      */
     private function __construct(
         private readonly Collection $onCall,
         private readonly Collection $absences,
         private readonly array $nextVisits,
         private readonly Collection $alarms,
+        private readonly array $holidays,
     ) {
     }
 
@@ -72,6 +75,7 @@ final class Helpers
                 ->orderBy('id')
                 ->get()
                 ->toBase(),
+            self::holidays($today, Days::text(self::DAYS_AHEAD + 1)),
         );
     }
 
@@ -93,21 +97,20 @@ final class Helpers
             Absence::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->get()->toBase(),
             [],
             collect(),
+            [],
         );
     }
 
-    /** @param  bool|null  $isAway  whether the household is; null: as its calendar says */
-    public function place(System $system, Night $night, ?bool $isAway = null): Place
+    public function place(System $system, Under $under): Place
     {
         $site = $system->site ?? new Site();
-        $zone = $site->timezone ?? Days::zone();
-        $fault = $night->faultAt($zone);
+        $fault = $under->night->faultAt($site->timezone ?? Days::zone());
 
         return new Place(
             (float) $fault->format('G') + (float) $fault->format('i') / 60,
-            $this->looks($site, $fault, $isAway),
-            self::open($site, $fault),
-            $this->first($site, $fault),
+            $this->looks($site, $fault, $under),
+            $this->open($site, $fault, $under->isHoliday),
+            $this->first($site, $fault, $under),
         );
     }
 
@@ -225,9 +228,12 @@ final class Helpers
         );
     }
 
-    /** Whoever is on call that night and not away. */
-    private function first(Site $site, CarbonImmutable $fault): ?Called
+    /** Whoever is on call that night and not away, or who is put there. */
+    private function first(Site $site, CarbonImmutable $fault, Under $under): ?Called
     {
+        if ($under->isNobodyOnCall || $under->onCall !== null) {
+            return $under->onCall === null ? null : $this->called($under->onCall, $site, $fault);
+        }
         $day = $fault->toDateString();
         foreach ($this->onCall as $turn) {
             if (
@@ -244,13 +250,13 @@ final class Helpers
     }
 
     /** @return list<float> hours from the fault at which somebody looks */
-    private function looks(Site $site, CarbonImmutable $fault, ?bool $isAway): array
+    private function looks(Site $site, CarbonImmutable $fault, Under $under): array
     {
         $looks = [];
         foreach ($site->looked_at ?? [] as $time) {
             // Who is away does not look; a sitter does.
             $away = $site->awayOn($fault->toDateString());
-            if ($isAway ?? ($away !== null && $away['sitter'] === null)) {
+            if ($under->isAway ?? ($away !== null && $away['sitter'] === null)) {
                 break;
             }
             if (is_string($time) && preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/', $time, $m) === 1) {
@@ -259,19 +265,27 @@ final class Helpers
             }
         }
         $visit = $this->nextVisits[$site->id ?? 0] ?? null;
-        if ($visit !== null && $visit->greaterThan($fault)) {
+        $isOff = $under->isHoliday && $visit?->setTimezone($fault->timezone)->isSameDay($fault) === true;
+        if ($visit !== null && ! $isOff && $visit->greaterThan($fault)) {
             $looks[] = self::hours($fault, $visit);
         }
 
         return $looks;
     }
 
-    /** @return list<array{0: float, 1: float}> */
-    private static function open(Site $site, CarbonImmutable $fault): array
+    /**
+     * When the door is open; on a public holiday it is not, and whoever has a key does not need it.
+     *
+     * @return list<array{0: float, 1: float}>
+     */
+    private function open(Site $site, CarbonImmutable $fault, bool $isHoliday): array
     {
         $open = [];
         for ($d = 0; $d <= self::DAYS_AHEAD; $d++) {
             $day = $fault->addDays($d);
+            if (($d === 0 && $isHoliday) || in_array($day->toDateString(), $this->holidays, true)) {
+                continue;
+            }
             $hours = ($site->access_hours ?? [])[strtolower($day->format('D'))] ?? null;
             foreach (self::spans($hours) as [$from, $to]) {
                 $open[] = [
@@ -282,6 +296,14 @@ final class Helpers
         }
 
         return $open;
+    }
+
+    /** @return list<string> */
+    private static function holidays(string $from, string $until): array
+    {
+        return array_values(
+            Holiday::query()->whereBetween('on', [$from, $until])->get()->map(fn (Holiday $h): string => $h->on->toDateString())->all(),
+        );
     }
 
     /** @return list<array{0: float, 1: float}> */

@@ -26,6 +26,9 @@ final readonly class Known
 
     public function worst(): Moment
     {
-        return $this->moments[0];
+        $coldest = $this->moments[0];
+
+        // A year is counted in the usual room; what one thing gone means, in the worst.
+        return new Moment($coldest->share, $this->cold, $coldest->place, $coldest->alarms);
     }
 }

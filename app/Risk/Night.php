@@ -26,6 +26,11 @@ enum Night: string
 
     private const DAY_HOUR = 14;
 
+    /** Between them it is day: the night has nine hours (R-55). */
+    private const MORNING = 7;
+
+    private const EVENING = 22;
+
     public function label(): string
     {
         return match ($this) {
@@ -34,6 +39,19 @@ enum Night: string
             self::WinterDay => 'A winter day',
             self::SummerDay => 'A summer day',
             self::SummerNight => 'A summer night',
+        };
+    }
+
+    /** The kind of moment a day and hour of the company's clock is. */
+    public static function ofMoment(CarbonImmutable $at): self
+    {
+        $isWinter = Season::isWinter((int) $at->format('n'), self::isZoneSouth($at->timezoneName));
+        $hour = (int) $at->format('G');
+        $isDay = $hour >= self::MORNING && $hour < self::EVENING;
+
+        return match (true) {
+            $isWinter => $isDay ? self::WinterDay : self::WinterNight,
+            default => $isDay ? self::SummerDay : self::SummerNight,
         };
     }
 
@@ -71,6 +89,18 @@ enum Night: string
         return is_numeric($surveyed) ? (float) $surveyed : (is_numeric($planned) ? (float) $planned : null);
     }
 
+    /** As it usually is then; null: nobody has said. Days of winter and nights of summer are surveyed as they usually are. */
+    public function usualRoomC(System $system): ?float
+    {
+        return match ($this) {
+            self::WinterNight => $system->room?->winter_usual_night_c,
+            self::SummerDay => $system->room?->summer_usual_day_c,
+            self::WinterDay => $system->room?->winter_day_c,
+            self::SummerNight => $system->room?->summer_night_c,
+            self::Tonight => null,
+        };
+    }
+
     /** The seven cold months of the site's hemisphere, on its own clock. */
     private static function isWinterAt(System $system): bool
     {
@@ -85,7 +115,13 @@ enum Night: string
         if ($system->site?->lat !== null) {
             return $system->site->lat < 0;
         }
-        $location = (new DateTimeZone($system->site->timezone ?? Days::zone()))->getLocation();
+
+        return self::isZoneSouth($system->site->timezone ?? Days::zone());
+    }
+
+    private static function isZoneSouth(string $zone): bool
+    {
+        $location = (new DateTimeZone($zone))->getLocation();
 
         return is_array($location) && $location['country_code'] !== '??' && $location['latitude'] < 0;
     }

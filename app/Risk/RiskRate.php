@@ -7,6 +7,8 @@ namespace App\Risk;
 use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Rate\Rates;
 
@@ -16,7 +18,16 @@ final class RiskRate extends Model
 {
     use Audited;
 
+    private const KEY = 'risk-rates';
+
     protected $fillable = ['name', 'value', 'user_id'];
+
+    protected static function booted(): void
+    {
+        // Not before it is written: somebody who reads meanwhile would keep the old one for good.
+        self::saved(fn () => DB::afterCommit(fn () => Cache::forget(self::KEY)));
+        self::deleted(fn () => DB::afterCommit(fn () => Cache::forget(self::KEY)));
+    }
 
     /**
      * What is in force.
@@ -26,7 +37,13 @@ final class RiskRate extends Model
     public static function rates(): Rates
     {
         return Rates::with(
-            self::query()->pluck('value', 'name')->map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0)->all(),
+            Cache::rememberForever(
+                self::KEY,
+                fn (): array => self::query()
+                    ->pluck('value', 'name')
+                    ->map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0)
+                    ->all(),
+            ),
         );
     }
 }

@@ -108,10 +108,20 @@ final class StandingReader
         foreach (self::SHARES as [$night, $share]) {
             // A moment whose room nobody has said is taken as the coldest that is known.
             $tank = $tanks[$night->value] ?? $cold;
+            // A year costs what is usual; the worst night decides the hours.
+            $usualC = $night->usualRoomC($system);
+            $tank = $usualC === null ? $tank : $tank->with(roomC: $usualC);
             $alarms = $this->helpers->alarms($system, $night);
-            $moments[] = new Moment($share * (1 - $away), $tank, $this->helpers->place($system, $night, false), $alarms);
+            $at = fn (float $part, bool $isAway): Moment => new Moment(
+                share: $part,
+                tank: $tank,
+                place: $this->helpers->place($system, Under::calendar($night, $isAway)),
+                alarms: $alarms,
+                isWorstRoom: $usualC === null,
+            );
+            $moments[] = $at($share * (1 - $away), false);
             if ($away > 0) {
-                $moments[] = new Moment($share * $away, $tank, $this->helpers->place($system, $night, true), $alarms);
+                $moments[] = $at($share * $away, true);
             }
         }
 

@@ -16,6 +16,7 @@ use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Build\Topic\Warmth;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Community;
+use Velbrin\Core\Risk\Rate\Assumed;
 use Velbrin\Core\Risk\Tonight;
 
 /** The reader between a system's record and the core: the tank as it stands that night. */
@@ -87,6 +88,8 @@ final class TonightReader
             hasAnimals: $system->has_animals ?? true,
             noHeater: $system->noHeater(),
             batteryLoadW: $register->batteryLoadW(),
+            coldKh: RiskRate::rates()->of(Assumed::ColdKelvinHours),
+            hotKh: RiskRate::rates()->of(Assumed::HotKelvinHours),
         );
     }
 

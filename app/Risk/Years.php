@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\House\Days;
+use App\House\PlainSentence;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Measure\OutOfRange;
-use Velbrin\Core\Measure\Quantity;
-use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Standing\HazardRow;
 use Velbrin\Core\Risk\Standing\Year;
@@ -119,7 +118,7 @@ final class Years
             'loss_low' => $row->loss?->low,
             'loss' => $row->loss?->likely,
             'loss_high' => $row->loss?->high,
-            'weakest' => json_encode(self::plain($row->weakest), JSON_THROW_ON_ERROR),
+            'weakest' => json_encode(PlainSentence::of($row->weakest), JSON_THROW_ON_ERROR),
         ];
     }
 
@@ -143,18 +142,6 @@ final class Years
             'loss' => $sum['loss'],
             'harms' => $sum['harms'],
             'hazards' => json_encode($by, JSON_THROW_ON_ERROR),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function plain(Sentence $sentence): array
-    {
-        return [
-            'template' => $sentence->template,
-            'parts' => array_map(
-                fn (Quantity|string $p): array|string => $p instanceof Quantity ? [$p->value, $p->kind->value] : $p,
-                $sentence->parts,
-            ),
         ];
     }
 }

@@ -32,6 +32,7 @@ final class OffRecord extends Model
         'substitute',
         'owner_id',
         'review_on',
+        'remote_access_id',
         'client_uuid',
     ];
 

@@ -14,6 +14,8 @@ use App\Water\SaltMix;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use stdClass;
+use Velbrin\Core\Chemistry\Regime;
+use Velbrin\Core\Emergency\Needs;
 use Velbrin\Core\Seawater\Seawater;
 use Velbrin\Core\Water\Reserve;
 
@@ -119,9 +121,21 @@ final class WaterDemand implements Demand
         $largest = System::query()
             ->current()
             ->selectRaw('max(coalesce(measured_volume_l, true_volume_l, 0)) as litres')
+            ->selectRaw('max(fish_kg) as fish_kg')
+            ->selectRaw(
+                'max(case when regime = ? then coalesce(measured_volume_l, true_volume_l, 0) end) as quarantine',
+                [Regime::Quarantine->value],
+            )
             ->toBase()
-            ->value('litres');
+            ->first();
+        $of = fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0;
+        $fishKg = $of($largest?->fish_kg);
 
-        return new Reach(is_numeric($largest) ? (float) $largest : 0.0, array_values($shares));
+        return new Reach(
+            largestSystemL: $of($largest?->litres),
+            emergencySharesL: array_values($shares),
+            boxesL: $fishKg > 0 ? Needs::boxesL($fishKg) : 0.0,
+            quarantineFillL: $of($largest?->quarantine),
+        );
     }
 }

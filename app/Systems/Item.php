@@ -15,6 +15,9 @@ use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Control\StandIn;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Water\RoLine;
 
 /** A device: its job, its age, its plug, when it is due to be replaced. */
 #[UsePolicy(ItemPolicy::class)]
@@ -32,6 +35,17 @@ final class Item extends Model
         'doses',
         'strength_meq_ml',
         'holds_ml',
+        'ro_span_l',
+        'ro_lh',
+        'ro_limit_min',
+        'ro_takes_l',
+        'ro_float',
+        'ro_feed_stop',
+        'away_instead',
+        'away_hand_days',
+        'away_hand_on',
+        'changed_how',
+        'changed_on',
         'capacity_wh',
         'usable_share_pct',
         'carries_w',
@@ -56,6 +70,7 @@ final class Item extends Model
         'replace_on',
         'retired_at',
         'retired_reason',
+        'has_failed',
         'away_since',
         'away_where',
         'bases',
@@ -85,6 +100,13 @@ final class Item extends Model
             'warranty_until' => 'immutable_date',
             'replace_on' => 'immutable_date',
             'retired_at' => 'immutable_datetime',
+            'has_failed' => 'boolean',
+            'ro_float' => 'boolean',
+            'ro_feed_stop' => 'boolean',
+            'changed_on' => 'immutable_date',
+            'away_instead' => StandIn::class,
+            'away_hand_days' => 'integer',
+            'away_hand_on' => 'immutable_date',
             'away_since' => 'immutable_date',
             'temporary_until' => 'immutable_date',
             'bases' => 'array',
@@ -121,5 +143,25 @@ final class Item extends Model
     public function system(): BelongsTo
     {
         return $this->belongsTo(System::class);
+    }
+
+    /** Its line from the mains; null: it is none, or nobody has said how much it fills, how fast. */
+    public function roLine(): ?RoLine
+    {
+        if ($this->job !== Job::RoUnit || $this->ro_span_l === null || $this->ro_lh === null) {
+            return null;
+        }
+        try {
+            return new RoLine(
+                spanL: $this->ro_span_l,
+                litresH: $this->ro_lh,
+                setMin: $this->ro_limit_min,
+                takesL: $this->ro_takes_l,
+                hasFloat: $this->ro_float,
+                hasFeedStop: $this->ro_feed_stop,
+            );
+        } catch (OutOfRange) {
+            return null;
+        }
     }
 }

@@ -10,7 +10,10 @@ use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** One value at one time, as it was typed and in the core’s unit. Never changed: a wrong one is marked. */
+/**
+ * One value at one time, as it was typed, or as a probe had it in the middle of a day, in the core’s unit. Never changed: a wrong one is
+ * marked. By a person or by a device, never both.
+ */
 #[UsePolicy(ReadingPolicy::class)]
 final class Reading extends Model
 {
@@ -26,6 +29,7 @@ final class Reading extends Model
         'method',
         'instrument',
         'user_id',
+        'link_device_id',
         'doubtful',
         'marked_at',
         'marked_reason',

@@ -55,6 +55,7 @@ final class System extends Model
         'no_heater_review_on',
         'battery_h',
         'battery_pump',
+        'arrivals_year',
         'hose_flow_lh',
         'salt_mix_id',
         'emergency_share_pct',

@@ -10,8 +10,10 @@ use Velbrin\Core\Build\PlanAnswers;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingFinding;
 use Velbrin\Core\Control\ChangesCalendar;
+use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Makeshift;
 use Velbrin\Core\Control\Replacement;
+use Velbrin\Core\Control\StandIn;
 use Velbrin\Core\Control\SurveyAge;
 use Velbrin\Core\Measure\Finding;
 
@@ -100,6 +102,18 @@ final class SystemFindings
                     (string) $item->temporary_why,
                     Judge::day($item->temporary_until),
                     Judge::day(now()),
+                );
+            }
+        }
+        foreach ($system->items as $item) {
+            if ($item->retired_at === null && $item->away_since !== null) {
+                $findings[] = StandIn::finding(
+                    item: $item->name,
+                    standIn: $item->away_instead,
+                    guards: Installed::Mounted->leavesUnprotected($item->job),
+                    everyDays: $item->away_hand_days,
+                    doneDay: $item->away_hand_on === null ? null : Judge::day($item->away_hand_on),
+                    nowDay: Judge::day(now()),
                 );
             }
         }

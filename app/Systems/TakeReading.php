@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use App\House\Days;
 use App\Team\User;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Facades\DB;
@@ -68,6 +69,8 @@ final class TakeReading
         if ($doubt !== null && ! $sure) {
             return new TakenReading(TakenReading::ASKED, $doubt->in($user->units()));
         }
+        $day = $at->toImmutable()->setTimezone(Days::zone())->toDateString();
+        $stale = $instrument === null ? null : app(Kits::class)->outOfDate($system, $instrument, $day);
         DB::transaction(function () use (
             $system,
             $user,
@@ -80,6 +83,7 @@ final class TakeReading
             $doubt,
             $method,
             $instrument,
+            $stale,
         ): void {
             $system->readings()->create([
                 'parameter' => $parameter,
@@ -88,9 +92,10 @@ final class TakeReading
                 'given_value' => $typed,
                 'given_unit' => $unit->value,
                 'method' => $method,
-                'instrument' => $instrument,
+                'instrument' => $stale === null ? $instrument : mb_substr("{$instrument} ({$stale})", 0, 120),
                 'user_id' => $user->id,
-                'doubtful' => $doubt !== null,
+                // A kit past its day makes it doubtful, and says so wherever it is read (R-44).
+                'doubtful' => $doubt !== null || $stale !== null,
                 'client_uuid' => $uuid,
             ]);
             Judge::again($system, $parameter);
@@ -103,7 +108,7 @@ final class TakeReading
 
         return new TakenReading(
             TakenReading::KEPT,
-            $words ?? "{$parameter->label()} is kept.",
+            $words ?? "{$parameter->label()} is kept".($stale === null ? '.' : ", as doubtful: its kit is {$stale}."),
             judged: $words !== null,
         );
     }

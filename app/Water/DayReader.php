@@ -11,7 +11,6 @@ use Velbrin\Core\Water\Mix;
 use Velbrin\Core\Water\MixedStock;
 use Velbrin\Core\Water\Need;
 use Velbrin\Core\Water\Promise;
-use Velbrin\Core\Water\Reserve;
 use Velbrin\Core\Water\WaterDay;
 
 /** The reader between a depot's records and the core's water day. */
@@ -56,7 +55,7 @@ final readonly class DayReader
         $batches->each(fn (WaterBatch $b): WaterBatch => $b->setRelation('depot', $depot));
         $ready = $batches->filter(fn (WaterBatch $b): bool => $b->readiness($now)->isReady());
         $reach = $demand->reach();
-        $needed = Reserve::neededL($reach->largestSystemL, $reach->emergencySharesL);
+        $needed = $reach->neededL();
         $promises = self::promises($depot, $needed, $now);
         // One litre once: what the emergency and the bookings hold is not there for the changes (W-66).
         $ledger = Ledger::of(self::stock($ready, $now), $promises);

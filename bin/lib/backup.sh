@@ -78,6 +78,9 @@ restore_backup() {
     cp -a "$WORK/files/." "$LARAVEL_STORAGE_PATH/app/private/"
     cp "$WORK/app.secret" "$dir/app.secret"
     import velbrin "$WORK/database.sql"
+    # What pages remember is of the database that stood here.
+    rm -rf "${LARAVEL_STORAGE_PATH:?}/framework/cache/data"
+    mkdir -p "$LARAVEL_STORAGE_PATH/framework/cache/data"
     # A backup from before the ledger brings none: one begins with the upgrade.
     as_root -e 'DROP DATABASE trail_velbrin'
     trail_database velbrin

@@ -352,6 +352,10 @@ export interface ContactView {
     holdsKey: boolean;
     canOperate: string | null;
     lastConfirmedOn: string | null;
+    isStale: boolean;
+    shown: string | null;
+    shownOn: string | null;
+    trainingOwed: string | null;
     siteId: number | null;
     stamp: string;
 }
@@ -416,6 +420,15 @@ export interface PlaceView {
     id: number;
     name: string;
     sites: SiteLineView[];
+}
+
+export interface RemoteAccessView {
+    id: number;
+    what: string;
+    holder: string;
+    givenOn: string;
+    hasLeft: boolean;
+    mayAct: boolean;
 }
 
 export interface RoomView {
@@ -612,6 +625,20 @@ export interface StripView {
     outlets: OutletView[];
 }
 
+export interface AreaEventView {
+    id: number;
+    kind: string;
+    towns: string[];
+    startsAt: string;
+    endsAt: string;
+    darkH: number | null;
+    outsideC: number | null;
+    words: string | null;
+    asks: string;
+    isCalledOff: boolean;
+    hasJobs: boolean;
+}
+
 export interface FoundView {
     kind: string;
     label: string;
@@ -657,6 +684,7 @@ export interface TodayLineView {
     at: string | null;
     harmH: number | null;
     actsH: number | null;
+    siteId: number | null;
 }
 
 export interface AnswersView {
@@ -1105,12 +1133,27 @@ export interface ReportView {
     visitId: number;
 }
 
+export interface BeginningView {
+    by: string;
+    harmH: number | null;
+    credits: CreditView[];
+}
+
 export interface CauseView {
     code: string;
     count: number;
     words: string;
     lacks: string;
     severity: 'stop' | 'fix' | 'watch' | 'fine';
+}
+
+export interface CountedView {
+    failures: number;
+    deviceYears: number;
+    years: number | null;
+    lowYears: number;
+    highYears: number | null;
+    isEnough: boolean;
 }
 
 export interface CreditView {
@@ -1121,6 +1164,7 @@ export interface CreditView {
     why: string | null;
     tested: boolean;
     shares: string[];
+    isPerson: boolean;
 }
 
 export interface ExposureLineView {
@@ -1215,6 +1259,14 @@ export interface RingView {
     key: string;
 }
 
+export interface SignedOfferView {
+    signedBy: string;
+    signedOn: string;
+    cost: string;
+    taken: string[];
+    putOff: ({ isDue: boolean; label: string; meanwhile: string; until: string })[];
+}
+
 export interface SingleLossView {
     id: string;
     name: string;
@@ -1233,14 +1285,14 @@ export interface YearRowView {
     hazard: string;
     label: string;
     rule: string;
-    begins: string;
     rate: string;
     harms: string;
     loss: string | null;
     lossRange: string | null;
     weight: number;
-    credits: CreditView[];
+    beginnings: BeginningView[];
     weakest: string;
+    narrows: string[];
 }
 
 export interface AmmoniaTableView {
@@ -1680,6 +1732,14 @@ export interface WishView {
     on: string;
 }
 
+export interface OfferView {
+    offer: Offer;
+    name: string;
+    where: string;
+    itemId: number | null;
+    systemId: number | null;
+}
+
 export interface BandView {
     parameter: string;
     label: string;
@@ -1742,6 +1802,9 @@ export interface ItemView {
     sensesOwnVessel: boolean | null;
     awaySince: string | null;
     awayWhere: string | null;
+    awayInstead: string | null;
+    awayHandDays: number | null;
+    awayHandOn: string | null;
     capacityWh: number | null;
     usableSharePct: number | null;
     carriesW: number | null;
@@ -1751,6 +1814,15 @@ export interface ItemView {
     doses: string | null;
     strengthMeqMl: number | null;
     holdsMl: number | null;
+    roSpanL: number | null;
+    roLh: number | null;
+    roLimitMin: number | null;
+    roTakesL: number | null;
+    roFloat: boolean | null;
+    roFeedStop: boolean | null;
+    roFindings: FindingView[];
+    changedHow: string | null;
+    changedOn: string | null;
 }
 
 export interface LogLineView {
@@ -2030,4 +2102,12 @@ export interface UnitDisplay {
     offset: number;
     digits: number;
     table: ([number, number])[] | null;
+}
+
+export interface Offer {
+    id: string;
+    isShelf: boolean;
+    against: string[];
+    minutes: number | null;
+    exposes: string | null;
 }

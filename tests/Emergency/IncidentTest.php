@@ -226,18 +226,6 @@ final class IncidentTest extends TestCase
         self::assertStringNotContainsString('image', $pictures(), 'a photo that is gone takes no sheet away');
     }
 
-    #[Test]
-    public function a_storm_sends_whoever_there_is_and_names_who_is_left(): void
-    {
-        \Illuminate\Support\Facades\Artisan::call('velbrin:exposures');
-        $page = $this->page(null, '/risk/storm?hours=24');
-        self::assertSame([$this->system->id], array_column($page['lines'], 'id'));
-        self::assertNull($page['lines'][0]['crew'], 'no battery stands ready');
-        self::assertSame(1, $page['unmet']);
-        self::assertSame([], $this->page(null, '/risk/storm?hours=24&towns[]=Nowhere')['lines']);
-        $this->actingAs($this->planner)->get('/risk/storm?hours=0.4')->assertSessionHasErrors('hours');
-    }
-
     private function start(string $kind, ?string $uuid = null): Incident
     {
         $this->actingAs($this->technician)->post(

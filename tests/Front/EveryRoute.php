@@ -11,9 +11,11 @@ use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Attachment;
 use App\Clients\Data\ClientExport;
+use App\Clients\RemoteAccess;
 use App\Clients\Site;
 use App\Control\Circuit;
 use App\Control\StandardSetUp;
+use App\Emergency\AreaEvent;
 use App\Emergency\Incident;
 use App\House\Days;
 use App\Moves\MoveStart;
@@ -239,7 +241,10 @@ trait EveryRoute
                 'client_uuid' => (string) Str::uuid(),
             ])->id,
             'note' => fn () => $system?->standingNotes()->create(['text' => 'a', 'user_id' => $planner->id])->id,
-            'item' => fn () => $system?->items()->create(['job' => 'doser', 'name' => 'D'])->id,
+            'item' => fn () => $system?->items()->create([
+                'job' => $route->getName() === 'items.limit-reached' ? 'ro-unit' : 'doser',
+                'name' => 'D',
+            ])->id,
             'ripple' => fn () => $system === null
                 ? null
                 : OpenRipple::query()->create([
@@ -358,6 +363,21 @@ trait EveryRoute
                 'count' => 3,
             ])->id,
             'loan' => fn () => self::loan($site, $planner, $key)->id,
+            'remoteAccess' => fn () => RemoteAccess::query()->create([
+                'site_id' => $site->id,
+                'what' => 'The controller',
+                'user_id' => $planner->id,
+                'given_on' => now()->toDateString(),
+                'given_by' => $planner->id,
+            ])->id,
+            'areaEvent' => fn () => AreaEvent::query()->create([
+                'kind' => 'storm',
+                'towns' => [],
+                'starts_at' => now()->addDay(),
+                'ends_at' => now()->addDays(2),
+                'dark_h' => 8,
+                'user_id' => User::query()->value('id'),
+            ])->id,
             'incident' => fn () => Incident::query()->create([
                 'uuid' => (string) Str::uuid(),
                 'system_id' => Fixture::system($site, $planner, "Trouble {$key}")->id,

@@ -18,7 +18,6 @@ final class RuleBookTest extends TestCase
     private const KEPT_BY = [
         'W-40' => 'Rounds/Entries/Values.php',
         'B-72' => 'Build/StageTool.php',
-        'K-46' => 'Rounds/OffRecord.php',
         'S-31' => 'Rounds/Entries/EntryDesk.php',
         'S-22' => 'Rounds/SickNow.php',
         'S-23' => 'Rounds/Familiar.php',
@@ -32,7 +31,10 @@ final class RuleBookTest extends TestCase
         'X-53' => 'Build/AcceptedRisk.php',
         'X-59' => 'Build/StageFirm.php',
         'R-44' => 'Stores/Stock.php',
-        'X-51' => 'Emergency/IncidentDesk.php',
+        'E-10' => 'Emergency/AreaEvent.php',
+        'X-14' => 'Risk/Around.php',
+        'X-50' => 'Emergency/HouseholdSheet.php',
+        'X-58' => 'Clients/RemoteAccess.php',
     ];
 
     #[Test]

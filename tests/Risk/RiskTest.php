@@ -13,6 +13,7 @@ use App\Rounds\OffRecord;
 use App\Systems\OffDevices;
 use App\Systems\System;
 use App\Team\Absence;
+use App\Team\Holiday;
 use App\Team\OnCall;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -60,6 +61,32 @@ final class RiskTest extends TestCase
             'until_on' => now()->addDays(9)->toDateString(),
             'position' => 1,
         ]);
+    }
+
+    #[Test]
+    public function a_holiday_shuts_the_door_and_another_on_call_or_nobody_moves_the_hours(): void
+    {
+        $site = $this->system->site()->firstOrFail();
+        $site->update([
+            'we_hold_key' => false,
+            'access_hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], '08:00-18:00'),
+            'looked_at' => ['08:00'],
+        ]);
+        $far = self::user('technician');
+        $far->update(['home_lat' => 55.0, 'home_lon' => 1.6]);
+        $acts = fn (string $asked): ?float => $this->hazard('heater-off', $asked)['actsH'];
+        $usual = $acts('night=winter-night');
+        self::assertNotNull($usual);
+        self::assertGreaterThan($usual, $acts("night=winter-night&oncall={$far->id}"), 'who lives far comes later');
+        self::assertSame($usual, $acts("night=winter-night&oncall={$this->near->id}"));
+        self::assertNull($acts('night=winter-night&oncall=nobody'));
+        self::assertGreaterThan($usual, $acts('night=winter-night&holiday=1'), 'the door stays shut that day');
+        $site->update(['we_hold_key' => true]);
+        self::assertSame($acts('night=winter-night'), $acts('night=winter-night&holiday=1'), 'a key does not wait for a door');
+        $site->update(['we_hold_key' => false]);
+        $fault = Night::WinterNight->faultAt($site->timezone);
+        Holiday::query()->create(['on' => $fault->toDateString(), 'name' => 'Harbour day']);
+        self::assertSame($acts('night=winter-night&holiday=1'), $acts('night=winter-night'), 'a day of the list counts by itself');
     }
 
     #[Test]
@@ -338,9 +365,9 @@ final class RiskTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private function hazard(string $hazard): array
+    private function hazard(string $hazard, string $asked = ''): array
     {
-        $page = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk"));
+        $page = self::props($this->actingAs($this->planner)->get("/systems/{$this->system->id}/risk?{$asked}"));
         self::assertNull($page['needs']);
 
         return collect($page['hazards'])->firstWhere('hazard', $hazard);

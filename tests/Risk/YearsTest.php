@@ -7,10 +7,13 @@ namespace Tests\Risk;
 use App\Control\Circuit;
 use App\Control\Controller;
 use App\Control\Strip;
+use App\Emergency\Incident;
+use App\Risk\MeasureCurves;
 use App\Risk\MeasurePrice;
 use App\Risk\PeopleAnswer;
 use App\Risk\Proof;
 use App\Risk\RiskRate;
+use App\Risk\SignedOffer;
 use App\Risk\StandingReader;
 use App\Risk\Years;
 use App\Rounds\OffRecord;
@@ -24,6 +27,7 @@ use Symfony\Component\Process\Process;
 use Tests\Fixture;
 use Tests\TestCase;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Risk\Measures\MeasureKind;
 
 /** A year of risk from the records: what fails how often, what stands against it, what only an edit makes anew. */
 final class YearsTest extends TestCase
@@ -224,6 +228,37 @@ final class YearsTest extends TestCase
     }
 
     #[Test]
+    public function failures_of_our_own_say_how_long_a_heater_lives(): void
+    {
+        $life = fn (): array => collect($this->page('/settings/rates')['rates'])->firstWhere('name', 'heater-years')['counted'];
+        self::assertSame([0, null, null], [$life()['failures'], $life()['years'], $life()['highYears']]);
+        $old = $this->system->items()->create(['job' => 'heater', 'name' => 'Old', 'installed_on' => now()->subYears(4)->toDateString()]);
+        $this->actingAs($this->planner)->post("/items/{$old->id}/retire", ['reason' => 'planned', 'failed' => false]);
+        self::assertSame(0, $life()['failures'], 'it still worked');
+        $dead = $this->system->items()->create(['job' => 'heater', 'name' => 'Dead', 'installed_on' => now()->subYears(2)->toDateString()]);
+        $this->post("/items/{$dead->id}/retire", ['reason' => 'cold', 'failed' => true])->assertSessionHasNoErrors();
+        $one = $life();
+        self::assertSame([1, false], [$one['failures'], $one['isEnough']]);
+        self::assertGreaterThan($one['lowYears'], $one['years']);
+        $led = Incident::query()->create([
+            'uuid' => (string) Str::uuid(),
+            'system_id' => $this->system->id,
+            'kind' => 'cold',
+            'began_at' => now(),
+            'user_id' => $this->planner->id,
+            'failed_item_id' => $this->first()->id,
+            'failed_age_years' => 0.5,
+        ]);
+        self::assertSame(1, $life()['failures'], 'its review is not written');
+        $led->update(['closed_at' => now()]);
+        self::assertSame(2, $life()['failures']);
+        self::assertLessThan($one['years'], $life()['years']);
+        Incident::query()->create([...$led->only(['system_id', 'kind', 'began_at', 'user_id', 'closed_at']),
+            'uuid' => (string) Str::uuid(), 'failed_item_id' => $dead->id, 'failed_age_years' => 2.0]);
+        self::assertSame(2, $life()['failures'], 'the same device fails once');
+    }
+
+    #[Test]
     public function an_offer_goes_to_a_client_only_with_rates_the_company_stands_for(): void
     {
         $url = "/systems/{$this->system->id}/risk/offer.pdf";
@@ -240,16 +275,83 @@ final class YearsTest extends TestCase
     }
 
     #[Test]
+    public function one_budget_is_spread_over_the_fleet_and_follows_prices_and_edits(): void
+    {
+        $across = fn (string $asked): ?array => $this->page("/risk/year?{$asked}")['across'] ?? null;
+        self::assertNull($across(''));
+        $prices = ['battery-air' => 21_000, 'new-heaters' => 18_000, 'emergency-proved' => 3_000];
+        $this->actingAs($this->planner)->put('/settings/measures', ['prices' => $prices]);
+        self::assertSame([], $across('budget=90000')['lines'], 'nothing is drawn yet');
+        Years::keep(collect([$this->fresh()]));
+        self::assertSame([$this->system->id], MeasureCurves::due());
+        Artisan::call('velbrin:measures');
+        self::assertSame([], MeasureCurves::due());
+        $found = $across('budget=90000');
+        self::assertSame([$this->system->id], array_column($found['lines'], 'id'));
+        self::assertNotSame([], $found['lines'][0]['measures']);
+        self::assertSame([], $across('budget=0')['lines']);
+        $own = $this->system->site()->firstOrFail()->client_id;
+        $other = self::site('Other', 'Other')->client_id;
+        self::assertCount(1, $across("budget=90000&client={$own}")['lines']);
+        self::assertSame([], $across("budget=90000&client={$other}")['lines']);
+        $this->put('/settings/measures', ['prices' => ['battery-air' => 21_001]]);
+        self::assertSame([$this->system->id], MeasureCurves::due(), 'a price moved');
+        Artisan::call('velbrin:measures');
+        $this->travel(5)->seconds();
+        Years::keep(collect([$this->fresh()]));
+        self::assertSame([$this->system->id], MeasureCurves::due(), 'its year was worked out anew');
+        $this->get('/risk/year?budget=-1')->assertSessionHasErrors('budget');
+    }
+
+    #[Test]
+    public function a_signed_offer_keeps_what_was_put_off_and_comes_up_when_its_day_has_passed(): void
+    {
+        $url = "/systems/{$this->system->id}/risk/offers";
+        $prices = ['battery-air' => 21_000, 'new-heaters' => 18_000, 'generator' => 320_000];
+        $this->actingAs($this->planner)->put('/settings/measures', ['prices' => $prices]);
+        $paper = ['signed_by' => 'Ada Wray', 'signed_on' => now()->subDays(40)->toDateString(), 'budget' => 40_000];
+        $this->post($url, $paper)->assertStatus(409);
+        RiskRate::query()->create(['name' => 'outage-1h', 'value' => 0.8, 'user_id' => $this->planner->id]);
+        $later = array_column(
+            array_filter(
+                $this->page("/systems/{$this->system->id}/risk/measures?budget=40000")['judged']['measures'],
+                fn (array $m): bool => ! $m['chosen'] && $m['saves'] > 0,
+            ),
+            'kind',
+        );
+        self::assertContains('generator', $later);
+        $until = array_fill_keys($later, now()->addYear()->toDateString());
+        $this->post($url, [...$paper, 'until' => array_diff_key($until, ['generator' => 1])])
+            ->assertSessionHasErrors(['until.generator']);
+        $this->post($url, [...$paper, 'until' => [...$until, 'generator' => $paper['signed_on']]])
+            ->assertSessionHasErrors(['until.generator']);
+        $this->post($url, [...$paper, 'signed_by' => '', 'until' => $until])->assertSessionHasErrors('signed_by');
+        self::assertSame(0, SignedOffer::query()->count());
+        $this->post($url, [...$paper, 'until' => $until])->assertSessionHasNoErrors();
+        self::assertSame([], $this->page('/risk/year')['putOff'], 'nothing of it has passed');
+        $this->post($url, [...$paper, 'until' => [...$until, 'generator' => now()->subDay()->toDateString()]])
+            ->assertSessionHasNoErrors();
+        $due = $this->page('/risk/year')['putOff'];
+        self::assertSame([MeasureKind::Generator->label()], $due[0]['what']);
+        $signed = $this->page("/systems/{$this->system->id}/risk/measures")['signed'];
+        self::assertSame([true], array_values(array_filter(array_column($signed['putOff'], 'isDue'))));
+        self::assertStringContainsString('a battery', strtolower(implode(' ', $signed['taken'])));
+        $this->travel(1)->days();
+        $this->post($url, [...$paper, 'until' => $until])->assertSessionHasNoErrors();
+        self::assertSame([], $this->page('/risk/year')['putOff'], 'the last paper stands');
+    }
+
+    #[Test]
     public function the_best_set_keeps_to_the_budget_and_counts_upkeep(): void
     {
         foreach (['battery-air' => 21_000, 'new-heaters' => 18_000, MeasurePrice::MINUTE => 100] as $kind => $minor) {
             MeasurePrice::query()->create(['kind' => $kind, 'minor' => $minor]);
         }
-        $best = fn (string $query): array => $this->page("/systems/{$this->system->id}/risk/measures{$query}")['best'];
+        $best = fn (string $query): array => $this->page("/systems/{$this->system->id}/risk/measures{$query}")['judged']['best'];
         self::assertSame([], $best('?budget=17999')['ids']);
         self::assertSame(['battery-air'], array_values(array_intersect($best('?budget=21000')['ids'], ['battery-air'])));
         self::assertLessThanOrEqual(39_000, $best('')['costMinor']);
-        $curve = $this->page("/systems/{$this->system->id}/risk/measures")['curve'];
+        $curve = $this->page("/systems/{$this->system->id}/risk/measures")['judged']['curve'];
         self::assertSame(0, $curve[0]['costMinor']);
         self::assertLessThan($curve[0]['yearly'], end($curve)['yearly']);
         $this->actingAs($this->planner)->put('/settings/measures', ['prices' => ['luck' => 1]])->assertSessionHasErrors('prices');
@@ -319,7 +421,7 @@ final class YearsTest extends TestCase
         $page = null;
         $this->actingAs($this->planner)->get($url)->assertOk()->assertInertia(function ($p) use (&$page): void {
             $page = $p->toArray()['props'];
-            if (str_ends_with($p->toArray()['url'], '/risk')) {
+            if (preg_match('~/(risk|measures|year)(\?|$)~', $p->toArray()['url']) === 1) {
                 $p->loadDeferredProps(function ($late) use (&$page): void {
                     $page = [...$page, ...$late->toArray()['props']];
                 });

@@ -12,7 +12,10 @@ use App\Stores\Shelves;
 use App\Stores\Stock;
 use App\Stores\StockMove;
 use App\Stores\StockPlace;
+use App\Systems\Reading;
 use App\Systems\System;
+use App\Systems\TakenReading;
+use App\Systems\TakeReading;
 use App\Team\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +24,8 @@ use PHPUnit\Framework\Attributes\Test;
 use Symfony\Component\Process\Process;
 use Tests\Fixture;
 use Tests\TestCase;
+use Velbrin\Core\Chemistry\Parameter;
+use Velbrin\Core\Chemistry\ReadingUnit;
 
 /** Parts where they lie: nothing below none, nothing twice, debts that settle (R-40 … R-44, X-13). */
 final class StoresTest extends TestCase
@@ -209,6 +214,101 @@ final class StoresTest extends TestCase
         $this->post("/loans/{$loan->id}/settle", ['how' => 'back in its place'])->assertSessionHasNoErrors();
         self::assertNull($item->refresh()->away_since);
         self::assertNotNull($loan->refresh()->settled_at);
+    }
+
+    #[Test]
+    public function who_could_lend_is_found_shelf_first_and_nobody_who_lacks_quarantines_or_owes(): void
+    {
+        [$lacks, $exposed, $sick] = [$this->cold('Lacks'), $this->cold('Exposed'), $this->cold('Sick')];
+        $warm = $this->cold('Warm');
+        $warm->room()->firstOrFail()->update(['winter_night_c' => 24, 'winter_day_c' => 24]);
+        $sick->update(['isolated_since' => now()->toDateString()]);
+        $lacks->room()->firstOrFail()->update(['winter_night_c' => 15, 'winter_day_c' => 15]);
+        $gone = $lacks->items()->where('job', 'heater')->firstOrFail();
+        $offers = function () use ($gone): array {
+            $found = [];
+            $this->actingAs($this->planner)->get("/items/{$gone->id}/lenders")->assertOk()->assertInertia(
+                function ($p) use (&$found): void {
+                    $p->loadDeferredProps(function ($late) use (&$found): void {
+                        $found = $late->toArray()['props']['offers'];
+                    });
+                },
+            );
+
+            return $found;
+        };
+        $names = fn (): array => array_column(array_filter($offers(), fn (array $o): bool => $o['against'] === []), 'where');
+        self::assertSame(['Warm, Client Warm', 'Exposed, Client Exposed'], $names());
+        self::assertStringContainsString('harm after', array_column($offers(), 'exposes', 'where')['Exposed, Client Exposed']);
+        self::assertSame(
+            ['it comes from quarantine and never goes elsewhere'],
+            array_column($offers(), 'against', 'where')['Sick, Client Sick'],
+        );
+        $this->part->update(['capacity' => 200]);
+        $this->lay(1);
+        self::assertSame($this->depot->name, $names()[0], 'a shelf before a system');
+        $this->part->update(['capacity' => 1]);
+        self::assertNotContains($this->depot->name, $names(), 'it gives too little');
+        $this->part->update(['capacity' => null]);
+        self::assertNotContains($this->depot->name, $names(), 'nobody has said how much it gives');
+        $warm->items()->where('job', 'heater')->first()?->update(['away_since' => now()->toDateString()]);
+        self::assertNotContains('Warm, Client Warm', $names(), 'it has one left');
+        Loan::query()->create([
+            'item_id' => $gone->id,
+            'from_system_id' => $lacks->id,
+            'to_system_id' => $exposed->id,
+            'since' => now()->toDateString(),
+            'due_on' => now()->addDay()->toDateString(),
+            'user_id' => $this->planner->id,
+        ]);
+        self::assertSame([], $names(), 'who waits for something of theirs lends nothing back');
+    }
+
+    #[Test]
+    public function a_reading_made_with_a_kit_out_of_date_is_kept_as_doubtful(): void
+    {
+        $system = Fixture::system(self::site('Kit', 'Kit'), $this->planner);
+        $kit = Part::query()->create(['name' => 'Alkalinity kit', 'unit' => 'piece', 'pack' => 1]);
+        $van = StockPlace::query()->create(['kind' => StockPlace::VAN, 'name' => 'Van']);
+        $lay = fn (string $expires, ?StockPlace $at = null): Stock => Stock::query()->create([
+            'part_id' => $kit->id,
+            'stock_place_id' => ($at ?? $van)->id,
+            'count' => 1,
+            'lot' => 'A12',
+            'expires_on' => $expires,
+            'state' => 'new',
+        ]);
+        $take = function (string $instrument = 'alkalinity KIT ') use ($system): Reading {
+            $uuid = (string) Str::uuid();
+            $taken = TakeReading::take(
+                $system,
+                $this->planner,
+                Parameter::Alkalinity,
+                8.0,
+                ReadingUnit::Dkh,
+                now(),
+                $uuid,
+                true,
+                'kit',
+                $instrument,
+            );
+            self::assertSame(TakenReading::KEPT, $taken->outcome);
+
+            return Reading::query()->where('client_uuid', $uuid)->sole();
+        };
+        self::assertFalse($take()->doubtful, 'nobody keeps such a kit');
+        $old = $lay(now()->subDay()->toDateString());
+        $made = $take();
+        self::assertTrue($made->doubtful);
+        self::assertStringContainsString('lot A12, out of date since', (string) $made->instrument);
+        self::assertFalse($take('another')->doubtful);
+        $old->update(['expires_on' => now()->toDateString()]);
+        self::assertFalse($take()->doubtful, 'its last day');
+        $old->update(['expires_on' => now()->subDay()->toDateString()]);
+        $lay(now()->addMonth()->toDateString(), $this->depot);
+        self::assertTrue($take()->doubtful, 'a good one at the depot was not along');
+        $lay(now()->addMonth()->toDateString());
+        self::assertFalse($take()->doubtful, 'a good one goes along too');
     }
 
     #[Test]

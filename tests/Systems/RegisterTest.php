@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Systems;
 
+use App\Risk\Around;
+use App\Risk\Proof;
 use App\Rounds\FollowUp;
 use App\Systems\Item;
 use App\Systems\OpenRipple;
@@ -37,6 +39,99 @@ final class RegisterTest extends TestCase
                 'summer_day_c' => 28,
             ]);
         $this->system->update(['room_id' => $room->id]);
+    }
+
+    #[Test]
+    public function a_line_s_limit_is_judged_and_wants_setting_anew_when_its_rate_moved(): void
+    {
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site('Line', 'Line'), $planner);
+        $line = $system->items()->create(['job' => 'ro-unit', 'name' => 'Line', 'ro_span_l' => 20, 'ro_lh' => 10]);
+        $says = fn (): string => collect(self::props($this->actingAs($planner)->get("/systems/{$system->id}/register"))['items'])
+            ->firstWhere('name', 'Line')['roFindings'][0]['what'] ?? '';
+        self::assertStringContainsString('no run limit', $says());
+        $keep = fn (array $more) => $this->actingAs($planner)->put("/items/{$line->id}", [
+            'job' => 'ro-unit',
+            'name' => 'Line',
+            'installed_precision' => 'day',
+            'ro_span_l' => 20,
+            'ro_limit_min' => 120,
+            'ro_takes_l' => 40,
+            'ro_float' => false,
+            'reason' => 'measured',
+            ...$more,
+        ]);
+        $keep(['ro_lh' => 10])->assertSessionHasNoErrors();
+        self::assertStringContainsString('no longer than', $says());
+        $open = fn (): int => OpenRipple::query()->where('subject', 'run-limit')->whereNull('confirmed_at')->count();
+        $keep(['ro_lh' => 11]);
+        self::assertSame(0, $open(), 'a tenth');
+        $keep(['ro_lh' => 13, 'ro_limit_min' => 100]);
+        self::assertSame(0, $open(), 'its limit was set with it');
+        $keep(['ro_lh' => 15, 'ro_limit_min' => 100]);
+        self::assertSame(1, $open());
+        $keep(['ro_lh' => 0])->assertSessionHasErrors('ro_lh');
+        $this->post("/items/{$line->id}/limit-reached")->assertSessionHasNoErrors();
+        $this->post("/items/{$line->id}/limit-reached");
+        self::assertStringContainsString('ran until its limit', FollowUp::query()->sole()->text, 'one job, however often it is said');
+    }
+
+    #[Test]
+    public function what_is_away_names_what_does_its_work_meanwhile(): void
+    {
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site('Away', 'Away'), $planner);
+        $item = $system->items()->create(['job' => 'heater', 'name' => 'H', 'away_since' => now()->subDays(3)->toDateString()]);
+        $says = fn (): array => array_column(
+            array_filter(
+                self::props($this->actingAs($planner)->get("/systems/{$system->id}/register"))['findings'],
+                fn (array $f): bool => $f['rule'] === 'K-46',
+            ),
+            'what',
+        );
+        self::assertStringContainsString('Nothing is said', $says()[0]);
+        $keep = fn (array $more) => $this->actingAs($planner)->put("/items/{$item->id}", [
+            'job' => 'heater', 'name' => 'H', 'installed_precision' => 'day', 'reason' => 'repair',
+            'away_since' => now()->subDays(3)->toDateString(), 'away_where' => 'in repair', ...$more,
+        ]);
+        $keep(['away_instead' => 'by-hand'])->assertSessionHasErrors('away_hand_days');
+        $keep(['away_instead' => 'luck'])->assertSessionHasErrors('away_instead');
+        $keep(['away_instead' => 'by-hand', 'away_hand_days' => 2])->assertSessionHasNoErrors();
+        self::assertStringContainsString('never was', $says()[0]);
+        $keep(['away_instead' => 'loan'])->assertSessionHasNoErrors();
+        self::assertSame([], $says());
+    }
+
+    #[Test]
+    public function what_was_changed_from_how_it_came_counts_as_unproved_until_it_is_proved_anew(): void
+    {
+        $planner = self::user('planner');
+        $system = Fixture::system(self::site('Heater', 'Heater'), $planner);
+        $item = $system->items()->create([
+            'job' => 'heater',
+            'name' => 'H',
+            'watts' => 200,
+            'installed_on' => now()->subYear()->toDateString(),
+            'state' => 'tested',
+        ]);
+        $read = fn (): System => $system->refresh()->load('items', 'vessels');
+        $proven = fn (): ?float => Around::of(collect([$read()]))->devices($system, [])[0]->provenYears;
+        self::assertNotNull($proven());
+        $keep = fn (array $more) => $this->actingAs($planner)->put("/items/{$item->id}", [
+            'job' => 'heater', 'name' => 'H', 'watts' => 200, 'installed_precision' => 'day', 'reason' => 'seen',
+            'installed_on' => now()->subYear()->toDateString(), ...$more,
+        ]);
+        $keep(['changed_how' => 'cable shortened'])->assertSessionHasErrors('changed_on');
+        $keep(['changed_how' => 'cable shortened', 'changed_on' => now()->subDays(10)->toDateString()])->assertSessionHasNoErrors();
+        self::assertNull($proven());
+        $prove = fn (int $daysAgo) => Proof::query()->create([
+            'system_id' => $system->id, 'item_id' => $item->id, 'what' => Proof::ITEM, 'passed' => true,
+            'on' => now()->subDays($daysAgo)->toDateString(), 'user_id' => $planner->id,
+        ]);
+        $prove(11);
+        self::assertNull($proven(), 'proved before it was changed');
+        $prove(10);
+        self::assertEqualsWithDelta(10 / 365.25, $proven(), 0.01);
     }
 
     #[Test]

@@ -13,7 +13,6 @@ use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
-use Velbrin\Core\Water\Reserve;
 
 /** What leaves tomorrow is made tonight; what stands is promised, measured, and runs out of time. */
 final class WaterDayTest extends TestCase
@@ -281,15 +280,22 @@ final class WaterDayTest extends TestCase
         $planner = self::user('planner');
         $system = Fixture::system(self::site(), $planner);
         $system->update(['measured_volume_l' => 400]);
-        $reserve = fn (): float => Reserve::neededL(
-            app(Demand::class)->reach()->largestSystemL,
-            app(Demand::class)->reach()->emergencySharesL,
-        );
+        $reserve = fn (): float => app(Demand::class)->reach()->neededL();
         self::assertSame(100.0, $reserve());
         $system->update(['emergency_share_pct' => 24]);
         self::assertSame(100.0, $reserve(), 'less than the quarter changes nothing');
         $system->update(['emergency_share_pct' => 60]);
         self::assertSame(240.0, $reserve());
+        $system->update(['fish_kg' => 5.9]);
+        self::assertSame(240.0, $reserve(), 'its boxes take 236 L');
+        $system->update(['fish_kg' => 6.1]);
+        self::assertSame(244.0, $reserve(), 'its boxes take more');
+        $sick = Fixture::system(self::site('Other', 'Other'), $planner, regime: 'quarantine');
+        $sick->update(['measured_volume_l' => 243]);
+        self::assertSame(244.0, $reserve());
+        $sick->update(['measured_volume_l' => 245]);
+        self::assertSame(245.0, $reserve(), 'a quarantine filled anew');
+        $sick->forceFill(['archived_at' => now()])->save();
         $system->forceFill(['archived_at' => now()])->save();
         self::assertSame(0.0, $reserve());
     }

@@ -51,6 +51,9 @@ final class ContactController
             'language' => ['nullable', 'string', 'max:40'],
             'holds_key' => ['boolean'],
             'can_operate' => ['nullable', 'string', 'max:300'],
+            'shown' => ['nullable', 'string', 'max:300'],
+            'shown_on' => ['nullable', 'date', 'required_with:shown', 'before_or_equal:'.Days::text(1)],
+            'training_owed' => ['nullable', 'string', 'max:300'],
             'last_confirmed_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1)],
             'site_id' => ['nullable', 'integer', Rule::exists('sites', 'id')->where('client_id', $client->id)],
         ];

@@ -18,6 +18,10 @@ final readonly class ContactView
         public bool $holdsKey,
         public ?string $canOperate,
         public ?string $lastConfirmedOn,
+        public bool $isStale,
+        public ?string $shown,
+        public ?string $shownOn,
+        public ?string $trainingOwed,
         public ?int $siteId,
         public string $stamp,
     ) {
@@ -35,6 +39,10 @@ final readonly class ContactView
             holdsKey: $contact->holds_key,
             canOperate: $contact->can_operate,
             lastConfirmedOn: $contact->last_confirmed_on?->toDateString(),
+            isStale: $contact->isStale(),
+            shown: $contact->shown,
+            shownOn: $contact->shown_on?->toDateString(),
+            trainingOwed: $contact->training_owed,
             siteId: $contact->site_id,
             stamp: $contact->stamp(),
         );

@@ -10,7 +10,7 @@ use App\Emergency\IncidentDesk;
 use App\Emergency\IncidentEntry;
 use App\Emergency\StartIncident;
 use App\Emergency\TakeEntries;
-use App\Rounds\Entries\PhoneClock;
+use App\Rounds\Entries\PhoneLot;
 use App\Systems\Item;
 use App\Systems\System;
 use App\Team\User;
@@ -30,8 +30,6 @@ use Velbrin\Core\Emergency\IncidentState;
 /** Led through an emergency: the clock, the first three things, whom to ring, what is near; then the review (E-3, E-4, E-9). */
 final class IncidentController
 {
-    private const AT_ONCE = 50;
-
     public function index(): Response
     {
         Gate::authorize('viewAny', Incident::class);
@@ -148,19 +146,11 @@ final class IncidentController
     public function entries(Request $request, Incident $incident, #[CurrentUser] User $user, TakeEntries $take): JsonResponse
     {
         Gate::authorize('record', $incident);
-        $given = $request->validate([
-            'entries' => ['required', 'array', 'max:'.self::AT_ONCE],
-            'sent_at' => ['nullable', 'date'],
-        ]);
-        $clock = PhoneClock::of(is_string($given['sent_at'] ?? null) ? $given['sent_at'] : null);
-        $entries = is_array($given['entries']) ? array_values($given['entries']) : [];
 
-        return response()->json([
-            'answers' => array_map(fn (mixed $e): array => $take->take($incident, $user, $e, $clock->skewS), $entries),
-            'state' => $incident->closed_at === null ? 'open' : 'closed',
-            'offs' => [],
-            'skewS' => $clock->skewS,
-        ]);
+        return PhoneLot::of($request)->answered(
+            fn (mixed $entry, int $skewS): array => $take->take($incident, $user, $entry, $skewS),
+            fn (): bool => $incident->refresh()->closed_at !== null,
+        );
     }
 
     public function close(Request $request, Incident $incident, #[CurrentUser] User $user, CloseIncident $close): RedirectResponse

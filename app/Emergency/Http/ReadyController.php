@@ -5,20 +5,27 @@ declare(strict_types=1);
 namespace App\Emergency\Http;
 
 use App\Clients\Attachments;
+use App\Clients\Contact;
+use App\Clients\RemoteAccess;
 use App\Clients\Site;
+use App\Clients\Views\RemoteAccessView;
+use App\Emergency\HouseholdSheet;
 use App\Emergency\IncidentDesk;
 use App\Emergency\ReadyDesk;
 use App\Emergency\Sheet;
 use App\Emergency\ShutOff;
 use App\Emergency\ShutOffKind;
 use App\House\Days;
+use App\Systems\Item;
 use App\Systems\System;
+use App\Team\Role;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
@@ -53,6 +60,11 @@ final class ReadyController
             ),
             'systems' => $systems->map(fn (System $s): array => self::system($s, $desk, $read[$s->id]))->all(),
             'chain' => $systems->isEmpty() ? [] : $incidents->chain($systems->first(), $incidents->helpers($systems->first())),
+            'remote' => RemoteAccess::query()->open()->where('site_id', $site->id)->with(['user', 'contact'])->orderBy('given_on')->get()
+                ->map(fn (RemoteAccess $a): RemoteAccessView => RemoteAccessView::of($a, $user))
+                ->values(),
+            'holders' => Inertia::optional(fn (): array => self::holders($site)),
+            'devices' => Inertia::optional(fn (): array => self::devices($systems)),
             'mayUpdate' => $user->can('update', $site),
         ]);
     }
@@ -100,6 +112,40 @@ final class ReadyController
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="emergency.pdf"',
         ]);
+    }
+
+    /** For those who live with it. */
+    public function household(Site $site, #[CurrentUser] User $user, HouseholdSheet $sheet): HttpResponse
+    {
+        Gate::authorize('view', $site);
+
+        return response($sheet->pdf($site, $user->units()), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="living-with-it.pdf"',
+        ]);
+    }
+
+    /** @return array{ours: array<int, string>, theirs: array<int, string>} who could hold an access */
+    private static function holders(Site $site): array
+    {
+        return [
+            'ours' => User::query()->current()->whereIn('role', Role::ours())->orderBy('name')->pluck('name', 'id')->all(),
+            'theirs' => Contact::query()->current()->where('client_id', $site->client_id)->orderBy('name')->pluck('name', 'id')->all(),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, System>  $systems
+     * @return array<int, string> what could be switched off there
+     */
+    private static function devices(Collection $systems): array
+    {
+        return Item::query()
+            ->whereIn('system_id', $systems->map(fn (System $s): int => $s->id))
+            ->whereNull('retired_at')
+            ->orderBy('name')
+            ->pluck('name', 'id')
+            ->all();
     }
 
     /**

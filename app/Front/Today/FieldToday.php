@@ -240,6 +240,7 @@ final class FieldToday
             "/visits/{$v->id}",
             $mark,
             $v->starts_at === null ? null : Days::clock(Days::minute($v->starts_at)),
+            siteId: $v->site_id,
         );
     }
 }

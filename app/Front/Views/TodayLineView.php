@@ -15,6 +15,8 @@ final readonly class TodayLineView
         public ?string $at = null,
         public ?float $harmH = null,
         public ?float $actsH = null,
+        /** Of a visit: the place whose emergency sheet goes along. */
+        public ?int $siteId = null,
     ) {
     }
 }

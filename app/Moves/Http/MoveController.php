@@ -13,7 +13,7 @@ use App\Moves\MoveList;
 use App\Moves\MovePapers;
 use App\Moves\MoveStart;
 use App\Moves\TakeEvents;
-use App\Rounds\Entries\PhoneClock;
+use App\Rounds\Entries\PhoneLot;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -30,8 +30,6 @@ use Velbrin\Core\Moves\Brief\MoveKind;
 /** Moves, swaps, conversions and removals: what is planned, the course of the day, and what is said on it. */
 final class MoveController
 {
-    private const AT_ONCE = 50;
-
     public function index(#[CurrentUser] User $user, MoveList $list): Response
     {
         Gate::authorize('viewAny', Move::class);
@@ -122,19 +120,11 @@ final class MoveController
     public function entries(Request $request, Move $move, #[CurrentUser] User $user, TakeEvents $take): JsonResponse
     {
         Gate::authorize('record', $move);
-        $given = $request->validate([
-            'entries' => ['required', 'array', 'max:'.self::AT_ONCE],
-            'sent_at' => ['nullable', 'date'],
-        ]);
-        $clock = PhoneClock::of(is_string($given['sent_at'] ?? null) ? $given['sent_at'] : null);
-        $entries = is_array($given['entries']) ? array_values($given['entries']) : [];
 
-        return response()->json([
-            'answers' => array_map(fn (mixed $e): array => $take->take($move, $user, $e, $clock->skewS), $entries),
-            'state' => $move->closed_at === null ? 'open' : 'closed',
-            'offs' => [],
-            'skewS' => $clock->skewS,
-        ]);
+        return PhoneLot::of($request)->answered(
+            fn (mixed $entry, int $skewS): array => $take->take($move, $user, $entry, $skewS),
+            fn (): bool => $move->refresh()->closed_at !== null,
+        );
     }
 
     /** The last animal is home, the old place is left: signed off in words. */

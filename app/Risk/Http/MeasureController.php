@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Risk\Http;
 
+use App\House\Days;
 use App\House\Http\Asked;
 use App\House\Money;
 use App\House\Paper;
@@ -11,7 +12,10 @@ use App\Risk\Known;
 use App\Risk\MeasureDesk;
 use App\Risk\MeasurePrice;
 use App\Risk\RiskRate;
+use App\Risk\SignedOffer;
+use App\Risk\SignOffer;
 use App\Risk\StandingReader;
+use App\Risk\Views\SignedOfferView;
 use App\Systems\System;
 use App\Systems\Views\SystemHeaderView;
 use App\Team\User;
@@ -37,24 +41,58 @@ final class MeasureController
         Gate::authorize('viewWorking', $system);
         $system->load(['site.client', 'keeper', ...StandingReader::loads(), ...SystemHeaderView::loads()]);
         $known = StandingReader::around(collect([$system]))->read($system);
-        $desk = $known instanceof Known ? new MeasureDesk($known) : null;
         $budget = self::budget($request);
-        $best = $desk?->best($budget ?? self::MOST_MINOR);
+        $signed = SignedOffer::inForce($system);
 
         return Inertia::render('risk/Measures', [
             'header' => SystemHeaderView::of($system, $user),
             'needs' => is_string($known) ? $known : null,
-            'isMoney' => $desk?->isMoney() ?? false,
             'budgetMinor' => $budget,
             'currency' => config()->string('velbrin.currency'),
-            'measures' => $desk?->views($best->ids ?? []) ?? [],
-            'best' => $desk === null || $best === null ? null : self::chosen($best, $desk),
-            'curve' => $desk === null ? [] : array_map(fn (Chosen $c): array => self::chosen($c, $desk), $desk->curve()),
-            'controller' => $desk?->controller(),
+            // The page stands at once; what each measure makes of the system follows by itself.
+            'judged' => Inertia::defer(fn (): ?array => $known instanceof Known ? self::judged(new MeasureDesk($known), $budget) : null),
+            'signed' => $signed === null ? null : SignedOfferView::of($signed),
+            'maySign' => $user->can('create', [SignedOffer::class, $system]),
             'hasPrices' => MeasurePrice::query()->whereNotIn('kind', [MeasurePrice::MINUTE, MeasurePrice::DEVICE])->exists(),
             'mayPrice' => $user->can('update', RiskRate::class),
             'isConfirmed' => RiskRate::query()->exists(),
         ]);
+    }
+
+    /** The paper came back signed: what was taken, what was put off until when. */
+    public function sign(Request $request, System $system, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('create', [SignedOffer::class, $system]);
+        $given = $request->validate(
+            [
+                'signed_by' => ['required', 'string', 'max:120'],
+                'signed_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:'.Days::text(), 'after:-2 years'],
+                'budget' => ['nullable', 'integer:strict', 'between:0,'.self::MOST_MINOR],
+                'until' => ['array:'.implode(',', array_map(fn (MeasureKind $k): string => $k->value, MeasureKind::cases()))],
+                'until.*' => ['nullable', 'date_format:Y-m-d', 'after:signed_on', 'before:+10 years'],
+            ],
+            [
+                'signed_by.required' => 'Say who signed for the client.',
+                'until.*.after' => 'It is put off until a day after it was signed.',
+            ],
+        );
+        abort_unless(RiskRate::query()->exists(), 409, 'Set or confirm the rates first: a guess of ours is not for a client.');
+        $system->load(StandingReader::loads());
+        $known = StandingReader::around(collect([$system]))->read($system);
+        abort_unless($known instanceof Known, 409, is_string($known) ? "Still to say: {$known}." : '');
+        SignOffer::run(
+            $system,
+            new MeasureDesk($known),
+            [
+                'signed_by' => $given['signed_by'],
+                'signed_on' => $given['signed_on'],
+                'budget_minor' => $given['budget'] ?? self::MOST_MINOR,
+                'until' => $given['until'] ?? [],
+            ],
+            $user,
+        );
+
+        return back()->with('said', 'It is written down as signed, and comes up again on its day.');
     }
 
     /** For the client: only once the company has set or confirmed its rates. */
@@ -112,6 +150,20 @@ final class MeasureController
         ];
     }
 
+    /** @return array<string, mixed> */
+    private static function judged(MeasureDesk $desk, ?int $budget): array
+    {
+        $best = $desk->best($budget ?? self::MOST_MINOR);
+
+        return [
+            'isMoney' => $desk->isMoney(),
+            'measures' => $desk->views($best->ids),
+            'best' => self::chosen($best),
+            'curve' => array_map(fn (Chosen $c): array => self::chosen($c), $desk->curve()),
+            'controller' => $desk->controller(),
+        ];
+    }
+
     private static function budget(Request $request): ?int
     {
         $typed = Asked::word($request, 'budget');
@@ -120,7 +172,7 @@ final class MeasureController
     }
 
     /** @return array{ids: list<string>, costMinor: int, cost: string, yearly: float, gap: float, labels: list<string>} */
-    private static function chosen(Chosen $chosen, MeasureDesk $desk): array
+    private static function chosen(Chosen $chosen): array
     {
         return [
             'ids' => $chosen->ids,

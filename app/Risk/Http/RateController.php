@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Risk\Http;
 
+use App\Risk\CountedLives;
 use App\Risk\MeasurePrice;
 use App\Risk\RiskRate;
+use App\Risk\Views\CountedView;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -21,9 +23,10 @@ use Velbrin\Core\Risk\Rate\Assumed;
 /** Rates a year of risk counts on: the trade's guesses, and what the company has counted itself (R-20). */
 final class RateController
 {
-    public function index(): Response
+    public function index(CountedLives $lives): Response
     {
         Gate::authorize('viewAny', RiskRate::class);
+        $counted = $lives->byRate(RiskRate::rates());
         $set = RiskRate::query()->pluck('value', 'name');
         $prices = MeasurePrice::list();
 
@@ -37,6 +40,7 @@ final class RateController
                     'set' => is_numeric($set[$a->value] ?? null) ? (float) $set[$a->value] : null,
                     'least' => $a->least(),
                     'most' => $a->most(),
+                    'counted' => isset($counted[$a->value]) ? CountedView::of($counted[$a->value]) : null,
                 ],
                 Assumed::cases(),
             ),

@@ -23,6 +23,7 @@ use App\Risk\PeopleAnswer;
 use App\Risk\Proof;
 use App\Risk\StandingReader;
 use App\Risk\TonightReader;
+use App\Risk\Under;
 use App\Risk\Views\FleetRunView;
 use App\Risk\Views\HazardView;
 use App\Risk\Views\YearRowView;
@@ -105,12 +106,12 @@ final class RiskController
     public function show(Request $request, System $system, #[CurrentUser] User $user, Exposures $exposures): Response
     {
         Gate::authorize('viewWorking', $system);
-        $night = $this->night($request);
+        $under = Under::asked($request);
+        $night = $under->night;
         $system->load(['site.client', 'keeper', 'vessels', 'items', 'room', ...SystemHeaderView::loads()]);
         $reader = StandingReader::around(collect([$system]));
         $helpers = $reader->helpers;
-        $isAway = $request->boolean('away') ? true : null;
-        $answer = $exposures->within($reader, $system, $night, $isAway);
+        $answer = $exposures->within($reader, $system, $under);
         $hazards = is_string($answer)
             ? []
             : array_map(fn (HoursInHand $h): HazardView => HazardView::of($h, $user->units()), $answer);
@@ -144,7 +145,10 @@ final class RiskController
                 ->map(fn (Item $i): array => ['id' => $i->id, 'name' => $i->name])
                 ->values(),
             'night' => $night->value,
-            'away' => $isAway === true,
+            'away' => $under->isAway === true,
+            'holiday' => $under->isHoliday,
+            'onCall' => $under->onCallKey(),
+            'couldBeOnCall' => Inertia::defer(fn (): array => Under::people(), 'year'),
             'nights' => self::nights(),
             'room' => $night->roomC($system),
             'hazards' => $hazards,
@@ -180,6 +184,7 @@ final class RiskController
                 'community' => $system->community?->value,
                 'battery_h' => $system->battery_h,
                 'battery_pump' => $system->battery_pump,
+                'arrivals_year' => $system->arrivals_year,
             ],
         ]);
     }
@@ -199,6 +204,7 @@ final class RiskController
                 'community' => ['nullable', Rule::enum(Community::class)],
                 'battery_h' => ['nullable', 'numeric:strict', 'min:0', 'max:500'],
                 'battery_pump' => ['required', 'boolean'],
+                'arrivals_year' => ['nullable', 'numeric:strict', 'between:0,500'],
             ],
             [
                 'no_heater_while.required_with' => 'Say while what it holds: the heating of the room, the season.',

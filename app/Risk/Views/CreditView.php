@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Risk\Views;
 
 use Velbrin\Core\Risk\Layer\Credit;
+use Velbrin\Core\Risk\Layer\LayerKind;
 use Velbrin\Core\Risk\Layer\Part;
 
 /** One protection against one hazard: when it acts, how often it fails, why it does not count. */
@@ -19,6 +20,8 @@ final readonly class CreditView
         public ?string $why,
         public bool $tested,
         public array $shares,
+        /** Somebody has to notice and come; all else acts by itself. */
+        public bool $isPerson,
     ) {
     }
 
@@ -37,6 +40,7 @@ final readonly class CreditView
                 ...array_map(fn (string $s): string => "the same {$part($s)}", $credit->shares),
                 ...array_map(fn (string $s): string => "maybe the same {$part($s)}", $credit->mayShare),
             ])),
+            isPerson: $credit->layer->kind === LayerKind::Chain,
         );
     }
 }

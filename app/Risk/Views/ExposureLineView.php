@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Risk\Views;
 
+use App\House\PlainSentence;
 use App\Risk\Exposure;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Support\Collection;
-use Velbrin\Core\Measure\Kind;
-use Velbrin\Core\Measure\Quantity;
-use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\HandState;
 
@@ -94,19 +92,6 @@ final readonly class ExposureLineView
 
     private static function sentence(mixed $plain, Units $units): string
     {
-        if (! is_array($plain) || ! is_string($plain['template'] ?? null) || ! is_array($plain['parts'] ?? null)) {
-            return '';
-        }
-        $parts = [];
-        foreach ($plain['parts'] as $name => $part) {
-            $parts[(string) $name] =
-                is_array($part) && is_numeric($part[0] ?? null) && is_string($part[1] ?? null)
-                    ? Quantity::of((float) $part[0], Kind::from($part[1]))
-                    : (is_string($part)
-                        ? $part
-                        : '');
-        }
-
-        return Sentence::of($plain['template'], $parts)->in($units);
+        return PlainSentence::read($plain)?->in($units) ?? '';
     }
 }

@@ -22,6 +22,8 @@ final readonly class HarmView
     {
         $by = $harm->by === 'sump' ? 'the sump’s temperature' : $harm->by;
 
-        return new self($by, $harm->hours, $units->show($harm->limit), $harm->lossHours, $harm->assumed);
+        $beyond = $harm->kelvinHours > 0 ? sprintf(' and %g K·h beyond it', $harm->kelvinHours) : '';
+
+        return new self($by, $harm->hours, $units->show($harm->limit).$beyond, $harm->lossHours, $harm->assumed);
     }
 }

@@ -6,26 +6,28 @@ namespace App\Risk\Views;
 
 use App\House\Money;
 use Velbrin\Core\Measure\Units;
-use Velbrin\Core\Risk\Layer\Credit;
 use Velbrin\Core\Risk\Rate\Span;
 use Velbrin\Core\Risk\Standing\HazardRow;
 
 /** One hazard over a year: how often it begins, how often it harms, what it costs, where it is weakest. */
 final readonly class YearRowView
 {
-    /** @param  list<CreditView>  $credits */
+    /**
+     * @param  list<BeginningView>  $beginnings  the one that costs most first
+     * @param  list<string>  $narrows
+     */
     private function __construct(
         public string $hazard,
         public string $label,
         public string $rule,
-        public string $begins,
         public string $rate,
         public string $harms,
         public ?string $loss,
         public ?string $lossRange,
         public float $weight,
-        public array $credits,
+        public array $beginnings,
         public string $weakest,
+        public array $narrows,
     ) {
     }
 
@@ -35,7 +37,6 @@ final readonly class YearRowView
             hazard: $row->hazard->value,
             label: $row->hazard->label(),
             rule: $row->hazard->rule(),
-            begins: $row->begins,
             rate: self::often($row->rate->likely),
             harms: self::often($row->harms->likely).self::upTo($row->harms),
             loss: $row->loss === null ? null : Money::about($row->loss->likely),
@@ -43,8 +44,9 @@ final readonly class YearRowView
                 ? null
                 : Money::about($row->loss->low).' to '.Money::about($row->loss->high),
             weight: $row->loss->likely ?? $row->harms->likely,
-            credits: array_map(fn (Credit $c): CreditView => CreditView::of($c), $row->credits),
+            beginnings: array_map(BeginningView::of(...), $row->beginnings),
             weakest: $row->weakest->in($units),
+            narrows: $row->narrows,
         );
     }
 

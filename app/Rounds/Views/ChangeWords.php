@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Views;
 
 use App\Rounds\ChangeReader;
+use App\Rounds\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
@@ -20,13 +21,13 @@ final class ChangeWords
         $volume = $system->volumeL();
         $tank = ChangeReader::tank($system);
         $q = fn (float $v, Kind $k): Quantity => Quantity::of($v, $k);
-        $say = fn (string $template, array $parts): string => Sentence::of($template, $parts)->in($units);
+        $say = fn (Phrase $says, array $parts): string => Sentence::of($says, $parts)->in($units);
         $words = [];
         if ($volume !== null && $volume > 0 && $tank !== null && $litres < $volume) {
             $share = $litres / $volume;
             $limits = ChangeReader::limits($system);
             $words[] = $say(
-                'New water from {a} to {b}, salinity {c} to {d}: one change may move the tank by {e} and {f}.',
+                Phrase::NewWaterFrom,
                 [
                     'a' => $q($tank->tempC - $limits->tempC / $share, Kind::Temperature),
                     'b' => $q($tank->tempC + $limits->tempC / $share, Kind::Temperature),
@@ -44,7 +45,7 @@ final class ChangeWords
                 ...self::jumps($system, $litres / $volume, $units),
             ];
         }
-        $words[] = $say('{litres} at {flow} take {minutes} each way.', [
+        $words[] = $say(Phrase::AtTakeEachWay, [
             'litres' => $q($litres, Kind::Volume),
             'flow' => $q(ChangeReader::flowLh($system), Kind::Flow),
             'minutes' => $q((60 * $litres) / ChangeReader::flowLh($system), Kind::Minutes),
@@ -55,35 +56,34 @@ final class ChangeWords
         }
         $portions = $sump['sump']->portions($litres);
         $words[] = match (true) {
-            $portions === null => 'From the sump alone: not possible, it stands at the pumps’ lowest level.',
-            $portions === 1 => $say('From the sump alone, everything running: it gives {out}.', [
+            $portions === null => $say(Phrase::TheSumpGivesNothing, []),
+            $portions === 1 => $say(Phrase::FromTheSumpAlone, [
                 'out' => $q($sump['sump']->outL, Kind::Volume),
             ]),
             default => $say(
-                'From the sump alone it gives {out} at once: {n} portions, each filled up again before the next.',
+                Phrase::FromTheSumpAloneItGives,
                 ['out' => $q($sump['sump']->outL, Kind::Volume), 'n' => $q($portions, Kind::Count)],
             ),
         };
-        $words[] = $say('Above the running level the sump may take {back}; a power cut needs the rest.', [
+        $words[] = $say(Phrase::AboveTheRunningLevelTheSump, [
             'back' => $q($sump['sump']->backL, Kind::Volume),
         ]);
         $refill = $sump['refill'];
         if ($refill !== null && $refill->needsLh > 0) {
             $words[] = $refill->holds
                 ? $say(
-                    'Refilling with the return on: the chamber holds; over the weir after {m}, then shut the valve within {s}.',
+                    Phrase::RefillingWithTheReturn,
                     ['m' => $q($refill->minutesToWeir, Kind::Minutes), 's' => $q($refill->shutAfterMin, Kind::Minutes)],
                 )
                 : $say(
-                    'Refilling with the return on runs the chamber dry: refill at {r} or more, or set the pump to {p}.',
+                    Phrase::RefillingWithTheReturnOnRuns,
                     [
                         'r' => $q(ceil($refill->needsLh), Kind::Flow),
                         'p' => $q(floor($refill->pumpLh ?? 0.0), Kind::Flow),
                     ],
                 );
             $words[] = $say(
-                'If the sump’s part went out first, nothing is left in the chamber: then {all}, or the pump off until the '.
-                'display runs over.',
+                Phrase::IfTheSumpsPartWentOut,
                 ['all' => $q($refill->needsSumpFirstLh, Kind::Flow)],
             );
         }
@@ -104,8 +104,8 @@ final class ChangeWords
             ];
             $words[] = Sentence::of(
                 $jump->isTooFar()
-                    ? '{what} goes from {a} to {b} with this mix: more than {most} in a day. Change in two portions, a day apart.'
-                    : '{what} goes from {a} to {b} with this mix.',
+                    ? Phrase::GoesFromToWithThisMix
+                    : Phrase::GoesFromToWithThisMix2,
                 $parts,
             )->in($units);
         }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Systems\Http;
 
 use App\House\Days;
+use App\Systems\DeviceAdded;
 use App\Systems\DeviceRetired;
 use App\Systems\Item;
 use App\Systems\OpenRipple;
+use App\Systems\RunLimitReached;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -21,6 +23,8 @@ use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Ripples;
+use Velbrin\Core\Control\StandIn;
+use Velbrin\Core\Water\RoLine;
 
 /** The register: every device with its job, age, plug and replacement date. */
 final class ItemController
@@ -38,6 +42,7 @@ final class ItemController
                 ? "{$item->name} takes the place of a retired one"
                 : "{$item->name} is new in the register";
             OpenRipple::open($system, $reopens ? Ripples::ofDevice($item->job) : [], $cause, $user);
+            DeviceAdded::dispatch($item);
         });
 
         return back()->with('said', 'In the register.');
@@ -54,6 +59,7 @@ final class ItemController
         $reason = $given['reason'];
         unset($given['reason']);
         DB::transaction(function () use ($item, $given, $reason, $user): void {
+            $rateLh = $item->ro_lh;
             $item->update($this->withForecast($this->without($given, $user)));
             $other = $item->wasChanged(['job', 'watts', 'name', 'switched_by', 'senses_own_vessel', 'away_since']);
             OpenRipple::open(
@@ -62,6 +68,12 @@ final class ItemController
                 "{$item->name}: {$reason}",
                 $user,
             );
+            // A line that brings more or less than before runs into its limit too late, or for nothing.
+            $nowLh = $given['ro_lh'] ?? null;
+            $hasMoved = $rateLh !== null && is_numeric($nowLh) && RoLine::hasMoved($rateLh, (float) $nowLh);
+            if ($hasMoved && ! $item->wasChanged('ro_limit_min')) {
+                OpenRipple::open($item->system()->firstOrFail(), Ripples::ofRunLimit(), "{$item->name}: {$reason}", $user);
+            }
             activity()
                 ->performedOn($item)
                 ->event('reason')
@@ -107,6 +119,16 @@ final class ItemController
         return back()->with('said', 'Logged. The dose it was tuned to is re-opened, in the margin.');
     }
 
+    /** It ran till its limit ended it: somebody looks why (W-63). */
+    public function limitReached(Item $item, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $item);
+        abort_unless($item->job === Job::RoUnit && $item->retired_at === null, 403);
+        RunLimitReached::dispatch($item, $user);
+
+        return back()->with('said', 'Somebody looks at it: a job is in the rounds.');
+    }
+
     /** One state further, or back to the bench; a test says how it went (X-10). */
     public function state(Request $request, Item $item, #[CurrentUser] User $user): RedirectResponse
     {
@@ -141,10 +163,11 @@ final class ItemController
     public function retire(Request $request, Item $item, #[CurrentUser] User $user): RedirectResponse
     {
         Gate::authorize('update', $item);
-        $given = $request->validate(['reason' => ['required', 'string', 'max:300']]);
+        $given = $request->validate(['reason' => ['required', 'string', 'max:300'], 'failed' => ['nullable', 'boolean']]);
         $reason = is_string($given['reason']) ? $given['reason'] : '';
-        DB::transaction(function () use ($item, $reason, $user): void {
-            $item->update(['retired_at' => now(), 'retired_reason' => $reason, 'replace_on' => null]);
+        $hasFailed = isset($given['failed']) ? (bool) $given['failed'] : null;
+        DB::transaction(function () use ($item, $reason, $hasFailed, $user): void {
+            $item->update(['retired_at' => now(), 'retired_reason' => $reason, 'has_failed' => $hasFailed, 'replace_on' => null]);
             OpenRipple::open(
                 $item->system()->firstOrFail(),
                 Ripples::ofDevice($item->job),
@@ -169,6 +192,14 @@ final class ItemController
             'doses' => ['nullable', Rule::enum(Liquid::class)],
             'strength_meq_ml' => ['nullable', 'numeric:strict', 'gt:0', 'max:10'],
             'holds_ml' => ['nullable', 'numeric:strict', 'gt:0', 'max:200000'],
+            'ro_span_l' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],
+            'ro_lh' => ['nullable', 'numeric:strict', 'gt:0', 'max:2000'],
+            'ro_limit_min' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],
+            'ro_takes_l' => ['nullable', 'numeric:strict', 'min:0', 'max:20000'],
+            'ro_float' => ['nullable', 'boolean'],
+            'ro_feed_stop' => ['nullable', 'boolean'],
+            'changed_how' => ['nullable', 'string', 'max:300'],
+            'changed_on' => ['nullable', 'required_with:changed_how', 'date', 'before_or_equal:'.Days::text(1)],
             'installed_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1), 'after:1980-01-01'],
             'installed_precision' => ['required', Rule::in(['day', 'month', 'year', 'about'])],
             'life_months' => ['nullable', 'numeric:strict', 'gt:0', 'max:600'],
@@ -179,6 +210,9 @@ final class ItemController
             'senses_own_vessel' => ['nullable', 'boolean'],
             'away_since' => ['nullable', 'date', 'before_or_equal:'.Days::text(1)],
             'away_where' => ['nullable', 'required_with:away_since', 'string', 'max:160'],
+            'away_instead' => ['nullable', Rule::enum(StandIn::class)],
+            'away_hand_days' => ['nullable', 'required_if:away_instead,'.StandIn::ByHand->value, 'integer:strict', 'between:1,90'],
+            'away_hand_on' => ['nullable', 'date', 'before_or_equal:'.Days::text(1)],
             'capacity_wh' => ['nullable', 'numeric:strict', 'gt:0', 'max:100000'],
             'usable_share_pct' => ['nullable', 'numeric:strict', 'gt:0', 'max:100'],
             'carries_w' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],

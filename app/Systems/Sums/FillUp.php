@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Chemistry\Parameter;
@@ -77,12 +78,12 @@ final class FillUp implements Sum
         );
 
         return [
-            new SumLine('saltWaterL', 'Salt water', $salt, Sentence::of('of the tank’s temperature'), $working),
+            new SumLine('saltWaterL', 'Salt water', $salt, Sentence::of(Phrase::OfTheTanksTemperature), $working),
             new SumLine(
                 'roL',
                 'RO water',
                 Quantity::of($it->roL, Kind::Volume),
-                Sentence::of('first, slowly, where the water moves; measure afterwards'),
+                Sentence::of(Phrase::FirstSlowlyWhereTheWaterMoves),
             ),
         ];
     }

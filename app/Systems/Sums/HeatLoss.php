@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Chemistry\Parameter;
@@ -71,7 +72,7 @@ final class HeatLoss implements Sum
                 'uaWK',
                 'It loses',
                 Quantity::of($it->uaWK, Kind::Conductance),
-                Sentence::of('± {off} for what two thermometers cannot tell', [
+                Sentence::of(Phrase::PlusMinusForWhatTwoThermometersCannot, [
                     'off' => Quantity::of($it->uncertainWK, Kind::Conductance),
                 ]),
                 $it->working,

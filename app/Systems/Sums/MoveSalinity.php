@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Chemistry\Parameter;
@@ -77,7 +78,7 @@ final class MoveSalinity implements Sum
                     'exchange',
                     'Swap',
                     null,
-                    Sentence::of('that water can never bring it there; it must lie beyond the target'),
+                    Sentence::of(Phrase::ThatWaterCanNeverBring),
                     null,
                     'not with this water',
                 )
@@ -85,15 +86,15 @@ final class MoveSalinity implements Sum
                     'exchange',
                     'Swap altogether',
                     Quantity::of($it->exchangeL, Kind::Volume),
-                    Sentence::of('as one batch; in steps it takes a little more'),
+                    Sentence::of(Phrase::AsOneBatch),
                     $it->working,
                 ),
-            new SumLine('days', 'Spread over', $days, Sentence::of('measure after each step')),
+            new SumLine('days', 'Spread over', $days, Sentence::of(Phrase::MeasureAfterEachStep)),
             new SumLine(
                 'salt',
                 'Or salt, without swapping',
                 Quantity::of($it->saltKg, Kind::Mass),
-                Sentence::of('dissolved outside the system, poured in slowly'),
+                Sentence::of(Phrase::DissolvedOutsideTheSystem),
             ),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Measure\Kind;
@@ -96,7 +97,7 @@ final class ReadSalinity implements Sum
                 'salinity',
                 'Salinity',
                 Quantity::of($salinity, Kind::Salinity)->finer(1),
-                Sentence::of('probe older than a month, fluid opened long ago: calibrate first'),
+                Sentence::of(Phrase::ProbeOlderThanAMonth),
             ),
             new SumLine(
                 'gravity',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Measure\Kind;
@@ -75,7 +76,7 @@ final class SandToBring implements Sum
                 'kg',
                 'Bring',
                 Quantity::of($bed->kgShort, Kind::Mass),
-                Sentence::of('the change goes with it: lower the water first'),
+                Sentence::of(Phrase::TheChangeGoes),
                 $bed->working,
             ),
             new SumLine('litres', 'That is, poured', Quantity::of($bed->litresShort, Kind::Volume)),

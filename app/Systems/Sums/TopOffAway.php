@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Chemistry\Parameter;
@@ -93,7 +94,7 @@ final class TopOffAway implements Sum
                 ),
             ),
             $days === null
-                ? new SumLine('limit', 'Reaches the limit', null, Sentence::of('nothing evaporates'), null, 'never')
+                ? new SumLine('limit', 'Reaches the limit', null, Sentence::of(Phrase::NothingEvaporates), null, 'never')
                 : new SumLine('limit', 'Reaches the limit in', Quantity::of($days, Kind::Days)),
             new SumLine(
                 'on',
@@ -107,7 +108,7 @@ final class TopOffAway implements Sum
                     ),
                     Kind::Salinity,
                 ),
-                Sentence::of('below 28 g/kg animals are lost'),
+                Sentence::of(Phrase::Below28GKgAnimals),
             ),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
@@ -40,7 +41,7 @@ final class VolumeByFlow implements Sum
                 'measuredL',
                 'Water in the system',
                 Quantity::of($it->litres, Kind::Volume),
-                Sentence::of('as good as the timed bucket'),
+                Sentence::of(Phrase::AsGoodAsTheTimedBucket),
                 $it->working,
             ),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Systems\Sums;
 
+use App\Systems\Phrase;
 use App\Systems\System;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Chemistry\Parameter;
@@ -66,7 +67,7 @@ final class VolumeBySalt implements Sum
                 'measuredL',
                 'Water in the system',
                 Quantity::of($it->litres, Kind::Volume),
-                Sentence::of('± {off} for what the instrument cannot tell', [
+                Sentence::of(Phrase::PlusMinusForWhatTheInstrumentCannot, [
                     'off' => Quantity::of($it->uncertainL ?? 0.0, Kind::Volume),
                 ]),
                 $it->working,

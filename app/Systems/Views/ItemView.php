@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Systems\Views;
 
 use App\House\Money;
+use App\House\Views\FindingView;
 use App\Systems\Item;
 use App\Team\User;
+use Velbrin\Core\Measure\Finding;
 
 final readonly class ItemView
 {
+    /** @param  list<FindingView>  $roFindings */
     private function __construct(
         public int $id,
         public string $job,
@@ -44,6 +47,9 @@ final readonly class ItemView
         public ?bool $sensesOwnVessel,
         public ?string $awaySince,
         public ?string $awayWhere,
+        public ?string $awayInstead,
+        public ?int $awayHandDays,
+        public ?string $awayHandOn,
         public ?float $capacityWh,
         public ?float $usableSharePct,
         public ?float $carriesW,
@@ -54,6 +60,18 @@ final readonly class ItemView
         public ?string $doses,
         public ?float $strengthMeqMl,
         public ?float $holdsMl,
+        /** Of a filling line: litres from low to high, litres an hour, its run limit, what tray and drain take. */
+        public ?float $roSpanL,
+        public ?float $roLh,
+        public ?float $roLimitMin,
+        public ?float $roTakesL,
+        public ?bool $roFloat,
+        public ?bool $roFeedStop,
+        /** What its run limit may be and whether what it brings finds a place. */
+        public array $roFindings,
+        /** Not as it came: its rating is lost. */
+        public ?string $changedHow,
+        public ?string $changedOn,
     ) {
     }
 
@@ -94,6 +112,9 @@ final readonly class ItemView
             sensesOwnVessel: $item->senses_own_vessel,
             awaySince: $item->away_since?->toDateString(),
             awayWhere: $item->away_where,
+            awayInstead: $item->away_instead?->value,
+            awayHandDays: $item->away_hand_days,
+            awayHandOn: $item->away_hand_on?->toDateString(),
             capacityWh: $item->capacity_wh,
             usableSharePct: $item->usable_share_pct,
             carriesW: $item->carries_w,
@@ -103,6 +124,18 @@ final readonly class ItemView
             doses: $item->doses?->value,
             strengthMeqMl: $item->strength_meq_ml,
             holdsMl: $item->holds_ml,
+            roSpanL: $item->ro_span_l,
+            roLh: $item->ro_lh,
+            roLimitMin: $item->ro_limit_min,
+            roTakesL: $item->ro_takes_l,
+            roFloat: $item->ro_float,
+            roFeedStop: $item->ro_feed_stop,
+            roFindings: array_map(
+                fn (Finding $f): FindingView => FindingView::of($f, $user->units()),
+                $item->roLine()?->findings() ?? [],
+            ),
+            changedHow: $item->changed_how,
+            changedOn: $item->changed_on?->toDateString(),
         );
     }
 }

@@ -83,7 +83,7 @@ final readonly class SeriesView
                                 $r->given_unit,
                             method: $r->method,
                             instrument: $r->instrument,
-                            by: (string) $r->user?->name,
+                            by: $r->user->name ?? 'a probe',
                             doubtful: $r->doubtful,
                             marked: $r->marked_reason,
                         ),

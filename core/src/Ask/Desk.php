@@ -137,8 +137,9 @@ final class Desk
                 if ($key !== 'question' && $key !== 'input') {
                     throw OutOfRange::field(
                         (string) $key,
-                        "{$key} is not a field of a request",
-                        'only question, input',
+                        Phrase::IsNotAFieldOf,
+                        Phrase::OnlyQuestionInput,
+                        ['key' => (string) $key],
                     );
                 }
             }
@@ -146,7 +147,7 @@ final class Desk
             [$question, $input] = $this->question(is_string($name) ? $name : '');
             $raw = $request['input'] ?? null;
             if (! is_array($raw) || ($raw !== [] && array_is_list($raw))) {
-                throw OutOfRange::field('input', 'input must be a JSON object', 'a JSON object');
+                throw OutOfRange::field('input', Phrase::InputMustBeAJSONObject, Phrase::AJSONObject);
             }
 
             return self::answered($question, $input->read($raw));
@@ -167,8 +168,8 @@ final class Desk
         } catch (ArithmeticError|JsonException) {
             throw OutOfRange::field(
                 'input',
-                'these numbers lead beyond what a number can hold',
-                'numbers of a size that occurs',
+                Phrase::TheseNumbersLeadBeyond,
+                Phrase::NumbersOfASizeThatOccurs,
             );
         }
     }
@@ -203,8 +204,9 @@ final class Desk
         if (! isset(self::QUESTIONS[$name])) {
             throw OutOfRange::field(
                 'question',
-                'question is not one this program knows',
-                implode(', ', array_keys(self::QUESTIONS)),
+                Phrase::QuestionIsNotOneThisProgram,
+                Phrase::List,
+                ['list' => implode(', ', array_keys(self::QUESTIONS))],
             );
         }
         if (! isset($this->open[$name])) {
@@ -225,10 +227,15 @@ final class Desk
         try {
             $value = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
         } catch (JsonException $e) {
-            throw OutOfRange::field('input', 'input is not well-formed JSON: '.$e->getMessage(), 'one JSON object');
+            throw OutOfRange::field(
+                'input',
+                Phrase::InputIsNotWellFormedJSON,
+                Phrase::OneJSONObject,
+                ['getMessage' => (string) $e->getMessage()],
+            );
         }
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            throw OutOfRange::field('input', 'input must be a JSON object', 'one JSON object');
+            throw OutOfRange::field('input', Phrase::InputMustBeAJSONObject, Phrase::OneJSONObject);
         }
 
         return $value;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Ask;
 
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Sentence;
 
 /**
  * One field of a question's input or answer: checks a decoded JSON value and describes itself as JSON Schema. The range it prints is
@@ -245,13 +246,23 @@ final readonly class Field
         switch ($this->type) {
             case 'rows':
                 if (! is_array($value) || ! array_is_list($value)) {
-                    throw OutOfRange::field($path, "{$path} must be a list, got ".self::named($value), 'a list');
+                    throw OutOfRange::field(
+                        $path,
+                        Phrase::MustBeAList,
+                        Phrase::AList,
+                        ['named' => (string) self::named($value)],
+                    );
                 }
 
                 return array_map(
                     fn (int $i): ?Given => is_array($value[$i])
                         ? $this->row?->read($value[$i], "{$path}.{$i}.")
-                        : throw OutOfRange::field("{$path}.{$i}", "{$path}.{$i} must be an object", 'an object'),
+                        : throw OutOfRange::field(
+                            "{$path}.{$i}",
+                            Phrase::MustBeAnObject,
+                            Phrase::AnObject,
+                            ['path' => $path, 'i' => (string) $i],
+                        ),
                     array_keys($value),
                 );
             case 'number':
@@ -260,25 +271,37 @@ final readonly class Field
                 }
                 throw OutOfRange::field(
                     $path,
-                    "{$path} must be a plain finite number, got ".self::named($value),
-                    'a number',
+                    Phrase::MustBeAPlainFiniteNumber,
+                    Phrase::ANumber,
+                    ['named' => (string) self::named($value)],
                 );
             case 'boolean':
                 return is_bool($value)
                     ? $value
                     : throw OutOfRange::field(
                         $path,
-                        "{$path} must be true or false, got ".self::named($value),
-                        'true or false',
+                        Phrase::MustBeTrueOrFalse,
+                        Phrase::TrueOrFalse,
+                        ['named' => (string) self::named($value)],
                     );
             case 'string':
                 if (is_string($value) && ($this->choices === [] || in_array($value, $this->choices, true))) {
                     return $value;
                 }
-                throw OutOfRange::field($path, "{$path} is not one of the known words", implode(', ', $this->choices));
+                throw OutOfRange::field(
+                    $path,
+                    Phrase::IsNotOneOfTheKnown,
+                    Phrase::List,
+                    ['list' => implode(', ', $this->choices)],
+                );
             case 'array':
                 if (! is_array($value) || ! array_is_list($value)) {
-                    throw OutOfRange::field($path, "{$path} must be a list, got ".self::named($value), 'a list');
+                    throw OutOfRange::field(
+                        $path,
+                        Phrase::MustBeAList,
+                        Phrase::AList,
+                        ['named' => (string) self::named($value)],
+                    );
                 }
 
                 return $this->each($value, $path);
@@ -286,8 +309,9 @@ final readonly class Field
                 if (! is_array($value) || ($value !== [] && array_is_list($value))) {
                     throw OutOfRange::field(
                         $path,
-                        "{$path} must be an object, got ".self::named($value),
-                        'an object',
+                        Phrase::MustBeAnObjectGot,
+                        Phrase::AnObject,
+                        ['named' => (string) self::named($value)],
                     );
                 }
 
@@ -297,8 +321,9 @@ final readonly class Field
                     ? $value
                     : throw OutOfRange::field(
                         $path,
-                        "{$path} must be a list or an object, got ".self::named($value),
-                        'a list or an object',
+                        Phrase::MustBeAListOr,
+                        Phrase::AListOrAnObject,
+                        ['named' => (string) self::named($value)],
                     );
         }
     }
@@ -322,22 +347,23 @@ final readonly class Field
         return $value;
     }
 
-    /** "more than 0", "19 to 43", in words. */
-    private function range(): string
+    /** "at least 19 and at most 43". */
+    private function range(): Sentence
     {
         $words = [
-            'minimum' => 'at least',
-            'exclusiveMinimum' => 'more than',
-            'maximum' => 'at most',
-            'exclusiveMaximum' => 'below',
+            'minimum' => Phrase::AtLeast,
+            'exclusiveMinimum' => Phrase::MoreThan,
+            'maximum' => Phrase::AtMost,
+            'exclusiveMaximum' => Phrase::Below,
         ];
         $limits = array_intersect_key($this->schema, $words);
-        $parts = array_map(
-            fn (string $keyword): string => $words[$keyword].' '.json_encode($limits[$keyword]),
-            array_keys(array_intersect_key($words, $limits)),
+        $limit = fn (string $keyword): Sentence => Sentence::of(
+            $words[$keyword],
+            ['limit' => json_encode($limits[$keyword], JSON_THROW_ON_ERROR)],
         );
+        $said = array_map($limit, array_keys(array_intersect_key($words, $limits)));
 
-        return implode(' and ', $parts);
+        return $said === [] ? Sentence::of(Phrase::ANumber) : Sentence::listed(Phrase::ThisAndThat, ...$said);
     }
 
     /** @return array<string, mixed> */

@@ -51,8 +51,9 @@ final readonly class Input
             } elseif ($field->required) {
                 throw OutOfRange::field(
                     $within.$field->name,
-                    "{$within}{$field->name} is missing",
-                    $field->description,
+                    Phrase::IsMissing,
+                    Phrase::AsDescribed,
+                    ['words' => $field->description],
                 );
             }
         }
@@ -62,8 +63,9 @@ final readonly class Input
                 if (! in_array((string) $key, $names, true)) {
                     throw OutOfRange::field(
                         $within.$key,
-                        "{$within}{$key} is not a field of this question",
-                        'only '.implode(', ', $names),
+                        Phrase::IsNotAField,
+                        Phrase::OnlyList,
+                        ['within' => $within, 'key' => (string) $key, 'list' => implode(', ', $names)],
                     );
                 }
             }

@@ -111,7 +111,7 @@ final class PlanInput
         }
         $brief = PlanBrief::read($raw);
         if ($brief->errors !== []) {
-            throw OutOfRange::field($brief->errors[0]->field, $brief->errors[0]->message, $brief->errors[0]->allowed);
+            throw OutOfRange::kept($brief->errors[0]->field, $brief->errors[0]->message, $brief->errors[0]->allowed);
         }
 
         return $brief;
@@ -130,7 +130,12 @@ final class PlanInput
         try {
             return $answer();
         } catch (Missing $e) {
-            throw OutOfRange::field($e->fields[0], 'This answer needs: '.implode(', ', $e->fields), 'a value');
+            throw OutOfRange::field(
+                $e->fields[0],
+                Phrase::ThisAnswerNeeds,
+                Phrase::AValue,
+                ['list' => implode(', ', $e->fields)],
+            );
         }
     }
 }

@@ -23,7 +23,7 @@ final readonly class Check
         public string $rule,
         public string $about,
         /** The question, in words. */
-        public string $asks,
+        public Phrase $asks,
         /** A Stop can come from it. */
         public bool $isSafety,
         private Closure $judge,
@@ -31,7 +31,7 @@ final readonly class Check
     }
 
     /** @param  Closure(Facts): list<Finding>  $judge */
-    public static function safety(string $key, string $about, string $asks, Closure $judge): self
+    public static function safety(string $key, string $about, Phrase $asks, Closure $judge): self
     {
         return new self($key, explode('.', $key)[0], $about, $asks, true, $judge);
     }
@@ -41,7 +41,7 @@ final readonly class Check
      *
      * @param  Closure(Facts): list<Finding>  $judge
      */
-    public static function plain(string $key, string $about, string $asks, Closure $judge): self
+    public static function plain(string $key, string $about, Phrase $asks, Closure $judge): self
     {
         return new self($key, explode('.', $key)[0], $about, $asks, false, $judge);
     }

@@ -61,9 +61,9 @@ final readonly class Delivery
                     Severity::Fix,
                     'B-75',
                     'orders',
-                    Sentence::of('{what} came wrong or incomplete', $parts),
-                    Sentence::of('“{stage}” waits for it.', $parts),
-                    Sentence::of('Have it completed, and give the new promised day.'),
+                    Sentence::of(Phrase::CameWrongOrIncomplete, $parts),
+                    Sentence::of(Phrase::WaitsForIt, $parts),
+                    Sentence::of(Phrase::HaveItCompleted),
                     Grounds::plain(Basis::Measured),
                 );
             } elseif ($d->receivedDay === null && $d->promisedDay < $today) {
@@ -71,9 +71,9 @@ final readonly class Delivery
                     Severity::Fix,
                     'B-75',
                     'orders',
-                    Sentence::of('{what} is {days} late', $parts),
-                    Sentence::of('“{stage}” waits for it, and everything after.', $parts),
-                    Sentence::of('Ask the supplier, and give the new promised day.'),
+                    Sentence::of(Phrase::IsLate, $parts),
+                    Sentence::of(Phrase::WaitsForItAnd, $parts),
+                    Sentence::of(Phrase::AskTheSupplier),
                     Grounds::plain(Basis::Measured),
                 );
             }

@@ -34,8 +34,8 @@ final readonly class DrilledPane
             if ($edge < $hole->diameterMm / 2) {
                 throw OutOfRange::field(
                     "holes.{$row}.xMm",
-                    'The hole does not lie within its pane',
-                    'a centre at least half the hole from every edge',
+                    Phrase::TheHoleDoesNotLieWithin,
+                    Phrase::ACentreAtLeastHalf,
                 );
             }
             $next = $nextNeed = $nextRow = null;

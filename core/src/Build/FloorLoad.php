@@ -78,7 +78,10 @@ final readonly class FloorLoad
                 throw OutOfRange::number(
                     F::FromSupportMm->value,
                     1000 * $from,
-                    sprintf('at most half the span, %.0f: it is the nearer bearing', 500 * $span),
+                    Phrase::AtMostHalfTheSpan,
+                    [
+                        'limit' => sprintf('%.0f', 500 * $span),
+                    ],
                 );
             }
             [$bending, $along, $across] = self::worst($load, $area, $span, $from, $length, $width, $joists);

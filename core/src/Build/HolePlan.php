@@ -124,8 +124,8 @@ final readonly class HolePlan
         if (! in_array($pane, $flat[$facts->word(F::Shape)], true)) {
             throw OutOfRange::field(
                 "holes.{$row}.pane",
-                'This pane is curved, or its form is not known: it is not drilled from a plan. Ask the maker',
-                'a flat pane',
+                Phrase::ThisPaneIsCurved,
+                Phrase::AFlatPane,
             );
         }
         if ($facts->word(F::Shape) === 'cylinder') {

@@ -46,7 +46,7 @@ final readonly class Levels
             throw OutOfRange::number(
                 F::StandHeightMm->value,
                 $facts->number(F::StandHeightMm),
-                'high enough that the display’s water stands above the sump’s',
+                Phrase::HighEnoughThatTheDisplaysWater,
             );
         }
 

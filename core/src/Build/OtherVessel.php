@@ -70,33 +70,33 @@ final readonly class OtherVessel
             };
             $vessel = Vessel::of($footprint, $heightMm, $wallMm, $wallMm);
         } catch (OutOfRange) {
-            throw OutOfRange::field("{$at}.wallMm", 'These walls leave nothing inside', 'thinner walls');
+            throw OutOfRange::field("{$at}.wallMm", Phrase::TheseWallsLeaveNothingInside, Phrase::ThinnerWalls);
         }
         if ($waterMm > $vessel->insideHeightMm()) {
             throw OutOfRange::number(
                 "{$at}.waterMm",
                 $waterMm,
-                'up to the rim',
-                Quantity::of(0, Kind::Length),
-                Quantity::of($vessel->insideHeightMm(), Kind::Length),
+                Phrase::UpToTheRim,
+                least: Quantity::of(0, Kind::Length),
+                most: Quantity::of($vessel->insideHeightMm(), Kind::Length),
             );
         }
         if ($winterC !== null && $summerC !== null && $winterC > $summerC) {
             throw OutOfRange::number(
                 "{$at}.winterC",
                 $winterC,
-                'at most its hottest day',
-                null,
-                Quantity::of($summerC, Kind::Temperature),
+                Phrase::AtMostItsHottestDay,
+                least: null,
+                most: Quantity::of($summerC, Kind::Temperature),
             );
         }
         if ($downMm > $waterMm) {
             throw OutOfRange::number(
                 "{$at}.downMm",
                 $downMm,
-                'what stands in it',
-                Quantity::of(0, Kind::Length),
-                Quantity::of($waterMm, Kind::Length),
+                Phrase::WhatStandsInIt,
+                least: Quantity::of(0, Kind::Length),
+                most: Quantity::of($waterMm, Kind::Length),
             );
         }
 

@@ -40,7 +40,10 @@ final readonly class Overflow
             throw OutOfRange::number(
                 F::WeirBelowRimMm->value,
                 $facts->number(F::WeirBelowRimMm),
-                sprintf('more than %.0f, the water over the edge at this flow', ceil($head - $crest->fallMm / 2)),
+                Phrase::MoreThanTheWaterOver,
+                [
+                    'limit' => sprintf('%.0f', ceil($head - $crest->fallMm / 2)),
+                ],
             );
         }
 
@@ -85,7 +88,12 @@ final readonly class Overflow
         $length = $facts->number(F::WeirLengthMm);
         $gaps = $facts->numberOrNone(F::WeirGapsMm);
         if ($gaps !== null && $gaps > $length) {
-            throw OutOfRange::number(F::WeirGapsMm->value, $gaps, "at most the edge's length, {$length}");
+            throw OutOfRange::number(
+                F::WeirGapsMm->value,
+                $gaps,
+                Phrase::AtMostTheEdgesLength,
+                ['length' => (string) $length],
+            );
         }
 
         return Crest::edge($length, $gaps, (float) $facts->usual(F::WeirTiltMmM));

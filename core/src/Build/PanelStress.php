@@ -65,10 +65,10 @@ final readonly class PanelStress
             throw OutOfRange::number(
                 'lengthMm',
                 $lengthMm,
-                sprintf(
-                    'at most %s with a free top edge at this height; longer is for the maker or an engineer',
-                    self::LONGEST_FREE * $waterHeightMm,
-                ),
+                Phrase::AtMostWithAFreeTop,
+                [
+                    'limit' => (string) (self::LONGEST_FREE * $waterHeightMm),
+                ],
             );
         }
         $beta = self::beta($ratio, $braced ? self::BRACED : self::FREE);
@@ -101,17 +101,17 @@ final readonly class PanelStress
             'ask' => Quantity::of(self::ASK_BELOW, Kind::Factor),
         ];
         $remedy = match ($this->severity()) {
-            Severity::Stop => Sentence::of('Do not fill it; thicker glass, or the maker’s word in writing.'),
-            Severity::Fix => Sentence::of('Ask the maker in writing before filling.'),
+            Severity::Stop => Sentence::of(Phrase::DoNotFillIt),
+            Severity::Fix => Sentence::of(Phrase::AskTheMakerInWritingBefore),
             default => null,
         };
-        $why = Sentence::of('Under {stop} it is not filled, under {ask} the maker is asked.', $parts);
+        $why = Sentence::of(Phrase::UnderItIsNotFilled, $parts);
 
         return Finding::of(
             $this->severity(),
             'B-13',
             'panel',
-            Sentence::of('The pane has a safety factor of {factor}', $parts),
+            Sentence::of(Phrase::ThePaneHasASafetyFactor, $parts),
             $why,
             $remedy,
             Basis::Assumed,

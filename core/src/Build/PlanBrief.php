@@ -70,8 +70,9 @@ final readonly class PlanBrief
                 if ($spec === null) {
                     throw OutOfRange::field(
                         (string) $key,
-                        "{$key} is not a fact a plan knows",
-                        'the fields of the plan sheet',
+                        Phrase::IsNotAFactAPlan,
+                        Phrase::TheFieldsOfThePlanSheet,
+                        ['key' => (string) $key],
                     );
                 }
                 $values[$spec->field->value] = self::value($spec, $value);
@@ -294,21 +295,23 @@ final readonly class PlanBrief
                 ? $value
                 : throw OutOfRange::field(
                     $key,
-                    "{$spec->label}: choose one of the words",
-                    implode(', ', $spec->choices),
+                    Phrase::ChooseOneOfTheWords,
+                    Phrase::List,
+                    ['label' => $spec->label, 'list' => implode(', ', $spec->choices)],
                 );
         }
         if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
-            throw OutOfRange::field($key, "{$spec->label}: a number is needed", 'a number');
+            throw OutOfRange::field($key, Phrase::ANumberIsNeeded2, Phrase::ANumber, ['label' => $spec->label]);
         }
         $number = (float) $value;
         if ($number < $spec->least || $number > $spec->most) {
             throw OutOfRange::number(
                 $key,
                 $number,
-                "{$spec->least} to {$spec->most}",
-                Quantity::of($spec->least, $spec->kind),
-                Quantity::of($spec->most, $spec->kind),
+                Phrase::LeastToMost,
+                ['least' => (string) $spec->least, 'most' => (string) $spec->most],
+                least: Quantity::of($spec->least, $spec->kind),
+                most: Quantity::of($spec->most, $spec->kind),
             );
         }
 

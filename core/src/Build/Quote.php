@@ -30,7 +30,7 @@ final readonly class Quote
     public static function of(array $lines, array $priceMinor, int $taxBasisPoints): self
     {
         if ($taxBasisPoints < 0 || $taxBasisPoints > 10000) {
-            throw OutOfRange::number('taxBasisPoints', $taxBasisPoints, '0 to 10000');
+            throw OutOfRange::number('taxBasisPoints', $taxBasisPoints, Phrase::N0To10000);
         }
         $each = [];
         $net = 0;

@@ -61,13 +61,13 @@ final readonly class RunningCost
                 'power',
                 (Circuits::meanW($f) * 24 * self::DAYS) / 1000,
                 Kind::Energy,
-                Sentence::of('{w} in the mean', ['w' => Quantity::of(Circuits::meanW($f), Kind::Power)]),
+                Sentence::of(Phrase::InTheMean2, ['w' => Quantity::of(Circuits::meanW($f), Kind::Power)]),
             ),
             'salt' => fn (Facts $f): TakeOffLine => self::line(
                 'salt',
                 (self::changedL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity)) / 35 / 1000,
                 Kind::Mass,
-                Sentence::of('{share} changed a month', [
+                Sentence::of(Phrase::ChangedAMonth, [
                     'share' => Quantity::of($f->number(F::ChangePct), Kind::Percent),
                 ]),
             ),
@@ -75,31 +75,31 @@ final readonly class RunningCost
                 'ro-water',
                 self::roL($f),
                 Kind::Volume,
-                Sentence::of('changes and evaporation'),
+                Sentence::of(Phrase::ChangesAndEvaporation),
             ),
             'waste-water' => fn (Facts $f): TakeOffLine => self::line(
                 'waste-water',
                 self::roL($f) * $f->number(F::WastePerL),
                 Kind::Volume,
-                Sentence::of('{n} times the RO', ['n' => Quantity::of($f->number(F::WastePerL), Kind::Factor)]),
+                Sentence::of(Phrase::TimesTheRO, ['n' => Quantity::of($f->number(F::WastePerL), Kind::Factor)]),
             ),
             'media' => fn (Facts $f): TakeOffLine => self::line(
                 'media',
                 Volumes::systemL($f) / 100,
                 Kind::Factor,
-                Sentence::of('hundreds of litres in the system'),
+                Sentence::of(Phrase::HundredsOfLitresInTheSystem),
             ),
             'wear' => fn (Facts $f): TakeOffLine => self::line(
                 'wear',
                 Volumes::systemL($f) / 100,
                 Kind::Factor,
-                Sentence::of('impellers, seals, membranes, test kits'),
+                Sentence::of(Phrase::ImpellersSealsMembranesTestKits),
             ),
             'labour' => fn (Facts $f): TakeOffLine => self::line(
                 'labour',
                 (12 * $f->number(F::VisitsMonth) * $f->number(F::CareMin)) / 60,
                 Kind::Hours,
-                Sentence::of('care of the equipment'),
+                Sentence::of(Phrase::CareOfTheEquipment),
             ),
         ];
     }

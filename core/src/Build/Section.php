@@ -184,7 +184,7 @@ final readonly class Section
             $wide = [-self::SIDE_MM * 3, $length + self::SIDE_MM * 7];
             $shapes[] = Shape::line('floor', [[$wide[0], $y(-$below)], [$wide[1], $y(-$below)]]);
             $said = [
-                Sentence::of('{below} to the floor below', ['below' => Quantity::of($below / 1000, Kind::Height)]),
+                Sentence::of(Phrase::ToTheFloorBelow, ['below' => Quantity::of($below / 1000, Kind::Height)]),
             ];
             $marks[] = new Mark(
                 x: $length / 2,
@@ -213,8 +213,8 @@ final readonly class Section
                 side: 'in',
                 role: 'label',
                 lines: [
-                    Sentence::of('{litres}', ['litres' => Quantity::of($reservoir, Kind::Volume)]),
-                    Sentence::of('top-off'),
+                    Sentence::of(Phrase::Litres, ['litres' => Quantity::of($reservoir, Kind::Volume)]),
+                    Sentence::of(Phrase::TopOff),
                 ],
                 about: 'topoff',
                 roomWidthMm: self::RESERVOIR_WIDTH_MM,
@@ -292,8 +292,8 @@ final readonly class Section
                 'in',
                 'figure',
                 [
-                    Sentence::of('{litres}', ['litres' => Quantity::of($volume->netL, Kind::Volume)]),
-                    Sentence::of('net, rock {rock}', ['rock' => Quantity::of($facts->number(F::RockKg), Kind::Mass)]),
+                    Sentence::of(Phrase::Litres, ['litres' => Quantity::of($volume->netL, Kind::Volume)]),
+                    Sentence::of(Phrase::NetRock, ['rock' => Quantity::of($facts->number(F::RockKg), Kind::Mass)]),
                 ],
                 'display',
             ),
@@ -303,8 +303,8 @@ final readonly class Section
                 'left',
                 'label',
                 [
-                    Sentence::of('running level'),
-                    Sentence::of('{height} above the floor', ['height' => Quantity::of($waterZ, Kind::Length)]),
+                    Sentence::of(Phrase::RunningLevel),
+                    Sentence::of(Phrase::AboveTheFloor, ['height' => Quantity::of($waterZ, Kind::Length)]),
                 ],
                 'weir',
             ),
@@ -313,7 +313,7 @@ final readonly class Section
                 $y($floorZ + $sand / 2),
                 'right',
                 'label',
-                [Sentence::of('sand {depth}', ['depth' => Quantity::of($sand, Kind::Length)])],
+                [Sentence::of(Phrase::SandDepth, ['depth' => Quantity::of($sand, Kind::Length)])],
                 'display',
             ),
         ];
@@ -329,8 +329,8 @@ final readonly class Section
                 'right',
                 'label',
                 [
-                    Sentence::of('weir, {head} over it', ['head' => Quantity::of($overflow->headMm, Kind::Length)]),
-                    Sentence::of('{flow}', ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow)]),
+                    Sentence::of(Phrase::WeirOverIt, ['head' => Quantity::of($overflow->headMm, Kind::Length)]),
+                    Sentence::of(Phrase::Flow, ['flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow)]),
                 ],
                 'weir',
             );
@@ -370,8 +370,8 @@ final readonly class Section
             side: 'in',
             role: 'figure',
             lines: [
-                Sentence::of('{litres}', ['litres' => Quantity::of($vessel->litres(), Kind::Volume)]),
-                Sentence::of('{name}', ['name' => $vessel->name === '' ? 'vessel '.($i + 1) : $vessel->name]),
+                Sentence::of(Phrase::Litres, ['litres' => Quantity::of($vessel->litres(), Kind::Volume)]),
+                Sentence::of(Phrase::Name, ['name' => $vessel->name === '' ? 'vessel '.($i + 1) : $vessel->name]),
             ],
             about: 'display',
             roomWidthMm: $vessel->lengthMm,
@@ -455,8 +455,8 @@ final readonly class Section
                 side: 'in',
                 role: 'figure',
                 lines: [
-                    Sentence::of('{litres}', ['litres' => Quantity::of($chamber->litres(), Kind::Volume)]),
-                    Sentence::of('{name}', ['name' => $chamber->name]),
+                    Sentence::of(Phrase::Litres, ['litres' => Quantity::of($chamber->litres(), Kind::Volume)]),
+                    Sentence::of(Phrase::Name, ['name' => $chamber->name]),
                 ],
                 about: 'sump',
                 roomWidthMm: $chamber->lengthMm,
@@ -526,10 +526,10 @@ final readonly class Section
                 'left',
                 'label',
                 [
-                    Sentence::of('return outlet'),
+                    Sentence::of(Phrase::ReturnOutlet),
                     $under > 0
-                        ? Sentence::of('{under} under water', ['under' => Quantity::of($under, Kind::Length)])
-                        : Sentence::of('{over} above the water', ['over' => Quantity::of(-$under, Kind::Length)]),
+                        ? Sentence::of(Phrase::UnderWater, ['under' => Quantity::of($under, Kind::Length)])
+                        : Sentence::of(Phrase::AboveTheWater, ['over' => Quantity::of(-$under, Kind::Length)]),
                 ],
                 'return',
             );
@@ -537,7 +537,7 @@ final readonly class Section
             if ($break !== null) {
                 $z = $levels->rimMm - $break;
                 $shapes[] = Shape::rect('break', $down - 7, $y($z + 7), 14, 14);
-                $marks[] = new Mark($down, $y($z), 'left', 'label', [Sentence::of('siphon break')], 'return');
+                $marks[] = new Mark($down, $y($z), 'left', 'label', [Sentence::of(Phrase::SiphonBreak)], 'return');
             }
         }
 
@@ -594,7 +594,7 @@ final readonly class Section
             );
             if ($serves === 'emergency') {
                 $below = ['below' => Quantity::of($facts->number(F::EmergencyBelowRimMm), Kind::Length)];
-                $said = [Sentence::of('emergency inlet'), Sentence::of('{below} below the rim', $below)];
+                $said = [Sentence::of(Phrase::EmergencyInlet), Sentence::of(Phrase::BelowTheRim, $below)];
                 $marks[] = new Mark(
                     $display->vessel->footprint->boxLengthMm(),
                     $y($inlet),
@@ -656,12 +656,12 @@ final readonly class Section
         $lines =
             $last->floorL > 0
                 ? [
-                    Sentence::of('power cut: to the rim and'),
-                    Sentence::of('{floor} on the floor', ['floor' => Quantity::of($last->floorL, Kind::Volume)]),
+                    Sentence::of(Phrase::PowerCutToTheRimAnd),
+                    Sentence::of(Phrase::OnTheFloor, ['floor' => Quantity::of($last->floorL, Kind::Volume)]),
                 ]
                 : [
-                    Sentence::of('power-cut level, up {rise}', ['rise' => Quantity::of($rise, Kind::Length)]),
-                    Sentence::of('{left} below the rim', ['left' => Quantity::of($sump->rimMm - $top, Kind::Length)]),
+                    Sentence::of(Phrase::PowerCutLevel, ['rise' => Quantity::of($rise, Kind::Length)]),
+                    Sentence::of(Phrase::BelowTheRim2, ['left' => Quantity::of($sump->rimMm - $top, Kind::Length)]),
                 ];
 
         return [

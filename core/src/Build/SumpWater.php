@@ -58,7 +58,12 @@ final readonly class SumpWater
         $rim = $vessel->insideHeightMm();
         $level = $facts->number(F::ReturnLevelMm);
         if ($level >= $rim) {
-            throw OutOfRange::number(F::ReturnLevelMm->value, $level, "below the sump's rim, {$rim} mm inside");
+            throw OutOfRange::number(
+                F::ReturnLevelMm->value,
+                $level,
+                Phrase::BelowTheSumpsRim,
+                ['rim' => (string) $rim],
+            );
         }
 
         return new self($vessel, self::chambers($facts, $vessel, $level, $rim), $rim, $facts);
@@ -76,7 +81,12 @@ final readonly class SumpWater
 
         return $pumpMin < $level
             ? $pumpMin
-            : throw OutOfRange::number(F::PumpMinLevelMm->value, $pumpMin, "below the running level, {$level}");
+            : throw OutOfRange::number(
+                F::PumpMinLevelMm->value,
+                $pumpMin,
+                Phrase::BelowTheRunningLevel,
+                ['level' => (string) $level],
+            );
     }
 
     public function returnChamber(): SumpChamber
@@ -156,7 +166,8 @@ final readonly class SumpWater
                 throw OutOfRange::number(
                     "chambers.{$i}.baffleMm",
                     $chamber->baffleMm,
-                    "below the rim, {$rim} mm inside",
+                    Phrase::BelowTheRimMm,
+                    ['rim' => (string) $rim],
                 );
             }
             $taken += $chamber->lengthMm + $baffle;
@@ -164,7 +175,10 @@ final readonly class SumpWater
                 throw OutOfRange::number(
                     "chambers.{$i}.lengthMm",
                     $chamber->lengthMm,
-                    sprintf('short enough to leave a return chamber: the sump is %.0f mm long inside', $insideLength),
+                    Phrase::ShortEnoughToLeaveAReturn,
+                    [
+                        'insideLength' => sprintf('%.0f', $insideLength),
+                    ],
                 );
             }
         }
@@ -187,11 +201,11 @@ final readonly class SumpWater
                 throw OutOfRange::number(
                     "chambers.{$i}.baffleMm",
                     $edge,
-                    sprintf(
-                        'low enough that its water, %.0f mm at this flow, stays below the rim, %.0f mm inside',
-                        ceil($level),
-                        $rim,
-                    ),
+                    Phrase::LowEnoughThatItsWater,
+                    [
+                        'limit' => sprintf('%.0f', ceil($level)),
+                        'rim' => sprintf('%.0f', $rim),
+                    ],
                 );
             }
             $next = new SumpChamber(

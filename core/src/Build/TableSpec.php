@@ -43,8 +43,9 @@ final readonly class TableSpec
                 if ($i >= $this->most) {
                     throw OutOfRange::field(
                         $this->key,
-                        "{$this->key}: more than {$this->most} rows",
-                        "at most {$this->most} rows",
+                        Phrase::MoreThanRows,
+                        Phrase::AtMostRows,
+                        ['most' => (string) $this->most],
                     );
                 }
                 $rows[] = $this->row(is_array($row) ? $row : [], $i);
@@ -97,8 +98,9 @@ final readonly class TableSpec
                 ? trim($value)
                 : throw OutOfRange::field(
                     $at,
-                    ucfirst($column->label).': words are needed',
-                    "up to {$column->letters} characters",
+                    Phrase::WordsAreNeeded,
+                    Phrase::UpToCharacters,
+                    ['it' => (string) ucfirst($column->label), 'letters' => (string) $column->letters],
                 );
         }
         if ($column->kind === null) {
@@ -106,24 +108,34 @@ final readonly class TableSpec
                 ? $value
                 : throw OutOfRange::field(
                     $at,
-                    "{$column->label}: choose one of the words",
-                    implode(', ', array_keys($column->choices)),
+                    Phrase::ChooseOneOfTheWords,
+                    Phrase::List,
+                    [
+                        'label' => (string) $column->label,
+                        'list' => implode(', ', array_keys($column->choices)),
+                    ],
                 );
         }
         if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
             throw OutOfRange::field(
                 $at,
-                ucfirst($column->label).': a number is needed',
-                "a number from {$column->least} to {$column->most}",
+                Phrase::ANumberIsNeeded,
+                Phrase::ANumberFromTo,
+                [
+                    'it' => (string) ucfirst($column->label),
+                    'least' => (string) $column->least,
+                    'most' => (string) $column->most,
+                ],
             );
         }
         if ($value < $column->least || $value > $column->most) {
             throw OutOfRange::number(
                 $at,
                 (float) $value,
-                "{$column->least} to {$column->most}",
-                Quantity::of($column->least, $column->kind),
-                Quantity::of($column->most, $column->kind),
+                Phrase::LeastToMost,
+                ['least' => (string) $column->least, 'most' => (string) $column->most],
+                least: Quantity::of($column->least, $column->kind),
+                most: Quantity::of($column->most, $column->kind),
             );
         }
 

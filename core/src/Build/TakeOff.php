@@ -96,7 +96,7 @@ final readonly class TakeOff
                 'display-glass',
                 DisplayTank::vessel($f)->massKg(),
                 Kind::Mass,
-                Sentence::of('{wall} panes', ['wall' => Quantity::of($f->number(F::WallMm), Kind::Length)]),
+                Sentence::of(Phrase::WallPanes, ['wall' => Quantity::of($f->number(F::WallMm), Kind::Length)]),
             ),
             'sump-glass' => fn (Facts $f): ?TakeOffLine => SumpWater::isDescribed($f)
                 ? self::line('sump-glass', SumpWater::of($f)->vessel->massKg(), Kind::Mass)
@@ -110,7 +110,7 @@ final readonly class TakeOff
                 'stand',
                 1,
                 Kind::Count,
-                Sentence::of('{h} high', ['h' => Quantity::of($f->number(F::StandHeightMm), Kind::Length)]),
+                Sentence::of(Phrase::HHigh, ['h' => Quantity::of($f->number(F::StandHeightMm), Kind::Length)]),
             ),
             'rock' => fn (Facts $f): TakeOffLine => self::line('rock', $f->number(F::RockKg), Kind::Mass),
             'sand' => fn (Facts $f): TakeOffLine => self::line(
@@ -122,19 +122,19 @@ final readonly class TakeOff
                 'salt',
                 (Volumes::systemL($f) * $f->number(F::MixGramsPerL) * $f->number(F::Salinity)) / 35 / 1000,
                 Kind::Mass,
-                Sentence::of('for the first fill'),
+                Sentence::of(Phrase::ForTheFirstFill),
             ),
             'ro-water' => fn (Facts $f): TakeOffLine => self::line(
                 'ro-water',
                 Volumes::systemL($f),
                 Kind::Volume,
-                Sentence::of('for the first fill'),
+                Sentence::of(Phrase::ForTheFirstFill),
             ),
             'drain-pipe' => fn (Facts $f): TakeOffLine => self::line(
                 'drain-pipe',
                 self::known($f, F::Drains, F::DrainBoreMm)->number(F::DrainLengthM) * self::drains($f),
                 Kind::Height,
-                Sentence::of('{n} pipes of {bore}', [
+                Sentence::of(Phrase::PipesOf, [
                     'n' => Quantity::of(self::drains($f), Kind::Count),
                     'bore' => Quantity::of($f->number(F::DrainBoreMm), Kind::Length),
                 ]),
@@ -144,7 +144,7 @@ final readonly class TakeOff
                 'return-pump',
                 self::returns($f),
                 Kind::Count,
-                Sentence::of('{flow} through the line', ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)]),
+                Sentence::of(Phrase::ThroughTheLine, ['flow' => Quantity::of($f->number(F::FlowLh), Kind::Flow)]),
             ),
             'stream-pump' => fn (Facts $f): TakeOffLine => self::line(
                 'stream-pump',
@@ -155,19 +155,19 @@ final readonly class TakeOff
                 'bulkhead',
                 count($f->brief->holes),
                 Kind::Count,
-                Sentence::of('one a hole'),
+                Sentence::of(Phrase::OneAHole),
             ),
             'union' => fn (Facts $f): TakeOffLine => self::line(
                 'union',
                 max(self::joints($f, 'union'), self::returns($f)),
                 Kind::Count,
-                Sentence::of('one at least at each return pump'),
+                Sentence::of(Phrase::OneAtLeastAtEachReturn),
             ),
             'gate-valve' => fn (Facts $f): TakeOffLine => self::line(
                 'gate-valve',
                 DrainSchool::from(self::known($f, F::Drains)->word(F::Drains))->isSiphon() ? BlockedMain::mains($f) : 0,
                 Kind::Count,
-                Sentence::of('to trim the siphon'),
+                Sentence::of(Phrase::ToTrimTheSiphon),
             ),
             'guard' => fn (Facts $f): ?TakeOffLine => self::known($f, F::Guard)->word(F::Guard) === 'mesh'
                 ? self::line('guard', DisplayTank::vessel($f)->insideAreaM2(), Kind::Area)
@@ -182,13 +182,13 @@ final readonly class TakeOff
                     ),
                 ),
                 Kind::Height,
-                Sentence::of('each lead by its way, without the loop'),
+                Sentence::of(Phrase::EachLeadByItsWay),
             ),
             'label' => fn (Facts $f): TakeOffLine => self::line(
                 'label',
                 2 * count($f->brief->rows('loads')),
                 Kind::Count,
-                Sentence::of('both ends of each lead'),
+                Sentence::of(Phrase::BothEndsOfEachLead),
             ),
             'reagents' => fn (Facts $f): TakeOffLine => self::line('reagents', 1, Kind::Count),
             'heater' => function (Facts $f) use ($answers): ?TakeOffLine {
@@ -200,7 +200,7 @@ final readonly class TakeOff
                         'heater',
                         $set->count,
                         Kind::Count,
-                        Sentence::of('{watts} each', ['watts' => Quantity::of($set->wattsEach, Kind::Power)]),
+                        Sentence::of(Phrase::WattsEach, ['watts' => Quantity::of($set->wattsEach, Kind::Power)]),
                     );
             },
             'lamp' => fn (Facts $f): TakeOffLine => self::line('lamp', count($f->brief->lamps), Kind::Count),
@@ -211,7 +211,7 @@ final readonly class TakeOff
                 'labour',
                 array_sum(array_map(fn (Stage $s): float => $s->personHours(), Stages::of($f))),
                 Kind::Hours,
-                Sentence::of('all stages, hours of one person'),
+                Sentence::of(Phrase::AllStagesHoursOfOnePerson),
             ),
         ];
     }
@@ -266,7 +266,7 @@ final readonly class TakeOff
             'n' => Quantity::of($lines, Kind::Count),
             'bore' => Quantity::of($facts->number(F::ReturnBoreMm), Kind::Length),
         ];
-        $note = Sentence::of($lines === 1 ? '{bore} bore' : '{n} lines of {bore} bore', $parts);
+        $note = Sentence::of($lines === 1 ? Phrase::BoreBore : Phrase::LinesOfBore, $parts);
 
         return self::line('return-pipe', $lines * $facts->number(F::ReturnLengthM), Kind::Height, $note);
     }

@@ -35,19 +35,21 @@ final class Wishes
                 'share' => Quantity::of(100 * abs($totalMinor / $budgetMinor - 1), Kind::Percent),
                 'n' => Quantity::of($unpriced, Kind::Count),
             ];
-            $open = $unpriced > 0 ? ' {n} of its lines have no price yet.' : '';
+            $open = fn (Sentence $why): Sentence => $unpriced > 0
+                ? Sentence::joined($why, Sentence::of(Phrase::OfItsLinesHaveNoPrice, $parts))
+                : $why;
             $found[] =
                 $totalMinor > $budgetMinor
                     ? self::finding(
                         Severity::Watch,
-                        Sentence::of('The quote is {share} over what they would spend', $parts),
-                        Sentence::of('Said now it costs a talk, said later a build half done.'.$open, $parts),
-                        Sentence::of('Another option, phases, or a word with the client.'),
+                        Sentence::of(Phrase::TheQuoteIsOverWhatThey, $parts),
+                        $open(Sentence::of(Phrase::SaidNowItCostsATalk)),
+                        Sentence::of(Phrase::AnotherOptionPhasesOrAWord),
                     )
                     : self::finding(
                         Severity::Fine,
-                        Sentence::of('The quote stays {share} under what they would spend', $parts),
-                        Sentence::of('With tax.'.$open, $parts),
+                        Sentence::of(Phrase::TheQuoteStaysUnderWhatThey, $parts),
+                        $open(Sentence::of(Phrase::WithTax)),
                     );
         }
         if ($wantedDay !== null && $standsDay !== null) {
@@ -57,14 +59,14 @@ final class Wishes
                 $late > 0
                     ? self::finding(
                         Severity::Watch,
-                        Sentence::of('It stands {days} after the day they wish for', $parts),
-                        Sentence::of('Leak test, water and cure take their days; animals come weeks after that.'),
-                        Sentence::of('Say it before the order, or begin with what takes longest.'),
+                        Sentence::of(Phrase::ItStandsAfterTheDayThey, $parts),
+                        Sentence::of(Phrase::LeakTestWaterAndCureTake),
+                        Sentence::of(Phrase::SayItBeforeTheOrder),
                     )
                     : self::finding(
                         Severity::Fine,
-                        Sentence::of('It stands {days} before the day they wish for', $parts),
-                        Sentence::of('If nothing is late; animals come weeks after that.'),
+                        Sentence::of(Phrase::ItStandsBeforeTheDayThey, $parts),
+                        Sentence::of(Phrase::IfNothingIsLate),
                     );
         }
 

@@ -109,23 +109,22 @@ final readonly class AmmoniaJudgement
         ];
         $rests =
             $assumed === []
-                ? '{total} in all at pH {ph} and {temp}.'
-                : '{total} in all; {assumed} not read within a day, so the worst is counted: pH {ph}, {temp}, {salinity}.';
-        [$severity, $what, $why, $remedy] = match (true) {
+                ? Phrase::InAllAtPHAnd
+                : Phrase::InAllNotReadWithin;
+        [$severity, $what, $acts, $remedy] = match (true) {
             $free >= self::STOP_MG_L => [
                 Severity::Stop,
-                'Free ammonia {free}: change water now',
-                $rests.' From {stop} on gills burn; act at {act}.',
-                'Change as much as the answer says, matched in temperature and salinity; aerate, stop feeding, find what died. '.
-                'Test again, and repeat.',
+                Phrase::FreeAmmoniaChangeWaterNow,
+                Phrase::FromOnGillsBurn,
+                Phrase::ChangeAsMuchAsTheAnswer,
             ],
             $free >= self::ACT_MG_L => [
                 Severity::Fix,
-                'Free ammonia {free}: act today',
-                $rests.' One acts at {act}.',
-                'Change as much as the answer says, stop feeding, find the cause, and test again.',
+                Phrase::FreeAmmoniaActToday,
+                Phrase::OneActsAt,
+                Phrase::ChangeAsMuchAsTheAnswerSays,
             ],
-            default => [Severity::Fine, 'Free ammonia {free}', $rests.' One acts at {act}.', null],
+            default => [Severity::Fine, Phrase::FreeAmmonia, Phrase::OneActsAt, null],
         };
         $basis = $assumed === [] ? Basis::Measured : Basis::Assumed;
 
@@ -134,7 +133,7 @@ final readonly class AmmoniaJudgement
             'C-59',
             Parameter::Ammonia->value,
             Sentence::of($what, $parts),
-            Sentence::of($why, $parts),
+            Sentence::joined(Sentence::of($rests, $parts), Sentence::of($acts, $parts)),
             $remedy === null ? null : Sentence::of($remedy),
             $basis,
         );

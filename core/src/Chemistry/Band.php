@@ -45,13 +45,14 @@ final readonly class Band
                 throw OutOfRange::number(
                     $field,
                     $limit,
-                    "at least {$below}: the limits stand in the order act, fine, aim, aim, fine, act",
+                    Phrase::AtLeastTheLimitsStand,
+                    ['below' => (string) $below],
                 );
             }
             $below = $limit ?? $below;
         }
         if ($ratePerDay !== null && $ratePerDay <= 0) {
-            throw OutOfRange::number('ratePerDay', $ratePerDay, 'more than 0');
+            throw OutOfRange::number('ratePerDay', $ratePerDay, Phrase::MoreThan0);
         }
 
         return new self($aimLow, $aimHigh, $fineLow, $fineHigh, $actLow, $actHigh, $ratePerDay);

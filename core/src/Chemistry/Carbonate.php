@@ -77,7 +77,7 @@ final readonly class Carbonate
         $h = 10 ** -(Guard::within('ph', $phProbe, 6.5, 9.5) - self::PROBE_ABOVE_TOTAL);
         $carbonate = self::alkPerKg($alkMeqL) - self::rest($h, $k);
         if ($carbonate <= 0) {
-            throw OutOfRange::number('ph', $phProbe, 'a pH this alkalinity can have');
+            throw OutOfRange::number('ph', $phProbe, Phrase::APHThisAlkalinityCanHave);
         }
         $dissolved = $carbonate / ($k['K1'] / $h + (2 * $k['K1'] * $k['K2']) / $h ** 2);
 
@@ -110,8 +110,8 @@ final readonly class Carbonate
         if ($off(3) > 0 || $off(12) < 0) {
             throw OutOfRange::field(
                 $field,
-                "{$field} and this alkalinity give no pH between 3 and 12",
-                'a pair that sea water can have',
+                Phrase::AndThisAlkalinityGiveNoPH,
+                Phrase::APairThatSeaWaterCan,
             );
         }
 

@@ -32,7 +32,7 @@ final readonly class CustomParameter implements Measured
     ): self {
         Guard::finite('least', $least);
         if (! is_finite($most) || $most <= $least) {
-            throw OutOfRange::number('most', $most, "more than {$least}");
+            throw OutOfRange::number('most', $most, Phrase::MoreThan, ['least' => (string) $least]);
         }
 
         return new self($key, $name, $unit, $least, $most, Guard::positive('resolution', $resolution));

@@ -34,14 +34,12 @@ final readonly class HiddenInput
                 Severity::Watch,
                 'X-35',
                 $this->parameter->key(),
-                Sentence::of('{product} '.($this->raises ? 'adds to' : 'takes from').' {name}', $parts),
+                Sentence::of($this->raises ? Phrase::AddsTo : Phrase::TakesFrom, $parts),
                 Sentence::of(
-                    '{name} is already '.
-                        ($this->raises ? 'high or rising' : 'low or falling').
-                        ': it counts as an input.',
+                    $this->raises ? Phrase::IsAlreadyHighOrRising : Phrase::IsAlreadyLowOrFalling,
                     ['name' => $this->parameter->label()],
                 ),
-                Sentence::of('Give less of it, or count it in the dose.'),
+                Sentence::of(Phrase::GiveLessOf),
                 Basis::Rated,
             )
             : null;

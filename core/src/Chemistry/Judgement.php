@@ -60,8 +60,8 @@ final readonly class Judgement
         if ($valid === []) {
             throw OutOfRange::field(
                 'readings',
-                'readings holds no unmarked reading up to the judging day',
-                'at least one',
+                Phrase::ReadingsHoldsNoUnmarkedReadingUp,
+                Phrase::AtLeastOne,
             );
         }
         usort($valid, fn (Reading $a, Reading $b): int => $a->day <=> $b->day);

@@ -19,9 +19,10 @@ final class ReadingCheck
             throw OutOfRange::number(
                 'value',
                 $value,
-                "{$least} to {$most}",
-                Quantity::of($least, $parameter->kind()),
-                Quantity::of($most, $parameter->kind()),
+                Phrase::LeastToMost,
+                ['least' => (string) $least, 'most' => (string) $most],
+                least: Quantity::of($least, $parameter->kind()),
+                most: Quantity::of($most, $parameter->kind()),
             );
         }
     }
@@ -36,7 +37,7 @@ final class ReadingCheck
             ! $band->standing($v)->outside();
         foreach ([$value * 10, $value / 10] as $slipped) {
             if ($band !== null && $band->standing($value)->outside() && $fine($slipped)) {
-                return Sentence::of('{value} is ten times off: {slipped} would be in the band. Read it once more.', [
+                return Sentence::of(Phrase::IsTenTimesOff, [
                     ...$parts,
                     'slipped' => Quantity::of($slipped, $kind),
                 ]);
@@ -44,17 +45,15 @@ final class ReadingCheck
         }
         if ($band !== null && $band->standing($value)->asksToAct()) {
             return Sentence::of(
-                '{value} is '.$band->standing($value)->words().'. Read it once more, to be sure.',
-                $parts,
+                Phrase::IsReadItOnceMore,
+                [...$parts, 'standing' => $band->standing($value)->words()],
             );
         }
         if ($before?->lineNow !== null && $before->doubts($value, $before->lineNow)) {
             $over = $value > $before->lineNow;
 
             return Sentence::of(
-                '{value} is {gap} '.
-                    ($over ? 'over' : 'under').
-                    ' the line of the readings before it. Read it once more.',
+                $over ? Phrase::IsOverTheLine : Phrase::IsUnderTheLine,
                 [...$parts, 'gap' => Quantity::of(abs($value - $before->lineNow), $parameter->differenceKind())],
             );
         }

@@ -48,30 +48,30 @@ final class ReadingFinding
                 Severity::Fix,
                 'C-3',
                 $parameter->key(),
-                Sentence::of('{name} {value}, '.$standing->words(), $parts),
+                Sentence::of(Phrase::NameValueStanding, [...$parts, 'standing' => $standing->words()]),
                 $way,
-                Sentence::of('Doubt the instrument first, then act today.'),
+                Sentence::of(Phrase::DoubtTheInstrumentFirst),
                 Basis::Measured,
             ),
             $standing->outside() => Finding::of(
                 Severity::Watch,
                 'C-3',
                 $parameter->key(),
-                Sentence::of('{name} {value}, '.$standing->words(), $parts),
+                Sentence::of(Phrase::NameValueStanding, [...$parts, 'standing' => $standing->words()]),
                 $way,
-                Sentence::of('Bring it back in steps, not at once.'),
+                Sentence::of(Phrase::BringItBackInSteps),
                 Basis::Measured,
             ),
             $fast && ($daysToLeave === null || $daysToLeave > self::SOON_DAYS) => Finding::of(
                 Severity::Watch,
                 'C-3',
                 $parameter->key(),
-                Sentence::of('{name} moves faster than {rate} a day', [
+                Sentence::of(Phrase::MovesFasterThanADay, [
                     ...$parts,
                     'rate' => Quantity::of($ratePerDay, $parameter->differenceKind()),
                 ]),
                 $way,
-                Sentence::of('Look at what changed: a dose, a top-off, a heater.'),
+                Sentence::of(Phrase::LookAtWhatChanged),
                 Basis::Measured,
             ),
             default => Finding::of(
@@ -79,11 +79,11 @@ final class ReadingFinding
                 'C-5',
                 $parameter->key(),
                 Sentence::of(
-                    $daysToLeave < 0.5 ? '{name} leaves the band today' : '{name} leaves the band in {days}',
+                    $daysToLeave < 0.5 ? Phrase::LeavesTheBandToday : Phrase::LeavesTheBandIn,
                     $parts,
                 ),
                 $way,
-                Sentence::of('Read it again before then, and look at what changed.'),
+                Sentence::of(Phrase::ReadItAgainBeforeThen),
                 Basis::Measured,
             ),
         };
@@ -93,13 +93,13 @@ final class ReadingFinding
     public static function way(Measured $parameter, ?float $slopePerDay, bool $steady): Sentence
     {
         if ($slopePerDay === null) {
-            return Sentence::of('Needs more readings before it says which way it goes.');
+            return Sentence::of(Phrase::NeedsMoreReadingsBeforeItSays);
         }
         if ($steady) {
-            return Sentence::of('Steady within what the kit can tell.');
+            return Sentence::of(Phrase::SteadyWithinWhatTheKitCan);
         }
 
-        return Sentence::of(($slopePerDay < 0 ? 'Falling' : 'Rising').' {slope} a day.', [
+        return Sentence::of($slopePerDay < 0 ? Phrase::FallingADay : Phrase::RisingADay, [
             'slope' => Quantity::of(abs($slopePerDay), $parameter->differenceKind())->finer(
                 $parameter->kind() === Kind::Concentration ? 0 : 2,
             ),

@@ -39,12 +39,12 @@ final class ChangesCalendar
                 Severity::Watch,
                 'X-54',
                 'display',
-                Sentence::of('“{second}” came {apart} after “{first}”', $parts),
+                Sentence::of(Phrase::CameAfter, $parts),
                 Sentence::of(
-                    'A change settles for {settles}. Whatever happens now, nobody knows which of the two did it.',
+                    Phrase::AChangeSettles,
                     $parts,
                 ),
-                Sentence::of('Leave the rest as it is until then, and read more often.'),
+                Sentence::of(Phrase::LeaveTheRest),
                 Basis::Measured,
             );
         }

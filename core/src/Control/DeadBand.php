@@ -33,20 +33,20 @@ final readonly class DeadBand
         [$severity, $what, $why, $remedy] = match (true) {
             ! $this->holds => [
                 Severity::Fix,
-                'The heater does not hold the set point',
-                'It gives less than is lost there.',
-                'More watts, or less loss.',
+                Phrase::TheHeaterDoesNotHold,
+                Phrase::ItGivesLessThanIsLost,
+                Phrase::MoreWattsOrLessLoss,
             ],
             $this->chatters => [
                 Severity::Fix,
-                'The dead band chatters',
-                'It is narrower than two steps of the probe.',
-                'A wider band, or a finer probe.',
+                Phrase::TheDeadBandChatters,
+                Phrase::ItIsNarrowerThanTwoSteps,
+                Phrase::AWiderBand,
             ],
             default => [
                 Severity::Fine,
-                'The dead band holds without chattering',
-                'It is at least two steps of the probe wide.',
+                Phrase::TheDeadBandHoldsWithoutChattering,
+                Phrase::ItIsAtLeastTwoSteps,
                 null,
             ],
         };

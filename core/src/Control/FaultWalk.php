@@ -32,12 +32,22 @@ final readonly class FaultWalk
             $check = $checks[$at];
             $words =
                 array_keys($check->answers)[$answer] ??
-                throw OutOfRange::number("answers.{$n}", $answer, '0 to '.(count($check->answers) - 1));
+                throw OutOfRange::number(
+                    "answers.{$n}",
+                    $answer,
+                    Phrase::N0To,
+                    ['last' => (string) (count($check->answers) - 1)],
+                );
             $trail[] = ['way' => $check->way, 'ask' => $check->ask, 'answer' => (string) $words];
             $to = $check->answers[$words];
             if ($to instanceof Cause) {
                 if ($n < count($answers) - 1) {
-                    throw OutOfRange::number('answers', count($answers), 'at most '.($n + 1).' for these');
+                    throw OutOfRange::number(
+                        'answers',
+                        count($answers),
+                        Phrase::AtMostForThese,
+                        ['last' => (string) ($n + 1)],
+                    );
                 }
 
                 return new self($symptom, $trail, null, $to);

@@ -30,7 +30,12 @@ final readonly class Ladder
     {
         $given = array_values(array_filter(self::RUNGS, fn (string $name): bool => isset($rungs[$name])));
         if (count($given) < 2) {
-            throw OutOfRange::field('input', 'at least two rungs are needed', implode(', ', self::RUNGS));
+            throw OutOfRange::field(
+                'input',
+                Phrase::AtLeastTwoRungsAreNeeded,
+                Phrase::List,
+                ['list' => implode(', ', self::RUNGS)],
+            );
         }
         $breaks = [];
         $below = null;
@@ -47,13 +52,13 @@ final readonly class Ladder
     public function finding(): Finding
     {
         if ($this->isOrdered()) {
-            $why = Sentence::of('Harm, alarm and control lie in their order.');
+            $why = Sentence::of(Phrase::HarmAlarmAndControlLie);
 
             return Finding::of(
                 Severity::Fine,
                 'X-25',
                 'heat',
-                Sentence::of('Every rung stands above the one before it'),
+                Sentence::of(Phrase::EveryRungStandsAbove),
                 $why,
                 null,
                 Basis::Assumed,
@@ -68,9 +73,9 @@ final readonly class Ladder
             Severity::Fix,
             'X-25',
             'heat',
-            Sentence::of('The rungs are out of order: {pairs}', ['pairs' => $pairs]),
-            Sentence::of('An alarm beyond harm sounds too late; a guard inside the control band acts all day.'),
-            Sentence::of('Set them rising: harm, alarm, heater, fan, alarm, harm.'),
+            Sentence::of(Phrase::TheRungsAreOutOfOrder, ['pairs' => $pairs]),
+            Sentence::of(Phrase::AnAlarmBeyondHarmSoundsToo),
+            Sentence::of(Phrase::SetThemRising),
             Basis::Assumed,
         );
     }

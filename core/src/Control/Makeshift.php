@@ -25,18 +25,18 @@ final class Makeshift
                 Severity::Fix,
                 'X-55',
                 'item',
-                Sentence::of('{item} was for now, and its end passed {days} ago', $parts),
-                Sentence::of('{why}. What is for now stays for years unless somebody ends it.', $parts),
-                Sentence::of('Put in what it stands for, or set a new end with its reason.'),
+                Sentence::of(Phrase::WasForNow, $parts),
+                Sentence::of(Phrase::WhatIsForNowStays, $parts),
+                Sentence::of(Phrase::PutInWhatItStands),
                 Basis::Measured,
             )
             : Finding::of(
                 Severity::Watch,
                 'X-55',
                 'item',
-                Sentence::of('{item} is there for now, {days} more', $parts),
-                Sentence::of('{why}.', $parts),
-                Sentence::of('Order what replaces it.'),
+                Sentence::of(Phrase::IsThereForNow, $parts),
+                Sentence::of(Phrase::Why, $parts),
+                Sentence::of(Phrase::OrderWhatReplacesIt),
                 Basis::Measured,
             );
     }

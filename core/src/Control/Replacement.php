@@ -60,9 +60,9 @@ final readonly class Replacement
             $late ? Severity::Fix : Severity::Watch,
             'K-2',
             'item',
-            Sentence::of($late ? '{item} is {days} past its life' : '{item} ages out in {days}', $parts),
-            Sentence::of('It has run for {age}; it is replaced before it fails.', $parts),
-            Sentence::of($late ? 'Replace it at the next visit.' : 'Put the part on the next order.'),
+            Sentence::of($late ? Phrase::IsPastItsLife : Phrase::AgesOutIn, $parts),
+            Sentence::of(Phrase::ItHasRun, $parts),
+            Sentence::of($late ? Phrase::ReplaceItAtTheNextVisit : Phrase::PutThePartOnTheNext),
             $dateIsAbout ? Basis::Recalled : Basis::Measured,
         );
     }

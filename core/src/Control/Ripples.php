@@ -48,6 +48,11 @@ final class Ripples
             'priming pumped in counts as dose.',
             'X-31',
         ],
+        'run-limit' => [
+            'Run limit of its line',
+            'It brings a tenth more or less than before. Set the limit by today’s litres an hour at the coldest feed.',
+            'W-63',
+        ],
         'spares' => ['Spares', 'The old part’s spare may not fit the new one.', 'X-30'],
     ];
 
@@ -128,6 +133,16 @@ final class Ripples
     public static function ofDosingFlow(): array
     {
         return [self::ripple('dose-flow')];
+    }
+
+    /**
+     * A line from the mains brings more or less than its limit was set for (W-63).
+     *
+     * @return list<Ripple>
+     */
+    public static function ofRunLimit(): array
+    {
+        return [self::ripple('run-limit')];
     }
 
     /** A limit taken over from another system holds only while its condition does (X-3). */

@@ -29,9 +29,9 @@ final class SurveyAge
             Severity::Watch,
             'B-83',
             $what === 'light' ? 'light' : 'display',
-            Sentence::of('{what} was last measured {age} ago', $parts),
-            Sentence::of('A survey holds for a year: lamps age, pumps clog, corals grow into both.'),
-            Sentence::of('Measure at the same points again.'),
+            Sentence::of(Phrase::WasLastMeasuredAgo, $parts),
+            Sentence::of(Phrase::ASurveyHoldsForAYear),
+            Sentence::of(Phrase::MeasureAtTheSamePointsAgain),
             Basis::Measured,
         );
     }

@@ -45,7 +45,12 @@ final readonly class Clock
         $last = ['atH' => 0.0, 'value' => $startValue];
         foreach ($readings as $i => $reading) {
             if ($reading['atH'] > $nowH) {
-                throw OutOfRange::number("readings.{$i}.atH", $reading['atH'], "at most {$nowH}");
+                throw OutOfRange::number(
+                    "readings.{$i}.atH",
+                    $reading['atH'],
+                    Phrase::AtMost,
+                    ['nowH' => (string) $nowH],
+                );
             }
             $last = $reading['atH'] >= $last['atH'] ? $reading : $last;
         }

@@ -23,13 +23,19 @@ final readonly class Need
         public ?float $withinH = null,
         /** Tested, or not yet out of date; null: nobody has said. */
         public ?bool $isGood = null,
+        /** Hours until what lacks is made, brought and in use too; null: it cannot be, or nobody has said. */
+        public ?float $restInH = null,
     ) {
     }
 
-    /** Enough of it, good, and in use before the harm. */
+    /** Enough of it, good, and in use before the harm; what lacks, once it is there too. */
     public function servesIn(float $harmH): bool
     {
-        return $this->isEnough() && $this->isGood === true && $this->withinH !== null && $this->withinH <= $harmH;
+        if (! $this->isEnough()) {
+            return $this->restInH !== null && $this->restInH <= $harmH;
+        }
+
+        return $this->isGood === true && $this->withinH !== null && $this->withinH <= $harmH;
     }
 
     public function isEnough(): bool

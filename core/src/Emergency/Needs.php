@@ -39,21 +39,17 @@ final class Needs
                 Hazard::HeaterStuckOff,
                 Hazard::TooCold,
             );
+            $boxesL = self::boxesL($cold->fishKg ?? $cold->volumeL / 1000);
             $needs[] = self::need(
                 'water',
                 'Salt water, mixed and warm',
-                ceil(($waterShare ?? self::WATER_SHARE) * $cold->volumeL),
+                // The largest of its share and what its boxes take (W-59).
+                ceil(max(($waterShare ?? self::WATER_SHARE) * $cold->volumeL, $boxesL)),
                 'L',
                 Hazard::Overdose,
                 Hazard::Ammonia,
             );
-            $needs[] = self::need(
-                'holding',
-                'Boxes that keep heat, with air',
-                ceil(max(self::LEAST_BOX_L, self::BOX_L_KG * ($cold->fishKg ?? $cold->volumeL / 1000))),
-                'L',
-                Hazard::Leak,
-            );
+            $needs[] = self::need('holding', 'Boxes that keep heat, with air', ceil($boxesL), 'L', Hazard::Leak);
         }
         $needs[] = self::need('flow', 'A spare return, hose, fuses', 1, 'pieces', Hazard::ReturnDead, Hazard::DrainBlocked);
         $needs[] = self::need(
@@ -67,6 +63,12 @@ final class Needs
         );
 
         return array_values(array_filter($needs, fn (array $n): bool => $n['amount'] > 0));
+    }
+
+    /** Litres of box its fish are held in. */
+    public static function boxesL(float $fishKg): float
+    {
+        return max(self::LEAST_BOX_L, self::BOX_L_KG * $fishKg);
     }
 
     /** Pumps that break the surface enough for what breathes; one at least. */

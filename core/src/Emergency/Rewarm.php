@@ -56,7 +56,7 @@ final readonly class Rewarm
         Guard::notNegative('heaterW', $heaterW);
         Guard::within('mostKh', $mostKh, 0.01, self::MOST_KH);
         if ($toC < $fromC) {
-            throw OutOfRange::number('toC', $toC, "at least {$fromC}, where it stands");
+            throw OutOfRange::number('toC', $toC, Phrase::AtLeastWhereItStands, ['fromC' => (string) $fromC]);
         }
         $heatWhK = (self::J_PER_L_K * $volumeL) / 3600;
         $loss = fn (float $tempC): float => $uaWK * ($tempC - $roomC);

@@ -38,13 +38,13 @@ final readonly class HeaterSet
     public function against(): ?Sentence
     {
         return match (true) {
-            ! $this->holds => Sentence::of('too little: all on give {share} of the need, 120 % is asked', [
+            ! $this->holds => Sentence::of(Phrase::TooLittleAllOnGive, [
                 'share' => Quantity::of(100 * $this->reserve, Kind::Percent),
             ]),
-            ! $this->survivesOneOff => Sentence::of('one failed off leaves {lack} too little for the animals', [
+            ! $this->survivesOneOff => Sentence::of(Phrase::OneFailedOffLeavesTooLittle, [
                 'lack' => Quantity::of(-$this->oneOffSpareW, Kind::Power),
             ]),
-            ! $this->safeStuckOn => Sentence::of('one stuck on reaches harm in {hours}, six are asked', [
+            ! $this->safeStuckOn => Sentence::of(Phrase::OneStuckOnReachesHarm, [
                 'hours' => Quantity::of($this->stuckOnHours ?? 0.0, Kind::Hours),
             ]),
             default => null,

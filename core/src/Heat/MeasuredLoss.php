@@ -53,7 +53,7 @@ final readonly class MeasuredLoss
         float $roomC,
     ): self {
         if ($hours < self::LEAST_HOURS) {
-            throw OutOfRange::number('hours', $hours, 'at least '.self::LEAST_HOURS);
+            throw OutOfRange::number('hours', $hours, Phrase::AtLeast, ['leastHours' => (string) self::LEAST_HOURS]);
         }
         Guard::notNegative('heaterW', $heaterW);
         Guard::within('dutyPct', $dutyPct, 0, 100);
@@ -64,7 +64,10 @@ final readonly class MeasuredLoss
             throw OutOfRange::number(
                 'roomC',
                 $roomC,
-                sprintf('at most %.1f: a smaller difference says nothing', $tempC - self::LEAST_DIFFERENCE_K),
+                Phrase::AtMostASmallerDifferenceSays,
+                [
+                    'limit' => sprintf('%.1f', $tempC - self::LEAST_DIFFERENCE_K),
+                ],
             );
         }
         $carried = ($evaporationLd * Evaporation::heatKjKg($tempC)) / 86.4;
@@ -73,10 +76,10 @@ final readonly class MeasuredLoss
             throw OutOfRange::number(
                 'evaporationLd',
                 $evaporationLd,
-                sprintf(
-                    'less than %.1f: it would carry off more than was put in',
-                    ((($heaterW * $dutyPct) / 100 + $otherW) * 86.4) / Evaporation::heatKjKg($tempC),
-                ),
+                Phrase::LessThanItWouldCarryOff,
+                [
+                    'limit' => sprintf('%.1f', ((($heaterW * $dutyPct) / 100 + $otherW) * 86.4) / Evaporation::heatKjKg($tempC)),
+                ],
             );
         }
         $ua = $through / $difference;
@@ -123,7 +126,12 @@ final readonly class MeasuredLoss
     ): self {
         Guard::positive('volumeL', $volumeL);
         if ($hours < self::LEAST_COOLING_HOURS) {
-            throw OutOfRange::number('hours', $hours, 'at least '.self::LEAST_COOLING_HOURS);
+            throw OutOfRange::number(
+                'hours',
+                $hours,
+                Phrase::AtLeast2,
+                ['leastCoolingHours' => (string) self::LEAST_COOLING_HOURS],
+            );
         }
         Guard::within('fromC', $fromC, 0, 45);
         Guard::notNegative('otherW', $otherW);
@@ -133,14 +141,20 @@ final readonly class MeasuredLoss
             throw OutOfRange::number(
                 'toC',
                 $toC,
-                sprintf('at most %.1f: a smaller fall says nothing', $fromC - self::LEAST_FALL_K),
+                Phrase::AtMostASmallerFallSays,
+                [
+                    'limit' => sprintf('%.1f', $fromC - self::LEAST_FALL_K),
+                ],
             );
         }
         if ($toC - $roomC < self::LEAST_DIFFERENCE_K) {
             throw OutOfRange::number(
                 'roomC',
                 $roomC,
-                sprintf('at most %.1f: a smaller difference says nothing', $toC - self::LEAST_DIFFERENCE_K),
+                Phrase::AtMostASmallerDifferenceSays,
+                [
+                    'limit' => sprintf('%.1f', $toC - self::LEAST_DIFFERENCE_K),
+                ],
             );
         }
         $inputs = [
@@ -161,7 +175,7 @@ final readonly class MeasuredLoss
             throw OutOfRange::number(
                 'evaporationLd',
                 $evaporationLd,
-                'less: it would carry off more than the water lost',
+                Phrase::LessItWouldCarryOffMore,
             );
         }
         $ua = $through / $difference;

@@ -46,13 +46,13 @@ final readonly class DrainDown
             'level' => Quantity::of(floor($this->highestLevelMm), Kind::Length),
             'over' => Quantity::of($this->overflowL, Kind::Volume)->apartFrom(0.0),
         ];
-        $what = $this->overflowL > 0 ? 'Power cut puts {over} on the floor' : 'Power cut leaves {margin} spare';
+        $what = $this->overflowL > 0 ? Phrase::PowerCutPutsOnTheFloor : Phrase::PowerCutLeavesSpare;
         $remedy = match (true) {
             $this->holds() => null,
-            $this->highestLevelMm > 0 => Sentence::of('Run the sump at {level} or lower, or raise the outlet.', $parts),
-            default => Sentence::of('A larger sump, or a higher outlet: no level is low enough.'),
+            $this->highestLevelMm > 0 => Sentence::of(Phrase::RunTheSumpAtOrLower, $parts),
+            default => Sentence::of(Phrase::ALargerSump),
         };
-        $why = Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts);
+        $why = Sentence::of(Phrase::ComeDownTheSumpTakesWanted, $parts);
 
         return Finding::of(
             $this->holds() ? Severity::Fine : Severity::Stop,
@@ -87,7 +87,12 @@ final readonly class DrainDown
         Guard::positive('sumpRimMm', $sumpRimMm);
         Guard::notNegative('sumpLevelMm', $sumpLevelMm);
         if ($sumpLevelMm >= $sumpRimMm) {
-            throw OutOfRange::number('sumpLevelMm', $sumpLevelMm, "below the sump's rim, {$sumpRimMm}");
+            throw OutOfRange::number(
+                'sumpLevelMm',
+                $sumpLevelMm,
+                Phrase::BelowTheSumpsRim,
+                ['sumpRimMm' => (string) $sumpRimMm],
+            );
         }
         $down = $displayAreaM2 * ($weirHeadMm + $outletDepthMm) + $pipesL;
         $spare = $sumpAreaM2 * ($sumpRimMm - $sumpLevelMm);

@@ -38,14 +38,14 @@ final readonly class PumpCurve
     {
         usort($points, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         if (count($points) < 2) {
-            throw OutOfRange::field('curve', 'One point is no curve', 'two points or more');
+            throw OutOfRange::field('curve', Phrase::OnePointIsNoCurve, Phrase::TwoPointsOrMore);
         }
         foreach ($points as $i => [$flow, $head]) {
             if ($i > 0 && ($flow <= $points[$i - 1][0] || $head >= $points[$i - 1][1])) {
                 throw OutOfRange::field(
                     'curve',
-                    'A pump’s head falls as its flow rises',
-                    'points of rising flow and falling head',
+                    Phrase::APumpsHeadFalls,
+                    Phrase::PointsOfRisingFlowAndFalling,
                 );
             }
         }

@@ -37,10 +37,10 @@ final class WeirHead
             throw OutOfRange::number(
                 'lengthMm',
                 $lengthMm,
-                sprintf(
-                    'long enough that the head stays under a third of it (at least %d for this flow)',
-                    (int) ceil(self::shortestEdgeMm($flowLh)),
-                ),
+                Phrase::LongEnoughThatTheHeadStays,
+                [
+                    'limit' => (string) (int) ceil(self::shortestEdgeMm($flowLh)),
+                ],
             );
         }
 

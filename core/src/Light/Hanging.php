@@ -39,7 +39,7 @@ final readonly class Hanging
         Guard::notNegative('massKg', $massKg);
         Guard::notNegative('breakingKgEach', $breakingKgEach);
         if ($fixings < 1 || $fixings > 100) {
-            throw OutOfRange::number('fixings', $fixings, '1 to 100');
+            throw OutOfRange::number('fixings', $fixings, Phrase::N1To100);
         }
         $share = match (true) {
             $fixings === 1 => 1.0,
@@ -61,16 +61,16 @@ final readonly class Hanging
             'breaking' => Quantity::of($breakingKgEach, Kind::Mass)->apartFrom($this->neededKgEach),
         ];
         $what = $this->ok
-            ? 'The entered fixings meet the factor: {breaking} against {needed}'
-            : 'Each fixing must hold {needed}, this one breaks at {breaking}';
-        $remedy = $this->ok ? null : Sentence::of('More or stronger fixings into what carries, or less mass.');
+            ? Phrase::TheEnteredFixingsMeetTheFactor
+            : Phrase::EachFixingMustHold;
+        $remedy = $this->ok ? null : Sentence::of(Phrase::MoreOrStrongerFixings);
 
         return Finding::of(
             $this->ok ? Severity::Fine : Severity::Stop,
             'B-53',
             'light',
             Sentence::of($what, $parts),
-            Sentence::of(self::CONFIRM),
+            Sentence::of(Phrase::FixingAndCeilingToBeConfirmed),
             $remedy,
             Basis::Assumed,
         );
@@ -83,7 +83,7 @@ final readonly class Hanging
             throw OutOfRange::number(
                 $cables < 1 ? 'cables' : 'sheaves',
                 min($cables, $sheaves),
-                $cables < 1 ? 'at least 1' : 'at least 0',
+                $cables < 1 ? Phrase::AtLeast1 : Phrase::AtLeast0,
             );
         }
 

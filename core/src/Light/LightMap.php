@@ -59,7 +59,7 @@ final readonly class LightMap
         Guard::positive('lengthMm', $lengthMm);
         Guard::positive('widthMm', $widthMm);
         if ($columns < 2 || $rowsCount < 2) {
-            throw OutOfRange::number('columns', $columns, 'at least 2 by 2 points');
+            throw OutOfRange::number('columns', $columns, Phrase::AtLeast2By2Points);
         }
         $anyMeasured = array_filter($fixtures, fn (Fixture $f): bool => $f->grid !== null) !== [];
         $beams = LightField::beams($fixtures, $depthMm, $attenuationPerM, $surfaceLoss, $refracted);

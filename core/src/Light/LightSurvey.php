@@ -36,7 +36,7 @@ final readonly class LightSurvey
     public static function of(array $predicted, array $measured): self
     {
         if (count($predicted) !== count($measured) || $predicted === []) {
-            throw OutOfRange::number('points', count($measured), 'as many as are predicted, at least 1');
+            throw OutOfRange::number('points', count($measured), Phrase::AsManyAsArePredicted);
         }
         $square = $cross = $sum = 0.0;
         foreach ($predicted as $i => $p) {

@@ -35,8 +35,9 @@ final readonly class MeasuredGrid
             if (count($row) !== $columns || $columns === 0) {
                 throw OutOfRange::field(
                     "grid.{$r}",
-                    'Every row of the grid needs as many readings as the first',
-                    "{$columns} readings",
+                    Phrase::EveryRowOfTheGridNeeds,
+                    Phrase::ColumnsReadings,
+                    ['columns' => (string) $columns],
                 );
             }
             foreach ($row as $par) {
@@ -46,8 +47,9 @@ final readonly class MeasuredGrid
         if (count($rows) < 2 || $columns < 2 || count($rows) > self::MOST || $columns > self::MOST) {
             throw OutOfRange::field(
                 'grid',
-                'A grid of readings is needed',
-                '2 by 2 to '.self::MOST.' by '.self::MOST.' readings',
+                Phrase::AGridOfReadingsIsNeeded,
+                Phrase::N2By2ToByReadings,
+                ['most' => (string) self::MOST],
             );
         }
 
@@ -79,8 +81,8 @@ final readonly class MeasuredGrid
         if (preg_match('~^\s*([\d.]+)\s*/\s*([\d.]+)\s*:(.+)$~s', $text, $m) !== 1) {
             throw OutOfRange::field(
                 'grid',
-                'The measured grid cannot be read',
-                'distance / step: rows of readings, parted by semicolons',
+                Phrase::TheMeasuredGridCannotBeRead,
+                Phrase::DistanceStepRowsOfReadingsParted,
             );
         }
         $rows = [];
@@ -88,7 +90,12 @@ final readonly class MeasuredGrid
             $cells = preg_split('~[\s,]+~', trim($line), flags: PREG_SPLIT_NO_EMPTY) ?: [];
             foreach ($cells as $cell) {
                 if (! is_numeric($cell)) {
-                    throw OutOfRange::field("grid.{$r}", "“{$cell}” is not a reading", 'numbers');
+                    throw OutOfRange::field(
+                        "grid.{$r}",
+                        Phrase::IsNotAReading,
+                        Phrase::Numbers,
+                        ['cell' => (string) $cell],
+                    );
                 }
             }
             $rows[] = array_map(floatval(...), $cells);

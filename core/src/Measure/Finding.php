@@ -91,12 +91,16 @@ final readonly class Finding
         return $key === $this->key() || $key === $this->voice();
     }
 
-    /** One rule about one thing in these words: what is said differently has another. */
+    /**
+     * One rule that says this of these names: another code has another. Keys kept before sentences had codes were made from the words of
+     * that day, which are kept for it.
+     */
     public function voice(): string
     {
         $names = array_filter($this->what->parts, is_string(...));
+        $says = FirstWords::of($this->what->code) ?? $this->what->code ?? $this->what->template;
 
-        return $this->rule.':'.$this->about.':'.substr(md5($this->what->template.implode('|', $names)), 0, 8);
+        return $this->rule.':'.$this->about.':'.substr(md5($says.implode('|', $names)), 0, 8);
     }
 
     /**

@@ -10,19 +10,19 @@ final class Guard
     /** @throws OutOfRange */
     public static function finite(string $field, float $value): float
     {
-        return is_finite($value) ? $value : throw OutOfRange::number($field, $value, 'a finite number');
+        return is_finite($value) ? $value : throw OutOfRange::number($field, $value, Phrase::AFiniteNumber);
     }
 
     /** @throws OutOfRange */
     public static function notNegative(string $field, float $value): float
     {
-        return is_finite($value) && $value >= 0 ? $value : throw OutOfRange::number($field, $value, 'at least 0');
+        return is_finite($value) && $value >= 0 ? $value : throw OutOfRange::number($field, $value, Phrase::AtLeast0);
     }
 
     /** @throws OutOfRange */
     public static function positive(string $field, float $value): float
     {
-        return is_finite($value) && $value > 0 ? $value : throw OutOfRange::number($field, $value, 'more than 0');
+        return is_finite($value) && $value > 0 ? $value : throw OutOfRange::number($field, $value, Phrase::MoreThan0);
     }
 
     /** @throws OutOfRange */
@@ -30,6 +30,11 @@ final class Guard
     {
         return is_finite($value) && $value >= $least && $value <= $most
             ? $value
-            : throw OutOfRange::number($field, $value, "{$least} to {$most}");
+            : throw OutOfRange::number(
+                $field,
+                $value,
+                Phrase::LeastToMost,
+                ['least' => (string) $least, 'most' => (string) $most],
+            );
     }
 }

@@ -6,46 +6,70 @@ namespace Velbrin\Core\Measure;
 
 use DomainException;
 
-/** Input no answer exists for: names the field, what was given, and what is allowed. */
+/** Input no answer exists for: names the field, what is wrong with it by its code, and what is allowed. */
 final class OutOfRange extends DomainException
 {
+    /** The limits in words, metric; `allows` reads them in any unit. */
+    public readonly string $allowed;
+
     private function __construct(
         public readonly string $field,
-        string $message,
-        public readonly string $allowed,
+        public readonly Sentence $said,
+        public readonly Sentence $allows,
         public readonly ?Quantity $least = null,
         public readonly ?Quantity $most = null,
     ) {
-        parent::__construct($message);
+        $this->allowed = $allows->in(Units::metric());
+        parent::__construct($said->in(Units::metric()));
     }
 
-    public static function field(string $field, string $message, string $allowed): self
+    /**
+     * What is wrong, and what may stand there instead; both may speak of the parts, and of the field itself.
+     *
+     * @param  array<string, Quantity|Sentence|string>  $parts
+     */
+    public static function field(string $field, Saying $says, Saying|Sentence $allowed, array $parts = []): self
     {
-        return new self($field, $message, $allowed);
+        $parts = [...$parts, 'field' => $field];
+        $allows = $allowed instanceof Sentence ? $allowed : Sentence::of($allowed, $parts);
+
+        return new self($field, Sentence::of($says, [...$parts, 'allowed' => $allows]), $allows);
     }
 
-    /** A number outside its range; the limits travel as data so that a screen can show them in the user's unit. */
+    /**
+     * A number outside its range; the limits travel as data so that a screen can show them in the user's unit.
+     *
+     * @param  array<string, Quantity|Sentence|string>  $parts
+     */
     public static function number(
         string $field,
         float $value,
-        string $allowed,
+        Saying|Sentence $allowed,
+        array $parts = [],
         ?Quantity $least = null,
         ?Quantity $most = null,
     ): self {
-        $shown = is_finite($value) ? (string) $value : 'not a finite number';
+        $allows = $allowed instanceof Sentence ? $allowed : Sentence::of($allowed, [...$parts, 'field' => $field]);
+        $said = is_finite($value)
+            ? Sentence::of(Phrase::MustBeGot, ['field' => $field, 'allowed' => $allows, 'got' => (string) $value])
+            : Sentence::of(Phrase::MustBeGotNoNumber, ['field' => $field, 'allowed' => $allows]);
 
-        return new self($field, "{$field} must be {$allowed}, got {$shown}", $allowed, $least, $most);
+        return new self($field, $said, $allows, $least, $most);
+    }
+
+    /** A refusal that was kept as its words. */
+    public static function kept(string $field, string $message, string $allowed): self
+    {
+        $words = fn (string $said): Sentence => Sentence::kept('{words}', ['words' => $said]);
+
+        return new self($field, $words($message), $words($allowed));
     }
 
     /** The same refusal under another field name, for a question that asks on behalf of another. */
     public function as(string $field): self
     {
-        return new self(
-            $field,
-            str_replace($this->field, $field, $this->getMessage()),
-            $this->allowed,
-            $this->least,
-            $this->most,
-        );
+        $said = Sentence::kept($this->said->template, [...$this->said->parts, 'field' => $field], $this->said->code);
+
+        return new self($field, $said, $this->allows, $this->least, $this->most);
     }
 }

@@ -35,7 +35,12 @@ final readonly class WaterJump
         $share = $newL / ($oldL + $newL);
         $after = $jump = $over = $most = [];
         foreach ($old as $parameter => $value) {
-            $new = $fresh[$parameter] ?? throw OutOfRange::field("fresh.{$parameter}", "fresh says nothing of {$parameter}", 'a value');
+            $new = $fresh[$parameter] ?? throw OutOfRange::field(
+                "fresh.{$parameter}",
+                Phrase::FreshSaysNothingOf,
+                Phrase::AValue,
+                ['parameter' => (string) $parameter],
+            );
             $after[$parameter] = $value * (1 - $share) + $new * $share;
             $jump[$parameter] = $after[$parameter] - $value;
             $limit = $limits[$parameter] ?? null;

@@ -37,11 +37,11 @@ final class Battery
         Guard::notNegative('idleW', $idleW);
         foreach (['efficiency' => $efficiency, 'usableShare' => $usableShare] as $field => $share) {
             if (! is_finite($share) || $share <= 0 || $share > 1) {
-                throw OutOfRange::number($field, $share, 'more than 0 and at most 1');
+                throw OutOfRange::number($field, $share, Phrase::MoreThan0AndAtMost);
             }
         }
         if ($loadW + $idleW <= 0) {
-            throw OutOfRange::number('loadW', $loadW, 'more than 0 when nothing is drawn at idle');
+            throw OutOfRange::number('loadW', $loadW, Phrase::MoreThan0WhenNothing);
         }
 
         return ($capacityWh * $usableShare) / ($loadW / $efficiency + $idleW);

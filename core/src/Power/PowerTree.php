@@ -43,7 +43,8 @@ final readonly class PowerTree
                 throw OutOfRange::number(
                     "loads.{$load->row}.circuit",
                     $load->circuit,
-                    "{$circuit}, as the rest of strip {$load->strip}",
+                    Phrase::AsTheRestOfStrip,
+                    ['circuit' => (string) $circuit, 'strip' => (string) $load->strip],
                 );
             }
             $circuits[$load->circuit][$load->strip][] = $load;

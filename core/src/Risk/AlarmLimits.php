@@ -29,7 +29,7 @@ final class AlarmLimits
         float $setC,
         float $harmHighC,
     ): array {
-        $of = fn (Severity $severity, string $rule, string $what, string $why, string $remedy): Finding => Finding::of(
+        $of = fn (Severity $severity, string $rule, Phrase $what, Phrase $why, Phrase $remedy): Finding => Finding::of(
             $severity,
             $rule,
             'alarm',
@@ -43,9 +43,9 @@ final class AlarmLimits
                 $of(
                     Severity::Watch,
                     'R-48',
-                    '{name}: nobody has said at which limit it calls',
-                    'Until it is reached nobody knows; hours in hand are then only the most there can be.',
-                    'Enter what it measures, and its limits.',
+                    Phrase::NobodyHasSaidAtWhichLimit,
+                    Phrase::UntilItIsReachedNobodyKnows,
+                    Phrase::EnterWhatItMeasures,
                 ),
             ];
         }
@@ -81,19 +81,19 @@ final class AlarmLimits
                 'alarm',
                 Sentence::of(
                     match ($pair) {
-                        ['harmLow', 'alarmLow'] => '{name}: its low limit lies at or under harm, {low}',
-                        ['alarmLow', 'heaterOff'] => '{name}: its low limit lies at or over the set point, {set}',
-                        ['heaterOff', 'alarmHigh'] => '{name}: its high limit lies at or under the set point, {set}',
-                        default => '{name}: its high limit lies at or over harm, {high}',
+                        ['harmLow', 'alarmLow'] => Phrase::ItsLowLimitLies,
+                        ['alarmLow', 'heaterOff'] => Phrase::ItsLowLimitLiesAt,
+                        ['heaterOff', 'alarmHigh'] => Phrase::ItsHighLimitLies,
+                        default => Phrase::ItsHighLimitLiesAt,
                     },
                     $parts,
                 ),
                 Sentence::of(
                     $pair === ['harmLow', 'alarmLow'] || $pair === ['alarmHigh', 'harmHigh']
-                        ? 'It sounds after the harm.'
-                        : 'It would call every day, until nobody listens.',
+                        ? Phrase::ItSoundsAfterTheHarm
+                        : Phrase::ItWouldCallEveryDay,
                 ),
-                Sentence::of('A limit between {low} and {set}, and one between {set} and {high}.', $parts),
+                Sentence::of(Phrase::ALimitBetween, $parts),
                 Basis::Computed,
             ),
             $ladder->breaks,

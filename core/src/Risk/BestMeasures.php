@@ -43,15 +43,25 @@ final class BestMeasures
     public static function of(array $lossOf, array $measures, float $budget): array
     {
         if (count($measures) > self::MOST) {
-            throw OutOfRange::number('measures', count($measures), 'at most '.self::MOST.' measures');
+            throw OutOfRange::number(
+                'measures',
+                count($measures),
+                Phrase::AtMostMeasures,
+                ['most' => (string) self::MOST],
+            );
         }
         foreach ($measures as $i => $measure) {
             foreach (array_keys($measure->factors) as $hazard) {
                 if (! isset($lossOf[$hazard])) {
                     throw OutOfRange::field(
                         "measures.{$i}.factors",
-                        "{$measure->id} speaks of {$hazard}, which is not a hazard here",
-                        implode(', ', array_keys($lossOf)),
+                        Phrase::SpeaksOfWhich,
+                        Phrase::List,
+                        [
+                            'id' => (string) $measure->id,
+                            'hazard' => (string) $hazard,
+                            'list' => implode(', ', array_keys($lossOf)),
+                        ],
                     );
                 }
             }

@@ -69,6 +69,7 @@ final readonly class Cause
             Hazard::SkimmerOverflow => 'spill when the skimmer goes wild',
             Hazard::LeftOpen => 'suffer from what a visit leaves shut',
             Hazard::Ammonia => 'are fouled by a death nobody finds',
+            Hazard::Arrival => 'take an animal in without quarantine',
         };
     }
 }

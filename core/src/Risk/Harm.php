@@ -30,6 +30,8 @@ final readonly class Harm
         public ?float $latestH = null,
         /** It ends on the floor: it harms where nothing lives, too. */
         public bool $spills = false,
+        /** Temperature only: it has stood so far beyond its limit by then, K·h; 0: it crosses it. */
+        public float $kelvinHours = 0.0,
     ) {
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
-/** What can go wrong with a system (R-1 … R-15, R-50, R-52). What harms people has no place among them: {@see PeopleHazard} (R-61). */
+/** What can go wrong with a system (R-1 … R-17, R-50, R-52). What harms people has no place among them: {@see PeopleHazard} (R-61). */
 enum Hazard: string
 {
     case HeaterStuckOn = 'heater-on';
@@ -24,6 +24,7 @@ enum Hazard: string
     case SkimmerOverflow = 'skimmer-overflow';
     case LeftOpen = 'left-open';
     case Ammonia = 'ammonia';
+    case Arrival = 'arrival';
 
     /** @return list<self> asked of every system each night; the others where what can fail stands there */
     public static function ofEverySystem(): array
@@ -51,6 +52,7 @@ enum Hazard: string
             self::SkimmerOverflow => 'Skimmer overflows',
             self::LeftOpen => 'Something left shut or paused',
             self::Ammonia => 'A death fouls the water',
+            self::Arrival => 'An arrival brings disease',
         };
     }
 
@@ -73,6 +75,7 @@ enum Hazard: string
             self::SkimmerOverflow => 'R-13',
             self::LeftOpen => 'R-14',
             self::Ammonia => 'R-15',
+            self::Arrival => 'R-17',
         };
     }
 
@@ -92,6 +95,7 @@ enum Hazard: string
                 self::Leak,
                 self::LeftOpen,
                 self::Ammonia,
+                self::Arrival,
             ],
             true,
         );

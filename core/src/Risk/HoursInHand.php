@@ -126,6 +126,7 @@ final readonly class HoursInHand
             'alarm' => $response->needsLimitOf ?? '',
             'by' => self::reaches($first->by),
             'needs' => $first->needs[0] ?? '',
+            'beyond' => sprintf('%g K·h', $first->kelvinHours),
             ...$first->hours === null ? [] : ['harm' => self::time($first->hours)],
             ...$response->actsH === null ? [] : ['acts' => self::time($response->actsH)],
             ...$hours === null ? [] : ['hand' => self::time(abs($hours))->apartFrom(0.0, self::SHORT_H)],
@@ -133,14 +134,14 @@ final readonly class HoursInHand
         if ($first->hours === null) {
             $why =
                 $hazard === Hazard::HeaterStuckOff || $hazard === Hazard::TooCold
-                    ? 'What still works holds {limit}.'
-                    : 'It settles at {limit}.';
+                    ? Phrase::WhatStillWorksHolds
+                    : Phrase::ItSettlesAt;
 
             return Finding::of(
                 Severity::Fine,
                 'R-25',
                 $hazard->value,
-                Sentence::of('{hazard}: no harm tonight', $parts),
+                Sentence::of(Phrase::NoHarmTonight, $parts),
                 Sentence::of($why, $parts),
                 null,
                 $basis,
@@ -149,74 +150,79 @@ final readonly class HoursInHand
         if ($hours === null && $tank->noHeater !== null) {
             return self::onPurpose($tank->noHeater, $hazard, $parts, $basis);
         }
-        $when = match ($first->by) {
-            'oxygen' => 'Oxygen falls to {limit} after {harm}.',
-            'temperature' => 'It reaches {limit} after {harm}.',
-            'sump' => 'The sump reaches {limit} after {harm}, while the display cools.',
-            default => '{by} after {harm}.',
+        $says = match ($first->by) {
+            'oxygen' => Phrase::OxygenFallsToAfter,
+            'temperature' => $first->kelvinHours > 0
+                ? Phrase::AfterItHasStoodBeyond
+                : Phrase::ItReachesAfter,
+            'sump' => Phrase::TheSumpReaches,
+            default => Phrase::ByAfterHarm,
         };
+        $when = Sentence::of($says, $parts);
         if ($first->needs !== []) {
-            $when .= ' That is the soonest: nobody has said {needs}.';
+            $when = Sentence::joined($when, Sentence::of(Phrase::ThatIsTheSoonest, $parts));
         }
         $remedy = Remedy::of($hazard, $tank, $response, $first);
-        $of = fn (Severity $severity, string $what, string $why): Finding => Finding::of(
+        $of = fn (Severity $severity, Phrase $what, Sentence $why): Finding => Finding::of(
             severity: $severity,
             rule: 'R-25',
             about: $hazard->value,
             what: Sentence::of($what, $parts),
-            why: Sentence::of($why, $parts),
+            why: $why,
             remedy: $severity === Severity::Fine ? null : $remedy,
             basis: $basis,
             working: $hazard->value,
         );
         if ($response->noticedH === null) {
-            $alarm = Sentence::of(
-                'An alarm that calls somebody who can answer, tested; or a person who looks each evening. '.
-                    $remedy->template,
-                $remedy->parts,
+            $alarm = Sentence::joined(
+                Sentence::of(Phrase::AnAlarmThatCallsSomebody),
+                $remedy,
             );
 
             return Finding::of(
                 severity: Severity::Fix,
                 rule: 'R-25',
                 about: $hazard->value,
-                what: Sentence::of('{hazard}: nobody would notice', $parts),
-                why: Sentence::of("{$when} {how}.", $parts),
+                what: Sentence::of(Phrase::NobodyWouldNotice, $parts),
+                why: Sentence::joined($when, Sentence::of(Phrase::How, $parts)),
                 remedy: $alarm,
                 basis: $basis,
                 working: $hazard->value,
             );
         }
         if ($response->actsH === null) {
-            $key = Sentence::of('A key with us, or a contact who opens at night.');
+            $key = Sentence::of(Phrase::AKeyWithUsOr);
 
             return Finding::of(
                 severity: Severity::Fix,
                 rule: 'R-25',
                 about: $hazard->value,
-                what: Sentence::of('{hazard}: {who} would stand at a locked door', $parts),
-                why: Sentence::of($when, $parts),
+                what: Sentence::of(Phrase::WouldStandAtALockedDoor, $parts),
+                why: $when,
                 remedy: $key,
                 basis: $basis,
                 working: $hazard->value,
             );
         }
         $isOpen = $first->needs !== [] && ($first->latestH ?? INF) - $response->actsH >= self::SHORT_H;
-        $late = $response->limitH >= $first->hours ? ' The alarm sounds after the harm.' : '';
-        $why =
-            "{$when} ".
-            ($response->waitsAtDoor ? 'After waiting for the door to open, ' : '').
-            '{who} can have acted after {acts}.'.
-            $late;
+        $acted = Sentence::of(
+            $response->waitsAtDoor
+                ? Phrase::AfterWaitingForTheDoor
+                : Phrase::CanHaveActedAfter,
+            $parts,
+        );
+        $why = $response->limitH >= $first->hours
+            ? Sentence::joined($when, $acted, Sentence::of(Phrase::TheAlarmSoundsAfterTheHarm))
+            : Sentence::joined($when, $acted);
         if ($response->needsLimitOf !== null && $hours >= 0) {
-            $needs = Sentence::of('Enter at which limit {alarm} calls.', $parts);
-            $atMost = Sentence::of($why.' That counts {alarm} from the fault on; its limit is not entered.', $parts);
+            $needs = Sentence::of(Phrase::EnterAtWhichLimitCalls, $parts);
+            $atMost = Sentence::joined($why, Sentence::of(Phrase::ThatCountsFromTheFault, $parts));
 
             return Finding::of(
                 severity: Severity::Watch,
                 rule: 'R-48',
                 about: $hazard->value,
-                what: Sentence::of('{hazard}: at most {hand} in hand', $parts),
+                what: Sentence::of(Phrase::AtMostInHand, $parts),
                 why: $atMost,
                 remedy: $needs,
                 basis: Basis::Assumed,
@@ -229,18 +235,18 @@ final readonly class HoursInHand
                 severity: $hours < 0 ? Severity::Fix : Severity::Watch,
                 rule: 'R-59',
                 about: $hazard->value,
-                what: Sentence::of('{hazard}: whether help comes in time is open', $parts),
-                why: Sentence::of($why, $parts),
-                remedy: Sentence::of('Write down {needs}: it decides.', $parts),
+                what: Sentence::of(Phrase::WhetherHelpComesInTime, $parts),
+                why: $why,
+                remedy: Sentence::of(Phrase::WriteDownItDecides, $parts),
                 basis: Basis::Assumed,
                 working: $hazard->value,
             );
         }
 
         return match (true) {
-            $hours < 0 => $of(Severity::Fix, '{hazard}: help comes {hand} too late', $why),
-            $hours < self::SHORT_H => $of(Severity::Watch, '{hazard}: {hand} in hand', $why),
-            default => $of(Severity::Fine, '{hazard}: {hand} in hand', $why),
+            $hours < 0 => $of(Severity::Fix, Phrase::HelpComesTooLate, $why),
+            $hours < self::SHORT_H => $of(Severity::Watch, Phrase::InHand, $why),
+            default => $of(Severity::Fine, Phrase::InHand, $why),
         };
     }
 
@@ -268,19 +274,19 @@ final readonly class HoursInHand
     {
         $parts = ['hazard' => $hazard->label()];
         if (! $tank->hasAnimals) {
-            $why = Sentence::of('What can happen here is overfilling, a leak, a heater or pump running dry.');
+            $why = Sentence::of(Phrase::WhatCanHappenHereIsOverfilling);
 
             return Finding::of(
                 Severity::Fine,
                 'R-51',
                 $hazard->value,
-                Sentence::of('{hazard}: nothing lives in it', $parts),
+                Sentence::of(Phrase::NothingLivesInIt, $parts),
                 $why,
             );
         }
         [$what, $why] = match ($hazard) {
-            Hazard::ReturnDead => ['{hazard}: no heater hangs on its flow', 'Heat stays where the animals are.'],
-            default => ['{hazard}: no heater in it', 'Nothing to stick.'],
+            Hazard::ReturnDead => [Phrase::NoHeaterHangsOnItsFlow, Phrase::HeatStaysWhereTheAnimalsAre],
+            default => [Phrase::NoHeaterInIt, Phrase::NothingToStick],
         };
 
         return Finding::of(Severity::Fine, 'R-25', $hazard->value, Sentence::of($what, $parts), Sentence::of($why));
@@ -291,7 +297,7 @@ final readonly class HoursInHand
     {
         $parts = [...$parts, 'because' => $answer->because, 'while' => $answer->while];
         $why = Sentence::of(
-            'Because {because}; while {while}. In a room like tonight’s it would reach {limit} after {harm}.',
+            Phrase::BecauseWhileInARoomLike,
             $parts,
         );
 
@@ -299,9 +305,9 @@ final readonly class HoursInHand
             Severity::Watch,
             'R-50',
             $hazard->value,
-            Sentence::of('No heater, on purpose', $parts),
+            Sentence::of(Phrase::NoHeaterOnPurpose, $parts),
             $why,
-            Sentence::of('It comes back when that ends.'),
+            Sentence::of(Phrase::ItComesBackWhenThatEnds),
             $basis,
         );
     }

@@ -41,11 +41,11 @@ enum PeopleHazard: string
         };
     }
 
-    public function whoSays(): string
+    public function whoSays(): Phrase
     {
         return $this === self::Ultraviolet || $this === self::Ozone
-            ? 'Look before it runs again; nothing on this page replaces the maker’s instructions.'
-            : 'A licensed electrician or installer says so, under local codes; this page only asks.';
+            ? Phrase::LookBeforeItRunsAgain
+            : Phrase::ALicensedElectricianOrInstallerSays;
     }
 
     /** @param  bool|null  $answer  null: nobody has looked; false: it is not so */
@@ -59,8 +59,8 @@ enum PeopleHazard: string
                 Severity::Fine,
                 'R-16',
                 $this->value,
-                Sentence::of('{hazard}: looked at', $parts),
-                Sentence::of('{asks}.', $parts),
+                Sentence::of(Phrase::LookedAt, $parts),
+                Sentence::of(Phrase::Asks, $parts),
                 null,
                 Basis::Measured,
             ),
@@ -68,8 +68,8 @@ enum PeopleHazard: string
                 Severity::Stop,
                 'R-16',
                 $this->value,
-                Sentence::of('{hazard}: not as it must be', $parts),
-                Sentence::of('It must hold: {asks}.', $parts),
+                Sentence::of(Phrase::NotAsItMustBe, $parts),
+                Sentence::of(Phrase::ItMustHold, $parts),
                 $says,
                 Basis::Measured,
             ),
@@ -77,8 +77,8 @@ enum PeopleHazard: string
                 Severity::Fix,
                 'R-16',
                 $this->value,
-                Sentence::of('{hazard}: nobody has looked', $parts),
-                Sentence::of('It must hold: {asks}.', $parts),
+                Sentence::of(Phrase::NobodyHasLooked, $parts),
+                Sentence::of(Phrase::ItMustHold, $parts),
                 $says,
                 Basis::Assumed,
             ),

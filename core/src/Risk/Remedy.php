@@ -22,27 +22,20 @@ final class Remedy
     /** @throws OutOfRange */
     public static function of(Hazard $hazard, Tonight $tank, Response $response, Harm $harm): Sentence
     {
-        $said = [];
-        $parts = [];
-        foreach (
-            [
-                self::door($response),
-                self::limit($hazard, $tank, $response, $harm),
-                self::thing($hazard, $tank, $response, $harm),
-            ] as $one
-        ) {
-            if ($one !== null) {
-                $said[] = $one->template;
-                $parts += $one->parts;
-            }
-        }
-
-        return Sentence::of(implode(' ', $said), $parts);
+        return Sentence::joined(
+            ...array_values(
+                array_filter([
+                    self::door($response),
+                    self::limit($hazard, $tank, $response, $harm),
+                    self::thing($hazard, $tank, $response, $harm),
+                ]),
+            ),
+        );
     }
 
     private static function door(Response $response): ?Sentence
     {
-        return $response->waitsAtDoor ? Sentence::of('A key with us, so that nobody waits at the door.') : null;
+        return $response->waitsAtDoor ? Sentence::of(Phrase::AKeyWithUs) : null;
     }
 
     /** The limit of a temperature alarm that leaves time enough, where there is one. */
@@ -64,7 +57,7 @@ final class Remedy
             return null;
         }
 
-        return Sentence::of('The alarm’s limit at {limit} or nearer.', [
+        return Sentence::of(Phrase::TheAlarmsLimitAtOrNearer, [
             'limit' => Quantity::of($limit, Kind::Temperature),
         ]);
     }
@@ -84,20 +77,21 @@ final class Remedy
     private static function against(Hazard $hazard, Harm $harm): Sentence
     {
         return Sentence::of(match ($hazard) {
-            Hazard::Overdose => 'A smaller vessel, so that all of it at once does no harm; a cap outside the head’s own relay.',
-            Hazard::TopOffOn => 'A smaller store, or a float in its own line: by itself, not through the same switch.',
-            Hazard::TopOffOff => 'A level alarm in the return chamber; a second store by hand.',
-            Hazard::ControllerDead => 'Heaters with thermostats of their own, and an alarm on its silence.',
-            Hazard::DrainBlocked => 'An emergency pipe that takes the whole flow; a float in the display that stops the return.',
-            Hazard::RoomClimate => 'A fan or a chiller of its own, and an alarm on the room’s temperature.',
-            Hazard::LampDead => 'A lamp on the shelf: there are days to bring it.',
-            Hazard::Leak => 'A tray with a drain, a leak alarm, and valves between its vessels.',
-            Hazard::LineOverflow => 'Two stops that work apart from each other, one of them closed without power.',
-            Hazard::SkimmerOverflow => 'A collector that shuts the skimmer off when it is full; tie it to the return.',
-            Hazard::LeftOpen => 'The closing check before leaving, and an alarm that notices.',
+            Hazard::Overdose => Phrase::ASmallerVessel,
+            Hazard::TopOffOn => Phrase::ASmallerStore,
+            Hazard::TopOffOff => Phrase::ALevelAlarmInTheReturn,
+            Hazard::ControllerDead => Phrase::HeatersWithThermostatsOfTheirOwn,
+            Hazard::DrainBlocked => Phrase::AnEmergencyPipeThatTakes,
+            Hazard::RoomClimate => Phrase::AFanOrAChiller,
+            Hazard::LampDead => Phrase::ALampOnTheShelf,
+            Hazard::Leak => Phrase::ATrayWithADrain,
+            Hazard::LineOverflow => Phrase::TwoStopsThatWorkApart,
+            Hazard::SkimmerOverflow => Phrase::ACollectorThatShutsTheSkimmer,
+            Hazard::LeftOpen => Phrase::TheClosingCheckBeforeLeaving,
+            Hazard::Arrival => Phrase::AQuarantineForEveryArrival,
             default => $harm->by === 'ammonia'
-                ? 'Somebody who looks each day; water kept ready for a change.'
-                : 'Somebody who looks each day.',
+                ? Phrase::SomebodyWhoLooksEachDay
+                : Phrase::SomebodyWhoLooksEachDay2,
         });
     }
 
@@ -113,7 +107,7 @@ final class Remedy
             return $harm === null || $harm >= $hours;
         });
         if ($fits === []) {
-            return Sentence::of('A second thermostat in series with each heater: none is small enough by itself.');
+            return Sentence::of(Phrase::ASecondThermostatInSeries);
         }
         $watts = max($fits);
         $parts = [
@@ -123,7 +117,7 @@ final class Remedy
         ];
 
         return Sentence::of(
-            'Heaters of at most {watts}, each on its own thermostat ({n} of them hold tonight): one stuck on then takes {stuck} or more.',
+            Phrase::HeatersOfAtMost,
             $parts,
         );
     }
@@ -146,16 +140,16 @@ final class Remedy
         ];
         if ($sizes === []) {
             return Sentence::of(
-                '{lack} more, in heaters that fail apart from each other, keep it above {low}; or a warmer room.',
+                Phrase::MoreInHeatersThatFailApart,
                 $parts,
             );
         }
         $one =
             $hazard === Hazard::TooCold && $tank->heaters === []
-                ? 'A heater of {size}'
-                : 'One more heater of {size}, on a switch of its own and set a degree lower,';
+                ? Phrase::AHeaterOfKeepsItAbove
+                : Phrase::OneMoreHeater;
 
-        return Sentence::of($one.' keeps it above {low}: {lack} are lacking.', [
+        return Sentence::of($one, [
             ...$parts,
             'size' => Quantity::of(min($sizes), Kind::Power),
         ]);
@@ -166,11 +160,10 @@ final class Remedy
         $heat = $tank->displayHeat ?? $tank->heat;
         $lack = max(0.0, $heat->lossW($tank->lowC, $tank->roomC));
         $sizes = array_filter(HeaterChoice::SIZES_W, fn (int $watts): bool => $watts >= $lack);
-        $tied = 'Heaters in the sump that go off when no water flows';
 
         return $sizes === [] || $lack <= 0
-            ? Sentence::of($tied.'.')
-            : Sentence::of($tied.'; and {size} in the display itself.', [
+            ? Sentence::of(Phrase::HeatersInTheSumpThatGo)
+            : Sentence::of(Phrase::HeatersInTheSumpThatGoOff, [
                 'size' => Quantity::of(min($sizes), Kind::Power),
             ]);
     }
@@ -191,15 +184,19 @@ final class Remedy
 
         return match (true) {
             $stone >= $needed && ! ($tank->batteryH > 0 && ! $tank->batteryPump) => self::battery(
-                'A battery air stone',
+                Sentence::of(Phrase::ABatteryAirStone),
                 $tank,
                 $until,
                 $parts,
             ),
-            $pump >= $needed => self::battery('A battery on a pump that breaks the surface', $tank, $until, $parts),
+            $pump >= $needed => self::battery(
+                Sentence::of(Phrase::ABatteryOnAPump),
+                $tank,
+                $until,
+                $parts,
+            ),
             default => Sentence::of(
-                'One pump on a battery brings {one} of the {needed} of water that must meet the air: two that break the '.
-                'surface, or fewer animals.',
+                Phrase::OnePumpOnABatteryBrings,
                 [...$parts, 'one' => Quantity::of(1000 * $pump, Kind::Flow)],
             ),
         };
@@ -209,34 +206,35 @@ final class Remedy
     {
         $parts = ['has' => Quantity::of($tank->batteryH, Kind::Hours)];
         if ($until === null) {
-            return Sentence::of('Its battery lasts {has}: somebody must come before then.', $parts);
+            return Sentence::of(Phrase::ItsBatteryLasts, $parts);
         }
         $parts['until'] = Quantity::of($until, Kind::Hours);
         if ($tank->batteryLoadW === null) {
             return Sentence::of(
-                'Its battery lasts {has}, help takes {until}: a larger one; write its load down, and its size follows.',
+                Phrase::ItsBatteryLastsHelp,
                 $parts,
             );
         }
         $parts['wh'] = Quantity::of(ceil(($tank->batteryLoadW / Battery::EFFICIENCY_DC) * $until), Kind::Factor);
 
-        return Sentence::of('Its battery lasts {has}, help takes {until}: {wh} Wh would reach.', $parts);
+        return Sentence::of(Phrase::ItsBatteryLastsHelpTakes, $parts);
     }
 
     /** @param  array<string, Quantity>  $parts */
-    private static function battery(string $what, Tonight $tank, ?float $until, array $parts): Sentence
+    private static function battery(Sentence $what, Tonight $tank, ?float $until, array $parts): Sentence
     {
+        $parts = [...$parts, 'what' => $what];
         if ($until === null) {
-            return Sentence::of($what.' brings the {needed} of water to the air that is needed.', $parts);
+            return Sentence::of(Phrase::BringsTheOfWater, $parts);
         }
         $parts['until'] = Quantity::of($until, Kind::Hours);
         if ($tank->batteryLoadW === null) {
-            return Sentence::of($what.' for {until} brings the {needed} of water to the air that is needed.', $parts);
+            return Sentence::of(Phrase::ForBringsTheOfWater, $parts);
         }
         $parts['wh'] = Quantity::of(ceil(($tank->batteryLoadW / Battery::EFFICIENCY_DC) * $until), Kind::Factor);
 
         return Sentence::of(
-            $what.', {wh} Wh for {until}, brings the {needed} of water to the air that is needed.',
+            Phrase::WhForBringsTheOfWater,
             $parts,
         );
     }
@@ -244,12 +242,12 @@ final class Remedy
     private static function warmWithoutPower(Tonight $tank): Sentence
     {
         if ($tank->roomC > $tank->setpointC) {
-            return Sentence::of('Open the lid and move air over the water; cool packs in bags, changed slowly.');
+            return Sentence::of(Phrase::OpenTheLidAndMoveAir);
         }
         $watts = ['watts' => Quantity::of(max(0.0, $tank->heat->lossW($tank->lowC, $tank->roomC)), Kind::Power)];
 
         return Sentence::of(
-            'Cover and wrap it; heat for {watts} from a generator outdoors, connected by an electrician.',
+            Phrase::CoverAndWrap,
             $watts,
         );
     }

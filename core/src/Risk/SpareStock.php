@@ -40,14 +40,15 @@ final readonly class SpareStock
         Guard::notNegative('leadDays', $leadDays);
         Guard::notNegative('serviceLevel', $serviceLevel);
         if ($serviceLevel >= 1) {
-            throw OutOfRange::number('serviceLevel', $serviceLevel, 'below 1: no stock is certain');
+            throw OutOfRange::number('serviceLevel', $serviceLevel, Phrase::Below1NoStockIsCertain);
         }
         $demand = ($count * $failuresPerUnitYear * $leadDays) / self::DAYS_A_YEAR;
         if (! is_finite($demand) || $demand > self::MOST_DEMAND) {
             throw OutOfRange::number(
                 'count',
                 $count,
-                'so that at most '.self::MOST_DEMAND.' failures are expected within the lead time',
+                Phrase::SoThatAtMostFailures,
+                ['mostDemand' => (string) self::MOST_DEMAND],
             );
         }
         $term = exp(-$demand);

@@ -11,13 +11,10 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Risk\Fault\Fills;
 use Velbrin\Core\Risk\Fault\LostOutlet;
-use Velbrin\Core\Risk\Rate\Assumed;
 
-/** Harm by water that goes astray, salt, doses, darkness, a silent controller (R-2, R-3, R-6, R-7, R-10 … R-15). */
+/** Harm by water that goes astray, salt, doses, darkness, a silent controller (R-2, R-3, R-6, R-7, R-10 … R-15, R-17). */
 final class Spoils
 {
-    private const HOURS_A_DAY = 24.0;
-
     /**
      * Every way it harms; none where what can fail does not stand there.
      *
@@ -41,10 +38,11 @@ final class Spoils
             Hazard::SkimmerOverflow => $side->skimmer?->harms() ?? [],
             Hazard::ControllerDead => self::silent($tank),
             Hazard::RoomClimate => self::unknownRoom($tank),
-            Hazard::LampDead => $side->hasLamp ? [self::dark()] : [],
+            Hazard::LampDead => $side->hasLamp ? [$side->slow()->dark()] : [],
             Hazard::Leak => $side->leakL === null ? [] : [self::leak($side->leakL)],
             Hazard::LeftOpen => self::leftOpen($tank),
-            Hazard::Ammonia => [self::fouled()],
+            Hazard::Ammonia => [$side->slow()->fouled()],
+            Hazard::Arrival => $side->slow()->disease(),
             default => [],
         };
     }
@@ -201,13 +199,6 @@ final class Spoils
         );
     }
 
-    private static function dark(): Harm
-    {
-        $days = Assumed::LampDays->usual();
-
-        return new Harm('dark', self::HOURS_A_DAY * $days, Quantity::of($days, Kind::Days), assumed: true);
-    }
-
     private static function leak(float $litres): Harm
     {
         return new Harm('floor', 0.0, Quantity::of($litres, Kind::Volume), spills: true);
@@ -223,12 +214,5 @@ final class Spoils
     private static function leftOpen(Tonight $tank): array
     {
         return [...TimeToHarm::of(Hazard::ReturnDead, $tank), ...self::of(Hazard::TopOffOff, $tank)];
-    }
-
-    private static function fouled(): Harm
-    {
-        $hours = Assumed::AmmoniaHours->usual();
-
-        return new Harm('ammonia', $hours, Quantity::of($hours, Kind::Hours), assumed: true);
     }
 }

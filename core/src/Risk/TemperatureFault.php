@@ -12,6 +12,9 @@ use Velbrin\Core\Measure\OutOfRange;
 /** The water's temperature after a fault, from its set point on (R-21). */
 final readonly class TemperatureFault
 {
+    /** Later than that nothing is counted, h. */
+    private const LONGEST_H = 50000.0;
+
     public function __construct(
         public TankHeat $heat,
         /** The water it is about, L. */
@@ -35,6 +38,53 @@ final readonly class TemperatureFault
     public function hoursTo(float $limitC): ?float
     {
         return $this->isHeld($limitC) ? null : $this->course($limitC)->hoursToLimit;
+    }
+
+    /**
+     * Hours until it has stood so many kelvin hours beyond that temperature: cold is tolerated longer than heat (R-21).
+     *
+     * @throws OutOfRange
+     */
+    public function hoursBeyond(float $limitC, float $kelvinHours): ?float
+    {
+        $from = $this->hoursTo($limitC);
+        if ($from === null || $kelvinHours <= 0) {
+            return $from;
+        }
+        $step = 1.0;
+        while ($this->beyondKh($limitC, $from, $from + $step) < $kelvinHours) {
+            $step *= 2;
+            if ($step > self::LONGEST_H) {
+                return null;
+            }
+        }
+        [$low, $high] = [$from, $from + $step];
+        while ($high - $low > 1e-4) {
+            $middle = ($low + $high) / 2;
+            if ($this->beyondKh($limitC, $from, $middle) < $kelvinHours) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $high;
+    }
+
+    /** ∫ |T − limit| dt between two moments beyond it, in closed form. @throws OutOfRange */
+    private function beyondKh(float $limitC, float $from, float $until): float
+    {
+        $course = $this->course($limitC);
+        if ($course->settlesC === null || $course->timeConstantH === null) {
+            $middle = $this->afterC(($from + $until) / 2);
+
+            return abs($middle - $limitC) * ($until - $from);
+        }
+        $tau = $course->timeConstantH;
+        $span = ($course->settlesC - $limitC) * ($until - $from)
+            - ($this->startC - $course->settlesC) * $tau * (exp(-$until / $tau) - exp(-$from / $tau));
+
+        return abs($span);
     }
 
     /** Where it ends. @throws OutOfRange */

@@ -228,7 +228,8 @@ final class TimeToHarm
     private static function harm(Tonight $tank, TemperatureFault $course, string $title): Harm
     {
         $limit = $course->warms ? $tank->highC : $tank->lowC;
-        $hours = $course->hoursTo($limit);
+        $kelvinHours = $course->warms ? $tank->hotKh : $tank->coldKh;
+        $hours = $course->hoursBeyond($limit, $kelvinHours);
         if ($hours === null) {
             return new Harm('temperature', null, Quantity::of($course->settlesC(), Kind::Temperature));
         }
@@ -237,7 +238,9 @@ final class TimeToHarm
             'temperature',
             $hours,
             Quantity::of($limit, Kind::Temperature),
-            self::working($tank, $course, $limit, $hours, $title),
+            // The formula is of the crossing.
+            $kelvinHours > 0 ? null : self::working($tank, $course, $limit, $hours, $title),
+            kelvinHours: $kelvinHours,
         );
     }
 

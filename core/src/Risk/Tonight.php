@@ -13,6 +13,9 @@ use Velbrin\Core\Risk\Fault\Waterside;
 /** A system as it stands that night, by its register: what warms it, what cools it, what breathes in it. */
 final readonly class Tonight
 {
+    /** Colder is no room people live in, °C. */
+    private const NO_ROOM_C = -10.0;
+
     public function __construct(
         public TankHeat $heat,
         public float $volumeL,
@@ -49,6 +52,9 @@ final readonly class Tonight
         public ?float $batteryLoadW = null,
         /** What can spill, thin, overdose or go dark; null: not asked. */
         public ?Waterside $waterside = null,
+        /** Beyond a limit until it harms, K·h; 0: as soon as it is crossed (R-21). */
+        public float $coldKh = 0.0,
+        public float $hotKh = 0.0,
     ) {
     }
 
@@ -108,7 +114,25 @@ final readonly class Tonight
             noHeater: $this->noHeater,
             batteryLoadW: $this->batteryLoadW,
             waterside: $waterside ?? $this->waterside,
+            coldKh: $this->coldKh,
+            hotKh: $this->hotKh,
         );
+    }
+
+    /** The room in which it holds its set point by its pumps and lights alone, °C; between -10 and the set point. */
+    public function mildestRoomC(): float
+    {
+        [$cold, $warm] = [self::NO_ROOM_C, $this->setpointC];
+        for ($i = 0; $i < 40; $i++) {
+            $middle = ($cold + $warm) / 2;
+            if ($this->heat->lossW($this->setpointC, $middle) > $this->backgroundW) {
+                $cold = $middle;
+            } else {
+                $warm = $middle;
+            }
+        }
+
+        return $warm;
     }
 
     /** With a battery for so long, on a pump that breaks the surface or on a stone. */

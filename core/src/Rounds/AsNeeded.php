@@ -40,15 +40,15 @@ final readonly class AsNeeded
         if (($below === null) === ($above === null)) {
             throw OutOfRange::field(
                 'stop',
-                'A reading to stop at goes with one limit',
-                'either a limit below or one above',
+                Phrase::AReadingToStopAtGoes,
+                Phrase::EitherALimitBelow,
             );
         }
         if ($below !== null && $stop < $below) {
-            throw OutOfRange::field('stop', 'It would stop before it begins', 'at least the limit it begins below');
+            throw OutOfRange::field('stop', Phrase::ItWouldStopBeforeItBegins, Phrase::AtLeastTheLimitItBegins);
         }
         if ($above !== null && $stop > $above) {
-            throw OutOfRange::field('stop', 'It would stop before it begins', 'at most the limit it begins above');
+            throw OutOfRange::field('stop', Phrase::ItWouldStopBeforeItBegins, Phrase::AtMostTheLimitItBegins);
         }
     }
 }

@@ -111,20 +111,20 @@ final readonly class Consequence
         $minutes = fn (float $m): Quantity => Quantity::of(abs($m), Kind::Minutes);
         $sentences = [];
         if ($refusal !== null) {
-            $sentences[] = Sentence::of('Cannot stand there: '.$refusal->words().'.');
+            $sentences[] = Sentence::of(Phrase::CannotStandThere, ['refusal' => $refusal->words()]);
         }
         if (abs($driving) >= 1) {
-            $sentences[] = Sentence::of('{m} '.($driving > 0 ? 'more' : 'less').' at the wheel.', [
+            $sentences[] = Sentence::of($driving > 0 ? Phrase::MoreAtTheWheel : Phrase::LessAtTheWheel, [
                 'm' => $minutes($driving),
             ]);
         }
         if (abs($overtime) >= 1) {
-            $sentences[] = Sentence::of('{m} '.($overtime > 0 ? 'more' : 'less').' overtime.', [
+            $sentences[] = Sentence::of($overtime > 0 ? Phrase::MoreOvertime : Phrase::LessOvertime, [
                 'm' => $minutes($overtime),
             ]);
         }
         if ($lateDays !== 0) {
-            $sentences[] = Sentence::of('{d} '.($lateDays > 0 ? 'later' : 'less late').' than due.', [
+            $sentences[] = Sentence::of($lateDays > 0 ? Phrase::LaterThanDue : Phrase::LessLateThanDue, [
                 'd' => Quantity::of(abs($lateDays), Kind::Days),
             ]);
         }
@@ -133,24 +133,24 @@ final readonly class Consequence
             $one = array_values($shifted)[0];
             $sentences[] =
                 count($shifted) === 1
-                    ? Sentence::of('Another visit begins {m} '.($one[1] > $one[0] ? 'later' : 'earlier').'.', [
+                    ? Sentence::of($one[1] > $one[0] ? Phrase::AnotherVisitBeginsLater : Phrase::AnotherVisitBeginsEarlier, [
                         'm' => $minutes($most),
                     ])
-                    : Sentence::of('{n} other visits begin at another time, by up to {m}.', [
+                    : Sentence::of(Phrase::OtherVisitsBeginAtAnotherTime, [
                         'n' => Quantity::of(count($shifted), Kind::Count),
                         'm' => $minutes($most),
                     ]);
         }
         if ($visit->saltL > 0) {
-            $sentences[] = Sentence::of('That van then carries {litres} of {most} salt water.', [
+            $sentences[] = Sentence::of(Phrase::ThatVanThenCarriesOfSalt, [
                 'litres' => Quantity::of($to->saltL, Kind::Volume),
                 'most' => Quantity::of($to->crewDay->saltL, Kind::Volume),
             ]);
         }
         if ($visit->familiar !== null && ! in_array($visit->familiar, $to->crewDay->members, true)) {
-            $sentences[] = Sentence::of('Another technician than usual.');
+            $sentences[] = Sentence::of(Phrase::AnotherTechnicianThanUsual);
         }
 
-        return $sentences === [] ? [Sentence::of('Nothing else moves.')] : $sentences;
+        return $sentences === [] ? [Sentence::of(Phrase::NothingElseMoves)] : $sentences;
     }
 }

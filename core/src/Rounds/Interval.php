@@ -26,10 +26,10 @@ final readonly class Interval
         $earliest = $earliestDays ?? self::EARLIEST * $dueDays;
         $latest = $latestDays ?? self::LATEST * $dueDays;
         if ($earliest < 0 || $earliest > $dueDays) {
-            throw OutOfRange::number('earliestDays', $earliest, "0 to {$dueDays}");
+            throw OutOfRange::number('earliestDays', $earliest, Phrase::N0To, ['dueDays' => (string) $dueDays]);
         }
         if (! is_finite($latest) || $latest < $dueDays) {
-            throw OutOfRange::number('latestDays', $latest, "at least {$dueDays}");
+            throw OutOfRange::number('latestDays', $latest, Phrase::AtLeast, ['dueDays' => (string) $dueDays]);
         }
 
         return new self($earliest, $dueDays, $latest);

@@ -70,8 +70,8 @@ final readonly class OpeningHours
     {
         return OutOfRange::field(
             'hours',
-            'Opening hours cannot be read',
-            'from and to, as 8-17 or 08:00-12:00, 14:00-17:00; or closed',
+            Phrase::OpeningHoursCannotBeRead,
+            Phrase::FromAndTo,
         );
     }
 

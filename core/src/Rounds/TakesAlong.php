@@ -13,15 +13,15 @@ final class TakesAlong
 {
     /** By job; with a number where each job takes one of its own. */
     private const FOR_JOB = [
-        'floss' => 'fresh floss ×{n}',
-        'carbon' => 'carbon ×{n}',
-        'reactor-media' => 'reactor media ×{n}',
-        'vessel-refill' => 'dosing solutions ×{n}',
-        'pump-soak' => 'acid bath, goggles, gloves',
-        'probe-calibration' => 'calibration fluids',
-        'lamp-change' => 'lamps ×{n}',
-        'ro-filters' => 'RO filters ×{n}',
-        'sand-topup' => 'towels, socks',
+        'floss' => Phrase::FreshFloss,
+        'carbon' => Phrase::CarbonN,
+        'reactor-media' => Phrase::ReactorMedia,
+        'vessel-refill' => Phrase::DosingSolutions,
+        'pump-soak' => Phrase::AcidBathGogglesGloves,
+        'probe-calibration' => Phrase::CalibrationFluids,
+        'lamp-change' => Phrase::LampsN,
+        'ro-filters' => Phrase::ROFilters,
+        'sand-topup' => Phrase::TowelsSocks,
     ];
 
     /**
@@ -30,13 +30,14 @@ final class TakesAlong
      */
     public static function of(float $saltL, float $roL, float $sandKg, array $jobs): array
     {
-        $amounts = [
-            '{much} of salt water' => Quantity::of($saltL, Kind::Volume),
-            '{much} of RO water' => Quantity::of($roL, Kind::Volume),
-            '{much} of sand' => Quantity::of($sandKg, Kind::Mass),
-        ];
         $list = [];
-        foreach ($amounts as $words => $much) {
+        foreach (
+            [
+                [Phrase::OfSaltWater, Quantity::of($saltL, Kind::Volume)],
+                [Phrase::OfROWater, Quantity::of($roL, Kind::Volume)],
+                [Phrase::OfSand, Quantity::of($sandKg, Kind::Mass)],
+            ] as [$words, $much]
+        ) {
             if ($much->value > 0) {
                 $list[] = Sentence::of($words, ['much' => $much]);
             }

@@ -271,6 +271,19 @@ final class TaskLibrary
                 ],
                 ['Breakers only from a dry place; a breaker that falls again stays off: electrician.'],
             ),
+            new TaskType(
+                'contacts',
+                'Contacts confirmed, and shown what they were owed',
+                365,
+                20,
+                [
+                    'Each name rung or met: number, language, who has the key now',
+                    'What each may operate, done once by their own hand while you stand by',
+                    'What they were still owed is shown: where to shut off, what never to touch',
+                    'Written down on the client’s page; who has left is archived there',
+                ],
+                ['Nobody of the household works on electrics or reaches into the water for it.'],
+            ),
         ];
     }
 

@@ -47,8 +47,8 @@ final readonly class Trigger
         if ($valid === [] || count($valid) !== count($weekdays)) {
             throw OutOfRange::field(
                 'weekdays',
-                'Not a set of weekdays',
-                'one to seven different days, 1 Monday to 7 Sunday',
+                Phrase::NotASetOfWeekdays,
+                Phrase::OneToSevenDifferentDays,
             );
         }
         sort($valid);
@@ -72,10 +72,10 @@ final readonly class Trigger
         float $everyDays = 1,
     ): self {
         if ($below === null && $above === null) {
-            throw OutOfRange::field('below', 'No limit is given', 'a limit below, above, or both');
+            throw OutOfRange::field('below', Phrase::NoLimitIsGiven, Phrase::ALimitBelow);
         }
         if ($below !== null && $above !== null && $below >= $above) {
-            throw OutOfRange::field('above', 'The limits cross', 'more than the lower limit');
+            throw OutOfRange::field('above', Phrase::TheLimitsCross, Phrase::MoreThanTheLowerLimit);
         }
         if ($stop !== null) {
             AsNeeded::check($below, $above, $stop);

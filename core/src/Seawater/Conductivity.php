@@ -33,12 +33,12 @@ final class Conductivity
         if ($salinity < 2 || $salinity > 42) {
             throw OutOfRange::field(
                 'conductivityMsCm',
-                sprintf(
-                    'conductivityMsCm gives salinity %.2f at %.1f °C; the scale holds for 2 to 42',
-                    $salinity,
-                    $tempC,
-                ),
-                'a raw conductivity of sea water between salinity 2 and 42',
+                Phrase::ConductivityMsCmGivesSalinityAtC,
+                Phrase::ARawConductivityOfSeaWater,
+                [
+                    'salinity' => sprintf('%.2f', $salinity),
+                    'tempC' => sprintf('%.1f', $tempC),
+                ],
             );
         }
 

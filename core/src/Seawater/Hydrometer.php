@@ -31,7 +31,7 @@ final class Hydrometer
             throw OutOfRange::number(
                 'reading',
                 $reading,
-                'a reading of water between 0 and 42 g/kg at this temperature',
+                Phrase::AReadingOfWaterBetween0,
             );
         }
 

@@ -63,7 +63,7 @@ final class Refractometer
                     : Solve::rising(fn (float $s): float => self::index($s, 20) - $index, 0, 42);
         }
         if ($corrected < 0 || $corrected > 42) {
-            throw OutOfRange::number('reading', $reading, 'a reading of water between 0 and 42 g/kg');
+            throw OutOfRange::number('reading', $reading, Phrase::AReadingOfWaterBetween0And);
         }
 
         return $corrected;

@@ -30,7 +30,14 @@ final readonly class BowFront implements Footprint
         Guard::positive('widthMm', $widthMm);
         Guard::positive('bowMm', $bowMm);
         if ($bowMm > $lengthMm / 2) {
-            throw OutOfRange::number('bowMm', $bowMm, sprintf('at most half the length, %s', $lengthMm / 2));
+            throw OutOfRange::number(
+                'bowMm',
+                $bowMm,
+                Phrase::AtMostHalfTheLength,
+                [
+                    'limit' => (string) ($lengthMm / 2),
+                ],
+            );
         }
 
         return new self($lengthMm, $widthMm, $bowMm, ($lengthMm ** 2 / 4 + $bowMm ** 2) / (2 * $bowMm));

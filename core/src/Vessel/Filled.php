@@ -33,7 +33,10 @@ final readonly class Filled implements Footprint
             throw OutOfRange::number(
                 'filledL',
                 $litres,
-                sprintf('at most %.0f, what the box round it holds', $box * $insideHeightMm),
+                Phrase::AtMostWhatTheBoxRound,
+                [
+                    'limit' => sprintf('%.0f', $box * $insideHeightMm),
+                ],
             );
         }
 

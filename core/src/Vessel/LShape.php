@@ -31,7 +31,12 @@ final readonly class LShape implements Footprint
         Guard::positive('legLengthMm', $legLengthMm);
         Guard::positive('legWidthMm', $legWidthMm);
         if ($legLengthMm >= $lengthMm) {
-            throw OutOfRange::number('legLengthMm', $legLengthMm, "less than the length, {$lengthMm}");
+            throw OutOfRange::number(
+                'legLengthMm',
+                $legLengthMm,
+                Phrase::LessThanTheLength,
+                ['lengthMm' => (string) $lengthMm],
+            );
         }
 
         return new self($lengthMm, $widthMm, $legLengthMm, $legWidthMm);

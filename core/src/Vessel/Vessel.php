@@ -31,10 +31,15 @@ final readonly class Vessel
         Guard::notNegative('wallMm', $wallMm);
         Guard::notNegative('floorMm', $floorMm);
         if ($footprint->insideAreaM2($wallMm) <= 0) {
-            throw OutOfRange::number('wallMm', $wallMm, 'thin enough to leave room inside');
+            throw OutOfRange::number('wallMm', $wallMm, Phrase::ThinEnoughToLeaveRoomInside);
         }
         if ($floorMm >= $heightMm) {
-            throw OutOfRange::number('floorMm', $floorMm, "less than the height, {$heightMm}");
+            throw OutOfRange::number(
+                'floorMm',
+                $floorMm,
+                Phrase::LessThanTheHeight,
+                ['heightMm' => (string) $heightMm],
+            );
         }
 
         return new self($footprint, $heightMm, $wallMm, $floorMm, $material);

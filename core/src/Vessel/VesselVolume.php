@@ -49,11 +49,17 @@ final readonly class VesselVolume
             throw OutOfRange::number(
                 'waterGapMm',
                 $waterGapMm,
-                "less than the inside height, {$vessel->insideHeightMm()}",
+                Phrase::LessThanTheInsideHeight,
+                ['insideHeightMm' => (string) $vessel->insideHeightMm()],
             );
         }
         if ($sandDepthMm > $height) {
-            throw OutOfRange::number('sandDepthMm', $sandDepthMm, "at most the water depth, {$height}");
+            throw OutOfRange::number(
+                'sandDepthMm',
+                $sandDepthMm,
+                Phrase::AtMostTheWaterDepth,
+                ['height' => (string) $height],
+            );
         }
         $area = $vessel->insideAreaM2();
         $gross = $area * $height;
@@ -61,7 +67,7 @@ final readonly class VesselVolume
         $rockL = $rockKg / self::ROCK_GRAIN_KG_L;
         $grains = $sand * (1 - self::SAND_POROSITY);
         if ($gross - $rockL - $grains <= 0) {
-            throw OutOfRange::number('rockKg', $rockKg, 'little enough to leave water in the vessel');
+            throw OutOfRange::number('rockKg', $rockKg, Phrase::LittleEnoughToLeaveWater);
         }
 
         return new self(

@@ -90,14 +90,16 @@ final readonly class AmmoniaAnswer
             ...$share === null ? [] : ['after' => Quantity::of((float) $change->freeAfterMgL, Kind::Concentration)],
             ...$share === null || $volumeL === null ? [] : ['litres' => Quantity::of($share * $volumeL, Kind::Volume)],
         ];
-        $water = 'new water of the tank’s temperature and salinity at pH {ph} and {alk}';
-        $change = match (true) {
-            $share === null => "No change with {$water} ends under {limit}: lower the new water’s pH first.",
-            $volumeL === null => "Change {share} with {$water}.",
-            default => "Change {litres}, {share}, with {$water}.",
+        $water = Sentence::of(Phrase::NewWaterOfTheTanksTemperature, $parts);
+        $says = match (true) {
+            $share === null => Phrase::NoChangeEndsUnder,
+            $volumeL === null => Phrase::ChangeShare,
+            default => Phrase::ChangeLitres,
         };
-        $way = $share === null ? '' : ' It ends at {after}; the highest on the way is {worst}.';
 
-        return Sentence::of($change.$way.' Aerate, stop feeding, find what died, test again, repeat.', $parts);
+        return Sentence::joined(
+            Sentence::of($says, [...$parts, 'water' => $water]),
+            Sentence::of(Phrase::AerateStopFeedingFindWhatDied),
+        );
     }
 }

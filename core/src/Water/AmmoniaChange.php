@@ -40,7 +40,7 @@ final readonly class AmmoniaChange
         Guard::notNegative('totalMgL', $totalMgL);
         Guard::positive('limitMgL', $limitMgL);
         if ($tank->ph === null || $fresh->ph === null || $tank->alkDkh === null || $fresh->alkDkh === null) {
-            throw OutOfRange::field('ph', 'alkalinity and pH of both waters are needed', 'all four');
+            throw OutOfRange::field('ph', Phrase::AlkalinityAndPHOfBothWaters, Phrase::AllFour);
         }
         $free = function (float $f) use ($totalMgL, $tank, $fresh): float {
             $mix = fn (float $a, float $b): float => $a * (1 - $f) + $b * $f;

@@ -26,7 +26,7 @@ final readonly class ChangeHabit
         Guard::positive('everyDays', $everyDays);
         Guard::finite('fresh', $fresh);
         if (! is_finite($fraction) || $fraction <= 0 || $fraction > 1) {
-            throw OutOfRange::number('fraction', $fraction, 'more than 0 and at most 1');
+            throw OutOfRange::number('fraction', $fraction, Phrase::MoreThan0AndAtMost);
         }
         $rise = ($productionPerDay * $everyDays) / $fraction;
 

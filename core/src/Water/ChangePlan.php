@@ -26,7 +26,7 @@ final readonly class ChangePlan
         Guard::finite('fresh', $fresh);
         Guard::finite('target', $target);
         if (! is_finite($maxFraction) || $maxFraction <= 0 || $maxFraction > 1) {
-            throw OutOfRange::number('maxFraction', $maxFraction, 'more than 0 and at most 1');
+            throw OutOfRange::number('maxFraction', $maxFraction, Phrase::MoreThan0AndAtMost);
         }
         if ($now === $fresh && $target !== $now) {
             return new self(false, null, null);

@@ -43,19 +43,19 @@ final readonly class ComparedWith
     /** "Compared with a temperature of 3 h ago and a salinity of 5 days ago." */
     public function sentence(): Sentence
     {
-        $parts = $words = [];
+        $read = [];
         foreach ($this->ageDays as $what => $age) {
-            if ($age === null) {
-                continue;
+            if ($age !== null) {
+                $read[] = Sentence::of(Phrase::ReadAgo, [
+                    'what' => $what,
+                    'age' => $age < 1.0 ? Quantity::of(24 * $age, Kind::Hours) : Quantity::of($age, Kind::Days),
+                ]);
             }
-            $name = 'a'.count($parts);
-            $parts[$name] = $age < 1.0 ? Quantity::of(24 * $age, Kind::Hours) : Quantity::of($age, Kind::Days);
-            $words[] = "{$what} read {{$name}} ago";
         }
 
-        $said = $words === [] ? 'nothing: the tank is not read yet' : implode(', ', $words);
-
-        return Sentence::of("Compared with {$said}.", $parts);
+        return $read === []
+            ? Sentence::of(Phrase::ComparedWithNothing)
+            : Sentence::of(Phrase::ComparedWith, ['what' => Sentence::listed(Phrase::OneAfterTheOther, ...$read)]);
     }
 
     private static function most(string $what): float

@@ -64,24 +64,26 @@ final readonly class DayHelp
             'vessel' => Quantity::of($this->station->largestL(), Kind::Volume),
         ];
         $ways = array_filter([
-            $later !== null ? 'leave {later} later' : null,
-            $fewer !== null ? 'take {fewer} fewer' : null,
-            $isLess ? 'take {borrow} from the reserve, which then holds {left}' : null,
-            $watts !== null ? 'warm with {watts} in all' : null,
-            $tankL !== null ? 'collect RO water in a second tank of {tank}' : null,
+            $later !== null ? Sentence::of(Phrase::LeaveLater, $parts) : null,
+            $fewer !== null ? Sentence::of(Phrase::TakeFewer, $parts) : null,
+            $isLess ? Sentence::of(Phrase::TakeFromTheReserve, $parts) : null,
+            $watts !== null ? Sentence::of(Phrase::WarmWithInAll, $parts) : null,
+            $tankL !== null ? Sentence::of(Phrase::CollectROWaterInASecond, $parts) : null,
             $limit === DayLimit::Vessels && $this->moves($this->oneMoreVessel(), $need, $lateH)
-                ? 'mix in one more vessel of {vessel}'
+                ? Sentence::of(Phrase::MixInOneMoreVesselOf, $parts)
                 : null,
         ]);
-        $remedy = $ways === [] ? 'Bring the water another day.' : ucfirst(implode(', or ', $ways)).'.';
+        $remedy = $ways === []
+            ? Sentence::of(Phrase::BringTheWaterAnotherDay)
+            : Sentence::of(Phrase::ItWouldDoTo, ['ways' => Sentence::listed(Phrase::ThisOrThat, ...array_values($ways))]);
 
         return Finding::of(
             Severity::Fix,
             'W-67',
             'water',
-            Sentence::of('Water for {who} is {late} late', $parts),
-            Sentence::of('Its {litres} cannot be ready by the departure, begun now: {limit}.', $parts),
-            Sentence::of($remedy, $parts),
+            Sentence::of(Phrase::WaterForIsLate, $parts),
+            Sentence::of(Phrase::ItsCannotBeReady, $parts),
+            $remedy,
         );
     }
 

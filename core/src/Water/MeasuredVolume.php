@@ -46,10 +46,10 @@ final readonly class MeasuredVolume
             throw OutOfRange::number(
                 'after',
                 $after,
-                sprintf(
-                    'at least %.1f more than before: a smaller rise cannot be told from the instrument’s error',
-                    2 * $resolution,
-                ),
+                Phrase::AtLeastMore,
+                [
+                    'limit' => sprintf('%.1f', 2 * $resolution),
+                ],
             );
         }
         $litres = (1000 * $saltKg * 35) / $mixGramsPerL / $rise;

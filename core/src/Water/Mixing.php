@@ -47,11 +47,11 @@ final readonly class Mixing
         Guard::finite('startC', $startC);
         Guard::finite('targetC', $targetC);
         if (! is_finite($efficiency) || $efficiency <= 0 || $efficiency > 1) {
-            throw OutOfRange::number('efficiency', $efficiency, 'more than 0 and at most 1');
+            throw OutOfRange::number('efficiency', $efficiency, Phrase::MoreThan0AndAtMost);
         }
         $rise = max(0.0, $targetC - $startC);
         if ($heatW <= 0.0 && $rise > 0) {
-            throw OutOfRange::number('heatW', $heatW, 'more than 0 when the water must be warmed');
+            throw OutOfRange::number('heatW', $heatW, Phrase::MoreThan0WhenTheWater);
         }
         $ro = (24 * $litres) / RoOutput::litresPerDay($roRatedLd, $roWaterC);
         $batches = (int) ceil($litres / $vesselL - 1e-9);

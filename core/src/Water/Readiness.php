@@ -56,15 +56,15 @@ final readonly class Readiness
         Guard::notNegative('litres', $litres);
         Guard::notNegative('heatW', $heatW);
         if ($untilH <= 0) {
-            return new self(['old' => Sentence::of('too old: for rinsing only')], null);
+            return new self(['old' => Sentence::of(Phrase::TooOldForRinsingOnly)], null);
         }
         $missing = [];
         $inH = max(0.0, $fromH);
         if ($fromH > 0) {
-            $missing['mixing'] = Sentence::of('mixes for {hours} more', ['hours' => Quantity::of($fromH, Kind::Hours)]);
+            $missing['mixing'] = Sentence::of(Phrase::MixesForMore, ['hours' => Quantity::of($fromH, Kind::Hours)]);
         }
         if ($measuredSalinity === null || $measuredC === null) {
-            $missing['measure'] = Sentence::of('to be measured: salinity and temperature');
+            $missing['measure'] = Sentence::of(Phrase::ToBeMeasured);
         }
         if ($measuredSalinity !== null && abs($measuredSalinity - $salinity) > self::SALINITY + self::SAME) {
             $missing += self::salt($litres, $salinity, $measuredSalinity);
@@ -94,8 +94,8 @@ final readonly class Readiness
         ];
 
         return $measured > $salinity
-            ? ['water' => Sentence::of('{is} instead of {meant}: about {water} of RO water more, then measure', $parts)]
-            : ['salt' => Sentence::of('{is} instead of {meant}: about {salt} of salt more, then measure', $parts)];
+            ? ['water' => Sentence::of(Phrase::InsteadOfAboutOfROWater, $parts)]
+            : ['salt' => Sentence::of(Phrase::InsteadOfAboutOfSaltMore, $parts)];
     }
 
     /** @return array{0: string, 1: Sentence, 2: float} code, words, hours */
@@ -111,15 +111,15 @@ final readonly class Readiness
             'meant' => Quantity::of($targetC, Kind::Temperature),
         ];
         if ($measuredC > $targetC) {
-            return ['warm', Sentence::of('{is} instead of {meant}: let it cool', $parts), 0.0];
+            return ['warm', Sentence::of(Phrase::InsteadOfLetItCool, $parts), 0.0];
         }
         if ($heatW <= 0) {
-            return ['cold', Sentence::of('{is} instead of {meant}: warm it', $parts), 0.0];
+            return ['cold', Sentence::of(Phrase::InsteadOfWarmIt, $parts), 0.0];
         }
         $hours = (TemperatureCourse::capacityWhK($litres) * ($targetC - $measuredC)) / ($efficiency * $heatW);
 
         $parts['hours'] = Quantity::of($hours, Kind::Hours);
 
-        return ['cold', Sentence::of('{is} instead of {meant}: {hours} to warm', $parts), $hours];
+        return ['cold', Sentence::of(Phrase::InsteadOfToWarm, $parts), $hours];
     }
 }

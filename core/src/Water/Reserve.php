@@ -71,14 +71,14 @@ final class Reserve
                 Severity::Watch,
                 'X-15',
                 'water',
-                Sentence::of('{promise}: {litres} uncovered', [
+                Sentence::of(Phrase::PromiseLitresUncovered, [
                     'promise' => $promise,
                     'litres' => Quantity::of($litres, Kind::Volume),
                 ]),
                 Sentence::of(
-                    'Only water that is mixed, measured and not too old counts; what is promised before it takes the rest.',
+                    Phrase::OnlyWaterThatIsMixed,
                 ),
-                Sentence::of('Mix {litres} more, or say which promise gives way.', [
+                Sentence::of(Phrase::MixMoreOrSayWhichPromise, [
                     'litres' => Quantity::of($litres, Kind::Volume),
                 ]),
             ),

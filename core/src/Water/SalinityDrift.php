@@ -23,7 +23,7 @@ final class SalinityDrift
         Guard::notNegative('days', $days);
         $left = $systemL - $evaporationLd * $days;
         if ($left <= 0) {
-            throw OutOfRange::number('days', $days, 'short enough that water is left');
+            throw OutOfRange::number('days', $days, Phrase::ShortEnoughThatWaterIsLeft);
         }
 
         return ($salinity * $systemL) / $left;

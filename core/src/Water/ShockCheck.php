@@ -44,7 +44,7 @@ final readonly class ShockCheck
         bool $ammoniaEmergency = false,
     ): self {
         if (! is_finite($fraction) || $fraction <= 0 || $fraction > 1) {
-            throw OutOfRange::number('fraction', $fraction, 'more than 0 and at most 1');
+            throw OutOfRange::number('fraction', $fraction, Phrase::MoreThan0AndAtMost);
         }
         $mix = fn (float $old, float $new): float => $old * (1 - $fraction) + $new * $fraction;
         $after = new WaterValues(
@@ -200,8 +200,8 @@ final readonly class ShockCheck
                 Severity::Fine,
                 'W-33',
                 $key,
-                Sentence::of('{name} {way} {move}', $parts),
-                Sentence::of('At most {limit} in one change.', $parts),
+                Sentence::of(Phrase::NameWayMove, $parts),
+                Sentence::of(Phrase::AtMostInOneChange, $parts),
                 null,
                 Basis::Measured,
             );
@@ -211,28 +211,32 @@ final readonly class ShockCheck
                 Severity::Watch,
                 'W-33',
                 $key,
-                Sentence::of('{name} {way} {move}', $parts),
-                Sentence::of('More than {limit}, but ammonia outranks it.', $parts),
-                Sentence::of('Go on, slowly, and watch the animals.'),
+                Sentence::of(Phrase::NameWayMove, $parts),
+                Sentence::of(Phrase::MoreThanButAmmoniaOutranksIt, $parts),
+                Sentence::of(Phrase::GoOnSlowlyAndWatch),
                 Basis::Measured,
             );
         }
         $bring = match ($key) {
-            'tempC' => $move < 0 ? 'Warm the new water to {bound} or more' : 'Cool the new water to {bound} or less',
+            'tempC' => $move < 0
+                ? Phrase::WarmTheNewWater
+                : Phrase::CoolTheNewWater,
             'salinity' => $move < 0
-                ? 'Raise the new water to {bound} or more'
-                : 'Thin the new water to {bound} or less',
-            'alkDkh' => $move < 0 ? 'Raise its alkalinity to {bound} or more' : 'Choose a mix of {bound} or less',
-            default => 'Aerate the new water first',
+                ? Phrase::RaiseTheNewWater
+                : Phrase::ThinTheNewWater,
+            'alkDkh' => $move < 0
+                ? Phrase::RaiseItsAlkalinityToOrMore
+                : Phrase::ChooseAMixOfOrLess,
+            default => Phrase::AerateTheNewWaterFirst,
         };
 
         return Finding::of(
             Severity::Fix,
             'W-33',
             $key,
-            Sentence::of('{name} {way} {move}', $parts),
-            Sentence::of('At most {limit} in one change.', $parts),
-            Sentence::of($bring.', or do it in {n} portions with a day between.', $parts),
+            Sentence::of(Phrase::NameWayMove, $parts),
+            Sentence::of(Phrase::AtMostInOneChange, $parts),
+            Sentence::of($bring, $parts),
             Basis::Measured,
         );
     }

@@ -56,7 +56,7 @@ final readonly class Station
         Guard::notNegative('heatW', $heatW);
         Guard::within('targetC', $targetC, 5, 35);
         if (! is_finite($efficiency) || $efficiency <= 0 || $efficiency > 1) {
-            throw OutOfRange::number('efficiency', $efficiency, 'more than 0 and at most 1');
+            throw OutOfRange::number('efficiency', $efficiency, Phrase::MoreThan0AndAtMost);
         }
         foreach (
             ['flushMin' => $flushMin, 'fillMin' => $fillMin, 'testMin' => $testMin, 'loadMin' => $loadMin] as $field => $minutes
@@ -64,7 +64,7 @@ final readonly class Station
             Guard::notNegative($field, $minutes);
         }
         if ($heatW <= 0.0 && $feedC < $targetC) {
-            throw OutOfRange::number('heatW', $heatW, 'more than 0 when the water must be warmed');
+            throw OutOfRange::number('heatW', $heatW, Phrase::MoreThan0WhenTheWater);
         }
 
         return new self(

@@ -36,7 +36,7 @@ final readonly class TopUp
             throw OutOfRange::number(
                 'nowS',
                 $nowS,
-                'such that a mixture of these two brings it there; exchange water first',
+                Phrase::SuchThatAMixture,
             );
         }
 

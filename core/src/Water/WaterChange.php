@@ -33,9 +33,9 @@ final readonly class WaterChange
         if ($missing !== []) {
             throw OutOfRange::field(
                 'fresh',
-                'water and fresh must name the same parameters; only one of them has '.
-                    implode(', ', array_keys($missing)),
-                'the same keys in both',
+                Phrase::WaterAndFreshMustName,
+                Phrase::TheSameKeysInBoth,
+                ['list' => implode(', ', array_keys($missing))],
             );
         }
         $after = [];

@@ -69,8 +69,13 @@ final readonly class WaterDay
             if ($need->mix !== null && ! isset($mixes[$need->mix])) {
                 throw OutOfRange::field(
                     'needs',
-                    "{$need->key} asks for mix {$need->mix}, which is not among the mixes",
-                    implode(', ', array_keys($mixes)),
+                    Phrase::AsksForMix,
+                    Phrase::List,
+                    [
+                        'key' => $need->key,
+                        'mix' => $need->mix,
+                        'list' => implode(', ', array_keys($mixes)),
+                    ],
                 );
             }
         }
@@ -220,12 +225,12 @@ final readonly class WaterDay
                 Severity::Watch,
                 'W-67',
                 'water',
-                Sentence::of('The RO tank holds {tank}, a batch takes {litres}', [
+                Sentence::of(Phrase::TheROTankHolds, [
                     'tank' => Quantity::of($station->roTankL, Kind::Volume),
                     'litres' => Quantity::of($largest, Kind::Volume),
                 ]),
-                Sentence::of('The rest runs in as it is made: the filling takes that long.'),
-                Sentence::of('Begin to fill while it still runs, and stay with it.'),
+                Sentence::of(Phrase::TheRestRuns),
+                Sentence::of(Phrase::BeginToFillWhileItStill),
                 Basis::Rated,
             );
         }
@@ -234,11 +239,11 @@ final readonly class WaterDay
                 Severity::Fine,
                 'W-54',
                 'water',
-                Sentence::of('All water can be ready in time'),
+                Sentence::of(Phrase::AllWaterCanBeReady),
                 Sentence::of(
                     $plan->makeL > 0
-                        ? '{make} of RO water are still to be made.'
-                        : 'The RO water that stands is enough.',
+                        ? Phrase::OfROWaterAreStill
+                        : Phrase::TheROWaterThatStands,
                     ['make' => Quantity::of($plan->makeL, Kind::Volume)],
                 ),
             );
@@ -255,9 +260,9 @@ final readonly class WaterDay
             Severity::Fix,
             'W-53',
             'water',
-            Sentence::of('{mix} would be older than its {hours}', $parts),
-            Sentence::of('It is to be used the same day it is mixed.'),
-            Sentence::of('Mix it after the other batches, or in a vessel of its own.'),
+            Sentence::of(Phrase::WouldBeOlderThanIts, $parts),
+            Sentence::of(Phrase::ItIsToBeUsed),
+            Sentence::of(Phrase::MixItAfterTheOtherBatches),
             Basis::Rated,
         );
     }

@@ -52,8 +52,8 @@ final class CodesTest extends TestCase
             Severity::Stop,
             'B-2',
             'access',
-            Sentence::of($words, ['name' => $name]),
-            Sentence::of('Why.'),
+            Sentence::kept($words, ['name' => $name]),
+            Sentence::kept('Why.', []),
             subject: $subject,
         )->answering('B-2.way-in');
         self::assertSame($said('{name} is too small', null)->key(), $said('It does not fit: {name}', null, 'y')->key());

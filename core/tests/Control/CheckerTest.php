@@ -40,10 +40,10 @@ final class CheckerTest extends TestCase
             ],
             'outlets' => [
                 $outlet('heater1', 'heater 1, sump', 'heater', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 25.3,
-                    'stopAt' => 25.6, 'blind' => 'off'], 'off', ['hung' => ['strip' => 'A',
+                    'stopAt' => 25.6, 'blind' => 'off'], 'on', ['lostLinkSummer' => 'off', 'hung' => ['strip' => 'A',
                         'water' => 'sump', 'thermostatC' => 27.0, 'stripRatedW' => 2000]] + $feeding('off', 600)),
                 $outlet('heater2', 'heater 2, sump', 'heater', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 25.0,
-                    'stopAt' => 25.4, 'blind' => 'off'], 'off', ['hung' => ['strip' => 'B',
+                    'stopAt' => 25.4, 'blind' => 'off'], 'on', ['lostLinkSummer' => 'off', 'hung' => ['strip' => 'B',
                         'water' => 'sump', 'stripRatedW' => 2000]] + $feeding('off', 600)),
                 $outlet('chiller', 'chiller', 'chiller', ['kind' => 'hold', 'probe' => 't1', 'startAt' => 26.6,
                     'stopAt' => 26.2, 'blind' => 'off'], 'off', ['minimumOffS' => 300, 'powerReturnS' => 240]),
@@ -70,7 +70,8 @@ final class CheckerTest extends TestCase
                 ['id' => 'heater 1 dead', 'outlet' => 'heater1', 'calls' => 2, 'testedDaysAgo' => 20],
                 ['id' => 'heater 2 dead', 'outlet' => 'heater2', 'calls' => 2, 'testedDaysAgo' => 20],
             ],
-            'facts' => ['volumeL' => 430, 'lossWK' => 20, 'coldestC' => 12, 'backgroundW' => 60, 'lowHarmC' => 18, 'highHarmC' => 30,
+            'facts' => ['volumeL' => 430, 'lossWK' => 20, 'coldestC' => 12, 'hottestC' => 27, 'backgroundW' => 60,
+                'lowHarmC' => 18, 'highHarmC' => 30,
                 'evaporationLd' => 6, 'helpMin' => 120, 'sumpL' => 60, 'returnL' => 0.5, 'flowLh' => 3000, 'alkDkh' => 8, 'ph' => 8.2],
         ];
     }
@@ -188,7 +189,8 @@ final class CheckerTest extends TestCase
 
             return $s;
         }];
-        yield 'K-20j: more than the strip carries' => ['K-20j A', $outlet(0, ['hung' => ['watts' => 2001]])];
+        yield 'K-20j: more than the strip carries' => ['K-20j A', $outlet(0, ['lostLink' => 'off', 'hung' => ['watts' => 2001]])];
+        yield 'K-13: a heater left on in a hot summer' => ['K-13 heater1', $outlet(0, ['lostLinkSummer' => 'on'])];
         yield 'K-20p: a lamp that flickers' => ['K-20p lamp', fn (array $s): array => self::lamp($s, 599)];
         yield 'K-20v: a dose while clocks are changed' => ['K-20v alk', function (array $s): array {
             $s['outlets'][7]['rule']['minutes'] = [61, 600];
@@ -209,7 +211,7 @@ final class CheckerTest extends TestCase
             return $s;
         }];
         yield 'K-54: an alarm nearer than both instruments' => ['K-54 hot', $with(['alarms' => [0 => ['high' => 27.49]]])];
-        yield 'K-55: a relay worn in three years' => ['K-55 heater1', $outlet(0, ['hung' => ['watts' => 1990],
+        yield 'K-55: a relay worn in three years' => ['K-55 heater1', $outlet(0, ['lostLink' => 'off', 'hung' => ['watts' => 1990],
             'rule' => ['stopAt' => 25.51]])];
         yield 'K-56: one run too long' => ['K-56 topoff', $outlet(6, ['rule' => ['longestS' => 388]])];
         yield 'K-56: a day too much' => ['K-56 topoff, a day', $outlet(6, ['rule' => ['mostL' => 12.1]])];
@@ -249,7 +251,19 @@ final class CheckerTest extends TestCase
         yield 'dry when help is there' => [fn (array $s): array => self::stopped($s, 0.5)];
         yield 'a thermostat just above' => [$with(['outlets' => [0 => ['hung' => ['thermostatC' => 25.61]]]])];
         yield 'help just in time' => [$with(['facts' => ['helpMin' => 500]])];
-        yield 'a strip at its limit' => [$with(['outlets' => [0 => ['hung' => ['watts' => 900, 'stripRatedW' => 900]]]])];
+        yield 'a strip at its limit' => [$with([
+            'outlets' => [0 => ['lostLink' => 'off', 'hung' => ['watts' => 900, 'stripRatedW' => 900]]],
+        ])];
+        yield 'a heater left on in a cool summer' => [$with([
+            'outlets' => [0 => ['lostLinkSummer' => 'on']],
+            'facts' => ['hottestC' => 21.9],
+        ])];
+        yield 'nobody has said how hot it becomes' => [function (array $s): array {
+            $s['outlets'][0]['lostLinkSummer'] = 'on';
+            unset($s['facts']['hottestC']);
+
+            return $s;
+        }];
         yield 'a lamp with ten minutes off' => [fn (array $s): array => self::lamp($s, 600)];
         yield 'a dose at one and at three' => [function (array $s): array {
             $s['outlets'][7]['rule']['minutes'] = [60, 180];
@@ -509,6 +523,27 @@ final class CheckerTest extends TestCase
 
             return $s;
         }];
+    }
+
+    #[Test]
+    public function a_heater_without_its_link_is_judged_winter_and_summer_apart(): void
+    {
+        $says = function (array $facts, string $winter, string $summer): array {
+            $setup = array_replace_recursive(self::sound(), ['facts' => $facts]);
+            foreach ([0, 1] as $n) {
+                $setup['outlets'][$n] = ['lostLink' => $winter, 'lostLinkSummer' => $summer] + $setup['outlets'][$n];
+            }
+            $found = array_filter(Checker::check(SetupReader::read($setup)), fn (Finding $f): bool => $f->code === 'K-13');
+
+            return array_values(array_map(fn (Finding $f): string => $f->what->in(Units::metric()), $found));
+        };
+        self::assertSame([], $says([], 'on', 'off'));
+        self::assertCount(2, $says([], 'off', 'off'), 'both off leave it to the cold');
+        self::assertStringContainsString('goes off in winter', $says([], 'off', 'off')[0]);
+        self::assertStringContainsString('stays on in summer', $says([], 'on', 'on')[0]);
+        self::assertSame([], $says(['coldestC' => 15.1], 'off', 'off'), 'pumps alone hold it above harm');
+        self::assertCount(2, $says(['coldestC' => 14.0], 'off', 'off'));
+        self::assertSame([], $says(['coldestC' => 14.99], 'off', 'off'), 'days are left');
     }
 
     #[Test]

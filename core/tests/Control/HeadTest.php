@@ -375,6 +375,19 @@ final class HeadTest extends TestCase
     }
 
     #[Test]
+    public function without_a_link_an_outlet_takes_the_state_of_the_season(): void
+    {
+        $level = function (bool $isSummer, ?float $summer): float {
+            $outlet = self::one(new Always(true), lostLinkLevel: 1.0, lostLinkSummerLevel: $summer);
+            $head = new Head(new Programme([$outlet], [], $isSummer));
+
+            return $head->step(new Moment(0.0, 0, 0.0), new Sensed(link: false))['o']->level;
+        };
+        self::assertSame([1.0, 0.0], [$level(false, 0.0), $level(true, 0.0)]);
+        self::assertSame(1.0, $level(true, null), 'nobody has said another for the warm months');
+    }
+
+    #[Test]
     public function minimum_times_count_from_the_last_change_and_anew_from_a_boot(): void
     {
         $programme = new Programme([self::one(new Hold('t', 26.0, 25.0, Blind::Off), minimumOnS: 120,

@@ -156,6 +156,20 @@ final class WordsTest extends TestCase
         self::assertNull(Correction::of(Checker::check($heater)[0], $heater), 'on or off is for a person to say');
     }
 
+    #[Test]
+    public function a_state_without_a_link_is_said_for_both_seasons_where_they_differ(): void
+    {
+        $says = function (array $states): string {
+            $setup = self::read(['outlets' => [0 => $states]]);
+
+            return (new Words($setup))->lostLink($setup->programme->outlets[0])->in(Units::metric());
+        };
+        self::assertSame('on, in summer off', $says(['lostLink' => 'on', 'lostLinkSummer' => 'off']));
+        self::assertSame('off', $says(['lostLink' => 'off', 'lostLinkSummer' => 'off']));
+        self::assertSame('on', $says(['lostLink' => 'on', 'lostLinkSummer' => null]));
+        self::assertSame('nobody has said, in summer off', $says(['lostLink' => null, 'lostLinkSummer' => 'off']));
+    }
+
     /**
      * @param  array<string, mixed>  $document
      * @param  list<array{id: string, path: string, value: string|float}>  $changes

@@ -52,7 +52,7 @@ final class UnitsTest extends TestCase
     #[Test]
     public function one_sentence_reads_right_in_every_unit(): void
     {
-        $sentence = Sentence::of('{down} come down; raise the outlet by {raise}.', [
+        $sentence = Sentence::kept('{down} come down; raise the outlet by {raise}.', [
             'down' => Quantity::of(1062, Kind::Volume),
             'raise' => Quantity::of(22, Kind::Length),
         ]);

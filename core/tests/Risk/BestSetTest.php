@@ -6,7 +6,14 @@ namespace Velbrin\Core\Tests\Risk;
 
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Called;
+use Velbrin\Core\Risk\Fault\Dose;
+use Velbrin\Core\Risk\Fault\Draining;
+use Velbrin\Core\Risk\Fault\Fills;
+use Velbrin\Core\Risk\Fault\LostOutlet;
 use Velbrin\Core\Risk\Fault\TopUp;
 use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\Hazard;
@@ -15,7 +22,12 @@ use Velbrin\Core\Risk\Measures\Chosen;
 use Velbrin\Core\Risk\Measures\Judged;
 use Velbrin\Core\Risk\Measures\MeasureKind;
 use Velbrin\Core\Risk\Measures\Option;
+use Velbrin\Core\Risk\Place;
 use Velbrin\Core\Risk\Rate\Rates;
+use Velbrin\Core\Risk\Rate\Span;
+use Velbrin\Core\Risk\Standing\Device;
+use Velbrin\Core\Risk\Standing\Moment;
+use Velbrin\Core\Risk\Standing\Standing;
 
 /** The best set of measures under a budget, against every set there is (R-30, R-31, R-63). */
 final class BestSetTest extends TestCase
@@ -128,6 +140,76 @@ final class BestSetTest extends TestCase
         self::assertSame([], $judged->touched(MeasureKind::Generator) === [] ? ['power-cut'] : []);
         self::assertContains(MeasureKind::SmallStore, $judged->fitting());
         self::assertNotContains(MeasureKind::SkimmerCollector, $judged->fitting(), 'there is no skimmer');
+    }
+
+    #[Test]
+    public function nothing_outside_what_a_measure_may_touch_ever_moves(): void
+    {
+        $seen = [];
+        foreach (self::systems() as $judged) {
+            $all = $judged->fitting();
+            foreach ($all as $kind) {
+                $others = array_values(array_filter($all, fn (MeasureKind $k): bool => $k !== $kind));
+                $seen[$kind->value] = true;
+                foreach (Hazard::cases() as $hazard) {
+                    if (in_array($hazard, $kind->mayTouch(), true)) {
+                        continue;
+                    }
+                    foreach ([[[$kind], []], [$all, $others]] as [$with, $without]) {
+                        self::assertEqualsWithDelta($judged->harms($hazard, $without), $judged->harms($hazard, $with), 1e-12);
+                        self::assertEqualsWithDelta($judged->loss($hazard, $without), $judged->loss($hazard, $with), 1e-9);
+                    }
+                }
+            }
+        }
+        self::assertCount(count(MeasureKind::cases()), $seen, 'every kind of measure stood in one of them');
+    }
+
+    /** @return list<Judged> systems in which every measure fits somewhere */
+    private static function systems(): array
+    {
+        $side = new Waterside(
+            topUp: new TopUp(600, 35, 60, 60, 25, 12, 6),
+            draining: new Draining(21.6, 40, 1800),
+            doses: [new Dose('head', 600, Liquid::Carbonate, 1.0, 3000, 50)],
+            hasDrain: true,
+            fills: [new Fills(Span::sure(10.0), Span::sure(60.0), 'room', 'flow')],
+            skimmer: Fills::skimmer(),
+            hasLamp: true,
+            leakL: 600.0,
+            lost: [new LostOutlet('heater a', Job::Heater, 1.0, 150)],
+            roomTempered: true,
+            roomUntemperedC: 4.0,
+        );
+        $systems = [];
+        foreach ([8.0, 21.0, 29.0] as $roomC) {
+            foreach ([false, true] as $isPlain) {
+                $devices = [
+                    Worlds::heater('a', 150.0, age: 4.0),
+                    Worlds::heater('b', 300.0, age: 1.0),
+                    new Device('r', 'return', Job::ReturnPump, watts: 40.0, ageYears: 2.0),
+                    new Device('s', 'skimmer', Job::Skimmer, ageYears: 2.0),
+                    new Device('h', 'head', Job::Doser, ageYears: 2.0),
+                ];
+                $standing = Worlds::standing($isPlain ? array_slice($devices, 0, 2) : $devices);
+                $moment = Worlds::moment($roomC, $standing->devices, $isPlain ? null : $side, alarm: Worlds::alarm());
+                $called = new Called('Ines', true, 15, 30, false);
+                $systems[] = new Judged(
+                    $isPlain ? $standing : new Standing(
+                        devices: $standing->devices,
+                        feedLayers: [],
+                        systemYears: 4.0,
+                        animalsWorth: 8000.0,
+                        floorWorth: 3000.0,
+                        hasEmergencyDrain: true,
+                    ),
+                    [new Moment(1.0, $moment->tank, new Place(2, [9.0], [[6.0, 16.0]], $called), $moment->alarms)],
+                    Rates::assumed(),
+                );
+            }
+        }
+
+        return $systems;
     }
 
     /** @return array{0: list<string>, 1: list<Option>, 2: \Closure(string, list<string>): float} */

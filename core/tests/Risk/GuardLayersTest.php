@@ -95,7 +95,7 @@ final class GuardLayersTest extends TestCase
             null,
             'id',
         );
-        $off = $losses([]);
+        $off = $losses(['outlets' => [0 => ['lostLink' => 'off'], 1 => ['lostLink' => 'off']]]);
         self::assertSame(['heater heater1', 'heater heater2'], $off['controller:c1']['devices']);
         self::assertSame(['heater heater1', 'heater heater2'], $off['probe:t1']['devices'], 'blind: off');
         $left = $losses(['outlets' => [0 => ['lostLink' => 'on'], 1 => ['lostLink' => 'on']]]);
@@ -167,7 +167,7 @@ final class GuardLayersTest extends TestCase
             Rates::assumed(),
         );
         $credits = [];
-        foreach ($row->credits ?? [] as $credit) {
+        foreach ($row?->credits() ?? [] as $credit) {
             $credits[$credit->layer->id] = $credit;
         }
 

@@ -16,6 +16,7 @@ use Velbrin\Core\Risk\Fault\Dose;
 use Velbrin\Core\Risk\Fault\Draining;
 use Velbrin\Core\Risk\Fault\Fills;
 use Velbrin\Core\Risk\Fault\LostOutlet;
+use Velbrin\Core\Risk\Fault\Slow;
 use Velbrin\Core\Risk\Fault\TopUp;
 use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\HandState;
@@ -26,6 +27,7 @@ use Velbrin\Core\Risk\PeopleHazard;
 use Velbrin\Core\Risk\Place;
 use Velbrin\Core\Risk\Rate\Assumed;
 use Velbrin\Core\Risk\Rate\Rates;
+use Velbrin\Core\Risk\Standing\Beginning;
 use Velbrin\Core\Risk\Standing\Device;
 use Velbrin\Core\Risk\Standing\HazardRow;
 use Velbrin\Core\Risk\Standing\Moment;
@@ -36,6 +38,88 @@ use Velbrin\Core\Risk\TimeToHarm;
 /** Every hazard of a system, over a year: how often, how soon, what stands against it, what it costs (R-1 … R-15, R-25, R-55). */
 final class YearTest extends TestCase
 {
+    #[Test]
+    public function every_way_it_begins_is_told_with_what_stands_against_it_then(): void
+    {
+        $heaters = [Worlds::heater('old', 300.0, age: 6.0), Worlds::heater('new', 300.0, age: 0.5)];
+        $row = Year::hazard(
+            Hazard::HeaterStuckOn,
+            Worlds::standing($heaters),
+            [Worlds::moment(21, $heaters, alarm: Worlds::alarm())],
+            Rates::assumed(),
+        );
+        self::assertSame(['heater old', 'heater new'], array_map(fn (Beginning $b): string => $b->by, $row->beginnings ?? []));
+        foreach ($row->beginnings as $beginning) {
+            self::assertNotNull($beginning->harm?->hours);
+            self::assertNotSame([], $beginning->credits);
+        }
+        $cool = Year::hazard(Hazard::HeaterStuckOn, Worlds::standing([]), [Worlds::moment(21, [])], Rates::assumed());
+        self::assertSame([], $cool->beginnings ?? []);
+    }
+
+    #[Test]
+    public function arrivals_without_quarantine_bring_disease_and_where_nobody_counts_them_they_may(): void
+    {
+        $row = fn (?float $arrivals, array $set = []): ?HazardRow => Year::hazard(
+            Hazard::Arrival,
+            Worlds::standing([]),
+            [Worlds::moment(21, [], new Waterside(slow: new Slow(Rates::with($set), $arrivals)))],
+            Rates::with($set),
+        );
+        self::assertNull($row(0.0), 'every one is quarantined, or none comes');
+        self::assertEqualsWithDelta(0.3, $row(6.0)?->rate->likely, 1e-12);
+        self::assertTrue($row(6.0)->rate->isSure());
+        self::assertEqualsWithDelta(0.6, $row(6.0, ['arrival' => 0.1])?->rate->high, 1e-12);
+        $open = $row(null);
+        self::assertEqualsWithDelta([0.0, 0.2, 0.6], [$open->rate->low, $open->rate->likely, $open->rate->high], 1e-9);
+        self::assertSame(['how many animals a year come without quarantine'], $open->narrows);
+    }
+
+    #[Test]
+    public function slow_harms_come_at_the_company_s_own_times(): void
+    {
+        $slow = new Slow(Rates::with(['lamp-days' => 3.0, 'ammonia-hours' => 12.0, 'arrival-days' => 2.0]), 1.0);
+        $tank = Worlds::tank(21, [], new Waterside(hasLamp: true, slow: $slow));
+        $hours = fn (Hazard $h): ?float => TimeToHarm::of($h, $tank)[0]->hours;
+        self::assertSame([72.0, 12.0, 48.0], [$hours(Hazard::LampDead), $hours(Hazard::Ammonia), $hours(Hazard::Arrival)]);
+        $usual = Worlds::tank(21, [], new Waterside(hasLamp: true));
+        self::assertSame(168.0, TimeToHarm::of(Hazard::LampDead, $usual)[0]->hours);
+    }
+
+    #[Test]
+    public function the_usual_room_counts_for_a_year_and_where_only_the_worst_is_known_the_low_end_falls(): void
+    {
+        $heater = Worlds::heater('1');
+        $at = fn (float $roomC, bool $isWorst): HazardRow => Year::hazard(
+            Hazard::HeaterStuckOff,
+            Worlds::standing([$heater]),
+            [self::inRoom($roomC, $heater, $isWorst)],
+            Rates::assumed(),
+        ) ?? self::fail('it can happen');
+        [$usual, $worst] = [$at(8, false), $at(8, true)];
+        self::assertSame(0.0, $worst->harms->low, 'in a room that holds it nothing harms');
+        self::assertSame($usual->harms->likely, $worst->harms->likely, 'the likely end never flatters');
+        self::assertSame($usual->harms->high, $worst->harms->high);
+        self::assertSame([], $usual->narrows);
+        self::assertSame(['how warm the room usually is'], $worst->narrows);
+        self::assertSame([], $at(24.9, true)->narrows, 'it harms in neither');
+    }
+
+    #[Test]
+    public function the_mildest_room_is_the_one_its_pumps_and_lights_hold(): void
+    {
+        self::assertEqualsWithDelta(25.0, Worlds::tank(8)->mildestRoomC(), 1e-6);
+        self::assertEqualsWithDelta(20.0, Worlds::tank(8)->with(backgroundW: 90)->mildestRoomC(), 1e-6);
+        self::assertEqualsWithDelta(-10.0, Worlds::tank(8)->with(backgroundW: 9000)->mildestRoomC(), 1e-6);
+    }
+
+    private static function inRoom(float $roomC, Device $heater, bool $isWorst): Moment
+    {
+        $moment = Worlds::moment($roomC, [$heater]);
+
+        return new Moment(1.0, $moment->tank, $moment->place, [], $isWorst);
+    }
+
     #[Test]
     public function a_top_off_without_an_end_stands_on_the_floor_after_twenty_five_minutes(): void
     {
@@ -303,7 +387,7 @@ final class YearTest extends TestCase
             [Worlds::moment(28.0, $heaters, alarm: Worlds::alarm())],
             Rates::assumed(),
         );
-        $chain = $row->credits[0] ?? self::fail('no chain');
+        $chain = $row->credits()[0] ?? self::fail('no chain');
         $harm = TimeToHarm::of(Hazard::HeaterStuckOn, Worlds::moment(28.0, $heaters)->tank)[0]->hours;
         self::assertSame($harm < $chain->layer->actsH ? Refused::TooLate : null, $chain->refused);
     }

@@ -68,7 +68,7 @@ final class WaterDayTest extends TestCase
         // 130 L of RO stand, 50 L to make: ten minutes and 2.5 h, then 15 min + 4 h + 15 min, then 20 min to load.
         self::assertEqualsWithDelta(1 / 6 + 2.5 + 4.5 + 1 / 3 - 5, $day->lateH['a'], 1e-9);
         $words = (string) $day->findings[0]->remedy?->in(Units::metric());
-        self::assertStringContainsString('Leave 2.5', $words);
+        self::assertStringContainsString('It would do to leave 2.5', $words);
         self::assertStringContainsString("120\u{00A0}L from the reserve, which then holds 0", $words);
         self::assertSame(
             [],

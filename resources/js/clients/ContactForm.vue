@@ -21,6 +21,9 @@ interface Person {
     holds_key: boolean;
     can_operate: string | null;
     last_confirmed_on: string | null;
+    shown: string | null;
+    shown_on: string | null;
+    training_owed: string | null;
     site_id: number | null;
 }
 const STORE = `velbrin-form-contact-new-${props.clientId}`;
@@ -33,6 +36,9 @@ const person = reactive<Person>({
     holds_key: props.contact?.holdsKey ?? false,
     can_operate: props.contact?.canOperate ?? '',
     last_confirmed_on: props.contact?.lastConfirmedOn ?? '',
+    shown: props.contact?.shown ?? '',
+    shown_on: props.contact?.shownOn ?? '',
+    training_owed: props.contact?.trainingOwed ?? '',
     site_id: props.contact?.siteId ?? null,
 });
 const sent = () =>
@@ -90,6 +96,16 @@ function add() {
             ><input id="k7" v-model="person.last_confirmed_on" type="date" /><FieldError
                 :words="errors().last_confirmed_on"
             />
+        </div>
+        <div><label for="k9">Was shown how to</label><input id="k9" v-model="person.shown" type="text" /></div>
+        <div>
+            <label for="k10">Shown on</label><input id="k10" v-model="person.shown_on" type="date" /><FieldError
+                :words="errors().shown_on"
+            />
+        </div>
+        <div>
+            <label for="k11">Still owed: to be shown</label
+            ><input id="k11" v-model="person.training_owed" type="text" />
         </div>
         <div>
             <label for="k8">Only for</label

@@ -93,6 +93,19 @@ const lost = computed(() =>
                     <option value="on">on</option>
                 </select></label
             >
+            <label class="numbercell" :for="id('lostsummer')"
+                ><span>In the warm months</span>
+                <select
+                    :id="id('lostsummer')"
+                    class="cell"
+                    :value="String(doc.lostLinkSummer ?? '')"
+                    @change="put({ lostLinkSummer: ($event.target as HTMLSelectElement).value || undefined })"
+                >
+                    <option value="">the same</option>
+                    <option value="off">off</option>
+                    <option value="on">on</option>
+                </select></label
+            >
             <NumberCell
                 :id="id('return')"
                 label="Waits when power returns"

@@ -14,6 +14,7 @@ export interface OutletDoc {
     place: string;
     rule: RuleDoc;
     lostLink?: string | number | null;
+    lostLinkSummer?: string | number | null;
     minimumOnS?: number;
     minimumOffS?: number;
     maximumOnS?: number | null;

@@ -6,6 +6,7 @@ import { ofIncident } from '../rounds/phoneStore';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { useUnits, when } from '../shared/units';
+import EmergencySheet from './EmergencySheet.vue';
 
 type Action = { code: string; says: string; caution: string | null };
 type Clock = {
@@ -274,9 +275,7 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                 <input id="in-n" v-model="words" class="cell" type="text" maxlength="300" />
                 <button class="outline" :disabled="!words.trim()">Keep</button>
             </form>
-            <p>
-                <a :href="`/sites/${system.siteId}/emergency.pdf`">The place’s emergency sheet, PDF</a>
-            </p>
+            <EmergencySheet :site-id="system.siteId" />
         </template>
         <template v-if="incident.mayClose && isOpen && !['reported', 'confirmed'].includes(incident.state)">
             <h2>Close it</h2>

@@ -3,7 +3,9 @@ import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
 import { today } from '../shared/days';
 import FieldError from '../shared/FieldError.vue';
+import type { RemoteAccessView } from '../generated';
 import { date } from '../shared/units';
+import RemoteAccess from './RemoteAccess.vue';
 
 type Need = {
     code: string;
@@ -16,6 +18,7 @@ type Need = {
     good: boolean | null;
     serves: string[];
     enough: boolean;
+    restInH: number | null;
 };
 /** Ready before it happens: where to shut off, what stands ready, whom to ring. */
 const props = defineProps<{
@@ -43,6 +46,9 @@ const props = defineProps<{
         } | null;
     }[];
     chain: { name: string; phone: string | null; what: string }[];
+    remote: RemoteAccessView[];
+    holders?: { ours: Record<string, string>; theirs: Record<string, string> };
+    devices?: Record<string, string>;
     mayUpdate: boolean;
 }>();
 const editing = ref<string | null>(null);
@@ -80,6 +86,7 @@ const hours = (h: number | null) =>
         <div class="head">
             <h1>Ready: {{ site.name }}</h1>
             <a class="btn-go push" :href="`/sites/${site.id}/emergency.pdf`">The emergency sheet, PDF</a>
+            <a class="outline" :href="`/sites/${site.id}/household.pdf`">For the household, PDF</a>
             <p class="sub">
                 <Link :href="`/clients/${site.clientId}`">{{ site.client }}</Link> ▸
                 <Link :href="`/sites/${site.id}`">{{ site.name }}</Link>
@@ -175,9 +182,9 @@ const hours = (h: number | null) =>
                             <td class="num">{{ counted(n.amount, n.unit) }}</td>
                             <td class="num">
                                 <b>{{ n.has === null ? 'nothing' : counted(n.has, n.unit) }}</b><small
-                                    v-if="n.has !== null && !n.good"
-                                    >not tested, or out of date</small
-                                >
+                                    v-if="n.has !== null && n.restInH !== null"
+                                    >all of it in use after {{ hours(n.restInH) }}</small
+                                ><small v-else-if="n.has !== null && !n.good">not tested, or out of date</small>
                             </td>
                             <td>{{ n.where ?? '' }}</td>
                             <td class="num">{{ n.has === null ? '' : hours(n.withinH) }}</td>
@@ -204,6 +211,13 @@ const hours = (h: number | null) =>
             </button>
         </section>
         <p class="quiet">What lies where is kept in <Link href="/stores">Stores</Link>.</p>
+        <RemoteAccess
+            :site-id="site.id"
+            :remote="remote"
+            :holders="holders"
+            :devices="devices"
+            :may-update="mayUpdate"
+        />
         <template v-if="chain.length">
             <h2>Whom to ring</h2>
             <ol class="list ringing">

@@ -1,23 +1,28 @@
 <script setup lang="ts">
 import { Link, router } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
-import type { MeasureView, SystemHeaderView } from '../generated';
+import type { MeasureView, SignedOfferView, SystemHeaderView } from '../generated';
 import SystemFrame from '../systems/SystemFrame.vue';
 import LossCurve from './LossCurve.vue';
 import RiskTabs from './RiskTabs.vue';
+import SignedOffer from './SignedOffer.vue';
 
 type Chosen = { ids: string[]; costMinor: number; cost: string; yearly: number; gap: number; labels: string[] };
 /** What to do first: the best set under a budget, what each measure does and what it adds. */
 const props = defineProps<{
     header: SystemHeaderView;
     needs: string | null;
-    isMoney: boolean;
     budgetMinor: number | null;
     currency: string;
-    measures: MeasureView[];
-    best: Chosen | null;
-    curve: Chosen[];
-    controller: { with: number; without: number } | null;
+    judged?: {
+        isMoney: boolean;
+        measures: MeasureView[];
+        best: Chosen;
+        curve: Chosen[];
+        controller: { with: number; without: number } | null;
+    } | null;
+    signed: SignedOfferView | null;
+    maySign: boolean;
     hasPrices: boolean;
     mayPrice: boolean;
     isConfirmed: boolean;
@@ -28,10 +33,16 @@ function look() {
     const query = budget.value.trim() === '' || Number.isNaN(plain) ? {} : { budget: String(Math.round(plain * 100)) };
     router.get(`/systems/${props.header.id}/risk/measures`, query, { preserveScroll: true, preserveState: true });
 }
-const before = computed(() => props.curve[0]?.yearly ?? 0);
+const isMoney = computed(() => props.judged?.isMoney ?? false);
+const measures = computed(() => props.judged?.measures ?? []);
+const best = computed(() => props.judged?.best);
+const curve = computed(() => props.judged?.curve ?? []);
+const controller = computed(() => props.judged?.controller);
+const later = computed(() => measures.value.filter((m) => !m.chosen && m.saves > 0));
+const before = computed(() => curve.value[0]?.yearly ?? 0);
 const amount = (v: number) =>
-    props.isMoney ? `${props.currency} ${Math.round(v)}` : v === 0 ? '0' : `${v.toPrecision(2)} times`;
-const three = computed(() => props.measures.filter((m) => m.chosen).slice(0, 3));
+    isMoney.value ? `${props.currency} ${Math.round(v)}` : v === 0 ? '0' : `${v.toPrecision(2)} times`;
+const three = computed(() => measures.value.filter((m) => m.chosen).slice(0, 3));
 const offer = computed(
     () =>
         `/systems/${props.header.id}/risk/offer.pdf${props.budgetMinor === null ? '' : `?budget=${props.budgetMinor}`}`,
@@ -46,7 +57,7 @@ const offer = computed(
             <p>Still to say: {{ needs }}.</p>
         </div>
         <template v-else>
-            <p v-if="!isMoney" class="standing">
+            <p v-if="judged && !isMoney" class="standing">
                 <b>Counted in harms a year.</b> Say what is at stake on
                 <Link :href="`/systems/${header.id}/risk`">what can happen</Link>, and it is counted in money.
             </p>
@@ -68,6 +79,7 @@ const offer = computed(
                 <a v-if="isConfirmed && hasPrices" class="outline" :href="offer">Offer for the client, PDF</a>
                 <span v-else class="quiet">an offer needs rates you have set or confirmed, and prices</span>
             </form>
+            <p v-if="judged === undefined" class="quiet" role="status">Working out what each measure makes of it…</p>
             <template v-if="best && best.ids.length">
                 <h2>Do these first</h2>
                 <ol class="firsts">
@@ -84,7 +96,7 @@ const offer = computed(
                     }}.
                 </p>
             </template>
-            <p v-else-if="hasPrices" class="quiet">
+            <p v-else-if="judged && hasPrices" class="quiet">
                 Within this budget nothing lowers the year by more than it costs to keep going.
             </p>
             <LossCurve
@@ -93,6 +105,12 @@ const offer = computed(
                 :chosen="best?.costMinor ?? null"
                 :currency="currency"
                 :is-money="isMoney"
+            />
+            <SignedOffer
+                :id="header.id"
+                :signed="signed"
+                :later="judged && maySign && isConfirmed && hasPrices ? later : null"
+                :budget-minor="budgetMinor"
             />
             <h2>Each by itself</h2>
             <table class="figures measures">

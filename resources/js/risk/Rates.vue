@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { ref } from 'vue';
+import type { CountedView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 
 type Rate = {
@@ -11,6 +12,7 @@ type Rate = {
     set: number | null;
     least: number;
     most: number;
+    counted: CountedView | null;
 };
 /** What a year of risk counts on: guesses of the trade, and what the company has counted itself. */
 const props = defineProps<{
@@ -63,7 +65,7 @@ function keepPrices() {
             <Link href="/settings">Settings</Link>
         </p>
         <h2>How often, how long</h2>
-        <table class="figures">
+        <table class="figures rates">
             <caption class="visually-hidden">
                 Rates
             </caption>
@@ -71,6 +73,7 @@ function keepPrices() {
                 <tr>
                     <th scope="col">What</th>
                     <th scope="col" class="num">Assumed</th>
+                    <th scope="col">Counted here</th>
                     <th scope="col" class="num">Yours</th>
                     <th scope="col"></th>
                 </tr>
@@ -81,6 +84,19 @@ function keepPrices() {
                         <label :for="`r-${r.name}`">{{ r.label }}</label>
                     </th>
                     <td class="num">{{ r.usual }} {{ r.unit }}</td>
+                    <td>
+                        <template v-if="r.counted"
+                            ><template v-if="r.counted.years !== null"
+                                ><b>{{ r.counted.years }}</b> years, between {{ r.counted.lowYears }} and
+                                {{ r.counted.highYears }}</template
+                            ><template v-else>no sooner than {{ r.counted.lowYears }} years</template
+                            ><small
+                                >{{ r.counted.failures || 'none' }} failed in {{ r.counted.deviceYears }} device-years{{
+                                    r.counted.isEnough || !r.counted.failures ? '' : ': too few to take over'
+                                }}</small
+                            ></template
+                        >
+                    </td>
                     <td class="num">
                         <input
                             :id="`r-${r.name}`"
@@ -94,6 +110,17 @@ function keepPrices() {
                     </td>
                     <td>
                         <button type="button" class="linkish" @click="keep(r)">keep</button>
+                        <button
+                            v-if="r.counted?.isEnough && r.counted.years !== null && r.set !== r.counted.years"
+                            type="button"
+                            class="linkish"
+                            @click="
+                                typed[r.name] = String(r.counted.years);
+                                keep(r);
+                            "
+                        >
+                            take {{ r.counted.years }}
+                        </button>
                         <button
                             v-if="r.set === null"
                             type="button"

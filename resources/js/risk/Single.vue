@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Link } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
 import type { FunctionRowView, PersonGoneView, SingleLossView, SystemHeaderView } from '../generated';
 import SeverityMark from '../shared/SeverityMark.vue';
@@ -85,6 +86,9 @@ function onlyLater(p: PersonGoneView): string {
                         </td>
                         <td>
                             {{ l.events.join(' ') }}
+                            <small v-if="l.id.startsWith('device:') && l.mode === 'is dead'"
+                                ><Link :href="`/items/${l.id.slice(7)}/lenders`">where another comes from</Link></small
+                            >
                             <small v-if="l.isShared && l.devices.length">takes {{ l.devices.join(', ') }}</small>
                             <small v-if="l.floor">{{ l.floor }} on the floor</small>
                             <small v-if="l.needs.length" class="open">open: {{ l.needs.join('; ') }}</small>

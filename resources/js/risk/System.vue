@@ -8,7 +8,7 @@ import { date, useUnits } from '../shared/units';
 import { openWorking } from '../shared/working';
 import StartIncident from '../emergency/StartIncident.vue';
 import SystemFrame from '../systems/SystemFrame.vue';
-import HoursLine from './HoursLine.vue';
+import LayersLine from './LayersLine.vue';
 import PeopleFirst from './PeopleFirst.vue';
 import ProofForm from './ProofForm.vue';
 import RiskTabs from './RiskTabs.vue';
@@ -25,11 +25,15 @@ type Life = {
     community: string | null;
     battery_h: number | null;
     battery_pump: boolean;
+    arrivals_year: number | null;
 };
 const props = defineProps<{
     header: SystemHeaderView;
     night: string;
     away: boolean;
+    holiday: boolean;
+    onCall: string;
+    couldBeOnCall?: Record<string, string>;
     nights: Record<string, string>;
     room: number | null;
     hazards: HazardView[];
@@ -52,10 +56,14 @@ const props = defineProps<{
 const units = useUnits();
 const night = ref(props.night);
 const away = ref(props.away);
+const holiday = ref(props.holiday);
+const onCall = ref(props.onCall);
 const look = () =>
     router.get(`/systems/${props.header.id}/risk`, {
         ...(night.value === 'tonight' ? {} : { night: night.value }),
         ...(away.value ? { away: 1 } : {}),
+        ...(holiday.value ? { holiday: 1 } : {}),
+        ...(onCall.value ? { oncall: onCall.value } : {}),
     });
 const span = computed(
     () =>
@@ -106,6 +114,8 @@ const shownLimit = (value: number, quantity: string | null) =>
 const adding = ref(false);
 /** Whatever needs a look, and what is asked of every system; the rest opens with one tap. */
 const EACH = ['heater-on', 'heater-off', 'too-cold', 'return-dead', 'power-cut'];
+/** What stands against it, once the year has been worked out. */
+const creditsOf = (hazard: string) => props.year?.find((r) => r.hazard === hazard)?.beginnings[0]?.credits ?? [];
 const allHours = ref(false);
 const shownHazards = computed(() =>
     props.hazards.filter((h) => allHours.value || EACH.includes(h.hazard) || h.finding.severity !== 'fine'),
@@ -162,7 +172,14 @@ function keepAlarm() {
         <div class="filter">
             <select v-model="night" aria-label="Which night" @change="look">
                 <option v-for="(label, key) in nights" :key="key" :value="key">{{ label }}</option></select
+            ><select v-model="onCall" aria-label="Who is on call" @change="look">
+                <option value="">on call as the roster says</option>
+                <option v-for="(name, id) in couldBeOnCall ?? {}" :key="id" :value="String(id)">
+                    {{ name }} is on call
+                </option>
+                <option value="nobody">nobody is on call</option></select
             ><label class="check"><input v-model="away" type="checkbox" @change="look" /> the household is away</label
+            ><label class="check"><input v-model="holiday" type="checkbox" @change="look" /> a public holiday</label
             ><span class="quiet stamp">{{
                 room === null
                     ? 'how warm the room then is was never said'
@@ -197,14 +214,7 @@ function keepAlarm() {
             :aria-label="h.label"
         >
             <h2>{{ h.label }}</h2>
-            <HoursLine
-                v-if="h.harms.length"
-                :harm="h.harms[0]?.hours ?? null"
-                :acts="h.actsH"
-                :noticed="h.noticedH"
-                :span="span"
-                :wide="640"
-            />
+            <LayersLine :hazard="h" :credits="creditsOf(h.hazard)" :span="span" />
             <p class="says">
                 <SeverityMark :severity="h.finding.severity" /> <b>{{ h.finding.what }}</b>
             </p>
@@ -262,7 +272,7 @@ function keepAlarm() {
                             <b>{{
                                 h.hours === null
                                     ? 'no harm'
-                                    : `${h.atMost ? 'at most ' : ''}${h.hours < 0 ? '−' : ''}${hours(h.hours)}`
+                                    : `${h.atMost ? 'at most ' : ''}${h.hours < 0 ? '−' : ''}${hours(Math.abs(h.hours))}`
                             }}</b>
                         </td>
                         <td class="why"></td>
@@ -441,6 +451,18 @@ function keepAlarm() {
                         step="any"
                         placeholder="none"
                     /><FieldError :words="life.errors.battery_h" />
+                </div>
+                <div>
+                    <label for="f8">Animals a year without quarantine</label
+                    ><input
+                        id="f8"
+                        v-model.number="life.arrivals_year"
+                        type="number"
+                        min="0"
+                        max="500"
+                        step="any"
+                        placeholder="not counted"
+                    /><FieldError :words="life.errors.arrivals_year" />
                 </div>
                 <div class="check">
                     <label><input v-model="life.battery_pump" type="checkbox" /> the battery moves the surface</label>

@@ -35,12 +35,12 @@ function keep() {
 <template>
     <form class="form typing" @submit.prevent="keep">
         <div>
-            <label for="wa">Lost with its animals, {{ currency }}</label
+            <label for="wa">Lost with its animals, contract included, {{ currency }}</label
             ><input id="wa" v-model="animals" type="text" inputmode="decimal" placeholder="nobody has said" />
             <FieldError :words="form.errors.animals_worth_minor" />
         </div>
         <div>
-            <label for="wf">Lost with floor and furniture, {{ currency }}</label
+            <label for="wf">Lost with floor, furniture, equipment, {{ currency }}</label
             ><input id="wf" v-model="floor" type="text" inputmode="decimal" placeholder="nobody has said" />
             <FieldError :words="form.errors.floor_worth_minor" />
         </div>

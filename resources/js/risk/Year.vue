@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { Head, Link } from '@inertiajs/vue3';
 import { computed } from 'vue';
+import { date } from '../shared/units';
+import AcrossFleet, { type Across } from './AcrossFleet.vue';
 import RiskNav from './RiskNav.vue';
 
 /** The fleet over a year: what costs most, what fails together, what changed. */
@@ -16,7 +18,7 @@ const props = defineProps<{
         dearest: string | null;
         needs: string | null;
     }[];
-    cohorts: {
+    cohorts?: {
         job: string;
         month: string;
         count: number;
@@ -24,14 +26,19 @@ const props = defineProps<{
         twoOrMorePct: number;
         systems: { id: number; name: string }[];
     }[];
-    shared: {
+    shared?: {
         function: 'heat' | 'air' | 'flow';
         part: 'outlet' | 'strip' | 'circuit' | 'unknown';
         count: number;
         systems: { id: number; name: string; devices: number }[];
     }[];
-    changes: { id: number; name: string; before: string; now: string; by: string | null; worse: boolean }[];
+    putOff: { id: number; name: string; until: string; signedBy: string; what: string[] }[];
+    changes?: { id: number; name: string; before: string; now: string; by: string | null; worse: boolean }[];
     unworked: number;
+    asked: { budgetMinor: number | null; client: number | null };
+    currency: string;
+    clients?: Record<string, string>;
+    across?: Across | null;
 }>();
 const most = computed(() => Math.max(1, ...props.lines.map((l) => l.weight)));
 const carries = { heat: 'Every heater', air: 'All that moves water and brings air', flow: 'Every return pump' };
@@ -62,6 +69,19 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
         <p v-if="unsaid" class="quiet">
             {{ unsaid }} of these have no money: say what is at stake on the system’s page, and they are sorted by it.
         </p>
+        <template v-if="putOff.length">
+            <h2>Put off until now</h2>
+            <ul class="list">
+                <li v-for="p in putOff" :key="p.id">
+                    <span
+                        ><Link :href="`/systems/${p.id}/risk/measures`">{{ p.name }}</Link
+                        >: {{ p.what.join('; ') }}. {{ p.signedBy }} signed for the risk until {{ date(p.until) }}:
+                        speak of it again.</span
+                    >
+                </li>
+            </ul>
+        </template>
+        <AcrossFleet :asked="asked" :currency="currency" :clients="clients" :across="across" />
         <h2>By what a year costs</h2>
         <table v-if="lines.length" class="fleet yearlist">
             <caption class="visually-hidden">
@@ -102,7 +122,8 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
             <h2>Not worked out yet</h2>
             <p><Link href="/risk">Work out the fleet</Link>, and it stands here by what it costs.</p>
         </div>
-        <template v-if="cohorts.length">
+        <p v-if="!cohorts" class="quiet" role="status">Looking for what goes together…</p>
+        <template v-if="cohorts?.length">
             <h2>Of one month</h2>
             <ul class="list cohorts">
                 <li v-for="c in cohorts" :key="`${c.job}${c.month}`">
@@ -116,7 +137,7 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
                 </li>
             </ul>
         </template>
-        <template v-if="shared.length">
+        <template v-if="shared?.length">
             <h2>On one thing</h2>
             <p class="quiet">Where several devices of one job go together.</p>
             <ul class="list cohorts">
@@ -132,7 +153,7 @@ const unsaid = computed(() => props.lines.filter((l) => l.loss === null && !l.ne
                 </li>
             </ul>
         </template>
-        <template v-if="changes.length">
+        <template v-if="changes?.length">
             <h2>Since last month</h2>
             <ul class="list">
                 <li v-for="c in changes" :key="c.id">

@@ -55,26 +55,32 @@ const hours = (h: number | null) =>
             </tr>
             <tr v-if="open === r.hazard" class="opened">
                 <td colspan="3">
-                    <p v-if="r.begins">
-                        It begins with {{ r.begins }}.
-                        <template v-if="r.credits.length">What stands against it, at its bad end:</template>
-                        <template v-else>Nothing stands against it.</template>
-                    </p>
-                    <ul v-if="r.credits.length" class="list layers">
-                        <li v-for="c in r.credits" :key="c.name" :class="{ out: c.why }">
-                            <span
-                                ><b>{{ c.name }}</b> ({{ c.kind }}):
-                                <template v-if="c.why">does not count, {{ c.why }}</template>
-                                <template v-else
-                                    >fails in {{ c.failsPct < 1 ? c.failsPct.toFixed(1) : Math.round(c.failsPct) }} % of
-                                    cases<template v-if="c.actsH !== null && c.actsH > 0">
-                                        , has acted after {{ hours(c.actsH) }}</template
-                                    ></template
-                                >{{ c.shares.length ? ` · ${c.shares.join(', ')}` : '' }}</span
-                            >
-                            <small v-if="!c.tested && !c.why" class="quiet">not proved</small>
-                        </li>
-                    </ul>
+                    <template v-for="(b, n) in r.beginnings" :key="b.by">
+                        <p>
+                            {{ n ? 'Or it begins with' : 'It begins with' }} <b>{{ b.by }}</b>{{
+                                b.harmH === null ? '' : ` and harms after ${hours(b.harmH)}`
+                            }}.
+                            <template v-if="b.credits.length">What stands against it, at its bad end:</template>
+                            <template v-else>Nothing stands against it.</template>
+                        </p>
+                        <ul v-if="b.credits.length" class="list layers">
+                            <li v-for="c in b.credits" :key="c.name" :class="{ out: c.why }">
+                                <span
+                                    ><b>{{ c.name }}</b> ({{ c.kind }}):
+                                    <template v-if="c.why">does not count, {{ c.why }}</template>
+                                    <template v-else
+                                        >fails in
+                                        {{ c.failsPct < 1 ? c.failsPct.toFixed(1) : Math.round(c.failsPct) }} % of
+                                        cases<template v-if="c.actsH !== null && c.actsH > 0">
+                                            , has acted after {{ hours(c.actsH) }}</template
+                                        ></template
+                                    >{{ c.shares.length ? ` · ${c.shares.join(', ')}` : '' }}</span
+                                >
+                                <small v-if="!c.tested && !c.why" class="quiet">not proved</small>
+                            </li>
+                        </ul>
+                    </template>
+                    <p v-if="r.narrows.length">To say it closer, write down {{ r.narrows.join('; ') }}.</p>
                     <p class="quiet">
                         Rule <a :href="`/rules/${r.rule}`">{{ r.rule }}</a>
                     </p>

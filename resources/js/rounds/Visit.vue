@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Head, Link, router } from '@inertiajs/vue3';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
+import EmergencySheet from '../emergency/EmergencySheet.vue';
 import { clock, deviceZone } from '../shared/days';
 import type { ParameterView, RunningView, VisitSystemView, VisitTaskView, VisitView } from '../generated';
 import { useShell } from '../shared/page';
@@ -366,9 +367,7 @@ onUnmounted(() => {
                         .join(' ')
                 }}
             </p>
-            <p>
-                <a :href="`/sites/${visit.siteId}/emergency.pdf`">Emergency sheet of this place, PDF</a>
-            </p>
+            <EmergencySheet :site-id="visit.siteId" />
             <p v-for="(label, id) in visit.codes" :key="id">
                 <output v-if="codes[id]"
                     ><b>{{ label }}: {{ codes[id] }}</b></output

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Link, router } from '@inertiajs/vue3';
 import { computed, onMounted, onUnmounted, provide, ref, watch } from 'vue';
+import { forgetSheets } from '../emergency/keptSheet';
 import HelpSheet from './HelpSheet.vue';
 import { useWaitingLine } from '../rounds/waitingLine';
 import { pageOf } from '../rounds/phoneStore';
@@ -25,7 +26,10 @@ const leaving = ref(false);
 /** Whoever signs out while something waits is told first: it stays here, and goes when they come back. */
 function signOut() {
     if (waits.toSend.value.length && !leaving.value) leaving.value = true;
-    else router.post('/sign-out');
+    else {
+        void forgetSheets();
+        router.post('/sign-out');
+    }
 }
 provide('signOut', signOut);
 const help = ref(false);

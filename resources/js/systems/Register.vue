@@ -7,6 +7,7 @@ import FieldError from '../shared/FieldError.vue';
 import { date, useUnits, when } from '../shared/units';
 import ItemSettings from './ItemSettings.vue';
 import Materials from './Materials.vue';
+import RoLineFields from './RoLineFields.vue';
 import SystemFrame from './SystemFrame.vue';
 import VesselJoins from './VesselJoins.vue';
 
@@ -38,6 +39,7 @@ const props = defineProps<{
     materialKinds: Record<string, string>;
     liquids: Record<string, string>;
     findings: FindingView[];
+    standIns: Record<string, string>;
 }>();
 const { shell } = useShell();
 const blank = {
@@ -55,10 +57,21 @@ const blank = {
     senses_own_vessel: null as boolean | null,
     away_since: null as string | null,
     away_where: '',
+    away_instead: null as string | null,
+    away_hand_days: null as number | null,
+    away_hand_on: null as string | null,
     vessel_id: null as number | null,
     doses: null as string | null,
     strength_meq_ml: null as number | null,
     holds_ml: null as number | null,
+    ro_span_l: null as number | null,
+    ro_lh: null as number | null,
+    ro_limit_min: null as number | null,
+    ro_takes_l: null as number | null,
+    ro_float: null as boolean | null,
+    ro_feed_stop: null as boolean | null,
+    changed_how: '',
+    changed_on: null as string | null,
     capacity_wh: null as number | null,
     usable_share_pct: null as number | null,
     carries_w: null as number | null,
@@ -82,6 +95,7 @@ const form = useForm({ ...blank });
 const editing = ref(false);
 const retiring = ref<number | null>(null);
 const reason = ref('');
+const failed = ref<boolean | null>(null);
 function edit(item: ItemView | null) {
     Object.assign(
         form,
@@ -102,10 +116,21 @@ function edit(item: ItemView | null) {
                   senses_own_vessel: item.sensesOwnVessel,
                   away_since: item.awaySince,
                   away_where: item.awayWhere ?? '',
+                  away_instead: item.awayInstead,
+                  away_hand_days: item.awayHandDays,
+                  away_hand_on: item.awayHandOn,
                   vessel_id: item.vesselId,
                   doses: item.doses,
                   strength_meq_ml: item.strengthMeqMl,
                   holds_ml: item.holdsMl,
+                  ro_span_l: item.roSpanL,
+                  ro_lh: item.roLh,
+                  ro_limit_min: item.roLimitMin,
+                  ro_takes_l: item.roTakesL,
+                  ro_float: item.roFloat,
+                  ro_feed_stop: item.roFeedStop,
+                  changed_how: item.changedHow ?? '',
+                  changed_on: item.changedOn,
                   capacity_wh: item.capacityWh,
                   usable_share_pct: item.usableSharePct,
                   carries_w: item.carriesW,
@@ -177,12 +202,13 @@ function dosing(id: number, what: 'air' | 'calibrated') {
 function retire(id: number) {
     router.post(
         `/items/${id}/retire`,
-        { reason: reason.value },
+        { reason: reason.value, failed: failed.value },
         {
             preserveScroll: true,
             onSuccess: () => {
                 retiring.value = null;
                 reason.value = '';
+                failed.value = null;
             },
         },
     );
@@ -347,6 +373,22 @@ function retire(id: number) {
                     <FieldError :words="form.errors.holds_ml" />
                 </div>
             </template>
+            <RoLineFields v-if="form.job === 'ro-unit'" :form="form" />
+            <div>
+                <label for="ic1">Changed from how it came</label
+                ><input
+                    id="ic1"
+                    v-model="form.changed_how"
+                    type="text"
+                    maxlength="300"
+                    placeholder="modified weir, readjusted: its rating is lost"
+                /><FieldError :words="form.errors.changed_how" />
+            </div>
+            <div v-if="form.changed_how">
+                <label for="ic2">Changed on</label><input id="ic2" v-model="form.changed_on" type="date" /><FieldError
+                    :words="form.errors.changed_on"
+                />
+            </div>
             <template v-if="form.job === 'battery'">
                 <div>
                     <label for="ib1">Holds, Wh</label
@@ -411,6 +453,27 @@ function retire(id: number) {
                     placeholder="lent, in repair …"
                 /><FieldError :words="form.errors.away_where" />
             </div>
+            <div v-if="form.away_since">
+                <label for="i22">What does its work meanwhile</label
+                ><select id="i22" v-model="form.away_instead">
+                    <option :value="null">nobody has said</option>
+                    <option v-for="(label, key) in standIns" :key="key" :value="key">{{ label }}</option></select
+                ><FieldError :words="form.errors.away_instead" />
+            </div>
+            <template v-if="form.away_since && form.away_instead === 'by-hand'">
+                <div>
+                    <label for="i23">By hand every, days</label
+                    ><input id="i23" v-model.number="form.away_hand_days" type="number" min="1" max="90" /><FieldError
+                        :words="form.errors.away_hand_days"
+                    />
+                </div>
+                <div>
+                    <label for="i24">Last done by hand</label
+                    ><input id="i24" v-model="form.away_hand_on" type="date" /><FieldError
+                        :words="form.errors.away_hand_on"
+                    />
+                </div>
+            </template>
             <div><label for="i10">Spare kept at</label><input id="i10" v-model="form.spare_where" type="text" /></div>
             <div><label for="i13">Serial number</label><input id="i13" v-model="form.serial" type="text" /></div>
             <div>
@@ -477,6 +540,11 @@ function retire(id: number) {
                             ><br /><small class="quiet">{{ [item.price, item.note].filter(Boolean).join(' · ') }}</small
                             ><small v-if="item.temporaryUntil" class="wrong">
                                 for now, until {{ item.temporaryUntil }}: {{ item.temporaryWhy }}</small
+                            ><small v-if="item.changedHow" class="wrong">
+                                not as it came: {{ item.changedHow }}. Its rating is lost; never “restore” it, and prove
+                                it anew.</small
+                            ><small v-for="f in item.roFindings" :key="f.key" :class="{ wrong: f.severity === 'fix' }">
+                                {{ f.what }}. {{ f.why }} {{ f.remedy }}</small
                             >
                         </td>
                         <td class="num">{{ item.watts === null ? 'not known' : `${item.watts} W` }}</td>
@@ -520,6 +588,18 @@ function retire(id: number) {
                             >
                                 {{ item.state === 'run-in' ? 'tested' : item.stateLabel }}
                             </button>
+                            <template v-if="item.job === 'ro-unit'">
+                                ·
+                                <button
+                                    type="button"
+                                    class="linkish"
+                                    @click="
+                                        router.post(`/items/${item.id}/limit-reached`, {}, { preserveScroll: true })
+                                    "
+                                >
+                                    it reached its limit
+                                </button></template
+                            >
                             · <button type="button" class="linkish" @click="retiring = item.id">retire</button> ·
                             <label class="linkish"
                                 >photo<input
@@ -585,7 +665,11 @@ function retire(id: number) {
                                     :aria-label="`Why ${item.name} is retired`"
                                     placeholder="why"
                                     required
-                                /><button class="linkish">retire it</button>
+                                /><select v-model="failed" class="cell" :aria-label="`Whether ${item.name} had failed`">
+                                    <option :value="null">had it failed? not said</option>
+                                    <option :value="true">it had failed</option>
+                                    <option :value="false">it still worked</option></select
+                                ><button class="linkish">retire it</button>
                             </form>
                         </td>
                         <td v-else></td>

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Response;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Control\StandIn;
 
 /** The register: every device, vessel and material. */
 final class RegisterTab
@@ -102,6 +103,10 @@ final class RegisterTab
                     ],
                 ),
             'materialKinds' => Material::KINDS,
+            'standIns' => array_column(array_map(
+                fn (StandIn $s): array => ['key' => $s->value, 'label' => $s->label()],
+                StandIn::cases(),
+            ), 'label', 'key'),
             'liquids' => array_column(array_map(
                 fn (Liquid $l): array => ['key' => $l->value, 'label' => $l->label()],
                 Liquid::cases(),

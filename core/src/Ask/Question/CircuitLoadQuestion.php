@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Measure\Basis;
@@ -105,12 +106,12 @@ final class CircuitLoadQuestion implements Question
             'B-61',
             'power',
             Sentence::of(
-                'The fullest circuit carries {circuit} of {may}, the fullest strip {strip} of {stripMay}',
+                Phrase::TheFullestCircuitCarries,
                 $parts,
             ),
-            Sentence::of('A circuit or strip carries 0.8 of its rating all day.'),
+            Sentence::of(Phrase::ACircuitOrStripCarries0),
             $isOver
-                ? Sentence::of('Move devices to another circuit or strip; a licensed electrician says which.')
+                ? Sentence::of(Phrase::MoveDevicesToAnotherCircuit)
                 : null,
             Basis::Assumed,
         );

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Light\Hanging;
@@ -43,7 +44,7 @@ final class HangingQuestion implements Question
     {
         $fixings = $given->number('fixings');
         if (floor($fixings) !== $fixings) {
-            throw OutOfRange::number('fixings', $fixings, 'a whole number from 1 to 100');
+            throw OutOfRange::number('fixings', $fixings, Phrase::AWholeNumberFrom1);
         }
         $hanging = Hanging::of(
             $given->number('massKg'),

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Rounds\CrewDay;
@@ -88,7 +89,7 @@ final class InsertionCostQuestion implements Question
     {
         $insert = $given->rows('insert');
         if (count($insert) !== 1) {
-            throw OutOfRange::field('insert', 'insert must hold exactly one visit', 'one visit');
+            throw OutOfRange::field('insert', Phrase::InsertMustHoldExactlyOneVisit, Phrase::OneVisit);
         }
         $day = new CrewDay(
             crew: 1,

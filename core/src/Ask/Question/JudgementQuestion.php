@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Chemistry\Band;
 use Velbrin\Core\Chemistry\Judgement;
@@ -50,7 +51,12 @@ final class JudgementQuestion implements Question
         $days = $given->numbers('days');
         $values = $given->numbers('values');
         if (count($days) !== count($values)) {
-            throw OutOfRange::field('values', 'values must hold as many numbers as days', count($days).' numbers');
+            throw OutOfRange::field(
+                'values',
+                Phrase::ValuesMustHoldAsManyNumbers,
+                Phrase::CountNumbers,
+                ['count' => (string) count($days)],
+            );
         }
         $judgement = Judgement::of(
             array_map(Reading::at(...), $days, $values),

@@ -101,7 +101,7 @@ final class LightFieldQuestion implements Question
         try {
             return $make();
         } catch (OutOfRange $e) {
-            throw OutOfRange::field($row.$e->field, $e->getMessage(), $e->allowed);
+            throw $e->as($row.$e->field);
         }
     }
 }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Measure\OutOfRange;
@@ -81,7 +82,7 @@ final class MoveTimetableQuestion implements Question
             $given->rows('people'),
         );
         if ($people === []) {
-            throw OutOfRange::field('people', 'nobody is there', 'one at least');
+            throw OutOfRange::field('people', Phrase::NobodyIsThere, Phrase::OneAtLeast);
         }
         $uses = [];
         foreach ($given->rows('uses') as $use) {
@@ -130,7 +131,7 @@ final class MoveTimetableQuestion implements Question
     private static function words(array $given, string $field): array
     {
         foreach ($given as $word) {
-            is_string($word) || throw OutOfRange::field($field, "{$field} holds words", 'a list of words');
+            is_string($word) || throw OutOfRange::field($field, Phrase::HoldsWords, Phrase::AListOfWords);
         }
 
         return array_values(array_filter($given, is_string(...)));

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Chemistry\Carbonate;
 use Velbrin\Core\Measure\OutOfRange;
@@ -49,8 +50,8 @@ final class PhQuestion implements Question
         if (($ppm === null) === ($dic === null)) {
             throw OutOfRange::field(
                 $ppm === null ? 'co2Ppm' : 'dicMmolKg',
-                'exactly one of co2Ppm and dicMmolKg is given',
-                'one of the two',
+                Phrase::ExactlyOneOfCo2PpmAndDicMmolKg,
+                Phrase::OneOfTheTwo,
             );
         }
         $of = [$given->number('alkMeqL'), $given->number('salinity'), $given->number('tempC')];

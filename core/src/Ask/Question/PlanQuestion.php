@@ -79,6 +79,6 @@ final class PlanQuestion implements Question
 
     private static function refused(FieldError $error): OutOfRange
     {
-        return OutOfRange::field($error->field, $error->message, $error->allowed);
+        return OutOfRange::kept($error->field, $error->message, $error->allowed);
     }
 }

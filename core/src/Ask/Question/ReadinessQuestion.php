@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Emergency\Need;
 use Velbrin\Core\Emergency\Readiness;
@@ -53,7 +54,12 @@ final class ReadinessQuestion implements Question
         foreach (['harmH', 'loss'] as $field) {
             foreach (array_keys($given->mapOr($field)) as $name) {
                 if (Hazard::tryFrom((string) $name) === null) {
-                    throw OutOfRange::field("{$field}.{$name}", "{$name} is not a hazard", 'the name of a hazard');
+                    throw OutOfRange::field(
+                        "{$field}.{$name}",
+                        Phrase::IsNotAHazard,
+                        Phrase::TheNameOfAHazard,
+                        ['name' => $name],
+                    );
                 }
             }
         }

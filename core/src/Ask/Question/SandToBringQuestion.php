@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Vessel\SandBed;
@@ -41,7 +42,7 @@ final class SandToBringQuestion implements Question
     {
         $depths = $given->numbers('depthsMm');
         if ($depths === []) {
-            throw OutOfRange::field('depthsMm', 'depthsMm must hold at least one depth', 'at least one');
+            throw OutOfRange::field('depthsMm', Phrase::DepthsMmMustHoldAtLeast, Phrase::AtLeastOne);
         }
         $bed = SandBed::short($given->number('areaM2'), $depths, $given->number('aimMm'), $given->number('kgL'));
 

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Ask\Question;
 use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
+use Velbrin\Core\Ask\Phrase;
 use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Measure\OutOfRange;
@@ -82,7 +83,7 @@ final class WaterDayQuestion implements Question
     {
         $vessels = $given->numbers('vesselsL');
         if ($vessels === []) {
-            throw OutOfRange::field('vesselsL', 'vesselsL must hold at least one vessel', 'at least one');
+            throw OutOfRange::field('vesselsL', Phrase::VesselsLMustHoldAtLeast, Phrase::AtLeastOne);
         }
         $mixes = [];
         foreach ($given->rows('mixes') as $row) {

@@ -8,6 +8,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\FilledWays;
 use Velbrin\Core\Build\HouseRule;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -41,9 +42,9 @@ final class CableWays implements Topic
                 Severity::Fine,
                 'B-81',
                 'power',
-                Sentence::of('Every plug passes and every lead reaches'),
+                Sentence::of(Phrase::EveryPlugPassesAndEveryLead),
                 Sentence::of(
-                    'Drill all of them before the cabinet is made: sawdust and a drill have no place over water.',
+                    Phrase::DrillAllOfThem,
                 ),
                 null,
                 $facts->basis(),
@@ -56,7 +57,7 @@ final class CableWays implements Topic
                 Figure::words(
                     'cableWays',
                     $n === 1 ? '1 hole' : "{$n} holes",
-                    Sentence::of('the fullest is filled by {full}', [
+                    Sentence::of(Phrase::TheFullestIsFilledBy, [
                         'full' => Quantity::of(100 * $fullest, Kind::Percent),
                     ]),
                     $facts->basis(),
@@ -103,7 +104,7 @@ final class CableWays implements Topic
                 'wide' => ceil($way->number('cableMm') * sqrt($way->number('cables') / $full)),
             ]),
         ];
-        $fix = fn (string $what, string $why, string $remedy): Finding => Finding::of(
+        $fix = fn (Phrase $what, Phrase $why, Phrase $remedy): Finding => Finding::of(
             Severity::Fix,
             'B-81',
             'power',
@@ -117,36 +118,36 @@ final class CableWays implements Topic
             ...$way->number('plugMm') > $way->number('holeMm')
                 ? [
                     $fix(
-                        '{name}: the plug of {plug} does not pass {hole}',
-                        'A plug is never cut off to pass a hole: the device loses its approval, and its earth may go with it.',
-                        'A hole of {plug} or more, edged.',
+                        Phrase::ThePlugOfDoesNotPass,
+                        Phrase::APlugIsNeverCutOff,
+                        Phrase::AHoleOfOrMore,
                     ),
                 ]
                 : [],
             ...$fill > $full
                 ? [
                     $fix(
-                        '{name} would be filled by {full}',
-                        'Over {most} cables are pulled over the edge, warm each other, and the next one does not go in.',
-                        'A hole of {wide} or a second one.',
+                        Phrase::WouldBeFilledBy,
+                        Phrase::OverCablesArePulledOver,
+                        Phrase::AHoleOfOrASecond,
                     ),
                 ]
                 : [],
             ...$lacks > 0
                 ? [
                     $fix(
-                        '{name}: the shortest lead lacks {lacks}',
-                        'Way and a drip loop of {loop} below the outlet: without the loop water runs along the cable into it.',
-                        'The outlet nearer, or a device with a longer lead; no extension over water.',
+                        Phrase::TheShortestLeadLacks,
+                        Phrase::WayAndADripLoop,
+                        Phrase::TheOutletNearer,
                     ),
                 ]
                 : [],
             ...! $way->flag('bushed')
                 ? [
                     $fix(
-                        '{name}: its edge is not bushed',
-                        'A sawn edge cuts into cables that move.',
-                        'A bush or a grommet before the first cable goes through.',
+                        Phrase::ItsEdgeIsNotBushed,
+                        Phrase::ASawnEdgeCutsIntoCables,
+                        Phrase::ABushOrAGrommet,
                     ),
                 ]
                 : [],

@@ -11,6 +11,7 @@ use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\LitDay;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OtherRooms;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -77,7 +78,7 @@ final class Circuits implements Asks, Topic
                 Figure::number(
                     'circuitA',
                     $running,
-                    Sentence::of('all on, heaters {heaters}; {may} is allowed all day', $parts),
+                    Sentence::of(Phrase::AllOnHeatersIsAllowedAll, $parts),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['circuitA'],
@@ -90,7 +91,7 @@ final class Circuits implements Asks, Topic
                 Figure::number(
                     'startA',
                     $start,
-                    Sentence::of('for a moment, when the power comes back'),
+                    Sentence::of(Phrase::ForAMoment),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['startA'],
@@ -103,7 +104,7 @@ final class Circuits implements Asks, Topic
                 Figure::number(
                     'energyKwh',
                     $energy,
-                    Sentence::of('in a room between its winter and its summer'),
+                    Sentence::of(Phrase::InARoomBetweenItsWinter),
                     $facts->basis(),
                 ),
             ],
@@ -142,9 +143,9 @@ final class Circuits implements Asks, Topic
                     severity: Severity::Fix,
                     rule: 'B-61',
                     about: 'power',
-                    what: Sentence::of('Each circuit carries {a}, more than {may}', $parts),
-                    why: Sentence::of('A circuit of {rated} carries 0.8 of that all day.', $parts),
-                    remedy: Sentence::of('Spread it over more circuits; a licensed electrician says which.'),
+                    what: Sentence::of(Phrase::EachCircuitCarries, $parts),
+                    why: Sentence::of(Phrase::ACircuitOfCarries0, $parts),
+                    remedy: Sentence::of(Phrase::SpreadItOverMoreCircuits),
                     basis: $facts->basis(),
                     working: 'circuitA',
                 ),
@@ -152,9 +153,9 @@ final class Circuits implements Asks, Topic
                     severity: Severity::Watch,
                     rule: 'B-61',
                     about: 'power',
-                    what: Sentence::of('{start} when everything starts at once', $parts),
-                    why: Sentence::of('The circuit is rated at {rated}: after a power cut it may trip again.', $parts),
-                    remedy: Sentence::of('Let pumps start one after another.'),
+                    what: Sentence::of(Phrase::WhenEverythingStartsAtOnce, $parts),
+                    why: Sentence::of(Phrase::TheCircuitIsRated, $parts),
+                    remedy: Sentence::of(Phrase::LetPumpsStartOneAfterAnother),
                     basis: $facts->basis(),
                     working: 'startA',
                 ),
@@ -162,8 +163,8 @@ final class Circuits implements Asks, Topic
                     severity: Severity::Fine,
                     rule: 'B-61',
                     about: 'power',
-                    what: Sentence::of('Each circuit carries {a} of {may}', $parts),
-                    why: Sentence::of('At the start {start}.', $parts),
+                    what: Sentence::of(Phrase::EachCircuitCarriesOf, $parts),
+                    why: Sentence::of(Phrase::AtTheStart, $parts),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'circuitA',
@@ -175,9 +176,9 @@ final class Circuits implements Asks, Topic
                 Severity::Watch,
                 'B-61',
                 'power',
-                Sentence::of('Everything hangs on one circuit'),
-                Sentence::of('One trip takes heating and movement together.'),
-                Sentence::of('Heaters and pumps on different circuits, or a battery for one stream pump.'),
+                Sentence::of(Phrase::EverythingHangsOnOneCircuit),
+                Sentence::of(Phrase::OneTripTakesHeatingAndMovement),
+                Sentence::of(Phrase::HeatersAndPumpsOnDifferentCircuits),
                 $facts->basis(),
             );
         }
@@ -191,7 +192,7 @@ final class Circuits implements Asks, Topic
             Check::safety(
                 'B-61.residual',
                 'power',
-                'Is all wet gear behind residual-current protection?',
+                Phrase::IsAllWetGearBehindResidual,
                 self::protection(...),
             ),
         ];
@@ -207,21 +208,21 @@ final class Circuits implements Asks, Topic
         [$severity, $what, $why, $remedy] = match ($facts->word(F::Residual)) {
             'yes' => [
                 Severity::Fine,
-                'Wet gear stands behind residual-current protection',
-                'Try it every few months. Drip loops, plugs above the water line.',
+                Phrase::WetGearStandsBehindResidualCurrent,
+                Phrase::TryItEveryFewMonths,
                 null,
             ],
             'no' => [
                 Severity::Stop,
-                'Wet gear without residual-current protection',
-                'A broken heater makes the water live: this kills.',
-                'A licensed electrician fits it before anything is plugged in.',
+                Phrase::WetGearWithoutResidualCurrentProtection,
+                Phrase::ABrokenHeaterMakesTheWater,
+                Phrase::ALicensedElectricianFits,
             ],
             default => [
                 Severity::Fix,
-                'Nobody has tried the residual-current protection',
-                'Without it a broken heater makes the water live.',
-                'Have a licensed electrician look, and press its test button.',
+                Phrase::NobodyHasTriedTheResidualCurrent,
+                Phrase::WithoutItABrokenHeaterMakes,
+                Phrase::HaveALicensedElectricianLook,
             ],
         };
 

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -41,16 +42,16 @@ final class Clearances implements Topic
             $figures[] = Figure::number(
                 'behindMm',
                 Quantity::of($spare, Kind::Length),
-                Sentence::of('after box, elbow and a hand'),
+                Sentence::of(Phrase::AfterBoxElbowAndAHand),
                 $facts->basis(),
             );
             $findings[] = self::judged(
                 spareMm: $spare,
-                lacks: 'Behind the tank {gap} are left, {needs} are needed',
-                why: 'Box, elbow and a hand beside each other. No drain is mended where no hand comes.',
-                remedy: 'Move the tank forward, or a flatter elbow.',
-                fine: 'Behind the tank a hand has {spare} to spare',
-                fineWhy: 'A drain can be mended there.',
+                lacks: Phrase::BehindTheTankAreLeft,
+                why: Phrase::BoxElbowAndAHandBeside,
+                remedy: Phrase::MoveTheTankForward,
+                fine: Phrase::BehindTheTankAHand,
+                fineWhy: Phrase::ADrainCanBeMendedThere,
                 mm: ['gap' => $facts->number(F::GapBehindMm), 'needs' => $needs],
                 facts: $facts,
             );
@@ -70,11 +71,11 @@ final class Clearances implements Topic
         return [
             self::judged(
                 spareMm: $spare,
-                lacks: 'The teeth let the smallest animal through',
-                why: 'Gaps of {gap}, a body of {body}: it ends in the drain.',
-                remedy: 'A comb with narrower gaps, or a guard before it.',
-                fine: 'The teeth hold back the smallest animal',
-                fineWhy: 'Gaps of {gap} against a body of {body}.',
+                lacks: Phrase::TheTeethLetTheSmallestAnimal,
+                why: Phrase::GapsOfABody,
+                remedy: Phrase::ACombWithNarrowerGaps,
+                fine: Phrase::TheTeethHoldBackTheSmallest,
+                fineWhy: Phrase::GapsOfAgainstABodyOf,
                 mm: ['gap' => $facts->number(F::ToothGapMm), 'body' => $facts->number(F::SmallestMm)],
                 facts: $facts,
             ),
@@ -92,11 +93,11 @@ final class Clearances implements Topic
         return [
             self::judged(
                 spareMm: $facts->number(F::BoxInsideMm) - $needs,
-                lacks: 'No hand comes to the nuts in the box',
-                why: '{has} inside; nut and hand take {needs}.',
-                remedy: 'A deeper box, or nuts that are turned from outside.',
-                fine: 'A hand comes to the nuts in the box',
-                fineWhy: '{spare} more than nut and hand take.',
+                lacks: Phrase::NoHandComesToTheNuts,
+                why: Phrase::InsideNutAndHandTake,
+                remedy: Phrase::ADeeperBox,
+                fine: Phrase::AHandComesToTheNuts,
+                fineWhy: Phrase::MoreThanNutAndHandTake,
                 mm: ['has' => $facts->number(F::BoxInsideMm), 'needs' => $needs],
                 facts: $facts,
             ),
@@ -113,12 +114,12 @@ final class Clearances implements Topic
                 [
                     F::RockToPaneMm,
                     'pane',
-                    'A scraper and two fingers pass with {keep}; less, and algae stay and glass is scratched.',
+                    Phrase::AScraperAndTwoFingersPass,
                 ],
                 [
                     F::RockToDrainMm,
                     'drain or pump',
-                    'Sand and snails gather where nothing can be cleaned, and a pump cannot be lifted out.',
+                    Phrase::SandAndSnailsGatherWhereNothing,
                 ],
             ] as [$field, $what, $why]
         ) {
@@ -127,12 +128,12 @@ final class Clearances implements Topic
                     Severity::Watch,
                     'B-80',
                     'display',
-                    Sentence::of('Rock stands {near} from a {what}', [
+                    Sentence::of(Phrase::RockStandsFromA, [
                         'near' => Quantity::of($facts->number($field), Kind::Length),
                         'what' => $what,
                     ]),
                     Sentence::of($why, ['keep' => Quantity::of($keep, Kind::Length)]),
-                    Sentence::of('Keep {keep} free.', ['keep' => Quantity::of($keep, Kind::Length)]),
+                    Sentence::of(Phrase::KeepFree, ['keep' => Quantity::of($keep, Kind::Length)]),
                     $facts->basis(),
                 );
             }
@@ -142,9 +143,9 @@ final class Clearances implements Topic
                 Severity::Fix,
                 'B-80',
                 'display',
-                Sentence::of('Rock stands on the sand'),
-                Sentence::of('Animals dig, and sand is taken out one day: then it falls, on an animal or a pane.'),
-                Sentence::of('Rock first, on the base; sand round it.'),
+                Sentence::of(Phrase::RockStandsOnTheSand),
+                Sentence::of(Phrase::AnimalsDigAndSandIsTaken),
+                Sentence::of(Phrase::RockFirstOnTheBaseSand),
                 $facts->basis(),
             );
         }
@@ -155,11 +156,11 @@ final class Clearances implements Topic
     /** @param  array<string, float>  $mm */
     private static function judged(
         float $spareMm,
-        string $lacks,
-        string $why,
-        string $remedy,
-        string $fine,
-        string $fineWhy,
+        Phrase $lacks,
+        Phrase $why,
+        Phrase $remedy,
+        Phrase $fine,
+        Phrase $fineWhy,
         array $mm,
         Facts $facts,
     ): Finding {

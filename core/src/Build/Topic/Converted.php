@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -32,13 +33,12 @@ final class Converted implements Topic
                     Severity::Fix,
                     'M-13',
                     'display',
-                    Sentence::of('Copper was used in this tank'),
+                    Sentence::of(Phrase::CopperWasUsedInThisTank),
                     Sentence::of(
-                        'Silicone, stone and sand keep it and give it back for months: corals, snails and shrimps die of traces.',
+                        Phrase::SiliconeStoneAndSandKeep,
                     ),
                     Sentence::of(
-                        'No stone, sand or filter from it. Fill, test for copper over weeks, and begin only at nothing; or take '.
-                        'another tank.',
+                        Phrase::NoStoneSandOrFilter,
                     ),
                     $facts->basis(),
                 ),
@@ -46,8 +46,8 @@ final class Converted implements Topic
                     Severity::Fine,
                     'M-13',
                     'display',
-                    Sentence::of('No copper was used in this tank'),
-                    Sentence::of('As whoever kept it says; one test of the first water confirms it.'),
+                    Sentence::of(Phrase::NoCopperWasUsed),
+                    Sentence::of(Phrase::AsWhoeverKeptItSays),
                     null,
                     $facts->basis(),
                 ),
@@ -55,9 +55,9 @@ final class Converted implements Topic
                     Severity::Fix,
                     'M-13',
                     'display',
-                    Sentence::of('Nobody knows whether copper was used in this tank'),
-                    Sentence::of('Silicone, stone and sand keep it; invertebrates die of traces.'),
-                    Sentence::of('Ask every keeper it had. Else treat it as used, and test.'),
+                    Sentence::of(Phrase::NobodyKnowsWhetherCopperWasUsed),
+                    Sentence::of(Phrase::SiliconeStoneAndSandKeepIt),
+                    Sentence::of(Phrase::AskEveryKeeperItHad),
                     $facts->basis(),
                 ),
             },
@@ -67,9 +67,9 @@ final class Converted implements Topic
                 Severity::Fix,
                 'M-13',
                 'display',
-                Sentence::of('Its animals have no new home yet'),
-                Sentence::of('The tank is drained before it is drilled; they cannot wait in buckets.'),
-                Sentence::of('A home or a holding tank, running and cycled, before the first day of work.'),
+                Sentence::of(Phrase::ItsAnimalsHaveNoNewHome),
+                Sentence::of(Phrase::TheTankIsDrained),
+                Sentence::of(Phrase::AHomeOrAHoldingTank),
                 $facts->basis(),
             );
         }
@@ -78,12 +78,12 @@ final class Converted implements Topic
                 Severity::Watch,
                 'M-13',
                 'overflow',
-                Sentence::of('It has no overflow yet'),
+                Sentence::of(Phrase::ItHasNoOverflowYet),
                 Sentence::of(
-                    'A freshwater tank is filled to the brim and filtered inside: holes, box, sump and pipes come with the change.',
+                    Phrase::AFreshwaterTankIsFilled,
                 ),
                 Sentence::of(
-                    'Describe drains and weir, place the holes, try every pane for toughening; or an overflow box hung over the rim.',
+                    Phrase::DescribeDrainsAndWeir,
                 ),
                 $facts->basis(),
             );

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\OtherRooms;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -59,7 +60,7 @@ final class Cooling implements Topic
             Figure::number(
                 'settlesSummerC',
                 $parts['settles'],
-                Sentence::of('with {background} from pumps and lights', $parts),
+                Sentence::of(Phrase::WithFromPumpsAndLights, $parts),
                 $facts->basis(),
                 Working::of(
                     Topic::LABELS['settlesSummerC'],
@@ -78,8 +79,8 @@ final class Cooling implements Topic
                 'coolingW',
                 $parts['over'],
                 $over > 0
-                    ? Sentence::of('to hold the set point; a chiller of {chiller}, in free air', $parts)
-                    : Sentence::of('it holds the set point by itself'),
+                    ? Sentence::of(Phrase::ToHoldTheSetPoint, $parts)
+                    : Sentence::of(Phrase::ItHoldsTheSetPoint),
                 $facts->basis(),
                 Working::of(
                     Topic::LABELS['coolingW'],
@@ -96,7 +97,7 @@ final class Cooling implements Topic
                 ),
             ),
         ];
-        [$help, $more] = self::help($facts, $heat, $over, $still);
+        $help = self::help($facts, $heat, $over, $still, $parts);
 
         return new TopicAnswer($figures, [
             match (true) {
@@ -104,9 +105,9 @@ final class Cooling implements Topic
                     severity: Severity::Fix,
                     rule: 'B-42',
                     about: 'heat',
-                    what: Sentence::of('A summer day heats it to {settles} without any heater', $parts),
-                    why: Sentence::of('Pumps and lights give {background}; animals are lost above {harm}.', $parts),
-                    remedy: Sentence::of($help, $parts + $more),
+                    what: Sentence::of(Phrase::ASummerDayHeats, $parts),
+                    why: Sentence::of(Phrase::PumpsAndLightsGive, $parts),
+                    remedy: $help,
                     basis: $facts->basis(),
                     working: 'settlesSummerC',
                 ),
@@ -114,9 +115,9 @@ final class Cooling implements Topic
                     severity: Severity::Watch,
                     rule: 'B-42',
                     about: 'heat',
-                    what: Sentence::of('Summer days settle at {settles}', $parts),
-                    why: Sentence::of('The set point is {set}; pumps and lights give {background}.', $parts),
-                    remedy: Sentence::of($help, $parts + $more),
+                    what: Sentence::of(Phrase::SummerDaysSettleAt, $parts),
+                    why: Sentence::of(Phrase::TheSetPoint, $parts),
+                    remedy: $help,
                     basis: $facts->basis(),
                     working: 'settlesSummerC',
                 ),
@@ -124,8 +125,8 @@ final class Cooling implements Topic
                     severity: Severity::Fine,
                     rule: 'B-42',
                     about: 'heat',
-                    what: Sentence::of('Summer days need no cooling: {settles}', $parts),
-                    why: Sentence::of('The set point is {set}.', $parts),
+                    what: Sentence::of(Phrase::SummerDaysNeedNoCooling, $parts),
+                    why: Sentence::of(Phrase::TheSetPointIs, $parts),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'settlesSummerC',
@@ -156,15 +157,15 @@ final class Cooling implements Topic
     /**
      * Fans come first; their water is said, since the top-off brings it and the room takes it.
      *
-     * @return array{0: string, 1: array<string, Quantity>}
+     * @param  array<string, Quantity>  $parts
      */
-    private static function help(Facts $facts, TankHeat $heat, float $over, Evaporation $still): array
+    private static function help(Facts $facts, TankHeat $heat, float $over, Evaporation $still, array $parts): Sentence
     {
         if ($facts->word(F::Top) !== 'open') {
-            return [
-                'Open the top for a fan, or a chiller of {chiller}, in free air and never in a closed cabinet.',
-                [],
-            ];
+            return Sentence::of(
+                Phrase::OpenTheTopForAFan,
+                $parts,
+            );
         }
         $fan = Evaporation::of(
             $heat->evaporatingM2,
@@ -174,18 +175,16 @@ final class Cooling implements Topic
             1,
             self::FAN_MS,
         );
-        $parts = [
+        $parts += [
             'fan' => Quantity::of($fan->watts - $still->watts, Kind::Power),
             'water' => Quantity::of($fan->litresPerDay - $still->litresPerDay, Kind::DailyVolume),
         ];
 
-        return [
+        return Sentence::of(
             $fan->watts - $still->watts >= $over
-                ? 'A fan over the whole surface carries off up to {fan}, of {over} needed; it takes up to {water} more RO, and '.
-                    'the room takes the damp.'
-                : 'A fan over the whole surface carries off {fan} of {over} and takes {water} more RO; for the rest a chiller '.
-                    'in free air, {chiller} if it stands alone.',
+                ? Phrase::AFanOverTheWholeSurface
+                : Phrase::AFanOverTheWholeSurfaceCarries,
             $parts,
-        ];
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -56,7 +57,7 @@ final class Damp implements Topic
                 Figure::number(
                     'roomDampPct',
                     $parts['after'],
-                    Sentence::of('on a winter night; {before} without the tank', $parts),
+                    Sentence::of(Phrase::OnAWinterNight, $parts),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['roomDampPct'],
@@ -75,7 +76,7 @@ final class Damp implements Topic
                 Figure::number(
                     'dewPointC',
                     $parts['dew'],
-                    Sentence::of('colder panes and corners run with water'),
+                    Sentence::of(Phrase::ColderPanesAndCornersRun),
                     $facts->basis(),
                 ),
             ],
@@ -85,13 +86,13 @@ final class Damp implements Topic
                         severity: Severity::Fix,
                         rule: 'B-42',
                         about: 'heat',
-                        what: Sentence::of('The room goes to {after} on a winter night', $parts),
+                        what: Sentence::of(Phrase::TheRoomGoes, $parts),
                         why: Sentence::of(
-                            '{litres} go into its air; everything colder than {dew} runs with water, and mould follows.',
+                            Phrase::GoIntoItsAir,
                             $parts,
                         ),
                         remedy: Sentence::of(
-                            '{changes} air changes an hour would hold {damp}; or a hood, or a dryer whose heat is counted.',
+                            Phrase::AirChangesAnHourWouldHold,
                             $parts,
                         ),
                         basis: $facts->basis(),
@@ -101,9 +102,9 @@ final class Damp implements Topic
                         severity: Severity::Watch,
                         rule: 'B-42',
                         about: 'heat',
-                        what: Sentence::of('The room goes to {after} on a winter night', $parts),
-                        why: Sentence::of('{litres} go into its air; panes colder than {dew} mist over.', $parts),
-                        remedy: Sentence::of('{changes} air changes an hour would hold {damp}.', $parts),
+                        what: Sentence::of(Phrase::TheRoomGoes, $parts),
+                        why: Sentence::of(Phrase::GoIntoItsAirPanes, $parts),
+                        remedy: Sentence::of(Phrase::AirChangesAnHourWouldHold2, $parts),
                         basis: $facts->basis(),
                         working: 'roomDampPct',
                     ),
@@ -111,8 +112,8 @@ final class Damp implements Topic
                         severity: Severity::Fine,
                         rule: 'B-42',
                         about: 'heat',
-                        what: Sentence::of('The room stays at {after} on a winter night', $parts),
-                        why: Sentence::of('{litres} go into its air.', $parts),
+                        what: Sentence::of(Phrase::TheRoomStays, $parts),
+                        why: Sentence::of(Phrase::GoIntoItsAir2, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'roomDampPct',

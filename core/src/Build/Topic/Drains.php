@@ -15,6 +15,7 @@ use Velbrin\Core\Build\Hole;
 use Velbrin\Core\Build\Levels;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Overflow;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -48,8 +49,8 @@ final class Drains implements Asks, Topic
     public static function checks(): array
     {
         return [
-            Check::safety('B-22.blocked', 'drain', 'Does a blocked main drain stay off the floor?', self::blocked(...)),
-            Check::plain('X-22.valves', 'drain', 'Can every drain be shut?', self::valves(...)),
+            Check::safety('B-22.blocked', 'drain', Phrase::DoesABlockedMainDrainStay, self::blocked(...)),
+            Check::plain('X-22.valves', 'drain', Phrase::CanEveryDrainBeShut, self::valves(...)),
         ];
     }
 
@@ -64,9 +65,9 @@ final class Drains implements Asks, Topic
                 Severity::Fix,
                 'B-79',
                 'drain',
-                Sentence::of('One open pipe, without strainer or spare'),
-                Sentence::of('A single snail or leaf closes the only way down.'),
-                Sentence::of('A strainer that cannot be sucked flat, and a second pipe as emergency.'),
+                Sentence::of(Phrase::OneOpenPipe),
+                Sentence::of(Phrase::ASingleSnailOrLeafCloses),
+                Sentence::of(Phrase::AStrainerThatCannotBeSucked),
                 $facts->basis(),
             );
         }
@@ -81,7 +82,7 @@ final class Drains implements Asks, Topic
     /** Each school with these pipes and one main drain blocked, as litres on the floor (B-20). */
     private static function schools(Facts $facts, DrainSchool $own): Figure
     {
-        $parts = $words = [];
+        $schools = [];
         foreach (self::COMPARED as $school) {
             try {
                 $litres = BlockedMain::of(Facts::of($facts->brief->with(F::Drains, $school->value)))->floorL;
@@ -89,12 +90,17 @@ final class Drains implements Asks, Topic
                 // Its pipes are not described.
                 continue;
             }
-            $parts[$school->value] = Quantity::of($litres, Kind::Volume);
-            $words[] = ($school === $own ? 'this one, ' : '').$school->short().' {'.$school->value.'}';
+            $schools[] = Sentence::of($school === $own ? Phrase::ThisOne : Phrase::SchoolLitres, [
+                'school' => $school->short(),
+                'litres' => Quantity::of($litres, Kind::Volume),
+            ]);
         }
-        $count = count($words) === 1 ? 'one school' : count($words).' schools';
+        if ($schools === []) {
+            return Figure::waiting('drainSchools', [F::DrainBoreMm->value]);
+        }
+        $count = count($schools) === 1 ? 'one school' : count($schools).' schools';
 
-        return Figure::words('drainSchools', $count, Sentence::of(implode(' · ', $words), $parts), $facts->basis());
+        return Figure::words('drainSchools', $count, Sentence::listed(Phrase::SideBySide, ...$schools), $facts->basis());
     }
 
     /** @return array{0: Figure, 1: list<Finding>} */
@@ -152,7 +158,7 @@ final class Drains implements Asks, Topic
             'flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow),
             'n' => Quantity::of(BlockedMain::mains($facts), Kind::Count),
         ];
-        $note = BlockedMain::mains($facts) > 1 ? '{n} alike together; planned return {flow}' : 'planned return {flow}';
+        $note = BlockedMain::mains($facts) > 1 ? Phrase::AlikeTogetherPlannedReturn : Phrase::PlannedReturn;
 
         return Figure::number(
             'drainLh',
@@ -179,21 +185,21 @@ final class Drains implements Asks, Topic
                     severity: Severity::Fix,
                     rule: 'B-22',
                     about: 'drain',
-                    what: Sentence::of('Main drain carries {carries}, the return brings {flow}', $parts),
-                    why: Sentence::of('The rest stands up over the drain until something else takes it.', $parts),
-                    remedy: Sentence::of('Run the return at {carries} or less, or choose a wider drain.', $parts),
+                    what: Sentence::of(Phrase::MainDrainCarries, $parts),
+                    why: Sentence::of(Phrase::TheRestStandsUpOver, $parts),
+                    remedy: Sentence::of(Phrase::RunTheReturnAtOrLess, $parts),
                     basis: $facts->basis(),
                     working: 'drainLh',
                 ),
             ];
         }
-        $why = Sentence::of('{spare} more than the {flow} the return brings.', $parts);
+        $why = Sentence::of(Phrase::MoreThanTheTheReturnBrings, $parts);
         $findings = [
             Finding::of(
                 severity: Severity::Fine,
                 rule: 'B-22',
                 about: 'drain',
-                what: Sentence::of('Main drain carries {carries}', $parts),
+                what: Sentence::of(Phrase::MainDrainCarries2, $parts),
                 why: $why,
                 remedy: null,
                 basis: $facts->basis(),
@@ -205,9 +211,9 @@ final class Drains implements Asks, Topic
                 Severity::Watch,
                 'B-22',
                 'drain',
-                Sentence::of('Half blocked, the main drain carries {half}', $parts),
-                Sentence::of('A snail or a strand of algae is enough; the return brings {flow}.', $parts),
-                Sentence::of('Guard the inlet, and look at it at each visit.'),
+                Sentence::of(Phrase::HalfBlockedTheMainDrainCarries, $parts),
+                Sentence::of(Phrase::ASnailOrAStrand, $parts),
+                Sentence::of(Phrase::GuardTheInlet),
                 $facts->basis(),
             );
         }
@@ -232,19 +238,19 @@ final class Drains implements Asks, Topic
                     Severity::Fix,
                     'X-22',
                     'drain',
-                    Sentence::of('A valve can be shut on every drain'),
+                    Sentence::of(Phrase::AValveCanBeShut),
                     Sentence::of(
-                        'A hand that closes them for a job, or one turned by mistake, blocks the emergency with the main.',
+                        Phrase::AHandThatClosesThem,
                     ),
-                    Sentence::of('None on the emergency; or a union in its place.'),
+                    Sentence::of(Phrase::NoneOnTheEmergency),
                     $facts->basis(),
                 )
                 : Finding::of(
                     Severity::Fine,
                     'X-22',
                     'drain',
-                    Sentence::of('One drain at least has no valve'),
-                    Sentence::of('Nothing that a hand can turn blocks all of them.'),
+                    Sentence::of(Phrase::OneDrainAtLeast),
+                    Sentence::of(Phrase::NothingThatAHandCanTurn),
                     null,
                     $facts->basis(),
                 ),
@@ -270,9 +276,9 @@ final class Drains implements Asks, Topic
                 Severity::Watch,
                 'X-1',
                 'drain',
-                Sentence::of('{holes} holes are for main drains, {mains} are counted', $parts),
-                Sentence::of('What the drains carry is worked out for the number counted; drawn are the holes.'),
-                Sentence::of('Put right whichever is wrong.'),
+                Sentence::of(Phrase::HolesAreForMainDrains, $parts),
+                Sentence::of(Phrase::WhatTheDrainsCarryIsWorked),
+                Sentence::of(Phrase::PutRightWhicheverIsWrong),
                 $facts->basis(),
             ),
         ];
@@ -293,13 +299,13 @@ final class Drains implements Asks, Topic
                 Figure::number(
                     'blockedMm',
                     $below,
-                    Sentence::of('when the return chamber has run empty'),
+                    Sentence::of(Phrase::WhenTheReturnChamberHasRun),
                     $facts->basis(),
                 ),
                 Figure::number(
                     'blockedFloorL',
                     $floor,
-                    Sentence::of('{adds} can come, {room} fit', $parts),
+                    Sentence::of(Phrase::CanComeFit, $parts),
                     $facts->basis(),
                     self::floorWorking($facts, $blocked),
                 ),
@@ -307,12 +313,12 @@ final class Drains implements Asks, Topic
         }
         $note =
             $blocked->sets === null
-                ? Sentence::of('the other main drains take all of it')
-                : Sentence::of('{pipes} takes it, {needed} over the {sets}’s inlet', self::words($facts, $blocked));
+                ? Sentence::of(Phrase::TheOtherMainDrainsTakeAll)
+                : Sentence::of(Phrase::TakesItOverTheSInlet, self::words($facts, $blocked));
 
         return [
             Figure::number('blockedMm', $below, $note, $facts->basis(), self::levelWorking($facts, $blocked)),
-            Figure::number('blockedFloorL', $floor, Sentence::of('nothing on the floor'), $facts->basis()),
+            Figure::number('blockedFloorL', $floor, Sentence::of(Phrase::NothingOnTheFloor), $facts->basis()),
         ];
     }
 
@@ -402,12 +408,12 @@ final class Drains implements Asks, Topic
         if ($blocked->keepsUp) {
             $why =
                 $blocked->sets === null
-                    ? 'The others carry {others} of {flow}; the water stands {below} below the rim.'
-                    : '{flow} needs {needed} over the {sets}’s inlet and leaves {below} to the rim; at the rim {atRim} could go.';
+                    ? Phrase::TheOthersCarry
+                    : Phrase::NeedsOverTheSInlet;
             $what =
                 $blocked->sets === null
-                    ? 'One main drain blocked: the others take it'
-                    : 'Blocked main drain: the {pipes} takes it';
+                    ? Phrase::OneMainDrainBlocked
+                    : Phrase::BlockedMainDrain;
 
             return [
                 Finding::of(
@@ -422,13 +428,16 @@ final class Drains implements Asks, Topic
                 ),
             ];
         }
-        $carries =
+        $carries = Sentence::of(
             $blocked->atRimLh > 0
-                ? 'With the level at the rim the rest carries {atRim} of {flow}.'
-                : 'Nothing else drains the display.';
-        $wider = $blocked->hasEmergency
-            ? 'An emergency drain wide enough for {flow}'
-            : 'An emergency drain that takes {flow}';
+                ? Phrase::WithTheLevelAtTheRim
+                : Phrase::NothingElseDrainsTheDisplay,
+            $parts,
+        );
+        $parts['wider'] = Sentence::of(
+            $blocked->hasEmergency ? Phrase::AnEmergencyDrainWideEnoughFor : Phrase::AnEmergencyDrainThatTakes,
+            $parts,
+        );
 
         return [
             $blocked->floorL > 0
@@ -436,12 +445,12 @@ final class Drains implements Asks, Topic
                     severity: Severity::Stop,
                     rule: 'B-22',
                     about: 'drain',
-                    what: Sentence::of('Blocked main drain puts {floor} on the floor', $parts),
-                    why: Sentence::of(
-                        $carries.' {adds} can come up, {room} fit between the water line and the rim.',
+                    what: Sentence::of(Phrase::BlockedMainDrainPuts, $parts),
+                    why: Sentence::joined($carries, Sentence::of(
+                        Phrase::CanComeUpFit,
                         $parts,
-                    ),
-                    remedy: Sentence::of($wider.', or at most {room} in the return chamber and top-off together.', $parts),
+                    )),
+                    remedy: Sentence::of(Phrase::OrAtMostInTheReturn, $parts),
                     basis: $facts->basis(),
                     working: 'blockedFloorL',
                 )
@@ -449,9 +458,9 @@ final class Drains implements Asks, Topic
                     severity: Severity::Watch,
                     rule: 'B-22',
                     about: 'drain',
-                    what: Sentence::of('Blocked main drain: the display rises to {below} below the rim', $parts),
-                    why: Sentence::of($carries.' The return chamber runs empty first; the pump then runs dry.', $parts),
-                    remedy: Sentence::of($wider.' would keep the return running.', $parts),
+                    what: Sentence::of(Phrase::BlockedMainDrainThe, $parts),
+                    why: Sentence::joined($carries, Sentence::of(Phrase::TheReturnChamberRunsEmptyFirst)),
+                    remedy: Sentence::of(Phrase::WouldKeepTheReturnRunning, $parts),
                     basis: $facts->basis(),
                     working: 'blockedFloorL',
                 ),

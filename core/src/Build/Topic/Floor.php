@@ -11,6 +11,7 @@ use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\FloorLoad;
 use Velbrin\Core\Build\FloorWord;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanMass;
 use Velbrin\Core\Build\Topic;
@@ -36,9 +37,9 @@ final class Floor implements Asks, Topic
     public static function checks(): array
     {
         return [
-            Check::safety('B-11.floor', 'floor', 'Does the floor carry it?', self::floor(...)),
-            Check::safety('B-12.wall', 'floor', 'Is a wall opened for it?', self::wall(...)),
-            Check::plain('B-14.level', 'floor', 'Is the floor level?', self::level(...)),
+            Check::safety('B-11.floor', 'floor', Phrase::DoesTheFloorCarryIt, self::floor(...)),
+            Check::safety('B-12.wall', 'floor', Phrase::IsAWallOpenedForIt, self::wall(...)),
+            Check::plain('B-14.level', 'floor', Phrase::IsTheFloorLevel, self::level(...)),
         ];
     }
 
@@ -54,7 +55,7 @@ final class Floor implements Asks, Topic
             Figure::number(
                 'massKg',
                 $total,
-                Sentence::of('water once, rock, sand, panes, stand, equipment and people leaning on it'),
+                Sentence::of(Phrase::WaterOnceRockSandPanesStand),
                 $grounds,
                 Working::of(
                     'Whole mass, running',
@@ -95,14 +96,14 @@ final class Floor implements Asks, Topic
                     ? Figure::words(
                         'bendingKpa',
                         'does not bend',
-                        Sentence::of('a slab on the ground bears, it does not span'),
+                        Sentence::of(Phrase::ASlabOnTheGroundBears),
                         $facts->basis(),
                     )
                     : Figure::waiting('bendingKpa', $load->missing))
                 : Figure::number(
                     'bendingKpa',
                     Quantity::of($load->bendingKpa, Kind::Pressure),
-                    Sentence::of('uniform load with the same bending moment'),
+                    Sentence::of(Phrase::UniformLoadWithTheSameBending),
                     $facts->basis(),
                     Working::of(
                         'Same bending as a load of',
@@ -122,7 +123,7 @@ final class Floor implements Asks, Topic
             'floorWord',
             $load->word->words(),
             Sentence::of(
-                $load->word === FloorWord::Within ? 'local code decides' : 'the software never approves a floor',
+                $load->word === FloorWord::Within ? Phrase::LocalCodeDecides : Phrase::TheSoftwareNeverApprovesAFloor,
             ),
             $facts->basis(),
         );
@@ -144,7 +145,7 @@ final class Floor implements Asks, Topic
         $load = FloorLoad::of($facts, $mass);
         array_map($facts->leaveOpen(...), $load->unknown);
         $parts = ['mass' => Quantity::of($mass->totalKg(), Kind::Mass), 'reasons' => implode(', ', $load->reasons)];
-        $against = 'The floor’s own figures are not known.';
+        $against = Sentence::of(Phrase::TheFloorsOwnFigures);
         if ($load->use !== null && $load->allowanceKpa !== null) {
             $use = Quantity::of(100 * $load->use, Kind::Percent)->apartFrom(
                 100 * FloorLoad::WITHIN,
@@ -155,29 +156,28 @@ final class Floor implements Asks, Topic
                 'allowance' => Quantity::of($load->allowanceKpa, Kind::Pressure),
                 'load' => Quantity::of($load->use * $load->allowanceKpa, Kind::Pressure),
             ];
-            $against = 'It asks {load} of the floor, {use} of the {allowance} entered.';
+            $against = Sentence::of(Phrase::ItAsksOfTheFloor, $parts);
         }
-        [$severity, $what, $why, $remedy] = match ($load->floorAlone) {
+        [$severity, $what, $remedy] = match ($load->floorAlone) {
             FloorWord::Within => [
                 Severity::Fine,
-                '{mass} is within the usual allowance, confirm locally',
-                $against,
+                Phrase::IsWithinTheUsualAllowance,
                 null,
             ],
             FloorWord::Ask => [
                 Severity::Fix,
-                '{mass}: ask a structural engineer before ordering',
-                $against.' On the list: {reasons}.',
-                'Get the engineer’s word in writing; it stands as a gate before the order.',
+                Phrase::AskAStructuralEngineerBeforeOrdering,
+                Phrase::GetTheEngineersWordInWriting,
             ],
             FloorWord::Never => [
                 Severity::Stop,
-                '{mass}: never without a structural engineer’s document',
-                $against.' On the list: {reasons}.',
-                'Store the engineer’s signed document, or change what is asked of the floor. No waiver exists for this.',
+                Phrase::NeverWithoutAStructuralEngineersDocument,
+                Phrase::StoreTheEngineersSignedDocument,
             ],
         };
-        $why = Sentence::of($why, $parts);
+        $why = $load->floorAlone === FloorWord::Within
+            ? $against
+            : Sentence::joined($against, Sentence::of(Phrase::OnTheList, $parts));
 
         return [
             Finding::of(
@@ -201,7 +201,7 @@ final class Floor implements Asks, Topic
     private static function wall(Facts $facts): array
     {
         if ($facts->word(F::WallOpening) === 'no') {
-            $what = Sentence::of('No wall is opened for it');
+            $what = Sentence::of(Phrase::NoWallIsOpenedForIt);
 
             return [
                 Finding::of(
@@ -209,7 +209,7 @@ final class Floor implements Asks, Topic
                     'B-12',
                     'floor',
                     $what,
-                    Sentence::of('What the walls carry goes on as it did.'),
+                    Sentence::of(Phrase::WhatTheWallsCarryGoes),
                     null,
                     $facts->basis(),
                 ),
@@ -221,11 +221,11 @@ final class Floor implements Asks, Topic
                 Severity::Stop,
                 'B-12',
                 'floor',
-                Sentence::of('A wall is opened: never without a structural engineer’s document'),
+                Sentence::of(Phrase::AWallIsOpened),
                 Sentence::of(
-                    'It may carry the house, through every storey beneath; the wall above must not settle onto glass.',
+                    Phrase::ItMayCarryTheHouse,
                 ),
-                Sentence::of('Store the engineer’s signed document before anything is cut. No waiver exists for this.'),
+                Sentence::of(Phrase::StoreTheEngineersSignedDocumentBefore),
                 $facts->basis(),
             ),
         ];
@@ -249,20 +249,20 @@ final class Floor implements Asks, Topic
                     Severity::Fix,
                     'B-14',
                     'floor',
-                    Sentence::of('Floor falls {slope} in a metre', $parts),
+                    Sentence::of(Phrase::FloorFallsInAMetre, $parts),
                     Sentence::of(
-                        'A tank out of level or twisted loads its seams unevenly; up to {limit} is usual.',
+                        Phrase::ATankOutOfLevel,
                         $parts,
                     ),
-                    Sentence::of('Level the stand before filling.'),
+                    Sentence::of(Phrase::LevelTheStandBeforeFilling),
                     $facts->basisOf(F::OutOfLevelMmM),
                 )
                 : Finding::of(
                     Severity::Fine,
                     'B-14',
                     'floor',
-                    Sentence::of('Floor is level to {slope} in a metre', $parts),
-                    Sentence::of('Up to {limit} is usual.', $parts),
+                    Sentence::of(Phrase::FloorIsLevel, $parts),
+                    Sentence::of(Phrase::UpToIsUsual2, $parts),
                     null,
                     $facts->basisOf(F::OutOfLevelMmM),
                 ),

@@ -14,6 +14,7 @@ use Velbrin\Core\Build\HoleFit;
 use Velbrin\Core\Build\HolePlan;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Pane;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -45,10 +46,10 @@ final class Holes implements Asks, Topic
         $findings = array_merge(...array_map(fn (HoleFit $f): array => self::tooNear($f, $facts), $fits));
         $least = min(array_map(fn (HoleFit $f): float => $f->spareMm(), $fits));
         if ($least >= 0) {
-            $what = Sentence::of('Every hole keeps its distance, with {spare} over', [
+            $what = Sentence::of(Phrase::EveryHoleKeepsItsDistance, [
                 'spare' => Quantity::of($least, Kind::Length),
             ]);
-            $why = Sentence::of('The panel check does not count holes: whoever drills answers for the pane.');
+            $why = Sentence::of(Phrase::ThePanelCheckDoesNotCount);
             $findings[] = Finding::of(Severity::Fine, 'B-24', 'overflow', $what, $why, null, $facts->basis());
         }
         array_push($findings, ...self::underWater($plan, $facts));
@@ -60,7 +61,7 @@ final class Holes implements Asks, Topic
                 Figure::words(
                     'holes',
                     $n === 1 ? '1 hole' : "{$n} holes",
-                    Sentence::of($least < 0 ? 'the tightest lacks {spare}' : 'the tightest has {spare} over', $parts),
+                    Sentence::of($least < 0 ? Phrase::TheTightestLacks : Phrase::TheTightestHasOver, $parts),
                     $facts->basis(),
                 ),
             ],
@@ -70,7 +71,7 @@ final class Holes implements Asks, Topic
 
     public static function checks(): array
     {
-        return [Check::safety('B-24.toughened', 'overflow', 'May the panes be drilled?', self::toughened(...))];
+        return [Check::safety('B-24.toughened', 'overflow', Phrase::MayThePanesBeDrilled, self::toughened(...))];
     }
 
     /**
@@ -85,14 +86,14 @@ final class Holes implements Asks, Topic
             return [];
         }
         if ($facts->word(F::Material) !== 'glass') {
-            $why = Sentence::of('Slow, with water, the edge left smooth: a chipped edge cracks.');
+            $why = Sentence::of(Phrase::SlowWithWaterTheEdgeLeft);
 
             return [
                 Finding::of(
                     Severity::Fine,
                     'B-24',
                     'overflow',
-                    Sentence::of('Acrylic panes are drilled as they come'),
+                    Sentence::of(Phrase::AcrylicPanesAreDrilledAsThey),
                     $why,
                     null,
                     $facts->basis(),
@@ -111,10 +112,10 @@ final class Holes implements Asks, Topic
                     Severity::Stop,
                     'B-24',
                     'overflow',
-                    Sentence::of('A hole in toughened glass: {panes}', ['panes' => implode(', ', $struck)]),
-                    Sentence::of('It shatters whole when it is drilled. No care and no speed changes that.'),
+                    Sentence::of(Phrase::AHoleInToughenedGlass, ['panes' => implode(', ', $struck)]),
+                    Sentence::of(Phrase::ItShattersWhole),
                     Sentence::of(
-                        'Another pane, an overflow over the rim, or a pane cut and drilled before it is toughened.',
+                        Phrase::AnotherPaneAnOverflowOver,
                     ),
                     $facts->basis(),
                     subject: implode(', ', $struck),
@@ -129,9 +130,9 @@ final class Holes implements Asks, Topic
                     Severity::Fix,
                     'B-24',
                     'overflow',
-                    Sentence::of('Nobody has tried whether the panes are toughened'),
-                    Sentence::of('Floor panes often are. A toughened pane shatters when it is drilled.'),
-                    Sentence::of('Look at each pane with polarised light before a drill is near it.'),
+                    Sentence::of(Phrase::NobodyHasTriedWhetherThePanes),
+                    Sentence::of(Phrase::FloorPanesOften),
+                    Sentence::of(Phrase::LookAtEachPaneWithPolarised),
                     $facts->basis(),
                 ),
             ];
@@ -142,8 +143,8 @@ final class Holes implements Asks, Topic
                 Severity::Fine,
                 'B-24',
                 'overflow',
-                Sentence::of('No pane that is drilled is toughened'),
-                Sentence::of('Tried with polarised light. Try it once more at the pane itself before the drill.'),
+                Sentence::of(Phrase::NoPaneThatIsDrilled),
+                Sentence::of(Phrase::TriedWithPolarisedLight),
                 null,
                 $facts->basis(),
             ),
@@ -165,12 +166,12 @@ final class Holes implements Asks, Topic
                 Severity::Fix,
                 'B-24',
                 'overflow',
-                Sentence::of('{name}: {edge} from its centre to the edge', $parts),
+                Sentence::of(Phrase::FromItsCentreToTheEdge, $parts),
                 Sentence::of(
-                    'One and a half hole diameters are asked, here {need}: less, and the pane cracks from the hole outwards.',
+                    Phrase::OneAndAHalfHoleDiameters,
                     $parts,
                 ),
-                Sentence::of('Move it inwards, or a smaller bulkhead.'),
+                Sentence::of(Phrase::MoveItInwards),
                 $facts->basis(),
             );
         }
@@ -190,9 +191,9 @@ final class Holes implements Asks, Topic
                 Severity::Fix,
                 'B-24',
                 'overflow',
-                Sentence::of('{name}: {apart} to the next hole’s centre', $pair),
-                Sentence::of('{need} are asked: glass as wide as the larger hole between the two.', $pair),
-                Sentence::of('Further apart.'),
+                Sentence::of(Phrase::ToTheNextHolesCentre, $pair),
+                Sentence::of(Phrase::AreAskedGlassAsWide, $pair),
+                Sentence::of(Phrase::FurtherApart),
                 $facts->basis(),
             );
         }
@@ -222,9 +223,9 @@ final class Holes implements Asks, Topic
                     Severity::Watch,
                     'B-24',
                     'overflow',
-                    Sentence::of('{n} below the water line', ['n' => Quantity::of(count($deep), Kind::Count)]),
-                    Sentence::of('Unless they stand within an overflow box, their seals alone hold back the display.'),
-                    Sentence::of('Inside a box with its edge at the weir, or a standpipe; and a valve outside each.'),
+                    Sentence::of(Phrase::BelowTheWaterLine, ['n' => Quantity::of(count($deep), Kind::Count)]),
+                    Sentence::of(Phrase::UnlessTheyStandWithinAnOverflow),
+                    Sentence::of(Phrase::InsideABoxWithItsEdge),
                     $facts->basis(),
                 ),
             ];

@@ -9,6 +9,7 @@ use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -31,9 +32,9 @@ final class Hung implements Asks, Topic
     public static function checks(): array
     {
         return [
-            Check::safety('B-53.fixings', 'light', 'Do the fixings hold what hangs from them?', self::fixings(...)),
-            Check::safety('B-53.sheaves', 'light', 'Do the sheaves’ fixings hold?', self::sheaves(...)),
-            Check::safety('B-53.winch', 'light', 'Does the winch hold what it pulls?', self::winch(...)),
+            Check::safety('B-53.fixings', 'light', Phrase::DoTheFixingsHoldWhatHangs, self::fixings(...)),
+            Check::safety('B-53.sheaves', 'light', Phrase::DoTheSheavesFixingsHold, self::sheaves(...)),
+            Check::safety('B-53.winch', 'light', Phrase::DoesTheWinchHold, self::winch(...)),
         ];
     }
 
@@ -54,7 +55,7 @@ final class Hung implements Asks, Topic
             $needed,
             'B-53',
         );
-        $note = Sentence::of('five times the worst share of one; to be confirmed on site by a competent person');
+        $note = Sentence::of(Phrase::FiveTimesTheWorstShare);
 
         return new TopicAnswer([Figure::number('hangingKg', $needed, $note, $facts->basis(), $working)]);
     }
@@ -69,7 +70,7 @@ final class Hung implements Asks, Topic
         $facts->need(F::LampsKg);
         $mass = $facts->numberOrNone(F::LampsKg);
         if ($mass === null) {
-            $what = Sentence::of('Nothing hangs over the water');
+            $what = Sentence::of(Phrase::NothingHangsOverTheWater);
 
             return [
                 Finding::of(
@@ -77,7 +78,7 @@ final class Hung implements Asks, Topic
                     'B-53',
                     'light',
                     $what,
-                    Sentence::of('The lamps stand on the tank.'),
+                    Sentence::of(Phrase::TheLampsStandOnTheTank),
                     null,
                     $facts->basis(),
                 ),
@@ -100,9 +101,9 @@ final class Hung implements Asks, Topic
                     severity: Severity::Fine,
                     rule: 'B-53',
                     about: 'light',
-                    what: Sentence::of('The entered fixings hold what hangs: {breaking} against {needed}', $parts),
+                    what: Sentence::of(Phrase::TheEnteredFixingsHoldWhatHangs, $parts),
                     why: Sentence::of(
-                        'Fixing and ceiling to be confirmed on site by a competent person; two people to hang it.',
+                        Phrase::FixingAndCeilingToBeConfirmed,
                     ),
                     remedy: null,
                     basis: $facts->basis(),
@@ -112,14 +113,13 @@ final class Hung implements Asks, Topic
                     severity: Severity::Stop,
                     rule: 'B-53',
                     about: 'light',
-                    what: Sentence::of('Each fixing must hold {needed}, this one breaks at {breaking}', $parts),
+                    what: Sentence::of(Phrase::EachFixingMustHold, $parts),
                     why: Sentence::of(
-                        '{mass} hang from {n}; one may carry {share} of it, and over water and people five times that is asked.',
+                        Phrase::HangFromOneMayCarry,
                         $parts,
                     ),
                     remedy: Sentence::of(
-                        'More or stronger fixings into what carries, less mass, or a stand for the lamps. A competent person '.
-                        'confirms it on site.',
+                        Phrase::MoreOrStrongerFixings,
                     ),
                     basis: $facts->basis(),
                     working: 'hangingKg',
@@ -143,7 +143,7 @@ final class Hung implements Asks, Topic
         $facts->need(F::Sheaves);
         $sheaves = $facts->numberOrNone(F::Sheaves);
         if ($sheaves === null) {
-            $what = Sentence::of('No sheave turns a cable');
+            $what = Sentence::of(Phrase::NoSheaveTurnsACable);
 
             return [
                 Finding::of(
@@ -151,7 +151,7 @@ final class Hung implements Asks, Topic
                     'B-84',
                     'light',
                     $what,
-                    Sentence::of('Each pull goes straight into its fixing.'),
+                    Sentence::of(Phrase::EachPullGoesStraight),
                     null,
                     $facts->basis(),
                 ),
@@ -168,7 +168,10 @@ final class Hung implements Asks, Topic
             'breaking' => Quantity::of($breaking, Kind::Mass)->apartFrom($needed),
             'n' => Quantity::of($onBlock, Kind::Count),
         ];
-        $each = $onBlock > 1 ? '{n} cables of {pull} run over one block.' : 'Each cable pulls {pull}.';
+        $each = Sentence::of(
+            $onBlock > 1 ? Phrase::CablesOfRunOverOneBlock : Phrase::EachCablePulls,
+            $parts,
+        );
 
         return [
             $breaking >= $needed
@@ -176,12 +179,10 @@ final class Hung implements Asks, Topic
                     Severity::Fine,
                     'B-84',
                     'light',
-                    Sentence::of('The sheaves’ fixings hold: {breaking} against {needed}', $parts),
-                    Sentence::of(
-                        $each.
-                            ' Look at rope, pins and brake at every lamp service; mark work and use height on each run.',
-                        $parts,
-                    ),
+                    Sentence::of(Phrase::TheSheavesFixingsHold, $parts),
+                    Sentence::joined($each, Sentence::of(
+                        Phrase::LookAtRope,
+                    )),
                     null,
                     $facts->basis(),
                 )
@@ -189,14 +190,12 @@ final class Hung implements Asks, Topic
                     Severity::Stop,
                     'B-53',
                     'light',
-                    Sentence::of('A sheave’s fixing must hold {needed}, it breaks at {breaking}', $parts),
+                    Sentence::of(Phrase::ASheavesFixingMustHold, $parts),
+                    Sentence::joined($each, Sentence::of(
+                        Phrase::TheSheaveThatTurnsItBears,
+                    )),
                     Sentence::of(
-                        $each.
-                            ' The sheave that turns it bears both its ends; five times that is asked over water and people.',
-                        $parts,
-                    ),
-                    Sentence::of(
-                        'A stronger fixing, more cables, or a smaller turn. A competent person confirms it on site.',
+                        Phrase::AStrongerFixing,
                     ),
                     $facts->basis(),
                 ),
@@ -238,8 +237,8 @@ final class Hung implements Asks, Topic
                     Severity::Fine,
                     'B-53',
                     'light',
-                    Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
-                    Sentence::of('Its brake holds by itself; nobody stands under what hangs by it.'),
+                    Sentence::of(Phrase::TheWinchIsRated, $parts),
+                    Sentence::of(Phrase::ItsBrakeHoldsByItself),
                     null,
                     $facts->basis(),
                 )
@@ -247,9 +246,9 @@ final class Hung implements Asks, Topic
                     Severity::Stop,
                     'B-53',
                     'light',
-                    Sentence::of('The winch is rated at {winch}, it pulls {all}', $parts),
-                    Sentence::of('Sheaves give on 96 % of the pull each: at the drum it is more than the lamps weigh.'),
-                    Sentence::of('A stronger winch with a brake of its own.'),
+                    Sentence::of(Phrase::TheWinchIsRated, $parts),
+                    Sentence::of(Phrase::SheavesGiveOn96),
+                    Sentence::of(Phrase::AStrongerWinchWithABrake),
                     $facts->basis(),
                 ),
         ];

@@ -10,6 +10,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Storeys;
@@ -66,8 +67,8 @@ final class InCabinet implements Asks, Topic
                 Severity::Fine,
                 'B-62',
                 'access',
-                Sentence::of('Everything stands in the cabinet, and each thing comes out alone'),
-                Sentence::of('The places are a proposal; cables, hoses and an arm need room besides.'),
+                Sentence::of(Phrase::EverythingStandsInTheCabinet),
+                Sentence::of(Phrase::ThePlacesAreAProposal),
                 null,
                 $facts->basis(),
             );
@@ -86,7 +87,7 @@ final class InCabinet implements Asks, Topic
 
     public static function checks(): array
     {
-        return [Check::safety('B-62.out', 'access', 'Does each thing in the cabinet come out again?', self::out(...))];
+        return [Check::safety('B-62.out', 'access', Phrase::DoesEachThingInTheCabinet, self::out(...))];
     }
 
     /**
@@ -107,7 +108,7 @@ final class InCabinet implements Asks, Topic
         $pieces = self::pieces($facts);
         $shutIn = array_merge(...array_map(fn (Packing $p): array => $p->shutIn, $cabinet->each));
         if ($shutIn === []) {
-            $what = Sentence::of('Nothing that stands in the cabinet is shut in for good');
+            $what = Sentence::of(Phrase::NothingThatStandsInTheCabinet);
 
             return [
                 Finding::of(
@@ -115,7 +116,7 @@ final class InCabinet implements Asks, Topic
                     'B-62',
                     'access',
                     $what,
-                    Sentence::of('Each passes the opening, alone or after a neighbour.'),
+                    Sentence::of(Phrase::EachPassesTheOpening),
                     null,
                     $facts->basis(),
                 ),
@@ -127,11 +128,11 @@ final class InCabinet implements Asks, Topic
                 Severity::Stop,
                 'B-62',
                 'access',
-                Sentence::of('It fits, but does not come out: {names}', ['names' => $pieces[$row]->name]),
+                Sentence::of(Phrase::ItFitsButDoesNotCome, ['names' => $pieces[$row]->name]),
                 Sentence::of(
-                    'Its way out is closed even in an empty cabinet: a repair would mean taking the tank down.',
+                    Phrase::ItsWayOutIsClosedEven,
                 ),
-                Sentence::of('A larger opening, or another device.'),
+                Sentence::of(Phrase::ALargerOpening),
                 $facts->basis(),
                 subject: $pieces[$row]->id === '' ? $pieces[$row]->name : $pieces[$row]->id,
             ),
@@ -153,12 +154,12 @@ final class InCabinet implements Asks, Topic
                 Severity::Fix,
                 'B-62',
                 'access',
-                Sentence::of('{one} and {other} stand in each other', [
+                Sentence::of(Phrase::AndStandInEachOther, [
                     'one' => $pieces[$one]->name,
                     'other' => $pieces[$other]->name,
                 ]),
-                Sentence::of('Their places were chosen by hand and overlap.'),
-                Sentence::of('Move one, or let its place be proposed.'),
+                Sentence::of(Phrase::TheirPlacesWereChosenByHand),
+                Sentence::of(Phrase::MoveOneOrLetItsPlace),
                 $facts->basis(),
             );
         }
@@ -167,12 +168,12 @@ final class InCabinet implements Asks, Topic
                 Severity::Watch,
                 'B-62',
                 'access',
-                Sentence::of('{name} comes out only after {first}', [
+                Sentence::of(Phrase::ComesOutOnlyAfter, [
                     'name' => $pieces[$row]->name,
                     'first' => implode(' and ', array_map(fn (int $r): string => $pieces[$r]->name, $rows)),
                 ]),
-                Sentence::of('No place was found where each comes out alone.'),
-                Sentence::of('A wider opening, a lower neighbour, or one thing elsewhere.'),
+                Sentence::of(Phrase::NoPlaceWasFound),
+                Sentence::of(Phrase::AWiderOpening),
                 $facts->basis(),
             );
         }
@@ -205,13 +206,13 @@ final class InCabinet implements Asks, Topic
                     Severity::Fix,
                     'B-62',
                     'power',
-                    Sentence::of('Beside the open sump, where it is splashed: {names}', [
+                    Sentence::of(Phrase::BesideTheOpenSump, [
                         'names' => implode(', ', $names),
                     ]),
                     Sentence::of(
-                        'Bursting bubbles carry salt as high as the cabinet: contacts creep, a socket may become live.',
+                        Phrase::BurstingBubblesCarrySaltAsHigh,
                     ),
-                    Sentence::of('A compartment of its own, or the board outside.'),
+                    Sentence::of(Phrase::ACompartmentOfItsOwn),
                     $facts->basis(),
                 ),
             ];
@@ -250,8 +251,8 @@ final class InCabinet implements Asks, Topic
             $rise,
             Sentence::of(
                 $isClosed
-                    ? 'closed, from {watts} that its devices give off'
-                    : 'if it were closed; with its openings less: measure it',
+                    ? Phrase::ClosedFromThatItsDevicesGive
+                    : Phrase::IfItWereClosed,
                 $parts,
             ),
             $facts->basis(),
@@ -276,12 +277,12 @@ final class InCabinet implements Asks, Topic
                         severity: Severity::Watch,
                         rule: 'B-62',
                         about: 'heat',
-                        what: Sentence::of('A closed cabinet warms by {rise}', $parts),
+                        what: Sentence::of(Phrase::AClosedCabinetWarmsBy, $parts),
                         why: Sentence::of(
-                            '{watts} stay in it: drivers and power supplies age, the sump is warmed in summer.',
+                            Phrase::StayInIt,
                             $parts,
                         ),
-                        remedy: Sentence::of('Openings low and high, or a fan; the drivers on the board outside.'),
+                        remedy: Sentence::of(Phrase::OpeningsLowAndHigh),
                         basis: $facts->basis(),
                         working: 'cabinetWarmK',
                     ),
@@ -291,8 +292,8 @@ final class InCabinet implements Asks, Topic
                         severity: Severity::Fine,
                         rule: 'B-62',
                         about: 'heat',
-                        what: Sentence::of('The closed cabinet warms by {rise}', $parts),
-                        why: Sentence::of('Up to {most} is usual.', $parts),
+                        what: Sentence::of(Phrase::TheClosedCabinetWarmsBy, $parts),
+                        why: Sentence::of(Phrase::UpToIsUsual, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'cabinetWarmK',
@@ -338,9 +339,9 @@ final class InCabinet implements Asks, Topic
                 throw OutOfRange::number(
                     "gear.{$piece->listed}.in",
                     (float) $piece->compartment,
-                    'the number of a compartment there is',
-                    Quantity::of(1, Kind::Count),
-                    Quantity::of(count($spaces), Kind::Count),
+                    Phrase::TheNumberOfACompartmentThere,
+                    least: Quantity::of(1, Kind::Count),
+                    most: Quantity::of(count($spaces), Kind::Count),
                 );
             }
         }
@@ -473,18 +474,18 @@ final class InCabinet implements Asks, Topic
                 throw OutOfRange::number(
                     "gear.{$row->row}.xMm",
                     $x,
-                    'within the cabinet',
-                    Quantity::of(0, Kind::Length),
-                    Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length),
+                    Phrase::WithinTheCabinet,
+                    least: Quantity::of(0, Kind::Length),
+                    most: Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length),
                 );
             }
             if ($y + $at->deepMm() > $space->depthMm) {
                 throw OutOfRange::number(
                     "gear.{$row->row}.yMm",
                     $y,
-                    'within the cabinet',
-                    Quantity::of(0, Kind::Length),
-                    Quantity::of(max(0.0, $space->depthMm - $at->deepMm()), Kind::Length),
+                    Phrase::WithinTheCabinet,
+                    least: Quantity::of(0, Kind::Length),
+                    most: Quantity::of(max(0.0, $space->depthMm - $at->deepMm()), Kind::Length),
                 );
             }
             $pinned[$at->row] = $at;
@@ -506,24 +507,24 @@ final class InCabinet implements Asks, Topic
         ];
         [$because, $remedy] = match ($why) {
             'air' => [
-                'It takes its air from the room; in a closed cabinet it heats itself and what stands there.',
-                'Beside the tank, or the next room.',
+                Phrase::ItTakesItsAir,
+                Phrase::BesideTheTank,
             ],
             'headroom' => [
-                'It takes {needs} with the room for its service; inside are {has}.',
+                Phrase::ItTakesWithTheRoom,
                 $piece->standingMm() <= $facts->brief->limit(HouseRule::HeadroomMm)
-                    ? 'The usual {usual} inside would do; or a lower one, or elsewhere.'
-                    : 'A cabinet with {needs} inside, a lower one, or elsewhere.',
+                    ? Phrase::TheUsualInsideWouldDo
+                    : Phrase::ACabinetWithInside,
             ],
             'door' => [
-                '{along} by {deep}, {high} high, does not pass the opening.',
-                'A larger opening, or elsewhere. It must come out again too.',
+                Phrase::ByHighDoesNotPass,
+                Phrase::ALargerOpeningOr,
             ],
-            'compartment' => ['The compartment it belongs in does not take it.', 'Another compartment, or elsewhere.'],
-            'floor' => ['{along} by {deep} is larger than the cabinet’s floor.', 'A smaller one, or elsewhere.'],
+            'compartment' => [Phrase::TheCompartmentItBelongsInDoes, Phrase::AnotherCompartmentOrElsewhere],
+            'floor' => [Phrase::ByIsLargerThanTheCabinets, Phrase::ASmallerOneOr],
             default => [
-                'What stands there leaves no floor of {along} by {deep}.',
-                'A longer cabinet, a smaller sump, or elsewhere.',
+                Phrase::WhatStandsThereLeavesNoFloor,
+                Phrase::ALongerCabinet,
             ],
         };
 
@@ -531,7 +532,7 @@ final class InCabinet implements Asks, Topic
             Severity::Fix,
             'B-62',
             'access',
-            Sentence::of('{name} does not go into the cabinet', $parts),
+            Sentence::of(Phrase::DoesNotGoIntoTheCabinet, $parts),
             Sentence::of($because, $parts),
             Sentence::of($remedy, $parts),
             $facts->basis(),

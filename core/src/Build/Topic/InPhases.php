@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
@@ -35,7 +36,7 @@ final class InPhases implements Topic
         foreach ($rows as $row) {
             $until = $row->numberOr('until');
             if ($until !== null && $until <= $row->number('phase')) {
-                throw OutOfRange::number("phases.{$row->row}.until", $until, 'later than the phase it is bought in');
+                throw OutOfRange::number("phases.{$row->row}.until", $until, Phrase::LaterThanThePhase);
             }
             $last = max($last, (int) $row->number('phase'), (int) ($until ?? 1));
         }
@@ -46,13 +47,13 @@ final class InPhases implements Topic
                     'outlets',
                     F::OutletsFree,
                     'outlets',
-                    'An outlet over a finished tank means an electrician over water.',
+                    Phrase::AnOutletOverAFinishedTank,
                 ],
                 [
                     'ports',
                     F::PortsFree,
                     'controller ports',
-                    'A second controller beside the first is two programmes that know nothing of each other.',
+                    Phrase::ASecondControllerBesideTheFirst,
                 ],
             ] as [$column, $has, $words, $why]
         ) {
@@ -75,9 +76,9 @@ final class InPhases implements Topic
                 Severity::Watch,
                 'B-86',
                 'overflow',
-                Sentence::of('All phases together take {n}', ['n' => $holes === 1.0 ? '1 hole' : "{$holes} holes"]),
-                Sentence::of('A full tank is not drilled: every hole is made, and closed, in the first phase.'),
-                Sentence::of('Put them all on the hole plan now.'),
+                Sentence::of(Phrase::AllPhasesTogetherTake, ['n' => $holes === 1.0 ? '1 hole' : "{$holes} holes"]),
+                Sentence::of(Phrase::AFullTankIsNotDrilled),
+                Sentence::of(Phrase::PutThemAllOnTheHole),
                 $facts->basis(),
             );
         }
@@ -87,12 +88,12 @@ final class InPhases implements Topic
                 Severity::Watch,
                 'B-86',
                 'price',
-                Sentence::of('{name} is of no use from phase {until} on', [
+                Sentence::of(Phrase::IsOfNoUseFromPhase, [
                     'name' => $row->called('purchase'),
                     'until' => (string) (int) $row->number('until'),
                 ]),
-                Sentence::of('{price} are spent for the time until then.', ['price' => self::money($row)]),
-                Sentence::of('Buy the later one at once, or have the client sign that it is meant so.'),
+                Sentence::of(Phrase::AreSpentForTheTimeUntil, ['price' => self::money($row)]),
+                Sentence::of(Phrase::BuyTheLaterOneAtOnce),
                 $facts->basis(),
             );
         }
@@ -101,8 +102,8 @@ final class InPhases implements Topic
                 Severity::Fine,
                 'B-86',
                 'price',
-                Sentence::of('No purchase is made useless by a later phase'),
-                Sentence::of('Outlets and ports are there for all phases.'),
+                Sentence::of(Phrase::NoPurchaseIsMadeUseless),
+                Sentence::of(Phrase::OutletsAndPortsAreThere),
                 null,
                 $facts->basis(),
             );
@@ -115,7 +116,7 @@ final class InPhases implements Topic
                     'phases',
                     $last === 1 ? 'one phase' : "{$last} phases",
                     $lost > 0
-                        ? Sentence::of('{lost} go into what a later phase makes useless', [
+                        ? Sentence::of(Phrase::GoIntoWhatALaterPhase, [
                             'lost' => number_format($lost, 2),
                         ])
                         : null,
@@ -138,7 +139,7 @@ final class InPhases implements Topic
         string $column,
         ?float $has,
         string $words,
-        string $why,
+        Phrase $why,
         Facts $facts,
     ): array {
         $most = $at = 0;
@@ -169,9 +170,9 @@ final class InPhases implements Topic
                     Severity::Watch,
                     'B-86',
                     'power',
-                    Sentence::of('Reserve {most} {words} for phase {phase}', $parts),
-                    Sentence::of('Nobody has said how many there are. '.$why),
-                    Sentence::of('Count them, and keep the rest free.'),
+                    Sentence::of(Phrase::ReserveForPhase, $parts),
+                    Sentence::joined(Sentence::of(Phrase::NobodyHasSaidHowManyThere), Sentence::of($why)),
+                    Sentence::of(Phrase::CountThemAndKeepTheRest),
                     $facts->basis(),
                 ),
             ],
@@ -180,9 +181,9 @@ final class InPhases implements Topic
                     Severity::Fix,
                     'B-86',
                     'power',
-                    Sentence::of('Phase {phase} needs {most} {words}, there are {has}', $parts),
+                    Sentence::of(Phrase::PhaseNeedsThereAre, $parts),
                     Sentence::of($why),
-                    Sentence::of('Plan them in now, unused until then.'),
+                    Sentence::of(Phrase::PlanThemInNow),
                     $facts->basis(),
                 ),
             ],

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Storeys;
 use Velbrin\Core\Build\Topic;
@@ -52,7 +53,7 @@ final class InStand implements Topic
                 Figure::number(
                     'sumpLiftMm',
                     Quantity::of($spare, Kind::Length),
-                    Sentence::of('for a cup, a pump, an arm'),
+                    Sentence::of(Phrase::ForACup),
                     $facts->basis(),
                     $working,
                 ),
@@ -63,9 +64,9 @@ final class InStand implements Topic
                         severity: Severity::Fix,
                         rule: 'X-34',
                         about: 'access',
-                        what: Sentence::of('The sump is {spare} too high for the stand', $parts),
-                        why: Sentence::of('It cannot come in, nor out again once the tank stands.'),
-                        remedy: Sentence::of('A lower sump, or a stand that is {spare} higher inside.', $parts),
+                        what: Sentence::of(Phrase::TheSumpIsTooHigh, $parts),
+                        why: Sentence::of(Phrase::ItCannotCome),
+                        remedy: Sentence::of(Phrase::ALowerSump, $parts),
                         basis: $facts->basis(),
                         working: 'sumpLiftMm',
                     ),
@@ -73,9 +74,9 @@ final class InStand implements Topic
                         severity: Severity::Watch,
                         rule: 'X-34',
                         about: 'access',
-                        what: Sentence::of('{spare} between sump and brace', $parts),
-                        why: Sentence::of('A skimmer cup and a forearm need about {lift}.', $parts),
-                        remedy: Sentence::of('Check that each device comes out without moving another.'),
+                        what: Sentence::of(Phrase::BetweenSumpAndBrace, $parts),
+                        why: Sentence::of(Phrase::ASkimmerCupAndAForearm, $parts),
+                        remedy: Sentence::of(Phrase::CheckThatEachDeviceComesOut),
                         basis: $facts->basis(),
                         working: 'sumpLiftMm',
                     ),
@@ -83,8 +84,8 @@ final class InStand implements Topic
                         severity: Severity::Fine,
                         rule: 'X-34',
                         about: 'access',
-                        what: Sentence::of('{spare} between sump and brace', $parts),
-                        why: Sentence::of('Cups and pumps come out upwards.'),
+                        what: Sentence::of(Phrase::BetweenSumpAndBrace, $parts),
+                        why: Sentence::of(Phrase::CupsAndPumpsComeOutUpwards),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'sumpLiftMm',

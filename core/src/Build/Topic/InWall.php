@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -48,9 +49,9 @@ final class InWall implements Topic
                 Severity::Fine,
                 'B-77',
                 'floor',
-                Sentence::of('Temporary props are planned'),
+                Sentence::of(Phrase::TemporaryPropsArePlanned),
                 Sentence::of(
-                    'They stand before the first stone comes out, and stay until the lintel carries. The engineer says where.',
+                    Phrase::TheyStandBeforeTheFirstStone,
                 ),
                 null,
                 $facts->basis(),
@@ -59,8 +60,8 @@ final class InWall implements Topic
                 Severity::Fine,
                 'B-77',
                 'floor',
-                Sentence::of('The engineer’s document says no props are needed'),
-                Sentence::of('Keep it with the consents.'),
+                Sentence::of(Phrase::TheEngineersDocumentSaysNoProps),
+                Sentence::of(Phrase::KeepItWithTheConsents),
                 null,
                 $facts->basis(),
             ),
@@ -68,9 +69,9 @@ final class InWall implements Topic
                 Severity::Fix,
                 'B-77',
                 'floor',
-                Sentence::of('Temporary props are not planned'),
-                Sentence::of('While the wall is open, what it carried hangs on nothing.'),
-                Sentence::of('Ask the structural engineer for props, their places and when they go.'),
+                Sentence::of(Phrase::TemporaryPropsAreNotPlanned),
+                Sentence::of(Phrase::WhileTheWallIsOpen),
+                Sentence::of(Phrase::AskTheStructuralEngineerForProps),
                 $facts->basis(),
             ),
         };
@@ -83,8 +84,8 @@ final class InWall implements Topic
                 Severity::Fine,
                 'B-77',
                 'floor',
-                Sentence::of('The wall was searched for cables and pipes'),
-                Sentence::of('What was found is marked on it and on the plan.'),
+                Sentence::of(Phrase::TheWallWasSearchedForCables),
+                Sentence::of(Phrase::WhatWasFoundIsMarked),
                 null,
                 $facts->basis(),
             )
@@ -92,10 +93,10 @@ final class InWall implements Topic
                 Severity::Fix,
                 'B-77',
                 'floor',
-                Sentence::of('The wall is not searched for cables and pipes'),
-                Sentence::of('A cut cable kills, a cut pipe floods.'),
+                Sentence::of(Phrase::TheWallIsNotSearched),
+                Sentence::of(Phrase::ACutCableKills),
                 Sentence::of(
-                    'Search it with a locator, switch off, mark; a licensed electrician moves what is in the way.',
+                    Phrase::SearchItWithALocator,
                 ),
                 $facts->basis(),
             );
@@ -114,26 +115,26 @@ final class InWall implements Topic
                 Severity::Fix,
                 'B-77',
                 'floor',
-                Sentence::of('Nobody has said what gap stays under the lintel'),
-                Sentence::of('A wall that settles onto glass breaks it.'),
-                Sentence::of('Draw it with {least} or more of air; the engineer gives the settling.', $parts),
+                Sentence::of(Phrase::NobodyHasSaidWhatGapStays),
+                Sentence::of(Phrase::AWallThatSettlesOntoGlass),
+                Sentence::of(Phrase::DrawItWithOrMore, $parts),
                 $facts->basis(),
             ),
             $gap < self::GAP_MM => Finding::of(
                 Severity::Fix,
                 'B-12',
                 'floor',
-                Sentence::of('Only {gap} between lintel and tank', $parts),
-                Sentence::of('A wall that settles onto glass breaks it.'),
-                Sentence::of('{least} or more, closed with something soft.', $parts),
+                Sentence::of(Phrase::OnlyBetweenLintelAndTank, $parts),
+                Sentence::of(Phrase::AWallThatSettlesOntoGlass),
+                Sentence::of(Phrase::OrMoreClosedWithSomethingSoft, $parts),
                 $facts->basis(),
             ),
             default => Finding::of(
                 Severity::Fine,
                 'B-12',
                 'floor',
-                Sentence::of('{gap} of air under the lintel', $parts),
-                Sentence::of('Closed with something soft, never packed.'),
+                Sentence::of(Phrase::OfAirUnderTheLintel, $parts),
+                Sentence::of(Phrase::ClosedWithSomethingSoft),
                 null,
                 $facts->basis(),
             ),
@@ -152,8 +153,8 @@ final class InWall implements Topic
                 Severity::Fine,
                 'B-12',
                 'access',
-                Sentence::of('{gap} to work in behind the wall', $parts),
-                Sentence::of('It is worth more than any device: keep it free.'),
+                Sentence::of(Phrase::ToWorkInBehindTheWall, $parts),
+                Sentence::of(Phrase::ItIsWorthMoreThanAny),
                 null,
                 $facts->basis(),
             )
@@ -161,9 +162,9 @@ final class InWall implements Topic
                 Severity::Watch,
                 'B-12',
                 'access',
-                Sentence::of('{gap} behind the wall: a person does not turn in it', $parts),
-                Sentence::of('Everything behind is then done from the front, over the water.'),
-                Sentence::of('{wide} behind, or every part within reach from the front.', $parts),
+                Sentence::of(Phrase::BehindTheWall, $parts),
+                Sentence::of(Phrase::EverythingBehindIsThenDone),
+                Sentence::of(Phrase::BehindOrEveryPartWithinReach, $parts),
                 $facts->basis(),
             );
     }

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\Topic;
@@ -38,34 +39,34 @@ final class JumpGuard implements Topic
                         'display',
                         Sentence::of(
                             $isOpen
-                                ? 'Nothing keeps fish in under the open top'
-                                : 'Nothing keeps fish out of the overflow',
+                                ? Phrase::NothingKeepsFishInUnder
+                                : Phrase::NothingKeepsFishOut,
                         ),
                         Sentence::of(
                             $isOpen
-                                ? 'Wrasses, gobies and newcomers jump at night and are found on the floor.'
-                                : 'Small fish go over the weir and sit in the box or in the sump.',
+                                ? Phrase::WrassesGobiesAndNewcomersJump
+                                : Phrase::SmallFishGoOverTheWeir,
                         ),
-                        Sentence::of('Clear mesh over the top, an upright grid on the weir.'),
+                        Sentence::of(Phrase::ClearMeshOverTheTop),
                         $facts->basis(),
                     ),
                     'lid' => Finding::of(
                         Severity::Fix,
                         'B-26',
                         'display',
-                        Sentence::of('A flat lid over the comb strands fish'),
-                        Sentence::of('A fish that jumps lands on the dry side of it and does not find back.'),
-                        Sentence::of('Clear mesh, or a grid that stands upright on the weir.'),
+                        Sentence::of(Phrase::AFlatLidOverTheComb),
+                        Sentence::of(Phrase::AFishThatJumpsLands),
+                        Sentence::of(Phrase::ClearMeshOrAGrid),
                         $facts->basis(),
                     ),
                     default => Finding::of(
                         Severity::Fine,
                         'B-26',
                         'display',
-                        Sentence::of('Fish are kept in by {what}', [
+                        Sentence::of(Phrase::FishAreKeptInBy, [
                             'what' => PlanSheet::spec(F::Guard)->choices[$guard],
                         ]),
-                        Sentence::of('Look for gaps at cables, hoses and corners.'),
+                        Sentence::of(Phrase::LookForGapsAtCables),
                         null,
                         $facts->basis(),
                     ),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
@@ -59,16 +60,16 @@ final class LampsAsMade implements Topic
                 'light',
                 Sentence::of(
                     $low
-                        ? '{name} hangs {above} above the rim, its maker asks {limit} or more'
-                        : '{name} hangs {above} above the rim, its maker allows {limit}',
+                        ? Phrase::HangsAboveTheRim
+                        : Phrase::HangsAboveTheRimIts,
                     $parts,
                 ),
                 Sentence::of(
                     $low
-                        ? 'Splash, salt and heat reach it; its beams do not meet.'
-                        : 'Its light falls beside the tank, and its bracket or cable is not made for it.',
+                        ? Phrase::SplashSaltAndHeatReach
+                        : Phrase::ItsLightFallsBesideTheTank,
                 ),
-                Sentence::of('Hang it at {limit}.', $parts),
+                Sentence::of(Phrase::HangItAt, $parts),
                 $facts->basis(),
             );
         }
@@ -103,9 +104,9 @@ final class LampsAsMade implements Topic
                 Severity::Watch,
                 'X-1',
                 'light',
-                Sentence::of('The lamps {verb} {sum} together, {written} are written for all', $parts),
-                Sentence::of('Heat, circuits and hanging count with what is written.'),
-                Sentence::of('Put right whichever is wrong.'),
+                Sentence::of(Phrase::TheLampsTogether, $parts),
+                Sentence::of(Phrase::HeatCircuitsAndHangingCount),
+                Sentence::of(Phrase::PutRightWhicheverIsWrong),
                 $facts->basis(),
             );
         }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\FeedLayer;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -42,11 +43,11 @@ final class Layers implements Topic
                 Severity::Fine,
                 'X-20',
                 'topoff',
-                Sentence::of($layer->stops() ? 'The {layer} stops: {against}' : 'The {layer} catches: {against}', [
+                Sentence::of($layer->stops() ? Phrase::TheStops : Phrase::TheCatches, [
                     'layer' => $layer->label(),
                     'against' => $layer->against(),
                 ]),
-                Sentence::of('It does not see: {blind}.', ['blind' => $layer->blindTo()]),
+                Sentence::of(Phrase::ItDoesNotSee, ['blind' => $layer->blindTo()]),
                 null,
                 $facts->basis(),
             );
@@ -65,9 +66,9 @@ final class Layers implements Topic
                 Severity::Fix,
                 'X-23',
                 'topoff',
-                Sentence::of('Stays open without power: {names}', ['names' => implode(', ', $openWithoutPower)]),
-                Sentence::of('A power cut, a pulled plug or a dead controller leaves the water running.'),
-                Sentence::of('A valve that closes when its power goes.'),
+                Sentence::of(Phrase::StaysOpenWithoutPower, ['names' => implode(', ', $openWithoutPower)]),
+                Sentence::of(Phrase::APowerCut),
+                Sentence::of(Phrase::AValveThatCloses),
                 $facts->basis(),
             );
         }
@@ -77,7 +78,7 @@ final class Layers implements Topic
                 Figure::words(
                     'layers',
                     count($stops) === 1 ? '1 principle stops it' : count($stops).' principles stop it',
-                    Sentence::of('{names}', $parts),
+                    Sentence::of(Phrase::Names, $parts),
                     $facts->basis(),
                 ),
             ],

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -48,31 +49,30 @@ final class Leaks implements Topic
                 Severity::Watch,
                 'R-47',
                 'display',
-                Sentence::of('A leak at the display’s bottom loses {up}', $parts),
+                Sentence::of(Phrase::ALeakAtTheDisplaysBottom, $parts),
                 Sentence::of(
-                    'Its own {net}, and {lifts} the return still lifts; the sump stands still, heaters there may fall dry.',
+                    Phrase::ItsOwnAndTheReturnStill,
                     $parts,
                 ),
-                Sentence::of('A leak probe that stops the return and the top-off, and cans for the animals.'),
+                Sentence::of(Phrase::ALeakProbeThatStops),
                 $facts->basis(),
             ),
             Finding::of(
                 Severity::Watch,
                 'R-47',
                 'sump',
-                Sentence::of('A leak of the sump loses {down}', $parts),
+                Sentence::of(Phrase::ALeakOfTheSumpLoses, $parts),
                 Sentence::of(
-                    'The pump draws air and {siphons} come down after it; {left} stay in the display, without heating and '.
-                    'movement from below.',
+                    Phrase::ThePumpDrawsAirAndCome,
                     $parts,
                 ),
                 Sentence::of(
-                    'Close the drains’ and the return’s valves; a stream pump and an air stone in the display.',
+                    Phrase::CloseTheDrainsAndTheReturns,
                 ),
                 $facts->basis(),
             ),
         ];
-        $note = Sentence::of('display {up}, sump {down}', $parts);
+        $note = Sentence::of(Phrase::DisplaySump, $parts);
 
         return new TopicAnswer(
             [Figure::number('leakL', Quantity::of(max($upstairs, $downstairs), Kind::Volume), $note, $facts->basis())],

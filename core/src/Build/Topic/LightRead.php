@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\LightPoint;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -91,7 +92,7 @@ final class LightRead implements Topic
                 (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $m) !== 1 ||
                     ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]))
             ) {
-                throw OutOfRange::field("points.{$row->row}.day", 'A day is needed', 'year-month-day, as 2026-03-05');
+                throw OutOfRange::field("points.{$row->row}.day", Phrase::ADayIsNeeded, Phrase::YearMonthDay);
             }
         }
         $lamps = Lighting::overTank($facts);
@@ -120,31 +121,30 @@ final class LightRead implements Topic
                 Severity::Watch,
                 'B-52',
                 'light',
-                Sentence::of('{n} read with the meter: too few to calibrate', $parts),
-                Sentence::of('{least} or more, at different places and depths.', $parts),
-                Sentence::of('Read further points at full power.'),
+                Sentence::of(Phrase::ReadWithTheMeter, $parts),
+                Sentence::of(Phrase::OrMoreAtDifferentPlaces, $parts),
+                Sentence::of(Phrase::ReadFurtherPointsAtFullPower),
                 $facts->basis(),
             ),
             $survey->scatterPct > self::SCATTER_PCT => Finding::of(
                 Severity::Watch,
                 'B-52',
                 'light',
-                Sentence::of('The meter and the plan do not agree: readings scatter by {scatter}', $parts),
+                Sentence::of(Phrase::TheMeterAndThePlanDo, $parts),
                 Sentence::of(
-                    'They are {share} of the prediction in the mean; a lamp, a height or a shadow is not as planned.',
+                    Phrase::TheyAreOfThePrediction,
                     $parts,
                 ),
-                Sentence::of('Look at lamps, heights and rock, then read again.'),
+                Sentence::of(Phrase::LookAtLamps),
                 $facts->basis(),
             ),
             default => Finding::of(
                 Severity::Fine,
                 'B-52',
                 'light',
-                Sentence::of('The meter reads {share} of the prediction', $parts),
+                Sentence::of(Phrase::TheMeterReadsOfThePrediction, $parts),
                 Sentence::of(
-                    '{n} points, scattered by {scatter}. The maps follow it. Read again after a year, or when a lamp, a pump or '.
-                    'the rock changes.',
+                    Phrase::PointsScatteredByTheMapsFollow,
                     $parts,
                 ),
                 null,
@@ -205,7 +205,7 @@ final class LightRead implements Topic
             'n' => Quantity::of($ratio[1], Kind::Count),
         ];
         $what = Sentence::of(
-            $off >= 0 ? '{other} reads {off} more than {one}' : '{other} reads {off} less than {one}',
+            $off >= 0 ? Phrase::ReadsMoreThan : Phrase::ReadsLessThan,
             $parts,
         );
 
@@ -215,8 +215,8 @@ final class LightRead implements Topic
                 'B-52',
                 'light',
                 $what,
-                Sentence::of('At {n} points on the same day: corals moved by one are wrong by the other.', $parts),
-                Sentence::of('Keep to one meter here, or have both calibrated.'),
+                Sentence::of(Phrase::AtPointsOnTheSameDay, $parts),
+                Sentence::of(Phrase::KeepToOneMeterHere),
                 $facts->basis(),
             )
             : Finding::of(
@@ -224,7 +224,7 @@ final class LightRead implements Topic
                 'B-52',
                 'light',
                 $what,
-                Sentence::of('At {n} points on the same day: near enough for one another.', $parts),
+                Sentence::of(Phrase::AtPointsOnTheSameDayNear, $parts),
                 null,
                 $facts->basis(),
             );
@@ -246,21 +246,21 @@ final class LightRead implements Topic
                 Severity::Watch,
                 'B-52',
                 'light',
-                Sentence::of('{after}: {off} less light than {before}', $parts),
+                Sentence::of(Phrase::LessLightThan, $parts),
                 Sentence::of(
-                    'At {n} points both times: lamps age, panes and diffusers cloud, rock grows into the light.',
+                    Phrase::AtPointsBothTimes,
                     $parts,
                 ),
-                Sentence::of('Clean, look at heights, then new lamps in steps.'),
+                Sentence::of(Phrase::CleanLookAtHeightsThenNew),
                 $facts->basis(),
             ),
             $off > self::DAYS_PCT => Finding::of(
                 Severity::Watch,
                 'B-83',
                 'light',
-                Sentence::of('{after}: {off} more light than {before}', $parts),
-                Sentence::of('At {n} points both times: what was used to less is burnt.', $parts),
-                Sentence::of('Start a ramp: back to the old light, then a little more each week.'),
+                Sentence::of(Phrase::MoreLightThan, $parts),
+                Sentence::of(Phrase::AtPointsBothTimesWhat, $parts),
+                Sentence::of(Phrase::StartARamp),
                 $facts->basis(),
             ),
             default => Finding::of(
@@ -268,10 +268,10 @@ final class LightRead implements Topic
                 'B-52',
                 'light',
                 Sentence::of(
-                    $off < 0 ? '{after}: {off} less light than {before}' : '{after}: {off} more light than {before}',
+                    $off < 0 ? Phrase::LessLightThan : Phrase::MoreLightThan,
                     $parts,
                 ),
-                Sentence::of('At {n} points both times: within reading it again.', $parts),
+                Sentence::of(Phrase::AtPointsBothTimesWithin, $parts),
                 null,
                 $facts->basis(),
             ),

@@ -13,6 +13,7 @@ use Velbrin\Core\Build\LitDay;
 use Velbrin\Core\Build\LitTank;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OtherVessel;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -97,7 +98,7 @@ final class Lighting implements Topic
                 Figure::number(
                     'lightEven',
                     $even,
-                    Sentence::of('least by mean; the dimmest corner has {corner}', $parts),
+                    Sentence::of(Phrase::LeastByMean, $parts),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['lightEven'],
@@ -113,7 +114,7 @@ final class Lighting implements Topic
                 Figure::number(
                     'dliMol',
                     $dli,
-                    Sentence::of('in the mean, ramps counted'),
+                    Sentence::of(Phrase::InTheMean),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['dliMol'],
@@ -137,7 +138,7 @@ final class Lighting implements Topic
                 Figure::words(
                     'coralShares',
                     implode(', ', $shares),
-                    Sentence::of('share of the area halfway down in each group’s usual range'),
+                    Sentence::of(Phrase::ShareOfTheAreaHalfwayDown),
                     $facts->basis(),
                 ),
             ],
@@ -147,12 +148,12 @@ final class Lighting implements Topic
                         severity: Severity::Watch,
                         rule: 'B-50',
                         about: 'light',
-                        what: Sentence::of('Uneven light: the dimmest place has {even} of the mean', $parts),
+                        what: Sentence::of(Phrase::UnevenLightTheDimmestPlace, $parts),
                         why: Sentence::of(
-                            'The dimmest corner gets {corner}, the mean is {mean}; {limit} is a fair aim.',
+                            Phrase::TheDimmestCornerGets,
                             $parts,
                         ),
-                        remedy: Sentence::of('Hang the lamps higher, move them apart, or add one.'),
+                        remedy: Sentence::of(Phrase::HangTheLampsHigher),
                         basis: $facts->basis(),
                         working: 'lightEven',
                     )
@@ -160,11 +161,11 @@ final class Lighting implements Topic
                         severity: Severity::Fine,
                         rule: 'B-50',
                         about: 'light',
-                        what: Sentence::of('Even light: the dimmest place has {even} of the mean', $parts),
+                        what: Sentence::of(Phrase::EvenLightTheDimmestPlace, $parts),
                         why: Sentence::of(
                             $factor === null
-                                ? 'A survey with a meter calibrates it (B-52).'
-                                : 'Through what the meter read.',
+                                ? Phrase::ASurveyWithAMeterCalibrates
+                                : Phrase::ThroughWhatTheMeterRead,
                         ),
                         remedy: null,
                         basis: $facts->basis(),
@@ -195,9 +196,9 @@ final class Lighting implements Topic
             throw OutOfRange::number(
                 F::SandDepthMm->value,
                 $facts->number(F::SandDepthMm),
-                'less than the water is deep',
-                Quantity::of(0, Kind::Length),
-                Quantity::of(floor(DisplayTank::of($facts)->waterMm()), Kind::Length),
+                Phrase::LessThanTheWaterIsDeep,
+                least: Quantity::of(0, Kind::Length),
+                most: Quantity::of(floor(DisplayTank::of($facts)->waterMm()), Kind::Length),
             );
         }
         $lamps = self::fixtures($facts, $length, $width);
@@ -227,9 +228,10 @@ final class Lighting implements Topic
                     : throw OutOfRange::number(
                         F::MapDepthMm->value,
                         $depth,
-                        "0 to the sand, {$water}",
-                        Quantity::of(0, Kind::Length),
-                        Quantity::of($water, Kind::Length),
+                        Phrase::N0ToTheSand,
+                        ['water' => (string) $water],
+                        least: Quantity::of(0, Kind::Length),
+                        most: Quantity::of($water, Kind::Length),
                     );
         }
 
@@ -255,7 +257,7 @@ final class Lighting implements Topic
             Figure::number(
                 'lightKwh',
                 $month,
-                Sentence::of('as long as {hours} a day at full power', [
+                Sentence::of(Phrase::AsLongAsADay, [
                     'hours' => Quantity::of($day->fullHours(), Kind::Hours),
                 ]),
                 $facts->basis(),
@@ -290,7 +292,7 @@ final class Lighting implements Topic
             Figure::number(
                 'rampMol',
                 $first,
-                Sentence::of('then {step} more each week, to {full} after {weeks}', [
+                Sentence::of(Phrase::ThenMoreEachWeek, [
                     'step' => Quantity::of(($mol - $first->value) / $weeks, Kind::DailyLight),
                     'full' => Quantity::of($mol, Kind::DailyLight),
                     'weeks' => Quantity::of(7 * $weeks, Kind::Days),
@@ -333,8 +335,8 @@ final class Lighting implements Topic
                     severity: Severity::Fine,
                     rule: 'K-4',
                     about: 'light',
-                    what: Sentence::of('{share} of the area suit {group} halfway down', $parts),
-                    why: Sentence::of('Their range is {low} to {high}.', $parts),
+                    what: Sentence::of(Phrase::OfTheAreaSuitHalfwayDown, $parts),
+                    why: Sentence::of(Phrase::TheirRangeIsTo, $parts),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'coralShares',
@@ -343,9 +345,9 @@ final class Lighting implements Topic
                     severity: Severity::Watch,
                     rule: 'K-4',
                     about: 'light',
-                    what: Sentence::of('Only {share} of the area suit {group}: too bright', $parts),
-                    why: Sentence::of('Halfway down the mean is {mean}, their range is {low} to {high}.', $parts),
-                    remedy: Sentence::of('Turn the lamps down, hang them higher, or a diffuser.'),
+                    what: Sentence::of(Phrase::OnlyOfTheAreaSuit, $parts),
+                    why: Sentence::of(Phrase::HalfwayDownTheMean, $parts),
+                    remedy: Sentence::of(Phrase::TurnTheLampsDown),
                     basis: $facts->basis(),
                     working: 'coralShares',
                 ),
@@ -353,12 +355,12 @@ final class Lighting implements Topic
                     severity: Severity::Watch,
                     rule: 'K-4',
                     about: 'light',
-                    what: Sentence::of('Only {share} of the area suit {group}: too dim or too uneven', $parts),
+                    what: Sentence::of(Phrase::OnlyOfTheAreaSuitToo, $parts),
                     why: Sentence::of(
-                        'Halfway down the mean is {mean}, their range is {low} to {high}; {half} of the area is a fair aim.',
+                        Phrase::HalfwayDownTheMeanIs,
                         $parts,
                     ),
-                    remedy: Sentence::of('Another lamp, or lamps further apart; or keep them higher in the tank.'),
+                    remedy: Sentence::of(Phrase::AnotherLampOrLampsFurtherApart),
                     basis: $facts->basis(),
                     working: 'coralShares',
                 ),
@@ -431,10 +433,10 @@ final class Lighting implements Topic
                 'darkDays',
                 Quantity::of($days, Kind::Days),
                 $weeks > 0
-                    ? Sentence::of('after filling; full light {full} after it', [
+                    ? Sentence::of(Phrase::AfterFillingFullLightAfterIt, [
                         'full' => Quantity::of($days + 7 * $weeks, Kind::Days),
                     ])
-                    : Sentence::of('after filling'),
+                    : Sentence::of(Phrase::AfterFilling),
                 $facts->basis(),
             ),
         ];
@@ -464,7 +466,8 @@ final class Lighting implements Topic
                 throw OutOfRange::number(
                     "lamps.{$lamps[0]->row}.over",
                     $n,
-                    'the number of a vessel there is: 1 to '.count($facts->brief->vessels),
+                    Phrase::TheNumberOfAVesselThere,
+                    ['count' => (string) count($facts->brief->vessels)],
                 );
             $figures[] = self::other($facts, $vessel, $n, $lamps);
         }
@@ -512,8 +515,7 @@ final class Lighting implements Topic
             "otherLight{$n}",
             self::par($map->mean),
             Sentence::of(
-                '{name}: {least} to {most} halfway down, {mol} in a day of {hours}'.
-                    ($vessel->reversed ? ', lit while the display is dark' : ''),
+                $vessel->reversed ? Phrase::ToHalfwayDownInADay : Phrase::ToHalfwayDownInADayOf,
                 $parts,
             ),
             $facts->basis(),
@@ -528,18 +530,20 @@ final class Lighting implements Topic
             throw OutOfRange::number(
                 "lamps.{$i}.xMm",
                 $lamp->xMm,
-                "0 to {$length}",
-                Quantity::of(0, Kind::Length),
-                Quantity::of($length, Kind::Length),
+                Phrase::N0To,
+                ['length' => (string) $length],
+                least: Quantity::of(0, Kind::Length),
+                most: Quantity::of($length, Kind::Length),
             );
         }
         if ($lamp->yMm > $width) {
             throw OutOfRange::number(
                 "lamps.{$i}.yMm",
                 $lamp->yMm,
-                "0 to {$width}",
-                Quantity::of(0, Kind::Length),
-                Quantity::of($width, Kind::Length),
+                Phrase::N0To2,
+                ['width' => (string) $width],
+                least: Quantity::of(0, Kind::Length),
+                most: Quantity::of($width, Kind::Length),
             );
         }
     }
@@ -574,7 +578,7 @@ final class Lighting implements Topic
         return Figure::number(
             $key,
             self::par($map->mean),
-            Sentence::of('in the mean, {least} to {most}, {depth} under the surface', [
+            Sentence::of(Phrase::InTheMeanTo, [
                 'least' => self::par($map->least),
                 'most' => self::par($map->most),
                 'depth' => Quantity::of($map->depthMm, Kind::Length),

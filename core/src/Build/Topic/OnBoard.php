@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\BoardLayout;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -38,11 +39,11 @@ final class OnBoard implements Topic
                 Severity::Fix,
                 'B-63',
                 'power',
-                Sentence::of('The board has no room for {names}', ['names' => implode(', ', $board->left)]),
-                Sentence::of('Under a strip {plugs} stay free for plugs, and a corner for the cables.', [
+                Sentence::of(Phrase::TheBoardHasNoRoomFor, ['names' => implode(', ', $board->left)]),
+                Sentence::of(Phrase::UnderAStripStayFree, [
                     'plugs' => Quantity::of(BoardLayout::PLUGS_MM, Kind::Length),
                 ]),
-                Sentence::of('A larger board, or a second one.'),
+                Sentence::of(Phrase::ALargerBoard),
                 $facts->basis(),
             );
         } else {
@@ -50,10 +51,9 @@ final class OnBoard implements Topic
                 Severity::Fine,
                 'B-63',
                 'power',
-                Sentence::of('Everything has its place on the board'),
+                Sentence::of(Phrase::EverythingHasItsPlace),
                 Sentence::of(
-                    'Waterproof board, hung so that its lower edge stays above the highest water and outside splash. Its '.
-                    'circuits are a licensed electrician’s.',
+                    Phrase::WaterproofBoardHung,
                 ),
                 null,
                 $facts->basis(),
@@ -65,9 +65,9 @@ final class OnBoard implements Topic
                 Severity::Watch,
                 'B-63',
                 'power',
-                Sentence::of('No power strip is on the board'),
-                Sentence::of('Then plugs hang where water runs.'),
-                Sentence::of('List the strip: it goes highest, with room for plugs beneath.'),
+                Sentence::of(Phrase::NoPowerStrip),
+                Sentence::of(Phrase::ThenPlugsHangWhereWaterRuns),
+                Sentence::of(Phrase::ListTheStrip),
                 $facts->basis(),
             );
         }
@@ -77,11 +77,10 @@ final class OnBoard implements Topic
                 Severity::Watch,
                 'X-22',
                 'power',
-                Sentence::of('One controller switches everything'),
-                Sentence::of('Its failure, its probe, its outlet are one cause for heating, top-off and alarm.'),
+                Sentence::of(Phrase::OneControllerSwitchesEverything),
+                Sentence::of(Phrase::ItsFailureItsProbeItsOutlet),
                 Sentence::of(
-                    'A thermostat of its own behind each heater, set just outside the controller’s band; or separate devices, '.
-                    'compared as an option.',
+                    Phrase::AThermostatOfItsOwnBehind,
                 ),
                 $facts->basis(),
             );

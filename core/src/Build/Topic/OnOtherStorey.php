@@ -12,6 +12,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\FloorLoad;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Storeys;
 use Velbrin\Core\Build\SumpWater;
@@ -40,9 +41,9 @@ final class OnOtherStorey implements Asks, Topic
     public static function checks(): array
     {
         return [
-            Check::safety('B-11.sump-floor', 'floor', 'Does the floor under the sump carry it?', self::floor(...)),
-            Check::plain('B-91.speed', 'drain', 'Is the drain heard?', self::heard(...)),
-            Check::plain('B-91.ceilings', 'drain', 'What do the pipes pass?', self::passed(...)),
+            Check::safety('B-11.sump-floor', 'floor', Phrase::DoesTheFloorUnderTheSump, self::floor(...)),
+            Check::plain('B-91.speed', 'drain', Phrase::IsTheDrainHeard, self::heard(...)),
+            Check::plain('B-91.ceilings', 'drain', Phrase::WhatDoThePipesPass, self::passed(...)),
         ];
     }
 
@@ -57,13 +58,13 @@ final class OnOtherStorey implements Asks, Topic
             Figure::number(
                 'risersL',
                 $risers,
-                Sentence::of('in the pipes over {below}; it comes down with a power cut', $below),
+                Sentence::of(Phrase::InThePipesOver, $below),
                 $facts->basis(),
             ),
             Figure::number(
                 'drainMs',
                 Quantity::of(self::speedMs($facts), Kind::Speed),
-                Sentence::of('at the planned flow, the siphon trimmed to it'),
+                Sentence::of(Phrase::AtThePlannedFlow),
                 $facts->basis(),
             ),
         ];
@@ -71,7 +72,7 @@ final class OnOtherStorey implements Asks, Topic
             $figures[] = Figure::number(
                 'sumpFloorKpa',
                 Quantity::of(self::loadKpa($facts), Kind::Pressure),
-                Sentence::of('the sump full to its rim, under its own footprint'),
+                Sentence::of(Phrase::TheSumpFullToItsRim),
                 $facts->basis(),
             );
         }
@@ -133,17 +134,17 @@ final class OnOtherStorey implements Asks, Topic
         [$severity, $what, $remedy] = match (true) {
             $use > FloorLoad::NEVER => [
                 Severity::Stop,
-                'Under the sump {load}: never without a structural engineer’s document',
-                'Store the engineer’s signed document, or change what is asked of the floor. No waiver exists for this.',
+                Phrase::UnderTheSump,
+                Phrase::StoreTheEngineersSignedDocument,
             ],
             $use > FloorLoad::WITHIN => [
                 Severity::Fix,
-                'Under the sump {load}: ask a structural engineer before ordering',
-                'Get the engineer’s word in writing; it stands as a gate before the order.',
+                Phrase::UnderTheSumpAsk,
+                Phrase::GetTheEngineersWordInWriting,
             ],
-            default => [Severity::Fine, 'Under the sump {load} is within the usual allowance, confirm locally', null],
+            default => [Severity::Fine, Phrase::UnderTheSumpIsWithin, null],
         };
-        $why = Sentence::of('That is {use} of the {allowance} entered for the floor the sump stands on.', $parts);
+        $why = Sentence::of(Phrase::ThatIsOfTheEntered, $parts);
 
         return [
             Finding::of(
@@ -181,9 +182,9 @@ final class OnOtherStorey implements Asks, Topic
                     Severity::Watch,
                     'B-91',
                     'drain',
-                    Sentence::of('An open drain falls through a storey'),
-                    Sentence::of('Water and air fall together the whole way: it gurgles in every room it passes.'),
-                    Sentence::of('A full siphon with its valve at the sump, and lagged pipes.'),
+                    Sentence::of(Phrase::AnOpenDrainFallsThrough),
+                    Sentence::of(Phrase::WaterAndAirFallTogether),
+                    Sentence::of(Phrase::AFullSiphonWithItsValve),
                     $facts->basis(),
                 ),
             ];
@@ -195,9 +196,9 @@ final class OnOtherStorey implements Asks, Topic
                     severity: Severity::Watch,
                     rule: 'B-91',
                     about: 'drain',
-                    what: Sentence::of('The drain runs at {speed}', $parts),
-                    why: Sentence::of('Above {most} a pipe through living rooms is heard.', $parts),
-                    remedy: Sentence::of('A wider drain or two of them; lag the pipes and part them from the wall.'),
+                    what: Sentence::of(Phrase::TheDrainRunsAt, $parts),
+                    why: Sentence::of(Phrase::AboveAPipeThroughLivingRooms, $parts),
+                    remedy: Sentence::of(Phrase::AWiderDrainOrTwo),
                     basis: $facts->basis(),
                     working: 'drainMs',
                 )
@@ -205,8 +206,8 @@ final class OnOtherStorey implements Asks, Topic
                     severity: Severity::Fine,
                     rule: 'B-91',
                     about: 'drain',
-                    what: Sentence::of('The drain runs at {speed}', $parts),
-                    why: Sentence::of('Up to {most} it is hardly heard.', $parts),
+                    what: Sentence::of(Phrase::TheDrainRunsAt, $parts),
+                    why: Sentence::of(Phrase::UpToItIsHardlyHeard, $parts),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'drainMs',
@@ -227,13 +228,12 @@ final class OnOtherStorey implements Asks, Topic
                 Severity::Watch,
                 'B-91',
                 'drain',
-                Sentence::of('The pipes pass ceilings: {n}', $parts),
+                Sentence::of(Phrase::ThePipesPassCeilings, $parts),
                 Sentence::of(
-                    'A hole through a floor is the building’s: what it carries, its fire stop, and the way a leak takes through '.
-                    'the rooms between.',
+                    Phrase::AHoleThroughAFloor,
                 ),
                 Sentence::of(
-                    'List each hole, sleeve it, drain what could leak; the owner agrees, and local code and a licensed person decide.',
+                    Phrase::ListEachHole,
                 ),
                 $facts->basis(),
             ),

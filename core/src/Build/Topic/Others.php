@@ -13,6 +13,7 @@ use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\OtherVessel;
 use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\Overflow;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -77,12 +78,12 @@ final class Others implements Topic
                     Severity::Fix,
                     'B-11',
                     'floor',
-                    Sentence::of('{name} stands with {kg} on a place of its own', $parts),
+                    Sentence::of(Phrase::StandsWithOnAPlace, $parts),
                     Sentence::of(
-                        'Its floor is not asked for here; above {limit} somebody licensed looks at it.',
+                        Phrase::ItsFloorIsNotAsked,
                         $parts,
                     ),
-                    Sentence::of('A plan of its own for that place, or ask a structural engineer.'),
+                    Sentence::of(Phrase::APlanOfItsOwn),
                     $facts->basis(),
                 );
             }
@@ -101,19 +102,23 @@ final class Others implements Topic
         $ways = OtherVessels::stops($facts, $display);
         $all = $ways[count($ways) - 1];
         $parts = ['spare' => Quantity::of(SumpWater::of($facts)->spareL(), Kind::Volume)];
-        $words = [];
-        foreach (array_slice($ways, 0, -1) as $n => $way) {
-            $parts["w{$n}"] = Quantity::of($way['litres'], Kind::Volume);
-            $words[] = implode(' and ', $way['pumps'])." {w{$n}}";
+        $alone = [];
+        foreach (array_slice($ways, 0, -1) as $way) {
+            $alone[] = Sentence::of(Phrase::WhatMuch, [
+                'what' => implode(' and ', $way['pumps']),
+                'much' => Quantity::of($way['litres'], Kind::Volume),
+            ]);
         }
 
         return Figure::number(
             'stopsL',
             Quantity::of($all['litres'], Kind::Volume),
-            Sentence::of(
-                'all stop; the sump takes {spare}'.($words === [] ? '' : '. Alone: '.implode(', ', $words)),
-                $parts,
-            ),
+            $alone === []
+                ? Sentence::of(Phrase::AllStopTheSumpTakes, $parts)
+                : Sentence::of(Phrase::AllStopTheSumpTakesAlone, [
+                    ...$parts,
+                    'alone' => Sentence::listed(Phrase::OneAfterTheOther, ...$alone),
+                ]),
             $facts->basis(),
         );
     }
@@ -124,22 +129,25 @@ final class Others implements Topic
         if (! $facts->knows(F::WinterC)) {
             return Figure::waiting('othersLossW', [F::WinterC->value]);
         }
-        $parts = $words = [];
+        $rooms = [];
         foreach ($facts->brief->vessels as $i => $vessel) {
             if ($vessel->winterC !== null) {
-                $parts += [
-                    "n{$i}" => self::name($vessel, $i),
-                    "r{$i}" => $vessel->room === '' ? 'a room of its own' : $vessel->room,
-                    "t{$i}" => Quantity::of($vessel->winterC, Kind::Temperature),
-                ];
-                $words[] = "{n{$i}} in {r{$i}} at {t{$i}}";
+                $rooms[] = Sentence::of(Phrase::InAt, [
+                    'vessel' => self::name($vessel, $i),
+                    'room' => $vessel->room === '' ? 'a room of its own' : $vessel->room,
+                    'winter' => Quantity::of($vessel->winterC, Kind::Temperature),
+                ]);
             }
         }
 
         return Figure::number(
             'othersLossW',
             Quantity::of(OtherRooms::lossW($facts, $facts->number(F::SetpointC)), Kind::Power),
-            Sentence::of(implode(', ', $words ?: ['as the display’s room']).'; the heaters’ sum holds it', $parts),
+            $rooms === []
+                ? Sentence::of(Phrase::AsTheDisplaysRoom)
+                : Sentence::of(Phrase::TheHeatersSumHoldsIt, [
+                    'rooms' => Sentence::listed(Phrase::OneAfterTheOther, ...$rooms),
+                ]),
             $facts->basis(),
         );
     }
@@ -147,14 +155,12 @@ final class Others implements Topic
     /** @param  callable(OtherVessel): Quantity  $what */
     private static function each(Facts $facts, callable $what): Sentence
     {
-        $parts = $words = [];
+        $each = [];
         foreach ($facts->brief->vessels as $i => $vessel) {
-            $parts["n{$i}"] = self::name($vessel, $i);
-            $parts["q{$i}"] = $what($vessel);
-            $words[] = "{n{$i}} {q{$i}}";
+            $each[] = Sentence::of(Phrase::WhatMuch, ['what' => self::name($vessel, $i), 'much' => $what($vessel)]);
         }
 
-        return Sentence::of(implode(', ', $words), $parts);
+        return Sentence::listed(Phrase::OneAfterTheOther, ...$each);
     }
 
     private static function name(OtherVessel $vessel, int $i): string

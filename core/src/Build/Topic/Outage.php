@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -54,8 +55,7 @@ final class Outage implements Topic
                     'generatorW',
                     $watts,
                     Sentence::of(
-                        'all pumps counted as one start; up to {fuel} of petrol with every heater on, counted as half a litre '.
-                        'for each kilowatt-hour; run it outdoors only',
+                        Phrase::AllPumpsCountedAsOneStart,
                         ['fuel' => $fuel],
                     ),
                     $facts->basis(),
@@ -73,10 +73,9 @@ final class Outage implements Topic
                     Severity::Fine,
                     'R-45',
                     'power',
-                    Sentence::of('Without mains: pumps and heaters first'),
+                    Sentence::of(Phrase::WithoutMainsPumpsAndHeatersFirst),
                     Sentence::of(
-                        'Lights, skimmer and UV can wait. Top-off and dosing must stop until the pumps run again. Exhaust gas '.
-                        'kills: a generator stands outdoors.',
+                        Phrase::LightsSkimmerAndUVCanWait,
                     ),
                     null,
                     $facts->basis(),
@@ -111,8 +110,7 @@ final class Outage implements Topic
                     'generatorW',
                     $watts,
                     Sentence::of(
-                        'what is kept, with its largest start; up to {fuel} of petrol, counted as half a litre for each '.
-                        'kilowatt-hour; run it outdoors only',
+                        Phrase::WhatIsKept,
                         $parts,
                     ),
                     $facts->basis(),
@@ -133,9 +131,9 @@ final class Outage implements Topic
                     Severity::Fine,
                     'R-45',
                     'power',
-                    Sentence::of('Without mains these are kept: {kept}', $parts),
+                    Sentence::of(Phrase::WithoutMainsTheseAreKept, $parts),
                     Sentence::of(
-                        'Can wait: {waits}. Must stop until the pumps run again: {stops}. Exhaust gas kills: a generator stands outdoors.',
+                        Phrase::CanWaitMustStopUntil,
                         $parts,
                     ),
                     null,

@@ -11,6 +11,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PanelStress;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -40,28 +41,28 @@ final class Panel implements Asks, Topic
     public static function checks(): array
     {
         return [
-            Check::safety('B-13.panes', 'panel', 'Do the panes hold the water, filled to the rim?', self::panes(...)),
-            Check::safety('B-13.stand', 'panel', 'Is the stand sound?', self::stand(...)),
+            Check::safety('B-13.panes', 'panel', Phrase::DoThePanesHoldTheWater, self::panes(...)),
+            Check::safety('B-13.stand', 'panel', Phrase::IsTheStandSound, self::stand(...)),
         ];
     }
 
     public function answer(Facts $facts): TopicAnswer
     {
         $vessel = DisplayTank::vessel($facts);
-        $asksMaker = match (true) {
-            self::isAcrylic($facts) => ['ask the maker', 'acrylic is not computed'],
-            $vessel->footprint instanceof Filled => ['ask the maker', 'its panes are not known'],
-            $vessel->footprint->longestPaneMm() === null => ['ask the maker', 'curved panes are not computed'],
+        $because = match (true) {
+            self::isAcrylic($facts) => Phrase::AcrylicIsNotComputed,
+            $vessel->footprint instanceof Filled => Phrase::ItsPanesAreNotKnown,
+            $vessel->footprint->longestPaneMm() === null => Phrase::CurvedPanesAreNotComputed,
             default => null,
         };
-        if ($asksMaker !== null) {
+        if ($because !== null) {
             return new TopicAnswer([
-                Figure::words('panelFactor', $asksMaker[0], Sentence::of($asksMaker[1]), $facts->basis()),
+                Figure::words('panelFactor', 'ask the maker', Sentence::of($because), $facts->basis()),
             ]);
         }
         $facts->given(F::WallMm);
         if (self::isBeyondTheTable($facts, $vessel)) {
-            $note = Sentence::of('rimless and longer than 2.5 times its height');
+            $note = Sentence::of(Phrase::RimlessAndLongerThan2);
 
             return new TopicAnswer([
                 Figure::words('panelFactor', 'ask the maker or an engineer', $note, $facts->basis()),
@@ -94,7 +95,7 @@ final class Panel implements Asks, Topic
         return Figure::number(
             'panelFactor',
             $factor,
-            Sentence::of('{stress} in {thickness} glass, filled to the rim', $parts),
+            Sentence::of(Phrase::InGlassFilledToTheRim, $parts),
             $facts->basis(),
             $working,
         );
@@ -110,17 +111,17 @@ final class Panel implements Asks, Topic
     {
         $vessel = DisplayTank::vessel($facts);
         if (self::isAcrylic($facts)) {
-            $why = 'Acrylic creeps and crazes with age, cold and point loads; no sum stands in for the maker.';
+            $why = Phrase::AcrylicCreepsAndCrazesWithAge;
 
             return [
-                self::askMaker('acrylic', 'Acrylic panes are not computed here', $why, Severity::Watch, $facts),
+                self::askMaker('acrylic', Phrase::AcrylicPanesAreNotComputedHere, $why, Severity::Watch, $facts),
                 ...self::acrylic($facts),
             ];
         }
         if ($vessel->footprint instanceof Filled) {
-            $what = 'The panes of a form measured by filling are not computed';
+            $what = Phrase::ThePanesOfAFormMeasured;
 
-            $why = 'Only its litres and the box round it are known.';
+            $why = Phrase::OnlyItsLitresAndTheBox;
 
             return [self::askMaker('filled', $what, $why, Severity::Watch, $facts)];
         }
@@ -128,8 +129,8 @@ final class Panel implements Asks, Topic
             ? [
                 self::askMaker(
                     'curved',
-                    'The curved pane is not computed here',
-                    'The table of plates holds for flat glass only.',
+                    Phrase::TheCurvedPaneIsNotComputed,
+                    Phrase::TheTableOfPlatesHolds,
                     Severity::Watch,
                     $facts,
                 ),
@@ -141,11 +142,11 @@ final class Panel implements Asks, Topic
         $facts->given(F::WallMm);
         if (self::isBeyondTheTable($facts, $vessel)) {
             $why =
-                'A free top edge longer than two and a half times its height bends in a way the table does not hold.';
+                Phrase::AFreeTopEdgeLonger;
 
             return [
                 ...$findings,
-                self::askMaker('long', 'A rimless pane this long is beyond the table', $why, Severity::Fix, $facts),
+                self::askMaker('long', Phrase::ARimlessPaneThisLong, $why, Severity::Fix, $facts),
             ];
         }
 
@@ -167,10 +168,10 @@ final class Panel implements Asks, Topic
             'height' => Quantity::of($vessel->insideHeightMm(), Kind::Length),
             'ask' => Quantity::of(PanelStress::ASK_BELOW, Kind::Factor),
         ];
-        $bracing = $facts->word(F::Bracing) === 'unknown' ? ' Bracing unknown: counted as rimless.' : '';
+        $stressed = Sentence::of(Phrase::FilledToTheRim, $parts);
         $remedy = match ($severity) {
-            Severity::Stop => 'Do not fill it. {wanted} glass would pass {ask}; the maker or an engineer decides.',
-            Severity::Fix => 'Ask the maker in writing before filling; {wanted} glass would pass {ask}.',
+            Severity::Stop => Phrase::DoNotFill,
+            Severity::Fix => Phrase::AskTheMakerInWriting,
             default => null,
         };
 
@@ -178,11 +179,10 @@ final class Panel implements Asks, Topic
             severity: $severity,
             rule: 'B-13',
             about: 'panel',
-            what: Sentence::of('Longest pane has a safety factor of {factor}', $parts),
-            why: Sentence::of(
-                'Filled to the rim, {thickness} glass of {length} by {height} is stressed to {stress}.'.$bracing,
-                $parts,
-            ),
+            what: Sentence::of(Phrase::LongestPaneHasASafetyFactor, $parts),
+            why: $facts->word(F::Bracing) === 'unknown'
+                ? Sentence::joined($stressed, Sentence::of(Phrase::BracingUnknownCountedAsRimless))
+                : $stressed,
             remedy: $remedy === null ? null : Sentence::of($remedy, $parts),
             basis: $facts->basis(),
             working: 'panelFactor',
@@ -218,12 +218,12 @@ final class Panel implements Asks, Topic
     {
         $found = [];
         if ($facts->brief->has(F::TankYears) && $facts->number(F::TankYears) > self::ACRYLIC_YEARS) {
-            $why = 'It has crept under its load for all of them, and its seams with it.';
-            $found[] = self::askMaker('older', 'The acrylic is older than ten years', $why, Severity::Watch, $facts);
+            $why = Phrase::ItHasCreptUnderItsLoad;
+            $found[] = self::askMaker('older', Phrase::TheAcrylicIsOlderThanTen, $why, Severity::Watch, $facts);
         }
         if ($facts->brief->has(F::Crazing) && $facts->word(F::Crazing) === 'yes') {
-            $why = 'Fine cracks along edges and fittings are where it lets go; cold and point loads do the rest.';
-            $found[] = self::askMaker('crazed', 'The acrylic is crazed', $why, Severity::Fix, $facts);
+            $why = Phrase::FineCracksAlongEdgesAndFittings;
+            $found[] = self::askMaker('crazed', Phrase::TheAcrylicIsCrazed, $why, Severity::Fix, $facts);
         }
 
         return $found;
@@ -241,20 +241,20 @@ final class Panel implements Asks, Topic
         [$severity, $what, $why, $remedy] = match ($facts->word(F::StandState)) {
             'cracked' => [
                 Severity::Stop,
-                'The stand is cracked',
-                'What carries the tank has begun to give; the rest follows at once, and under load.',
-                'Another stand. No repair is judged from here.',
+                Phrase::TheStandIsCracked,
+                Phrase::WhatCarriesTheTankHasBegun,
+                Phrase::AnotherStandNoRepairIsJudged,
             ],
             'weathered' => [
                 Severity::Watch,
-                'The stand is old or weathered',
-                'Swollen board, rust under paint and loose joints show only under load.',
-                'Load it with water outdoors first, or replace it.',
+                Phrase::TheStandIsOldOrWeathered,
+                Phrase::SwollenBoardRustUnderPaint,
+                Phrase::LoadItWithWaterOutdoorsFirst,
             ],
             default => [
                 Severity::Fine,
-                'The stand is new, or was looked over and is sound',
-                'Joints, welds and feet, from below too.',
+                Phrase::TheStandIsNew,
+                Phrase::JointsWeldsAndFeetFromBelow,
                 null,
             ],
         };
@@ -274,12 +274,12 @@ final class Panel implements Asks, Topic
 
     private static function askMaker(
         string $subject,
-        string $what,
-        string $why,
+        Phrase $what,
+        Phrase $why,
         Severity $severity,
         Facts $facts,
     ): Finding {
-        $remedy = Sentence::of('Ask the maker for the pane’s figures in writing.');
+        $remedy = Sentence::of(Phrase::AskTheMakerForThePanes);
 
         return Finding::of(
             $severity,

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -40,9 +41,9 @@ final class Penetrations implements Topic
                 Severity::Watch,
                 'X-42',
                 'access',
-                Sentence::of('Not ticked yet: {names}', ['names' => self::names($open)]),
-                Sentence::of('A hole in the wrong place stays: a pane is lost, a joist is cut, a cable is hit.'),
-                Sentence::of('Look at each on the spot, both sides, with the plan in hand; then cut.'),
+                Sentence::of(Phrase::NotTickedYet, ['names' => self::names($open)]),
+                Sentence::of(Phrase::AHoleInTheWrongPlace),
+                Sentence::of(Phrase::LookAtEachOnTheSpot),
                 $facts->basis(),
             );
         }
@@ -51,10 +52,10 @@ final class Penetrations implements Topic
                 Severity::Watch,
                 'X-42',
                 'access',
-                Sentence::of('Through wall, floor or ceiling: {names}', ['names' => self::names($building)]),
-                Sentence::of('Cables and pipes hide there, and fire and sound separation must be closed again.'),
+                Sentence::of(Phrase::ThroughWallFloorOrCeiling, ['names' => self::names($building)]),
+                Sentence::of(Phrase::CablesAndPipesHideThere),
                 Sentence::of(
-                    'Search for cables and pipes, have the owner’s consent on paper, close it as the local code asks.',
+                    Phrase::SearchForCablesAndPipes,
                 ),
                 $facts->basis(),
             );
@@ -64,8 +65,8 @@ final class Penetrations implements Topic
                 Severity::Fine,
                 'X-42',
                 'access',
-                Sentence::of('Every penetration is ticked'),
-                Sentence::of('Collars and bushes go in before anything is glued.'),
+                Sentence::of(Phrase::EveryPenetrationIsTicked),
+                Sentence::of(Phrase::CollarsAndBushesGo),
                 null,
                 $facts->basis(),
             );

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
@@ -58,19 +59,25 @@ final class PluggedIn implements Topic
                 Figure::number(
                     'circuitA',
                     $amps($circuits[$circuit]),
-                    Sentence::of("circuit {$circuit}, the fullest, with all on; {may} is allowed all day", $parts),
+                    Sentence::of(Phrase::CircuitTheFullestWithAll, [
+                        ...$parts,
+                        'circuit' => (string) $circuit,
+                    ]),
                     $facts->basis(),
                 ),
                 Figure::number(
                     'startA',
                     $amps($starts[$start]),
-                    Sentence::of("circuit {$start}, for a moment when the power comes back; rated at {rated}", $parts),
+                    Sentence::of(Phrase::CircuitForAMoment, [
+                        ...$parts,
+                        'circuit' => (string) $start,
+                    ]),
                     $facts->basis(),
                 ),
                 Figure::number(
                     'stripA',
                     $amps($strips[$strip]),
-                    Sentence::of("strip {$strip}; {stripMay} is allowed all day", $parts),
+                    Sentence::of(Phrase::StripIsAllowedAllDay, [...$parts, 'strip' => (string) $strip]),
                     $facts->basis(),
                 ),
             ],
@@ -130,11 +137,11 @@ final class PluggedIn implements Topic
     private static function loads(Facts $facts, PowerTree $tree, array $parts): array
     {
         $found = [];
-        $fix = fn (string $what, string $why, string $remedy, float $amps): Finding => Finding::of(
+        $fix = fn (Phrase $what, Phrase $why, Phrase $remedy, int $number, float $amps): Finding => Finding::of(
             severity: Severity::Fix,
             rule: 'B-61',
             about: 'power',
-            what: Sentence::of($what, [...$parts, 'a' => Quantity::of($amps, Kind::Current)]),
+            what: Sentence::of($what, [...$parts, 'number' => (string) $number, 'a' => Quantity::of($amps, Kind::Current)]),
             why: Sentence::of($why, $parts),
             remedy: Sentence::of($remedy),
             basis: $facts->basis(),
@@ -143,9 +150,10 @@ final class PluggedIn implements Topic
         foreach ($tree->circuitAmps() as $number => $amps) {
             if ($amps > PowerTree::ALL_DAY * $tree->circuitA) {
                 $found[] = $fix(
-                    "Circuit {$number} carries {a}, more than {may}",
-                    'A circuit of {rated} carries 0.8 of that all day.',
-                    'Move a device to another circuit; a licensed electrician says which.',
+                    Phrase::CircuitCarriesMoreThan,
+                    Phrase::ACircuitOfCarries0,
+                    Phrase::MoveADeviceToAnotherCircuit,
+                    $number,
                     $amps,
                 );
             }
@@ -153,9 +161,10 @@ final class PluggedIn implements Topic
         foreach ($tree->stripAmps() as $number => $amps) {
             if ($amps > PowerTree::ALL_DAY * $tree->stripA) {
                 $found[] = $fix(
-                    "Strip {$number} carries {a}, more than {stripMay}",
-                    'A strip loaded to its rating all day warms its contacts; salt air does the rest.',
-                    'A second strip, on another outlet.',
+                    Phrase::StripCarriesMoreThan,
+                    Phrase::AStripLoadedToItsRating,
+                    Phrase::ASecondStrip,
+                    $number,
                     $amps,
                 );
             }
@@ -166,14 +175,15 @@ final class PluggedIn implements Topic
                     severity: Severity::Watch,
                     rule: 'B-61',
                     about: 'power',
-                    what: Sentence::of("Circuit {$number}: {a} when everything starts at once", [
+                    what: Sentence::of(Phrase::CircuitWhenEverythingStartsAtOnce, [
+                        'number' => (string) $number,
                         'a' => Quantity::of($amps, Kind::Current),
                     ]),
                     why: Sentence::of(
-                        'It is rated at {rated}: after a power cut it may trip again, with nobody there.',
+                        Phrase::ItIsRated,
                         $parts,
                     ),
-                    remedy: Sentence::of('Let pumps start one after another.'),
+                    remedy: Sentence::of(Phrase::LetPumpsStartOneAfterAnother),
                     basis: $facts->basis(),
                     working: 'startA',
                 );
@@ -186,8 +196,8 @@ final class PluggedIn implements Topic
                     severity: Severity::Fine,
                     rule: 'B-61',
                     about: 'power',
-                    what: Sentence::of('Every circuit and strip carries its load'),
-                    why: Sentence::of('All day at most {may} a circuit and {stripMay} a strip.', $parts),
+                    what: Sentence::of(Phrase::EveryCircuitAndStripCarries),
+                    why: Sentence::of(Phrase::AllDayAtMostACircuit, $parts),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'circuitA',
@@ -204,34 +214,44 @@ final class PluggedIn implements Topic
     private static function together(Facts $facts, PowerTree $tree): array
     {
         $found = [];
-        $watch = fn (string $what, string $why, string $remedy): Finding => Finding::of(
+        $watch = fn (Phrase $what, int $number, Phrase $why, Phrase $remedy): Finding => Finding::of(
             Severity::Watch,
             'X-22',
             'power',
-            Sentence::of($what),
+            Sentence::of($what, ['number' => (string) $number]),
             Sentence::of($why),
             Sentence::of($remedy),
             $facts->basis(),
         );
         foreach (
             [
-                'heaters' => fn (Load $l): bool => $l->kind === LoadKind::Heater,
-                'movement' => fn (Load $l): bool => $l->kind->moves(),
-            ] as $what => $these
+                [
+                    fn (Load $l): bool => $l->kind === LoadKind::Heater,
+                    Phrase::AllHeatersOnStrip,
+                    Phrase::AllHeatersOnCircuit,
+                ],
+                [
+                    fn (Load $l): bool => $l->kind->moves(),
+                    Phrase::AllMovementOnStrip,
+                    Phrase::AllMovementOnCircuit,
+                ],
+            ] as [$these, $onStrip, $onCircuit]
         ) {
             $strip = $tree->commonStrip($these);
             $circuit = $tree->commonCircuit($these);
             if ($strip !== null) {
                 $found[] = $watch(
-                    "All {$what} on strip {$strip}",
-                    'One switch, one wet plug takes all of it: the second one is no spare.',
-                    'One of them on another strip, on another circuit.',
+                    $onStrip,
+                    $strip,
+                    Phrase::OneSwitchOneWetPlugTakes,
+                    Phrase::OneOfThemOnAnotherStrip,
                 );
             } elseif ($circuit !== null) {
                 $found[] = $watch(
-                    "All {$what} on circuit {$circuit}",
-                    'One trip takes all of it: the second one is no spare.',
-                    'One of them on another circuit.',
+                    $onCircuit,
+                    $circuit,
+                    Phrase::OneTripTakesAll,
+                    Phrase::OneOfThemOnAnotherCircuit,
                 );
             }
         }
@@ -241,9 +261,9 @@ final class PluggedIn implements Topic
                 Severity::Watch,
                 'B-61',
                 'power',
-                Sentence::of("Heating and movement both hang on circuit {$vital}"),
-                Sentence::of('One trip takes both together.'),
-                Sentence::of('Heaters and pumps on different circuits, or a battery for one stream pump.'),
+                Sentence::of(Phrase::HeatingAndMovementBothHang, ['number' => (string) $vital]),
+                Sentence::of(Phrase::OneTripTakesBothTogether),
+                Sentence::of(Phrase::HeatersAndPumpsOnDifferentCircuits),
                 $facts->basis(),
             );
         }
@@ -266,11 +286,10 @@ final class PluggedIn implements Topic
                     Severity::Fix,
                     'B-61',
                     'power',
-                    Sentence::of('Plugs not said to stay dry: {names}', ['names' => implode(', ', $wet)]),
-                    Sentence::of('Water runs along a lead into the outlet; salt creeps between the pins.'),
+                    Sentence::of(Phrase::PlugsNotSaidToStayDry, ['names' => implode(', ', $wet)]),
+                    Sentence::of(Phrase::WaterRunsAlongALead),
                     Sentence::of(
-                        'Each plug above the highest water and outside splash, each lead with a drip loop; then tick it. Unplug '.
-                        'before hands go into the water.',
+                        Phrase::EachPlugAboveTheHighestWater,
                     ),
                     $facts->basis(),
                 ),
@@ -298,17 +317,17 @@ final class PluggedIn implements Topic
                     Severity::Fix,
                     'B-61',
                     'power',
-                    Sentence::of('{needs} plugs, {has} switched outlets', $parts),
-                    Sentence::of('Two devices on one switch go off together, wanted or not.'),
-                    Sentence::of('More outlets, or say which may be switched together.'),
+                    Sentence::of(Phrase::PlugsSwitchedOutlets, $parts),
+                    Sentence::of(Phrase::TwoDevicesOnOneSwitchGo),
+                    Sentence::of(Phrase::MoreOutletsOrSayWhichMay),
                     $facts->basis(),
                 )
                 : Finding::of(
                     Severity::Fine,
                     'B-61',
                     'power',
-                    Sentence::of('{has} outlets for {needs} plugs', $parts),
-                    Sentence::of('Each is switched by itself.'),
+                    Sentence::of(Phrase::OutletsForPlugs, $parts),
+                    Sentence::of(Phrase::EachIsSwitchedByItself),
                     null,
                     $facts->basis(),
                 ),
@@ -323,11 +342,20 @@ final class PluggedIn implements Topic
     private static function against(Facts $facts, PowerTree $tree): array
     {
         $found = [];
-        $sums = [
-            'pumps' => [F::PumpsW, fn (Load $l): bool => $l->kind->moves()],
-            'lights' => [F::LightsW, fn (Load $l): bool => $l->kind === LoadKind::Light],
-        ];
-        foreach ($sums as $what => [$field, $these]) {
+        foreach (
+            [
+                [
+                    F::PumpsW,
+                    fn (Load $l): bool => $l->kind->moves(),
+                    Phrase::ThePumpsTakePlugByPlug,
+                ],
+                [
+                    F::LightsW,
+                    fn (Load $l): bool => $l->kind === LoadKind::Light,
+                    Phrase::TheLightsTakePlugByPlug,
+                ],
+            ] as [$field, $these, $what]
+        ) {
             $sum = array_sum(array_map(fn (Load $l): float => $l->watts, array_filter($tree->loads(), $these)));
             $written = $facts->brief->has($field) ? $facts->number($field) : null;
             if ($written !== null && $sum > 0 && abs($sum - $written) > self::AGREE * max($sum, $written)) {
@@ -335,12 +363,12 @@ final class PluggedIn implements Topic
                     Severity::Watch,
                     'X-1',
                     'power',
-                    Sentence::of("The {$what} take {sum} plug by plug, {written} are written for all", [
+                    Sentence::of($what, [
                         'sum' => Quantity::of($sum, Kind::Power),
                         'written' => Quantity::of($written, Kind::Power),
                     ]),
-                    Sentence::of('Heat and the year’s power count with what is written.'),
-                    Sentence::of('Put right whichever is wrong.'),
+                    Sentence::of(Phrase::HeatAndTheYearsPowerCount),
+                    Sentence::of(Phrase::PutRightWhicheverIsWrong),
                     $facts->basis(),
                 );
             }

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -50,11 +51,11 @@ final class Plumbing implements Topic
                 Severity::Fix,
                 'B-87',
                 'return',
-                Sentence::of('Hidden, and not glued: {names}', ['names' => self::names($loose)]),
+                Sentence::of(Phrase::HiddenAndNotGlued, ['names' => self::names($loose)]),
                 Sentence::of(
-                    'Threads, unions and clamps work loose over the years; where nobody sees them they leak for weeks.',
+                    Phrase::ThreadsUnionsAndClampsWorkLoose,
                 ),
-                Sentence::of('Where it can be seen and turned, or glued.'),
+                Sentence::of(Phrase::WhereItCanBeSeen),
                 $facts->basis(),
             );
         }
@@ -63,10 +64,10 @@ final class Plumbing implements Topic
                 Severity::Watch,
                 'B-87',
                 'return',
-                Sentence::of('{names}: out of sight once all stands', ['names' => self::names($hidden)]),
-                Sentence::of('A photo before it closes is all anybody will have.'),
+                Sentence::of(Phrase::OutOfSightOnceAllStands, ['names' => self::names($hidden)]),
+                Sentence::of(Phrase::APhotoBeforeItCloses),
                 Sentence::of(
-                    'Photograph each, and look at it a quarter full, full, after one hour and at the next visit.',
+                    Phrase::PhotographEachAndLook,
                 ),
                 $facts->basis(),
             );
@@ -76,9 +77,9 @@ final class Plumbing implements Topic
                 Severity::Fix,
                 'B-25',
                 'return',
-                Sentence::of('No union is among the joints'),
-                Sentence::of('Without one at the pump, taking it out means cutting pipe.'),
-                Sentence::of('A union and a valve at each pump.'),
+                Sentence::of(Phrase::NoUnionIsAmongTheJoints),
+                Sentence::of(Phrase::WithoutOneAtThePump),
+                Sentence::of(Phrase::AUnionAndAValve),
                 $facts->basis(),
             );
         }
@@ -87,8 +88,8 @@ final class Plumbing implements Topic
                 Severity::Fine,
                 'B-87',
                 'return',
-                Sentence::of('Every joint can be seen'),
-                Sentence::of('Look at each a quarter full, full, after one hour and at the next visit.'),
+                Sentence::of(Phrase::EveryJointCanBeSeen),
+                Sentence::of(Phrase::LookAtEachAQuarterFull),
                 null,
                 $facts->basis(),
             );
@@ -102,7 +103,7 @@ final class Plumbing implements Topic
                     $n === 1 ? '1 joint' : "{$n} joints",
                     $hidden === []
                         ? null
-                        : Sentence::of('{n} hidden', ['n' => Quantity::of(count($hidden), Kind::Count)]),
+                        : Sentence::of(Phrase::NHidden, ['n' => Quantity::of(count($hidden), Kind::Count)]),
                     $facts->basis(),
                 ),
             ],

@@ -12,6 +12,7 @@ use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OtherVessels;
 use Velbrin\Core\Build\Overflow;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Storeys;
 use Velbrin\Core\Build\SumpWater;
@@ -60,7 +61,7 @@ final class PowerCutRoom implements Asks, Topic
             Figure::number(
                 'downL',
                 Quantity::of($down->downL, Kind::Volume),
-                Sentence::of('outlet or break {depth} below the weir edge', [
+                Sentence::of(Phrase::OutletOrBreakBelowTheWeir, [
                     'depth' => Quantity::of($working, Kind::Length),
                 ]),
                 $facts->basis(),
@@ -79,7 +80,7 @@ final class PowerCutRoom implements Asks, Topic
             Figure::number(
                 'spareL',
                 Quantity::of($down->spareL, Kind::Volume),
-                Sentence::of('between the running levels and the rim'),
+                Sentence::of(Phrase::BetweenTheRunningLevels),
                 $facts->basis(),
                 Working::of(
                     'Sump takes',
@@ -96,7 +97,7 @@ final class PowerCutRoom implements Asks, Topic
             Figure::number(
                 'marginPct',
                 Quantity::of($down->marginPct, Kind::Percent),
-                Sentence::of('wanted: {wanted}', ['wanted' => Quantity::of(100 * DrainDown::MARGIN, Kind::Percent)]),
+                Sentence::of(Phrase::WantedWanted, ['wanted' => Quantity::of(100 * DrainDown::MARGIN, Kind::Percent)]),
                 $facts->basis(),
                 Working::of(
                     'Room left over',
@@ -112,7 +113,7 @@ final class PowerCutRoom implements Asks, Topic
             Figure::number(
                 'cloggedL',
                 Quantity::of($worst->downL, Kind::Volume),
-                Sentence::of($worst->overflowL > 0 ? '{over} of it on the floor' : 'all of it fits', [
+                Sentence::of($worst->overflowL > 0 ? Phrase::OfItOnTheFloor : Phrase::AllOfItFits, [
                     'over' => Quantity::of($worst->overflowL, Kind::Volume),
                 ]),
                 $facts->basis(),
@@ -196,13 +197,13 @@ final class PowerCutRoom implements Asks, Topic
             Check::safety(
                 'B-32.working',
                 'sump',
-                'Does the sump take what comes down at a power cut?',
+                Phrase::DoesTheSumpTakeWhatComes,
                 self::withBreak(...),
             ),
             Check::safety(
                 'B-32.clogged',
                 'return',
-                'Does it still, with the siphon break clogged?',
+                Phrase::DoesItStill,
                 self::cloggedBreak(...),
             ),
         ];
@@ -243,8 +244,8 @@ final class PowerCutRoom implements Asks, Topic
             'left' => Quantity::of(($down->spareL - $down->downL) / $sump->areaM2(), Kind::Length),
         ];
         if ($tooMuch <= 0) {
-            $what = Sentence::of('Power cut leaves {left} to the rim, {margin} spare', $parts);
-            $why = Sentence::of('{down} come down, the sump takes {spare}.', $parts);
+            $what = Sentence::of(Phrase::PowerCutLeavesToTheRim, $parts);
+            $why = Sentence::of(Phrase::ComeDownTheSumpTakes, $parts);
 
             return [Finding::of(
                 severity: Severity::Fine,
@@ -257,7 +258,7 @@ final class PowerCutRoom implements Asks, Topic
                 working: 'marginPct',
             )];
         }
-        $onFloor = 'Power cut puts {over} on the floor';
+        $onFloor = Phrase::PowerCutPutsOnTheFloor;
 
         return [
             Finding::of(
@@ -265,10 +266,10 @@ final class PowerCutRoom implements Asks, Topic
                 rule: 'B-32',
                 about: 'sump',
                 what: Sentence::of(
-                    $down->overflowL > 0 ? $onFloor : 'Power cut leaves {left} to the rim, {margin} spare',
+                    $down->overflowL > 0 ? $onFloor : Phrase::PowerCutLeavesToTheRim,
                     $parts,
                 ),
-                why: Sentence::of('{down} come down, the sump takes {spare}. Wanted: {wanted} spare.', $parts),
+                why: Sentence::of(Phrase::ComeDownTheSumpTakesWanted, $parts),
                 remedy: self::remedy($tooMuch, $depth, $area, $sump),
                 basis: $facts->basis(),
                 working: 'marginPct',
@@ -289,10 +290,10 @@ final class PowerCutRoom implements Asks, Topic
 
         return Sentence::of(
             match (true) {
-                $canRaise && $canLower => 'Raise the outlet or its break by {raise}, or run the return chamber {lower} lower.',
-                $canRaise => 'Raise the outlet or its break by {raise}.',
-                $canLower => 'Run the return chamber {lower} lower.',
-                default => 'Neither outlet nor level alone is enough: a larger sump, a shorter weir head or a smaller flow.',
+                $canRaise && $canLower => Phrase::RaiseTheOutletOrItsBreak,
+                $canRaise => Phrase::RaiseTheOutletOrItsBreakBy,
+                $canLower => Phrase::RunTheReturnChamberLower,
+                default => Phrase::NeitherOutletNorLevelAlone,
             },
             $parts,
         );
@@ -334,24 +335,24 @@ final class PowerCutRoom implements Asks, Topic
         [$severity, $what, $why, $remedy] = match (true) {
             $worst->overflowL > 0 => [
                 Severity::Stop,
-                'With the siphon break clogged, {over} go on the floor',
-                'Algae and salt close small holes. {down} would come down.',
+                Phrase::WithTheSiphonBreakClogged,
+                Phrase::AlgaeAndSaltCloseSmallHoles,
                 $clogged * $area >= $worst->overflowL
-                    ? 'Raise the outlet by {raise}, so that a clogged break costs nothing.'
-                    : 'Raising the outlet is not enough: a larger sump, a lower running level, or a smaller flow.',
+                    ? Phrase::RaiseTheOutlet
+                    : Phrase::RaisingTheOutletIsNotEnough,
             ],
             $worst->marginPct < 100 * DrainDown::MARGIN => [
                 Severity::Watch,
-                'With the siphon break clogged, {margin} are spare',
-                '{down} would come down, and still fit.',
-                'Clean the break at each visit.',
+                Phrase::WithTheSiphonBreakCloggedAre,
+                Phrase::WouldComeDown,
+                Phrase::CleanTheBreakAtEachVisit,
             ],
             default => [
                 Severity::Fine,
                 $isSame
-                    ? 'A clogged siphon break changes nothing'
-                    : 'A clogged siphon break still leaves {margin} spare',
-                '{down} would come down, and fit.',
+                    ? Phrase::ACloggedSiphonBreakChangesNothing
+                    : Phrase::ACloggedSiphonBreakStillLeaves,
+                Phrase::WouldComeDownAnd,
                 null,
             ],
         };

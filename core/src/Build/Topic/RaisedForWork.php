@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -46,7 +47,7 @@ final class RaisedForWork implements Topic
                 Figure::number(
                     'travelMm',
                     $length($travel),
-                    Sentence::of('then {above} of room over the rim to work in', ['above' => $length($above)]),
+                    Sentence::of(Phrase::ThenOfRoomOverTheRim, ['above' => $length($above)]),
                     $facts->basis(),
                 ),
             ],
@@ -76,11 +77,11 @@ final class RaisedForWork implements Topic
                     severity: Severity::Fix,
                     rule: 'B-53',
                     about: 'light',
-                    what: Sentence::of('The lamps cannot rise by {travel}: {free} are free above them', $parts),
+                    what: Sentence::of(Phrase::TheLampsCannotRise, $parts),
                     why: Sentence::of(
-                        'Lamp, hook, sheave and chain take the rest: a shorter hook gives as much as it saves.',
+                        Phrase::LampHookSheaveAndChainTake,
                     ),
-                    remedy: Sentence::of('Take {lacks} from the hanging, or hang them so that they swing aside.', $parts),
+                    remedy: Sentence::of(Phrase::TakeFromTheHanging, $parts),
                     basis: $facts->basis(),
                     working: 'travelMm',
                 );
@@ -95,9 +96,9 @@ final class RaisedForWork implements Topic
                     severity: Severity::Watch,
                     rule: 'B-53',
                     about: 'light',
-                    what: Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
-                    why: Sentence::of('Head and shoulders need {work}: one works with a lamp at the ear.', $parts),
-                    remedy: Sentence::of('A longer travel, or lamps that swing aside.'),
+                    what: Sentence::of(Phrase::RaisedTheLampsLeaveOver, $parts),
+                    why: Sentence::of(Phrase::HeadAndShouldersNeed, $parts),
+                    remedy: Sentence::of(Phrase::ALongerTravel),
                     basis: $facts->basis(),
                     working: 'travelMm',
                 )
@@ -105,8 +106,8 @@ final class RaisedForWork implements Topic
                     severity: Severity::Fine,
                     rule: 'B-53',
                     about: 'light',
-                    what: Sentence::of('Raised, the lamps leave {above} over the rim', $parts),
-                    why: Sentence::of('Two people, nobody’s hands under it while it moves; the brake holds, not the hand.'),
+                    what: Sentence::of(Phrase::RaisedTheLampsLeaveOver, $parts),
+                    why: Sentence::of(Phrase::TwoPeopleNobodysHandsUnder),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'travelMm',
@@ -131,17 +132,17 @@ final class RaisedForWork implements Topic
                     Severity::Fix,
                     'B-53',
                     'light',
-                    Sentence::of('The lamps’ leads give {slack}, they travel {travel}', $parts),
-                    Sentence::of('A taut lead pulls a plug, or the lamp.'),
-                    Sentence::of('Longer leads, in a loop that cannot reach the water.'),
+                    Sentence::of(Phrase::TheLampsLeadsGive, $parts),
+                    Sentence::of(Phrase::ATautLeadPullsAPlug),
+                    Sentence::of(Phrase::LongerLeadsInALoop),
                     $facts->basis(),
                 )
                 : Finding::of(
                     Severity::Fine,
                     'B-53',
                     'light',
-                    Sentence::of('The lamps’ leads give {slack}', $parts),
-                    Sentence::of('They travel {travel}.', $parts),
+                    Sentence::of(Phrase::TheLampsLeadsGive2, $parts),
+                    Sentence::of(Phrase::TheyTravel, $parts),
                     null,
                     $facts->basis(),
                 ),
@@ -168,20 +169,20 @@ final class RaisedForWork implements Topic
                     Severity::Fix,
                     'B-84',
                     'light',
-                    Sentence::of('The cables are {rope} long, the longest run takes {needs}', $parts),
+                    Sentence::of(Phrase::TheCablesAreLong, $parts),
                     Sentence::of(
-                        '{run} from lamp to winch with the lamp at its lowest, and {tail} that stay on the drum.',
+                        Phrase::FromLampToWinch,
                         $parts,
                     ),
-                    Sentence::of('New cables of one length, marked at work and at use height.'),
+                    Sentence::of(Phrase::NewCablesOfOneLength),
                     $facts->basis(),
                 )
                 : Finding::of(
                     Severity::Fine,
                     'B-84',
                     'light',
-                    Sentence::of('The cables are long enough: {rope} for {run}', $parts),
-                    Sentence::of('Mark work and use height on each run.'),
+                    Sentence::of(Phrase::TheCablesAreLongEnough, $parts),
+                    Sentence::of(Phrase::MarkWorkAndUseHeight),
                     null,
                     $facts->basis(),
                 ),

@@ -8,6 +8,7 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Levels;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -53,8 +54,8 @@ final class Reach implements Topic
         ]);
         $remedy =
             $rim - $shoulder > 50
-                ? 'Stand {step} higher, where the rim is at the shoulder; for the rest a tool {lacksFar} longer.'
-                : 'A tool {lacksFar} longer; coral where no arm comes is coral nobody cares for.';
+                ? Phrase::StandHigherWhereTheRim
+                : Phrase::AToolLonger;
         // What nobody has measured is not held against every plan: only a bottom out of reach is.
         $asked = $facts->brief->has(F::ToolMm) || $facts->brief->has(F::StandingMm) || $facts->brief->has(F::ArmMm);
         $findings = [
@@ -63,9 +64,9 @@ final class Reach implements Topic
                     severity: Severity::Fix,
                     rule: 'B-85',
                     about: 'display',
-                    what: Sentence::of('The bottom is out of reach by {lacksBottom}', $parts),
+                    what: Sentence::of(Phrase::TheBottomIsOutOfReach, $parts),
                     why: Sentence::of(
-                        'From the rim an arm with its tool comes {reach} down; the bottom is {bottom}, the far lower corner {far}.',
+                        Phrase::FromTheRimAnArm,
                         $parts,
                     ),
                     remedy: Sentence::of($remedy, $parts),
@@ -76,8 +77,8 @@ final class Reach implements Topic
                     severity: $asked ? Severity::Watch : Severity::Fine,
                     rule: 'B-85',
                     about: 'display',
-                    what: Sentence::of('The far lower corner is out of reach by {lacksFar}', $parts),
-                    why: Sentence::of('An arm with its tool comes {reach} from the front rim.', $parts),
+                    what: Sentence::of(Phrase::TheFarLowerCornerIsOut, $parts),
+                    why: Sentence::of(Phrase::AnArmWithItsToolComes, $parts),
                     remedy: Sentence::of($remedy, $parts),
                     basis: $facts->basis(),
                     working: 'reachMm',
@@ -86,8 +87,8 @@ final class Reach implements Topic
                     severity: Severity::Fine,
                     rule: 'B-85',
                     about: 'display',
-                    what: Sentence::of('Bottom and far corner are within reach', $parts),
-                    why: Sentence::of('With {spare} to spare.', $parts),
+                    what: Sentence::of(Phrase::BottomAndFarCornerAreWithin, $parts),
+                    why: Sentence::of(Phrase::WithToSpare, $parts),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'reachMm',
@@ -101,7 +102,7 @@ final class Reach implements Topic
                 Figure::number(
                     'reachMm',
                     $parts['reach'],
-                    Sentence::of('from the front rim; the far lower corner is {far}', $parts),
+                    Sentence::of(Phrase::FromTheFrontRim, $parts),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['reachMm'],
@@ -134,9 +135,9 @@ final class Reach implements Topic
                 Severity::Watch,
                 'B-85',
                 'display',
-                Sentence::of('Work over open water from {standing}: never alone', $parts),
-                Sentence::of('One holds, one works: lamp, rock, cover and large animals are jobs for two.'),
-                Sentence::of('A step with a rail, dry feet, and the visit planned for two.'),
+                Sentence::of(Phrase::WorkOverOpenWater, $parts),
+                Sentence::of(Phrase::OneHoldsOneWorksLampRock),
+                Sentence::of(Phrase::AStepWithARail),
                 $facts->basis(),
             );
         }
@@ -149,12 +150,12 @@ final class Reach implements Topic
                 Severity::Fix,
                 'B-85',
                 'display',
-                Sentence::of('An arm does not pass the opening of {opening}', $narrow),
+                Sentence::of(Phrase::AnArmDoesNotPass, $narrow),
                 Sentence::of(
-                    '{arm} are needed. Openings are never enlarged: what is round them carries load, in acrylic above all.',
+                    Phrase::AreNeededOpeningsAreNeverEnlarged,
                     $narrow,
                 ),
-                Sentence::of('Ask the maker for another opening before it is built.'),
+                Sentence::of(Phrase::AskTheMakerForAnotherOpening),
                 $facts->basis(),
             );
         }

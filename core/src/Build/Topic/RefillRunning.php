@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -60,7 +61,7 @@ final class RefillRunning implements Topic
                 Figure::number(
                     'refillLh',
                     Quantity::of($refill->needsLh, Kind::Flow),
-                    Sentence::of('after a change of {change} out of the display', $parts),
+                    Sentence::of(Phrase::AfterAChangeOfOut, $parts),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['refillLh'],
@@ -77,7 +78,7 @@ final class RefillRunning implements Topic
                 Figure::number(
                     'shutMin',
                     $parts['shut'],
-                    Sentence::of('once the display is over its weir; then the sump is as full as a power cut allows'),
+                    Sentence::of(Phrase::OnceTheDisplayIsOver),
                     $facts->basis(),
                     Working::of(
                         Topic::LABELS['shutMin'],
@@ -98,13 +99,13 @@ final class RefillRunning implements Topic
                         severity: Severity::Watch,
                         rule: 'W-36',
                         about: 'sump',
-                        what: Sentence::of('Refilled at {rate} with the return on, its chamber runs dry', $parts),
+                        what: Sentence::of(Phrase::RefilledAtWithTheReturn, $parts),
                         why: Sentence::of(
-                            'It holds {chamber}; a change of {change} is missing above, and the pump takes all of it before the weir runs.',
+                            Phrase::ItHoldsAChange,
                             $parts,
                         ),
                         remedy: Sentence::of(
-                            'Set the pump to {pump} for the refill, or bring {needs}, or pour it into the display.',
+                            Phrase::SetThePump,
                             $parts,
                         ),
                         basis: $facts->basis(),
@@ -114,9 +115,9 @@ final class RefillRunning implements Topic
                         severity: Severity::Fix,
                         rule: 'W-36',
                         about: 'sump',
-                        what: Sentence::of('No room for a refill above the running level'),
-                        why: Sentence::of('What comes down at a power cut takes all of the spare.'),
-                        remedy: Sentence::of('Stop refilling at the running level; see the power cut.'),
+                        what: Sentence::of(Phrase::NoRoomForARefillAbove),
+                        why: Sentence::of(Phrase::WhatComesDownAtAPower),
+                        remedy: Sentence::of(Phrase::StopRefillingAtTheRunningLevel),
                         basis: $facts->basis(),
                         working: 'shutMin',
                     ),
@@ -124,8 +125,8 @@ final class RefillRunning implements Topic
                         severity: Severity::Fine,
                         rule: 'W-36',
                         about: 'sump',
-                        what: Sentence::of('A change of {change} is refilled with the return on', $parts),
-                        why: Sentence::of('Shut the valve at the latest {shut} after the weir runs.', $parts),
+                        what: Sentence::of(Phrase::AChangeOfIsRefilled, $parts),
+                        why: Sentence::of(Phrase::ShutTheValveAtTheLatest, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'refillLh',

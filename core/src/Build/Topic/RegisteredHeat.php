@@ -8,6 +8,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OnRecord;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Heat\Heater;
@@ -67,11 +68,11 @@ final class RegisteredHeat
         ];
         if ($bank->heaters === []) {
             return [
-                Figure::words('heaters', 'none in the register', Sentence::of('need {need}', $parts), $facts->basis()),
+                Figure::words('heaters', 'none in the register', Sentence::of(Phrase::NeedNeed, $parts), $facts->basis()),
                 Figure::number(
                     'oneOffC',
                     Quantity::of(min($set, $settles), Kind::Temperature),
-                    Sentence::of('without any; harm is below {low}', $parts),
+                    Sentence::of(Phrase::WithoutAnyHarmIsBelow, $parts),
                     $facts->basis(),
                 ),
                 Figure::words('stuckOnH', 'nothing to stick', null, $facts->basis()),
@@ -82,21 +83,21 @@ final class RegisteredHeat
             Figure::words(
                 'heaters',
                 $bank->words(),
-                Sentence::of('as they stand in the register; need {need}', $parts),
+                Sentence::of(Phrase::AsTheyStandInTheRegister, $parts),
                 $facts->basis(),
             ),
             Figure::number(
                 'oneOffC',
                 Quantity::of(min($set, $settles), Kind::Temperature),
-                Sentence::of('harm is below {low}', $parts),
+                Sentence::of(Phrase::HarmIsBelow, $parts),
                 $facts->basis(),
             ),
             $bank->stuckOnHours === null
-                ? Figure::words('stuckOnH', 'never', Sentence::of('it stays below {harm}', $parts), $facts->basis())
+                ? Figure::words('stuckOnH', 'never', Sentence::of(Phrase::ItStaysBelow, $parts), $facts->basis())
                 : Figure::number(
                     'stuckOnH',
                     Quantity::of($bank->stuckOnHours, Kind::Hours),
-                    Sentence::of('from the set point to {harm} on the hottest day', $parts),
+                    Sentence::of(Phrase::FromTheSetPoint, $parts),
                     $facts->basis(),
                 ),
         ];
@@ -116,27 +117,27 @@ final class RegisteredHeat
         [$severity, $what, $why, $remedy] = match (true) {
             $settles >= Warmth::LOWER_HARM_C => [
                 Severity::Fine,
-                'No heater: the coldest room leaves {settles}',
-                'Harm is below {low}.',
+                Phrase::NoHeaterTheColdestRoomLeaves,
+                Phrase::HarmIsBelow2,
                 null,
             ],
             $record->noHeater === null => [
                 Severity::Fix,
-                'No heater, and the coldest room leaves {settles}',
-                'Harm is below {low}.',
-                'A heater; or the answer why none is needed, and while what holds.',
+                Phrase::NoHeaterAndTheColdestRoom,
+                Phrase::HarmIsBelow2,
+                Phrase::AHeaterOrTheAnswerWhy,
             ],
             $record->noHeater->isOverdue => [
                 Severity::Fix,
-                'No heater on purpose: the day to look at that again has passed',
-                'It was so because {because}, while {while}. The coldest room leaves {settles}.',
-                'Say whether it still holds, or fit a heater.',
+                Phrase::NoHeaterOnPurpose,
+                Phrase::ItWasSoBecause,
+                Phrase::SayWhetherItStillHolds,
             ],
             default => [
                 Severity::Watch,
-                'No heater, on purpose',
-                'Because {because}; while {while}. Without that, the coldest room leaves {settles}.',
-                'It comes back when that ends.',
+                Phrase::NoHeaterOnPurpose2,
+                Phrase::BecauseWhileWithoutThatTheColdest,
+                Phrase::ItComesBackWhenThatEnds,
             ],
         };
 
@@ -168,57 +169,68 @@ final class RegisteredHeat
             'low' => Quantity::of(Warmth::LOWER_HARM_C, Kind::Temperature),
             'harm' => Quantity::of($facts->number(F::UpperHarmC), Kind::Temperature),
         ];
-        $of = fn (Severity $severity, string $what, string $why, ?string $remedy): Finding => Finding::of(
+        $of = fn (Severity $severity, Phrase $what, Sentence $why, ?Phrase $remedy): Finding => Finding::of(
             severity: $severity,
             rule: 'B-41',
             about: 'heat',
             what: Sentence::of($what, $parts),
-            why: Sentence::of($why, $parts),
+            why: $why,
             remedy: $remedy === null ? null : Sentence::of($remedy, $parts),
             basis: $facts->basis(),
             working: 'heaters',
         );
-        $together = $bank->isSwitchUnknown
-            ? ' Nobody has said what switches them: on one switch they fail and stick together.'
-            : '';
-        $ask = $bank->isSwitchUnknown ? 'Write down at each heater what switches it; or ' : '';
+        $together = fn (Sentence $why): Sentence => $bank->isSwitchUnknown
+            ? Sentence::joined(
+                $why,
+                Sentence::of(Phrase::NobodyHasSaidWhatSwitchesThem),
+            )
+            : $why;
         $found = [];
         if (! $bank->holds) {
             $found[] = $of(
                 Severity::Fix,
-                'Heaters of {bank} give too little for the coldest night',
-                '{total} stand there; {wanted} are asked, a fifth over the need of {need}.',
-                'More watts, or less loss.',
+                Phrase::HeatersOfGiveTooLittle,
+                Sentence::of(Phrase::StandThereAreAskedAFifth, $parts),
+                Phrase::MoreWattsOrLessLoss,
             );
         }
         if (! $bank->survivesOff()) {
             $severity = $bank->isSwitchUnknown ? Severity::Watch : Severity::Fix;
             $found[] = $of(
                 $severity,
-                'What fails off together leaves {rest}',
-                '{harmNeed} keep the coldest night above {low}.'.$together,
-                $ask.'a heater more on a switch of its own.',
+                Phrase::WhatFailsOffTogetherLeaves,
+                $together(Sentence::of(Phrase::KeepTheColdestNightAbove, $parts)),
+                $bank->isSwitchUnknown
+                    ? Phrase::WriteDownAtEachHeater
+                    : Phrase::AHeaterMoreOnASwitch,
             );
         }
         if (! $bank->isSafeStuckOn()) {
             $severity = $bank->isSwitchUnknown ? Severity::Watch : Severity::Fix;
             $found[] = $of(
                 $severity,
-                '{stuck} stuck on together reach {harm} in {hours}',
-                '{asked} are asked on the hottest day.'.$together,
-                $ask.'smaller heaters, each on its own thermostat, or a second one in series.',
+                Phrase::StuckOnTogetherReachIn,
+                $together(Sentence::of(Phrase::AreAskedOnTheHottestDay, $parts)),
+                $bank->isSwitchUnknown
+                    ? Phrase::WriteDownAtEachHeaterWhat
+                    : Phrase::SmallerHeatersEachOnItsOwn,
             );
         }
-        $stuck =
-            $bank->stuckOnHours === null ? 'stuck on it never reaches {harm}' : 'stuck on it takes {hours} to {harm}';
+        $stuck = Sentence::of(
+            $bank->stuckOnHours === null ? Phrase::StuckOnItNeverReaches : Phrase::StuckOnItTakesTo,
+            $parts,
+        );
 
         return $found !== []
             ? $found
             : [
                 $of(
                     Severity::Fine,
-                    'Heaters of {bank} hold it and fail safely',
-                    "All on give {total} of {wanted} asked; the largest off leaves {rest} of {harmNeed}; {$stuck}.",
+                    Phrase::HeatersOfHoldItAndFail,
+                    Sentence::of(
+                        Phrase::AllOnGiveOfAsked,
+                        [...$parts, 'ifStuck' => $stuck],
+                    ),
                     null,
                 ),
             ];

@@ -10,6 +10,7 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -54,14 +55,14 @@ final class ReturnChamber implements Asks, Topic
             Check::safety(
                 'B-33.display',
                 'topoff',
-                'Can return chamber and top-off flood the display?',
+                Phrase::CanReturnChamberAndTopOff,
                 self::overTheDisplay(...),
             ),
-            Check::safety('B-33.sump', 'topoff', 'Can a stuck top-off flood the sump?', self::overTheSump(...)),
+            Check::safety('B-33.sump', 'topoff', Phrase::CanAStuckTopOffFlood, self::overTheSump(...)),
             Check::safety(
                 'B-33.power-cut',
                 'topoff',
-                'Does the sump take a stuck top-off and then a power cut?',
+                Phrase::DoesTheSumpTakeAStuck,
                 self::thenPowerCut(...),
             ),
         ];
@@ -90,7 +91,7 @@ final class ReturnChamber implements Asks, Topic
             $adds,
             'B-33',
         );
-        $note = Sentence::of('{room} fit above the display’s water line', $room);
+        $note = Sentence::of(Phrase::FitAboveTheDisplaysWaterLine, $room);
 
         return [Figure::number('floodL', $adds, $note, $facts->basis(), $working), []];
     }
@@ -121,8 +122,8 @@ final class ReturnChamber implements Asks, Topic
             'most' => max(0.0, $room - $lifts),
         ]);
         if ($adds <= $room) {
-            $what = Sentence::of('Return chamber and top-off cannot flood the display', $parts);
-            $why = Sentence::of('{adds} can come up, {room} fit between water line and rim.', $parts);
+            $what = Sentence::of(Phrase::ReturnChamberAndTopOffCannot, $parts);
+            $why = Sentence::of(Phrase::CanComeUp, $parts);
 
             return [Finding::of(
                 severity: Severity::Fine,
@@ -141,13 +142,13 @@ final class ReturnChamber implements Asks, Topic
                 severity: Severity::Stop,
                 rule: 'B-33',
                 about: 'topoff',
-                what: Sentence::of('Return chamber and top-off can put {over} over the display’s rim', $parts),
-                why: Sentence::of('With the drains blocked {lifts} and {topOff} can come up; {room} fit.', $parts),
+                what: Sentence::of(Phrase::ReturnChamberAndTopOffCan, $parts),
+                why: Sentence::of(Phrase::WithTheDrainsBlockedAndCan, $parts),
                 remedy: Sentence::of(
                     match (true) {
-                        $lifts >= $room => 'A smaller return chamber, or a lower water line in the display.',
-                        $topOff > 0 => 'At most {most} from the top-off, or a lower water line in the display.',
-                        default => 'A lower water line in the display.',
+                        $lifts >= $room => Phrase::ASmallerReturnChamber,
+                        $topOff > 0 => Phrase::AtMostFromTheTopOff,
+                        default => Phrase::ALowerWaterLine,
                     },
                     $parts,
                 ),
@@ -172,14 +173,14 @@ final class ReturnChamber implements Asks, Topic
         $spare = SumpWater::of($facts)->spareL();
         $parts = self::volumes(['topOff' => $topOff, 'spare' => $spare, 'spill' => max(0.0, $topOff - $spare)]);
         if ($topOff <= $spare) {
-            $why = Sentence::of('The {topOff} it can bring fit in the {spare} above the running level.', $parts);
+            $why = Sentence::of(Phrase::TheItCanBringFit, $parts);
 
             return [
                 Finding::of(
                     Severity::Fine,
                     'B-33',
                     'topoff',
-                    Sentence::of('A stuck top-off stays in the sump', $parts),
+                    Sentence::of(Phrase::AStuckTopOffStays, $parts),
                     $why,
                     null,
                     $facts->basis(),
@@ -192,9 +193,9 @@ final class ReturnChamber implements Asks, Topic
                 Severity::Stop,
                 'B-33',
                 'topoff',
-                Sentence::of('A stuck top-off floods the sump by {spill}', $parts),
-                Sentence::of('It can bring {topOff}; the sump takes {spare} above its running level.', $parts),
-                Sentence::of('Keep it to at most {spare} before its stop.', $parts),
+                Sentence::of(Phrase::AStuckTopOffFloods, $parts),
+                Sentence::of(Phrase::ItCanBring, $parts),
+                Sentence::of(Phrase::KeepItToAtMost, $parts),
                 $facts->basis(),
             ),
         ];
@@ -219,8 +220,8 @@ final class ReturnChamber implements Asks, Topic
         }
         $parts = self::volumes(['topOff' => $topOff, 'room' => $room, 'over' => max(0.0, $topOff - $room)]);
         if ($topOff <= $room) {
-            $what = Sentence::of('The sump takes a stuck top-off and then a power cut', $parts);
-            $why = Sentence::of('{topOff} come in, {room} are free beside the drain-down.', $parts);
+            $what = Sentence::of(Phrase::TheSumpTakesAStuckTop, $parts);
+            $why = Sentence::of(Phrase::ComeInAreFreeBeside, $parts);
 
             return [Finding::of(Severity::Fine, 'B-33', 'topoff', $what, $why, null, $facts->basis())];
         }
@@ -230,9 +231,9 @@ final class ReturnChamber implements Asks, Topic
                 Severity::Stop,
                 'B-33',
                 'topoff',
-                Sentence::of('A stuck top-off, then a power cut: {over} on the floor', $parts),
-                Sentence::of('With {topOff} run in, only {room} would fit beside the drain-down.', $parts),
-                Sentence::of('Keep it to at most {room} before its stop.', $parts),
+                Sentence::of(Phrase::AStuckTopOff, $parts),
+                Sentence::of(Phrase::WithRunIn, $parts),
+                Sentence::of(Phrase::KeepItToAtMostBefore, $parts),
                 $facts->basis(),
             ),
         ];
@@ -256,7 +257,7 @@ final class ReturnChamber implements Asks, Topic
         $litres = Warmth::worstEvaporationLd($facts);
         if ($litres <= 0) {
             return [
-                Figure::words('dryHours', 'does not', Sentence::of('no evaporation in these rooms'), $facts->basis()),
+                Figure::words('dryHours', 'does not', Sentence::of(Phrase::NoEvaporationInTheseRooms), $facts->basis()),
                 [],
             ];
         }
@@ -271,7 +272,7 @@ final class ReturnChamber implements Asks, Topic
             Figure::number(
                 'dryHours',
                 Quantity::of($hours, Kind::Hours),
-                Sentence::of('without top-off, at {litres}', $parts),
+                Sentence::of(Phrase::WithoutTopOff, $parts),
                 $facts->basis(),
                 Working::of(
                     'Return chamber runs dry in',
@@ -290,9 +291,9 @@ final class ReturnChamber implements Asks, Topic
                         severity: Severity::Watch,
                         rule: 'B-34',
                         about: 'return',
-                        what: Sentence::of('Without top-off the return sucks air after {hours}', $parts),
-                        why: Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
-                        remedy: Sentence::of('A longer return chamber, or an alarm on its level.'),
+                        what: Sentence::of(Phrase::WithoutTopOffTheReturnSucks, $parts),
+                        why: Sentence::of(Phrase::AboveThePump, $parts),
+                        remedy: Sentence::of(Phrase::ALongerReturnChamber),
                         basis: $facts->basis(),
                         working: 'dryHours',
                     )
@@ -300,8 +301,8 @@ final class ReturnChamber implements Asks, Topic
                         severity: Severity::Fine,
                         rule: 'B-34',
                         about: 'return',
-                        what: Sentence::of('Without top-off the return runs on for {hours}', $parts),
-                        why: Sentence::of('{usable} above the pump, {litres} evaporate.', $parts),
+                        what: Sentence::of(Phrase::WithoutTopOffTheReturnRuns, $parts),
+                        why: Sentence::of(Phrase::AboveThePump, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'dryHours',
@@ -332,7 +333,7 @@ final class ReturnChamber implements Asks, Topic
         $figure = Figure::number(
             'trapMs',
             Quantity::of($speed, Kind::Speed),
-            Sentence::of('through {gap}', $parts),
+            Sentence::of(Phrase::ThroughGap, $parts),
             $facts->basis(),
             Working::of(
                 'Speed in the bubble trap',
@@ -355,9 +356,9 @@ final class ReturnChamber implements Asks, Topic
                         severity: Severity::Fix,
                         rule: 'B-30',
                         about: 'sump',
-                        what: Sentence::of('Water passes the bubble trap at {speed}', $parts),
-                        why: Sentence::of('Above {limit} it drags bubbles through to the return.', $parts),
-                        remedy: Sentence::of('Widen the gap to {wanted}, or run less flow.', $parts),
+                        what: Sentence::of(Phrase::WaterPassesTheBubbleTrapAt, $parts),
+                        why: Sentence::of(Phrase::AboveItDragsBubblesThrough, $parts),
+                        remedy: Sentence::of(Phrase::WidenTheGap, $parts),
                         basis: $facts->basis(),
                         working: 'trapMs',
                     )
@@ -365,8 +366,8 @@ final class ReturnChamber implements Asks, Topic
                         severity: Severity::Fine,
                         rule: 'B-30',
                         about: 'sump',
-                        what: Sentence::of('Bubble trap runs at {speed}', $parts),
-                        why: Sentence::of('Under {limit} bubbles rise out.', $parts),
+                        what: Sentence::of(Phrase::BubbleTrapRunsAt, $parts),
+                        why: Sentence::of(Phrase::UnderBubblesRiseOut, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'trapMs',

@@ -8,6 +8,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Levels;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
@@ -57,8 +58,7 @@ final class ReturnPump implements Topic
                 'pumpLh',
                 $flow,
                 Sentence::of(
-                    'at {head}, of which {static} are height'.
-                        ($chart->drawsLh > 0 ? '; {draws} besides go back to the sump' : ''),
+                    $chart->drawsLh > 0 ? Phrase::AtOfWhichAreHeightBesides : Phrase::AtOfWhichAreHeight,
                     $parts,
                 ),
                 $facts->basis(),
@@ -67,7 +67,7 @@ final class ReturnPump implements Topic
             Figure::number(
                 'pumpSpeed',
                 $speed,
-                Sentence::of('gives the planned flow, where the speed can be set'),
+                Sentence::of(Phrase::GivesThePlannedFlow),
                 $facts->basis(),
                 self::speed($facts, $chart, $speed),
             ),
@@ -87,9 +87,9 @@ final class ReturnPump implements Topic
                         severity: Severity::Fix,
                         rule: 'B-23',
                         about: 'return',
-                        what: Sentence::of('The pump brings {flow} of the planned {planned}', $parts),
-                        why: Sentence::of('The planned flow asks for {asked} through this line.', $parts),
-                        remedy: Sentence::of('A wider line, fewer elbows, or a pump that gives {planned} at {asked}.', $parts),
+                        what: Sentence::of(Phrase::ThePumpBringsOfThePlanned, $parts),
+                        why: Sentence::of(Phrase::ThePlannedFlowAsksForThrough, $parts),
+                        remedy: Sentence::of(Phrase::AWiderLine, $parts),
                         basis: $facts->basis(),
                         working: 'pumpLh',
                     )
@@ -97,9 +97,9 @@ final class ReturnPump implements Topic
                         severity: Severity::Fine,
                         rule: 'B-23',
                         about: 'return',
-                        what: Sentence::of('The pump brings {flow}, {planned} are planned', $parts),
+                        what: Sentence::of(Phrase::ThePumpBrings, $parts),
                         why: Sentence::of(
-                            'At {speed} of its speed it gives the planned flow; else throttle at the valve after it.',
+                            Phrase::AtOfItsSpeedItGives,
                             $parts,
                         ),
                         remedy: null,
@@ -125,9 +125,12 @@ final class ReturnPump implements Topic
         return OutOfRange::number(
             $field,
             $has,
-            sprintf('more than %.2f, the height it lifts', $chart->staticM),
-            $least,
-            Quantity::of(50, Kind::Height),
+            Phrase::MoreThanTheHeightItLifts,
+            [
+                'staticM' => sprintf('%.2f', $chart->staticM),
+            ],
+            least: $least,
+            most: Quantity::of(50, Kind::Height),
         );
     }
 
@@ -252,17 +255,18 @@ final class ReturnPump implements Topic
 
     private static function outlets(Facts $facts, PumpChart $chart): Figure
     {
-        $parts = $words = [];
+        $outlets = [];
         foreach ($facts->brief->rows('outlets') as $i => $row) {
-            $parts["flow{$i}"] = Quantity::of($chart->outletsLh[$i] ?? 0.0, Kind::Flow);
-            $parts["name{$i}"] = $row->called('outlet');
-            $words[] = "{name{$i}} {flow{$i}}";
+            $outlets[] = Sentence::of(Phrase::WhatMuch, [
+                'what' => $row->called('outlet'),
+                'much' => Quantity::of($chart->outletsLh[$i] ?? 0.0, Kind::Flow),
+            ]);
         }
 
         return Figure::words(
             'outletsLh',
-            count($words) === 1 ? 'one' : count($words).' together',
-            Sentence::of(implode(', ', $words), $parts),
+            count($outlets) === 1 ? 'one' : count($outlets).' together',
+            Sentence::listed(Phrase::OneAfterTheOther, ...$outlets),
             $facts->basis(),
         );
     }

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -29,20 +30,20 @@ final class SandMoves implements Topic
         $depth = $facts->number(F::SandDepthMm);
         if ($depth <= 0) {
             return new TopicAnswer([
-                Figure::words('sandMovesMs', 'bare bottom', Sentence::of('easy to clean, no buffer'), $facts->basis()),
+                Figure::words('sandMovesMs', 'bare bottom', Sentence::of(Phrase::EasyToClean), $facts->basis()),
             ]);
         }
         $facts->need(F::GrainMm);
         $speed = Quantity::of(GrainMotion::speedMs($facts->number(F::GrainMm)), Kind::Speed);
         $school = match (true) {
-            $depth <= 30 => 'thin bed: little waste kept',
-            $depth <= 100 => 'middling bed: stir only its top',
-            default => 'deep bed: takes nitrate, never disturb it',
+            $depth <= 30 => Phrase::ThinBedLittleWasteKeptAbove,
+            $depth <= 100 => Phrase::MiddlingBedStirOnlyItsTop,
+            default => Phrase::DeepBedTakesNitrateNeverDisturb,
         };
         $figure = Figure::number(
             'sandMovesMs',
             $speed,
-            Sentence::of($school.'; {above} above it', [
+            Sentence::of($school, [
                 'above' => Quantity::of(GrainMotion::ABOVE_MM, Kind::Length),
             ]),
             $facts->basis(),
@@ -60,9 +61,9 @@ final class SandMoves implements Topic
                         severity: Severity::Fix,
                         rule: 'B-31',
                         about: 'flow',
-                        what: Sentence::of('The sand will blow: {there} over it', $parts),
-                        why: Sentence::of('A grain of this size moves from {moves}.', $parts),
-                        remedy: Sentence::of('Coarser sand, a pump aimed higher, or a bare bottom.'),
+                        what: Sentence::of(Phrase::TheSandWillBlow, $parts),
+                        why: Sentence::of(Phrase::AGrainOfThisSizeMoves, $parts),
+                        remedy: Sentence::of(Phrase::CoarserSandAPumpAimedHigher),
                         basis: $facts->basis(),
                         working: 'sandMovesMs',
                     )
@@ -70,8 +71,8 @@ final class SandMoves implements Topic
                         severity: Severity::Fine,
                         rule: 'B-31',
                         about: 'flow',
-                        what: Sentence::of('The sand lies still at {there}', $parts),
-                        why: Sentence::of('It would move from {moves}.', $parts),
+                        what: Sentence::of(Phrase::TheSandLiesStillAt, $parts),
+                        why: Sentence::of(Phrase::ItWouldMoveFrom, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'sandMovesMs',

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -40,14 +41,14 @@ final class SkimmerDepth implements Topic
             throw OutOfRange::number(
                 F::SkimmerChamber->value,
                 $which,
-                'the number of a chamber there is',
-                Quantity::of(1, Kind::Count),
-                Quantity::of(count($chambers), Kind::Count),
+                Phrase::TheNumberOfAChamberThere,
+                least: Quantity::of(1, Kind::Count),
+                most: Quantity::of(count($chambers), Kind::Count),
             );
         $figure = Figure::number(
             'skimmerMm',
             Quantity::of($chamber->levelMm, Kind::Length),
-            Sentence::of('in {chamber}', ['chamber' => $chamber->name]),
+            Sentence::of(Phrase::InChamber, ['chamber' => $chamber->name]),
             $facts->basis(),
         );
         if ($chamber->baffleMm === null) {
@@ -58,14 +59,13 @@ final class SkimmerDepth implements Topic
                         severity: Severity::Fix,
                         rule: 'B-30',
                         about: 'sump',
-                        what: Sentence::of('The skimmer stands where the level changes: {chamber}', [
+                        what: Sentence::of(Phrase::TheSkimmerStandsWhereTheLevel, [
                             'chamber' => $chamber->name,
                         ]),
                         why: Sentence::of(
-                            'The return chamber falls with every litre that evaporates and rises with every stop: the skimmer '.
-                            'runs dry, then over.',
+                            Phrase::TheReturnChamberFalls,
                         ),
-                        remedy: Sentence::of('Before the last baffle, where an edge holds the level.'),
+                        remedy: Sentence::of(Phrase::BeforeTheLastBaffle),
                         basis: $facts->basis(),
                         working: 'skimmerMm',
                     ),
@@ -81,9 +81,10 @@ final class SkimmerDepth implements Topic
             throw OutOfRange::number(
                 F::SkimmerLeastMm->value,
                 $least,
-                "at most the deepest, {$most}",
-                $length(0),
-                $length($most),
+                Phrase::AtMostTheDeepest,
+                ['most' => (string) $most],
+                least: $length(0),
+                most: $length($most),
             );
         }
         $parts = [
@@ -102,9 +103,9 @@ final class SkimmerDepth implements Topic
                         severity: Severity::Fix,
                         rule: 'B-30',
                         about: 'sump',
-                        what: Sentence::of('The skimmer stands too deep: {depth}, at most {most}', $parts),
-                        why: Sentence::of('It foams over into its cup whatever the valve does.'),
-                        remedy: Sentence::of('A shelf of {stand} under it, or a lower baffle.', $parts),
+                        what: Sentence::of(Phrase::TheSkimmerStandsTooDeep, $parts),
+                        why: Sentence::of(Phrase::ItFoamsOverIntoItsCup),
+                        remedy: Sentence::of(Phrase::AShelfOfUnder, $parts),
                         basis: $facts->basis(),
                         working: 'skimmerMm',
                     ),
@@ -112,9 +113,9 @@ final class SkimmerDepth implements Topic
                         severity: Severity::Fix,
                         rule: 'B-30',
                         about: 'sump',
-                        what: Sentence::of('The skimmer stands too shallow: {depth}, at least {least}', $parts),
-                        why: Sentence::of('Its pump draws air and its foam never reaches the neck.'),
-                        remedy: Sentence::of('A baffle {lacks} higher; look at the power cut again then.', $parts),
+                        what: Sentence::of(Phrase::TheSkimmerStandsTooShallow, $parts),
+                        why: Sentence::of(Phrase::ItsPumpDrawsAir),
+                        remedy: Sentence::of(Phrase::ABaffleHigher, $parts),
                         basis: $facts->basis(),
                         working: 'skimmerMm',
                     ),
@@ -122,8 +123,8 @@ final class SkimmerDepth implements Topic
                         severity: Severity::Fine,
                         rule: 'B-30',
                         about: 'sump',
-                        what: Sentence::of('The skimmer stands {depth} deep', $parts),
-                        why: Sentence::of('Its maker asks {least} to {most}, and a baffle holds the level.', $parts),
+                        what: Sentence::of(Phrase::TheSkimmerStandsDeep, $parts),
+                        why: Sentence::of(Phrase::ItsMakerAsks, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'skimmerMm',

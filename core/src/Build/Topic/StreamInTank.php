@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Topic;
@@ -54,7 +55,7 @@ final class StreamInTank implements Topic
         $figure = Figure::number(
             'streamTurnover',
             $times,
-            Sentence::of('{kept} corals like {least} to {most}', $parts),
+            Sentence::of(Phrase::CoralsLikeTo, $parts),
             $facts->basis(),
             Working::of(
                 Topic::LABELS['streamTurnover'],
@@ -78,12 +79,12 @@ final class StreamInTank implements Topic
                         severity: Severity::Watch,
                         rule: 'B-60',
                         about: 'flow',
-                        what: Sentence::of('Little flow: {times}', $parts),
+                        what: Sentence::of(Phrase::LittleFlow, $parts),
                         why: Sentence::of(
-                            'For {kept} corals {least} to {most} are usual: waste settles and the far end starves.',
+                            Phrase::ForCoralsToAreUsual,
                             $parts,
                         ),
-                        remedy: Sentence::of('Another pump at the other end; both ends alike.'),
+                        remedy: Sentence::of(Phrase::AnotherPumpAtTheOtherEnd),
                         basis: $facts->basis(),
                         working: 'streamTurnover',
                     ),
@@ -91,12 +92,12 @@ final class StreamInTank implements Topic
                         severity: Severity::Watch,
                         rule: 'B-60',
                         about: 'flow',
-                        what: Sentence::of('Much flow: {times}', $parts),
+                        what: Sentence::of(Phrase::MuchFlow, $parts),
                         why: Sentence::of(
-                            'For {kept} corals {least} to {most} are usual: soft flesh is blown shut.',
+                            Phrase::ForCoralsToAreUsualSoft,
                             $parts,
                         ),
-                        remedy: Sentence::of('Turn pumps down, or aim them at the surface.'),
+                        remedy: Sentence::of(Phrase::TurnPumpsDown),
                         basis: $facts->basis(),
                         working: 'streamTurnover',
                     ),
@@ -104,12 +105,9 @@ final class StreamInTank implements Topic
                         severity: Severity::Fine,
                         rule: 'B-60',
                         about: 'flow',
-                        what: Sentence::of('Flow of {times}', $parts),
+                        what: Sentence::of(Phrase::FlowOf, $parts),
                         why: Sentence::of(
-                            'Usual for {kept} corals.'.
-                                ($pumps === []
-                                    ? ' Set the pumps against each other, one across the surface, one along the bottom.'
-                                    : ''),
+                            $pumps === [] ? Phrase::UsualForCorals : Phrase::UsualForCorals2,
                             $parts,
                         ),
                         remedy: null,
@@ -137,11 +135,11 @@ final class StreamInTank implements Topic
         $at = fn (string $end): float => array_sum(
             array_map(fn (TableRow $p): float => $p->word('end') === $end ? $p->number('flowLh') : 0.0, $pumps),
         );
-        $watch = fn (string|Sentence $what, string $why, string $remedy): Finding => Finding::of(
+        $watch = fn (Sentence $what, Phrase $why, Phrase $remedy): Finding => Finding::of(
             Severity::Watch,
             'B-60',
             'flow',
-            is_string($what) ? Sentence::of($what) : $what,
+            $what,
             Sentence::of($why),
             Sentence::of($remedy),
             $facts->basis(),
@@ -150,12 +148,12 @@ final class StreamInTank implements Topic
             [$a, $b] = [$at($one), $at($other)];
             if ($a > 0 && $b > 0 && abs($a - $b) > self::ALIKE * max($a, $b)) {
                 $found[] = $watch(
-                    Sentence::of('The ends are not alike: {a} against {b}', [
+                    Sentence::of(Phrase::TheEndsAreNotAlike, [
                         'a' => Quantity::of($a, Kind::Flow),
                         'b' => Quantity::of($b, Kind::Flow),
                     ]),
-                    'The weaker end silts up and its corals grow towards the other.',
-                    'Turn the stronger down, or add to the weaker.',
+                    Phrase::TheWeakerEndSiltsUp,
+                    Phrase::TurnTheStrongerDown,
                 );
             }
         }
@@ -165,23 +163,28 @@ final class StreamInTank implements Topic
             ($at('back') === 0.0 || $at('front') === 0.0)
         ) {
             $found[] = $watch(
-                'No pumps stand against each other',
-                'One stream makes a ring with a dead middle.',
-                'One at the other end, aimed back.',
+                Sentence::of(Phrase::NoPumpsStandAgainstEachOther),
+                Phrase::OneStreamMakesARing,
+                Phrase::OneAtTheOtherEnd,
             );
         }
         $aims = array_map(fn (TableRow $p): string => $p->word('aim'), $pumps);
         foreach (
             [
                 'surface' => [
-                    'Nothing moves the surface',
-                    'It takes in oxygen and lets out carbon dioxide only where it breaks.',
+                    Phrase::NothingMovesTheSurface,
+                    Phrase::ItTakesInOxygenAndLets,
+                    Phrase::AimOnePumpAlongTheSurface,
                 ],
-                'bottom' => ['Nothing sweeps the bottom', 'Waste settles behind the rock and rots there.'],
-            ] as $aim => [$what, $why]
+                'bottom' => [
+                    Phrase::NothingSweepsTheBottom,
+                    Phrase::WasteSettlesBehindTheRock,
+                    Phrase::AimOnePumpAlongTheBottom,
+                ],
+            ] as $aim => [$what, $why, $remedy]
         ) {
             if (! in_array($aim, $aims, true)) {
-                $found[] = $watch($what, $why, "Aim one pump along the {$aim}.");
+                $found[] = $watch(Sentence::of($what), $why, $remedy);
             }
         }
         $damp = array_values(array_filter($pumps, fn (TableRow $p): bool => $p->word('motor') === 'damp'));
@@ -190,11 +193,11 @@ final class StreamInTank implements Topic
                 Severity::Fix,
                 'B-60',
                 'power',
-                Sentence::of('The dry part stands where water comes: {names}', [
+                Sentence::of(Phrase::TheDryPartStandsWhereWater, [
                     'names' => implode(', ', array_map(fn (TableRow $p): string => $p->called('stream pump'), $damp)),
                 ]),
-                Sentence::of('Salt water in its housing ends the pump, and may make it live.'),
-                Sentence::of('A dry cavity, above the highest water of a blocked drain.'),
+                Sentence::of(Phrase::SaltWaterInItsHousingEnds),
+                Sentence::of(Phrase::ADryCavity),
                 $facts->basis(),
             );
         }
@@ -205,8 +208,8 @@ final class StreamInTank implements Topic
                     Severity::Fine,
                     'B-60',
                     'flow',
-                    Sentence::of('The pumps stand against each other, along surface and bottom'),
-                    Sentence::of('Look at the rock once it is grown over: it turns every stream.'),
+                    Sentence::of(Phrase::ThePumpsStandAgainstEachOther),
+                    Sentence::of(Phrase::LookAtTheRockOnce),
                     null,
                     $facts->basis(),
                 ),

@@ -10,6 +10,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -44,9 +45,9 @@ final class TopOff implements Asks, Topic
                         Severity::Watch,
                         'X-48',
                         'topoff',
-                        Sentence::of('Somebody tops it up by hand, every day'),
-                        Sentence::of('It hangs on one person: an absence is salt rising and a return sucking air.'),
-                        Sentence::of('A reservoir, or a second person who knows the mark.'),
+                        Sentence::of(Phrase::SomebodyTopsItUpByHand),
+                        Sentence::of(Phrase::ItHangsOnOnePerson),
+                        Sentence::of(Phrase::AReservoirOrASecondPerson),
                         $facts->basis(),
                     ),
                 ],
@@ -98,7 +99,7 @@ final class TopOff implements Asks, Topic
 
     public static function checks(): array
     {
-        return [Check::safety('W-56.mains', 'topoff', 'How many stops has a line from the mains?', self::mains(...))];
+        return [Check::safety('W-56.mains', 'topoff', Phrase::HowManyStopsHasALine, self::mains(...))];
     }
 
     /**
@@ -115,7 +116,7 @@ final class TopOff implements Asks, Topic
             return [];
         }
         if (self::fed($facts) !== 'mains') {
-            $what = Sentence::of('The top-off has no line from the mains');
+            $what = Sentence::of(Phrase::TheTopOffHasNoLine);
 
             return [
                 Finding::of(
@@ -123,7 +124,7 @@ final class TopOff implements Asks, Topic
                     'W-56',
                     'topoff',
                     $what,
-                    Sentence::of('What it can bring has an end.'),
+                    Sentence::of(Phrase::WhatItCanBring),
                     null,
                     $facts->basis(),
                 ),
@@ -144,12 +145,12 @@ final class TopOff implements Asks, Topic
                     Severity::Stop,
                     'W-56',
                     'topoff',
-                    Sentence::of('A line from the mains with {n}', $parts),
+                    Sentence::of(Phrase::ALineFromTheMainsWith, $parts),
                     Sentence::of(
-                        'The mains never run empty: when that one fails, the water runs until somebody comes.',
+                        Phrase::TheMainsNeverRunEmpty,
                     ),
                     Sentence::of(
-                        'Two stops that work in different ways, the valve closing without power; or a reservoir.',
+                        Phrase::TwoStopsThatWorkInDifferent,
                     ),
                     $facts->basis(),
                 )
@@ -157,8 +158,8 @@ final class TopOff implements Asks, Topic
                     Severity::Fine,
                     'W-56',
                     'topoff',
-                    Sentence::of('The line from the mains has {n} of different kinds', $parts),
-                    Sentence::of('Try each by itself, at least once a year.'),
+                    Sentence::of(Phrase::TheLineFromTheMains, $parts),
+                    Sentence::of(Phrase::TryEachByItself),
                     null,
                     $facts->basis(),
                 ),
@@ -181,7 +182,7 @@ final class TopOff implements Asks, Topic
                 Figure::words(
                     'topOffDays',
                     'as long as it stands',
-                    Sentence::of('no evaporation in these rooms'),
+                    Sentence::of(Phrase::NoEvaporationInTheseRooms),
                     $facts->basis(),
                 ),
             ]);
@@ -190,7 +191,7 @@ final class TopOff implements Asks, Topic
         $figure = Figure::number(
             'topOffDays',
             $days,
-            Sentence::of('in the worst season'),
+            Sentence::of(Phrase::InTheWorstSeason),
             $facts->basis(),
             Working::of(
                 Topic::LABELS['topOffDays'],
@@ -219,9 +220,9 @@ final class TopOff implements Asks, Topic
                         Severity::Fix,
                         'W-60',
                         'topoff',
-                        Sentence::of('Nobody is named who refills the reservoir every {every}', $parts),
-                        Sentence::of('What everybody may do nobody does: it runs dry in the first holiday.'),
-                        Sentence::of('Name who, and who else when they are away.'),
+                        Sentence::of(Phrase::NobodyIsNamedWhoRefills, $parts),
+                        Sentence::of(Phrase::WhatEverybodyMayDoNobodyDoes),
+                        Sentence::of(Phrase::NameWhoAndWhoElse),
                         $facts->basis(),
                     ),
                 ];
@@ -236,9 +237,9 @@ final class TopOff implements Asks, Topic
                         severity: Severity::Fix,
                         rule: 'W-60',
                         about: 'topoff',
-                        what: Sentence::of('The reservoir lasts {days}, it is refilled every {every}', $parts),
-                        why: Sentence::of('Then salt rises and the return sucks air.'),
-                        remedy: Sentence::of('{needs} would last; or somebody refills it sooner.', $parts),
+                        what: Sentence::of(Phrase::TheReservoirLasts, $parts),
+                        why: Sentence::of(Phrase::ThenSaltRisesAndTheReturn),
+                        remedy: Sentence::of(Phrase::WouldLastOrSomebodyRefills, $parts),
                         basis: $facts->basis(),
                         working: 'topOffDays',
                     )
@@ -246,8 +247,8 @@ final class TopOff implements Asks, Topic
                         severity: Severity::Fine,
                         rule: 'W-60',
                         about: 'topoff',
-                        what: Sentence::of('The reservoir lasts {days}', $parts),
-                        why: Sentence::of('It is refilled every {every}.', $parts),
+                        what: Sentence::of(Phrase::TheReservoirLasts2, $parts),
+                        why: Sentence::of(Phrase::ItIsRefilledEvery, $parts),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'topOffDays',
@@ -285,12 +286,12 @@ final class TopOff implements Asks, Topic
                 $drop > self::DILUTED ? Severity::Fix : Severity::Watch,
                 'W-60',
                 'topoff',
-                Sentence::of('If the reservoir’s divider gives, salinity falls by {drop}', $parts),
-                Sentence::of('{litres} of fresh water go in at once: {after} is left.', $parts),
+                Sentence::of(Phrase::IfTheReservoirsDividerGives, $parts),
+                Sentence::of(Phrase::OfFreshWaterGo, $parts),
                 Sentence::of(
                     $drop > self::DILUTED
-                        ? 'A reservoir that stands by itself; till then look at the divider’s seams at every service.'
-                        : 'Look at the divider’s seams at every service.',
+                        ? Phrase::AReservoirThatStandsByItself
+                        : Phrase::LookAtTheDividersSeams,
                 ),
                 $facts->basis(),
             ),

@@ -10,6 +10,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Levels;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -47,9 +48,9 @@ final class TwinReturns implements Topic
                     severity: Severity::Watch,
                     rule: 'B-78',
                     about: 'return',
-                    what: Sentence::of('One pump alone turns the display {times}', $parts),
-                    why: Sentence::of('Below {least} heat and oxygen of the sump reach it too slowly.', $parts),
-                    remedy: Sentence::of('Stronger pumps, or count on the stream pumps and a heater in the display.'),
+                    what: Sentence::of(Phrase::OnePumpAloneTurnsTheDisplay, $parts),
+                    why: Sentence::of(Phrase::BelowHeatAndOxygen, $parts),
+                    remedy: Sentence::of(Phrase::StrongerPumpsOrCount),
                     basis: $facts->basis(),
                     working: 'oneOfTwoLh',
                 )
@@ -57,8 +58,8 @@ final class TwinReturns implements Topic
                     severity: Severity::Fine,
                     rule: 'B-78',
                     about: 'return',
-                    what: Sentence::of('One pump alone still brings {one}', $parts),
-                    why: Sentence::of('{times} of the display.', $parts),
+                    what: Sentence::of(Phrase::OnePumpAloneStillBrings, $parts),
+                    why: Sentence::of(Phrase::OfTheDisplay, $parts),
                     remedy: null,
                     basis: $facts->basis(),
                     working: 'oneOfTwoLh',
@@ -71,20 +72,20 @@ final class TwinReturns implements Topic
                         Severity::Fix,
                         'B-78',
                         'return',
-                        Sentence::of('A stopped pump lets the other’s flow run back'),
+                        Sentence::of(Phrase::AStoppedPumpLetsTheOthers),
                         Sentence::of(
-                            'Into one line without a valve of its own it is a hole in the sump end: little reaches the display.',
+                            Phrase::IntoOneLineWithoutAValve,
                         ),
-                        Sentence::of('A non-return valve at each pump, and a union to clean it.'),
+                        Sentence::of(Phrase::ANonReturnValve),
                         $facts->basis(),
                     )
                     : Finding::of(
                         Severity::Watch,
                         'B-78',
                         'return',
-                        Sentence::of('A stopped pump’s line siphons back while the other runs'),
-                        Sentence::of('Until its outlet or break is free, as in a power cut.'),
-                        Sentence::of('A working break in each line, or a non-return valve at each pump.'),
+                        Sentence::of(Phrase::AStoppedPumpsLineSiphonsBack),
+                        Sentence::of(Phrase::UntilItsOutletOrBreak),
+                        Sentence::of(Phrase::AWorkingBreakInEachLine),
                         $facts->basis(),
                     );
         }
@@ -93,9 +94,9 @@ final class TwinReturns implements Topic
                 Severity::Watch,
                 'B-78',
                 'drain',
-                Sentence::of('On one pump the full siphon breaks and gulps'),
-                Sentence::of('It is trimmed for both. The level swings and it is loud, until somebody trims it.'),
-                Sentence::of('Say so to whoever is called; an open channel beside it takes the swing.'),
+                Sentence::of(Phrase::OnOnePumpTheFullSiphon),
+                Sentence::of(Phrase::ItIsTrimmedForBoth),
+                Sentence::of(Phrase::SaySoToWhoeverIsCalled),
                 $facts->basis(),
             );
         }
@@ -105,7 +106,7 @@ final class TwinReturns implements Topic
                 Figure::number(
                     'oneOfTwoLh',
                     $parts['one'],
-                    Sentence::of('{times} of the display, with the other stopped', $parts),
+                    Sentence::of(Phrase::OfTheDisplayWith, $parts),
                     $facts->basis(),
                 ),
             ],

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -59,7 +60,7 @@ final class UnderCeiling implements Topic
                 Figure::number(
                     'ceilingSpareMm',
                     Quantity::of($spare, Kind::Length),
-                    Sentence::of('from the fixing to the ceiling'),
+                    Sentence::of(Phrase::FromTheFixingToTheCeiling),
                     $facts->basis(),
                     $working,
                 ),
@@ -70,9 +71,9 @@ final class UnderCeiling implements Topic
                         severity: Severity::Fix,
                         rule: 'X-34',
                         about: 'access',
-                        what: Sentence::of('The lamp would stand {spare} into the ceiling', $parts),
-                        why: Sentence::of('Stand, tank, gap and lamp with its hanging are higher than the room.'),
-                        remedy: Sentence::of('Take {spare} from the gap, the hanging or the stand.', $parts),
+                        what: Sentence::of(Phrase::TheLampWouldStand, $parts),
+                        why: Sentence::of(Phrase::StandTankGapAndLamp),
+                        remedy: Sentence::of(Phrase::TakeFromTheGap, $parts),
                         basis: $facts->basis(),
                         working: 'ceilingSpareMm',
                     ),
@@ -80,9 +81,9 @@ final class UnderCeiling implements Topic
                         severity: Severity::Watch,
                         rule: 'X-34',
                         about: 'access',
-                        what: Sentence::of('{spare} left over the lamp', $parts),
-                        why: Sentence::of('Fixing and unhooking it takes hands: {hands} is comfortable.', $parts),
-                        remedy: Sentence::of('Shorten the hanging, or fix it from the side.'),
+                        what: Sentence::of(Phrase::LeftOverTheLamp, $parts),
+                        why: Sentence::of(Phrase::FixingAndUnhookingItTakesHands, $parts),
+                        remedy: Sentence::of(Phrase::ShortenTheHanging),
                         basis: $facts->basis(),
                         working: 'ceilingSpareMm',
                     ),
@@ -90,8 +91,8 @@ final class UnderCeiling implements Topic
                         severity: Severity::Fine,
                         rule: 'X-34',
                         about: 'access',
-                        what: Sentence::of('{spare} left over the lamp', $parts),
-                        why: Sentence::of('It can be hung and taken down.'),
+                        what: Sentence::of(Phrase::LeftOverTheLamp, $parts),
+                        why: Sentence::of(Phrase::ItCanBeHungAndTaken),
                         remedy: null,
                         basis: $facts->basis(),
                         working: 'ceilingSpareMm',

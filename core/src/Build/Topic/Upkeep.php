@@ -6,6 +6,7 @@ namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -30,7 +31,7 @@ final class Upkeep implements Topic
             Figure::number(
                 'upkeepH',
                 $hours,
-                Sentence::of('without driving and water changes'),
+                Sentence::of(Phrase::WithoutDrivingAndWaterChanges),
                 $facts->basis(),
                 Working::of(
                     Topic::LABELS['upkeepH'],

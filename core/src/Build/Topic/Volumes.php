@@ -8,6 +8,7 @@ use Velbrin\Core\Build\DisplayTank;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\OtherVessels;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -56,7 +57,7 @@ final class Volumes implements Topic
             Figure::number(
                 'displayGrossL',
                 Quantity::of($volume->grossL, Kind::Volume),
-                Sentence::of('to {below} below the rim', [
+                Sentence::of(Phrase::ToBelowTheRim, [
                     'below' => Quantity::of($display->runningBelowRimMm, Kind::Length),
                 ]),
                 $facts->basis(),
@@ -88,7 +89,7 @@ final class Volumes implements Topic
         $figures[] = Figure::number(
             'sandKg',
             Quantity::of($volume->sandKg, Kind::Mass),
-            Sentence::of('dry, {depth} deep', ['depth' => Quantity::of($facts->number(F::SandDepthMm), Kind::Length)]),
+            Sentence::of(Phrase::DryDeep, ['depth' => Quantity::of($facts->number(F::SandDepthMm), Kind::Length)]),
             $facts->basis(),
             Working::of(
                 'Sand',
@@ -120,7 +121,7 @@ final class Volumes implements Topic
             $figures[] = Figure::number(
                 'turnover',
                 Quantity::of($turnover, Kind::Turnover),
-                Sentence::of('slow sump schools run 3 to 5, fast ones 10 and more'),
+                Sentence::of(Phrase::SlowSumpSchoolsRun3),
                 $facts->basis(),
                 Working::of(
                     'Turnover of the display',
@@ -147,13 +148,16 @@ final class Volumes implements Topic
         $measured = $facts->brief->record?->measuredL;
         $computed = Quantity::of(self::computedL($facts), Kind::Volume);
         if ($measured !== null) {
-            $note = Sentence::of('measured; its sizes give {computed}', ['computed' => $computed]);
+            $note = Sentence::of(Phrase::MeasuredItsSizesGive, ['computed' => $computed]);
 
             return Figure::number('systemL', Quantity::of($measured, Kind::Volume), $note, Basis::Measured);
         }
-        $of =
-            ($sump === null ? 'display only, no sump described yet' : 'display, sump and pipes').
-            ($others > 0 ? ', and other vessels' : '');
+        $of = match (true) {
+            $sump === null => $others > 0
+                ? Phrase::DisplayOnlyNoSumpDescribedYet
+                : Phrase::DisplayOnlyNoSumpDescribedYet2,
+            default => $others > 0 ? Phrase::DisplaySumpAndPipesAndOther : Phrase::DisplaySumpAndPipes,
+        };
         $working = Working::of(
             'True water volume',
             $others > 0 ? 'display + sump + pipes + others' : 'display + sump + pipes',
@@ -219,7 +223,7 @@ final class Volumes implements Topic
             Figure::number(
                 'labelGap',
                 Quantity::of($gap, Kind::Percent),
-                Sentence::of($gap >= 0 ? 'less water than the label says' : 'more water than the label says'),
+                Sentence::of($gap >= 0 ? Phrase::LessWaterThanTheLabelSays : Phrase::MoreWaterThanTheLabelSays),
                 $facts->basis(),
                 $working,
             ),
@@ -229,17 +233,17 @@ final class Volumes implements Topic
                 about: 'display',
                 what: Sentence::of(
                     $far
-                        ? 'Label says {label}, the display holds {net}'
-                        : 'Label and sizes agree: {label} against {net}',
+                        ? Phrase::LabelSaysTheDisplayHolds
+                        : Phrase::LabelAndSizesAgree,
                     $parts,
                 ),
                 why: Sentence::of(
                     $far
-                        ? 'Doses and heaters figured from the label would be {gap} off.'
-                        : 'The label is {gap} off, close enough for doses.',
+                        ? Phrase::DosesAndHeatersFigured
+                        : Phrase::TheLabelIsOff,
                     $parts,
                 ),
-                remedy: $far ? Sentence::of('Use {net} for every dose, and check the sizes once more.', $parts) : null,
+                remedy: $far ? Sentence::of(Phrase::UseForEveryDose, $parts) : null,
                 basis: $facts->basis(),
                 working: 'labelGap',
             ),

@@ -10,6 +10,7 @@ use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\OtherRooms;
 use Velbrin\Core\Build\OtherVessel;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\SumpWater;
 use Velbrin\Core\Build\Topic;
@@ -46,7 +47,12 @@ final class Warmth implements Topic
         $winter = $facts->number(F::WinterC);
         $summer = $facts->number(F::SummerC);
         if ($winter > $summer) {
-            throw OutOfRange::number(F::WinterC->value, $winter, "at most the summer value, {$summer}");
+            throw OutOfRange::number(
+                F::WinterC->value,
+                $winter,
+                Phrase::AtMostTheSummerValue,
+                ['summer' => (string) $summer],
+            );
         }
         $figures = [
             self::loss($facts, 'lossWinterW', $heat, $heat->coldUaWK, $set, F::WinterC, 'cold case'),
@@ -139,7 +145,7 @@ final class Warmth implements Topic
         return Figure::number(
             'evaporationLd',
             $litres,
-            Sentence::of('worst season; the top-off must bring it'),
+            Sentence::of(Phrase::WorstSeasonTheTopOffMust),
             $facts->basis(),
             Working::of(
                 'Evaporation',
@@ -229,7 +235,7 @@ final class Warmth implements Topic
         return Figure::number(
             $key,
             $loss,
-            Sentence::of('{evaporation} of it by evaporation', [
+            Sentence::of(Phrase::OfItByEvaporation, [
                 'evaporation' => Quantity::of($evaporation, Kind::Power),
             ]),
             $facts->basis(),
@@ -271,17 +277,19 @@ final class Warmth implements Topic
             'settles' => Quantity::of($set->stuckOnSettlesC ?? 0.0, Kind::Temperature),
             'reserve' => Quantity::of(100 * ($set->reserve - 1), Kind::Percent),
         ];
-        $stuck =
+        $parts['ifStuck'] = Sentence::of(
             $set->stuckOnHours === null
-                ? 'one stuck on never reaches {harm}, it settles at {settles}'
-                : 'one stuck on takes {hours} to {harm}';
+                ? Phrase::OneStuckOnNeverReaches
+                : Phrase::OneStuckOnTakesTo,
+            $parts,
+        );
 
         return [
             [
                 Figure::words(
                     'heaters',
                     sprintf('%d × %d W', $set->count, (int) $set->wattsEach),
-                    Sentence::of('need {need}, {reserve} to spare', $parts),
+                    Sentence::of(Phrase::NeedToSpare, $parts),
                     $facts->basis(),
                     Working::of(
                         'Heaters, first choice',
@@ -303,7 +311,7 @@ final class Warmth implements Topic
                 Figure::number(
                     'oneOffC',
                     Quantity::of($coldC, Kind::Temperature),
-                    Sentence::of('harm is below {low}', $parts),
+                    Sentence::of(Phrase::HarmIsBelow, $parts),
                     $facts->basis(),
                     Working::of(
                         'One heater failed: winter night settles at',
@@ -328,13 +336,13 @@ final class Warmth implements Topic
                     ? Figure::words(
                         'stuckOnH',
                         'never',
-                        Sentence::of('it settles at {settles}', $parts),
+                        Sentence::of(Phrase::ItSettlesAt, $parts),
                         $facts->basis(),
                     )
                     : Figure::number(
                         'stuckOnH',
                         Quantity::of($set->stuckOnHours, Kind::Hours),
-                        Sentence::of('from the set point to {harm} on the hottest day', $parts),
+                        Sentence::of(Phrase::FromTheSetPoint, $parts),
                         $facts->basis(),
                         self::stuckWorking($facts, $heat, $set, $background),
                     ),
@@ -343,9 +351,9 @@ final class Warmth implements Topic
                 severity: Severity::Fine,
                 rule: 'B-41',
                 about: 'heat',
-                what: Sentence::of('{n} heaters of {watts} hold it and fail safely', $parts),
+                what: Sentence::of(Phrase::HeatersOfHoldItAndFailSafely, $parts),
                 why: Sentence::of(
-                    "All on give {reserve} over the {need} of the coldest night; one off leaves {cold}; {$stuck}.",
+                    Phrase::AllOnGiveOver,
                     $parts,
                 ),
                 remedy: null,
@@ -388,7 +396,7 @@ final class Warmth implements Topic
 
         return [
             [
-                Figure::words('heaters', 'none passes', Sentence::of('need {need}', $parts), $facts->basis()),
+                Figure::words('heaters', 'none passes', Sentence::of(Phrase::NeedNeed, $parts), $facts->basis()),
                 Figure::words('oneOffC', 'no set chosen', null, $facts->basis()),
                 Figure::words('stuckOnH', 'no set chosen', null, $facts->basis()),
             ],
@@ -396,12 +404,12 @@ final class Warmth implements Topic
                 severity: Severity::Fix,
                 rule: 'B-41',
                 about: 'heat',
-                what: Sentence::of('No plain set of heaters is safe both ways', $parts),
+                what: Sentence::of(Phrase::NoPlainSetOfHeaters, $parts),
                 why: Sentence::of(
-                    'What holds {need} on the coldest night heats it to harm within {hours} when one sticks on in summer.',
+                    Phrase::WhatHoldsOnTheColdestNight,
                     $parts,
                 ),
-                remedy: Sentence::of('A hood, more water, cooling, or a second thermostat in series with each heater.'),
+                remedy: Sentence::of(Phrase::AHoodMoreWaterCooling),
                 basis: $facts->basis(),
                 working: 'lossWinterW',
             ),

@@ -12,6 +12,7 @@ use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Passage;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -33,7 +34,7 @@ final class WayIn implements Asks, Topic
 
     public static function checks(): array
     {
-        return [Check::safety('B-2.way-in', 'access', 'Does each large piece come in?', self::in(...))];
+        return [Check::safety('B-2.way-in', 'access', Phrase::DoesEachLargePieceComeIn, self::in(...))];
     }
 
     public function answer(Facts $facts): TopicAnswer
@@ -56,9 +57,9 @@ final class WayIn implements Asks, Topic
         };
         $slack = ['slack' => Quantity::of(abs($tightest), Kind::Length)];
         $note = match (true) {
-            $tightest < 0 => Sentence::of('lacks {slack} at the tightest', $slack),
-            $isOpen => Sentence::of('round a corner both corridors count'),
-            default => Sentence::of('{slack} at the tightest', $slack),
+            $tightest < 0 => Sentence::of(Phrase::LacksAtTheTightest, $slack),
+            $isOpen => Sentence::of(Phrase::RoundACornerBothCorridorsCount),
+            default => Sentence::of(Phrase::AtTheTightest, $slack),
         };
 
         return new TopicAnswer(
@@ -184,9 +185,9 @@ final class WayIn implements Asks, Topic
                 Severity::Stop,
                 'B-2',
                 'access',
-                Sentence::of('{piece} does not pass: {name} lacks {slack}', $parts),
-                Sentence::of('Tilted and turned the best way.', $parts),
-                Sentence::of('Another way in, a smaller piece, or one built in place.'),
+                Sentence::of(Phrase::DoesNotPass, $parts),
+                Sentence::of(Phrase::TiltedAndTurnedTheBestWay, $parts),
+                Sentence::of(Phrase::AnotherWayIn),
                 $facts->basis(),
                 subject: $subject,
             ),
@@ -194,9 +195,9 @@ final class WayIn implements Asks, Topic
                 Severity::Watch,
                 'B-2',
                 'access',
-                Sentence::of('{piece} passes {name} with {slack} to spare', $parts),
-                Sentence::of('Hands, straps and blankets need room too.', $parts),
-                Sentence::of('Measure the narrowest point again, frame and handle included.'),
+                Sentence::of(Phrase::PassesWithToSpare, $parts),
+                Sentence::of(Phrase::HandsStrapsAndBlanketsNeedRoom, $parts),
+                Sentence::of(Phrase::MeasureTheNarrowestPointAgain),
                 $facts->basis(),
                 subject: $subject,
             ),
@@ -204,8 +205,8 @@ final class WayIn implements Asks, Topic
                 Severity::Fine,
                 'B-2',
                 'access',
-                Sentence::of('{piece} passes {name}', $parts),
-                Sentence::of('{slack} to spare.', $parts),
+                Sentence::of(Phrase::PiecePassesName, $parts),
+                Sentence::of(Phrase::ToSpare, $parts),
                 null,
                 $facts->basis(),
                 subject: $subject,
@@ -221,12 +222,12 @@ final class WayIn implements Asks, Topic
             Severity::Fix,
             'B-82',
             'access',
-            Sentence::of('{piece} does not come out whole: {name}, finished, lacks {slack}', $parts),
+            Sentence::of(Phrase::DoesNotComeOutWhole, $parts),
             Sentence::of(
-                'Joinery, walls and ceiling will have narrowed it: a leak years on means cutting the piece or the room.',
+                Phrase::JoineryWallsAndCeilingWill,
                 $parts,
             ),
-            Sentence::of('Leave the opening as it is, make the joinery removable, or have the client sign the risk.'),
+            Sentence::of(Phrase::LeaveTheOpening),
             $facts->basis(),
             subject: $subject,
         );

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\Overflow;
+use Velbrin\Core\Build\Phrase;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
@@ -33,18 +34,18 @@ final class Weir implements Topic
         $below = Quantity::of($weir->runningBelowRimMm, Kind::Length);
         $parts = ['head' => $head, 'flow' => Quantity::of($facts->number(F::FlowLh), Kind::Flow), 'below' => $below];
         $working = self::working($facts, $weir, $head);
-        $rough =
-            $weir->crest->isPipe || ($weir->crest->gapsMm === null && $weir->headMm > WeirHead::ROUGH_BELOW_MM)
-                ? ''
-                : ' The formula is good to about 10 % at this depth.';
+        $line = Sentence::of(Phrase::TheWaterLineStandsBelow, $parts);
+        $isFine = $weir->crest->isPipe || ($weir->crest->gapsMm === null && $weir->headMm > WeirHead::ROUGH_BELOW_MM);
 
         $findings = [
             Finding::of(
                 severity: Severity::Fine,
                 rule: 'B-21',
                 about: 'weir',
-                what: Sentence::of('{head} over the weir at {flow}', $parts),
-                why: Sentence::of('The water line stands {below} below the rim.'.$rough, $parts),
+                what: Sentence::of(Phrase::OverTheWeirAt, $parts),
+                why: $isFine
+                    ? $line
+                    : Sentence::joined($line, Sentence::of(Phrase::TheFormulaIsGoodToAbout)),
                 remedy: null,
                 basis: $facts->basis(),
                 working: 'weirHeadMm',
@@ -57,7 +58,7 @@ final class Weir implements Topic
                 Figure::number(
                     'weirHeadMm',
                     $head,
-                    Sentence::of('{flow} over the edge', $parts),
+                    Sentence::of(Phrase::OverTheEdge, $parts),
                     $facts->basis(),
                     $working,
                 ),
@@ -153,15 +154,14 @@ final class Weir implements Topic
                 $dry ? Severity::Fix : Severity::Watch,
                 'B-79',
                 'weir',
-                Sentence::of('The edge falls by {fall} from end to end', $parts),
+                Sentence::of(Phrase::TheEdgeFallsByFromEnd, $parts),
                 Sentence::of(
                     $dry
-                        ? 'All of it goes over the low end; {dry} of the edge stands dry, and film gathers there. The display '.
-                            'runs down to the low end.'
-                        : 'More goes over the low end, and the display runs down to it.',
+                        ? Phrase::AllOfItGoesOver
+                        : Phrase::MoreGoesOverTheLowEnd,
                     $parts,
                 ),
-                Sentence::of('Level the tank first, then the edge.'),
+                Sentence::of(Phrase::LevelTheTankFirst),
                 $facts->basis(),
             ),
         ];
@@ -176,11 +176,11 @@ final class Weir implements Topic
                     Severity::Watch,
                     'B-79',
                     'weir',
-                    Sentence::of('The standpipe runs as a pipe, not as a weir'),
+                    Sentence::of(Phrase::TheStandpipeRunsAsAPipe),
                     Sentence::of(
-                        'The water stands more than a fifth of its bore over its rim: it gulps, and the level swings.',
+                        Phrase::TheWaterStandsMore,
                     ),
-                    Sentence::of('A wider standpipe, or less flow.'),
+                    Sentence::of(Phrase::AWiderStandpipe),
                     $facts->basis(),
                 ),
             ]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 
@@ -26,10 +27,15 @@ final readonly class Fault
     ) {
         Guard::notNegative('fromS', $fromS);
         if ($untilS <= $fromS) {
-            throw OutOfRange::field('untilS', 'a fault ends after it begins', 'more than fromS');
+            throw OutOfRange::field('untilS', Phrase::AFaultEndsAfterItBegins, Phrase::MoreThanFromS);
         }
         if ($kind->sitsOn() !== null && $of === null) {
-            throw OutOfRange::field('of', "{$kind->value} sits on something", "a {$kind->sitsOn()}");
+            throw OutOfRange::field(
+                'of',
+                Phrase::SitsOnSomething,
+                Phrase::ASitsOn,
+                ['kind' => (string) $kind->value, 'sitsOn' => (string) $kind->sitsOn()],
+            );
         }
         if ($kind === FaultKind::DrainBlocked) {
             Guard::within('value', $value, 0, 1);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Plant;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Fields;
 use Velbrin\Core\Hydraulics\Crest;
 use Velbrin\Core\Measure\OutOfRange;
@@ -37,7 +38,7 @@ final class PlantReader
         foreach ($all->map('switches') as $id => $switch) {
             $in = $switch->text('in');
             if (! in_array($in, ['return', 'display', 'store', 'floor'], true)) {
-                throw $switch->wrong('in', 'return, display, store or floor');
+                throw $switch->wrong('in', Phrase::ReturnDisplayStoreOrFloor);
             }
             $switches[$id] = new SwitchAt($in, $switch->number('at'));
             $switch->noMore();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
@@ -45,21 +46,21 @@ final class ByHand
                 : (string) $v;
 
             return Sentence::of(
-                'By a thermometer in the water: in at {start}, out at {stop}. Look every half hour; never leave it in and go.',
+                Phrase::ByAThermometerInTheWater,
                 ['start' => $limit($rule->startAt), 'stop' => $limit($rule->stopAt)],
             );
         }
 
         return match (true) {
             $job === Job::ReturnPump, $job === Job::CirculationPump => Sentence::of(
-                'Into a socket that always has power. It stays in.',
+                Phrase::IntoASocketThatAlways,
             ),
-            $job === Job::Skimmer => Sentence::of('Out until the return has run for ten minutes, then in.'),
-            $job === Job::TopOff => Sentence::of('Out. Fill up by hand to the mark, and write down how much.'),
-            in_array($job, [Job::Doser, Job::Reactor], true) => Sentence::of('Out. A day without it harms nothing; twice the dose does.'),
-            $job === Job::RoUnit => Sentence::of('Out, and its tap shut.'),
-            $job === Job::Light => Sentence::of('A day without light harms nothing. Else in for the usual hours, by a plain timer.'),
-            default => Sentence::of('Out until somebody has looked.'),
+            $job === Job::Skimmer => Sentence::of(Phrase::OutUntilTheReturnHasRun),
+            $job === Job::TopOff => Sentence::of(Phrase::OutFillUpByHand),
+            in_array($job, [Job::Doser, Job::Reactor], true) => Sentence::of(Phrase::OutADayWithoutItHarms),
+            $job === Job::RoUnit => Sentence::of(Phrase::OutAndItsTapShut),
+            $job === Job::Light => Sentence::of(Phrase::ADayWithoutLightHarmsNothing),
+            default => Sentence::of(Phrase::OutUntilSomebodyHasLooked),
         };
     }
 }

@@ -21,6 +21,7 @@ final class Checker
             new Check\OneProbeForBoth(),
             new Check\BackupOnOneStrip(),
             new Check\LostLinkUnsafe(),
+            new Check\HeaterWithoutLink(),
             new Check\RunWithoutEnd(),
             new Check\SkimmerBackTooSoon(),
             new Check\CompressorTooOften(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Guard as Check;
 use Velbrin\Core\Measure\OutOfRange;
 
@@ -24,7 +25,11 @@ final readonly class Day implements Rule
             Check::within("points.{$n}.minute", $point['minute'], 0, self::DAY_MIN - 1e-9);
             Check::within("points.{$n}.level", $point['level'], 0, 1);
             if ($point['minute'] <= $before) {
-                throw OutOfRange::field("points.{$n}.minute", 'points do not rise in time', 'later than the one before');
+                throw OutOfRange::field(
+                    "points.{$n}.minute",
+                    Phrase::PointsDoNotRiseInTime,
+                    Phrase::LaterThanTheOneBefore,
+                );
             }
             $before = $point['minute'];
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Saying;
 
 /** One object of a document: every key is asked for by name, and one nobody asked for is refused. */
 final class Fields
@@ -20,7 +22,11 @@ final class Fields
     /** @throws OutOfRange when it is no object */
     public static function of(mixed $value, string $path): self
     {
-        return is_array($value) ? new self($value, $path) : throw OutOfRange::field($path, "{$path} is no object", 'an object');
+        return is_array($value) ? new self($value, $path) : throw OutOfRange::field(
+            $path,
+            Phrase::IsNoObject,
+            Phrase::AnObject,
+        );
     }
 
     public function at(string $key): string
@@ -37,7 +43,7 @@ final class Fields
     {
         $value = $this->ask($key);
 
-        return is_string($value) && $value !== '' ? $value : throw $this->wrong($key, 'words');
+        return is_string($value) && $value !== '' ? $value : throw $this->wrong($key, Phrase::Words);
     }
 
     public function textOrNull(string $key): ?string
@@ -52,7 +58,11 @@ final class Fields
 
         return $number !== null && is_finite($number) && $number >= $least
             ? $number
-            : throw $this->wrong($key, is_finite($least) ? "a number of at least {$least}" : 'a number');
+            : throw $this->wrong(
+                $key,
+                is_finite($least) ? Phrase::ANumberOfAtLeast : Phrase::ANumber,
+                ['least' => (string) $least],
+            );
     }
 
     public function numberOrNull(string $key, float $least = -INF): ?float
@@ -64,7 +74,7 @@ final class Fields
     {
         $value = $this->ask($key) ?? $default;
 
-        return is_bool($value) ? $value : throw $this->wrong($key, 'true or false');
+        return is_bool($value) ? $value : throw $this->wrong($key, Phrase::TrueOrFalse);
     }
 
     /** On, off, or a level between; null: nobody has said. */
@@ -77,7 +87,7 @@ final class Fields
             $value === 'on' => 1.0,
             $value === 'off' => 0.0,
             (is_int($value) || is_float($value)) && $value >= 0 && $value <= 1 => (float) $value,
-            default => throw $this->wrong($key, 'on, off, or a level from 0 to 1'),
+            default => throw $this->wrong($key, Phrase::OnOffOrALevel),
         };
     }
 
@@ -89,7 +99,11 @@ final class Fields
      */
     public function choice(string $key, string $of): \BackedEnum
     {
-        return $of::tryFrom($this->text($key)) ?? throw $this->wrong($key, implode(', ', array_column($of::cases(), 'value')));
+        return $of::tryFrom($this->text($key)) ?? throw $this->wrong(
+            $key,
+            Phrase::List,
+            ['list' => implode(', ', array_column($of::cases(), 'value'))],
+        );
     }
 
     /**
@@ -113,7 +127,7 @@ final class Fields
     {
         $value = $this->ask($key) ?? [];
         if (! is_array($value) || ! array_is_list($value)) {
-            throw $this->wrong($key, 'a list');
+            throw $this->wrong($key, Phrase::AList);
         }
 
         return array_map(fn (mixed $one, int $n): self => self::of($one, $this->at("{$key}.{$n}")), $value, array_keys($value));
@@ -124,7 +138,7 @@ final class Fields
     {
         $value = $this->ask($key) ?? [];
         $map = [];
-        foreach (is_array($value) ? $value : throw $this->wrong($key, 'an object') as $name => $one) {
+        foreach (is_array($value) ? $value : throw $this->wrong($key, Phrase::AnObject) as $name => $one) {
             $map[(string) $name] = self::of($one, $this->at("{$key}.{$name}"));
         }
 
@@ -136,8 +150,8 @@ final class Fields
     {
         $value = $this->ask($key) ?? [];
         $words = [];
-        foreach (is_array($value) ? $value : throw $this->wrong($key, 'an object') as $name => $one) {
-            $words[(string) $name] = is_string($one) ? $one : throw $this->wrong("{$key}.{$name}", 'words');
+        foreach (is_array($value) ? $value : throw $this->wrong($key, Phrase::AnObject) as $name => $one) {
+            $words[(string) $name] = is_string($one) ? $one : throw $this->wrong("{$key}.{$name}", Phrase::Words);
         }
 
         return $words;
@@ -149,10 +163,10 @@ final class Fields
         $value = $this->ask($key);
         $numbers = [];
         foreach (is_array($value) ? $value : [] as $one) {
-            $numbers[] = is_int($one) || is_float($one) ? (float) $one : throw $this->wrong($key, 'numbers');
+            $numbers[] = is_int($one) || is_float($one) ? (float) $one : throw $this->wrong($key, Phrase::Numbers);
         }
 
-        return $numbers === [] ? throw $this->wrong($key, 'one number at least') : $numbers;
+        return $numbers === [] ? throw $this->wrong($key, Phrase::OneNumberAtLeast) : $numbers;
     }
 
     /** @throws OutOfRange for a key nobody asked for */
@@ -161,14 +175,20 @@ final class Fields
         foreach (array_keys($this->values) as $key) {
             if (! isset($this->asked[(string) $key])) {
                 $name = $this->at((string) $key);
-                throw OutOfRange::field($name, "{$name} is not known here", implode(', ', array_keys($this->asked)));
+                throw OutOfRange::field(
+                    $name,
+                    Phrase::IsNotKnownHere,
+                    Phrase::List,
+                    ['list' => implode(', ', array_keys($this->asked))],
+                );
             }
         }
     }
 
-    public function wrong(string $key, string $allowed): OutOfRange
+    /** @param  array<string, string>  $parts  of what is allowed */
+    public function wrong(string $key, Saying $allowed, array $parts = []): OutOfRange
     {
-        return OutOfRange::field($this->at($key), "{$this->at($key)} must be {$allowed}", $allowed);
+        return OutOfRange::field($this->at($key), Phrase::MustBe, $allowed, $parts);
     }
 
     private function ask(string $key): mixed

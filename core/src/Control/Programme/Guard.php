@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** Speaks before any rule while its conditions hold together for long enough; then it clears at a limit, or somebody looks first. */
@@ -31,7 +32,7 @@ final readonly class Guard
         public ?Blind $blind = null,
     ) {
         if (count($when) > self::MOST_CONDITIONS) {
-            throw OutOfRange::field('when', 'a guard has at most three conditions', '1 to 3 conditions');
+            throw OutOfRange::field('when', Phrase::AGuardHasAtMostThree, Phrase::N1To3Conditions);
         }
     }
 

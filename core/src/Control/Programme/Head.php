@@ -193,7 +193,7 @@ final class Head
 
         return $waits && ! $this->isOn($outlet)
             ? new Decision(0.0, Says::PowerReturn, 0.0)
-            : new Decision($outlet->lostLinkLevel ?? 0.0, Says::LostLink, 0.0);
+            : new Decision($outlet->lostLinkAt($this->programme->isSummer) ?? 0.0, Says::LostLink, 0.0);
     }
 
     /** @param  array<string, Decision>  $decided */
@@ -259,7 +259,7 @@ final class Head
             if ($weight > $rank) {
                 [$speaks, $rank] = [[$guard->level, $guard->id], $weight];
             } elseif ($weight === $rank && $speaks !== null && $speaks[0] !== $guard->level) {
-                $speaks = [$outlet->lostLinkLevel ?? 0.0, $guard->id];
+                $speaks = [$outlet->lostLinkAt($this->programme->isSummer) ?? 0.0, $guard->id];
             }
         }
 

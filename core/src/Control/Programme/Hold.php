@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\OutOfRange;
 
 /**
@@ -22,7 +23,7 @@ final readonly class Hold implements Rule
     public function __construct(public string $probe, public float $startAt, public float $stopAt, public ?Blind $blind)
     {
         if ($startAt === $stopAt) {
-            throw OutOfRange::field('stopAt', 'start and stop are the same', 'another value than startAt');
+            throw OutOfRange::field('stopAt', Phrase::StartAndStopAreTheSame, Phrase::AnotherValueThanStartAt);
         }
     }
 

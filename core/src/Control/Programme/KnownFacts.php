@@ -14,6 +14,8 @@ final readonly class KnownFacts
      * @param  float|null  $volumeL  of the system
      * @param  float|null  $lossWK  of its walls and surface
      * @param  float|null  $coldestC  room in the coldest night
+     * @param  float|null  $hottestC  room on the hottest day
+     * @param  bool  $isSummer  it is one of the warm months there
      * @param  float|null  $backgroundW  heat of pumps that always run
      * @param  float|null  $lowHarmC  where cold begins to harm
      * @param  float|null  $highHarmC  where heat does
@@ -39,6 +41,8 @@ final readonly class KnownFacts
         public ?float $flowLh = null,
         public ?float $alkDkh = null,
         public ?float $ph = null,
+        public ?float $hottestC = null,
+        public bool $isSummer = false,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
@@ -23,9 +24,9 @@ final readonly class Objection
         Severity $severity,
         string $code,
         string $subject,
-        string $what,
-        string $why,
-        string $remedy,
+        Phrase $what,
+        Phrase $why,
+        Phrase $remedy,
         array $parts = [],
     ): Finding {
         $parts = array_map(fn (string|float|Quantity $p): string|Quantity => is_float($p) ? self::plain($p) : $p, $parts);
@@ -49,9 +50,9 @@ final readonly class Objection
             Severity::Watch,
             $code,
             $subject,
-            'Nobody can say yet whether {place} keeps its limit',
-            'It needs {needs}.',
-            'Complete the record.',
+            Phrase::NobodyCanSayYetWhetherKeeps,
+            Phrase::ItNeeds,
+            Phrase::CompleteTheRecord,
             ['place' => $place, 'needs' => $needs],
         );
     }

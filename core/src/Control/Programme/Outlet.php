@@ -10,6 +10,7 @@ final readonly class Outlet
     /**
      * @param  string  $place  what it is for, as people say it: "heater 1, sump"
      * @param  float|null  $lostLinkLevel  what it does without a link to its head; null: nobody has said
+     * @param  float|null  $lostLinkSummerLevel  the same in the warm months; null: no other
      * @param  float|null  $maximumOnS  the longest it is on at a stretch; null: no limit
      * @param  array<string, PauseOf>  $pauses  groups it obeys
      */
@@ -25,6 +26,13 @@ final readonly class Outlet
         public float $restS = 0.0,
         public float $powerReturnS = 0.0,
         public array $pauses = [],
+        public ?float $lostLinkSummerLevel = null,
     ) {
+    }
+
+    /** What it does without a link then; null: nobody has said. */
+    public function lostLinkAt(bool $isSummer): ?float
+    {
+        return $isSummer ? $this->lostLinkSummerLevel ?? $this->lostLinkLevel : $this->lostLinkLevel;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** A whole set-up: outlets in the order they can be decided in, and guards. Immutable. */
@@ -15,15 +16,21 @@ final readonly class Programme
     /**
      * @param  list<Outlet>  $outlets
      * @param  list<Guard>  $guards
+     * @param  bool  $isSummer  which of its states without a link an outlet takes
      *
      * @throws OutOfRange for a name given twice, an outlet that is not there, and outlets that follow each other in a circle
      */
-    public function __construct(array $outlets, public array $guards = [])
+    public function __construct(array $outlets, public array $guards = [], public bool $isSummer = false)
     {
         $byId = [];
         foreach ($outlets as $outlet) {
             if (isset($byId[$outlet->id])) {
-                throw OutOfRange::field('outlets', "{$outlet->id} is there twice", 'each name once');
+                throw OutOfRange::field(
+                    'outlets',
+                    Phrase::IsThereTwice,
+                    Phrase::EachNameOnce,
+                    ['id' => (string) $outlet->id],
+                );
             }
             $byId[$outlet->id] = $outlet;
         }
@@ -41,7 +48,12 @@ final readonly class Programme
 
     private static function missing(string $field, string $says): OutOfRange
     {
-        return OutOfRange::field($field, "{$says}, which is not there", 'an outlet of this programme');
+        return OutOfRange::field(
+            $field,
+            Phrase::WhichIsNotThere,
+            Phrase::AnOutletOfThisProgramme,
+            ['says' => (string) $says],
+        );
     }
 
     /**
@@ -55,7 +67,12 @@ final readonly class Programme
             return;
         }
         if (isset($open[$outlet->id])) {
-            throw OutOfRange::field('outlets', "{$outlet->id} follows itself in a circle", 'outlets that follow one another to an end');
+            throw OutOfRange::field(
+                'outlets',
+                Phrase::FollowsItselfInACircle,
+                Phrase::OutletsThatFollowOneAnother,
+                ['id' => (string) $outlet->id],
+            );
         }
         if ($outlet->rule instanceof Follow) {
             $leader = $byId[$outlet->rule->outlet] ?? null;

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Chemistry\Carbonate;
 use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Seawater\Seawater;
@@ -41,7 +42,12 @@ final readonly class SeenByPh
         float $tempC = 25.5,
     ): ?float {
         Guard::positive('alkDkh', $alkDkh);
-        $perMeq = $liquid->dicPerMeq() ?? throw OutOfRange::field('liquid', "{$liquid->value} brings no alkalinity", 'one that does');
+        $perMeq = $liquid->dicPerMeq() ?? throw OutOfRange::field(
+            'liquid',
+            Phrase::BringsNoAlkalinity,
+            Phrase::OneThatDoes,
+            ['liquid' => (string) $liquid->value],
+        );
         $alk = $alkDkh / self::DKH_PER_MEQ;
         $dic = Carbonate::fromProbe($alk, $salinity, $tempC, $ph)->dicMmolKg;
         $phAt = fn (float $meq): float => Carbonate::fromDic(

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** Reads a set-up from its document, schema 1: units in the names of keys, unknown keys refused, what is left out is not said. */
@@ -22,7 +23,7 @@ final class SetupReader
     {
         $all = Fields::of($document, '');
         if ($all->number('schema') !== (float) self::SCHEMA) {
-            throw $all->wrong('schema', (string) self::SCHEMA);
+            throw $all->wrong('schema', Phrase::ThatSchema, ['schema' => (string) self::SCHEMA]);
         }
         $probes = self::probes($all);
         $outlets = $hung = [];
@@ -43,7 +44,7 @@ final class SetupReader
         $facts = $all->has('facts') ? self::facts($all->object('facts')) : new KnownFacts();
         $all->noMore();
 
-        return new Setup(new Programme($outlets, $guards), $probes, $hung, $alarms, $names, $facts);
+        return new Setup(new Programme($outlets, $guards, $facts->isSummer), $probes, $hung, $alarms, $names, $facts);
     }
 
     private static function facts(Fields $given): KnownFacts
@@ -52,6 +53,8 @@ final class SetupReader
             volumeL: $given->numberOrNull('volumeL', 0.1),
             lossWK: $given->numberOrNull('lossWK', 0.0),
             coldestC: $given->numberOrNull('coldestC'),
+            hottestC: $given->numberOrNull('hottestC'),
+            isSummer: $given->boolean('isSummer', false),
             backgroundW: $given->numberOrNull('backgroundW', 0.0),
             lowHarmC: $given->numberOrNull('lowHarmC'),
             highHarmC: $given->numberOrNull('highHarmC'),
@@ -125,7 +128,7 @@ final class SetupReader
     {
         $pauses = [];
         foreach ($one->map('pauses') as $group => $pause) {
-            $level = $pause->levelOrNull('state') ?? throw $pause->wrong('state', 'on, off, or a level');
+            $level = $pause->levelOrNull('state') ?? throw $pause->wrong('state', Phrase::OnOffOrALevel2);
             $pauses[$group] = new PauseOf($level, $pause->number('s', 0.0));
             $pause->noMore();
         }
@@ -142,6 +145,7 @@ final class SetupReader
             restS: $one->number('restS', 0.0, 0.0),
             powerReturnS: $one->number('powerReturnS', 0.0, 0.0),
             pauses: $pauses,
+            lostLinkSummerLevel: $one->levelOrNull('lostLinkSummer'),
         );
     }
 
@@ -181,7 +185,7 @@ final class SetupReader
                 mostL: $rule->numberOrNull('mostL', 0.0),
             ),
             'timed-run' => new TimedRun($rule->number('s', 0.0)),
-            default => throw $rule->wrong('kind', 'on, off, hold, day, follow, pulse, refill, timed-run'),
+            default => throw $rule->wrong('kind', Phrase::OnOffHoldDayFollowPulse),
         };
         $rule->noMore();
 
@@ -193,7 +197,11 @@ final class SetupReader
     {
         $name = $of->text('probe');
 
-        return isset($probes[$name]) ? $name : throw $of->wrong('probe', 'one of '.implode(', ', array_keys($probes)));
+        return isset($probes[$name]) ? $name : throw $of->wrong(
+            'probe',
+            Phrase::OneOf,
+            ['list' => implode(', ', array_keys($probes))],
+        );
     }
 
     /** @return non-empty-list<array{minute: float, level: float}> */
@@ -205,7 +213,7 @@ final class SetupReader
             $point->noMore();
         }
 
-        return $points === [] ? throw $rule->wrong('points', 'one point at least') : $points;
+        return $points === [] ? throw $rule->wrong('points', Phrase::OnePointAtLeast) : $points;
     }
 
     private static function hung(Fields $hung): Hung
@@ -232,7 +240,7 @@ final class SetupReader
         $read = new Guard(
             id: $guard->text('id'),
             outlet: $guard->text('outlet'),
-            when: $when === [] ? throw $guard->wrong('when', 'one condition at least') : $when,
+            when: $when === [] ? throw $guard->wrong('when', Phrase::OneConditionAtLeast) : $when,
             forS: $guard->number('forS', 0.0, 0.0),
             level: $guard->levelOrNull('then') ?? 0.0,
             clears: $guard->has('clears') ? self::condition($guard->object('clears'), $probes) : null,
@@ -251,7 +259,7 @@ final class SetupReader
         $below = $condition->numberOrNull('below');
         $isSwitch = $condition->has('switch');
         if (($above !== null ? 1 : 0) + ($below !== null ? 1 : 0) + ($isSwitch ? 1 : 0) !== 1) {
-            throw OutOfRange::field($condition->at(''), 'a condition is one thing', 'a probe above or below a limit, or a switch')
+            throw OutOfRange::field($condition->at(''), Phrase::AConditionIsOneThing, Phrase::AProbeAboveOrBelow)
                 ->as(rtrim($condition->at(''), '.'));
         }
         $read = match (true) {
@@ -286,7 +294,7 @@ final class SetupReader
         );
         $watches = array_filter([$read->probe, $read->act, $read->switch, $read->outlet, $read->isSilence ? 'silence' : null]);
         if (count($watches) !== 1) {
-            throw $alarm->wrong('probe', 'one of probe, act, switch, outlet, silence');
+            throw $alarm->wrong('probe', Phrase::OneOfProbe);
         }
         $alarm->noMore();
 

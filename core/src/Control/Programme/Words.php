@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
@@ -21,45 +22,59 @@ final readonly class Words
         $rule = $outlet->rule;
 
         return match (true) {
-            $rule instanceof Always => Sentence::of($rule->isOn ? 'on' : 'off'),
+            $rule instanceof Always => Sentence::of($rule->isOn ? Phrase::On : Phrase::Off),
             $rule instanceof Hold => $this->hold($rule),
             $rule instanceof Day => $this->day($rule),
             $rule instanceof Follow => $this->follow($rule),
             $rule instanceof Pulse => $this->pulse($rule),
             $rule instanceof Refill => $this->refill($rule),
-            $rule instanceof TimedRun => Sentence::of('on for {s} at the press of a button', ['s' => self::time($rule->lengthS)]),
-            default => Sentence::of($rule->kind()),
+            $rule instanceof TimedRun => Sentence::of(Phrase::OnForAtThePress, ['s' => self::time($rule->lengthS)]),
+            default => Sentence::of(Phrase::Kind, ['kind' => $rule->kind()]),
         };
     }
 
     /** What an outlet does when its strip hears nothing more. */
     public function lostLink(Outlet $outlet): Sentence
     {
+        $summer = $outlet->lostLinkSummerLevel;
+        if ($summer === null || $summer === $outlet->lostLinkLevel) {
+            return self::without($outlet->lostLinkLevel);
+        }
+
+        return Sentence::of(Phrase::InSummer, [
+            'winter' => self::without($outlet->lostLinkLevel),
+            'summer' => self::without($summer),
+        ]);
+    }
+
+    private static function without(?float $level): Sentence
+    {
         return match (true) {
-            $outlet->lostLinkLevel === null => Sentence::of('nobody has said'),
-            $outlet->lostLinkLevel <= 0 => Sentence::of('off'),
-            $outlet->lostLinkLevel >= 1 => Sentence::of('on'),
-            default => Sentence::of('{level}', ['level' => self::share($outlet->lostLinkLevel)]),
+            $level === null => Sentence::of(Phrase::NobodyHasSaid),
+            $level <= 0 => Sentence::of(Phrase::Off),
+            $level >= 1 => Sentence::of(Phrase::On),
+            default => Sentence::of(Phrase::Level, ['level' => self::share($level)]),
         };
     }
 
     /** @return list<Sentence> least and most times, delays, pauses */
     public function manners(Outlet $outlet): array
     {
-        $times = [
-            ['on for {s} at least', $outlet->minimumOnS],
-            ['off for {s} at least', $outlet->minimumOffS],
-            ['on for {s} at most, then it '.$this->after($outlet), $outlet->maximumOnS ?? 0.0],
-            ['waits {s} when power returns', $outlet->powerReturnS],
-        ];
         $said = [];
-        foreach ($times as [$words, $s]) {
+        foreach (
+            [
+                [Phrase::OnForAtLeast, $outlet->minimumOnS],
+                [Phrase::OffForAtLeast, $outlet->minimumOffS],
+                [self::atMost($outlet), $outlet->maximumOnS ?? 0.0],
+                [Phrase::WaitsWhenPowerReturns, $outlet->powerReturnS],
+            ] as [$words, $s]
+        ) {
             if ($s > 0) {
                 $said[] = Sentence::of($words, ['s' => self::time($s)]);
             }
         }
         foreach ($outlet->pauses as $group => $pause) {
-            $said[] = Sentence::of('{group}: {level} for {s}', [
+            $said[] = Sentence::of(Phrase::GroupLevelForS, [
                 'group' => $group,
                 'level' => $pause->level <= 0 ? 'off' : ($pause->level >= 1 ? 'on' : self::share($pause->level)),
                 's' => self::time($pause->lengthS),
@@ -76,16 +91,14 @@ final readonly class Words
             'does' => $guard->level <= 0 ? 'off' : ($guard->level >= 1 ? 'on' : self::share($guard->level)),
             'for' => self::time($guard->forS),
         ];
-        $when = [];
-        foreach ($guard->when as $n => $condition) {
-            $when[] = $this->condition($condition, "w{$n}", $parts);
-        }
-        $clears = $guard->clears === null
-            ? 'somebody looks before it works again'
-            : 'until '.$this->condition($guard->clears, 'c', $parts);
-        $for = $guard->forS > 0 ? ' for {for}' : '';
+        $parts['when'] = Sentence::listed(Phrase::ThisAndThat, ...array_map($this->condition(...), $guard->when));
+        $parts['clears'] = $guard->clears === null
+            ? Sentence::of(Phrase::SomebodyLooksBeforeItWorksAgain)
+            : Sentence::of(Phrase::UntilIt, ['it' => $this->condition($guard->clears)]);
 
-        return Sentence::of('{does} when '.implode(' and ', $when).$for.'; '.$clears, $parts);
+        return $guard->forS > 0
+            ? Sentence::of(Phrase::WhenFor, $parts)
+            : Sentence::of(Phrase::DoesWhenWhenClears, $parts);
     }
 
     /** What an alarm watches, and how long it waits. */
@@ -99,27 +112,29 @@ final readonly class Words
             $parts[$name] = $limit === null ? '' : $this->value($limit, (string) $alarm->probe);
         }
         $sees = match (true) {
-            $alarm->isSilence => 'nothing is heard',
-            $alarm->act !== null => '{of} acts',
-            $alarm->switch !== null => '{of} is '.($alarm->closed ? 'wet' : 'dry'),
-            $alarm->outlet !== null => '{of} draws '.($alarm->mostW === null ? 'nothing while it is on' : 'too much'),
-            $alarm->isFrozen => '{of} does not move at all',
-            $alarm->ratePerH !== null => '{of} moves too fast',
-            $alarm->low !== null && $alarm->high !== null => '{of} is below {low} or above {high}',
-            $alarm->low !== null => '{of} is below {low}',
-            $alarm->high !== null => '{of} is above {high}',
-            default => '{of}: nobody has said at which limit',
+            $alarm->isSilence => Phrase::NothingIsHeard,
+            $alarm->act !== null => Phrase::OfActs,
+            $alarm->switch !== null => $alarm->closed ? Phrase::IsWet : Phrase::IsDry,
+            $alarm->outlet !== null => $alarm->mostW === null ? Phrase::DrawsNothingWhileItIsOn : Phrase::DrawsTooMuch,
+            $alarm->isFrozen => Phrase::DoesNotMoveAtAll,
+            $alarm->ratePerH !== null => Phrase::MovesTooFast,
+            $alarm->low !== null && $alarm->high !== null => Phrase::IsBelowOrAbove,
+            $alarm->low !== null => Phrase::IsBelow,
+            $alarm->high !== null => Phrase::IsAbove,
+            default => Phrase::NobodyHasSaidAtWhichLimit,
         };
 
-        return Sentence::of($alarm->act === null && $alarm->delayS > 0 ? "{$sees} for {delay}" : $sees, $parts);
+        return $alarm->act === null && $alarm->delayS > 0
+            ? Sentence::of(Phrase::SeesForDelay, [...$parts, 'sees' => Sentence::of($sees, $parts)])
+            : Sentence::of($sees, $parts);
     }
 
-    private function after(Outlet $outlet): string
+    private static function atMost(Outlet $outlet): Phrase
     {
         return match ($outlet->afterMaximum) {
-            AfterMaximum::Rest => 'rests',
-            AfterMaximum::Latch => 'waits for somebody to look',
-            AfterMaximum::Tell => 'only tells',
+            AfterMaximum::Rest => Phrase::OnForAtMost,
+            AfterMaximum::Latch => Phrase::OnForAtMostThen,
+            AfterMaximum::Tell => Phrase::OnForAtMostThenIt,
         };
     }
 
@@ -128,44 +143,46 @@ final readonly class Words
         $parts = ['start' => $this->value($rule->startAt, $rule->probe), 'stop' => $this->value($rule->stopAt, $rule->probe)];
 
         return $rule->raises()
-            ? Sentence::of('starts below {start}, stops at {stop}', $parts)
-            : Sentence::of('starts above {start}, stops at {stop}', $parts);
+            ? Sentence::of(Phrase::StartsBelowStopsAt, $parts)
+            : Sentence::of(Phrase::StartsAboveStopsAt, $parts);
     }
 
     private function day(Day $rule): Sentence
     {
-        $parts = [];
-        $words = [];
-        foreach ($rule->points as $n => $point) {
-            $parts["t{$n}"] = self::clock($point['minute']);
-            $parts["l{$n}"] = $point['level'] <= 0 ? 'off' : ($point['level'] >= 1 ? 'on' : self::share($point['level']));
-            $words[] = "{l{$n}} at {t{$n}}";
+        $points = [];
+        foreach ($rule->points as $point) {
+            $points[] = Sentence::of(Phrase::LevelAtTime, [
+                'level' => $point['level'] <= 0 ? 'off' : ($point['level'] >= 1 ? 'on' : self::share($point['level'])),
+                'time' => self::clock($point['minute']),
+            ]);
         }
+        $all = Sentence::listed(Phrase::OneAfterTheOther, ...$points);
 
-        return Sentence::of(($rule->isRamp ? 'rises and falls: ' : '').implode(', ', $words), $parts);
+        return $rule->isRamp ? Sentence::of(Phrase::RisesAndFalls, ['points' => $all]) : $all;
     }
 
     private function follow(Follow $rule): Sentence
     {
-        $delays = array_filter([
-            $rule->onDelayS > 0 ? '{on} later' : null,
-            $rule->offDelayS > 0 ? 'off {off} after it' : null,
-        ]);
+        $parts = [
+            'leader' => $this->setup->place($rule->outlet),
+            'on' => self::time($rule->onDelayS),
+            'off' => self::time($rule->offDelayS),
+        ];
+        $said = [Sentence::of($rule->isInverse ? Phrase::OnWhileIsOff : Phrase::FollowsLeader, $parts)];
+        if ($rule->onDelayS > 0) {
+            $said[] = Sentence::of(Phrase::OnLater, $parts);
+        }
+        if ($rule->offDelayS > 0) {
+            $said[] = Sentence::of(Phrase::OffAfterIt, $parts);
+        }
 
-        return Sentence::of(
-            ($rule->isInverse ? 'on while {leader} is off' : 'follows {leader}').($delays === [] ? '' : ', '.implode(', ', $delays)),
-            [
-                'leader' => $this->setup->place($rule->outlet),
-                'on' => self::time($rule->onDelayS),
-                'off' => self::time($rule->offDelayS),
-            ],
-        );
+        return Sentence::listed(Phrase::OneAfterTheOther, ...$said);
     }
 
     private function pulse(Pulse $rule): Sentence
     {
         return Sentence::of(
-            $rule->capMl === null ? '{n} doses of {ml} a day' : '{n} doses of {ml} a day, {cap} in 24 h at most',
+            $rule->capMl === null ? Phrase::DosesOfADay : Phrase::DosesOfADayIn,
             [
                 'n' => (string) count($rule->minutes),
                 'ml' => self::ml($rule->pulseMl()),
@@ -176,28 +193,27 @@ final readonly class Words
 
     private function refill(Refill $rule): Sentence
     {
-        return Sentence::of(
-            'fills when low for {dry}, until high'.($rule->longestS === null ? '' : ', {longest} at most').
-                ($rule->mostL === null ? '' : ', {most} in 24 h at most'),
-            [
-                'dry' => self::time($rule->dryS),
-                'longest' => self::time($rule->longestS ?? 0.0),
-                'most' => Quantity::of($rule->mostL ?? 0.0, Kind::Volume),
-            ],
-        );
+        $said = [Sentence::of(Phrase::FillsWhenLow, ['dry' => self::time($rule->dryS)])];
+        if ($rule->longestS !== null) {
+            $said[] = Sentence::of(Phrase::AtMost, ['longest' => self::time($rule->longestS)]);
+        }
+        if ($rule->mostL !== null) {
+            $said[] = Sentence::of(Phrase::In24HAtMost, ['most' => Quantity::of($rule->mostL, Kind::Volume)]);
+        }
+
+        return Sentence::listed(Phrase::OneAfterTheOther, ...$said);
     }
 
-    /** @param  array<string, string|Quantity>  $parts */
-    private function condition(Condition $condition, string $name, array &$parts): string
+    private function condition(Condition $condition): Sentence
     {
         if ($condition->switch !== null) {
-            $parts[$name] = $this->setup->nameOf($condition->switch);
+            $of = ['of' => $this->setup->nameOf($condition->switch)];
 
-            return "{{$name}} is ".($condition->closed ? 'wet' : 'dry');
+            return $condition->closed ? Sentence::of(Phrase::IsWet, $of) : Sentence::of(Phrase::IsDry, $of);
         }
-        $parts[$name] = $this->value((float) $condition->limit, (string) $condition->probe);
+        $limit = ['limit' => $this->value((float) $condition->limit, (string) $condition->probe)];
 
-        return ($condition->above ? 'above' : 'below')." {{$name}}";
+        return $condition->above ? Sentence::of(Phrase::AboveLimit, $limit) : Sentence::of(Phrase::BelowLimit, $limit);
     }
 
     private function value(float $value, string $probe): string|Quantity

@@ -17,6 +17,9 @@ final readonly class Route
     /** Where nobody put a place on the map, minutes. */
     private const UNKNOWN_MIN = 45.0;
 
+    /** One store for all, where nobody keeps them apart. */
+    private const STORE = '';
+
     /**
      * @param  list<list<array{id: string, arrivesH: float, inTime: bool}>>  $crews  stops of each, in order
      * @param  list<string>  $unmet  ids nobody reaches in time, or for whom nothing is left to bring
@@ -34,9 +37,32 @@ final readonly class Route
      */
     public static function of(array $exposed, array $crews, array $stock, float $leaveH = 0.0): self
     {
+        return self::from($exposed, self::ofOneStore($crews), [self::STORE => $stock], $leaveH);
+    }
+
+    /**
+     * The same, each crew with what its own van and its own depot hold.
+     *
+     * @param  list<Exposed>  $exposed
+     * @param  list<StormCrew>  $crews
+     * @param  array<string, array<string, int>>  $depots  how many of each aid lie in each
+     *
+     * @throws OutOfRange
+     */
+    public static function from(array $exposed, array $crews, array $depots, float $leaveH = 0.0): self
+    {
         Guard::notNegative('leaveH', $leaveH);
 
-        return self::planned($exposed, $crews, $stock, $leaveH, false);
+        return self::planned($exposed, $crews, $depots, $leaveH, false);
+    }
+
+    /**
+     * @param  list<Spot|null>  $spots
+     * @return list<StormCrew>
+     */
+    private static function ofOneStore(array $spots): array
+    {
+        return array_map(fn (?Spot $s): StormCrew => new StormCrew($s, depot: self::STORE), $spots);
     }
 
     /**
@@ -52,41 +78,47 @@ final readonly class Route
     {
         Guard::notNegative('leaveH', $leaveH);
 
-        return self::planned($exposed, $crews, $stock, $leaveH, true)->unmet === [];
+        return self::planned($exposed, self::ofOneStore($crews), [self::STORE => $stock], $leaveH, true)->unmet === [];
     }
 
     /**
      * @param  list<Exposed>  $exposed
-     * @param  list<Spot|null>  $crews
-     * @param  array<string, int>  $stock
+     * @param  list<StormCrew>  $crews
+     * @param  array<string, array<string, int>>  $depots
      */
-    private static function planned(array $exposed, array $crews, array $stock, float $leaveH, bool $endsWithUnmet): self
+    private static function planned(array $exposed, array $crews, array $depots, float $leaveH, bool $endsWithUnmet): self
     {
         $hurt = array_values(array_filter($exposed, fn (Exposed $e): bool => $e->harmH !== null || $e->isPeople));
         usort($hurt, fn (Exposed $a, Exposed $b): int => [! $a->isPeople, $a->deadlineH() ?? INF, -$a->loss, $a->id]
             <=> [! $b->isPeople, $b->deadlineH() ?? INF, -$b->loss, $b->id]);
         $routes = array_fill(0, count($crews), []);
-        $left = $stock;
+        $vans = array_map(fn (StormCrew $c): array => $c->carries, $crews);
         $unmet = [];
         foreach ($hurt as $one) {
             if ($endsWithUnmet && $unmet !== []) {
                 break;
             }
             $aid = $one->needs->value;
-            if ($one->needs !== Aid::Hands && ($left[$aid] ?? 0) < 1) {
-                $unmet[] = $one;
-
-                continue;
-            }
-            $best = self::place($one, $routes, $crews, $leaveH);
+            $isHands = $one->needs === Aid::Hands;
+            $can = array_filter(
+                $crews,
+                fn (StormCrew $crew, int $c): bool => $isHands || ($vans[$c][$aid] ?? 0) + ($depots[$crew->depot][$aid] ?? 0) > 0,
+                ARRAY_FILTER_USE_BOTH,
+            );
+            $best = self::place($one, array_intersect_key($routes, $can), $can, $leaveH);
             if ($best === null) {
                 $unmet[] = $one;
 
                 continue;
             }
-            $routes = $best;
-            if ($one->needs !== Aid::Hands) {
-                $left[$aid]--;
+            [$c, $routes[$c]] = $best;
+            if ($isHands) {
+                continue;
+            }
+            if (($vans[$c][$aid] ?? 0) > 0) {
+                $vans[$c][$aid]--;
+            } else {
+                $depots[(string) $crews[$c]->depot][$aid]--;
             }
         }
         $routes = self::exchanged($routes, $crews, $leaveH);
@@ -97,9 +129,9 @@ final readonly class Route
     /**
      * Where it adds the least loss; null: nowhere in time, but for people, who are gone to all the same.
      *
-     * @param  list<list<Exposed>>  $routes
-     * @param  list<Spot|null>  $crews
-     * @return list<list<Exposed>>|null
+     * @param  array<int, list<Exposed>>  $routes
+     * @param  array<int, StormCrew>  $crews  that have what it needs
+     * @return array{0: int, 1: list<Exposed>}|null whose stops, and in which order now
      */
     private static function place(Exposed $one, array $routes, array $crews, float $leaveH): ?array
     {
@@ -122,17 +154,13 @@ final readonly class Route
             }
         }
         $isWorth = $least[0] < ($one->isPeople ? INF : $one->loss);
-        if ($best === null || ! $isWorth) {
-            return null;
-        }
-        $routes[$best[0]] = $best[1];
 
-        return $routes;
+        return $isWorth ? $best : null;
     }
 
     /**
      * @param  list<list<Exposed>>  $routes
-     * @param  list<Spot|null>  $crews
+     * @param  list<StormCrew>  $crews
      * @return list<list<Exposed>>
      */
     private static function exchanged(array $routes, array $crews, float $leaveH): array
@@ -164,11 +192,11 @@ final readonly class Route
      * @param  list<Exposed>  $route
      * @return array{0: float, 1: float} what it loses, and the hour of its last arrival
      */
-    private static function scored(array $route, ?Spot $from, float $leaveH): array
+    private static function scored(array $route, StormCrew $crew, float $leaveH): array
     {
         $loss = 0.0;
         $last = $leaveH;
-        foreach (self::arrivals($route, $from, $leaveH) as $i => $last) {
+        foreach (self::arrivals($route, $crew, $leaveH) as $i => $last) {
             $loss += $last > ($route[$i]->deadlineH() ?? INF) ? $route[$i]->loss : 0.0;
         }
 
@@ -179,9 +207,10 @@ final readonly class Route
      * @param  list<Exposed>  $route
      * @return list<float> hours
      */
-    private static function arrivals(array $route, ?Spot $from, float $leaveH): array
+    private static function arrivals(array $route, StormCrew $crew, float $leaveH): array
     {
-        $at = $leaveH;
+        $from = $crew->spot;
+        $at = $leaveH + $crew->lateH;
         $arrivals = [];
         foreach ($route as $stop) {
             $minutes = $from === null || $stop->spot === null
@@ -198,7 +227,7 @@ final readonly class Route
 
     /**
      * @param  list<list<Exposed>>  $routes
-     * @param  list<Spot|null>  $crews
+     * @param  list<StormCrew>  $crews
      * @param  list<Exposed>  $unmet
      */
     private static function told(array $routes, array $crews, array $unmet, float $leaveH): self

@@ -12,6 +12,7 @@ use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Moves\BoxTemperature;
 use Velbrin\Core\Moves\Course\Timetable;
 use Velbrin\Core\Moves\Gang;
+use Velbrin\Core\Moves\Phrase;
 
 /** What is wrong with a box: too small, too short, alone or not, too cold on its way, air that does not last, too heavy to carry. */
 final readonly class BoxChecks
@@ -44,9 +45,9 @@ final readonly class BoxChecks
                 'M-4',
                 'move-no-box',
                 [
-                    '{animal} has no box',
-                    'Whoever is caught needs water to go into.',
-                    'Give it a box.',
+                    Phrase::HasNoBox,
+                    Phrase::WhoeverIsCaughtNeedsWater,
+                    Phrase::GiveItABox,
                 ],
                 [
                     'animal' => $animal->label,
@@ -93,9 +94,9 @@ final readonly class BoxChecks
                 'M-21',
                 'move-box-unknown',
                 [
-                    'Nobody can say yet how long {box} lasts',
-                    'It needs {needs}.',
-                    'Complete it.',
+                    Phrase::NobodyCanSayYetHowLong,
+                    Phrase::ItNeeds,
+                    Phrase::CompleteIt,
                 ],
                 [
                     'box' => $box->label,
@@ -121,9 +122,9 @@ final readonly class BoxChecks
                 'M-21',
                 'move-box-small',
                 [
-                    '{box} holds {litres}; its fish want {least}',
-                    'By their length, an hour without air, and the ammonia of the planned hours with a quarter to spare.',
-                    'A larger box, or fewer in it.',
+                    Phrase::HoldsItsFishWant,
+                    Phrase::ByTheirLength,
+                    Phrase::ALargerBox,
                 ],
                 $parts,
                 $box->id,
@@ -134,9 +135,9 @@ final readonly class BoxChecks
                 'M-4',
                 'move-box-tight',
                 [
-                    '{box} holds {litres}; {comfort} would be comfort',
-                    'It lasts, and leaves little for what goes wrong.',
-                    'A larger box where there is one.',
+                    Phrase::HoldsWouldBeComfort,
+                    Phrase::ItLastsAndLeavesLittle,
+                    Phrase::ALargerBoxWhereThere,
                 ],
                 $parts + ['comfort' => Quantity::of($comfortL, Kind::Volume)],
                 $box->id,
@@ -148,9 +149,9 @@ final readonly class BoxChecks
                 'M-21',
                 'move-box-short',
                 [
-                    '{box} is shorter than one and a half times its longest fish',
-                    'It cannot turn, and hurts itself on the walls.',
-                    'A box of {length} or more inside.',
+                    Phrase::IsShorterThan,
+                    Phrase::ItCannotTurn,
+                    Phrase::ABoxOfOrMoreInside,
                 ],
                 $parts + ['length' => Quantity::of(self::LENGTHS * 10 * $answer->longestCm, Kind::Length)],
                 $box->id,
@@ -175,11 +176,11 @@ final readonly class BoxChecks
                     'M-4',
                     'move-not-alone',
                     [
-                        '{animal} shares {box}',
+                        Phrase::AnimalSharesBox,
                         $animal->isToxic
-                        ? 'Stressed, it poisons the water of all that are in it.'
-                        : 'In a small box it bites whoever is with it.',
-                        'A box of its own; water of one that poisons is thrown away.',
+                        ? Phrase::StressedItPoisonsTheWater
+                        : Phrase::InASmallBoxItBites,
+                        Phrase::ABoxOfItsOwn,
                     ],
                     ['animal' => $animal->label, 'box' => $box->label],
                     $animal->id,
@@ -203,9 +204,9 @@ final readonly class BoxChecks
                 'M-22',
                 'move-air-little',
                 [
-                    'The air of {box} does not carry what its fish breathe',
-                    'It helps, and is not counted: oxygen runs out as if there were none.',
-                    'A stronger pump, a deeper stone, fewer fish.',
+                    Phrase::TheAirOfDoesNotCarry,
+                    Phrase::ItHelpsAndIsNotCounted,
+                    Phrase::AStrongerPump,
                 ],
                 ['box' => $box->label],
                 $box->id,
@@ -219,10 +220,10 @@ final readonly class BoxChecks
             'move-air-short',
             [
                 $box->airHours === null
-                    ? 'Nobody has said how long the battery of {box} lasts'
-                    : 'The battery of {box} lasts {hours}; {wanted} are wanted',
-                'Half as long again as from the first animal in to the last one out.',
-                'A spare battery on the list.',
+                    ? Phrase::NobodyHasSaidHowLong
+                    : Phrase::TheBatteryOfLasts,
+                Phrase::HalfAsLongAgain,
+                Phrase::ASpareBatteryOnTheList,
             ],
             [
                 'box' => $box->label,
@@ -249,9 +250,9 @@ final readonly class BoxChecks
                 'M-23',
                 'move-box-weather',
                 [
-                    'Nobody can say yet how warm {box} arrives',
-                    'It needs the old water’s temperature, both rooms, outside, and where it rides.',
-                    'Read the forecast, and say where it rides.',
+                    Phrase::NobodyCanSayYetHowWarm,
+                    Phrase::ItNeedsTheOldWatersTemperature,
+                    Phrase::ReadTheForecast,
                 ],
                 ['box' => $box->label],
                 $box->id,
@@ -265,9 +266,9 @@ final readonly class BoxChecks
             'M-23',
             'move-box-temperature',
             [
-                $coldest < BoxTemperature::LOWER_C ? '{box} comes down to {cold}' : '{box} comes up to {warm}',
-                'Leg by leg, after {after} it leaves what reef animals bear.',
-                'A foam box, the heated cabin, a shorter way in the wind, another day.',
+                $coldest < BoxTemperature::LOWER_C ? Phrase::ComesDownTo : Phrase::ComesUpTo,
+                Phrase::LegByLeg,
+                Phrase::AFoamBox,
             ],
             [
                 'box' => $box->label,
@@ -289,9 +290,9 @@ final readonly class BoxChecks
             'M-26',
             'move-box-heavy',
             [
-                '{box} weighs {kg} when it is full',
-                'Three of those who come do not carry it.',
-                'Fill it where it rides, take less water, or an aid; local handling rules decide.',
+                Phrase::WeighsWhenItIsFull,
+                Phrase::ThreeOfThoseWhoComeDo,
+                Phrase::FillItWhereItRides,
             ],
             ['box' => $box->label, 'kg' => Quantity::of($box->kg(), Kind::Mass)],
             $box->id,
@@ -299,7 +300,7 @@ final readonly class BoxChecks
     }
 
     /**
-     * @param  array{0: string, 1: string, 2: string}  $words  what, why, and what would put it right
+     * @param  array{0: Phrase, 1: Phrase, 2: Phrase}  $words  what, why, and what would put it right
      * @param  array<string, Quantity|string>  $parts
      */
     public static function say(

@@ -10,6 +10,7 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Moves\Gang;
 use Velbrin\Core\Moves\HoldingCare;
+use Velbrin\Core\Moves\Phrase;
 use Velbrin\Core\Moves\WaterJump;
 
 /**
@@ -49,9 +50,9 @@ final readonly class MoveChecks
             'M-8',
             'move-no-course',
             [
-                'The course of the day cannot be worked out yet',
-                'It needs {needs}.',
-                'Say it in the plan.',
+                Phrase::TheCourseOfTheDayCannot,
+                Phrase::ItNeeds,
+                Phrase::SayItInThePlan,
             ],
             ['needs' => implode('; ', $missing)],
         )];
@@ -61,9 +62,9 @@ final readonly class MoveChecks
                 'M-4',
                 'move-no-animals',
                 [
-                    'No animal is listed',
-                    'Neither boxes nor clocks nor a holding are judged for those nobody has named.',
-                    'List them; where none ride, say so at the gate.',
+                    Phrase::NoAnimalIsListed,
+                    Phrase::NeitherBoxesNorClocksNor,
+                    Phrase::ListThemWhereNoneRideSay,
                 ],
             );
         }
@@ -92,9 +93,9 @@ final readonly class MoveChecks
             'M-1',
             'move-holding',
             [
-                'The holding is not proved',
-                'It lacks {lacks}. Without a place to stay, whatever goes wrong on the day kills.',
-                'Set it up first; no date is promised before.',
+                Phrase::TheHoldingIsNotProved,
+                Phrase::ItLacksWithoutAPlace,
+                Phrase::SetItUpFirst,
             ],
             ['lacks' => implode(', ', $lacks)],
         )];
@@ -104,9 +105,9 @@ final readonly class MoveChecks
                 'M-16',
                 'move-holding-ammonia',
                 [
-                    'In the holding ammonia harms after {hours}, and no change every {every} keeps up',
-                    'It rises by {rise} a day.',
-                    'More litres, a filter that runs, or shorter intervals.',
+                    Phrase::InTheHoldingAmmoniaHarms,
+                    Phrase::ItRisesByADay,
+                    Phrase::MoreLitresAFilterThatRuns,
                 ],
                 [
                     'hours' => Quantity::of($care->hoursToMost, Kind::Hours),
@@ -132,11 +133,11 @@ final readonly class MoveChecks
                     'M-1',
                     'move-verdict',
                     [
-                        $piece->verdict === Verdict::Unseen ? 'Nobody has looked {piece} over' : '{piece} is {verdict}',
-                        'Age, seams, crazing, corners: what is found on the day is found too late.',
+                        $piece->verdict === Verdict::Unseen ? Phrase::NobodyHasLookedOver : Phrase::PieceIsVerdict,
+                        Phrase::AgeSeamsCrazingCorners,
                         $piece->verdict === Verdict::Cracked
-                            ? 'Another one, or plan B: the animals stay in the holding.'
-                            : 'Look, and write down what was found.',
+                            ? Phrase::AnotherOneOrPlanB
+                            : Phrase::LookAndWriteDownWhatWas,
                     ],
                     ['piece' => $piece->label, 'verdict' => $piece->verdict->label()],
                     $piece->id,
@@ -149,9 +150,9 @@ final readonly class MoveChecks
                     'M-30',
                     'move-old-acrylic',
                     [
-                        '{piece} is old acrylic, or nobody knows its age',
-                        'Cold and jolts crack it hours later: it takes the full leak test, a day or two.',
-                        'Animals stay in the holding until it has held.',
+                        Phrase::IsOldAcrylic,
+                        Phrase::ColdAndJoltsCrackItHours,
+                        Phrase::AnimalsStayInTheHoldingUntil,
                     ],
                     ['piece' => $piece->label],
                     $piece->id,
@@ -163,9 +164,9 @@ final readonly class MoveChecks
                     'M-26',
                     'move-piece-unknown',
                     [
-                        'Nobody has said how large and heavy {piece} is',
-                        'Neither hands nor truck can be planned for it.',
-                        'Measure it.',
+                        Phrase::NobodyHasSaidHowLarge,
+                        Phrase::NeitherHandsNorTruckCan,
+                        Phrase::MeasureIt,
                     ],
                     [
                         'piece' => $piece->label,
@@ -178,11 +179,11 @@ final readonly class MoveChecks
                     'M-26',
                     'move-piece-heavy',
                     [
-                        '{piece}, {kg}, is more than three of those who come may carry',
+                        Phrase::IsMoreThanThreeOfThose,
                         $brief->way->hasStairs()
-                            ? 'On stairs two thirds of what they lift on the flat.'
-                            : 'Together people lift less than each alone.',
-                        'A trolley, a carrier or a hoist with whoever is licensed for it; local handling rules decide.',
+                            ? Phrase::OnStairsTwoThirds
+                            : Phrase::TogetherPeopleLiftLess,
+                        Phrase::ATrolleyACarrier,
                     ],
                     ['piece' => $piece->label, 'kg' => Quantity::of($piece->kg, Kind::Mass)],
                     $piece->id,
@@ -203,9 +204,9 @@ final readonly class MoveChecks
                 'M-3',
                 'move-jump',
                 [
-                    'The new water takes {parameter} further than it may go',
-                    'Animals come from a long way already.',
-                    'Mix it nearer to the old, keep more of the old, or bring them over slowly.',
+                    Phrase::TheNewWaterTakesFurther,
+                    Phrase::AnimalsComeFromALongWay,
+                    Phrase::MixItNearerToTheOld,
                 ],
                 ['parameter' => $parameter],
                 $parameter,
@@ -218,9 +219,9 @@ final readonly class MoveChecks
                 'M-28',
                 'move-old-water',
                 [
-                    'Of {old} of old water the truck takes {most}',
-                    'The rest of the load leaves no more.',
-                    'The rest is mixed new, and warm before the fish come out.',
+                    Phrase::OfOfOldWaterTheTruck,
+                    Phrase::TheRestOfTheLoadLeaves,
+                    Phrase::TheRestIsMixedNew,
                 ],
                 ['old' => Quantity::of($oldL, Kind::Volume), 'most' => Quantity::of($oldMostL, Kind::Volume)],
             );
@@ -232,9 +233,9 @@ final readonly class MoveChecks
                 'M-3',
                 'move-old-short',
                 [
-                    'The boxes want {boxes}, and {old} is kept',
-                    'Boxes are filled with clean old water, drawn before anything is stirred.',
-                    'Keep more.',
+                    Phrase::TheBoxesWant,
+                    Phrase::BoxesAreFilledWithCleanOld,
+                    Phrase::KeepMore,
                 ],
                 ['boxes' => Quantity::of($boxesL, Kind::Volume), 'old' => Quantity::of($oldL, Kind::Volume)],
             );
@@ -256,10 +257,9 @@ final readonly class MoveChecks
             'M-29',
             'move-cold',
             [
-                $outdoorC === null ? 'Nobody has said how cold it is outside' : 'It is {outside} outside',
-                'In the cold nothing soaks outdoors, pumps and pipes are drained, suction lifters do not hold, and '
-                .'panels stand inside until they are within 10 K of the water.',
-                'Plan the wait before filling, and wipe condensation before looking for leaks.',
+                $outdoorC === null ? Phrase::NobodyHasSaidHowCold : Phrase::ItIsOutside,
+                Phrase::InTheColdNothingSoaksOutdoors,
+                Phrase::PlanTheWaitBeforeFilling,
             ],
             ['outside' => Quantity::of($outdoorC ?? 0.0, Kind::Temperature)],
         )];
@@ -275,9 +275,9 @@ final readonly class MoveChecks
             'M-10',
             'move-palytoxin',
             [
-                'Zoanthids ride along: palytoxin',
-                'It harms through skin, eyes and lungs.',
-                'Wet, gloved, eyes covered; never scrubbed, boiled or steamed. Who feels unwell sees a doctor.',
+                Phrase::ZoanthidsRideAlong,
+                Phrase::ItHarmsThroughSkin,
+                Phrase::WetGlovedEyesCoveredNeverScrubbed,
             ],
         )];
     }

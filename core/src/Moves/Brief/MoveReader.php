@@ -9,6 +9,7 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\BoxWall;
 use Velbrin\Core\Moves\CarryTeam;
 use Velbrin\Core\Moves\Load\Truck;
+use Velbrin\Core\Moves\Phrase;
 
 /** Reads a move from its document, schema 1: units in the names of keys, unknown keys refused, what is left out is not said. */
 final class MoveReader
@@ -26,7 +27,7 @@ final class MoveReader
     {
         $all = Fields::of($document, '');
         if ($all->number('schema') !== (float) self::SCHEMA) {
-            throw $all->wrong('schema', (string) self::SCHEMA);
+            throw $all->wrong('schema', Phrase::ThatSchema, ['schema' => (string) self::SCHEMA]);
         }
         $read = new MoveBrief(
             kind: $all->choice('kind', MoveKind::class),

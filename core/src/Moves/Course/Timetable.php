@@ -9,6 +9,7 @@ use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Moves\Phrase;
 
 /** The course of a move’s day (M-8): who does what when, what it hangs on, and how much room each end leaves. */
 final readonly class Timetable
@@ -137,28 +138,28 @@ final readonly class Timetable
                     severity: Severity::Stop,
                     rule: 'M-8',
                     about: 'course',
-                    what: Sentence::of('“{end}” is missed by {min}', $parts),
+                    what: Sentence::of(Phrase::IsMissedBy, $parts),
                     why: Sentence::of(
-                        $isImpossible ? 'The longest way alone takes longer: no order of work helps.' : 'No better order was found.',
+                        $isImpossible ? Phrase::TheLongestWayAloneTakesLonger : Phrase::NoBetterOrderWasFound,
                     ),
-                    remedy: Sentence::of('Leave something for another day, take another pair of hands, move the end, or take plan B.'),
+                    remedy: Sentence::of(Phrase::LeaveSomethingForAnotherDay),
                     subject: $end->step,
                 )->answering('move-end-missed'),
                 $slack[$end->step] < $reserve[$end->step] => Finding::of(
                     severity: Severity::Watch,
                     rule: 'M-8',
                     about: 'course',
-                    what: Sentence::of('“{end}” has {min} in hand, {wanted} are wanted', $parts),
-                    why: Sentence::of('One stage that takes as much longer as stages do, and the end is missed.'),
-                    remedy: Sentence::of('Know beforehand what will be left for another day.'),
+                    what: Sentence::of(Phrase::HasInHand, $parts),
+                    why: Sentence::of(Phrase::OneStageThatTakesAsMuch),
+                    remedy: Sentence::of(Phrase::KnowBeforehandWhatWillBeLeft),
                     subject: $end->step,
                 )->answering('move-end-near'),
                 default => Finding::of(
                     severity: Severity::Fine,
                     rule: 'M-8',
                     about: 'course',
-                    what: Sentence::of('“{end}” has {min} in hand', $parts),
-                    why: Sentence::of('More than the {wanted} its stages may run over by.', $parts),
+                    what: Sentence::of(Phrase::HasInHand2, $parts),
+                    why: Sentence::of(Phrase::MoreThanTheItsStagesMay, $parts),
                     subject: $end->step,
                 )->answering('move-end-holds'),
             };
@@ -170,13 +171,13 @@ final readonly class Timetable
                     severity: Severity::Stop,
                     rule: 'M-5',
                     about: 'clock',
-                    what: Sentence::of('{box} lasts {limit}; its animals are in it for {used}', [
+                    what: Sentence::of(Phrase::LastsItsAnimals, [
                         'box' => $clock->label,
                         'limit' => Quantity::of($clock->minutes, Kind::Minutes),
                         'used' => Quantity::of($used, Kind::Minutes),
                     ]),
-                    why: Sentence::of('Then its oxygen, its ammonia or its temperature harms.'),
-                    remedy: Sentence::of('A better box, air, fewer animals in it, or a shorter way.'),
+                    why: Sentence::of(Phrase::ThenItsOxygen),
+                    remedy: Sentence::of(Phrase::ABetterBox),
                     subject: $clock->label,
                 )->answering('move-clock-runs-out');
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Moves\Course;
 
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Moves\Phrase;
 
 /** All steps of a move with the hands and things there are for them, and what has to hold. */
 final readonly class Work
@@ -26,12 +27,22 @@ final readonly class Work
     public function __construct(array $steps, public array $hands, public array $uses, public array $ends, public array $clocks = [])
     {
         if (count($steps) > self::MOST_STEPS) {
-            throw OutOfRange::field('tasks', 'too many steps', 'at most '.self::MOST_STEPS);
+            throw OutOfRange::field(
+                'tasks',
+                Phrase::TooManySteps,
+                Phrase::AtMost,
+                ['mostSteps' => (string) self::MOST_STEPS],
+            );
         }
         $byId = [];
         foreach ($steps as $step) {
             if (isset($byId[$step->id])) {
-                throw OutOfRange::field('tasks', "{$step->id} is there twice", 'each name once');
+                throw OutOfRange::field(
+                    'tasks',
+                    Phrase::IsThereTwice,
+                    Phrase::EachNameOnce,
+                    ['id' => (string) $step->id],
+                );
             }
             $byId[$step->id] = $step;
         }
@@ -53,24 +64,43 @@ final readonly class Work
     private function canBeDone(Step $step): void
     {
         if ($step->persons > count($this->hands)) {
-            throw OutOfRange::field('tasks', "{$step->id} wants {$step->persons} people, there are ".count($this->hands), 'no more');
+            throw OutOfRange::field(
+                'tasks',
+                Phrase::WantsPeopleThereAre,
+                Phrase::NoMore,
+                [
+                    'id' => (string) $step->id,
+                    'persons' => (string) $step->persons,
+                    'count' => (string) count($this->hands),
+                ],
+            );
         }
         foreach ($step->skills as $skill) {
             $able = array_filter($this->hands, fn (Hand $h): bool => in_array($skill, $h->skills, true));
             if ($able === [] || $step->persons === 0) {
-                throw OutOfRange::field('tasks', "{$step->id} wants {$skill}, which nobody of the team can", 'a skill of the team');
+                throw OutOfRange::field(
+                    'tasks',
+                    Phrase::WantsWhichNobodyOfTheTeam,
+                    Phrase::ASkillOfTheTeam,
+                    ['id' => (string) $step->id, 'skill' => (string) $skill],
+                );
             }
         }
         foreach ($step->uses as $use) {
             if (($this->uses[$use] ?? 0) < 1) {
-                throw OutOfRange::field('tasks', "{$step->id} uses {$use}, which is not there", 'something of the list of uses');
+                throw OutOfRange::field(
+                    'tasks',
+                    Phrase::UsesWhichIsNotThere,
+                    Phrase::SomethingOfTheListOfUses,
+                    ['id' => (string) $step->id, 'use' => (string) $use],
+                );
             }
         }
     }
 
     private static function unknown(string $field, string $step): OutOfRange
     {
-        return OutOfRange::field($field, "{$step} is no step", 'the name of a step');
+        return OutOfRange::field($field, Phrase::IsNoStep, Phrase::TheNameOfAStep, ['step' => (string) $step]);
     }
 
     /**
@@ -84,7 +114,12 @@ final readonly class Work
             return;
         }
         if (isset($open[$step->id])) {
-            throw OutOfRange::field('tasks', "{$step->id} waits for itself in a circle", 'steps that come to an end');
+            throw OutOfRange::field(
+                'tasks',
+                Phrase::WaitsForItselfInACircle,
+                Phrase::StepsThatComeToAnEnd,
+                ['id' => (string) $step->id],
+            );
         }
         foreach ($step->needs as $need) {
             self::order($byId[$need->id] ?? throw self::unknown('tasks', $need->id), $byId, $ordered, $open + [$step->id => true]);

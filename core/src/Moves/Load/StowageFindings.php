@@ -9,6 +9,7 @@ use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Moves\Phrase;
 
 /** What is wrong with a loaded vehicle: too heavy, an axle, a side, something left over, animals that cannot be reached. */
 final readonly class StowageFindings
@@ -41,8 +42,8 @@ final readonly class StowageFindings
             $found[] = self::say(
                 Severity::Stop,
                 'truck-payload',
-                'The truck would carry {kg}, it may carry {most}',
-                'Crew counted. Its brakes and tyres are made for no more.',
+                Phrase::TheTruckWouldCarry,
+                Phrase::CrewCountedItsBrakesAndTyres,
                 ['kg' => self::mass($borne->kg), 'most' => self::mass($truck->payloadKg)],
             );
         }
@@ -50,8 +51,8 @@ final readonly class StowageFindings
             $found[] = self::say(
                 Severity::Fix,
                 'truck-sides',
-                '{share} of the load is on the left',
-                'It leans in every bend.',
+                Phrase::OfTheLoad,
+                Phrase::ItLeansInEveryBend,
                 ['share' => Quantity::of(100 * $borne->leftShare, Kind::Percent)],
             );
         }
@@ -66,8 +67,8 @@ final readonly class StowageFindings
             return [self::say(
                 Severity::Watch,
                 'truck-axles-unknown',
-                'Nobody can say yet what each axle bears',
-                'It needs wheelbase, empty axle loads and how far the bulkhead is behind the front axle.',
+                Phrase::NobodyCanSayYet,
+                Phrase::ItNeedsWheelbase,
             )];
         }
         $found = [];
@@ -77,8 +78,8 @@ final readonly class StowageFindings
                 $found[] = self::say(
                     Severity::Stop,
                     'truck-axle',
-                    'The {axle} axle would bear {kg}, it may bear {most}',
-                    'The whole may be light enough and one axle not.',
+                    Phrase::TheAxleWouldBear,
+                    Phrase::TheWholeMayBeLightEnough,
                     ['axle' => $axle, 'kg' => self::mass($is), 'most' => self::mass($most)],
                     $axle,
                 );
@@ -88,8 +89,8 @@ final readonly class StowageFindings
             $found[] = self::say(
                 Severity::Stop,
                 'truck-steers',
-                'The front axle keeps only {kg}',
-                'Under a fifth of the whole it no longer steers.',
+                Phrase::TheFrontAxleKeepsOnly,
+                Phrase::UnderAFifthOfTheWhole,
                 ['kg' => self::mass($borne->frontKg)],
             );
         }
@@ -109,8 +110,8 @@ final readonly class StowageFindings
             $found[] = self::say(
                 Severity::Stop,
                 'truck-no-place',
-                '{what} finds no place in the truck',
-                'Upright, with nothing on animals, it does not go in.',
+                Phrase::FindsNoPlaceInTheTruck,
+                Phrase::UprightWithNothingOnAnimals,
                 ['what' => $one->label],
                 $one->id,
             );
@@ -119,8 +120,8 @@ final readonly class StowageFindings
             $found[] = self::say(
                 Severity::Fix,
                 'truck-blocked',
-                '{animals} ride behind {other}',
-                'Animals are reached without unloading.',
+                Phrase::RideBehind,
+                Phrase::AnimalsAreReachedWithoutUnloading,
                 ['animals' => $animals, 'other' => $behind],
                 $animals,
             );
@@ -138,8 +139,8 @@ final readonly class StowageFindings
     private static function say(
         Severity $severity,
         string $code,
-        string $what,
-        string $why,
+        Phrase $what,
+        Phrase $why,
         array $parts = [],
         ?string $subject = null,
     ): Finding {
@@ -149,7 +150,7 @@ final readonly class StowageFindings
             about: 'truck',
             what: Sentence::of($what, $parts),
             why: Sentence::of($why, $parts),
-            remedy: Sentence::of('Take less, stow it otherwise, drive twice, or take another vehicle.'),
+            remedy: Sentence::of(Phrase::TakeLessStowItOtherwiseDrive),
             subject: $subject,
         )->answering($code);
     }

@@ -19,6 +19,7 @@ use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Build\Topic\Warmth;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Rate\Span;
+use Velbrin\Core\Water\RoLine;
 
 /** What can spill, thin or run dry, from what is written down of a system; what nobody wrote down stays open (R-49). */
 final readonly class FromFacts
@@ -46,6 +47,8 @@ final readonly class FromFacts
         ?array $lost,
         ?bool $roomTempered,
         ?float $roomUntemperedC,
+        ?Slow $slow = null,
+        ?RoLine $line = null,
     ): Waterside {
         $self = new self($facts);
         $hasDrain = Overflow::isDescribed($facts) || SumpWater::isDescribed($facts);
@@ -55,7 +58,7 @@ final readonly class FromFacts
             topUp: $self->topUp($hasTopOff, $topOffLh),
             draining: $draining,
             doses: $doses,
-            fills: $hasRoUnit ? [$self->line()] : [],
+            fills: $hasRoUnit ? [$self->line($line)] : [],
             skimmer: $hasSkimmer ? Fills::skimmer() : null,
             lost: $lost,
             hasLamp: $hasLamp,
@@ -64,6 +67,7 @@ final readonly class FromFacts
             roomUntemperedC: $roomUntemperedC,
             hasDrain: $hasDrain,
             unknown: $unknown,
+            slow: $slow,
         );
     }
 
@@ -141,8 +145,16 @@ final readonly class FromFacts
     }
 
     /** A line that makes or brings water into a vessel: what it brings by its rating, the room over what stands in it. */
-    private function line(): Fills
+    private function line(?RoLine $line): Fills
     {
+        if ($line !== null) {
+            return new Fills(
+                roomL: $line->takesL === null ? Open::roomL() : Span::sure($line->takesL),
+                litresH: Span::sure($line->litresH),
+                roomWords: 'what tray, drain and overflow of the filling line take',
+                flowWords: '',
+            );
+        }
         $day = $this->known(F::RoRatedLd);
 
         return new Fills(

@@ -29,7 +29,14 @@ final readonly class Waterside
         public ?float $roomUntemperedC = null,
         public bool $hasDrain = false,
         public array $unknown = [],
+        /** Null: at the times that are assumed. */
+        private ?Slow $slow = null,
     ) {
+    }
+
+    public function slow(): Slow
+    {
+        return $this->slow ?? Slow::assumed();
     }
 
     /** @param  list<Dose>|null  $doses */
@@ -48,6 +55,7 @@ final readonly class Waterside
             roomUntemperedC: $this->roomUntemperedC,
             hasDrain: $this->hasDrain,
             unknown: $this->unknown,
+            slow: $this->slow,
         );
     }
 
@@ -67,6 +75,7 @@ final readonly class Waterside
             roomUntemperedC: $this->roomUntemperedC,
             hasDrain: $this->hasDrain,
             unknown: $this->unknown,
+            slow: $this->slow,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Risk\Measures;
 
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Phrase;
 
 /**
  * The measures that leave the least yearly loss within a budget, each set judged by the system it would make, not by factors (R-31, R-63).
@@ -78,7 +79,7 @@ final class BestSet
     public static function of(array $hazards, array $options, int $budgetMinor, \Closure $lossOf): Chosen
     {
         if ($budgetMinor < 0) {
-            throw OutOfRange::number('budgetMinor', (float) $budgetMinor, 'at least 0');
+            throw OutOfRange::number('budgetMinor', (float) $budgetMinor, Phrase::AtLeast0);
         }
         $search = new self($hazards, $options, $budgetMinor, $lossOf);
         $count = count($search->options);

@@ -114,7 +114,7 @@ final class Judged
 
         return array_values(
             array_filter(
-                Hazard::cases(),
+                $measure->mayTouch(),
                 fn (Hazard $h): bool => $this->differs($h, [$measure], []) || $this->differs($h, $all, $others),
             ),
         );

@@ -134,6 +134,51 @@ enum MeasureKind: string
         };
     }
 
+    /**
+     * The hazards it can change at all, so that the others need no working out; a test holds that nothing outside them ever moves.
+     *
+     * @return list<Hazard>
+     */
+    public function mayTouch(): array
+    {
+        return match ($this) {
+            // Whoever is rung up sooner, and comes in, matters to everything.
+            self::TemperatureAlarm, self::LeakAlarm, self::SilenceAlarm, self::SecondPerson, self::KeyWithUs => Hazard::cases(),
+            self::NewHeaters => [
+                Hazard::HeaterStuckOn,
+                Hazard::HeaterStuckOff,
+                Hazard::TooCold,
+                Hazard::RoomClimate,
+                Hazard::ControllerDead,
+            ],
+            self::CutOut => [Hazard::HeaterStuckOn],
+            self::BatteryAir => [Hazard::PowerCut, Hazard::ReturnDead, Hazard::LeftOpen, Hazard::ControllerDead],
+            self::Generator => [Hazard::PowerCut],
+            self::SmallStore, self::TopOffFloat => [
+                Hazard::TopOffOn,
+                Hazard::TopOffOff,
+                Hazard::LineOverflow,
+                Hazard::DrainBlocked,
+                Hazard::LeftOpen,
+                Hazard::ControllerDead,
+            ],
+            self::SmallVessel => [Hazard::Overdose, Hazard::LeftOpen, Hazard::ControllerDead],
+            self::EmergencyProved, self::Strainer => [Hazard::DrainBlocked],
+            self::Tray => [
+                Hazard::TopOffOn,
+                Hazard::LineOverflow,
+                Hazard::DrainBlocked,
+                Hazard::Leak,
+                Hazard::SkimmerOverflow,
+                Hazard::LeftOpen,
+                Hazard::ControllerDead,
+            ],
+            self::SkimmerCollector => [Hazard::SkimmerOverflow],
+            self::SecondReturn => [Hazard::ReturnDead, Hazard::LeftOpen, Hazard::DrainBlocked, Hazard::TopOffOff],
+            self::RoomFan => [Hazard::RoomClimate, Hazard::HeaterStuckOn],
+        };
+    }
+
     public function onStanding(Standing $standing, Rates $rates): Standing
     {
         $typical = Span::sure($rates->of(Assumed::TypicalFails));

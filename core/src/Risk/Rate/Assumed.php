@@ -52,6 +52,10 @@ enum Assumed: string
     case ArrivalDays = 'arrival-days';
     case ColdSeason = 'cold-season';
     case TrayLeaves = 'tray-leaves';
+    case RoomHours = 'room-hours';
+    case ArrivalsYear = 'arrivals-year';
+    case ColdKelvinHours = 'cold-kelvin-hours';
+    case HotKelvinHours = 'hot-kelvin-hours';
 
     /** @return array{0: float, 1: string, 2: string, 3: float, 4: float} value, unit, what it is, least, most */
     private function row(): array
@@ -98,6 +102,10 @@ enum Assumed: string
             self::AmmoniaHours => [24, 'h', 'from a death that nobody finds to foul water', 1, 240],
             self::ArrivalDays => [5, 'days', 'from an arrival to the first losses', 0.5, 60],
             self::TrayLeaves => [0.3, 'share', 'of a spill’s cost that is left where a tray or a drain takes it', 0, 1],
+            self::RoomHours => [24, 'h', 'in which a house without power goes 63 % of the way to the weather outside', 1, 500],
+            self::ArrivalsYear => [4, 'a year', 'animals that come without quarantine, where nobody has counted', 0, 500],
+            self::ColdKelvinHours => [0, 'K·h', 'below the lower limit until cold harms (0: as soon as it is crossed)', 0, 500],
+            self::HotKelvinHours => [0, 'K·h', 'above the upper limit until heat harms (0: as soon as it is crossed)', 0, 200],
             self::ColdSeason => [1, 'a season', 'nights that come without any heater', 0, 1],
         };
     }

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Risk\Rate;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\FailureChance;
+use Velbrin\Core\Risk\Phrase;
 
 /** The rates in force: what the company has set, else what is assumed (R-20). */
 final readonly class Rates
@@ -34,10 +35,15 @@ final readonly class Rates
         foreach ($set as $name => $value) {
             $known = Assumed::tryFrom($name);
             if ($known === null) {
-                throw OutOfRange::field($name, "{$name} is not a rate", 'the name of a rate');
+                throw OutOfRange::field($name, Phrase::IsNotARate, Phrase::TheNameOfARate);
             }
             if (! is_finite($value) || $value < $known->least() || $value > $known->most()) {
-                throw OutOfRange::number($name, $value, "{$known->least()} to {$known->most()}");
+                throw OutOfRange::number(
+                    $name,
+                    $value,
+                    Phrase::LeastToMost,
+                    ['least' => (string) $known->least(), 'most' => (string) $known->most()],
+                );
             }
         }
 
@@ -58,7 +64,15 @@ final readonly class Rates
     /** Years by which 63 % of such devices have failed; null: nobody counts them. */
     public function scaleYears(Job $job): ?float
     {
-        $what = match ($job) {
+        $what = self::lifeOf($job);
+
+        return $what === null ? null : $this->of($what);
+    }
+
+    /** Which life such a device is counted by; null: nobody counts them. */
+    public static function lifeOf(Job $job): ?Assumed
+    {
+        return match ($job) {
             Job::Heater => Assumed::HeaterYears,
             Job::ReturnPump, Job::CirculationPump, Job::Chiller, Job::Fan => Assumed::PumpYears,
             Job::Skimmer => Assumed::SkimmerYears,
@@ -71,8 +85,6 @@ final readonly class Rates
             Job::Light, Job::Uv => Assumed::LampYears,
             Job::Mixer, Job::Other => null,
         };
-
-        return $what === null ? null : $this->of($what);
     }
 
     /**

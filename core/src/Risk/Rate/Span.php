@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Risk\Rate;
 
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Risk\Phrase;
 
 /** A number nobody is sure of: the least, the likely and the most it can be. */
 final readonly class Span
@@ -17,7 +18,12 @@ final readonly class Span
     public static function of(float $low, float $likely, float $high): self
     {
         if (! ($low <= $likely && $likely <= $high)) {
-            throw OutOfRange::number('likely', $likely, "{$low} to {$high}");
+            throw OutOfRange::number(
+                'likely',
+                $likely,
+                Phrase::LowToHigh,
+                ['low' => (string) $low, 'high' => (string) $high],
+            );
         }
 
         return new self($low, $likely, $high);

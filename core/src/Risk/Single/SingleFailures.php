@@ -16,6 +16,7 @@ use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\Layer\Part;
 use Velbrin\Core\Risk\Outage;
+use Velbrin\Core\Risk\Phrase;
 use Velbrin\Core\Risk\Standing\Device;
 use Velbrin\Core\Risk\Standing\Standing;
 use Velbrin\Core\Risk\TimeToHarm;
@@ -276,55 +277,55 @@ final class SingleFailures
         if ($isMains || ($had(Job::CirculationPump, Job::ReturnPump) && ! $has(Job::CirculationPump, Job::ReturnPump))) {
             $tank = $isMains ? $this->hot : $this->hot->with(batteryH: self::any($left, Job::Battery) ? null : 0.0);
             $air = Outage::oxygen($tank);
-            $steps[] = ['no-air', Sentence::of('Nothing moves the water: no air comes in.'), 0.0, $tank->hasAnimals ? [$air] : []];
+            $steps[] = ['no-air', Sentence::of(Phrase::NothingMovesTheWater), 0.0, $tank->hasAnimals ? [$air] : []];
         }
         if ($isMains || $had(Job::Heater)) {
             $heaters = $isMains ? [] : self::heaters($left);
             $tank = $this->cold->with(heaters: $heaters, backgroundW: $isMains ? 0.0 : null);
             $steps[] = [
                 'no-heat',
-                Sentence::of('What still heats has to hold the coldest night.'),
+                Sentence::of(Phrase::WhatStillHeatsHasToHold),
                 0.0,
                 $this->harms(Hazard::TooCold, $tank),
             ];
         }
         if (! $isMains && $had(Job::Chiller, Job::Fan) && ! $has(Job::Chiller, Job::Fan)) {
-            $steps[] = ['no-cooling', Sentence::of('Nothing cools on the hottest day.'), 0.0, $this->uncooled()];
+            $steps[] = ['no-cooling', Sentence::of(Phrase::NothingCoolsOnTheHottestDay), 0.0, $this->uncooled()];
         }
         if (! $isMains && $had(Job::ReturnPump) && ! $has(Job::ReturnPump)) {
             $steps[] = [
                 'no-flow',
-                Sentence::of('The return stops: display and sump part.'),
+                Sentence::of(Phrase::TheReturnStops),
                 0.0,
                 $this->harms(Hazard::ReturnDead, $this->cold),
             ];
         }
         if (! $isMains && $had(Job::TopOff)) {
-            $steps[] = ['no-top-off', Sentence::of('What evaporates is not made up.'), 0.0, $this->harms(Hazard::TopOffOff, $this->hot)];
+            $steps[] = ['no-top-off', Sentence::of(Phrase::WhatEvaporatesIsNotMadeUp), 0.0, $this->harms(Hazard::TopOffOff, $this->hot)];
         }
         if (! $isMains && $had(Job::Light) && ! $has(Job::Light)) {
-            $steps[] = ['no-light', Sentence::of('It stands in the dark.'), 0.0, $this->harms(Hazard::LampDead, $this->cold)];
+            $steps[] = ['no-light', Sentence::of(Phrase::ItStandsInTheDark), 0.0, $this->harms(Hazard::LampDead, $this->cold)];
         }
         if (self::any($stuck, Job::Heater)) {
             $tank = $this->hot->with(heaters: [self::oneSwitch($stuck)]);
-            $steps[] = ['heats-on', Sentence::of('It heats without an end.'), 0.0, $this->harms(Hazard::HeaterStuckOn, $tank)];
+            $steps[] = ['heats-on', Sentence::of(Phrase::ItHeatsWithoutAnEnd), 0.0, $this->harms(Hazard::HeaterStuckOn, $tank)];
         }
         if (self::any($stuck, Job::TopOff)) {
             $steps[] = [
                 'fills-on',
-                Sentence::of('Fresh water runs in until something is full.'),
+                Sentence::of(Phrase::FreshWaterRunsInUntilSomething),
                 0.0,
                 $this->harms(Hazard::TopOffOn, $this->cold),
             ];
         }
         if (self::any($stuck, Job::Doser)) {
-            $steps[] = ['doses-on', Sentence::of('Its vessel runs into the water.'), 0.0, $this->harms(Hazard::Overdose, $this->cold)];
+            $steps[] = ['doses-on', Sentence::of(Phrase::ItsVesselRunsIntoTheWater), 0.0, $this->harms(Hazard::Overdose, $this->cold)];
         }
         if ($id === 'drain') {
             $steps = [...$steps, ...$this->blocked()];
         }
         if ($id === 'room-climate') {
-            $steps[] = ['room', Sentence::of('The water goes with its room.'), 0.0, [
+            $steps[] = ['room', Sentence::of(Phrase::TheWaterGoesWithItsRoom), 0.0, [
                 ...$this->harms(Hazard::RoomClimate, $this->cold),
                 ...$this->harms(Hazard::RoomClimate, $this->hot),
             ]];
@@ -342,23 +343,23 @@ final class SingleFailures
     {
         $draining = $this->cold->waterside?->draining;
         $first = $this->harms(Hazard::DrainBlocked, $this->cold);
-        $steps = [['drain-blocked', Sentence::of('A drain is blocked; the return goes on.'), 0.0, $first]];
+        $steps = [['drain-blocked', Sentence::of(Phrase::ADrainIsBlocked), 0.0, $first]];
         if ($draining === null || $this->standing->hasEmergencyDrain) {
             return $this->standing->hasEmergencyDrain
-                ? [['drain-blocked', Sentence::of('A drain is blocked; the emergency drain takes the flow.'), 0.0, []]]
+                ? [['drain-blocked', Sentence::of(Phrase::ADrainIsBlockedThe), 0.0, []]]
                 : $steps;
         }
         $floods = $draining->floodsH();
         $dry = $draining->dryH();
         if ($floods !== null) {
             $litres = Quantity::of($draining->floorL(), Kind::Volume);
-            $steps[] = ['floods', Sentence::of('It runs over the rim: {litres} on the floor.', ['litres' => $litres]), $floods, []];
+            $steps[] = ['floods', Sentence::of(Phrase::ItRunsOverTheRim, ['litres' => $litres]), $floods, []];
         }
         if ($dry !== null) {
-            $steps[] = ['return-dry', Sentence::of('The return chamber is empty: the pump runs dry.'), $dry, []];
-            $steps[] = ['no-flow', Sentence::of('Display and sump part.'), $dry, $this->harms(Hazard::ReturnDead, $this->cold)];
+            $steps[] = ['return-dry', Sentence::of(Phrase::TheReturnChamberIsEmpty), $dry, []];
+            $steps[] = ['no-flow', Sentence::of(Phrase::DisplayAndSumpPart), $dry, $this->harms(Hazard::ReturnDead, $this->cold)];
             if ($this->cold->waterside->topUp !== null) {
-                $steps[] = ['fills-on', Sentence::of('The top-off sees a low chamber and pours in after it.'), $dry, []];
+                $steps[] = ['fills-on', Sentence::of(Phrase::TheTopOffSeesALow), $dry, []];
             }
         }
 

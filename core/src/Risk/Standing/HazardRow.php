@@ -12,7 +12,10 @@ use Velbrin\Core\Risk\Rate\Span;
 /** One hazard of one system over a year: how often, how likely everything fails, what it costs, where it is weakest (R-26). */
 final readonly class HazardRow
 {
-    /** @param  list<Credit>  $credits  of the scene that costs most, at the moment that costs most */
+    /**
+     * @param  list<Beginning>  $beginnings  every way it begins and harms, the one that costs most first
+     * @param  list<string>  $narrows  facts nobody has said that would narrow it, the one that does most first
+     */
     public function __construct(
         public Hazard $hazard,
         /** Times a year it begins. */
@@ -21,9 +24,15 @@ final readonly class HazardRow
         public Span $harms,
         /** Yearly loss; null: nobody has said what is at stake. */
         public ?Span $loss,
-        public array $credits,
-        public string $begins,
+        public array $beginnings,
         public Sentence $weakest,
+        public array $narrows = [],
     ) {
+    }
+
+    /** @return list<Credit> against what costs most */
+    public function credits(): array
+    {
+        return $this->beginnings[0]->credits ?? [];
     }
 }

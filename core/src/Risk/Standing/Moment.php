@@ -23,8 +23,22 @@ final readonly class Moment
     /**
      * @param  float  $share  of the year
      * @param  list<AlarmWay>  $alarms
+     * @param  bool  $isWorstRoom  its room is the worst of the season, since nobody has said how warm it usually is
      */
-    public function __construct(public float $share, public Tonight $tank, public Place $place, public array $alarms)
+    public function __construct(
+        public float $share,
+        public Tonight $tank,
+        public Place $place,
+        public array $alarms,
+        public bool $isWorstRoom = false,
+    ) {
+    }
+
+    /** The same in the mildest room it may usually stand in; null: how warm it usually is has been said. */
+    public function milder(): ?self
     {
+        return $this->isWorstRoom
+            ? new self($this->share, $this->tank->with(roomC: $this->tank->mildestRoomC()), $this->place, $this->alarms)
+            : null;
     }
 }

@@ -241,6 +241,7 @@ final readonly class Scenes
             Hazard::SkimmerOverflow => $of(Assumed::SkimmerOver),
             Hazard::LeftOpen => $of(Assumed::LeftOpen)->times($this->standing->visitsYear),
             Hazard::Ammonia => $of(Assumed::Ammonia),
+            Hazard::Arrival => $this->moment->tank->waterside?->slow()->diseaseRate() ?? Span::sure(0.0),
             default => Span::sure(0.0),
         };
     }

@@ -12,6 +12,7 @@ use Velbrin\Core\Risk\Layer\Credit;
 use Velbrin\Core\Risk\Layer\LayerKind;
 use Velbrin\Core\Risk\Layer\Part;
 use Velbrin\Core\Risk\Layer\Refused;
+use Velbrin\Core\Risk\Phrase;
 
 /** Where a defence is weakest, in one sentence (R-26). */
 final class Weakest
@@ -20,29 +21,29 @@ final class Weakest
     public static function of(array $credits, ?Harm $harm): Sentence
     {
         if ($harm?->hours === null) {
-            return Sentence::of('It does no harm here.');
+            return Sentence::of(Phrase::ItDoesNoHarmHere);
         }
         $refused = array_values(array_filter($credits, fn (Credit $c): bool => ! $c->counts()));
         $counted = array_values(array_filter($credits, fn (Credit $c): bool => $c->counts()));
         if ($counted === []) {
             return $refused === []
-                ? Sentence::of('Nothing stands against it, and nobody would notice.')
+                ? Sentence::of(Phrase::NothingStandsAgainst)
                 : self::refused($refused);
         }
         $shared = array_values(array_filter($counted, fn (Credit $c): bool => $c->shares !== []));
         $open = array_values(array_filter($counted, fn (Credit $c): bool => $c->mayShare !== []));
 
         return match (true) {
-            $shared !== [] => Sentence::of('{who} hangs on the same {part} as another protection.', [
+            $shared !== [] => Sentence::of(Phrase::HangsOnTheSameAsAnother, [
                 'who' => ucfirst($shared[0]->layer->name),
                 'part' => self::part($shared[0]->shares[0]),
             ]),
             count($counted) === 1 && $counted[0]->layer->kind === LayerKind::Chain => Sentence::of(
-                'Only people stand against it: {who}.',
+                Phrase::OnlyPeopleStandAgainstIt,
                 ['who' => $counted[0]->layer->name],
             ),
             $refused !== [] => self::refused($refused),
-            $open !== [] => Sentence::of('Nobody wrote down on which {part} {who} hangs: it may be the same.', [
+            $open !== [] => Sentence::of(Phrase::NobodyWroteDownOnWhichHangs, [
                 'who' => $open[0]->layer->name,
                 'part' => self::part($open[0]->mayShare[0].':'),
             ]),
@@ -56,7 +57,7 @@ final class Weakest
         $first = $refused[0];
         $reason = $first->refused ?? Refused::Never;
 
-        return Sentence::of('{who} does not count: it {why}.', [
+        return Sentence::of(Phrase::DoesNotCount, [
             'who' => ucfirst($first->layer->name),
             'why' => $reason->words(),
         ]);
@@ -72,8 +73,8 @@ final class Weakest
         ];
 
         return $counted[0]->layer->isTested || $counted[0]->layer->kind === LayerKind::Chain
-            ? Sentence::of('{who} fails in {share} of cases: the most of all that stands against it.', $parts)
-            : Sentence::of('{who} is not proved: it counts as failing in {share} of cases.', $parts);
+            ? Sentence::of(Phrase::FailsInOfCases, $parts)
+            : Sentence::of(Phrase::IsNotProved, $parts);
     }
 
     private static function part(string $part): string

@@ -81,44 +81,53 @@ final readonly class Year
 
     private function row(Hazard $hazard): ?HazardRow
     {
-        $rate = $harms = $loss = Span::sure(0.0);
-        $worst = null;
-        $isKnown = true;
-        $isThere = false;
+        $year = null;
         foreach ($this->moments as $moment) {
-            foreach (Scenes::of($hazard, $this->standing, $moment, $this->rates) as $scene) {
-                $isThere = true;
-                $share = $this->shareOf($hazard, $moment);
-                $rate = $rate->plus($scene->rate->times($share));
-                if ($scene->harm?->hours === null) {
-                    continue;
-                }
-                $fails = $this->fails($scene);
-                $here = $this->product($scene->rate, $fails)->times($share);
-                $harms = $harms->plus($here);
-                $worth = $this->worth($hazard, $scene->harm);
-                $isKnown = $isKnown && $worth !== null;
-                $loss = $loss->plus($here->times($worth ?? 0.0));
-                $weight = $here->high * ($worth ?? 1.0);
-                if ($worst === null || $weight > $worst[0]) {
-                    $worst = [$weight, $scene, $moment];
-                }
+            $here = $this->during($hazard, $moment);
+            $milder = $here === null ? null : $moment->milder();
+            if ($milder !== null) {
+                $here = $here->orAsLittleAs($this->during($hazard, $milder));
             }
+            $year = $here === null ? $year : $here->after($year);
         }
-        if (! $isThere) {
+        if ($year === null) {
             return null;
         }
-        $credits = $worst === null ? [] : $this->credits($worst[1]);
+        $scenes = $year->scenes();
+        $first = $scenes[0] ?? null;
+        $beginnings = array_map(fn (Scene $s): Beginning => new Beginning($s->fault->name, $s->harm, $this->credits($s)), $scenes);
+        $credits = $beginnings[0]->credits ?? [];
 
         return new HazardRow(
             hazard: $hazard,
-            rate: $rate,
-            harms: $harms,
-            loss: $isKnown ? $loss : null,
-            credits: $credits,
-            begins: $worst === null ? '' : $worst[1]->fault->name,
-            weakest: Weakest::of($credits, $worst === null ? null : $worst[1]->harm),
+            rate: $year->rate,
+            harms: $year->harms,
+            loss: $year->loss,
+            beginnings: $beginnings,
+            weakest: Weakest::of($credits, $first?->harm),
+            narrows: [
+                ...$first->harm->needs ?? [],
+                ...$year->hangsOnRoom ? ['how warm the room usually is'] : [],
+            ],
         );
+    }
+
+    /** What one kind of moment adds; null: it cannot happen then. */
+    private function during(Hazard $hazard, Moment $moment): ?Share
+    {
+        $sum = null;
+        $share = $this->shareOf($hazard, $moment);
+        foreach (Scenes::of($hazard, $this->standing, $moment, $this->rates) as $scene) {
+            $harms = $loss = Span::sure(0.0);
+            if ($scene->harm?->hours !== null) {
+                $harms = $this->product($scene->rate, $this->fails($scene))->times($share);
+                $worth = $this->worth($hazard, $scene->harm);
+                $loss = $worth === null ? null : $harms->times($worth);
+            }
+            $sum = Share::of($scene->rate->times($share), $harms, $loss, $scene)->after($sum);
+        }
+
+        return $sum;
     }
 
     /** A cold season comes once, however short its nights are. */

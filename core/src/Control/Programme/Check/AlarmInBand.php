@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -32,9 +33,9 @@ final readonly class AlarmInBand implements Row
                     Severity::Fix,
                     $this->code(),
                     $alarm->id,
-                    'The alarm {alarm} at {limit} sounds while control does what it should',
-                    'Who is called for nothing does not come when it counts.',
-                    'Put it outside what control holds.',
+                    Phrase::TheAlarmAtSoundsWhileControl,
+                    Phrase::WhoIsCalledForNothingDoes,
+                    Phrase::PutItOutsideWhatControlHolds,
                     ['alarm' => $alarm->id, 'limit' => Objection::value($limit, $probe)],
                 );
             }

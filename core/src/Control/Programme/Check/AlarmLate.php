@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\KnownFacts;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -40,9 +41,9 @@ final readonly class AlarmLate implements Row
                     Severity::Watch,
                     $this->code(),
                     $alarm->id,
-                    'Whether {alarm} calls in time nobody can say',
-                    'It takes the litres, the loss, the coldest room, where harm begins, and how long help takes.',
-                    'Complete the record.',
+                    Phrase::WhetherCallsInTimeNobodyCan,
+                    Phrase::ItTakesTheLitres,
+                    Phrase::CompleteTheRecord,
                     ['alarm' => $alarm->id],
                 );
 
@@ -54,9 +55,9 @@ final readonly class AlarmLate implements Row
                     Severity::Fix,
                     $this->code(),
                     $alarm->id,
-                    'From {limit}, where {alarm} calls, harm is {hours} h away; help takes {needs} h',
-                    'With the heaters dead in the coldest night the water is too cold before anybody has mended it.',
-                    'A higher limit, a shorter delay, or help that is nearer.',
+                    Phrase::FromWhereCallsHarmIsH,
+                    Phrase::WithTheHeatersDead,
+                    Phrase::AHigherLimit,
                     [
                         'alarm' => $alarm->id,
                         'limit' => Objection::value($alarm->low, $probe),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -30,10 +31,10 @@ final readonly class AlarmUntested implements Row
                     $this->code(),
                     $alarm->id,
                     $alarm->testedDaysAgo === null
-                        ? 'The alarm {alarm} was never tested'
-                        : 'The alarm {alarm} was last tested {days} days ago',
-                    'Half of what was never tried does not ring.',
-                    'Make it ring, and write down who heard it.',
+                        ? Phrase::TheAlarmWasNeverTested
+                        : Phrase::TheAlarmWasLastTestedDays,
+                    Phrase::HalfOfWhatWasNeverTried,
+                    Phrase::MakeItRing,
                     ['alarm' => $alarm->id, 'days' => $alarm->testedDaysAgo ?? 0.0],
                 );
             }

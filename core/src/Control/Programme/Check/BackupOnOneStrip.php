@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -31,9 +32,9 @@ final readonly class BackupOnOneStrip implements Row
                     Severity::Watch,
                     $this->code(),
                     $outlet->id,
-                    'Nobody has said on which strip {place} is',
-                    'Perhaps on the one that takes its backup with it.',
-                    'Write down the strip.',
+                    Phrase::NobodyHasSaidOnWhichStrip,
+                    Phrase::PerhapsOnTheOneThatTakes,
+                    Phrase::WriteDownTheStrip,
                     ['place' => $outlet->place],
                 );
             }
@@ -44,9 +45,9 @@ final readonly class BackupOnOneStrip implements Row
                     Severity::Watch,
                     $this->code(),
                     (string) $strip,
-                    'All on strip {strip}: {places}',
-                    'The strip takes one and its backup with it.',
-                    'Put one of them on another strip, and on another circuit.',
+                    Phrase::AllOnStrip,
+                    Phrase::TheStripTakes,
+                    Phrase::PutOneOfThemOnAnother,
                     ['strip' => (string) $strip, 'places' => implode(', ', $places)],
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\DeadBand;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -29,9 +30,9 @@ final readonly class BandChatters implements Row
                     Severity::Fix,
                     $this->code(),
                     $outlet->id,
-                    '{place} switches within less than two steps of its probe',
-                    'The last digit jumps by itself, and the relay with it, until it welds.',
-                    'A band of two steps of the probe or more.',
+                    Phrase::SwitchesWithinLessThanTwoSteps,
+                    Phrase::TheLastDigitJumpsByItself,
+                    Phrase::ABandOfTwoSteps,
                     ['place' => $outlet->place],
                 );
             }

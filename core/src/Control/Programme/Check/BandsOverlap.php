@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Hold;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -31,9 +32,9 @@ final readonly class BandsOverlap implements Row
                         Severity::Fix,
                         $this->code(),
                         $heats->id,
-                        '{heats} stops at {stop}, where {cools} already runs',
-                        'Both run against each other, and neither gets there.',
-                        'Let the one stop below where the other begins, with two steps of the probe between.',
+                        Phrase::StopsAtWhereAlreadyRuns,
+                        Phrase::BothRunAgainstEachOther,
+                        Phrase::LetTheOneStopBelow,
                         [
                             'heats' => $heats->place,
                             'cools' => $cools->place,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -41,9 +42,9 @@ final readonly class BlindUnsaid implements Row
             Severity::Fix,
             $code,
             $subject,
-            'Nobody has said what {place} does when its probe is missing',
-            'An unplugged probe that reads nothing heats for ever, or guards nothing.',
-            'Say off, on, or as it was.',
+            Phrase::NobodyHasSaidWhatDoes,
+            Phrase::AnUnpluggedProbeThatReadsNothing,
+            Phrase::SayOffOn,
             ['place' => $place],
         );
     }

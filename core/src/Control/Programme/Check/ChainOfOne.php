@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -26,9 +27,9 @@ final readonly class ChainOfOne implements Row
                     Severity::Fix,
                     $this->code(),
                     $alarm->id,
-                    $alarm->calls === 0 ? 'The alarm {alarm} calls nobody' : 'The alarm {alarm} calls one person only',
-                    'Who sleeps, drives or is away does not hear it.',
-                    'A second person, called when the first does not answer.',
+                    $alarm->calls === 0 ? Phrase::TheAlarmCallsNobody : Phrase::TheAlarmCallsOnePersonOnly,
+                    Phrase::WhoSleepsDrivesOrIsAway,
+                    Phrase::ASecondPerson,
                     ['alarm' => $alarm->id],
                 );
             }

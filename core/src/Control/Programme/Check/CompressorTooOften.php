@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -30,9 +31,9 @@ final readonly class CompressorTooOften implements Row
                     Severity::Fix,
                     $this->code(),
                     $outlet->id,
-                    '{place} may start again after {off} s',
-                    'A compressor that starts against pressure burns.',
-                    'At least {rest} s off.',
+                    Phrase::MayStartAgainAfterS,
+                    Phrase::ACompressorThatStartsAgainstPressure,
+                    Phrase::AtLeastSOff,
                     ['place' => $outlet->place, 'off' => $outlet->minimumOffS, 'rest' => self::REST_S],
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -33,9 +34,9 @@ final readonly class DeadHeaterMasked implements Row
                     Severity::Watch,
                     $this->code(),
                     $heater->id,
-                    'Nobody is told when {place} is dead: the other one holds the water',
-                    'The value stays inside the alarm limits, and the next fault finds no backup.',
-                    'An alarm when it is on and draws nothing, or a look at each visit.',
+                    Phrase::NobodyIsToldWhenIsDead,
+                    Phrase::TheValueStaysInsideTheAlarm,
+                    Phrase::AnAlarmWhen,
                     ['place' => $heater->place],
                 );
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Pulse;
 use Velbrin\Core\Control\Programme\Row;
@@ -27,9 +28,9 @@ final readonly class DoseUncapped implements Row
                     Severity::Fix,
                     $this->code(),
                     $outlet->id,
-                    '{place} doses without a most for a day',
-                    'A clock that is set, a pulse repeated or a hand dose beside it adds up unseen.',
-                    'A most in any 24 h; what is given by hand counts.',
+                    Phrase::DosesWithoutAMost,
+                    Phrase::AClockThatIsSet,
+                    Phrase::AMostInAny24HWhat,
                     ['place' => $outlet->place],
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Outlet;
 use Velbrin\Core\Control\Programme\Pulse;
@@ -51,9 +52,9 @@ final readonly class DosesTooNear implements Row
                         Severity::Fix,
                         $this->code(),
                         $one->id,
-                        '{one} and {other} come within {apart} of each other; {wanted} is what this water needs',
-                        'Where they meet, chalk falls out: both doses are lost, and pumps grow hard.',
-                        'Move one of them.',
+                        Phrase::AndComeWithinOfEachOther,
+                        Phrase::WhereTheyMeet,
+                        Phrase::MoveOneOfThem,
                         [
                             'one' => $one->place,
                             'other' => $other->place,

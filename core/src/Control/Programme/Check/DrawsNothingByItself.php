@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Hold;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -33,9 +34,9 @@ final readonly class DrawsNothingByItself implements Row
                         Severity::Watch,
                         $this->code(),
                         $alarm->id,
-                        '“{alarm}” calls whenever the thermostat of {place} opens by itself',
-                        'It opens before the controller stops it: no fault, and after the third call nobody listens.',
-                        'Set its thermostat above where the controller stops it.',
+                        Phrase::CallsWheneverTheThermostatOfOpens,
+                        Phrase::ItOpensBeforeTheControllerStops,
+                        Phrase::SetItsThermostatAbove,
                         ['alarm' => $alarm->id, 'place' => $outlet->place],
                     );
                 }

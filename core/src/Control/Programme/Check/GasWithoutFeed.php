@@ -6,6 +6,7 @@ namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Follow;
 use Velbrin\Core\Control\Programme\Guard;
 use Velbrin\Core\Control\Programme\Objection;
@@ -38,9 +39,9 @@ final readonly class GasWithoutFeed implements Row
                         Severity::Fix,
                         $this->code(),
                         $guard->id,
-                        'The guard of {feed} stops its feed while {gas} stays open',
-                        'The reactor fills with gas; when the feed is back, very acid water goes into the system.',
-                        'Let {gas} follow {feed}.',
+                        Phrase::TheGuardOfStopsItsFeed,
+                        Phrase::TheReactorFillsWithGas,
+                        Phrase::LetFollow,
                         ['feed' => $setup->place($guard->outlet), 'gas' => $valve->place],
                     );
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\KnownFacts;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -47,9 +48,9 @@ final readonly class GuardBeyondHarm implements Row
                         Severity::Fix,
                         $this->code(),
                         $guard->id,
-                        'The guard of {place} acts at {limit}; above {most} harm comes first',
-                        'Until then the probe has lagged, drifted, and the delay has run.',
-                        'At {most} or below, and still outside a usual day. Where there is no such value, another layer.',
+                        Phrase::TheGuardOfActs,
+                        Phrase::UntilThenTheProbeHasLagged,
+                        Phrase::AtOrBelow,
                         [
                             'place' => $setup->place($guard->outlet),
                             'limit' => Objection::value((float) $condition->limit, $probe),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -24,10 +25,10 @@ final readonly class GuardCuresItself implements Row
         foreach ($setup->programme->guards as $guard) {
             $job = ($setup->hung[$guard->outlet] ?? null)?->job;
             $why = match ($job) {
-                Job::ReturnPump => 'Standing still lifts the last chamber by what drains down, and it starts again, hundreds of times.',
-                Job::Doser, Job::Reactor => 'pH falls by night by itself, and each evening it doses on.',
-                Job::TopOff => 'The level it saw moves with every wave, and it fills again.',
-                Job::Heater => 'The water cools, and the fault heats on.',
+                Job::ReturnPump => Phrase::StandingStillLiftsTheLastChamber,
+                Job::Doser, Job::Reactor => Phrase::PHFallsByNightByItself,
+                Job::TopOff => Phrase::TheLevelItSawMoves,
+                Job::Heater => Phrase::TheWaterCools,
                 default => null,
             };
             if ($why !== null && $guard->level <= 0 && $guard->clears !== null) {
@@ -35,9 +36,9 @@ final readonly class GuardCuresItself implements Row
                     Severity::Fix,
                     $this->code(),
                     $guard->id,
-                    'The guard of {place} clears by itself',
+                    Phrase::TheGuardOfClearsByItself,
                     $why,
-                    'Until somebody has looked.',
+                    Phrase::UntilSomebodyHasLooked,
                     ['place' => $setup->place($guard->outlet)],
                 );
             }

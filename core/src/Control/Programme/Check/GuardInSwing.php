@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -31,9 +32,9 @@ final readonly class GuardInSwing implements Row
                         Severity::Watch,
                         $this->code(),
                         $guard->id,
-                        'Nobody can say yet whether the guard of {place} lies outside a usual day',
-                        'It needs seven days of readings.',
-                        'Look again when they are there.',
+                        Phrase::NobodyCanSayYetWhether,
+                        Phrase::ItNeedsSevenDaysOfReadings,
+                        Phrase::LookAgainWhenTheyAreThere,
                         ['place' => $setup->place($guard->outlet)],
                     );
 
@@ -47,9 +48,9 @@ final readonly class GuardInSwing implements Row
                         Severity::Fix,
                         $this->code(),
                         $guard->id,
-                        'The guard of {place} at {limit} lies within a usual day, which reaches {reach} with drift and two steps',
-                        'It acts without a fault, and what it guards stands still.',
-                        'Put it beyond {reach}.',
+                        Phrase::TheGuardOfAtLiesWithin,
+                        Phrase::ItActsWithoutAFault,
+                        Phrase::PutItBeyond,
                         [
                             'place' => $setup->place($guard->outlet),
                             'limit' => Objection::value($condition->limit, $probe),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -29,9 +30,9 @@ final readonly class GuardThroughItsRelay implements Row
                         Severity::Watch,
                         $this->code(),
                         $guard->id,
-                        'The guard of {place} works through the relay it guards',
-                        'A relay that has welded shut, the usual way a heater stays on, ignores it.',
-                        'A thermostat of its own, tried, between the set point and the alarm; or a second relay before this one.',
+                        Phrase::TheGuardOfWorksThrough,
+                        Phrase::ARelayThatHasWeldedShut,
+                        Phrase::AThermostatOfItsOwn,
                         ['place' => $heater->place],
                     );
                     break;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -28,9 +29,9 @@ final readonly class GuardUntold implements Row
                     Severity::Fix,
                     $this->code(),
                     $guard->id,
-                    'The guard of {place} will act, and nobody will know why',
-                    'The value may never reach an alarm, because the guard holds it.',
-                    'An alarm on the act of this guard.',
+                    Phrase::TheGuardOfWillAct,
+                    Phrase::TheValueMayNeverReach,
+                    Phrase::AnAlarmOnTheAct,
                     ['place' => $setup->place($guard->outlet)],
                 );
             }

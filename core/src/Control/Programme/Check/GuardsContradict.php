@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -27,9 +28,9 @@ final readonly class GuardsContradict implements Row
                         Severity::Fix,
                         $this->code(),
                         $first->id,
-                        'Two guards of {place} want different things of it, and neither stands above the other',
-                        'When both speak, it does what it does without a link.',
-                        'Say which protects more: people and the floor, animals, or equipment.',
+                        Phrase::TwoGuardsOfWantDifferentThings,
+                        Phrase::WhenBothSpeak,
+                        Phrase::SayWhichProtectsMore,
                         ['place' => $setup->place($first->outlet)],
                     );
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -50,9 +51,9 @@ final readonly class HazardUntold implements Row
             $subject === 'silence' ? Severity::Watch : Severity::Fix,
             $this->code(),
             $subject,
-            'Nobody is told when {trouble}',
-            'It is found at the next visit, or by whoever walks past.',
-            'An alarm on it, with two persons to call.',
+            Phrase::NobodyIsToldWhen,
+            Phrase::ItIsFoundAtTheNext,
+            Phrase::AnAlarmOn,
             ['trouble' => $trouble],
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -31,9 +32,9 @@ final readonly class HeaterInStillWater implements Row
                             Severity::Fix,
                             $this->code(),
                             $heater->id,
-                            'In the pause “{group}” {heater} heats still water',
-                            'The sump grows hot beside a probe that stands elsewhere.',
-                            'Let it pause with {pump}.',
+                            Phrase::InThePauseHeatsStillWater,
+                            Phrase::TheSumpGrowsHotBeside,
+                            Phrase::LetItPauseWith,
                             ['group' => (string) $group, 'heater' => $heater->place, 'pump' => $pump->place],
                         );
                     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -30,9 +31,9 @@ final readonly class LampFlickers implements Row
                         Severity::Fix,
                         $this->code(),
                         $lamp->id,
-                        '{place} is shed and may come back after {off} s',
-                        'At the limit it flickers, and lamps and animals suffer.',
-                        'Off for {rest} s at least.',
+                        Phrase::IsShedAndMayComeBack,
+                        Phrase::AtTheLimitItFlickers,
+                        Phrase::OffForSAtLeast,
                         ['place' => $lamp->place, 'off' => $lamp->minimumOffS, 'rest' => self::REST_S],
                     );
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -25,23 +26,24 @@ final readonly class LostLinkUnsafe implements Row
             $job = ($setup->hung[$outlet->id] ?? null)?->job;
             $adds = in_array($job, [Job::TopOff, Job::Doser, Job::RoUnit, Job::Reactor], true);
             $keeps = in_array($job, [Job::ReturnPump, Job::CirculationPump], true);
-            $wrong = match (true) {
-                $outlet->lostLinkLevel === null => [Severity::Fix, 'Nobody has said what {place} does without its link'],
-                $adds && $outlet->lostLinkLevel > 0 => [Severity::Stop, 'Without its link {place} stays on and adds without an end'],
-                $keeps && $outlet->lostLinkLevel <= 0 => [Severity::Fix, 'Without its link {place} stands still, and the water with it'],
-                default => null,
+            $states = [$outlet->lostLinkLevel ?? 0.0, $outlet->lostLinkAt(true) ?? 0.0];
+            [$severity, $what] = match (true) {
+                $outlet->lostLinkLevel === null => [Severity::Fix, Phrase::NobodyHasSaidWhatDoesWithout],
+                $adds && max($states) > 0 => [Severity::Stop, Phrase::WithoutItsLinkStaysOn],
+                $keeps && min($states) <= 0 => [Severity::Fix, Phrase::WithoutItsLinkStandsStill],
+                default => [null, null],
             };
-            if ($wrong !== null) {
+            if ($severity !== null && $what !== null) {
                 $found[] = Objection::of(
-                    $wrong[0],
+                    $severity,
                     $this->code(),
                     $outlet->id,
-                    $wrong[1],
-                    'A link is lost some day, and nobody is there.',
+                    $what,
+                    Phrase::ALinkIsLostSomeDay,
                     match (true) {
-                        $adds => 'Off without a link.',
-                        $keeps => 'On without a link.',
-                        default => 'Say on or off; the one that does less harm until somebody comes.',
+                        $adds => Phrase::OffWithoutALink2,
+                        $keeps => Phrase::OnWithoutALink2,
+                        default => Phrase::SayOnOrOff,
                     },
                     ['place' => $outlet->place],
                 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -32,9 +33,9 @@ final readonly class OneProbeForBoth implements Row
                     Severity::Watch,
                     $this->code(),
                     $outlet->id,
-                    'One probe controls {place} and calls for help',
-                    'When it lies, control follows it and the alarm is content.',
-                    'A second probe, or a thermostat of its own.',
+                    Phrase::OneProbeControlsAndCalls,
+                    Phrase::WhenItLies,
+                    Phrase::ASecondProbe,
                     ['place' => $outlet->place],
                 );
             }

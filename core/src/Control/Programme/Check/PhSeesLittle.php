@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Liquid;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\SeenByPh;
@@ -61,9 +62,9 @@ final readonly class PhSeesLittle implements Row
                 Severity::Fix,
                 $this->code(),
                 $guard,
-                'The guard of {place} never sees an overdose of {liquid}',
-                'It raises alkalinity and hardly pH: the limit of {limit} is not reached at all.',
-                'A most in any 24 h, and a vessel that holds no more than the water bears.',
+                Phrase::TheGuardOfNeverSees,
+                Phrase::ItRaisesAlkalinityAndHardlyPH,
+                Phrase::AMostInAny24H,
                 $parts,
             )];
         }
@@ -72,9 +73,9 @@ final readonly class PhSeesLittle implements Row
             Severity::Fix,
             $this->code(),
             $guard,
-            'The guard of {place} sees an overdose of {liquid} only after {rise} more: past harm',
-            'pH comes to {limit} long after alkalinity burns.',
-            'A lower limit, a most in any 24 h, and a vessel that holds no more than the water bears.',
+            Phrase::TheGuardOfSeesAnOverdose,
+            Phrase::PHComesToLongAfterAlkalinity,
+            Phrase::ALowerLimit,
             $parts + ['rise' => Quantity::of($riseDkh, Kind::Alkalinity)],
         )];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -27,9 +28,9 @@ final readonly class PlugUnlabelled implements Row
                     Severity::Watch,
                     $this->code(),
                     $outlet->id,
-                    $hung === null ? 'Nobody has said what hangs on {place}' : 'The plug of {place} has no label',
-                    'At two in the morning the wrong one is pulled.',
-                    'Print its label and put it on.',
+                    $hung === null ? Phrase::NobodyHasSaidWhatHangsOn : Phrase::ThePlugOfHasNoLabel,
+                    Phrase::AtTwoInTheMorning,
+                    Phrase::PrintItsLabelAndPut,
                     ['place' => $outlet->place],
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Guard;
 use Velbrin\Core\Control\Programme\Hold;
 use Velbrin\Core\Control\Programme\KnownFacts;
@@ -39,9 +40,9 @@ final readonly class ProbeInOtherWater implements Row
                     Severity::Fix,
                     $this->code(),
                     $heater->id,
-                    'When the return stops, {place} heats one water while its probe stands in another',
-                    'What it stands in reaches harm {soon}, and the controller sees only the other cool.',
-                    'A guard on flow, or on a second probe beside the heater; or its own thermostat, tested.',
+                    Phrase::WhenTheReturnStops,
+                    Phrase::WhatItStandsInReachesHarm,
+                    Phrase::AGuardOnFlow,
                     ['place' => $heater->place, 'soon' => $this->soon($setup->facts, $hung->watts, $heater->rule->stopAt)],
                 );
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -27,9 +28,9 @@ final readonly class ProbeOverdue implements Row
                     Severity::Watch,
                     $this->code(),
                     $outlet->id,
-                    'Nobody has said when the probe of {place} is due',
-                    'It may have drifted for a year, and control with it.',
-                    'Write down when it was calibrated.',
+                    Phrase::NobodyHasSaidWhenTheProbe,
+                    Phrase::ItMayHaveDrifted,
+                    Phrase::WriteDownWhenItWasCalibrated,
                     ['place' => $outlet->place],
                 );
 
@@ -41,10 +42,10 @@ final readonly class ProbeOverdue implements Row
                     $this->code(),
                     $outlet->id,
                     $probe === null
-                        ? '{place} reads a probe that is not there'
-                        : 'The probe of {place} is {days} days past its calibration',
-                    'Control follows it wherever it drifts.',
-                    'Calibrate it, or exchange it.',
+                        ? Phrase::ReadsAProbe
+                        : Phrase::TheProbeOfIsDaysPast,
+                    Phrase::ControlFollowsItWhereverItDrifts,
+                    Phrase::CalibrateItOrExchangeIt,
                     ['place' => $outlet->place, 'days' => $probe === null ? 0.0 : $probe->overdueDays],
                 );
             }

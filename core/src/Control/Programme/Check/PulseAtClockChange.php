@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Pulse;
 use Velbrin\Core\Control\Programme\Row;
@@ -36,9 +37,9 @@ final readonly class PulseAtClockChange implements Row
                     Severity::Watch,
                     $this->code(),
                     $outlet->id,
-                    '{place} doses between one and three at night, when clocks are changed',
-                    'In spring that hour is skipped and doses come together at its end; in autumn the first one counts.',
-                    'Other times; nothing is lost by half an hour.',
+                    Phrase::DosesBetweenOneAndThree,
+                    Phrase::InSpringThatHourIsSkipped,
+                    Phrase::OtherTimesNothingIsLost,
                     ['place' => $outlet->place],
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Refill;
 use Velbrin\Core\Control\Programme\Row;
@@ -34,9 +35,9 @@ final readonly class RefillSeesPause implements Row
                             Severity::Fix,
                             $this->code(),
                             $outlet->id,
-                            'In the pause “{group}” {place} looks at a level that the return has moved',
-                            'When the pump starts the last chamber falls until the display is full, and it tops up what is not missing.',
-                            'Off in that pause, some minutes longer than the pump.',
+                            Phrase::InThePauseLooks,
+                            Phrase::WhenThePumpStartsTheLast,
+                            Phrase::OffInThatPause,
                             ['group' => (string) $group, 'place' => $outlet->place],
                         );
                     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Refill;
 use Velbrin\Core\Control\Programme\Row;
@@ -44,9 +45,9 @@ final readonly class RefillTooMuch implements Row
                     Severity::Fix,
                     $this->code(),
                     $outlet->id,
-                    'One run of {place} may add {run}; {most} is what the system bears',
-                    'A switch that hangs dries out the salinity by more than a percent before the limit stops it.',
-                    'A shorter longest run.',
+                    Phrase::OneRunOfMayAdd,
+                    Phrase::ASwitchThatHangsDriesOut,
+                    Phrase::AShorterLongestRun,
                     [
                         'place' => $outlet->place,
                         'run' => Quantity::of($runL, Kind::Volume),
@@ -60,9 +61,9 @@ final readonly class RefillTooMuch implements Row
                     Severity::Watch,
                     $this->code(),
                     "{$outlet->id}, a day",
-                    '{place} may add {most} in a day; the worst day takes half of {day}',
-                    'Runs that each end in time still add up.',
-                    'At most {day} in 24 h.',
+                    Phrase::MayAddInADay,
+                    Phrase::RunsThatEachEndInTime,
+                    Phrase::AtMostIn24H,
                     [
                         'place' => $outlet->place,
                         'most' => $rule->mostL === null ? 'any amount' : Quantity::of($rule->mostL, Kind::Volume),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\KnownFacts;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
@@ -53,11 +54,11 @@ final readonly class RelayWorn implements Row
                     $isCompressor ? Severity::Fix : Severity::Watch,
                     $this->code(),
                     $outlet->id,
-                    '{place} may switch {n} times an hour',
+                    Phrase::MaySwitchTimesAnHour,
                     $isCompressor
-                        ? 'A compressor bears six starts an hour.'
-                        : 'At that rate a relay has clicked a hundred thousand times within three years.',
-                    'A wider band.',
+                        ? Phrase::ACompressorBearsSixStarts
+                        : Phrase::AtThatRateARelay,
+                    Phrase::AWiderBand2,
                     ['place' => $outlet->place, 'n' => round($perHour, 1)],
                 );
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Refill;
 use Velbrin\Core\Control\Programme\Row;
@@ -29,9 +30,9 @@ final readonly class RunWithoutEnd implements Row
                     Severity::Stop,
                     $this->code(),
                     $outlet->id,
-                    '{place} runs without an end',
-                    'A switch that sticks empties the store into the tank and onto the floor.',
-                    'A longest run, after which somebody looks.',
+                    Phrase::RunsWithoutAnEnd,
+                    Phrase::ASwitchThatSticksEmpties,
+                    Phrase::ALongestRun,
                     ['place' => $outlet->place],
                 );
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Probe;
 use Velbrin\Core\Control\Programme\Row;
@@ -36,9 +37,9 @@ final readonly class RungsTooNear implements Row
                             Severity::Watch,
                             $this->code(),
                             $guard->id,
-                            'The guard of {place} and {alarm} lie nearer than {needs}',
-                            'Which of the two comes first is chance: the call may come after the act, or never.',
-                            'Further apart, or an alarm on the act of the guard.',
+                            Phrase::TheGuardOfAndLieNearer,
+                            Phrase::WhichOfTheTwoComesFirst,
+                            Phrase::FurtherApartOrAnAlarm,
                             ['place' => $setup->place($guard->outlet), 'alarm' => $alarm->id, 'needs' => round($needs, 3)],
                         );
                     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -30,9 +31,9 @@ final readonly class SkimmerBackTooSoon implements Row
                             Severity::Fix,
                             $this->code(),
                             $skimmer->id,
-                            'After the pause “{group}” {skimmer} is back before {pump}',
-                            'The sump still stands high, and the skimmer runs over.',
-                            'A longer pause for the skimmer, by the minutes the level takes to settle.',
+                            Phrase::AfterThePauseIsBackBefore,
+                            Phrase::TheSumpStillStandsHigh,
+                            Phrase::ALongerPauseForTheSkimmer,
                             ['group' => (string) $group, 'skimmer' => $skimmer->place, 'pump' => $pump->place],
                         );
                     }

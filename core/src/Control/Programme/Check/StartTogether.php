@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme\Check;
 
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -31,9 +32,9 @@ final readonly class StartTogether implements Row
                     Severity::Watch,
                     $this->code(),
                     (string) $delay,
-                    'Start in the same moment after a power cut: {places}',
-                    'Their starting currents add up, and the breaker falls again.',
-                    'Some seconds of delay, another for each.',
+                    Phrase::StartInTheSameMoment,
+                    Phrase::TheirStartingCurrentsAddUp,
+                    Phrase::SomeSecondsOfDelay,
                     ['places' => implode(', ', $places)],
                 );
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
@@ -38,9 +39,9 @@ final readonly class StripOverloaded implements Row
                     Severity::Stop,
                     $this->code(),
                     (string) $strip,
-                    'Strip {strip} carries {most}, and {watts} hang on it',
-                    'Its contacts grow hot, or it falls and takes all of them.',
-                    'Part of it on another strip; where circuits are concerned, ask a licensed electrician.',
+                    Phrase::StripCarriesAndHangOnIt,
+                    Phrase::ItsContactsGrowHot,
+                    Phrase::PartOfItOnAnotherStrip,
                     [
                         'strip' => (string) $strip,
                         'most' => Quantity::of($most, Kind::Power),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Outlet;
 use Velbrin\Core\Control\Programme\Refill;
@@ -53,9 +54,9 @@ final readonly class TopOffStopped implements Row
             Severity::Fix,
             $this->code(),
             $guard,
-            'Once a guard has stopped {place}, the return runs dry in {dry}; help takes {help}',
-            'A latched guard is right, and somebody has to come before the pump takes air.',
-            'More water over the inlet, or somebody nearer.',
+            Phrase::OnceAGuardHasStopped,
+            Phrase::ALatchedGuardIsRight,
+            Phrase::MoreWaterOverTheInlet,
             [
                 'place' => $topOff->place,
                 'dry' => Quantity::of($dryH, Kind::Hours),
