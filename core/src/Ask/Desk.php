@@ -231,7 +231,7 @@ final class Desk
                 'input',
                 Phrase::InputIsNotWellFormedJSON,
                 Phrase::OneJSONObject,
-                ['getMessage' => (string) $e->getMessage()],
+                ['because' => $e->getMessage()],
             );
         }
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {

@@ -250,7 +250,7 @@ final readonly class Field
                         $path,
                         Phrase::MustBeAList,
                         Phrase::AList,
-                        ['named' => (string) self::named($value)],
+                        ['got' => self::named($value)],
                     );
                 }
 
@@ -261,7 +261,6 @@ final readonly class Field
                             "{$path}.{$i}",
                             Phrase::MustBeAnObject,
                             Phrase::AnObject,
-                            ['path' => $path, 'i' => (string) $i],
                         ),
                     array_keys($value),
                 );
@@ -273,7 +272,7 @@ final readonly class Field
                     $path,
                     Phrase::MustBeAPlainFiniteNumber,
                     Phrase::ANumber,
-                    ['named' => (string) self::named($value)],
+                    ['got' => self::named($value)],
                 );
             case 'boolean':
                 return is_bool($value)
@@ -282,7 +281,7 @@ final readonly class Field
                         $path,
                         Phrase::MustBeTrueOrFalse,
                         Phrase::TrueOrFalse,
-                        ['named' => (string) self::named($value)],
+                        ['got' => self::named($value)],
                     );
             case 'string':
                 if (is_string($value) && ($this->choices === [] || in_array($value, $this->choices, true))) {
@@ -300,7 +299,7 @@ final readonly class Field
                         $path,
                         Phrase::MustBeAList,
                         Phrase::AList,
-                        ['named' => (string) self::named($value)],
+                        ['got' => self::named($value)],
                     );
                 }
 
@@ -311,7 +310,7 @@ final readonly class Field
                         $path,
                         Phrase::MustBeAnObjectGot,
                         Phrase::AnObject,
-                        ['named' => (string) self::named($value)],
+                        ['got' => self::named($value)],
                     );
                 }
 
@@ -323,7 +322,7 @@ final readonly class Field
                         $path,
                         Phrase::MustBeAListOr,
                         Phrase::AListOrAnObject,
-                        ['named' => (string) self::named($value)],
+                        ['got' => self::named($value)],
                     );
         }
     }

@@ -65,7 +65,7 @@ final readonly class Input
                         $within.$key,
                         Phrase::IsNotAField,
                         Phrase::OnlyList,
-                        ['within' => $within, 'key' => (string) $key, 'list' => implode(', ', $names)],
+                        ['list' => implode(', ', $names)],
                     );
                 }
             }

@@ -116,7 +116,6 @@ enum Phrase: string implements Saying
     case ANumber = 'a-number';
     case ANumberFromTo = 'a-number-from-to';
     case ANumberIsNeeded = 'a-number-is-needed';
-    case ANumberIsNeeded2 = 'a-number-is-needed2';
     case APhotoBeforeItCloses = 'a-photo-before-it-closes';
     case APlanOfItsOwn = 'a-plan-of-its-own';
     case APlugIsNeverCutOff = 'a-plug-is-never-cut-off';

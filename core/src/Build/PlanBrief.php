@@ -301,7 +301,7 @@ final readonly class PlanBrief
                 );
         }
         if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
-            throw OutOfRange::field($key, Phrase::ANumberIsNeeded2, Phrase::ANumber, ['label' => $spec->label]);
+            throw OutOfRange::field($key, Phrase::ANumberIsNeeded, Phrase::ANumber, ['label' => $spec->label]);
         }
         $number = (float) $value;
         if ($number < $spec->least || $number > $spec->most) {

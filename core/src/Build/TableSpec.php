@@ -100,7 +100,7 @@ final readonly class TableSpec
                     $at,
                     Phrase::WordsAreNeeded,
                     Phrase::UpToCharacters,
-                    ['it' => (string) ucfirst($column->label), 'letters' => (string) $column->letters],
+                    ['label' => ucfirst($column->label), 'letters' => (string) $column->letters],
                 );
         }
         if ($column->kind === null) {
@@ -111,7 +111,7 @@ final readonly class TableSpec
                     Phrase::ChooseOneOfTheWords,
                     Phrase::List,
                     [
-                        'label' => (string) $column->label,
+                        'label' => $column->label,
                         'list' => implode(', ', array_keys($column->choices)),
                     ],
                 );
@@ -122,7 +122,7 @@ final readonly class TableSpec
                 Phrase::ANumberIsNeeded,
                 Phrase::ANumberFromTo,
                 [
-                    'it' => (string) ucfirst($column->label),
+                    'label' => ucfirst($column->label),
                     'least' => (string) $column->least,
                     'most' => (string) $column->most,
                 ],

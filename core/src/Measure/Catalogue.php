@@ -39,7 +39,7 @@ final class Catalogue
                 $says::room().'.'.$says->value,
                 Phrase::ItHasNoWordsIn,
                 Phrase::ACodeWithWords,
-                ['language' => (string) $this->language],
+                ['language' => $this->language],
             );
     }
 

@@ -58,7 +58,7 @@ final class BestMeasures
                         Phrase::SpeaksOfWhich,
                         Phrase::List,
                         [
-                            'id' => (string) $measure->id,
+                            'id' => $measure->id,
                             'hazard' => (string) $hazard,
                             'list' => implode(', ', array_keys($lossOf)),
                         ],

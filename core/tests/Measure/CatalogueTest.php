@@ -13,6 +13,7 @@ use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
+use Velbrin\Core\Ask\Phrase as AskPhrase;
 use Velbrin\Core\Build\Phrase as BuildPhrase;
 use Velbrin\Core\Chemistry\Phrase as ChemistryPhrase;
 use Velbrin\Core\Measure\Basis;
@@ -140,6 +141,10 @@ final class CatalogueTest extends TestCase
         $both = Sentence::joined($one, $two, Sentence::kept('Done.', []));
         self::assertSame("10\u{A0}L of it Then 20\u{A0}L, 10\u{A0}L of it. Done.", $both->in(Units::metric()));
         self::assertSame('a.one+a.two', $both->code);
+        $other = Sentence::kept('and {much}', ['much' => $litres(99)]);
+        $first = Sentence::joined($one, $other);
+        self::assertSame("10\u{A0}L of it and 10\u{A0}L", $first->in(Units::metric()), 'of parts with one name the first is meant');
+        self::assertSame('a.one', $first->code);
         $three = Sentence::listed(BuildPhrase::OneAfterTheOther, $one, $one, $one);
         self::assertSame("10\u{A0}L of it, 10\u{A0}L of it, 10\u{A0}L of it", $three->in(Units::metric()));
         self::assertSame($one, Sentence::listed(BuildPhrase::OneAfterTheOther, $one));
@@ -150,6 +155,43 @@ final class CatalogueTest extends TestCase
     {
         $sentence = Sentence::kept('{name} isn’t there', ['name' => "Anna's {tank} '{x}'"]);
         self::assertSame("Anna's {tank} '{x}' isn’t there", $sentence->in(Units::metric()));
+    }
+
+    #[Test]
+    public function a_refusal_holds_its_code_and_its_limits_as_numbers(): void
+    {
+        $limits = ['low' => Quantity::of(20, Kind::Volume), 'high' => Quantity::of(40, Kind::Volume)];
+        $allowed = Sentence::kept('{low} to {high}', $limits, 'a.limits');
+        $refused = OutOfRange::number('volumeL', 55.0, $allowed, [], $limits['low'], $limits['high']);
+        self::assertSame('measure.must-be-got', $refused->said->code);
+        self::assertSame('a.limits', $refused->allows->code);
+        self::assertSame("volumeL must be 20\u{A0}L to 40\u{A0}L, got 55", $refused->getMessage());
+        self::assertSame("20\u{A0}L to 40\u{A0}L", $refused->allowed);
+        self::assertSame("volumeL must be 5.3\u{A0}gal to 10.6\u{A0}gal, got 55", $refused->said->in(Units::us()));
+        self::assertSame($limits['low'], $refused->least);
+        self::assertSame($limits['high'], $refused->most);
+        self::assertSame('measure.must-be-got-no-number', OutOfRange::number('volumeL', NAN, $allowed)->said->code);
+    }
+
+    #[Test]
+    public function a_refusal_asked_for_another_speaks_of_its_field(): void
+    {
+        $refused = OutOfRange::field('b', AskPhrase::IsMissing, AskPhrase::AsDescribed, ['words' => 'litres of it']);
+        $other = $refused->as('a.b');
+        self::assertSame('a.b', $other->field);
+        self::assertSame('a.b is missing', $other->getMessage());
+        self::assertSame($refused->said->code, $other->said->code);
+        self::assertSame('litres of it', $other->allowed);
+        self::assertSame('b is missing', $refused->getMessage());
+    }
+
+    #[Test]
+    public function a_refusal_kept_as_words_reads_as_it_was_kept(): void
+    {
+        $kept = OutOfRange::kept('a', "It isn't {there}", "20 '{x}'");
+        self::assertSame("It isn't {there}", $kept->getMessage());
+        self::assertSame("20 '{x}'", $kept->allowed);
+        self::assertNull($kept->said->code);
     }
 
     #[Test]

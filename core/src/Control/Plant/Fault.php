@@ -34,7 +34,7 @@ final readonly class Fault
                 'of',
                 Phrase::SitsOnSomething,
                 Phrase::ASitsOn,
-                ['kind' => (string) $kind->value, 'sitsOn' => (string) $kind->sitsOn()],
+                ['kind' => $kind->value, 'sitsOn' => $kind->sitsOn()],
             );
         }
         if ($kind === FaultKind::DrainBlocked) {

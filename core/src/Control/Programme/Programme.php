@@ -29,7 +29,7 @@ final readonly class Programme
                     'outlets',
                     Phrase::IsThereTwice,
                     Phrase::EachNameOnce,
-                    ['id' => (string) $outlet->id],
+                    ['id' => $outlet->id],
                 );
             }
             $byId[$outlet->id] = $outlet;
@@ -71,7 +71,7 @@ final readonly class Programme
                 'outlets',
                 Phrase::FollowsItselfInACircle,
                 Phrase::OutletsThatFollowOneAnother,
-                ['id' => (string) $outlet->id],
+                ['id' => $outlet->id],
             );
         }
         if ($outlet->rule instanceof Follow) {

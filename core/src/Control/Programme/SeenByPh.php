@@ -46,7 +46,7 @@ final readonly class SeenByPh
             'liquid',
             Phrase::BringsNoAlkalinity,
             Phrase::OneThatDoes,
-            ['liquid' => (string) $liquid->value],
+            ['liquid' => $liquid->value],
         );
         $alk = $alkDkh / self::DKH_PER_MEQ;
         $dic = Carbonate::fromProbe($alk, $salinity, $tempC, $ph)->dicMmolKg;

@@ -142,7 +142,7 @@ return [
     'more-watts-or-less-loss' => 'More watts, or less loss.',
     'move-one-of-them' => 'Move one of them.',
     'moves-too-fast' => '{of} moves too fast',
-    'must-be' => '{field} must be {allowed2}',
+    'must-be' => '{field} must be {allowed}',
     'n0-to' => '0 to {last}',
     'n1-to3-conditions' => '1 to 3 conditions',
     'nobody-can-say-yet-whether' => 'Nobody can say yet whether the guard of {place} lies outside a usual day',

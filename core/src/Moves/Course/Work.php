@@ -41,7 +41,7 @@ final readonly class Work
                     'tasks',
                     Phrase::IsThereTwice,
                     Phrase::EachNameOnce,
-                    ['id' => (string) $step->id],
+                    ['id' => $step->id],
                 );
             }
             $byId[$step->id] = $step;
@@ -92,7 +92,7 @@ final readonly class Work
                     'tasks',
                     Phrase::UsesWhichIsNotThere,
                     Phrase::SomethingOfTheListOfUses,
-                    ['id' => (string) $step->id, 'use' => (string) $use],
+                    ['id' => $step->id, 'use' => (string) $use],
                 );
             }
         }
@@ -118,7 +118,7 @@ final readonly class Work
                 'tasks',
                 Phrase::WaitsForItselfInACircle,
                 Phrase::StepsThatComeToAnEnd,
-                ['id' => (string) $step->id],
+                ['id' => $step->id],
             );
         }
         foreach ($step->needs as $need) {
