@@ -104,30 +104,18 @@ final readonly class LightMap
     /** @param  list<list<float|null>>  $rows */
     private static function judged(array $rows, float $lengthMm, float $widthMm, float $depthMm): self
     {
-        $sum = $least = $most = null;
-        $inside = array_fill_keys(array_keys(self::GROUPS), 0);
-        $count = 0;
-        foreach ($rows as $row) {
-            foreach ($row as $par) {
-                if ($par === null) {
-                    continue;
-                }
-                $sum += $par;
-                $count++;
-                if ($least === null || $par < $least) {
-                    $least = $par;
-                }
-                if ($most === null || $par > $most) {
-                    $most = $par;
-                }
-                foreach (self::GROUPS as $group => [$low, $high]) {
-                    if ($par >= $low && $par <= $high) {
-                        $inside[$group]++;
-                    }
-                }
-            }
+        $points = array_merge(...$rows);
+        if (in_array(null, $points, true)) {
+            $points = array_filter($points, is_float(...));
         }
-        $mean = $count === 0 ? 0.0 : ($sum ?? 0.0) / $count;
+
+        $count = count($points);
+        $mean = $count === 0 ? 0.0 : array_sum($points) / $count;
+        $least = $points === [] ? 0.0 : min($points);
+        $shares = array_map(
+            fn (array $group): float => $count === 0 ? 0.0 : (100 * self::between($points, $group[0], $group[1])) / $count,
+            self::GROUPS,
+        );
         $corners = [];
         foreach ([$rows[0] ?? [], $rows[count($rows) - 1] ?? []] as $row) {
             array_push(
@@ -142,12 +130,25 @@ final readonly class LightMap
             widthMm: $widthMm,
             rows: $rows,
             mean: $mean,
-            least: $least ?? 0.0,
-            most: $most ?? 0.0,
-            corner: $corners === [] ? $least ?? 0.0 : min($corners),
-            uniformity: $mean > 0 ? ($least ?? 0.0) / $mean : 0.0,
-            groupSharePct: array_map(fn (int $n): float => $count === 0 ? 0.0 : (100 * $n) / $count, $inside),
+            least: $least,
+            most: $points === [] ? 0.0 : max($points),
+            corner: $corners === [] ? $least : min($corners),
+            uniformity: $mean > 0 ? $least / $mean : 0.0,
+            groupSharePct: $shares,
         );
+    }
+
+    /** @param  array<int, float>  $points */
+    private static function between(array $points, float $least, float $most): int
+    {
+        $count = 0;
+        foreach ($points as $par) {
+            if ($par >= $least && $par <= $most) {
+                $count++;
+            }
+        }
+
+        return $count;
     }
 
     /**
