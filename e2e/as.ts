@@ -11,24 +11,28 @@ export type Role = keyof typeof MAIL;
 
 const states = new Map<Role, Awaited<ReturnType<Awaited<ReturnType<Browser['newContext']>>['storageState']>>>();
 
+async function signedIn(browser: Browser, role: Role) {
+    const context = await browser.newContext();
+    const page = await context.newPage();
+    await page.goto('/sign-in');
+    await page.getByLabel('Mail address').fill(MAIL[role]);
+    await page.getByLabel('Password').fill(PASSWORD);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.waitForURL((url) => url.pathname === '/');
+    const state = await context.storageState();
+    await context.close();
+    return state;
+}
+
 /** A page signed in as that role; the door is passed once per role, since it counts its visitors. */
 export async function pageAs(
     browser: Browser,
     role: Role,
     options: Parameters<Browser['newContext']>[0] = {},
 ): Promise<Page> {
-    if (!states.has(role)) {
-        const context = await browser.newContext();
-        const page = await context.newPage();
-        await page.goto('/sign-in');
-        await page.getByLabel('Mail address').fill(MAIL[role]);
-        await page.getByLabel('Password').fill(PASSWORD);
-        await page.getByRole('button', { name: 'Sign in' }).click();
-        await page.waitForURL((url) => url.pathname === '/');
-        states.set(role, await context.storageState());
-        await context.close();
-    }
-    const context = await browser.newContext({ ...options, storageState: states.get(role) });
+    const state = states.get(role) ?? (await signedIn(browser, role));
+    states.set(role, state);
+    const context = await browser.newContext({ ...options, storageState: state });
     const page = await context.newPage();
     page.on('pageerror', (error) => {
         throw error;
@@ -43,7 +47,7 @@ export async function type(page: Page, label: string, value: string) {
 
 export async function open(page: Page, group: string) {
     const summary = page.locator('.brief summary', { hasText: group });
-    if (!(await summary.evaluate((s) => (s.parentElement as HTMLDetailsElement).open))) await summary.click();
+    await summary.evaluate((s) => ((s.parentElement as HTMLDetailsElement).open = true));
 }
 
 /** Forms keep themselves: until nothing of them waits on this device. */

@@ -1,40 +1,41 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { expect, pageAs, test, type Role } from './as';
+import { at, leadsTo } from './world';
 
 const PAGES: [Role, string][] = [
     ['planner', '/places'],
     ['planner', '/plans'],
-    ['planner', '/clients/1'],
-    ['planner', '/sites/1'],
-    ['planner', '/plans/1/compare?a=1&b=2'],
+    ['planner', '{client}'],
+    ['planner', '{site}'],
+    ['planner', '{comparison}'],
     ['planner', '/systems'],
-    ['technician', '/systems/1/register'],
-    ['technician', '/systems/1/readings'],
-    ['planner', '/systems/1/regime'],
-    ['technician', '/systems/1/log'],
-    ['technician', '/systems/1/papers'],
-    ['technician', '/systems/1/sums/top-off'],
-    ['planner', '/sites/1/systems'],
+    ['technician', '{system}/register'],
+    ['technician', '{system}/readings'],
+    ['planner', '{system}/regime'],
+    ['technician', '{system}/log'],
+    ['technician', '{system}/papers'],
+    ['technician', '{system}/sums/top-off'],
+    ['planner', '{site}/systems'],
     ['owner', '/'],
     ['planner', '/'],
     ['technician', '/'],
     ['client', '/'],
     ['owner', '/risk'],
-    ['technician', '/systems/1/risk'],
-    ['planner', '/systems/1/risk'],
-    ['planner', '/systems/1/risk/single'],
-    ['planner', '/systems/1/risk/measures'],
+    ['technician', '{system}/risk'],
+    ['planner', '{system}/risk'],
+    ['planner', '{system}/risk/single'],
+    ['planner', '{system}/risk/measures'],
     ['planner', '/settings/rates'],
     ['owner', '/risk/year'],
     ['owner', '/risk/storm'],
-    ['owner', '/risk/storm?event=1'],
-    ['planner', '/items/1/lenders'],
+    ['owner', '{storm}'],
+    ['planner', '{lenders}'],
     ['owner', '/incidents'],
-    ['technician', '/incidents/1'],
-    ['planner', '/sites/1/ready'],
+    ['technician', '{incident}'],
+    ['planner', '{site}/ready'],
     ['planner', '/stores'],
-    ['planner', '/systems/1/tasks'],
+    ['planner', '{system}/tasks'],
     ['planner', '/water'],
     ['planner', '/rounds'],
     ['technician', '/rounds/due'],
@@ -42,21 +43,21 @@ const PAGES: [Role, string][] = [
     ['planner', '/rounds/crews'],
     ['planner', '/rounds/roster'],
     ['client', '/rounds/feeds'],
-    ['technician', 'VISIT'],
+    ['technician', '{visit}'],
     ['planner', '/moves'],
-    ['planner', '/moves/1'],
-    ['planner', '/moves/1/plan'],
-    ['planner', '/moves/1/papers'],
-    ['technician', '/moves/1/go'],
+    ['planner', '{move}'],
+    ['planner', '{move}/plan'],
+    ['planner', '{move}/papers'],
+    ['technician', '{move}/go'],
     ['planner', '/reports'],
-    ['planner', '/reports/1'],
-    ['planner', 'DRAFT'],
+    ['planner', '{report}'],
+    ['planner', '{draft}'],
     ['client', '/reports'],
     ['owner', '/settings/tokens'],
     ['owner', '/settings/api'],
     ['owner', '/settings'],
     ['owner', '/settings/access'],
-    ['owner', '/clients/1/data'],
+    ['owner', '{client}/data'],
     ['owner', '/settings/people'],
     ['owner', '/settings/mail'],
     ['planner', '/settings/parameters'],
@@ -67,34 +68,60 @@ const PAGES: [Role, string][] = [
     ['technician', '/settings/suppliers'],
     ['planner', '/settings/house'],
     ['planner', '/settings/jobs'],
-    ['planner', '/sites/5/jobs'],
-    ['planner', '/systems/5/fault?symptom=cold&answers=1'],
-    ['planner', '/systems/5/trials'],
+    ['planner', '{office}/jobs'],
+    ['planner', '{bar}/fault?symptom=cold&answers=1'],
+    ['planner', '{bar}/trials'],
     ['planner', '/trials'],
-    ['planner', '/plans/2'],
-    ['planner', '/plan-versions/2'],
-    ['planner', '/sites/1/options'],
+    ['planner', '{plan}'],
+    ['planner', '{version}'],
+    ['planner', '{site}/options'],
     ['owner', '/settings/audit'],
     ['planner', '/rules'],
     ['planner', '/rules/B-32'],
     ['client', '/systems'],
-    ['client', '/systems/1'],
+    ['client', '{system}'],
     ['planner', '/control'],
-    ['planner', '/control/1'],
-    ['technician', '/control/2'],
-    ['planner', '/control/1/break'],
-    ['planner', '/control/1/labels'],
+    ['planner', '{control}'],
+    ['technician', '{control}'],
+    ['planner', '{control}/break'],
+    ['planner', '{control}/labels'],
     ['planner', '/nowhere'],
 ];
 
-/** Places whose number the world decides: a visit of the technician’s next day, the newest draft. */
-async function actual(page: Page, path: string): Promise<string> {
-    if (path !== 'VISIT' && path !== 'DRAFT') return path;
-    await page.goto(path === 'VISIT' ? '/' : '/reports');
-    return (await page
-        .locator(path === 'VISIT' ? 'a[href^="/visits/"]' : 'table a[href^="/reports/"]')
-        .first()
-        .getAttribute('href')) as string;
+const WALL = 'Long wall';
+const PLANNED = 'Day room, new reef';
+const COMPARED = /\/compare\?/;
+
+/** Where the world put what the pages above are about; looked up once. */
+const PLACES: Record<string, (planner: Page, technician: Page) => Promise<string>> = {
+    system: (planner) => at(planner, 'system', WALL),
+    bar: (planner) => at(planner, 'system', 'Bar reef'),
+    site: (planner) => at(planner, 'place', 'Waiting rooms'),
+    office: (planner) => at(planner, 'place', 'Head office'),
+    client: (planner) => at(planner, 'client', 'Tolland Practice'),
+    plan: (planner) => at(planner, 'plan', 'Lobby wall'),
+    version: async (planner) => leadsTo(planner, await at(planner, 'plan', PLANNED), /^\/plan-versions\/\d+$/),
+    comparison: async (planner) => leadsTo(planner, await at(planner, 'plan', PLANNED), COMPARED),
+    lenders: async (planner) =>
+        leadsTo(planner, `${await at(planner, 'system', WALL)}/risk/single`, /^\/items\/\d+\/lenders$/),
+    storm: (planner) => leadsTo(planner, '/risk/storm', /\/storm\?event=/),
+    incident: (planner) => leadsTo(planner, '/incidents', /^\/incidents\/\d+$/),
+    move: (planner) => leadsTo(planner, '/moves', /^\/moves\/\d+$/),
+    control: (planner) => leadsTo(planner, '/control', /^\/control\/\d+$/),
+    report: (planner) => leadsTo(planner, '/reports', /^\/reports\/\d+$/, 'sent'),
+    draft: (planner) => leadsTo(planner, '/reports', /^\/reports\/\d+$/, 'draft: read it'),
+    visit: (_, technician) => leadsTo(technician, '/', /^\/visits\/\d+$/),
+};
+const known = new Map<string, string>();
+
+/** `{system}/risk`, with the number the world gave it. */
+async function actual(browser: Browser, path: string): Promise<string> {
+    const name = /^\{(\w+)\}/.exec(path)?.[1] ?? '';
+    const find = PLACES[name] ?? (() => Promise.resolve(''));
+    const there =
+        known.get(name) ?? (await find(await pageAs(browser, 'planner'), await pageAs(browser, 'technician')));
+    known.set(name, there);
+    return path.replace(`{${name}}`, there);
 }
 
 /**
@@ -133,7 +160,7 @@ for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
         const against: string[] = [];
         const page = await pageAs(browser, role);
         for (const [, path] of PAGES.filter(([r]) => r === role)) {
-            await page.goto(await actual(page, path));
+            await page.goto(await actual(browser, path));
             // The page is drawn once it says what it is.
             await expect(page).not.toHaveTitle('');
             against.push(...(await inBothThemes(page, `${role} ${path}`)));
@@ -144,7 +171,7 @@ for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
 
 test('the working sheet passes axe in both themes', async ({ browser }) => {
     const page = await pageAs(browser, 'planner');
-    await page.goto('/systems/1');
+    await page.goto(await actual(browser, '{system}'));
     await page
         .getByRole('row', { name: /True water volume/ })
         .getByRole('button')
@@ -165,24 +192,24 @@ test('a technician’s pages fit a phone', async ({ browser }) => {
     const page = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
     for (const path of [
         '/',
-        'VISIT',
+        '{visit}',
         '/water',
         '/risk',
-        '/systems/1/risk',
-        '/systems/1/tasks',
+        '{system}/risk',
+        '{system}/tasks',
         '/rounds/due',
         '/reports',
         '/systems',
-        '/systems/1',
-        '/systems/1/readings',
-        '/systems/1/register',
-        '/systems/1/log',
-        '/sites/1',
+        '{system}',
+        '{system}/readings',
+        '{system}/register',
+        '{system}/log',
+        '{site}',
     ]) {
-        await page.goto(await actual(page, path));
+        await page.goto(await actual(browser, path));
         expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
     }
-    await page.goto('/systems/1/readings');
+    await page.goto(await actual(browser, '{system}/readings'));
     for (const target of [
         page.getByRole('button', { name: 'Keep it' }),
         page.getByLabel('Alkalinity now'),

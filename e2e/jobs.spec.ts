@@ -1,4 +1,6 @@
 import { expect, pageAs, test } from './as';
+import { callOut, dueJob, ownPlace, post, visitFor } from './own';
+import { person } from './world';
 
 test('a job sheet gets its next version, a place its own way, and the phone shows both', async ({ browser }) => {
     const desk = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
@@ -21,7 +23,15 @@ test('a job sheet gets its next version, a place its own way, and the phone show
     await expect(desk.locator('.versions li').first()).toContainText('two cups ran over');
     await expect(desk.locator('.versions .came').first()).toContainText('Air intake free of salt');
 
-    await desk.goto('/sites/5/jobs');
+    const place = await ownPlace(desk, 'Net loft');
+    await post(desk, `/systems/${place.system}/items`, {
+        job: 'skimmer',
+        name: 'Skimmer',
+        state: 'run-in',
+        installed_precision: 'day',
+    });
+    await dueJob(desk, place, 'Skimmer cup');
+    await desk.goto(`/sites/${place.site}/jobs`);
     const job = desk.locator('.sitejob').filter({ hasText: 'Skimmer cup' });
     await job.getByRole('button', { name: 'something is different here' }).click();
     await job.getByLabel('At which step').selectOption({ index: 0 });
@@ -30,18 +40,9 @@ test('a job sheet gets its next version, a place its own way, and the phone show
     await job.getByRole('button', { name: 'Keep it for this place' }).click();
     await expect(job.getByText('Here, instead of')).toBeVisible();
 
-    const week = (n: number) => new Date(Date.now() + n * 7 * 86_400_000).toISOString().slice(0, 10);
-    let visit: string | null = null;
-    for (let n = 0; n < 3 && visit === null; n++) {
-        await desk.goto(`/rounds?week=${week(n)}`);
-        const chip = desk.getByRole('button', { name: /^Head office, .*move it$|^Head office: give it a place$/ });
-        if (await chip.count()) {
-            await chip.first().click();
-            visit = await desk.getByRole('link', { name: 'open the visit' }).getAttribute('href');
-        }
-    }
+    const visit = await visitFor(desk, place, 'Look at the lid', await person(desk, 'Teodor Brask'));
     const phone = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
-    await phone.goto(visit ?? '/nowhere');
+    await phone.goto(`/visits/${visit}`);
     await phone.getByRole('button', { name: /Skimmer cup/ }).click();
     await expect(phone.getByText('Here, instead of “Cup off, neck wiped”:')).toBeVisible();
     await expect(phone.getByText('Air intake free of salt')).toBeVisible();
@@ -50,7 +51,17 @@ test('a job sheet gets its next version, a place its own way, and the phone show
 
 test('a fault is found on a phone, one look at a time, and has an owner and a day', async ({ browser }) => {
     const phone = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
-    await phone.goto('/systems/5');
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Cold loft');
+    const cold = `/systems/${place.system}`;
+    await post(planner, `${cold}/items`, {
+        job: 'heater',
+        name: 'Heater 1',
+        state: 'run-in',
+        installed_precision: 'day',
+    });
+    await callOut(phone, place, 'Too cold');
+    await phone.goto(cold);
     await phone.getByRole('link', { name: 'find a fault' }).click();
     await phone.getByRole('link', { name: 'Too cold' }).click();
     await phone.getByRole('link', { name: 'Yes, it is cold' }).click();
@@ -63,6 +74,6 @@ test('a fault is found on a phone, one look at a time, and has an owner and a da
     await phone.getByRole('button', { name: 'Write it down' }).click();
     await expect(phone.getByText('In the log; it has an owner and a day.')).toBeVisible();
     await expect(phone.getByText(/Too cold\. Does a second thermometer/)).toBeVisible();
-    await phone.goto('/systems/5/tasks');
+    await phone.goto(`${cold}/tasks`);
     await expect(phone.getByText(/Heater: The heater is dead\./)).toBeVisible();
 });

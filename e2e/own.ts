@@ -42,11 +42,11 @@ export interface OwnPlace {
     name: string;
 }
 
-/** A client, a place on the map that is always open, and a running system. */
-export async function ownPlace(planner: Page, of: string): Promise<OwnPlace> {
+/** A place on the map that is always open with a running system, of a client of its own or of one named. */
+export async function ownPlace(planner: Page, of: string, clientOf?: string): Promise<OwnPlace> {
     const name = `${of} ${Math.random().toString(36).slice(2, 6)}`;
     await planner.goto('/places');
-    const client = await post(planner, '/clients', { name: `Client of ${name}` });
+    const client = clientOf ?? (await post(planner, '/clients', { name: `Client of ${name}` }));
     const siteUrl = await post(planner, `${client}/sites`, { name });
     const site = Number(siteUrl.split('/').pop());
     const hours = Object.fromEntries(['mon', 'tue', 'wed', 'thu', 'fri'].map((d) => [d, '0-24']));
@@ -69,7 +69,7 @@ export function nextMonday(): string {
     return d.toISOString().slice(0, 10);
 }
 
-/** A job asked for once, which makes a visit; its number. */
+/** A job asked for once, which makes a visit of next week that waits for its place; its number. */
 export async function visitFor(planner: Page, place: OwnPlace, text: string, ownerId: number): Promise<number> {
     await post(planner, `/systems/${place.system}/follow-ups`, {
         text,
@@ -79,34 +79,55 @@ export async function visitFor(planner: Page, place: OwnPlace, text: string, own
         on_site: true,
         minutes: 20,
     });
-    for (const week of [dayFromNow(0), nextMonday()]) {
-        await planner.goto(`/rounds?week=${week}`);
-        const chip = planner.getByRole('button', { name: `${place.name}: give it a place` });
-        if (!(await chip.count())) continue;
-        await chip.first().click();
-        const link = (await planner
-            .getByRole('region', { name: 'What moving it would do' })
-            .getByRole('link', { name: 'open the visit' })
-            .getAttribute('href')) as string;
-        return Number(link.split('/').pop());
-    }
-    throw new Error(`${place.name} has no visit that waits`);
+    await planner.goto(`/rounds?week=${nextMonday()}`);
+    await planner.getByRole('button', { name: `${place.name}: give it a place` }).click();
+    const link = (await planner
+        .getByRole('region', { name: 'What moving it would do' })
+        .getByRole('link', { name: 'open the visit' })
+        .getAttribute('href')) as string;
+    return Number(link.split('/').pop());
+}
+
+/** The first day of next week on which that crew can take it. */
+export async function dayFor(planner: Page, visit: number, crew: number): Promise<string> {
+    const days = [0, 1, 2, 3, 4].map((d) =>
+        new Date(Date.parse(nextMonday()) + d * 86_400_000).toISOString().slice(0, 10),
+    );
+    const asked = days.map(async (on) => {
+        const answer = await planner.request.post(`/visits/${visit}/consequence`, {
+            data: { crew_id: crew, on, position: null },
+            headers: await token(planner),
+        });
+        return ((await answer.json()) as { may?: boolean }).may === true;
+    });
+    const free = (await Promise.all(asked)).indexOf(true);
+    expect(free, `visit ${visit} fits on a day of next week`).toBeGreaterThanOrEqual(0);
+    return days[free];
 }
 
 /** Gives a visit to a crew on the first day of next week that can take it. */
 export async function giveTo(planner: Page, visit: number, crew: number): Promise<void> {
-    for (let day = 0; day < 5; day++) {
-        const on = new Date(Date.parse(nextMonday()) + day * 86_400_000).toISOString().slice(0, 10);
-        const may = await planner.request.post(`/visits/${visit}/consequence`, {
-            data: { crew_id: crew, on, position: null },
-            headers: await token(planner),
-        });
-        if (((await may.json()) as { may?: boolean }).may) {
-            await post(planner, `/visits/${visit}/move`, { crew_id: crew, on, position: null });
-            return;
-        }
-    }
-    throw new Error(`visit ${visit} fits on no day of next week`);
+    const on = await dayFor(planner, visit, crew);
+    await post(planner, `/visits/${visit}/move`, { crew_id: crew, on, position: null });
+}
+
+/** The number of a job by its name. */
+export async function jobType(planner: Page, name: string): Promise<number> {
+    await planner.goto('/settings/jobs');
+    const link = (await planner
+        .getByRole('navigation', { name: 'Job sheets' })
+        .getByRole('link', { name: new RegExp(`^${name}`) })
+        .getAttribute('href')) as string;
+    return Number(link.split('/').pop());
+}
+
+/** A job that recurs there and is long due. */
+export async function dueJob(planner: Page, place: OwnPlace, name: string): Promise<void> {
+    await post(planner, `/systems/${place.system}/tasks`, {
+        task_type_id: await jobType(planner, name),
+        every_days: 14,
+        last_done_on: dayFromNow(-400),
+    });
 }
 
 /** A visit under way now, of whoever is signed in: where it is. */

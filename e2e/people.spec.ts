@@ -1,5 +1,7 @@
 import { createHmac } from 'node:crypto';
 import { post, signIn } from './own';
+import { at } from './world';
+import type { Page } from '@playwright/test';
 import { expect, pageAs, PASSWORD, test } from './as';
 
 test('a forgotten password is replaced through the caught mail', async ({ browser, page }) => {
@@ -33,7 +35,9 @@ test('a forgotten password is replaced through the caught mail', async ({ browse
 test('a client sees their own systems and none of our working', async ({ browser }) => {
     const page = await pageAs(browser, 'client');
     await page.goto('/systems');
-    await expect(page.getByRole('table', { name: /Systems/ }).getByRole('row')).toHaveCount(3);
+    const mine = page.getByRole('table', { name: /Systems/ });
+    await expect(mine.getByRole('row', { name: /Children’s corner/ })).toHaveCount(1);
+    await expect(mine.getByRole('row', { name: /Study/ })).toHaveCount(0);
     await page.getByRole('link', { name: 'Long wall' }).click();
     await expect(page.getByTestId('section')).toBeVisible();
     await expect(page.getByText('In the margin')).toHaveCount(0);
@@ -41,15 +45,15 @@ test('a client sees their own systems and none of our working', async ({ browser
     await expect(page.getByRole('link', { name: 'Register' })).toHaveCount(0);
     await page.getByRole('link', { name: 'Readings' }).click();
     await expect(page.getByRole('button', { name: 'Keep it' })).toHaveCount(0);
-    await page.goto('/systems/9');
+    await page.goto(await at(await pageAs(browser, 'planner'), 'system', 'Study'));
     await expect(page.getByRole('heading', { name: 'Not for you to see' })).toBeVisible();
-    await page.goto('/systems/99999');
+    await page.goto('/systems/nowhere');
     await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
 });
 
 test('a code is shown on demand and the look stands in the trail', async ({ browser }) => {
     const page = await pageAs(browser, 'planner');
-    await page.goto('/sites/2');
+    await page.goto(await at(page, 'place', 'Lobby'));
     await page.getByRole('button', { name: 'look (it is recorded)' }).click();
     await expect(page.locator('output')).toHaveText(/^\d{4}$/);
     const owner = await pageAs(browser, 'owner');
@@ -86,7 +90,10 @@ test('a second factor is set up from the phone, asked for at the door, and its p
     const paper = await page.locator('.papercodes code').allTextContents();
     expect(paper).toHaveLength(10);
 
-    for (const again of [false, true]) {
+    for (const answer of [
+        (door: Page) => expect(door.getByRole('heading', { name: /^My day/ })).toBeVisible(),
+        (door: Page) => expect(door.getByText(/That code does not open/)).toBeVisible(),
+    ]) {
         // A device of its own each time.
         const door = await (await browser.newContext()).newPage();
         await door.goto('/sign-in');
@@ -95,8 +102,7 @@ test('a second factor is set up from the phone, asked for at the door, and its p
         await door.getByRole('button', { name: 'Sign in' }).click();
         await door.getByLabel('Code').fill(paper[0]);
         await door.getByRole('button', { name: 'Go in' }).click();
-        if (again) await expect(door.getByText(/That code does not open/)).toBeVisible();
-        else await expect(door.getByRole('heading', { name: /^My day/ })).toBeVisible();
+        await answer(door);
     }
 
     await page.reload();

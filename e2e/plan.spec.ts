@@ -1,4 +1,5 @@
 import { expect, open, pageAs, test, type } from './as';
+import { at, leadsTo } from './world';
 
 test('the drawing stands where the figures say, and the film ends at the table', async ({ browser }) => {
     const page = await pageAs(browser, 'planner');
@@ -54,8 +55,9 @@ test('US units throughout: fields, figures, findings, drawing and refusals', asy
         await type(page, 'Height, outside', '23.62205');
         await page.reload();
         await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('60');
-        for (const path of ['', '/systems/1', '/plan-versions/3']) {
-            if (path) await page.goto(path);
+        const version = await leadsTo(page, new URL(page.url()).pathname, /^\/plan-versions\/\d+$/);
+        for (const path of [new URL(page.url()).pathname, await at(page, 'system', 'Long wall'), version]) {
+            await page.goto(path);
             await expect(page.getByTestId('section')).toContainText('gal');
             expect(await page.locator('main').innerText(), path).not.toMatch(/\d\s(L|mm|kg|°C|kPa)\b/);
         }
@@ -157,6 +159,21 @@ test('a gate that is too early is blocked, then waived with its reason, and the 
         page.getByRole('listitem').filter({ hasText: 'seeded with rock from a running system' }),
     ).toContainText('waived');
     await expect(page.getByRole('heading', { name: /First animals is next/ })).toBeVisible();
+
+    // On the phone the next one asks what was looked at.
+    const phone = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
+    await phone.goto(page.url());
+    // The corals are late: their stage waits, whoever signs. Then it asks what was looked at.
+    await phone.getByRole('button', { name: 'it came' }).click();
+    await phone.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await expect(phone.getByText('It is here, and whole.')).toBeVisible();
+    await phone.getByLabel('What was seen or written').fill('two clownfish ate');
+    await phone.getByLabel('Signed by').fill('Teodor');
+    await phone.getByRole('button', { name: 'Let it pass' }).click();
+    await expect(phone.getByText('First look, then tick: rock stands as it will stay.')).toBeVisible();
+    await phone.getByLabel('Rock stands as it will stay').check();
+    await phone.getByRole('button', { name: 'Let it pass' }).click();
+    await expect(phone.getByText('“First animals” has passed.')).toBeVisible();
 });
 
 test('the drawing is the form: a grip is dragged, or moved by keys, and field and margin follow', async ({

@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { allKept, expect, open, pageAs, test, type } from './as';
 import { dayFromNow, post, propsOf } from './own';
+import { at, leadsTo, ownPlan } from './world';
 
 test('a survey on a phone: facts, the way in, and a sheet for the pen', async ({ browser }) => {
     const page = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -92,9 +93,8 @@ test('a pump’s curve comes from a file, the tank takes another outline, and a 
     browser,
 }) => {
     const page = await pageAs(browser, 'planner');
-    await page.goto('/plans?q=Larger');
-    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
-    await expect(page.getByLabel('Name of the plan')).toHaveValue('Larger tank, timber floor');
+    await page.goto(await ownPlan(page, 'Larger tank, timber floor'));
+    await expect(page.getByLabel('Name of the plan')).toHaveValue(/^Larger tank, timber floor, /);
     const meets = page.getByRole('heading', { name: /^Pump against line/ });
     const before = await meets.innerText();
     const points = page.getByLabel('read points from a CSV');
@@ -148,7 +148,7 @@ test('on site with a phone: a joint that weeps is looked at again, a missed tool
     await post(planner, '/rounds/roster/on-call', { user_id: ines, ...days, position: 5 });
 
     const page = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 }, hasTouch: true });
-    await page.goto('/plan-versions/2');
+    await page.goto(await leadsTo(planner, await at(planner, 'plan', 'Day room, new reef'), /^\/plan-versions\/\d+$/));
     await page.getByRole('button', { name: 'Filled and salted' }).click();
     const look = page.getByRole('button', { name: /^drain valve, at the next visit:/ });
     await look.click();

@@ -17,6 +17,12 @@ use Velbrin\Core\Risk\Tonight;
 /** For those who live with a tank, and whoever cleans or sits there: what to leave alone, what to look at, whom to ring (X-50, X-48). */
 final class HouseholdSheet
 {
+    private const LOOKS = [
+        'The water moves, and its level stands at the mark.',
+        'No water on the floor, no smell, no noise that was not there yesterday.',
+        'Animals come for food, and none lies where it can be lost: then ring us.',
+    ];
+
     public function __construct(private readonly IncidentDesk $desk)
     {
     }
@@ -39,6 +45,7 @@ final class HouseholdSheet
                 ->get()
                 ->map(fn (Room $r): array => ['name' => (string) $r->name, 'heating' => self::words($r->getAttribute('heating'))])
                 ->all(),
+            'looks' => self::LOOKS,
             'systems' => $systems->map(fn (System $s): array => $this->look($s, $units))->all(),
             'chain' => $first === null ? [] : array_slice($this->desk->chain($first, $this->desk->helpers($first)), 0, 4),
         ]);
@@ -62,7 +69,7 @@ final class HouseholdSheet
         ]));
     }
 
-    /** @return array{name: string, reads: string|null, looks: list<string>} */
+    /** @return array{name: string, reads: string|null} */
     private function look(System $system, Units $units): array
     {
         $tank = $this->desk->tank($system);
@@ -73,11 +80,6 @@ final class HouseholdSheet
                 ? $units->show(Quantity::of($tank->setpointC - 1, Kind::Temperature)).' to '
                     .$units->show(Quantity::of($tank->setpointC + 1, Kind::Temperature))
                 : null,
-            'looks' => [
-                'The water moves, and its level stands at the mark.',
-                'No water on the floor, no smell, no noise that was not there yesterday.',
-                'Animals come for food, and none lies where it can be lost: then ring us.',
-            ],
         ];
     }
 

@@ -140,7 +140,8 @@ final class SaidInFull implements Rule
                 }
                 /** @var array<string, string> $english */
                 $english = require $saying::folder().'/en.php';
-                preg_match_all('/\{(\w+)/', $english[$saying->value] ?? '', $found);
+                // What stands in braces after "one" or "other" is a wording for that number, no name.
+                preg_match_all('/(?<!\bone |\bother )\{(\w+)[},]/', $english[$saying->value] ?? '', $found);
                 $words[$case->getEnumCaseName()] = array_values(array_unique($found[1]));
             }
         }

@@ -135,4 +135,14 @@ final class DoorTest extends TestCase
         self::assertTrue($new->refresh()->isArchived());
         $this->post("/settings/people/{$owner->id}/archive")->assertSessionHasErrors('person');
     }
+
+    /** What stands open with words typed on it is told; whoever goes somewhere is led to the door. */
+    #[Test]
+    public function a_page_that_looks_for_its_news_is_told_that_the_session_ended_and_stays(): void
+    {
+        $news = ['X-Inertia' => 'true', 'X-Inertia-Partial-Component' => 'house/Today', 'X-Inertia-Partial-Data' => 'mine'];
+        $this->get('/', $news)->assertUnauthorized();
+        $this->get('/', ['X-Inertia' => 'true'])->assertRedirect('/sign-in');
+        $this->get('/')->assertRedirect('/sign-in');
+    }
 }

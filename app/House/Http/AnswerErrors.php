@@ -6,6 +6,7 @@ namespace App\House\Http;
 
 use App\House\Database\DatabaseAway;
 use App\House\Database\DatabaseSays;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -27,6 +28,10 @@ final class AnswerErrors
         $exceptions->map(PDOException::class, DatabaseSays::inWords(...));
         $exceptions->map(DatabaseAway::class, DatabaseSays::inWords(...));
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
+            // A page that asks for a part of itself anew stands open with what was typed on it: it is told, not sent away.
+            if ($e instanceof AuthenticationException && $request->hasHeader('X-Inertia-Partial-Data')) {
+                return response('Sign in again.', 401);
+            }
             $status = $response->getStatusCode();
             if (
                 $request->is('api/*', 'feeds/*') ||

@@ -7,7 +7,9 @@ namespace Velbrin\Core\Build;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\Grounds;
 use Velbrin\Core\Measure\Quantity;
+use Velbrin\Core\Measure\Saying;
 use Velbrin\Core\Measure\Sentence;
+use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Measure\Working;
 
 /** One answer of a plan: a number or a word with its basis and working, or what it waits for. */
@@ -23,6 +25,8 @@ final readonly class Figure
         public Grounds $grounds,
         public ?Working $working,
         public array $needs,
+        /** The word with its code; null for a number, a name or a size. */
+        public ?Sentence $says = null,
     ) {
     }
 
@@ -45,22 +49,26 @@ final readonly class Figure
         );
     }
 
+    /** In words of ours, or in names and sizes as they are given. */
     public static function words(
         string $key,
-        string $word,
+        Saying|Sentence|string $word,
         ?Sentence $note = null,
         Basis|Grounds $basis = Basis::Computed,
         ?Working $working = null,
     ): self {
+        $says = $word instanceof Saying ? Sentence::of($word) : $word;
+
         return new self(
             key: $key,
             label: Topic::LABELS[$key],
             quantity: null,
-            word: $word,
+            word: $says instanceof Sentence ? $says->in(Units::metric()) : $says,
             note: $note,
             grounds: self::grounds($basis),
             working: $working,
             needs: [],
+            says: $says instanceof Sentence ? $says : null,
         );
     }
 

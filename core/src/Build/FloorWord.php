@@ -11,12 +11,12 @@ enum FloorWord: string
     case Ask = 'ask';
     case Never = 'never';
 
-    public function words(): string
+    public function says(): Phrase
     {
         return match ($this) {
-            self::Within => 'within the usual allowance, confirm locally',
-            self::Ask => 'ask a structural engineer before ordering',
-            self::Never => 'never without a structural engineer',
+            self::Within => Phrase::FigureWithinTheUsualAllowance,
+            self::Ask => Phrase::FigureAskAStructuralEngineer,
+            self::Never => Phrase::FigureNeverWithoutAnEngineer,
         };
     }
 }

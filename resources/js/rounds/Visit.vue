@@ -179,7 +179,10 @@ const offNet = router.on('networkError', (event) => {
     event.preventDefault();
     box.signal.value = false;
 });
-const offHttp = router.on('httpException', (event) => event.preventDefault());
+const offHttp = router.on('httpException', (event) => {
+    event.preventDefault();
+    box.signedOut.value ||= event.detail.response.status === 401;
+});
 onMounted(() => document.body.classList.add('atvisit'));
 onUnmounted(() => {
     document.body.classList.remove('atvisit');

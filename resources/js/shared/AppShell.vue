@@ -41,6 +41,15 @@ watch(
     { immediate: true },
 );
 
+/** Asked for its news by a page left open, the office says who is there no more: the page stays with what was typed. */
+const signedOut = ref(false);
+const offHttp = router.on('httpException', (event) => {
+    if (event.detail.response.status !== 401) return;
+    event.preventDefault();
+    signedOut.value = here.value !== 'rounds' || !url.value.startsWith('/visits/');
+});
+const offPage = router.on('success', () => (signedOut.value = false));
+
 function onKey(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
     if (event.ctrlKey || event.metaKey || event.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
@@ -59,7 +68,11 @@ function onKey(event: KeyboardEvent) {
     }
 }
 onMounted(() => window.addEventListener('keydown', onKey));
-onUnmounted(() => window.removeEventListener('keydown', onKey));
+onUnmounted(() => {
+    window.removeEventListener('keydown', onKey);
+    offHttp();
+    offPage();
+});
 </script>
 
 <template>
@@ -90,6 +103,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <button type="button" class="plain helper" @click="help = true">What can I do here <kbd>?</kbd></button>
     </nav>
     <main id="main" tabindex="-1">
+        <p v-if="signedOut" class="said" role="alert">
+            Your sign-in ran out. What you typed stands here.
+            <a href="/sign-in" target="_blank">Sign in again in a new tab</a>, then go on.
+        </p>
         <p v-if="leaving" class="said" role="alert">
             {{
                 waits.toSend.value.length === 1

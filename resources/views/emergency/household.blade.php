@@ -14,20 +14,19 @@ li { margin-bottom: 3pt; } table { width: 100%; border-collapse: collapse; } td 
 <h1>Living with it: {{ $site->name }}</h1>
 <div class="sub">{{ $site->client?->name }} · as of {{ $on }}</div>
 <div class="stop">Water on the floor or a tingle in the hand: touch nothing, keep everybody dry and away, ring.</div>
+<h2>Ring</h2>
+<table>@forelse($chain as $person)<tr><td class="what">{{ $person['name'] }}</td><td class="big">{{ $person['phone'] ?? 'no number' }}</td><td>{{ $person['what'] }}</td></tr>@empty<tr><td>Nobody is on call: the office.</td></tr>@endforelse</table>
 <h2>What holds here</h2>
 <ul>@foreach($rules as $rule)<li>{{ $rule }}</li>@endforeach</ul>
 @if($rooms !== [])
 <h2>The room’s air</h2>
 <table>@foreach($rooms as $room)<tr><td class="what">{{ $room['name'] }}</td><td>{{ $room['heating'] ?? 'Nobody has written down who may switch heating and cooling: leave them as they are.' }}</td></tr>@endforeach</table>
 @endif
-@foreach($systems as $system)
-<h2>Once a day: {{ $system['name'] }}</h2>
+<h2>Once a day</h2>
 <table>
-@if($system['reads'])<tr><td class="what">The thermometer</td><td class="big">{{ $system['reads'] }}</td></tr>@endif
-@foreach($system['looks'] as $look)<tr><td class="what">Look</td><td>{{ $look }}</td></tr>@endforeach
-</table>
+@foreach($systems as $system)@if($system['reads'])<tr><td class="what">Thermometer: {{ $system['name'] }}</td><td class="big">{{ $system['reads'] }}</td></tr>@endif
 @endforeach
-<h2>Ring</h2>
-<table>@forelse($chain as $person)<tr><td class="what">{{ $person['name'] }}</td><td class="big">{{ $person['phone'] ?? 'no number' }}</td><td>{{ $person['what'] }}</td></tr>@empty<tr><td>Nobody is on call: the office.</td></tr>@endforelse</table>
+@foreach($looks as $look)<tr><td class="what">Look</td><td>{{ $look }}</td></tr>@endforeach
+</table>
 </body>
 </html>

@@ -56,7 +56,7 @@ final class CableWays implements Topic
             [
                 Figure::words(
                     'cableWays',
-                    $n === 1 ? '1 hole' : "{$n} holes",
+                    Sentence::of(Phrase::FigureHoles, ['n' => (string) $n]),
                     Sentence::of(Phrase::TheFullestIsFilledBy, [
                         'full' => Quantity::of(100 * $fullest, Kind::Percent),
                     ]),

@@ -98,7 +98,7 @@ final class Drains implements Asks, Topic
         if ($schools === []) {
             return Figure::waiting('drainSchools', [F::DrainBoreMm->value]);
         }
-        $count = count($schools) === 1 ? 'one school' : count($schools).' schools';
+        $count = Sentence::of(Phrase::FigureSchools, ['n' => (string) count($schools)]);
 
         return Figure::words('drainSchools', $count, Sentence::listed(Phrase::SideBySide, ...$schools), $facts->basis());
     }

@@ -95,7 +95,7 @@ final class Floor implements Asks, Topic
                 ? ($load->bearsOnGround
                     ? Figure::words(
                         'bendingKpa',
-                        'does not bend',
+                        Phrase::FigureDoesNotBend,
                         Sentence::of(Phrase::ASlabOnTheGroundBears),
                         $facts->basis(),
                     )
@@ -121,7 +121,7 @@ final class Floor implements Asks, Topic
                 );
         $figures[] = Figure::words(
             'floorWord',
-            $load->word->words(),
+            $load->word->says(),
             Sentence::of(
                 $load->word === FloorWord::Within ? Phrase::LocalCodeDecides : Phrase::TheSoftwareNeverApprovesAFloor,
             ),

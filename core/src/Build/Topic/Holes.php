@@ -60,7 +60,7 @@ final class Holes implements Asks, Topic
             [
                 Figure::words(
                     'holes',
-                    $n === 1 ? '1 hole' : "{$n} holes",
+                    Sentence::of(Phrase::FigureHoles, ['n' => (string) $n]),
                     Sentence::of($least < 0 ? Phrase::TheTightestLacks : Phrase::TheTightestHasOver, $parts),
                     $facts->basis(),
                 ),

@@ -43,7 +43,7 @@ final class Hung implements Asks, Topic
         $facts->need(F::LampsKg);
         $mass = $facts->numberOrNone(F::LampsKg);
         if ($mass === null) {
-            return new TopicAnswer([Figure::words('hangingKg', 'nothing hangs', null, $facts->basis())]);
+            return new TopicAnswer([Figure::words('hangingKg', Phrase::FigureNothingHangs, null, $facts->basis())]);
         }
         $facts->need(F::Fixings, F::BreakingKg);
         $hanging = self::hanging($facts, $mass);

@@ -74,8 +74,8 @@ final class InCabinet implements Asks, Topic
             );
         }
         $words = $cabinet->isClean()
-            ? 'all of it, each comes out alone'
-            : "{$cabinet->count()} of ".count($pieces).' find a place';
+            ? Phrase::FigureAllOfItAlone
+            : Sentence::of(Phrase::FigureOfFindAPlace, ['found' => (string) $cabinet->count(), 'n' => (string) count($pieces)]);
         [$warm, $warmth] = self::warmth($cabinet, $pieces, $facts);
 
         return new TopicAnswer(

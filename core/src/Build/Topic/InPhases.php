@@ -114,7 +114,7 @@ final class InPhases implements Topic
             [
                 Figure::words(
                     'phases',
-                    $last === 1 ? 'one phase' : "{$last} phases",
+                    Sentence::of(Phrase::FigurePhases, ['n' => (string) $last]),
                     $lost > 0
                         ? Sentence::of(Phrase::GoIntoWhatALaterPhase, [
                             'lost' => number_format($lost, 2),

@@ -77,7 +77,7 @@ final class Layers implements Topic
             [
                 Figure::words(
                     'layers',
-                    count($stops) === 1 ? '1 principle stops it' : count($stops).' principles stop it',
+                    Sentence::of(Phrase::FigurePrinciplesStopIt, ['n' => (string) count($stops)]),
                     Sentence::of(Phrase::Names, $parts),
                     $facts->basis(),
                 ),

@@ -91,8 +91,8 @@ final class OnBoard implements Topic
                 Figure::words(
                     'board',
                     $board->left === []
-                        ? 'all of it'
-                        : count($board->standing).' of '.count($rows).' find a place',
+                        ? Phrase::FigureAllOfIt
+                        : Sentence::of(Phrase::FigureOfFindAPlace, ['found' => (string) count($board->standing), 'n' => (string) count($rows)]),
                     null,
                     $facts->basis(),
                 ),

@@ -57,7 +57,7 @@ final class Panel implements Asks, Topic
         };
         if ($because !== null) {
             return new TopicAnswer([
-                Figure::words('panelFactor', 'ask the maker', Sentence::of($because), $facts->basis()),
+                Figure::words('panelFactor', Phrase::FigureAskTheMaker, Sentence::of($because), $facts->basis()),
             ]);
         }
         $facts->given(F::WallMm);
@@ -65,7 +65,7 @@ final class Panel implements Asks, Topic
             $note = Sentence::of(Phrase::RimlessAndLongerThan2);
 
             return new TopicAnswer([
-                Figure::words('panelFactor', 'ask the maker or an engineer', $note, $facts->basis()),
+                Figure::words('panelFactor', Phrase::FigureAskTheMakerOrAnEngineer, $note, $facts->basis()),
             ]);
         }
 

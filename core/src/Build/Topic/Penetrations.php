@@ -77,7 +77,9 @@ final class Penetrations implements Topic
             [
                 Figure::words(
                     'penetrations',
-                    count($open) === 0 ? 'all ticked' : count($open)." of {$n} to tick",
+                    count($open) === 0
+                        ? Phrase::FigureAllTicked
+                        : Sentence::of(Phrase::FigureOfToTick, ['open' => (string) count($open), 'n' => (string) $n]),
                     null,
                     $facts->basis(),
                 ),

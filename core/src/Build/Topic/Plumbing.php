@@ -100,7 +100,7 @@ final class Plumbing implements Topic
             [
                 Figure::words(
                     'joints',
-                    $n === 1 ? '1 joint' : "{$n} joints",
+                    Sentence::of(Phrase::FigureJoints, ['n' => (string) $n]),
                     $hidden === []
                         ? null
                         : Sentence::of(Phrase::NHidden, ['n' => Quantity::of(count($hidden), Kind::Count)]),

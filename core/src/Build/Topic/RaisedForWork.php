@@ -37,7 +37,7 @@ final class RaisedForWork implements Topic
         }
         $travel = $facts->numberOrNone(F::TravelMm);
         if ($travel === null) {
-            return new TopicAnswer([Figure::words('travelMm', 'they stay where they hang', null, $facts->basis())]);
+            return new TopicAnswer([Figure::words('travelMm', Phrase::FigureTheyStayWhereTheyHang, null, $facts->basis())]);
         }
         $length = fn (float $mm): Quantity => Quantity::of($mm, Kind::Length);
         $above = $facts->number(F::LampAboveRimMm) + $travel;

@@ -68,14 +68,14 @@ final class RegisteredHeat
         ];
         if ($bank->heaters === []) {
             return [
-                Figure::words('heaters', 'none in the register', Sentence::of(Phrase::NeedNeed, $parts), $facts->basis()),
+                Figure::words('heaters', Phrase::FigureNoneInTheRegister, Sentence::of(Phrase::NeedNeed, $parts), $facts->basis()),
                 Figure::number(
                     'oneOffC',
                     Quantity::of(min($set, $settles), Kind::Temperature),
                     Sentence::of(Phrase::WithoutAnyHarmIsBelow, $parts),
                     $facts->basis(),
                 ),
-                Figure::words('stuckOnH', 'nothing to stick', null, $facts->basis()),
+                Figure::words('stuckOnH', Phrase::FigureNothingToStick, null, $facts->basis()),
             ];
         }
 
@@ -93,7 +93,7 @@ final class RegisteredHeat
                 $facts->basis(),
             ),
             $bank->stuckOnHours === null
-                ? Figure::words('stuckOnH', 'never', Sentence::of(Phrase::ItStaysBelow, $parts), $facts->basis())
+                ? Figure::words('stuckOnH', Phrase::FigureNever, Sentence::of(Phrase::ItStaysBelow, $parts), $facts->basis())
                 : Figure::number(
                     'stuckOnH',
                     Quantity::of($bank->stuckOnHours, Kind::Hours),

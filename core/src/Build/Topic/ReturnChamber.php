@@ -257,7 +257,7 @@ final class ReturnChamber implements Asks, Topic
         $litres = Warmth::worstEvaporationLd($facts);
         if ($litres <= 0) {
             return [
-                Figure::words('dryHours', 'does not', Sentence::of(Phrase::NoEvaporationInTheseRooms), $facts->basis()),
+                Figure::words('dryHours', Phrase::FigureDoesNot, Sentence::of(Phrase::NoEvaporationInTheseRooms), $facts->basis()),
                 [],
             ];
         }
@@ -319,7 +319,7 @@ final class ReturnChamber implements Asks, Topic
         }
         $gap = $facts->numberOrNone(F::TrapGapMm);
         if ($gap === null) {
-            return [Figure::words('trapMs', 'no bubble trap', null, $facts->basis()), []];
+            return [Figure::words('trapMs', Phrase::FigureNoBubbleTrap, null, $facts->basis()), []];
         }
         $width = $sump->vessel->footprint->boxWidthMm() - 2 * $sump->vessel->wallMm;
         $speed = $facts->number(F::FlowLh) / 3.6e6 / (($gap * $width) / 1e6);

@@ -265,7 +265,7 @@ final class ReturnPump implements Topic
 
         return Figure::words(
             'outletsLh',
-            count($outlets) === 1 ? 'one' : count($outlets).' together',
+            Sentence::of(Phrase::FigureTogether, ['n' => (string) count($outlets)]),
             Sentence::listed(Phrase::OneAfterTheOther, ...$outlets),
             $facts->basis(),
         );

@@ -30,7 +30,7 @@ final class SandMoves implements Topic
         $depth = $facts->number(F::SandDepthMm);
         if ($depth <= 0) {
             return new TopicAnswer([
-                Figure::words('sandMovesMs', 'bare bottom', Sentence::of(Phrase::EasyToClean), $facts->basis()),
+                Figure::words('sandMovesMs', Phrase::FigureBareBottom, Sentence::of(Phrase::EasyToClean), $facts->basis()),
             ]);
         }
         $facts->need(F::GrainMm);

@@ -33,7 +33,7 @@ final class SkimmerDepth implements Topic
         }
         $which = $facts->numberOrNone(F::SkimmerChamber);
         if ($which === null) {
-            return new TopicAnswer([Figure::words('skimmerMm', 'no skimmer in the sump', null, $facts->basis())]);
+            return new TopicAnswer([Figure::words('skimmerMm', Phrase::FigureNoSkimmerInTheSump, null, $facts->basis())]);
         }
         $chambers = SumpWater::of($facts)->chambers;
         $chamber =

@@ -37,9 +37,9 @@ final class TopOff implements Asks, Topic
     public function answer(Facts $facts): TopicAnswer
     {
         return match (self::fed($facts)) {
-            'mains' => new TopicAnswer([Figure::words('topOffDays', 'from the mains', null, $facts->basis())]),
+            'mains' => new TopicAnswer([Figure::words('topOffDays', Phrase::FigureFromTheMains, null, $facts->basis())]),
             'hand' => new TopicAnswer(
-                [Figure::words('topOffDays', 'by hand', null, $facts->basis())],
+                [Figure::words('topOffDays', Phrase::FigureByHand, null, $facts->basis())],
                 [
                     Finding::of(
                         Severity::Watch,
@@ -171,7 +171,7 @@ final class TopOff implements Asks, Topic
         $facts->need(F::ReservoirL);
         $litres = $facts->numberOrNone(F::ReservoirL) ?? 0.0;
         if ($litres <= 0) {
-            return new TopicAnswer([Figure::words('topOffDays', 'no reservoir', null, $facts->basis())]);
+            return new TopicAnswer([Figure::words('topOffDays', Phrase::FigureNoReservoir, null, $facts->basis())]);
         }
         if (! $facts->knows(F::WinterC) && ! $facts->knows(F::SummerC)) {
             throw Missing::fields([F::WinterC->value, F::SummerC->value]);
@@ -181,7 +181,7 @@ final class TopOff implements Asks, Topic
             return new TopicAnswer([
                 Figure::words(
                     'topOffDays',
-                    'as long as it stands',
+                    Phrase::FigureAsLongAsItStands,
                     Sentence::of(Phrase::NoEvaporationInTheseRooms),
                     $facts->basis(),
                 ),

@@ -335,7 +335,7 @@ final class Warmth implements Topic
                 $set->stuckOnHours === null
                     ? Figure::words(
                         'stuckOnH',
-                        'never',
+                        Phrase::FigureNever,
                         Sentence::of(Phrase::ItSettlesAt, $parts),
                         $facts->basis(),
                     )
@@ -396,9 +396,9 @@ final class Warmth implements Topic
 
         return [
             [
-                Figure::words('heaters', 'none passes', Sentence::of(Phrase::NeedNeed, $parts), $facts->basis()),
-                Figure::words('oneOffC', 'no set chosen', null, $facts->basis()),
-                Figure::words('stuckOnH', 'no set chosen', null, $facts->basis()),
+                Figure::words('heaters', Phrase::FigureNonePasses, Sentence::of(Phrase::NeedNeed, $parts), $facts->basis()),
+                Figure::words('oneOffC', Phrase::FigureNoSetChosen, null, $facts->basis()),
+                Figure::words('stuckOnH', Phrase::FigureNoSetChosen, null, $facts->basis()),
             ],
             Finding::of(
                 severity: Severity::Fix,

@@ -51,9 +51,9 @@ final class WayIn implements Asks, Topic
             }
         }
         $word = match (true) {
-            $tightest < 0 => 'does not pass',
-            $isOpen => 'open: one corridor of two',
-            default => 'passes',
+            $tightest < 0 => Phrase::FigureDoesNotPass,
+            $isOpen => Phrase::FigureOneCorridorOfTwo,
+            default => Phrase::FigurePasses,
         };
         $slack = ['slack' => Quantity::of(abs($tightest), Kind::Length)];
         $note = match (true) {
