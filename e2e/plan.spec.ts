@@ -1,5 +1,5 @@
 import { expect, open, pageAs, test, type } from './as';
-import { at, leadsTo } from './world';
+import { at, leadsTo, ownPlan } from './world';
 
 test('the drawing stands where the figures say, and the film ends at the table', async ({ browser }) => {
     const page = await pageAs(browser, 'planner');
@@ -42,8 +42,7 @@ test('US units throughout: fields, figures, findings, drawing and refusals', asy
     await page.getByRole('button', { name: 'Keep' }).click();
     await expect(page.getByText('Your settings hold')).toBeVisible();
     try {
-        await page.goto('/plans?q=First');
-        await page.getByRole('link', { name: 'First thoughts' }).click();
+        await page.goto(await ownPlan(page, 'First thoughts'));
         await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('59.06');
         await type(page, 'Length, outside', '60');
         await expect(page.getByText('Everything is kept.')).toBeVisible();
@@ -55,8 +54,10 @@ test('US units throughout: fields, figures, findings, drawing and refusals', asy
         await type(page, 'Height, outside', '23.62205');
         await page.reload();
         await expect(page.getByLabel('Length, outside', { exact: true })).toHaveValue('60');
-        const version = await leadsTo(page, new URL(page.url()).pathname, /^\/plan-versions\/\d+$/);
-        for (const path of [new URL(page.url()).pathname, await at(page, 'system', 'Long wall'), version]) {
+        const plan = new URL(page.url()).pathname;
+        const accepted = await at(page, 'plan', 'Lobby wall');
+        const version = await leadsTo(page, accepted, /^\/plan-versions\/\d+$/);
+        for (const path of [plan, await at(page, 'system', 'Long wall'), version]) {
             await page.goto(path);
             await expect(page.getByTestId('section')).toContainText('gal');
             expect(await page.locator('main').innerText(), path).not.toMatch(/\d\s(L|mm|kg|°C|kPa)\b/);

@@ -38,10 +38,9 @@ test('one plan becomes three options, side by side, and the quote reads back wha
     browser,
 }) => {
     const page = await pageAs(browser, 'planner');
-    await page.goto('/plans?q=Larger');
-    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    const plan = await at(page, 'plan', 'Larger tank, timber floor');
+    await page.goto(plan);
     await expect(page.getByLabel('Name of the plan')).toHaveValue('Larger tank, timber floor');
-    const plan = page.url();
     const site = (await page
         .getByRole('navigation', { name: 'Where am I' })
         .getByRole('link')

@@ -1,12 +1,13 @@
 import { allKept, expect, open, pageAs, test } from './as';
-import { ownPlace } from './own';
+import { ownPlace, post } from './own';
+import { at } from './world';
 
 test('what the first call says stands beside the plan, and its plugs, pumps and day are drawn as they are typed', async ({
     browser,
 }) => {
     const page = await pageAs(browser, 'planner', { viewport: { width: 1280, height: 800 } });
-    await page.goto('/plans?q=Larger');
-    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    const plan = await at(page, 'plan', 'Larger tank, timber floor');
+    await page.goto(plan);
     await expect(page.getByText('what is built or ordered is not asked yet')).toBeVisible();
     await page.getByRole('link', { name: 'ask it at the place' }).click();
     await page.getByRole('button', { name: 'write down what they say' }).click();
@@ -16,7 +17,7 @@ test('what the first call says stands beside the plan, and its plugs, pumps and 
     await expect(page.getByText('An amount like 12500 or 12500.00, please.')).toBeVisible();
     await page.getByLabel('Would spend, with tax').fill('2500.50');
     await allKept(page);
-    await page.getByRole('link', { name: 'Larger tank, timber floor' }).first().click();
+    await page.goto(plan);
     await expect(page.locator('.enquiry summary')).toContainText('a stand of oak, 1830 long');
 
     // One strip cannot hang on two circuits: said at the cell, and what was typed stands.
@@ -73,6 +74,7 @@ test('on a phone a fact gets its photo', async ({ browser }) => {
     const phone = await pageAs(browser, 'planner', { viewport: { width: 390, height: 844 }, hasTouch: true });
     const planner = await pageAs(browser, 'planner');
     const place = await ownPlace(planner, 'Photo wall');
+    await post(planner, `/sites/${place.site}/rooms`, { name: 'Hall' });
     await phone.goto(`/sites/${place.site}`);
     await open(phone, 'Floor');
     const png = Buffer.from(

@@ -10,6 +10,8 @@ use Velbrin\Core\Measure\Saying;
 enum Phrase: string implements Saying
 {
     case ABandOfTwoSteps = 'a-band-of-two-steps';
+    case ABatteryAgesWithoutAWord = 'a-battery-ages-without-a-word';
+    case ARampAfterPowerReturns = 'a-ramp-after-power-returns';
     case AboveLimit = 'above-limit';
     case AChangeSettles = 'a-change-settles';
     case AClockThatIsSet = 'a-clock-that-is-set';
@@ -68,11 +70,14 @@ enum Phrase: string implements Saying
     case BothRunAgainstEachOther = 'both-run-against-each-other';
     case BringsNoAlkalinity = 'brings-no-alkalinity';
     case ByAThermometerInTheWater = 'by-a-thermometer-in-the-water';
+    case ByNightCarbonDioxideRises = 'by-night-carbon-dioxide-rises';
     case CalibrateItOrExchangeIt = 'calibrate-it-or-exchange-it';
     case CallsWheneverTheThermostatOfOpens = 'calls-whenever-the-thermostat-of-opens';
     case CameAfter = 'came-after';
+    case ComesBackAtFullLight = 'comes-back-at-full-light';
     case CompleteTheRecord = 'complete-the-record';
     case ControlFollowsItWhereverItDrifts = 'control-follows-it-wherever-it-drifts';
+    case CoralsThatStoodDarkAreBurnt = 'corals-that-stood-dark-are-burnt';
     case DoesNotMoveAtAll = 'does-not-move-at-all';
     case DoesWhenWhenClears = 'does-when-when-clears';
     case DoItToday = 'do-it-today';
@@ -84,6 +89,7 @@ enum Phrase: string implements Saying
     case DrawsTooMuch = 'draws-too-much';
     case EachNameOnce = 'each-name-once';
     case EveryRungStandsAbove = 'every-rung-stands-above';
+    case FewerOrShorterPauses = 'fewer-or-shorter-pauses';
     case FillsWhenLow = 'fills-when-low';
     case FollowsItselfInACircle = 'follows-itself-in-a-circle';
     case FollowsLeader = 'follows-leader';
@@ -92,6 +98,7 @@ enum Phrase: string implements Saying
     case GroupLevelForS = 'group-level-for-s';
     case HalfOfWhatWasNeverTried = 'half-of-what-was-never-tried';
     case HarmAlarmAndControlLie = 'harm-alarm-and-control-lie';
+    case HasNeverBeenTriedUnderLoad = 'has-never-been-tried-under-load';
     case In24HAtMost = 'in24-h-at-most';
     case InSpringThatHourIsSkipped = 'in-spring-that-hour-is-skipped';
     case InSummer = 'in-summer';
@@ -104,6 +111,7 @@ enum Phrase: string implements Saying
     case IsDoneByHand = 'is-done-by-hand';
     case IsDoneByHandEvery = 'is-done-by-hand-every';
     case IsDry = 'is-dry';
+    case IsLitWithTheDisplay = 'is-lit-with-the-display';
     case IsNoObject = 'is-no-object';
     case IsNotKnownHere = 'is-not-known-here';
     case IsPastItsLife = 'is-past-its-life';
@@ -135,6 +143,7 @@ enum Phrase: string implements Saying
     case LetTheOneStopBelow = 'let-the-one-stop-below';
     case Level = 'level';
     case LevelAtTime = 'level-at-time';
+    case LightItWhileTheDisplayIsDark = 'light-it-while-the-display-is-dark';
     case List = 'list';
     case LookAgainWhenTheyAreThere = 'look-again-when-they-are-there';
     case MakeItRing = 'make-it-ring';
@@ -143,6 +152,7 @@ enum Phrase: string implements Saying
     case MaySwitchTimesAnHour = 'may-switch-times-an-hour';
     case MeasureAtTheSamePointsAgain = 'measure-at-the-same-points-again';
     case MoreThanFromS = 'more-than-from-s';
+    case MoreThanThatItsWorkIsMissed = 'more-than-that-its-work-is-missed';
     case MoreWaterOverTheInlet = 'more-water-over-the-inlet';
     case MoreWattsOrLessLoss = 'more-watts-or-less-loss';
     case MoveOneOfThem = 'move-one-of-them';
@@ -161,6 +171,7 @@ enum Phrase: string implements Saying
     case NobodyHasSaidWhenTheProbe = 'nobody-has-said-when-the-probe';
     case NobodyIsToldWhen = 'nobody-is-told-when';
     case NobodyIsToldWhenIsDead = 'nobody-is-told-when-is-dead';
+    case NobodySeesItUntilTheNextVisit = 'nobody-sees-it-until-the-next-visit';
     case NothingIsHeard = 'nothing-is-heard';
     case NothingIsSaidToStand = 'nothing-is-said-to-stand';
     case NothingStandsIn = 'nothing-stands-in';
@@ -207,11 +218,13 @@ enum Phrase: string implements Saying
     case OutUntilSomebodyHasLooked = 'out-until-somebody-has-looked';
     case OutUntilTheReturnHasRun = 'out-until-the-return-has-run';
     case PartOfItOnAnotherStrip = 'part-of-it-on-another-strip';
+    case PausesRestItOfADay = 'pauses-rest-it-of-a-day';
     case PerhapsOnTheOneThatTakes = 'perhaps-on-the-one-that-takes';
     case PHComesToLongAfterAlkalinity = 'ph-comes-to-long-after-alkalinity';
     case PHFallsByNightByItself = 'ph-falls-by-night-by-itself';
     case PointsDoNotRiseInTime = 'points-do-not-rise-in-time';
     case PrintItsLabelAndPut = 'print-its-label-and-put';
+    case PullTheMainsAndTakeTheTime = 'pull-the-mains-and-take-the-time';
     case PutInWhatItStands = 'put-in-what-it-stands';
     case PutItBeyond = 'put-it-beyond';
     case PutItOutsideWhatControlHolds = 'put-it-outside-what-control-holds';
@@ -229,16 +242,20 @@ enum Phrase: string implements Saying
     case SayWhatDoesItMeanwhile = 'say-what-does-it-meanwhile';
     case SayWhichProtectsMore = 'say-which-protects-more';
     case SeesForDelay = 'sees-for-delay';
+    case SetItToComeBackByItself = 'set-it-to-come-back-by-itself';
+    case SetItsClockAndChangeItsCell = 'set-its-clock-and-change-its-cell';
     case SetItsThermostatAbove = 'set-its-thermostat-above';
     case SetThemRising = 'set-them-rising';
     case SitsOnSomething = 'sits-on-something';
     case SomebodyLooksBeforeItWorksAgain = 'somebody-looks-before-it-works-again';
     case SomeSecondsOfDelay = 'some-seconds-of-delay';
+    case StandStillWithoutAClock = 'stand-still-without-a-clock';
     case StandingStillLiftsTheLastChamber = 'standing-still-lifts-the-last-chamber';
     case StartAndStopAreTheSame = 'start-and-stop-are-the-same';
     case StartInTheSameMoment = 'start-in-the-same-moment';
     case StartsAboveStopsAt = 'starts-above-stops-at';
     case StartsBelowStopsAt = 'starts-below-stops-at';
+    case StaysDarkAfterACut = 'stays-dark-after-a-cut';
     case StopsAtWhereAlreadyRuns = 'stops-at-where-already-runs';
     case StripCarriesAndHangOnIt = 'strip-carries-and-hang-on-it';
     case SwitchesWithinLessThanTwoSteps = 'switches-within-less-than-two-steps';
@@ -248,6 +265,7 @@ enum Phrase: string implements Saying
     case TheAlarmCallsOnePersonOnly = 'the-alarm-calls-one-person-only';
     case TheAlarmWasLastTestedDays = 'the-alarm-was-last-tested-days';
     case TheAlarmWasNeverTested = 'the-alarm-was-never-tested';
+    case TheControllerSaysItsClockIsNotRight = 'the-controller-says-its-clock-is-not-right';
     case TheDeadBandChatters = 'the-dead-band-chatters';
     case TheDeadBandHoldsWithoutChattering = 'the-dead-band-holds-without-chattering';
     case TheGuardOfActs = 'the-guard-of-acts';
@@ -284,8 +302,10 @@ enum Phrase: string implements Saying
     case WasForNow = 'was-for-now';
     case WasLastDoneByHandAgo = 'was-last-done-by-hand-ago';
     case WasLastMeasuredAgo = 'was-last-measured-ago';
+    case WasTriedUnderLoadAgo = 'was-tried-under-load-ago';
     case WhatHasNoIntervalIsDone = 'what-has-no-interval-is-done';
     case WhatIsForNowStays = 'what-is-for-now-stays';
+    case WhatIsOnStartsWhenTheHeadHasBooted = 'what-is-on-starts-when-the-head-has-booted';
     case WhatItDoesIsLostUntil = 'what-it-does-is-lost-until';
     case WhatItStandsInReachesHarm = 'what-it-stands-in-reaches-harm';
     case WhenBothSpeak = 'when-both-speak';

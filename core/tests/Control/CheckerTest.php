@@ -29,7 +29,7 @@ final class CheckerTest extends TestCase
             'lostLink' => $lost,
             'hung' => ['job' => $job, 'watts' => 100, 'labelled' => true] + ($more['hung'] ?? []),
         ] + array_diff_key($more, ['hung' => 1]);
-        $feeding = fn (string $state, float $s): array => ['pauses' => ['feeding' => ['state' => $state, 's' => $s]]];
+        $feeding = fn (string $state, float $s): array => ['pauses' => ['feeding' => ['state' => $state, 's' => $s, 'timesADay' => 3]]];
 
         return [
             'schema' => 1,
@@ -237,6 +237,25 @@ final class CheckerTest extends TestCase
         yield 'K-60: a guard that sees too late' => ['K-60 acid', fn (array $s): array => self::phGuard($s, 'carbonate', 8.7)];
         yield 'K-61: gas without feed' => ['K-61 feed cut', fn (array $s): array => self::reactor($s, ['kind' => 'on'])];
         yield 'K-62: dry before help is there' => ['K-62 wet', fn (array $s): array => self::stopped($s, 0.49)];
+        yield 'K-63: a skimmer at rest for more than a quarter' => [
+            'K-63 skimmer',
+            $outlet(5, ['pauses' => ['feeding' => ['timesADay' => 18.01]]]),
+        ];
+        yield 'K-63: a stream at rest for more than a tenth' => ['K-63 stream', $outlet(4, ['pauses' => ['feeding' => [
+            'state' => 'off', 's' => 720, 'timesADay' => 12.01]]])];
+        yield 'K-63: nobody has said how often' => ['K-63 skimmer', function (array $s): array {
+            unset($s['outlets'][5]['pauses']['feeding']['timesADay']);
+
+            return $s;
+        }];
+        yield 'K-64: two that are on, in one moment' => ['K-64a together 10', fn (array $s): array => self::on($s, 10)];
+        yield 'K-64: a lamp nobody has tried' => ['K-64c lamp', fn (array $s): array => self::day($s, ['comesBack' => null])];
+        yield 'K-64: a lamp back at full' => ['K-64c lamp', fn (array $s): array => self::day($s, ['comesBack' => 'full'])];
+        yield 'K-64: a lamp that stays dark' => ['K-64c lamp', fn (array $s): array => self::day($s, ['comesBack' => 'dark'])];
+        yield 'K-64: a head without a clock' => ['K-64b clock', $with(['facts' => ['hasClock' => false]])];
+        yield 'K-20z: a battery nobody has tried' => ['K-20z battery', fn (array $s): array => self::battery($s, null)];
+        yield 'K-20z: a battery tried too long ago' => ['K-20z battery', fn (array $s): array => self::battery($s, 180.5)];
+        yield 'K-20o: a refugium lit with the display' => ['K-20o refugium', fn (array $s): array => self::refugium($s, 925)];
         yield 'K-65: a thermostat that opens by itself' => ['K-65 heater 1 dead', $outlet(0, ['hung' => ['thermostatC' => 25.6]])];
     }
 
@@ -249,6 +268,23 @@ final class CheckerTest extends TestCase
         yield 'a guard that sees hydroxide' => [fn (array $s): array => self::phGuard($s, 'hydroxide', 8.7)];
         yield 'gas that follows its feed' => [fn (array $s): array => self::reactor($s, ['kind' => 'follow', 'outlet' => 'feed'])];
         yield 'dry when help is there' => [fn (array $s): array => self::stopped($s, 0.5)];
+        yield 'a skimmer at rest for a quarter' => [$with(['outlets' => [5 => ['pauses' => ['feeding' => ['timesADay' => 18]]]]])];
+        yield 'a stream at rest for a tenth' => [$with(['outlets' => [4 => ['pauses' => ['feeding' => [
+            'state' => 'off', 's' => 720, 'timesADay' => 12]]]]])];
+        yield 'a stream that runs on in its pause' => [
+            $with(['outlets' => [4 => ['pauses' => ['feeding' => ['state' => 'on', 's' => 9000]]]]]),
+        ];
+        yield 'two that are on, a second apart' => [fn (array $s): array => self::on($s, 11)];
+        yield 'a lamp that goes on by its plan' => [fn (array $s): array => self::day($s, ['comesBack' => 'plan'])];
+        yield 'a head whose clock is right' => [$with(['facts' => ['hasClock' => true]])];
+        yield 'a head without a clock and nothing that goes by it' => [function (array $s): array {
+            array_splice($s['outlets'], 7, 1);
+            $s['facts']['hasClock'] = false;
+
+            return $s;
+        }];
+        yield 'a battery tried half a year ago' => [fn (array $s): array => self::battery($s, 180)];
+        yield 'a refugium lit for half its hours with the display' => [fn (array $s): array => self::refugium($s, 930)];
         yield 'a thermostat just above' => [$with(['outlets' => [0 => ['hung' => ['thermostatC' => 25.61]]]])];
         yield 'help just in time' => [$with(['facts' => ['helpMin' => 500]])];
         yield 'a strip at its limit' => [$with([
@@ -390,7 +426,7 @@ final class CheckerTest extends TestCase
     {
         $feed = ['id' => 'feed', 'place' => 'reactor feed', 'rule' => ['kind' => 'on'], 'lostLink' => 'off',
             'hung' => ['job' => 'reactor', 'watts' => 10, 'labelled' => true]];
-        array_push($s['outlets'], $feed, ['id' => 'gas', 'place' => 'gas valve', 'rule' => $gas,
+        array_push($s['outlets'], $feed, ['id' => 'gas', 'place' => 'gas valve', 'rule' => $gas, 'powerReturnS' => 5,
             'hung' => ['job' => 'valve', 'doses' => 'carbon-dioxide'] + $feed['hung']] + $feed);
         $s['guards'][] = ['id' => 'feed cut', 'outlet' => 'feed', 'when' => [['switch' => 'low']]] + $s['guards'][0];
         $s['alarms'][] = ['id' => 'tells', 'act' => 'feed cut'] + $s['alarms'][2];
@@ -408,6 +444,63 @@ final class CheckerTest extends TestCase
         return $s;
     }
 
+    /** A steriliser that is simply on. @param  array<string, mixed>  $s @return array<string, mixed> */
+    private static function on(array $s, float $delayS): array
+    {
+        $s['outlets'][] = ['id' => 'uv', 'place' => 'UV', 'rule' => ['kind' => 'on'], 'lostLink' => 'off', 'powerReturnS' => $delayS,
+            'hung' => ['job' => 'uv', 'watts' => 30, 'labelled' => true]];
+
+        return $s;
+    }
+
+    /**
+     * A lamp from ten to eight.
+     *
+     * @param  array<string, mixed>  $s
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private static function day(array $s, array $more): array
+    {
+        $points = [['minute' => 600, 'level' => 1.0], ['minute' => 1200, 'level' => 0.0]];
+        $s['outlets'][] = array_filter([
+            'id' => 'lamp', 'place' => 'lamp', 'rule' => ['kind' => 'day', 'points' => $points], 'lostLink' => 'off',
+            'minimumOffS' => 600, 'hung' => ['job' => 'light', 'watts' => 100, 'labelled' => true], ...$more,
+        ], fn (mixed $v): bool => $v !== null);
+
+        return $s;
+    }
+
+    /** @param  array<string, mixed>  $s @return array<string, mixed> */
+    private static function battery(array $s, ?float $daysAgo): array
+    {
+        $s['outlets'][] = ['id' => 'battery', 'place' => 'battery', 'rule' => ['kind' => 'off'], 'lostLink' => 'off',
+            'hung' => array_filter(['job' => 'battery', 'watts' => 5, 'labelled' => true, 'testedDaysAgo' => $daysAgo],
+                fn (mixed $v): bool => $v !== null)];
+
+        return $s;
+    }
+
+    /**
+     * A refugium lit for nine hours from that minute, beside a lamp from ten to eight.
+     *
+     * @param  array<string, mixed>  $s
+     * @return array<string, mixed>
+     */
+    private static function refugium(array $s, float $fromMin): array
+    {
+        $points = [['minute' => $fromMin + 540 - 1440, 'level' => 0.0], ['minute' => $fromMin, 'level' => 1.0]];
+        if ($fromMin + 540 < 1440) {
+            $points = [['minute' => $fromMin, 'level' => 1.0], ['minute' => $fromMin + 540, 'level' => 0.0]];
+        }
+        $s = self::day($s, ['comesBack' => 'plan']);
+        $s['outlets'][] = ['id' => 'refugium', 'place' => 'refugium lamp', 'rule' => ['kind' => 'day', 'points' => $points],
+            'lostLink' => 'off', 'minimumOffS' => 600, 'comesBack' => 'plan',
+            'hung' => ['job' => 'light', 'watts' => 20, 'labelled' => true, 'refugium' => true]];
+
+        return $s;
+    }
+
     /**
      * A lamp that is shed when it is hot.
      *
@@ -417,6 +510,7 @@ final class CheckerTest extends TestCase
     private static function lamp(array $s, float $offS): array
     {
         $s['outlets'][] = ['id' => 'lamp', 'place' => 'lamp', 'rule' => ['kind' => 'on'], 'lostLink' => 'off', 'minimumOffS' => $offS,
+            'comesBack' => 'plan',
             'hung' => ['job' => 'light', 'watts' => 100, 'labelled' => true]];
         $s['guards'][] = ['id' => 'shed', 'outlet' => 'lamp', 'clears' => ['probe' => 't1', 'below' => 26]] + $s['guards'][0];
         $s['alarms'][] = ['id' => 'lamp shed', 'act' => 'shed'] + $s['alarms'][2];

@@ -92,7 +92,10 @@ final class OnBoard implements Topic
                     'board',
                     $board->left === []
                         ? Phrase::FigureAllOfIt
-                        : Sentence::of(Phrase::FigureOfFindAPlace, ['found' => (string) count($board->standing), 'n' => (string) count($rows)]),
+                        : Sentence::of(Phrase::FigureOfFindAPlace, [
+                            'found' => (string) count($board->standing),
+                            'n' => (string) count($rows),
+                        ]),
                     null,
                     $facts->basis(),
                 ),

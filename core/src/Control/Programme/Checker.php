@@ -53,6 +53,12 @@ final class Checker
             new Check\GasWithoutFeed(),
             new Check\TopOffStopped(),
             new Check\DrawsNothingByItself(),
+            new Check\PausesTakeTooMuch(),
+            new Check\AllOnAtBoot(),
+            new Check\LampComesBack(),
+            new Check\PlanWithoutClock(),
+            new Check\BatteryUntested(),
+            new Check\RefugiumWithDisplay(),
         ];
     }
 

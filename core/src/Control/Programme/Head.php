@@ -239,7 +239,9 @@ final class Head
             }
         }
 
-        return new Decision($wants, Says::Rule, $wants);
+        return ! $sensed->hasClock && ($outlet->rule instanceof Day || $outlet->rule instanceof Pulse)
+            ? new Decision(0.0, Says::NoClock, $wants)
+            : new Decision($wants, Says::Rule, $wants);
     }
 
     /**

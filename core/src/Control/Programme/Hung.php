@@ -15,6 +15,8 @@ final readonly class Hung
      * @param  string|null  $water  the vessel its device stands in
      * @param  float|null  $thermostatC  where it stops by itself, as somebody has tried; null: it does not, or nobody has tried
      * @param  float|null  $stripRatedW  what its strip carries; null: nobody has said
+     * @param  float|null  $testedDaysAgo  since a battery was tried under load; null: never
+     * @param  bool  $isRefugium  it works over a refugium
      * @param  Liquid|null  $doses  what a head, a reactor or a valve gives; null: nothing, or nobody has said
      */
     public function __construct(
@@ -26,6 +28,8 @@ final readonly class Hung
         public ?float $thermostatC = null,
         public ?float $stripRatedW = null,
         public ?Liquid $doses = null,
+        public ?float $testedDaysAgo = null,
+        public bool $isRefugium = false,
     ) {
     }
 }

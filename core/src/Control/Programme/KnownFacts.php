@@ -26,6 +26,7 @@ final readonly class KnownFacts
      * @param  float|null  $alkDkh  as last read
      * @param  float|null  $ph  as last read
      * @param  float|null  $helpMin  from a call until it is mended: heard, driven, let in, done
+     * @param  bool|null  $hasClock  the controller says its clock is right; null: it has not said
      */
     public function __construct(
         public ?float $volumeL = null,
@@ -43,6 +44,7 @@ final readonly class KnownFacts
         public ?float $ph = null,
         public ?float $hottestC = null,
         public bool $isSummer = false,
+        public ?bool $hasClock = null,
     ) {
     }
 }

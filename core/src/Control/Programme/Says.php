@@ -18,5 +18,7 @@ enum Says: string
     case MinimumOn = 'minimum-on';
     case Override = 'override';
     case Pause = 'pause';
+    /** It goes by the clock, and the head has none that is right. */
+    case NoClock = 'no-clock';
     case Rule = 'rule';
 }

@@ -16,6 +16,7 @@ final readonly class Sensed
      * @param  list<string>  $buttons  outlets whose timed run is asked for at this very moment
      * @param  array<string, float>  $byHandMl  given by hand at this very moment, by outlet
      * @param  list<string>  $reset  guards, refills and maximum times a person has looked at and reset at this very moment
+     * @param  bool  $hasClock  the head knows what time it is
      */
     public function __construct(
         public bool $power = true,
@@ -28,6 +29,7 @@ final readonly class Sensed
         public array $buttons = [],
         public array $byHandMl = [],
         public array $reset = [],
+        public bool $hasClock = true,
     ) {
     }
 }

@@ -65,6 +65,7 @@ final class SetupReader
             flowLh: $given->numberOrNull('flowLh', 0.0),
             alkDkh: $given->numberOrNull('alkDkh', 0.1),
             ph: $given->numberOrNull('ph', 6.5),
+            hasClock: $given->has('hasClock') ? $given->boolean('hasClock', false) : null,
         );
         $given->noMore();
 
@@ -129,7 +130,7 @@ final class SetupReader
         $pauses = [];
         foreach ($one->map('pauses') as $group => $pause) {
             $level = $pause->levelOrNull('state') ?? throw $pause->wrong('state', Phrase::OnOffOrALevel2);
-            $pauses[$group] = new PauseOf($level, $pause->number('s', 0.0));
+            $pauses[$group] = new PauseOf($level, $pause->number('s', 0.0), $pause->numberOrNull('timesADay', 0.0));
             $pause->noMore();
         }
 
@@ -146,6 +147,7 @@ final class SetupReader
             powerReturnS: $one->number('powerReturnS', 0.0, 0.0),
             pauses: $pauses,
             lostLinkSummerLevel: $one->levelOrNull('lostLinkSummer'),
+            comesBack: $one->choiceOrNull('comesBack', ComesBack::class),
         );
     }
 
@@ -227,6 +229,8 @@ final class SetupReader
             thermostatC: $hung->numberOrNull('thermostatC'),
             stripRatedW: $hung->numberOrNull('stripRatedW', 0.0),
             doses: $hung->choiceOrNull('doses', Liquid::class),
+            testedDaysAgo: $hung->numberOrNull('testedDaysAgo', 0.0),
+            isRefugium: $hung->boolean('refugium', false),
         );
         $hung->noMore();
 
