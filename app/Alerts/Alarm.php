@@ -39,6 +39,7 @@ final class Alarm extends Model
         'outlet_id',
         'act',
         'rate_per_h',
+        'most_w',
         'is_frozen',
         'message',
         'waits_at_night',

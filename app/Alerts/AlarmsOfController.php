@@ -10,6 +10,7 @@ use App\Control\Watches;
 use App\House\Days;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Velbrin\Core\Control\StillStretch;
 use Velbrin\Core\Risk\AlarmQuantity;
 
 /** Alarms that watch a controller’s sensors, or an act of its set-up. */
@@ -58,7 +59,7 @@ final class AlarmsOfController implements Watches
         $sensor = $controller->sensors->firstWhere('id', $alarm->sensor_id);
         $watches = match (true) {
             $alarm->act !== null => ['act' => $alarm->act],
-            $alarm->outlet_id !== null => ['outlet' => "o{$alarm->outlet_id}"],
+            $alarm->outlet_id !== null => array_filter(['outlet' => "o{$alarm->outlet_id}", 'mostW' => $alarm->most_w]),
             $sensor === null => ['silence' => true],
             $sensor->kind === 'switch' => ['switch' => $sensor->key(), 'closed' => $alarm->quantity !== AlarmQuantity::Level],
             default => ['probe' => $sensor->key()],
@@ -76,7 +77,9 @@ final class AlarmsOfController implements Watches
             'testedDaysAgo' => $alarm->tested_on === null
                 ? null
                 : (float) (Days::number(Days::today()) - Days::number($alarm->tested_on)),
-            'delayS' => $alarm->delay_min * 60,
+            'delayS' => $isProbe && $alarm->is_frozen
+                ? StillStretch::frozenAfterS($alarm->delay_min * 60, $sensor?->still_s)
+                : $alarm->delay_min * 60,
             'message' => $alarm->message,
         ], fn (mixed $v): bool => $v !== null);
     }

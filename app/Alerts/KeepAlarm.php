@@ -17,6 +17,7 @@ final class KeepAlarm
         'high_limit',
         'delay_min',
         'rate_per_h',
+        'most_w',
         'is_frozen',
         'controller_id',
         'sensor_id',

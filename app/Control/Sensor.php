@@ -45,7 +45,12 @@ final class Sensor extends Model implements SitePart
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['calibrated_on' => 'immutable_date', 'calibrate_every_days' => 'integer', 'archived_at' => 'datetime'];
+        return [
+            'calibrated_on' => 'immutable_date',
+            'calibrate_every_days' => 'integer',
+            'archived_at' => 'datetime',
+            'still_s' => 'float',
+        ];
     }
 
     /** @return BelongsTo<Controller, $this> */

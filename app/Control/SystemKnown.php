@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Control;
 
+use App\Control\Link\LinkDevice;
 use App\House\Days;
 use App\Systems\LastRead;
 use App\Systems\System;
@@ -67,7 +68,21 @@ final class SystemKnown
             ...$this->heat($system),
             ...$this->waters($system),
             'isSummer' => self::isSummer($system),
+            'hasClock' => self::hasClock($controller),
         ], fn (float|bool|null $v): bool => $v !== null);
+    }
+
+    /** What the controller said of its clock when it was last heard anew; null: nothing. */
+    private static function hasClock(Controller $controller): ?bool
+    {
+        $last = LinkDevice::query()
+            ->where('controller_id', $controller->id)
+            ->whereNull('revoked_at')
+            ->whereNotNull('hello_at')
+            ->orderByDesc('hello_at')
+            ->first();
+
+        return $last?->getAttribute('clock_valid') === null ? null : (bool) $last->getAttribute('clock_valid');
     }
 
     /** One of the warm months, on the place's own calendar and half of the earth. */

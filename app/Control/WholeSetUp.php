@@ -7,7 +7,9 @@ namespace App\Control;
 use App\House\Days;
 use App\Systems\Item;
 use App\Systems\Reading;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Programme\SetupReader;
 
@@ -81,8 +83,22 @@ final class WholeSetUp
                 'labelled' => $outlet->is_labelled,
                 'stripRatedW' => $outlet->strip?->rated_w,
                 'doses' => $first->doses?->value,
+                'testedDaysAgo' => ($first->job ?? null) === Job::Battery ? self::triedDaysAgo($first) : null,
             ], fn (mixed $v): bool => $v !== null),
         ];
+    }
+
+    /** Since a battery there was last tried under load; null: never. */
+    private static function triedDaysAgo(Item $battery): ?float
+    {
+        $last = DB::table('tasks')
+            ->join('task_types', 'task_types.id', '=', 'tasks.task_type_id')
+            ->where('task_types.key', 'battery-test')
+            ->where('tasks.system_id', $battery->system_id)
+            ->whereNull('tasks.ended_at')
+            ->max('tasks.last_done_on');
+
+        return is_string($last) ? (float) (Days::number(Days::today()) - Days::number(CarbonImmutable::parse($last))) : null;
     }
 
     /** The water it stands in, by the words probes are hung with; a further vessel by its own name. */

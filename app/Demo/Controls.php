@@ -173,7 +173,10 @@ final class Controls
         $hold = fn (string $probe, float $start, float $stop): array => [
             'kind' => 'hold', 'probe' => $this->sensors[$probe]->key(), 'startAt' => $start, 'stopAt' => $stop, 'blind' => 'off',
         ];
-        $feeding = fn (int $minutes): array => ['feeding' => ['state' => 'off', 's' => $minutes * 60]];
+        // By a feeder each hour, or by hand in the evening.
+        $feeding = fn (int $minutes): array => ['feeding' => [
+            'state' => 'off', 's' => $minutes * 60, 'timesADay' => $isSound ? 1 : 24,
+        ]];
         $refill = [
             'kind' => 'refill',
             'low' => $this->sensors['top-off low']->key(),
@@ -200,7 +203,7 @@ final class Controls
                 ['minute' => 690, 'level' => 'on'],
                 ['minute' => 1200, 'level' => 'on'],
                 ['minute' => 1290, 'level' => 'off'],
-            ]], 'off'),
+            ]], 'off', $isSound ? ['comesBack' => 'plan'] : []),
             $this->outlet('B5', 'top-off', $refill, 'off', $isSound ? ['pauses' => $feeding(20)] : []),
         ];
     }

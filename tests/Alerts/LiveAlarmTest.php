@@ -17,6 +17,7 @@ use App\Systems\System;
 use App\Team\Absence;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -288,6 +289,49 @@ final class LiveAlarmTest extends TestCase
         self::assertSame('Heater dead', AlarmEvent::query()->sole()->alarm?->name);
         self::tick();
         self::assertSame(1, DB::table('gateway_messages')->count());
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function writeDown(array $more): TestResponse
+    {
+        return $this->actingAs($this->planner)->post("/control/{$this->controller->id}/alarms", [
+            'system_id' => $this->system->id,
+            'name' => 'Watch it',
+            'is_frozen' => false,
+            'delay_min' => 0,
+            'message' => 'Look.',
+            'calls' => [$this->technician->id],
+            ...$more,
+        ]);
+    }
+
+    #[Test]
+    public function a_load_that_draws_more_than_it_may_is_told(): void
+    {
+        $outlet = $this->controller->strips()->firstOrFail()->outlets()->firstOrFail();
+        $this->system->items()->create(['job' => 'heater', 'name' => 'Heater', 'watts' => 200, 'outlet_id' => $outlet->id]);
+        $this->writeDown(['most_w' => 230])->assertSessionHasErrors('most_w');
+        $this->writeDown(['outlet_id' => $outlet->id, 'most_w' => 230])->assertSessionHasNoErrors();
+        foreach ([[1, 0.0, 0], [2, 230.0, 0], [3, 230.5, 1]] as [$seq, $watts, $told]) {
+            $this->withToken('vl_alarms')->postJson('/api/v1/link/batches', [
+                'schema' => 1, 'run' => 'r', 'boot' => 0, 'sentUpMs' => 5000.0 + $seq * 1000,
+                'rows' => [['seq' => $seq, 'boot' => 0, 'upMs' => 5000.0 + $seq * 1000, 'kind' => 'outlet', 'id' => $outlet->key(),
+                    'on' => true, 'watts' => $watts]],
+            ])->assertOk();
+            self::assertSame($told, AlarmEvent::query()->count(), "at {$watts} W");
+        }
+    }
+
+    #[Test]
+    public function a_value_that_goes_faster_than_it_may_is_told(): void
+    {
+        $sensor = $this->controller->sensors()->where('name', 'display probe')->sole();
+        $this->writeDown(['sensor_id' => $sensor->id, 'rate_per_h' => 2.0])->assertSessionHasNoErrors();
+        $climb = fn (float $perH): array => array_map(fn (int $n): float => 25 + $n * $perH / 60, range(0, 40));
+        $this->report($climb(1.9));
+        self::assertSame(0, AlarmEvent::query()->count());
+        $this->report($climb(2.5));
+        self::assertSame('Watch it', AlarmEvent::query()->sole()->alarm?->name);
     }
 
     #[Test]

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Control;
 
+use App\Alerts\Alarm;
+use App\Alerts\AlarmsOfController;
 use App\Control\Controller;
 use App\Control\Link\DayReadings;
 use App\Control\Link\LinkDevice;
@@ -108,6 +110,22 @@ final class DayReadingsTest extends TestCase
                 self::assertSame(0, Reading::query()->count());
             }
         }
+    }
+
+    #[Test]
+    public function a_probe_counts_as_frozen_after_three_times_its_own_longest_stretch(): void
+    {
+        $probe = $this->probe('temperature', 'display');
+        $alarm = Alarm::query()->create([
+            'system_id' => $this->system->id, 'controller_id' => $this->controller->id, 'sensor_id' => $probe->id, 'watches' => [],
+            'name' => 'Frozen', 'is_frozen' => true, 'delay_min' => 10,
+        ]);
+        $delayS = fn (): float => AlarmsOfController::document($alarm, $this->controller->refresh())['delayS'];
+        self::assertSame(21_600.0, $delayS(), 'nobody knows yet how long it stands still');
+        $this->report($probe, [25.0, 25.1, 25.1, 25.1, 25.1, 25.2]);
+        (new DayReadings())->handle();
+        self::assertSame(10_800.0, $probe->refresh()->still_s);
+        self::assertSame(32_400.0, $delayS());
     }
 
     private function probe(string $quantity, string $in): Sensor

@@ -6,9 +6,12 @@ namespace Tests\Control;
 
 use App\Alerts\Alarm;
 use App\Control\Controller;
+use App\Control\Link\LinkDevice;
 use App\Control\Outlet;
 use App\Control\SetUp;
 use App\Control\StandardSetUp;
+use App\House\Days;
+use App\Rounds\Task;
 use App\Systems\Item;
 use App\Systems\System;
 use App\Team\User;
@@ -310,6 +313,45 @@ final class SetUpTest extends TestCase
         $this->controller->strips()->firstOrFail()->update(['rated_w' => 2000]);
         $now = self::props($this->get("/control/{$this->controller->id}"))['findings'];
         self::assertNull(collect($now)->firstWhere('severity', 'stop'));
+    }
+
+    #[Test]
+    public function a_battery_s_last_test_and_the_controller_s_own_clock_reach_the_checker(): void
+    {
+        $this->device('battery', 1, 5);
+        $this->device('light', 2);
+        $says = function (array $props, string $rule): array {
+            $of = array_filter($props['findings'], fn (array $f): bool => $f['rule'] === $rule);
+
+            return array_values(array_column($of, 'what'));
+        };
+        $lamp = ['id' => $this->outlet(2)->key(), 'place' => 'lamp', 'lostLink' => 'off', 'minimumOffS' => 600, 'comesBack' => 'plan',
+            'rule' => ['kind' => 'day', 'points' => [['minute' => 600, 'level' => 1], ['minute' => 1200, 'level' => 0]]]];
+        $battery = ['id' => $this->outlet(1)->key(), 'place' => 'battery', 'rule' => ['kind' => 'off'], 'lostLink' => 'off'];
+        $props = $this->keep([$battery, $lamp]);
+        self::assertContains('battery has never been tried under load', $says($props, 'K-20'));
+        self::assertSame([], $says($props, 'K-64'));
+        // Tried 181 days ago it is due; tried yesterday nothing is said.
+        $task = Task::query()->create([
+            'system_id' => $this->system->id,
+            'task_type_id' => Fixture::taskType('battery-test')->id,
+            'every_days' => 180,
+            'last_done_on' => Days::today()->subDays(181),
+        ]);
+        $now = fn (): array => self::props($this->get("/control/{$this->controller->id}"));
+        self::assertContains("battery was tried under load 181\u{A0}days ago", $says($now(), 'K-20'));
+        $task->update(['last_done_on' => Days::today()->subDay()]);
+        self::assertSame([], array_filter($says($now(), 'K-20'), fn (string $w): bool => str_contains($w, 'under load')));
+
+        $device = Fixture::device($this->controller, $this->planner, 'a-token-of-some-length', LinkDevice::REAL);
+        foreach ([false => ['lamp stand still: the controller does not know what time it is'], true => []] as $valid => $said) {
+            $this->withToken('a-token-of-some-length')
+                ->postJson('/api/v1/link/hello', ['run' => "run-{$valid}", 'clockValid' => (bool) $valid])
+                ->assertOk();
+            self::assertSame((bool) $valid, $device->refresh()->clock_valid);
+            $this->actingAs($this->planner);
+            self::assertSame($said, $says($now(), 'K-64'));
+        }
     }
 
     #[Test]

@@ -30,6 +30,7 @@ final class ControlAlarmController
                 'outlet_id' => ['nullable', 'integer', Rule::exists('outlets', 'id')->where('site_id', $controller->site_id)],
                 ...AlarmRequest::limits(),
                 'rate_per_h' => ['nullable', 'numeric:strict', 'gt:0', 'max:1000'],
+                'most_w' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000', Rule::prohibitedIf($request->input('outlet_id') === null)],
                 'is_frozen' => ['required', 'boolean'],
                 'waits_at_night' => ['sometimes', 'boolean', Rule::prohibitedIf(! $this->mayWait($request))],
                 'delay_min' => ['required', 'numeric:strict', 'min:0', 'max:1440'],
@@ -39,6 +40,7 @@ final class ControlAlarmController
             ],
             [
                 'waits_at_night.prohibited' => 'Only a value may wait until morning: a leak, power, an act and silence never do.',
+                'most_w.prohibited' => 'What is drawn is measured at an outlet: choose which.',
                 'message.required' => 'Say what whoever is woken should do.',
                 'calls.required' => 'An alarm that calls nobody is none: name who is called, in order.',
             ],

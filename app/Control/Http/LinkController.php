@@ -40,6 +40,7 @@ final class LinkController
         $hash = $request->json('hash');
         DB::table('link_devices')->where('id', $device->id)->update([
             'run' => $run,
+            'clock_valid' => is_bool($request->json('clockValid')) ? $request->json('clockValid') : null,
             'hello_at' => now()->format('Y-m-d H:i:s.v'),
             'hash' => is_string($hash) && preg_match('/^[0-9a-f]{64}$/', $hash) === 1 ? $hash : null,
             'clock_epoch_s' => $isSimulated ? $epochS : null,

@@ -19,6 +19,7 @@ use Velbrin\Core\Chemistry\DayMedian;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingCheck;
 use Velbrin\Core\Chemistry\ReadingUnit;
+use Velbrin\Core\Control\StillStretch;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** What probes reported of a day becomes readings, once: a trend has days, not seconds (C-5). */
@@ -28,6 +29,9 @@ final class DayReadings implements ShouldQueue
 
     /** So far back days are made good after a server slept; rows are thinned after a fortnight. */
     private const BACK_DAYS = 7;
+
+    /** Rows are thinned after so many. */
+    private const STILL_DAYS = 14;
 
     /** Of several probes of one water the first that hangs there speaks. */
     private const SPEAKS = ['display' => 0, 'sump' => 1];
@@ -52,6 +56,33 @@ final class DayReadings implements ShouldQueue
             for ($back = self::BACK_DAYS; $back >= 1; $back--) {
                 $day = CarbonImmutable::now($system->site->timezone ?? Days::zone())->subDays($back)->startOfDay();
                 $this->keep($sensor, $device, $system, $day);
+            }
+        }
+        self::lookHowStill();
+    }
+
+    /** How long each probe stood still at most, for alarms that tell a frozen one. */
+    private static function lookHowStill(): void
+    {
+        foreach (Sensor::query()->current()->where('kind', Sensor::PROBE)->orderBy('id')->cursor() as $sensor) {
+            $devices = LinkDevice::query()->where('controller_id', $sensor->controller_id)->pluck('id');
+            $rows = DB::table('link_rows')
+                ->whereIn('link_device_id', $devices)
+                ->where('channel', $sensor->key())
+                ->where('kind', 'reading')
+                ->whereNotNull('value')
+                ->where('at', '>=', now()->subDays(self::STILL_DAYS))
+                ->orderBy('at')
+                ->select(['at', 'value'])
+                ->cursor()
+                ->map(fn (object $r): array => [
+                    'atS' => (float) CarbonImmutable::parse((string) $r->at, 'UTC')->format('U.u'),
+                    'value' => (float) $r->value,
+                ]);
+            if ($rows->isNotEmpty()) {
+                $sensor->newQuery()->whereKey($sensor->id)->update([
+                    'still_s' => StillStretch::longestS($rows, max(1e-6, $sensor->resolution ?? 0.1)),
+                ]);
             }
         }
     }

@@ -37,6 +37,7 @@ final class LinkDevice extends Model implements SitePart
             'heard_at' => 'immutable_datetime:Y-m-d H:i:s.v',
             'seen' => 'array',
             'breaks' => 'array',
+            'clock_valid' => 'boolean',
             'every_s' => 'integer',
             'boot' => 'integer',
         ];

@@ -496,7 +496,7 @@ final class CheckerTest extends TestCase
         $s = self::day($s, ['comesBack' => 'plan']);
         $s['outlets'][] = ['id' => 'refugium', 'place' => 'refugium lamp', 'rule' => ['kind' => 'day', 'points' => $points],
             'lostLink' => 'off', 'minimumOffS' => 600, 'comesBack' => 'plan',
-            'hung' => ['job' => 'light', 'watts' => 20, 'labelled' => true, 'refugium' => true]];
+            'hung' => ['job' => 'light', 'watts' => 20, 'labelled' => true], 'reversed' => true];
 
         return $s;
     }

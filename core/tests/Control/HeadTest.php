@@ -83,6 +83,26 @@ final class HeadTest extends TestCase
     }
 
     #[Test]
+    public function without_a_clock_plans_and_doses_wait_and_all_else_goes_on(): void
+    {
+        $lit = new Day([['minute' => 600.0, 'level' => 1.0], ['minute' => 1200.0, 'level' => 0.0]], false);
+        $dose = new Pulse([720.5], 30.0, 20.0, 40.0);
+        $course = fn (bool $hasClock): array => [
+            0 => new Sensed(probes: ['t' => 25.0], hasClock: $hasClock),
+            40 => new Sensed(probes: ['t' => 25.0], hasClock: $hasClock),
+        ];
+        $says = fn (Rule $rule, bool $hasClock): array => self::says(
+            self::course(new Programme([self::one($rule)]), 'o', $course($hasClock)),
+        );
+        self::assertSame([0 => 'rule 1', 40 => 'rule 1'], $says($lit, true));
+        self::assertSame([0 => 'no-clock 0', 40 => 'no-clock 0'], $says($lit, false));
+        self::assertSame('rule 1', $says($dose, true)[40]);
+        self::assertSame('no-clock 0', $says($dose, false)[40]);
+        self::assertSame([0 => 'rule 1', 40 => 'rule 1'], $says(new Hold('t', 25.3, 25.7, Blind::Off), false));
+        self::assertSame([0 => 'rule 1', 40 => 'rule 1'], $says(new Always(true), false));
+    }
+
+    #[Test]
     public function cooling_is_the_same_the_other_way_round_and_what_cannot_be_seen_does_as_was_said(): void
     {
         $course = [0 => new Sensed(probes: ['t' => 27.0]), 10 => new Sensed(probes: ['t' => 26.6]),

@@ -22,6 +22,7 @@ const form = useForm({
     low_limit: null as number | null,
     high_limit: null as number | null,
     rate_per_h: null as number | null,
+    most_w: null as number | null,
     is_frozen: false,
     waits_at_night: false,
     delay_min: 10 as number | null,
@@ -42,6 +43,9 @@ function keep() {
         outlet_id: watches.startsWith('outlet:') ? Number(watches.slice(7)) : null,
         low_limit: sensor.value?.kind === 'probe' ? rest.low_limit : null,
         high_limit: sensor.value?.kind === 'probe' ? rest.high_limit : null,
+        rate_per_h: sensor.value?.kind === 'probe' ? rest.rate_per_h : null,
+        is_frozen: sensor.value?.kind === 'probe' && rest.is_frozen,
+        most_w: watches.startsWith('outlet:') ? rest.most_w : null,
     })).post(`/control/${props.controllerId}/alarms`, { preserveScroll: true, onSuccess: () => emit('done') });
 }
 </script>
@@ -57,22 +61,36 @@ function keep() {
             <select id="alarm-watches" v-model="form.watches" class="cell">
                 <option v-for="s in sensors" :key="s.key" :value="`sensor:${s.id}`">{{ s.name }}</option>
                 <option v-for="a in acts" :key="a.key" :value="`act:${a.key}`">the guard of {{ a.label }}</option>
-                <option v-for="o in outlets" :key="o.id" :value="`outlet:${o.id}`">
-                    {{ o.label }}: on, and draws nothing
-                </option>
+                <option v-for="o in outlets" :key="o.id" :value="`outlet:${o.id}`">{{ o.label }}: what it draws</option>
                 <option value="silence">nothing is heard from the controller</option>
             </select></label
         >
         <template v-if="sensor?.kind === 'probe'">
             <NumberCell id="alarm-low" v-model="form.low_limit" label="Calls below" :kind="kind" optional />
             <NumberCell id="alarm-high" v-model="form.high_limit" label="Calls above" :kind="kind" optional />
+            <NumberCell
+                id="alarm-rate"
+                v-model="form.rate_per_h"
+                label="Calls when it goes faster than, an hour"
+                :kind="kind === 'degC' ? 'K' : undefined"
+                optional
+            />
             <label class="check"
-                ><input v-model="form.is_frozen" type="checkbox" /> calls when it does not move at all</label
+                ><input v-model="form.is_frozen" type="checkbox" /> calls when it does not move at all: for six hours,
+                or three times the longest it stood still in a fortnight</label
             >
             <label class="check"
                 ><input v-model="form.waits_at_night" type="checkbox" /> may wait until 07:00, unless it harms</label
             >
         </template>
+        <NumberCell
+            v-if="form.watches.startsWith('outlet:')"
+            id="alarm-most"
+            v-model="form.most_w"
+            label="Calls only when it draws more than"
+            unit="W"
+            optional
+        />
         <NumberCell id="alarm-delay" v-model="form.delay_min" label="After" unit="min" />
         <label v-if="systems.length > 1" class="numbercell" for="alarm-system"
             ><span>Of</span>

@@ -22,12 +22,13 @@ const put = (change: Partial<OutletDoc>) => (doc.value = { ...doc.value, ...chan
 const id = (part: string) => `${doc.value.id}-${part}`;
 const pauses = computed(() => Object.entries(doc.value.pauses ?? {}));
 const newGroup = ref('');
-function pause(group: string, change: { state?: string | number; s?: number } | null) {
+function pause(group: string, change: { state?: string | number; s?: number; timesADay?: number } | null) {
     const next = { ...(doc.value.pauses ?? {}) };
     if (change === null) delete next[group];
     else next[group] = { ...(next[group] ?? { state: 'off', s: 720 }), ...change };
     put({ pauses: next });
 }
+const comesBack = (word: string) => put({ comesBack: word === '' ? undefined : (word as OutletDoc['comesBack']) });
 const mine = computed(() => guards.value.filter((g) => g.outlet === doc.value.id));
 function guardNumber() {
     const used = mine.value.map((g) => Number(g.id.split('-')[1] ?? 0));
@@ -153,6 +154,30 @@ const lost = computed(() =>
                 </select></label
             >
         </div>
+        <div v-if="outlet.job === 'light'" class="rulefields">
+            <label class="numbercell" :for="id('comesback')"
+                ><span>After a cut it comes back, as tried</span>
+                <select
+                    :id="id('comesback')"
+                    class="cell"
+                    :value="doc.comesBack ?? ''"
+                    @change="comesBack(($event.target as HTMLSelectElement).value)"
+                >
+                    <option value="">nobody has tried</option>
+                    <option value="plan">by its plan, or slowly</option>
+                    <option value="full">at full light at once</option>
+                    <option value="dark">not by itself</option>
+                </select></label
+            >
+            <label v-if="doc.rule.kind === 'day'" class="numbercell" :for="id('reversed')"
+                ><span>Meant to be lit while the display is dark</span>
+                <input
+                    :id="id('reversed')"
+                    type="checkbox"
+                    :checked="doc.reversed ?? false"
+                    @change="put({ reversed: ($event.target as HTMLInputElement).checked || undefined })"
+            /></label>
+        </div>
         <div v-for="[group, p] in pauses" :key="group" class="condition">
             <span
                 >pause <b>{{ group }}</b></span
@@ -173,6 +198,14 @@ const lost = computed(() =>
                 :factor="60"
                 :model-value="p.s"
                 @update:model-value="pause(group, { s: $event ?? 0 })"
+            />
+            <NumberCell
+                :id="id(`times-${group}`)"
+                label="begun, on a usual day"
+                unit="times"
+                optional
+                :model-value="p.timesADay"
+                @update:model-value="pause(group, { timesADay: $event ?? undefined })"
             />
             <button type="button" class="linkish" @click="pause(group, null)">take out</button>
         </div>

@@ -4,6 +4,8 @@ import type { StartsView } from '../generated';
 export interface PauseDoc {
     state: string | number;
     s: number;
+    /** How often it is begun on a usual day; left out: nobody has said. */
+    timesADay?: number;
 }
 export interface RuleDoc {
     kind: string;
@@ -22,6 +24,10 @@ export interface OutletDoc {
     restS?: number;
     powerReturnS?: number;
     pauses?: Record<string, PauseDoc>;
+    /** What a lamp does when power returns. */
+    comesBack?: 'plan' | 'full' | 'dark';
+    /** Meant to be lit while the display is dark. */
+    reversed?: boolean;
 }
 export interface ConditionDoc {
     probe?: string;

@@ -16,7 +16,6 @@ final readonly class Hung
      * @param  float|null  $thermostatC  where it stops by itself, as somebody has tried; null: it does not, or nobody has tried
      * @param  float|null  $stripRatedW  what its strip carries; null: nobody has said
      * @param  float|null  $testedDaysAgo  since a battery was tried under load; null: never
-     * @param  bool  $isRefugium  it works over a refugium
      * @param  Liquid|null  $doses  what a head, a reactor or a valve gives; null: nothing, or nobody has said
      */
     public function __construct(
@@ -29,7 +28,6 @@ final readonly class Hung
         public ?float $stripRatedW = null,
         public ?Liquid $doses = null,
         public ?float $testedDaysAgo = null,
-        public bool $isRefugium = false,
     ) {
     }
 }

@@ -148,6 +148,7 @@ final class SetupReader
             pauses: $pauses,
             lostLinkSummerLevel: $one->levelOrNull('lostLinkSummer'),
             comesBack: $one->choiceOrNull('comesBack', ComesBack::class),
+            isReversed: $one->boolean('reversed', false),
         );
     }
 
@@ -230,7 +231,6 @@ final class SetupReader
             stripRatedW: $hung->numberOrNull('stripRatedW', 0.0),
             doses: $hung->choiceOrNull('doses', Liquid::class),
             testedDaysAgo: $hung->numberOrNull('testedDaysAgo', 0.0),
-            isRefugium: $hung->boolean('refugium', false),
         );
         $hung->noMore();
 

@@ -13,7 +13,7 @@ use Velbrin\Core\Control\Programme\Row;
 use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Measure\Severity;
 
-/** A refugium lit with the display: its plants then take no carbon dioxide in the hours when it rises (K-20o). */
+/** A refugium meant to be lit against the display, and lit with it: it takes no carbon dioxide in the hours when that rises (K-20o). */
 final readonly class RefugiumWithDisplay implements Row
 {
     /** Of the refugium's light in hours when the display is lit: from here on it is no reverse any more. */
@@ -29,9 +29,9 @@ final readonly class RefugiumWithDisplay implements Row
     public function look(Setup $setup): array
     {
         $lamps = $setup->doing(Job::Light);
-        $over = fn (bool $isRefugium): array => array_values(array_filter(
+        $over = fn (bool $isReversed): array => array_values(array_filter(
             $lamps,
-            fn (Outlet $o): bool => $o->rule instanceof Day && ($setup->hung[$o->id] ?? null)?->isRefugium === $isRefugium,
+            fn (Outlet $o): bool => $o->rule instanceof Day && $o->isReversed === $isReversed,
         ));
         $found = [];
         foreach ($over(true) as $lamp) {
