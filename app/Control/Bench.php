@@ -28,6 +28,7 @@ use Velbrin\Core\Control\Programme\Guard;
 use Velbrin\Core\Control\Programme\Outlet as CoreOutlet;
 use Velbrin\Core\Control\Programme\Pulse;
 use Velbrin\Core\Control\Programme\Rungs;
+use Velbrin\Core\Control\Programme\Setup as CoreSetup;
 use Velbrin\Core\Control\Programme\Starts;
 use Velbrin\Core\Control\Programme\Words;
 use Velbrin\Core\Measure\Finding;
@@ -114,7 +115,7 @@ final class Bench
             'errors' => [],
             'wrong' => $read->errors,
             'devices' => $this->devices($controller),
-            'live' => $this->live->of($controller, $user->units()),
+            'live' => $this->live->of($controller, $this->asRunning($controller, $running) ?? $read->setup, $user->units()),
             'chain' => $this->watches->chain($controller, $this->at($asked)),
             'askedAt' => $asked,
             'history' => $this->history($controller, $user),
@@ -125,6 +126,12 @@ final class Bench
             'conflict' => $conflict,
             'now' => now()->setTimezone($controller->site->timezone ?? 'UTC')->format('H:i'),
         ];
+    }
+
+    /** What a controller was last told; null: nothing yet. */
+    private function asRunning(Controller $controller, ?SetUp $running): ?CoreSetup
+    {
+        return $running === null ? null : ReadableSetUp::of($this->whole->of($controller, $running->document))->setup;
     }
 
     /** The moment somebody asks about, on the clock of the company; now where nobody does. */

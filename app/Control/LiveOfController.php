@@ -6,8 +6,11 @@ namespace App\Control;
 
 use App\Control\Link\LinkDevice;
 use App\Control\Views\LiveView;
+use App\House\Views\FindingView;
 use Velbrin\Core\Control\Link\Seen;
 use Velbrin\Core\Control\Programme\AlarmSight;
+use Velbrin\Core\Control\Programme\LiveCheck;
+use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
@@ -15,8 +18,8 @@ use Velbrin\Core\Measure\Units;
 /** What a controller reports now, for the page where its wiring is drawn. */
 final class LiveOfController
 {
-    /** The controller is loaded with sensors. Null: nothing reports. */
-    public function of(Controller $controller, Units $units): ?LiveView
+    /** The controller is loaded with sensors; of its set-up what runs. Null: nothing reports. */
+    public function of(Controller $controller, Setup $setup, Units $units): ?LiveView
     {
         $devices = LinkDevice::query()
             ->where('controller_id', $controller->id)
@@ -28,7 +31,7 @@ final class LiveOfController
         if ($latest === null || $latest->heard_at === null) {
             return null;
         }
-        $values = $on = $acts = [];
+        $values = $on = $acts = $against = [];
         // Several may report for one controller: whoever was heard last has the last word.
         foreach ($devices as $device) {
             $seen = Seen::from($device->seen ?? []);
@@ -36,6 +39,7 @@ final class LiveOfController
             $values = [...$values, ...$this->values($controller, $sight, $units)];
             $on = [...$on, ...$seen->outletsOn()];
             $acts = [...$acts, ...$sight->acts];
+            $against = [...$against, ...LiveCheck::of($setup, $sight)];
         }
 
         return new LiveView(
@@ -43,6 +47,7 @@ final class LiveOfController
             values: $values,
             on: $on,
             acts: array_values(array_unique($acts)),
+            against: FindingView::all($against, $units),
         );
     }
 

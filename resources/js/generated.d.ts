@@ -543,6 +543,7 @@ export interface LiveView {
     values: Record<string, string>;
     on: Record<string, boolean>;
     acts: string[];
+    against: FindingView[];
 }
 
 export interface OutletView {

@@ -54,6 +54,30 @@ final class LinkTest extends TestCase
     }
 
     #[Test]
+    public function a_load_that_does_not_do_what_runs_stands_on_the_page_until_it_does(): void
+    {
+        $planner = self::user('planner');
+        $outlet = $this->controller->strips()->firstOrFail()->outlets()->firstOrFail();
+        $system = System::query()->where('site_id', $this->controller->site_id)->firstOrFail();
+        $system->items()->create(['job' => 'return-pump', 'name' => 'Return', 'watts' => 60, 'outlet_id' => $outlet->id]);
+        $this->actingAs($planner)->put("/control/{$this->controller->id}", ['revision' => 0, 'guards' => [], 'outlets' => [
+            ['id' => $outlet->key(), 'place' => 'return pump', 'rule' => ['kind' => 'on'], 'lostLink' => 'on'],
+        ]])->assertSessionHasNoErrors();
+        $page = fn (): array => self::props($this->actingAs($planner)->get("/control/{$this->controller->id}"));
+        $against = fn (): array => array_column($page()['live']['against'], 'what');
+        $reports = [
+            [true, 0.0, ["return pump is on and draws 0\u{A0}W"]],
+            [true, 58.0, []],
+            [false, 58.0, ["return pump is off and draws 58\u{A0}W"]],
+        ];
+        foreach ($reports as $seq => [$on, $watts, $said]) {
+            $this->send([['seq' => $seq, 'boot' => 1, 'upMs' => 1000 * ($seq + 1), 'kind' => 'outlet', 'id' => $outlet->key(),
+                'on' => $on, 'watts' => $watts]])->assertOk();
+            self::assertSame($said, $against());
+        }
+    }
+
+    #[Test]
     public function a_batch_is_stored_once_however_often_it_comes(): void
     {
         $rows = [$this->reading(0), $this->reading(1, 25.5, 2000)];

@@ -12,6 +12,7 @@ enum Phrase: string implements Saying
     case ABandOfTwoSteps = 'a-band-of-two-steps';
     case ABatteryAgesWithoutAWord = 'a-battery-ages-without-a-word';
     case ARampAfterPowerReturns = 'a-ramp-after-power-returns';
+    case ARelayThatIsWeldedOrAnotherPlug = 'a-relay-that-is-welded-or-another-plug';
     case AboveLimit = 'above-limit';
     case AChangeSettles = 'a-change-settles';
     case AClockThatIsSet = 'a-clock-that-is-set';
@@ -99,6 +100,7 @@ enum Phrase: string implements Saying
     case HalfOfWhatWasNeverTried = 'half-of-what-was-never-tried';
     case HarmAlarmAndControlLie = 'harm-alarm-and-control-lie';
     case HasNeverBeenTriedUnderLoad = 'has-never-been-tried-under-load';
+    case HeatsAndTheWaterCools = 'heats-and-the-water-cools';
     case In24HAtMost = 'in24-h-at-most';
     case InSpringThatHourIsSkipped = 'in-spring-that-hour-is-skipped';
     case InSummer = 'in-summer';
@@ -111,9 +113,12 @@ enum Phrase: string implements Saying
     case IsDoneByHand = 'is-done-by-hand';
     case IsDoneByHandEvery = 'is-done-by-hand-every';
     case IsDry = 'is-dry';
+    case IsItInTheWaterIsTheProbe = 'is-it-in-the-water-is-the-probe';
     case IsLitWithTheDisplay = 'is-lit-with-the-display';
     case IsNoObject = 'is-no-object';
     case IsNotKnownHere = 'is-not-known-here';
+    case IsOffAndDraws = 'is-off-and-draws';
+    case IsOnAndDrawsNothing = 'is-on-and-draws-nothing';
     case IsPastItsLife = 'is-past-its-life';
     case IsShedAndMayComeBack = 'is-shed-and-may-come-back';
     case IsThereForNow = 'is-there-for-now';
@@ -146,6 +151,7 @@ enum Phrase: string implements Saying
     case LightItWhileTheDisplayIsDark = 'light-it-while-the-display-is-dark';
     case List = 'list';
     case LookAgainWhenTheyAreThere = 'look-again-when-they-are-there';
+    case LookAtItsPlugThenChangeIt = 'look-at-its-plug-then-change-it';
     case MakeItRing = 'make-it-ring';
     case MayAddInADay = 'may-add-in-a-day';
     case MayStartAgainAfterS = 'may-start-again-after-s';
@@ -225,6 +231,7 @@ enum Phrase: string implements Saying
     case PointsDoNotRiseInTime = 'points-do-not-rise-in-time';
     case PrintItsLabelAndPut = 'print-its-label-and-put';
     case PullTheMainsAndTakeTheTime = 'pull-the-mains-and-take-the-time';
+    case PullThePlugAndSeeWhatStops = 'pull-the-plug-and-see-what-stops';
     case PutInWhatItStands = 'put-in-what-it-stands';
     case PutItBeyond = 'put-it-beyond';
     case PutItOutsideWhatControlHolds = 'put-it-outside-what-control-holds';
@@ -278,6 +285,7 @@ enum Phrase: string implements Saying
     case TheGuardOfWillAct = 'the-guard-of-will-act';
     case TheGuardOfWorksThrough = 'the-guard-of-works-through';
     case TheHeaterDoesNotHold = 'the-heater-does-not-hold';
+    case TheLoadIsDeadOrItsPlugIsOut = 'the-load-is-dead-or-its-plug-is-out';
     case TheirStartingCurrentsAddUp = 'their-starting-currents-add-up';
     case TheLastDigitJumpsByItself = 'the-last-digit-jumps-by-itself';
     case TheLastTimeWasAgo = 'the-last-time-was-ago';
@@ -292,6 +300,7 @@ enum Phrase: string implements Saying
     case TheValueMayNeverReach = 'the-value-may-never-reach';
     case TheValueStaysInsideTheAlarm = 'the-value-stays-inside-the-alarm';
     case TheWaterCools = 'the-water-cools';
+    case ThereAreWattsEnoughForTheColdest = 'there-are-watts-enough-for-the-coldest';
     case ThisAndThat = 'this-and-that';
     case TrueOrFalse = 'true-or-false';
     case TwoGuardsOfWantDifferentThings = 'two-guards-of-want-different-things';

@@ -268,7 +268,20 @@ onMounted(() => {
                     · <b class="watchword">a guard acts</b></template
                 >
             </p>
-            <div v-else class="empty">
+            <section v-if="live?.against.length" aria-labelledby="against">
+                <h2 id="against">Not as it was told</h2>
+                <article v-for="f in live.against" :key="f.key" class="note" :class="f.severity">
+                    <SeverityMark :severity="f.severity" />
+                    <h3>
+                        <span class="word">{{ f.word }}</span> {{ f.what }}
+                    </h3>
+                    <p>{{ f.why }} {{ f.remedy }}</p>
+                    <small
+                        ><Link :href="`/rules/${f.rule}`">{{ f.rule }}</Link></small
+                    >
+                </article>
+            </section>
+            <div v-if="!strips.length" class="empty">
                 <h2>No strip yet</h2>
                 <p>Add the first strip with its outlets, then say what is plugged in.</p>
             </div>
