@@ -39,6 +39,7 @@ use App\Clients\Http\SiteCodeController;
 use App\Clients\Http\SiteController;
 use App\Clients\Http\SurveyPaperController;
 use App\Control\Http\ControlController;
+use App\Control\Http\ControlLogController;
 use App\Control\Http\ControlPaperController;
 use App\Control\Http\DeviceController;
 use App\Control\Http\SensorController;
@@ -340,6 +341,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/control/{controller}/set-up', [ControlPaperController::class, 'read'])->name('controllers.read');
     Route::post('/control/{controller}/alarms', [ControlAlarmController::class, 'store'])->name('controllers.alarms');
     Route::post('/control/{controller}/devices', [DeviceController::class, 'store'])->name('devices.store');
+    Route::post('/control/{controller}/log', ControlLogController::class)->name('controllers.log');
     Route::post('/devices/{device}/revoke', [DeviceController::class, 'revoke'])->name('devices.revoke');
     Route::put('/devices/{device}/breaks', [DeviceController::class, 'breaks'])->name('devices.breaks');
     Route::get('/alarms', [LiveController::class, 'index'])->name('alarms.live');

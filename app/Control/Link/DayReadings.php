@@ -43,22 +43,54 @@ final class DayReadings implements ShouldQueue
         'oxygen' => [Parameter::Oxygen, ReadingUnit::MgL],
     ];
 
+    /** So many days of a log are made readings at once. */
+    private const MOST_DAYS = 800;
+
     public int $timeout = 600;
+
+    /**
+     * Of all controllers and the last days, or of one and the days of a log.
+     *
+     * @param  string|null  $from  a date
+     * @param  string|null  $to  a date
+     */
+    public function __construct(
+        private readonly ?int $controllerId = null,
+        private readonly ?string $from = null,
+        private readonly ?string $to = null,
+    ) {
+    }
 
     public function handle(): void
     {
         foreach (self::sensors() as $sensor) {
+            if ($this->controllerId !== null && $sensor->controller_id !== $this->controllerId) {
+                continue;
+            }
             $device = LinkDevice::query()->where('controller_id', $sensor->controller_id)->orderByDesc('heard_at')->first();
             $system = $sensor->system()->with('site')->first();
             if ($device === null || $system === null || $system->archived_at !== null) {
                 continue;
             }
-            for ($back = self::BACK_DAYS; $back >= 1; $back--) {
-                $day = CarbonImmutable::now($system->site->timezone ?? Days::zone())->subDays($back)->startOfDay();
+            foreach ($this->days($system->site->timezone ?? Days::zone()) as $day) {
                 $this->keep($sensor, $device, $system, $day);
             }
         }
-        self::lookHowStill();
+        $this->controllerId === null && self::lookHowStill();
+    }
+
+    /** @return list<CarbonImmutable> whole days that are over, the earliest first */
+    private function days(string $zone): array
+    {
+        $today = CarbonImmutable::now($zone)->startOfDay();
+        $first = $this->from === null ? $today->subDays(self::BACK_DAYS) : CarbonImmutable::parse($this->from, $zone)->subDay();
+        $last = $this->to === null ? $today->subDay() : CarbonImmutable::parse($this->to, $zone)->addDay();
+        $days = [];
+        for ($day = $first; $day <= $last && $day < $today && count($days) < self::MOST_DAYS; $day = $day->addDay()) {
+            $days[] = $day;
+        }
+
+        return $days;
     }
 
     /** How long each probe stood still at most, for alarms that tell a frozen one. */

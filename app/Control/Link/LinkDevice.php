@@ -24,6 +24,9 @@ final class LinkDevice extends Model implements SitePart
 
     public const SIMULATED = 'simulated';
 
+    /** A log read from a file: it reports nothing. */
+    public const FILE = 'file';
+
     protected $fillable = ['controller_id', 'name', 'kind', 'token_hash', 'every_s', 'revoked_at', 'breaks', 'user_id'];
 
     protected $hidden = ['token_hash', 'next_token_hash', 'seen', 'breaks'];

@@ -20,6 +20,7 @@ import ControlTabs from './ControlTabs.vue';
 import DayStrip from './DayStrip.vue';
 import Devices from './Devices.vue';
 import Ladder from './Ladder.vue';
+import LogImport from './LogImport.vue';
 import OutletForm from './OutletForm.vue';
 import PlugForm from './PlugForm.vue';
 import SensorForm from './SensorForm.vue';
@@ -416,6 +417,7 @@ onMounted(() => {
                 :may-write="controller.mayWrite"
                 :may-activate="controller.mayActivate"
             />
+            <LogImport v-if="controller.mayWrite" :controller-id="controller.id" :sensors="sensors" />
             <h2 id="history">History</h2>
             <ol v-if="history.length" class="setups">
                 <li v-for="h in history" :key="h.number">
