@@ -17,10 +17,16 @@ use App\Stores\StockPlace;
 use App\Systems\Item;
 use App\Systems\OffDevices;
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\SumpWater;
+use Velbrin\Core\Build\Topic\PowerCutRoom;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Emergency\Action;
+use Velbrin\Core\Emergency\BreakerOff;
 use Velbrin\Core\Emergency\Clock;
 use Velbrin\Core\Emergency\Course;
 use Velbrin\Core\Emergency\EmergencyKind;
@@ -91,14 +97,48 @@ final class IncidentDesk
     /**
      * Every clock that runs, the shortest first.
      *
-     * @return list<array{by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>}>
+     * @return list<array{
+     *     by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>, breaker: bool
+     * }>
      */
     public static function clocks(EmergencyKind $kind, Tonight $tank, Course $course, float $beganS, float $nowS, Units $units): array
     {
         $hazard = $kind->hazard();
-        if ($hazard === null) {
-            return [];
+        $clocks = $hazard === null ? [] : self::clocksOf($hazard, $tank, $course, $beganS, $nowS, $units);
+        // Whoever took the breaker out began a power cut of their own.
+        if ($course->breakerOffS !== null && $hazard !== Hazard::PowerCut) {
+            array_push($clocks, ...array_map(
+                fn (array $c): array => [...$c, 'breaker' => true],
+                self::clocksOf(Hazard::PowerCut, $tank, $course, $course->breakerOffS, $nowS, $units),
+            ));
         }
+        usort($clocks, fn (array $a, array $b): int => ($a['leftH'] ?? INF) <=> ($b['leftH'] ?? INF));
+
+        return $clocks;
+    }
+
+    /** What the breaker that is out brings down besides; null: it is not out, or nobody has described the sump. */
+    public static function comesDown(System $system, Course $course, Units $units): ?string
+    {
+        if ($course->breakerOffS === null) {
+            return null;
+        }
+        try {
+            $facts = Facts::of(SystemBrief::running($system));
+
+            return BreakerOff::comesDown(PowerCutRoom::downL($facts), SumpWater::of($facts)->spareL())->in($units);
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+    }
+
+    /**
+     * @return list<array{
+     *     by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>, breaker: bool
+     * }>
+     */
+    private static function clocksOf(Hazard $hazard, Tonight $tank, Course $course, float $beganS, float $nowS, Units $units): array
+    {
         $now = max(0.0, ($nowS - $beganS) / 3600);
         $clocks = [];
         foreach (TimeToHarm::of($hazard, $tank) as $harm) {
@@ -115,9 +155,9 @@ final class IncidentDesk
                 'computedH' => $clock->computedH,
                 'fittedH' => $clock->fittedH,
                 'needs' => $harm->needs,
+                'breaker' => false,
             ];
         }
-        usort($clocks, fn (array $a, array $b): int => ($a['leftH'] ?? INF) <=> ($b['leftH'] ?? INF));
 
         return $clocks;
     }

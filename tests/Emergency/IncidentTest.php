@@ -100,6 +100,28 @@ final class IncidentTest extends TestCase
     }
 
     #[Test]
+    public function whoever_takes_the_breaker_out_begins_a_power_cut_of_their_own(): void
+    {
+        $incident = $this->start('flood');
+        $before = $this->page($incident);
+        self::assertNotContains(true, array_column($before['clocks'], 'breaker'));
+        self::assertNull($before['comesDown']);
+        $this->travel(3)->hours();
+        $this->send($incident, [$this->entry('did', now()->subHour()->toIso8601String(), ['of' => 'board-if-wet'])]);
+        $after = $this->page($incident);
+        $since = array_values(array_filter($after['clocks'], fn (array $c): bool => $c['breaker']));
+        self::assertNotSame([], $since);
+        $cut = $this->page($this->start('power-cut'));
+        // It has run for an hour, not for the three the flood lasts.
+        self::assertEqualsWithDelta($cut['clocks'][0]['leftH'] - 1, $since[0]['leftH'], 0.05);
+        // A power cut has its clock already.
+        $own = Incident::query()->where('kind', 'power-cut')->sole();
+        $this->send($own, [$this->entry('did', now()->toIso8601String(), ['of' => 'board-off'])]);
+        $again = $this->page($own);
+        self::assertNotContains(true, array_column($again['clocks'], 'breaker'));
+    }
+
+    #[Test]
     public function what_cannot_be_read_is_refused_by_itself(): void
     {
         $incident = $this->start('hot');

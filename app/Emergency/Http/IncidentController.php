@@ -128,6 +128,7 @@ final class IncidentController
             'actions' => IncidentDesk::firstThree($incident->kind, $own, $user->units()),
             'staysOn' => FirstThree::staysOn($incident->kind, $own)->in($user->units()),
             'never' => IncidentDesk::never($incident->kind, $user->units()),
+            'comesDown' => IncidentDesk::comesDown($system, $course, $user->units()),
             'clocks' => $clocks,
             'stay' => IncidentDesk::stay($asked, $clocks),
             'asked' => $asked,

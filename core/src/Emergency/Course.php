@@ -21,6 +21,8 @@ final readonly class Course
         public ?Spilling $spilling,
         public ?bool $wet,
         public array $passedOver,
+        /** Since when the breaker of the wet gear is out, s; null: it is not. */
+        public ?float $breakerOffS = null,
     ) {
     }
 
@@ -31,8 +33,11 @@ final readonly class Course
         $state = IncidentState::Reported;
         $since = $beganS;
         $temperatures = $done = $passed = [];
-        $spilling = $wet = null;
+        $spilling = $wet = $breakerOffS = null;
         foreach ($entries as $i => $entry) {
+            if ($entry->said === Said::Did && in_array($entry->of, BreakerOff::ACTIONS, true)) {
+                $breakerOffS ??= $entry->atS;
+            }
             match ($entry->said) {
                 Said::Reading => $entry->of === 'temperature' && $entry->value !== null
                     ? $temperatures[] = ['atS' => $entry->atS, 'value' => $entry->value]
@@ -63,6 +68,15 @@ final readonly class Course
             }
         }
 
-        return new self($state, $since, $temperatures, $done, $spilling, $wet, $passed);
+        return new self(
+            state: $state,
+            sinceS: $since,
+            temperatures: $temperatures,
+            done: $done,
+            spilling: $spilling,
+            wet: $wet,
+            passedOver: $passed,
+            breakerOffS: $breakerOffS,
+        );
     }
 }

@@ -62,6 +62,8 @@ enum Phrase: string implements Saying
     case ShutWhatPartsTheVessels = 'shut-what-parts-the-vessels';
     case SpareReturnIn = 'spare-return-in';
     case StirTheSurfaceByHand = 'stir-the-surface-by-hand';
+    case TheReturnStopsAndTheFloorGets = 'the-return-stops-and-the-floor-gets';
+    case TheReturnStopsAndTheSumpTakes = 'the-return-stops-and-the-sump-takes';
     case TopUpByHand = 'top-up-by-hand';
     case TouchNothingWet = 'touch-nothing-wet';
     case WhoeverGoesInLooks = 'whoever-goes-in-looks';

@@ -16,6 +16,7 @@ type Clock = {
     computedH: number | null;
     fittedH: number | null;
     needs: string[];
+    breaker: boolean;
 };
 /** Led through it: the clock, what first, what never, whom to ring. Works without signal. */
 const props = defineProps<{
@@ -42,6 +43,7 @@ const props = defineProps<{
     staysOn: string;
     never: string[];
     clocks: Clock[];
+    comesDown: string | null;
     stay: { go: boolean | null; words: string; tankH: number | null } | null;
     asked: Record<'restore' | 'boxes' | 'catch' | 'next', number | null>;
     rewarm: { hours: number | null; onMinPerH: number; neededW: number; heaterW: number; overshoots: boolean } | null;
@@ -147,13 +149,15 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
         <p v-if="outbox.blocked.value" class="wrong" role="alert">{{ outbox.blocked.value }} Stay on this page.</p>
         <p v-for="h in outbox.heard.value" :key="h.uuid" class="wrong" role="alert">{{ h.words }}</p>
         <ul v-if="clocks.length && isOpen" class="bigclocks" aria-label="Hours left">
-            <li v-for="c in clocks" :key="c.by" :class="{ short: (left(c) ?? 99) < 2 }">
+            <li v-for="c in clocks" :key="`${c.by} ${c.breaker}`" :class="{ short: (left(c) ?? 99) < 2 }">
                 <b>{{ clock(left(c)) }}</b> until {{ c.by }} {{ c.limit }}
-                <small v-if="c.fittedH !== null">by your readings</small
+                <small v-if="c.breaker">since the breaker is off</small
+                ><small v-if="c.fittedH !== null">by your readings</small
                 ><small v-if="c.needs.length">the soonest it can be: nobody has said {{ c.needs[0] }}</small>
             </li>
         </ul>
         <p v-else-if="needs && isOpen" class="standing"><b>No clock:</b> still to say: {{ needs }}.</p>
+        <p v-if="comesDown && isOpen" class="standing">{{ comesDown }}</p>
         <template v-if="isOpen">
             <h2>Do these three, in this order</h2>
             <ol class="three">

@@ -57,6 +57,8 @@ return [
     'shut-what-parts-the-vessels' => 'Shut what parts the vessels: {drains}. Water below the crack.',
     'spare-return-in' => 'Spare return in; look for the snail, sand or alga in the old one.',
     'stir-the-surface-by-hand' => 'Stir the surface by hand, a jug lifted and poured, ten minutes of every thirty.',
+    'the-return-stops-and-the-floor-gets' => 'With the breaker off the return stops: {down} come down, the sump takes {spare}, {over} go on the floor.',
+    'the-return-stops-and-the-sump-takes' => 'With the breaker off the return stops: {down} come down, and the sump takes {spare}.',
     'top-up-by-hand' => 'Top up by hand to the mark; dosing stays off.',
     'touch-nothing-wet' => 'Touch nothing wet. Take your hands off tank, lamp and pump; warn everybody.',
     'whoever-goes-in-looks' => 'Whoever goes in looks at the water first, touches nothing wet.',
