@@ -89,6 +89,18 @@ final class CheckerTest extends TestCase
         self::assertSame([], self::codes(fn (array $s): array => $s));
     }
 
+    #[Test]
+    public function a_quantity_nobody_tracks_raises_nothing_nor_does_a_probe_that_drives_nothing(): void
+    {
+        foreach (['ph', 'salinity', 'oxygen'] as $quantity) {
+            $probe = ['id' => 'more', 'quantity' => $quantity, 'resolution' => 0.01, 'overdueDays' => 1];
+            $with = fn (array $s): array => [...$s, 'probes' => [...$s['probes'], $probe]];
+            $tracked = array_filter(self::sound()['probes'], fn (array $p): bool => $p['quantity'] === $quantity);
+            self::assertSame([], $tracked, "nobody tracks {$quantity} in the sound one, and nobody objects");
+            self::assertSame([], self::codes($with), $quantity);
+        }
+    }
+
     /** @param  \Closure(array<string, mixed>): array<string, mixed>  $change */
     #[Test]
     #[DataProvider('changes')]

@@ -6,7 +6,10 @@ namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Measure\Finding;
 
-/** Reads a whole set-up and says what is wrong before it costs an animal (K-20). Worst first. */
+/**
+ * Reads a whole set-up and says what is wrong before it costs an animal (K-20). Worst first. A quantity nobody tracks raises none
+ * (K-66): what is not measured needs no rung and no alarm.
+ */
 final class Checker
 {
     /** @return list<Row> in the order of their names */
