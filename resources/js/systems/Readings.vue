@@ -195,7 +195,11 @@ function mark(id: number) {
             <div class="tablebox" tabindex="0" role="region" :aria-label="`${series.label}, all readings`">
                 <table class="plainer">
                     <caption>
-                        The same as a table, newest first
+                        {{
+                            series.readings.length > 60
+                                ? `The last 60 of ${series.readings.length} readings, newest first`
+                                : 'All readings, newest first'
+                        }}
                     </caption>
                     <thead>
                         <tr>
