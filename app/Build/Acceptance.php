@@ -25,6 +25,7 @@ use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\StageGate;
+use Velbrin\Core\Build\TableRow;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Build\WholeAnswer;
 use Velbrin\Core\Chemistry\Regime;
@@ -230,21 +231,35 @@ final class Acceptance
     private static function devices(System $system, PlanBrief $brief, PlanAnswers $answers): void
     {
         $sump = $system->vessels->firstWhere('role', 'sump');
+        $plugs = [];
         foreach ($brief->rows('loads') as $row) {
             $job = self::JOBS[$row->word('kind')];
-            $system->items()->create([
+            $item = $system->items()->create([
                 'vessel_id' => in_array($job, ['return-pump', 'heater', 'skimmer'], true) ? $sump?->id : null,
                 'job' => $job,
                 'name' => ucfirst($row->called('device')),
                 'watts' => $row->number('watts') ?: null,
                 'installed_precision' => 'day',
                 'state' => 'mounted',
-                'circuit' => (string) $row->number('circuit'),
-                'outlet' => $row->numberOr('strip') === null ? null : 'strip '.$row->numberOr('strip'),
                 'note' => 'from the plan; its make still to write down',
             ]);
+            $strip = $row->numberOr('strip');
+            $plugs[] = [
+                'item' => $item->id,
+                'device' => $row->called('device'),
+                'circuit' => (int) $row->number('circuit'),
+                'strip' => $strip === null ? null : (int) $strip,
+            ];
         }
-        if ($brief->rows('loads') !== []) {
+        $rating = $brief->values[PlanField::CircuitA->value] ?? null;
+        $controllers = array_filter($brief->rows('board'), fn (TableRow $r): bool => $r->word('kind') === 'controller');
+        BuiltFromPlan::dispatch(
+            $system,
+            $plugs,
+            is_float($rating) ? $rating : null,
+            array_values(array_map(fn (TableRow $r): string => $r->called('controller'), $controllers)),
+        );
+        if ($plugs !== []) {
             return;
         }
         if ($sump !== null) {

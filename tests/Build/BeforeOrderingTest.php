@@ -10,6 +10,8 @@ use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\Supplier;
 use App\Clients\Site;
+use App\Control\Controller;
+use App\Control\Outlet;
 use App\Demo\Builds;
 use App\Rounds\Task;
 use App\Rounds\TaskStart;
@@ -180,10 +182,14 @@ final class BeforeOrderingTest extends TestCase
             'user_id' => $planner->id,
             'revision' => 1,
             'draft' => [
-                'values' => [...Builds::facts('standard'), ...Builds::cabinet('standard')],
+                'values' => [...Builds::facts('standard'), ...Builds::cabinet('standard'), 'circuitA' => 16.0],
                 'bases' => [],
                 'chambers' => Builds::chambers('standard'),
                 'loads' => $loads,
+                'board' => [
+                    ['name' => 'head', 'kind' => 'controller', 'widthMm' => 200, 'heightMm' => 120],
+                    ['name' => 'strip left', 'kind' => 'strip', 'widthMm' => 400, 'heightMm' => 60],
+                ],
             ],
         ]);
         $this->actingAs($planner)
@@ -198,11 +204,21 @@ final class BeforeOrderingTest extends TestCase
 
         $system = System::query()->sole();
         self::assertSame(
-            [['heater', 'Heater 1', 200.0, '1', 'strip 1'], ['circulation-pump', 'Stream', 30.0, '2', 'strip 2']],
+            [
+                ['heater', 'Heater 1', 200.0, 'circuit 1, Reef', 'heater 1, Reef'],
+                ['circulation-pump', 'Stream', 30.0, 'circuit 2, Reef', 'stream, Reef'],
+            ],
             $system->items
                 ->map(fn ($i): array => [$i->job->value, $i->name, (float) $i->watts, $i->circuit, $i->outlet])
                 ->all(),
         );
+        // They are records of the place, as the plan hangs them, and wait for somebody who looks.
+        $plug = Outlet::query()->where('name', 'heater 1, Reef')->sole();
+        self::assertSame(['strip 1, Reef', 'circuit 1, Reef'], [$plug->strip?->name, $plug->strip?->circuit?->name]);
+        self::assertSame([16.0, null], [(float) $plug->strip?->circuit?->rating_a, $plug->strip?->circuit?->confirmed_at]);
+        self::assertNull($plug->confirmed_at);
+        self::assertSame([$plug->id], $system->items()->where('job', 'heater')->pluck('outlet_id')->all());
+        self::assertSame(['head, Reef'], Controller::query()->pluck('name')->all());
         $page = self::props($this->get("/systems/{$system->id}/register"));
         self::assertSame(['rock', 'sand'], array_column($page['materials'], 'kind'));
         self::assertSame(42.0, (float) $page['materials'][0]['kg']);

@@ -81,6 +81,7 @@ final class EndOfAccessTest extends TestCase
     #[Test]
     public function a_session_ends_after_a_fortnight_however_busy_it_is(): void
     {
+        $this->freezeTime();
         $since = fn (int $days): array => ['signed-in-since' => now()->subDays($days)->getTimestamp()];
         $this->actingAs($this->leaver)->withSession($since(14))->get('/')->assertOk();
         $this->actingAs($this->leaver)->withSession($since(15))->get('/')->assertRedirect('/sign-in');
