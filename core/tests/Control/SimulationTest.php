@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Tests\Control;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Ask\Desk;
@@ -19,6 +20,7 @@ use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** A system of 400 litres over a sump of 60, played with what breaks. */
+#[Group('beside')]
 final class SimulationTest extends TestCase
 {
     /** @return array<string, mixed> */
