@@ -349,8 +349,8 @@ final class SilenceTest extends TestCase
     }
 
     /**
-     * Of a plan the facts it differs in, each alone, and a third of all the others and pairs, chosen by a seed: over forty plans every
-     * fact is taken away a dozen times.
+     * Of a plan the facts it differs in, each alone, and a quarter of all the others and pairs, chosen by a seed: over forty plans
+     * every fact is taken away ten times.
      *
      * @param  list<string>  $facts
      * @param  list<string>  $own
@@ -361,7 +361,7 @@ final class SilenceTest extends TestCase
         $all = self::removals($facts, $seed);
         $some = array_filter(
             $all,
-            fn (array $gone, int $n): bool => array_intersect($gone, $own) !== [] || ($n + $seed) % 3 === 0,
+            fn (array $gone, int $n): bool => array_intersect($gone, $own) !== [] || ($n + $seed) % 4 === 0,
             ARRAY_FILTER_USE_BOTH,
         );
 
@@ -380,7 +380,7 @@ final class SilenceTest extends TestCase
                 $count[$alone] = ($count[$alone] ?? 0) + 1;
             }
         }
-        self::assertGreaterThanOrEqual(8, min(array_intersect_key($count, SoundPlan::VALUES)), 'what every plan holds');
+        self::assertGreaterThanOrEqual(5, min(array_intersect_key($count, SoundPlan::VALUES)), 'what every plan holds');
         self::assertGreaterThanOrEqual(1, min($count), 'what some hold');
     }
 
