@@ -107,7 +107,7 @@ const PLACES: Record<string, (planner: Page, technician: Page) => Promise<string
     storm: (planner) => leadsTo(planner, '/risk/storm', /\/storm\?event=/),
     incident: (planner) => leadsTo(planner, '/incidents', /^\/incidents\/\d+$/),
     move: (planner) => leadsTo(planner, '/moves', /^\/moves\/\d+$/),
-    control: (planner) => leadsTo(planner, '/control', /^\/control\/\d+$/),
+    control: (planner) => leadsTo(planner, '/control', /^\/control\/\d+$/, 'Cabinet'),
     report: (planner) => leadsTo(planner, '/reports', /^\/reports\/\d+$/, 'sent'),
     draft: (planner) => leadsTo(planner, '/reports', /^\/reports\/\d+$/, 'draft: read it'),
     visit: (_, technician) => leadsTo(technician, '/', /^\/visits\/\d+$/),
