@@ -130,6 +130,7 @@ enum Phrase: string implements Saying
     case ItGivesLessThanIsLost = 'it-gives-less-than-is-lost';
     case ItHasRun = 'it-has-run';
     case ItIsAtLeastTwoSteps = 'it-is-at-least-two-steps';
+    case ItIsDeadOrAThermostatOfItsOwnIsOpen = 'it-is-dead-or-a-thermostat-of-its-own-is-open';
     case ItIsDueEvery = 'it-is-due-every';
     case ItIsFoundAtTheNext = 'it-is-found-at-the-next';
     case ItIsNarrowerThanTwoSteps = 'it-is-narrower-than-two-steps';

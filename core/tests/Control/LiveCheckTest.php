@@ -11,6 +11,7 @@ use Velbrin\Core\Control\Programme\AlarmSight;
 use Velbrin\Core\Control\Programme\LiveCheck;
 use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Severity;
 
 /** What is reported against what was told, on both sides of each limit; a fact that is missing never says that all is well. */
 final class LiveCheckTest extends TestCase
@@ -80,6 +81,19 @@ final class LiveCheckTest extends TestCase
     public function a_load_that_does_not_do_what_it_was_told_is_named(array $said, array $draws, array $more = []): void
     {
         self::assertSame($said, self::says($draws, $more));
+    }
+
+    #[Test]
+    public function a_thermostat_nobody_has_tried_is_asked_about_and_not_called_dead(): void
+    {
+        $setup = SetupReader::read(CheckerTest::sound());
+        $of = fn (string $outlet): Finding => LiveCheck::of($setup, new AlarmSight(
+            probes: ['t1' => 25.0],
+            draws: [$outlet => self::draws(true, 0)],
+        ))[0];
+        self::assertSame(Severity::Fix, $of('heater1')->severity, 'stops by itself at 27.0: at 25.0 it must be closed');
+        self::assertSame(Severity::Watch, $of('heater2')->severity, 'nobody has tried');
+        self::assertSame(Severity::Fix, $of('return')->severity, 'a pump has none');
     }
 
     #[Test]

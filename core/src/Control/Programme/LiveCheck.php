@@ -49,12 +49,14 @@ final class LiveCheck
                     $parts,
                 );
             } elseif ($draws['on'] && $draws['w'] < self::SHARE * $draws['knownW'] && ! self::mayBeOpen($setup, $outlet, $sight)) {
+                // A thermostat nobody has tried may have opened: it is asked, not called dead.
+                $isAsked = self::mayHaveThermostat($setup, $outlet);
                 $found[] = Objection::of(
-                    Severity::Fix,
+                    $isAsked ? Severity::Watch : Severity::Fix,
                     self::CODE,
                     $outlet->id,
                     Phrase::IsOnAndDrawsNothing,
-                    Phrase::TheLoadIsDeadOrItsPlugIsOut,
+                    $isAsked ? Phrase::ItIsDeadOrAThermostatOfItsOwnIsOpen : Phrase::TheLoadIsDeadOrItsPlugIsOut,
                     Phrase::LookAtItsPlugThenChangeIt,
                     $parts,
                 );
@@ -74,7 +76,14 @@ final class LiveCheck
         return $found;
     }
 
-    /** Its own thermostat may have opened: nobody has tried where, or the water stands near it. */
+    private static function mayHaveThermostat(Setup $setup, Outlet $outlet): bool
+    {
+        $hung = $setup->hung[$outlet->id] ?? null;
+
+        return $hung?->job === Job::Heater && $hung->thermostatC === null;
+    }
+
+    /** Its own thermostat is known and may have opened: the water stands near it, or nobody sees where it stands. */
     private static function mayBeOpen(Setup $setup, Outlet $outlet, AlarmSight $sight): bool
     {
         $hung = $setup->hung[$outlet->id] ?? null;

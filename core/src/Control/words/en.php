@@ -125,6 +125,7 @@ return [
     'it-gives-less-than-is-lost' => 'It gives less than is lost there.',
     'it-has-run' => 'It has run for {age}; it is replaced before it fails.',
     'it-is-at-least-two-steps' => 'It is at least two steps of the probe wide.',
+    'it-is-dead-or-a-thermostat-of-its-own-is-open' => 'It is dead, its plug is out, or a thermostat of its own is open: nobody has tried where that stops.',
     'it-is-due-every' => 'It is due every {every}.',
     'it-is-found-at-the-next' => 'It is found at the next visit, or by whoever walks past.',
     'it-is-narrower-than-two-steps' => 'It is narrower than two steps of the probe.',
