@@ -104,8 +104,10 @@ onUnmounted(() => {
     </nav>
     <main id="main" tabindex="-1">
         <p v-if="signedOut" class="said" role="alert">
-            Your sign-in ran out. What you typed stands here.
-            <a href="/sign-in" target="_blank">Sign in again in a new tab</a>, then go on.
+            <span
+                >Your sign-in ran out. What you typed stands here.
+                <a href="/sign-in" target="_blank">Sign in again in a new tab</a>, then go on.</span
+            >
         </p>
         <p v-if="leaving" class="said" role="alert">
             {{
