@@ -12,5 +12,6 @@ Route::prefix('api/v1/link')
         Route::post('/hello', [LinkController::class, 'hello'])->name('link.hello');
         Route::post('/batches', [LinkController::class, 'batches'])->name('link.batches');
         Route::get('/programme', [LinkController::class, 'programme'])->name('link.programme');
+        Route::post('/orders/{order}', [LinkController::class, 'order'])->whereNumber('order')->name('link.order');
         Route::post('/token', [LinkController::class, 'token'])->name('link.token');
     });

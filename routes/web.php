@@ -42,6 +42,7 @@ use App\Control\Http\ControlController;
 use App\Control\Http\ControlLogController;
 use App\Control\Http\ControlPaperController;
 use App\Control\Http\DeviceController;
+use App\Control\Http\OutletOrderController;
 use App\Control\Http\SensorController;
 use App\Control\Http\StandardController;
 use App\Control\Http\SupplyController;
@@ -342,6 +343,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/control/{controller}/alarms', [ControlAlarmController::class, 'store'])->name('controllers.alarms');
     Route::post('/control/{controller}/devices', [DeviceController::class, 'store'])->name('devices.store');
     Route::post('/control/{controller}/log', ControlLogController::class)->name('controllers.log');
+    Route::post('/control/{controller}/orders', [OutletOrderController::class, 'store'])->name('outlet-orders.store');
+    Route::post('/outlet-orders/{outletOrder}/end', [OutletOrderController::class, 'end'])->name('outlet-orders.end');
     Route::post('/devices/{device}/revoke', [DeviceController::class, 'revoke'])->name('devices.revoke');
     Route::put('/devices/{device}/breaks', [DeviceController::class, 'breaks'])->name('devices.breaks');
     Route::get('/alarms', [LiveController::class, 'index'])->name('alarms.live');

@@ -10,6 +10,8 @@ use App\Build\Plan;
 use App\Clients\Site;
 use App\Control\Controller;
 use App\Control\Link\LinkDevice;
+use App\Control\Orders\OrderState;
+use App\Control\Orders\OutletOrder;
 use App\Control\Outlet;
 use App\Control\Strip;
 use App\Demo\Builds;
@@ -112,6 +114,20 @@ final class Fixture
             'kind' => $kind,
             'token_hash' => LinkDevice::hashOf($token === 'vl_test' ? 'vl_test'.uniqid() : $token),
             'user_id' => $user->id,
+        ]);
+    }
+
+    public static function outletOrder(Controller $controller, User $user): OutletOrder
+    {
+        return OutletOrder::query()->create([
+            'controller_id' => $controller->id,
+            'outlet_id' => $controller->strips()->firstOrFail()->outlets()->firstOrFail()->id,
+            'level' => 0,
+            'for_s' => 1200,
+            'because' => 'its cup is full',
+            'user_id' => $user->id,
+            'state' => OrderState::Asked,
+            'expires_at' => now()->addMinutes(2),
         ]);
     }
 

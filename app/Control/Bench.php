@@ -7,6 +7,7 @@ namespace App\Control;
 use App\Control\Link\LinkDevice;
 use App\Control\Views\DayRowView;
 use App\Control\Views\LadderView;
+use App\Control\Views\OrderView;
 use App\Control\Views\OutletView;
 use App\Control\Views\SensorView;
 use App\Control\Views\SetUpLineView;
@@ -115,6 +116,7 @@ final class Bench
             'errors' => [],
             'wrong' => $read->errors,
             'devices' => $this->devices($controller),
+            'orders' => OrderView::all($controller),
             'live' => $this->live->of($controller, $this->asRunning($controller, $running) ?? $read->setup, $user->units()),
             'chain' => $this->watches->chain($controller, $this->at($asked)),
             'askedAt' => $asked,

@@ -170,6 +170,7 @@ final class PlantOfSystem
             'job' => $item->job->value,
             'in' => $this->water($item, $hasSump),
             'watts' => $item->watts ?? 0.0,
+            'thermostatC' => $item->job === Job::Heater ? $item->stopsItselfC() : null,
             'coolsW' => $item->job === Job::Chiller ? self::CHILLER_FACTOR * ($item->watts ?? 0.0) : null,
             'litresPerH' => match ($item->job) {
                 Job::ReturnPump => $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : 0.0,

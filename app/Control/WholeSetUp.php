@@ -80,12 +80,21 @@ final class WholeSetUp
                 'watts' => (float) $items->sum(fn (Item $i): float => $i->watts ?? 0.0),
                 'strip' => $outlet->strip?->name,
                 'water' => self::water($first),
+                'thermostatC' => self::opensC($outlet),
                 'labelled' => $outlet->is_labelled,
                 'stripRatedW' => $outlet->strip?->rated_w,
                 'doses' => $first->doses?->value,
                 'testedDaysAgo' => ($first->job ?? null) === Job::Battery ? self::triedDaysAgo($first) : null,
             ], fn (mixed $v): bool => $v !== null),
         ];
+    }
+
+    /** Where everything on the outlet has stopped by itself, °C; null as long as one of it does not. */
+    private static function opensC(Outlet $outlet): ?float
+    {
+        $stops = $outlet->items->map(fn (Item $i): ?float => $i->stopsItselfC());
+
+        return $stops->contains(null) ? null : $stops->max();
     }
 
     /** Since a battery there was last tried under load; null: never. */

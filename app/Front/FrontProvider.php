@@ -20,6 +20,9 @@ use App\Clients\SiteContents;
 use App\Control\HelpNear;
 use App\Control\Link\RowsStored;
 use App\Control\Link\StartedAnew;
+use App\Control\Orders\OrderOver;
+use App\Control\Orders\OrderOverdue;
+use App\Control\Orders\OrderTaken;
 use App\Control\PlugsOfPlan;
 use App\Control\PlugWords;
 use App\Control\Watches;
@@ -42,6 +45,7 @@ use App\Rounds\ExpectedNow;
 use App\Rounds\LookAtLine;
 use App\Rounds\LookAtVessel;
 use App\Rounds\LookBefore;
+use App\Rounds\OffByOrder;
 use App\Rounds\OffNow;
 use App\Rounds\ProofsOfDevice;
 use App\Rounds\ProvedAtVisit;
@@ -124,6 +128,9 @@ final class FrontProvider extends ServiceProvider
         Event::listen(AccessEnded::class, TakesCalendarsBack::class);
         Event::listen(AccessEnded::class, AsksRemoteBack::class);
         Event::listen(RunLimitReached::class, LookAtLine::class);
+        Event::listen(OrderTaken::class, [OffByOrder::class, 'taken']);
+        Event::listen(OrderOver::class, [OffByOrder::class, 'over']);
+        Event::listen(OrderOverdue::class, [OffByOrder::class, 'overdue']);
         Event::listen(DeviceAdded::class, ProofsOfDevice::class);
         Event::listen(VisitClosed::class, ConfirmedAtVisit::class);
         Event::listen(HouseholdLeaves::class, LookBefore::class);
@@ -245,6 +252,7 @@ final class FrontProvider extends ServiceProvider
             'visit_task' => \App\Rounds\VisitTask::class,
             'follow_up' => \App\Rounds\FollowUp::class,
             'off' => \App\Rounds\OffRecord::class,
+            'outlet-order' => \App\Control\Orders\OutletOrder::class,
             'observation' => \App\Rounds\Observation::class,
             'visit_part' => \App\Rounds\VisitPart::class,
             'visit_entry' => \App\Rounds\VisitEntry::class,

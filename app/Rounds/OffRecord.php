@@ -33,6 +33,7 @@ final class OffRecord extends Model
         'owner_id',
         'review_on',
         'remote_access_id',
+        'outlet_order_id',
         'client_uuid',
     ];
 

@@ -79,6 +79,8 @@ final class Item extends Model
         'temporary_until',
         'temporary_why',
         'own_thermostat',
+        'thermostat_c',
+        'thermostat_tried_on',
     ];
 
     /** What its system may trust follows from every change of the register. */
@@ -114,7 +116,14 @@ final class Item extends Model
             'service_every_days' => 'integer',
             'senses_own_vessel' => 'boolean',
             'own_thermostat' => 'boolean',
+            'thermostat_tried_on' => 'immutable_date',
         ];
+    }
+
+    /** Where it stops by itself, °C; null: it does not, or nobody has seen it do so. */
+    public function stopsItselfC(): ?float
+    {
+        return $this->own_thermostat === false || $this->thermostat_tried_on === null ? null : $this->thermostat_c;
     }
 
     /** The day its counted life ends; null where neither it nor its job has one. */

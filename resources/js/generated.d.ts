@@ -546,6 +546,23 @@ export interface LiveView {
     against: FindingView[];
 }
 
+export interface OrderView {
+    id: number;
+    outlet: string;
+    isOn: boolean;
+    forMin: number;
+    because: string;
+    who: string;
+    state: string;
+    askedAt: string;
+    expiresAt: string;
+    untilAt: string | null;
+    overAt: string | null;
+    refusedWhy: string | null;
+    isOverdue: boolean;
+    isOpen: boolean;
+}
+
 export interface OutletView {
     id: number;
     key: string;
@@ -1824,6 +1841,9 @@ export interface ItemView {
     roFindings: FindingView[];
     changedHow: string | null;
     changedOn: string | null;
+    ownThermostat: boolean | null;
+    thermostatC: number | null;
+    thermostatTriedOn: string | null;
 }
 
 export interface LogLineView {

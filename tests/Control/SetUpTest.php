@@ -316,6 +316,32 @@ final class SetUpTest extends TestCase
     }
 
     #[Test]
+    public function a_heater_s_own_thermostat_counts_once_somebody_has_seen_it_stop(): void
+    {
+        $heater = $this->device('heater', 1, 200);
+        $guard = ['id' => "{$this->outlet(1)->key()}-1", 'outlet' => $this->outlet(1)->key(), 'forS' => 60, 'then' => 'off',
+            'rank' => 'animals', 'blind' => 'off', 'when' => [['probe' => $this->sensor('display probe'), 'above' => 26.8]]];
+        $standsK48 = fn (): bool => in_array('K-48', array_column($this->keep([$this->hold()], [$guard])['findings'], 'rule'), true);
+        self::assertTrue($standsK48());
+        $write = fn (array $more) => $this->put("/items/{$heater->id}", ['job' => 'heater', 'name' => 'Heater', 'watts' => 200,
+            'installed_precision' => 'day', 'reason' => 'looked', ...$more]);
+        $write(['own_thermostat' => true, 'thermostat_c' => 27.5])->assertSessionHasNoErrors();
+        self::assertTrue($standsK48(), 'nobody has tried it');
+        $write(['thermostat_tried_on' => '2026-01-01'])->assertSessionHasErrors('thermostat_c');
+        $write(['thermostat_c' => 9.9])->assertSessionHasErrors('thermostat_c');
+        $write(['thermostat_c' => 40.1])->assertSessionHasErrors('thermostat_c');
+        $write(['own_thermostat' => true, 'thermostat_c' => 27.5, 'thermostat_tried_on' => '2026-01-01'])->assertSessionHasNoErrors();
+        self::assertFalse($standsK48());
+        // A second heater on the same outlet has none: together they do not stop.
+        $second = $this->device('heater', 1, 100);
+        self::assertTrue($standsK48());
+        $second->update(['thermostat_c' => 27.0, 'thermostat_tried_on' => '2026-01-01', 'own_thermostat' => false]);
+        self::assertTrue($standsK48(), 'it was taken out');
+        $second->update(['own_thermostat' => true]);
+        self::assertFalse($standsK48());
+    }
+
+    #[Test]
     public function a_battery_s_last_test_and_the_controller_s_own_clock_reach_the_checker(): void
     {
         $this->device('battery', 1, 5);

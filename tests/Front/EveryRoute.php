@@ -134,7 +134,7 @@ trait EveryRoute
             $need('trial') ||
             $need('material') ||
             $need('disturbed') ||
-            array_filter(['controller}', 'strip}', 'circuit}', 'outlet}', 'sensor}', 'device}', 'event}'], $need) !== [] ||
+            array_filter(['controller}', 'strip}', 'circuit}', 'outlet}', 'sensor}', 'device}', 'outletOrder}', 'event}'], $need) !== [] ||
             in_array($route->getName(), ['controllers.store', 'circuits.store'], true)
                 ? Fixture::system($site, $planner, "Reef {$key}")
                 : null;
@@ -319,6 +319,7 @@ trait EveryRoute
                     'clear_days' => 7,
                     'user_id' => $planner->id,
                 ])->id,
+            'outletOrder' => fn () => Fixture::outletOrder(Fixture::controller($site), $planner)->id,
             'device' => fn () => Fixture::device(Fixture::controller($site), $planner)->id,
             'disturbed' => fn () => Disturbed::query()->create([
                 'system_id' => $system?->id,

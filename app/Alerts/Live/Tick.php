@@ -6,6 +6,7 @@ namespace App\Alerts\Live;
 
 use App\Alerts\Alarm;
 use App\Control\Link\LinkDevice;
+use App\Control\Orders\OrdersByTheClock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Control\AlarmTurn;
@@ -30,6 +31,7 @@ final class Tick
         $this->silence();
         $this->expectedOver();
         $this->silenceOver();
+        OrdersByTheClock::look();
 
         return $this->calls();
     }

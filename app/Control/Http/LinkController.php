@@ -8,6 +8,7 @@ use App\Control\Bench;
 use App\Control\Controller;
 use App\Control\Link\LinkDevice;
 use App\Control\Link\TakeBatch;
+use App\Control\Orders\AnswerOrder;
 use App\Control\SetUp;
 use App\Control\WholeSetUp;
 use Illuminate\Http\JsonResponse;
@@ -24,6 +25,8 @@ final class LinkController
     private const MOST_BYTES = 262_144;
 
     private const SCHEMA = 1;
+
+    private const MOST_WHY = 200;
 
     /** A device says that it starts a run: its numbers count anew. */
     public function hello(Request $request): JsonResponse
@@ -89,6 +92,20 @@ final class LinkController
         $controller->load(Bench::loads());
 
         return response()->json($whole->of($controller, $running->document), 200, ['ETag' => $tag]);
+    }
+
+    /** What it does with an order: it takes it, refuses it, or got it too late. */
+    public function order(Request $request, int $order): JsonResponse
+    {
+        $device = self::device($request);
+        $answer = $request->json('answer');
+        $why = $request->json('why');
+        $answers = [AnswerOrder::TAKEN, AnswerOrder::REFUSED, AnswerOrder::LATE];
+        if (! in_array($answer, $answers, true) || ! (is_string($why) || $why === null) || mb_strlen((string) $why) > self::MOST_WHY) {
+            return self::refuse('answer is taken, refused or late; why has 200 letters at most');
+        }
+
+        return response()->json(['state' => AnswerOrder::of($device, $order, $answer, $why)->value]);
     }
 
     /** A new token: the old one lives until the new one is used. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Control\Link;
 
+use App\Control\Orders\OrderState;
+
 /** The description of the link, for the API's document (OpenAPI 3.1). */
 final class LinkApi
 {
@@ -41,7 +43,7 @@ final class LinkApi
                 'repeated' => ['type' => 'integer'],
                 'held' => self::objections('kept aside, with the reason'),
                 'refused' => self::objections('not kept'),
-                'orders' => ['type' => 'array', 'items' => ['type' => 'object']],
+                'orders' => ['type' => 'array', 'items' => self::orderRow()],
                 'everyS' => ['type' => 'integer'],
             ])],
             '/link/programme' => ['get' => [
@@ -54,6 +56,19 @@ final class LinkApi
                     401 => ['description' => 'No device has this token'],
                     404 => ['description' => 'Nothing is set to work yet'],
                 ],
+            ]],
+            '/link/orders/{order}' => ['post' => [
+                'parameters' => [['name' => 'order', 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']]],
+                ...self::operation('link-order', 'What a device does with an order it was told of', [
+                    'required' => ['answer'],
+                    'properties' => [
+                        'answer' => ['enum' => ['taken', 'refused', 'late']],
+                        'why' => ['type' => ['string', 'null'], 'maxLength' => 200],
+                    ],
+                ], ['state' => [
+                    'enum' => array_column(OrderState::cases(), 'value'),
+                    'description' => 'where it stands now; late: drop it',
+                ]]),
             ]],
             '/link/token' => ['post' => self::operation(
                 'link-token',
@@ -89,6 +104,25 @@ final class LinkApi
                 413 => ['description' => 'More than 1000 rows, or than 256 KiB'],
                 422 => ['description' => 'Not such a message at all; nothing of it was stored'],
                 503 => ['description' => 'Not stored; send it again'],
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function orderRow(): array
+    {
+        return [
+            'type' => 'object',
+            'description' => 'Under every lock, guard and longest time; it ends by itself. Answered under its number, or it comes again.',
+            'required' => ['id', 'place', 'want', 'forS', 'ttlS', 'by', 'why'],
+            'properties' => [
+                'id' => ['type' => 'integer'],
+                'place' => ['type' => 'string', 'description' => 'the outlet, by its name in the set-up'],
+                'want' => ['type' => ['number', 'null'], 'description' => '0 to 1; null: end it, the rule speaks again'],
+                'forS' => ['type' => 'integer'],
+                'ttlS' => ['type' => 'integer', 'description' => 'begun later than this it is refused as late'],
+                'by' => ['type' => 'string'],
+                'why' => ['type' => 'string'],
             ],
         ];
     }

@@ -219,12 +219,30 @@ final class SimulatedController
                 }
                 $this->buffer = array_slice($this->buffer, count($some));
                 $taken += count($some);
+                $this->obey($answer->json('orders'));
             }
         } catch (ConnectionException) {
             return $taken;
         }
 
         return $taken;
+    }
+
+    /** Does what it is told for a while, and says so; a place it does not know it refuses. */
+    private function obey(mixed $orders): void
+    {
+        foreach (is_array($orders) ? array_filter($orders, is_array(...)) : [] as $order) {
+            $place = is_string($order['place'] ?? null) ? $order['place'] : '';
+            $knows = $place !== '' && array_key_exists($place, $this->simulation->reports()->levels);
+            $id = is_int($order['id'] ?? null) ? $order['id'] : 0;
+            $answer = $knows ? ['answer' => 'taken'] : ['answer' => 'refused', 'why' => 'no such outlet here'];
+            $state = Http::withToken($this->token)->timeout(10)->post("{$this->url}/orders/{$id}", $answer)->json('state');
+            $want = is_numeric($order['want'] ?? null) ? (float) $order['want'] : null;
+            if ($knows && ($state === 'taken' || $state === 'over')) {
+                $forS = is_numeric($order['forS'] ?? null) ? (float) $order['forS'] : 0.0;
+                $this->simulation->order($place, $state === 'over' ? null : $want, $forS);
+            }
+        }
     }
 
     private function hello(): bool

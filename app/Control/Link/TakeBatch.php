@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Control\Link;
 
 use App\Control\Controller;
+use App\Control\Orders\OrderState;
+use App\Control\Orders\OutletOrder;
 use App\Control\Outlet;
 use App\Control\Sensor;
 use App\Control\Strip;
 use App\Systems\Item;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Control\Link\LinkClock;
 use Velbrin\Core\Control\Link\Plausible;
@@ -42,7 +45,7 @@ final class TakeBatch
     /**
      * @param  list<mixed>  $rows
      * @return array{through: int, stored: int, repeated: int, held: list<array<string, mixed>>, refused: list<array<string, mixed>>,
-     *     orders: list<mixed>, everyS: int}
+     *     orders: list<array<string, mixed>>, everyS: int}
      */
     public static function of(LinkDevice $device, string $run, LinkClock $clock, array $rows, ?float $skewS): array
     {
@@ -60,10 +63,28 @@ final class TakeBatch
                 'repeated' => $take->repeated,
                 'held' => $take->held,
                 'refused' => $take->refused,
-                'orders' => [],
+                'orders' => self::orders($locked),
                 'everyS' => $locked->every_s,
             ];
         }, self::TRIES);
+    }
+
+    /** @return list<array{id: int, place: string, want: float|null, forS: int, ttlS: int, by: string, why: string}> null: its rule again */
+    private static function orders(LinkDevice $device): array
+    {
+        return array_values(OutletOrder::waitingFor($device->controller_id)
+            ->with(['user', 'outlet'])
+            ->get()
+            ->map(fn (OutletOrder $o): array => [
+                'id' => $o->id,
+                'place' => (string) $o->outlet?->key(),
+                'want' => $o->state === OrderState::Ending ? null : $o->level,
+                'forS' => $o->for_s,
+                'ttlS' => max(0, (int) CarbonImmutable::now()->diffInSeconds($o->expires_at)),
+                'by' => (string) $o->user?->name,
+                'why' => $o->because,
+            ])
+            ->all());
     }
 
     /**

@@ -72,6 +72,10 @@ final readonly class ItemView
         /** Not as it came: its rating is lost. */
         public ?string $changedHow,
         public ?string $changedOn,
+        /** A heater's own thermostat: whether there is one, where it stopped, when somebody saw that. */
+        public ?bool $ownThermostat,
+        public ?float $thermostatC,
+        public ?string $thermostatTriedOn,
     ) {
     }
 
@@ -136,6 +140,9 @@ final readonly class ItemView
             ),
             changedHow: $item->changed_how,
             changedOn: $item->changed_on?->toDateString(),
+            ownThermostat: $item->own_thermostat,
+            thermostatC: $item->thermostat_c,
+            thermostatTriedOn: $item->thermostat_tried_on?->toDateString(),
         );
     }
 }

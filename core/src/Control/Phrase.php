@@ -11,8 +11,6 @@ enum Phrase: string implements Saying
 {
     case ABandOfTwoSteps = 'a-band-of-two-steps';
     case ABatteryAgesWithoutAWord = 'a-battery-ages-without-a-word';
-    case ARampAfterPowerReturns = 'a-ramp-after-power-returns';
-    case ARelayThatIsWeldedOrAnotherPlug = 'a-relay-that-is-welded-or-another-plug';
     case AboveLimit = 'above-limit';
     case AChangeSettles = 'a-change-settles';
     case AClockThatIsSet = 'a-clock-that-is-set';
@@ -47,7 +45,9 @@ enum Phrase: string implements Saying
     case ANumberOfAtLeast = 'a-number-of-at-least';
     case AnUnpluggedProbeThatReadsNothing = 'an-unplugged-probe-that-reads-nothing';
     case AProbeAboveOrBelow = 'a-probe-above-or-below';
+    case ARampAfterPowerReturns = 'a-ramp-after-power-returns';
     case ARelayThatHasWeldedShut = 'a-relay-that-has-welded-shut';
+    case ARelayThatIsWeldedOrAnotherPlug = 'a-relay-that-is-welded-or-another-plug';
     case ASecondPerson = 'a-second-person';
     case ASecondProbe = 'a-second-probe';
     case AShorterLongestRun = 'a-shorter-longest-run';
@@ -176,12 +176,16 @@ enum Phrase: string implements Saying
     case NobodyHasSaidWhatDoesWithout = 'nobody-has-said-what-does-without';
     case NobodyHasSaidWhatHangsOn = 'nobody-has-said-what-hangs-on';
     case NobodyHasSaidWhenTheProbe = 'nobody-has-said-when-the-probe';
+    case NobodyHasSaidWhoMayOverride = 'nobody-has-said-who-may-override';
     case NobodyIsToldWhen = 'nobody-is-told-when';
     case NobodyIsToldWhenIsDead = 'nobody-is-told-when-is-dead';
+    case NobodyMayOverride = 'nobody-may-override';
     case NobodySeesItUntilTheNextVisit = 'nobody-sees-it-until-the-next-visit';
     case NothingIsHeard = 'nothing-is-heard';
     case NothingIsSaidToStand = 'nothing-is-said-to-stand';
     case NothingStandsIn = 'nothing-stands-in';
+    case NothingWouldStopIt = 'nothing-would-stop-it';
+    case NotInWhatRuns = 'not-in-what-runs';
     case Numbers = 'numbers';
     case OfActs = 'of-acts';
     case Off = 'off';
@@ -210,6 +214,7 @@ enum Phrase: string implements Saying
     case OnForAtThePress = 'on-for-at-the-press';
     case OnItWouldBeOrMore = 'on-it-would-be-or-more';
     case OnLater = 'on-later';
+    case OnlyPlannersOverride = 'only-planners-override';
     case OnOffHoldDayFollowPulse = 'on-off-hold-day-follow-pulse';
     case OnOffOrALevel = 'on-off-or-a-level';
     case OnOffOrALevel2 = 'on-off-or-a-level2';
@@ -224,6 +229,7 @@ enum Phrase: string implements Saying
     case OutletsThatFollowOneAnother = 'outlets-that-follow-one-another';
     case OutUntilSomebodyHasLooked = 'out-until-somebody-has-looked';
     case OutUntilTheReturnHasRun = 'out-until-the-return-has-run';
+    case OverriddenBy = 'overridden-by';
     case PartOfItOnAnotherStrip = 'part-of-it-on-another-strip';
     case PausesRestItOfADay = 'pauses-rest-it-of-a-day';
     case PerhapsOnTheOneThatTakes = 'perhaps-on-the-one-that-takes';
@@ -250,15 +256,15 @@ enum Phrase: string implements Saying
     case SayWhatDoesItMeanwhile = 'say-what-does-it-meanwhile';
     case SayWhichProtectsMore = 'say-which-protects-more';
     case SeesForDelay = 'sees-for-delay';
-    case SetItToComeBackByItself = 'set-it-to-come-back-by-itself';
     case SetItsClockAndChangeItsCell = 'set-its-clock-and-change-its-cell';
     case SetItsThermostatAbove = 'set-its-thermostat-above';
+    case SetItToComeBackByItself = 'set-it-to-come-back-by-itself';
     case SetThemRising = 'set-them-rising';
     case SitsOnSomething = 'sits-on-something';
     case SomebodyLooksBeforeItWorksAgain = 'somebody-looks-before-it-works-again';
     case SomeSecondsOfDelay = 'some-seconds-of-delay';
-    case StandStillWithoutAClock = 'stand-still-without-a-clock';
     case StandingStillLiftsTheLastChamber = 'standing-still-lifts-the-last-chamber';
+    case StandStillWithoutAClock = 'stand-still-without-a-clock';
     case StartAndStopAreTheSame = 'start-and-stop-are-the-same';
     case StartInTheSameMoment = 'start-in-the-same-moment';
     case StartsAboveStopsAt = 'starts-above-stops-at';
@@ -286,14 +292,15 @@ enum Phrase: string implements Saying
     case TheGuardOfWillAct = 'the-guard-of-will-act';
     case TheGuardOfWorksThrough = 'the-guard-of-works-through';
     case TheHeaterDoesNotHold = 'the-heater-does-not-hold';
-    case TheLoadIsDeadOrItsPlugIsOut = 'the-load-is-dead-or-its-plug-is-out';
     case TheirStartingCurrentsAddUp = 'their-starting-currents-add-up';
     case TheLastDigitJumpsByItself = 'the-last-digit-jumps-by-itself';
     case TheLastTimeWasAgo = 'the-last-time-was-ago';
     case TheLevelItSawMoves = 'the-level-it-saw-moves';
+    case TheLoadIsDeadOrItsPlugIsOut = 'the-load-is-dead-or-its-plug-is-out';
     case ThePlugOfHasNoLabel = 'the-plug-of-has-no-label';
     case TheProbeOfIsDaysPast = 'the-probe-of-is-days-past';
     case TheReactorFillsWithGas = 'the-reactor-fills-with-gas';
+    case ThereAreWattsEnoughForTheColdest = 'there-are-watts-enough-for-the-coldest';
     case TheRungsAreOutOfOrder = 'the-rungs-are-out-of-order';
     case TheStripTakes = 'the-strip-takes';
     case TheSumpGrowsHotBeside = 'the-sump-grows-hot-beside';
@@ -301,7 +308,6 @@ enum Phrase: string implements Saying
     case TheValueMayNeverReach = 'the-value-may-never-reach';
     case TheValueStaysInsideTheAlarm = 'the-value-stays-inside-the-alarm';
     case TheWaterCools = 'the-water-cools';
-    case ThereAreWattsEnoughForTheColdest = 'there-are-watts-enough-for-the-coldest';
     case ThisAndThat = 'this-and-that';
     case TrueOrFalse = 'true-or-false';
     case TwoGuardsOfWantDifferentThings = 'two-guards-of-want-different-things';
@@ -317,6 +323,7 @@ enum Phrase: string implements Saying
     case WhatIsForNowStays = 'what-is-for-now-stays';
     case WhatIsOnStartsWhenTheHeadHasBooted = 'what-is-on-starts-when-the-head-has-booted';
     case WhatItDoesIsLostUntil = 'what-it-does-is-lost-until';
+    case WhatItGivesIsNotCounted = 'what-it-gives-is-not-counted';
     case WhatItStandsInReachesHarm = 'what-it-stands-in-reaches-harm';
     case WhenBothSpeak = 'when-both-speak';
     case WhenFor = 'when-for';

@@ -219,6 +219,39 @@ final class SimulationTest extends TestCase
     }
 
     #[Test]
+    public function what_is_asked_of_an_outlet_ends_to_the_second_or_when_it_is_taken_back(): void
+    {
+        $run = Simulation::begin(SetupReader::read(self::cabinet()), PlantReader::read(self::plant()));
+        $level = fn (): float => $run->reports()->levels['stream'];
+        $run->to(100);
+        $run->order('stream', 0.0, 1000);
+        self::assertSame(0.0, $level());
+        $run->to(1099.9);
+        self::assertSame(0.0, $level());
+        $run->to(1100);
+        self::assertSame(1.0, $level());
+        $run->order('stream', 0.0, 1000);
+        $run->order('stream', null);
+        self::assertSame(1.0, $level());
+    }
+
+    #[Test]
+    public function a_guard_outranks_what_is_asked(): void
+    {
+        $run = Simulation::begin(SetupReader::read(self::cabinet()), PlantReader::read(self::plant()));
+        $run->order('heater1', 1.0, 14_400);
+        $run->order('heater2', 1.0, 14_400);
+        $hottest = 0.0;
+        for ($s = 600; $s <= 14_000; $s += 600) {
+            $run->to($s);
+            $hottest = max($hottest, $run->reports()->probes['t1']);
+        }
+        self::assertGreaterThan(26.4, $hottest, 'past where its rule stops');
+        self::assertSame(0.0, $run->reports()->levels['heater1'], 'the guard speaks first');
+        self::assertSame(1.0, $run->reports()->levels['heater2'], 'none stands before this one');
+    }
+
+    #[Test]
     public function a_guard_cannot_open_the_relay_it_works_through(): void
     {
         $guard = ['id' => 'hot', 'outlet' => 'heater1', 'when' => [['probe' => 't1', 'above' => 26]], 'forS' => 0, 'then' => 'off',

@@ -6,6 +6,7 @@ import type {
     FindingView,
     LadderView,
     LiveView,
+    OrderView,
     SensorView,
     SetUpLineView,
     StartsView,
@@ -13,6 +14,7 @@ import type {
 } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
+import { clock } from '../shared/days';
 import { date, when } from '../shared/units';
 import AlarmForm from './AlarmForm.vue';
 import CallChain from './CallChain.vue';
@@ -21,6 +23,7 @@ import DayStrip from './DayStrip.vue';
 import Devices from './Devices.vue';
 import Ladder from './Ladder.vue';
 import LogImport from './LogImport.vue';
+import Orders from './Orders.vue';
 import OutletForm from './OutletForm.vue';
 import PlugForm from './PlugForm.vue';
 import SensorForm from './SensorForm.vue';
@@ -70,6 +73,7 @@ const props = defineProps<{
         breaks: { kind: string; of?: string | null; value?: number | null }[];
         differs: boolean;
     }[];
+    orders: OrderView[];
     history: SetUpLineView[];
     standards: { id: number; name: string }[];
     starts: StartsView;
@@ -178,6 +182,8 @@ const STANDINGS = {
     failed: 'not kept: no connection. It is tried again with your next change.',
     conflict: 'Somebody else has written since.',
 };
+const standingOrders = computed(() => props.orders.filter((o) => ['taken', 'ending'].includes(o.state)));
+const placeOf = (key: string) => all.value.find((o) => o.key === key)?.place ?? key;
 const LIVE_MS = 10_000;
 let looking = 0;
 onBeforeUnmount(() => window.clearInterval(looking));
@@ -185,7 +191,7 @@ onMounted(() => {
     if (props.devices.length)
         looking = window.setInterval(() => {
             // Never into what is being typed: only what is reported is read again.
-            if (standing.value === 'kept') router.reload({ only: ['live', 'devices'] });
+            if (standing.value === 'kept') router.reload({ only: ['live', 'devices', 'orders'] });
         }, LIVE_MS);
     const key = window.location.hash.slice(1);
     if (all.value.some((o) => o.key === key)) chosen.value = key;
@@ -269,6 +275,13 @@ onMounted(() => {
                     · <b class="watchword">a guard acts</b></template
                 >
             </p>
+            <p v-for="o in standingOrders" :key="o.id" class="standing">
+                <b>{{ placeOf(o.outlet) }}</b> is {{ o.isOn ? 'on' : 'off' }} by order<template v-if="o.untilAt">
+                    until {{ clock(o.untilAt) }}</template
+                >: {{ o.because }} ({{ o.who }})<b v-if="o.isOverdue" class="watchword">
+                    · should be over, and nobody has heard</b
+                >
+            </p>
             <section v-if="live?.against.length" aria-labelledby="against">
                 <h2 id="against">Not as it was told</h2>
                 <article v-for="f in live.against" :key="f.key" class="note" :class="f.severity">
@@ -305,6 +318,15 @@ onMounted(() => {
                         <b>{{ outlet.name }}</b> is not in the set-up yet.
                         <button type="button" class="outline" @click="begin">Say what it does</button>
                     </p>
+                    <Orders
+                        v-if="own"
+                        :key="`order-${outlet.key}`"
+                        :controller-id="controller.id"
+                        :outlet="outlet"
+                        :orders="orders.filter((o) => o.outlet === outlet?.key)"
+                        :reports="live !== null && controller.running !== null"
+                        :is-on="live?.on[outlet.key] ?? null"
+                    />
                     <PlugForm
                         :key="`plug-${outlet.key}`"
                         :outlet="outlet"

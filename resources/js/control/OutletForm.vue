@@ -29,6 +29,7 @@ function pause(group: string, change: { state?: string | number; s?: number; tim
     put({ pauses: next });
 }
 const comesBack = (word: string) => put({ comesBack: word === '' ? undefined : (word as OutletDoc['comesBack']) });
+const override = (word: string) => put({ override: word === '' ? undefined : (word as OutletDoc['override']) });
 const mine = computed(() => guards.value.filter((g) => g.outlet === doc.value.id));
 function guardNumber() {
     const used = mine.value.map((g) => Number(g.id.split('-')[1] ?? 0));
@@ -105,6 +106,20 @@ const lost = computed(() =>
                     <option value="">the same</option>
                     <option value="off">off</option>
                     <option value="on">on</option>
+                </select></label
+            >
+            <label class="numbercell" :for="id('override')"
+                ><span>Who may override it</span>
+                <select
+                    :id="id('override')"
+                    class="cell"
+                    :value="doc.override ?? ''"
+                    @change="override(($event.target as HTMLSelectElement).value)"
+                >
+                    <option value="">nobody has said: planners</option>
+                    <option value="works-there">whoever works there</option>
+                    <option value="planners">planners only</option>
+                    <option value="nobody">nobody</option>
                 </select></label
             >
             <NumberCell

@@ -28,6 +28,8 @@ export interface OutletDoc {
     comesBack?: 'plan' | 'full' | 'dark';
     /** Meant to be lit while the display is dark. */
     reversed?: boolean;
+    /** Who may let it do something else for a while; left out: nobody has said. */
+    override?: 'works-there' | 'planners' | 'nobody';
 }
 export interface ConditionDoc {
     probe?: string;

@@ -7,6 +7,7 @@ import FieldError from '../shared/FieldError.vue';
 import { date, useUnits, when } from '../shared/units';
 import ItemSettings from './ItemSettings.vue';
 import Materials from './Materials.vue';
+import OwnThermostat from './OwnThermostat.vue';
 import RoLineFields from './RoLineFields.vue';
 import SystemFrame from './SystemFrame.vue';
 import VesselJoins from './VesselJoins.vue';
@@ -55,6 +56,9 @@ const blank = {
     circuit: '',
     switched_by: '',
     senses_own_vessel: null as boolean | null,
+    own_thermostat: null as boolean | null,
+    thermostat_c: null as number | null,
+    thermostat_tried_on: null as string | null,
     away_since: null as string | null,
     away_where: '',
     away_instead: null as string | null,
@@ -114,6 +118,9 @@ function edit(item: ItemView | null) {
                   circuit: item.circuit ?? '',
                   switched_by: item.switchedBy ?? '',
                   senses_own_vessel: item.sensesOwnVessel,
+                  own_thermostat: item.ownThermostat,
+                  thermostat_c: item.thermostatC,
+                  thermostat_tried_on: item.thermostatTriedOn,
                   away_since: item.awaySince,
                   away_where: item.awayWhere ?? '',
                   away_instead: item.awayInstead,
@@ -351,6 +358,7 @@ function retire(id: number) {
                 </select>
                 <small class="quiet">One that feels the display heats on in the sump when the return stops.</small>
             </div>
+            <OwnThermostat v-if="form.job === 'heater'" :form="form" />
             <template v-if="['doser', 'reactor', 'valve'].includes(form.job)">
                 <div>
                     <label for="id1">It gives</label>

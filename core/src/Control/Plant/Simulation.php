@@ -51,6 +51,9 @@ final class Simulation
     /** @var list<array{atS: float, alk: float}> of the last 24 h, once an hour */
     private array $alkalinity = [];
 
+    /** @var array<string, array{level: float, untilS: float}> what was asked of an outlet for a while */
+    private array $orders = [];
+
     /** When somebody stands there; null: nobody is on the way. */
     private ?float $comesS = null;
 
@@ -155,6 +158,16 @@ final class Simulation
         $this->decided = $this->decide();
     }
 
+    /** From now on, for so long, that outlet does this; null: what its rule says again. */
+    public function order(string $outlet, ?float $level, float $forS = 0.0): void
+    {
+        unset($this->orders[$outlet]);
+        if ($level !== null) {
+            $this->orders[$outlet] = ['level' => $level, 'untilS' => $this->atS + $forS];
+        }
+        $this->decided = $this->decide();
+    }
+
     /** What a controller would report now. */
     public function reports(): Report
     {
@@ -213,6 +226,7 @@ final class Simulation
             link: $this->broken->hasLink(),
             probes: $this->senses->probes($this->s, $this->broken),
             switches: $this->senses->switches($this->s, $this->broken),
+            overrides: $this->orders,
             pauses: $this->broken->pauses(),
             reset: $isThere ? $this->journal->latched : [],
         ));
@@ -256,6 +270,9 @@ final class Simulation
     private function untilTurnS(): float
     {
         $next = min($this->comesS ?? INF, $this->atS + $this->lookout->untilS());
+        foreach ($this->orders as $order) {
+            $next = $order['untilS'] > $this->atS + 1e-6 ? min($next, $order['untilS']) : $next;
+        }
         foreach ($this->faults as $fault) {
             foreach ([$fault->fromS, $fault->untilS] as $at) {
                 $next = $at > $this->atS + 1e-6 ? min($next, $at) : $next;

@@ -13,6 +13,7 @@ final readonly class Outlet
      * @param  float|null  $lostLinkSummerLevel  the same in the warm months; null: no other
      * @param  float|null  $maximumOnS  the longest it is on at a stretch; null: no limit
      * @param  array<string, PauseOf>  $pauses  groups it obeys
+     * @param  MayOverride|null  $override  who may let it do something else for a while; null: nobody has said
      * @param  bool  $isReversed  a lamp that is meant to be lit while the display is dark
      * @param  ComesBack|null  $comesBack  what a lamp does when power returns; null: nobody has tried
      */
@@ -31,6 +32,7 @@ final readonly class Outlet
         public ?float $lostLinkSummerLevel = null,
         public ?ComesBack $comesBack = null,
         public bool $isReversed = false,
+        public ?MayOverride $override = null,
     ) {
     }
 

@@ -149,6 +149,7 @@ final class SetupReader
             lostLinkSummerLevel: $one->levelOrNull('lostLinkSummer'),
             comesBack: $one->choiceOrNull('comesBack', ComesBack::class),
             isReversed: $one->boolean('reversed', false),
+            override: $one->choiceOrNull('override', MayOverride::class),
         );
     }
 

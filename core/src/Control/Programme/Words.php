@@ -73,6 +73,9 @@ final readonly class Words
                 $said[] = Sentence::of($words, ['s' => self::time($s)]);
             }
         }
+        if ($outlet->override !== null) {
+            $said[] = Sentence::of(Phrase::OverriddenBy, ['who' => $outlet->override->label()]);
+        }
         foreach ($outlet->pauses as $group => $pause) {
             $said[] = Sentence::of(Phrase::GroupLevelForS, [
                 'group' => $group,
