@@ -21,6 +21,7 @@ use App\Systems\Vessel;
 use App\Team\Role;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Programme\AlarmOf;
 use Velbrin\Core\Control\Programme\Checker;
 use Velbrin\Core\Control\Programme\Correction;
@@ -205,7 +206,19 @@ final class Bench
             isSet: $core instanceof CoreOutlet,
             wrong: $wrong[0] ?? null,
             mark: $this->mark($findings, $ids),
+            notProved: $this->notProved($outlet),
         );
+    }
+
+    /** The least of what hangs there that animals rely on and nobody has seen work (X-10), in words; null: nothing. */
+    private function notProved(Outlet $outlet): ?string
+    {
+        $least = $outlet->items
+            ->filter(fn (Item $i): bool => $i->state->leavesUnprotected($i->job))
+            ->sortBy(fn (Item $i): int => (int) array_search($i->state, Installed::cases(), true))
+            ->first();
+
+        return $least === null ? null : "{$least->state->label()}, not tested";
     }
 
     /** @return list<string> guards of an outlet that could not be read belong to it by their name */

@@ -84,6 +84,8 @@ final class WholeSetUp
                 'labelled' => $outlet->is_labelled,
                 'stripRatedW' => $outlet->strip?->rated_w,
                 'doses' => $first->doses?->value,
+                'fillsL' => $first->ro_span_l,
+                'spillTakesL' => $first->ro_takes_l,
                 'testedDaysAgo' => ($first->job ?? null) === Job::Battery ? self::triedDaysAgo($first) : null,
             ], fn (mixed $v): bool => $v !== null),
         ];

@@ -14,9 +14,12 @@ use App\Control\Outlet;
 use App\Control\Sensor;
 use App\Control\Strip;
 use App\Systems\Item;
+use App\Systems\Judge;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Control\Job;
 
 /** Controllers of the demo world: one in good order but for a guard within the day’s swing, one whose heaters share everything. */
@@ -69,6 +72,7 @@ final class Controls
         $this->supply($controller, $isSound);
         $this->senses($controller);
         $this->plugIn($isSound);
+        $this->lastFortnight($controller);
         $document = ['outlets' => $this->rules($isSound), 'guards' => $this->guards($isSound)];
         KeepDraft::of($controller, $document, 0, $this->technician);
         Activate::of($controller, 'First set-up after the cabinet was rewired.', $this->planner);
@@ -145,6 +149,29 @@ final class Controls
         }
     }
 
+    /** What the display probe has read in its last days: warm afternoons reach the guard. */
+    private function lastFortnight(Controller $controller): void
+    {
+        for ($ago = 12; $ago >= 1; $ago--) {
+            foreach ([[6, 25.3], [15, 26.2 + 0.1 * ($ago % 4)]] as [$hour, $value]) {
+                $at = now()->subDays($ago)->setTime($hour, 0);
+                $this->system->readings()->create([
+                    'client_uuid' => (string) Str::uuid(),
+                    'parameter' => Parameter::Temperature,
+                    'taken_at' => $at,
+                    'value' => $value,
+                    'given_value' => $value,
+                    'given_unit' => 'degC',
+                    'method' => 'probe',
+                    'instrument' => "{$controller->name}, display probe",
+                    'user_id' => $this->technician->id,
+                    'doubtful' => false,
+                ]);
+            }
+        }
+        Judge::again($this->system, Parameter::Temperature);
+    }
+
     /** Where each device hangs; whatever is not named goes on hanging where its register says. */
     private function plugIn(bool $isSound): void
     {
@@ -186,6 +213,7 @@ final class Controls
             'litresPerH' => 60,
             ...$isSound ? ['longestS' => 240, 'mostL' => 14] : [],
         ];
+        $stream = $isSound ? [] : ['pauses' => $feeding(12)];
         $second = $isSound ? 'B1' : 'A2';
 
         return [
@@ -196,8 +224,8 @@ final class Controls
                 'powerReturnS' => 400,
                 'pauses' => $feeding($isSound ? 24 : 12),
             ]),
-            $this->outlet('B2', 'stream left', ['kind' => 'on'], 'on', ['powerReturnS' => 20]),
-            $this->outlet('B3', 'stream right', ['kind' => 'on'], 'on', ['powerReturnS' => 30]),
+            $this->outlet('B2', 'stream left', ['kind' => 'on'], 'on', ['powerReturnS' => 20, ...$stream]),
+            $this->outlet('B3', 'stream right', ['kind' => 'on'], 'on', ['powerReturnS' => 30, ...$stream]),
             $this->outlet('B4', 'lamps', ['kind' => 'day', 'ramp' => true, 'points' => [
                 ['minute' => 600, 'level' => 'off'],
                 ['minute' => 690, 'level' => 'on'],

@@ -84,6 +84,7 @@ final class World
             Plans::make($world->planner, $world->technicians[0]);
             (new Rounds($world->chance, $world->technicians, $systems))->make();
             Controls::make($world->planner, $world->technicians[0]);
+            ControlStories::make($world->planner);
             Moving::make($world->planner, $world->technicians);
             Risks::make($world->planner, $world->technicians);
         });

@@ -581,6 +581,7 @@ export interface OutletView {
     isSet: boolean;
     wrong: string | null;
     mark: string | null;
+    notProved: string | null;
 }
 
 export interface PlugWordView {

@@ -316,6 +316,26 @@ final class SetUpTest extends TestCase
     }
 
     #[Test]
+    public function an_outlet_says_how_far_what_hangs_there_is_proved(): void
+    {
+        $says = fn (): ?string => self::props($this->get("/control/{$this->controller->id}"))['strips'][0]['outlets'][0]['notProved'];
+        self::assertNull($says(), 'nothing hangs there');
+        $heater = $this->device('heater', 1);
+        $heater->update(['state' => 'mounted']);
+        self::assertSame('mounted, not tested', $says());
+        $heater->update(['state' => 'calibrated']);
+        $second = $this->device('heater', 1);
+        $second->update(['state' => 'powered']);
+        self::assertSame('powered, not tested', $says());
+        $second->update(['state' => 'tested']);
+        self::assertSame('calibrated, not tested', $says());
+        $heater->update(['state' => 'run-in']);
+        self::assertNull($says());
+        $second->update(['job' => 'light', 'state' => 'mounted']);
+        self::assertNull($says(), 'nobody’s life hangs on a lamp’s test');
+    }
+
+    #[Test]
     public function a_heater_s_own_thermostat_counts_once_somebody_has_seen_it_stop(): void
     {
         $heater = $this->device('heater', 1, 200);

@@ -43,6 +43,8 @@ final class DatabaseFaultsTest extends TestCase
             $client->name .= '!';
             $client->save();
             if ($left-- > 0) {
+                // As the database does: nothing of it was kept.
+                Client::query()->whereKey($client->id)->update(['name' => 'Aune']);
                 throw self::fault(1213, 'Deadlock found when trying to get lock');
             }
 
@@ -56,8 +58,7 @@ final class DatabaseFaultsTest extends TestCase
             ? $this->actingAs($planner)->put("/try/{$client->id}")
             : rescue(fn () => $this->actingAs($planner)->put("/try/{$client->id}"), report: false);
         self::assertSame($goesThrough, $answer?->getStatusCode() === 200);
-        // One more for each time round, since nothing rolls back here; and none lost by a record that believed itself kept.
-        self::assertSame('Aune'.str_repeat('!', min($times, 3) + 1), $client->refresh()->name);
+        self::assertSame($goesThrough ? 'Aune!' : 'Aune', $client->refresh()->name, 'once, by a record read anew');
     }
 
     /** @return iterable<string, array{int, bool}> */

@@ -36,12 +36,16 @@ final class TrailTest extends TestCase
         $this->written(7);
         self::assertSame(7, Ledger::seal());
         self::assertSame(0, Ledger::seal());
-        // Not settled yet: no seal over what a transaction may still be writing.
+        // Not settled yet: no seal over what a transaction may still be writing, to the second.
+        $this->freezeSecond();
         Trail::write('just now', 'test');
+        $this->travel(300)->seconds();
         self::assertSame(0, Ledger::seal());
         $check = LedgerCheck::run();
         self::assertSame([[], 8, 7, 0], [$check->faults, $check->lines, $check->sealed, $check->erased]);
         $this->artisan('velbrin:audit-verify')->assertSuccessful();
+        $this->travel(1)->seconds();
+        self::assertSame(1, Ledger::seal());
     }
 
     #[Test]

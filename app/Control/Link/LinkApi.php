@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Control\Link;
 
 use App\Control\Orders\OrderState;
+use Velbrin\Core\Control\Programme\SetupSchema;
 
 /** The description of the link, for the API's document (OpenAPI 3.1). */
 final class LinkApi
@@ -51,7 +52,7 @@ final class LinkApi
                 'summary' => 'The set-up it is to run; ETag is its hash',
                 'security' => [['device' => []]],
                 'responses' => [
-                    200 => ['description' => 'A set-up, schema 1', 'content' => ['application/json' => ['schema' => ['type' => 'object']]]],
+                    200 => ['description' => 'A set-up, schema 1', 'content' => ['application/json' => ['schema' => SetupSchema::json()]]],
                     304 => ['description' => 'Unchanged'],
                     401 => ['description' => 'No device has this token'],
                     404 => ['description' => 'Nothing is set to work yet'],

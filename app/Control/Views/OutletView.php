@@ -32,6 +32,8 @@ final readonly class OutletView
         public ?string $wrong,
         /** The worst that stands against it. */
         public ?string $mark,
+        /** How far it is installed, where animals rely on it and nobody has tested it. */
+        public ?string $notProved,
     ) {
     }
 }

@@ -30,6 +30,7 @@ enum Phrase: string implements Saying
     case AllOnStrip = 'all-on-strip';
     case ALongerPauseForTheSkimmer = 'a-longer-pause-for-the-skimmer';
     case ALongestRun = 'a-longest-run';
+    case ALongestRunOf = 'a-longest-run-of';
     case ALowerLimit = 'a-lower-limit';
     case AMostInAny24H = 'a-most-in-any24-h';
     case AMostInAny24HWhat = 'a-most-in-any24-h-what';
@@ -155,6 +156,7 @@ enum Phrase: string implements Saying
     case LookAtItsPlugThenChangeIt = 'look-at-its-plug-then-change-it';
     case MakeItRing = 'make-it-ring';
     case MayAddInADay = 'may-add-in-a-day';
+    case MayRunLongerThanItsStore = 'may-run-longer-than-its-store';
     case MayStartAgainAfterS = 'may-start-again-after-s';
     case MaySwitchTimesAnHour = 'may-switch-times-an-hour';
     case MeasureAtTheSamePointsAgain = 'measure-at-the-same-points-again';
@@ -325,6 +327,8 @@ enum Phrase: string implements Saying
     case WhatItDoesIsLostUntil = 'what-it-does-is-lost-until';
     case WhatItGivesIsNotCounted = 'what-it-gives-is-not-counted';
     case WhatItStandsInReachesHarm = 'what-it-stands-in-reaches-harm';
+    case WhatRunsOnFindsNoPlaceOnRecord = 'what-runs-on-finds-no-place-on-record';
+    case WhatRunsOnStandsOnTheFloor = 'what-runs-on-stands-on-the-floor';
     case WhenBothSpeak = 'when-both-speak';
     case WhenFor = 'when-for';
     case WhenItLies = 'when-it-lies';

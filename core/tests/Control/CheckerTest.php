@@ -76,6 +76,22 @@ final class CheckerTest extends TestCase
         ];
     }
 
+    /**
+     * The top-off as a line from the mains: 15 L/h into 25 L between its levels, so 100 min, a fifth more counted in: two hours.
+     *
+     * @param  array<string, mixed>  $rule
+     * @return \Closure(array<string, mixed>): array<string, mixed>
+     */
+    private static function line(array $rule, ?float $fillsL = 25.0): \Closure
+    {
+        return function (array $s) use ($rule, $fillsL): array {
+            $s['outlets'][6]['rule'] = $rule + ['litresPerH' => 15] + $s['outlets'][6]['rule'];
+            $s['outlets'][6]['hung'] = ['job' => 'ro-unit', 'fillsL' => $fillsL] + $s['outlets'][6]['hung'];
+
+            return $s;
+        };
+    }
+
     /** @param  \Closure(array<string, mixed>): array<string, mixed>  $change */
     private static function codes(\Closure $change): array
     {
@@ -227,6 +243,8 @@ final class CheckerTest extends TestCase
             'rule' => ['stopAt' => 25.51]])];
         yield 'K-56: one run too long' => ['K-56 topoff', $outlet(6, ['rule' => ['longestS' => 388]])];
         yield 'K-56: a day too much' => ['K-56 topoff, a day', $outlet(6, ['rule' => ['mostL' => 12.1]])];
+        yield 'W-63: a line longer than its store' => ['W-63 topoff', self::line(['longestS' => 7201])];
+        yield 'W-63: nobody knows its store' => ['W-63 topoff', self::line(['longestS' => 60], null)];
         yield 'K-57: a top-off that looks in the pause' => ['K-57 topoff', $outlet(6, ['pauses' => ['feeding' => ['s' => 600]]])];
         yield 'K-53: a guard without a blind state' => ['K-53 hot', $without('guards', 0, 'blind')];
         yield 'K-53: a hold without one' => ['K-53 chiller', function (array $s): array {
@@ -289,6 +307,7 @@ final class CheckerTest extends TestCase
         yield 'two that are on, a second apart' => [fn (array $s): array => self::on($s, 11)];
         yield 'a lamp that goes on by its plan' => [fn (array $s): array => self::day($s, ['comesBack' => 'plan'])];
         yield 'a head whose clock is right' => [$with(['facts' => ['hasClock' => true]])];
+        yield 'a line as long as its store needs' => [self::line(['longestS' => 7200])];
         yield 'a head without a clock and nothing that goes by it' => [function (array $s): array {
             array_splice($s['outlets'], 7, 1);
             $s['facts']['hasClock'] = false;

@@ -63,6 +63,10 @@ const lost = computed(() =>
         <h3>
             {{ outlet.name }} <small>{{ outlet.load ?? 'nothing is plugged in' }}</small>
         </h3>
+        <p v-if="outlet.notProved" class="watchword">
+            What hangs here is {{ outlet.notProved }}: animals rely on it. Make it act, then write it down in the
+            register.
+        </p>
         <p v-if="outlet.wrong" class="wrong" role="alert">{{ outlet.wrong }}</p>
         <label class="numbercell wide" :for="id('place')"
             ><span>What it is for, as people say it</span>

@@ -72,6 +72,7 @@ const said = (o: OutletView) =>
     [
         `${o.name}, ${o.place}: ${o.does}`,
         o.lost ? `link lost: ${o.lost}` : '',
+        o.notProved ? `its device is ${o.notProved}` : '',
         o.key in props.on ? `now ${props.on[o.key] ? 'on' : 'off'}` : '',
     ]
         .filter(Boolean)
@@ -127,6 +128,7 @@ const cut = (text: string, most: number) => (text.length > most ? `${text.slice(
                     {{
                         cut(r.outlet.place === r.outlet.name ? r.outlet.name : `${r.outlet.name} ${r.outlet.place}`, 40)
                     }}
+                    <tspan v-if="r.outlet.notProved" class="s c" dx="6">{{ r.outlet.notProved }}</tspan>
                 </text>
                 <text
                     x="150"

@@ -11,6 +11,7 @@ use Velbrin\Core\Ask\PlainFinding;
 use Velbrin\Core\Ask\Question;
 use Velbrin\Core\Control\Programme\Checker;
 use Velbrin\Core\Control\Programme\SetupReader;
+use Velbrin\Core\Control\Programme\SetupSchema;
 use Velbrin\Core\Measure\Finding;
 
 final class ProgrammeCheckQuestion implements Question
@@ -26,7 +27,7 @@ final class ProgrammeCheckQuestion implements Question
             Field::any(
                 'setup',
                 'a set-up, schema 1: probes, outlets with rules, guards, alarms; unknown keys are refused',
-                ['type' => 'object', 'properties' => ['schema' => ['const' => SetupReader::SCHEMA]], 'required' => ['schema']],
+                SetupSchema::json(),
             ),
         );
     }

@@ -49,6 +49,7 @@ final class Checker
             new Check\RungsTooNear(),
             new Check\RelayWorn(),
             new Check\RefillTooMuch(),
+            new Check\FillingLineTooLong(),
             new Check\RefillSeesPause(),
             new Check\ProbeInOtherWater(),
             new Check\DosesTooNear(),

@@ -6,6 +6,7 @@ namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Water\RoLine;
 
 /** A change that answers an objection; offered, never made by itself (K-21). */
 final readonly class Correction
@@ -35,6 +36,7 @@ final readonly class Correction
             'K-20n' => $outlet === null ? null : self::skimmer($outlet, $setup),
             'K-20q' => new self('5 min off at least', [self::change($finding->subject ?? '', 'minimumOffS', self::COMPRESSOR_RESTS_S)]),
             'K-20w' => self::apart($setup, (float) ($finding->subject ?? 0)),
+            'W-63' => $outlet === null ? null : self::line($outlet, $setup),
             'K-53' => new self('off when it cannot see', [
                 self::change($finding->subject ?? '', $outlet === null ? 'blind' : 'rule.blind', 'off'),
             ]),
@@ -70,6 +72,19 @@ final readonly class Correction
         }
 
         return new self('10 min after the pump', $changes);
+    }
+
+    /** As long as its store needs at the coldest. */
+    private static function line(Outlet $outlet, Setup $setup): ?self
+    {
+        $fillsL = ($setup->hung[$outlet->id] ?? null)?->fillsL;
+        $rule = $outlet->rule;
+        if ($fillsL === null || ! $rule instanceof Refill) {
+            return null;
+        }
+        $limitMin = floor((new RoLine($fillsL, $rule->litresPerH))->limitMin());
+
+        return new self("at most {$limitMin} min", [self::change($outlet->id, 'rule.longestS', $limitMin * 60)]);
     }
 
     private static function apart(Setup $setup, float $delayS): self

@@ -162,7 +162,7 @@ final class Fields
     {
         $value = $this->ask($key);
         $numbers = [];
-        foreach (is_array($value) ? $value : [] as $one) {
+        foreach (is_array($value) && array_is_list($value) ? $value : [] as $one) {
             $numbers[] = is_int($one) || is_float($one) ? (float) $one : throw $this->wrong($key, Phrase::Numbers);
         }
 

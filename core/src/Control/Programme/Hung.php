@@ -17,6 +17,8 @@ final readonly class Hung
      * @param  float|null  $stripRatedW  what its strip carries; null: nobody has said
      * @param  float|null  $testedDaysAgo  since a battery was tried under load; null: never
      * @param  Liquid|null  $doses  what a head, a reactor or a valve gives; null: nothing, or nobody has said
+     * @param  float|null  $fillsL  of a line from the mains: from its low level to its high one; null: nobody has said
+     * @param  float|null  $spillTakesL  what tray, drain and overflow take; null: nobody has said
      */
     public function __construct(
         public Job $job,
@@ -28,6 +30,8 @@ final readonly class Hung
         public ?float $stripRatedW = null,
         public ?Liquid $doses = null,
         public ?float $testedDaysAgo = null,
+        public ?float $fillsL = null,
+        public ?float $spillTakesL = null,
     ) {
     }
 }

@@ -232,6 +232,8 @@ final class SetupReader
             stripRatedW: $hung->numberOrNull('stripRatedW', 0.0),
             doses: $hung->choiceOrNull('doses', Liquid::class),
             testedDaysAgo: $hung->numberOrNull('testedDaysAgo', 0.0),
+            fillsL: $hung->numberOrNull('fillsL', 0.1),
+            spillTakesL: $hung->numberOrNull('spillTakesL', 0.0),
         );
         $hung->noMore();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme\Check;
 
+use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Control\Programme\Objection;
 use Velbrin\Core\Control\Programme\Refill;
@@ -33,7 +34,8 @@ final readonly class RefillTooMuch implements Row
         $found = [];
         foreach ($setup->programme->outlets as $outlet) {
             $rule = $outlet->rule;
-            if (! $rule instanceof Refill) {
+            // A line from the mains fills a store, not the system: FillingLineTooLong looks at it.
+            if (! $rule instanceof Refill || ($setup->hung[$outlet->id] ?? null)?->job === Job::RoUnit) {
                 continue;
             }
             if ($facts->volumeL === null || $facts->evaporationLd === null) {
