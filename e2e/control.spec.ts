@@ -150,3 +150,87 @@ test('it is broken, the chain walks, and somebody answers on a phone', async ({ 
     await expect(trouble.getByText(/has it since/)).toBeVisible();
     await expect(trouble.getByRole('button', { name: 'I have it' })).toHaveCount(0);
 });
+
+test('a log is read from a file, taken in, and taken back when it was the wrong one', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Log');
+    const at = await post(planner, `/sites/${place.site}/controllers`, { name: 'Logger' });
+    await planner.goto(at);
+    await planner.getByRole('button', { name: 'Add a probe or a switch' }).click();
+    await planner.getByLabel('What people call it').fill('display probe');
+    await planner.getByRole('button', { name: 'Put it on record' }).click();
+    await expect(planner.getByText('display probe is on record.')).toBeVisible();
+    const hours = Array.from({ length: 24 }, (_, h) => `2026-03-09 ${String(h).padStart(2, '0')}:15;25,${h % 3}`);
+    const file = ['time;temp display;note', ...hours, '2026-03-10 00:15;warm;x', 'yesterday;25,1;x'].join('\n');
+    const input = planner.getByRole('button', { name: 'A log from a file' });
+    await input.setInputFiles({ name: 'march.csv', mimeType: 'text/csv', buffer: Buffer.from(file) });
+    await planner.getByLabel('What time is').selectOption({ label: 'the moment' });
+    await planner.getByLabel('What temp display is').selectOption({ label: 'display probe' });
+    await expect(planner.getByText(/26 lines, 25 values\s+from 9 Mar 2026/)).toBeVisible();
+    await expect(planner.getByText('“warm” is no number')).toBeVisible();
+    await planner.getByRole('button', { name: 'Take in 25 values' }).click();
+    await expect(planner.getByText('24 values are in')).toBeVisible();
+    await expect(planner.getByText('“yesterday” is no moment this can read')).toBeVisible();
+    const taken = planner.getByRole('list', { name: 'Logs that were taken in' });
+    await expect(taken).toContainText('24 values');
+    await taken.getByRole('button', { name: 'take it back' }).click();
+    await taken.getByLabel('What was wrong with it').fill('the room’s column');
+    await taken.getByRole('button', { name: 'Take it back; its readings are marked' }).click();
+    await expect(taken).toContainText('the room’s column. It counts no more.');
+});
+
+test('an outlet is asked for something else for a while, and its controller answers', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Order');
+    await post(planner, `/systems/${place.system}/items`, {
+        job: 'skimmer',
+        name: 'Skimmer 1',
+        watts: 30,
+        installed_precision: 'day',
+        state: 'tested',
+    });
+    const at = await post(planner, `/sites/${place.site}/controllers`, { name: 'Order head' });
+    await post(planner, `${at}/strips`, { name: 'S', count: 1, own_clock: false, circuit_id: null });
+    interface Props {
+        strips: { outlets: { id: number; key: string }[] }[];
+        loose: { id: number }[];
+        orders: { id: number; state: string }[];
+    }
+    const { strips, loose } = await propsOf<Props>(planner, at);
+    const [outlet] = strips[0].outlets;
+    await post(planner, `/outlets/${outlet.id}`, { name: 'S1', is_labelled: true, items: [loose[0].id] }, 'PUT');
+    const does = { id: outlet.key, place: 'skimmer', lostLink: 'off', rule: { kind: 'on' } };
+    await post(planner, at, { revision: 0, outlets: [does], guards: [] }, 'PUT');
+    await post(planner, `${at}/activate`, { why: 'first', entered: true });
+    await post(planner, `${at}/devices`, { name: 'Order box', kind: 'real' });
+    await planner.goto(at);
+    const token = /vl_\w+/.exec((await planner.getByText(/told once: vl_/).textContent()) ?? '')?.[0] as string;
+    const link = (path: string, data: unknown) =>
+        planner.request.post(`/api/v1/link/${path}`, {
+            headers: { Authorization: `Bearer ${token}`, Accept: 'application/json' },
+            data: data as never,
+        });
+    const report = (seq: number) =>
+        link('batches', {
+            schema: 1,
+            run: 'one',
+            boot: 0,
+            sentUpMs: seq * 1000,
+            rows: [{ seq, boot: 0, upMs: seq * 1000, kind: 'outlet', id: outlet.key, on: true, watts: 30 }],
+        });
+    await report(1);
+    await planner.reload();
+    await planner.getByRole('button', { name: /^S1, skimmer: on/ }).click();
+    await planner.getByRole('radio', { name: 'off' }).check();
+    await planner.getByLabel('because').fill('its cup is full');
+    await planner.getByRole('button', { name: 'Ask the controller' }).click();
+    await expect(planner.getByText(/its cup is full · asked .* waits to be fetched/)).toBeVisible();
+    const { orders } = (await (await report(2)).json()) as { orders: { id: number; want: number }[] };
+    expect(orders).toMatchObject([{ want: 0, forS: 1200, why: 'its cup is full' }]);
+    await link(`orders/${orders[0].id}`, { answer: 'taken' });
+    await planner.reload();
+    await expect(planner.getByText(/^skimmer is off by order until/)).toBeVisible();
+    await planner.getByRole('button', { name: /^S1, skimmer/ }).click();
+    await planner.getByRole('button', { name: 'end it now' }).click();
+    await expect(planner.getByText(/its end waits to be fetched/)).toBeVisible();
+});

@@ -346,6 +346,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/control/{controller}/orders', [OutletOrderController::class, 'store'])->name('outlet-orders.store');
     Route::post('/outlet-orders/{outletOrder}/end', [OutletOrderController::class, 'end'])->name('outlet-orders.end');
     Route::post('/devices/{device}/revoke', [DeviceController::class, 'revoke'])->name('devices.revoke');
+    Route::post('/devices/{device}/take-back', [DeviceController::class, 'takeBack'])->name('devices.take-back');
     Route::put('/devices/{device}/breaks', [DeviceController::class, 'breaks'])->name('devices.breaks');
     Route::get('/alarms', [LiveController::class, 'index'])->name('alarms.live');
     Route::post('/alarm-events/{event}/acknowledge', [LiveController::class, 'acknowledge'])->name('alarm-events.acknowledge');

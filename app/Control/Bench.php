@@ -7,6 +7,7 @@ namespace App\Control;
 use App\Control\Link\LinkDevice;
 use App\Control\Views\DayRowView;
 use App\Control\Views\LadderView;
+use App\Control\Views\LogView;
 use App\Control\Views\OrderView;
 use App\Control\Views\OutletView;
 use App\Control\Views\SensorView;
@@ -118,6 +119,7 @@ final class Bench
             'wrong' => $read->errors,
             'devices' => $this->devices($controller),
             'orders' => OrderView::all($controller),
+            'logs' => LogView::all($controller),
             'live' => $this->live->of($controller, $this->asRunning($controller, $running) ?? $read->setup, $user->units()),
             'chain' => $this->watches->chain($controller, $this->at($asked)),
             'askedAt' => $asked,

@@ -33,6 +33,7 @@ final class Reading extends Model
         'doubtful',
         'marked_at',
         'marked_reason',
+        'marked_log_id',
         'client_uuid',
     ];
 

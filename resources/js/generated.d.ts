@@ -546,6 +546,18 @@ export interface LiveView {
     against: FindingView[];
 }
 
+export interface LogView {
+    id: number;
+    name: string;
+    rows: number;
+    from: string | null;
+    to: string | null;
+    takenInAt: string;
+    by: string;
+    takenBackAt: string | null;
+    because: string | null;
+}
+
 export interface OrderView {
     id: number;
     outlet: string;

@@ -12,6 +12,7 @@ use App\Systems\Reading;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -149,6 +150,66 @@ final class LogTest extends TestCase
         self::assertEqualsWithDelta([25.0, 25.1], $readings->pluck('value')->all(), 1e-9);
         $this->send($rows)->assertOk();
         self::assertSame(2, Reading::query()->count());
+    }
+
+    #[Test]
+    public function the_wrong_log_is_taken_back_its_readings_are_marked_and_the_right_one_takes_their_place(): void
+    {
+        $day = fn (float $value): array => array_map(
+            fn (int $hour): array => $this->row($hour, sprintf('2026-03-09 %02d:30', $hour), $value),
+            range(0, 23),
+        );
+        $counted = fn (): array => Reading::query()->whereNull('marked_at')->orderBy('id')->pluck('value')->all();
+        $this->send($day(21.0))->assertOk();
+        $byHand = $this->system->readings()->create(['client_uuid' => (string) Str::uuid(), 'parameter' => 'temperature',
+            'taken_at' => '2026-03-09 10:00', 'value' => 25.3, 'given_value' => 25.3, 'given_unit' => 'degC', 'method' => 'thermometer',
+            'user_id' => $this->planner->id, 'doubtful' => false]);
+        self::assertEqualsWithDelta([21.0, 25.3], $counted(), 1e-9);
+        $log = LinkDevice::query()->sole();
+        self::assertSame([24, '2026-03-08 23:30', '2026-03-09 22:30'], [$log->log_rows, $log->log_from->format('Y-m-d H:i'),
+            $log->log_to->format('Y-m-d H:i')]);
+        $url = "/devices/{$log->id}/take-back";
+        $this->post($url, ['because' => ''])->assertSessionHasErrors('because');
+        $this->post($url, ['because' => 'the room’s column'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta([25.3], $counted(), 1e-9);
+        self::assertStringContainsString('the room’s column', Reading::query()->whereNotNull('marked_at')->sole()->marked_reason);
+        self::assertSame(24, DB::table('link_rows')->count(), 'what was reported stays');
+        $this->post($url, ['because' => 'again'])->assertSessionHasNoErrors();
+        self::assertSame('the room’s column', $log->refresh()->taken_back_because);
+        // The same file, the right column: another log, and the day has its reading.
+        $this->send($day(25.0))->assertOk()->assertJson(['stored' => 24, 'repeated' => 0]);
+        self::assertEqualsWithDelta([25.3, 25.0], $counted(), 1e-9);
+        $logs = self::props($this->get("/control/{$this->controller->id}"))['logs'];
+        self::assertSame([null, 'the room’s column'], array_column($logs, 'because'));
+        // What somebody marked by hand stays marked, whatever is taken in.
+        Reading::query()->whereNull('marked_at')->where('value', 25.0)->sole()->update(['marked_at' => now(), 'marked_reason' => 'no']);
+        $this->send($day(25.2), ['run' => strrev(self::RUN)])->assertOk();
+        self::assertEqualsWithDelta([25.3], $counted(), 1e-9);
+        self::assertSame($byHand->id, Reading::query()->whereNull('marked_at')->sole()->id);
+        // A device that reports is not taken back so.
+        $device = Fixture::device($this->controller, $this->planner);
+        $this->post("/devices/{$device->id}/take-back", ['because' => 'x'])->assertSessionHasErrors('because');
+        $this->actingAs(self::user('technician'))->post($url, ['because' => 'x'])->assertForbidden();
+    }
+
+    #[Test]
+    public function a_thousand_values_are_taken_at_once_and_not_one_more_of_however_many_days(): void
+    {
+        $rows = array_map(fn (int $n): array => $this->row($n, gmdate('Y-m-d\\TH:i:s\\Z', 1_780_000_000 - 60 * $n)), range(0, 1000));
+        $this->send($rows)->assertUnprocessable();
+        $this->send(array_slice($rows, 0, 1000))->assertOk()->assertJson(['stored' => 1000]);
+        $values = [];
+        // Eight hundred days are read at once; what lies on either side of that is read all the same.
+        foreach ([797, 798, 799, 1650] as $ago) {
+            foreach (range(0, 11) as $n) {
+                $at = now()->subDays(1700 - $ago)->format('Y-m-d').sprintf('T%02d:30:00Z', 6 + $n);
+                $values[] = $this->row(5000 + 100 * $ago + $n, $at);
+            }
+        }
+        $values[] = $this->row(9, now()->subDays(1700)->format('Y-m-d').'T12:00:00Z');
+        $before = Reading::query()->count();
+        $this->send($values, ['run' => strrev(self::RUN)])->assertOk();
+        self::assertSame($before + 4, Reading::query()->count());
     }
 
     #[Test]

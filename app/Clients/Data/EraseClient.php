@@ -81,6 +81,7 @@ final class EraseClient
         'attachments' => ['caption' => null, 'original_name' => self::GONE, 'path' => 'erased/%d', 'standing' => Attachment::ERASED],
         'remote_accesses' => ['what' => self::GONE],
         'shut_offs' => ['words' => self::GONE, 'who_may' => null],
+        'outlet_orders' => ['because' => self::GONE, 'refused_why' => null],
         'incidents' => ['review' => null],
         'incident_entries' => ['words' => null],
         'people_answers' => ['who_says' => self::GONE],

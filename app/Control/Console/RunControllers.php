@@ -42,12 +42,29 @@ final class RunControllers extends Command
             }
             Sleep::for(min($every, max(0, $endsS - time())))->seconds();
         }
+        $this->told($controllers);
         if ($controllers === []) {
             // Nothing to run is no fault: it is asked again when this is begun again.
             Sleep::for(min(60, max(0, $endsS - time())))->seconds();
         }
 
         return self::SUCCESS;
+    }
+
+    /** @param  array<string, SimulatedController>  $controllers */
+    private function told(array $controllers): void
+    {
+        $sums = ['made' => 0, 'taken' => 0, 'waiting' => 0, 'lost' => 0];
+        foreach ($controllers as $controller) {
+            foreach ($controller->rows() as $what => $n) {
+                $sums[$what] += $n;
+            }
+        }
+        $this->line(sprintf(
+            '%d controllers: %d rows made, %d taken, %d waiting, %d lost.',
+            count($controllers),
+            ...array_values($sums),
+        ));
     }
 
     /** @return array<string, SimulatedController> */

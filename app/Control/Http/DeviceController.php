@@ -6,6 +6,7 @@ namespace App\Control\Http;
 
 use App\Control\Controller;
 use App\Control\Link\LinkDevice;
+use App\Control\Link\TakeLogBack;
 use App\House\Trail;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -13,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Control\Plant\FaultKind;
 
 /** Devices that report for a controller: their tokens, and what is broken at a simulated one. */
@@ -50,6 +52,24 @@ final class DeviceController
         Trail::write('device token taken back', 'device-token', $device);
 
         return back()->with('said', "{$device->name} opens nothing any more. What it has reported stays.");
+    }
+
+    /** A log that was the wrong file, or went to the wrong probe. */
+    public function takeBack(Request $request, LinkDevice $device, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $device->controller()->firstOrFail());
+        if ($device->kind !== LinkDevice::FILE) {
+            throw ValidationException::withMessages(['because' => 'What a device has reported stays. Take its token back instead.']);
+        }
+        $given = $request->validate(
+            ['because' => ['required', 'string', 'max:200']],
+            ['because.required' => 'Say what was wrong with it.'],
+        );
+        $isDone = TakeLogBack::of($device, is_string($given['because']) ? $given['because'] : '', $user);
+
+        return back()->with('said', $isDone
+            ? "{$device->name} counts no more. What was made of it is marked; the right one can be taken in now."
+            : "{$device->name} was taken back before.");
     }
 
     /** What is broken at a simulated controller from now on. */

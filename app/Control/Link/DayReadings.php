@@ -14,12 +14,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
-use Ramsey\Uuid\Uuid;
 use Velbrin\Core\Chemistry\DayMedian;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Chemistry\ReadingCheck;
 use Velbrin\Core\Chemistry\ReadingUnit;
-use Velbrin\Core\Control\StillStretch;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** What probes reported of a day becomes readings, once: a trend has days, not seconds (C-5). */
@@ -29,9 +27,6 @@ final class DayReadings implements ShouldQueue
 
     /** So far back days are made good after a server slept; rows are thinned after a fortnight. */
     private const BACK_DAYS = 7;
-
-    /** Rows are thinned after so many. */
-    private const STILL_DAYS = 14;
 
     /** Of several probes of one water the first that hangs there speaks. */
     private const SPEAKS = ['display' => 0, 'sump' => 1];
@@ -76,7 +71,20 @@ final class DayReadings implements ShouldQueue
                 $this->keep($sensor, $device, $system, $day);
             }
         }
-        $this->controllerId === null && self::lookHowStill();
+        if ($this->controllerId === null) {
+            HowStill::look();
+        } else {
+            $this->goOn($this->controllerId);
+        }
+    }
+
+    /** A log over more days than are read at once goes on in a job of its own. */
+    private function goOn(int $controllerId): void
+    {
+        $next = $this->from === null ? null : CarbonImmutable::parse($this->from)->addDays(self::MOST_DAYS - 1);
+        if ($next !== null && $this->to !== null && $next <= CarbonImmutable::parse($this->to)->addDay()) {
+            self::dispatch($controllerId, $next->toDateString(), $this->to);
+        }
     }
 
     /** @return list<CarbonImmutable> whole days that are over, the earliest first */
@@ -91,32 +99,6 @@ final class DayReadings implements ShouldQueue
         }
 
         return $days;
-    }
-
-    /** How long each probe stood still at most, for alarms that tell a frozen one. */
-    private static function lookHowStill(): void
-    {
-        foreach (Sensor::query()->current()->where('kind', Sensor::PROBE)->orderBy('id')->cursor() as $sensor) {
-            $devices = LinkDevice::query()->where('controller_id', $sensor->controller_id)->pluck('id');
-            $rows = DB::table('link_rows')
-                ->whereIn('link_device_id', $devices)
-                ->where('channel', $sensor->key())
-                ->where('kind', 'reading')
-                ->whereNotNull('value')
-                ->where('at', '>=', now()->subDays(self::STILL_DAYS))
-                ->orderBy('at')
-                ->select(['at', 'value'])
-                ->cursor()
-                ->map(fn (object $r): array => [
-                    'atS' => (float) CarbonImmutable::parse((string) $r->at, 'UTC')->format('U.u'),
-                    'value' => (float) $r->value,
-                ]);
-            if ($rows->isNotEmpty()) {
-                $sensor->newQuery()->whereKey($sensor->id)->update([
-                    'still_s' => StillStretch::longestS($rows, max(1e-6, $sensor->resolution ?? 0.1)),
-                ]);
-            }
-        }
     }
 
     /** @return list<Sensor> one for each water and quantity */
@@ -146,10 +128,7 @@ final class DayReadings implements ShouldQueue
     {
         [$parameter, $unit] = self::QUANTITIES[(string) $sensor->quantity];
         foreach (DayMedian::of($parameter, self::values($sensor, $day)) as $median) {
-            $uuid = Uuid::uuid5(
-                Uuid::NAMESPACE_URL,
-                "velbrin:day-reading:{$device->controller_id}:{$sensor->key()}:{$day->toDateString()}:{$median->half}",
-            )->toString();
+            $uuid = DayReadingName::of($sensor, $day, $median->half);
             try {
                 ReadingCheck::plausible($parameter, $median->value);
             } catch (OutOfRange) {
@@ -179,12 +158,11 @@ final class DayReadings implements ShouldQueue
     /** @return list<array{hour: float, value: float}> */
     private static function values(Sensor $sensor, CarbonImmutable $day): array
     {
-        $devices = LinkDevice::query()->where('controller_id', $sensor->controller_id)->pluck('id');
         $from = $day->getTimestamp();
 
         return array_values(
             DB::table('link_rows')
-                ->whereIn('link_device_id', $devices)
+                ->whereIn('link_device_id', LinkDevice::thatCount($sensor->controller_id))
                 ->where('channel', $sensor->key())
                 ->where('kind', 'reading')
                 ->whereNotNull('value')

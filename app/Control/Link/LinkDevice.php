@@ -8,6 +8,7 @@ use App\Control\Controller;
 use App\Control\SitePart;
 use App\Control\SitePartPolicy;
 use App\House\Audited;
+use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -27,7 +28,8 @@ final class LinkDevice extends Model implements SitePart
     /** A log read from a file: it reports nothing. */
     public const FILE = 'file';
 
-    protected $fillable = ['controller_id', 'name', 'kind', 'token_hash', 'every_s', 'revoked_at', 'breaks', 'user_id'];
+    protected $fillable = ['controller_id', 'name', 'kind', 'token_hash', 'every_s', 'revoked_at', 'breaks', 'user_id',
+        'log_rows', 'log_from', 'log_to', 'taken_back_at', 'taken_back_by', 'taken_back_because'];
 
     protected $hidden = ['token_hash', 'next_token_hash', 'seen', 'breaks'];
 
@@ -42,6 +44,10 @@ final class LinkDevice extends Model implements SitePart
             'breaks' => 'array',
             'clock_valid' => 'boolean',
             'every_s' => 'integer',
+            'log_rows' => 'integer',
+            'log_from' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'log_to' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'taken_back_at' => 'immutable_datetime',
             'boot' => 'integer',
         ];
     }
@@ -55,6 +61,20 @@ final class LinkDevice extends Model implements SitePart
     public function controller(): BelongsTo
     {
         return $this->belongsTo(Controller::class);
+    }
+
+    /** @return BelongsTo<User, $this> whoever let it report, or took its log in */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return list<int> of a controller, whose rows count: all but logs that were taken back */
+    public static function thatCount(int $controllerId): array
+    {
+        $ids = self::query()->where('controller_id', $controllerId)->whereNull('taken_back_at')->pluck('id')->all();
+
+        return array_values(array_filter($ids, is_int(...)));
     }
 
     public function siteId(): int

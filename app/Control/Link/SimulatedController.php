@@ -119,6 +119,17 @@ final class SimulatedController
         return $this->hasLink() ? $this->send() : 0;
     }
 
+    /** @return array{made: int, taken: int, waiting: int, lost: int} rows so far */
+    public function rows(): array
+    {
+        return [
+            'made' => $this->seq,
+            'taken' => $this->seq - count($this->buffer) - $this->lost,
+            'waiting' => count($this->buffer),
+            'lost' => $this->lost,
+        ];
+    }
+
     /** The report line is pulled on the screen: everything goes on, nothing is heard. */
     private function hasLink(): bool
     {

@@ -145,6 +145,7 @@ final class TakeLog
             ->where('controller_id', $controller->id)
             ->where('kind', LinkDevice::FILE)
             ->where('run', $run)
+            ->whereNull('taken_back_at')
             ->first();
         if ($device !== null) {
             return $device;
@@ -186,6 +187,17 @@ final class TakeLog
                 'value' => $r['value'],
                 'digest' => substr(hash('sha256', json_encode($r, JSON_THROW_ON_ERROR)), 0, 16),
             ], $some));
+        }
+
+        $moments = array_column($new, 'atS');
+        if ($moments !== []) {
+            $fromS = min($device->log_from === null ? INF : (float) $device->log_from->format('U.v'), min($moments));
+            $toS = max($device->log_to === null ? -INF : (float) $device->log_to->format('U.v'), max($moments));
+            $device->update([
+                'log_rows' => ($device->log_rows ?? 0) + count($new),
+                'log_from' => TakeBatch::moment($fromS),
+                'log_to' => TakeBatch::moment($toS),
+            ]);
         }
 
         return [count($new), count($rows) - count($new)];

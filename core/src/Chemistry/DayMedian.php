@@ -25,6 +25,12 @@ final readonly class DayMedian
     ) {
     }
 
+    /** @return list<string> the parts of a day there may be a reading of */
+    public static function halves(): array
+    {
+        return array_keys([...self::ALL_DAY, ...self::PH_HALVES]);
+    }
+
     /**
      * @param  list<array{hour: float, value: float}>  $values  hour of the site's day, 0 … 24
      * @return list<self> none where too few came

@@ -5,6 +5,7 @@ import type {
     DayRowView,
     FindingView,
     LadderView,
+    LogView,
     LiveView,
     OrderView,
     SensorView,
@@ -23,6 +24,7 @@ import DayStrip from './DayStrip.vue';
 import Devices from './Devices.vue';
 import Ladder from './Ladder.vue';
 import LogImport from './LogImport.vue';
+import LogsTaken from './LogsTaken.vue';
 import Orders from './Orders.vue';
 import OutletForm from './OutletForm.vue';
 import PlugForm from './PlugForm.vue';
@@ -74,6 +76,7 @@ const props = defineProps<{
         differs: boolean;
     }[];
     orders: OrderView[];
+    logs: LogView[];
     history: SetUpLineView[];
     standards: { id: number; name: string }[];
     starts: StartsView;
@@ -440,6 +443,7 @@ onMounted(() => {
                 :may-activate="controller.mayActivate"
             />
             <LogImport v-if="controller.mayWrite" :controller-id="controller.id" :sensors="sensors" />
+            <LogsTaken v-if="controller.mayWrite" :logs="logs" />
             <h2 id="history">History</h2>
             <ol v-if="history.length" class="setups">
                 <li v-for="h in history" :key="h.number">

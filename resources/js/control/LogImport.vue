@@ -103,7 +103,7 @@ async function takeIn() {
     }
     running.value = false;
     done.value = all;
-    router.reload({ only: ['devices'] });
+    router.reload({ only: ['devices', 'logs'] });
 }
 </script>
 
