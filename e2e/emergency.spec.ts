@@ -1,5 +1,6 @@
 import { expect, pageAs, test } from './as';
 import { ownPlace } from './own';
+import { at } from './world';
 
 test('an incident on a phone without signal: the first three, a reading, and all of it arrives', async ({
     browser,
@@ -125,4 +126,31 @@ test('a part is kept, brought in, moved and used; what is wanted stands on the l
     await opened.getByLabel('How many', { exact: true }).fill('1');
     await opened.getByRole('button', { name: 'Book it' }).click();
     await expect(row).toContainText('1 Ropewalk depot');
+});
+
+test('without signal a reading puts the clock right, and the breaker begins one of its own', async ({ browser }) => {
+    const phone = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 } });
+    await phone.goto(`${await at(phone, 'system', 'Boardroom')}/risk`);
+    await phone.getByRole('button', { name: 'Something is wrong now' }).click();
+    await phone.getByRole('button', { name: 'Water on the floor' }).click();
+    await expect(phone.getByRole('heading', { name: 'Water on the floor' })).toBeVisible();
+    const clocks = phone.getByRole('list', { name: 'Hours left' }).getByRole('listitem');
+    const before = await clocks.filter({ hasText: 'since the breaker is off' }).count();
+    expect(before).toBe(0);
+    await phone.context().setOffline(true);
+    await phone.locator('ol.three > li').first().getByRole('button', { name: 'Done' }).click();
+    const since = clocks.filter({ hasText: 'since the breaker is off' }).filter({ hasText: 'temperature' });
+    await expect(since).toBeVisible();
+    const hours = async () => parseInt(/(\d+) h/.exec((await since.textContent()) ?? '')?.[1] ?? '-1', 10);
+    const untouched = await hours();
+    expect(untouched).toBeGreaterThan(1);
+    await phone.getByLabel('The water’s temperature').fill('19');
+    await phone.locator('form.boxread').first().getByRole('button', { name: 'Keep' }).click();
+    await expect.poll(hours).toBeLessThan(untouched);
+    await expect(phone.getByText('2 not sent yet')).toBeVisible();
+    await phone.context().setOffline(false);
+    await expect(phone.getByText('not sent yet')).toHaveCount(0, { timeout: 15_000 });
+    await phone.reload();
+    await expect(since).toBeVisible();
+    expect(await hours()).toBeLessThan(untouched);
 });

@@ -6,6 +6,7 @@ namespace App\Emergency;
 
 use App\Clients\Contact;
 use App\Clients\Site;
+use App\Emergency\Views\HarmCourseView;
 use App\Risk\Around;
 use App\Risk\Helpers;
 use App\Risk\NextLook;
@@ -31,6 +32,7 @@ use Velbrin\Core\Emergency\Clock;
 use Velbrin\Core\Emergency\Course;
 use Velbrin\Core\Emergency\EmergencyKind;
 use Velbrin\Core\Emergency\FirstThree;
+use Velbrin\Core\Emergency\HoursTable;
 use Velbrin\Core\Emergency\Own;
 use Velbrin\Core\Emergency\Rewarm;
 use Velbrin\Core\Emergency\StayOrGo;
@@ -98,7 +100,8 @@ final class IncidentDesk
      * Every clock that runs, the shortest first.
      *
      * @return list<array{
-     *     by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>, breaker: bool
+     *     by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>, breaker: bool,
+     *     course: HarmCourseView|null
      * }>
      */
     public static function clocks(EmergencyKind $kind, Tonight $tank, Course $course, float $beganS, float $nowS, Units $units): array
@@ -117,12 +120,33 @@ final class IncidentDesk
         return $clocks;
     }
 
+    /**
+     * What begins the moment somebody takes the breaker out, for a phone that cannot ask; null: it is out, or it is a power cut already.
+     *
+     * @return array{clocks: list<array<string, mixed>>, comesDown: string|null}|null
+     */
+    public static function ifBreaker(System $system, EmergencyKind $kind, Tonight|string $tank, Course $course, Units $units): ?array
+    {
+        if ($course->breakerOffS !== null || $kind->hazard() === Hazard::PowerCut) {
+            return null;
+        }
+        $nowS = self::now();
+        $clocks = is_string($tank) ? [] : self::clocksOf(Hazard::PowerCut, $tank, $course, $nowS, $nowS, $units);
+
+        return [
+            'clocks' => array_map(fn (array $c): array => [...$c, 'breaker' => true], $clocks),
+            'comesDown' => self::withTheBreaker($system, $units),
+        ];
+    }
+
     /** What the breaker that is out brings down besides; null: it is not out, or nobody has described the sump. */
     public static function comesDown(System $system, Course $course, Units $units): ?string
     {
-        if ($course->breakerOffS === null) {
-            return null;
-        }
+        return $course->breakerOffS === null ? null : self::withTheBreaker($system, $units);
+    }
+
+    private static function withTheBreaker(System $system, Units $units): ?string
+    {
         try {
             $facts = Facts::of(SystemBrief::running($system));
 
@@ -134,7 +158,8 @@ final class IncidentDesk
 
     /**
      * @return list<array{
-     *     by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>, breaker: bool
+     *     by: string, limit: string, leftH: float|null, computedH: float|null, fittedH: float|null, needs: list<string>, breaker: bool,
+     *     course: HarmCourseView|null
      * }>
      */
     private static function clocksOf(Hazard $hazard, Tonight $tank, Course $course, float $beganS, float $nowS, Units $units): array
@@ -156,6 +181,7 @@ final class IncidentDesk
                 'fittedH' => $clock->fittedH,
                 'needs' => $harm->needs,
                 'breaker' => false,
+                'course' => $harm->by === 'temperature' ? self::harmCourse($hazard, $tank, $course, $beganS) : null,
             ];
         }
 
@@ -164,14 +190,37 @@ final class IncidentDesk
 
     private static function temperature(Hazard $hazard, Tonight $tank, Course $course, float $beganS, float $nowH): Clock
     {
-        $fault = TimeToHarm::temperature($hazard, $tank);
         $limit = $hazard->warms($tank) ? $tank->highC : $tank->lowC;
         $readings = array_map(
             fn (array $r): array => ['atH' => max(0.0, ($r['atS'] - $beganS) / 3600), 'value' => $r['value']],
             $course->temperatures,
         );
         $readings = array_values(array_filter($readings, fn (array $r): bool => $r['atH'] <= $nowH));
-        $from = fn (float $startC): ?float => $fault === null ? null : (new TemperatureFault(
+
+        return Clock::of($readings, $nowH, self::hoursFrom($hazard, $tank, $limit), $tank->setpointC, $limit, $hazard->warms($tank));
+    }
+
+    /** What a phone needs to put the hours right by itself. */
+    private static function harmCourse(Hazard $hazard, Tonight $tank, Course $course, float $beganS): HarmCourseView
+    {
+        $limit = $hazard->warms($tank) ? $tank->highC : $tank->lowC;
+
+        return HarmCourseView::of(
+            HoursTable::of(self::hoursFrom($hazard, $tank, $limit), $limit, $tank->setpointC),
+            $limit,
+            $tank->setpointC,
+            $hazard->warms($tank),
+            $beganS,
+            array_values(array_filter($course->temperatures, fn (array $r): bool => $r['atS'] <= self::now())),
+        );
+    }
+
+    /** @return \Closure(float): (float|null) hours from a value to the limit as computed; null: never */
+    private static function hoursFrom(Hazard $hazard, Tonight $tank, float $limit): \Closure
+    {
+        $fault = TimeToHarm::temperature($hazard, $tank);
+
+        return fn (float $startC): ?float => $fault === null ? null : (new TemperatureFault(
             heat: $fault->heat,
             volumeL: $fault->volumeL,
             uaWK: $fault->uaWK,
@@ -180,8 +229,6 @@ final class IncidentDesk
             startC: $startC,
             warms: $fault->warms,
         ))->hoursTo($limit);
-
-        return Clock::of($readings, $nowH, $from, $tank->setpointC, $limit, $hazard->warms($tank));
     }
 
     /** @return list<array{name: string, phone: string|null, what: string}> whom to ring, in this order */

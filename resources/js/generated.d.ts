@@ -670,6 +670,15 @@ export interface AreaEventView {
     hasJobs: boolean;
 }
 
+export interface HarmCourseView {
+    limit: number;
+    start: number;
+    rises: boolean;
+    beganMs: number;
+    rows: ([number, number | null])[];
+    readings: ([number, number])[];
+}
+
 export interface FoundView {
     kind: string;
     label: string;

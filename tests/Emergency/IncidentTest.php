@@ -122,6 +122,38 @@ final class IncidentTest extends TestCase
     }
 
     #[Test]
+    public function a_phone_that_cannot_ask_has_the_table_the_office_answers_by(): void
+    {
+        $incident = $this->start('cold');
+        $clock = $this->page($incident)['clocks'][0];
+        $this->travel(2)->hours();
+        $rows = collect($clock['course']['rows']);
+        $n = $rows->search(fn (array $r): bool => $r[0] >= 21.04);
+        [[$below, $belowH], [$above, $aboveH]] = [$rows[$n - 1], $rows[$n]];
+        $lookedUp = $belowH + ($aboveH - $belowH) * (21.04 - $below) / ($above - $below);
+        $this->send($incident, [$this->entry('reading', now()->subHour()->toIso8601String(), ['of' => 'temperature', 'value' => 21.04])]);
+        $after = $this->page($incident)['clocks'][0];
+        self::assertEqualsWithDelta($after['computedH'], $lookedUp - 1, 0.01);
+        self::assertEqualsWithDelta([[now()->subHour()->getTimestampMs(), 21.04]], $after['course']['readings'], 1000);
+        self::assertSame($clock['course']['rows'], $after['course']['rows'], 'a reading moves the clock along its table');
+    }
+
+    #[Test]
+    public function a_phone_knows_beforehand_what_begins_with_the_breaker(): void
+    {
+        $flood = $this->start('flood');
+        $ahead = $this->page($flood)['ifBreaker'];
+        $cut = $this->page($this->start('power-cut'));
+        self::assertSame(array_column($cut['clocks'], 'by'), array_column($ahead['clocks'], 'by'));
+        self::assertEqualsWithDelta($cut['clocks'][0]['leftH'], $ahead['clocks'][0]['leftH'], 0.02);
+        self::assertNull($cut['ifBreaker'], 'a power cut has its clock already');
+        $this->send($flood, [$this->entry('did', now()->toIso8601String(), ['of' => 'board-if-wet'])]);
+        $out = $this->page($flood);
+        self::assertNull($out['ifBreaker']);
+        self::assertSame($ahead['comesDown'], $out['comesDown']);
+    }
+
+    #[Test]
     public function what_cannot_be_read_is_refused_by_itself(): void
     {
         $incident = $this->start('hot');

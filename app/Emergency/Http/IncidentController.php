@@ -129,6 +129,7 @@ final class IncidentController
             'staysOn' => FirstThree::staysOn($incident->kind, $own)->in($user->units()),
             'never' => IncidentDesk::never($incident->kind, $user->units()),
             'comesDown' => IncidentDesk::comesDown($system, $course, $user->units()),
+            'ifBreaker' => IncidentDesk::ifBreaker($system, $incident->kind, $tank, $course, $user->units()),
             'clocks' => $clocks,
             'stay' => IncidentDesk::stay($asked, $clocks),
             'asked' => $asked,

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import type { HarmCourseView } from '../generated';
 import { useOutbox } from '../rounds/outbox';
 import { ofIncident } from '../rounds/phoneStore';
 import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { useUnits, when } from '../shared/units';
 import EmergencySheet from './EmergencySheet.vue';
+import { breakerOutMs, leftBy, typedReadings } from './harmClock';
 
 type Action = { code: string; says: string; caution: string | null };
 type Clock = {
@@ -17,6 +19,7 @@ type Clock = {
     fittedH: number | null;
     needs: string[];
     breaker: boolean;
+    course: HarmCourseView | null;
 };
 /** Led through it: the clock, what first, what never, whom to ring. Works without signal. */
 const props = defineProps<{
@@ -44,6 +47,8 @@ const props = defineProps<{
     never: string[];
     clocks: Clock[];
     comesDown: string | null;
+    /** What begins once somebody takes the breaker out; null: it is out already. */
+    ifBreaker: { clocks: Clock[]; comesDown: string | null } | null;
     stay: { go: boolean | null; words: string; tankH: number | null } | null;
     asked: Record<'restore' | 'boxes' | 'catch' | 'next', number | null>;
     rewarm: { hours: number | null; onMinPerH: number; neededW: number; heaterW: number; overshoots: boolean } | null;
@@ -76,6 +81,28 @@ const isOpen = computed(() => props.incident.closedAt === null);
 /** Hours since the office worked the clocks out: they go on running without signal. */
 const passedH = computed(() => (isOpen.value ? (now.value - new Date(props.askedAt).getTime()) / 3_600_000 : 0));
 const left = (c: Clock) => (c.leftH === null ? null : Math.max(0, c.leftH - passedH.value));
+const typed = computed(() => typedReadings(outbox.beyond.value));
+const breakerMs = computed(() => (props.ifBreaker ? breakerOutMs(outbox.beyond.value) : null));
+/** The office's clocks, put right by what was read and done here since: with or without signal. */
+const running = computed(() => {
+    const hours = (c: Clock, beganMs?: number) =>
+        c.course && (typed.value.length || beganMs !== undefined)
+            ? leftBy(c.course, typed.value, now.value, beganMs ?? c.course.beganMs)
+            : { leftH: left(c), fittedH: c.fittedH };
+    const since = breakerMs.value;
+    const begun = since === null ? [] : (props.ifBreaker?.clocks ?? []);
+    return [
+        ...props.clocks.map((c) => ({ ...c, ...hours(c) })),
+        ...begun.map((c) => {
+            const goneH = (now.value - (since ?? now.value)) / 3_600_000;
+            const own = c.course ? hours(c, since ?? undefined) : null;
+            return { ...c, ...(own ?? { leftH: c.leftH === null ? null : Math.max(0, c.leftH - goneH) }) };
+        }),
+    ].sort((a, b) => (a.leftH ?? Infinity) - (b.leftH ?? Infinity));
+});
+const down = computed(
+    () => props.comesDown ?? (breakerMs.value === null ? null : (props.ifBreaker?.comesDown ?? null)),
+);
 function clock(h: number | null) {
     if (h === null) return 'no end in sight';
     if (h <= 0) return 'passed';
@@ -148,16 +175,16 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
         </p>
         <p v-if="outbox.blocked.value" class="wrong" role="alert">{{ outbox.blocked.value }} Stay on this page.</p>
         <p v-for="h in outbox.heard.value" :key="h.uuid" class="wrong" role="alert">{{ h.words }}</p>
-        <ul v-if="clocks.length && isOpen" class="bigclocks" aria-label="Hours left">
-            <li v-for="c in clocks" :key="`${c.by} ${c.breaker}`" :class="{ short: (left(c) ?? 99) < 2 }">
-                <b>{{ clock(left(c)) }}</b> until {{ c.by }} {{ c.limit }}
+        <ul v-if="running.length && isOpen" class="bigclocks" aria-label="Hours left">
+            <li v-for="c in running" :key="`${c.by} ${c.breaker}`" :class="{ short: (c.leftH ?? 99) < 2 }">
+                <b>{{ clock(c.leftH) }}</b> until {{ c.by }} {{ c.limit }}
                 <small v-if="c.breaker">since the breaker is off</small
                 ><small v-if="c.fittedH !== null">by your readings</small
                 ><small v-if="c.needs.length">the soonest it can be: nobody has said {{ c.needs[0] }}</small>
             </li>
         </ul>
         <p v-else-if="needs && isOpen" class="standing"><b>No clock:</b> still to say: {{ needs }}.</p>
-        <p v-if="comesDown && isOpen" class="standing">{{ comesDown }}</p>
+        <p v-if="down && isOpen" class="standing">{{ down }}</p>
         <template v-if="isOpen">
             <h2>Do these three, in this order</h2>
             <ol class="three">
