@@ -154,3 +154,16 @@ test('without signal a reading puts the clock right, and the breaker begins one 
     await expect(since).toBeVisible();
     expect(await hours()).toBeLessThan(untouched);
 });
+
+test('a tap without signal begins an incident once there is some', async ({ browser }) => {
+    const planner = await pageAs(browser, 'planner');
+    const place = await ownPlace(planner, 'Tap');
+    const phone = await pageAs(browser, 'technician', { viewport: { width: 390, height: 844 } });
+    await phone.goto(`/systems/${place.system}/risk`);
+    await phone.getByRole('button', { name: 'Something is wrong now' }).click();
+    await phone.context().setOffline(true);
+    await phone.getByRole('button', { name: 'Too hot' }).click();
+    await expect(phone.getByText('No signal. It has begun')).toBeVisible();
+    await phone.context().setOffline(false);
+    await expect(phone.getByRole('heading', { name: 'Too hot' })).toBeVisible({ timeout: 20_000 });
+});

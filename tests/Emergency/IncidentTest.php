@@ -61,6 +61,26 @@ final class IncidentTest extends TestCase
     }
 
     #[Test]
+    public function a_tap_that_comes_later_is_counted_from_its_moment_and_never_from_one_to_come(): void
+    {
+        $this->travelTo('2026-11-20 12:00:00');
+        $began = function (string $at): string {
+            $uuid = (string) Str::uuid();
+            $this->actingAs($this->technician)
+                ->post("/systems/{$this->system->id}/incidents", ['uuid' => $uuid, 'kind' => 'hot', 'at' => $at]);
+            $incident = Incident::query()->where('uuid', $uuid)->sole();
+            $incident->update(['closed_at' => now()]);
+
+            return $incident->began_at->format('m-d H:i');
+        };
+        self::assertSame('11-20 11:20', $began('2026-11-20T11:20:00Z'));
+        self::assertSame('11-20 12:00', $began('2026-11-20T12:05:00Z'), 'a clock that goes ahead');
+        self::assertSame('11-19 12:00', $began('2026-11-01T00:00:00Z'), 'no longer ago than a day');
+        $this->post("/systems/{$this->system->id}/incidents", ['uuid' => (string) Str::uuid(), 'kind' => 'hot', 'at' => 'noon-ish'])
+            ->assertSessionHasErrors('at');
+    }
+
+    #[Test]
     public function its_page_leads_with_this_place_s_own_breaker_and_clock(): void
     {
         $this->shut('board', 'Cellar, left of the door, breaker 7');

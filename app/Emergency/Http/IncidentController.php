@@ -14,6 +14,7 @@ use App\Rounds\Entries\PhoneLot;
 use App\Systems\Item;
 use App\Systems\System;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -66,8 +67,16 @@ final class IncidentController
             'uuid' => ['required', 'uuid'],
             'kind' => ['required', Rule::enum(EmergencyKind::class)],
             'alarm_id' => ['nullable', 'integer', Rule::exists('alarms', 'id')->where('system_id', $system->id)],
+            'at' => ['nullable', 'date'],
         ]);
-        $incident = $start($system, EmergencyKind::from($given['kind']), $given['uuid'], $user, $given['alarm_id'] ?? null);
+        $incident = $start(
+            $system,
+            EmergencyKind::from($given['kind']),
+            $given['uuid'],
+            $user,
+            $given['alarm_id'] ?? null,
+            is_string($given['at'] ?? null) ? CarbonImmutable::parse($given['at']) : null,
+        );
 
         return redirect("/incidents/{$incident->id}");
     }

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { router } from '@inertiajs/vue3';
-import { ref } from 'vue';
+import { onBeforeUnmount, ref } from 'vue';
 import { newId } from '../shared/send';
+import EmergencySheet from './EmergencySheet.vue';
 
-/** One tap begins it. */
-const props = withDefaults(defineProps<{ systemId: number; says?: string }>(), { says: 'Something is wrong now' });
+/** One tap begins it, from that moment on; without signal it is tried until there is some. */
+const props = withDefaults(defineProps<{ systemId: number; siteId?: number; says?: string }>(), {
+    siteId: undefined,
+    says: 'Something is wrong now',
+});
 const KINDS: [string, string][] = [
     ['tingle', 'A tingle at the water'],
     ['fumes', 'Gas or fumes'],
@@ -23,12 +27,22 @@ const KINDS: [string, string][] = [
 ];
 const open = ref(false);
 const sending = ref(false);
-const start = (kind: string) =>
-    router.post(
-        `/systems/${props.systemId}/incidents`,
-        { uuid: newId(), kind },
-        { onStart: () => (sending.value = true), onFinish: () => (sending.value = false) },
-    );
+const AGAIN_MS = 6_000;
+const waits = ref('');
+let again = 0;
+function begin(tapped: { uuid: string; kind: string; at: string }) {
+    router.post(`/systems/${props.systemId}/incidents`, tapped, {
+        onStart: () => (sending.value = true),
+        onFinish: () => (sending.value = false),
+        onNetworkError: () => {
+            waits.value = tapped.kind;
+            again = window.setTimeout(() => begin(tapped), AGAIN_MS);
+            return false;
+        },
+    });
+}
+const start = (kind: string) => begin({ uuid: newId(), kind, at: new Date().toISOString() });
+onBeforeUnmount(() => window.clearTimeout(again));
 </script>
 
 <template>
@@ -39,11 +53,19 @@ const start = (kind: string) =>
             :key="kind"
             type="button"
             class="outline"
-            :disabled="sending"
+            :disabled="sending || waits !== ''"
+            :aria-pressed="waits === kind"
             @click="start(kind)"
         >
             {{ label }}
         </button>
-        <button type="button" class="plain" @click="open = false">nothing</button>
+        <button v-if="!waits" type="button" class="plain" @click="open = false">nothing</button>
+        <div v-else class="standing" role="status">
+            <p>
+                <b>No signal.</b> It has begun, and the office hears of it as soon as there is some. Meanwhile: people
+                first, nobody wades to the sockets, then what the sheet of this place says.
+            </p>
+            <EmergencySheet v-if="siteId" :site-id="siteId" />
+        </div>
     </div>
 </template>

@@ -168,7 +168,7 @@ function keepAlarm() {
 <template>
     <SystemFrame :header="header" tab="risk">
         <RiskTabs :id="header.id" here="hours" :site="header.siteId" />
-        <StartIncident :system-id="header.id" />
+        <StartIncident :system-id="header.id" :site-id="header.siteId" />
         <div class="filter">
             <select v-model="night" aria-label="Which night" @change="look">
                 <option v-for="(label, key) in nights" :key="key" :value="key">{{ label }}</option></select
