@@ -6,6 +6,7 @@ namespace App\Risk;
 
 use App\House\Money;
 use App\Risk\Views\MeasureView;
+use App\Risk\Views\SchoolView;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\Measures\BestSet;
@@ -13,6 +14,7 @@ use Velbrin\Core\Risk\Measures\Chosen;
 use Velbrin\Core\Risk\Measures\Judged;
 use Velbrin\Core\Risk\Measures\MeasureKind;
 use Velbrin\Core\Risk\Measures\Option;
+use Velbrin\Core\Risk\Measures\School;
 
 /** What could be done for one system: each measure by itself, the best set under a budget, what more money buys. */
 final class MeasureDesk
@@ -61,6 +63,21 @@ final class MeasureDesk
         return $without === null
             ? null
             : ['with' => $this->judged->year($this->isMoney), 'without' => $without->year($this->isMoney)];
+    }
+
+    /**
+     * Two ways of keeping it beside what stands (R-32).
+     *
+     * @return list<SchoolView>
+     *
+     * @throws OutOfRange
+     */
+    public function schools(): array
+    {
+        return array_map(
+            fn (School $s): SchoolView => SchoolView::of($s, $this->prices),
+            $this->judged->schools($this->isMoney),
+        );
     }
 
     /** @throws OutOfRange */

@@ -1299,6 +1299,16 @@ export interface RingView {
     key: string;
 }
 
+export interface SchoolView {
+    name: string;
+    year: number;
+    measures: string[];
+    price: string | null;
+    unpriced: number;
+    upkeepMin: number;
+    devices: number;
+}
+
 export interface SignedOfferView {
     signedBy: string;
     signedOn: string;

@@ -161,6 +161,7 @@ final class MeasureController
             'best' => self::chosen($best),
             'curve' => array_map(fn (Chosen $c): array => self::chosen($c), $desk->curve()),
             'controller' => $desk->controller(),
+            'schools' => $desk->schools(),
         ];
     }
 

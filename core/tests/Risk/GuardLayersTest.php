@@ -18,6 +18,8 @@ use Velbrin\Core\Risk\Layer\Hangs;
 use Velbrin\Core\Risk\Layer\Part;
 use Velbrin\Core\Risk\Layer\Refused;
 use Velbrin\Core\Risk\Measures\Judged;
+use Velbrin\Core\Risk\Measures\MeasureKind;
+use Velbrin\Core\Risk\Measures\School;
 use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Single\Loss;
 use Velbrin\Core\Risk\Single\SingleFailures;
@@ -119,6 +121,30 @@ final class GuardLayersTest extends TestCase
         );
         self::assertGreaterThan(0, $without->year(true));
         self::assertNull((new Judged(Worlds::standing($heaters), [$moment], Rates::assumed()))->withoutController());
+    }
+
+    #[Test]
+    public function few_things_and_many_layers_are_judged_by_the_same_arithmetic(): void
+    {
+        $heaters = [self::heater(true)];
+        $side = new Waterside(lost: [new LostOutlet('heater heater1', Job::Heater, 0.0, 150)]);
+        $moment = Worlds::moment(8.0, $heaters, $side, alarm: Worlds::alarm(Hangs::onNothing()->on(Part::Controller, 'c1')));
+        $judged = new Judged(self::standing($heaters), [$moment], Rates::assumed());
+        [$stands, $simple, $layered] = $judged->schools(false);
+        self::assertSame([School::STANDS, School::SIMPLE, School::LAYERED], [$stands->name, $simple->name, $layered->name]);
+        self::assertSame([$judged->year(false), [], 0.0, 0], [$stands->year, $stands->measures, $stands->upkeepMin, $stands->devices]);
+        $bare = $judged->withoutController() ?? self::fail('a controller drives it');
+        self::assertSame($bare->year(false, $simple->measures), $simple->year);
+        self::assertSame([], array_filter($simple->measures, fn (MeasureKind $k): bool => $k->addsDevices() > 0));
+        self::assertSame(-1, $simple->devices, 'its controller is gone');
+        self::assertSame($judged->fitting(), $layered->measures);
+        self::assertSame(array_sum(array_map(fn (MeasureKind $k): int => $k->addsDevices(), $layered->measures)), $layered->devices);
+        self::assertSame(array_sum(array_map(fn (MeasureKind $k): float => $k->upkeepMin(), $layered->measures)), $layered->upkeepMin);
+        self::assertGreaterThan($simple->upkeepMin, $layered->upkeepMin);
+        self::assertLessThan($stands->year, $layered->year);
+        // Where nothing is driven by a controller, keeping it simple takes none away.
+        $plain = (new Judged(Worlds::standing($heaters), [$moment], Rates::assumed()))->schools(false);
+        self::assertSame(0, $plain[1]->devices);
     }
 
     private static function heater(?bool $own, ?Hangs $hangs = null, string $outlet = 'heater1'): Device

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Link, router } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
-import type { MeasureView, SignedOfferView, SystemHeaderView } from '../generated';
+import type { MeasureView, SchoolView, SignedOfferView, SystemHeaderView } from '../generated';
 import SystemFrame from '../systems/SystemFrame.vue';
 import LossCurve from './LossCurve.vue';
 import RiskTabs from './RiskTabs.vue';
+import Schools from './Schools.vue';
 import SignedOffer from './SignedOffer.vue';
 
 type Chosen = { ids: string[]; costMinor: number; cost: string; yearly: number; gap: number; labels: string[] };
@@ -20,6 +21,7 @@ const props = defineProps<{
         best: Chosen;
         curve: Chosen[];
         controller: { with: number; without: number } | null;
+        schools: SchoolView[];
     } | null;
     signed: SignedOfferView | null;
     maySign: boolean;
@@ -160,9 +162,10 @@ const offer = computed(
                         : 'it adds more than it takes.'
                 }}
             </p>
+            <Schools v-if="judged" :schools="judged.schools" :amount="amount" />
             <p class="quiet">
-                Each is judged by the system it would make, its own failures included. Few devices and much attention,
-                or many layers: the same arithmetic judges both. What can hurt people stands outside every budget.
+                Each is judged by the system it would make, its own failures included. What can hurt people stands
+                outside every budget.
             </p>
         </template>
     </SystemFrame>

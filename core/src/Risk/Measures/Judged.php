@@ -78,16 +78,53 @@ final class Judged
     /**
      * A year of it: loss, or harms where nobody said what is at stake.
      *
+     * @param  list<MeasureKind>  $measures
+     *
      * @throws OutOfRange
      */
-    public function year(bool $inMoney): float
+    public function year(bool $inMoney, array $measures = []): float
     {
         $sum = 0.0;
         foreach (Hazard::cases() as $hazard) {
-            $sum += $inMoney ? $this->loss($hazard, []) : $this->harms($hazard, []);
+            $sum += $inMoney ? $this->loss($hazard, $measures) : $this->harms($hazard, $measures);
         }
 
         return $sum;
+    }
+
+    /**
+     * As it stands, kept simple, and layered (R-32).
+     *
+     * @return array{School, School, School}
+     *
+     * @throws OutOfRange
+     */
+    public function schools(bool $inMoney): array
+    {
+        $bare = $this->withoutController();
+        $plain = array_values(array_filter(($bare ?? $this)->fitting(), fn (MeasureKind $k): bool => $k->addsDevices() === 0));
+
+        return [
+            new School(School::STANDS, $this->year($inMoney), [], 0.0, 0),
+            ($bare ?? $this)->school(School::SIMPLE, $inMoney, $plain, -count($this->standing->setUps)),
+            $this->school(School::LAYERED, $inMoney, $this->fitting(), 0),
+        ];
+    }
+
+    /**
+     * @param  list<MeasureKind>  $measures
+     *
+     * @throws OutOfRange
+     */
+    private function school(string $name, bool $inMoney, array $measures, int $devices): School
+    {
+        return new School(
+            $name,
+            $this->year($inMoney, $measures),
+            $measures,
+            array_sum(array_map(fn (MeasureKind $k): float => $k->upkeepMin(), $measures)),
+            $devices + array_sum(array_map(fn (MeasureKind $k): int => $k->addsDevices(), $measures)),
+        );
     }
 
     /** @return list<MeasureKind> that would change anything here */
