@@ -55,6 +55,7 @@ use App\Front\Http\AuditController;
 use App\Front\Http\TodayController;
 use App\Front\Http\TypeToGoController;
 use App\House\Http\RuleController;
+use App\Moves\Http\HoldingController;
 use App\Moves\Http\MoveController;
 use App\Reports\Http\HandoverController;
 use App\Reports\Http\ReportController;
@@ -306,6 +307,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/moves', [MoveController::class, 'store'])->name('moves.store');
     Route::get('/moves/{move}', [MoveController::class, 'show'])->name('moves.show');
     Route::put('/moves/{move}', [MoveController::class, 'update'])->name('moves.update');
+    Route::post('/moves/{move}/holding', [HoldingController::class, 'fill'])->name('moves.holding');
+    Route::post('/moves/{move}/holding/empty', [HoldingController::class, 'empty'])->name('moves.holding.empty');
     Route::get('/moves/{move}/plan', [MoveController::class, 'plan'])->name('moves.plan');
     Route::get('/moves/{move}/go', [MoveController::class, 'go'])->name('moves.go');
     Route::get('/moves/{move}/papers', [MoveController::class, 'papers'])->name('moves.papers');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Moves;
 
 use App\Alerts\Alarm;
+use App\Clients\Attachment;
 use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Visit;
@@ -13,8 +14,10 @@ use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Moves\AfterMove;
+use Velbrin\Core\Moves\OriginLeft;
 
 /**
  * A move is over: what is owed afterwards is booked, and a system that stands somewhere else now is on record there. What moved is
@@ -22,19 +25,72 @@ use Velbrin\Core\Moves\AfterMove;
  */
 final class CloseMove
 {
-    public static function of(Move $move, string $words, bool $standsThere, User $user): void
+    /** What stays open at the old place is looked at so many days later. */
+    private const OPEN_DAYS = 3;
+
+    private const OPEN_MINUTES = 30;
+
+    /**
+     * @param  array{words: string, standsThere: bool, left: array<array-key, mixed>, signedBy: string|null,
+     *     stillOpen: string|null}  $given
+     */
+    public static function of(Move $move, array $given, User $user): void
     {
-        DB::transaction(function () use ($move, $words, $standsThere, $user): void {
-            $move->update(['closed_at' => now(), 'closed_by' => $user->id, 'closed_words' => $words]);
+        if ($move->isHolding()) {
+            throw ValidationException::withMessages(['words' => 'Animals are still in the holding: it closes when the last one is home.']);
+        }
+        $photos = self::photos($move);
+        $open = $move->kind->drives() ? OriginLeft::open($given['left'], $given['signedBy'], $photos) : [];
+        if ($open !== [] && ($given['stillOpen'] ?? '') === '') {
+            throw ValidationException::withMessages([
+                'left' => 'Not yet: '.implode('; ', $open).'. Or say what stays open, and it becomes a job.',
+            ]);
+        }
+        DB::transaction(function () use ($move, $given, $photos, $open, $user): void {
+            $move->update([
+                'closed_at' => now(),
+                'closed_by' => $user->id,
+                'closed_words' => $given['words'],
+                'left_place' => [...$given['left'], 'signedBy' => $given['signedBy'], 'photos' => $photos, 'open' => $open],
+            ]);
             $system = $move->system()->lockForUpdate()->first();
             if ($system === null) {
                 return;
             }
-            if ($standsThere && $move->to_site_id !== null) {
+            if ($open !== []) {
+                self::staysOpen($move, $system, $open, (string) $given['stillOpen'], $user);
+            }
+            if ($given['standsThere'] && $move->to_site_id !== null) {
                 self::goes($system, $move->to_site_id);
             }
             self::owes($move, $system, $user);
         });
+    }
+
+    /** Of the old place, since the day it was left. */
+    private static function photos(Move $move): int
+    {
+        $from = $move->from()->firstOrFail();
+
+        return Attachment::query()
+            ->current()
+            ->where(['subject_type' => $from->getMorphClass(), 'subject_id' => $from->id])
+            ->where('created_at', '>=', ($move->on ?? Days::today())->startOfDay())
+            ->count();
+    }
+
+    /** @param  list<string>  $open */
+    private static function staysOpen(Move $move, System $system, array $open, string $words, User $user): void
+    {
+        FollowUp::query()->create([
+            'system_id' => $system->id,
+            'kind' => 'follow-up',
+            'text' => mb_substr("The old place of {$move->name}: ".implode('; ', $open).". {$words}", 0, 300),
+            'owner_id' => $user->id,
+            'due_on' => Days::text(self::OPEN_DAYS),
+            'on_site' => false,
+            'minutes' => self::OPEN_MINUTES,
+        ]);
     }
 
     private static function goes(System $system, int $siteId): void

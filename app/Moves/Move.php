@@ -36,6 +36,9 @@ final class Move extends Model
         'closed_by',
         'closed_words',
         'user_id',
+        'holding_system_id',
+        'holding_emptied_at',
+        'left_place',
     ];
 
     /** @return array<string, string> */
@@ -47,6 +50,8 @@ final class Move extends Model
             'brief' => 'array',
             'revision' => 'integer',
             'closed_at' => 'immutable_datetime',
+            'holding_emptied_at' => 'immutable_datetime',
+            'left_place' => 'array',
             'archived_at' => 'datetime',
         ];
     }
@@ -55,7 +60,8 @@ final class Move extends Model
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()
-            ->logOnly(['name', 'kind', 'on', 'from_site_id', 'to_site_id', 'system_id', 'closed_at', 'closed_words'])
+            ->logOnly(['name', 'kind', 'on', 'from_site_id', 'to_site_id', 'system_id', 'closed_at', 'closed_words', 'left_place',
+                'holding_system_id', 'holding_emptied_at'])
             ->logOnlyDirty()
             ->dontSubmitEmptyLogs();
     }
@@ -76,6 +82,17 @@ final class Move extends Model
     public function system(): BelongsTo
     {
         return $this->belongsTo(System::class);
+    }
+
+    /** @return BelongsTo<System, $this> where its animals stay meanwhile */
+    public function holding(): BelongsTo
+    {
+        return $this->belongsTo(System::class, 'holding_system_id');
+    }
+
+    public function isHolding(): bool
+    {
+        return $this->holding_system_id !== null && $this->holding_emptied_at === null;
     }
 
     /** @return BelongsToMany<User, $this> those of ours who come */

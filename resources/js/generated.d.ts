@@ -1054,6 +1054,8 @@ export interface MoveHeadView {
     closedWords: string | null;
     beginsMin: number;
     beginsAt: string | null;
+    holding: { id: number; isEmpty: boolean; name: string } | null;
+    leftAsked: Record<string, string>;
 }
 
 export interface MoveLineView {

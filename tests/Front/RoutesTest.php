@@ -166,6 +166,8 @@ final class RoutesTest extends TestCase
         'loans.settle' => 'opt',
         'moves.store' => 'op',
         'moves.show' => 'opt',
+        'moves.holding' => 'op',
+        'moves.holding.empty' => 'op',
         'moves.plan' => 'opt',
         'moves.go' => 'opt',
         'moves.papers' => 'opt',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Moves;
 
 use App\Alerts\Alarm;
+use App\Clients\Attachment;
 use App\House\Days;
 use App\Moves\Move;
 use App\Moves\MoveEvent;
@@ -18,6 +19,7 @@ use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
 use Velbrin\Core\Moves\Brief\MoveKind;
+use Velbrin\Core\Moves\OriginLeft;
 use Velbrin\Core\Tests\Moves\MoveAnswersTest;
 
 /** A move from its system’s record to its last word: planned, kept, said on the day, once each. */
@@ -249,7 +251,7 @@ final class MoveTest extends TestCase
     {
         $move = $this->underWay();
         $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['words' => ''])->assertSessionHasErrors('words');
-        $this->post("/moves/{$move->id}/close", ['words' => 'Floor dry, keys back.'])->assertRedirect('/moves');
+        $this->post("/moves/{$move->id}/close", ['words' => 'Floor dry, keys back.', 'still_open' => 'photo'])->assertRedirect('/moves');
         $this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 2])->assertForbidden();
         self::assertSame('Floor dry, keys back.', $this->page($move)['move']['closedWords']);
         self::assertSame(['closed'], array_column(self::props($this->get('/moves'))['moves'], 'state'));
@@ -269,7 +271,8 @@ final class MoveTest extends TestCase
             'quantity' => 'temperature', 'low_limit' => 24, 'delay_min' => 10, 'tested_on' => Days::text(), 'controller_id' => $head]);
         [$own, $watched] = [$alarm(null), $alarm($controller->id)];
         $visit = Fixture::visit($this->system);
-        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['words' => 'Done.', 'stands_there' => true])
+        self::photo($move);
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", self::left())
             ->assertSessionHasNoErrors();
         $this->system->refresh();
         self::assertSame([$there->id, null], [$this->system->site_id, $this->system->room_id]);
@@ -283,6 +286,78 @@ final class MoveTest extends TestCase
         self::assertSame(Days::text(1), $owed->first()?->due_on->toDateString());
         self::assertSame(Days::text(14), $owed->last()?->due_on->toDateString());
         self::assertSame($this->technician->id, $owed->first()?->owner_id);
+    }
+
+    /** @return array<string, mixed> a move that ended well, and whose old place was left so */
+    private static function left(): array
+    {
+        return ['words' => 'Done.', 'stands_there' => true, 'signed_by' => 'the caretaker', 'left' => array_map(fn (): bool => true,
+            OriginLeft::ASKED)];
+    }
+
+    private static function photo(Move $move): void
+    {
+        $site = $move->from()->firstOrFail();
+        Attachment::query()->create(['subject_type' => $site->getMorphClass(), 'subject_id' => $site->id, 'caption' => 'as it was left',
+            'original_name' => 'left.jpg', 'path' => 'attachments/left.jpg', 'mime' => 'image/jpeg', 'bytes' => 100,
+            'kind' => Attachment::PHOTO, 'sha256' => str_repeat('a', 64), 'user_id' => $move->user_id,
+            'standing' => Attachment::READY]);
+    }
+
+    #[Test]
+    public function the_old_place_is_left_as_asked_and_signed_for_or_what_is_open_becomes_a_job(): void
+    {
+        $move = $this->underWay();
+        $close = fn (array $given) => $this->actingAs($this->planner)->post("/moves/{$move->id}/close", $given);
+        $close(self::left())->assertSessionHasErrors('left');
+        self::assertStringContainsString('a photo of the place as it was left', session('errors')->first('left'));
+        self::photo($move);
+        foreach (array_keys(OriginLeft::ASKED) as $name) {
+            $close(array_replace_recursive(self::left(), ['left' => [$name => false]]))->assertSessionHasErrors('left');
+        }
+        $close(['signed_by' => ' '] + self::left())->assertSessionHasErrors('left');
+        $close(['left' => ['roof' => true]] + self::left())->assertSessionHasErrors('left');
+        self::assertNull($move->refresh()->closed_at);
+        $open = array_replace_recursive(self::left(), ['left' => ['keys' => false], 'still_open' => 'the caretaker is away until Monday']);
+        $close($open)->assertRedirect('/moves');
+        $job = FollowUp::query()->where('kind', 'follow-up')->sole();
+        self::assertStringContainsString('keys and codes are back. the caretaker is away', $job->text);
+        self::assertSame(Days::text(3), $job->due_on->toDateString());
+        self::assertSame(['the caretaker', 1], [$move->refresh()->left_place['signedBy'], $move->left_place['photos']]);
+    }
+
+    #[Test]
+    public function a_holding_is_a_system_of_its_own_until_the_last_animal_is_home(): void
+    {
+        $move = $this->underWay();
+        $fill = fn (array $given = []) => $this->actingAs($this->planner)
+            ->post("/moves/{$move->id}/holding", $given + ['site_id' => $move->from_site_id]);
+        $move->update(['brief' => [...$move->brief, 'holding' => [...$move->brief['holding'], 'person' => null]]]);
+        $fill()->assertSessionHasErrors('holding');
+        $move->update(['brief' => [...$move->brief, 'holding' => [...$move->brief['holding'], 'person' => 'Ada', 'litres' => 400,
+            'heaterW' => 300]]]);
+        $fill(['site_id' => $move->from_site_id + 999])->assertSessionHasErrors('site_id');
+        $fill()->assertSessionHasNoErrors();
+        $fill()->assertSessionHasErrors('holding');
+        $holding = System::query()->findOrFail($move->refresh()->holding_system_id);
+        self::assertSame([400.0, true, Days::text()], [$holding->measured_volume_l, $holding->has_animals,
+            $holding->isolated_since->toDateString()]);
+        self::assertSame(300.0, $holding->items()->sole()->watts);
+        $jobs = FollowUp::query()->where('system_id', $holding->id)->orderBy('due_on')->get();
+        self::assertSame([Days::text(), Days::text(6)], [$jobs->first()->due_on->toDateString(), $jobs->last()->due_on->toDateString()]);
+        self::assertStringContainsString('Ada looks after it.', $jobs->first()->text);
+        // It keeps the move open, and is emptied by count.
+        self::photo($move);
+        $this->post("/moves/{$move->id}/close", self::left())->assertSessionHasErrors('words');
+        $listed = array_sum(array_map(fn (array $a): int => $a['count'] ?? 1, $move->brief['animals']));
+        $this->post("/moves/{$move->id}/holding/empty", ['count' => $listed - 1])->assertSessionHasErrors('words');
+        $this->post("/moves/{$move->id}/holding/empty", ['count' => $listed - 1, 'words' => 'One stays with the dealer.'])
+            ->assertSessionHasNoErrors();
+        self::assertTrue($holding->refresh()->isArchived());
+        self::assertSame([false, null], [$holding->has_animals, $holding->isolated_since]);
+        self::assertSame(0, FollowUp::query()->where('system_id', $holding->id)->whereNull('done_at')->count());
+        $this->post("/moves/{$move->id}/close", self::left())->assertRedirect('/moves');
+        $this->actingAs($this->technician)->post("/moves/{$move->id}/holding", ['site_id' => 1])->assertForbidden();
     }
 
     #[Test]

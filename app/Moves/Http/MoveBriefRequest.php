@@ -15,7 +15,7 @@ final class MoveBriefRequest extends FormRequest
 
     private const ROWS = ['people', 'animals', 'boxes', 'pieces'];
 
-    private const PARTS = ['way', 'waters', 'holding', 'truck'];
+    private const PARTS = ['way', 'waters', 'holding', 'truck', 'planB'];
 
     private const PLAIN = ['beginsMin', 'truckBackMin', 'leaveByMin', 'fish'];
 

@@ -92,7 +92,7 @@ final class MoveController
     {
         $kept = KeepMove::of($move, $request->document(), $request->integer('revision'));
 
-        return Inertia::render('moves/Plan', $desk->props($move->refresh()->load(['from', 'to', 'system']), $user, ! $kept));
+        return Inertia::render('moves/Plan', $desk->props($move->refresh()->load(['from', 'to', 'system', 'holding']), $user, ! $kept));
     }
 
     /** Name, day, places: what the document does not hold. */
@@ -113,7 +113,7 @@ final class MoveController
     {
         Gate::authorize('view', $move);
 
-        return Inertia::render('moves/Papers', MovePapers::of($move->load(['from', 'to', 'system']), $user));
+        return Inertia::render('moves/Papers', MovePapers::of($move->load(['from', 'to', 'system', 'holding']), $user));
     }
 
     /** What phones say, in lots: each entry once, judged by itself. */
@@ -127,15 +127,10 @@ final class MoveController
         );
     }
 
-    /** The last animal is home, the old place is left: signed off in words. */
-    public function close(Request $request, Move $move, #[CurrentUser] User $user): RedirectResponse
+    /** The last animal is home, the old place is left: signed off. */
+    public function close(CloseMoveRequest $request, Move $move, #[CurrentUser] User $user): RedirectResponse
     {
-        Gate::authorize('update', $move);
-        $request->validate(
-            ['words' => ['required', 'string', 'max:500'], 'stands_there' => ['sometimes', 'boolean:strict']],
-            ['words.required' => 'Say how it ended: floor dry, keys, who signed, what was missed.'],
-        );
-        CloseMove::of($move, $request->string('words')->toString(), $request->boolean('stands_there'), $user);
+        CloseMove::of($move, $request->given(), $user);
 
         return redirect('/moves')->with('said', "{$move->name} is closed; what is owed afterwards is booked.");
     }
@@ -152,6 +147,6 @@ final class MoveController
     {
         Gate::authorize('view', $move);
 
-        return Inertia::render($page, $desk->props($move->load(['from', 'to', 'system']), $user));
+        return Inertia::render($page, $desk->props($move->load(['from', 'to', 'system', 'holding']), $user));
     }
 }

@@ -6,10 +6,15 @@ namespace App\Moves\Views;
 
 use App\Moves\Move;
 use App\Team\User;
+use Velbrin\Core\Moves\OriginLeft;
 
 /** What stands over every page of a move. */
 final readonly class MoveHeadView
 {
+    /**
+     * @param  array{id: int, name: string, isEmpty: bool}|null  $holding  where its animals are, as a record
+     * @param  array<string, string>  $leftAsked  of the old place, before it is closed; none where nothing is left
+     */
     private function __construct(
         public int $id,
         public string $name,
@@ -30,10 +35,12 @@ final readonly class MoveHeadView
         public int $beginsMin,
         /** The moment its minute 0 is, in UTC. */
         public ?string $beginsAt,
+        public ?array $holding,
+        public array $leftAsked,
     ) {
     }
 
-    /** The move is loaded with from, to and system. */
+    /** The move is loaded with from, to, system and holding. */
     public static function of(Move $move, User $user, int $beginsMin, ?string $beginsAt): self
     {
         return new self(
@@ -55,6 +62,12 @@ final readonly class MoveHeadView
             closedWords: $move->closed_words,
             beginsMin: $beginsMin,
             beginsAt: $beginsAt,
+            holding: $move->holding === null ? null : [
+                'id' => $move->holding->id,
+                'name' => $move->holding->name,
+                'isEmpty' => ! $move->isHolding(),
+            ],
+            leftAsked: $move->kind->drives() ? OriginLeft::ASKED : [],
         );
     }
 }

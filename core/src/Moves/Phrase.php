@@ -12,6 +12,7 @@ enum Phrase: string implements Saying
     case ABetterBox = 'a-better-box';
     case ABoxOfItsOwn = 'a-box-of-its-own';
     case ABoxOfOrMoreInside = 'a-box-of-or-more-inside';
+    case ADate = 'a-date';
     case AFoamBox = 'a-foam-box';
     case AgeSeamsCrazingCorners = 'age-seams-crazing-corners';
     case ALargerBox = 'a-larger-box';
@@ -21,6 +22,7 @@ enum Phrase: string implements Saying
     case AnimalSharesBox = 'animal-shares-box';
     case AnimalsStayInTheHoldingUntil = 'animals-stay-in-the-holding-until';
     case AnotherOneOrPlanB = 'another-one-or-plan-b';
+    case AskAndWriteDownWhoAgreed = 'ask-and-write-down-who-agreed';
     case ASkillOfTheTeam = 'a-skill-of-the-team';
     case ASpareBatteryOnTheList = 'a-spare-battery-on-the-list';
     case AStrongerPump = 'a-stronger-pump';
@@ -38,6 +40,7 @@ enum Phrase: string implements Saying
     case FillItWhereItRides = 'fill-it-where-it-rides';
     case FindsNoPlaceInTheTruck = 'finds-no-place-in-the-truck';
     case FreshSaysNothingOf = 'fresh-says-nothing-of';
+    case FrostStormOrACrack = 'frost-storm-or-a-crack';
     case GiveItABox = 'give-it-a-box';
     case HalfAsLongAgain = 'half-as-long-again';
     case HasInHand = 'has-in-hand';
@@ -45,6 +48,7 @@ enum Phrase: string implements Saying
     case HasNoBox = 'has-no-box';
     case HoldsItsFishWant = 'holds-its-fish-want';
     case HoldsWouldBeComfort = 'holds-would-be-comfort';
+    case IfItDoesNotGoOn = 'if-it-does-not-go-on';
     case InASmallBoxItBites = 'in-a-small-box-it-bites';
     case InTheColdNothingSoaksOutdoors = 'in-the-cold-nothing-soaks-outdoors';
     case InTheHoldingAmmoniaHarms = 'in-the-holding-ammonia-harms';
@@ -65,6 +69,7 @@ enum Phrase: string implements Saying
     case ItNeedsTheOldWatersTemperature = 'it-needs-the-old-waters-temperature';
     case ItNeedsWheelbase = 'it-needs-wheelbase';
     case ItRisesByADay = 'it-rises-by-a-day';
+    case KeepADayForIt = 'keep-a-day-for-it';
     case KeepMore = 'keep-more';
     case KnowBeforehandWhatWillBeLeft = 'know-beforehand-what-will-be-left';
     case LastsItsAnimals = 'lasts-its-animals';
@@ -76,6 +81,7 @@ enum Phrase: string implements Saying
     case MixItNearerToTheOld = 'mix-it-nearer-to-the-old';
     case MoreLitresAFilterThatRuns = 'more-litres-a-filter-that-runs';
     case MoreThanTheItsStagesMay = 'more-than-the-its-stages-may';
+    case NameSomebodyWhoCanCome = 'name-somebody-who-can-come';
     case NeitherBoxesNorClocksNor = 'neither-boxes-nor-clocks-nor';
     case NeitherHandsNorTruckCan = 'neither-hands-nor-truck-can';
     case NoAnimalIsListed = 'no-animal-is-listed';
@@ -83,14 +89,18 @@ enum Phrase: string implements Saying
     case NobodyCanSayYet = 'nobody-can-say-yet';
     case NobodyCanSayYetHowLong = 'nobody-can-say-yet-how-long';
     case NobodyCanSayYetHowWarm = 'nobody-can-say-yet-how-warm';
+    case NobodyHasAgreedToPlanB = 'nobody-has-agreed-to-plan-b';
     case NobodyHasLookedOver = 'nobody-has-looked-over';
     case NobodyHasSaidHowCold = 'nobody-has-said-how-cold';
     case NobodyHasSaidHowLarge = 'nobody-has-said-how-large';
     case NobodyHasSaidHowLong = 'nobody-has-said-how-long';
+    case NobodyStandsBy = 'nobody-stands-by';
     case NoMore = 'no-more';
+    case NoOtherDayIsKept = 'no-other-day-is-kept';
     case OfOfOldWaterTheTruck = 'of-of-old-water-the-truck';
     case OfTheLoad = 'of-the-load';
     case OneStageThatTakesAsMuch = 'one-stage-that-takes-as-much';
+    case OneWhoFallsIll = 'one-who-falls-ill';
     case OnStairsTwoThirds = 'on-stairs-two-thirds';
     case PieceIsVerdict = 'piece-is-verdict';
     case PlanTheWaitBeforeFilling = 'plan-the-wait-before-filling';

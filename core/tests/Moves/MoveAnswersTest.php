@@ -31,7 +31,8 @@ final class MoveAnswersTest extends TestCase
             'beginsMin' => 540,
             'truckBackMin' => 1200,
             'people' => [['id' => 'a', 'label' => 'Ada'], ['id' => 'b', 'label' => 'Bo'], ['id' => 'c', 'label' => 'Cy'],
-                ['id' => 'd', 'label' => 'Di']],
+                ['id' => 'd', 'label' => 'Di'], ['id' => 'e', 'label' => 'Em', 'spare' => true]],
+            'planB' => ['days' => 5, 'agreedBy' => 'the owner', 'agreedOn' => '2026-11-20', 'otherDay' => '2026-12-08'],
             'animals' => [
                 ['id' => 'tang', 'label' => 'tang', 'lengthCm' => 18, 'count' => 1, 'deep' => false, 'box' => 'b1'],
                 ['id' => 'pair', 'label' => 'clown pair', 'lengthCm' => 6, 'count' => 2, 'box' => 'b2'],
@@ -116,6 +117,11 @@ final class MoveAnswersTest extends TestCase
     {
         yield 'a thin bin in the cold' => ['stop move-box-temperature b1', ['way' => ['outdoorC' => -6, 'loadC' => -6],
             'boxes' => [0 => ['wall' => 'bin']]]];
+        foreach (['days', 'agreedBy', 'agreedOn'] as $fact) {
+            yield "plan B without {$fact}" => ['fix move-plan-b', ['planB' => [$fact => null]]];
+        }
+        yield 'no other day' => ['watch move-no-other-day', ['planB' => ['otherDay' => null]]];
+        yield 'nobody stands by' => ['watch move-no-spare', ['people' => [4 => ['spare' => false]]]];
         yield 'no forecast' => ['fix move-box-weather b1', ['way' => ['outdoorC' => null]]];
         yield 'no forecast, said for all' => ['fix move-cold', ['way' => ['outdoorC' => null]]];
         yield 'frost' => ['watch move-cold', ['way' => ['outdoorC' => 4.9]]];

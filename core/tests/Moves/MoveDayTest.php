@@ -139,9 +139,10 @@ final class MoveDayTest extends TestCase
 
             return $open;
         };
-        $said = ['ticks' => ['surveyed', 'insured', 'planB', 'ready']];
+        $said = ['ticks' => ['surveyed', 'insured', 'ready']];
         self::assertSame(['G0', 'G2'], array_keys(array_filter($gates($said))));
-        self::assertFalse($gates(['ticks' => ['surveyed', 'insured']])['G0']);
+        self::assertFalse($gates(['ticks' => ['surveyed']])['G0']);
+        self::assertFalse($gates($said + ['planB' => ['agreedBy' => null]])['G0'], 'nobody has agreed');
         self::assertFalse($gates($said + ['holding' => ['proved' => false]])['G0']);
         self::assertFalse($gates($said + ['pieces' => [1 => ['verdict' => 'cracked']]])['G0']);
         self::assertFalse($gates($said + ['truckBackMin' => 700])['G2']);
@@ -154,7 +155,7 @@ final class MoveDayTest extends TestCase
     #[Test]
     public function animals_nobody_has_listed_open_no_gate(): void
     {
-        $none = ['animals' => [], 'ticks' => ['surveyed', 'insured', 'planB', 'ready']] + MoveAnswersTest::sound();
+        $none = ['animals' => [], 'ticks' => ['surveyed', 'insured', 'ready']] + MoveAnswersTest::sound();
         $open = [];
         foreach (Gate::all(MoveAnswers::of(MoveReader::read($none))) as $gate) {
             $open[$gate->key] = $gate->isOpen();

@@ -15,7 +15,13 @@ const units = useUnits();
 const isRunning = computed(() => (props.course?.steps ?? []).some((s) => s.state !== 'open'));
 const at = (minute: number) => clockOf(props.move.beginsMin + minute);
 const closing = ref(false);
-const close = useForm({ words: '', stands_there: props.move.kind === 'house' && props.move.toId !== null });
+const close = useForm({
+    words: '',
+    stands_there: props.move.kind === 'house' && props.move.toId !== null,
+    left: Object.fromEntries(Object.keys(props.move.leftAsked).map((key) => [key, false])),
+    signed_by: '',
+    still_open: '',
+});
 const busy = ref(false);
 /** What is left for another day is said like anything else on the day. */
 async function drop(steps: string[]) {
@@ -168,7 +174,7 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
             </p>
             <form v-if="closing" class="sheetform" @submit.prevent="close.post(`/moves/${move.id}/close`)">
                 <label class="numbercell wide" for="close-words"
-                    ><span>How it ended: floor dry, keys, who signed, what was missed</span>
+                    ><span>How it ended, and what was missed</span>
                     <input id="close-words" v-model="close.words" class="cell" type="text" maxlength="500" required
                 /></label>
                 <label v-if="move.toId && move.systemId" class="check wide"
@@ -176,7 +182,25 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                     {{ move.to }} now: its record goes there, and its devices count as mounted until they are
                     tested</label
                 >
-                <FieldError :words="close.errors.words" />
+                <fieldset v-if="Object.keys(move.leftAsked).length" class="wide">
+                    <legend>The old place, {{ move.from }}</legend>
+                    <label v-for="(words, key) in move.leftAsked" :key="key" class="check"
+                        ><input v-model="close.left[key]" type="checkbox" /> {{ words }}</label
+                    >
+                    <label class="numbercell" for="close-signed"
+                        ><span>Signed for by</span>
+                        <input id="close-signed" v-model="close.signed_by" class="cell" type="text" maxlength="120"
+                    /></label>
+                    <p class="quiet">
+                        A photo of the place as it was left stands with
+                        <Link :href="`/sites/${move.fromId}`">{{ move.from }}</Link>, dated on or after the day.
+                    </p>
+                    <label class="numbercell wide" for="close-open"
+                        ><span>What stays open there, if anything: it becomes a job</span>
+                        <input id="close-open" v-model="close.still_open" class="cell" type="text" maxlength="200"
+                    /></label>
+                </fieldset>
+                <FieldError :words="close.errors.words ?? (close.errors as Record<string, string>).left" />
                 <p class="wide"><button class="btn-go" :disabled="close.processing">Close it</button></p>
             </form>
         </div>

@@ -5,9 +5,11 @@ import MarginNotes from '../shared/MarginNotes.vue';
 import AnimalsPart from './AnimalsPart.vue';
 import BoxesPart from './BoxesPart.vue';
 import HoldingPart from './HoldingPart.vue';
+import HoldingRecord from './HoldingRecord.vue';
 import { type MoveDoc, type MoveProps } from './move';
 import MoveTabs from './MoveTabs.vue';
 import PiecesPart from './PiecesPart.vue';
+import PlanBPart from './PlanBPart.vue';
 import { DESK } from './planDesk';
 import TeamPart from './TeamPart.vue';
 import TicksPart from './TicksPart.vue';
@@ -25,6 +27,7 @@ const { doc, past, standing, change, undo, send, takeTheirs } = useKeptDocument<
 });
 const locked = computed(() => !props.move.mayPlan);
 const drives = computed(() => ['house', 'removal'].includes(props.move.kind));
+const listed = computed(() => doc.value.animals.reduce((sum, a) => sum + (a.count ?? 1), 0));
 provide(DESK, { doc, change, locked });
 const STANDINGS = {
     kept: 'Everything here is kept.',
@@ -49,8 +52,10 @@ const STANDINGS = {
             </p>
             <p v-if="wrong" class="wrong" role="alert">{{ wrong.words }}.</p>
             <p v-if="missing.length" class="standing"><b>The course still needs</b> {{ missing.join('; ') }}.</p>
+            <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
             <fieldset class="moveplan" :disabled="locked">
                 <HoldingPart :waters="waters" />
+                <PlanBPart :drives="drives" />
                 <TeamPart :people="people" :drives="drives" />
                 <WayPart v-if="drives" />
                 <AnimalsPart :boxing="boxing" />

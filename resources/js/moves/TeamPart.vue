@@ -70,7 +70,7 @@ const person = (id: string, more: object) =>
             :rows="doc.people"
             what="people"
             add="Add a hired hand"
-            :heads="['Name', 'Lifts']"
+            :heads="['Name', 'Lifts', 'Comes']"
             :readonly="locked"
             @add="addHired"
             @change="set('people', $event)"
@@ -93,6 +93,17 @@ const person = (id: string, more: object) =>
                         kind="kg"
                         @change="person(row.id, { limitKg: $event })"
                     />
+                </td>
+                <td>
+                    <select
+                        class="cell"
+                        :aria-label="`person ${n + 1} comes`"
+                        :value="row.spare ? 'called' : 'surely'"
+                        @change="person(row.id, { spare: word($event) === 'called' })"
+                    >
+                        <option value="surely">surely</option>
+                        <option value="called">when called</option>
+                    </select>
                 </td>
             </template>
         </RowTable>

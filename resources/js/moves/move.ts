@@ -13,6 +13,8 @@ export interface PersonDoc {
     label?: string | null;
     limitKg?: number | null;
     skills?: string[];
+    /** Comes only when called. */
+    spare?: boolean;
 }
 export interface AnimalDoc {
     id: string;
@@ -78,6 +80,7 @@ export interface MoveDoc {
     waters: Record<string, number | Numbers | null | undefined>;
     holding: Record<string, number | boolean | string | null | undefined>;
     truck?: Numbers | null;
+    planB?: Record<string, number | string | null | undefined> | null;
     ticks: string[];
 }
 

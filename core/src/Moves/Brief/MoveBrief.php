@@ -16,6 +16,7 @@ final readonly class MoveBrief
      * @param  list<Animal>  $animals
      * @param  list<Box>  $boxes
      * @param  list<Piece>  $pieces
+     * @param  list<Mover>  $spares  who comes only when called: the day is planned without them
      */
     public function __construct(
         public MoveKind $kind,
@@ -32,6 +33,8 @@ final readonly class MoveBrief
         public Holding $holding,
         public ?Truck $truck,
         public Ticks $ticks,
+        public PlanB $planB = new PlanB(null, null, null, null),
+        public array $spares = [],
     ) {
     }
 

@@ -30,6 +30,7 @@ final readonly class MoveChecks
     {
         return [
             ...self::holding($brief, $holding),
+            ...self::planB($brief),
             ...self::pieces($brief),
             ...self::waters($brief, $jump, $oldMostL),
             ...self::weather($brief),
@@ -115,6 +116,32 @@ final readonly class MoveChecks
                     'rise' => Quantity::of($care->riseMgLDay, Kind::Concentration),
                 ],
             );
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> what is to happen when it does not go on, and who has said yes to that */
+    private static function planB(MoveBrief $brief): array
+    {
+        $found = [];
+        $lacks = $brief->planB->lacks();
+        if ($brief->animals !== [] && $lacks !== []) {
+            $found[] = BoxChecks::say(
+                Severity::Fix,
+                'M-1',
+                'move-plan-b',
+                [Phrase::NobodyHasAgreedToPlanB, Phrase::IfItDoesNotGoOn, Phrase::AskAndWriteDownWhoAgreed],
+                ['lacks' => implode(', ', $lacks)],
+            );
+        }
+        if ($brief->kind->drives() && $brief->people !== [] && $brief->spares === []) {
+            $words = [Phrase::NobodyStandsBy, Phrase::OneWhoFallsIll, Phrase::NameSomebodyWhoCanCome];
+            $found[] = BoxChecks::say(Severity::Watch, 'M-8', 'move-no-spare', $words);
+        }
+        if ($brief->kind->drives() && $brief->planB->otherDay === null) {
+            $words = [Phrase::NoOtherDayIsKept, Phrase::FrostStormOrACrack, Phrase::KeepADayForIt];
+            $found[] = BoxChecks::say(Severity::Watch, 'M-8', 'move-no-other-day', $words);
         }
 
         return $found;

@@ -29,13 +29,15 @@ final class MoveReader
         if ($all->number('schema') !== (float) self::SCHEMA) {
             throw $all->wrong('schema', Phrase::ThatSchema, ['schema' => (string) self::SCHEMA]);
         }
+        $people = $all->objects('people');
+        $isSpare = fn (Fields $one): bool => $one->boolean('spare', false);
         $read = new MoveBrief(
             kind: $all->choice('kind', MoveKind::class),
             beginsMin: (int) $all->number('beginsMin', 0, self::TEN_O_CLOCK),
             truckBackMin: self::whole($all, 'truckBackMin'),
             leaveByMin: self::whole($all, 'leaveByMin'),
             fish: $all->choiceOrNull('fish', FishSchool::class) ?? FishSchool::Last,
-            people: array_map(self::person(...), $all->objects('people')),
+            people: array_map(self::person(...), array_values(array_filter($people, fn (Fields $p): bool => ! $isSpare($p)))),
             animals: array_map(self::animal(...), $all->objects('animals')),
             boxes: array_map(self::box(...), $all->objects('boxes')),
             pieces: array_map(self::piece(...), $all->objects('pieces')),
@@ -43,6 +45,8 @@ final class MoveReader
             waters: self::waters(self::part($all, 'waters')),
             holding: self::holding(self::part($all, 'holding')),
             truck: $all->has('truck') ? self::truck($all->object('truck')) : null,
+            planB: self::planB(self::part($all, 'planB')),
+            spares: array_map(self::person(...), array_values(array_filter($people, $isSpare))),
             ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
         );
         $all->noMore();
@@ -217,6 +221,28 @@ final class MoveReader
         $holding->noMore();
 
         return $read;
+    }
+
+    private static function planB(Fields $planB): PlanB
+    {
+        $read = new PlanB(
+            days: $planB->numberOrNull('days', 1),
+            agreedBy: $planB->textOrNull('agreedBy'),
+            agreedOn: self::day($planB, 'agreedOn'),
+            otherDay: self::day($planB, 'otherDay'),
+        );
+        $planB->noMore();
+
+        return $read;
+    }
+
+    private static function day(Fields $of, string $key): ?string
+    {
+        $day = $of->textOrNull($key);
+        $isWritten = $day !== null && preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $day, $d) === 1;
+        $isDay = $day === null || ($isWritten && checkdate((int) $d[2], (int) $d[3], (int) $d[1]));
+
+        return $isDay ? $day : throw $of->wrong($key, Phrase::ADate);
     }
 
     private static function truck(Fields $truck): Truck

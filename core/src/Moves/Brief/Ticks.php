@@ -12,7 +12,6 @@ final readonly class Ticks
         'G0' => [
             'surveyed' => 'The destination is surveyed: floor, doors, level, power, water',
             'insured' => 'The condition record is signed, and it is insured',
-            'planB' => 'The client has agreed to plan B',
         ],
         'G1' => [
             'forecast' => 'The forecast is read, and the way planned for it',

@@ -27,6 +27,7 @@ final readonly class Gate
         'G0' => [
             'move-no-animals',
             'move-holding',
+            'move-plan-b',
             'move-verdict',
             'move-piece-heavy',
             'truck-payload',
