@@ -30,7 +30,11 @@ function brief(people: { id: string; label: string }[]) {
         truckBackMin: 1200,
         leaveByMin: null,
         fish: 'last',
-        people: people.map((p) => ({ ...p, limitKg: 25 })),
+        people: [
+            ...people.map((p) => ({ ...p, limitKg: 25 })),
+            { id: 'h1', label: 'neighbour', limitKg: 25, spare: true },
+        ],
+        planB: { days: 5, otherDay: '2099-01-08' },
         animals: [
             { id: 'a1', label: 'tang', count: 1, lengthCm: 16, box: 'b1' },
             { id: 'a2', label: 'corals', coral: true, count: 10, box: 'b2' },
@@ -91,6 +95,11 @@ test('a move is planned from a record, and says what breaks it', async ({ browse
 
     await planner.goto(`${at}/plan`);
     await expect(planner.getByText('Everything here is kept.')).toBeVisible();
+    await expect(margin.getByText(/Nobody has agreed to plan B: who agreed, when/)).toBeVisible();
+    await planner.getByLabel('Agreed by').fill('the client');
+    await planner.getByLabel('Agreed by').press('Tab');
+    await planner.getByLabel('on', { exact: true }).fill('2026-11-20');
+    await expect(margin.getByText(/Nobody has agreed to plan B/)).toHaveCount(0);
     await expect(margin.getByText(/“the truck back” has .* in hand/)).toBeVisible();
     // Minus six, and a thin bin: by keyboard, answered at once.
     await planner.getByLabel('Outside').fill('-6');
@@ -117,6 +126,17 @@ test('a move is planned from a record, and says what breaks it', async ({ browse
     await expect(planner.getByRole('img', { name: /The course of the day/ })).toBeVisible();
     await expect(planner.getByText(/Done by \d\d:\d\d\./)).toBeVisible();
     await expect(planner.getByRole('img', { name: /Where everything rides/ })).toBeVisible();
+
+    // Plan B: the holding is filled, and becomes a system that is looked at until the last animal is home.
+    await planner.goto(`${at}/plan`);
+    await planner.getByRole('button', { name: `Put it on record at ${place.name}` }).click();
+    await expect(planner.getByText('is in use: isolated')).toBeVisible();
+    await planner.getByLabel('Animals home, counted').fill('10');
+    await planner.getByRole('button', { name: 'The last one is home' }).click();
+    await expect(planner.getByText('11 are listed, 10 came home')).toBeVisible();
+    await planner.getByLabel('Animals home, counted').fill('11');
+    await planner.getByRole('button', { name: 'The last one is home' }).click();
+    await expect(planner.getByText('is empty: all are home.')).toBeVisible();
 });
 
 test('the day on a phone: what is said without signal goes later, and a late stage says what to leave', async ({
