@@ -236,6 +236,28 @@ final class SimulationTest extends TestCase
     }
 
     #[Test]
+    public function it_reports_what_is_drawn_and_not_what_was_told(): void
+    {
+        $plant = self::bare();
+        $plant['devices']['heater1']['thermostatC'] = 26.0;
+        $begin = fn (array $faults): Simulation => Simulation::begin(
+            SetupReader::read(self::heaterOnly()),
+            PlantReader::read($plant),
+            PlantReader::faults($faults),
+        );
+        // At 25.0 its rule rests; welded it draws all the same, until its own thermostat opens.
+        self::assertSame([0.0, 0.0], [$begin([])->reports()->levels['heater1'], $begin([])->reports()->watts['heater1']]);
+        $welded = $begin([['kind' => 'relay-welded', 'of' => 'heater1', 'fromS' => 0]]);
+        self::assertSame([0.0, 200.0], [$welded->reports()->levels['heater1'], $welded->reports()->watts['heater1']]);
+        $welded->to(60 * 3600);
+        self::assertEqualsWithDelta(26.0, $welded->reports()->probes['t1'], 0.11);
+        $dead = $begin([['kind' => 'load-dead', 'of' => 'heater1', 'fromS' => 0]]);
+        $dead->to(12 * 3600);
+        self::assertSame([1.0, 0.0], [$dead->reports()->levels['heater1'], $dead->reports()->watts['heater1']]);
+        self::assertSame(0.0, $begin([['kind' => 'outage', 'fromS' => 0]])->reports()->watts['heater1']);
+    }
+
+    #[Test]
     public function a_guard_outranks_what_is_asked(): void
     {
         $run = Simulation::begin(SetupReader::read(self::cabinet()), PlantReader::read(self::plant()));

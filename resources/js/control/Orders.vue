@@ -4,6 +4,7 @@ import { BButton, BFormInput, BFormRadioGroup } from 'bootstrap-vue-next';
 import { computed } from 'vue';
 import type { OrderView, OutletView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
+import NumberCell from './NumberCell.vue';
 import { clock } from '../shared/days';
 
 /** Something else for a while, asked of one outlet over the link. */
@@ -19,12 +20,10 @@ const form = useForm({ outlet_id: props.outlet.id, level: props.isOn ? 0 : 1, fo
 const open = computed(() => props.orders.find((o) => o.isOpen) ?? null);
 const past = computed(() => props.orders.filter((o) => !o.isOpen).slice(0, 3));
 const ask = () =>
-    form
-        .transform((given) => ({ ...given, for_min: Number(given.for_min) }))
-        .post(`/control/${props.controllerId}/orders`, {
-            preserveScroll: true,
-            onSuccess: () => form.reset('because'),
-        });
+    form.post(`/control/${props.controllerId}/orders`, {
+        preserveScroll: true,
+        onSuccess: () => form.reset('because'),
+    });
 const end = (id: number) => router.post(`/outlet-orders/${id}/end`, {}, { preserveScroll: true });
 const WHICH = [
     { value: 0, text: 'off' },
@@ -62,25 +61,22 @@ function says(o: OrderView): string {
                 :name="`order-${outlet.key}`"
                 :aria-label="`${outlet.name} is to be`"
             />
-            <label class="numbercell" :for="`order-min-${outlet.key}`"
-                ><span>for</span>
-                <span class="withunit"
-                    ><BFormInput
-                        :id="`order-min-${outlet.key}`"
-                        v-model="form.for_min"
-                        class="cell num"
-                        type="number"
-                        min="1"
-                        max="240"
-                        step="any"
-                        required
-                    />
-                    min</span
-                ></label
-            >
+            <NumberCell
+                :id="`order-min-${outlet.key}`"
+                label="for"
+                unit="min"
+                :model-value="form.for_min"
+                @update:model-value="form.for_min = $event ?? USUAL_MIN"
+            />
             <label class="numbercell wide" :for="`order-why-${outlet.key}`"
                 ><span>because</span>
-                <BFormInput :id="`order-why-${outlet.key}`" v-model="form.because" maxlength="300" required />
+                <BFormInput
+                    :id="`order-why-${outlet.key}`"
+                    v-model="form.because"
+                    class="cell"
+                    maxlength="300"
+                    required
+                />
             </label>
             <p class="wide quiet">
                 First make sure that nobody has hands in the water or on the plug. Guards and longest times still stop

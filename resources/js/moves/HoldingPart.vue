@@ -77,5 +77,6 @@ const { put, of, num, yes } = usePlanDesk();
                 >Changing <b>{{ Math.ceil(waters.holdingChangePercent) }} %</b> each time keeps it under.</template
             >
         </p>
+        <slot />
     </section>
 </template>

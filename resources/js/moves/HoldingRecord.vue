@@ -25,24 +25,26 @@ const empty = () =>
 
 <template>
     <div class="holdingrecord">
-        <p v-if="!move.holding || move.holding.isEmpty">
-            <template v-if="move.holding"
-                ><Link :href="`/systems/${move.holding.id}`">{{ move.holding.name }}</Link> is empty: all are home.
-            </template>
-            Filled, and animals go in?
-            <BButton
-                v-for="site in at"
-                :key="site.id"
-                variant="outline-secondary"
-                size="sm"
-                :disabled="filling.processing"
-                @click="fill(site.id)"
-            >
-                Put it on record at {{ site.name }}
-            </BButton>
-            <small class="quiet">It is isolated, and its tests are booked for a week.</small>
+        <div v-if="!move.holding || move.holding.isEmpty">
+            <p>
+                <template v-if="move.holding"
+                    ><Link :href="`/systems/${move.holding.id}`">{{ move.holding.name }}</Link> is empty: all are home.
+                </template>
+                <b>Once animals go in</b> it is a system of its own: isolated, its tests booked for a week.
+            </p>
+            <p class="filter">
+                <BButton
+                    v-for="site in at"
+                    :key="site.id"
+                    variant="outline-secondary"
+                    :disabled="filling.processing"
+                    @click="fill(site.id)"
+                >
+                    Put it on record at {{ site.name }}
+                </BButton>
+            </p>
             <FieldError :words="filling.errors.holding" />
-        </p>
+        </div>
         <form v-else @submit.prevent="empty">
             <p>
                 <Link :href="`/systems/${move.holding.id}`">{{ move.holding.name }}</Link> is in use: isolated, read

@@ -52,9 +52,10 @@ const STANDINGS = {
             </p>
             <p v-if="wrong" class="wrong" role="alert">{{ wrong.words }}.</p>
             <p v-if="missing.length" class="standing"><b>The course still needs</b> {{ missing.join('; ') }}.</p>
-            <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
             <fieldset class="moveplan" :disabled="locked">
-                <HoldingPart :waters="waters" />
+                <HoldingPart :waters="waters">
+                    <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
+                </HoldingPart>
                 <PlanBPart :drives="drives" />
                 <TeamPart :people="people" :drives="drives" />
                 <WayPart v-if="drives" />

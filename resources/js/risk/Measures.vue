@@ -114,8 +114,8 @@ const offer = computed(
                 :later="judged && maySign && isConfirmed && hasPrices ? later : null"
                 :budget-minor="budgetMinor"
             />
-            <h2>Each by itself</h2>
-            <table class="figures measures">
+            <h2 v-if="judged">Each by itself</h2>
+            <table v-if="judged" class="figures measures">
                 <caption class="visually-hidden">
                     Measures, what saves most first
                 </caption>

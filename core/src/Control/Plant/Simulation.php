@@ -182,14 +182,13 @@ final class Simulation
         );
     }
 
-    /** @return array<string, float> what each outlet draws */
+    /** @return array<string, float> what each outlet draws, whatever it was told: a welded relay feeds on, a thermostat rests */
     private function watts(): array
     {
         $watts = [];
-        foreach ($this->plant->devices as $outlet => $device) {
-            $isDead = $this->broken->find(FaultKind::LoadDead, (string) $outlet) !== null;
+        foreach (array_keys($this->plant->devices) as $outlet) {
             $level = ($this->decided[$outlet] ?? null)->level ?? 0.0;
-            $watts[(string) $outlet] = $isDead ? 0.0 : $level * $device->watts;
+            $watts[(string) $outlet] = $this->tank->drawsW((string) $outlet, $level, $this->broken, $this->s);
         }
 
         return $watts;

@@ -62,6 +62,12 @@ final readonly class Tank
         return $s;
     }
 
+    /** What one outlet draws, with what is broken, W. */
+    public function drawsW(string $outlet, float $level, Broken $broken, State $s): float
+    {
+        return $this->workshop->drawsW($outlet, $level, $broken, $s);
+    }
+
     /** With the pump at work the water already stands over the edge. */
     private function runningMm(): float
     {

@@ -33,6 +33,14 @@ final readonly class Workshop
         return $deeds;
     }
 
+    public function drawsW(string $outlet, float $level, Broken $broken, State $s): float
+    {
+        $deeds = new Deeds();
+        $this->brokenDevice($outlet, $this->plant->devices[$outlet], $level, $broken, $s, $deeds);
+
+        return $broken->hasPower() ? $deeds->drawsW : 0.0;
+    }
+
     private function brokenDevice(string $outlet, Device $device, float $level, Broken $broken, State $s, Deeds $deeds): void
     {
         $isWelded = $broken->hasPower() && $broken->find(FaultKind::RelayWelded, $outlet) !== null;
