@@ -31,25 +31,27 @@ const high = computed(() => 54 + 14 * Math.max(0, ...rungs.value.map((r) => r.li
             >
             <small v-else>nobody knows its usual day yet: that takes readings of seven days</small>
         </figcaption>
-        <svg
-            :viewBox="`0 0 ${WIDE} ${high}`"
-            role="img"
-            :aria-label="`${ladder.label}: ${ladder.rungs.map((r) => r.words).join(', ')}`"
-        >
-            <rect
-                v-if="ladder.usualFrom !== null && ladder.usualTo !== null"
-                :x="x(ladder.usualFrom)"
-                y="4"
-                :width="Math.max(2, x(ladder.usualTo) - x(ladder.usualFrom))"
-                height="30"
-                class="usual"
-            />
-            <path :d="`M20 19H${WIDE - 20}`" class="axis" />
-            <g v-for="(r, n) in rungs" :key="n" class="rung" :class="r.kind">
-                <path :d="`M${x(r.at)} 8V30`" />
-                <path v-if="r.line" :d="`M${x(r.at)} 30V${36 + 14 * r.line}`" class="leader" />
-                <text :x="r.middle" :y="46 + 14 * r.line" text-anchor="middle" class="s">{{ r.words }}</text>
-            </g>
-        </svg>
+        <div class="tablebox" tabindex="0" role="region" :aria-label="`${ladder.label}, the ladder`">
+            <svg
+                :viewBox="`0 0 ${WIDE} ${high}`"
+                role="img"
+                :aria-label="`${ladder.label}: ${ladder.rungs.map((r) => r.words).join(', ')}`"
+            >
+                <rect
+                    v-if="ladder.usualFrom !== null && ladder.usualTo !== null"
+                    :x="x(ladder.usualFrom)"
+                    y="4"
+                    :width="Math.max(2, x(ladder.usualTo) - x(ladder.usualFrom))"
+                    height="30"
+                    class="usual"
+                />
+                <path :d="`M20 19H${WIDE - 20}`" class="axis" />
+                <g v-for="(r, n) in rungs" :key="n" class="rung" :class="r.kind">
+                    <path :d="`M${x(r.at)} 8V30`" />
+                    <path v-if="r.line" :d="`M${x(r.at)} 30V${36 + 14 * r.line}`" class="leader" />
+                    <text :x="r.middle" :y="46 + 14 * r.line" text-anchor="middle" class="s">{{ r.words }}</text>
+                </g>
+            </svg>
+        </div>
     </figure>
 </template>
