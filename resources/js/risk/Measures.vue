@@ -87,7 +87,8 @@ const offer = computed(
                 <ol class="firsts">
                     <li v-for="m in three" :key="m.kind">
                         <b>{{ m.label }}</b><small
-                            >{{ m.price }} once, {{ isMoney ? m.savesShown : amount(m.saves) }} a year less by itself</small
+                            >{{ m.price }} once, {{ isMoney ? m.savesShown : amount(m.saves) }} a year less by
+                            itself</small
                         >
                     </li>
                 </ol>
