@@ -248,6 +248,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/systems/{system}/refits', [PlanController::class, 'refit'])->name('plans.refit');
     Route::get('/plans/{plan}', [PlanController::class, 'show'])->name('plans.show');
     Route::put('/plans/{plan}', [PlanController::class, 'update'])->name('plans.update');
+    Route::post('/plans/{plan}/since', [PlanController::class, 'decide'])->name('plans.since');
     Route::post('/plans/{plan}/archive', [PlanController::class, 'archive'])->name('plans.archive');
     Route::post('/plans/{plan}/draft', [PlanDraftController::class, 'store'])->name('plans.draft');
     Route::get('/plans/{plan}/compare', [PlanVersionController::class, 'compare'])->name('plans.compare');

@@ -685,4 +685,32 @@ return [
         'to' => '',
         'tests' => 'SetUpTest',
     ],
+    [
+        'name' => 'a move closes over animals in the holding',
+        'file' => 'app/Moves/CloseMove.php',
+        'from' => 'if ($move->isHolding()) {',
+        'to' => 'if (false) {',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'animals may be lost without a word',
+        'file' => 'app/Moves/HoldingDesk.php',
+        'from' => '$count !== $listed &&',
+        'to' => '$count > $listed &&',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'a log that was taken back still counts',
+        'file' => 'app/Control/Link/LinkDevice.php',
+        'from' => "->whereNull('taken_back_at')",
+        'to' => '',
+        'tests' => 'LogTest',
+    ],
+    [
+        'name' => 'a tap of yesterday week begins an incident then',
+        'file' => 'app/Emergency/StartIncident.php',
+        'from' => 'max($tapped, $now->subHours(self::LATEST_H))',
+        'to' => '$tapped',
+        'tests' => 'IncidentTest',
+    ],
 ];

@@ -82,6 +82,11 @@ final class Acceptance
                 $reasons[] = "{$open->rule} is open: ".self::settles($open);
             }
         }
+        $since = RefitSince::open($version->plan()->with('refits')->firstOrFail(), PlanBrief::read($version->brief));
+        foreach ($since as $moved) {
+            $what = lcfirst(FigureView::fieldLabel($moved->field));
+            $reasons[] = "the record moved since: {$what}; decide it in the plan and keep a version";
+        }
         if ($answers->figure('systemL')?->quantity === null) {
             $reasons[] = 'the sizes of the display are missing';
         }

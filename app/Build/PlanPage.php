@@ -6,6 +6,7 @@ namespace App\Build;
 
 use App\Build\Views\PlanDraftView;
 use App\Build\Views\PlanLiveView;
+use App\Build\Views\ThreeWaysView;
 use App\Build\Views\VersionLineView;
 use App\Clients\Views\EnquiryView;
 use App\Clients\Views\FactSpecView;
@@ -43,6 +44,7 @@ final readonly class PlanPage
                 'refits' => $plan->refits === null ? null : ['id' => $plan->refits->id, 'name' => $plan->refits->name],
                 'mayUpdate' => $user->can('update', $plan),
             ],
+            'since' => fn (): array => ThreeWaysView::all(RefitSince::open($plan), $user->units()),
             'draft' => fn (): PlanDraftView => PlanDraftView::of($plan),
             'crumbs' => fn (): array => [
                 new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"),

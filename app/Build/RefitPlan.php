@@ -21,6 +21,7 @@ final class RefitPlan
             'site_id' => $system->site_id,
             'room_id' => $system->room_id,
             'refits_system_id' => $system->id,
+            'refit_base' => RefitSince::begins($system->load('vessels')),
             'name' => $name,
             'user_id' => $user->id,
             'revision' => 1,

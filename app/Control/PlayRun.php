@@ -6,13 +6,20 @@ namespace App\Control;
 
 use App\Control\Views\RunView;
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use App\Team\User;
 use Illuminate\Validation\ValidationException;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\Missing;
+use Velbrin\Core\Build\Section;
 use Velbrin\Core\Control\Plant\Fault;
 use Velbrin\Core\Control\Plant\FaultKind;
 use Velbrin\Core\Control\Plant\HarmLimits;
 use Velbrin\Core\Control\Plant\PlantReader;
+use Velbrin\Core\Control\Plant\Run;
+use Velbrin\Core\Control\Plant\RunFrames;
 use Velbrin\Core\Control\Plant\Simulation;
+use Velbrin\Core\Hydraulics\PowerCutFrame;
 use Velbrin\Core\Measure\OutOfRange;
 
 /** Plays what a controller does against a system of its place. */
@@ -84,6 +91,20 @@ final class PlayRun
             throw ValidationException::withMessages(['system_id' => ucfirst($e->getMessage()).'.']);
         }
 
-        return RunView::of($run, $setup, $assumed, [$low, $high], $user->units());
+        [$section, $frames] = self::drawn($system, $run);
+
+        return RunView::of($run, $setup, $assumed, [$low, $high], $section, $frames, $user->units());
+    }
+
+    /** @return array{Section|null, list<PowerCutFrame>} its drawing, and where the surfaces stand; nothing where it is not described */
+    private static function drawn(System $system, Run $run): array
+    {
+        try {
+            $facts = Facts::of(SystemBrief::running($system));
+
+            return [Section::of($facts), RunFrames::of($facts, $run->trace)];
+        } catch (Missing|OutOfRange) {
+            return [null, []];
+        }
     }
 }

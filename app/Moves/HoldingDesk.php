@@ -15,6 +15,7 @@ use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\AnimalDemand;
 use Velbrin\Core\Moves\Brief\Animal;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
@@ -34,7 +35,7 @@ final class HoldingDesk
     /** Filled: from now on it is on record, and looked at each day. */
     public static function fill(Move $move, Site $site, User $user): System
     {
-        $answers = MoveAnswers::of(MoveDocument::read($move));
+        $answers = MoveAnswers::of(self::brief($move));
         $brief = $answers->brief;
         if ($brief->holding->litres === null || $brief->holding->person === null) {
             throw ValidationException::withMessages(['holding' => 'Say how many litres it holds, and who looks after it.']);
@@ -56,7 +57,7 @@ final class HoldingDesk
     /** The last animal is home: counted, its jobs are over, and it stands in the fleet no more. */
     public static function empty(Move $move, int $count, ?string $words, User $user): void
     {
-        $listed = array_sum(array_map(fn (Animal $a): int => $a->count, MoveDocument::read($move)->animals));
+        $listed = array_sum(array_map(fn (Animal $a): int => $a->count, self::brief($move)->animals));
         if ($count !== $listed && ($words === null || trim($words) === '')) {
             throw ValidationException::withMessages([
                 'words' => "{$listed} are listed, {$count} came home: say what became of the others.",
@@ -82,6 +83,16 @@ final class HoldingDesk
             $holding->archive();
             $locked->update(['holding_emptied_at' => now()]);
         });
+    }
+
+    /** @throws ValidationException where something in the plan cannot be read yet */
+    private static function brief(Move $move): MoveBrief
+    {
+        try {
+            return MoveDocument::read($move);
+        } catch (OutOfRange $e) {
+            throw ValidationException::withMessages(['holding' => "Put this right in the plan first: {$e->getMessage()}."]);
+        }
     }
 
     private static function record(Move $move, Site $site, MoveBrief $brief, User $user): System

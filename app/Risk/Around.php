@@ -421,19 +421,21 @@ final class Around
                 liquid: $item->doses,
                 strengthMeqMl: $item->strength_meq_ml,
                 holdsMl: $item->holds_ml,
-                mlPerMin: $this->mlPerMin($system, $item),
+                mlPerMin: $this->pulse($system, $item)?->mlPerMin,
+                mlDay: $this->pulse($system, $item)?->mlDay(),
             );
         }
 
         return $doses;
     }
 
-    private function mlPerMin(System $system, Item $item): ?float
+    /** The doses of a head at fixed times, as they run. */
+    private function pulse(System $system, Item $item): ?Pulse
     {
         foreach ($this->setUps($system) as $setUp) {
             foreach ($setUp->programme->outlets as $outlet) {
                 if ($outlet->id === "o{$item->outlet_id}" && $outlet->rule instanceof Pulse && $outlet->rule->mlPerMin > 0) {
-                    return $outlet->rule->mlPerMin;
+                    return $outlet->rule;
                 }
             }
         }

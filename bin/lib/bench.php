@@ -76,7 +76,7 @@ function pages(string $base, string $world, string $out): void
     call("{$base}/sign-in", $jar, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode(['email' => 'teodor@merrowick.example', 'password' => 'tide-and-lantern']), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-XSRF-TOKEN: '.token($jar)]]);
     $paths = ['Fleet' => '/systems', 'Section' => '/systems/1', 'Readings' => '/systems/1/readings', 'Register' => '/systems/1/register', 'Places' => '/places', 'Place' => '/sites/1', 'Side by side' => '/sites/1/systems', 'Plans' => '/plans', 'Plan' => '/plans/2', 'Version' => '/plan-versions/3', 'Type-to-go' => '/go?q=wall',
         'Today' => '/', 'Hours in hand, the fleet' => '/risk', 'Hours in hand, a system' => '/systems/1/risk', 'Tasks of a system' => '/systems/1/tasks', 'Board' => '/rounds', 'Due list' => '/rounds/due', 'Water day' => '/water', 'Visit' => '/visits/'.plannedVisit($base, $jar), 'Reports' => '/reports',
-        'A year, the fleet' => '/risk/year', 'One thing gone' => '/systems/1/risk/single', 'What to do first' => '/systems/1/risk/measures', 'Storm' => '/risk/storm', 'Stores' => '/stores', 'Ready for it' => '/sites/1/ready', 'Incidents' => '/incidents'];
+        'A year, the fleet' => '/risk/year', 'One thing gone' => '/systems/1/risk/single', 'What to do first' => '/systems/1/risk/measures', 'Storm' => '/risk/storm', 'Stores' => '/stores', 'Control' => '/control', 'A controller' => '/control/2', 'Moves' => '/moves', 'A move' => '/moves/1', 'Plan of a move' => '/moves/1/plan', 'Ready for it' => '/sites/1/ready', 'Incidents' => '/incidents'];
     $result = ['world' => $world, 'cold' => $cold, 'machine' => machine(), 'pages' => []];
     $first = $times = $counts = $last = [];
     foreach ($paths as $name => $path) {
@@ -124,13 +124,14 @@ function week(string $out): void
     require "{$root}/vendor/autoload.php";
     $app = require "{$root}/bootstrap/app.php";
     $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-    $monday = App\Rounds\Days::monday()->addWeek();
+    $monday = App\House\Days::monday()->addWeek();
     Illuminate\Support\Facades\DB::beginTransaction();
     Illuminate\Support\Facades\DB::table('visits')->where('state', 'planned')->update(['state' => 'open', 'crew_id' => null, 'planned_on' => null, 'starts_at' => null]);
     memory_reset_peak_usage();
     $from = hrtime(true);
     activity()->withoutLogs(function () use (&$placed, &$left, $monday): void {
-        [$placed, $left] = (new App\Rounds\Planning)->propose($monday);
+        $proposal = (new App\Rounds\Planning())->propose($monday);
+        [$placed, $left] = [$proposal->placed, $proposal->left];
     });
     $seconds = (hrtime(true) - $from) / 1e9;
     Illuminate\Support\Facades\DB::rollBack();

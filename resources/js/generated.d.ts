@@ -116,6 +116,10 @@ export interface DifferenceView {
     after: string;
 }
 
+export interface FactWords {
+
+}
+
 export interface JointView {
     row: number;
     name: string;
@@ -249,6 +253,15 @@ export interface SupplierView {
     late: number;
     notWhole: number;
     orders: ({ on: string; out: boolean; versionId: number; what: string })[];
+}
+
+export interface ThreeWaysView {
+    field: string;
+    label: string;
+    base: string;
+    plan: string;
+    record: string;
+    isConflict: boolean;
 }
 
 export interface VersionLineView {
@@ -614,6 +627,8 @@ export interface RunView {
     floor: string;
     drawn: string;
     extremes: Record<string, { least: string; most: string }>;
+    section: SectionView | null;
+    frames: FrameView[];
 }
 
 export interface SensorView {

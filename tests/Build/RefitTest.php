@@ -78,6 +78,48 @@ final class RefitTest extends TestCase
     }
 
     #[Test]
+    public function what_the_record_moved_meanwhile_is_decided_before_a_version_is_accepted(): void
+    {
+        $plan = $this->refit();
+        $planner = self::user('planner');
+        $since = fn (): array => self::props($this->actingAs($planner)->get("/plans/{$plan->id}"))['since'];
+        self::assertSame([], $since());
+        $draft = $plan->draft;
+        $draft['values']['flowLh'] = 2600;
+        $plan->update(['draft' => $draft]);
+        self::assertSame([], $since(), 'what only the plan changes is what it is for');
+        // Meanwhile somebody measures: the rock, and the flow.
+        $vessel = $this->system->vessels()->where('role', 'display')->sole();
+        $record = function (string $field, float $value) use ($vessel): void {
+            $inVessel = array_key_exists($field, $vessel->refresh()->facts);
+            $of = $inVessel ? $vessel : $this->system->refresh();
+            $of->update(['facts' => [...$of->facts, $field => $value]]);
+        };
+        $record('rockKg', 55);
+        $record('flowLh', 2200);
+        $open = array_column($since(), null, 'field');
+        self::assertSame([false, true], [$open['rockKg']['isConflict'], $open['flowLh']['isConflict']]);
+        $against = function () use ($plan, $planner): string {
+            $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => PlanVersion::query()->count() + 1,
+                'brief' => PlanReader::raw($plan->refresh()), 'core_version' => '1', 'user_id' => $planner->id]);
+
+            return implode(' | ', Acceptance::against($version, CorePlan::answer(PlanReader::read($plan))));
+        };
+        self::assertStringContainsString('the record moved since', $against());
+        $decide = fn (string $field, string $choice) => $this->post("/plans/{$plan->id}/since", ['field' => $field, 'choice' => $choice]);
+        $decide('rockKg', 'record')->assertSessionHasNoErrors();
+        $decide('flowLh', 'plan')->assertSessionHasNoErrors();
+        self::assertSame([], $since());
+        self::assertEquals([55, 2600], [$plan->refresh()->draft['values']['rockKg'], $plan->draft['values']['flowLh']]);
+        self::assertStringNotContainsString('the record moved since', $against());
+        // Moved again it is asked again.
+        $record('flowLh', 2100);
+        self::assertSame(['flowLh'], array_column($since(), 'field'));
+        $decide('colour', 'plan')->assertSessionHasErrors('field');
+        $decide('flowLh', 'both')->assertSessionHasErrors('choice');
+    }
+
+    #[Test]
     public function only_planners_begin_one_and_a_name_is_asked_for(): void
     {
         $this->actingAs(self::user('technician'))->post("/systems/{$this->system->id}/refits", ['name' => 'x'])->assertForbidden();

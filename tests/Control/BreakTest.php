@@ -69,6 +69,25 @@ final class BreakTest extends TestCase
     }
 
     #[Test]
+    public function the_drawing_stands_at_each_moment_of_the_run(): void
+    {
+        $outlet = $this->controller->strips()->firstOrFail()->outlets()->get()[1]->key();
+        $dead = $this->play([['kind' => 'load-dead', 'of' => $outlet, 'from_h' => 2]]);
+        self::assertCount(count($dead['trace']), $dead['frames']);
+        self::assertNotEmpty($dead['section']['shapes']);
+        self::assertSame(array_column($dead['trace'], 'atS'), array_column($dead['frames'], 'second'));
+        // The return stands: the display falls to its edge, the last chamber rises. On a page y grows downwards.
+        [$before, $after] = [$dead['frames'][4]['surfaces'], $dead['frames'][40]['surfaces']];
+        self::assertGreaterThan($before['display'], $after['display']);
+        $last = array_key_last($before);
+        self::assertLessThan($before[$last] - 1, $after[$last]);
+        // The run wants less than the drawing does: without the flow that is written at the pipe there is none.
+        $this->system->update(['facts' => array_diff_key($this->system->facts, ['flowLh' => 1])]);
+        $bare = $this->play([], 1);
+        self::assertSame([null, []], [$bare['section'], $bare['frames']]);
+    }
+
+    #[Test]
     public function what_the_run_takes_for_granted_is_said_and_what_is_missing_is_asked_for(): void
     {
         self::assertContains('no fish, since nobody has weighed them', $this->play([], 1)['assumed']);

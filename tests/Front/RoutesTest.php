@@ -93,6 +93,7 @@ final class RoutesTest extends TestCase
         'plans.show' => 'opt',
         'plans.update' => 'op',
         'plans.archive' => 'op',
+        'plans.since' => 'op',
         'plans.draft' => 'op',
         'plans.compare' => 'opt',
         'versions.store' => 'op',

@@ -7,6 +7,7 @@ namespace App\Build\Http;
 use App\Build\Plan;
 use App\Build\PlanPage;
 use App\Build\RefitPlan;
+use App\Build\RefitSince;
 use App\Build\Views\PlanLineView;
 use App\Clients\Site;
 use App\House\Http\Asked;
@@ -21,6 +22,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
+use Velbrin\Core\Build\PlanSheet;
 
 final class PlanController
 {
@@ -91,6 +93,19 @@ final class PlanController
         $plan = RefitPlan::of($system, $request->string('name')->toString(), $user);
 
         return redirect("/plans/{$plan->id}")->with('said', "It begins as {$system->name} stands on record today.");
+    }
+
+    /** What the record moved while the refit was planned: taken over, or the plan stays with its own. */
+    public function decide(Request $request, Plan $plan, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('update', $plan);
+        $request->validate([
+            'field' => ['required', Rule::in(array_keys(PlanSheet::fields()))],
+            'choice' => ['required', Rule::in([RefitSince::RECORD, RefitSince::PLAN])],
+        ]);
+        RefitSince::decide($plan, $request->string('field')->toString(), $request->string('choice')->toString(), $user);
+
+        return back()->with('said', 'Decided.');
     }
 
     public function show(Plan $plan, #[CurrentUser] User $user): Response

@@ -11,10 +11,7 @@ use App\House\Views\FindingView;
 use App\Team\User;
 use Velbrin\Core\Build\Comparison;
 use Velbrin\Core\Build\Figure;
-use Velbrin\Core\Build\PlanBrief;
-use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Build\RowsDiffer;
-use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
 
 /** Two versions side by side, only what differs. */
@@ -58,9 +55,9 @@ final readonly class ComparisonView
             ],
             facts: array_map(
                 fn (array $f): DifferenceView => new DifferenceView(
-                    PlanSheet::fields()[$f[0]]->label,
-                    self::fact($f[0], $f[1], $units),
-                    self::fact($f[0], $f[2], $units),
+                    FactWords::label($f[0]),
+                    FactWords::of($f[0], $f[1], $units),
+                    FactWords::of($f[0], $f[2], $units),
                 ),
                 $comparison->facts,
             ),
@@ -83,18 +80,6 @@ final readonly class ComparisonView
             gone: FindingView::all($comparison->gone, $units),
             new: FindingView::all($comparison->new, $units),
         );
-    }
-
-    private static function fact(string $field, float|string|null $value, Units $units): string
-    {
-        $spec = PlanSheet::fields()[$field];
-
-        return match (true) {
-            $value === null => 'not given',
-            $value === PlanBrief::NONE => 'none',
-            is_string($value) => $spec->choices[$value] ?? $value,
-            default => $spec->kind === null ? (string) $value : $units->show(Quantity::of($value, $spec->kind)),
-        };
     }
 
     /** "3: new lamp 3, changed left lamp". */

@@ -76,6 +76,7 @@ final class EraseClient
             'name' => 'Move %d',
             'brief' => '{"people":[],"animals":[],"boxes":[],"pieces":[],"ticks":[],"way":{},"waters":{},"holding":{}}',
             'closed_words' => null,
+            'left_place' => null,
         ],
         'move_events' => ['words' => null],
         'attachments' => ['caption' => null, 'original_name' => self::GONE, 'path' => 'erased/%d', 'standing' => Attachment::ERASED],

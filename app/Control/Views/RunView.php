@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Control\Views;
 
+use App\House\Views\FrameView;
+use App\House\Views\SectionView;
+use Velbrin\Core\Build\Section;
 use Velbrin\Core\Control\Plant\FaultKind;
 use Velbrin\Core\Control\Plant\Happening;
 use Velbrin\Core\Control\Plant\Run;
 use Velbrin\Core\Control\Programme\Setup;
+use Velbrin\Core\Hydraulics\PowerCutFrame;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
@@ -22,6 +26,7 @@ final readonly class RunView
      * @param  list<string>  $assumed
      * @param  array{0: float, 1: float}  $harmC
      * @param  array<string, array{least: string, most: string}>  $extremes
+     * @param  list<FrameView>  $frames  of the drawing, one for each point of the trace
      */
     private function __construct(
         public array $trace,
@@ -34,6 +39,8 @@ final readonly class RunView
         public string $floor,
         public string $drawn,
         public array $extremes,
+        public ?SectionView $section,
+        public array $frames,
     ) {
     }
 
@@ -52,9 +59,17 @@ final readonly class RunView
     /**
      * @param  list<string>  $assumed
      * @param  array{0: float, 1: float}  $harmC
+     * @param  list<PowerCutFrame>  $frames
      */
-    public static function of(Run $run, Setup $setup, array $assumed, array $harmC, Units $units): self
-    {
+    public static function of(
+        Run $run,
+        Setup $setup,
+        array $assumed,
+        array $harmC,
+        ?Section $section,
+        array $frames,
+        Units $units,
+    ): self {
         $first = $run->firstHarmS();
         $by = $first === null ? null : array_search($first, $run->harmS, true);
         $says = fn (float $value, Kind $kind): string => $units->show(Quantity::of($value, $kind));
@@ -93,6 +108,8 @@ final readonly class RunView
             floor: $says($run->floorL, Kind::Volume),
             drawn: $says($run->drawnWh / 1000, Kind::Energy),
             extremes: $extremes,
+            section: $section === null || $frames === [] ? null : SectionView::of($section, $units),
+            frames: $section === null ? [] : FrameView::all($frames, $section, $units),
         );
     }
 

@@ -54,6 +54,7 @@ final readonly class Cause
             Hazard::ReturnDead => ($this->by === 'sump' ? 'overheat in the sump' : 'cool in the display').
                 ' when the return stops',
             Hazard::Overdose => 'are overdosed when a head runs on',
+            Hazard::DoseStops => 'lose their alkalinity when dosing stops',
             Hazard::TopOffOn => $this->by === 'floor'
                 ? 'spill when the top-off runs on'
                 : 'lose their salt when the top-off runs on',

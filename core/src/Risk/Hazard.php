@@ -13,6 +13,7 @@ enum Hazard: string
     case ReturnDead = 'return-dead';
     case PowerCut = 'power-cut';
     case Overdose = 'overdose';
+    case DoseStops = 'dose-stops';
     case TopOffOn = 'top-off-on';
     case TopOffOff = 'top-off-off';
     case ControllerDead = 'controller-dead';
@@ -41,6 +42,7 @@ enum Hazard: string
             self::ReturnDead => 'Return stops',
             self::PowerCut => 'Power cut',
             self::Overdose => 'Dosing head runs on',
+            self::DoseStops => 'Dosing stops',
             self::TopOffOn => 'Top-off runs on',
             self::TopOffOff => 'Top-off stops',
             self::ControllerDead => 'Controller dead',
@@ -62,7 +64,7 @@ enum Hazard: string
         return match ($this) {
             self::HeaterStuckOn, self::HeaterStuckOff => 'R-1',
             self::TooCold => 'R-50',
-            self::Overdose => 'R-2',
+            self::Overdose, self::DoseStops => 'R-2',
             self::TopOffOn, self::TopOffOff => 'R-3',
             self::ReturnDead => 'R-4',
             self::PowerCut => 'R-5',
@@ -81,13 +83,14 @@ enum Hazard: string
 
     /**
      * Whether its hours sort a fleet by who loses animals next. Water on the floor is an order of its own; of a seam nobody can say how
-     * fast it goes; a death, and what a visit leaves, are found by whoever looks.
+     * fast it goes; a death, a head that stands still and what a visit leaves are found by whoever looks or reads.
      */
     public function ranks(): bool
     {
         return ! in_array(
             $this,
             [
+                self::DoseStops,
                 self::TopOffOn,
                 self::DrainBlocked,
                 self::LineOverflow,

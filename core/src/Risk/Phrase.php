@@ -24,6 +24,7 @@ enum Phrase: string implements Saying
     case ALevelAlarmInTheReturn = 'a-level-alarm-in-the-return';
     case ALicensedElectricianOrInstallerSays = 'a-licensed-electrician-or-installer-says';
     case ALimitBetween = 'a-limit-between';
+    case AlkalinityReadTwiceAWeek = 'alkalinity-read-twice-a-week';
     case AnAlarmThatCallsSomebody = 'an-alarm-that-calls-somebody';
     case AnEmergencyPipeThatTakes = 'an-emergency-pipe-that-takes';
     case AQuarantineForEveryArrival = 'a-quarantine-for-every-arrival';

@@ -78,6 +78,7 @@ final class Remedy
     {
         return Sentence::of(match ($hazard) {
             Hazard::Overdose => Phrase::ASmallerVessel,
+            Hazard::DoseStops => Phrase::AlkalinityReadTwiceAWeek,
             Hazard::TopOffOn => Phrase::ASmallerStore,
             Hazard::TopOffOff => Phrase::ALevelAlarmInTheReturn,
             Hazard::ControllerDead => Phrase::HeatersWithThermostatsOfTheirOwn,

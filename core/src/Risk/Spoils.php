@@ -30,7 +30,10 @@ final class Spoils
         }
 
         return match ($hazard) {
-            Hazard::Overdose => self::soonestDose($side->doses),
+            Hazard::Overdose => self::soonest($side->doses, fn (Fault\Dose $d): Harm => $d->harm()),
+            Hazard::DoseStops => $tank->hasAnimals
+                ? self::soonest($side->doses, fn (Fault\Dose $d): Harm => $d->stops($side->slow()->doseFallDkh()))
+                : [],
             Hazard::TopOffOn => $side->topUp?->on() ?? [],
             Hazard::TopOffOff => $side->topUp?->off() ?? [],
             Hazard::DrainBlocked => $side->draining?->harms() ?? self::unknownDrain($tank),
@@ -49,14 +52,15 @@ final class Spoils
 
     /**
      * @param  list<Fault\Dose>  $doses
+     * @param  \Closure(Fault\Dose): Harm  $harm
      * @return list<Harm>
      */
-    private static function soonestDose(array $doses): array
+    private static function soonest(array $doses, \Closure $harm): array
     {
         $harms = [];
         foreach ($doses as $dose) {
             if ($dose->mayHarm()) {
-                $harms[] = $dose->harm();
+                $harms[] = $harm($dose);
             }
         }
         usort($harms, fn (Harm $a, Harm $b): int => ($a->hours ?? INF) <=> ($b->hours ?? INF));

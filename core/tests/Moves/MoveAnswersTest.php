@@ -87,6 +87,7 @@ final class MoveAnswersTest extends TestCase
     {
         $answers = self::answers();
         self::assertSame(['watch move-box-tight b1', 'watch move-box-tight b2'], self::codes($answers), 'more would be comfort');
+        self::assertSame([4, 1], [count($answers->brief->people), count($answers->brief->spares)], 'one comes only when called');
         self::assertNotNull($answers->day);
         self::assertSame([], $answers->missing);
         self::assertNotNull($answers->stowage);

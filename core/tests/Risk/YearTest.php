@@ -181,6 +181,38 @@ final class YearTest extends TestCase
     }
 
     #[Test]
+    public function a_head_that_stands_still_leaves_what_is_used_in_the_meantime(): void
+    {
+        // 60 mL a day of 1 meq/mL in 600 L: 0.28 dKH a day, so 2 dKH in 7.14 days.
+        $dose = new Dose('head', 600, Liquid::Carbonate, 1.0, 3000, 50, 60);
+        self::assertEqualsWithDelta(24 * 2 / 0.28, $dose->stops(2.0)->hours, 1e-9);
+        self::assertSame([], $dose->stops(2.0)->needs);
+        self::assertLessThan($dose->stops(2.0)->hours, $dose->stops(1.9)->hours);
+        $open = (new Dose('head', 600, Liquid::Carbonate, 1.0, 3000, 50))->stops(2.0);
+        self::assertSame(['what head gives in a day'], $open->needs);
+        self::assertLessThanOrEqual($dose->stops(2.0)->hours, $open->hours, 'a fact less never leaves more');
+        $hours = function (Waterside $side, array $rates = []): ?float {
+            $tank = Worlds::tank(21, [], $side);
+
+            return (TimeToHarm::of(Hazard::DoseStops, $tank)[0] ?? null)?->hours;
+        };
+        self::assertEqualsWithDelta(24 * 2 / 0.28, $hours(new Waterside(doses: [$dose])), 1e-9);
+        self::assertNull($hours(new Waterside(doses: [new Dose('head', 600, Liquid::Calcium, 1.0, 3000, 50, 60)])));
+        // Four fifths of what a head fails of: its other fifth runs on.
+        $rows = fn (?Dose $of): array => array_column(array_map(
+            fn (HazardRow $r): array => [$r->hazard->value, $r->rate->likely],
+            Year::of(
+                Worlds::standing([]),
+                [Worlds::moment(8.0, [], $of === null ? new Waterside() : new Waterside(doses: [$of]))],
+                Rates::assumed(),
+            ),
+        ), 1, 0);
+        self::assertGreaterThan(0, $rows($dose)['dose-stops']);
+        self::assertArrayNotHasKey('dose-stops', $rows(null));
+        self::assertFalse(Hazard::DoseStops->ranks(), 'days, and whoever reads finds it');
+    }
+
+    #[Test]
     public function what_nobody_wrote_down_takes_the_soonest_and_names_what_would_narrow_it(): void
     {
         $open = (new Dose('Head 2', 600, Liquid::Carbonate, null, 2000, 50))->harm();

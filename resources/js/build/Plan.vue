@@ -8,6 +8,7 @@ import type {
     PlanDraftView,
     PlanLiveView,
     TableSpecView,
+    ThreeWaysView,
     VersionLineView,
     WorkingView,
 } from '../generated';
@@ -29,6 +30,7 @@ import DayOfLight from '../shared/DayOfLight.vue';
 import LightPlan from '../shared/LightPlan.vue';
 import LightPoints from '../shared/LightPoints.vue';
 import OtherVessels from './OtherVessels.vue';
+import RefitSince from './RefitSince.vue';
 import PlanTable from '../shared/PlanTable.vue';
 import PowerTree from '../shared/PowerTree.vue';
 import PumpChart from './PumpChart.vue';
@@ -52,6 +54,7 @@ const props = defineProps<{
     groups: Record<string, string>;
     rooms: Record<string, string>;
     enquiry: EnquiryView;
+    since: ThreeWaysView[];
     versions: VersionLineView[];
     tables: Record<string, TableSpecView>;
     library: Row[];
@@ -147,6 +150,7 @@ function rename(roomId: number | null = props.plan.roomId) {
                 A refit of <Link :href="`/systems/${plan.refits.id}`">{{ plan.refits.name }}</Link>: it runs on as it
                 is; what is accepted is confirmed there one by one.
             </p>
+            <RefitSince v-if="since.length" :plan-id="plan.id" :since="since" :may="plan.mayUpdate" />
             <p class="keeping" role="status" :class="{ bad: unkept || state === 'waiting' || state === 'signed-out' }">
                 {{
                     unkept && state !== 'kept'

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Head, Link } from '@inertiajs/vue3';
-import { computed, reactive, ref } from 'vue';
+import { computed, onBeforeUnmount, reactive, ref } from 'vue';
 import type { RunView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
+import SectionDrawing from '../shared/SectionDrawing.vue';
 import { refusal, send } from '../shared/send';
 import ControlTabs from './ControlTabs.vue';
 import NumberCell from './NumberCell.vue';
@@ -59,6 +60,8 @@ async function play() {
         if (sent.status === 200 && sent.body) {
             before.value = run.value;
             run.value = sent.body;
+            moves.value = false;
+            moment.value = 0;
         } else wrong.value = refusal(sent.body);
     } catch {
         wrong.value = 'No connection. Nothing is lost; try again.';
@@ -67,6 +70,27 @@ async function play() {
 }
 const clock = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`);
 const wet = computed(() => run.value?.trace.some((p) => (p.floorL ?? 0) > 0) ?? false);
+const moment = ref(0);
+const lastH = computed(() => (run.value?.trace.at(-1)?.atS ?? 0) / 3600);
+const PLAY_MS = 12_000;
+const moves = ref(false);
+let moving = 0;
+function watchIt() {
+    cancelAnimationFrame(moving);
+    moves.value = !moves.value;
+    if (!moves.value) return;
+    const from = performance.now() - (moment.value >= lastH.value ? 0 : moment.value / lastH.value) * PLAY_MS;
+    const step = (now: number) => {
+        const share = Math.min(1, (now - from) / PLAY_MS);
+        moment.value = share * lastH.value;
+        moves.value = share < 1 && moves.value;
+        if (moves.value) moving = requestAnimationFrame(step);
+    };
+    moving = requestAnimationFrame(step);
+}
+onBeforeUnmount(() => cancelAnimationFrame(moving));
+/** What happened last before that moment. */
+const lately = computed(() => run.value?.happened.filter((e) => e.h <= moment.value + 1e-6).at(-1)?.words ?? '');
 const told = computed(() => (run.value?.happened ?? []).slice(0, 60));
 const MARK: Record<string, string> = {
     harm: 'stop',
@@ -190,10 +214,38 @@ const MARK: Record<string, string> = {
                         · the run before is drawn thin</template
                     >
                 </p>
+                <section v-if="run.section" class="playsalong" aria-label="The system as the run goes">
+                    <SectionDrawing
+                        :section="run.section"
+                        :frames="run.frames"
+                        :moment="moment * 3600"
+                        :label="`The system after ${clock(moment)}: ${lately}`"
+                    />
+                    <p class="cutbar">
+                        <button type="button" class="outline" :aria-pressed="moves" @click="watchIt">
+                            {{ moves ? 'Hold it' : 'Watch it go' }}
+                        </button>
+                        <label class="slider"
+                            ><span class="visually-hidden">Hours into the run</span>
+                            <input
+                                v-model.number="moment"
+                                type="range"
+                                min="0"
+                                :max="lastH"
+                                step="0.25"
+                                @input="moves = false"
+                        /></label>
+                        <output class="clock" aria-live="off"
+                            >{{ clock(moment) }} of {{ clock(lastH)
+                            }}<template v-if="lately"> · {{ lately }}</template></output
+                        >
+                    </p>
+                </section>
                 <div class="runplay">
                     <div>
                         <RunChart
                             :run="run"
+                            :moment="run.section ? moment : undefined"
                             :before="before"
                             what="displayC"
                             label="Display"
@@ -202,6 +254,7 @@ const MARK: Record<string, string> = {
                         />
                         <RunChart
                             :run="run"
+                            :moment="run.section ? moment : undefined"
                             :before="before"
                             what="sumpMm"
                             label="Last chamber, above the intake"
@@ -209,6 +262,7 @@ const MARK: Record<string, string> = {
                         />
                         <RunChart
                             :run="run"
+                            :moment="run.section ? moment : undefined"
                             :before="before"
                             what="salinity"
                             label="Salinity"
@@ -217,14 +271,31 @@ const MARK: Record<string, string> = {
                         />
                         <RunChart
                             :run="run"
+                            :moment="run.section ? moment : undefined"
                             :before="before"
                             what="oxygenMgL"
                             label="Oxygen, mg/L"
                             :digits="1"
                             :limits="[4]"
                         />
-                        <RunChart :run="run" :before="before" what="ph" label="pH" :digits="2" :limits="[8.8]" />
-                        <RunChart v-if="wet" :run="run" :before="before" what="floorL" label="On the floor" kind="L" />
+                        <RunChart
+                            :run="run"
+                            :moment="run.section ? moment : undefined"
+                            :before="before"
+                            what="ph"
+                            label="pH"
+                            :digits="2"
+                            :limits="[8.8]"
+                        />
+                        <RunChart
+                            v-if="wet"
+                            :run="run"
+                            :moment="run.section ? moment : undefined"
+                            :before="before"
+                            what="floorL"
+                            label="On the floor"
+                            kind="L"
+                        />
                     </div>
                     <div>
                         <h2>What happened</h2>

@@ -12,6 +12,8 @@ const props = defineProps<{
     kind?: string;
     digits?: number;
     limits?: number[];
+    /** Where the drawing stands, h. */
+    moment?: number;
 }>();
 const units = useUnits();
 const WIDE = 760;
@@ -69,6 +71,7 @@ const ends = computed(() => [Math.min(...mine.value.map((p) => p.v)), Math.max(.
                 </template>
             </g>
             <path v-for="(m, n) in marks" :key="n" :d="`M${x(m.h)} 8V${HIGH - 18}`" class="mark" :class="m.kind" />
+            <path v-if="moment !== undefined" :d="`M${x(moment)} 4V${HIGH - 16}`" class="moment" />
             <path v-if="other.length" :d="line(other)" class="before" />
             <path :d="line(mine)" class="trace" />
             <template v-if="!limits?.length">

@@ -10,6 +10,8 @@ const props = defineProps<{
     clogged?: FrameView[];
     label: string;
     editable?: boolean;
+    /** A moment of the frames that whoever shows them chooses, s; left out: the drawing has a slider of its own. */
+    moment?: number;
     current?: (field: string) => number | null;
 }>();
 const emit = defineEmits<{ set: [field: string, value: number, more: boolean] }>();
@@ -48,6 +50,13 @@ const line = (shape: ShapeView) => Math.max(2.4, shape.width * scale.value);
 
 // ---- the power cut
 const second = ref<number | null>(null);
+watch(
+    () => props.moment,
+    (moment) => {
+        if (moment !== undefined) second.value = moment;
+    },
+    { immediate: true },
+);
 const isClogged = ref(false);
 const showTable = ref(false);
 const playing = ref(false);
@@ -102,6 +111,7 @@ function stop() {
 function onKey(event: KeyboardEvent) {
     if (
         event.key === 'p' &&
+        props.moment === undefined &&
         !/^(INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName) &&
         !event.ctrlKey &&
         !event.metaKey
@@ -239,7 +249,7 @@ const inside = computed(() =>
                 {{ mark.lines.join(', ') }}
             </li>
         </ul>
-        <figcaption v-if="frames.length" class="cutbar">
+        <figcaption v-if="frames.length && moment === undefined" class="cutbar">
             <button
                 type="button"
                 class="outline"

@@ -50,6 +50,12 @@ final readonly class Pulse implements Rule
         return ($this->mlPerMin * $this->lengthS) / 60;
     }
 
+    /** Of a whole day, mL: no more than its cap. */
+    public function mlDay(): float
+    {
+        return min($this->capMl ?? INF, count($this->minutes) * $this->pulseMl());
+    }
+
     public function untilS(Moment $now, Memory $own): float
     {
         $ends = $own->sinceS === null ? INF : $own->sinceS + $this->lengthS - $now->atS;

@@ -11,7 +11,7 @@ use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Rate\Span;
 use Velbrin\Core\Risk\Rate\Unsure;
 
-/** A dosing head that does not stop (R-2): alkalinity rises by 4 dKH, if its vessel holds enough (R-21). */
+/** A dosing head that does not stop (R-2): alkalinity rises by 4 dKH, if its vessel holds enough (R-21); or one that stands still. */
 final readonly class Dose
 {
     public const HARM_DKH = 4.0;
@@ -25,6 +25,8 @@ final readonly class Dose
         public ?float $strengthMeqMl,
         public ?float $holdsMl,
         public ?float $mlPerMin,
+        /** What its programme gives in a day, mL; null: nobody has said. */
+        public ?float $mlDay = null,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class Dose
 
     public function holding(float $ml): self
     {
-        return new self($this->name, $this->systemL, $this->liquid, $this->strengthMeqMl, $ml, $this->mlPerMin);
+        return new self($this->name, $this->systemL, $this->liquid, $this->strengthMeqMl, $ml, $this->mlPerMin, $this->mlDay);
     }
 
     private function neededMl(float $strength): float
@@ -73,6 +75,36 @@ final readonly class Dose
                     'holds' => "what the vessel of {$this->name} holds",
                     default => "what {$this->name} gives in a minute",
                 },
+                $hours->narrows,
+            ),
+        );
+    }
+
+    /**
+     * It gives nothing any more, and what it gave goes on being used: until alkalinity has fallen so far.
+     *
+     * @param  float  $fallDkh  what the corals bear
+     */
+    public function stops(float $fallDkh): Harm
+    {
+        $facts = [
+            'strength' => $this->strengthMeqMl === null ? Open::strengthMeqMl() : Span::sure($this->strengthMeqMl),
+            'day' => $this->mlDay === null ? Open::mlDay() : Span::sure($this->mlDay),
+        ];
+        $hours = Unsure::of($facts, function (array $f) use ($fallDkh): float {
+            $dkhDay = self::DKH_PER_MEQ * $f['strength'] * $f['day'] / $this->systemL;
+
+            return $dkhDay > 0 ? 24 * $fallDkh / $dkhDay : INF;
+        });
+
+        return Harm::open(
+            'alkalinity',
+            $hours,
+            Quantity::of($fallDkh, Kind::Alkalinity),
+            array_map(
+                fn (string $fact): string => $fact === 'strength'
+                    ? "how strong is what {$this->name} gives"
+                    : "what {$this->name} gives in a day",
                 $hours->narrows,
             ),
         );

@@ -57,6 +57,12 @@ final class Open
         return Span::of(500, 1500, 5000);
     }
 
+    /** What a head gives in a day, mL. */
+    public static function mlDay(): Span
+    {
+        return Span::of(5, 40, 200);
+    }
+
     /** Strength of what is dosed, meq/mL. */
     public static function strengthMeqMl(): Span
     {

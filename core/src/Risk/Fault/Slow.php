@@ -41,6 +41,12 @@ final readonly class Slow
         return new Harm('ammonia', $hours, Quantity::of($hours, Kind::Hours), assumed: true);
     }
 
+    /** How far alkalinity may fall while nothing is dosed, dKH. */
+    public function doseFallDkh(): float
+    {
+        return $this->rates->of(Assumed::DoseFallDkh);
+    }
+
     /** @return list<Harm> none where every animal is quarantined, or none comes */
     public function disease(): array
     {

@@ -50,6 +50,7 @@ enum Assumed: string
     case LampDays = 'lamp-days';
     case AmmoniaHours = 'ammonia-hours';
     case ArrivalDays = 'arrival-days';
+    case DoseFallDkh = 'dose-fall-dkh';
     case ColdSeason = 'cold-season';
     case TrayLeaves = 'tray-leaves';
     case RoomHours = 'room-hours';
@@ -99,6 +100,7 @@ enum Assumed: string
             self::UntestedFails => [0.3, 'share', 'the same, where nobody has tested it', 0, 1],
             self::ProvedFails => [0.01, 'share', 'the same, independent and proof-tested', 0, 1],
             self::LampDays => [7, 'days', 'corals go without their lamp', 0.5, 60],
+            self::DoseFallDkh => [2, 'dKH', 'alkalinity may fall while nothing is dosed', 0.1, 10],
             self::AmmoniaHours => [24, 'h', 'from a death that nobody finds to foul water', 1, 240],
             self::ArrivalDays => [5, 'days', 'from an arrival to the first losses', 0.5, 60],
             self::TrayLeaves => [0.3, 'share', 'of a spill’s cost that is left where a tray or a drain takes it', 0, 1],

@@ -53,7 +53,8 @@ enum CriticalFunction: string
             self::Cooling => Hazard::RoomClimate,
             self::Flow => Hazard::ReturnDead,
             self::Air, self::Power => Hazard::PowerCut,
-            self::Level, self::Dosing => Hazard::TopOffOff,
+            self::Level => Hazard::TopOffOff,
+            self::Dosing => Hazard::DoseStops,
             self::Light => Hazard::LampDead,
             self::Alarm => Hazard::ControllerDead,
         };

@@ -51,6 +51,7 @@ final readonly class Scenes
             Hazard::ReturnDead => $self->returns(),
             Hazard::LampDead => $self->lamps(),
             Hazard::Overdose => $self->doses(),
+            Hazard::DoseStops => $self->dosesStop(),
             Hazard::TopOffOn => $self->topOffOn(),
             default => $self->plain(),
         };
@@ -176,6 +177,26 @@ final readonly class Scenes
             $over = $rate->times($this->rates->of(Assumed::DoserOverShare))->plus($mixUps);
             $harms = $this->moment->tank->hasAnimals ? [$dose->harm()] : [];
             $scenes = [...$scenes, ...$this->each($this->fault($heads, isSwitch: true), $over, $harms)];
+        }
+
+        return $scenes;
+    }
+
+    /** @return list<Scene> worn out, empty or full of air: what it gave goes on being used */
+    private function dosesStop(): array
+    {
+        $scenes = [];
+        foreach ($this->moment->tank->waterside->doses ?? [] as $dose) {
+            if (! $dose->mayHarm() || ! $this->moment->tank->hasAnimals) {
+                continue;
+            }
+            $heads = array_values(
+                array_filter($this->standing->doing(Job::Doser), fn (Device $d): bool => $d->name === $dose->name),
+            );
+            $rate = $heads === [] ? $this->unknownAge(Job::Doser) : $this->worn($heads);
+            $under = $rate->times(1 - $this->rates->of(Assumed::DoserOverShare));
+            $fallDkh = $this->rates->of(Assumed::DoseFallDkh);
+            $scenes = [...$scenes, ...$this->each($this->fault($heads), $under, [$dose->stops($fallDkh)])];
         }
 
         return $scenes;

@@ -19,6 +19,7 @@ return [
     'a-level-alarm-in-the-return' => 'A level alarm in the return chamber; a second store by hand.',
     'a-licensed-electrician-or-installer-says' => 'A licensed electrician or installer says so, under local codes; this page only asks.',
     'a-limit-between' => 'A limit between {low} and {set}, and one between {set} and {high}.',
+    'alkalinity-read-twice-a-week' => 'Alkalinity read twice a week, the vessel looked at each visit, a head and tubing on the shelf.',
     'an-alarm-that-calls-somebody' => 'An alarm that calls somebody who can answer, tested; or a person who looks each evening.',
     'an-emergency-pipe-that-takes' => 'An emergency pipe that takes the whole flow; a float in the display that stops the return.',
     'a-quarantine-for-every-arrival' => 'A quarantine for every arrival; count those that come without.',
