@@ -20,16 +20,24 @@ final class AlarmsOfController implements Watches
     {
     }
 
-    public function of(Controller $controller): array
+    public function of(array $controllers): array
     {
         $alarms = Alarm::query()
             ->current()
-            ->where('controller_id', $controller->id)
+            ->whereIn('controller_id', array_column($controllers, 'id'))
             ->with('calls')
             ->orderBy('id')
-            ->get();
+            ->get()
+            ->groupBy('controller_id');
+        $documents = [];
+        foreach ($controllers as $controller) {
+            $documents[$controller->id] = [];
+            foreach ($alarms->get($controller->id) ?? [] as $alarm) {
+                $documents[$controller->id][] = self::document($alarm, $controller);
+            }
+        }
 
-        return array_values($alarms->map(fn (Alarm $alarm): array => self::document($alarm, $controller))->all());
+        return $documents;
     }
 
     public function chain(Controller $controller, CarbonImmutable $at): ?array

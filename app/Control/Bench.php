@@ -63,7 +63,7 @@ final class Bench
     /** @return list<string> what to load with a controller */
     public static function loads(): array
     {
-        return ['site.client', 'strips.circuit', 'strips.outlets.items', 'strips.outlets.strip', 'sensors', 'setUps.user'];
+        return ['site.client', 'strips.circuit', 'strips.outlets.items', 'sensors', 'setUps.user'];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Control;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\Systems\Item;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -27,6 +28,12 @@ final class Circuit extends Model implements SitePart
     public function siteId(): int
     {
         return $this->site_id;
+    }
+
+    /** @return HasMany<Item, $this> what hangs on it and stands there now */
+    public function items(): HasMany
+    {
+        return $this->hasMany(Item::class)->whereNull('retired_at');
     }
 
     /** @return HasMany<Strip, $this> */

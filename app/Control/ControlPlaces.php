@@ -28,9 +28,11 @@ final class ControlPlaces
     /** @return list<ControlPlaceView> places with a controller first */
     public function of(User $user): array
     {
-        $controllers = Controller::query()->current()->with(Bench::loads())->orderBy('name')->get()->groupBy('site_id');
+        $all = Controller::query()->current()->with(['strips.outlets.items.vessel', 'sensors', 'setUps'])->orderBy('name')->get();
+        $this->whole->gather(array_values($all->all()));
+        $controllers = $all->groupBy('site_id');
         $outlets = Outlet::query()->current()->whereNull('confirmed_at')->with('items')->orderBy('name')->get()->groupBy('site_id');
-        $circuits = Circuit::query()->current()->whereNull('confirmed_at')->orderBy('name')->get()->groupBy('site_id');
+        $circuits = Circuit::query()->current()->whereNull('confirmed_at')->with('items')->orderBy('name')->get()->groupBy('site_id');
         $ids = $controllers->keys()->merge($outlets->keys())->merge($circuits->keys())->unique();
         $sites = Site::query()->current()->whereIn('id', $ids)->with('client')->orderBy('name')->get();
 
@@ -91,8 +93,8 @@ final class ControlPlaces
             $words[] = new PlugWordView($outlet->id, 'outlet', $outlet->name, array_values($names->all()));
         }
         foreach ($circuits ?? [] as $circuit) {
-            $names = Item::query()->whereNull('retired_at')->where('circuit_id', $circuit->id)->pluck('name');
-            $words[] = new PlugWordView($circuit->id, 'circuit', $circuit->name, array_values(array_filter($names->all(), is_string(...))));
+            $names = $circuit->items->map(fn (Item $i): string => $i->name);
+            $words[] = new PlugWordView($circuit->id, 'circuit', $circuit->name, array_values($names->all()));
         }
 
         return $words;

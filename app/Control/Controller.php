@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Control;
 
+use App\Control\Link\LinkDevice;
 use App\House\Archives;
 use App\House\Audited;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
@@ -45,6 +46,12 @@ final class Controller extends Model implements SitePart
     public function setUps(): HasMany
     {
         return $this->hasMany(SetUp::class)->orderByDesc('number');
+    }
+
+    /** @return HasMany<LinkDevice, $this> that speak for it now; who said most lately what they are comes first */
+    public function speakers(): HasMany
+    {
+        return $this->hasMany(LinkDevice::class)->whereNull('revoked_at')->whereNotNull('hello_at')->orderByDesc('hello_at');
     }
 
     public function draft(): ?SetUp

@@ -45,6 +45,6 @@ final class Strip extends Model implements SitePart
     /** @return HasMany<Outlet, $this> */
     public function outlets(): HasMany
     {
-        return $this->hasMany(Outlet::class)->orderBy('id');
+        return $this->hasMany(Outlet::class)->orderBy('id')->chaperone('strip');
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Control;
 
-use App\Control\Link\LinkDevice;
 use App\House\Days;
 use App\Systems\LastRead;
+use App\Systems\OffDevices;
 use App\Systems\System;
 use App\Systems\SystemBrief;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\PlanField as F;
@@ -28,45 +29,78 @@ final class SystemKnown
     /** @var array<int, array<string, float|bool>> asked once in a request */
     private array $read = [];
 
-    public function __construct(private readonly HelpNear $help)
+    public function __construct(private readonly HelpNear $help, private readonly OffDevices $off)
     {
     }
 
     /** @return array<string, float|bool> */
     public function of(Controller $controller): array
     {
-        return $this->read[$controller->id] ??= $this->ask($controller);
+        if (! isset($this->read[$controller->id])) {
+            $this->gather([$controller]);
+        }
+
+        return $this->read[$controller->id];
+    }
+
+    /**
+     * Asks for several controllers at once.
+     *
+     * @param  list<Controller>  $controllers  with their sensors
+     */
+    public function gather(array $controllers): void
+    {
+        (new Collection($controllers))->loadMissing('speakers');
+        $driven = array_combine(array_column($controllers, 'id'), array_map(self::drives(...), $controllers));
+        $ids = array_values(array_unique(array_filter($driven)));
+        $systems = System::query()->current()->with(['vessels', 'items', 'room', 'site'])->findMany($ids)->keyBy('id');
+        $help = $this->help->minutes($ids);
+        $last = LastRead::among($ids, [Parameter::Alkalinity, Parameter::Ph]);
+        $off = $this->off->ids($ids);
+        foreach ($controllers as $controller) {
+            $id = $driven[$controller->id];
+            $system = $id === null ? null : $systems->get($id);
+            $this->read[$controller->id] = $system === null
+                ? []
+                : $this->known($system, $controller, ['helpMin' => $help[$id] ?? null], $last[$id] ?? [], $off);
+        }
+    }
+
+    /** The system whose water its sensors hang in; null: none is said. */
+    private static function drives(Controller $controller): ?int
+    {
+        return $controller->sensors->firstWhere(fn (Sensor $s): bool => $s->system_id !== null)?->system_id;
     }
 
     /** The set point of the system it drives; the house’s where none is said. */
     public function setpointC(Controller $controller): float
     {
-        $id = $controller->sensors->firstWhere(fn (Sensor $s): bool => $s->system_id !== null)?->system_id;
+        $id = self::drives($controller);
         $system = $id === null ? null : System::query()->current()->with('vessels')->find($id);
         $brief = $system === null ? null : SystemBrief::read($system);
 
         return $brief === null ? self::HOUSE_C : Facts::of($brief)->number(F::SetpointC);
     }
 
-    /** @return array<string, float|bool> */
-    private function ask(Controller $controller): array
+    /**
+     * @param  array<string, float|null>  $help
+     * @param  array<string, float>  $last  what was read last, by parameter
+     * @param  list<int>  $off  ids of devices that are switched off
+     * @return array<string, float|bool>
+     */
+    private function known(System $system, Controller $controller, array $help, array $last, array $off): array
     {
-        $id = $controller->sensors->firstWhere(fn (Sensor $s): bool => $s->system_id !== null)?->system_id;
-        $system = $id === null ? null : System::query()->current()->with(['vessels', 'items', 'room', 'site'])->find($id);
-        if ($system === null) {
-            return [];
-        }
         [$low, $high] = $system->regime->harmC();
+        $facts = self::facts($system, $off);
 
         return array_filter([
             'volumeL' => $system->true_volume_l,
             'lowHarmC' => $low,
             'highHarmC' => $high,
-            'helpMin' => $this->help->minutes($system),
-            'alkDkh' => LastRead::of($system, Parameter::Alkalinity),
-            'ph' => LastRead::of($system, Parameter::Ph),
-            ...$this->heat($system),
-            ...$this->waters($system),
+            ...$help,
+            'alkDkh' => $last[Parameter::Alkalinity->value] ?? null,
+            'ph' => $last[Parameter::Ph->value] ?? null,
+            ...($facts === null ? [] : [...self::heat($facts), ...self::waters($facts)]),
             'isSummer' => self::isSummer($system),
             'hasClock' => self::hasClock($controller),
         ], fn (float|bool|null $v): bool => $v !== null);
@@ -75,12 +109,7 @@ final class SystemKnown
     /** What the controller said of its clock when it was last heard anew; null: nothing. */
     private static function hasClock(Controller $controller): ?bool
     {
-        $last = LinkDevice::query()
-            ->where('controller_id', $controller->id)
-            ->whereNull('revoked_at')
-            ->whereNotNull('hello_at')
-            ->orderByDesc('hello_at')
-            ->first();
+        $last = $controller->speakers->first();
 
         return $last?->getAttribute('clock_valid') === null ? null : (bool) $last->getAttribute('clock_valid');
     }
@@ -93,11 +122,20 @@ final class SystemKnown
         return ! Season::isWinter($month, ($system->site->lat ?? 0.0) < 0);
     }
 
-    /** @return array<string, float|null> nothing where no sump is described */
-    private function waters(System $system): array
+    /** @param  list<int>  $off */
+    private static function facts(System $system, array $off): ?Facts
     {
         try {
-            $facts = Facts::of(SystemBrief::running($system));
+            return Facts::of(SystemBrief::running($system, $off));
+        } catch (Missing|OutOfRange) {
+            return null;
+        }
+    }
+
+    /** @return array<string, float|null> nothing where no sump is described */
+    private static function waters(Facts $facts): array
+    {
+        try {
             $flow = ['flowLh' => $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : null];
             $sump = PlantFacts::of($facts, 0.0)['sump'] ?? null;
 
@@ -112,11 +150,9 @@ final class SystemKnown
     }
 
     /** @return array<string, float|null> */
-    private function heat(System $system): array
+    private static function heat(Facts $facts): array
     {
         try {
-            $facts = Facts::of(SystemBrief::running($system));
-
             return [
                 'lossWK' => Warmth::heat($facts)->coldUaWK,
                 'coldestC' => $facts->knows(F::WinterC) ? $facts->number(F::WinterC) : null,

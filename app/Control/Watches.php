@@ -9,8 +9,13 @@ use Carbon\CarbonImmutable;
 /** The alarms of a controller as its set-up reads them; the room that keeps alarms knows. */
 interface Watches
 {
-    /** @return list<array<string, mixed>> as a set-up’s document has them */
-    public function of(Controller $controller): array;
+    /**
+     * The controllers are loaded with their sensors.
+     *
+     * @param  list<Controller>  $controllers
+     * @return array<int, list<array<string, mixed>>> by controller, as a set-up’s document has them
+     */
+    public function of(array $controllers): array;
 
     /**
      * Who would be called, one after the other, were its first alarm raised at that moment and nobody answered.

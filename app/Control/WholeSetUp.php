@@ -6,7 +6,6 @@ namespace App\Control;
 
 use App\House\Days;
 use App\Systems\Item;
-use App\Systems\Reading;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -19,11 +18,26 @@ use Velbrin\Core\Control\Programme\SetupReader;
  */
 final class WholeSetUp
 {
-    /** The days a usual day is read from. */
-    private const HISTORY_DAYS = 14;
+    /** @var array<int, list<array<string, mixed>>> alarms by controller, where several were asked for at once */
+    private array $watched = [];
+
+    /** @var array<int, array<string, array{dailyLow?: float, dailyHigh?: float, historyDays: float}>>|null by system and quantity */
+    private ?array $usual = null;
 
     public function __construct(private readonly Watches $watches, private readonly SystemKnown $known)
     {
+    }
+
+    /**
+     * Asks at once what several controllers want; they are read one by one afterwards.
+     *
+     * @param  list<Controller>  $controllers  loaded as a page of one is
+     */
+    public function gather(array $controllers): void
+    {
+        $this->known->gather($controllers);
+        $this->watched = $this->watches->of($controllers);
+        $this->usual = UsualDay::of(array_merge(...array_map(fn (Controller $c): array => $c->sensors->all(), $controllers)));
     }
 
     /**
@@ -50,7 +64,7 @@ final class WholeSetUp
                 is_array($written['guards'] ?? null) ? $written['guards'] : [],
                 fn (mixed $g): bool => is_array($g) && in_array($g['outlet'] ?? null, $ids, true),
             )),
-            'alarms' => $this->watches->of($controller),
+            'alarms' => $this->watched[$controller->id] ?? $this->watches->of([$controller])[$controller->id],
             'facts' => $this->known->of($controller),
             'names' => $controller->sensors->mapWithKeys(fn (Sensor $s): array => [$s->key() => $s->name])->all(),
         ];
@@ -124,6 +138,7 @@ final class WholeSetUp
     private function probes(Controller $controller): array
     {
         $probes = [];
+        $usual = $this->usual ?? UsualDay::of($controller->sensors->all());
         foreach ($controller->sensors as $sensor) {
             if ($sensor->kind !== Sensor::PROBE || $sensor->isArchived()) {
                 continue;
@@ -134,7 +149,7 @@ final class WholeSetUp
                 'resolution' => $sensor->resolution ?? 0.1,
                 'water' => $sensor->hangs_in === 'room' ? null : $sensor->hangs_in,
                 'overdueDays' => $this->overdue($sensor),
-                ...$this->usualDay($sensor),
+                ...($usual[$sensor->system_id][$sensor->quantity] ?? ['historyDays' => 0.0]),
             ], fn (mixed $v): bool => $v !== null);
         }
 
@@ -146,30 +161,5 @@ final class WholeSetUp
         return $sensor->calibrated_on === null || $sensor->calibrate_every_days === null
             ? null
             : (float) (Days::number(Days::today()) - Days::number($sensor->calibrated_on) - $sensor->calibrate_every_days);
-    }
-
-    /** @return array{dailyLow?: float, dailyHigh?: float, historyDays: float} second and 98th of a hundred of the last fortnight */
-    private function usualDay(Sensor $sensor): array
-    {
-        if ($sensor->system_id === null) {
-            return ['historyDays' => 0.0];
-        }
-        $readings = Reading::query()
-            ->where('system_id', $sensor->system_id)
-            ->where('parameter', $sensor->quantity)
-            ->whereNull('marked_at')
-            ->where('taken_at', '>=', now()->subDays(self::HISTORY_DAYS))
-            ->get(['value', 'taken_at']);
-        if ($readings->isEmpty()) {
-            return ['historyDays' => 0.0];
-        }
-        $values = $readings->pluck('value')->map(fn (mixed $v): float => is_numeric($v) ? (float) $v : 0.0)->sort()->values();
-        $at = fn (float $share): float => $values->get((int) round($share * ($values->count() - 1))) ?? 0.0;
-
-        return [
-            'dailyLow' => $at(0.02),
-            'dailyHigh' => $at(0.98),
-            'historyDays' => (float) $readings->map(fn (Reading $r): string => $r->taken_at->toDateString())->unique()->count(),
-        ];
     }
 }

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\Control\HelpNear;
-use App\Systems\System;
 
 /** From hearing of it until it is mended, as the hours in hand of tonight count it. */
 final class HelpTonight implements HelpNear
 {
-    public function minutes(System $system): ?float
+    public function minutes(array $systemIds): array
     {
-        $row = Exposure::query()
-            ->where('system_id', $system->id)
+        return Exposure::query()
+            ->whereIn('system_id', $systemIds)
             ->where('night', Night::Tonight->value)
             ->whereNotNull('acts_h')
             ->whereNotNull('noticed_h')
-            ->orderByDesc('acts_h')
-            ->first();
-
-        return $row === null ? null : 60 * max(0.0, (float) $row->acts_h - (float) $row->noticed_h);
+            // The last of a system stays: the latest to act.
+            ->orderBy('acts_h')
+            ->get()
+            ->mapWithKeys(fn (Exposure $e): array => [$e->system_id => 60 * max(0.0, (float) $e->acts_h - (float) $e->noticed_h)])
+            ->all();
     }
 }
