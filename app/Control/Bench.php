@@ -73,6 +73,7 @@ final class Bench
      */
     public function props(Controller $controller, User $user, bool $conflict = false, ?string $asked = null): array
     {
+        $this->whole->gather([$controller]);
         $latest = $controller->latest();
         $written = $latest->document ?? ['outlets' => [], 'guards' => []];
         $read = ReadableSetUp::of($this->whole->of($controller, $written));

@@ -53,6 +53,11 @@ final class SystemKnown
         (new Collection($controllers))->loadMissing('speakers');
         $driven = array_combine(array_column($controllers, 'id'), array_map(self::drives(...), $controllers));
         $ids = array_values(array_unique(array_filter($driven)));
+        if ($ids === []) {
+            $this->read += array_fill_keys(array_keys($driven), []);
+
+            return;
+        }
         $systems = System::query()->current()->with(['vessels', 'items', 'room', 'site'])->findMany($ids)->keyBy('id');
         $help = $this->help->minutes($ids);
         $last = LastRead::among($ids, [Parameter::Alkalinity, Parameter::Ph]);

@@ -240,6 +240,9 @@ const MARK: Record<string, string> = {
                             }}<template v-if="lately"> · {{ lately }}</template></output
                         >
                     </p>
+                    <p class="quiet">
+                        The surfaces move. The words beside them are those of the system when nothing breaks.
+                    </p>
                 </section>
                 <div class="runplay">
                     <div>
