@@ -10,6 +10,8 @@ use App\Control\Views\ControlPlaceView;
 use App\Control\Views\PlugWordView;
 use App\Systems\Item;
 use App\Team\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 use Velbrin\Core\Control\Programme\Checker;
 use Velbrin\Core\Measure\Finding;
@@ -28,17 +30,20 @@ final class ControlPlaces
     /** @return list<ControlPlaceView> places with a controller first */
     public function of(User $user): array
     {
-        $all = Controller::query()->current()->with(['strips.outlets.items.vessel', 'sensors', 'setUps'])->orderBy('name')->get();
+        $sites = $this->sites();
+        $ids = $sites->modelKeys();
+        $all = Controller::query()
+            ->current()
+            ->whereIn('site_id', $ids)
+            ->with(['strips.outlets.items.vessel', 'sensors', 'setUps'])
+            ->orderBy('name')
+            ->get();
         $this->whole->gather(array_values($all->all()));
         $controllers = $all->groupBy('site_id');
-        $outlets = Outlet::query()->current()->whereNull('confirmed_at')->with('items')->orderBy('name')->get()->groupBy('site_id');
-        $circuits = Circuit::query()->current()->whereNull('confirmed_at')->with('items')->orderBy('name')->get()->groupBy('site_id');
-        $ids = $controllers->keys()->merge($outlets->keys())->merge($circuits->keys())->unique();
-        $sites = Site::query()->current()->whereIn('id', $ids)->with('client')->orderBy('name')->get();
+        $outlets = $this->unconfirmed(Outlet::query()->current())->whereIn('site_id', $ids)->get()->groupBy('site_id');
+        $circuits = $this->unconfirmed(Circuit::query()->current())->whereIn('site_id', $ids)->get()->groupBy('site_id');
 
         return array_values($sites
-            ->sortByDesc(fn (Site $s): bool => $controllers->has($s->id))
-            ->take(self::MOST)
             ->map(fn (Site $site): ControlPlaceView => new ControlPlaceView(
                 siteId: $site->id,
                 name: $site->name,
@@ -49,6 +54,36 @@ final class ControlPlaces
                 mayWrite: $user->can('createAt', [Controller::class, $site]),
             ))
             ->all());
+    }
+
+    /** @return Records<int, Site> the first of them; nothing is read of the others */
+    private function sites(): Records
+    {
+        $driven = Controller::query()->current()->select('site_id');
+        $words = fn (Builder $part): Builder => $part->whereNull('confirmed_at')->select('site_id');
+
+        return Site::query()
+            ->current()
+            ->with('client')
+            ->where(fn (Builder $q) => $q
+                ->whereIn('id', $driven)
+                ->orWhereIn('id', $words(Outlet::query()->current()))
+                ->orWhereIn('id', $words(Circuit::query()->current())))
+            ->orderByDesc(Controller::query()->current()->selectRaw('count(*) > 0')->whereColumn('site_id', 'sites.id'))
+            ->orderBy('name')
+            ->limit(self::MOST)
+            ->get();
+    }
+
+    /**
+     * @template TPart of Outlet|Circuit
+     *
+     * @param  Builder<TPart>  $parts
+     * @return Builder<TPart>
+     */
+    private function unconfirmed(Builder $parts): Builder
+    {
+        return $parts->whereNull('confirmed_at')->with('items')->orderBy('name');
     }
 
     /**
