@@ -1310,4 +1310,27 @@ return [
         'to' => 'return $level > 0 ? $deeds->drawsW : 0.0;',
         'tests' => 'core/tests/Control/SimulationTest.php',
     ],
+    [
+        'name' => 'a smaller vessel helps against a reactor',
+        'file' => 'core/src/Risk/Fault/Dose.php',
+        'from' => 'return $this->isReactor
+            ? $this',
+        'to' => 'return false
+            ? $this',
+        'tests' => 'core/tests/Risk',
+    ],
+    [
+        'name' => 'an unknown reactor is read as a dosing head',
+        'file' => 'core/src/Risk/Fault/Dose.php',
+        'from' => '$this->isReactor => Open::reactorMeqMl(),',
+        'to' => '',
+        'tests' => 'core/tests/Risk',
+    ],
+    [
+        'name' => 'reactors are filled by mistake',
+        'file' => 'core/src/Risk/Standing/Scenes.php',
+        'from' => '$dose->isReactor ? $over : $over->plus($mixUps)',
+        'to' => '$over->plus($mixUps)',
+        'tests' => 'core/tests/Risk',
+    ],
 ];

@@ -713,4 +713,11 @@ return [
         'to' => '$tapped',
         'tests' => 'IncidentTest',
     ],
+    [
+        'name' => 'reactors give nothing',
+        'file' => 'app/Risk/Around.php',
+        'from' => 'if ($item->job === Job::Reactor) {',
+        'to' => 'if (false) {',
+        'tests' => 'YearsTest',
+    ],
 ];

@@ -383,7 +383,8 @@ final class Around
     {
         $doses = array_filter(
             $outlets,
-            fn (array $o): bool => is_array($o['hung'] ?? null) && ($o['hung']['job'] ?? null) === Job::Doser->value,
+            fn (array $o): bool => is_array($o['hung'] ?? null)
+                && in_array($o['hung']['job'] ?? null, [Job::Doser->value, Job::Reactor->value], true),
         );
         $system = $systemId === null || $doses === [] ? null : System::query()->find($systemId);
 
@@ -411,10 +412,16 @@ final class Around
     {
         $doses = [];
         foreach ($system->items as $item) {
-            if ($item->job !== Job::Doser || $item->retired_at !== null || $item->away_since !== null) {
+            if ($item->retired_at !== null || $item->away_since !== null) {
                 continue;
             }
             $volume = Volumes::systemL($facts);
+            if ($item->job === Job::Reactor) {
+                $doses[] = Dose::ofReactor($item->name, $volume, $item->doses, $item->strength_meq_ml, $item->ml_per_min);
+            }
+            if ($item->job !== Job::Doser) {
+                continue;
+            }
             $doses[] = new Dose(
                 name: $item->name,
                 systemL: $volume,

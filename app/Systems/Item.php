@@ -35,6 +35,7 @@ final class Item extends Model
         'doses',
         'strength_meq_ml',
         'holds_ml',
+        'ml_per_min',
         'ro_span_l',
         'ro_lh',
         'ro_limit_min',

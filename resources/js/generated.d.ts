@@ -1881,6 +1881,7 @@ export interface ItemView {
     doses: string | null;
     strengthMeqMl: number | null;
     holdsMl: number | null;
+    mlPerMin: number | null;
     roSpanL: number | null;
     roLh: number | null;
     roLimitMin: number | null;

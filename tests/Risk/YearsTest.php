@@ -72,6 +72,37 @@ final class YearsTest extends TestCase
     }
 
     #[Test]
+    public function a_reactor_gives_too_much_or_nothing_by_what_the_register_says_leaves_it(): void
+    {
+        $by = fn (): array => array_column($this->page("/systems/{$this->system->id}/risk")['year'], null, 'hazard');
+        self::assertArrayNotHasKey('overdose', $by());
+        $this->actingAs($this->planner)->post("/systems/{$this->system->id}/items", [
+            'job' => 'reactor',
+            'name' => 'Reactor',
+            'doses' => 'bicarbonate',
+            'installed_precision' => 'day',
+            'strength_meq_ml' => 0.008,
+            'ml_per_min' => -5,
+        ])->assertSessionHasErrors('ml_per_min');
+        $this->actingAs($this->planner)->post("/systems/{$this->system->id}/items", [
+            'job' => 'reactor',
+            'name' => 'Reactor',
+            'doses' => 'bicarbonate',
+            'installed_precision' => 'day',
+            'strength_meq_ml' => 0.008,
+            'ml_per_min' => 50,
+        ])->assertSessionHasNoErrors();
+        self::assertStringContainsString('once in', $by()['overdose']['rate']);
+        self::assertArrayHasKey('dose-stops', $by());
+        $item = $this->system->items()->where('job', 'reactor')->firstOrFail();
+        self::assertSame(50.0, $item->ml_per_min);
+        $item->update(['doses' => 'other']);
+        self::assertArrayNotHasKey('overdose', $by(), 'carbon media raise nothing');
+        $item->update(['doses' => null]);
+        self::assertArrayHasKey('overdose', $by(), 'nobody has said what it gives');
+    }
+
+    #[Test]
     public function what_is_away_or_off_carries_nothing(): void
     {
         $harm = fn (): ?float => array_column(

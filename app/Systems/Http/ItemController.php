@@ -192,6 +192,7 @@ final class ItemController
             'doses' => ['nullable', Rule::enum(Liquid::class)],
             'strength_meq_ml' => ['nullable', 'numeric:strict', 'gt:0', 'max:10'],
             'holds_ml' => ['nullable', 'numeric:strict', 'gt:0', 'max:200000'],
+            'ml_per_min' => ['nullable', 'numeric:strict', 'gt:0', 'max:10000'],
             'ro_span_l' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],
             'ro_lh' => ['nullable', 'numeric:strict', 'gt:0', 'max:2000'],
             'ro_limit_min' => ['nullable', 'numeric:strict', 'gt:0', 'max:20000'],

@@ -60,6 +60,7 @@ final readonly class ItemView
         public ?string $doses,
         public ?float $strengthMeqMl,
         public ?float $holdsMl,
+        public ?float $mlPerMin,
         /** Of a filling line: litres from low to high, litres an hour, its run limit, what tray and drain take. */
         public ?float $roSpanL,
         public ?float $roLh,
@@ -128,6 +129,7 @@ final readonly class ItemView
             doses: $item->doses?->value,
             strengthMeqMl: $item->strength_meq_ml,
             holdsMl: $item->holds_ml,
+            mlPerMin: $item->ml_per_min,
             roSpanL: $item->ro_span_l,
             roLh: $item->ro_lh,
             roLimitMin: $item->ro_limit_min,

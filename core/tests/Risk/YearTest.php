@@ -213,6 +213,43 @@ final class YearTest extends TestCase
     }
 
     #[Test]
+    public function a_reactor_that_runs_away_gives_as_much_again_and_no_vessel_ends_it(): void
+    {
+        // 50 mL a minute of 0.008 meq/mL in 600 L: 0.4 meq a minute; 4 dKH are 857 meq, so 35.7 h.
+        $reactor = Dose::ofReactor('Reactor', 600, Liquid::Bicarbonate, 0.008, 50);
+        self::assertEqualsWithDelta(4 / 2.8 * 600 / 0.4 / 60, $reactor->harm()->hours, 1e-9);
+        self::assertSame([], $reactor->harm()->needs);
+        self::assertSame($reactor, $reactor->holding(10), 'no smaller vessel helps');
+        // Its gas ends: 576 meq a day are used on, 2.69 dKH.
+        self::assertEqualsWithDelta(24 * 2 / (2.8 * 0.008 * 50 * 1440 / 600), $reactor->stops(2.0)->hours, 1e-9);
+        $missing = [[null, 50.0, 'how strong is what Reactor gives'], [0.008, null, 'what Reactor gives in a minute']];
+        foreach ($missing as [$meq, $ml, $asks]) {
+            $open = Dose::ofReactor('Reactor', 600, Liquid::Bicarbonate, $meq, $ml)->harm();
+            self::assertSame([$asks], $open->needs);
+            self::assertLessThan($reactor->harm()->hours, $open->hours, 'a fact less never leaves more');
+            self::assertGreaterThan(0.5, $open->hours, 'nor is it read as a dosing head’s');
+        }
+        self::assertFalse(Dose::ofReactor('Carbon', 600, Liquid::Other, null, null)->mayHarm());
+        self::assertTrue(Dose::ofReactor('Nobody knows', 600, null, null, null)->mayHarm());
+        // Nobody fills it by mistake; a worn one counts by its own age.
+        $rate = fn (Dose $of, array $devices): float => array_column(array_map(
+            fn (HazardRow $r): array => [$r->hazard->value, $r->rate->likely],
+            Year::of(
+                Worlds::standing($devices),
+                [Worlds::moment(8.0, [], new Waterside(doses: [$of]))],
+                Rates::assumed(),
+            ),
+        ), 1, 0)['overdose'];
+        $device = fn (Job $job): array => [new Device('r', 'Reactor', $job, ageYears: 2.0)];
+        $head = new Dose('Reactor', 600, Liquid::Bicarbonate, 0.008, PHP_FLOAT_MAX, 50);
+        self::assertGreaterThan($rate($reactor, $device(Job::Reactor)), $rate($head, $device(Job::Doser)), 'vessels are mixed up');
+        self::assertGreaterThan(
+            $rate($reactor, [new Device('r', 'Reactor', Job::Reactor, ageYears: 0.1)]),
+            $rate($reactor, [new Device('r', 'Reactor', Job::Reactor, ageYears: 9.0)]),
+        );
+    }
+
+    #[Test]
     public function what_nobody_wrote_down_takes_the_soonest_and_names_what_would_narrow_it(): void
     {
         $open = (new Dose('Head 2', 600, Liquid::Carbonate, null, 2000, 50))->harm();

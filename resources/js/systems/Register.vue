@@ -68,6 +68,7 @@ const blank = {
     doses: null as string | null,
     strength_meq_ml: null as number | null,
     holds_ml: null as number | null,
+    ml_per_min: null as number | null,
     ro_span_l: null as number | null,
     ro_lh: null as number | null,
     ro_limit_min: null as number | null,
@@ -130,6 +131,7 @@ function edit(item: ItemView | null) {
                   doses: item.doses,
                   strength_meq_ml: item.strengthMeqMl,
                   holds_ml: item.holdsMl,
+                  ml_per_min: item.mlPerMin,
                   ro_span_l: item.roSpanL,
                   ro_lh: item.roLh,
                   ro_limit_min: item.roLimitMin,
@@ -370,15 +372,23 @@ function retire(id: number) {
                         >So that doses that must not meet, and guards that see nothing, are found.</small
                     >
                 </div>
-                <div v-if="form.job === 'doser'">
+                <div v-if="form.job !== 'valve'">
                     <label for="id2">Strength, meq of alkalinity a mL</label
                     ><input id="id2" v-model.number="form.strength_meq_ml" type="number" step="any" min="0" />
                     <FieldError :words="form.errors.strength_meq_ml" />
+                    <small v-if="form.job === 'reactor'" class="quiet"
+                        >Of what leaves it, beyond the tank’s own. Carbon or phosphate media give something else.</small
+                    >
                 </div>
                 <div v-if="form.job === 'doser'">
                     <label for="id3">Its vessel holds, mL</label
                     ><input id="id3" v-model.number="form.holds_ml" type="number" step="any" min="0" />
                     <FieldError :words="form.errors.holds_ml" />
+                </div>
+                <div v-if="form.job === 'reactor'">
+                    <label for="id4">Leaves it, mL a minute</label
+                    ><input id="id4" v-model.number="form.ml_per_min" type="number" step="any" min="0" />
+                    <FieldError :words="form.errors.ml_per_min" />
                 </div>
             </template>
             <RoLineFields v-if="form.job === 'ro-unit'" :form="form" />

@@ -11,12 +11,17 @@ use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Rate\Span;
 use Velbrin\Core\Risk\Rate\Unsure;
 
-/** A dosing head that does not stop (R-2): alkalinity rises by 4 dKH, if its vessel holds enough (R-21); or one that stands still. */
+/**
+ * A dosing head that does not stop, or a reactor that runs away (R-2): alkalinity rises by 4 dKH, if its vessel holds enough (R-21);
+ * or one that stands still.
+ */
 final readonly class Dose
 {
     public const HARM_DKH = 4.0;
 
     private const DKH_PER_MEQ = 2.8;
+
+    private const MIN_A_DAY = 1440;
 
     public function __construct(
         public string $name,
@@ -27,7 +32,29 @@ final readonly class Dose
         public ?float $mlPerMin,
         /** What its programme gives in a day, mL; null: nobody has said. */
         public ?float $mlDay = null,
+        /** It has no vessel that somebody fills. */
+        public bool $isReactor = false,
     ) {
+    }
+
+    /**
+     * A reactor gives all day what the animals use. One that runs away (its gas does not stop, R-2) dissolves as much again: beyond the
+     * use it gives what it gives at rest. Its media last for months, so no vessel ends it.
+     *
+     * @param  float|null  $mlPerMin  what leaves it at rest
+     */
+    public static function ofReactor(string $name, float $systemL, ?Liquid $liquid, ?float $strengthMeqMl, ?float $mlPerMin): self
+    {
+        return new self(
+            name: $name,
+            systemL: $systemL,
+            liquid: $liquid,
+            strengthMeqMl: $strengthMeqMl,
+            holdsMl: PHP_FLOAT_MAX,
+            mlPerMin: $mlPerMin,
+            mlDay: $mlPerMin === null ? null : $mlPerMin * self::MIN_A_DAY,
+            isReactor: true,
+        );
     }
 
     /** Nobody has said what it gives, or it brings alkalinity. */
@@ -44,7 +71,9 @@ final readonly class Dose
 
     public function holding(float $ml): self
     {
-        return new self($this->name, $this->systemL, $this->liquid, $this->strengthMeqMl, $ml, $this->mlPerMin, $this->mlDay);
+        return $this->isReactor
+            ? $this
+            : new self($this->name, $this->systemL, $this->liquid, $this->strengthMeqMl, $ml, $this->mlPerMin, $this->mlDay);
     }
 
     private function neededMl(float $strength): float
@@ -52,12 +81,25 @@ final readonly class Dose
         return ((self::HARM_DKH / self::DKH_PER_MEQ) * $this->systemL) / $strength;
     }
 
+    private function strength(): Span
+    {
+        return match (true) {
+            $this->strengthMeqMl !== null => Span::sure($this->strengthMeqMl),
+            $this->isReactor => Open::reactorMeqMl(),
+            default => Open::strengthMeqMl(),
+        };
+    }
+
     public function harm(): Harm
     {
         $facts = [
-            'strength' => $this->strengthMeqMl === null ? Open::strengthMeqMl() : Span::sure($this->strengthMeqMl),
+            'strength' => $this->strength(),
             'holds' => $this->holdsMl === null ? Open::vesselMl() : Span::sure($this->holdsMl),
-            'head' => $this->mlPerMin === null ? Open::headMlMin() : Span::sure($this->mlPerMin),
+            'head' => match (true) {
+                $this->mlPerMin !== null => Span::sure($this->mlPerMin),
+                $this->isReactor => Open::reactorMlMin(),
+                default => Open::headMlMin(),
+            },
         ];
         $hours = Unsure::of($facts, function (array $f): float {
             $neededMl = $this->neededMl($f['strength']);
@@ -88,8 +130,12 @@ final readonly class Dose
     public function stops(float $fallDkh): Harm
     {
         $facts = [
-            'strength' => $this->strengthMeqMl === null ? Open::strengthMeqMl() : Span::sure($this->strengthMeqMl),
-            'day' => $this->mlDay === null ? Open::mlDay() : Span::sure($this->mlDay),
+            'strength' => $this->strength(),
+            'day' => match (true) {
+                $this->mlDay !== null => Span::sure($this->mlDay),
+                $this->isReactor => Open::reactorMlMin()->times(self::MIN_A_DAY),
+                default => Open::mlDay(),
+            },
         ];
         $hours = Unsure::of($facts, function (array $f) use ($fallDkh): float {
             $dkhDay = self::DKH_PER_MEQ * $f['strength'] * $f['day'] / $this->systemL;

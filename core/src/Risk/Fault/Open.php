@@ -51,6 +51,18 @@ final class Open
         return Span::of(1, 50, 150);
     }
 
+    /** What leaves a reactor in a minute, mL. */
+    public static function reactorMlMin(): Span
+    {
+        return Span::of(10, 50, 200);
+    }
+
+    /** What it brings beyond the tank’s own alkalinity, meq/mL: 8 to 56 dKH. */
+    public static function reactorMeqMl(): Span
+    {
+        return Span::of(0.003, 0.008, 0.02);
+    }
+
     /** A dosing vessel, mL. */
     public static function vesselMl(): Span
     {

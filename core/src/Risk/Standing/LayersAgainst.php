@@ -59,7 +59,10 @@ final readonly class LayersAgainst
             Hazard::TopOffOn, Hazard::LineOverflow => [...$self->stops(), ...$self->refillLimit()],
             Hazard::DrainBlocked => [...$self->emergency(), ...$self->guards(Job::ReturnPump, $self->levelGuard(...))],
             Hazard::TopOffOff, Hazard::LeftOpen => $self->guards(Job::ReturnPump, $self->levelGuard(...)),
-            Hazard::Overdose => $self->guards(Job::Doser, $self->phGuard(...)),
+            Hazard::Overdose => [
+                ...$self->guards(Job::Doser, $self->phGuard(...)),
+                ...$self->guards(Job::Reactor, $self->phGuard(...)),
+            ],
             Hazard::PowerCut => $self->generator(),
             Hazard::RoomClimate => $self->coolers(),
             default => [],

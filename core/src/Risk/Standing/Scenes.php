@@ -9,6 +9,7 @@ use Velbrin\Core\Control\Job;
 use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\FailureChance;
+use Velbrin\Core\Risk\Fault\Dose;
 use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\Layer\Hangs;
@@ -170,16 +171,23 @@ final readonly class Scenes
             if (! $dose->mayHarm()) {
                 continue;
             }
-            $heads = array_values(
-                array_filter($this->standing->doing(Job::Doser), fn (Device $d): bool => $d->name === $dose->name),
-            );
+            $heads = $this->giving($dose);
             $rate = $heads === [] ? $this->unknownAge(Job::Doser) : $this->worn($heads);
-            $over = $rate->times($this->rates->of(Assumed::DoserOverShare))->plus($mixUps);
+            $over = $rate->times($this->rates->of(Assumed::DoserOverShare));
+            $over = $dose->isReactor ? $over : $over->plus($mixUps);
             $harms = $this->moment->tank->hasAnimals ? [$dose->harm()] : [];
             $scenes = [...$scenes, ...$this->each($this->fault($heads, isSwitch: true), $over, $harms)];
         }
 
         return $scenes;
+    }
+
+    /** @return list<Device> */
+    private function giving(Dose $dose): array
+    {
+        $givers = [...$this->standing->doing(Job::Doser), ...$this->standing->doing(Job::Reactor)];
+
+        return array_values(array_filter($givers, fn (Device $d): bool => $d->name === $dose->name));
     }
 
     /** @return list<Scene> worn out, empty or full of air: what it gave goes on being used */
@@ -190,9 +198,7 @@ final readonly class Scenes
             if (! $dose->mayHarm() || ! $this->moment->tank->hasAnimals) {
                 continue;
             }
-            $heads = array_values(
-                array_filter($this->standing->doing(Job::Doser), fn (Device $d): bool => $d->name === $dose->name),
-            );
+            $heads = $this->giving($dose);
             $rate = $heads === [] ? $this->unknownAge(Job::Doser) : $this->worn($heads);
             $under = $rate->times(1 - $this->rates->of(Assumed::DoserOverShare));
             $fallDkh = $this->rates->of(Assumed::DoseFallDkh);
