@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Control;
 
+use App\Control\Controller;
+use App\Control\ControlPlaces;
+use App\Control\Outlet;
 use App\Control\Sensor;
 use App\Control\UsualDay;
 use App\Risk\Exposure;
@@ -11,6 +14,7 @@ use App\Risk\HelpTonight;
 use App\Systems\LastRead;
 use App\Systems\System;
 use App\Team\User;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
@@ -104,5 +108,26 @@ final class KnownOfSeveralTest extends TestCase
         $minutes = (new HelpTonight())->minutes([$this->one->id, $this->other->id]);
         self::assertEquals([$this->one->id => 120.0, $this->other->id => 30.0], $minutes);
         self::assertSame([], (new HelpTonight())->minutes([]));
+    }
+
+    #[Test]
+    public function places_with_a_controller_come_first_and_more_of_them_ask_no_more(): void
+    {
+        $sites = [self::site('Wordy', 'Above'), self::site('Driven', 'Zenith'), self::site('Driven too', 'Zenith two')];
+        Outlet::query()->create(['site_id' => $sites[0]->id, 'name' => 'return left']);
+        Controller::query()->create(['site_id' => $sites[1]->id, 'name' => 'First']);
+        $asked = function (): array {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $places = app()->make(ControlPlaces::class)->of($this->planner);
+
+            return [array_map(fn ($p): int => $p->siteId, $places), count(DB::getQueryLog())];
+        };
+        [$ids, $before] = $asked();
+        self::assertSame([$sites[1]->id, $sites[0]->id], $ids);
+        Controller::query()->create(['site_id' => $sites[2]->id, 'name' => 'Second']);
+        [$ids, $after] = $asked();
+        self::assertSame([$sites[1]->id, $sites[2]->id, $sites[0]->id], $ids);
+        self::assertSame($before, $after);
     }
 }
