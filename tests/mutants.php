@@ -720,4 +720,25 @@ return [
         'to' => 'if (false) {',
         'tests' => 'YearsTest',
     ],
+    [
+        'name' => 'reactors give nothing in a run',
+        'file' => 'app/Control/PlantOfSystem.php',
+        'from' => 'Job::Reactor => $this->leaves($item),',
+        'to' => '',
+        'tests' => 'BreakTest',
+    ],
+    [
+        'name' => 'nothing grows in a run',
+        'file' => 'app/Control/PlantOfSystem.php',
+        'from' => '\'alkMeqLDay\' => $usedMeqLDay,',
+        'to' => '\'alkMeqLDay\' => 0.0,',
+        'tests' => 'BreakTest',
+    ],
+    [
+        'name' => 'a dosing line is not asked of the register',
+        'file' => 'app/Risk/Around.php',
+        'from' => 'line: $item->line(),',
+        'to' => '',
+        'tests' => 'YearsTest',
+    ],
 ];

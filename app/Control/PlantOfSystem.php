@@ -30,6 +30,8 @@ final class PlantOfSystem
 
     private const ROOM_C = 21.0;
 
+    private const LIT_FROM_MIN = 600.0;
+
     private const DKH_PER_MEQ = 2.8;
 
     /** @var list<string> what the run takes for granted */
@@ -81,7 +83,7 @@ final class PlantOfSystem
 
         return [
             ...$waters,
-            'life' => $this->life($facts, $waters['display']['areaM2']),
+            'life' => $this->life($facts, $waters['display']['areaM2'], $this->usedMeqDay($setUp) / self::litres($waters, $facts)),
             'start' => $this->start($facts),
             'devices' => $this->devices($facts, $setUp, $hasSump),
             'probes' => $this->probes($hasSump),
@@ -90,7 +92,7 @@ final class PlantOfSystem
     }
 
     /** @return array<string, float> */
-    private function life(Facts $facts, float $areaM2): array
+    private function life(Facts $facts, float $areaM2, float $usedMeqLDay): array
     {
         $kg = $this->system->fish_kg;
         if ($kg === null) {
@@ -101,12 +103,71 @@ final class PlantOfSystem
         }
         $community = $this->system->community ?? Community::Mixed;
         $hours = $facts->knows(F::LightHours) ? $facts->number(F::LightHours) : 10.0;
+        $isDriven = array_filter($this->plugged(), fn (Item $i): bool => $i->job === Job::Light) !== [];
+        if (! $isDriven) {
+            $this->assumed[] = 'lamps from 10:00 on, since none hangs on this controller';
+        }
 
         return [
+            'alkMeqLDay' => $usedMeqLDay,
             'litHours' => max(1.0, $hours),
+            ...$isDriven ? [] : ['litFromMin' => self::LIT_FROM_MIN],
             'fishMgH' => self::FISH_MG_KG_H * ($kg ?? 0.0),
             'communityMgH' => $community->mgPerM2H() * $areaM2,
         ];
+    }
+
+    /**
+     * What a run holds when it begins.
+     *
+     * @param  array{display: array<string, float>, sump?: array<string, float>}  $waters
+     *
+     * @throws Missing
+     */
+    private static function litres(array $waters, Facts $facts): float
+    {
+        $sump = $waters['sump'] ?? null;
+
+        return $waters['display']['crestL']
+            + ($sump === null ? 0.0 : $sump['fixedL'] + $sump['returnM2'] * PlantFacts::startsMm($facts));
+    }
+
+    /**
+     * Where alkalinity stands still, what grows uses what the heads and reactors give in a day, meq.
+     *
+     * @param  array<string, mixed>  $setUp
+     */
+    private function usedMeqDay(array $setUp): float
+    {
+        $rules = $this->rules($setUp);
+        $meqDay = 0.0;
+        foreach ($this->plugged() as $outlet => $item) {
+            $strength = $item->doses?->dicPerMeq() === null ? 0.0 : ($item->strength_meq_ml ?? 0.0);
+            $meqDay += $strength * match ($item->job) {
+                Job::Doser => self::mlDay($rules[$outlet] ?? []),
+                Job::Reactor => 1440 * ($item->ml_per_min ?? 0.0),
+                default => 0.0,
+            };
+        }
+        if ($meqDay > 0) {
+            $this->assumed[] = 'what grows uses the alkalinity that is given in a day';
+        }
+
+        return $meqDay;
+    }
+
+    /**
+     * What its times give, no more than its cap, mL.
+     *
+     * @param  array<array-key, mixed>  $rule
+     */
+    private static function mlDay(array $rule): float
+    {
+        $number = fn (string $key): float => is_numeric($rule[$key] ?? null) ? (float) $rule[$key] : 0.0;
+        $times = is_array($rule['minutes'] ?? null) ? count($rule['minutes']) : 0;
+        $givenMl = ($times * $number('s') * $number('mlPerMin')) / 60;
+
+        return isset($rule['capMl']) ? min($number('capMl'), $givenMl) : $givenMl;
     }
 
     /** @return array<string, float> */
@@ -138,21 +199,43 @@ final class PlantOfSystem
      */
     private function devices(Facts $facts, array $setUp, bool $hasSump): array
     {
+        $rules = $this->rules($setUp);
+        $devices = [];
+        foreach ($this->plugged() as $outlet => $item) {
+            $devices[$outlet] = $this->device($item, $facts, $rules[$outlet] ?? [], $hasSump);
+        }
+
+        return $devices;
+    }
+
+    /**
+     * @param  array<string, mixed>  $setUp
+     * @return array<string, array<array-key, mixed>> by outlet
+     */
+    private function rules(array $setUp): array
+    {
         $rules = [];
         foreach (is_array($setUp['outlets'] ?? null) ? $setUp['outlets'] : [] as $one) {
             if (is_array($one) && is_string($one['id'] ?? null) && is_array($one['rule'] ?? null)) {
                 $rules[$one['id']] = $one['rule'];
             }
         }
-        $devices = [];
+
+        return $rules;
+    }
+
+    /** @return array<string, Item> of this system, by the outlet it hangs on */
+    private function plugged(): array
+    {
+        $plugged = [];
         foreach ($this->controller->strips->flatMap(fn (Strip $s) => $s->outlets) as $outlet) {
             $item = $outlet->items->firstWhere('system_id', $this->system->id);
             if ($item instanceof Item) {
-                $devices[$outlet->key()] = $this->device($item, $facts, $rules[$outlet->key()] ?? [], $hasSump);
+                $plugged[$outlet->key()] = $item;
             }
         }
 
-        return $devices;
+        return $plugged;
     }
 
     /**
@@ -177,26 +260,40 @@ final class PlantOfSystem
                 Job::TopOff => $number('litresPerH'),
                 default => null,
             },
-            'mlPerMin' => $item->job === Job::Doser ? $number('mlPerMin') : null,
-            ...$item->job === Job::Doser ? $this->head($item) : [],
+            'mlPerMin' => match ($item->job) {
+                Job::Doser => $number('mlPerMin'),
+                Job::Reactor => $this->leaves($item),
+                default => null,
+            },
+            ...in_array($item->job, [Job::Doser, Job::Reactor], true) ? $this->brings($item) : [],
         ], fn (mixed $v): bool => $v !== null);
     }
 
-    /** @return array<string, float> what a head brings with each mL, and what its vessel holds */
-    private function head(Item $item): array
+    /** What leaves a reactor all day long, mL a minute. */
+    private function leaves(Item $reactor): float
+    {
+        if ($reactor->ml_per_min === null) {
+            $this->assumed[] = "{$reactor->name} gives nothing, since nobody wrote down what leaves it in a minute";
+        }
+
+        return $reactor->ml_per_min ?? 0.0;
+    }
+
+    /** @return array<string, float> what a head or a reactor brings with each mL, and what a head’s vessel holds */
+    private function brings(Item $item): array
     {
         $dic = $item->doses?->dicPerMeq();
         if ($item->doses === null || ($dic !== null && $item->strength_meq_ml === null)) {
             $this->assumed[] = "{$item->name} brings nothing, since nobody wrote down what it gives and how strong that is";
         }
-        if ($item->holds_ml === null) {
+        if ($item->job === Job::Doser && $item->holds_ml === null) {
             $this->assumed[] = "the vessel of {$item->name} has no end";
         }
 
         return array_filter([
             'alkMeqPerMl' => $dic === null ? null : $item->strength_meq_ml,
             'dicPerMeq' => $dic,
-            'vesselMl' => $item->holds_ml,
+            'vesselMl' => $item->job === Job::Doser ? $item->holds_ml : null,
         ], fn (?float $v): bool => $v !== null);
     }
 

@@ -100,8 +100,20 @@ final class WholeSetUp
                 'doses' => $first->doses?->value,
                 'fillsL' => $first->ro_span_l,
                 'spillTakesL' => $first->ro_takes_l,
+                ...$first->job === Job::Doser ? self::line($first) : [],
                 'testedDaysAgo' => ($first->job ?? null) === Job::Battery ? self::triedDaysAgo($first) : null,
             ], fn (mixed $v): bool => $v !== null),
+        ];
+    }
+
+    /** @return array<string, float|bool|null> of the line from its vessel */
+    private static function line(Item $head): array
+    {
+        return [
+            'vesselAboveMm' => $head->vessel_above_mm,
+            'lineBreak' => $head->line_break,
+            'lineBoreMm' => $head->line_bore_mm,
+            'lineLengthM' => $head->line_length_m,
         ];
     }
 

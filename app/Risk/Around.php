@@ -430,6 +430,7 @@ final class Around
                 holdsMl: $item->holds_ml,
                 mlPerMin: $this->pulse($system, $item)?->mlPerMin,
                 mlDay: $this->pulse($system, $item)?->mlDay(),
+                line: $item->line(),
             );
         }
 

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
+use Velbrin\Core\Control\DoserLine;
 use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
@@ -36,6 +37,10 @@ final class Item extends Model
         'strength_meq_ml',
         'holds_ml',
         'ml_per_min',
+        'vessel_above_mm',
+        'line_break',
+        'line_bore_mm',
+        'line_length_m',
         'ro_span_l',
         'ro_lh',
         'ro_limit_min',
@@ -104,6 +109,7 @@ final class Item extends Model
             'replace_on' => 'immutable_date',
             'retired_at' => 'immutable_datetime',
             'has_failed' => 'boolean',
+            'line_break' => 'boolean',
             'ro_float' => 'boolean',
             'ro_feed_stop' => 'boolean',
             'changed_on' => 'immutable_date',
@@ -119,6 +125,17 @@ final class Item extends Model
             'own_thermostat' => 'boolean',
             'thermostat_tried_on' => 'immutable_date',
         ];
+    }
+
+    /** From its dosing vessel to the water. */
+    public function line(): DoserLine
+    {
+        return new DoserLine(
+            aboveMm: $this->vessel_above_mm,
+            hasBreak: $this->line_break,
+            boreMm: $this->line_bore_mm,
+            lengthM: $this->line_length_m,
+        );
     }
 
     /** Where it stops by itself, °C; null: it does not, or nobody has seen it do so. */

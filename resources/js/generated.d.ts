@@ -1882,6 +1882,10 @@ export interface ItemView {
     strengthMeqMl: number | null;
     holdsMl: number | null;
     mlPerMin: number | null;
+    vesselAboveMm: number | null;
+    lineBreak: boolean | null;
+    lineBoreMm: number | null;
+    lineLengthM: number | null;
     roSpanL: number | null;
     roLh: number | null;
     roLimitMin: number | null;

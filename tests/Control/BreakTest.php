@@ -6,10 +6,14 @@ namespace Tests\Control;
 
 use App\Control\Controller;
 use App\Systems\System;
+use App\Systems\SystemBrief;
 use App\Team\User;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
+use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Control\Plant\PlantFacts;
 
 /** A set-up is broken on the page: played against the system as it is on record. */
 final class BreakTest extends TestCase
@@ -96,6 +100,55 @@ final class BreakTest extends TestCase
         $this->postJson("/control/{$this->controller->id}/break", ['system_id' => $bare->id, 'hours' => 5, 'faults' => []])
             ->assertUnprocessable()
             ->assertJsonValidationErrors(['system_id' => 'the record wants']);
+    }
+
+    #[Test]
+    public function a_reactor_gives_what_grows_uses_and_without_it_alkalinity_falls(): void
+    {
+        $this->system->readings()->create([
+            'client_uuid' => (string) Str::uuid(),
+            'parameter' => 'alkalinity',
+            'value' => 8.4,
+            'given_value' => 8.4,
+            'given_unit' => 'dKH',
+            'taken_at' => now(),
+            'method' => 'kit',
+            'doubtful' => false,
+            'user_id' => $this->planner->id,
+        ]);
+        $outlets = $this->controller->strips()->firstOrFail()->outlets()->get();
+        $reactor = $this->system->items()->create([
+            'job' => 'reactor',
+            'name' => 'Reactor',
+            'watts' => 20,
+            'outlet_id' => $outlets[2]->id,
+            'doses' => 'bicarbonate',
+            'strength_meq_ml' => 0.003,
+        ]);
+        $outlet = fn (int $n, string $place): array => [
+            'id' => $outlets[$n]->key(),
+            'place' => $place,
+            'lostLink' => 'on',
+            'rule' => ['kind' => 'on'],
+        ];
+        $this->put("/control/{$this->controller->id}", [
+            'revision' => 1,
+            'guards' => [],
+            'outlets' => [$outlet(0, 'heater'), $outlet(1, 'return'), $outlet(2, 'reactor')],
+        ])->assertOk();
+        self::assertContains('Reactor gives nothing, since nobody wrote down what leaves it in a minute', $this->play([], 1)['assumed']);
+        $reactor->update(['ml_per_min' => 50]);
+        $runs = $this->play([], 48);
+        self::assertContains('what grows uses the alkalinity that is given in a day', $runs['assumed']);
+        $last = fn (array $run): float => end($run['trace'])['alkMeqL'];
+        self::assertEqualsWithDelta(8.4 / 2.8, $last($runs), 0.1, 'given and used are one; what evaporates leaves the rest stronger');
+        $dead = $this->play([['kind' => 'load-dead', 'of' => $outlets[2]->key(), 'from_h' => 0]], 48);
+        // 216 meq a day are missing in the water of the system.
+        $waters = PlantFacts::of(Facts::of(SystemBrief::running($this->system)), 21.0);
+        $litres = $waters['display']['crestL'] + ($waters['sump']['fixedL'] ?? 0.0);
+        self::assertEqualsWithDelta($last($runs) - 2 * 216 / $litres, $last($dead), 0.1);
+        $reactor->update(['doses' => 'other']);
+        self::assertEqualsWithDelta($last($runs), $last($this->play([], 48)), 0.05, 'carbon media give none, and none is taken for used');
     }
 
     #[Test]

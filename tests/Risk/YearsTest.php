@@ -103,6 +103,27 @@ final class YearsTest extends TestCase
     }
 
     #[Test]
+    public function a_dosing_line_that_can_siphon_is_counted_and_one_with_a_break_is_not(): void
+    {
+        $head = ['job' => 'doser', 'name' => 'Alkalinity', 'doses' => 'carbonate', 'installed_precision' => 'day', 'strength_meq_ml' => 2.0,
+            'holds_ml' => 5000];
+        $items = "/systems/{$this->system->id}/items";
+        foreach (['vessel_above_mm' => 6000, 'line_bore_mm' => 0.1, 'line_length_m' => 0, 'line_break' => 'perhaps'] as $field => $bad) {
+            $this->actingAs($this->planner)->post($items, $head + [$field => $bad])->assertSessionHasErrors($field);
+        }
+        $line = ['vessel_above_mm' => 800, 'line_break' => false, 'line_bore_mm' => 6, 'line_length_m' => 1];
+        $this->actingAs($this->planner)->post($items, $head + $line)->assertSessionHasNoErrors();
+        $item = $this->system->items()->where('name', 'Alkalinity')->firstOrFail();
+        $overdose = fn (): array => array_column($this->page("/systems/{$this->system->id}/risk")['year'], null, 'hazard')['overdose'];
+        $begins = fn (): array => array_column($overdose()['beginnings'], 'by');
+        self::assertContains('the line of Alkalinity siphons', $begins());
+        $item->update(['line_break' => true]);
+        self::assertNotContains('the line of Alkalinity siphons', $begins());
+        $item->update(['line_break' => null, 'vessel_above_mm' => null]);
+        self::assertContains('the line of Alkalinity siphons', $begins(), 'nobody has looked: it may');
+    }
+
+    #[Test]
     public function what_is_away_or_off_carries_nothing(): void
     {
         $harm = fn (): ?float => array_column(

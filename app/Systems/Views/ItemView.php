@@ -61,6 +61,11 @@ final readonly class ItemView
         public ?float $strengthMeqMl,
         public ?float $holdsMl,
         public ?float $mlPerMin,
+        /** Of a dosing head: its vessel over the end of its line, a break for air, the tube. */
+        public ?float $vesselAboveMm,
+        public ?bool $lineBreak,
+        public ?float $lineBoreMm,
+        public ?float $lineLengthM,
         /** Of a filling line: litres from low to high, litres an hour, its run limit, what tray and drain take. */
         public ?float $roSpanL,
         public ?float $roLh,
@@ -130,6 +135,10 @@ final readonly class ItemView
             strengthMeqMl: $item->strength_meq_ml,
             holdsMl: $item->holds_ml,
             mlPerMin: $item->ml_per_min,
+            vesselAboveMm: $item->vessel_above_mm,
+            lineBreak: $item->line_break,
+            lineBoreMm: $item->line_bore_mm,
+            lineLengthM: $item->line_length_m,
             roSpanL: $item->ro_span_l,
             roLh: $item->ro_lh,
             roLimitMin: $item->ro_limit_min,

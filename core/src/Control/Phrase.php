@@ -154,6 +154,7 @@ enum Phrase: string implements Saying
     case List = 'list';
     case LookAgainWhenTheyAreThere = 'look-again-when-they-are-there';
     case LookAtItsPlugThenChangeIt = 'look-at-its-plug-then-change-it';
+    case LowerTheVesselOrBreakTheLine = 'lower-the-vessel-or-break-the-line';
     case MakeItRing = 'make-it-ring';
     case MayAddInADay = 'may-add-in-a-day';
     case MayRunLongerThanItsStore = 'may-run-longer-than-its-store';
@@ -183,6 +184,7 @@ enum Phrase: string implements Saying
     case NobodyIsToldWhenIsDead = 'nobody-is-told-when-is-dead';
     case NobodyMayOverride = 'nobody-may-override';
     case NobodySeesItUntilTheNextVisit = 'nobody-sees-it-until-the-next-visit';
+    case NoRelayStopsWhatSiphons = 'no-relay-stops-what-siphons';
     case NothingIsHeard = 'nothing-is-heard';
     case NothingIsSaidToStand = 'nothing-is-said-to-stand';
     case NothingStandsIn = 'nothing-stands-in';
@@ -316,6 +318,7 @@ enum Phrase: string implements Saying
     case UntilIt = 'until-it';
     case UntilSomebodyHasLooked = 'until-somebody-has-looked';
     case UntilThenTheProbeHasLagged = 'until-then-the-probe-has-lagged';
+    case VesselCanSiphon = 'vessel-can-siphon';
     case WaitsWhenPowerReturns = 'waits-when-power-returns';
     case WasForNow = 'was-for-now';
     case WasLastDoneByHandAgo = 'was-last-done-by-hand-ago';

@@ -30,7 +30,7 @@ final class Spoils
         }
 
         return match ($hazard) {
-            Hazard::Overdose => self::soonest($side->doses, fn (Fault\Dose $d): Harm => $d->harm()),
+            Hazard::Overdose => self::soonest($side->doses, fn (Fault\Dose $d): Harm => $d->soonest()),
             Hazard::DoseStops => $tank->hasAnimals
                 ? self::soonest($side->doses, fn (Fault\Dose $d): Harm => $d->stops($side->slow()->doseFallDkh()))
                 : [],
@@ -148,7 +148,7 @@ final class Spoils
             $harms = [...$harms, ...self::of(Hazard::TopOffOn, $tank)];
         }
         if ($isOn(Job::Doser)) {
-            $harms = [...$harms, ...self::of(Hazard::Overdose, $tank)];
+            $harms = [...$harms, ...self::soonest($tank->waterside->doses, fn (Fault\Dose $d): Harm => $d->harm())];
         }
         $needs = array_values(
             array_map(fn (LostOutlet $o): string => "what {$o->name} does when the link is lost", $unsaid),

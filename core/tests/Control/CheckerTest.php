@@ -55,7 +55,7 @@ final class CheckerTest extends TestCase
                 $outlet('topoff', 'top-off', 'top-off', ['kind' => 'refill', 'low' => 'low', 'high' => 'high',
                     'dryS' => 5, 'longestS' => 120, 'restS' => 600, 'litresPerH' => 60, 'mostL' => 8], 'off', $feeding('off', 900)),
                 $outlet('alk', 'alkalinity', 'doser', ['kind' => 'pulse', 'minutes' => [60, 600], 's' => 30,
-                    'mlPerMin' => 20, 'capMl' => 40], 'off', ['hung' => ['doses' => 'carbonate']]),
+                    'mlPerMin' => 20, 'capMl' => 40], 'off', ['hung' => ['doses' => 'carbonate', 'vesselAboveMm' => -200]]),
             ],
             'guards' => [
                 ['id' => 'hot', 'outlet' => 'heater1', 'when' => [['probe' => 't1', 'above' => 26.5]], 'forS' => 60,
@@ -243,6 +243,14 @@ final class CheckerTest extends TestCase
             'rule' => ['stopAt' => 25.51]])];
         yield 'K-56: one run too long' => ['K-56 topoff', $outlet(6, ['rule' => ['longestS' => 388]])];
         yield 'K-56: a day too much' => ['K-56 topoff, a day', $outlet(6, ['rule' => ['mostL' => 12.1]])];
+        $siphon = fn (array $line): \Closure => function (array $s) use ($line): array {
+            $s['outlets'][7]['hung'] = $line + ['vesselAboveMm' => null] + $s['outlets'][7]['hung'];
+
+            return $s;
+        };
+        yield 'C-58: a vessel over the end of its line' => ['C-58 alk', $siphon(['vesselAboveMm' => 1, 'lineBreak' => false])];
+        yield 'C-58: nobody knows of a break' => ['C-58 alk', $siphon(['vesselAboveMm' => 200])];
+        yield 'C-58: nobody knows how high it stands' => ['C-58 alk', $siphon(['lineBreak' => false])];
         yield 'W-63: a line longer than its store' => ['W-63 topoff', self::line(['longestS' => 7201])];
         yield 'W-63: nobody knows its store' => ['W-63 topoff', self::line(['longestS' => 60], null)];
         yield 'K-57: a top-off that looks in the pause' => ['K-57 topoff', $outlet(6, ['pauses' => ['feeding' => ['s' => 600]]])];
@@ -308,6 +316,10 @@ final class CheckerTest extends TestCase
         yield 'a lamp that goes on by its plan' => [fn (array $s): array => self::day($s, ['comesBack' => 'plan'])];
         yield 'a head whose clock is right' => [$with(['facts' => ['hasClock' => true]])];
         yield 'a line as long as its store needs' => [self::line(['longestS' => 7200])];
+        yield 'a dosing vessel as high as the end of its line' => [$with(['outlets' => [7 => ['hung' => ['vesselAboveMm' => 0]]]])];
+        yield 'a vessel that is higher, with a break' => [
+            $with(['outlets' => [7 => ['hung' => ['vesselAboveMm' => 900, 'lineBreak' => true]]]]),
+        ];
         yield 'a head without a clock and nothing that goes by it' => [function (array $s): array {
             array_splice($s['outlets'], 7, 1);
             $s['facts']['hasClock'] = false;

@@ -24,7 +24,8 @@ final class SetupSchemaTest extends TestCase
         $all['facts'] += ['isSummer' => true, 'hasClock' => true];
         $all['probes'][0]['drift'] = 0.1;
         $all['outlets'][0] += ['minimumOnS' => 60, 'maximumOnS' => 9000, 'afterMaximum' => 'rest', 'restS' => 60, 'override' => 'nobody'];
-        $all['outlets'][0]['hung'] += ['testedDaysAgo' => 3, 'doses' => 'carbonate', 'fillsL' => 25, 'spillTakesL' => 10];
+        $all['outlets'][0]['hung'] += ['testedDaysAgo' => 3, 'doses' => 'carbonate', 'fillsL' => 25, 'spillTakesL' => 10,
+            'vesselAboveMm' => -20, 'lineBreak' => true, 'lineBoreMm' => 3, 'lineLengthM' => 1.5];
         $all['outlets'][6]['rule']['store'] = 'store';
         $all['outlets'][5]['rule'] += ['inverse' => false, 'offDelayS' => 3];
         $points = [['minute' => 600, 'level' => 'on'], ['minute' => 1200, 'level' => 0.4]];

@@ -120,6 +120,27 @@ final class SimulationTest extends TestCase
     }
 
     #[Test]
+    public function lamps_that_hang_on_no_outlet_burn_by_the_hour_and_what_is_lit_gives_oxygen(): void
+    {
+        $dark = self::plant();
+        unset($dark['devices']['light']);
+        $lit = array_replace_recursive($dark, ['life' => ['litFromMin' => 1200]]);
+        $oxygen = fn (array $plant): array => array_column(
+            self::play([], 12, ['everyS' => 3600.0], plant: $plant)->trace,
+            'oxygenMgL',
+        );
+        [$without, $with] = [$oxygen($dark), $oxygen($lit)];
+        // It begins at 8:00: until 20:00 it is dark either way.
+        self::assertSame($without[11], $with[11]);
+        $burning = $oxygen(array_replace_recursive($dark, ['life' => ['litFromMin' => 480]]));
+        self::assertGreaterThan($without[9] + 0.1, $burning[9]);
+        // Ten hours long, past midnight too.
+        self::assertLessThan($burning[9] - 0.1, $burning[12]);
+        $night = $oxygen(array_replace_recursive($dark, ['life' => ['litFromMin' => 1380]]));
+        self::assertGreaterThan($without[1] + 0.01, $night[1], 'on since 23:00, until 9:00');
+    }
+
+    #[Test]
     public function the_same_run_twice_is_the_same_run_and_so_is_one_with_noise(): void
     {
         $fault = [['kind' => 'probe-drift', 'of' => 't1', 'fromS' => 7200, 'value' => -1]];

@@ -8,6 +8,7 @@ import { date, useUnits, when } from '../shared/units';
 import ItemSettings from './ItemSettings.vue';
 import Materials from './Materials.vue';
 import OwnThermostat from './OwnThermostat.vue';
+import DosingFields from './DosingFields.vue';
 import RoLineFields from './RoLineFields.vue';
 import SystemFrame from './SystemFrame.vue';
 import VesselJoins from './VesselJoins.vue';
@@ -69,6 +70,10 @@ const blank = {
     strength_meq_ml: null as number | null,
     holds_ml: null as number | null,
     ml_per_min: null as number | null,
+    vessel_above_mm: null as number | null,
+    line_break: null as boolean | null,
+    line_bore_mm: null as number | null,
+    line_length_m: null as number | null,
     ro_span_l: null as number | null,
     ro_lh: null as number | null,
     ro_limit_min: null as number | null,
@@ -132,6 +137,10 @@ function edit(item: ItemView | null) {
                   strength_meq_ml: item.strengthMeqMl,
                   holds_ml: item.holdsMl,
                   ml_per_min: item.mlPerMin,
+                  vessel_above_mm: item.vesselAboveMm,
+                  line_break: item.lineBreak,
+                  line_bore_mm: item.lineBoreMm,
+                  line_length_m: item.lineLengthM,
                   ro_span_l: item.roSpanL,
                   ro_lh: item.roLh,
                   ro_limit_min: item.roLimitMin,
@@ -361,36 +370,7 @@ function retire(id: number) {
                 <small class="quiet">One that feels the display heats on in the sump when the return stops.</small>
             </div>
             <OwnThermostat v-if="form.job === 'heater'" :form="form" />
-            <template v-if="['doser', 'reactor', 'valve'].includes(form.job)">
-                <div>
-                    <label for="id1">It gives</label>
-                    <select id="id1" v-model="form.doses">
-                        <option :value="null">not said</option>
-                        <option v-for="(label, key) in liquids" :key="key" :value="key">{{ label }}</option>
-                    </select>
-                    <small class="quiet"
-                        >So that doses that must not meet, and guards that see nothing, are found.</small
-                    >
-                </div>
-                <div v-if="form.job !== 'valve'">
-                    <label for="id2">Strength, meq of alkalinity a mL</label
-                    ><input id="id2" v-model.number="form.strength_meq_ml" type="number" step="any" min="0" />
-                    <FieldError :words="form.errors.strength_meq_ml" />
-                    <small v-if="form.job === 'reactor'" class="quiet"
-                        >Of what leaves it, beyond the tank’s own. Carbon or phosphate media give something else.</small
-                    >
-                </div>
-                <div v-if="form.job === 'doser'">
-                    <label for="id3">Its vessel holds, mL</label
-                    ><input id="id3" v-model.number="form.holds_ml" type="number" step="any" min="0" />
-                    <FieldError :words="form.errors.holds_ml" />
-                </div>
-                <div v-if="form.job === 'reactor'">
-                    <label for="id4">Leaves it, mL a minute</label
-                    ><input id="id4" v-model.number="form.ml_per_min" type="number" step="any" min="0" />
-                    <FieldError :words="form.errors.ml_per_min" />
-                </div>
-            </template>
+            <DosingFields v-if="['doser', 'reactor', 'valve'].includes(form.job)" :form="form" :liquids="liquids" />
             <RoLineFields v-if="form.job === 'ro-unit'" :form="form" />
             <div>
                 <label for="ic1">Changed from how it came</label

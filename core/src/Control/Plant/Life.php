@@ -7,6 +7,8 @@ namespace Velbrin\Core\Control\Plant;
 /** What lives in the water takes and gives. */
 final readonly class Life
 {
+    private const DAY_MIN = 1440.0;
+
     /**
      * @param  float  $alkMeqLDay  what grows takes, meq/L and day
      * @param  float  $litHours  of a day
@@ -16,6 +18,7 @@ final readonly class Life
      * @param  float  $movedMH  exchange with the air at a moving surface, m/h
      * @param  float  $stillMH  at a still one
      * @param  float  $co2Ppm  of the room’s air
+     * @param  float|null  $litFromMin  when lamps that hang on no outlet go on, minute of the day; null: there are none
      */
     public function __construct(
         public float $alkMeqLDay,
@@ -26,6 +29,14 @@ final readonly class Life
         public float $movedMH,
         public float $stillMH,
         public float $co2Ppm,
+        public ?float $litFromMin = null,
     ) {
+    }
+
+    /** By lamps that hang on no outlet. */
+    public function isLitAt(float $minute): bool
+    {
+        return $this->litFromMin !== null
+            && fmod($minute - $this->litFromMin + self::DAY_MIN, self::DAY_MIN) < $this->litHours * 60;
     }
 }

@@ -38,7 +38,8 @@ final class Living
     {
     }
 
-    public function changes(State $s, Deeds $deeds, float $seconds): Changes
+    /** @param  float  $minute  of the day on the wall */
+    public function changes(State $s, Deeds $deeds, float $minute, float $seconds): Changes
     {
         $changes = new Changes();
         $this->dose($s, $deeds, $changes, $seconds);
@@ -47,7 +48,7 @@ final class Living
             return $changes;
         }
         $hours = $seconds / 3600;
-        $isLit = $deeds->light > 0;
+        $isLit = $deeds->light > 0 || $life->isLitAt($minute);
         $this->grow($s, $life, $changes, $isLit, $hours);
         $this->breathe($s, $life, $deeds, $changes, $isLit, $hours);
 

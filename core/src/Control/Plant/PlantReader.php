@@ -160,6 +160,7 @@ final class PlantReader
         $read = new Life(
             alkMeqLDay: $given->number('alkMeqLDay', 0.0, 0.0),
             litHours: $given->number('litHours', 0.0, 10.0),
+            litFromMin: $given->numberOrNull('litFromMin', 0.0),
             fishMgH: $given->number('fishMgH', 0.0, 0.0),
             communityMgH: $given->number('communityMgH', 0.0, 0.0),
             nitrateMgDay: $given->number('nitrateMgDay', 0.0, 0.0),

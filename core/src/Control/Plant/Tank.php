@@ -56,7 +56,7 @@ final readonly class Tank
         $beforeJ = $s->storedJ();
         $flow = Flow::step($this->plant, $s, $deeds, $seconds, $broken->drainShare());
         Warmth::step($this->plant, $s, $deeds, $flow, $beforeJ, $seconds);
-        $this->dissolve($s, $flow, $deeds, $seconds);
+        $this->dissolve($s, $flow, $deeds, $then->minute, $seconds);
         $s->drawnWh += ($deeds->drawsW * $seconds) / 3600;
 
         return $s;
@@ -111,9 +111,9 @@ final readonly class Tank
     }
 
     /** What is dissolved goes with the water; what lives takes and gives. */
-    private function dissolve(State $s, Flow $flow, Deeds $deeds, float $seconds): void
+    private function dissolve(State $s, Flow $flow, Deeds $deeds, float $minute, float $seconds): void
     {
-        $changes = $this->living->changes($s, $deeds, $seconds);
+        $changes = $this->living->changes($s, $deeds, $minute, $seconds);
         $litres = $s->litres();
         [$s->saltG, $salt] = Mixing::of($s->saltG, $litres, $flow);
         [$s->alkMeq, $alk] = Mixing::of($s->alkMeq, $litres, $flow, $changes->alk);

@@ -53,6 +53,7 @@ final class Checker
             new Check\RefillSeesPause(),
             new Check\ProbeInOtherWater(),
             new Check\DosesTooNear(),
+            new Check\DoserMaySiphon(),
             new Check\PhSeesLittle(),
             new Check\GasWithoutFeed(),
             new Check\TopOffStopped(),

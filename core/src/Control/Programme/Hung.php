@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\DoserLine;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
 
@@ -19,6 +20,7 @@ final readonly class Hung
      * @param  Liquid|null  $doses  what a head, a reactor or a valve gives; null: nothing, or nobody has said
      * @param  float|null  $fillsL  of a line from the mains: from its low level to its high one; null: nobody has said
      * @param  float|null  $spillTakesL  what tray, drain and overflow take; null: nobody has said
+     * @param  DoserLine  $line  of a dosing head
      */
     public function __construct(
         public Job $job,
@@ -32,6 +34,7 @@ final readonly class Hung
         public ?float $testedDaysAgo = null,
         public ?float $fillsL = null,
         public ?float $spillTakesL = null,
+        public DoserLine $line = new DoserLine(),
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Programme;
 
+use Velbrin\Core\Control\DoserLine;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Phrase;
@@ -234,6 +235,12 @@ final class SetupReader
             testedDaysAgo: $hung->numberOrNull('testedDaysAgo', 0.0),
             fillsL: $hung->numberOrNull('fillsL', 0.1),
             spillTakesL: $hung->numberOrNull('spillTakesL', 0.0),
+            line: new DoserLine(
+                aboveMm: $hung->numberOrNull('vesselAboveMm'),
+                hasBreak: $hung->has('lineBreak') ? $hung->boolean('lineBreak', false) : null,
+                boreMm: $hung->numberOrNull('lineBoreMm', 0.1),
+                lengthM: $hung->numberOrNull('lineLengthM', 0.0),
+            ),
         );
         $hung->noMore();
 

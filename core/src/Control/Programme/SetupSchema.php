@@ -96,6 +96,10 @@ final class SetupSchema
             'testedDaysAgo' => self::AMOUNT,
             'fillsL' => self::says(['type' => 'number', 'minimum' => 0.1], 'of a line from the mains: from its low level to its high one'),
             'spillTakesL' => self::says(self::AMOUNT, 'what tray, drain and overflow take'),
+            'vesselAboveMm' => self::says(self::NUMBER, 'of a dosing head: its level over the end of its line, or below it'),
+            'lineBreak' => self::says(self::YES_NO, 'its line lets air in, or ends above the water'),
+            'lineBoreMm' => self::says(['type' => 'number', 'minimum' => 0.1], 'inside its tube'),
+            'lineLengthM' => self::AMOUNT,
         ], ['job']);
     }
 

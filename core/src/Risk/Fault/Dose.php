@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk\Fault;
 
+use Velbrin\Core\Control\DoserLine;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Rate\Span;
@@ -34,6 +36,7 @@ final readonly class Dose
         public ?float $mlDay = null,
         /** It has no vessel that somebody fills. */
         public bool $isReactor = false,
+        public DoserLine $line = new DoserLine(),
     ) {
     }
 
@@ -73,7 +76,16 @@ final readonly class Dose
     {
         return $this->isReactor
             ? $this
-            : new self($this->name, $this->systemL, $this->liquid, $this->strengthMeqMl, $ml, $this->mlPerMin, $this->mlDay);
+            : new self(
+                name: $this->name,
+                systemL: $this->systemL,
+                liquid: $this->liquid,
+                strengthMeqMl: $this->strengthMeqMl,
+                holdsMl: $ml,
+                mlPerMin: $this->mlPerMin,
+                mlDay: $this->mlDay,
+                line: $this->line,
+            );
     }
 
     private function neededMl(float $strength): float
@@ -90,21 +102,56 @@ final readonly class Dose
         };
     }
 
+    /** It runs on at what it gives. */
     public function harm(): Harm
+    {
+        return $this->comes(match (true) {
+            $this->mlPerMin !== null => Span::sure($this->mlPerMin),
+            $this->isReactor => Open::reactorMlMin(),
+            default => Open::headMlMin(),
+        }, "what {$this->name} gives in a minute");
+    }
+
+    /**
+     * Its head no longer closes the tube, and its vessel runs empty through it (C-58).
+     *
+     * @throws OutOfRange
+     */
+    public function siphons(): Harm
+    {
+        $mlMin = $this->line->siphonMlMin();
+        $needs = $this->line->canSiphon() === null
+            ? "whether the line of {$this->name} can siphon"
+            : "the bore and the length of the line of {$this->name}";
+
+        return $this->comes($mlMin === null ? Open::siphonMlMin() : Span::sure($mlMin), $needs);
+    }
+
+    /**
+     * Whichever way it comes to too much; where nobody has looked whether its line can siphon, it may.
+     *
+     * @throws OutOfRange
+     */
+    public function soonest(): Harm
+    {
+        $runsOn = $this->harm();
+        $siphons = $this->isReactor || $this->line->canSiphon() === false ? null : $this->siphons();
+
+        return $siphons !== null && ($siphons->hours ?? INF) < ($runsOn->hours ?? INF) ? $siphons : $runsOn;
+    }
+
+    /** @param  string  $asks  for what comes in a minute */
+    private function comes(Span $mlMin, string $asks): Harm
     {
         $facts = [
             'strength' => $this->strength(),
             'holds' => $this->holdsMl === null ? Open::vesselMl() : Span::sure($this->holdsMl),
-            'head' => match (true) {
-                $this->mlPerMin !== null => Span::sure($this->mlPerMin),
-                $this->isReactor => Open::reactorMlMin(),
-                default => Open::headMlMin(),
-            },
+            'head' => $mlMin,
         ];
         $hours = Unsure::of($facts, function (array $f): float {
             $neededMl = $this->neededMl($f['strength']);
 
-            return $neededMl > $f['holds'] ? INF : $neededMl / $f['head'] / 60;
+            return $neededMl > $f['holds'] || $f['head'] <= 0 ? INF : $neededMl / $f['head'] / 60;
         });
 
         return Harm::open(
@@ -115,7 +162,7 @@ final readonly class Dose
                 fn (string $fact): string => match ($fact) {
                     'strength' => "how strong is what {$this->name} gives",
                     'holds' => "what the vessel of {$this->name} holds",
-                    default => "what {$this->name} gives in a minute",
+                    default => $asks,
                 },
                 $hours->narrows,
             ),

@@ -51,6 +51,12 @@ final class Open
         return Span::of(1, 50, 150);
     }
 
+    /** What siphons through a dosing line, mL/min. */
+    public static function siphonMlMin(): Span
+    {
+        return Span::of(10, 100, 400);
+    }
+
     /** What leaves a reactor in a minute, mL. */
     public static function reactorMlMin(): Span
     {

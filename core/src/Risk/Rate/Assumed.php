@@ -40,6 +40,7 @@ enum Assumed: string
     case LinkLost = 'link-lost';
     case SkimmerOver = 'skimmer-over';
     case MixUp = 'mix-up';
+    case DoserSiphons = 'doser-siphons';
     case HoseLeft = 'hose-left';
     case LeftOpen = 'left-open';
     case Ammonia = 'ammonia';
@@ -92,6 +93,7 @@ enum Assumed: string
             self::LinkLost => [0.05, 'a year', 'a controller is lost to splash, surge, a pulled plug', 0, 10],
             self::SkimmerOver => [0.1, 'a year', 'a skimmer overflows', 0, 10],
             self::MixUp => [0.002, 'a fill', 'a dosing vessel is filled with the wrong thing', 0, 1],
+            self::DoserSiphons => [0.02, 'a year', 'a dosing line that can siphon does', 0, 10],
             self::HoseLeft => [0.002, 'a visit', 'a hose is left running', 0, 1],
             self::LeftOpen => [0.002, 'a visit', 'a valve or a pause is left', 0, 1],
             self::Ammonia => [0.02, 'a year', 'a death that fouls the water', 0, 10],

@@ -59,10 +59,10 @@ final readonly class LayersAgainst
             Hazard::TopOffOn, Hazard::LineOverflow => [...$self->stops(), ...$self->refillLimit()],
             Hazard::DrainBlocked => [...$self->emergency(), ...$self->guards(Job::ReturnPump, $self->levelGuard(...))],
             Hazard::TopOffOff, Hazard::LeftOpen => $self->guards(Job::ReturnPump, $self->levelGuard(...)),
-            Hazard::Overdose => [
+            Hazard::Overdose => $self->cutting($fault, [
                 ...$self->guards(Job::Doser, $self->phGuard(...)),
                 ...$self->guards(Job::Reactor, $self->phGuard(...)),
-            ],
+            ]),
             Hazard::PowerCut => $self->generator(),
             Hazard::RoomClimate => $self->coolers(),
             default => [],
@@ -135,6 +135,19 @@ final readonly class LayersAgainst
         }
 
         return $layers;
+    }
+
+    /**
+     * Those that cut the outlet of what fails: one on another head’s leaves this one running.
+     *
+     * @param  list<Layer>  $guards
+     * @return list<Layer>
+     */
+    private function cutting(Initiator $fault, array $guards): array
+    {
+        $relays = array_map(fn (string $outlet): string => "relay:{$outlet}", $fault->outlets);
+
+        return array_values(array_filter($guards, fn (Layer $l): bool => array_intersect($l->hangs->all(), $relays) !== []));
     }
 
     private function heatGuard(Guard $guard, Setup $setUp): ?float

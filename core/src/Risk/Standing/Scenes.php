@@ -162,7 +162,7 @@ final readonly class Scenes
         return $this->each($fault, $this->together($groups, $rates), $harms);
     }
 
-    /** @return list<Scene> */
+    /** @return list<Scene> a head runs on; somebody fills its vessel with the wrong thing; its line siphons, and no relay stops that */
     private function doses(): array
     {
         $scenes = [];
@@ -174,12 +174,38 @@ final readonly class Scenes
             $heads = $this->giving($dose);
             $rate = $heads === [] ? $this->unknownAge(Job::Doser) : $this->worn($heads);
             $over = $rate->times($this->rates->of(Assumed::DoserOverShare));
-            $over = $dose->isReactor ? $over : $over->plus($mixUps);
-            $harms = $this->moment->tank->hasAnimals ? [$dose->harm()] : [];
+            $hasAnimals = $this->moment->tank->hasAnimals;
+            $harms = $hasAnimals ? [$dose->harm()] : [];
             $scenes = [...$scenes, ...$this->each($this->fault($heads, isSwitch: true), $over, $harms)];
+            if ($dose->isReactor) {
+                continue;
+            }
+            $wrong = new Initiator("the wrong thing in the vessel of {$dose->name}", Hangs::onNothing(), outlets: self::outlets($heads));
+            $scenes = [...$scenes, ...$this->each($wrong, $mixUps, $harms)];
+            if ($hasAnimals && $dose->line->canSiphon() !== false) {
+                $siphon = new Initiator("the line of {$dose->name} siphons", Hangs::onNothing());
+                $scenes = [...$scenes, ...$this->each($siphon, $this->siphons($dose), [$dose->siphons()])];
+            }
         }
 
         return $scenes;
+    }
+
+    /** Where nobody has looked whether it can, at most as often as where it can. */
+    private function siphons(Dose $dose): Span
+    {
+        $rate = $this->rates->of(Assumed::DoserSiphons);
+
+        return $dose->line->canSiphon() === true ? Span::sure($rate) : Span::of(0.0, $rate / 2, $rate);
+    }
+
+    /**
+     * @param  list<Device>  $devices
+     * @return list<string>
+     */
+    private static function outlets(array $devices): array
+    {
+        return array_values(array_filter(array_map(fn (Device $d): ?string => $d->outlet, $devices)));
     }
 
     /** @return list<Device> */
@@ -388,7 +414,7 @@ final readonly class Scenes
         }
         $names = implode(' and ', array_map(fn (Device $d): string => $d->name, $group));
 
-        return new Initiator($names, $hangs, self::kin($first));
+        return new Initiator($names, $hangs, self::kin($first), self::outlets($group));
     }
 
     /**
