@@ -1382,4 +1382,35 @@ return [
         'to' => 'return false && $this->litFromMin !== null',
         'tests' => 'core/tests/Control/SimulationTest.php',
     ],
+    [
+        'name' => 'a ramp stands still between two looks',
+        'file' => 'core/src/Control/Programme/Head.php',
+        'from' => '$hasRamp = $hasRamp || (',
+        'to' => '$hasRamp = false && (',
+        'tests' => 'core/tests/Control/SimulationTest.php',
+    ],
+    [
+        'name' => 'a refill at its cap waits for ever',
+        'file' => 'core/src/Control/Programme/Head.php',
+        'from' => '$capped[] = $outlet->id;',
+        'to' => '',
+        'tests' => 'core/tests/Control/SimulationTest.php',
+    ],
+    [
+        'name' => 'an order is never over',
+        'file' => 'core/src/Control/Plant/Simulation.php',
+        'from' => 'unset($this->orders[$outlet]);
+            }
+        }',
+        'to' => '}
+        }',
+        'tests' => 'core/tests/Control/SimulationTest.php',
+    ],
+    [
+        'name' => 'alarms look once and never again',
+        'file' => 'core/src/Control/Plant/Simulation.php',
+        'from' => '$this->lookout->isCalm() && $view == $this->viewed',
+        'to' => '$this->viewed !== []',
+        'tests' => 'core/tests/Control/SimulationTest.php',
+    ],
 ];

@@ -141,6 +141,40 @@ final class SimulationTest extends TestCase
     }
 
     #[Test]
+    public function a_ramp_rises_between_two_looks_though_nothing_else_moves(): void
+    {
+        $setup = ['schema' => 1, 'probes' => [], 'guards' => [], 'alarms' => [], 'outlets' => [
+            ['id' => 'light', 'place' => 'light', 'lostLink' => 'off', 'rule' => ['kind' => 'day', 'ramp' => true, 'points' => [
+                ['minute' => 480, 'level' => 0.0], ['minute' => 600, 'level' => 1.0], ['minute' => 1200, 'level' => 0.0]]]],
+        ]];
+        $plant = self::plant();
+        $plant['devices'] = ['light' => $plant['devices']['light']];
+        $plant['probes'] = $plant['switches'] = [];
+        // Two hours from nothing to 200 W: half of it on the average, each minute at the level of its beginning.
+        $run = self::play([], 2, setup: $setup, plant: $plant);
+        self::assertEqualsWithDelta(200.0, $run->drawnWh, 2.0);
+        self::assertEqualsWithDelta(0.5, array_column($run->outlets['light'], 'level', 'fromS')[3600], 1e-6);
+    }
+
+    #[Test]
+    public function a_refill_at_its_days_cap_begins_again_when_a_day_is_over_though_nothing_else_moves(): void
+    {
+        $setup = ['schema' => 1, 'probes' => [], 'guards' => [], 'alarms' => [], 'outlets' => [
+            ['id' => 'topoff', 'place' => 'top-off', 'lostLink' => 'off', 'rule' => ['kind' => 'refill', 'low' => 'low', 'high' => 'high',
+                'dryS' => 5, 'longestS' => 120, 'restS' => 60, 'litresPerH' => 60, 'mostL' => 0.5]],
+        ]];
+        $plant = self::plant();
+        $plant['devices'] = ['topoff' => $plant['devices']['topoff']];
+        $plant['probes'] = [];
+        $plant['start']['sumpMm'] = 100;
+        $plant['display']['siphonMm'] = 0;
+        $run = self::play([], 30, setup: $setup, plant: $plant);
+        $changes = array_values(array_filter($run->outlets['topoff'], fn (array $c): bool => $c['fromS'] > 0));
+        self::assertSame([1.0, 0.0, 1.0, 0.0], array_slice(array_column($changes, 'level'), 0, 4), 'half a litre, and again a day later');
+        self::assertEqualsWithDelta($changes[1]['fromS'] + 86_400, $changes[2]['fromS'], 61.0);
+    }
+
+    #[Test]
     public function the_same_run_twice_is_the_same_run_and_so_is_one_with_noise(): void
     {
         $fault = [['kind' => 'probe-drift', 'of' => 't1', 'fromS' => 7200, 'value' => -1]];

@@ -18,6 +18,9 @@ final readonly class Broken
     /** @param  list<Fault>  $faults */
     public static function at(array $faults, float $atS): self
     {
+        if ($faults === []) {
+            return new self([], []);
+        }
         $acting = $byKind = [];
         foreach ($faults as $fault) {
             if ($fault->acts($atS)) {
@@ -65,6 +68,9 @@ final readonly class Broken
     /** @return list<string> pauses somebody begins again and again */
     public function pauses(): array
     {
+        if ($this->faults === []) {
+            return [];
+        }
         $pauses = array_filter($this->faults, fn (Fault $f): bool => $f->kind === FaultKind::PauseLeftOn);
 
         return array_values(array_map(fn (Fault $f): string => (string) $f->of, $pauses));

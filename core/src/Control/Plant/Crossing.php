@@ -13,39 +13,53 @@ final readonly class Crossing
     /** Beyond the limit by this share of the step, so that it counts as crossed. */
     private const BEYOND = 1e-6;
 
-    /** @var list<array{0: string, 1: float}> what is compared, and with what */
+    /** Where the display’s own values stand in what is compared; probes and switches follow. */
+    private const TEMP_C = 0;
+
+    private const PH = 1;
+
+    private const OXYGEN = 2;
+
+    private const SALINITY = 3;
+
+    /** @var list<array{0: int, 1: float}> what is compared, and with what */
     private array $limits;
 
     public function __construct(Setup $setup, private PlantSpec $plant, HarmLimits $harm)
     {
         $limits = [
-            ['is tempC', $harm->lowC],
-            ['is tempC', $harm->highC],
-            ['is ph', $harm->highPh],
-            ['is oxygen', $harm->oxygenMgL],
-            ['is salinity', $harm->lowSalinity],
-            ['is salinity', $harm->highSalinity],
+            [self::TEMP_C, $harm->lowC],
+            [self::TEMP_C, $harm->highC],
+            [self::PH, $harm->highPh],
+            [self::OXYGEN, $harm->oxygenMgL],
+            [self::SALINITY, $harm->lowSalinity],
+            [self::SALINITY, $harm->highSalinity],
         ];
+        $places = array_flip(array_keys($plant->probes));
         foreach ($setup->holds() as [, $hold]) {
-            array_push($limits, ...$this->around($hold));
+            if (isset($places[$hold->probe])) {
+                array_push($limits, ...$this->around($hold, self::SALINITY + 1 + $places[$hold->probe]));
+            }
         }
-        foreach ($plant->switches as $id => $switch) {
-            $limits[] = ["switch {$id}", $switch->at];
+        $place = self::SALINITY + 1 + count($plant->probes);
+        foreach ($plant->switches as $switch) {
+            $limits[] = [$place++, $switch->at];
         }
         $this->limits = $limits;
     }
 
     /**
-     * @param  array<string, float>  $was
-     * @param  array<string, float>  $is
+     * @param  list<float>  $was
+     * @param  list<float>  $is
      * @return float 1: none is crossed
      */
     public function share(array $was, array $is): float
     {
         $first = 1.0;
         foreach ($this->limits as [$what, $limit]) {
-            [$from, $to] = [$was[$what] ?? null, $is[$what] ?? null];
-            if ($from !== null && $to !== null && ($from < $limit) !== ($to < $limit)) {
+            $from = $was[$what];
+            $to = $is[$what];
+            if (($from < $limit) !== ($to < $limit)) {
                 $first = min($first, ($limit - $from) / ($to - $from) + self::BEYOND);
             }
         }
@@ -53,30 +67,28 @@ final readonly class Crossing
         return $first;
     }
 
-    /** @return array<string, float> what limits are compared with */
+    /** @return list<float> what limits are compared with */
     public function seen(State $s, Senses $senses): array
     {
-        $seen = [
-            'is tempC' => $s->tempC[0],
-            'is ph' => $s->ph[0],
-            'is oxygen' => $s->per($s->oxygenMg, 0),
-            'is salinity' => $s->salinity(0),
-        ];
-        foreach ($s->lagged as $id => $value) {
-            $seen["probe {$id}"] = $value;
+        $seen = [$s->tempC[0], $s->ph[0], $s->per($s->oxygenMg, 0), $s->salinity(0)];
+        foreach ($this->plant->probes as $id => $probe) {
+            $seen[] = $s->lagged[$id];
         }
-        foreach ($this->plant->switches as $id => $switch) {
-            $seen["switch {$id}"] = $senses->depth($switch, $s);
+        foreach ($this->plant->switches as $switch) {
+            $seen[] = $senses->depth($switch, $s);
         }
 
         return $seen;
     }
 
-    /** @return list<array{0: string, 1: float}> a probe shows a limit half a step before it is there, and half a step after */
-    private function around(Hold $hold): array
+    /**
+     * A probe shows a limit half a step before it is there, and half a step after.
+     *
+     * @return list<array{0: int, 1: float}>
+     */
+    private function around(Hold $hold, int $what): array
     {
-        $half = ($this->plant->probes[$hold->probe]->resolution ?? 0.0) / 2;
-        $what = "probe {$hold->probe}";
+        $half = $this->plant->probes[$hold->probe]->resolution / 2;
 
         return [
             [$what, $hold->startAt - $half],

@@ -26,14 +26,14 @@ final readonly class HarmLimits
      */
     public function beyond(State $s, bool $hasChemistry, ?float $alkRiseMeqL): array
     {
-        $oxygen = $s->per($s->oxygenMg, 0);
+        $salinity = $s->salinity(0);
 
         return array_keys(array_filter([
             'cold' => $s->tempC[0] <= $this->lowC,
             'hot' => $s->tempC[0] >= $this->highC,
-            'salinity low' => $s->salinity(0) <= $this->lowSalinity,
-            'salinity high' => $s->salinity(0) >= $this->highSalinity,
-            'oxygen' => $hasChemistry && $oxygen <= $this->oxygenMgL,
+            'salinity low' => $salinity <= $this->lowSalinity,
+            'salinity high' => $salinity >= $this->highSalinity,
+            'oxygen' => $hasChemistry && $s->per($s->oxygenMg, 0) <= $this->oxygenMgL,
             'ph' => $hasChemistry && $s->ph[0] >= $this->highPh,
             'alkalinity' => $alkRiseMeqL !== null && $alkRiseMeqL >= $this->alkRiseMeqL,
             'water on the floor' => $s->floorL > 1e-9,

@@ -22,8 +22,11 @@ final class Journal
     /** @var array<string, float> */
     public array $harmS = [];
 
-    /** @var array<string, array{least: float, most: float}> */
-    public array $extremes = [];
+    /** @var array<string, float> */
+    private array $least = [];
+
+    /** @var array<string, float> */
+    private array $most = [];
 
     /** @var list<string> guards that acted at the last step */
     public array $guarding = [];
@@ -92,23 +95,32 @@ final class Journal
     public function measure(State $s): void
     {
         foreach ($this->point($s) as $what => $value) {
-            if ($value !== null) {
-                $was = $this->extremes[$what] ?? ['least' => $value, 'most' => $value];
-                $this->extremes[$what] = ['least' => min($value, $was['least']), 'most' => max($value, $was['most'])];
+            if ($value === null) {
+                continue;
+            }
+            if ($value < ($this->least[$what] ?? INF)) {
+                $this->least[$what] = $value;
+            }
+            if ($value > ($this->most[$what] ?? -INF)) {
+                $this->most[$what] = $value;
             }
         }
+    }
+
+    /** @return array<string, array{least: float, most: float}> */
+    public function extremes(): array
+    {
+        $extremes = [];
+        foreach ($this->least as $what => $least) {
+            $extremes[$what] = ['least' => $least, 'most' => $this->most[$what]];
+        }
+
+        return $extremes;
     }
 
     public function note(float $atS, State $s): void
     {
         $this->trace[] = ['atS' => $atS, ...$this->point($s)];
-    }
-
-    public function level(string $outlet): float
-    {
-        $changes = $this->outlets[$outlet] ?? [];
-
-        return $changes === [] ? 0.0 : $changes[count($changes) - 1]['level'];
     }
 
     private function outlet(float $atS, string $outlet, Decision $decision): void

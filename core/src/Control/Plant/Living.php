@@ -31,11 +31,23 @@ final class Living
 
     private const SKIMMER_SHARE = 0.3;
 
-    /** @var array<string, array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}> by temperature and salinity */
+    /** Newton squares what is left, so a move as small as this was the last, pH. */
+    private const LAST_MOVE = 1e-5;
+
+    private const MOST_PASSES = 4;
+
+    /** @var array<int, array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}> by temperature and salinity */
     private array $constants = [];
+
+    /** @var array<int, float> oxygen that water holds, mg/L, by temperature and salinity */
+    private array $saturationMgL = [];
+
+    /** @var list<0|1> the waters there are */
+    private readonly array $bodies;
 
     public function __construct(private readonly PlantSpec $plant)
     {
+        $this->bodies = $plant->sump === null ? [0] : [0, 1];
     }
 
     /** @param  float  $minute  of the day on the wall */
@@ -61,15 +73,9 @@ final class Living
         if ($this->plant->start->alkMeqL === null) {
             return;
         }
-        foreach ($this->bodies() as $body) {
+        foreach ($this->bodies as $body) {
             $this->balance($s, $body);
         }
-    }
-
-    /** @return list<0|1> */
-    private function bodies(): array
-    {
-        return $this->plant->sump === null ? [0] : [0, 1];
     }
 
     private function dose(State $s, Deeds $deeds, Changes $changes, float $seconds): void
@@ -108,15 +114,14 @@ final class Living
     private function breathe(State $s, Life $life, Deeds $deeds, Changes $changes, bool $isLit, float $hours): void
     {
         $made = $isLit && $life->litHours > 0 ? ($life->communityMgH * 24) / $life->litHours : 0.0;
-        foreach ($this->bodies() as $body) {
+        foreach ($this->bodies as $body) {
             $airsL = $hours * ($body === 0
                 ? 1000 * ($deeds->isMoved || $s->returnLh > 0 ? $life->movedMH : $life->stillMH) * $this->plant->display->areaM2
                 : self::DRAIN_SHARE * $s->drainLh + self::SKIMMER_SHARE * $deeds->skimmerLh);
             $fish = $body === 0 ? $life->fishMgH * 2 ** (($s->tempC[0] - 25) / 10) : 0.0;
             $net = $hours * ($body === 0 ? $made - $life->communityMgH - $fish : 0.0);
-            $water = Seawater::at(min(42.0, max(0.0, $s->salinity($body))), min(40.0, max(0.0, $s->tempC[$body])));
             $changes->oxygenAirsL[$body] = $airsL;
-            $changes->oxygen[$body] += $airsL * $water->oxygenSatMgL() + max(-$s->oxygenMg[$body], $net);
+            $changes->oxygen[$body] += $airsL * $this->saturationMgL($s, $body) + max(-$s->oxygenMg[$body], $net);
             $this->breatheCarbon($s, $life, $changes, $body, self::CO2_SHARE * $airsL, -$net / self::O2_G_MOL);
         }
     }
@@ -128,45 +133,57 @@ final class Living
      */
     private function breatheCarbon(State $s, Life $life, Changes $changes, int $body, float $airsL, float $breathedMmol): void
     {
-        $free = $this->balance($s, $body);
         $all = $s->per($s->dicMmol, $body);
         $inAir = $this->k($s, $body)['K0'] * $life->co2Ppm * 1e-3 * Seawater::NEAR_DENSITY_KG_L;
-        $changes->dicAirsL[$body] = $all > 0 ? ($airsL * $free) / $all : 0.0;
+        $changes->dicAirsL[$body] = $all > 0 ? $airsL * $this->freeShare($s, $body) : 0.0;
         $given = $airsL * $inAir + $breathedMmol;
         $changes->dic[$body] += $given;
         $s->dicInMmol += $given;
     }
 
     /**
-     * Sets the pH of a water, and says how much free carbon dioxide is in it, mmol/L.
+     * Of all its carbon, what is free carbon dioxide at the pH it has.
      *
      * @param  0|1  $body
      */
-    private function balance(State $s, int $body): float
+    private function freeShare(State $s, int $body): float
     {
         $k = $this->k($s, $body);
+        $h = 10 ** (Carbonate::PROBE_ABOVE_TOTAL - $s->ph[$body]);
+
+        return ($h * $h) / ($h * $h + $k['K1'] * $h + $k['K1'] * $k['K2']);
+    }
+
+    /**
+     * Sets the pH of a water by what is in it: Newton from that of the step before, until it is closer than any probe reads.
+     *
+     * @param  0|1  $body
+     */
+    private function balance(State $s, int $body): void
+    {
+        ['K1' => $k1, 'K2' => $k2, 'KB' => $kb, 'KW' => $kw, 'BT' => $bt] = $this->k($s, $body);
         $perKg = 1 / (1000 * Seawater::NEAR_DENSITY_KG_L);
         $alk = $s->per($s->alkMeq, $body) * $perKg;
         $dic = $s->per($s->dicMmol, $body) * $perKg;
-        // Newton from the pH of the step before: two passes carry it closer than any probe reads.
         $ph = $s->ph[$body] - Carbonate::PROBE_ABOVE_TOTAL;
-        for ($pass = 0; $pass < 3; $pass++) {
+        for ($pass = 0; $pass < self::MOST_PASSES; $pass++) {
             $h = 10 ** -$ph;
-            $all = $h * $h + $k['K1'] * $h + $k['K1'] * $k['K2'];
-            $off = ($dic * $k['K1'] * ($h + 2 * $k['K2'])) / $all + ($k['BT'] * $k['KB']) / ($k['KB'] + $h) + $k['KW'] / $h - $h - $alk;
+            $all = $h * $h + $k1 * $h + $k1 * $k2;
+            $borate = ($bt * $kb) / ($kb + $h);
+            $carbonate = ($dic * $k1 * ($h + 2 * $k2)) / $all;
             $slope = -M_LN10 * $h * (
-                ($dic * $k['K1'] * ($all - ($h + 2 * $k['K2']) * (2 * $h + $k['K1']))) / ($all * $all)
-                - ($k['BT'] * $k['KB']) / ($k['KB'] + $h) ** 2
-                - $k['KW'] / ($h * $h)
+                ($dic * $k1 * ($all - ($h + 2 * $k2) * (2 * $h + $k1))) / ($all * $all)
+                - $borate / ($kb + $h)
+                - $kw / ($h * $h)
                 - 1
             );
-            $ph -= max(-0.5, min(0.5, $off / $slope));
+            $move = max(-0.5, min(0.5, ($carbonate + $borate + $kw / $h - $h - $alk) / $slope));
+            $ph -= $move;
+            if (abs($move) < self::LAST_MOVE) {
+                break;
+            }
         }
-        $ph = max(3.0, min(11.0, $ph));
-        $s->ph[$body] = $ph + Carbonate::PROBE_ABOVE_TOTAL;
-        $h = 10 ** -$ph;
-
-        return ($dic * $h * $h) / ($h * $h + $k['K1'] * $h + $k['K1'] * $k['K2']) / $perKg;
+        $s->ph[$body] = max(3.0, min(11.0, $ph)) + Carbonate::PROBE_ABOVE_TOTAL;
     }
 
     /**
@@ -176,9 +193,19 @@ final class Living
      */
     private function k(State $s, int $body): array
     {
-        $t = round(min(35.0, max(2.0, $s->tempC[$body])), 1);
-        $salinity = round(min(43.0, max(19.0, $s->salinity($body))), 1);
+        $tenthsC = (int) round(10 * min(35.0, max(2.0, $s->tempC[$body])));
+        $tenths = (int) round(10 * min(43.0, max(19.0, $s->salinity($body))));
 
-        return $this->constants["{$t} {$salinity}"] ??= Carbonate::constants($salinity, $t);
+        return $this->constants[1000 * $tenthsC + $tenths] ??= Carbonate::constants($tenths / 10, $tenthsC / 10);
+    }
+
+    /** Renewed for each hundredth of a degree and of salinity. */
+    private function saturationMgL(State $s, int $body): float
+    {
+        $hundredthsC = (int) round(100 * min(40.0, max(0.0, $s->tempC[$body])));
+        $hundredths = (int) round(100 * min(42.0, max(0.0, $s->salinity($body))));
+
+        return $this->saturationMgL[10_000 * $hundredthsC + $hundredths] ??=
+            Seawater::at($hundredths / 100, $hundredthsC / 100)->oxygenSatMgL();
     }
 }

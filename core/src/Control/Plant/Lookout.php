@@ -18,12 +18,25 @@ final class Lookout
     /** @var array<string, array{value: float, atS: float}> when each probe last read something else */
     private array $moved = [];
 
+    /** One of them goes by time: by how fast a value moves, or for how long it stands. */
+    private readonly bool $isTimed;
+
+    private readonly bool $seesLoads;
+
     /** @param  list<AlarmOf>  $alarms */
     public function __construct(private readonly array $alarms, private readonly PlantSpec $plant)
     {
         foreach ($alarms as $alarm) {
             $this->watches[$alarm->id] = new AlarmWatch($alarm->waitsS());
         }
+        $this->isTimed = array_filter($alarms, fn (AlarmOf $a): bool => $a->isFrozen || $a->ratePerH !== null) !== [];
+        $this->seesLoads = array_filter($alarms, fn (AlarmOf $a): bool => $a->outlet !== null) !== [];
+    }
+
+    /** None goes by time, and none waits. */
+    public function isCalm(): bool
+    {
+        return ! $this->isTimed && is_infinite($this->untilS());
     }
 
     /** @return list<array{0: AlarmOf, 1: AlarmTurn}> */
@@ -43,16 +56,44 @@ final class Lookout
     /** s until an alarm has waited long enough; INF: none waits. */
     public function untilS(): float
     {
-        $waits = array_map(fn (AlarmWatch $w): float => $w->untilS(), $this->watches);
+        $untilS = INF;
+        foreach ($this->watches as $watch) {
+            $untilS = min($untilS, $watch->untilS());
+        }
 
-        return $waits === [] ? INF : min($waits);
+        return $untilS;
     }
 
-    /** A head without power reports nothing. */
-    public function sight(float $atS, State $s, Senses $senses, Broken $broken, Journal $journal): AlarmSight
+    /**
+     * A head without power reports nothing.
+     *
+     * @param  array<string, float|null>  $probes
+     * @param  array<string, bool>  $switches
+     * @param  list<string>  $acts  guards, refills and longest runs that act or wait for somebody
+     * @param  array<string, float>  $levels  of outlets, 0 to 1
+     */
+    public function sight(float $atS, array $probes, array $switches, Broken $broken, array $acts, array $levels): AlarmSight
     {
-        $probes = $senses->probes($s, $broken);
-        $stillS = $ratesPerH = $draws = [];
+        [$ratesPerH, $stillS] = $this->isTimed ? $this->moves($atS, $probes) : [[], []];
+
+        return new AlarmSight(
+            isSilent: ! $broken->hasPower(),
+            probes: $probes,
+            switches: $switches,
+            acts: $acts,
+            ratesPerH: $ratesPerH,
+            stillS: $stillS,
+            draws: $this->seesLoads ? $this->draws($broken, $levels) : [],
+        );
+    }
+
+    /**
+     * @param  array<string, float|null>  $probes
+     * @return array{0: array<string, float>, 1: array<string, float>} how fast each goes, an hour; how long each has stood, s
+     */
+    private function moves(float $atS, array $probes): array
+    {
+        $stillS = $ratesPerH = [];
         foreach ($probes as $id => $value) {
             if ($value === null) {
                 continue;
@@ -64,20 +105,23 @@ final class Lookout
             }
             $stillS[$id] = $atS - $this->moved[$id]['atS'];
         }
+
+        return [$ratesPerH, $stillS];
+    }
+
+    /**
+     * @param  array<string, float>  $levels
+     * @return array<string, array{on: bool, w: float, knownW: float}> by outlet
+     */
+    private function draws(Broken $broken, array $levels): array
+    {
+        $draws = [];
         foreach ($this->plant->devices as $outlet => $device) {
-            $level = $journal->level((string) $outlet);
+            $level = $levels[$outlet] ?? 0.0;
             $isDead = $broken->find(FaultKind::LoadDead, (string) $outlet) !== null;
             $draws[$outlet] = ['on' => $level > 0, 'w' => $isDead ? 0.0 : $level * $device->watts, 'knownW' => $device->watts];
         }
 
-        return new AlarmSight(
-            isSilent: ! $broken->hasPower(),
-            probes: $probes,
-            switches: $senses->switches($s, $broken),
-            acts: [...$journal->guarding, ...$journal->latched],
-            ratesPerH: $ratesPerH,
-            stillS: $stillS,
-            draws: $draws,
-        );
+        return $draws;
     }
 }

@@ -48,8 +48,31 @@ final class Simulation
     /** @var array<string, Decision> what each outlet does now */
     private array $decided = [];
 
+    /** @var array<string, float> and how far it is on */
+    private array $levels = [];
+
+    /** @var array<string, float|null> what the probes read now */
+    private array $probes = [];
+
+    /** @var array<string, bool> */
+    private array $switches = [];
+
+    /** What was sensed when the outlets were last decided; null: they never were. */
+    private ?Sensed $sensed = null;
+
+    /** When the clock alone may decide otherwise, s. */
+    private float $turnsS = -INF;
+
+    /** @var list<mixed> what alarms could see when they were last looked at */
+    private array $viewed = [];
+
+    /** @var list<float> what limits are compared with, as it is now */
+    private array $seen = [];
+
     /** @var list<array{atS: float, alk: float}> of the last 24 h, once an hour */
     private array $alkalinity = [];
+
+    private float $leastAlk = INF;
 
     /** @var array<string, array{level: float, untilS: float}> what was asked of an outlet for a while */
     private array $orders = [];
@@ -75,9 +98,10 @@ final class Simulation
         $this->lookout = new Lookout($setup->alarms, $plant);
         $this->crossing = new Crossing($setup, $plant, $limits);
         $this->journal = new Journal($plant);
-        $this->broken = Broken::at($faults, 0.0);
         $this->s = $this->tank->begun();
         $this->senses->follow($this->s, 0.0);
+        $this->seen = $this->crossing->seen($this->s, $this->senses);
+        $this->observe();
     }
 
     /**
@@ -132,7 +156,7 @@ final class Simulation
     ): self {
         Check::within('stepS', $stepS, self::LEAST_STEP_S, self::MOST_STEP_S);
         $run = new self($setup, $plant, $faults, $limits, $stepS, $arrivesS, $seed);
-        $run->decided = $run->decide();
+        $run->decide();
 
         return $run;
     }
@@ -141,9 +165,10 @@ final class Simulation
     public function to(float $endS): void
     {
         while ($this->atS < $endS - 1e-6) {
-            $this->advance($this->decided, $endS);
+            $this->advance($endS);
+            $this->observe();
             $this->look();
-            $this->decided = $this->decide();
+            $this->decide();
         }
     }
 
@@ -155,7 +180,8 @@ final class Simulation
     public function break(array $faults): void
     {
         $this->faults = $faults;
-        $this->decided = $this->decide();
+        $this->observe();
+        $this->decide();
     }
 
     /** From now on, for so long, that outlet does this; null: what its rule says again. */
@@ -165,7 +191,7 @@ final class Simulation
         if ($level !== null) {
             $this->orders[$outlet] = ['level' => $level, 'untilS' => $this->atS + $forS];
         }
-        $this->decided = $this->decide();
+        $this->decide();
     }
 
     /** What a controller would report now. */
@@ -174,9 +200,9 @@ final class Simulation
         return new Report(
             atS: $this->atS,
             hasPower: $this->broken->hasPower(),
-            probes: $this->senses->probes($this->s, $this->broken),
-            switches: $this->senses->switches($this->s, $this->broken),
-            levels: array_map(fn (Decision $d): float => $d->level, $this->decided),
+            probes: $this->probes,
+            switches: $this->switches,
+            levels: $this->levels,
             watts: $this->watts(),
             acts: array_values(array_unique([...$this->journal->guarding, ...$this->journal->latched])),
         );
@@ -187,8 +213,7 @@ final class Simulation
     {
         $watts = [];
         foreach (array_keys($this->plant->devices) as $outlet) {
-            $level = ($this->decided[$outlet] ?? null)->level ?? 0.0;
-            $watts[(string) $outlet] = $this->tank->drawsW((string) $outlet, $level, $this->broken, $this->s);
+            $watts[(string) $outlet] = $this->tank->drawsW((string) $outlet, $this->levels[$outlet] ?? 0.0, $this->broken, $this->s);
         }
 
         return $watts;
@@ -204,7 +229,7 @@ final class Simulation
             floorL: $this->s->floorL,
             drawnWh: $this->s->drawnWh,
             books: Books::of($begun, $this->s),
-            extremes: $this->journal->extremes,
+            extremes: $this->journal->extremes(),
             steps: $this->steps,
         );
     }
@@ -214,55 +239,74 @@ final class Simulation
         return (new Moment(0.0, 0, $this->plant->start->minute))->plus($this->atS);
     }
 
-    /** @return array<string, Decision> */
-    private function decide(): array
+    /** What is broken at this moment, and what probes and switches say of it. */
+    private function observe(): void
     {
         $this->broken = Broken::at($this->faults, $this->atS);
+        $this->probes = $this->senses->probes($this->s, $this->broken);
+        $this->switches = $this->senses->switches($this->s, $this->broken);
+    }
+
+    /** Decides every outlet anew, where what is sensed or the clock may decide otherwise than before. */
+    private function decide(): void
+    {
         $this->journal->faults($this->atS, $this->faults);
         $isThere = $this->comesS !== null && $this->atS >= $this->comesS - 1e-6;
-        $decided = $this->head->step($this->now(), new Sensed(
+        $this->comesS = $isThere ? null : $this->comesS;
+        $this->endOrders();
+        $sensed = new Sensed(
             power: $this->broken->hasPower(),
             link: $this->broken->hasLink(),
-            probes: $this->senses->probes($this->s, $this->broken),
-            switches: $this->senses->switches($this->s, $this->broken),
+            probes: $this->probes,
+            switches: $this->switches,
             overrides: $this->orders,
             pauses: $this->broken->pauses(),
             reset: $isThere ? $this->journal->latched : [],
-        ));
-        $this->comesS = $isThere ? null : $this->comesS;
-        $this->journal->decided($this->atS, $decided, $this->head->latched());
-
-        return $decided;
+        );
+        $isSame = $sensed == $this->sensed && $this->atS < $this->turnsS - 1e-6;
+        if ($isSame && ! $this->head->goesOn()) {
+            return;
+        }
+        $this->sensed = $sensed;
+        $this->decided = $this->head->step($this->now(), $sensed);
+        $this->levels = array_map(fn (Decision $d): float => $d->level, $this->decided);
+        $this->turnsS = $this->atS + $this->head->untilS($this->now());
+        $this->journal->decided($this->atS, $this->decided, $this->head->latched());
     }
 
-    /** @param  array<string, Decision>  $decided */
-    private function advance(array $decided, float $noLaterS): void
+    private function endOrders(): void
     {
-        $levels = array_map(fn (Decision $d): float => $d->level, $decided);
-        $seconds = max(1e-3, min($this->stepS, $noLaterS - $this->atS, $this->head->untilS($this->now()), $this->untilTurnS()));
-        $before = $this->s;
-        $this->s = $this->stepped($before, $levels, $seconds);
-        if ($seconds > self::LEAST_STEP_S) {
-            $share = $this->crossing->share(
-                $this->crossing->seen($before, $this->senses),
-                $this->crossing->seen($this->s, $this->senses),
-            );
-            if ($share < 1.0) {
-                $seconds = max(self::LEAST_STEP_S, $share * $seconds);
-                $this->s = $this->stepped($before, $levels, $seconds);
+        foreach ($this->orders as $outlet => $order) {
+            if ($order['untilS'] <= $this->atS + 1e-6) {
+                unset($this->orders[$outlet]);
             }
         }
+    }
+
+    private function advance(float $noLaterS): void
+    {
+        $seconds = max(1e-3, min($this->stepS, $noLaterS - $this->atS, $this->turnsS - $this->atS, $this->untilTurnS()));
+        $before = $this->s;
+        [$this->s, $seen] = $this->stepped($before, $seconds);
+        if ($seconds > self::LEAST_STEP_S) {
+            $share = $this->crossing->share($this->seen, $seen);
+            if ($share < 1.0) {
+                $seconds = max(self::LEAST_STEP_S, $share * $seconds);
+                [$this->s, $seen] = $this->stepped($before, $seconds);
+            }
+        }
+        $this->seen = $seen;
         $this->atS += $seconds;
         $this->steps++;
     }
 
-    /** @param  array<string, float>  $levels */
-    private function stepped(State $from, array $levels, float $seconds): State
+    /** @return array{0: State, 1: list<float>} and what limits are compared with */
+    private function stepped(State $from, float $seconds): array
     {
-        $s = $this->tank->after($from, $levels, $this->broken, $this->now()->plus($seconds), $seconds);
+        $s = $this->tank->after($from, $this->levels, $this->broken, $this->now()->plus($seconds), $seconds);
         $this->senses->follow($s, $seconds);
 
-        return $s;
+        return [$s, $this->crossing->seen($s, $this->senses)];
     }
 
     /** s until a fault begins or ends, somebody comes, or an alarm has waited long enough. */
@@ -284,9 +328,26 @@ final class Simulation
     /** After a step: alarms, people, harm. */
     private function look(): void
     {
-        $this->broken = Broken::at($this->faults, $this->atS);
         $this->journal->measure($this->s);
-        $sight = $this->lookout->sight($this->atS, $this->s, $this->senses, $this->broken, $this->journal);
+        $this->alarms();
+        $this->arrive();
+        $hasChemistry = $this->plant->start->alkMeqL !== null && $this->plant->life !== null;
+        $this->journal->harms(
+            $this->atS,
+            $this->limits->beyond($this->s, $hasChemistry, $hasChemistry ? $this->alkRise() : null),
+        );
+    }
+
+    /** Where nothing waits, alarms that see what they saw before say what they said before. */
+    private function alarms(): void
+    {
+        $acts = [...$this->journal->guarding, ...$this->journal->latched];
+        $view = [$this->probes, $this->switches, $this->broken->faults, $acts, $this->levels];
+        if ($this->lookout->isCalm() && $view == $this->viewed) {
+            return;
+        }
+        $this->viewed = $view;
+        $sight = $this->lookout->sight($this->atS, $this->probes, $this->switches, $this->broken, $acts, $this->levels);
         foreach ($this->lookout->look($this->atS, $sight) as [$alarm, $turn]) {
             if ($turn !== AlarmTurn::Again) {
                 $this->journal->happens($this->atS, $turn === AlarmTurn::Raised ? 'alarm' : 'cleared', $alarm->id);
@@ -296,12 +357,6 @@ final class Simulation
                 $this->comesS ??= $this->arrivesS === null ? null : $this->atS + $this->arrivesS;
             }
         }
-        $this->arrive();
-        $hasChemistry = $this->plant->start->alkMeqL !== null && $this->plant->life !== null;
-        $this->journal->harms(
-            $this->atS,
-            $this->limits->beyond($this->s, $hasChemistry, $hasChemistry ? $this->alkRise() : null),
-        );
     }
 
     /** Whoever comes mends all that is broken by then. */
@@ -317,6 +372,7 @@ final class Simulation
             $this->faults,
         );
         $this->journal->happens($this->atS, 'came', 'somebody');
+        $this->observe();
     }
 
     /** Within the last 24 h, meq/L. */
@@ -327,8 +383,9 @@ final class Simulation
         if ($this->atS - $last >= 3600) {
             $this->alkalinity[] = ['atS' => $this->atS, 'alk' => $now];
             $this->alkalinity = array_values(array_filter($this->alkalinity, fn (array $a): bool => $a['atS'] > $this->atS - 86_400));
+            $this->leastAlk = min($now, ...array_column($this->alkalinity, 'alk'));
         }
 
-        return $now - min($now, ...array_column($this->alkalinity, 'alk'));
+        return max(0.0, $now - $this->leastAlk);
     }
 }

@@ -109,7 +109,9 @@ final class State
     /** @param  array{float, float}  $amounts */
     public function per(array $amounts, int $body): float
     {
-        $litres = $this->litres()[$body];
+        $litres = $body === 0
+            ? $this->plant->display->crestL + $this->plant->display->areaM2 * $this->overMm
+            : $this->sumpL();
 
         return $litres > 0 ? $amounts[$body] / $litres : 0.0;
     }

@@ -114,16 +114,16 @@ final readonly class Tank
     private function dissolve(State $s, Flow $flow, Deeds $deeds, float $minute, float $seconds): void
     {
         $changes = $this->living->changes($s, $deeds, $minute, $seconds);
-        $litres = $s->litres();
-        [$s->saltG, $salt] = Mixing::of($s->saltG, $litres, $flow);
-        [$s->alkMeq, $alk] = Mixing::of($s->alkMeq, $litres, $flow, $changes->alk);
-        [$s->dicMmol, $dic, $gone] = Mixing::of($s->dicMmol, $litres, $flow, $changes->dic, $changes->dicAirsL);
-        [$s->caMg] = Mixing::of($s->caMg, $litres, $flow, $changes->ca);
-        [$s->oxygenMg] = Mixing::of($s->oxygenMg, $litres, $flow, $changes->oxygen, $changes->oxygenAirsL);
+        $mixing = new Mixing($s->displayL(), $s->sumpL(), $flow);
+        $s->saltOutG += $mixing->carry($s->saltG);
+        if ($this->plant->start->alkMeqL === null) {
+            return;
+        }
+        $s->alkOutMeq += $mixing->carry($s->alkMeq, $changes->alk);
+        $s->dicOutMmol += $mixing->carry($s->dicMmol, $changes->dic, $changes->dicAirsL);
+        $mixing->carry($s->caMg, $changes->ca);
+        $mixing->carry($s->oxygenMg, $changes->oxygen, $changes->oxygenAirsL);
         $s->oxygenMg = [max(0.0, $s->oxygenMg[0]), max(0.0, $s->oxygenMg[1])];
-        $s->saltOutG += $salt;
-        $s->alkOutMeq += $alk;
-        $s->dicOutMmol += $dic + $gone;
         $this->living->settle($s);
     }
 }

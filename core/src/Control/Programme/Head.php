@@ -46,8 +46,23 @@ final class Head
     /** @var array<string, float> when a rest after the longest time began */
     private array $restingS = [];
 
+    /** A level of a plan rises or falls all the time. */
+    private readonly bool $hasRamp;
+
+    /** @var list<string> outlets that refill no more than so much in a day */
+    private readonly array $capped;
+
     public function __construct(private readonly Programme $programme)
     {
+        $capped = [];
+        $hasRamp = false;
+        foreach ($programme->outlets as $outlet) {
+            $hasRamp = $hasRamp || ($outlet->rule instanceof Day && $outlet->rule->isRamp);
+            if ($outlet->rule instanceof Refill && $outlet->rule->mostL !== null) {
+                $capped[] = $outlet->id;
+            }
+        }
+        [$this->hasRamp, $this->capped] = [$hasRamp, $capped];
         $this->boot();
     }
 
@@ -84,6 +99,21 @@ final class Head
         }
 
         return array_values(array_unique($latched));
+    }
+
+    /** A level that rises or falls by the clock, or a refill that waits for its day’s cap: it is not the same a minute later. */
+    public function goesOn(): bool
+    {
+        if ($this->hasRamp) {
+            return true;
+        }
+        foreach ($this->capped as $id) {
+            if ($this->rules[$id]->sinceS !== null && ! $this->rules[$id]->isOn) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** s until something may change by the clock alone: a plan, a delay, a limit; INF: nothing waits. */
@@ -125,7 +155,7 @@ final class Head
     /** The earlier of two moments, where the second lies ahead at all. */
     private static function sooner(float $next, float $atS, float $nowS): float
     {
-        return $atS > $nowS + 1e-9 && $atS < $next ? $atS : $next;
+        return $atS > $nowS && $atS < $next ? $atS : $next;
     }
 
     private function boot(): void
