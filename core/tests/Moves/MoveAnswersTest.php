@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Tests\Moves;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Measure\Finding;
@@ -18,6 +19,7 @@ use Velbrin\Core\Moves\Brief\MoveReader;
 use Velbrin\Core\Moves\Brief\TakeAlong;
 
 /** A whole move: sound, then one fact changed or taken away, and what it says then. */
+#[Group('beside')]
 final class MoveAnswersTest extends TestCase
 {
     /** A cold day, and a move that holds. @return array<string, mixed> */
