@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Velbrin\Core\Moves\Work;
+
+enum WorkVerb: string
+{
+    case Add = 'add';
+    case Replace = 'replace';
+    case Retire = 'retire';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Add => 'add',
+            self::Replace => 'replace',
+            self::Retire => 'take out for good',
+        };
+    }
+}
