@@ -57,6 +57,7 @@ use App\Front\Http\TypeToGoController;
 use App\House\Http\RuleController;
 use App\Moves\Http\HoldingController;
 use App\Moves\Http\MoveController;
+use App\Moves\Http\WorkController;
 use App\Reports\Http\HandoverController;
 use App\Reports\Http\ReportController;
 use App\Risk\Http\AlarmLimitsController;
@@ -245,6 +246,13 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/plans', [PlanController::class, 'index'])->name('plans');
     Route::post('/sites/{site}/plans', [PlanController::class, 'store'])->name('plans.store');
+    Route::get('/systems/{system}/works', [WorkController::class, 'ofSystem'])->name('systems.works');
+    Route::post('/systems/{system}/works', [WorkController::class, 'store'])->name('works.store');
+    Route::get('/works/{work}', [WorkController::class, 'show'])->name('works.show');
+    Route::post('/works/{work}/marks', [WorkController::class, 'mark'])->name('works.marks.store');
+    Route::post('/works/{work}/exchange', [WorkController::class, 'exchange'])->name('works.exchange');
+    Route::post('/works/{work}/end', [WorkController::class, 'end'])->name('works.end');
+    Route::post('/work-marks/{mark}/take-back', [WorkController::class, 'takeBack'])->name('works.marks.take-back');
     Route::post('/systems/{system}/refits', [PlanController::class, 'refit'])->name('plans.refit');
     Route::get('/plans/{plan}', [PlanController::class, 'show'])->name('plans.show');
     Route::put('/plans/{plan}', [PlanController::class, 'update'])->name('plans.update');

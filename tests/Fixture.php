@@ -16,6 +16,9 @@ use App\Control\Outlet;
 use App\Control\Strip;
 use App\Demo\Builds;
 use App\House\Days;
+use App\Moves\Works\MarkWork;
+use App\Moves\Works\StartWork;
+use App\Moves\Works\Work;
 use App\Reports\DraftReport;
 use App\Reports\Report;
 use App\Rounds\Crew;
@@ -32,6 +35,10 @@ use App\Team\User;
 use App\Water\Depot;
 use App\Water\SaltMix;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use Velbrin\Core\Moves\Work\Todo;
+use Velbrin\Core\Moves\Work\WorkKind;
+use Velbrin\Core\Moves\Work\WorkVerb;
 
 /** Records the tests share. */
 final class Fixture
@@ -69,6 +76,33 @@ final class Fixture
         SystemFacts::write($system, Builds::facts('standard'), [], Builds::chambers('standard'));
 
         return $system->refresh();
+    }
+
+    /** A lamp is exchanged, one step of it said. */
+    public static function work(System $system, User $user): Work
+    {
+        $lamp = $system->items()->create(['job' => 'light', 'name' => 'Old lamp', 'watts' => 90, 'plug_label' => 'L1']);
+        $work = StartWork::of(
+            system: $system,
+            kind: WorkKind::Lamp,
+            verb: WorkVerb::Replace,
+            name: 'New lamp',
+            facts: [],
+            item: $lamp,
+            vessel: null,
+            on: null,
+            user: $user,
+        );
+        MarkWork::of($work, [
+            'uuid' => (string) Str::uuid(),
+            'step' => Todo::LightRead,
+            'value' => null,
+            'answer' => null,
+            'words' => null,
+            'photo' => null,
+        ], $user);
+
+        return $work->refresh();
     }
 
     /** A head with one strip of six outlets, two probes and two switches. */

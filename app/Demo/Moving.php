@@ -4,16 +4,29 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Clients\Attachments;
 use App\Clients\Site;
 use App\House\Days;
 use App\Moves\KeepMove;
 use App\Moves\Move;
 use App\Moves\MoveStart;
+use App\Moves\Works\StartWork;
+use App\Moves\Works\Work;
+use App\Moves\Works\WorkInRounds;
+use App\Moves\Works\WorkMark;
 use App\Systems\System;
 use App\Team\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Velbrin\Core\Moves\Brief\MoveKind;
+use Velbrin\Core\Moves\Work\Todo;
+use Velbrin\Core\Moves\Work\WorkKind;
+use Velbrin\Core\Moves\Work\WorkVerb;
 
-/** Moves of the demo world: a cold one next week with a cracked stand and a truck due back at six, and a swap that only begins. */
+/**
+ * Moves of the demo world: a cold one next week with a cracked stand and a truck due back at six, a swap that only begins, one in its
+ * third visit, and a pump that is to be changed.
+ */
 final class Moving
 {
     /** @param  list<User>  $technicians */
@@ -29,6 +42,13 @@ final class Moving
         $swapped = $systems->first(fn (System $s): bool => $s->site_id !== $from->site_id);
         if ($swapped !== null) {
             self::swap($swapped, $planner);
+        }
+        $others = $systems->filter(fn (System $s): bool => ! in_array($s->id, [$from->id, $swapped?->id], true))->values();
+        if (isset($others[0])) {
+            self::swapUnderWay($others[0], $planner);
+        }
+        if (isset($others[1])) {
+            self::pumpPlanned($others[1], $planner);
         }
     }
 
@@ -124,6 +144,101 @@ final class Moving
         }
 
         return $brief;
+    }
+
+    /** A tank that weeps, in its third visit: animals home, half the corals glued again. */
+    private static function swapUnderWay(System $system, User $planner): void
+    {
+        $work = self::begun($system, WorkKind::Swap, 'The weeping tank, changed', ['corals' => 14], 12, $planner);
+        $said = [
+            [11.9, Todo::HoldingProved, null], [11.8, Todo::SettingsCopied, null], [5.3, Todo::OffList, 'doser, feeder, top-off'],
+            [5.25, Todo::HeatersCool, null],
+        ];
+        foreach ($said as [$daysAgo, $todo, $words]) {
+            self::says($work, $planner, $todo, $daysAgo, words: $words);
+        }
+        self::says($work, $planner, Todo::ScapePhotographed, 11.8, photo: self::photo($system, $planner));
+        foreach ([Todo::CoralsOut, Todo::RockOut, Todo::FishOut, Todo::OldTankOut, Todo::StandLevelled, Todo::NewTankIn] as $n => $todo) {
+            self::says($work, $planner, $todo, 5.2 - $n * 0.02);
+        }
+        self::says($work, $planner, Todo::FilledToTest, 5.0);
+        self::says($work, $planner, Todo::LeakTested, 3.6, photo: self::photo($system, $planner));
+        self::says($work, $planner, Todo::Refilled, 3.5, 0.4);
+        foreach ([Todo::CutRehearsed, Todo::FishHome, Todo::BackOn] as $n => $todo) {
+            self::says($work, $planner, $todo, 3.4 - $n * 0.05);
+        }
+        self::says($work, $planner, Todo::CoralsGlued, 3.2, 8.0, 'front terrace first; two fleshy ones wait for calmer flow');
+        WorkInRounds::set($work->load('marks'), $planner);
+    }
+
+    /** A return pump is due to be changed: nothing of it is done yet. */
+    private static function pumpPlanned(System $system, User $planner): void
+    {
+        $pump = $system->items()->where('job', 'return-pump')->whereNull('retired_at')->first();
+        if ($pump !== null) {
+            StartWork::of(
+                system: $system,
+                kind: WorkKind::ReturnPump,
+                verb: WorkVerb::Replace,
+                name: 'Quieter return pump',
+                facts: ['flowLh' => 3000],
+                item: $pump,
+                vessel: null,
+                on: Days::today()->addDays(4),
+                user: $planner,
+            );
+        }
+    }
+
+    /** @param  array<string, mixed>  $facts */
+    private static function begun(System $system, WorkKind $kind, string $name, array $facts, int $daysAgo, User $planner): Work
+    {
+        $work = StartWork::of(
+            system: $system,
+            kind: $kind,
+            verb: WorkVerb::Replace,
+            name: $name,
+            facts: $facts,
+            item: null,
+            vessel: null,
+            on: null,
+            user: $planner,
+        );
+        $work->forceFill(['created_at' => now()->subDays($daysAgo)])->saveQuietly();
+
+        return $work;
+    }
+
+    /** Drawn, since nobody in Merrowick has a camera. */
+    private static function photo(System $system, User $planner): int
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'scape');
+        file_put_contents($path, Picture::reef(new Chance($system->id)));
+        $photo = Attachments::keep($system, new UploadedFile($path, 'scape.jpg', 'image/jpeg', null, true), 'Before', $planner);
+        unlink($path);
+
+        return $photo->id;
+    }
+
+    private static function says(
+        Work $work,
+        User $by,
+        Todo $todo,
+        float $daysAgo,
+        ?float $value = null,
+        ?string $words = null,
+        ?int $photo = null,
+    ): void {
+        WorkMark::query()->create([
+            'client_uuid' => (string) Str::uuid(),
+            'work_id' => $work->id,
+            'user_id' => $by->id,
+            'step' => $todo,
+            'value' => $value,
+            'words' => $words,
+            'attachment_id' => $photo,
+            'at' => now()->subMinutes((int) round($daysAgo * 1440)),
+        ]);
     }
 
     private static function swap(System $system, User $planner): void

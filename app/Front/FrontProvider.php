@@ -30,6 +30,7 @@ use App\Emergency\ReviewedFailures;
 use App\House\Database\OneTryConnection;
 use App\House\Database\OneTryConnector;
 use App\House\HouseValidator;
+use App\Moves\Works\WorksFollow;
 use App\Reports\DraftReport;
 use App\Risk\HelpTonight;
 use App\Risk\NextLook;
@@ -71,6 +72,7 @@ use App\Systems\MixWater;
 use App\Systems\OffDevices;
 use App\Systems\Parameters;
 use App\Systems\ReadingKept;
+use App\Systems\RippleConfirmed;
 use App\Systems\RunLimitReached;
 use App\Systems\System;
 use App\Systems\SystemsOfSite;
@@ -136,6 +138,7 @@ final class FrontProvider extends ServiceProvider
         Event::listen(HouseholdLeaves::class, LookBefore::class);
         Event::listen(DeviceRetired::class, ReplaceRetired::class);
         Event::listen(VesselJoined::class, LookAtVessel::class);
+        Event::listen([VesselJoined::class, RippleConfirmed::class], WorksFollow::class);
         Event::listen(BuiltFromPlan::class, PlugsOfPlan::class);
         Event::listen(ItemKept::class, PlugWords::class);
         Event::listen(RowsStored::class, WatchRows::class);
@@ -195,6 +198,8 @@ final class FrontProvider extends ServiceProvider
             'vessel' => \App\Systems\Vessel::class,
             'item' => \App\Systems\Item::class,
             'item_setting' => \App\Systems\ItemSetting::class,
+            'work' => \App\Moves\Works\Work::class,
+            'work_mark' => \App\Moves\Works\WorkMark::class,
             'house_limit' => \App\Systems\HouseLimit::class,
             'own_parameter' => \App\Systems\OwnParameter::class,
             'band' => \App\Systems\Band::class,

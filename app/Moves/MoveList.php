@@ -7,6 +7,9 @@ namespace App\Moves;
 use App\Clients\Site;
 use App\House\Days;
 use App\Moves\Views\MoveLineView;
+use App\Moves\Views\WorkLineView;
+use App\Moves\Works\Work;
+use App\Team\User;
 use Illuminate\Support\Facades\Cache;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
@@ -32,6 +35,14 @@ final class MoveList
             ->get();
 
         return array_values($moves->map(fn (Move $m): MoveLineView => $this->line($m))->all());
+    }
+
+    /** @return list<WorkLineView> changes of running systems that are under way, the oldest first */
+    public function works(User $user): array
+    {
+        $works = Work::query()->open()->with(['system', 'vessel', 'marks'])->oldest('id')->limit(200)->get();
+
+        return array_values($works->map(fn (Work $w): WorkLineView => WorkLineView::of($w, $user))->all());
     }
 
     private function line(Move $move): MoveLineView

@@ -1131,6 +1131,64 @@ export interface StowedView {
     isAlive: boolean;
 }
 
+export interface WorkLineView {
+    id: number;
+    name: string;
+    system: string;
+    done: number;
+    of: number;
+    next: string | null;
+    from: string | null;
+    isRefused: boolean;
+    hasEnded: boolean;
+}
+
+export interface WorkMarkView {
+    id: number;
+    at: string;
+    by: string;
+    said: string | null;
+    words: string | null;
+    photoId: number | null;
+    mayTakeBack: boolean;
+}
+
+export interface WorkStepView {
+    key: string;
+    words: string;
+    caution: string | null;
+    visit: number;
+    proof: string;
+    state: string;
+    doneAt: string | null;
+    from: string | null;
+    first: string[];
+    limit: string | null;
+    unit: string | null;
+    counted: string | null;
+    marks: WorkMarkView[];
+}
+
+export interface WorkView {
+    id: number;
+    name: string;
+    what: string;
+    systemId: number;
+    system: string;
+    begunOn: string;
+    on: string | null;
+    endedAt: string | null;
+    endedBecause: string | null;
+    done: number;
+    isComplete: boolean;
+    next: string | null;
+    device: string | null;
+    bringsNew: boolean;
+    steps: WorkStepView[];
+    mayRecord: boolean;
+    mayEnd: boolean;
+}
+
 export interface RecommendationView {
     text: string;
     priceMinor: number | null;

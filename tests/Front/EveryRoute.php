@@ -19,6 +19,7 @@ use App\Emergency\AreaEvent;
 use App\Emergency\Incident;
 use App\House\Days;
 use App\Moves\MoveStart;
+use App\Moves\Works\Work;
 use App\Risk\FleetRun;
 use App\Risk\Night;
 use App\Rounds\BoardChange;
@@ -54,6 +55,12 @@ use Velbrin\Core\Moves\Brief\MoveKind;
 /** Every page and form of the router, each with a fresh set of records of its own. */
 trait EveryRoute
 {
+    /** A lamp is exchanged, one step of it said. */
+    private static function work(Site $site, User $planner, string|int $key): Work
+    {
+        return Fixture::work(Fixture::system($site, $planner, "Changed {$key}"), $planner);
+    }
+
     /** @return list<Route> */
     private function routes(): array
     {
@@ -304,6 +311,8 @@ trait EveryRoute
                         'was' => [],
                         'became' => [],
                     ])->id,
+            'work' => fn () => self::work($site, $planner, $key)->id,
+            'mark' => fn () => self::work($site, $planner, $key)->marks()->firstOrFail()->id,
             'wish' => fn () => SiteWish::query()->create([
                 'site_id' => $site->id,
                 'text' => 'mornings',

@@ -79,6 +79,8 @@ final class EraseClient
             'left_place' => null,
         ],
         'move_events' => ['words' => null],
+        'works' => ['name' => 'Work %d', 'ended_because' => null],
+        'work_marks' => ['words' => null],
         'attachments' => ['caption' => null, 'original_name' => self::GONE, 'path' => 'erased/%d', 'standing' => Attachment::ERASED],
         'remote_accesses' => ['what' => self::GONE],
         'shut_offs' => ['words' => self::GONE, 'who_may' => null],

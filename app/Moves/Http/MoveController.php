@@ -36,6 +36,7 @@ final class MoveController
 
         return Inertia::render('moves/Moves', [
             'moves' => $list->lines(),
+            'works' => $list->works($user),
             'sites' => $user->plans() ? $list->sites() : [],
             'systems' => $user->plans()
                 ? System::query()->current()->orderBy('name')->get(['id', 'name', 'site_id'])->map(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Systems\Http;
 
 use App\Systems\OpenRipple;
+use App\Systems\RippleConfirmed;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -24,9 +25,8 @@ final class RippleController
         );
         DB::transaction(function () use ($ripple, $user, $given): void {
             $ripple->update(['confirmed_at' => now(), 'confirmed_by' => $user->id, 'found' => $given['found']]);
-            $ripple
-                ->system()
-                ->firstOrFail()
+            $system = $ripple->system()->firstOrFail();
+            $system
                 ->logEntries()
                 ->create([
                     'kind' => 'change',
@@ -34,6 +34,7 @@ final class RippleController
                     'happened_at' => now(),
                     'user_id' => $user->id,
                 ]);
+            RippleConfirmed::dispatch($system, $user);
         });
 
         return back()->with('said', "{$ripple->label} is confirmed.");

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { Head, Link, useForm } from '@inertiajs/vue3';
 import { computed, ref } from 'vue';
-import type { MoveLineView } from '../generated';
+import type { MoveLineView, WorkLineView } from '../generated';
 import FormField from '../shared/FormField.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { date } from '../shared/units';
+import WorkLines from './WorkLines.vue';
 
 const props = defineProps<{
     moves: MoveLineView[];
+    works: WorkLineView[];
     sites: { id: number; name: string }[];
     systems: { id: number; name: string; siteId: number }[];
     kinds: Record<string, string>;
@@ -32,7 +34,10 @@ const here = computed(() => props.systems.filter((s) => s.siteId === form.from_s
             <button v-if="sites.length" type="button" class="btn-go push" data-new @click="adding = !adding">
                 Plan a move
             </button>
-            <p class="sub">House to house, in place, larger, away: what lasts how long, and what has to hold.</p>
+            <p class="sub">
+                House to house, in place, larger, away: what lasts how long, and what has to hold. A pump, a lamp, an
+                overflow, a vessel: begin it from the system’s Works.
+            </p>
         </div>
         <form v-if="adding" class="sheetform" @submit.prevent="form.post('/moves')">
             <FormField id="m-name" v-slot="part" label="What you call it" :error="form.errors.name">
@@ -97,7 +102,11 @@ const here = computed(() => props.systems.filter((s) => s.siteId === form.from_s
                 </Link>
             </li>
         </ul>
-        <div v-else class="empty">
+        <template v-if="works.length">
+            <h2>Changes of running systems</h2>
+            <WorkLines :works="works" with-system />
+        </template>
+        <div v-if="!moves.length" class="empty">
             <h2>No move is planned</h2>
             <p>Plan one from a running system: what its record knows stands in the plan at once.</p>
         </div>

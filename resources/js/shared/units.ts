@@ -1,6 +1,6 @@
 import { computed } from 'vue';
 import type { UnitDisplay } from '../generated';
-import { dayNumber, dayOf, dayWords, isDay, today } from './days';
+import { clock, dayNumber, dayOf, dayWords, isDay, today } from './days';
 import { useShell } from './page';
 import { worth } from './written';
 
@@ -95,3 +95,6 @@ export function whenDay(iso: string): string {
 
 /** A day as it is, a moment by the company's calendar: "9 Mar 2026". */
 export const date = (iso: string): string => dayWords(isDay(iso) ? iso : dayOf(iso));
+
+/** A moment as it is, by the company's clock: "9 Mar 2026, 14:05". */
+export const moment = (iso: string): string => `${dayWords(dayOf(iso))}, ${clock(iso)}`;

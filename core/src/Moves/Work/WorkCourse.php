@@ -28,7 +28,11 @@ final readonly class WorkCourse
         }
         $doneS = [];
         foreach ($plan->steps as $step) {
-            $doneS[$step->todo->value] = self::doneS($step, $by[$step->todo->value] ?? [], $record);
+            $isEarly = array_filter($step->after, fn (Todo $t): bool => ($doneS[$t->value] ?? null) === null) !== [];
+            // Nothing waits to be confirmed before anything was changed: that is no proof.
+            $doneS[$step->todo->value] = $step->proof === Proof::Ripples && $isEarly
+                ? null
+                : self::doneS($step, $by[$step->todo->value] ?? [], $record);
         }
 
         return new self($plan, array_map(

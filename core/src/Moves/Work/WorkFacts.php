@@ -11,7 +11,6 @@ use Velbrin\Core\Measure\OutOfRange;
 final readonly class WorkFacts
 {
     /**
-     * @param  float|null  $addL  water that comes to it
      * @param  float|null  $flowLh  the return is planned to give
      * @param  float  $gasketSeatMm  of the bulkheads: a chip ends before half of it (P-24)
      * @param  float  $cureH  of the glue or sealant, by its packet
@@ -22,7 +21,6 @@ final readonly class WorkFacts
      * @throws OutOfRange
      */
     public function __construct(
-        public ?float $addL = null,
         public ?float $flowLh = null,
         public float $gasketSeatMm = 8.0,
         public float $cureH = 72.0,
@@ -33,10 +31,8 @@ final readonly class WorkFacts
         Guard::within('gasketSeatMm', $gasketSeatMm, 1, 100);
         Guard::within('cureH', $cureH, 1, 720);
         Guard::within('leakH', $leakH, 24, 168);
-        foreach (['addL' => $addL, 'flowLh' => $flowLh] as $name => $value) {
-            if ($value !== null) {
-                Guard::positive($name, $value);
-            }
+        if ($flowLh !== null) {
+            Guard::positive('flowLh', $flowLh);
         }
         if ($corals !== null) {
             Guard::within('corals', (float) $corals, 1, 10_000);

@@ -10,6 +10,12 @@ enum WorkVerb: string
     case Replace = 'replace';
     case Retire = 'retire';
 
+    /** Something new comes into the register. */
+    public function brings(): bool
+    {
+        return $this !== self::Retire;
+    }
+
     public function label(): string
     {
         return match ($this) {
