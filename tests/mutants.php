@@ -741,4 +741,47 @@ return [
         'to' => '',
         'tests' => 'YearsTest',
     ],
+    [
+        'name' => 'settings of the old one are forgotten',
+        'file' => 'app/Moves/Works/ExchangeDevice.php',
+        'from' => 'self::carrySettings($old, $new, $user);',
+        'to' => '',
+        'tests' => 'WorksTest',
+    ],
+    [
+        'name' => 'a device is exchanged out of turn',
+        'file' => 'app/Moves/Works/ExchangeDevice.php',
+        'from' => '            self::inTurn($locked);
+',
+        'to' => '',
+        'tests' => 'WorksTest',
+    ],
+    [
+        'name' => 'a work ends half done without a word',
+        'file' => 'app/Moves/Works/EndWork.php',
+        'from' => 'if (! $course->isComplete() && $because === null) {',
+        'to' => 'if (false) {',
+        'tests' => 'WorksTest',
+    ],
+    [
+        'name' => 'what is sent twice is said twice',
+        'file' => 'app/Moves/Works/MarkWork.php',
+        'from' => 'if (WorkMark::query()->where(\'client_uuid\', $said[\'uuid\'])->exists()) {',
+        'to' => 'if (false) {',
+        'tests' => 'WorksTest',
+    ],
+    [
+        'name' => 'a photo does not count as one',
+        'file' => 'app/Moves/Works/WorkMark.php',
+        'from' => 'hasPhoto: $this->attachment_id !== null',
+        'to' => 'hasPhoto: false',
+        'tests' => 'WorksTest',
+    ],
+    [
+        'name' => 'a job may come before its hold is over',
+        'file' => 'app/Moves/Works/WorkInRounds.php',
+        'from' => '$from?->toDateString() ?? Days::text(),',
+        'to' => 'Days::text(),',
+        'tests' => 'WorksTest',
+    ],
 ];

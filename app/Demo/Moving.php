@@ -14,6 +14,7 @@ use App\Moves\Works\StartWork;
 use App\Moves\Works\Work;
 use App\Moves\Works\WorkInRounds;
 use App\Moves\Works\WorkMark;
+use App\Systems\Item;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Http\UploadedFile;
@@ -47,9 +48,7 @@ final class Moving
         if (isset($others[0])) {
             self::swapUnderWay($others[0], $planner);
         }
-        if (isset($others[1])) {
-            self::pumpPlanned($others[1], $planner);
-        }
+        self::pumpPlanned($planner);
     }
 
     /** @param  list<User>  $technicians */
@@ -172,12 +171,12 @@ final class Moving
     }
 
     /** A return pump is due to be changed: nothing of it is done yet. */
-    private static function pumpPlanned(System $system, User $planner): void
+    private static function pumpPlanned(User $planner): void
     {
-        $pump = $system->items()->where('job', 'return-pump')->whereNull('retired_at')->first();
+        $pump = Item::query()->where('job', 'return-pump')->whereNull('retired_at')->oldest('id')->first();
         if ($pump !== null) {
             StartWork::of(
-                system: $system,
+                system: $pump->system()->firstOrFail(),
                 kind: WorkKind::ReturnPump,
                 verb: WorkVerb::Replace,
                 name: 'Quieter return pump',

@@ -1,22 +1,22 @@
 <script setup lang="ts">
-import { Head, Link, router, useForm } from '@inertiajs/vue3';
+import { Head, Link, useForm } from '@inertiajs/vue3';
 import { BButton, BFormInput } from 'bootstrap-vue-next';
-import { ref } from 'vue';
-import type { WorkStepView, WorkView } from '../generated';
+import { computed, ref } from 'vue';
+import type { WorkView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import { date, moment } from '../shared/units';
-import WorkExchange from './WorkExchange.vue';
 import WorkRail from './WorkRail.vue';
-import WorkStepForm from './WorkStepForm.vue';
+import WorkStep from './WorkStep.vue';
 
 /** A change of a running system: its list, visit by visit, until it is really complete. */
 const props = defineProps<{ work: WorkView }>();
 const opened = ref<string | null>(null);
-const isShown = (s: WorkStepView) =>
-    props.work.mayRecord &&
-    ['open', 'refused'].includes(s.state) &&
-    (s.key === props.work.next || s.key === opened.value);
-const takeBack = (id: number) => router.post(`/work-marks/${id}/take-back`, {}, { preserveScroll: true });
+const RANK: Record<string, number> = { refused: 0, open: 0, waits: 1, later: 2 };
+/** What may be said now stands first, then what waits for its hours, then what waits for something else. */
+const ahead = computed(() =>
+    props.work.steps.filter((s) => s.state !== 'done').sort((a, b) => RANK[a.state] - RANK[b.state]),
+);
+const done = computed(() => props.work.steps.filter((s) => s.state === 'done').reverse());
 const ending = useForm({ because: '' });
 const end = () => ending.post(`/works/${props.work.id}/end`);
 </script>
@@ -37,53 +37,23 @@ const end = () => ending.post(`/works/${props.work.id}/end`);
             >.
         </p>
         <WorkRail :steps="work.steps" :next="work.next" />
+        <h2 v-if="ahead.length" class="visually-hidden">What is left</h2>
         <ol class="worksteps">
-            <li v-for="s in work.steps" :id="`step-${s.key}`" :key="s.key" :class="s.state">
-                <p class="worksays">
-                    <span class="workno">{{ s.visit }}</span> {{ s.words }}
-                    <b v-if="s.counted" class="num">{{ s.counted }}</b>
-                </p>
-                <p v-if="s.caution && s.state !== 'done'" class="caution"><b>Mind.</b> {{ s.caution }}</p>
-                <p v-if="s.state === 'waits' && s.from" class="quiet">Not before {{ moment(s.from) }}.</p>
-                <p v-if="s.state === 'refused'" class="wrong">
-                    It may not go on like this<template v-if="s.limit">: it wants {{ s.limit }}</template
-                    >. Put it right and say it again, or end the work.
-                </p>
-                <details v-if="s.first.length && s.state !== 'done'" class="quiet">
-                    <summary>First {{ s.first.length === 1 ? 'one thing' : `${s.first.length} things` }}</summary>
-                    <ul>
-                        <li v-for="f in s.first" :key="f">{{ f }}</li>
-                    </ul>
-                </details>
-                <ul v-if="s.marks.length" class="workmarks">
-                    <li v-for="m in s.marks" :key="m.id">
-                        {{ moment(m.at) }}, {{ m.by }}<template v-if="m.said">: {{ m.said }}</template
-                        ><template v-if="m.words"> · {{ m.words }}</template>
-                        <a v-if="m.photoId" :href="`/attachments/${m.photoId}`"> photo</a>
-                        <BButton v-if="m.mayTakeBack" variant="link" size="sm" @click="takeBack(m.id)"
-                            >take back</BButton
-                        >
-                    </li>
-                </ul>
-                <template v-if="s.proof === 'register' && isShown(s)"><WorkExchange :work="work" /></template>
-                <p v-else-if="s.proof === 'vessel' && s.state === 'open'">
-                    <Link :href="`/systems/${work.systemId}`">Say so in the section of {{ work.system }}</Link
-                    >: it counts the litres, and what hangs on them.
-                </p>
-                <p v-else-if="s.proof === 'ripples' && s.state === 'open'">
-                    <Link :href="`/systems/${work.systemId}`">They stand in the margin of {{ work.system }}</Link
-                    >.
-                </p>
-                <WorkStepForm v-else-if="isShown(s)" :work="work.id" :step="s" />
-                <BButton
-                    v-else-if="work.mayRecord && ['open', 'refused'].includes(s.state)"
-                    variant="outline-secondary"
-                    size="sm"
-                    @click="opened = s.key"
-                    >Say it</BButton
-                >
-            </li>
+            <WorkStep
+                v-for="s in ahead"
+                :key="s.key"
+                :work="work"
+                :s="s"
+                :is-opened="opened === s.key"
+                @open="opened = s.key"
+            />
         </ol>
+        <details v-if="done.length" class="workdone" :open="!ahead.length">
+            <summary>{{ done.length }} done</summary>
+            <ol class="worksteps">
+                <WorkStep v-for="s in done" :key="s.key" :work="work" :s="s" :is-opened="false" />
+            </ol>
+        </details>
         <form v-if="work.mayEnd" class="workform" @submit.prevent="end">
             <label v-if="!work.isComplete" for="we-b"
                 ><span>Why it is given up as it stands</span

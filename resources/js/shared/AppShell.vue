@@ -19,7 +19,10 @@ const here = computed(() => {
     if (/^\/(incidents|sites\/\d+\/ready)/.test(path)) return 'risk';
     return /^\/(settings|rules)/.test(path)
         ? 'settings'
-        : (/^\/(control|risk|stores|water|rounds|moves|visits)/.exec(path)?.[1].replace('visits', 'rounds') ?? '');
+        : (/^\/(control|risk|stores|water|rounds|moves|works|visits)/
+              .exec(path)?.[1]
+              .replace('visits', 'rounds')
+              .replace('works', 'moves') ?? '');
 });
 const waits = useWaitingLine(computed(() => shell.value.userId ?? null));
 const leaving = ref(false);

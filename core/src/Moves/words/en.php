@@ -206,7 +206,7 @@ return [
     'work-off-list' => 'Off, and out of the water: doser, feeder, changer, top-off. Write down what was switched off.',
     'work-old-tank-out' => 'The old tank is out.',
     'work-overflow-fitted' => 'Overflow, bulkheads and drains are in; collars and unions on before any glue.',
-    'work-packet-counted' => 'The packet is read and what is in it counted: bulkheads, gaskets, sealant, saw.',
+    'work-packet-counted' => 'The packet is read, and all of its parts are there.',
     'work-plugs-tried' => 'Each plug switched by hand: the right thing goes on.',
     'work-plumbed' => 'Plumbed and leak-looked: a quarter, full, one hour.',
     'work-probes-set' => 'Probes are calibrated, each in its water.',
