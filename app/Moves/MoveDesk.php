@@ -68,8 +68,7 @@ final class MoveDesk
                 ),
                 $answers->boxes,
             ),
-            'truck' => $answers?->stowage === null || $answers->brief->truck === null
-                ? null : MoveTruckView::of($answers->brief->truck, $answers->stowage, $answers->oldMostL),
+            'trucks' => $answers?->fleet === null ? [] : MoveTruckView::all($answers->fleet, $answers->oldMostL),
             'waters' => MoveWaterView::of($answers?->jump, $answers?->acclimation, $answers?->holding),
             'gates' => $answers === null ? [] : array_map(
                 fn (Gate $g): MoveGateView => MoveGateView::of($g, $units, $day->gates[$g->key] ?? null),

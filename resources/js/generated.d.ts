@@ -1098,6 +1098,8 @@ export interface MoveStepView {
 }
 
 export interface MoveTruckView {
+    label: string;
+    isHired: boolean;
     lengthMm: number;
     widthMm: number;
     stowed: StowedView[];

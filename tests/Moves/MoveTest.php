@@ -105,11 +105,34 @@ final class MoveTest extends TestCase
         self::assertEquals(454.0, $kept['course']['finishMin']);
         self::assertSame('box 1', $kept['course']['clocks'][0]['label']);
         self::assertCount(3, $kept['boxes']);
-        self::assertNotEmpty($kept['truck']['stowed']);
+        self::assertNotEmpty($kept['trucks'][0]['stowed']);
         // Somebody who read the older one.
         $late = self::props($this->put("/moves/{$move->id}", [...$this->brief(['beginsMin' => 100]), 'revision' => 1])->assertOk());
         self::assertTrue($late['conflict']);
         self::assertSame(540, $move->refresh()->brief['beginsMin']);
+    }
+
+    #[Test]
+    public function a_hired_van_takes_what_somebody_puts_in_it_and_an_older_page_does_not_send_it_away(): void
+    {
+        $move = $this->move();
+        $this->actingAs($this->planner);
+        $van = ['id' => 'van', 'label' => 'the van', 'hired' => true, 'backMin' => 1300, 'lengthMm' => 2500, 'widthMm' => 1600,
+            'heightMm' => 1700, 'payloadKg' => 800, 'crewKg' => 80];
+        $brief = $this->brief(['vehicles' => [$van], 'boxes' => [0 => ['rides' => 'van', 'leaves' => 2]]]);
+        $page = self::props($this->put("/moves/{$move->id}", [...$brief, 'revision' => 1])->assertOk());
+        self::assertSame(['the truck', 'the van'], array_column($page['trucks'], 'label'));
+        self::assertSame([false, true], array_column($page['trucks'], 'isHired'));
+        self::assertSame([$brief['boxes'][0]['id']], array_column($page['trucks'][1]['stowed'], 'id'));
+        self::assertContains('the van back', array_column($page['course']['steps'], 'label'));
+        // Somebody’s page from before there were several.
+        $page = self::props($this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 2])->assertOk());
+        self::assertCount(2, $page['trucks']);
+        $page = self::props($this->put("/moves/{$move->id}", [...$this->brief(), 'vehicles' => [], 'revision' => 3])->assertOk());
+        self::assertCount(1, $page['trucks']);
+        foreach ([['vehicles' => [['id' => '7']]], ['vehicles' => [['backMin' => 9999] + $van]], ['boxes' => [0 => ['leaves' => 1.5]]]] as $bad) {
+            $this->put("/moves/{$move->id}", [...$this->brief($bad), 'revision' => 4])->assertSessionHasErrors();
+        }
     }
 
     #[Test]

@@ -15,6 +15,9 @@ final class MoveBriefRequest extends FormRequest
 
     private const ROWS = ['people', 'animals', 'boxes', 'pieces'];
 
+    /** Rows an older page does not know. */
+    private const NEWER_ROWS = ['vehicles'];
+
     private const PARTS = ['way', 'waters', 'holding', 'truck', 'planB'];
 
     private const PLAIN = ['beginsMin', 'truckBackMin', 'leaveByMin', 'fish'];
@@ -30,8 +33,8 @@ final class MoveBriefRequest extends FormRequest
     public function rules(): array
     {
         $rules = ['revision' => ['required', 'integer', 'min:0', 'max:4000000000']];
-        foreach (self::ROWS as $rows) {
-            $rules[$rows] = ['present', 'array', 'list', 'max:'.self::MOST_ROWS];
+        foreach ([...self::ROWS, ...self::NEWER_ROWS] as $rows) {
+            $rules[$rows] = [in_array($rows, self::ROWS, true) ? 'present' : 'sometimes', 'array', 'list', 'max:'.self::MOST_ROWS];
             $rules["{$rows}.*"] = ['array', 'max:20'];
             $rules["{$rows}.*.id"] = ['required', 'string', 'max:40', 'distinct', 'regex:/^[a-z][\\w-]*$/i'];
             $rules["{$rows}.*.label"] = ['nullable', 'string', 'max:80'];
@@ -43,6 +46,11 @@ final class MoveBriefRequest extends FormRequest
         return [
             ...$rules,
             'boxes.*.litres' => ['nullable', 'numeric:strict', 'min:0.5', 'max:2000'],
+            'boxes.*.rides' => ['nullable', 'string', 'max:40'],
+            'pieces.*.rides' => ['nullable', 'string', 'max:40'],
+            'boxes.*.leaves' => ['nullable', 'integer:strict', 'between:0,99'],
+            'pieces.*.leaves' => ['nullable', 'integer:strict', 'between:0,99'],
+            'vehicles.*.backMin' => ['nullable', 'integer:strict', 'min:0', 'max:2879'],
             'animals.*.count' => ['nullable', 'integer:strict', 'min:1', 'max:500'],
             'animals.*.lengthCm' => ['nullable', 'numeric:strict', 'min:0.1', 'max:200'],
             'waters.old' => ['nullable', 'array', 'max:20'],
@@ -63,6 +71,11 @@ final class MoveBriefRequest extends FormRequest
         $document = [];
         foreach ([...self::ROWS, ...self::PARTS, ...self::PLAIN, 'ticks'] as $key) {
             $document[$key] = $this->input($key);
+        }
+        $move = $this->route('move');
+        foreach (self::NEWER_ROWS as $key) {
+            // A page from before an upgrade takes nothing away.
+            $document[$key] = $this->input($key) ?? ($move instanceof Move ? ($move->brief[$key] ?? []) : []);
         }
 
         return $document;

@@ -21,6 +21,7 @@ enum Phrase: string implements Saying
     case AnimalsComeFromALongWay = 'animals-come-from-a-long-way';
     case AnimalSharesBox = 'animal-shares-box';
     case AnimalsStayInTheHoldingUntil = 'animals-stay-in-the-holding-until';
+    case AnotherName = 'another-name';
     case AnotherOneOrPlanB = 'another-one-or-plan-b';
     case ANumberIsMissing = 'a-number-is-missing';
     case APhotoIsMissing = 'a-photo-is-missing';
@@ -31,6 +32,7 @@ enum Phrase: string implements Saying
     case AtMost = 'at-most';
     case ATrolleyACarrier = 'a-trolley-a-carrier';
     case AValue = 'a-value';
+    case AVehicleWithoutADriverStays = 'a-vehicle-without-a-driver-stays';
     case BetweenLimits = 'between-limits';
     case BoxesAreFilledWithCleanOld = 'boxes-are-filled-with-clean-old';
     case ByTheirLength = 'by-their-length';
@@ -40,6 +42,7 @@ enum Phrase: string implements Saying
     case CompleteIt = 'complete-it';
     case CrewCountedItsBrakesAndTyres = 'crew-counted-its-brakes-and-tyres';
     case EachNameOnce = 'each-name-once';
+    case FewerVehiclesOrMorePeople = 'fewer-vehicles-or-more-people';
     case FillItWhereItRides = 'fill-it-where-it-rides';
     case FindsNoPlaceInTheTruck = 'finds-no-place-in-the-truck';
     case FirstComes = 'first-comes';
@@ -56,6 +59,7 @@ enum Phrase: string implements Saying
     case InASmallBoxItBites = 'in-a-small-box-it-bites';
     case InTheColdNothingSoaksOutdoors = 'in-the-cold-nothing-soaks-outdoors';
     case InTheHoldingAmmoniaHarms = 'in-the-holding-ammonia-harms';
+    case InVehicle = 'in-vehicle';
     case IsMissedBy = 'is-missed-by';
     case IsMoreThanThreeOfThose = 'is-more-than-three-of-those';
     case IsNoStep = 'is-no-step';
@@ -100,6 +104,7 @@ enum Phrase: string implements Saying
     case MixItNearerToTheOld = 'mix-it-nearer-to-the-old';
     case MoreLitresAFilterThatRuns = 'more-litres-a-filter-that-runs';
     case MoreThanTheItsStagesMay = 'more-than-the-its-stages-may';
+    case MoreVehiclesThanPeople = 'more-vehicles-than-people';
     case NameSomebodyWhoCanCome = 'name-somebody-who-can-come';
     case NeitherBoxesNorClocksNor = 'neither-boxes-nor-clocks-nor';
     case NeitherHandsNorTruckCan = 'neither-hands-nor-truck-can';

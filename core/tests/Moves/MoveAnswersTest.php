@@ -92,8 +92,8 @@ final class MoveAnswersTest extends TestCase
         self::assertSame([4, 1], [count($answers->brief->people), count($answers->brief->spares)], 'one comes only when called');
         self::assertNotNull($answers->day);
         self::assertSame([], $answers->missing);
-        self::assertNotNull($answers->stowage);
-        self::assertSame([], $answers->stowage->left);
+        self::assertNotNull($answers->fleet);
+        self::assertSame([], $answers->fleet->stowages[0]->left);
         $starts = $answers->day->plan->starts;
         $order = ['off', 'lamps', 'corals', 'rock', 'fish', 'unplumb', 'tank', 'stand', 'load', 'lash', 'drive', 'unload', 'level', 'set',
             'plumb', 'scape', 'fill', 'leak', 'animals'];

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { USUAL_BOX, freshId } from './move';
 import NumberIn from './NumberIn.vue';
+import RidesCells from './RidesCells.vue';
 import RowTable from './RowTable.vue';
 import { word, usePlanDesk } from './planDesk';
 
@@ -21,7 +22,18 @@ const WALLS = { foam: '30 mm foam', bin: 'bin with a lid', open: 'bin, open' };
             :rows="doc.boxes"
             what="boxes"
             add="Add a box"
-            :heads="['Label', 'Water', 'Of', 'Inside, long', 'wide', 'high', 'Air, L/min', 'Battery, h', 'Rides']"
+            :heads="[
+                'Label',
+                'Water',
+                'Of',
+                'Inside, long',
+                'wide',
+                'high',
+                'Air, L/min',
+                'Battery, h',
+                'Rides',
+                'Off as no.',
+            ]"
             :readonly="locked"
             @add="addBox"
             @change="set('boxes', $event)"
@@ -77,17 +89,14 @@ const WALLS = { foam: '30 mm foam', bin: 'bin with a lid', open: 'bin, open' };
                         @change="setRow({ ...row, airHours: $event })"
                     />
                 </td>
-                <td>
-                    <select
-                        class="cell"
-                        :aria-label="`where box ${n + 1} rides`"
-                        :value="row.cabin ? 'cabin' : 'load'"
-                        @change="setRow({ ...row, cabin: word($event) === 'cabin' })"
-                    >
-                        <option value="load">load space</option>
-                        <option value="cabin">cabin</option>
-                    </select>
-                </td>
+                <RidesCells
+                    :rides="row.rides"
+                    :cabin="row.cabin ? 'yes' : 'no'"
+                    :leaves="row.leaves"
+                    :what="`box ${n + 1}`"
+                    @change="setRow({ ...row, ...$event })"
+                    @leaves="setRow({ ...row, leaves: $event })"
+                />
             </template>
         </RowTable>
     </section>

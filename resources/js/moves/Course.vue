@@ -80,10 +80,14 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                     </ul>
                 </section>
             </template>
-            <template v-if="truck">
-                <h2>In the truck, from above</h2>
-                <p class="quiet">What leaves first stands at the door; nothing stands on animals.</p>
-                <TruckPlan :truck="truck" />
+            <template v-for="(t, n) in trucks" :key="n">
+                <h2>In {{ t.label }}, from above</h2>
+                <p class="quiet">
+                    What leaves first stands at the door; nothing stands on animals.<template v-if="t.isHired">
+                        Hired: looked over and photographed before and after.</template
+                    >
+                </p>
+                <TruckPlan :truck="t" />
             </template>
             <template v-if="boxes.length">
                 <h2>Boxes</h2>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { freshId, type PieceDoc } from './move';
 import NumberIn from './NumberIn.vue';
+import RidesCells from './RidesCells.vue';
 import RowTable from './RowTable.vue';
 import { checked, word, usePlanDesk } from './planDesk';
 
@@ -33,7 +34,19 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
             :rows="doc.pieces"
             what="pieces"
             add="Add a piece"
-            :heads="['What', 'Is', 'Long', 'Wide', 'High', 'Weighs', 'Looked over', 'Unions', 'Acrylic, years']"
+            :heads="[
+                'What',
+                'Is',
+                'Long',
+                'Wide',
+                'High',
+                'Weighs',
+                'Looked over',
+                'Unions',
+                'Acrylic, years',
+                'Rides',
+                'Off as no.',
+            ]"
             :readonly="locked"
             @add="addPiece"
             @change="set('pieces', $event)"
@@ -109,6 +122,13 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
                             @change="setRow({ ...row, ageYears: $event })"
                     /></template>
                 </td>
+                <RidesCells
+                    :rides="row.rides"
+                    :leaves="row.leaves"
+                    :what="`piece ${n + 1}`"
+                    @change="setRow({ ...row, rides: $event.rides })"
+                    @leaves="setRow({ ...row, leaves: $event })"
+                />
             </template>
         </RowTable>
     </section>

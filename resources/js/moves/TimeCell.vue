@@ -3,7 +3,7 @@ import { ref, watch } from 'vue';
 import { clockOf, minuteOf } from './move';
 
 /** A time of day, in minutes. What cannot be read stays as typed and is said. */
-defineProps<{ id: string; label: string }>();
+defineProps<{ id: string; label: string; aria?: string }>();
 const value = defineModel<number | null | undefined>({ required: true });
 const shown = () => (value.value === null || value.value === undefined ? '' : clockOf(value.value));
 const text = ref(shown());
@@ -18,7 +18,7 @@ function take() {
 
 <template>
     <label class="numbercell" :for="id"
-        ><span>{{ label }}</span>
+        ><span v-if="label">{{ label }}</span>
         <input
             :id="id"
             v-model="text"
@@ -26,6 +26,7 @@ function take() {
             type="text"
             inputmode="numeric"
             placeholder="18:00"
+            :aria-label="aria"
             :aria-invalid="wrong ? true : undefined"
             :aria-describedby="wrong ? `${id}-wrong` : undefined"
             @change="take"

@@ -1,9 +1,21 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import NumberCell from '../control/NumberCell.vue';
-import { usePlanDesk } from './planDesk';
+import { freshId, type VehicleDoc } from './move';
+import NumberIn from './NumberIn.vue';
+import { checked, usePlanDesk, word } from './planDesk';
+import RowTable from './RowTable.vue';
+import TimeCell from './TimeCell.vue';
 
-/** The truck’s bed and axles. */
-const { put, num } = usePlanDesk();
+/** The first truck’s bed and axles, and whatever else drives. */
+const { doc, locked, set, put, num } = usePlanDesk();
+const more = computed(() => doc.value.vehicles ?? []);
+/** A van where nobody has said another. */
+const VAN: Omit<VehicleDoc, 'id'> = { lengthMm: 2500, widthMm: 1600, heightMm: 1700, payloadKg: 900, crewKg: 80 };
+function addVehicle() {
+    const id = freshId('v', more.value);
+    set('vehicles', [...more.value, { ...VAN, id, label: `van ${more.value.length + 2}` }]);
+}
 </script>
 
 <template>
@@ -33,5 +45,62 @@ const { put, num } = usePlanDesk();
                 @update:model-value="put('truck', key, $event)"
             />
         </div>
+        <h3>Further vehicles</h3>
+        <p v-if="!more.length" class="quiet">None. What the truck cannot bear or hold would go on to the next.</p>
+        <RowTable
+            :rows="more"
+            what="vehicles"
+            add="Add a vehicle"
+            :heads="['Which', 'Hired', 'Back by', 'Bed, long', 'wide', 'high', 'May carry', 'Crew']"
+            :readonly="locked"
+            @add="addVehicle"
+            @change="set('vehicles', $event)"
+        >
+            <template #default="{ row, n, set: setRow }">
+                <td>
+                    <input
+                        class="cell"
+                        type="text"
+                        maxlength="80"
+                        :aria-label="`vehicle ${n + 2}`"
+                        :value="row.label"
+                        @change="setRow({ ...row, label: word($event) })"
+                    />
+                </td>
+                <td>
+                    <input
+                        type="checkbox"
+                        :aria-label="`vehicle ${n + 2} is hired`"
+                        :checked="row.hired === true"
+                        @change="setRow({ ...row, hired: checked($event) })"
+                    />
+                </td>
+                <td>
+                    <TimeCell
+                        :id="`vehicle-back-${row.id}`"
+                        label=""
+                        :aria="`vehicle ${n + 2} is back by`"
+                        :model-value="row.backMin"
+                        @update:model-value="setRow({ ...row, backMin: $event ?? null })"
+                    />
+                </td>
+                <td v-for="key in ['lengthMm', 'widthMm', 'heightMm'] as const" :key="key">
+                    <NumberIn
+                        :value="row[key]"
+                        :label="`${key.replace('Mm', '')} of vehicle ${n + 2}`"
+                        kind="mm"
+                        @change="setRow({ ...row, [key]: $event })"
+                    />
+                </td>
+                <td v-for="key in ['payloadKg', 'crewKg'] as const" :key="key">
+                    <NumberIn
+                        :value="row[key]"
+                        :label="`${key === 'payloadKg' ? 'load' : 'crew'} of vehicle ${n + 2}`"
+                        kind="kg"
+                        @change="setRow({ ...row, [key]: $event })"
+                    />
+                </td>
+            </template>
+        </RowTable>
     </section>
 </template>

@@ -40,6 +40,10 @@ export interface BoxDoc {
     airLMin?: number | null;
     airHours?: number | null;
     cabin?: boolean;
+    /** The vehicle somebody has chosen; nothing: whichever has room. */
+    rides?: string | null;
+    /** Off it as number so and so. */
+    leaves?: number | null;
 }
 /** A box where nobody has said another. */
 export const USUAL_BOX: Omit<BoxDoc, 'id'> = {
@@ -65,6 +69,20 @@ export interface PieceDoc {
     acrylic?: boolean;
     ageYears?: number | null;
     unions?: number | null;
+    rides?: string | null;
+    leaves?: number | null;
+}
+/** A vehicle beside the first. */
+export interface VehicleDoc {
+    id: string;
+    label?: string | null;
+    hired?: boolean;
+    backMin?: number | null;
+    lengthMm?: number | null;
+    widthMm?: number | null;
+    heightMm?: number | null;
+    payloadKg?: number | null;
+    crewKg?: number | null;
 }
 export type Numbers = Record<string, number | null | undefined>;
 export interface MoveDoc {
@@ -80,6 +98,7 @@ export interface MoveDoc {
     waters: Record<string, number | Numbers | null | undefined>;
     holding: Record<string, number | boolean | string | null | undefined>;
     truck?: Numbers | null;
+    vehicles?: VehicleDoc[];
     planB?: Record<string, number | string | null | undefined> | null;
     ticks: string[];
 }
@@ -93,7 +112,7 @@ export interface MoveProps {
     missing: string[];
     course: MoveCourseView | null;
     boxes: MoveBoxView[];
-    truck: MoveTruckView | null;
+    trucks: MoveTruckView[];
     waters: MoveWaterView;
     gates: MoveGateView[];
     findings: FindingView[];

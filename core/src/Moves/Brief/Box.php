@@ -14,6 +14,8 @@ final readonly class Box
      * @param  float  $airLMin  blown in; 0: none
      * @param  float|null  $airHours  of its battery when warm; null: mains or nobody has said
      * @param  bool  $inCabin  rides where people do
+     * @param  string|null  $rides  the vehicle somebody has chosen; null: whichever has room
+     * @param  int|null  $leaves  off it as number so and so; null: animals first
      */
     public function __construct(
         public string $id,
@@ -27,6 +29,8 @@ final readonly class Box
         public float $airLMin,
         public ?float $airHours,
         public bool $inCabin,
+        public ?string $rides = null,
+        public ?int $leaves = null,
     ) {
     }
 

@@ -14,7 +14,7 @@ use Velbrin\Core\Moves\Course\Timetable;
 use Velbrin\Core\Moves\Course\Work;
 use Velbrin\Core\Moves\HoldingCare;
 use Velbrin\Core\Moves\Load\Cargo;
-use Velbrin\Core\Moves\Load\Stowage;
+use Velbrin\Core\Moves\Load\Fleet;
 use Velbrin\Core\Moves\OldWater;
 use Velbrin\Core\Moves\WaterJump;
 
@@ -36,7 +36,7 @@ final readonly class MoveAnswers
         public ?Timetable $day,
         public array $missing,
         public array $drops,
-        public ?Stowage $stowage,
+        public ?Fleet $fleet,
         public ?WaterJump $jump,
         public ?Acclimation $acclimation,
         public ?HoldingCare $holding,
@@ -63,12 +63,13 @@ final readonly class MoveAnswers
                 $warmth[$box->id] = Warmth::of($brief, $box, $day, $from);
             }
         }
-        $stowage = $brief->truck === null ? null : Stowage::of($brief->truck, self::cargo($brief));
+        $cargo = self::cargo($brief);
+        $fleet = $brief->vehicles() === [] ? null : Fleet::of($brief->vehicles(), $cargo, $brief->rides());
         $jump = WaterAnswer::of($brief->waters);
         $holding = self::holding($brief);
-        $oldMostL = $brief->truck === null ? null : OldWater::mostL(
-            $brief->truck->payloadKg,
-            $brief->truck->crewKg + array_sum(array_map(fn (Cargo $c): float => $c->kg, self::cargo($brief))),
+        $oldMostL = $fleet === null ? null : OldWater::mostL(
+            $fleet->payloadKg(),
+            $fleet->crewKg() + array_sum(array_map(fn (Cargo $c): float => $c->kg, $cargo)),
         );
 
         return new self(
@@ -79,14 +80,14 @@ final readonly class MoveAnswers
             day: $day,
             missing: $missing,
             drops: $work === null || $day === null ? [] : Drop::offers($work, $day),
-            stowage: $stowage,
+            fleet: $fleet,
             jump: $jump,
             acclimation: CourseOfAnimals::of($brief),
             holding: $holding,
             oldMostL: $oldMostL,
             findings: Finding::sorted([
                 ...($day->findings ?? []),
-                ...($stowage->findings ?? []),
+                ...($fleet?->findings() ?? []),
                 ...BoxChecks::of($brief, $boxes, $warmth, $day),
                 ...MoveChecks::of($brief, $jump, $holding, $oldMostL),
                 ...MoveChecks::unsaid($brief, $missing),
@@ -107,7 +108,7 @@ final readonly class MoveAnswers
                     widthMm: $box->widthMm,
                     heightMm: $box->heightMm,
                     kg: $box->kg(),
-                    leaves: 0,
+                    leaves: $box->leaves ?? 0,
                     isAlive: $brief->in($box) !== [],
                 );
             }
@@ -121,7 +122,7 @@ final readonly class MoveAnswers
                     widthMm: (float) $piece->widthMm,
                     heightMm: (float) $piece->heightMm,
                     kg: (float) $piece->kg,
-                    leaves: match ($piece->kind) {
+                    leaves: $piece->leaves ?? match ($piece->kind) {
                         PieceKind::Stand => 2,
                         PieceKind::Tank, PieceKind::Sump => 3,
                         default => 1,

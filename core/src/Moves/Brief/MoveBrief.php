@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Moves\Brief;
 
 use Velbrin\Core\Moves\Load\Truck;
+use Velbrin\Core\Moves\Load\Vehicle;
 
 /** All that is known of a move before it. */
 final readonly class MoveBrief
@@ -17,6 +18,7 @@ final readonly class MoveBrief
      * @param  list<Box>  $boxes
      * @param  list<Piece>  $pieces
      * @param  list<Mover>  $spares  who comes only when called: the day is planned without them
+     * @param  list<Vehicle>  $more  vehicles beside the first
      */
     public function __construct(
         public MoveKind $kind,
@@ -35,7 +37,27 @@ final readonly class MoveBrief
         public Ticks $ticks,
         public PlanB $planB = new PlanB(null, null, null, null),
         public array $spares = [],
+        public array $more = [],
     ) {
+    }
+
+    /** @return list<Vehicle> the first one first */
+    public function vehicles(): array
+    {
+        $first = $this->truck === null ? [] : [new Vehicle(Vehicle::FIRST, 'the truck', $this->truck, $this->truckBackMin)];
+
+        return [...$first, ...$this->more];
+    }
+
+    /** @return array<string, string> the vehicle somebody has chosen, by box and piece */
+    public function rides(): array
+    {
+        $rides = [];
+        foreach ([...$this->boxes, ...$this->pieces] as $one) {
+            $rides += $one->rides === null ? [] : [$one->id => $one->rides];
+        }
+
+        return $rides;
     }
 
     /** @return list<Animal> in that box */

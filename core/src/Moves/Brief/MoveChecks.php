@@ -31,11 +31,26 @@ final readonly class MoveChecks
         return [
             ...self::holding($brief, $holding),
             ...self::planB($brief),
+            ...self::drivers($brief),
             ...self::pieces($brief),
             ...self::waters($brief, $jump, $oldMostL),
             ...self::weather($brief),
             ...self::cautions($brief),
         ];
+    }
+
+    /** @return list<Finding> each vehicle wants somebody at its wheel */
+    private static function drivers(MoveBrief $brief): array
+    {
+        [$vehicles, $people] = [count($brief->vehicles()), count($brief->people)];
+
+        return $people === 0 || $vehicles <= $people ? [] : [BoxChecks::say(
+            Severity::Stop,
+            'M-8',
+            'move-drivers',
+            [Phrase::MoreVehiclesThanPeople, Phrase::AVehicleWithoutADriverStays, Phrase::FewerVehiclesOrMorePeople],
+            ['vehicles' => (string) $vehicles, 'people' => (string) $people],
+        )];
     }
 
     /**

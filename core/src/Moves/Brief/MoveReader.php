@@ -9,6 +9,7 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\BoxWall;
 use Velbrin\Core\Moves\CarryTeam;
 use Velbrin\Core\Moves\Load\Truck;
+use Velbrin\Core\Moves\Load\Vehicle;
 use Velbrin\Core\Moves\Phrase;
 
 /** Reads a move from its document, schema 1: units in the names of keys, unknown keys refused, what is left out is not said. */
@@ -47,6 +48,7 @@ final class MoveReader
             truck: $all->has('truck') ? self::truck($all->object('truck')) : null,
             planB: self::planB(self::part($all, 'planB')),
             spares: array_map(self::person(...), array_values(array_filter($people, $isSpare))),
+            more: array_map(self::vehicle(...), $all->objects('vehicles')),
             ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
         );
         $all->noMore();
@@ -118,6 +120,8 @@ final class MoveReader
             airLMin: $one->number('airLMin', 0, 0.0),
             airHours: $one->numberOrNull('airHours', 0),
             inCabin: $one->boolean('cabin', false),
+            rides: $one->textOrNull('rides'),
+            leaves: self::whole($one, 'leaves'),
         );
         $one->noMore();
 
@@ -139,6 +143,8 @@ final class MoveReader
             isAcrylic: $one->boolean('acrylic', false),
             ageYears: $one->numberOrNull('ageYears', 0),
             unions: (int) $one->number('unions', 0, 0.0),
+            rides: $one->textOrNull('rides'),
+            leaves: self::whole($one, 'leaves'),
         );
         $one->noMore();
 
@@ -243,6 +249,19 @@ final class MoveReader
         $isDay = $day === null || ($isWritten && checkdate((int) $d[2], (int) $d[3], (int) $d[1]));
 
         return $isDay ? $day : throw $of->wrong($key, Phrase::ADate);
+    }
+
+    private static function vehicle(Fields $one): Vehicle
+    {
+        $id = $one->text('id');
+        if ($id === Vehicle::FIRST) {
+            throw $one->wrong('id', Phrase::AnotherName);
+        }
+        $label = $one->textOrNull('label') ?? $id;
+        $backMin = self::whole($one, 'backMin');
+        $isHired = $one->boolean('hired', false);
+
+        return new Vehicle($id, $label, self::truck($one), $backMin, $isHired);
     }
 
     private static function truck(Fields $truck): Truck

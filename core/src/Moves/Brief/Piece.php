@@ -7,7 +7,11 @@ namespace Velbrin\Core\Moves\Brief;
 /** Something to be carried: what it is, how large and heavy, what somebody found who looked at it. What is null nobody has said. */
 final readonly class Piece
 {
-    /** @param  bool  $isReused  set up again; otherwise it stays, or goes elsewhere */
+    /**
+     * @param  bool  $isReused  set up again; otherwise it stays, or goes elsewhere
+     * @param  string|null  $rides  the vehicle somebody has chosen; null: whichever has room
+     * @param  int|null  $leaves  off it as number so and so; null: as it is needed outside
+     */
     public function __construct(
         public string $id,
         public string $label,
@@ -21,6 +25,8 @@ final readonly class Piece
         public bool $isAcrylic,
         public ?float $ageYears,
         public int $unions,
+        public ?string $rides = null,
+        public ?int $leaves = null,
     ) {
     }
 

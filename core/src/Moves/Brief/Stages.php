@@ -193,6 +193,9 @@ final class Stages
         $in = StepMinutes::carrying($things, $way->carryToM, $way->flightsTo);
         $this->add('unload', 'carry in', $in, self::PAIR, ['drive'], isTruck: true);
         $this->add('return', 'truck back', $drive, 1, ['drive', 'unload'], isTruck: true);
+        foreach ($this->brief->more as $vehicle) {
+            $this->add("return-{$vehicle->id}", "{$vehicle->label} back", $drive, 1, ['drive', 'unload'], isTruck: true);
+        }
     }
 
     /** From the bottom: stand, tank, pipes, rock, water, a look for leaks, animals. */
@@ -227,6 +230,11 @@ final class Stages
         if ($this->brief->truckBackMin !== null && isset($this->steps['return'])) {
             $ends[] = new End('return', $this->brief->truckBackMin - $begins, 'the truck back');
         }
+        foreach ($this->brief->more as $vehicle) {
+            if ($vehicle->backMin !== null && isset($this->steps["return-{$vehicle->id}"])) {
+                $ends[] = new End("return-{$vehicle->id}", $vehicle->backMin - $begins, "{$vehicle->label} back");
+            }
+        }
         if ($this->brief->leaveByMin !== null && isset($this->steps['lash'])) {
             $ends[] = new End('lash', $this->brief->leaveByMin - $begins, 'out of the old place');
         }
@@ -235,7 +243,7 @@ final class Stages
         return new Work(
             array_values($this->steps),
             $hands === [] ? [new Hand('m:')] : $hands,
-            ['truck' => 1],
+            ['truck' => max(1, count($this->brief->vehicles()))],
             $ends,
             $this->clocks($limits),
         );

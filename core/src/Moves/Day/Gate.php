@@ -34,6 +34,7 @@ final readonly class Gate
             'truck-no-place',
             'truck-axle',
             'truck-steers',
+            'move-drivers',
         ],
         'G1' => ['move-no-course', 'move-cold', 'move-box-weather', 'move-box-unknown', 'move-no-box'],
         'G2' => [

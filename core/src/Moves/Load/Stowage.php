@@ -31,8 +31,11 @@ final readonly class Stowage
     ) {
     }
 
-    /** @param  list<Cargo>  $cargo */
-    public static function of(Truck $truck, array $cargo): self
+    /**
+     * @param  list<Cargo>  $cargo
+     * @param  string|null  $vehicle  its name where several drive
+     */
+    public static function of(Truck $truck, array $cargo, ?string $vehicle = null): self
     {
         usort($cargo, fn (Cargo $a, Cargo $b): int => [$b->leaves, $b->lengthMm * $b->widthMm, $a->id] <=> [
             $a->leaves,
@@ -50,7 +53,7 @@ final readonly class Stowage
         }
         $stowed = self::balanced($truck, $stowed);
 
-        return self::judged($truck, $stowed, $left);
+        return self::judged($truck, $stowed, $left, $vehicle);
     }
 
     /**
@@ -59,7 +62,7 @@ final readonly class Stowage
      * @param  list<Stowed>  $stowed
      * @param  list<Cargo>  $left
      */
-    public static function judged(Truck $truck, array $stowed, array $left = []): self
+    public static function judged(Truck $truck, array $stowed, array $left = [], ?string $vehicle = null): self
     {
         $kg = $truck->crewKg + array_sum(array_map(fn (Stowed $s): float => $s->cargo->kg, $stowed));
         $load = $kg - $truck->crewKg;
@@ -81,7 +84,10 @@ final readonly class Stowage
             frontKg: $front,
             rearKg: $rear,
             leftShare: $share,
-            findings: StowageFindings::of($truck, new Borne($kg, $front, $rear, $share), $left, self::blocked($stowed)),
+            findings: array_map(
+                fn (Finding $f): Finding => StowageFindings::in($vehicle, $f),
+                StowageFindings::of($truck, new Borne($kg, $front, $rear, $share), $left, self::blocked($stowed)),
+            ),
         );
     }
 

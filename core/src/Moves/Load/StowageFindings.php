@@ -34,6 +34,24 @@ final readonly class StowageFindings
         ]);
     }
 
+    /** The same of a further vehicle, which is named. */
+    public static function in(?string $vehicle, Finding $found): Finding
+    {
+        if ($vehicle === null) {
+            return $found;
+        }
+
+        return Finding::of(
+            severity: $found->severity,
+            rule: $found->rule,
+            about: $found->about,
+            what: Sentence::joined(Sentence::of(Phrase::InVehicle, ['vehicle' => $vehicle]), $found->what),
+            why: $found->why,
+            remedy: $found->remedy,
+            subject: $found->subject === null ? $vehicle : "{$vehicle}:{$found->subject}",
+        )->answering((string) $found->code);
+    }
+
     /** @return list<Finding> */
     private static function weight(Truck $truck, Borne $borne): array
     {
