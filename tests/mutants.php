@@ -784,4 +784,18 @@ return [
         'to' => 'Days::text(),',
         'tests' => 'WorksTest',
     ],
+    [
+        'name' => 'an older page sends the van away',
+        'file' => 'app/Moves/Http/MoveBriefRequest.php',
+        'from' => '($move->brief[$key] ?? [])',
+        'to' => '[]',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'what was said last of a stage counts',
+        'file' => 'app/Moves/Paces.php',
+        'from' => '$first[$event->kind->value][(string) $event->of] ??= $event->at;',
+        'to' => '$first[$event->kind->value][(string) $event->of] = $event->at;',
+        'tests' => 'MoveTest',
+    ],
 ];

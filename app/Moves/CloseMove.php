@@ -53,6 +53,7 @@ final class CloseMove
                 'closed_words' => $given['words'],
                 'left_place' => [...$given['left'], 'signedBy' => $given['signedBy'], 'photos' => $photos, 'open' => $open],
             ]);
+            Paces::keep($move);
             $system = $move->system()->lockForUpdate()->first();
             if ($system === null) {
                 return;

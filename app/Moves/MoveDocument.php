@@ -14,7 +14,23 @@ final class MoveDocument
     /** @throws OutOfRange that names the field */
     public static function read(Move $move): MoveBrief
     {
-        return MoveReader::read(['schema' => MoveReader::SCHEMA, 'kind' => $move->kind->value, ...self::said($move->brief)]);
+        return MoveReader::read(self::whole($move), Paces::learned());
+    }
+
+    /**
+     * By house values, whatever we have learned since.
+     *
+     * @throws OutOfRange that names the field
+     */
+    public static function byHouseValues(Move $move): MoveBrief
+    {
+        return MoveReader::read(self::whole($move));
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function whole(Move $move): array
+    {
+        return ['schema' => MoveReader::SCHEMA, 'kind' => $move->kind->value, ...self::said($move->brief)];
     }
 
     /**

@@ -34,7 +34,10 @@ final class MoveList
             ->limit(200)
             ->get();
 
-        return array_values($moves->map(fn (Move $m): MoveLineView => $this->line($m))->all());
+        // What the last moves have taught changes how long the next ones take.
+        $taught = Paces::newest();
+
+        return array_values($moves->map(fn (Move $m): MoveLineView => $this->line($m, $taught))->all());
     }
 
     /** @return list<WorkLineView> changes of running systems that are under way, the oldest first */
@@ -45,7 +48,7 @@ final class MoveList
         return array_values($works->map(fn (Work $w): WorkLineView => WorkLineView::of($w, $user))->all());
     }
 
-    private function line(Move $move): MoveLineView
+    private function line(Move $move, int $taught): MoveLineView
     {
         $state = match (true) {
             $move->closed_at !== null => 'closed',
@@ -55,7 +58,11 @@ final class MoveList
             default => 'planned',
         };
         $sum = $move->closed_at === null
-            ? Cache::remember("move|{$move->id}|{$move->revision}|".Version::NUMBER, self::KEPT_S, fn (): array => self::sum($move))
+            ? Cache::remember(
+                "move|{$move->id}|{$move->revision}|{$taught}|".Version::NUMBER,
+                self::KEPT_S,
+                fn (): array => self::sum($move),
+            )
             : ['worst' => null, 'stops' => 0, 'done' => null];
 
         return MoveLineView::of($move, $state, $sum['worst'], $sum['stops'], $sum['done']);

@@ -1031,6 +1031,7 @@ export interface MoveCourseView {
     factor: number;
     finishMin: number;
     isProven: boolean;
+    learned: ({ label: string; percent: number })[];
 }
 
 export interface MoveDropView {

@@ -14,6 +14,7 @@ use App\Rounds\FollowUp;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
@@ -130,7 +131,8 @@ final class MoveTest extends TestCase
         self::assertCount(2, $page['trucks']);
         $page = self::props($this->put("/moves/{$move->id}", [...$this->brief(), 'vehicles' => [], 'revision' => 3])->assertOk());
         self::assertCount(1, $page['trucks']);
-        foreach ([['vehicles' => [['id' => '7']]], ['vehicles' => [['backMin' => 9999] + $van]], ['boxes' => [0 => ['leaves' => 1.5]]]] as $bad) {
+        $bads = [['vehicles' => [['id' => '7']]], ['vehicles' => [['backMin' => 9999] + $van]], ['boxes' => [0 => ['leaves' => 1.5]]]];
+        foreach ($bads as $bad) {
             $this->put("/moves/{$move->id}", [...$this->brief($bad), 'revision' => 4])->assertSessionHasErrors();
         }
     }
@@ -267,6 +269,38 @@ final class MoveTest extends TestCase
         $busy = collect($this->page($second)['people'])->firstWhere('id', $this->technician->id)['busy'];
         self::assertSame("goes to {$first->name}", $busy);
         self::assertNull(collect($this->page($first)['people'])->firstWhere('id', $this->technician->id)['busy']);
+    }
+
+    #[Test]
+    public function five_moves_that_are_over_teach_how_long_loading_takes_us(): void
+    {
+        $this->actingAs($this->planner);
+        $planned = function (): array {
+            $move = $this->move();
+            $page = self::props($this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 1])->assertOk());
+
+            return [$move, collect($page['course']['steps'])->firstWhere('id', 'load'), $page['course']['learned']];
+        };
+        [, $usual, $learned] = $planned();
+        self::assertSame([], $learned);
+        $minutes = $usual['untilMin'] - $usual['fromMin'];
+        for ($n = 1; $n <= 5; $n++) {
+            [$move, $load, $learned] = $planned();
+            self::assertSame([], $learned, 'of four nothing is learned');
+            $at = CarbonImmutable::now()->subHours(5);
+            $says = fn (string $kind, string $of, float $min) => $move->events()->create(['uuid' => (string) Str::uuid(), 'kind' => $kind,
+                'of' => $of, 'user_id' => $this->planner->id, 'at' => $at->addSeconds((int) round($min * 60)), 'created_at' => now()]);
+            $says('began', 'load', 0);
+            $says('done', 'load', 1.5 * $minutes);
+            // Said again: the first counts. Nobody said when this one began: nothing is learned of it.
+            $says('done', 'load', 9 * $minutes);
+            $says('done', 'lash', 20);
+            $this->post("/moves/{$move->id}/close", ['words' => 'Done.', 'still_open' => 'all'])->assertSessionHasNoErrors();
+            self::assertSame(['load'], DB::table('move_paces')->where('move_id', $move->id)->pluck('step')->all());
+        }
+        [, $load, $learned] = $planned();
+        self::assertEqualsWithDelta(1.5 * $minutes, $load['untilMin'] - $load['fromMin'], 1.0);
+        self::assertEqualsWithDelta(150.0, $learned[0]['percent'], 1.0);
     }
 
     #[Test]

@@ -116,6 +116,7 @@ final class EraseClient
             'visit_parts',
             'visit_entries',
             'move_hands',
+            'move_paces',
             'reports',
             'report_notes',
             'log_entries',

@@ -14,12 +14,16 @@ use Velbrin\Core\Moves\Day\MoveDay;
 /** The course of the day: steps by whoever does them, ends, clocks and gates, in minutes from the beginning. */
 final readonly class MoveCourseView
 {
+    /** A pace nearer to the house value is not spoken of. */
+    private const WORTH_SAYING = 0.05;
+
     /**
      * @param  list<MoveStepView>  $steps
      * @param  list<array{label: string, atMin: int, slackMin: int, reserveMin: float}>  $ends
      * @param  list<MoveClockView>  $clocks
      * @param  list<array{key: string, atMin: float}>  $gates  before the step each stands at
      * @param  list<MoveDropView>  $drops
+     * @param  list<array{label: string, percent: float}>  $learned  of house values, from the last moves
      */
     private function __construct(
         public array $steps,
@@ -31,6 +35,7 @@ final readonly class MoveCourseView
         public float $factor,
         public float $finishMin,
         public bool $isProven,
+        public array $learned,
     ) {
     }
 
@@ -88,7 +93,21 @@ final readonly class MoveCourseView
             factor: $day->factor,
             finishMin: $day->rest->finishMin ?? max([0.0, ...array_column($day->done, 'untilMin')]),
             isProven: $day->rest->isProven ?? true,
+            learned: self::learned($brief, $work),
         );
+    }
+
+    /** @return list<array{label: string, percent: float}> */
+    private static function learned(MoveBrief $brief, Work $work): array
+    {
+        $learned = [];
+        foreach ($brief->paces as $step => $pace) {
+            if (isset($work->steps[$step]) && abs($pace - 1) > self::WORTH_SAYING) {
+                $learned[] = ['label' => $work->steps[$step]->label, 'percent' => 100 * $pace];
+            }
+        }
+
+        return $learned;
     }
 
     /** @return list<MoveStepView> */

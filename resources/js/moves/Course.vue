@@ -51,6 +51,11 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                 <p class="coursesays">
                     <b>Done by {{ at(course.finishMin) }}.</b>
                     <template v-if="course.isProven">No order of work is quicker.</template>
+                    <template v-if="course.learned.length">
+                        Our last five moves:
+                        {{ course.learned.map((l) => `${l.label} ${Math.round(l.percent)} %`).join(', ') }} of the house
+                        values.</template
+                    >
                     <template v-if="isRunning">
                         Today takes {{ Math.round(course.factor * 100) }} % of what was planned.</template
                     >
@@ -87,7 +92,7 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                         Hired: looked over and photographed before and after.</template
                     >
                 </p>
-                <TruckPlan :truck="t" />
+                <TruckPlan :truck="t" :longest-mm="Math.max(...trucks.map((one) => one.lengthMm))" />
             </template>
             <template v-if="boxes.length">
                 <h2>Boxes</h2>

@@ -4,10 +4,11 @@ import type { MoveTruckView } from '../generated';
 import { useUnits } from '../shared/units';
 
 /** The truck from above, to scale: the bulkhead left, the door right. */
-const props = defineProps<{ truck: MoveTruckView }>();
+const props = defineProps<{ truck: MoveTruckView; longestMm: number }>();
 const units = useUnits();
 const WIDE = 560;
-const scale = computed(() => WIDE / props.truck.lengthMm);
+const scale = computed(() => WIDE / props.longestMm);
+const wide = computed(() => props.truck.lengthMm * scale.value);
 const high = computed(() => props.truck.widthMm * scale.value);
 const floor = computed(() => [...props.truck.stowed].sort((a, b) => a.zMm - b.zMm));
 </script>
@@ -20,9 +21,9 @@ const floor = computed(() => [...props.truck.stowed].sort((a, b) => a.zMm - b.zM
             role="img"
             aria-label="Where everything rides, from above; the list has it in words"
         >
-            <rect class="bed" x="0" y="0" :width="WIDE" :height="high" />
-            <line class="door" :x1="WIDE" :x2="WIDE" y1="4" :y2="high - 4" />
-            <text class="c" :x="WIDE + 8" :y="high / 2 + 4">door</text>
+            <rect class="bed" x="0" y="0" :width="wide" :height="high" />
+            <line class="door" :x1="wide" :x2="wide" y1="4" :y2="high - 4" />
+            <text class="c" :x="wide + 8" :y="high / 2 + 4">door</text>
             <g v-for="s in floor" :key="s.id">
                 <rect
                     class="cargo"
@@ -51,7 +52,10 @@ const floor = computed(() => [...props.truck.stowed].sort((a, b) => a.zMm - b.zM
                 front axle {{ units.show(truck.frontKg, 'kg') }}, rear {{ units.show(truck.rearKg, 'kg') }}
             </li>
             <li v-else>axles: nobody has said the wheelbase</li>
-            <li>left {{ Math.round(truck.leftPercent) }} %, right {{ 100 - Math.round(truck.leftPercent) }} %</li>
+            <li v-if="!truck.stowed.length">nothing rides in it</li>
+            <li v-else>
+                left {{ Math.round(truck.leftPercent) }} %, right {{ 100 - Math.round(truck.leftPercent) }} %
+            </li>
             <li v-if="truck.straps">
                 {{ truck.straps }} {{ truck.straps === 1 ? 'strap' : 'straps' }} where gaps are not filled
             </li>

@@ -19,6 +19,7 @@ final readonly class MoveBrief
      * @param  list<Piece>  $pieces
      * @param  list<Mover>  $spares  who comes only when called: the day is planned without them
      * @param  list<Vehicle>  $more  vehicles beside the first
+     * @param  array<string, float>  $paces  how long stages take us against house values, by step
      */
     public function __construct(
         public MoveKind $kind,
@@ -38,6 +39,7 @@ final readonly class MoveBrief
         public PlanB $planB = new PlanB(null, null, null, null),
         public array $spares = [],
         public array $more = [],
+        public array $paces = [],
     ) {
     }
 

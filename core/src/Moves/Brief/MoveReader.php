@@ -21,10 +21,11 @@ final class MoveReader
 
     /**
      * @param  array<array-key, mixed>  $document
+     * @param  array<string, float>  $paces  what was learned of how long stages take us, by step
      *
      * @throws OutOfRange that names the field
      */
-    public static function read(array $document): MoveBrief
+    public static function read(array $document, array $paces = []): MoveBrief
     {
         $all = Fields::of($document, '');
         if ($all->number('schema') !== (float) self::SCHEMA) {
@@ -49,6 +50,7 @@ final class MoveReader
             planB: self::planB(self::part($all, 'planB')),
             spares: array_map(self::person(...), array_values(array_filter($people, $isSpare))),
             more: array_map(self::vehicle(...), $all->objects('vehicles')),
+            paces: $paces,
             ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
         );
         $all->noMore();
