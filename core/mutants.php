@@ -1525,4 +1525,32 @@ return [
         'to' => '$this->brief->paces[$id] ?? 1.0',
         'tests' => 'core/tests/Moves/PaceTest.php',
     ],
+    [
+        'name' => 'animals leave an isolated system',
+        'file' => 'core/src/Livestock/Transfer.php',
+        'from' => 'return $from->isIsolated ? [',
+        'to' => 'return false ? [',
+        'tests' => 'core/tests/Livestock/LivestockTest.php',
+    ],
+    [
+        'name' => 'a gram to the litre is too much',
+        'file' => 'core/src/Livestock/Transfer.php',
+        'from' => '$perL <= self::MOST_G_L + 1e-9',
+        'to' => '$perL < self::MOST_G_L',
+        'tests' => 'core/tests/Livestock/LivestockTest.php',
+    ],
+    [
+        'name' => 'a fish nobody measured weighs nothing',
+        'file' => 'core/src/Livestock/Lot.php',
+        'from' => '$this->lengthCm === null => null',
+        'to' => '$this->lengthCm === null => 0.0',
+        'tests' => 'core/tests/Livestock/LivestockTest.php',
+    ],
+    [
+        'name' => 'too much light is never said',
+        'file' => 'core/src/Livestock/CoralLight.php',
+        'from' => '$par <= ($high ?? INF)',
+        'to' => 'true',
+        'tests' => 'core/tests/Livestock/LivestockTest.php',
+    ],
 ];

@@ -46,6 +46,7 @@ const PAGES: [Role, string][] = [
     ['technician', '{visit}'],
     ['planner', '/moves'],
     ['planner', '{move}'],
+    ['technician', '{living}/stock'],
     ['planner', '{system}/works'],
     ['technician', '{work}'],
     ['planner', '{move}/plan'],
@@ -98,6 +99,7 @@ const COMPARED = /\/compare\?/;
 const PLACES: Record<string, (planner: Page, technician: Page) => Promise<string>> = {
     system: (planner) => at(planner, 'system', WALL),
     bar: (planner) => at(planner, 'system', 'Bar reef'),
+    living: (planner) => at(planner, 'system', 'Living room'),
     site: (planner) => at(planner, 'place', 'Waiting rooms'),
     office: (planner) => at(planner, 'place', 'Head office'),
     client: (planner) => at(planner, 'client', 'Tolland Practice'),

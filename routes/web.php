@@ -89,6 +89,7 @@ use App\Rounds\Http\WishController;
 use App\Stores\Http\LenderController;
 use App\Stores\Http\LoanController;
 use App\Stores\Http\StoreController;
+use App\Systems\Http\AnimalController;
 use App\Systems\Http\BandController;
 use App\Systems\Http\HouseLimitController;
 use App\Systems\Http\ItemController;
@@ -246,6 +247,12 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/plans', [PlanController::class, 'index'])->name('plans');
     Route::post('/sites/{site}/plans', [PlanController::class, 'store'])->name('plans.store');
+    Route::get('/systems/{system}/stock', [AnimalController::class, 'index'])->name('systems.stock');
+    Route::post('/systems/{system}/animals', [AnimalController::class, 'store'])->name('animals.store');
+    Route::put('/animals/{animal}', [AnimalController::class, 'update'])->name('animals.update');
+    Route::post('/animals/{animal}/places', [AnimalController::class, 'place'])->name('animals.place');
+    Route::post('/animals/{animal}/transfer', [AnimalController::class, 'transfer'])->name('animals.transfer');
+    Route::post('/animals/{animal}/out', [AnimalController::class, 'out'])->name('animals.out');
     Route::get('/systems/{system}/works', [WorkController::class, 'ofSystem'])->name('systems.works');
     Route::post('/systems/{system}/works', [WorkController::class, 'store'])->name('works.store');
     Route::get('/works/{work}', [WorkController::class, 'show'])->name('works.show');

@@ -27,6 +27,8 @@ use App\Rounds\TaskStart;
 use App\Rounds\TaskType;
 use App\Rounds\Vehicle;
 use App\Rounds\Visit;
+use App\Systems\Stock\Animal;
+use App\Systems\Stock\KeepAnimal;
 use App\Systems\System;
 use App\Systems\SystemFacts;
 use App\Systems\SystemStart;
@@ -76,6 +78,20 @@ final class Fixture
         SystemFacts::write($system, Builds::facts('standard'), [], Builds::chambers('standard'));
 
         return $system->refresh();
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public static function animal(System $system, User $user, array $more = []): Animal
+    {
+        return KeepAnimal::enters($system, [
+            'name' => 'Chromis',
+            'kind' => 'fish',
+            'count' => 3,
+            'length_cm' => 10.0,
+            'deep' => false,
+            'state' => 'here',
+            ...$more,
+        ], $user);
     }
 
     /** A lamp is exchanged, one step of it said. */

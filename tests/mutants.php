@@ -798,4 +798,26 @@ return [
         'to' => '$first[$event->kind->value][(string) $event->of] = $event->at;',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'a part that goes is doubled',
+        'file' => 'app/Systems/Stock/TransferAnimals.php',
+        'from' => '            $animal->update([\'count\' => $animal->count - $count]);
+',
+        'to' => '',
+        'tests' => 'StockTest',
+    ],
+    [
+        'name' => 'a lifted coral has a new home',
+        'file' => 'app/Systems/Views/AnimalView.php',
+        'from' => '$animal->places->firstWhere(\'is_home\', true)',
+        'to' => '$animal->places->first()',
+        'tests' => 'StockTest',
+    ],
+    [
+        'name' => 'the holding keeps the animals',
+        'file' => 'app/Moves/HoldingDesk.php',
+        'from' => 'ListedAnimals::home($holding, $home,',
+        'to' => 'ListedAnimals::home($home, $home,',
+        'tests' => 'StockTest',
+    ],
 ];

@@ -15,10 +15,13 @@ use App\Moves\Works\Work;
 use App\Moves\Works\WorkInRounds;
 use App\Moves\Works\WorkMark;
 use App\Systems\Item;
+use App\Systems\Stock\KeepAnimal;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use Velbrin\Core\Livestock\AnimalKind;
+use Velbrin\Core\Livestock\AnimalState;
 use Velbrin\Core\Moves\Brief\MoveKind;
 use Velbrin\Core\Moves\Work\Todo;
 use Velbrin\Core\Moves\Work\WorkKind;
@@ -49,6 +52,7 @@ final class Moving
             self::swapUnderWay($others[0], $planner);
         }
         self::pumpPlanned($planner);
+        self::stock($from, $planner);
     }
 
     /** @param  list<User>  $technicians */
@@ -206,6 +210,48 @@ final class Moving
         $work->forceFill(['created_at' => now()->subDays($daysAgo)])->saveQuietly();
 
         return $work;
+    }
+
+    /** Who lives in the tank that moves, with the places of its corals. */
+    private static function stock(System $system, User $planner): void
+    {
+        $fish = [
+            ['Yellow tang', 1, 16.0, true],
+            ['Clown pair', 2, 8.0, false],
+            ['Green chromis', 5, 7.0, false],
+            ['Wrasse', 1, null, false],
+        ];
+        foreach ($fish as [$name, $count, $length, $isDeep]) {
+            KeepAnimal::enters($system, [
+                'name' => $name,
+                'kind' => AnimalKind::Fish,
+                'count' => $count,
+                'length_cm' => $length,
+                'deep' => $isDeep,
+                'state' => AnimalState::Here,
+                'in_on' => now()->subMonths(14)->toDateString(),
+            ], $planner);
+        }
+        $corals = [
+            ['Staghorn, front', 250, 400, [[320, 180, 150, 310, true]]],
+            ['Leather', 80, 180, [[900, 260, 320, 140, true]]],
+            ['Brain', 60, 140, [[620, 120, 380, 115, true], [700, 90, 400, 205, false]]],
+        ];
+        foreach ($corals as [$name, $low, $high, $places]) {
+            $coral = KeepAnimal::enters($system, [
+                'name' => $name,
+                'kind' => AnimalKind::Coral,
+                'count' => 1,
+                'deep' => false,
+                'state' => AnimalState::Here,
+                'par_low' => $low,
+                'par_high' => $high,
+            ], $planner);
+            foreach ($places as [$x, $y, $depth, $par, $isHome]) {
+                $coral->places()->create(['x_mm' => $x, 'y_mm' => $y, 'depth_mm' => $depth, 'par' => $par, 'is_home' => $isHome,
+                    'why' => $isHome ? null : 'lifted for the sand', 'user_id' => $planner->id]);
+            }
+        }
     }
 
     /** Drawn, since nobody in Merrowick has a camera. */

@@ -49,6 +49,9 @@ final class HoldingDesk
             $holding = self::record($locked, $site, $brief, $user);
             $locked->update(['holding_system_id' => $holding->id, 'holding_emptied_at' => null]);
             self::book($holding, $answers, $user);
+            if ($locked->system !== null) {
+                ListedAnimals::into($brief, $locked->system, $holding, "into the holding of {$locked->name}", $user);
+            }
 
             return $holding;
         });
@@ -79,6 +82,10 @@ final class HoldingDesk
                 'happened_at' => now(),
                 'user_id' => $user->id,
             ]);
+            $home = $locked->system()->first();
+            if ($home !== null) {
+                ListedAnimals::home($holding, $home, "home after {$locked->name}", $user);
+            }
             $holding->update(['has_animals' => false, 'isolated_since' => null, 'isolated_reason' => null]);
             $holding->archive();
             $locked->update(['holding_emptied_at' => now()]);

@@ -59,6 +59,7 @@ final class MoveStart
 
         return [
             ...$empty,
+            'animals' => ListedAnimals::rows($system),
             'pieces' => [...self::vessels($system), ...self::lamps($system), ...self::rock($system)],
             'way' => array_filter(['roomFromC' => self::room($system)], fn (?float $v): bool => $v !== null),
             'waters' => self::waters($system),

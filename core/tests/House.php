@@ -29,6 +29,7 @@ final class House
         'Risk',
         'Rounds',
         'Moves',
+        'Livestock',
         'Emergency',
         'Ask',
     ];

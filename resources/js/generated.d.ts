@@ -1868,6 +1868,33 @@ export interface OfferView {
     systemId: number | null;
 }
 
+export interface AnimalView {
+    id: number;
+    name: string;
+    kind: string;
+    kindLabel: string;
+    count: number;
+    lengthCm: number | null;
+    deep: boolean;
+    state: string;
+    stateLabel: string;
+    lives: boolean;
+    inOn: string | null;
+    source: string | null;
+    parLow: number | null;
+    parHigh: number | null;
+    note: string | null;
+    gone: string | null;
+    xMm: number | null;
+    yMm: number | null;
+    depthMm: number | null;
+    par: number | null;
+    isLifted: boolean;
+    home: string | null;
+    light: string | null;
+    history: ({ at: string; words: string })[];
+}
+
 export interface BandView {
     parameter: string;
     label: string;

@@ -311,6 +311,7 @@ trait EveryRoute
                         'was' => [],
                         'became' => [],
                     ])->id,
+            'animal' => fn () => Fixture::animal(Fixture::system($site, $planner, "Stocked {$key}"), $planner)->id,
             'work' => fn () => self::work($site, $planner, $key)->id,
             'mark' => fn () => self::work($site, $planner, $key)->marks()->firstOrFail()->id,
             'wish' => fn () => SiteWish::query()->create([

@@ -25,6 +25,7 @@ const tabs = computed(() => [
               ['risk', 'Risk'],
               ['regime', 'Regime'],
               ['trials', 'Trials'],
+              ['stock', 'Stock'],
               ['works', 'Works'],
               ['log', 'Log'],
               ['papers', 'Papers'],
