@@ -49,3 +49,47 @@ test('a lamp joins a running system: in turn, read with a meter, in the register
     await page.getByRole('button', { name: 'Give it up' }).click();
     await expect(page.getByRole('link', { name })).toContainText('ended');
 });
+
+test('a coral is lifted on the plan of its tank and keeps its home; fish go to another system and are counted once', async ({
+    browser,
+}) => {
+    const page = await pageAs(browser, 'planner');
+    const system = await at(page, 'system', 'Bar reef');
+    const coral = `Montipora ${Date.now()}`;
+    await page.goto(`${system}/stock`);
+    await page.getByRole('button', { name: 'Add an animal' }).click();
+    await page.getByLabel('What it is').fill(coral);
+    await page.getByLabel('Kind').selectOption({ label: 'coral' });
+    await page.getByLabel('Light it wants, from').fill('150');
+    await page.getByLabel('to, µmol/m²/s').fill('300');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    const row = page.locator('.stocklist > li').filter({ hasText: coral });
+    await row.getByRole('button', { name: coral }).click();
+    await page.locator('.stockplan .tank').click({ position: { x: 200, y: 60 } });
+    await row.getByLabel('Light there, µmol/m²/s').fill('200');
+    await row.getByRole('button', { name: 'Its home' }).click();
+    await expect(row.getByText(/^Home: /)).toBeVisible();
+    await page.locator('.stockplan .tank').click({ position: { x: 400, y: 90 } });
+    await row.getByLabel('Light there, µmol/m²/s').fill('40');
+    await row.getByRole('button', { name: 'Lifted to there' }).click();
+    await expect(row.getByText(/^lifted; home:/)).toBeVisible();
+    await expect(row.getByText(/stands at 40.*wants 150/)).toBeVisible();
+
+    const fish = `Chromis ${Date.now()}`;
+    await page.getByRole('button', { name: 'Add an animal' }).click();
+    await page.getByLabel('What it is').fill(fish);
+    await page.getByLabel('How many').fill('5');
+    await page.getByLabel('Length of one, cm').fill('7');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    const school = page.locator('.stocklist > li').filter({ hasText: fish });
+    await school.getByRole('button', { name: fish }).click();
+    await school.getByRole('button', { name: 'Goes elsewhere' }).click();
+    await school.getByLabel('How many').fill('2');
+    await school.getByLabel('Into').selectOption({ label: 'Living room, Cliff house' });
+    await school.getByLabel('Why').fill('calmer there');
+    await school.getByRole('button', { name: 'They go there' }).click();
+    await expect(page.getByText('They live in Living room now.')).toBeVisible();
+    await expect(page.getByRole('button', { name: `3 × ${fish}` })).toBeVisible();
+    await page.goto(`${await at(page, 'system', 'Living room')}/stock`);
+    await expect(page.getByRole('button', { name: `2 × ${fish}` })).toBeVisible();
+});

@@ -53,7 +53,14 @@ function pointAt(x: number, y: number) {
             @done="adding = false"
         />
         <template v-if="tank && animals.length">
-            <StockPlan :tank="tank" :animals="animals" :chosen="chosenId" @choose="choose" @point="pointAt" />
+            <StockPlan
+                :tank="tank"
+                :animals="animals"
+                :chosen="chosenId"
+                :spot="point"
+                @choose="choose"
+                @point="pointAt"
+            />
             <p v-if="header.mayRecord" class="quiet">
                 Choose an animal, then a spot in the tank. A coral that is lifted keeps its home.
             </p>

@@ -7,6 +7,7 @@ const props = defineProps<{
     tank: { lengthMm: number; widthMm: number };
     animals: AnimalView[];
     chosen: number | null;
+    spot: { x: number; y: number } | null;
 }>();
 const emit = defineEmits<{ choose: [id: number]; point: [xMm: number, yMm: number] }>();
 const WIDE = 760;
@@ -42,5 +43,6 @@ function point(event: MouseEvent) {
             <circle :cx="a.x * scale" :cy="high - a.y * scale" r="12" />
             <text class="s" :x="a.x * scale" :y="high - a.y * scale + 26" text-anchor="middle">{{ a.name }}</text>
         </g>
+        <circle v-if="spot" class="spot" :cx="spot.x * scale" :cy="high - spot.y * scale" r="8" />
     </svg>
 </template>
