@@ -247,6 +247,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/plans', [PlanController::class, 'index'])->name('plans');
     Route::post('/sites/{site}/plans', [PlanController::class, 'store'])->name('plans.store');
+    Route::post('/moves/{move}/photos', [MoveController::class, 'photo'])->name('moves.photos');
     Route::get('/systems/{system}/stock', [AnimalController::class, 'index'])->name('systems.stock');
     Route::post('/systems/{system}/animals', [AnimalController::class, 'store'])->name('animals.store');
     Route::put('/animals/{animal}', [AnimalController::class, 'update'])->name('animals.update');

@@ -14,7 +14,7 @@ final class MoveDocument
     /** @throws OutOfRange that names the field */
     public static function read(Move $move): MoveBrief
     {
-        return MoveReader::read(self::whole($move), Paces::learned());
+        return MoveReader::read(self::whole($move), Paces::learned(), MovePhotos::of($move));
     }
 
     /**

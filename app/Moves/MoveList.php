@@ -59,7 +59,7 @@ final class MoveList
         };
         $sum = $move->closed_at === null
             ? Cache::remember(
-                "move|{$move->id}|{$move->revision}|{$taught}|".Version::NUMBER,
+                "move|{$move->id}|{$move->revision}|{$taught}|{$move->updated_at?->getTimestamp()}|".Version::NUMBER,
                 self::KEPT_S,
                 fn (): array => self::sum($move),
             )

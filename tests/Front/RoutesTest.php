@@ -189,6 +189,7 @@ final class RoutesTest extends TestCase
         'moves.head' => 'op',
         'moves.entries' => 'opt',
         'moves.close' => 'op',
+        'moves.photos' => 'opt',
         'moves.archive' => 'op',
         'standards.store' => 'op',
         'standards.take' => 'opt',
@@ -433,6 +434,7 @@ final class RoutesTest extends TestCase
     private const ON_THE_ROUND = [
         'standards.take',
         'moves.entries',
+        'moves.photos',
         'works.marks.store',
         'works.marks.take-back',
         'works.exchange',

@@ -14,7 +14,9 @@ use App\Rounds\FollowUp;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
@@ -269,6 +271,30 @@ final class MoveTest extends TestCase
         $busy = collect($this->page($second)['people'])->firstWhere('id', $this->technician->id)['busy'];
         self::assertSame("goes to {$first->name}", $busy);
         self::assertNull(collect($this->page($first)['people'])->firstWhere('id', $this->technician->id)['busy']);
+    }
+
+    #[Test]
+    public function photos_stand_with_the_place_that_is_left_each_by_what_it_shows(): void
+    {
+        Storage::fake('local');
+        $move = $this->move();
+        $this->actingAs($this->planner)->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 1])->assertOk();
+        $codes = fn (): array => array_column($this->page($move)['findings'], 'what');
+        $asks = fn (string $words): bool => array_filter($codes(), fn (string $w): bool => str_contains($w, $words)) !== [];
+        self::assertTrue($asks('where each coral stands'));
+        self::assertTrue($asks('what was found of tank'));
+        $send = fn (string $about, ?UploadedFile $file = null) => $this->post("/moves/{$move->id}/photos", [
+            'about' => $about,
+            'file' => $file ?? UploadedFile::fake()->image('a.jpg', 60, 40),
+        ]);
+        $send('move:999999:places')->assertSessionHasErrors('about');
+        $send("move:{$move->id}:places", UploadedFile::fake()->create('a.exe', 2))->assertSessionHasErrors('file');
+        $send("move:{$move->id}:places")->assertSessionHasNoErrors();
+        $send("move:{$move->id}:tank")->assertSessionHasNoErrors();
+        self::assertSame([false, false], [$asks('where each coral stands'), $asks('what was found of tank')]);
+        self::assertTrue($asks('what was found of stand'));
+        self::assertSame(['places', 'tank'], array_column($this->page($move)['photos'], 'of'));
+        self::assertSame(2, $move->from()->firstOrFail()->morphMany(Attachment::class, 'subject')->count());
     }
 
     #[Test]

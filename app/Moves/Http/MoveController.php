@@ -11,6 +11,7 @@ use App\Moves\Move;
 use App\Moves\MoveDesk;
 use App\Moves\MoveList;
 use App\Moves\MovePapers;
+use App\Moves\MovePhotos;
 use App\Moves\MoveStart;
 use App\Moves\TakeEvents;
 use App\Rounds\Entries\PhoneLot;
@@ -126,6 +127,15 @@ final class MoveController
             fn (mixed $entry, int $skewS): array => $take->take($move, $user, $entry, $skewS),
             fn (): bool => $move->refresh()->closed_at !== null,
         );
+    }
+
+    /** Of a piece that was looked over, or of where the corals stand. */
+    public function photo(Request $request, Move $move, #[CurrentUser] User $user): RedirectResponse
+    {
+        Gate::authorize('record', $move);
+        MovePhotos::take($move, $request, $user);
+
+        return back()->with('said', 'The photo is kept.');
     }
 
     /** The last animal is home, the old place is left: signed off. */

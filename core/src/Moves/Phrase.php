@@ -33,6 +33,7 @@ enum Phrase: string implements Saying
     case ATrolleyACarrier = 'a-trolley-a-carrier';
     case AValue = 'a-value';
     case AVehicleWithoutADriverStays = 'a-vehicle-without-a-driver-stays';
+    case AWordFadesAPhotoStays = 'a-word-fades-a-photo-stays';
     case BetweenLimits = 'between-limits';
     case BoxesAreFilledWithCleanOld = 'boxes-are-filled-with-clean-old';
     case ByTheirLength = 'by-their-length';
@@ -118,6 +119,8 @@ enum Phrase: string implements Saying
     case NobodyHasSaidHowCold = 'nobody-has-said-how-cold';
     case NobodyHasSaidHowLarge = 'nobody-has-said-how-large';
     case NobodyHasSaidHowLong = 'nobody-has-said-how-long';
+    case NobodyPhotographedPiece = 'nobody-photographed-piece';
+    case NobodyPhotographedThePlaces = 'nobody-photographed-the-places';
     case NobodyStandsBy = 'nobody-stands-by';
     case NoMore = 'no-more';
     case NoOtherDayIsKept = 'no-other-day-is-kept';
@@ -131,6 +134,8 @@ enum Phrase: string implements Saying
     case OneWhoFallsIll = 'one-who-falls-ill';
     case OnStairsTwoThirds = 'on-stairs-two-thirds';
     case PartOfIt = 'part-of-it';
+    case PhotographFromInFrontAndAbove = 'photograph-from-in-front-and-above';
+    case PhotographItFromAllSides = 'photograph-it-from-all-sides';
     case PieceIsVerdict = 'piece-is-verdict';
     case PlanTheWaitBeforeFilling = 'plan-the-wait-before-filling';
     case ReadTheForecast = 'read-the-forecast';
@@ -170,6 +175,7 @@ enum Phrase: string implements Saying
     case WantsWhichNobodyOfTheTeam = 'wants-which-nobody-of-the-team';
     case WeighsWhenItIsFull = 'weighs-when-it-is-full';
     case WetGlovedEyesCoveredNeverScrubbed = 'wet-gloved-eyes-covered-never-scrubbed';
+    case WhatIsLiftedForgetsItsPlace = 'what-is-lifted-forgets-its-place';
     case WhoeverIsCaughtNeedsWater = 'whoever-is-caught-needs-water';
     case WholeNumberFromOne = 'whole-number-from-one';
     case WorkAlarmsRung = 'work-alarms-rung';

@@ -72,7 +72,25 @@ final class MoveAnswersTest extends TestCase
     /** @param  array<string, mixed>  $change */
     private static function answers(array $change = []): MoveAnswers
     {
-        return MoveAnswers::of(MoveReader::read(array_replace_recursive(self::sound(), $change)));
+        $photos = ['tank', 'stand', 'sump', 'places'];
+
+        return MoveAnswers::of(MoveReader::read(array_replace_recursive(self::sound(), $change), photographed: $photos));
+    }
+
+    #[Test]
+    public function what_was_found_and_where_corals_stood_is_shown_by_photos(): void
+    {
+        $open = fn (array $photos, array $change = []): array => array_values(array_filter(
+            self::codes(MoveAnswers::of(MoveReader::read(array_replace_recursive(self::sound(), $change), photographed: $photos))),
+            fn (string $code): bool => str_contains($code, 'photo'),
+        ));
+        self::assertSame([], $open(['tank', 'stand', 'sump', 'places']));
+        self::assertSame(['watch move-verdict-photo stand'], $open(['tank', 'sump', 'places']));
+        self::assertSame(['watch move-places-photo'], $open(['tank', 'stand', 'sump']));
+        // What nobody has looked at yet is asked for as a whole; what stays behind needs none.
+        self::assertSame([], $open(['tank', 'sump', 'places'], ['pieces' => [1 => ['verdict' => 'unseen']]]));
+        self::assertSame([], $open(['tank', 'sump', 'places'], ['pieces' => [1 => ['reused' => false]]]));
+        self::assertSame([], $open(['tank', 'stand', 'sump'], ['animals' => [2 => ['coral' => false, 'lengthCm' => 5]]]));
     }
 
     /** @return list<string> what is not Fine */

@@ -3,6 +3,7 @@ import { Link, router } from '@inertiajs/vue3';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useOutbox } from '../rounds/outbox';
 import { useShell } from '../shared/page';
+import PhotoOf from '../shared/PhotoOf.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { useUnits } from '../shared/units';
 import { clockOf, type MoveProps } from './move';
@@ -18,7 +19,7 @@ let ticking = 0;
 onMounted(() => (ticking = window.setInterval(() => (now.value = Date.now()), 5_000)));
 onBeforeUnmount(() => window.clearInterval(ticking));
 function reread() {
-    if (navigator.onLine) router.reload({ only: ['course', 'boxes', 'gates', 'findings'] });
+    if (navigator.onLine) router.reload({ only: ['course', 'boxes', 'gates', 'findings', 'photos'] });
 }
 /** What this phone has said and the page does not show yet. */
 const said = computed(() => {
@@ -119,6 +120,16 @@ const CAUTIONS: Record<string, string> = {
                     and {{ stops.length - SHOWN }} more: <Link :href="`/moves/${move.id}`">the day</Link>
                 </li>
             </ul>
+            <p class="goplaces">
+                <b>Before the first hand:</b> the scape from in front and above, each coral’s place.
+                <PhotoOf
+                    :to="`/moves/${move.id}/photos`"
+                    :about="`move:${move.id}:places`"
+                    label="where the corals stand"
+                    :photos="photos.filter((p) => p.of === 'places')"
+                    :may-add="move.mayRecord"
+                />
+            </p>
             <h2 v-if="running.length">Now</h2>
             <article v-for="s in running" :key="s.id" class="gostep running">
                 <h3>{{ s.label }}</h3>

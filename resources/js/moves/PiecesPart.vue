@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PhotoOf from '../shared/PhotoOf.vue';
 import { freshId, type PieceDoc } from './move';
 import NumberIn from './NumberIn.vue';
 import RidesCells from './RidesCells.vue';
@@ -6,6 +7,7 @@ import RowTable from './RowTable.vue';
 import { checked, word, usePlanDesk } from './planDesk';
 
 /** What is carried besides boxes. */
+defineProps<{ move: number; photos: { id: number; of: string; href: string }[] }>();
 const { doc, locked, set } = usePlanDesk();
 function addPiece() {
     set('pieces', [...doc.value.pieces, { id: freshId('p', doc.value.pieces), label: '', kind: 'gear' } as PieceDoc]);
@@ -100,6 +102,14 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
                             {{ label }}
                         </option>
                     </select>
+                    <PhotoOf
+                        v-if="['tank', 'stand', 'sump'].includes(row.kind ?? '')"
+                        :to="`/moves/${move}/photos`"
+                        :about="`move:${move}:${row.id}`"
+                        :label="row.label || row.kind || 'the piece'"
+                        :photos="photos.filter((p) => p.of === row.id)"
+                        :may-add="!locked"
+                    />
                 </td>
                 <td>
                     <NumberIn

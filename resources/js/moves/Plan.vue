@@ -61,7 +61,7 @@ const STANDINGS = {
                 <WayPart v-if="drives" />
                 <AnimalsPart :boxing="boxing" />
                 <BoxesPart />
-                <PiecesPart />
+                <PiecesPart :move="move.id" :photos="photos" />
                 <WaterPart :waters="waters" />
                 <TruckPart v-if="drives" />
                 <TicksPart :gates="gates" />

@@ -118,6 +118,7 @@ export interface MoveProps {
     findings: FindingView[];
     boxing: { boxes: string[][]; left: string[]; proven: boolean } | null;
     people: { id: number; name: string; skills: string[]; busy: string | null }[];
+    photos: { id: number; of: string; href: string }[];
 }
 
 const DAY_MIN = 1440;

@@ -19,6 +19,7 @@ final readonly class MoveBrief
      * @param  list<Piece>  $pieces
      * @param  list<Mover>  $spares  who comes only when called: the day is planned without them
      * @param  list<Vehicle>  $more  vehicles beside the first
+     * @param  list<string>  $photographed  pieces by their id; places: where each coral stands
      * @param  array<string, float>  $paces  how long stages take us against house values, by step
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class MoveBrief
         public array $spares = [],
         public array $more = [],
         public array $paces = [],
+        public array $photographed = [],
     ) {
     }
 

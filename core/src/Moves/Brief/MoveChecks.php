@@ -22,6 +22,9 @@ final readonly class MoveChecks
     /** Below it nothing is soaked outdoors, and suction lifters do not hold (M-27, M-29). */
     private const COLD_C = 5.0;
 
+    /** The photo of where each coral stands. */
+    public const PLACES = 'places';
+
     /** Old acrylic cracks hours after cold and jolts (M-19, M-30). */
     private const OLD_ACRYLIC_YEARS = 10.0;
 
@@ -32,11 +35,39 @@ final readonly class MoveChecks
             ...self::holding($brief, $holding),
             ...self::planB($brief),
             ...self::drivers($brief),
+            ...self::photos($brief),
             ...self::pieces($brief),
             ...self::waters($brief, $jump, $oldMostL),
             ...self::weather($brief),
             ...self::cautions($brief),
         ];
+    }
+
+    /** @return list<Finding> what was found, and where corals stood, is shown by photos (M-2, X-44) */
+    private static function photos(MoveBrief $brief): array
+    {
+        $found = [];
+        foreach ($brief->pieces(PieceKind::Tank, PieceKind::Stand, PieceKind::Sump) as $piece) {
+            $isJudged = $piece->isReused && $piece->verdict !== Verdict::Unseen;
+            if ($isJudged && ! in_array($piece->id, $brief->photographed, true)) {
+                $found[] = BoxChecks::say(
+                    Severity::Watch,
+                    'M-1',
+                    'move-verdict-photo',
+                    [Phrase::NobodyPhotographedPiece, Phrase::AWordFadesAPhotoStays, Phrase::PhotographItFromAllSides],
+                    ['piece' => $piece->label],
+                    $piece->id,
+                );
+            }
+        }
+        $corals = array_filter($brief->animals, fn (Animal $a): bool => $a->isCoral);
+
+        return $corals === [] || in_array(self::PLACES, $brief->photographed, true) ? $found : [...$found, BoxChecks::say(
+            Severity::Watch,
+            'X-44',
+            'move-places-photo',
+            [Phrase::NobodyPhotographedThePlaces, Phrase::WhatIsLiftedForgetsItsPlace, Phrase::PhotographFromInFrontAndAbove],
+        )];
     }
 
     /** @return list<Finding> each vehicle wants somebody at its wheel */

@@ -22,10 +22,11 @@ final class MoveReader
     /**
      * @param  array<array-key, mixed>  $document
      * @param  array<string, float>  $paces  what was learned of how long stages take us, by step
+     * @param  list<string>  $photographed  pieces by their id; places: where each coral stands
      *
      * @throws OutOfRange that names the field
      */
-    public static function read(array $document, array $paces = []): MoveBrief
+    public static function read(array $document, array $paces = [], array $photographed = []): MoveBrief
     {
         $all = Fields::of($document, '');
         if ($all->number('schema') !== (float) self::SCHEMA) {
@@ -51,6 +52,7 @@ final class MoveReader
             spares: array_map(self::person(...), array_values(array_filter($people, $isSpare))),
             more: array_map(self::vehicle(...), $all->objects('vehicles')),
             paces: $paces,
+            photographed: $photographed,
             ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
         );
         $all->noMore();
