@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Alerts\Live;
 
 use App\Alerts\Alarm;
-use App\Control\Link\TakeBatch;
+use App\Control\Link\StoredRows;
 use App\Control\Sensor;
 use App\House\Days;
 use Carbon\CarbonImmutable;
@@ -31,7 +31,7 @@ final class Raise
         $heldUntil = $isHarm ? null : $this->held($alarm, $now);
         $event = AlarmEvent::query()->create([
             'alarm_id' => $alarm->id,
-            'at' => TakeBatch::moment($atS),
+            'at' => StoredRows::moment($atS),
             'raised_at' => $now->format('Y-m-d H:i:s.v'),
             'words' => mb_substr($alarm->message ?? "{$alarm->name}: look at it.", 0, 300),
             'joined_id' => $heldUntil === null ? $this->cause($alarm, $now)?->id : null,
@@ -118,7 +118,7 @@ final class Raise
         AlarmEvent::query()
             ->where('alarm_id', $alarm->id)
             ->whereNull('cleared_at')
-            ->update(['cleared_at' => TakeBatch::moment($atS)]);
+            ->update(['cleared_at' => StoredRows::moment($atS)]);
     }
 
     /** The trouble it joins: the first of its place within two minutes that nobody has answered. */

@@ -104,7 +104,7 @@ final class TakeBatch
             }
             $read[] = $row;
         }
-        $known = $this->known($read);
+        $known = StoredRows::known($this->device, $this->run, array_map(fn (Row $r): int => $r->seq, $read));
         foreach ($read as $row) {
             $this->sort($row, $known, $quantities);
         }
@@ -165,25 +165,6 @@ final class TakeBatch
             ->all();
     }
 
-    /**
-     * @param  list<Row>  $rows
-     * @return array<int, string>
-     */
-    private function known(array $rows): array
-    {
-        $known = [];
-        $stored = DB::table('link_rows')
-            ->where('link_device_id', $this->device->id)
-            ->where('run', $this->run)
-            ->whereIn('seq', array_map(fn (Row $r): int => $r->seq, $rows))
-            ->get(['seq', 'digest']);
-        foreach ($stored as $one) {
-            $known[(int) $one->seq] = (string) $one->digest;
-        }
-
-        return $known;
-    }
-
     /** Heard before in an earlier start of the same run. */
     private function isStartedAnew(): bool
     {
@@ -193,21 +174,17 @@ final class TakeBatch
     private function store(Controller $controller, ?float $skewS): void
     {
         $device = $this->device;
-        foreach (array_chunk($this->good, 500) as $some) {
-            DB::table('link_rows')->insert(array_map(fn (array $g): array => [
-                'link_device_id' => $device->id,
-                'run' => $this->run,
-                'seq' => $g['row']->seq,
-                'at' => self::moment($g['atS']),
-                'kind' => $g['row']->kind,
-                'channel' => $g['row']->id,
-                'value' => $g['row']->value,
-                'on' => $g['row']->on,
-                'watts' => $g['row']->watts,
-                'code' => $g['row']->code,
-                'digest' => $g['row']->digest(),
-            ], $some));
-        }
+        StoredRows::keep($device, $this->run, array_map(fn (array $g): array => [
+            'seq' => $g['row']->seq,
+            'at' => StoredRows::moment($g['atS']),
+            'kind' => $g['row']->kind,
+            'channel' => $g['row']->id,
+            'value' => $g['row']->value,
+            'on' => $g['row']->on,
+            'watts' => $g['row']->watts,
+            'code' => $g['row']->code,
+            'digest' => $g['row']->digest(),
+        ], $this->good));
         $seen = Seen::from($device->seen ?? []);
         $watts = $this->watts($controller);
         RowsStored::dispatch($device, $controller, $this->good, $seen, $watts);
@@ -238,11 +215,5 @@ final class TakeBatch
             ->flatMap(fn (Strip $s) => $s->outlets)
             ->mapWithKeys(fn (Outlet $o): array => [$o->key() => (float) $o->items->sum(fn (Item $i): float => $i->watts ?? 0.0)])
             ->all();
-    }
-
-    /** As the database keeps it, to the millisecond. */
-    public static function moment(float $s): string
-    {
-        return gmdate('Y-m-d H:i:s', (int) floor($s)).sprintf('.%03d', (int) floor(($s - floor($s)) * 1000));
     }
 }

@@ -169,34 +169,24 @@ final class TakeLog
      */
     private static function store(LinkDevice $device, string $run, array $rows): array
     {
-        $known = DB::table('link_rows')
-            ->where('link_device_id', $device->id)
-            ->where('run', $run)
-            ->whereIn('seq', array_column($rows, 'seq'))
-            ->pluck('seq')
-            ->flip();
-        $new = array_values(array_filter($rows, fn (array $r): bool => ! $known->has($r['seq'])));
-        foreach (array_chunk($new, 500) as $some) {
-            DB::table('link_rows')->insert(array_map(fn (array $r): array => [
-                'link_device_id' => $device->id,
-                'run' => $run,
-                'seq' => $r['seq'],
-                'at' => TakeBatch::moment($r['atS']),
-                'kind' => Row::READING,
-                'channel' => $r['id'],
-                'value' => $r['value'],
-                'digest' => substr(hash('sha256', json_encode($r, JSON_THROW_ON_ERROR)), 0, 16),
-            ], $some));
-        }
-
+        $known = StoredRows::known($device, $run, array_column($rows, 'seq'));
+        $new = array_values(array_filter($rows, fn (array $r): bool => ! isset($known[$r['seq']])));
+        StoredRows::keep($device, $run, array_map(fn (array $r): array => [
+            'seq' => $r['seq'],
+            'at' => StoredRows::moment($r['atS']),
+            'kind' => Row::READING,
+            'channel' => $r['id'],
+            'value' => $r['value'],
+            'digest' => substr(hash('sha256', json_encode($r, JSON_THROW_ON_ERROR)), 0, 16),
+        ], $new));
         $moments = array_column($new, 'atS');
         if ($moments !== []) {
             $fromS = min($device->log_from === null ? INF : (float) $device->log_from->format('U.v'), min($moments));
             $toS = max($device->log_to === null ? -INF : (float) $device->log_to->format('U.v'), max($moments));
             $device->update([
                 'log_rows' => ($device->log_rows ?? 0) + count($new),
-                'log_from' => TakeBatch::moment($fromS),
-                'log_to' => TakeBatch::moment($toS),
+                'log_from' => StoredRows::moment($fromS),
+                'log_to' => StoredRows::moment($toS),
             ]);
         }
 
