@@ -4,7 +4,18 @@ import { computed, ref } from 'vue';
 import type { SensorView } from '../generated';
 import { refusal, send } from '../shared/send';
 import { date } from '../shared/units';
-import { digestOf, guess, lineOf, readLog, valuesOf, type LogFile, type LogRow } from './logFile';
+import {
+    COLUMNS,
+    digestOf,
+    guess,
+    lineOf,
+    readLog,
+    tooLarge,
+    tooMany,
+    valuesOf,
+    type LogFile,
+    type LogRow,
+} from './logFile';
 
 /** A controller's log from a file: looked at first, then taken in by batches; what cannot be told is named. */
 const props = defineProps<{ controllerId: number; sensors: SensorView[] }>();
@@ -16,8 +27,6 @@ interface Taken {
     to: string | null;
 }
 const AT_ONCE = 1000;
-const MOST_BYTES = 20_000_000;
-const MOST_VALUES = 500_000;
 const SHOWN = 12;
 const probes = computed(() => props.sensors.filter((s) => s.kind === 'probe'));
 const name = ref('');
@@ -40,12 +49,8 @@ const lines = computed(() => [
 async function choose(event: Event) {
     const file = (event.target as HTMLInputElement).files?.[0];
     log.value = looked.value = done.value = null;
-    wrong.value = '';
-    if (!file) return;
-    if (file.size > MOST_BYTES) {
-        wrong.value = 'A file of 20 MB at most: cut it by months.';
-        return;
-    }
+    wrong.value = file ? tooLarge(file.size) : '';
+    if (!file || wrong.value) return;
     text.value = await file.text();
     const read = readLog(text.value);
     if (!read) {
@@ -54,7 +59,7 @@ async function choose(event: Event) {
     }
     name.value = file.name.slice(0, 80);
     log.value = read;
-    columns.value = guess(read.header, probes.value).slice(0, 100);
+    columns.value = guess(read.header, probes.value).slice(0, COLUMNS);
     await look();
 }
 /** The first, the last and some between: moments of all of the file, not of its first hour. */
@@ -64,12 +69,8 @@ function sample(rows: LogRow[]): LogRow[] {
 }
 async function look() {
     looked.value = done.value = null;
-    wrong.value = '';
-    if (!ready.value) return;
-    if (values.value.rows.length > MOST_VALUES) {
-        wrong.value = 'Half a million values at most: choose fewer columns, or cut the file by months.';
-        return;
-    }
+    wrong.value = ready.value ? tooMany(values.value.rows.length) : '';
+    if (!ready.value || wrong.value) return;
     const run = await digestOf(text.value, '');
     looked.value = await ask(sample(values.value.rows), run, true);
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { digestOf, guess, lineOf, numberOf, pieces, readLog, valuesOf } from './logFile';
+import { COLUMNS, digestOf, guess, lineOf, numberOf, pieces, readLog, tooLarge, tooMany, valuesOf } from './logFile';
 
 const SENSORS = [
     { key: 's1', name: 'Sump probe', quantity: 'temperature' },
@@ -58,5 +58,22 @@ describe('a log file', () => {
         expect(await digestOf('a;b', 's1')).toBe(one);
         expect(await digestOf('a;b', 's2')).not.toBe(one);
         expect(await digestOf('a;c', 's1')).not.toBe(one);
+    });
+
+    it('is read up to twenty megabytes and taken in up to half a million values', () => {
+        expect(tooLarge(20_000_000)).toBe('');
+        expect(tooLarge(20_000_001)).toContain('20 MB');
+        expect(tooMany(500_000)).toBe('');
+        expect(tooMany(500_001)).toContain('Half a million');
+    });
+
+    it('numbers the first hundred columns, so that no two values share a number', () => {
+        const header = Array.from({ length: 101 }, (_, n) => (n === 0 ? 'time' : `c${n}`));
+        const row = header.map((_, n) => (n === 0 ? '2026-01-01 00:00' : String(n)));
+        const columns = header.map((_, n) => (n === 0 ? 'at' : `p${n}`)).slice(0, COLUMNS);
+        const { rows } = valuesOf({ header, rows: [row, row] }, columns);
+        expect(rows).toHaveLength(2 * (COLUMNS - 1));
+        expect(new Set(rows.map((r) => r.seq)).size).toBe(rows.length);
+        expect(Math.max(...rows.slice(0, COLUMNS - 1).map((r) => r.seq))).toBeLessThan(rows[COLUMNS - 1].seq);
     });
 });

@@ -17,7 +17,17 @@ export interface Unread {
 
 const SEPARATORS = [';', '\t', ','];
 /** So many columns are numbered in one line: the number of a value never changes. */
-const COLUMNS = 100;
+export const COLUMNS = 100;
+const MOST_BYTES = 20_000_000;
+const MOST_VALUES = 500_000;
+
+/** Why a file is not read at all; empty: it is. */
+export const tooLarge = (bytes: number): string =>
+    bytes > MOST_BYTES ? 'A file of 20 MB at most: cut it by months.' : '';
+
+/** Why so many values are not taken in; empty: they are. */
+export const tooMany = (values: number): string =>
+    values > MOST_VALUES ? 'Half a million values at most: choose fewer columns, or cut the file by months.' : '';
 
 /** One line in pieces; quotes hold what belongs together. */
 export function pieces(line: string, separator: string): string[] {
