@@ -1553,4 +1553,25 @@ return [
         'to' => 'true',
         'tests' => 'core/tests/Livestock/LivestockTest.php',
     ],
+    [
+        'name' => 'a row the record moved is taken for what the plan began with',
+        'file' => 'core/src/Build/RowWays.php',
+        'from' => '! self::same($b, $r) && ! self::same($p, $r)',
+        'to' => '! self::same($b, $p) && ! self::same($p, $r)',
+        'tests' => 'core/tests/Build/RowWaysTest.php',
+    ],
+    [
+        'name' => 'a row of the record without an id is a new one',
+        'file' => 'core/src/Build/RowWays.php',
+        'from' => 'is_string($id) ? $id : $names[$name] ?? $name',
+        'to' => 'is_string($id) ? $id : $name',
+        'tests' => 'core/tests/Build/RowWaysTest.php',
+    ],
+    [
+        'name' => 'two rows that moved apart are no conflict',
+        'file' => 'core/src/Build/RowWays.php',
+        'from' => 'self::same($b, $p) ? ThreeWays::MOVED : ThreeWays::CONFLICT',
+        'to' => 'ThreeWays::MOVED',
+        'tests' => 'core/tests/Build/RowWaysTest.php',
+    ],
 ];

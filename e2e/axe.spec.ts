@@ -162,6 +162,8 @@ async function inBothThemes(page: Page, where: string): Promise<string[]> {
 
 for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
     test(`every page of the ${role} passes axe in both themes`, async ({ browser }) => {
+        // Many pages, twice each: on a machine others use as well it takes its time.
+        test.setTimeout(1_200_000);
         const against: string[] = [];
         const page = await pageAs(browser, role);
         for (const [, path] of PAGES.filter(([r]) => r === role)) {

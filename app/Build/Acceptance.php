@@ -87,6 +87,9 @@ final class Acceptance
             $what = lcfirst(FigureView::fieldLabel($moved->field));
             $reasons[] = "the record moved since: {$what}; decide it in the plan and keep a version";
         }
+        foreach (RefitSince::rows($version->plan()->with('refits')->firstOrFail(), $version->brief) as $moved) {
+            $reasons[] = "the record moved since: {$moved->name}; decide it in the plan and keep a version";
+        }
         if ($answers->figure('systemL')?->quantity === null) {
             $reasons[] = 'the sizes of the display are missing';
         }

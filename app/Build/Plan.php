@@ -22,12 +22,12 @@ final class Plan extends Model
 {
     use Archives, Audited;
 
-    protected $fillable = ['site_id', 'room_id', 'refits_system_id', 'refit_base', 'name', 'draft', 'revision', 'user_id'];
+    protected $fillable = ['site_id', 'room_id', 'refits_system_id', 'refit_base', 'refit_rows', 'name', 'draft', 'revision', 'user_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['draft' => 'array', 'refit_base' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime'];
+        return ['draft' => 'array', 'refit_base' => 'array', 'refit_rows' => 'array', 'revision' => 'integer', 'archived_at' => 'datetime'];
     }
 
     /** The draft changes with every key; the versions tell its story, the trail keeps the rest. */

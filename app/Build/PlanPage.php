@@ -44,7 +44,10 @@ final readonly class PlanPage
                 'refits' => $plan->refits === null ? null : ['id' => $plan->refits->id, 'name' => $plan->refits->name],
                 'mayUpdate' => $user->can('update', $plan),
             ],
-            'since' => fn (): array => ThreeWaysView::all(RefitSince::open($plan), $user->units()),
+            'since' => fn (): array => [
+                ...ThreeWaysView::all(RefitSince::open($plan), $user->units()),
+                ...ThreeWaysView::rows(RefitSince::rows($plan)),
+            ],
             'draft' => fn (): PlanDraftView => PlanDraftView::of($plan),
             'crumbs' => fn (): array => [
                 new CrumbView((string) $plan->site?->client?->name, "/clients/{$plan->site?->client_id}"),

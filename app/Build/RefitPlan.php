@@ -17,15 +17,18 @@ final class RefitPlan
 {
     public static function of(System $system, string $name, User $user): Plan
     {
+        $draft = self::draft($system->load('vessels'), $user);
+
         return Plan::query()->create([
             'site_id' => $system->site_id,
             'room_id' => $system->room_id,
             'refits_system_id' => $system->id,
-            'refit_base' => RefitSince::begins($system->load('vessels')),
+            'refit_base' => RefitSince::begins($system),
+            'refit_rows' => TableRows::of($draft),
             'name' => $name,
             'user_id' => $user->id,
             'revision' => 1,
-            'draft' => self::draft($system->load('vessels'), $user),
+            'draft' => $draft,
         ]);
     }
 

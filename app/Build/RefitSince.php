@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Build;
 
+use App\House\TableRows;
 use App\Systems\System;
 use App\Systems\SystemBrief;
 use App\Team\User;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanSheet;
+use Velbrin\Core\Build\RowWays;
 use Velbrin\Core\Build\ThreeWays;
 
 /** A refit while its system runs on: what the record moved since the plan began, and how that was decided (B-93). */
@@ -18,6 +20,9 @@ final class RefitSince
     public const RECORD = 'record';
 
     public const PLAN = 'plan';
+
+    /** What is decided of a row begins so. */
+    public const ROW = 'row:';
 
     /**
      * @param  PlanBrief|null  $brief  a version of it; null: the draft as it stands
@@ -35,11 +40,66 @@ final class RefitSince
         return ThreeWays::of(self::values($plan->refit_base), $said->values, $now->values);
     }
 
+    /**
+     * @param  array<array-key, mixed>|null  $brief  of a version, as it was kept; null: the draft as it stands
+     * @return list<RowWays> rows of its tables somebody has to decide
+     */
+    public static function rows(Plan $plan, ?array $brief = null): array
+    {
+        $system = $plan->refits;
+        if ($system === null || $plan->refit_rows === null) {
+            return [];
+        }
+        $now = SystemBrief::raw($system->loadMissing('vessels'));
+
+        return RowWays::of(TableRows::of($plan->refit_rows), TableRows::of($brief ?? $plan->draft), TableRows::of($now));
+    }
+
+    /** One row decided, as a fact is: the record’s stands in the plan then, or is gone from it. */
+    private static function decideRow(Plan $locked, string $field, string $choice): void
+    {
+        $open = null;
+        foreach (self::rows($locked) as $row) {
+            $open = $row->field() === $field ? $row : $open;
+        }
+        if ($open === null) {
+            return;
+        }
+        $with = function (array $tables) use ($open): array {
+            $rows = [];
+            $isIn = false;
+            foreach ($tables[$open->table] ?? [] as $row) {
+                $isIt = ($row['id'] ?? null) === $open->id;
+                $isIn = $isIn || $isIt;
+                $rows[] = $isIt ? self::asRecorded($open) : $row;
+            }
+            $rows[] = $isIn ? null : self::asRecorded($open);
+
+            return [...$tables, $open->table => array_values(array_filter($rows))];
+        };
+        $locked->update([
+            'refit_rows' => $with(TableRows::of($locked->refit_rows ?? [])),
+            'draft' => $choice === self::RECORD ? [...$locked->draft, ...$with(TableRows::of($locked->draft))] : $locked->draft,
+            'revision' => $locked->revision + 1,
+        ]);
+    }
+
+    /** @return array<string, float|string|bool|null>|null under the id the plan knows it by; null: the record has none */
+    private static function asRecorded(RowWays $open): ?array
+    {
+        return $open->record === null ? null : [...$open->record, 'id' => $open->id];
+    }
+
     /** One fact decided: the record's is taken over, or the plan stays with its own. Either way it is not asked again. */
     public static function decide(Plan $plan, string $field, string $choice, User $user): void
     {
         DB::transaction(function () use ($plan, $field, $choice): void {
             $locked = Plan::query()->lockForUpdate()->with('refits.vessels')->findOrFail($plan->id);
+            if (str_starts_with($field, self::ROW)) {
+                self::decideRow($locked, $field, $choice);
+
+                return;
+            }
             $open = array_column(self::open($locked), null, 'field')[$field] ?? null;
             if ($open === null) {
                 return;

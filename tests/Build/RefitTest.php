@@ -120,6 +120,51 @@ final class RefitTest extends TestCase
     }
 
     #[Test]
+    public function rows_the_record_moved_meanwhile_are_decided_one_by_one(): void
+    {
+        $plan = $this->refit();
+        $planner = self::user('planner');
+        $since = fn (): array => array_column(
+            self::props($this->actingAs($planner)->get("/plans/{$plan->id}"))['since'],
+            null,
+            'field',
+        );
+        $decide = fn (string $field, string $choice) => $this->post("/plans/{$plan->id}/since", ['field' => $field, 'choice' => $choice]);
+        $rows = fn (string $table): array => $plan->refresh()->draft[$table];
+        self::assertSame([], $since());
+        // The record: a chamber is found to be higher, and a refugium joins.
+        $chambers = $this->system->chambers;
+        $key = array_key_last(array_filter($chambers[0], is_numeric(...)));
+        $chambers[0][$key] += 10;
+        $this->system->update(['chambers' => $chambers]);
+        $this->system->vessels()->create(['role' => 'other', 'name' => 'Refugium', 'bases' => [], 'joined_on' => now(),
+            'facts' => ['lengthMm' => 500, 'widthMm' => 400, 'heightMm' => 400, 'waterMm' => 300]]);
+        $open = $since();
+        $new = array_values(array_filter($open, fn (array $o): bool => $o['record'] === 'it is new'));
+        self::assertCount(2, $open);
+        self::assertSame(['row:vessels:Refugium', false], [$new[0]['field'], $new[0]['isConflict']]);
+        $moved = array_values(array_filter($open, fn (array $o): bool => str_starts_with($o['record'], 'another ')))[0];
+        $was = $rows('chambers')[0][$key];
+        $decide($moved['field'], 'plan')->assertSessionHasNoErrors();
+        self::assertSame($was, $rows('chambers')[0][$key], 'the plan stays with its own');
+        self::assertSame(['row:vessels:Refugium'], array_keys($since()));
+        $decide('row:vessels:Refugium', 'record')->assertSessionHasNoErrors();
+        self::assertSame([], $since());
+        self::assertSame(['Refugium'], array_column($rows('vessels'), 'name'));
+        // Moved once more, and gone again.
+        $this->system->vessels()->where('name', 'Refugium')->sole()->update(['left_on' => now()]);
+        self::assertSame(['it is gone'], array_column($since(), 'record'));
+        $version = PlanVersion::query()->create(['plan_id' => $plan->id, 'number' => 1, 'brief' => PlanReader::raw($plan->refresh()),
+            'core_version' => '1', 'user_id' => $planner->id]);
+        $against = implode(' | ', Acceptance::against($version, CorePlan::answer(PlanReader::read($plan))));
+        self::assertStringContainsString('the record moved since: Refugium', $against);
+        $decide(array_key_first($since()), 'record')->assertSessionHasNoErrors();
+        self::assertSame([[], []], [$since(), $rows('vessels')]);
+        $decide('row:colours:x', 'plan')->assertSessionHasErrors('field');
+        $decide('row:vessels:nobody', 'plan')->assertSessionHasNoErrors();
+    }
+
+    #[Test]
     public function only_planners_begin_one_and_a_name_is_asked_for(): void
     {
         $this->actingAs(self::user('technician'))->post("/systems/{$this->system->id}/refits", ['name' => 'x'])->assertForbidden();

@@ -22,7 +22,6 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use Velbrin\Core\Build\PlanSheet;
 
 final class PlanController
 {
@@ -100,7 +99,7 @@ final class PlanController
     {
         Gate::authorize('update', $plan);
         $request->validate([
-            'field' => ['required', Rule::in(array_keys(PlanSheet::fields()))],
+            'field' => ['required', 'string', 'max:160', new FieldOrRow()],
             'choice' => ['required', Rule::in([RefitSince::RECORD, RefitSince::PLAN])],
         ]);
         RefitSince::decide($plan, $request->string('field')->toString(), $request->string('choice')->toString(), $user);
