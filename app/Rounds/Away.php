@@ -19,20 +19,18 @@ final class Away
             ->where('from_on', '<=', $today)
             ->where('until_on', '>=', $today)
             ->groupBy('user_id')
-            ->selectRaw('user_id, max(until_on) as until')
-            ->pluck('until', 'user_id');
+            ->selectRaw('user_id, max(until_on) as until');
+        $staff = User::query()
+            ->current()
+            ->whereIn('role', ['owner', 'planner', 'technician'])
+            ->leftJoinSub($until, 'away', 'away.user_id', '=', 'users.id')
+            ->orderBy('name')
+            ->toBase()
+            ->get(['users.id', 'users.name', 'away.until']);
         $people = [];
-        foreach (
-            User::query()
-                ->current()
-                ->whereIn('role', ['owner', 'planner', 'technician'])
-                ->orderBy('name')
-                ->pluck('name', 'id') as $id => $name
-        ) {
-            $gone = $until->get($id);
-            $people[(int) $id] =
-                (is_string($name) ? $name : '').
-                (is_string($gone) ? ' (away until '.date('j M', (int) strtotime($gone)).')' : '');
+        foreach ($staff as $one) {
+            $people[(int) $one->id] = $one->name
+                .(is_string($one->until) ? ' (away until '.date('j M', (int) strtotime($one->until)).')' : '');
         }
 
         return $people;

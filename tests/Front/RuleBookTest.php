@@ -24,7 +24,6 @@ final class RuleBookTest extends TestCase
         'X-45' => 'Rounds/RunningClocks.php',
         'S-53' => 'Rounds/Planning.php',
         'X-46' => 'Rounds/LoadList.php',
-        'X-44' => 'Rounds/Entries/Sand.php',
         'S-33' => 'Reports/DraftReport.php',
         'S-34' => 'Rounds/Entries/Closing.php',
         'X-41' => 'Rounds/FollowUp.php',

@@ -77,11 +77,11 @@ final class TaskController
             'later' => FollowUp::query()
                 ->where('system_id', $system->id)
                 ->whereNull('done_at')
-                ->with(['system', 'owner'])
+                ->with('owner')
                 ->orderBy('due_on')
                 ->limit(50)
                 ->get()
-                ->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f)),
+                ->map(fn (FollowUp $f): FollowUpView => FollowUpView::of($f->setRelation('system', $system))),
             'offs' => OffRecord::query()
                 ->where('system_id', $system->id)
                 ->whereNull('on_at')
