@@ -834,4 +834,12 @@ return [
         'to' => 'foreach ([] as $moved) {',
         'tests' => 'RefitTest',
     ],
+    [
+        'name' => 'a tank is taken away with its animals',
+        'file' => 'app/Moves/CloseMove.php',
+        'from' => '        self::placed($move);
+',
+        'to' => '',
+        'tests' => 'StockTest',
+    ],
 ];

@@ -10,6 +10,7 @@ use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
+use App\Systems\Stock\Animal;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -17,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Control\Installed;
 use Velbrin\Core\Moves\AfterMove;
+use Velbrin\Core\Moves\Brief\MoveKind;
 use Velbrin\Core\Moves\OriginLeft;
 
 /**
@@ -46,6 +48,7 @@ final class CloseMove
                 'left' => 'Not yet: '.implode('; ', $open).'. Or say what stays open, and it becomes a job.',
             ]);
         }
+        self::placed($move);
         DB::transaction(function () use ($move, $given, $photos, $open, $user): void {
             $move->update([
                 'closed_at' => now(),
@@ -65,7 +68,31 @@ final class CloseMove
                 self::goes($system, $move->to_site_id);
             }
             self::owes($move, $system, $user);
+            if ($move->kind === MoveKind::Removal) {
+                $system->logEntries()->create([
+                    'kind' => 'work',
+                    'text' => mb_substr("Taken away: {$given['words']}", 0, 1000),
+                    'happened_at' => now(),
+                    'user_id' => $user->id,
+                ]);
+                $system->archive();
+            }
         });
+    }
+
+    /** Of a tank that is taken away every animal has gone somewhere, and the list says where. */
+    private static function placed(Move $move): void
+    {
+        if ($move->kind !== MoveKind::Removal || $move->system_id === null) {
+            return;
+        }
+        $left = Animal::query()->living()->where('system_id', $move->system_id)->get();
+        if ($left->isNotEmpty()) {
+            $names = $left->map(fn (Animal $a): string => "{$a->count} × {$a->name}")->implode(', ');
+            throw ValidationException::withMessages([
+                'words' => mb_substr("Still on the list: {$names}. Say in its stock where they went.", 0, 500),
+            ]);
+        }
     }
 
     /** Of the old place, since the day it was left. */

@@ -121,6 +121,21 @@ final class StockTest extends TestCase
     }
 
     #[Test]
+    public function a_tank_is_taken_away_once_everybody_has_gone_somewhere(): void
+    {
+        $chromis = $this->enters();
+        $move = MoveStart::of('Away', MoveKind::Removal, $this->reef->site()->firstOrFail(), null, $this->reef, null, $this->planner);
+        $close = fn () => $this->post("/moves/{$move->id}/close", ['words' => 'Floor dry.', 'still_open' => 'all of it']);
+        $close()->assertSessionHasErrors(['words' => 'Still on the list: 3 × Chromis. Say in its stock where they went.']);
+        self::assertNull($this->reef->refresh()->archived_at);
+        $this->post("/animals/{$chromis->id}/transfer", ['to_system_id' => $this->bay->id, 'count' => 3, 'why' => 'rehomed'])
+            ->assertSessionHasNoErrors();
+        $close()->assertSessionHasNoErrors();
+        self::assertNotNull($this->reef->refresh()->archived_at);
+        self::assertStringContainsString('Floor dry.', (string) $this->reef->logEntries()->latest('id')->value('text'));
+    }
+
+    #[Test]
     public function a_move_takes_the_list_along_into_the_holding_and_home(): void
     {
         $this->enters();

@@ -52,6 +52,7 @@ final class MoveBriefRequest extends FormRequest
             'pieces.*.leaves' => ['nullable', 'integer:strict', 'between:0,99'],
             'vehicles.*.backMin' => ['nullable', 'integer:strict', 'min:0', 'max:2879'],
             'animals.*.count' => ['nullable', 'integer:strict', 'min:1', 'max:500'],
+            'animals.*.acclimationMin' => ['nullable', 'numeric:strict', 'min:0', 'max:1440'],
             'animals.*.lengthCm' => ['nullable', 'numeric:strict', 'min:0.1', 'max:200'],
             'waters.old' => ['nullable', 'array', 'max:20'],
             'waters.fresh' => ['nullable', 'array', 'max:20'],

@@ -78,6 +78,21 @@ final class MoveAnswersTest extends TestCase
     }
 
     #[Test]
+    public function what_a_kind_needs_goes_before_what_the_waters_say(): void
+    {
+        $takes = fn (array $change): int => self::answers($change)->work->steps['animals']->minutes ?? 0;
+        $ph = ['waters' => ['fresh' => ['ph' => 8.4]]];
+        $usual = $takes($ph);
+        self::assertGreaterThan(15, $usual);
+        self::assertSame(90, $takes($ph + ['animals' => [0 => ['acclimationMin' => 90]]]), 'the slowest of them');
+        self::assertSame($usual, $takes($ph + ['animals' => [0 => ['acclimationMin' => 5]]]), 'the others take as long as before');
+        $all = array_fill(0, 3, ['acclimationMin' => 5]);
+        self::assertSame(15, $takes($ph + ['animals' => $all]), 'never less than the lid takes');
+        $foul = ['waters' => ['fresh' => ['ph' => 8.4], 'totalAmmoniaMgL' => 3], 'animals' => [0 => ['acclimationMin' => 90]]];
+        self::assertSame(15, $takes($foul), 'in foul water nobody waits');
+    }
+
+    #[Test]
     public function what_was_found_and_where_corals_stood_is_shown_by_photos(): void
     {
         $open = fn (array $photos, array $change = []): array => array_values(array_filter(

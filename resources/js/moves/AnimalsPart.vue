@@ -31,7 +31,7 @@ const nameOf = (id: string) => doc.value.animals.find((a) => a.id === id)?.label
             :rows="doc.animals"
             what="animals"
             add="Add fish"
-            :heads="['What', 'How many', 'Length, cm', 'It is', 'Box']"
+            :heads="['What', 'How many', 'Length, cm', 'It is', 'Box', 'Over in, min']"
             :readonly="locked"
             @add="addAnimal(false)"
             @change="set('animals', $event)"
@@ -94,6 +94,13 @@ const nameOf = (id: string) => doc.value.animals.find((a) => a.id === id)?.label
                         <option value="">no box yet</option>
                         <option v-for="b in doc.boxes" :key="b.id" :value="b.id">{{ b.label }}</option>
                     </select>
+                </td>
+                <td>
+                    <NumberIn
+                        :value="row.acclimationMin"
+                        :label="`animal ${n + 1} is brought over in, min; left open, as the waters say`"
+                        @change="setRow({ ...row, acclimationMin: $event })"
+                    />
                 </td>
             </template>
         </RowTable>

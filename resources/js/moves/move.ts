@@ -27,6 +27,8 @@ export interface AnimalDoc {
     glued?: boolean;
     toxic?: boolean;
     box?: string | null;
+    /** What its kind needs, min; nothing: as the waters say. */
+    acclimationMin?: number | null;
 }
 export interface BoxDoc {
     id: string;

@@ -7,6 +7,7 @@ namespace Velbrin\Core\Moves\Brief;
 /** Animals of one kind that ride, in the box they are meant for. */
 final readonly class Animal
 {
+    /** @param  float|null  $acclimationMin  what its kind needs, whatever the waters say; null: as the waters say */
     public function __construct(
         public string $id,
         public string $label,
@@ -18,6 +19,7 @@ final readonly class Animal
         public bool $isGlued,
         public bool $isToxic,
         public ?string $box,
+        public ?float $acclimationMin = null,
     ) {
     }
 }

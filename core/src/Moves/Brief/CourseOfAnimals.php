@@ -12,11 +12,17 @@ final class CourseOfAnimals
     /** Where nobody has measured: as if nothing had to be matched but the lid. */
     private const LEAST_MIN = 15.0;
 
+    /** Until the last of them is over; what is known of a kind goes before what the waters say (L-20). */
     public static function acclimationMin(MoveBrief $brief): float
     {
         $way = self::of($brief);
+        if ($way !== null && $way->isStraight) {
+            return self::LEAST_MIN;
+        }
+        $usual = $way->minutes ?? self::LEAST_MIN;
+        $each = array_map(fn (Animal $a): float => $a->acclimationMin ?? $usual, $brief->animals);
 
-        return $way === null ? self::LEAST_MIN : max(self::LEAST_MIN, $way->isStraight ? 0.0 : $way->minutes);
+        return max(self::LEAST_MIN, ...$each === [] ? [$usual] : $each);
     }
 
     /** From the kept water to the mixed; null: nobody has said what they are. */

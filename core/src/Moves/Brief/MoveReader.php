@@ -104,6 +104,7 @@ final class MoveReader
             isGlued: $one->boolean('glued', false),
             isToxic: $one->boolean('toxic', false),
             box: $one->textOrNull('box'),
+            acclimationMin: $one->numberOrNull('acclimationMin', 0),
         );
         $one->noMore();
 
