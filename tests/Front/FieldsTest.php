@@ -65,7 +65,8 @@ final class FieldsTest extends TestCase
                 : (string) $answer->getContent();
             foreach (self::SIGNS as $what => $signs) {
                 foreach ($signs as $sign) {
-                    if (str_contains($said, $sign)) {
+                    // Not inside a longer number: hours have many digits.
+                    if (preg_match('/(?<![\d.])'.preg_quote($sign, '/').'(?!\d)/', $said) === 1) {
                         $found[$what][] = (string) $route->getName();
                     }
                 }
