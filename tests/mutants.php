@@ -842,4 +842,25 @@ return [
         'to' => '',
         'tests' => 'StockTest',
     ],
+    [
+        'name' => 'a reading of pH leaves the year as it is',
+        'file' => 'app/Risk/StaleRisk.php',
+        'from' => 'if (in_array($reading->parameter->key(), $dosed, true)) {',
+        'to' => 'if (false) {',
+        'tests' => 'YearsTest',
+    ],
+    [
+        'name' => 'a top-off brings no lime',
+        'file' => 'app/Risk/Around.php',
+        'from' => 'lime: $this->lime($system, $facts),',
+        'to' => '',
+        'tests' => 'YearsTest',
+    ],
+    [
+        'name' => 'what was read last decides nothing',
+        'file' => 'app/Risk/Around.php',
+        'from' => 'ph: $last[Parameter::Ph->value] ?? null,',
+        'to' => '',
+        'tests' => 'YearsTest',
+    ],
 ];

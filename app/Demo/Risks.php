@@ -119,6 +119,7 @@ final class Risks
             'small-store' => 3_500,
             'top-off-float' => 4_800,
             'small-vessel' => 2_900,
+            'low-vessels' => 4_200,
             'emergency-proved' => 3_000,
             'strainer' => 2_400,
             'tray' => 14_000,

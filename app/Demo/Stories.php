@@ -91,15 +91,7 @@ final class Stories
                     'installed_precision' => 'month',
                     'note' => 'Calls one number: Lukas Ferrin’s. He is on leave.',
                 ]),
-            'Long wall' => $system
-                ->items()
-                ->create([
-                    'job' => 'doser',
-                    'name' => 'Calcium doser',
-                    'installed_on' => now()->subMonths(14),
-                    'installed_precision' => 'day',
-                    'note' => 'Vessel: 410 mL left of 5 L at 88 mL a day. Runs out on Friday.',
-                ]),
+            'Long wall' => self::heads($system),
             'Old tank' => self::log(
                 $system,
                 'observed',
@@ -109,6 +101,34 @@ final class Stories
             ),
             default => null,
         };
+    }
+
+    /** One runs out on Friday; the other’s vessel stands on the hood and can run out by itself. */
+    private static function heads(System $system): void
+    {
+        $head = [
+            'job' => 'doser',
+            'installed_on' => now()->subMonths(14),
+            'installed_precision' => 'day',
+            'holds_ml' => 5000,
+        ];
+        $system->items()->createMany([
+            $head + [
+                'name' => 'Calcium doser',
+                'doses' => 'calcium',
+                'note' => 'Vessel: 410 mL left of 5 L at 88 mL a day. Runs out on Friday.',
+            ],
+            $head + [
+                'name' => 'Alkalinity doser',
+                'doses' => 'carbonate',
+                'strength_meq_ml' => 2.0,
+                'vessel_above_mm' => 640,
+                'line_break' => false,
+                'line_bore_mm' => 3.0,
+                'line_length_m' => 1.4,
+                'note' => 'Vessel on the hood since the cabinet was filled.',
+            ],
+        ]);
     }
 
     private static function heater(System $system): void

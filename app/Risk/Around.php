@@ -15,6 +15,7 @@ use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Velbrin\Core\Build\Facts;
+use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Control\Installed;
@@ -25,7 +26,9 @@ use Velbrin\Core\Control\Programme\Refill;
 use Velbrin\Core\Control\Programme\Setup as Read;
 use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Risk\Fault\Dose;
+use Velbrin\Core\Risk\Fault\DosedWater;
 use Velbrin\Core\Risk\Fault\FromFacts;
+use Velbrin\Core\Risk\Fault\LimeInTopUp;
 use Velbrin\Core\Risk\Fault\LostOutlet;
 use Velbrin\Core\Risk\Fault\Slow;
 use Velbrin\Core\Risk\Fault\Waterside;
@@ -50,6 +53,9 @@ final class Around
     private array $names = [];
 
     private ?Rates $rates = null;
+
+    /** @var array<int, array<string, float>>|null by system, then by parameter; read when the first is asked for */
+    private ?array $lastRead = null;
 
     /** @var Collection<int, Collection<int, Proof>>|null by system */
     private ?Collection $proofs = null;
@@ -217,6 +223,7 @@ final class Around
             roomUntemperedC: is_numeric($without) ? (float) $without : null,
             slow: new Slow($this->rates ??= RiskRate::rates(), $system->arrivals_year),
             line: $stands->map(fn (Item $i): ?RoLine => $i->roLine())->filter()->first(),
+            lime: $this->lime($system, $facts),
         );
     }
 
@@ -417,7 +424,14 @@ final class Around
             }
             $volume = Volumes::systemL($facts);
             if ($item->job === Job::Reactor) {
-                $doses[] = Dose::ofReactor($item->name, $volume, $item->doses, $item->strength_meq_ml, $item->ml_per_min);
+                $doses[] = Dose::ofReactor(
+                    name: $item->name,
+                    systemL: $volume,
+                    liquid: $item->doses,
+                    strengthMeqMl: $item->strength_meq_ml,
+                    mlPerMin: $item->ml_per_min,
+                    water: $this->water($system, $facts),
+                );
             }
             if ($item->job !== Job::Doser) {
                 continue;
@@ -431,10 +445,38 @@ final class Around
                 mlPerMin: $this->pulse($system, $item)?->mlPerMin,
                 mlDay: $this->pulse($system, $item)?->mlDay(),
                 line: $item->line(),
+                water: $this->water($system, $facts),
             );
         }
 
         return $doses;
+    }
+
+    /** Of a top-off nothing is said where it brings fresh water. */
+    private function lime(System $system, Facts $facts): ?LimeInTopUp
+    {
+        foreach ($system->items as $item) {
+            $stands = $item->retired_at === null && $item->away_since === null;
+            if ($stands && $item->job === Job::TopOff && $item->doses?->dicPerMeq() !== null) {
+                return new LimeInTopUp($item->doses, $item->strength_meq_ml, $this->water($system, $facts));
+            }
+        }
+
+        return null;
+    }
+
+    /** As read last; what nobody has read stays open. */
+    private function water(System $system, Facts $facts): DosedWater
+    {
+        $this->lastRead ??= LastRead::among($this->systemIds, [Parameter::Alkalinity, Parameter::Ph]);
+        $last = $this->lastRead[$system->id] ?? [];
+
+        return new DosedWater(
+            alkDkh: $last[Parameter::Alkalinity->value] ?? null,
+            ph: $last[Parameter::Ph->value] ?? null,
+            salinity: $facts->number(F::Salinity),
+            tempC: $facts->number(F::SetpointC),
+        );
     }
 
     /** The doses of a head at fixed times, as they run. */

@@ -57,26 +57,43 @@ final class Helpers
         $today = Days::text();
         $week = Days::text(self::DAYS_AHEAD);
 
+        $onCall = OnCall::query()
+            ->where('until_on', '>=', $today)
+            ->where('from_on', '<=', $week)
+            ->orderBy('position')
+            ->orderBy('from_on')
+            ->get()
+            ->toBase();
+        $alarms = Alarm::query()
+            ->current()
+            ->whereIn('system_id', $systems->map(fn (System $s): int => $s->id)->all())
+            ->with('calls')
+            ->orderBy('id')
+            ->get()
+            ->toBase();
+        self::name($onCall->concat($alarms->flatMap(fn (Alarm $a): Collection => $a->calls->toBase())));
+
         return new self(
-            OnCall::query()
-                ->where('until_on', '>=', $today)
-                ->where('from_on', '<=', $week)
-                ->with('user')
-                ->orderBy('position')
-                ->orderBy('from_on')
-                ->get()
-                ->toBase(),
+            $onCall,
             Absence::query()->where('until_on', '>=', $today)->where('from_on', '<=', $week)->get()->toBase(),
             $visits->bySite($siteIds),
-            Alarm::query()
-                ->current()
-                ->whereIn('system_id', $systems->map(fn (System $s): int => $s->id)->all())
-                ->with('calls.user')
-                ->orderBy('id')
-                ->get()
-                ->toBase(),
+            $alarms,
             self::holidays($today, Days::text(self::DAYS_AHEAD + 1)),
         );
+    }
+
+    /**
+     * Whoever is on call and whoever an alarm calls are one team: asked once.
+     *
+     * @param  Collection<int, AlarmCall|OnCall>  $records
+     */
+    private static function name(Collection $records): void
+    {
+        $ids = array_values(array_unique($records->pluck('user_id')->filter()->all()));
+        $users = $ids === [] ? collect() : User::query()->whereIntegerInRaw('id', $ids)->get()->keyBy('id')->toBase();
+        foreach ($records as $record) {
+            $record->setRelation('user', $users->get($record->user_id));
+        }
     }
 
     /** Who is on call alone, for a list that rings people up. */

@@ -8,13 +8,16 @@ use App\Control\Circuit;
 use App\Control\Controller;
 use App\Control\Strip;
 use App\Emergency\Incident;
+use App\Risk\Around;
 use App\Risk\MeasureCurves;
 use App\Risk\MeasurePrice;
+use App\Risk\Night;
 use App\Risk\PeopleAnswer;
 use App\Risk\Proof;
 use App\Risk\RiskRate;
 use App\Risk\SignedOffer;
 use App\Risk\StandingReader;
+use App\Risk\TonightReader;
 use App\Risk\Years;
 use App\Rounds\OffRecord;
 use App\Systems\System;
@@ -27,7 +30,11 @@ use Symfony\Component\Process\Process;
 use Tests\Fixture;
 use Tests\TestCase;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Risk\Harm;
+use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\Measures\MeasureKind;
+use Velbrin\Core\Risk\TimeToHarm;
+use Velbrin\Core\Risk\Tonight;
 
 /** A year of risk from the records: what fails how often, what stands against it, what only an edit makes anew. */
 final class YearsTest extends TestCase
@@ -121,6 +128,41 @@ final class YearsTest extends TestCase
         self::assertNotContains('the line of Alkalinity siphons', $begins());
         $item->update(['line_break' => null, 'vessel_above_mm' => null]);
         self::assertContains('the line of Alkalinity siphons', $begins(), 'nobody has looked: it may');
+    }
+
+    #[Test]
+    public function a_top_off_that_brings_limewater_overdoses_and_what_was_read_last_decides_how_soon(): void
+    {
+        $topOff = ['job' => 'top-off', 'name' => 'Lime top-off', 'installed_precision' => 'day', 'doses' => 'hydroxide',
+            'strength_meq_ml' => 0.041];
+        $this->actingAs($this->planner)->post("/systems/{$this->system->id}/items", $topOff)->assertSessionHasNoErrors();
+        $harms = function (): array {
+            $system = System::query()->with(TonightReader::loads())->findOrFail($this->system->id);
+            $tank = TonightReader::read($system, Night::Tonight, [], Around::of(collect([$system])));
+            self::assertInstanceOf(Tonight::class, $tank);
+            $harms = TimeToHarm::of(Hazard::TopOffOn, $tank);
+
+            return array_column(array_map(fn (Harm $h): array => [$h->by, $h], $harms), 1, 0);
+        };
+        $unread = $harms()['pH'];
+        self::assertContains('the water’s pH', $unread->needs);
+        $this->page("/systems/{$this->system->id}/risk");
+        Years::keep(System::query()->with(StandingReader::loads())->whereKey($this->system->id)->get()->toBase());
+        $key = fn (): ?string => DB::table('risk_sums')->where('system_id', $this->system->id)->value('key');
+        self::assertNotNull($key());
+        $this->read('ph', 8.2);
+        self::assertNull($key(), 'worked out anew');
+        $this->read('alkalinity', 8.4);
+        self::assertSame(['what the top-off’s pump gives'], $harms()['pH']->needs);
+        self::assertGreaterThan($unread->hours, $harms()['pH']->hours);
+        $this->system->items()->where('name', 'Lime top-off')->firstOrFail()->update(['doses' => null]);
+        self::assertArrayNotHasKey('pH', $harms(), 'fresh water');
+    }
+
+    private function read(string $parameter, float $value): void
+    {
+        $this->system->readings()->create(['client_uuid' => (string) Str::uuid(), 'parameter' => $parameter, 'value' => $value,
+            'given_value' => $value, 'given_unit' => 'given', 'taken_at' => now(), 'method' => 'kit', 'user_id' => $this->planner->id]);
     }
 
     #[Test]

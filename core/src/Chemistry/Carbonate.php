@@ -50,8 +50,7 @@ final readonly class Carbonate
         $dic = Guard::positive('dicMmolKg', $dicMmolKg) / 1000;
         $ph = self::solve(
             $alk,
-            fn (float $h): float => ($dic * ($k['K1'] * $h + 2 * $k['K1'] * $k['K2'])) /
-                ($h ** 2 + $k['K1'] * $h + $k['K1'] * $k['K2']),
+            fn (float $h): float => $dic * self::alkPerDic($h, $k),
             $k,
             'dicMmolKg',
         );
@@ -88,6 +87,40 @@ final readonly class Carbonate
         );
     }
 
+    /**
+     * What is to be added until a probe reads so much, while the air gives nothing back.
+     *
+     * @param  float  $phNow  as a probe reads it, 6.5–9.5
+     * @param  float  $phThen  the same; any
+     * @param  float  $dicPerMeq  mmol of dissolved carbon that come with each meq: hydroxide 0, carbonate 0.5, bicarbonate 1
+     * @return float meq/L of alkalinity; 0: it reads that already; INF: never, with that much carbon
+     *
+     * @throws OutOfRange
+     */
+    public static function riseToProbe(
+        float $alkMeqL,
+        float $salinity,
+        float $tempC,
+        float $phNow,
+        float $phThen,
+        float $dicPerMeq,
+    ): float {
+        $k = self::constants($salinity, $tempC);
+        $hNow = 10 ** -(Guard::within('ph', $phNow, 6.5, 9.5) - self::PROBE_ABOVE_TOTAL);
+        $hThen = 10 ** -($phThen - self::PROBE_ABOVE_TOTAL);
+        $alk = self::alkPerKg($alkMeqL);
+        $dic = max(0.0, $alk - self::rest($hNow, $k)) / self::alkPerDic($hNow, $k);
+        $then = self::alkPerDic($hThen, $k);
+        $each = 1 - $dicPerMeq * $then;
+        $lacks = $dic * $then + self::rest($hThen, $k) - $alk;
+
+        return match (true) {
+            $lacks <= 0 => 0.0,
+            $each <= 0 => INF,
+            default => ($lacks / $each) * 1000 * Seawater::NEAR_DENSITY_KG_L,
+        };
+    }
+
     public function phProbe(): float
     {
         return $this->phTotal + self::PROBE_ABOVE_TOTAL;
@@ -116,6 +149,16 @@ final readonly class Carbonate
         }
 
         return Solve::rising($off, 3, 12);
+    }
+
+    /**
+     * Of carbonate and bicarbonate, mol of alkalinity for each mol of dissolved carbon at that [H⁺].
+     *
+     * @param  array<string, float>  $k
+     */
+    private static function alkPerDic(float $h, array $k): float
+    {
+        return ($k['K1'] * $h + 2 * $k['K1'] * $k['K2']) / ($h ** 2 + $k['K1'] * $h + $k['K1'] * $k['K2']);
     }
 
     /**

@@ -17,7 +17,7 @@ final readonly class DoserLine
 
     /**
      * @param  float|null  $aboveMm  the vessel’s level over the line’s outlet; negative: below it; null: nobody has looked
-     * @param  bool|null  $hasBreak  a working break lets air in, or the outlet hangs free above the water
+     * @param  bool|null  $hasBreak  a working break lets air in at its highest point; an end that hangs free is none
      * @param  float|null  $boreMm  inside the tube, 1 to 300
      */
     public function __construct(
@@ -26,6 +26,12 @@ final readonly class DoserLine
         public ?float $boreMm = null,
         public ?float $lengthM = null,
     ) {
+    }
+
+    /** As it would be with its vessel set as high as the line’s end, and no higher. */
+    public function lowered(): self
+    {
+        return new self(min(0.0, $this->aboveMm ?? 0.0), $this->hasBreak, $this->boreMm, $this->lengthM);
     }
 
     /** Null: nobody has said enough. */

@@ -55,9 +55,11 @@ final readonly class Cause
                 ' when the return stops',
             Hazard::Overdose => 'are overdosed when a head runs on',
             Hazard::DoseStops => 'lose their alkalinity when dosing stops',
-            Hazard::TopOffOn => $this->by === 'floor'
-                ? 'spill when the top-off runs on'
-                : 'lose their salt when the top-off runs on',
+            Hazard::TopOffOn => match ($this->by) {
+                'floor' => 'spill when the top-off runs on',
+                'pH', 'alkalinity' => 'are overdosed when the top-off runs on',
+                default => 'lose their salt when the top-off runs on',
+            },
             Hazard::TopOffOff => 'run dry or salty when the top-off stops',
             Hazard::ControllerDead => 'lose what their controller holds when it is dead',
             Hazard::DrainBlocked => $this->by === 'floor'

@@ -264,6 +264,7 @@ final readonly class HoursInHand
             'thick salt' => 'Its salt is too thick',
             'dry pump' => 'The return runs dry',
             'alkalinity' => 'Alkalinity has risen beyond harm',
+            'pH' => 'Its pH has risen beyond harm',
             'dark' => 'Corals suffer without light',
             'ammonia' => 'Its water is foul',
             default => 'It harms',

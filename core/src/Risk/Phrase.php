@@ -120,6 +120,7 @@ enum Phrase: string implements Saying
     case TheWaterGoesWithItsRoom = 'the-water-goes-with-its-room';
     case TwoStopsThatWorkApart = 'two-stops-that-work-apart';
     case UntilItIsReachedNobodyKnows = 'until-it-is-reached-nobody-knows';
+    case VesselsLower = 'vessels-lower';
     case WhatCanHappenHereIsOverfilling = 'what-can-happen-here-is-overfilling';
     case WhatEvaporatesIsNotMadeUp = 'what-evaporates-is-not-made-up';
     case WhatStillHeatsHasToHold = 'what-still-heats-has-to-hold';

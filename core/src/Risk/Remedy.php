@@ -10,6 +10,7 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Power\Battery;
+use Velbrin\Core\Risk\Fault\Dose;
 
 /**
  * What closes the gap, computed and checked (R-53): only what is not there already, with the size that does it, the cheapest first.
@@ -69,6 +70,7 @@ final class Remedy
             Hazard::HeaterStuckOff, Hazard::TooCold => self::moreWatts($hazard, $tank),
             Hazard::ReturnDead => self::heatWithoutFlow($tank),
             Hazard::PowerCut => $harm->by === 'oxygen' ? self::air($tank, $response) : self::warmWithoutPower($tank),
+            Hazard::Overdose => self::lessAtOnce($tank->waterside->doses ?? []),
             default => self::against($hazard, $harm),
         };
     }
@@ -77,7 +79,6 @@ final class Remedy
     private static function against(Hazard $hazard, Harm $harm): Sentence
     {
         return Sentence::of(match ($hazard) {
-            Hazard::Overdose => Phrase::ASmallerVessel,
             Hazard::DoseStops => Phrase::AlkalinityReadTwiceAWeek,
             Hazard::TopOffOn => Phrase::ASmallerStore,
             Hazard::TopOffOff => Phrase::ALevelAlarmInTheReturn,
@@ -94,6 +95,24 @@ final class Remedy
                 ? Phrase::SomebodyWhoLooksEachDay
                 : Phrase::SomebodyWhoLooksEachDay2,
         });
+    }
+
+    /**
+     * A vessel that stands too high runs out past any relay, so it goes down first.
+     *
+     * @param  list<Dose>  $doses
+     */
+    private static function lessAtOnce(array $doses): Sentence
+    {
+        $high = array_values(array_filter($doses, fn (Dose $d): bool => $d->mayHarm() && $d->siphonsForSure()));
+        $smaller = Sentence::of(Phrase::ASmallerVessel);
+
+        return $high === []
+            ? $smaller
+            : Sentence::joined(
+                Sentence::of(Phrase::VesselsLower, ['which' => implode(', ', array_map(fn (Dose $d): string => $d->name, $high))]),
+                $smaller,
+            );
     }
 
     /** The largest heater that leaves the time help takes, and how many of it hold the need. */

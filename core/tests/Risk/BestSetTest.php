@@ -6,6 +6,7 @@ namespace Velbrin\Core\Tests\Risk;
 
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Control\DoserLine;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\OutOfRange;
@@ -163,6 +164,32 @@ final class BestSetTest extends TestCase
             }
         }
         self::assertCount(count(MeasureKind::cases()), $seen, 'every kind of measure stood in one of them');
+    }
+
+    #[Test]
+    public function a_vessel_set_lower_takes_the_siphon_away_and_nothing_else(): void
+    {
+        $judged = fn (DoserLine ...$lines): Judged => new Judged(
+            Worlds::standing([new Device('h', 'head', Job::Doser, ageYears: 2.0)]),
+            [Worlds::moment(21.0, [], new Waterside(
+                doses: array_map(fn (DoserLine $l): Dose => new Dose('head', 600, Liquid::Carbonate, 1.0, 3000, 50, line: $l), $lines),
+            ))],
+            Rates::assumed(),
+        );
+        $harms = fn (array $with, DoserLine ...$lines): float => $judged(...$lines)->harms(Hazard::Overdose, $with);
+        $low = [MeasureKind::LowVessels];
+        $stands = new DoserLine(-100.0);
+        $falls = new DoserLine(640.0, false, 3.0, 1.4);
+        $unseen = new DoserLine();
+        self::assertContains(MeasureKind::LowVessels, $judged($stands, $falls)->fitting());
+        self::assertContains(MeasureKind::LowVessels, $judged($unseen)->fitting(), 'nobody has looked: it may');
+        self::assertNotContains(MeasureKind::LowVessels, $judged($stands)->fitting());
+        self::assertNotContains(MeasureKind::LowVessels, $judged()->fitting());
+        self::assertGreaterThan($harms([], $unseen), $harms([], $falls));
+        foreach ([$falls, $unseen] as $line) {
+            self::assertEqualsWithDelta($harms([], $stands), $harms($low, $line), 1e-12);
+        }
+        self::assertEqualsWithDelta($harms([], $stands), $harms($low, $stands), 1e-12);
     }
 
     /** @return list<Judged> systems in which every measure fits somewhere */

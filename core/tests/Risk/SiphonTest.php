@@ -16,10 +16,13 @@ use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\Fault\Dose;
+use Velbrin\Core\Risk\Fault\DosedWater;
 use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\Hazard;
+use Velbrin\Core\Risk\HoursInHand;
 use Velbrin\Core\Risk\Layer\Layer;
 use Velbrin\Core\Risk\Layer\LayerKind;
+use Velbrin\Core\Risk\Phrase;
 use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Standing\Device;
 use Velbrin\Core\Risk\Standing\Scene;
@@ -130,9 +133,27 @@ final class SiphonTest extends TestCase
         self::assertMatchesRegularExpression('/ 800\Smm| 800\smm/u', $found[0]->what->in(Units::metric()));
     }
 
+    #[Test]
+    public function what_closes_the_gap_names_the_vessel_that_stands_too_high(): void
+    {
+        $names = function (Dose ...$doses): bool {
+            $moment = Worlds::moment(21.0, [], new Waterside(doses: $doses));
+            $found = HoursInHand::of(Hazard::Overdose, $moment->tank, $moment->alarms, $moment->place);
+
+            return str_contains(json_encode($found, JSON_THROW_ON_ERROR), Phrase::VesselsLower->value);
+        };
+        $falls = new DoserLine(640, false, 3.0, 1.4);
+        self::assertTrue($names(self::dose($falls)));
+        self::assertTrue($names(self::dose(new DoserLine(-100)), self::dose($falls)));
+        self::assertFalse($names(self::dose(new DoserLine(-100))));
+        self::assertFalse($names(self::dose(new DoserLine())), 'nobody has looked');
+        $brine = new Dose('Calcium', 600, Liquid::Calcium, 3.0, 5000, 50, line: $falls);
+        self::assertFalse($names(self::dose(new DoserLine(-100)), $brine), 'what raises no alkalinity');
+    }
+
     private static function dose(DoserLine $line, float $holdsMl = 5000): Dose
     {
-        return new Dose('Alkalinity', 600, Liquid::Carbonate, 3.0, $holdsMl, 50, line: $line);
+        return new Dose('Alkalinity', 600, Liquid::Carbonate, 3.0, $holdsMl, 50, line: $line, water: new DosedWater(8.4, 8.2));
     }
 
     /** @return list<Scene> */

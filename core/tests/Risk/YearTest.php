@@ -8,18 +8,22 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Build\FeedLayer;
+use Velbrin\Core\Chemistry\Carbonate;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\Fault\Dose;
+use Velbrin\Core\Risk\Fault\DosedWater;
 use Velbrin\Core\Risk\Fault\Draining;
 use Velbrin\Core\Risk\Fault\Fills;
+use Velbrin\Core\Risk\Fault\LimeInTopUp;
 use Velbrin\Core\Risk\Fault\LostOutlet;
 use Velbrin\Core\Risk\Fault\Slow;
 use Velbrin\Core\Risk\Fault\TopUp;
 use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\HandState;
+use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
 use Velbrin\Core\Risk\Layer\Refused;
@@ -145,6 +149,32 @@ final class YearTest extends TestCase
     }
 
     #[Test]
+    public function limewater_that_runs_in_harms_long_before_its_salt_is_thin(): void
+    {
+        $read = new DosedWater(8.4, 8.2);
+        $top = fn (?LimeInTopUp $lime, ?float $storeL = INF): TopUp => new TopUp(600, 35, 60, $storeL, 25, 12, 6, $lime);
+        $harms = $top(new LimeInTopUp(Liquid::Hydroxide, 0.041, $read))->on();
+        self::assertSame(['floor', 'thin salt', 'pH'], array_map(fn (Harm $h): string => $h->by, $harms));
+        // 2.09 dKH of 600 L are 448 meq, so 10.9 L of it, in 11 minutes.
+        $litres = (float) (new Dose('head', 600, Liquid::Hydroxide, 0.041, null, null, water: $read))->harmsAtMl() / 1000;
+        self::assertEqualsWithDelta(10.9, $litres, 0.1);
+        self::assertEqualsWithDelta($litres / 60, $harms[2]->hours, 1e-9);
+        self::assertLessThan($harms[0]->hours, $harms[2]->hours);
+        self::assertNull($top(new LimeInTopUp(Liquid::Hydroxide, 0.041, $read), $litres - 0.01)->on()[2]->hours, 'its store is too small');
+        self::assertNotNull($top(new LimeInTopUp(Liquid::Hydroxide, 0.041, $read), $litres + 0.01)->on()[2]->hours);
+        self::assertNull($top(new LimeInTopUp(Liquid::Hydroxide, 0.041, $read), 25)->holding(5)->on()[2]->hours);
+        self::assertCount(2, $top(null)->on(), 'fresh water');
+        $open = $top(new LimeInTopUp(Liquid::Hydroxide, null))->on()[2];
+        self::assertEqualsCanonicalizing(
+            ['how strong is what the top-off brings', 'the water’s alkalinity', 'the water’s pH'],
+            $open->needs,
+        );
+        self::assertLessThan($harms[2]->hours, $open->hours);
+        $soda = $top(new LimeInTopUp(Liquid::Bicarbonate, 0.041, $read))->on()[2];
+        self::assertSame(['alkalinity', 4.0], [$soda->by, $soda->limit->value]);
+    }
+
+    #[Test]
     public function a_top_off_that_stops_runs_the_return_dry_before_the_salt_is_thick(): void
     {
         $off = (new TopUp(600, 35, 60, 40, 25, 12, 6))->off();
@@ -171,13 +201,77 @@ final class YearTest extends TestCase
     #[Test]
     public function a_dosing_vessel_too_small_to_harm_does_not(): void
     {
-        $ml = (new Dose('head', 600, Liquid::Carbonate, 1.0, null, null))->harmsAtMl();
+        $water = new DosedWater(8.4, 8.2);
+        $ml = (new Dose('head', 600, Liquid::Carbonate, 1.0, null, null, water: $water))->harmsAtMl();
         self::assertEqualsWithDelta(4 / 2.8 * 600, (float) $ml, 1e-9);
-        $dose = fn (float $holds): Dose => new Dose('head', 600, Liquid::Carbonate, 1.0, $holds, 50);
+        $dose = fn (float $holds): Dose => new Dose('head', 600, Liquid::Carbonate, 1.0, $holds, 50, water: $water);
         self::assertNull($dose((float) $ml - 0.1)->harm()->hours);
         self::assertEqualsWithDelta((float) $ml / 50 / 60, $dose((float) $ml)->harm()->hours, 1e-9);
         self::assertFalse((new Dose('head', 600, Liquid::Calcium, 1.0, 5000, 50))->mayHarm());
         self::assertTrue((new Dose('head', 600, null, 1.0, 5000, 50))->mayHarm(), 'nobody has said what it gives');
+    }
+
+    #[Test]
+    public function what_takes_carbon_dioxide_brings_ph_to_its_limit_first(): void
+    {
+        $dose = fn (?Liquid $liquid, DosedWater $water, ?float $mlDay = null): Dose => new Dose(
+            name: 'head',
+            systemL: 600,
+            liquid: $liquid,
+            strengthMeqMl: 1.0,
+            holdsMl: 3000,
+            mlPerMin: 50,
+            mlDay: $mlDay,
+            water: $water,
+        );
+        $read = new DosedWater(8.4, 8.2);
+        $lye = $dose(Liquid::Hydroxide, $read)->harm();
+        self::assertSame(['pH', 8.8, []], [$lye->by, $lye->limit->value, $lye->needs]);
+        // So much of it, and the solver of the whole carbonate system reads 8.8 too.
+        $meqL = $lye->hours * 60 * 50 / 600;
+        $dic = Carbonate::fromProbe(3.0, 35, 25, 8.2)->dicMmolKg;
+        self::assertEqualsWithDelta(8.8, Carbonate::fromDic(3.0 + $meqL, 35, 25, $dic)->phProbe(), 1e-6);
+        self::assertEqualsWithDelta(2.09, 2.8 * $meqL, 0.01);
+        $soda = $dose(Liquid::Carbonate, $read)->harm();
+        self::assertSame(['alkalinity', 4.0], [$soda->by, $soda->limit->value]);
+        self::assertEqualsWithDelta(4 / 2.8 * 600 / 50 / 60, $soda->hours, 1e-9);
+        self::assertSame($soda->hours, $dose(Liquid::Bicarbonate, new DosedWater(8.4, 9.4))->harm()->hours, 'its carbon holds pH');
+        $evening = $dose(Liquid::Carbonate, new DosedWater(7.0, 8.5))->harm();
+        self::assertSame('pH', $evening->by);
+        self::assertLessThan($soda->hours, $evening->hours);
+        self::assertSame(0.0, $dose(Liquid::Hydroxide, new DosedWater(8.4, 9.0))->harm()->hours, 'it reads that already');
+        // What nobody has read leaves no more, and is asked for.
+        foreach ([[null, 8.2, ['the water’s alkalinity']], [8.4, null, ['the water’s pH']]] as [$alk, $ph, $asks]) {
+            $open = $dose(Liquid::Hydroxide, new DosedWater($alk, $ph))->harm();
+            self::assertSame($asks, $open->needs);
+            self::assertLessThan($lye->hours, $open->hours);
+        }
+        $unnamed = $dose(null, $read)->harm();
+        self::assertSame(['what head gives'], $unnamed->needs);
+        self::assertEqualsWithDelta($lye->hours, $unnamed->hours, 1e-9, 'it may be lye');
+        self::assertLessThan((float) $dose(Liquid::Carbonate, $read)->harmsAtMl(), (float) $dose(Liquid::Hydroxide, $read)->harmsAtMl());
+    }
+
+    #[Test]
+    public function what_is_used_in_the_meantime_does_not_rise(): void
+    {
+        $water = new DosedWater(8.4, 8.2);
+        $dose = fn (float $mlPerMin, float $mlDay, float $holds): Dose => new Dose(
+            name: 'head',
+            systemL: 600,
+            liquid: Liquid::Bicarbonate,
+            strengthMeqMl: 1.0,
+            holdsMl: $holds,
+            mlPerMin: $mlPerMin,
+            mlDay: $mlDay,
+            water: $water,
+        );
+        $hours = fn (float $mlPerMin, float $mlDay, float $holds = 50_000): ?float => $dose($mlPerMin, $mlDay, $holds)->harm()->hours;
+        self::assertEqualsWithDelta(4 / 2.8 * 600 / (2 - 1) / 60, $hours(2.0, 1440.0), 1e-9);
+        self::assertNull($hours(1.0, 1440.0), 'it gives what is used, and no more');
+        $givesMl = 4 / 2.8 * 600 * 2;
+        self::assertNull($hours(2.0, 1440.0, $givesMl - 0.1), 'its vessel is empty first');
+        self::assertNotNull($hours(2.0, 1440.0, $givesMl + 0.1));
     }
 
     #[Test]
@@ -252,7 +346,7 @@ final class YearTest extends TestCase
     #[Test]
     public function what_nobody_wrote_down_takes_the_soonest_and_names_what_would_narrow_it(): void
     {
-        $open = (new Dose('Head 2', 600, Liquid::Carbonate, null, 2000, 50))->harm();
+        $open = (new Dose('Head 2', 600, Liquid::Carbonate, null, 2000, 50, water: new DosedWater(8.4, 8.2)))->harm();
         self::assertSame(['how strong is what Head 2 gives'], $open->needs);
         self::assertEqualsWithDelta(4 / 2.8 * 600 / 4 / 50 / 60, $open->hours, 1e-9);
         self::assertNull($open->latestH, 'weak enough, it never harms');

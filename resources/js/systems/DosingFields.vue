@@ -33,15 +33,16 @@ const form = props.form;
     <div>
         <label for="id1">It gives</label>
         <select id="id1" v-model="form.doses">
-            <option :value="null">not said</option>
+            <option :value="null">{{ form.job === 'top-off' ? 'fresh water' : 'not said' }}</option>
             <option v-for="(label, key) in liquids" :key="key" :value="key">{{ label }}</option>
         </select>
         <small class="quiet">So that doses that must not meet, and guards that see nothing, are found.</small>
     </div>
-    <div v-if="form.job !== 'valve'">
+    <div v-if="form.job !== 'valve' && (form.job !== 'top-off' || form.doses)">
         <label for="id2">Strength, meq of alkalinity a mL</label
         ><input id="id2" v-model.number="form.strength_meq_ml" type="number" step="any" min="0" />
         <FieldError :words="form.errors.strength_meq_ml" />
+        <small v-if="form.job === 'top-off'" class="quiet">Clear limewater: 0.041.</small>
         <small v-if="form.job === 'reactor'" class="quiet"
             >Of what leaves it, beyond the tank’s own. Carbon or phosphate media give something else.</small
         >
@@ -63,13 +64,13 @@ const form = props.form;
             <small class="quiet">{{ f.help }}</small>
         </div>
         <div>
-            <label for="id5">The line lets air in, or ends above the water</label
+            <label for="id5">A break lets air into the line at its highest point</label
             ><select id="id5" v-model="form.line_break">
                 <option :value="null">nobody has looked</option>
                 <option :value="true">yes, it cannot siphon</option>
                 <option :value="false">no</option>
             </select>
-            <small class="quiet">No relay stops a line that siphons.</small>
+            <small class="quiet">No relay stops a line that siphons; an end above the water does not either.</small>
         </div>
     </template>
     <div v-if="form.job === 'reactor'">

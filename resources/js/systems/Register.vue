@@ -370,7 +370,11 @@ function retire(id: number) {
                 <small class="quiet">One that feels the display heats on in the sump when the return stops.</small>
             </div>
             <OwnThermostat v-if="form.job === 'heater'" :form="form" />
-            <DosingFields v-if="['doser', 'reactor', 'valve'].includes(form.job)" :form="form" :liquids="liquids" />
+            <DosingFields
+                v-if="['doser', 'reactor', 'valve', 'top-off'].includes(form.job)"
+                :form="form"
+                :liquids="liquids"
+            />
             <RoLineFields v-if="form.job === 'ro-unit'" :form="form" />
             <div>
                 <label for="ic1">Changed from how it came</label

@@ -9,7 +9,6 @@ use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
-use Velbrin\Core\Seawater\Seawater;
 
 /**
  * What a guard on pH sees of an overdose (K-60): how far alkalinity has risen when the probe reads the guard’s limit, in closed water
@@ -21,8 +20,6 @@ final readonly class SeenByPh
 
     /** Nobody doses further than that, dKH. */
     private const MOST_DKH = 30.0;
-
-    private const STEPS = 60;
 
     /**
      * dKH above the start; null: pH never gets there.
@@ -49,26 +46,10 @@ final readonly class SeenByPh
             ['liquid' => $liquid->value],
         );
         $alk = $alkDkh / self::DKH_PER_MEQ;
-        $dic = Carbonate::fromProbe($alk, $salinity, $tempC, $ph)->dicMmolKg;
-        $phAt = fn (float $meq): float => Carbonate::fromDic(
-            $alk + $meq,
-            $salinity,
-            $tempC,
-            $dic + ($perMeq * $meq) / Seawater::NEAR_DENSITY_KG_L,
-        )->phProbe();
-        $low = 0.0;
-        $high = self::MOST_DKH / self::DKH_PER_MEQ;
-        if ($phAt($low) >= $limitPh) {
-            return 0.0;
-        }
-        if ($phAt($high) < $limitPh) {
-            return null;
-        }
-        for ($n = 0; $n < self::STEPS; $n++) {
-            $middle = ($low + $high) / 2;
-            [$low, $high] = $phAt($middle) < $limitPh ? [$middle, $high] : [$low, $middle];
-        }
+        // Refuses a pH this alkalinity cannot have.
+        Carbonate::fromProbe($alk, $salinity, $tempC, $ph);
+        $riseDkh = self::DKH_PER_MEQ * Carbonate::riseToProbe($alk, $salinity, $tempC, $ph, $limitPh, $perMeq);
 
-        return $high * self::DKH_PER_MEQ;
+        return $riseDkh > self::MOST_DKH ? null : $riseDkh;
     }
 }

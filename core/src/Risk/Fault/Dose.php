@@ -14,15 +14,11 @@ use Velbrin\Core\Risk\Rate\Span;
 use Velbrin\Core\Risk\Rate\Unsure;
 
 /**
- * A dosing head that does not stop, or a reactor that runs away (R-2): alkalinity rises by 4 dKH, if its vessel holds enough (R-21);
- * or one that stands still.
+ * A dosing head that does not stop, or a reactor that runs away (R-2): alkalinity rises by 4 dKH, or pH to 8.8, if its vessel holds enough
+ * (R-21); or one that stands still.
  */
 final readonly class Dose
 {
-    public const HARM_DKH = 4.0;
-
-    private const DKH_PER_MEQ = 2.8;
-
     private const MIN_A_DAY = 1440;
 
     public function __construct(
@@ -37,6 +33,7 @@ final readonly class Dose
         /** It has no vessel that somebody fills. */
         public bool $isReactor = false,
         public DoserLine $line = new DoserLine(),
+        public DosedWater $water = new DosedWater(),
     ) {
     }
 
@@ -46,8 +43,14 @@ final readonly class Dose
      *
      * @param  float|null  $mlPerMin  what leaves it at rest
      */
-    public static function ofReactor(string $name, float $systemL, ?Liquid $liquid, ?float $strengthMeqMl, ?float $mlPerMin): self
-    {
+    public static function ofReactor(
+        string $name,
+        float $systemL,
+        ?Liquid $liquid,
+        ?float $strengthMeqMl,
+        ?float $mlPerMin,
+        DosedWater $water = new DosedWater(),
+    ): self {
         return new self(
             name: $name,
             systemL: $systemL,
@@ -57,6 +60,7 @@ final readonly class Dose
             mlPerMin: $mlPerMin,
             mlDay: $mlPerMin === null ? null : $mlPerMin * self::MIN_A_DAY,
             isReactor: true,
+            water: $water,
         );
     }
 
@@ -66,31 +70,57 @@ final readonly class Dose
         return $this->liquid === null || $this->liquid->dicPerMeq() !== null;
     }
 
-    /** So much of it at once harms, mL; null: nobody has said how strong it is. */
+    /**
+     * So much of it at once harms, as soon as it may, mL; null: nobody has said how strong it is.
+     *
+     * @throws OutOfRange
+     */
     public function harmsAtMl(): ?float
     {
-        return $this->strengthMeqMl === null || $this->strengthMeqMl <= 0 ? null : $this->neededMl($this->strengthMeqMl);
+        if ($this->strengthMeqMl === null || $this->strengthMeqMl <= 0) {
+            return null;
+        }
+        $bears = Unsure::of($this->water->facts($this->liquid), $this->water->bearsMeqL(...));
+
+        return ($bears->low * $this->systemL) / $this->strengthMeqMl;
     }
 
     public function holding(float $ml): self
     {
-        return $this->isReactor
-            ? $this
-            : new self(
-                name: $this->name,
-                systemL: $this->systemL,
-                liquid: $this->liquid,
-                strengthMeqMl: $this->strengthMeqMl,
-                holdsMl: $ml,
-                mlPerMin: $this->mlPerMin,
-                mlDay: $this->mlDay,
-                line: $this->line,
-            );
+        return $this->isReactor ? $this : $this->with($ml, $this->line);
     }
 
-    private function neededMl(float $strength): float
+    /** Its vessel stands no higher than its line ends: nothing falls through it by itself. */
+    public function lowered(): self
     {
-        return ((self::HARM_DKH / self::DKH_PER_MEQ) * $this->systemL) / $strength;
+        return $this->isReactor ? $this : $this->with($this->holdsMl, $this->line->lowered());
+    }
+
+    /** A reactor has no vessel above it; of a head nobody has looked at, it may. */
+    public function maySiphon(): bool
+    {
+        return ! $this->isReactor && $this->line->canSiphon() !== false;
+    }
+
+    /** Somebody has looked, and it does. */
+    public function siphonsForSure(): bool
+    {
+        return ! $this->isReactor && $this->line->canSiphon() === true;
+    }
+
+    private function with(?float $holdsMl, DoserLine $line): self
+    {
+        return new self(
+            name: $this->name,
+            systemL: $this->systemL,
+            liquid: $this->liquid,
+            strengthMeqMl: $this->strengthMeqMl,
+            holdsMl: $holdsMl,
+            mlPerMin: $this->mlPerMin,
+            mlDay: $this->mlDay,
+            line: $line,
+            water: $this->water,
+        );
     }
 
     private function strength(): Span
@@ -102,7 +132,11 @@ final readonly class Dose
         };
     }
 
-    /** It runs on at what it gives. */
+    /**
+     * It runs on at what it gives.
+     *
+     * @throws OutOfRange
+     */
     public function harm(): Harm
     {
         return $this->comes(match (true) {
@@ -135,38 +169,62 @@ final readonly class Dose
     public function soonest(): Harm
     {
         $runsOn = $this->harm();
-        $siphons = $this->isReactor || $this->line->canSiphon() === false ? null : $this->siphons();
+        $siphons = $this->maySiphon() ? $this->siphons() : null;
 
         return $siphons !== null && ($siphons->hours ?? INF) < ($runsOn->hours ?? INF) ? $siphons : $runsOn;
     }
 
-    /** @param  string  $asks  for what comes in a minute */
+    /**
+     * @param  string  $asks  for what comes in a minute
+     *
+     * @throws OutOfRange
+     */
     private function comes(Span $mlMin, string $asks): Harm
     {
         $facts = [
             'strength' => $this->strength(),
             'holds' => $this->holdsMl === null ? Open::vesselMl() : Span::sure($this->holdsMl),
             'head' => $mlMin,
+            ...$this->water->facts($this->liquid),
         ];
-        $hours = Unsure::of($facts, function (array $f): float {
-            $neededMl = $this->neededMl($f['strength']);
-
-            return $neededMl > $f['holds'] || $f['head'] <= 0 ? INF : $neededMl / $f['head'] / 60;
-        });
+        $hours = Unsure::of($facts, $this->harmsAfterH(...));
+        $byPh = $this->water->endsByPh(array_map(fn (Span $s): float => $s->likely, $facts));
 
         return Harm::open(
-            'alkalinity',
+            $byPh ? 'pH' : 'alkalinity',
             $hours,
-            Quantity::of(self::HARM_DKH, Kind::Alkalinity),
+            $byPh ? Quantity::of(DosedWater::HARM_PH, Kind::Ph) : Quantity::of(DosedWater::HARM_DKH, Kind::Alkalinity),
             array_map(
                 fn (string $fact): string => match ($fact) {
                     'strength' => "how strong is what {$this->name} gives",
                     'holds' => "what the vessel of {$this->name} holds",
+                    'liquid' => "what {$this->name} gives",
+                    'alk' => 'the water’s alkalinity',
+                    'ph' => 'the water’s pH',
                     default => $asks,
                 },
                 $hours->narrows,
             ),
         );
+    }
+
+    /**
+     * Beyond what is used in the meantime, if its vessel lasts so long.
+     *
+     * @param  array<string, float>  $facts
+     *
+     * @throws OutOfRange
+     */
+    private function harmsAfterH(array $facts): float
+    {
+        $usedMlMin = $this->isReactor ? 0.0 : ($this->mlDay ?? 0.0) / self::MIN_A_DAY;
+        $beyondMlMin = $facts['head'] - $usedMlMin;
+        if ($beyondMlMin <= 0) {
+            return INF;
+        }
+        $minutes = ($this->water->bearsMeqL($facts) * $this->systemL) / $facts['strength'] / $beyondMlMin;
+
+        return $minutes * $facts['head'] > $facts['holds'] ? INF : $minutes / 60;
     }
 
     /**
@@ -185,7 +243,7 @@ final readonly class Dose
             },
         ];
         $hours = Unsure::of($facts, function (array $f) use ($fallDkh): float {
-            $dkhDay = self::DKH_PER_MEQ * $f['strength'] * $f['day'] / $this->systemL;
+            $dkhDay = DosedWater::DKH_PER_MEQ * $f['strength'] * $f['day'] / $this->systemL;
 
             return $dkhDay > 0 ? 24 * $fallDkh / $dkhDay : INF;
         });

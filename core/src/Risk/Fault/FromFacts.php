@@ -49,13 +49,14 @@ final readonly class FromFacts
         ?float $roomUntemperedC,
         ?Slow $slow = null,
         ?RoLine $line = null,
+        ?LimeInTopUp $lime = null,
     ): Waterside {
         $self = new self($facts);
         $hasDrain = Overflow::isDescribed($facts) || SumpWater::isDescribed($facts);
         [$draining, $unknown] = $hasDrain ? $self->draining() : [null, []];
 
         return new Waterside(
-            topUp: $self->topUp($hasTopOff, $topOffLh),
+            topUp: $self->topUp($hasTopOff, $topOffLh, $lime),
             draining: $draining,
             doses: $doses,
             fills: $hasRoUnit ? [$self->line($line)] : [],
@@ -82,7 +83,7 @@ final readonly class FromFacts
         return $facts->brief->has(F::Strainer) && $facts->word(F::Strainer) === 'yes';
     }
 
-    private function topUp(bool $hasTopOff, ?float $topOffLh): ?TopUp
+    private function topUp(bool $hasTopOff, ?float $topOffLh, ?LimeInTopUp $lime): ?TopUp
     {
         $isDescribed = $this->facts->brief->hasAny(F::TopoffFed, F::ReservoirL, F::FeedLh);
         $fed = (string) $this->facts->usual(F::TopoffFed);
@@ -106,6 +107,7 @@ final readonly class FromFacts
             evaporationLd: $this->facts->knows(F::WinterC) || $this->facts->knows(F::SummerC)
                 ? $this->try(fn (): float => Warmth::worstEvaporationLd($this->facts))
                 : null,
+            lime: $lime,
         );
     }
 

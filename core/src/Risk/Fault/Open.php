@@ -51,6 +51,24 @@ final class Open
         return Span::of(1, 50, 150);
     }
 
+    /** Alkalinity of the water, meq/L: 7 to 11 dKH. */
+    public static function alkMeqL(): Span
+    {
+        return Span::of(2.5, 3.0, 4.0);
+    }
+
+    /** pH of the water as a probe reads it, morning to evening. */
+    public static function ph(): Span
+    {
+        return Span::of(7.9, 8.2, 8.5);
+    }
+
+    /** mmol of carbon that come with a meq of a liquid nobody has named. */
+    public static function dicPerMeq(): Span
+    {
+        return Span::of(0.0, 0.5, 1.0);
+    }
+
     /** What siphons through a dosing line, mL/min. */
     public static function siphonMlMin(): Span
     {
@@ -79,6 +97,12 @@ final class Open
     public static function mlDay(): Span
     {
         return Span::of(5, 40, 200);
+    }
+
+    /** Limewater, weak to clear and full, meq/mL. */
+    public static function limewaterMeqMl(): Span
+    {
+        return Span::of(0.01, 0.035, 0.045);
     }
 
     /** Strength of what is dosed, meq/mL. */

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Velbrin\Core\Risk\Fault;
 
 use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Rate\Span;
 use Velbrin\Core\Risk\Rate\Unsure;
 
 /**
- * A top-off that does not stop, or does not start (R-3): litres over the rim, salt that thins or thickens, a return that runs dry. What
- * nobody has written down is null.
+ * A top-off that does not stop, or does not start (R-3): litres over the rim, salt that thins or thickens, a return that runs dry; too much
+ * of what it brings (R-2). What nobody has written down is null.
  */
 final readonly class TopUp
 {
@@ -34,23 +35,32 @@ final readonly class TopUp
         public ?float $chamberL,
         /** Of the worst day, L/d. */
         public ?float $evaporationLd,
+        /** Null: fresh water, and nothing in it. */
+        public ?LimeInTopUp $lime = null,
     ) {
     }
 
     public function holding(?float $storeL): self
     {
         return new self(
-            $this->systemL,
-            $this->salinity,
-            $this->litresH,
-            $storeL,
-            $this->roomL,
-            $this->chamberL,
-            $this->evaporationLd,
+            systemL: $this->systemL,
+            salinity: $this->salinity,
+            litresH: $this->litresH,
+            storeL: $storeL,
+            roomL: $this->roomL,
+            chamberL: $this->chamberL,
+            evaporationLd: $this->evaporationLd,
+            lime: $this->lime,
         );
     }
 
-    /** @return list<Harm> it runs on */
+    /**
+     * It runs on.
+     *
+     * @return list<Harm>
+     *
+     * @throws OutOfRange
+     */
     public function on(): array
     {
         $facts = $this->facts();
@@ -67,7 +77,25 @@ final readonly class TopUp
                 Unsure::of($facts, $this->thinsAfterH(...)),
                 Quantity::of(self::THIN, Kind::Salinity),
             ),
+            ...$this->lime === null ? [] : [$this->limed($this->lime)],
         ];
+    }
+
+    /** @throws OutOfRange */
+    private function limed(LimeInTopUp $lime): Harm
+    {
+        $facts = array_diff_key($this->facts(), ['room' => true]) + $lime->facts();
+        $byPh = $lime->water->endsByPh(array_map(fn (Span $s): float => $s->likely, $facts));
+
+        return self::harm(
+            $byPh ? 'pH' : 'alkalinity',
+            Unsure::of($facts, function (array $f) use ($lime): float {
+                $neededL = $lime->harmsAtL($f, $this->systemL);
+
+                return $f['store'] >= $neededL ? $neededL / $f['flow'] : INF;
+            }),
+            $byPh ? Quantity::of(DosedWater::HARM_PH, Kind::Ph) : Quantity::of(DosedWater::HARM_DKH, Kind::Alkalinity),
+        );
     }
 
     /** @return list<Harm> it does not start: evaporation goes on */
@@ -139,6 +167,9 @@ final readonly class TopUp
             'flow' => 'what the top-off’s pump gives',
             'store' => 'what its store holds',
             'room' => 'the room above the sump’s running level',
+            'strength' => 'how strong is what the top-off brings',
+            'alk' => 'the water’s alkalinity',
+            'ph' => 'the water’s pH',
             'chamber' => 'the water the return can take before it runs dry',
             default => 'what evaporates in a day',
         };

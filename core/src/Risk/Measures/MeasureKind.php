@@ -43,6 +43,7 @@ enum MeasureKind: string
     case SmallStore = 'small-store';
     case TopOffFloat = 'top-off-float';
     case SmallVessel = 'small-vessel';
+    case LowVessels = 'low-vessels';
     case EmergencyProved = 'emergency-proved';
     case Strainer = 'strainer';
     case Tray = 'tray';
@@ -78,6 +79,7 @@ enum MeasureKind: string
             self::SmallStore => 'A top-off store no larger than its sump takes',
             self::TopOffFloat => 'A float in the top-off’s own line',
             self::SmallVessel => 'Dosing vessels no larger than the water bears',
+            self::LowVessels => 'Dosing vessels that stand lower than their lines end, each end free above the water',
             self::EmergencyProved => 'The emergency drain run with the main blocked, each year',
             self::Strainer => 'A guard on every drain',
             self::Tray => 'A tray with a drain under it',
@@ -91,7 +93,7 @@ enum MeasureKind: string
     public function upkeepMin(): float
     {
         return match ($this) {
-            self::NewHeaters, self::SmallStore, self::SmallVessel, self::KeyWithUs => 0.0,
+            self::NewHeaters, self::SmallStore, self::SmallVessel, self::LowVessels, self::KeyWithUs => 0.0,
             self::SecondPerson, self::SilenceAlarm, self::Strainer => 30.0,
             self::Generator => 240.0,
             self::SecondReturn => 60.0,
@@ -103,8 +105,8 @@ enum MeasureKind: string
     public function addsDevices(): int
     {
         return match ($this) {
-            self::SecondPerson, self::KeyWithUs, self::SmallStore, self::SmallVessel, self::EmergencyProved => 0,
-            self::NewHeaters => 0,
+            self::SecondPerson, self::KeyWithUs, self::EmergencyProved, self::NewHeaters => 0,
+            self::SmallStore, self::SmallVessel, self::LowVessels => 0,
             default => 1,
         };
     }
@@ -120,6 +122,7 @@ enum MeasureKind: string
             self::SmallStore => $side?->topUp !== null && is_finite($side->topUp->storeL ?? 0.0),
             self::TopOffFloat => $side?->topUp !== null && ! in_array(FeedLayer::Float, $standing->feedLayers, true),
             self::SmallVessel => ($side->doses ?? []) !== [],
+            self::LowVessels => array_filter($side->doses ?? [], fn (Dose $d): bool => $d->maySiphon()) !== [],
             self::EmergencyProved => $standing->hasEmergencyDrain && ! $standing->emergencyTested,
             self::Strainer => $side?->hasDrain === true && ! $standing->isDrainGuarded,
             self::Tray => ! in_array(FeedLayer::Tray, $standing->feedLayers, true),
@@ -163,6 +166,7 @@ enum MeasureKind: string
                 Hazard::ControllerDead,
             ],
             self::SmallVessel => [Hazard::Overdose, Hazard::LeftOpen, Hazard::ControllerDead],
+            self::LowVessels => [Hazard::Overdose],
             self::EmergencyProved, self::Strainer => [Hazard::DrainBlocked],
             self::Tray => [
                 Hazard::TopOffOn,
@@ -243,6 +247,7 @@ enum MeasureKind: string
             ),
             self::SmallStore => self::side($moment, topUp: $side?->topUp === null ? null : self::smaller($side->topUp)),
             self::SmallVessel => self::side($moment, doses: array_map(self::smallDose(...), $side->doses ?? [])),
+            self::LowVessels => self::side($moment, doses: array_map(fn (Dose $d): Dose => $d->lowered(), $side->doses ?? [])),
             default => $moment,
         };
     }

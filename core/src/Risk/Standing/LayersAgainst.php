@@ -13,6 +13,7 @@ use Velbrin\Core\Control\Programme\SeenByPh;
 use Velbrin\Core\Control\Programme\Setup;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Fault\Dose;
+use Velbrin\Core\Risk\Fault\DosedWater;
 use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\Layer\Chain;
@@ -179,14 +180,16 @@ final readonly class LayersAgainst
         if ($limit === null || $alk === null || $ph === null || $liquids === [] || $this->harm->hours === null) {
             return null;
         }
+        // As a share of the way to harm.
         $worst = 0.0;
         foreach ($liquids as $liquid) {
             $rise = SeenByPh::riseDkh($liquid, $alk, $ph, $limit);
-            $worst = $rise === null ? INF : max($worst, $rise);
+            $harms = min(DosedWater::HARM_DKH, SeenByPh::riseDkh($liquid, $alk, $ph, DosedWater::HARM_PH) ?? INF);
+            $worst = $rise === null || $harms <= 0 ? INF : max($worst, $rise / $harms);
         }
 
         return is_finite($worst)
-            ? ($this->harm->hours * $worst) / Dose::HARM_DKH + $guard->forS / 3600
+            ? $this->harm->hours * $worst + $guard->forS / 3600
             : null;
     }
 

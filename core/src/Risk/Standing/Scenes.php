@@ -182,7 +182,7 @@ final readonly class Scenes
             }
             $wrong = new Initiator("the wrong thing in the vessel of {$dose->name}", Hangs::onNothing(), outlets: self::outlets($heads));
             $scenes = [...$scenes, ...$this->each($wrong, $mixUps, $harms)];
-            if ($hasAnimals && $dose->line->canSiphon() !== false) {
+            if ($hasAnimals && $dose->maySiphon()) {
                 $siphon = new Initiator("the line of {$dose->name} siphons", Hangs::onNothing());
                 $scenes = [...$scenes, ...$this->each($siphon, $this->siphons($dose), [$dose->siphons()])];
             }
