@@ -863,4 +863,32 @@ return [
         'to' => '',
         'tests' => 'YearsTest',
     ],
+    [
+        'name' => 'what lies at another’s place is ours',
+        'file' => 'app/Risk/InReach.php',
+        'from' => 'if (isset($hours[$key]) && ($one[\'siteId\'] === null || $one[\'siteId\'] === $site->id)) {',
+        'to' => 'if (isset($hours[$key])) {',
+        'tests' => 'StoresTest',
+    ],
+    [
+        'name' => 'a part in the depot is here at once',
+        'file' => 'app/Risk/InReach.php',
+        'from' => 'if ($one[\'siteId\'] !== null || $one[\'rides\']) {',
+        'to' => 'if (true) {',
+        'tests' => 'StoresTest',
+    ],
+    [
+        'name' => 'what a supplier took is not counted',
+        'file' => 'app/Stores/Shelves.php',
+        'from' => 'coalesce(parts.lead_days, suppliers.took) as lead',
+        'to' => 'parts.lead_days as lead',
+        'tests' => 'StoresTest',
+    ],
+    [
+        'name' => 'a new spare leaves the years as they were',
+        'file' => 'app/Stores/Shelves.php',
+        'from' => '$class::saved(fn () => StaleRisk::all());',
+        'to' => '',
+        'tests' => 'StoresTest',
+    ],
 ];

@@ -126,6 +126,7 @@ final class Risks
             'skimmer-collector' => 7_500,
             'second-return' => 34_000,
             'room-fan' => 6_000,
+            'spare-here' => 9_800,
             MeasurePrice::MINUTE => 120,
             MeasurePrice::DEVICE => 1_500,
         ];

@@ -119,7 +119,7 @@ final class FrontProvider extends ServiceProvider
         $this->app->singleton(OffDevices::class, OffNow::class);
         $this->app->singleton(Watches::class, AlarmsOfController::class);
         $this->app->singleton(HelpNear::class, HelpTonight::class);
-        $this->app->singleton(WithinReach::class, Shelves::class);
+        $this->app->scoped(WithinReach::class, Shelves::class);
         $this->app->singleton(SeenFailures::class, ReviewedFailures::class);
         $this->app->singleton(VanStock::class, VanShelves::class);
         $this->app->singleton(Kits::class, KitsOnShelves::class);
@@ -146,6 +146,7 @@ final class FrontProvider extends ServiceProvider
         Event::listen([ReadingKept::class, MaterialKept::class], DueByCondition::class);
         Event::listen(PartUsed::class, BuyTwo::class);
         StaleRisk::watch();
+        Shelves::watch();
         $this->app->tag([SystemsOfSite::class, PlansOfSite::class], SiteContents::TAG);
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict(! $this->app->isProduction());

@@ -34,6 +34,8 @@ final class Helpers
 
     private const DAYS_AHEAD = 7;
 
+    private ?InReach $reach = null;
+
     /**
      * @param  Collection<int, OnCall>  $onCall  in the order they are rung
      * @param  Collection<int, Absence>  $absences
@@ -71,7 +73,7 @@ final class Helpers
             ->orderBy('id')
             ->get()
             ->toBase();
-        self::name($onCall->concat($alarms->flatMap(fn (Alarm $a): Collection => $a->calls->toBase())));
+        self::name($onCall->concat($alarms->flatMap(fn (Alarm $a): Collection => $a->calls->toBase())), $systems);
 
         return new self(
             $onCall,
@@ -83,16 +85,20 @@ final class Helpers
     }
 
     /**
-     * Whoever is on call and whoever an alarm calls are one team: asked once.
+     * Whoever is on call, is called by an alarm or keeps a system is of one team: asked once.
      *
      * @param  Collection<int, AlarmCall|OnCall>  $records
+     * @param  Collection<int, System>  $systems
      */
-    private static function name(Collection $records): void
+    private static function name(Collection $records, Collection $systems): void
     {
-        $ids = array_values(array_unique($records->pluck('user_id')->filter()->all()));
+        $ids = $records->pluck('user_id')->concat($systems->pluck('keeper_id'))->filter()->unique()->values()->all();
         $users = $ids === [] ? collect() : User::query()->whereIntegerInRaw('id', $ids)->get()->keyBy('id')->toBase();
         foreach ($records as $record) {
             $record->setRelation('user', $users->get($record->user_id));
+        }
+        foreach ($systems as $system) {
+            $system->setRelation('keeper', $users->get($system->keeper_id));
         }
     }
 
@@ -118,6 +124,12 @@ final class Helpers
         );
     }
 
+    /** Asked once, when the first place is. */
+    public function reach(): InReach
+    {
+        return $this->reach ??= app(WithinReach::class)->now();
+    }
+
     public function place(System $system, Under $under): Place
     {
         $site = $system->site ?? new Site();
@@ -128,6 +140,7 @@ final class Helpers
             $this->looks($site, $fault, $under),
             $this->open($site, $fault, $under->isHoliday),
             $this->first($site, $fault, $under),
+            $this->reach()->hoursTo($site),
         );
     }
 

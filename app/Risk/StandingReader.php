@@ -36,10 +36,6 @@ final class StandingReader
         [Night::SummerDay, Moment::SUMMER_DAY],
     ];
 
-    private bool $asked = false;
-
-    private ?bool $brings = null;
-
     /** @param  list<int>  $off */
     private function __construct(
         public readonly Around $around,
@@ -141,17 +137,6 @@ final class StandingReader
         return $days / 365;
     }
 
-    /** Asked once, when the first year is worked out. */
-    private function bringsAir(): ?bool
-    {
-        if ($this->asked === false) {
-            $this->brings = app(WithinReach::class)->bringsAir();
-            $this->asked = true;
-        }
-
-        return $this->brings;
-    }
-
     private function standing(System $system): Standing
     {
         $facts = Facts::of(SystemBrief::running($system, $this->off));
@@ -179,7 +164,7 @@ final class StandingReader
             hasEmergencyDrain: FromFacts::hasEmergencyDrain($facts),
             emergencyTested: $this->around->isEmergencyTested($system),
             isDrainGuarded: FromFacts::isDrainGuarded($facts),
-            helpBringsAir: $this->bringsAir(),
+            helpBringsAir: $this->helpers->reach()->bringsAir,
             makesWater: (bool) ($system->site->makes_water ?? false),
             hasGenerator: $this->around->hasGenerator($system),
         );

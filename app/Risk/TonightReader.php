@@ -90,6 +90,7 @@ final class TonightReader
             batteryLoadW: $register->batteryLoadW(),
             coldKh: RiskRate::rates()->of(Assumed::ColdKelvinHours),
             hotKh: RiskRate::rates()->of(Assumed::HotKelvinHours),
+            movers: $register->movers(),
         );
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Stores;
 
+use App\Build\Supplier;
+use App\Risk\InReach;
 use App\Risk\RiskRate;
+use App\Risk\StaleRisk;
 use App\Risk\WithinReach;
 use App\Systems\Item;
 use Illuminate\Support\Collection;
@@ -15,6 +18,7 @@ use Velbrin\Core\Risk\Rate\Assumed;
 use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Rate\Renewal;
 use Velbrin\Core\Risk\SpareStock;
+use Velbrin\Core\Rounds\Spot;
 
 /** What lies where, how much of it must, and what is good: the reader between stores and the core's question of spares (R-40). */
 final class Shelves implements WithinReach
@@ -22,21 +26,60 @@ final class Shelves implements WithinReach
     /** A spare is there when one fails, so often. */
     public const LEVEL = 0.95;
 
-    public function bringsAir(): ?bool
-    {
-        $ready = Stock::query()
-            ->good()
-            ->join('parts', 'parts.id', '=', 'stocks.part_id')
-            ->join('stock_places', 'stock_places.id', '=', 'stocks.stock_place_id')
-            ->whereNull('parts.archived_at')
-            ->whereIn('parts.ready_for', [ReadyFor::Air->value, ReadyFor::Power->value])
-            ->where('stock_places.kind', '!=', StockPlace::SITE);
-        $parts = Part::query()
-            ->current()
-            ->selectSub($ready->selectRaw('count(*)'), 'ready')
-            ->first();
+    /** @var array<int, int>|null days by supplier, read once */
+    private ?array $took = null;
 
-        return $parts === null ? null : (int) $parts->getAttribute('ready') > 0;
+    /** What lies where decides how soon somebody can put a part in. */
+    public static function watch(): void
+    {
+        foreach ([Stock::class, Part::class] as $class) {
+            $class::saved(fn () => StaleRisk::all());
+        }
+    }
+
+    public function now(): InReach
+    {
+        $ready = Stock::query()->good()->select(['stocks.part_id', 'stocks.stock_place_id']);
+        // One question: parts without any stock, too, since what nobody has is ordered.
+        $rows = Part::query()
+            ->current()
+            ->leftJoinSub(Supplier::took(), 'suppliers', 'suppliers.supplier_id', '=', 'parts.supplier_id')
+            ->leftJoinSub($ready, 'ready', 'ready.part_id', '=', 'parts.id')
+            ->leftJoin('stock_places', 'stock_places.id', '=', 'ready.stock_place_id')
+            ->leftJoin('depots', 'depots.id', '=', 'stock_places.depot_id')
+            ->toBase()
+            ->get([
+                'parts.job',
+                'parts.ready_for',
+                DB::raw('coalesce(parts.lead_days, suppliers.took) as lead'),
+                'stock_places.kind',
+                'stock_places.site_id',
+                'depots.lat',
+                'depots.lon',
+            ]);
+        $lies = $leads = [];
+        foreach ($rows as $row) {
+            $job = Job::tryFrom((string) $row->job);
+            if ($job === null) {
+                continue;
+            }
+            $lead = $row->lead === null ? Part::USUAL_LEAD_DAYS : (int) $row->lead;
+            $leads[$job->value] = min($lead, $leads[$job->value] ?? $lead);
+            if ($row->kind !== null) {
+                $lies[] = [
+                    'job' => $job,
+                    'siteId' => $row->site_id === null ? null : (int) $row->site_id,
+                    'spot' => $row->lat === null || $row->lon === null ? null : new Spot((float) $row->lat, (float) $row->lon),
+                    'rides' => $row->kind === StockPlace::VAN,
+                ];
+            }
+        }
+        $air = [ReadyFor::Air->value, ReadyFor::Power->value];
+        $brings = $rows->contains(
+            fn (object $r): bool => in_array($r->ready_for, $air, true) && $r->kind !== null && $r->kind !== StockPlace::SITE,
+        );
+
+        return new InReach($rows->isEmpty() ? null : $brings, $leads, $lies, Part::USUAL_LEAD_DAYS);
     }
 
     public function devicesFor(int $siteId): array
@@ -75,7 +118,7 @@ final class Shelves implements WithinReach
         }
         $fleet ??= $this->fleet()[$part->job->value] ?? 0;
         $months = $part->job->lifeMonths();
-        $lead = $part->lead_days ?? $part->supplier->lead_days ?? Part::USUAL_LEAD_DAYS;
+        $lead = $this->leadDays($part);
         try {
             $yearly = Renewal::yearly($scale, $rates->of(Assumed::Shape), $months === null ? null : $months / 12);
             $stock = SpareStock::of($fleet, $yearly, $lead, self::LEVEL);
@@ -89,6 +132,17 @@ final class Shelves implements WithinReach
             'demand' => $stock->expectedDemand,
             'fleet' => $fleet,
         ];
+    }
+
+    /** As somebody said, else as its supplier really took, else the usual. */
+    public function leadDays(Part $part): int
+    {
+        if ($part->lead_days !== null) {
+            return $part->lead_days;
+        }
+        $this->took ??= array_map(intval(...), Supplier::took()->toBase()->pluck('took', 'supplier_id')->all());
+
+        return $this->took[$part->supplier_id ?? 0] ?? Part::USUAL_LEAD_DAYS;
     }
 
     /** @return array<string, int> devices that stand in the fleet, by job */

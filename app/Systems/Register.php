@@ -63,6 +63,14 @@ final readonly class Register
         );
     }
 
+    /** Pumps that move the display besides the return; null: none is written down. */
+    public function movers(): ?int
+    {
+        $moves = fn (Item $i): bool => $i->job === Job::CirculationPump && ! in_array($i->vessel_id, $this->sumpIds, true);
+
+        return count(array_filter($this->items, $moves)) ?: null;
+    }
+
     /** Whether a battery stands in it, described or not. */
     public function hasBattery(): bool
     {

@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Stores;
 
+use App\Build\Order;
+use App\Build\PlanReader;
+use App\Build\PlanVersion;
+use App\Build\Supplier;
+use App\Risk\StandingReader;
+use App\Risk\WithinReach;
+use App\Risk\Years;
 use App\Rounds\FollowUp;
+use App\Rounds\Vehicle;
 use App\Stores\Loan;
 use App\Stores\MoveStock;
 use App\Stores\Part;
@@ -17,6 +25,7 @@ use App\Systems\System;
 use App\Systems\TakenReading;
 use App\Systems\TakeReading;
 use App\Team\User;
+use App\Water\Depot;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -345,6 +354,98 @@ final class StoresTest extends TestCase
             }
             self::assertEqualsWithDelta($came - $went, (float) Stock::query()->sum('count'), 1e-9, "after {$n}");
         }
+    }
+
+    #[Test]
+    public function how_long_a_part_takes_to_come_follows_from_where_it_lies(): void
+    {
+        $system = $this->cold('Reef');
+        $site = $system->site()->firstOrFail();
+        $site->update(['lat' => 53.62, 'lon' => 1.62]);
+        $hours = fn (): ?float => app(WithinReach::class)->now()->hoursTo($site->refresh())['heater'] ?? null;
+        $this->part->forceFill(['archived_at' => now()])->save();
+        self::assertNull($hours(), 'nobody keeps a store');
+        $this->part->forceFill(['archived_at' => null])->save();
+        self::assertSame(24.0 * 14, $hours(), 'it is ordered, and takes the usual');
+        $this->part->update(['lead_days' => 3]);
+        self::assertSame(72.0, $hours());
+        $away = StockPlace::ofSite(self::site('Somebody', 'Elsewhere'));
+        $place = fn (StockPlace $where, array $how = []): Stock => (new MoveStock())
+            ->bring((string) Str::uuid(), $this->part, $where, 1, $how, $this->planner);
+        $place($away);
+        self::assertSame(72.0, $hours(), 'what lies at another client’s place is theirs');
+        Depot::query()->update(['lat' => 53.62, 'lon' => 1.62]);
+        $place($this->depot, ['expires_on' => now()->subDay()->toDateString()]);
+        self::assertSame(72.0, $hours(), 'what is out of date is none');
+        $place($this->depot);
+        self::assertSame(0.25, $hours(), 'next door, and into the car');
+        Depot::query()->update(['lat' => 54.62]);
+        self::assertGreaterThan(1.5, $hours());
+        self::assertLessThan(6, $hours());
+        $site->update(['lat' => null, 'lon' => null]);
+        self::assertSame(1.25, $hours(), 'nobody knows how far');
+        $place(StockPlace::ofVehicle(Vehicle::query()->create(['name' => 'Van', 'payload_kg' => 900, 'salt_l' => 300, 'ro_l' => 60])));
+        self::assertSame(0.0, $hours());
+        self::assertSame(24.0 * 14, app(WithinReach::class)->now()->hoursTo($site)['light'], 'nobody has a light');
+    }
+
+    #[Test]
+    public function whoever_comes_waits_for_the_part_and_a_new_one_on_the_shelf_makes_the_years_anew(): void
+    {
+        $system = $this->cold('Reef');
+        $site = $system->site()->firstOrFail();
+        $site->update(['looked_at' => ['08:00', '20:00'], 'we_hold_key' => true]);
+        Fixture::onCall(self::user('technician'));
+        $says = fn (): string => json_encode(
+            self::props($this->actingAs($this->planner)->get("/systems/{$system->id}/risk?night=winter-night"))['hazards'],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
+        self::assertStringContainsString('After waiting for a heater', $says());
+        Years::keep(System::query()->with(StandingReader::loads())->whereKey($system->id)->get()->toBase());
+        $key = fn (): ?string => DB::table('risk_sums')->where('system_id', $system->id)->value('key');
+        self::assertNotNull($key());
+        $this->part->update(['lead_days' => 0]);
+        self::assertNull($key());
+        self::assertStringNotContainsString('After waiting for a heater', $says());
+    }
+
+    #[Test]
+    public function what_a_supplier_really_took_counts_where_nobody_has_said(): void
+    {
+        $supplier = Supplier::query()->create(['name' => 'Heat & Co of nowhere']);
+        $this->part->update(['supplier_id' => $supplier->id]);
+        $site = self::site();
+        $plan = Fixture::plan($site, $this->planner);
+        $version = PlanVersion::query()->create([
+            'plan_id' => $plan->id,
+            'number' => 1,
+            'brief' => PlanReader::raw($plan),
+            'core_version' => '0',
+            'user_id' => $this->planner->id,
+        ]);
+        $order = fn (int $days, bool $came = true): Order => Order::query()->create([
+            'plan_version_id' => $version->id,
+            'what' => 'tank',
+            'supplier' => $supplier->name,
+            'supplier_id' => $supplier->id,
+            'stage' => 'tank',
+            'ordered_on' => '2026-03-01',
+            'promised_on' => '2026-03-05',
+            'received_on' => $came ? now()->parse('2026-03-01')->addDays($days) : null,
+            'user_id' => $this->planner->id,
+        ]);
+        $lead = fn (): array => [
+            (new Shelves())->leadDays($this->part->refresh()),
+            app(WithinReach::class)->now()->hoursTo($site)['heater'] / 24,
+        ];
+        self::assertSame([14, 14.0], $lead());
+        $order(90, came: false);
+        self::assertSame([14, 14.0], $lead(), 'nothing has come yet');
+        $order(4);
+        $order(7);
+        self::assertSame([6, 6.0], $lead(), 'the mean of both, a day begun counts');
+        $this->part->update(['lead_days' => 2]);
+        self::assertSame([2, 2.0], $lead(), 'somebody has said');
     }
 
     /** @param  array<string, mixed>  $how */

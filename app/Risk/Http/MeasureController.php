@@ -39,7 +39,7 @@ final class MeasureController
     public function show(Request $request, System $system, #[CurrentUser] User $user): Response
     {
         Gate::authorize('viewWorking', $system);
-        $system->load(['site.client', 'keeper', ...StandingReader::loads(), ...SystemHeaderView::loads()]);
+        $system->load(['site.client', ...StandingReader::loads(), ...SystemHeaderView::loads()]);
         $known = StandingReader::around(collect([$system]))->read($system);
         $budget = self::budget($request);
         $signed = SignedOffer::inForce($system);

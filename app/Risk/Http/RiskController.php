@@ -108,7 +108,7 @@ final class RiskController
         Gate::authorize('viewWorking', $system);
         $under = Under::asked($request);
         $night = $under->night;
-        $system->load(['site.client', 'keeper', 'vessels', 'items', 'room', ...SystemHeaderView::loads()]);
+        $system->load(['site.client', 'vessels', 'items', 'room', ...SystemHeaderView::loads()]);
         $reader = StandingReader::around(collect([$system]));
         $helpers = $reader->helpers;
         $answer = $exposures->within($reader, $system, $under);

@@ -29,7 +29,7 @@ final class SingleController
     public function show(System $system, #[CurrentUser] User $user, WithinReach $reach): Response
     {
         Gate::authorize('viewWorking', $system);
-        $system->load(['site.client', 'keeper', ...StandingReader::loads(), ...SystemHeaderView::loads()]);
+        $system->load(['site.client', ...StandingReader::loads(), ...SystemHeaderView::loads()]);
         $known = StandingReader::around(collect([$system]))->read($system);
         $losses = $known instanceof Known
             ? SingleFailures::of($known->standing, $known->cold, $known->hot, $known->names)

@@ -51,7 +51,11 @@ final readonly class Cause
             Hazard::HeaterStuckOn => 'overheat when a heater sticks on',
             Hazard::HeaterStuckOff => 'cool when heaters fail off',
             Hazard::TooCold => 'stay too cold with everything on',
-            Hazard::ReturnDead => ($this->by === 'sump' ? 'overheat in the sump' : 'cool in the display').
+            Hazard::ReturnDead => match ($this->by) {
+                'sump' => 'overheat in the sump',
+                'oxygen' => 'run out of air',
+                default => 'cool in the display',
+            }.
                 ' when the return stops',
             Hazard::Overdose => 'are overdosed when a head runs on',
             Hazard::DoseStops => 'lose their alkalinity when dosing stops',

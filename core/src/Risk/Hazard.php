@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
+use Velbrin\Core\Control\Job;
+
 /** What can go wrong with a system (R-1 … R-17, R-50, R-52). What harms people has no place among them: {@see PeopleHazard} (R-61). */
 enum Hazard: string
 {
@@ -31,6 +33,17 @@ enum Hazard: string
     public static function ofEverySystem(): array
     {
         return [self::HeaterStuckOn, self::HeaterStuckOff, self::TooCold, self::ReturnDead, self::PowerCut];
+    }
+
+    /** What has to be exchanged to end it; null: hands are enough. */
+    public function needsPart(): ?Job
+    {
+        return match ($this) {
+            self::HeaterStuckOff, self::TooCold => Job::Heater,
+            self::ReturnDead => Job::ReturnPump,
+            self::LampDead => Job::Light,
+            default => null,
+        };
     }
 
     public function label(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
+use Velbrin\Core\Control\Job;
 use Velbrin\Core\Heat\NoHeater;
 use Velbrin\Core\Measure\Basis;
 use Velbrin\Core\Measure\Finding;
@@ -190,6 +191,9 @@ final readonly class HoursInHand
                 working: $hazard->value,
             );
         }
+        if ($response->actsH === null && $response->waitsFor !== null) {
+            return self::noPart($response->waitsFor, $hazard, $parts, $when, $basis);
+        }
         if ($response->actsH === null) {
             $key = Sentence::of(Phrase::AKeyWithUsOr);
 
@@ -206,10 +210,12 @@ final readonly class HoursInHand
         }
         $isOpen = $first->needs !== [] && ($first->latestH ?? INF) - $response->actsH >= self::SHORT_H;
         $acted = Sentence::of(
-            $response->waitsAtDoor
-                ? Phrase::AfterWaitingForTheDoor
-                : Phrase::CanHaveActedAfter,
-            $parts,
+            match (true) {
+                $response->waitsFor !== null => Phrase::AfterWaitingForThePart,
+                $response->waitsAtDoor => Phrase::AfterWaitingForTheDoor,
+                default => Phrase::CanHaveActedAfter,
+            },
+            [...$parts, 'part' => lcfirst($response->waitsFor?->label() ?? '')],
         );
         $why = $response->limitH >= $first->hours
             ? Sentence::joined($when, $acted, Sentence::of(Phrase::TheAlarmSoundsAfterTheHarm))
@@ -248,6 +254,21 @@ final readonly class HoursInHand
             $hours < self::SHORT_H => $of(Severity::Watch, Phrase::InHand, $why),
             default => $of(Severity::Fine, Phrase::InHand, $why),
         };
+    }
+
+    /** @param  array<string, Quantity|Sentence|string>  $parts */
+    private static function noPart(Job $job, Hazard $hazard, array $parts, Sentence $when, Basis $basis): Finding
+    {
+        return Finding::of(
+            severity: Severity::Fix,
+            rule: 'R-25',
+            about: $hazard->value,
+            what: Sentence::of(Phrase::NobodyHasThePart, [...$parts, 'part' => lcfirst($job->label())]),
+            why: $when,
+            remedy: Sentence::of(Phrase::ASpareInTheVan, ['part' => lcfirst($job->label())]),
+            basis: $basis,
+            working: $hazard->value,
+        );
     }
 
     /** Less than an hour is said in minutes. */

@@ -27,6 +27,9 @@ final class Outage
 
     public const PUMP_MH = 0.1;
 
+    /** A second pump moves less that is new to the air than the first. */
+    private const NEXT_PUMP = 0.7;
+
     private const UNDER_LID = 0.5;
 
     private const START_SHARE = 0.95;
@@ -59,6 +62,54 @@ final class Outage
             self::hoursTo($tank, self::LOSS_MG_L),
             $tank->fishKg === null,
         );
+    }
+
+    /**
+     * The return stops and power goes on: what moves the display by itself still breathes. Where nobody has written such a pump down,
+     * the water may lie still (R-59).
+     *
+     * @return list<Harm> none where it never harms
+     *
+     * @throws OutOfRange
+     */
+    public static function withoutReturn(Tonight $tank): array
+    {
+        $isSure = $tank->movers !== null;
+        $movedMh = self::PUMP_MH * (1 + self::NEXT_PUMP * (max(1, $tank->movers ?? 1) - 1));
+        $worstMh = $isSure ? $movedMh : self::STILL_MH;
+        $moved = self::steadyHoursTo($tank, $movedMh, self::STRESS_MG_L);
+        $still = self::steadyHoursTo($tank, $worstMh, self::STRESS_MG_L);
+        if ($still === null) {
+            return [];
+        }
+
+        return [
+            new Harm(
+                by: 'oxygen',
+                hours: $still,
+                limit: Quantity::of(self::STRESS_MG_L, Kind::Concentration),
+                lossHours: self::steadyHoursTo($tank, $worstMh, self::LOSS_MG_L),
+                assumed: ! $isSure || $tank->fishKg === null,
+                needs: $isSure ? [] : ['a pump that moves the display by itself'],
+                likelyH: $isSure ? $still : $moved,
+                latestH: $isSure ? $still : $moved,
+            ),
+        ];
+    }
+
+    /** @throws OutOfRange */
+    private static function steadyHoursTo(Tonight $tank, float $exchangeMh, float $limitMgL): ?float
+    {
+        $saturation = self::saturation($tank);
+
+        return OxygenCourse::of(
+            $tank->breathingL(),
+            $exchangeMh * self::surfaceM2($tank),
+            $saturation,
+            self::START_SHARE * $saturation,
+            self::demandMgH($tank),
+            $limitMgL,
+        )->hoursToLimit;
     }
 
     /**

@@ -17,6 +17,7 @@ enum Phrase: string implements Saying
     case AFanOrAChiller = 'a-fan-or-a-chiller';
     case AfterItHasStoodBeyond = 'after-it-has-stood-beyond';
     case AfterWaitingForTheDoor = 'after-waiting-for-the-door';
+    case AfterWaitingForThePart = 'after-waiting-for-the-part';
     case AHeaterOfKeepsItAbove = 'a-heater-of-keeps-it-above';
     case AKeyWithUs = 'a-key-with-us';
     case AKeyWithUsOr = 'a-key-with-us-or';
@@ -27,11 +28,13 @@ enum Phrase: string implements Saying
     case AlkalinityReadTwiceAWeek = 'alkalinity-read-twice-a-week';
     case AnAlarmThatCallsSomebody = 'an-alarm-that-calls-somebody';
     case AnEmergencyPipeThatTakes = 'an-emergency-pipe-that-takes';
+    case APumpOfItsOwnOnAnotherStrip = 'a-pump-of-its-own-on-another-strip';
     case AQuarantineForEveryArrival = 'a-quarantine-for-every-arrival';
     case ASecondThermostatInSeries = 'a-second-thermostat-in-series';
     case Asks = 'asks';
     case ASmallerStore = 'a-smaller-store';
     case ASmallerVessel = 'a-smaller-vessel';
+    case ASpareInTheVan = 'a-spare-in-the-van';
     case AtLeast0 = 'at-least0';
     case AtMostInHand = 'at-most-in-hand';
     case AtMostMeasures = 'at-most-measures';
@@ -86,6 +89,7 @@ enum Phrase: string implements Saying
     case MoreInHeatersThatFailApart = 'more-in-heaters-that-fail-apart';
     case NobodyHasLooked = 'nobody-has-looked';
     case NobodyHasSaidAtWhichLimit = 'nobody-has-said-at-which-limit';
+    case NobodyHasThePart = 'nobody-has-the-part';
     case NobodyWouldNotice = 'nobody-would-notice';
     case NobodyWroteDownOnWhichHangs = 'nobody-wrote-down-on-which-hangs';
     case NoHarmTonight = 'no-harm-tonight';

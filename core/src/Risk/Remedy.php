@@ -27,11 +27,19 @@ final class Remedy
             ...array_values(
                 array_filter([
                     self::door($response),
+                    self::spare($response),
                     self::limit($hazard, $tank, $response, $harm),
                     self::thing($hazard, $tank, $response, $harm),
                 ]),
             ),
         );
+    }
+
+    private static function spare(Response $response): ?Sentence
+    {
+        return $response->waitsFor === null
+            ? null
+            : Sentence::of(Phrase::ASpareInTheVan, ['part' => lcfirst($response->waitsFor->label())]);
     }
 
     private static function door(Response $response): ?Sentence
@@ -68,7 +76,7 @@ final class Remedy
         return match ($hazard) {
             Hazard::HeaterStuckOn => self::smallerHeaters($tank, $response),
             Hazard::HeaterStuckOff, Hazard::TooCold => self::moreWatts($hazard, $tank),
-            Hazard::ReturnDead => self::heatWithoutFlow($tank),
+            Hazard::ReturnDead => $harm->by === 'oxygen' ? self::movement($tank) : self::heatWithoutFlow($tank),
             Hazard::PowerCut => $harm->by === 'oxygen' ? self::air($tank, $response) : self::warmWithoutPower($tank),
             Hazard::Overdose => self::lessAtOnce($tank->waterside->doses ?? []),
             default => self::against($hazard, $harm),
@@ -172,6 +180,14 @@ final class Remedy
         return Sentence::of($one, [
             ...$parts,
             'size' => Quantity::of(min($sizes), Kind::Power),
+        ]);
+    }
+
+    /** @throws OutOfRange */
+    private static function movement(Tonight $tank): Sentence
+    {
+        return Sentence::of(Phrase::APumpOfItsOwnOnAnotherStrip, [
+            'needed' => Quantity::of(1000 * Outage::neededExchangeM3H($tank), Kind::Flow),
         ]);
     }
 

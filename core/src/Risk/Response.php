@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk;
 
+use Velbrin\Core\Control\Job;
+
 /** When a fault is noticed, and when a capable person with a way in has acted (R-24, R-25, R-48). */
 final readonly class Response
 {
@@ -36,6 +38,8 @@ final readonly class Response
         public ?Called $called = null,
         /** How many of the chain could answer. */
         public int $reachable = 0,
+        /** Whoever came waits for it. */
+        public ?Job $waitsFor = null,
     ) {
     }
 
@@ -51,7 +55,7 @@ final readonly class Response
         foreach ($alarms as $alarm) {
             $reached = $alarm->sees($hazard) ? $alarm->reachedAfterH($hazard, $tank) : null;
             $needs = $alarm->needsLimit($hazard, $tank);
-            $way = $reached === null ? null : self::byAlarm($alarm, $reached, $needs, $place, $fixMin);
+            $way = $reached === null ? null : self::byAlarm($hazard, $alarm, $reached, $needs, $place, $fixMin);
             if ($way !== null && $needs) {
                 $open = self::sooner($open, $way);
             } elseif ($way !== null) {
@@ -60,7 +64,7 @@ final readonly class Response
         }
         $looks = $place->looks === [] ? null : min($place->looks);
         if ($looks !== null && $place->onCall !== null) {
-            $certain = self::sooner($certain, self::act($looks, $place->onCall, $place, 'somebody looks', $fixMin));
+            $certain = self::sooner($certain, self::act($hazard, $looks, $place->onCall, $place, 'somebody looks', $fixMin));
         }
 
         // What is certain counts; an alarm without its limit is only what might be, where nothing else is.
@@ -83,7 +87,7 @@ final readonly class Response
     ): array {
         $ways = [];
         foreach ($alarms as $alarm) {
-            $ways[] = self::of($hazard, $tank, [$alarm], new Place($place->hourOfDay, [], $place->open), $fixMin);
+            $ways[] = self::of($hazard, $tank, [$alarm], $place->unseen()->withOnCall(null), $fixMin);
         }
         $ways[] = self::of($hazard, $tank, [], $place, $fixMin);
         $certain = array_values(array_filter($ways, fn (self $w): bool => $w->actsH !== null && $w->needsLimitOf === null));
@@ -104,6 +108,7 @@ final readonly class Response
     }
 
     private static function byAlarm(
+        Hazard $hazard,
         AlarmWay $alarm,
         float $reachedH,
         bool $needsLimit,
@@ -117,6 +122,7 @@ final readonly class Response
                 $heard = $hour >= self::DAY[0] && $hour < self::DAY[1] ? self::DAY_MIN : self::NIGHT_MIN;
 
                 return self::act(
+                    hazard: $hazard,
                     noticedH: ($minutes + $heard) / 60,
                     person: $called,
                     place: $place,
@@ -134,6 +140,7 @@ final readonly class Response
     }
 
     private static function act(
+        Hazard $hazard,
         float $noticedH,
         Called $person,
         Place $place,
@@ -145,7 +152,9 @@ final readonly class Response
     ): self {
         $there = $noticedH + $person->travelMin / 60;
         $in = $person->hasKey ? $there : $place->nextOpen($there);
-        $acts = $in === null ? null : $in + $fixMin / 60;
+        $partH = $noticedH + $place->partAfterH($hazard);
+        $ready = $in === null ? null : max($in, $partH);
+        $acts = $ready === null || ! is_finite($ready) ? null : $ready + $fixMin / 60;
 
         return new self(
             noticedH: $noticedH,
@@ -158,6 +167,7 @@ final readonly class Response
             via: $via,
             called: $person,
             reachable: count(array_filter($via->chain ?? [$person], fn (Called $c): bool => $c->answers)),
+            waitsFor: $in !== null && $partH > $in + 1e-9 ? $hazard->needsPart() : null,
         );
     }
 

@@ -150,6 +150,13 @@ final class Spoils
         if ($isOn(Job::Doser)) {
             $harms = [...$harms, ...self::soonest($tank->waterside->doses, fn (Fault\Dose $d): Harm => $d->harm())];
         }
+        if ($isOn(Job::RoUnit)) {
+            $harms = [...$harms, ...self::of(Hazard::LineOverflow, $tank)];
+        }
+        // A skimmer that goes on while its water falls away, or comes back (X-26).
+        if ($isOn(Job::Skimmer) && $isOff(Job::ReturnPump)) {
+            $harms = [...$harms, ...self::of(Hazard::SkimmerOverflow, $tank)];
+        }
         $needs = array_values(
             array_map(fn (LostOutlet $o): string => "what {$o->name} does when the link is lost", $unsaid),
         );

@@ -9,6 +9,7 @@ use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Working;
+use Velbrin\Core\Risk\Fault\TopUp;
 
 /** Hours from a fault to the first harm, at tonight's room (R-21, R-22). */
 final class TimeToHarm
@@ -46,10 +47,18 @@ final class TimeToHarm
         $harms = $course === null ? [] : [self::harm($tank, $course, "{$hazard->label()}: harm after")];
 
         return match ($hazard) {
-            Hazard::PowerCut => [...$harms, Outage::oxygen($tank)],
-            Hazard::ReturnDead => [...$harms, ...self::sump($tank)],
+            Hazard::PowerCut => [...$harms, Outage::oxygen($tank), ...self::salt($tank)],
+            Hazard::ReturnDead => [...$harms, ...self::sump($tank), ...Outage::withoutReturn($tank)],
             default => $harms,
         };
+    }
+
+    /** @return list<Harm> nothing makes up what evaporates; a dry return harms nothing while it stands */
+    private static function salt(Tonight $tank): array
+    {
+        $harms = $tank->waterside?->topUp?->off() ?? [];
+
+        return array_values(array_filter($harms, fn (Harm $h): bool => $h->by === TopUp::THICK_SALT));
     }
 
     /**

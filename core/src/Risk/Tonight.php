@@ -55,6 +55,8 @@ final readonly class Tonight
         /** Beyond a limit until it harms, K·h; 0: as soon as it is crossed (R-21). */
         public float $coldKh = 0.0,
         public float $hotKh = 0.0,
+        /** Pumps that move the display when the return stops; null: nobody has written one down. */
+        public ?int $movers = null,
     ) {
     }
 
@@ -116,6 +118,7 @@ final readonly class Tonight
             waterside: $waterside ?? $this->waterside,
             coldKh: $this->coldKh,
             hotKh: $this->hotKh,
+            movers: $this->movers,
         );
     }
 

@@ -221,6 +221,7 @@ final class BestSetTest extends TestCase
                 $standing = Worlds::standing($isPlain ? array_slice($devices, 0, 2) : $devices);
                 $moment = Worlds::moment($roomC, $standing->devices, $isPlain ? null : $side, alarm: Worlds::alarm());
                 $called = new Called('Ines', true, 15, 30, false);
+                $place = new Place(2, [9.0], [[6.0, 16.0]], $called, ['heater' => 48.0, 'return-pump' => 2.0]);
                 $systems[] = new Judged(
                     $isPlain ? $standing : new Standing(
                         devices: $standing->devices,
@@ -230,7 +231,7 @@ final class BestSetTest extends TestCase
                         floorWorth: 3000.0,
                         hasEmergencyDrain: true,
                     ),
-                    [new Moment(1.0, $moment->tank, new Place(2, [9.0], [[6.0, 16.0]], $called), $moment->alarms)],
+                    [new Moment(1.0, $moment->tank, $place, $moment->alarms)],
                     Rates::assumed(),
                 );
             }

@@ -16,6 +16,8 @@ use Velbrin\Core\Risk\AlarmQuantity;
 use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Community;
+use Velbrin\Core\Risk\Fault\TopUp;
+use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\Harm;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
@@ -249,6 +251,57 @@ final class HonestHoursTest extends TestCase
     }
 
     #[Test]
+    public function a_dead_return_takes_the_air_where_nothing_else_moves_the_display(): void
+    {
+        // 300 L, .72 m², 336 mg/h, 6.75 mg/L: 2.23 h still.
+        $tank = fn (?int $movers, float $fishKg = 0.5): Tonight => new Tonight(
+            heat: TankHeat::bare(300, 18, 18, 0),
+            volumeL: 300,
+            surfaceM2: 0.72,
+            footprintM2: 0.72,
+            lid: false,
+            setpointC: 25,
+            salinity: 35,
+            heaters: [],
+            backgroundW: 0,
+            roomC: 25,
+            lowC: 18,
+            highC: 30,
+            fishKg: $fishKg,
+            movers: $movers,
+        );
+        $air = function (Tonight $tank): ?Harm {
+            $oxygen = array_filter(TimeToHarm::of(Hazard::ReturnDead, $tank), fn (Harm $h): bool => $h->by === 'oxygen');
+
+            return array_values($oxygen)[0] ?? null;
+        };
+        $still = (float) Outage::hoursTo($tank(1), Outage::STRESS_MG_L);
+        $moved = $air($tank(1));
+        self::assertNotNull($moved);
+        self::assertGreaterThan($still, $moved->hours);
+        self::assertSame([], $moved->needs);
+        $open = $air($tank(null));
+        self::assertEqualsWithDelta($still, $open?->hours, 1e-9, 'as still as in a power cut');
+        self::assertSame([$moved->hours, ['a pump that moves the display by itself']], [$open?->likelyH, $open?->needs]);
+        // Two bring 1.7 times as much: more than 0.1 kg and a mixed reef breathe.
+        self::assertNotNull($air($tank(1, 0.1)));
+        self::assertNull($air($tank(2, 0.1)));
+        self::assertGreaterThan($air($tank(1))?->hours, $air($tank(2))?->hours);
+    }
+
+    #[Test]
+    public function salt_thickens_in_a_long_power_cut(): void
+    {
+        $by = fn (?TopUp $topUp): array => array_map(
+            fn (Harm $h): string => $h->by,
+            TimeToHarm::of(Hazard::PowerCut, Worlds::tank(21, side: new Waterside(topUp: $topUp))),
+        );
+        self::assertContains('thick salt', $by(new TopUp(600, 35, 60, 40, 25, 12, 6)));
+        self::assertNotContains('dry pump', $by(new TopUp(600, 35, 60, 40, 25, 12, 6)), 'its pump stands');
+        self::assertNotContains('thick salt', $by(null));
+    }
+
+    #[Test]
     public function a_dead_return_leaves_the_heat_in_the_sump(): void
     {
         $display = TankHeat::bare(500, 15, 12, 0);
@@ -278,7 +331,10 @@ final class HonestHoursTest extends TestCase
         );
         self::assertSame(
             ['temperature'],
-            array_map(fn (Harm $h): string => $h->by, TimeToHarm::of(Hazard::ReturnDead, $beside)),
+            array_values(array_diff(
+                array_map(fn (Harm $h): string => $h->by, TimeToHarm::of(Hazard::ReturnDead, $beside)),
+                ['oxygen'],
+            )),
             'its own thermostat stops it; the display cools',
         );
         $inDisplay = self::room(
@@ -289,7 +345,7 @@ final class HonestHoursTest extends TestCase
             display: $display,
             sump: $sump,
         );
-        self::assertSame([], TimeToHarm::of(Hazard::ReturnDead, $inDisplay));
+        self::assertSame(['oxygen'], array_map(fn (Harm $h): string => $h->by, TimeToHarm::of(Hazard::ReturnDead, $inDisplay)));
     }
 
     #[Test]

@@ -31,6 +31,7 @@ use Velbrin\Core\Risk\PeopleHazard;
 use Velbrin\Core\Risk\Place;
 use Velbrin\Core\Risk\Rate\Assumed;
 use Velbrin\Core\Risk\Rate\Rates;
+use Velbrin\Core\Risk\Rate\Span;
 use Velbrin\Core\Risk\Standing\Beginning;
 use Velbrin\Core\Risk\Standing\Device;
 use Velbrin\Core\Risk\Standing\HazardRow;
@@ -505,6 +506,23 @@ final class YearTest extends TestCase
         self::assertSame(['what heater a does when the link is lost'], $open[0]->needs);
         self::assertLessThanOrEqual($off, $open[0]->hours, 'nobody has said: the worse of both');
         self::assertSame([], TimeToHarm::of(Hazard::ControllerDead, Worlds::tank(8)));
+        // What is left on while its water is gone, and a line without an end, spill (X-26).
+        $spills = fn (LostOutlet ...$outlets): bool => array_filter(
+            TimeToHarm::of(Hazard::ControllerDead, Worlds::tank(21, side: new Waterside(
+                fills: [new Fills(Span::sure(10.0), Span::sure(60.0), 'room', 'flow')],
+                skimmer: Fills::skimmer(),
+                lost: array_values($outlets),
+            ))),
+            fn (Harm $h): bool => $h->spills,
+        ) !== [];
+        $return = fn (?float $level): LostOutlet => new LostOutlet('return', Job::ReturnPump, $level);
+        $skimmer = fn (?float $level): LostOutlet => new LostOutlet('skimmer', Job::Skimmer, $level);
+        self::assertTrue($spills($return(0.0), $skimmer(1.0)));
+        self::assertTrue($spills($return(null), $skimmer(1.0)), 'nobody has said');
+        self::assertFalse($spills($return(1.0), $skimmer(1.0)));
+        self::assertFalse($spills($return(0.0), $skimmer(0.0)));
+        self::assertTrue($spills(new LostOutlet('RO', Job::RoUnit, 1.0)));
+        self::assertFalse($spills(new LostOutlet('RO', Job::RoUnit, 0.0)));
     }
 
     #[Test]

@@ -179,7 +179,9 @@ const dots = (p: Part) => Math.min(24, Math.max(p.least?.stock ?? 0, Math.ceil(p
             </div>
             <div>
                 <label for="p-l">Takes, days</label
-                ><input id="p-l" v-model.number="part.lead_days" type="number" min="0" max="365" placeholder="14" />
+                ><input id="p-l" v-model.number="part.lead_days" type="number" min="0" max="365" /><small class="quiet"
+                    >Empty: as its supplier took, else 14.</small
+                >
             </div>
             <div>
                 <label for="p-p">In packs of</label><input id="p-p" v-model.number="part.pack" type="number" min="1" />

@@ -22,6 +22,9 @@ final readonly class TopUp
 
     public const THICK = 39.0;
 
+    /** By what it harms. */
+    public const THICK_SALT = 'thick salt';
+
     public function __construct(
         public float $systemL,
         public float $salinity,
@@ -106,7 +109,7 @@ final readonly class TopUp
         $facts = [...$chamber->likely > 0 ? ['chamber' => $chamber] : [], 'day' => $day];
         $harms = [
             self::harm(
-                'thick salt',
+                self::THICK_SALT,
                 Unsure::of(
                     $facts,
                     fn (array $f): float => $f['day'] > 0 ? (24 * $this->thickensAtL()) / $f['day'] : INF,

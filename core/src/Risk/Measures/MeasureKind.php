@@ -50,6 +50,7 @@ enum MeasureKind: string
     case SkimmerCollector = 'skimmer-collector';
     case SecondReturn = 'second-return';
     case RoomFan = 'room-fan';
+    case SpareHere = 'spare-here';
 
     private const BATTERY_WH = 300.0;
 
@@ -85,6 +86,7 @@ enum MeasureKind: string
             self::Tray => 'A tray with a drain under it',
             self::SkimmerCollector => 'A collector that shuts the skimmer off',
             self::SecondReturn => 'A second return, on a strip of its own',
+            self::SpareHere => 'A spare heater and a spare return at the place, tested each year',
             self::RoomFan => 'A fan over the water with a thermostat of its own',
         };
     }
@@ -94,7 +96,7 @@ enum MeasureKind: string
     {
         return match ($this) {
             self::NewHeaters, self::SmallStore, self::SmallVessel, self::LowVessels, self::KeyWithUs => 0.0,
-            self::SecondPerson, self::SilenceAlarm, self::Strainer => 30.0,
+            self::SecondPerson, self::SilenceAlarm, self::Strainer, self::SpareHere => 30.0,
             self::Generator => 240.0,
             self::SecondReturn => 60.0,
             default => 40.0,
@@ -106,7 +108,7 @@ enum MeasureKind: string
     {
         return match ($this) {
             self::SecondPerson, self::KeyWithUs, self::EmergencyProved, self::NewHeaters => 0,
-            self::SmallStore, self::SmallVessel, self::LowVessels => 0,
+            self::SmallStore, self::SmallVessel, self::LowVessels, self::SpareHere => 0,
             default => 1,
         };
     }
@@ -132,7 +134,10 @@ enum MeasureKind: string
             self::SilenceAlarm => $side?->lost !== null,
             self::KeyWithUs => $moment->place->onCall !== null && ! $moment->place->onCall->hasKey,
             self::Generator => ! $standing->hasGenerator && $moment->tank->hasAnimals,
-            self::SecondPerson => true,
+            self::SpareHere => array_filter(
+                [Job::Heater, Job::ReturnPump],
+                fn (Job $job): bool => $moment->place->waitsFor($job) && $standing->doing($job) !== [],
+            ) !== [],
             default => true,
         };
     }
@@ -167,6 +172,7 @@ enum MeasureKind: string
             ],
             self::SmallVessel => [Hazard::Overdose, Hazard::LeftOpen, Hazard::ControllerDead],
             self::LowVessels => [Hazard::Overdose],
+            self::SpareHere => [Hazard::HeaterStuckOff, Hazard::TooCold, Hazard::ReturnDead],
             self::EmergencyProved, self::Strainer => [Hazard::DrainBlocked],
             self::Tray => [
                 Hazard::TopOffOn,
@@ -238,6 +244,7 @@ enum MeasureKind: string
             self::LeakAlarm => $alarm(AlarmQuantity::Leak),
             self::SilenceAlarm => $alarm(AlarmQuantity::Silence),
             self::SecondPerson => new Moment($moment->share, $tank, $place, array_map(self::withSecond(...), $moment->alarms)),
+            self::SpareHere => new Moment($moment->share, $tank, $place->withSpares(), $moment->alarms),
             self::KeyWithUs => new Moment($moment->share, $tank, self::withKey($place), array_map(self::withKeys(...), $moment->alarms)),
             self::BatteryAir => new Moment(
                 $moment->share,
@@ -312,7 +319,7 @@ enum MeasureKind: string
 
     private static function withKey(Place $place): Place
     {
-        return new Place($place->hourOfDay, $place->looks, $place->open, $place->onCall === null ? null : self::keyed($place->onCall));
+        return $place->onCall === null ? $place : $place->withOnCall(self::keyed($place->onCall));
     }
 
     private static function smaller(TopUp $topUp): TopUp

@@ -123,7 +123,7 @@ final readonly class PersonGone
             }
         }
 
-        return new Place($place->hourOfDay, $place->looks, $place->open, $next);
+        return $place->withOnCall($next);
     }
 
     /**

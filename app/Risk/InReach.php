@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Risk;
+
+use App\Clients\Site;
+use Velbrin\Core\Control\Job;
+use Velbrin\Core\Rounds\Spot;
+
+/** What lies ready where, as it stands now: whether help brings air, and how long until a part is where it is needed. */
+final readonly class InReach
+{
+    /** From a shelf into the car. */
+    private const LOAD_H = 0.25;
+
+    /** A drive nobody can work out. */
+    private const USUAL_DRIVE_H = 1.0;
+
+    private const H_A_DAY = 24;
+
+    /**
+     * @param  bool|null  $bringsAir  null: nobody keeps a store
+     * @param  array<string, int>  $leadDays  by job, of the quickest supplier
+     * @param  list<array{job: Job, siteId: int|null, spot: Spot|null, rides: bool}>  $lies  whole devices that can stand in now
+     */
+    public function __construct(
+        public ?bool $bringsAir,
+        private array $leadDays,
+        private array $lies,
+        private int $usualLeadDays,
+    ) {
+    }
+
+    /**
+     * @return array<string, float>|null by job, from when somebody was called; what nobody has is ordered; null: nobody keeps a store
+     */
+    public function hoursTo(Site $site): ?array
+    {
+        if ($this->bringsAir === null) {
+            return null;
+        }
+        $hours = [];
+        foreach ([Job::Heater, Job::ReturnPump, Job::Light] as $job) {
+            $hours[$job->value] = (float) (self::H_A_DAY * ($this->leadDays[$job->value] ?? $this->usualLeadDays));
+        }
+        foreach ($this->lies as $one) {
+            $key = $one['job']->value;
+            if (isset($hours[$key]) && ($one['siteId'] === null || $one['siteId'] === $site->id)) {
+                $hours[$key] = min($hours[$key], self::away($one, $site));
+            }
+        }
+
+        return $hours;
+    }
+
+    /** @param  array{job: Job, siteId: int|null, spot: Spot|null, rides: bool}  $one */
+    private static function away(array $one, Site $site): float
+    {
+        if ($one['siteId'] !== null || $one['rides']) {
+            return 0.0;
+        }
+        $isKnown = $one['spot'] !== null && $site->lat !== null && $site->lon !== null;
+
+        return self::LOAD_H + ($isKnown ? $one['spot']->minutesTo(new Spot($site->lat, $site->lon)) / 60 : self::USUAL_DRIVE_H);
+    }
+}
