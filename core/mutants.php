@@ -1714,4 +1714,11 @@ return [
         'to' => '($this->partsH ?? [])',
         'tests' => 'core/tests/Risk/PartInTimeTest.php',
     ],
+    [
+        'name' => 'pairs that harm no sooner are named',
+        'file' => 'core/src/Risk/Single/SingleFailures.php',
+        'from' => 'min($alone[$i], $alone[$j]) - self::SOONER_H',
+        'to' => 'INF',
+        'tests' => 'core/tests/Risk/SingleFailuresTest.php',
+    ],
 ];

@@ -174,8 +174,11 @@ final class YearsTest extends TestCase
             'id',
         )['device:'.$this->first()->id] ?? null;
         $both = $harm();
+        $pairs = fn (): array => array_column($this->page("/systems/{$this->system->id}/risk/single")['pairs'], 'name');
+        self::assertContains('Heater 0 and Heater 1', $pairs());
         $second = $this->system->items()->where('job', 'heater')->latest('id')->firstOrFail();
         $second->update(['away_since' => now()->toDateString()]);
+        self::assertSame([], $pairs());
         $alone = $harm();
         self::assertNotNull($alone);
         self::assertLessThan($both ?? INF, $alone);
@@ -515,7 +518,7 @@ final class YearsTest extends TestCase
         $page = null;
         $this->actingAs($this->planner)->get($url)->assertOk()->assertInertia(function ($p) use (&$page): void {
             $page = $p->toArray()['props'];
-            if (preg_match('~/(risk|measures|year)(\?|$)~', $p->toArray()['url']) === 1) {
+            if (preg_match('~/(risk|measures|year|single)(\?|$)~', $p->toArray()['url']) === 1) {
                 $p->loadDeferredProps(function ($late) use (&$page): void {
                     $page = [...$page, ...$late->toArray()['props']];
                 });

@@ -39,6 +39,13 @@ final class SingleController
             'header' => SystemHeaderView::of($system, $user),
             'needs' => is_string($known) ? $known : null,
             'losses' => array_map(fn (Loss $l): SingleLossView => SingleLossView::of($l, $user->units()), $losses),
+            // Many more: they follow by themselves.
+            'pairs' => Inertia::defer(fn (): array => $known instanceof Known
+                ? array_map(
+                    fn (Loss $l): SingleLossView => SingleLossView::of($l, $user->units()),
+                    SingleFailures::pairs($known->standing, $known->cold, $known->hot),
+                )
+                : []),
             'functions' => $known instanceof Known
                 ? array_map(
                     fn (FunctionRow $r): FunctionRowView => FunctionRowView::of($r),

@@ -89,6 +89,7 @@ final readonly class Tonight
         ?float $backgroundW = null,
         ?Waterside $waterside = null,
         ?bool $batteryPump = null,
+        ?int $movers = null,
     ): self {
         return new self(
             heat: $this->heat,
@@ -118,7 +119,7 @@ final readonly class Tonight
             waterside: $waterside ?? $this->waterside,
             coldKh: $this->coldKh,
             hotKh: $this->hotKh,
-            movers: $this->movers,
+            movers: $movers ?? $this->movers,
         );
     }
 

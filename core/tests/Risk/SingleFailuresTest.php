@@ -70,6 +70,40 @@ final class SingleFailuresTest extends TestCase
     }
 
     #[Test]
+    public function two_at_once_are_named_only_where_they_harm_sooner_than_one(): void
+    {
+        $pairs = fn (float $roomC, Device ...$devices): array => SingleFailures::pairs(
+            Worlds::standing(array_values($devices)),
+            Worlds::moment($roomC, array_values($devices))->tank,
+            Worlds::moment($roomC, array_values($devices))->tank,
+        );
+        // At 18 °C one of two holds: both gone do not.
+        [$both] = $pairs(12.0, Worlds::heater('a', 300), Worlds::heater('b', 300));
+        self::assertSame(['pair:a+b', 'heater a and heater b'], [$both->id, $both->name]);
+        self::assertEqualsWithDelta(
+            SingleFailures::without(['a', 'b'], Worlds::standing([Worlds::heater('a', 300), Worlds::heater('b', 300)]), ...array_fill(
+                0,
+                2,
+                Worlds::moment(12.0, [Worlds::heater('a', 300), Worlds::heater('b', 300)])->tank,
+            ))->harm?->hours,
+            $both->harm?->hours,
+            1e-9,
+        );
+        self::assertSame([], $pairs(12.0, Worlds::heater('a', 300)), 'one is no pair');
+        $light = new Device('l', 'lamp', Job::Light, ageYears: 1.0);
+        // One of 150 W left harms after 62 h, none after 20: a lamp makes neither sooner.
+        $named = array_map(fn (Loss $l): string => $l->id, $pairs(8.0, Worlds::heater('a'), Worlds::heater('b'), $light));
+        self::assertSame(['pair:a+b'], $named);
+        $streams = [
+            new Device('s', 'stream', Job::CirculationPump, ageYears: 1.0),
+            new Device('t', 'stream 2', Job::CirculationPump, ageYears: 1.0),
+        ];
+        self::assertSame('oxygen', $pairs(21.0, ...$streams)[0]->harm?->by);
+        $away = new Device('b', 'heater b', Job::Heater, 300, 3.0, group: 'b', outOf: 'away');
+        self::assertSame([], $pairs(12.0, Worlds::heater('a', 300), $away));
+    }
+
+    #[Test]
     public function devices_of_one_month_are_a_cause_of_their_own(): void
     {
         $month = [Worlds::heater('a', age: 2.0), Worlds::heater('b', age: 2.25)];

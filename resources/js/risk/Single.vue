@@ -13,6 +13,8 @@ const props = defineProps<{
     header: SystemHeaderView;
     needs: string | null;
     losses: SingleLossView[];
+    /** Comes after the rest. */
+    pairs?: SingleLossView[];
     functions: FunctionRowView[];
     people: PersonGoneView[];
     coldC: number | null;
@@ -103,6 +105,15 @@ function onlyLater(p: PersonGoneView): string {
             <p v-if="harmless.length" class="quiet">
                 Does no harm by itself: {{ harmless.map((l) => `${l.name} ${l.mode}`).join(', ') }}.
             </p>
+            <h2>What falls with two</h2>
+            <p v-if="pairs === undefined" class="quiet" role="status">Two at a time are being tried …</p>
+            <ol v-else-if="pairs.length" class="pairs">
+                <li v-for="l in pairs" :key="l.id">
+                    <b>{{ hours(l.harmH) }}</b> {{ l.name }} <small>{{ l.harm }}</small>
+                    <small v-if="l.floor">{{ l.floor }} on the floor</small>
+                </li>
+            </ol>
+            <p v-else class="quiet">No two devices harm sooner together than one of them by itself.</p>
             <h2>What it cannot be without</h2>
             <table class="functions">
                 <caption class="visually-hidden">

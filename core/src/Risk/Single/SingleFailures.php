@@ -31,6 +31,9 @@ final class SingleFailures
     /** Devices this near in age are of one age, years. */
     private const ONE_AGE_YEARS = 0.25;
 
+    /** What comes so little sooner is the same, hours. */
+    private const SOONER_H = 0.1;
+
     /** @var array<string, list<Harm>> by what is left: most removals leave the same */
     private array $known = [];
 
@@ -77,6 +80,36 @@ final class SingleFailures
         );
 
         return (new self($standing, $cold, $hot, []))->loss('several', Mode::Dead, $gone);
+    }
+
+    /**
+     * Two devices at once, where that harms sooner than either by itself.
+     *
+     * @param  int  $most  so many of them
+     * @return list<Loss> what harms soonest first
+     *
+     * @throws OutOfRange
+     */
+    public static function pairs(Standing $standing, Tonight $cold, Tonight $hot, int $most = 8): array
+    {
+        $self = new self($standing, $cold, $hot, []);
+        $carries = array_merge(...array_map(fn (CriticalFunction $f): array => $f->jobs(), CriticalFunction::cases()));
+        $devices = array_values(
+            array_filter($standing->devices, fn (Device $d): bool => $d->stands() && in_array($d->job, $carries, true)),
+        );
+        $alone = array_map(fn (Device $d): float => $self->loss("device:{$d->id}", Mode::Dead, [$d])->harm->hours ?? INF, $devices);
+        $pairs = [];
+        foreach ($devices as $i => $one) {
+            foreach (array_slice($devices, $i + 1, preserve_keys: true) as $j => $other) {
+                $loss = $self->loss("pair:{$one->id}+{$other->id}", Mode::Dead, [$one, $other]);
+                if (($loss->harm->hours ?? INF) < min($alone[$i], $alone[$j]) - self::SOONER_H) {
+                    $pairs[] = $loss;
+                }
+            }
+        }
+        usort($pairs, fn (Loss $a, Loss $b): int => ($a->harm->hours ?? INF) <=> ($b->harm->hours ?? INF));
+
+        return array_slice($pairs, 0, $most);
     }
 
     /** @return list<array{0: string, 1: Mode, 2: list<Device>}> */
@@ -297,7 +330,7 @@ final class SingleFailures
                 'no-flow',
                 Sentence::of(Phrase::TheReturnStops),
                 0.0,
-                $this->harms(Hazard::ReturnDead, $this->cold),
+                $this->harms(Hazard::ReturnDead, $this->cold->with(movers: self::movers($left))),
             ];
         }
         if (! $isMains && $had(Job::TopOff)) {
@@ -383,7 +416,7 @@ final class SingleFailures
         $key = $hazard->value.'|'.$tank->roomC.'|'.implode(',', array_map(
             fn (Heater $h): string => "{$h->watts}{$h->switch}",
             $tank->heaters,
-        )).'|'.$tank->backgroundW;
+        )).'|'.$tank->backgroundW.'|'.$tank->movers;
 
         return $this->known[$key] ??= TimeToHarm::of($hazard, $tank);
     }
@@ -442,6 +475,7 @@ final class SingleFailures
         return match (true) {
             isset($this->names[$id]) => $this->names[$id],
             $kind === 'device' => $gone[0]->name ?? $id,
+            $kind === 'pair' => implode(' and ', array_map(fn (Device $d): string => $d->name, $gone)),
             $kind === 'age' => 'all of one age: '.implode(', ', array_map(fn (Device $d): string => $d->name, $gone)),
             $kind === 'mains' => 'the mains',
             $kind === 'drain' => 'the main drain',
@@ -460,6 +494,12 @@ final class SingleFailures
             needs: $harm->needs,
             spills: $harm->spills,
         );
+    }
+
+    /** @param  list<Device>  $left */
+    private static function movers(array $left): ?int
+    {
+        return count(array_filter($left, fn (Device $d): bool => $d->job === Job::CirculationPump && ! $d->inSump)) ?: null;
     }
 
     /** @param  list<Device>  $devices */
