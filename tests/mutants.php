@@ -891,4 +891,25 @@ return [
         'to' => '',
         'tests' => 'StoresTest',
     ],
+    [
+        'name' => 'boxes count though a tang is left over',
+        'file' => 'app/Emergency/IncidentDesk.php',
+        'from' => '$go !== null && $go[\'unboxed\'] === []',
+        'to' => '$go !== null',
+        'tests' => 'IncidentTest',
+    ],
+    [
+        'name' => 'what somebody knows of the boxes is not believed',
+        'file' => 'app/Emergency/IncidentDesk.php',
+        'from' => '$asked[\'boxes\'] ?? $known[\'holdH\']',
+        'to' => '$known[\'holdH\']',
+        'tests' => 'IncidentTest',
+    ],
+    [
+        'name' => 'the sheet names parts of other places',
+        'file' => 'app/Emergency/Sheet.php',
+        'from' => '$s->place?->site_id === $site->id && $s->part !== null',
+        'to' => '$s->part !== null',
+        'tests' => 'IncidentTest',
+    ],
 ];

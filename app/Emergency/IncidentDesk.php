@@ -368,16 +368,25 @@ final class IncidentDesk
      *
      * @param  array{restore: float|null, boxes: float|null, catch: float|null, next: float|null}  $asked  hours
      * @param  list<array{leftH: float|null, ...}>  $clocks
+     * @param  array{catchH: float, holdH: float|null, unboxed: list<string>, ...}|null  $go  worked out from what lives there
      * @return array{go: bool|null, words: string, tankH: float|null}|null
      */
-    public static function stay(array $asked, array $clocks): ?array
+    public static function stay(array $asked, array $clocks, ?array $go = null): ?array
     {
         if (array_filter($asked, fn (?float $h): bool => $h !== null) === []) {
             return null;
         }
         $left = array_filter(array_column($clocks, 'leftH'), is_float(...));
         $tankH = $left === [] ? null : min($left);
-        $said = StayOrGo::of($tankH, $asked['restore'], $asked['boxes'], $asked['catch'], $asked['next']);
+        // What somebody knows goes before what was worked out; with a kind left over nothing is worked out.
+        $known = $go !== null && $go['unboxed'] === [] ? $go : ['holdH' => null, 'catchH' => null];
+        $said = StayOrGo::of(
+            $tankH,
+            $asked['restore'],
+            $asked['boxes'] ?? $known['holdH'],
+            $asked['catch'] ?? $known['catchH'],
+            $asked['next'],
+        );
 
         return ['go' => $said->go, 'words' => $said->words(), 'tankH' => $tankH];
     }

@@ -8,12 +8,15 @@ use App\Clients\Attachment;
 use App\Clients\Site;
 use App\House\Days;
 use App\House\Paper;
+use App\Stores\Shelves;
+use App\Stores\Stock;
 use App\Systems\System;
 use Illuminate\Support\Facades\Storage;
 use Velbrin\Core\Emergency\EmergencyKind;
 use Velbrin\Core\Emergency\FirstThree;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Units;
+use Velbrin\Core\Risk\Tonight;
 
 /** The one-page emergency sheet of a place: whom to ring, where to shut off, two lines a hazard with its hours (E-8). */
 final class Sheet
@@ -31,10 +34,15 @@ final class Sheet
 
     private const PHOTOS = 4;
 
+    /** It stays one page. */
+    private const BOXES = 6;
+
+    private const PARTS = 8;
+
     /** High: 22 mm at about 280 dots an inch. */
     private const PHOTO_PX = 240;
 
-    public function __construct(private readonly IncidentDesk $desk)
+    public function __construct(private readonly IncidentDesk $desk, private readonly Shelves $shelves)
     {
     }
 
@@ -51,6 +59,7 @@ final class Sheet
             'shutOffs' => ShutOff::query()->where('site_id', $site->id)->orderBy('id')->get(),
             'missing' => $this->missing($site),
             'photos' => $this->photos($site),
+            'parts' => $this->parts($site),
             'systems' => $systems->map(fn (System $s): array => $this->system($s, $units))->all(),
         ]);
     }
@@ -96,6 +105,18 @@ final class Sheet
         return 'data:image/jpeg;base64,'.base64_encode((string) ob_get_clean());
     }
 
+    /** @return list<string> what lies here and can stand in now */
+    private function parts(Site $site): array
+    {
+        return array_values(
+            $this->shelves->good()
+                ->filter(fn (Stock $s): bool => $s->place?->site_id === $site->id && $s->part !== null)
+                ->map(fn (Stock $s): string => rtrim(rtrim(number_format($s->count, 1), '0'), '.').' × '.$s->part?->name)
+                ->take(self::PARTS)
+                ->all(),
+        );
+    }
+
     /** @return list<string> */
     private function missing(Site $site): array
     {
@@ -109,7 +130,32 @@ final class Sheet
         );
     }
 
-    /** @return array{name: string, stays: string, lines: list<array{label: string, hours: string|null, actions: string}>} */
+    /** Boxes in the order they are filled, as short as a line takes. */
+    private static function go(System $system, Tonight $tank, Units $units): ?string
+    {
+        try {
+            $go = WhoGoes::of($system, $tank, $units);
+        } catch (OutOfRange) {
+            return null;
+        }
+        if ($go === null) {
+            return null;
+        }
+        $box = fn (array $b, int $n): string => ($n + 1).'. '.implode(', ', $b['animals']).match (true) {
+            $b['stillH'] !== null => sprintf(' (%.1f h without air)', $b['stillH']),
+            $b['airedH'] !== null => sprintf(' (%.0f h)', $b['airedH']),
+            default => '',
+        };
+        $first = array_slice($go['boxes'], 0, self::BOXES);
+        $more = count($go['boxes']) - count($first);
+
+        return implode('; ', array_map($box, $first, array_keys($first)))
+            .($more > 0 ? "; and {$more} more" : '')
+            .($go['unboxed'] === [] ? '' : '; a bin for '.implode(', ', array_slice($go['unboxed'], 0, 3)))
+            .". Read every {$go['readEveryMin']} min. {$go['return']}";
+    }
+
+    /** @return array{name: string, stays: string, go: string|null, lines: list<array{label: string, hours: string|null, actions: string}>} */
     private function system(System $system, Units $units): array
     {
         $tank = $this->desk->tank($system);
@@ -129,6 +175,7 @@ final class Sheet
         return [
             'name' => $system->name,
             'stays' => FirstThree::staysOn(EmergencyKind::PowerCut, $own)->in($units),
+            'go' => is_string($tank) ? null : self::go($system, $tank, $units),
             'lines' => $lines,
         ];
     }

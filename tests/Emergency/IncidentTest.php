@@ -10,6 +10,9 @@ use App\Emergency\IncidentEntry;
 use App\Emergency\ShutOff;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
+use App\Stores\MoveStock;
+use App\Stores\Part;
+use App\Stores\StockPlace;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Http\UploadedFile;
@@ -274,6 +277,52 @@ final class IncidentTest extends TestCase
             self::assertStringContainsString($words, $text);
         }
         self::assertStringContainsString('page 1 of 1', $text, 'one page');
+    }
+
+    #[Test]
+    public function whether_they_stay_or_go_is_counted_from_who_lives_there(): void
+    {
+        $incident = $this->start('power-cut');
+        $url = "/incidents/{$incident->id}";
+        self::assertNull($this->page($incident)['go'], 'nobody has listed anybody');
+        self::assertNull($this->page($incident)['stay'], 'nobody has asked');
+        $open = $this->page(null, "{$url}?restore=24")['stay'];
+        self::assertSame([null, 'Say how long the boxes hold.'], [$open['go'], $open['words']]);
+        $tang = Fixture::animal($this->system, $this->planner, ['name' => 'Tang', 'count' => 1, 'length_cm' => 20.0]);
+        Fixture::animal($this->system, $this->planner, ['name' => 'Soft coral', 'kind' => 'coral', 'count' => 2, 'length_cm' => null]);
+        Fixture::animal($this->system, $this->planner, ['name' => 'Wished', 'state' => 'wished', 'length_cm' => 30.0]);
+        $go = $this->page($incident)['go'];
+        self::assertSame([['Tang'], ['2 Soft coral']], array_column($go['boxes'], 'animals'));
+        self::assertSame($go['boxes'][0]['stillH'], $go['holdH']);
+        // Boxes and catching are worked out; what somebody types goes before.
+        $stay = $this->page(null, "{$url}?restore=24")['stay'];
+        self::assertSame(false, $stay['go']);
+        self::assertStringContainsString('boxes would not last', $stay['words']);
+        $next = $this->page(null, "{$url}?restore=24&next=1")['stay'];
+        self::assertTrue($next['go'], 'they are moved on in time');
+        self::assertFalse($this->page(null, "{$url}?restore=24&next=1&boxes=0.5")['stay']['go']);
+        self::assertFalse($this->page(null, "{$url}?restore=24&next=1&catch=200")['stay']['go']);
+        $tang->update(['length_cm' => 40.0]);
+        self::assertSame(['Tang'], $this->page($incident)['go']['unboxed']);
+        self::assertNull($this->page(null, "{$url}?restore=24")['stay']['go'], 'no box for the tang, so nobody knows');
+        $this->page(null, "{$url}?restore=24");
+        $this->actingAs($this->technician)->get("{$url}?restore=minus")->assertSessionHasErrors('restore');
+    }
+
+    #[Test]
+    public function the_sheet_says_what_lies_here_and_who_would_go_first(): void
+    {
+        Fixture::animal($this->system, $this->planner, ['name' => 'Tang', 'count' => 1, 'length_cm' => 20.0]);
+        $part = Part::query()->create(['name' => 'Heater 200 W', 'job' => 'heater', 'unit' => 'piece', 'pack' => 1]);
+        $site = $this->system->site()->firstOrFail();
+        (new MoveStock())->bring((string) Str::uuid(), $part, StockPlace::ofSite($site), 2, [], $this->planner);
+        (new MoveStock())->bring((string) Str::uuid(), $part, StockPlace::ofSite(self::site('Else', 'Where')), 5, [], $this->planner);
+        $pdf = (string) $this->actingAs($this->technician)->get("/sites/{$site->id}/emergency.pdf")->assertOk()->getContent();
+        $text = (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput();
+        self::assertMatchesRegularExpression('/Lies here:\s+2 × Heater 200 W/u', $text);
+        self::assertStringNotContainsString('5 × Heater', $text);
+        self::assertMatchesRegularExpression('/1\. Tang \(1\.\d h without air\)/', $text);
+        self::assertStringContainsString('page 1 of 1', $text);
     }
 
     #[Test]

@@ -10,6 +10,7 @@ use App\Emergency\IncidentDesk;
 use App\Emergency\IncidentEntry;
 use App\Emergency\StartIncident;
 use App\Emergency\TakeEntries;
+use App\Emergency\WhoGoes;
 use App\Rounds\Entries\PhoneLot;
 use App\Systems\Item;
 use App\Systems\System;
@@ -100,6 +101,7 @@ final class IncidentController
         $clocks = is_string($tank)
             ? []
             : IncidentDesk::clocks($incident->kind, $tank, $course, $began, IncidentDesk::now(), $user->units());
+        $go = is_string($tank) ? null : WhoGoes::of($system, $tank, $user->units());
         $failed = $incident->failed_item_id === null ? null : Item::query()->find($incident->failed_item_id);
 
         return Inertia::render('emergency/Incident', [
@@ -140,7 +142,8 @@ final class IncidentController
             'comesDown' => IncidentDesk::comesDown($system, $course, $user->units()),
             'ifBreaker' => IncidentDesk::ifBreaker($system, $incident->kind, $tank, $course, $user->units()),
             'clocks' => $clocks,
-            'stay' => IncidentDesk::stay($asked, $clocks),
+            'stay' => IncidentDesk::stay($asked, $clocks, $go),
+            'go' => $go,
             'asked' => $asked,
             'rewarm' => is_string($tank) ? null : IncidentDesk::rewarm($tank, $course),
             'askedAt' => now()->toIso8601ZuluString(),

@@ -18,6 +18,7 @@ enum Phrase: string implements Saying
     case AskWhoMayUseTheBoard = 'ask-who-may-use-the-board';
     case AtLeastWhereItStands = 'at-least-where-it-stands';
     case AtMost = 'at-most';
+    case BackInWhen = 'back-in-when';
     case BackUpNoFasterThan1 = 'back-up-no-faster-than1';
     case BatteryPumpOrAir = 'battery-pump-or-air';
     case ChangeWaterOfTheSamePH = 'change-water-of-the-same-ph';

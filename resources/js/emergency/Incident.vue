@@ -9,6 +9,7 @@ import { useShell } from '../shared/page';
 import { useUnits, when } from '../shared/units';
 import EmergencySheet from './EmergencySheet.vue';
 import { breakerOutMs, leftBy, typedReadings } from './harmClock';
+import WhoGoes from './WhoGoes.vue';
 
 type Action = { code: string; says: string; caution: string | null };
 type Clock = {
@@ -50,6 +51,16 @@ const props = defineProps<{
     /** What begins once somebody takes the breaker out; null: it is out already. */
     ifBreaker: { clocks: Clock[]; comesDown: string | null } | null;
     stay: { go: boolean | null; words: string; tankH: number | null } | null;
+    /** Who would go into which box; null: nobody has listed what lives there. */
+    go: {
+        boxes: { animals: string[]; stillH: number | null; airedH: number | null }[];
+        boxL: number;
+        unboxed: string[];
+        catchH: number;
+        holdH: number | null;
+        readEveryMin: number;
+        return: string;
+    } | null;
     asked: Record<'restore' | 'boxes' | 'catch' | 'next', number | null>;
     rewarm: { hours: number | null; onMinPerH: number; neededW: number; heaterW: number; overshoots: boolean } | null;
     askedAt: string;
@@ -138,6 +149,12 @@ const numbers = ref(
         keyof typeof QUESTIONS,
         string
     >,
+);
+/** Where nobody types anything, this is counted on. */
+const workedOut = computed<Partial<Record<keyof typeof QUESTIONS, string>>>(() =>
+    props.go === null || props.go.unboxed.length
+        ? {}
+        : { boxes: props.go.holdH?.toFixed(1), catch: props.go.catchH.toFixed(1) },
 );
 const decide = () =>
     router.get(
@@ -262,10 +279,12 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                             min="0"
                             max="240"
                             step="0.25"
+                            :placeholder="workedOut[key]"
                         />
                     </template>
                     <button class="outline">Decide by numbers</button>
                 </form>
+                <WhoGoes :go="go" :system-id="system.id" />
             </details>
             <p v-if="stay" class="standing">
                 <b>{{ stay.go === null ? 'Open.' : stay.go ? 'Go.' : 'Stay.' }}</b> {{ stay.words }}

@@ -22,12 +22,14 @@ table { width: 100%; border-collapse: collapse; } td { padding: 2pt 5pt 2pt 0; b
 @foreach($missing as $label)<tr><td class="what">{{ $label }}</td><td><small>still to survey</small></td><td></td></tr>@endforeach
 </table>
 @if($photos !== [])<table><tr>@foreach($photos as $photo)<td><img src="{{ $photo['picture'] }}" height="62" alt=""><br><small>{{ $photo['label'] }}</small></td>@endforeach</tr></table>@endif
+@if($parts !== [])<div><b>Lies here:</b> {{ implode(', ', $parts) }}</div>@endif
 @foreach($systems as $system)
 <h2>{{ $system['name'] }}</h2>
 <table>
 @foreach($system['lines'] as $line)<tr><td class="what">{{ $line['label'] }}@if($line['hours'])<br><small>{{ $line['hours'] }}</small>@endif</td><td>{{ $line['actions'] }}</td></tr>@endforeach
 </table>
 <div><b>Stays on:</b> {{ $system['stays'] }}</div>
+@if($system['go'])<div><b>If they have to go, boxes of 40 L:</b> {{ $system['go'] }}</div>@endif
 @endforeach
 </body>
 </html>

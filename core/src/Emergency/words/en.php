@@ -13,6 +13,7 @@ return [
     'ask-who-may-use-the-board' => 'Ask who may use the board: {board}. Do neighbours have light?',
     'at-least-where-it-stands' => 'at least {fromC}, where it stands',
     'at-most' => 'at most {nowH}',
+    'back-in-when' => 'Back in when the tank reads {low} to {high} twice, half an hour apart, its air runs, and box and tank are within 1 °C.',
     'back-up-no-faster-than1' => 'Back up no faster than 1 °C an hour.',
     'battery-pump-or-air' => 'Battery pump or air on, at the surface.',
     'change-water-of-the-same-ph' => 'Change water of the same pH, salinity and warmth.',
