@@ -1756,4 +1756,18 @@ return [
         'to' => 'private const PH = 7.8;',
         'tests' => 'core/tests/Emergency/EvacuationTest.php',
     ],
+    [
+        'name' => 'a generator starts nothing',
+        'file' => 'core/src/Emergency/OnGenerator.php',
+        'from' => '($keptW + $surgeW) / PowerTree::ALL_DAY',
+        'to' => '$keptW / PowerTree::ALL_DAY',
+        'tests' => 'core/tests/Emergency/OnGeneratorTest.php',
+    ],
+    [
+        'name' => 'what fills runs on a generator',
+        'file' => 'core/src/Emergency/OnGenerator.php',
+        'from' => 'if ($kind === LoadKind::TopOff) {',
+        'to' => 'if (false) {',
+        'tests' => 'core/tests/Emergency/OnGeneratorTest.php',
+    ],
 ];

@@ -11,6 +11,7 @@ use App\Risk\Night;
 use App\Risk\TonightReader;
 use App\Stores\Stock;
 use App\Stores\StockPlace;
+use App\Systems\Item;
 use App\Systems\OffDevices;
 use App\Systems\System;
 use Illuminate\Support\Collection;
@@ -18,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Emergency\Need;
 use Velbrin\Core\Emergency\Needs;
+use Velbrin\Core\Emergency\OnGenerator;
 use Velbrin\Core\Emergency\PowerWithoutMains;
 use Velbrin\Core\Emergency\Readiness;
 use Velbrin\Core\Measure\OutOfRange;
@@ -77,7 +79,10 @@ final class ReadyDesk
     /**
      * @param  array<string, float>  $losses  yearly, by hazard
      * @return array{needs: list<array<string, mixed>>, share: float, shareByLoss: float|null, served: list<string>, unserved: list<string>,
-     *     power: list<array{label: string, runsH: float|null, harmH: float|null}>}
+     *     power: list<array{label: string, runsH: float|null, harmH: float|null}>,
+     *     generator: array{
+     *         kept: list<string>, waits: list<string>, stops: list<string>, needs: list<string>, leastW: float, fuelLd: float
+     *     }|null}
      *
      * @throws OutOfRange
      */
@@ -121,6 +126,25 @@ final class ReadyDesk
                     PowerWithoutMains::of($tank),
                 )
                 : [],
+            'generator' => $tank->hasAnimals ? self::generator($system) : null,
+        ];
+    }
+
+    /** @return array{kept: list<string>, waits: list<string>, stops: list<string>, needs: list<string>, leastW: float, fuelLd: float} */
+    private static function generator(System $system): array
+    {
+        $stands = $system->items->filter(fn (Item $i): bool => $i->retired_at === null && $i->away_since === null);
+        $on = OnGenerator::of(array_values(
+            $stands->map(fn (Item $i): array => ['name' => $i->name, 'job' => $i->job, 'watts' => $i->watts])->all(),
+        ));
+
+        return [
+            'kept' => $on->kept,
+            'waits' => $on->waits,
+            'stops' => $on->stops,
+            'needs' => $on->needs,
+            'leastW' => $on->leastW,
+            'fuelLd' => $on->fuelLd,
         ];
     }
 

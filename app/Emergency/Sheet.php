@@ -111,7 +111,7 @@ final class Sheet
         return array_values(
             $this->shelves->good()
                 ->filter(fn (Stock $s): bool => $s->place?->site_id === $site->id && $s->part !== null)
-                ->map(fn (Stock $s): string => rtrim(rtrim(number_format($s->count, 1), '0'), '.').' × '.$s->part?->name)
+                ->map(fn (Stock $s): string => sprintf('%g × %s', $s->count, $s->part?->name))
                 ->take(self::PARTS)
                 ->all(),
         );
@@ -155,7 +155,11 @@ final class Sheet
             .". Read every {$go['readEveryMin']} min. {$go['return']}";
     }
 
-    /** @return array{name: string, stays: string, go: string|null, lines: list<array{label: string, hours: string|null, actions: string}>} */
+    /**
+     * @return array{
+     *     name: string, stays: string, go: string|null, lines: list<array{label: string, hours: string|null, actions: string}>
+     * }
+     */
     private function system(System $system, Units $units): array
     {
         $tank = $this->desk->tank($system);

@@ -310,6 +310,18 @@ final class IncidentTest extends TestCase
     }
 
     #[Test]
+    public function a_place_knows_what_a_generator_must_give_it(): void
+    {
+        $on = fn (): array => $this->page(null, "/sites/{$this->system->site_id}/ready")['systems'][0]['ready']['generator'];
+        self::assertSame([['Heater 1'], []], [$on()['kept'], $on()['needs']]);
+        self::assertEqualsWithDelta(300 / 0.8, $on()['leastW'], 1e-6);
+        $this->system->items()->create(['job' => 'return-pump', 'name' => 'Return']);
+        self::assertSame(['Return'], $on()['needs']);
+        $this->system->items()->where('job', 'heater')->update(['away_since' => now()->toDateString()]);
+        self::assertSame(['Return'], $on()['kept']);
+    }
+
+    #[Test]
     public function the_sheet_says_what_lies_here_and_who_would_go_first(): void
     {
         Fixture::animal($this->system, $this->planner, ['name' => 'Tang', 'count' => 1, 'length_cm' => 20.0]);

@@ -13,6 +13,9 @@ final readonly class PowerTree
     /** Of its rating a circuit or a strip carries this all day. */
     public const ALL_DAY = 0.8;
 
+    /** Petrol for a kilowatt-hour from a small generator, L. */
+    public const FUEL_L_KWH = 0.5;
+
     /**
      * @param  array<int, array<int, list<Load>>>  $circuits  plugs by circuit and strip, both rising
      */

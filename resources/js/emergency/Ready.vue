@@ -5,6 +5,7 @@ import { today } from '../shared/days';
 import FieldError from '../shared/FieldError.vue';
 import type { RemoteAccessView } from '../generated';
 import { date } from '../shared/units';
+import GeneratorNeeds, { type OnGenerator } from './GeneratorNeeds.vue';
 import RemoteAccess from './RemoteAccess.vue';
 
 type Need = {
@@ -43,6 +44,7 @@ const props = defineProps<{
             served: string[];
             unserved: string[];
             power: { label: string; runsH: number | null; harmH: number | null }[];
+            generator: OnGenerator | null;
         } | null;
     }[];
     chain: { name: string; phone: string | null; what: string }[];
@@ -200,6 +202,7 @@ const hours = (h: number | null) =>
                         }}</small>
                     </li>
                 </ul>
+                <GeneratorNeeds v-if="s.ready.generator?.kept.length" :on="s.ready.generator" />
             </template>
             <button
                 v-if="mayUpdate"

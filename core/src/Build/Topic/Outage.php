@@ -28,9 +28,6 @@ final class Outage implements Topic
     /** A motor draws this many times its running watts for a moment. */
     private const MOTOR_START = 3.0;
 
-    /** Petrol for a kilowatt-hour from a small generator, L. */
-    private const FUEL_L_KWH = 0.5;
-
     public function keys(): array
     {
         return ['generatorW'];
@@ -47,7 +44,7 @@ final class Outage implements Topic
         $running = $facts->number(F::PumpsW) + $heaters;
         $surge = (self::MOTOR_START - 1) * $facts->number(F::PumpsW);
         $watts = Quantity::of(($running + $surge) / self::SHARE, Kind::Power);
-        $fuel = Quantity::of((self::FUEL_L_KWH * $running * 24) / 1000, Kind::DailyVolume);
+        $fuel = Quantity::of((PowerTree::FUEL_L_KWH * $running * 24) / 1000, Kind::DailyVolume);
 
         return new TopicAnswer(
             [
@@ -97,7 +94,7 @@ final class Outage implements Topic
         'nothing';
         $watts = Quantity::of($tree->generatorW(), Kind::Power);
         $parts = [
-            'fuel' => Quantity::of((self::FUEL_L_KWH * $tree->keptW() * 24) / 1000, Kind::DailyVolume),
+            'fuel' => Quantity::of((PowerTree::FUEL_L_KWH * $tree->keptW() * 24) / 1000, Kind::DailyVolume),
             'kept' => $names('essential'),
             'waits' => $names('deferrable'),
             'stops' => $names('must-stop'),
