@@ -268,8 +268,8 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
             </p>
             <details class="staygo">
                 <summary>Do they stay, or go into boxes?</summary>
-                <form class="filter" @submit.prevent="decide">
-                    <template v-for="(label, key) in QUESTIONS" :key="key">
+                <form class="hoursasked" @submit.prevent="decide">
+                    <div v-for="(label, key) in QUESTIONS" :key="key">
                         <label :for="`sg-${key}`">{{ label }}</label>
                         <input
                             :id="`sg-${key}`"
@@ -281,7 +281,7 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                             step="0.25"
                             :placeholder="workedOut[key]"
                         />
-                    </template>
+                    </div>
                     <button class="outline">Decide by numbers</button>
                 </form>
                 <WhoGoes :go="go" :system-id="system.id" />

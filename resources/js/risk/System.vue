@@ -65,15 +65,16 @@ const look = () =>
         ...(holiday.value ? { holiday: 1 } : {}),
         ...(onCall.value ? { oncall: onCall.value } : {}),
     });
-const span = computed(
-    () =>
-        Math.max(
-            12,
-            ...props.hazards.flatMap((h) =>
-                [h.harms[0]?.hours, h.actsH].filter((v): v is number => typeof v === 'number' && v <= 48),
-            ),
-        ) + 3,
-);
+/** Whole quarters of a day, so that a line of time can be read. */
+const span = computed(() => {
+    const most = Math.max(
+        12,
+        ...props.hazards.flatMap((h) =>
+            [h.harms[0]?.hours, h.actsH].filter((v): v is number => typeof v === 'number' && v <= 48),
+        ),
+    );
+    return 6 * Math.ceil((most + 1) / 6);
+});
 const fish = ref(props.life.fish_kg === null ? '' : units.typed(props.life.fish_kg, 'kg'));
 const life = useForm<Life>({ ...props.life });
 type AlarmForm = {

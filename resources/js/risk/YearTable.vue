@@ -20,7 +20,7 @@ const hours = (h: number | null) =>
         <thead>
             <tr>
                 <th scope="col">What can happen</th>
-                <th scope="col">Drawn, {{ span }} h</th>
+                <th scope="col">The first {{ span }} h</th>
                 <th scope="col" class="num">{{ isMoney ? 'A year costs' : 'Does harm' }}</th>
             </tr>
         </thead>
@@ -44,7 +44,7 @@ const hours = (h: number | null) =>
                         :acts="hoursOf(r.hazard)?.actsH ?? null"
                         :noticed="hoursOf(r.hazard)?.noticedH ?? null"
                         :span="span"
-                        :wide="200"
+                        :wide="280"
                     />
                 </td>
                 <td class="num">
