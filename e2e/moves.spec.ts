@@ -101,6 +101,8 @@ test('a move is planned from a record, and says what breaks it', async ({ browse
     await planner.getByLabel('on', { exact: true }).fill('2026-11-20');
     await expect(margin.getByText(/Nobody has agreed to plan B/)).toHaveCount(0);
     await expect(margin.getByText(/No photo shows what was found of tank/)).toBeVisible();
+    const ends = planner.locator('.endsline');
+    await expect(ends).toContainText(/Done by \d\d:\d\d\..*“the truck back” has .* in hand/);
     // Minus six, and a thin bin: by keyboard, answered at once.
     await planner.getByLabel('Outside').fill('-6');
     await planner.getByLabel('Outside').press('Tab');
@@ -113,6 +115,7 @@ test('a move is planned from a record, and says what breaks it', async ({ browse
     await planner.getByLabel('The truck is back by').fill('11:30');
     await planner.getByLabel('The truck is back by').press('Tab');
     await expect(margin.getByText(/“the truck back” is missed by/)).toBeVisible();
+    await expect(ends).toContainText(/“the truck back” is missed by/);
     await planner.getByRole('button', { name: 'one step back' }).click();
     await expect(margin.getByText(/“the truck back” is missed by/)).toHaveCount(0);
     await planner.getByLabel('piece 2 was found').selectOption('cracked');

@@ -4,6 +4,7 @@ import { useKeptDocument } from '../shared/keptDocument';
 import MarginNotes from '../shared/MarginNotes.vue';
 import AnimalsPart from './AnimalsPart.vue';
 import BoxesPart from './BoxesPart.vue';
+import EndsLine from './EndsLine.vue';
 import HoldingPart from './HoldingPart.vue';
 import HoldingRecord from './HoldingRecord.vue';
 import { type MoveDoc, type MoveProps } from './move';
@@ -52,6 +53,7 @@ const STANDINGS = {
             </p>
             <p v-if="wrong" class="wrong" role="alert">{{ wrong.words }}.</p>
             <p v-if="missing.length" class="standing"><b>The course still needs</b> {{ missing.join('; ') }}.</p>
+            <EndsLine v-if="course" :course="course" :begins-min="move.beginsMin" />
             <fieldset class="moveplan" :disabled="locked">
                 <HoldingPart :waters="waters">
                     <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
