@@ -181,11 +181,21 @@ test('the day on a phone: what is said without signal goes later, and a late sta
     await step('doser, feeder, top-off off').getByRole('button', { name: 'Done' }).click();
     await phone.getByLabel(/^box 1/).fill('24.3');
     await phone.locator('form.boxread').first().getByRole('button', { name: 'Keep' }).click();
-    await expect(phone.getByText('2 not sent yet')).toBeVisible();
+    await phone.locator('.goplaces input[type=file]').setInputFiles({
+        name: 'scape.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+            'base64',
+        ),
+    });
+    await expect(phone.getByText('3 not sent yet')).toBeVisible();
+    await expect(phone.getByText('1 photo on this phone, not sent yet')).toBeVisible();
     await expect(phone.getByText('No signal.')).toBeVisible();
     await phone.context().setOffline(false);
     await expect(phone.getByText('all sent')).toBeVisible({ timeout: 15_000 });
     await expect(phone.getByText('1 of')).toBeVisible();
+    await expect(phone.getByRole('link', { name: 'where the corals stand, photo 1' })).toBeVisible();
 
     // It took twice as long: the end no longer holds, and the office is told what may be left.
     await planner.goto(move);

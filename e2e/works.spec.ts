@@ -50,6 +50,51 @@ test('a lamp joins a running system: in turn, read with a meter, in the register
     await expect(page.getByRole('link', { name })).toContainText('ended');
 });
 
+test('without signal a work goes on in turn, with its photo, and is sent as it was said', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    const system = await at(page, 'system', 'Bar reef');
+    const name = `Cellar lamp ${Date.now()}`;
+    await page.goto(`${system}/works`);
+    await page.getByRole('button', { name: 'Change something' }).click();
+    await page.getByLabel('What is changed').selectOption({ label: 'a lamp' });
+    await page.getByLabel('How').selectOption({ label: 'add' });
+    await page.getByLabel('What you call it').fill(name);
+    await page.getByRole('button', { name: 'Begin it' }).click();
+    await expect(page.getByRole('heading', { name })).toBeVisible();
+
+    await page.context().setOffline(true);
+    await expect(page.getByText('No signal.')).toBeVisible();
+    const first = page.locator('.worksteps > li').first();
+    await first.getByLabel('What was found, if anything').fill('cellar has no signal');
+    await first.getByLabel('Photo, if it helps').setInputFiles({
+        name: 'lamp.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+            'base64',
+        ),
+    });
+    await first.getByRole('button', { name: 'Done', exact: true }).click();
+    await expect(page.getByText(/^Said here/)).toHaveCount(1);
+    // The next one opens without asking the office, and so does the register.
+    await page.getByRole('button', { name: 'Done', exact: true }).click();
+    await expect(page.getByText('2 not sent yet')).toBeVisible();
+    await page.getByLabel('What it is called now').fill(name);
+    await page.getByLabel('Why, in a few words').fill('the corner is dark');
+    await page.getByRole('button', { name: 'It is in its place' }).click();
+    await expect(page.getByText('3 not sent yet')).toBeVisible();
+    await expect(page.getByText('0 of 8 done')).toBeVisible();
+
+    await page.context().setOffline(false);
+    await expect(page.getByText('3 of 8 done')).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText('not sent yet')).toHaveCount(0);
+    await page.getByText('3 done').click();
+    await expect(page.getByText('cellar has no signal')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'photo' })).toHaveCount(1);
+    await page.getByLabel('Why it is given up as it stands').fill('only tried');
+    await page.getByRole('button', { name: 'Give it up' }).click();
+});
+
 test('a coral is lifted on the plan of its tank and keeps its home; fish go to another system and are counted once', async ({
     browser,
 }) => {

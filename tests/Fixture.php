@@ -36,6 +36,7 @@ use App\Team\OnCall;
 use App\Team\User;
 use App\Water\Depot;
 use App\Water\SaltMix;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Velbrin\Core\Moves\Work\Todo;
@@ -116,6 +117,7 @@ final class Fixture
             'answer' => null,
             'words' => null,
             'photo' => null,
+            'at' => CarbonImmutable::now(),
         ], $user);
 
         return $work->refresh();

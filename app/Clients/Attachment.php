@@ -41,6 +41,7 @@ final class Attachment extends Model
         'kind',
         'caption',
         'about',
+        'client_uuid',
         'original_name',
         'mime',
         'bytes',

@@ -41,7 +41,7 @@ final class Attachments
     }
 
     /** Takes the file and caption of a form. */
-    public static function take(Request $request, Model $subject, User $user): Attachment
+    public static function take(Request $request, Model $subject, User $user, ?string $uuid = null): Attachment
     {
         $request->validate(
             [
@@ -62,16 +62,21 @@ final class Attachments
             Asked::word($request, 'caption'),
             $user,
             $request->filled('about') ? Asked::word($request, 'about') : null,
+            $uuid,
         );
     }
 
-    /** @param  string|null  $about  the one fact or part it shows, as "room:3:span_mm" */
+    /**
+     * @param  string|null  $about  the one fact or part it shows, as "room:3:span_mm"
+     * @param  string|null  $uuid  the phone's own number for it
+     */
     public static function keep(
         Model $subject,
         UploadedFile $file,
         string $caption,
         User $user,
         ?string $about = null,
+        ?string $uuid = null,
     ): Attachment {
         $mime = (string) $file->getMimeType();
         $bytes = (string) $file->getContent();
@@ -93,6 +98,7 @@ final class Attachments
             'kind' => $isPaper ? Attachment::PAPER : Attachment::PHOTO,
             'caption' => $caption === '' ? null : $caption,
             'about' => $about,
+            'client_uuid' => $uuid,
             'original_name' => mb_substr(
                 preg_replace('/[^\w .()-]+/u', '_', $file->getClientOriginalName()) ?? 'file',
                 0,

@@ -16,11 +16,17 @@ final class MovePhotos
 {
     public static function take(Move $move, Request $request, User $user): void
     {
+        $request->validate(['uuid' => ['nullable', 'uuid']]);
+        $uuid = $request->filled('uuid') ? strtolower($request->string('uuid')->toString()) : null;
+        if ($uuid !== null && Attachment::query()->where('client_uuid', $uuid)->exists()) {
+            // Sent twice, kept once.
+            return;
+        }
         $about = $request->input('about');
         if (! is_string($about) || ! str_starts_with($about, self::prefix($move))) {
             throw ValidationException::withMessages(['about' => 'Say what of this move it shows.']);
         }
-        Attachments::take($request, $move->from()->firstOrFail(), $user);
+        Attachments::take($request, $move->from()->firstOrFail(), $user, $uuid);
         // Its line in the list is worked out anew.
         $move->touch();
     }

@@ -1166,6 +1166,8 @@ export interface WorkStepView {
     doneAt: string | null;
     from: string | null;
     first: string[];
+    firstKeys: string[];
+    holdH: number;
     limit: string | null;
     unit: string | null;
     counted: string | null;

@@ -294,6 +294,19 @@ final class MoveTest extends TestCase
         self::assertSame([false, false], [$asks('where each coral stands'), $asks('what was found of tank')]);
         self::assertTrue($asks('what was found of stand'));
         self::assertSame(['places', 'tank'], array_column($this->page($move)['photos'], 'of'));
+        // What waited on a phone is kept once, however often it is sent.
+        $uuid = (string) Str::uuid();
+        foreach ([1, 2] as $again) {
+            $this->post("/moves/{$move->id}/photos", [
+                'uuid' => $uuid,
+                'about' => "move:{$move->id}:places",
+                'file' => UploadedFile::fake()->image('again.jpg', 60, 40),
+            ], ['Accept' => 'application/json'])->assertOk()->assertExactJson(['outcome' => 'ok']);
+        }
+        self::assertSame(3, Attachment::query()->where('about', 'like', "move:{$move->id}:%")->count());
+        Attachment::query()->where('client_uuid', $uuid)->sole()->delete();
+        $this->post("/moves/{$move->id}/photos", ['uuid' => 'x', 'about' => "move:{$move->id}:places"], ['Accept' => 'application/json'])
+            ->assertJsonValidationErrors('uuid');
         self::assertSame(2, $move->from()->firstOrFail()->morphMany(Attachment::class, 'subject')->count());
     }
 

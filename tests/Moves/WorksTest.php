@@ -14,9 +14,11 @@ use App\Systems\ItemSetting;
 use App\Systems\OpenRipple;
 use App\Systems\System;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
@@ -156,6 +158,40 @@ final class WorksTest extends TestCase
             ->where('work.device', 'Old lamp')
             ->where('work.steps.0.state', 'done'));
         $this->post("/work-marks/{$mark->id}/take-back")->assertForbidden();
+    }
+
+    #[Test]
+    public function what_waited_on_a_phone_counts_from_when_it_was_said(): void
+    {
+        $work = $this->begin(['kind' => 'return', 'verb' => 'replace', 'item_id' => $this->pump()->id, 'facts' => ['flowLh' => 3000]]);
+        $begun = now();
+        $this->travel(3)->hours();
+        $phone = function (string $to, array $said, int $status = 200) use ($work): TestResponse {
+            return $this->post("/works/{$work->id}/{$to}", $said, ['Accept' => 'application/json'])->assertStatus($status);
+        };
+        $mark = fn (string $step, array $more = []): array => ['uuid' => (string) Str::uuid(), 'step' => $step, ...$more];
+        $ago = fn (int $minutes): string => now()->subMinutes($minutes)->toIso8601ZuluString();
+        $phone('marks', $mark('settings-copied', ['at' => $ago(600)]))->assertExactJson(['outcome' => 'ok']);
+        $said = fn (): CarbonImmutable => WorkMark::query()->latest('id')->firstOrFail()->at;
+        self::assertSame($begun->timestamp, $said()->timestamp, 'no earlier than the work began');
+        $phone('marks', $mark('packet-counted', ['at' => $ago(-60)]));
+        self::assertSame(now()->timestamp, $said()->timestamp, 'nor later than now');
+        $phone('marks', $mark('dry-fitted', ['at' => $ago(90), 'sent_at' => $ago(30)]));
+        self::assertSame(now()->subMinutes(60)->timestamp, $said()->timestamp, 'its clock is half an hour behind');
+        $phone('marks', $mark('off-list', ['at' => 'noon-ish']), 422)->assertJsonValidationErrors('at');
+        $phone('marks', $mark('joints-dry'), 422)->assertJsonValidationErrors('step');
+        $phone('marks', $mark('off-list', ['words' => 'doser']));
+        // A quarter of an hour has passed since they went off, and she said so then.
+        $phone('marks', $mark('heaters-cool', ['at' => $ago(20)]));
+        $new = ['name' => 'New pump', 'watts' => '40', 'why' => 'quieter', 'uuid' => (string) Str::uuid(), 'at' => $ago(6)];
+        $phone('exchange', ['at' => $ago(6)] + $new, 422)->assertJsonValidationErrors('name');
+        $phone('exchange', ['at' => $ago(4)] + $new)->assertExactJson(['outcome' => 'ok']);
+        $phone('exchange', ['at' => $ago(4)] + $new)->assertExactJson(['outcome' => 'ok']);
+        self::assertSame(1, $this->system->items()->where('name', 'New pump')->count(), 'sent twice, done once');
+        self::assertSame(now()->subMinutes(4)->timestamp, $work->refresh()->exchanged_at?->timestamp);
+        $phone('exchange', ['uuid' => (string) Str::uuid()] + $new, 422)->assertJsonValidationErrors('name');
+        $this->actingAs(self::user('client'));
+        $phone('marks', $mark('joints-dry'), 403);
     }
 
     #[Test]

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Moves\Http;
 
 use App\Clients\Attachments;
+use App\Moves\Works\SaidAt;
 use App\Moves\Works\Work;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
@@ -26,6 +28,7 @@ final class MarkWorkRequest extends FormRequest
     {
         return [
             'uuid' => ['required', 'uuid'],
+            ...SaidAt::rules(),
             'step' => ['required', Rule::enum(Todo::class)],
             'value' => ['nullable', 'numeric', 'between:-100000,1000000'],
             'answer' => ['nullable', 'boolean'],
@@ -45,8 +48,12 @@ final class MarkWorkRequest extends FormRequest
         return $words;
     }
 
-    /** @return array{uuid: string, step: Todo, value: float|null, answer: bool|null, words: string|null, photo: UploadedFile|null} */
-    public function said(): array
+    /**
+     * @return array{
+     *     uuid: string, step: Todo, value: float|null, answer: bool|null, words: string|null, photo: UploadedFile|null, at: CarbonImmutable
+     * }
+     */
+    public function said(Work $work): array
     {
         $photo = $this->file('photo');
 
@@ -57,6 +64,7 @@ final class MarkWorkRequest extends FormRequest
             'answer' => $this->filled('answer') ? $this->boolean('answer') : null,
             'words' => $this->filled('words') ? $this->string('words')->toString() : null,
             'photo' => $photo instanceof UploadedFile ? $photo : null,
+            'at' => SaidAt::of($this, $work),
         ];
     }
 }

@@ -130,12 +130,12 @@ final class MoveController
     }
 
     /** Of a piece that was looked over, or of where the corals stand. */
-    public function photo(Request $request, Move $move, #[CurrentUser] User $user): RedirectResponse
+    public function photo(Request $request, Move $move, #[CurrentUser] User $user): JsonResponse|RedirectResponse
     {
         Gate::authorize('record', $move);
         MovePhotos::take($move, $request, $user);
 
-        return back()->with('said', 'The photo is kept.');
+        return $request->expectsJson() ? response()->json(['outcome' => 'ok']) : back()->with('said', 'The photo is kept.');
     }
 
     /** The last animal is home, the old place is left: signed off. */

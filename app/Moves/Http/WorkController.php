@@ -9,6 +9,7 @@ use App\Moves\Views\WorkView;
 use App\Moves\Works\EndWork;
 use App\Moves\Works\ExchangeDevice;
 use App\Moves\Works\MarkWork;
+use App\Moves\Works\SaidAt;
 use App\Moves\Works\StartWork;
 use App\Moves\Works\Work;
 use App\Moves\Works\WorkMark;
@@ -18,6 +19,7 @@ use App\Systems\System;
 use App\Systems\Vessel;
 use App\Team\User;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -86,11 +88,12 @@ final class WorkController
         ]);
     }
 
-    public function mark(MarkWorkRequest $request, Work $work, #[CurrentUser] User $user): RedirectResponse
+    /** A page of now is answered with itself; what waited on a phone, with a word. */
+    public function mark(MarkWorkRequest $request, Work $work, #[CurrentUser] User $user): JsonResponse|RedirectResponse
     {
-        MarkWork::of($work, $request->said(), $user);
+        MarkWork::of($work, $request->said($work), $user);
 
-        return back()->with('said', 'Written down.');
+        return $request->expectsJson() ? response()->json(['outcome' => 'ok']) : back()->with('said', 'Written down.');
     }
 
     public function takeBack(WorkMark $mark, #[CurrentUser] User $user): RedirectResponse
@@ -102,15 +105,17 @@ final class WorkController
     }
 
     /** The new device in its place, the old one out of the register. */
-    public function exchange(Request $request, Work $work, #[CurrentUser] User $user): RedirectResponse
+    public function exchange(Request $request, Work $work, #[CurrentUser] User $user): JsonResponse|RedirectResponse
     {
         Gate::authorize('record', $work);
         $brings = $work->verb->brings();
         $request->validate([
             'name' => [$brings ? 'required' : 'nullable', 'string', 'max:120'],
-            'watts' => ['nullable', 'numeric:strict', 'between:0,20000'],
+            'watts' => ['nullable', 'numeric', 'between:0,20000'],
             'serial' => ['nullable', 'string', 'max:60'],
             'why' => ['required', 'string', 'max:300'],
+            'uuid' => ['nullable', 'uuid'],
+            ...SaidAt::rules(),
         ], ['why.required' => 'Say why in a few words.']);
         $word = fn (string $key): ?string => $request->filled($key) ? $request->string($key)->toString() : null;
         ExchangeDevice::of($work, [
@@ -118,9 +123,11 @@ final class WorkController
             'watts' => $request->filled('watts') ? $request->float('watts') : null,
             'serial' => $word('serial'),
             'why' => $request->string('why')->toString(),
+            'uuid' => $word('uuid'),
+            'at' => SaidAt::of($request, $work),
         ], $user);
 
-        return back()->with('said', 'The register says so.');
+        return $request->expectsJson() ? response()->json(['outcome' => 'ok']) : back()->with('said', 'The register says so.');
     }
 
     public function end(Request $request, Work $work, #[CurrentUser] User $user): RedirectResponse

@@ -17,6 +17,7 @@ final readonly class WorkStepView
 {
     /**
      * @param  list<string>  $first  what has to be done before
+     * @param  list<string>  $firstKeys  the same, by the keys of these steps
      * @param  list<WorkMarkView>  $marks
      */
     private function __construct(
@@ -32,6 +33,9 @@ final readonly class WorkStepView
         /** Not before this moment. */
         public ?string $from,
         public array $first,
+        public array $firstKeys,
+        /** So long after these, h; 0: at once. */
+        public float $holdH,
         /** What a number may be, in words; its unit as it is typed. */
         public ?string $limit,
         public ?string $unit,
@@ -57,6 +61,8 @@ final readonly class WorkStepView
             doneAt: $moment($state->doneS),
             from: $moment($state->fromS),
             first: array_map(fn (Todo $t): string => $t->says()->in($units), $state->missing),
+            firstKeys: array_map(fn (Todo $t): string => $t->value, $state->missing),
+            holdH: $step->holdH,
             limit: $step->limit()?->in($units),
             unit: $step->unit?->value,
             counted: $step->wanted === null ? null : sprintf(

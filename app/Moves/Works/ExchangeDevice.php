@@ -11,6 +11,7 @@ use App\Systems\ItemSetting;
 use App\Systems\OpenRipple;
 use App\Systems\System;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Velbrin\Core\Control\Installed;
@@ -24,7 +25,11 @@ use Velbrin\Core\Moves\Work\WorkVerb;
  */
 final class ExchangeDevice
 {
-    /** @param  array{name: string|null, watts: float|null, serial: string|null, why: string}  $given */
+    /**
+     * @param  array{
+     *     name: string|null, watts: float|null, serial: string|null, why: string, uuid: string|null, at: CarbonImmutable
+     * }  $given
+     */
     public static function of(Work $work, array $given, User $user): void
     {
         $job = $work->kind->device();
@@ -33,13 +38,17 @@ final class ExchangeDevice
         }
         DB::transaction(function () use ($work, $given, $user, $job): void {
             $locked = Work::query()->whereKey($work->id)->with('marks')->lockForUpdate()->sole();
+            if ($given['uuid'] !== null && $locked->exchange_uuid === $given['uuid']) {
+                // Sent twice, done once.
+                return;
+            }
             if ($locked->ended_at !== null || $locked->exchanged_at !== null) {
                 throw ValidationException::withMessages(['name' => 'It is in the register already.']);
             }
-            self::inTurn($locked);
+            self::inTurn($locked, $given['at']);
             $system = System::query()->findOrFail($locked->system_id);
             $old = $locked->item_id === null ? null : Item::query()->findOrFail($locked->item_id);
-            $old?->update(['retired_at' => now(), 'retired_reason' => $given['why'], 'replace_on' => null]);
+            $old?->update(['retired_at' => $given['at'], 'retired_reason' => $given['why'], 'replace_on' => null]);
             $new = $locked->verb === WorkVerb::Retire ? null : $system->items()->create([
                 'job' => $job,
                 'name' => $given['name'] ?? $old->name ?? $job->label(),
@@ -53,7 +62,7 @@ final class ExchangeDevice
                 'circuit_id' => $old?->circuit_id,
                 'switched_by' => $old?->switched_by,
                 'service_every_days' => $old?->service_every_days,
-                'installed_on' => Days::text(),
+                'installed_on' => $given['at']->setTimezone(Days::zone())->toDateString(),
                 'installed_precision' => 'day',
                 'state' => Installed::Mounted,
                 'bases' => [],
@@ -61,7 +70,7 @@ final class ExchangeDevice
             if ($old !== null && $new !== null) {
                 self::carrySettings($old, $new, $user);
             }
-            $locked->update(['exchanged_at' => now(), 'new_item_id' => $new?->id]);
+            $locked->update(['exchanged_at' => $given['at'], 'exchange_uuid' => $given['uuid'], 'new_item_id' => $new?->id]);
             OpenRipple::open($system, Ripples::ofDevice($job), "{$locked->name}: {$given['why']}", $user);
             if ($new !== null) {
                 DeviceAdded::dispatch($new);
@@ -71,10 +80,10 @@ final class ExchangeDevice
     }
 
     /** @throws ValidationException before what has to come first */
-    private static function inTurn(Work $work): void
+    private static function inTurn(Work $work, CarbonImmutable $at): void
     {
         $state = WorkNow::of($work)->stateOf(Todo::Exchanged);
-        if ($state === null || ! $state->isOpen((float) now()->getTimestamp())) {
+        if ($state === null || ! $state->isOpen((float) $at->getTimestamp())) {
             $first = $state?->missing[0] ?? null;
             throw ValidationException::withMessages([
                 'name' => $first === null

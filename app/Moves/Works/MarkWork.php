@@ -7,6 +7,7 @@ namespace App\Moves\Works;
 use App\Clients\Attachments;
 use App\Systems\System;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -19,7 +20,7 @@ final class MarkWork
 {
     /**
      * @param  array{uuid: string, step: Todo, value: float|null, answer: bool|null, words: string|null,
-     *     photo: UploadedFile|null}  $said
+     *     photo: UploadedFile|null, at: CarbonImmutable}  $said
      */
     public static function of(Work $work, array $said, User $user): void
     {
@@ -47,16 +48,16 @@ final class MarkWork
                 'answer' => $said['answer'],
                 'words' => $said['words'],
                 'attachment_id' => $photo?->id,
-                'at' => now(),
+                'at' => $said['at'],
             ]);
             WorkInRounds::set($locked->load('marks'), $user);
         });
     }
 
-    /** @param  array{step: Todo, value: float|null, answer: bool|null, photo: UploadedFile|null, ...}  $said */
+    /** @param  array{step: Todo, value: float|null, answer: bool|null, photo: UploadedFile|null, at: CarbonImmutable, ...}  $said */
     private static function accepted(Work $work, array $said): void
     {
-        $mark = new Mark($said['step'], (float) now()->getTimestamp(), $said['value'], $said['answer'], $said['photo'] !== null);
+        $mark = new Mark($said['step'], (float) $said['at']->getTimestamp(), $said['value'], $said['answer'], $said['photo'] !== null);
         try {
             WorkNow::of($work)->accept($mark);
         } catch (OutOfRange $e) {

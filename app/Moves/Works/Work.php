@@ -38,6 +38,7 @@ final class Work extends Model
         'follow_up_id',
         'on',
         'exchanged_at',
+        'exchange_uuid',
         'ended_at',
         'ended_because',
         'user_id',

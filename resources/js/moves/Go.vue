@@ -69,6 +69,10 @@ function decide(key: string, words: string) {
     gate.value = null;
     reason.value = '';
 }
+/** Photos stay on the phone until the office has them. */
+const keepPlaces = (photo: File) =>
+    outbox.keep('photo', { about: `move:${props.move.id}:places`, caption: 'where the corals stand' }, photo);
+const keptHere = computed(() => outbox.waiting.value.filter((e) => e.photo).length);
 const longer = (id: string) => void outbox.keep('longer', { of: id, value: 15 });
 const stops = computed(() => props.findings.filter((f) => f.severity === 'stop'));
 const decidedHere = computed(() =>
@@ -128,7 +132,11 @@ const CAUTIONS: Record<string, string> = {
                     label="where the corals stand"
                     :photos="photos.filter((p) => p.of === 'places')"
                     :may-add="move.mayRecord"
+                    :keep="keepPlaces"
                 />
+                <small v-if="keptHere" role="status"
+                    >{{ keptHere }} {{ keptHere === 1 ? 'photo' : 'photos' }} on this phone, not sent yet</small
+                >
             </p>
             <h2 v-if="running.length">Now</h2>
             <article v-for="s in running" :key="s.id" class="gostep running">

@@ -1,22 +1,42 @@
 <script setup lang="ts">
-import { Head, Link, useForm } from '@inertiajs/vue3';
+import { Head, Link, router, useForm } from '@inertiajs/vue3';
 import { BButton, BFormInput } from 'bootstrap-vue-next';
-import { computed, ref } from 'vue';
+import { computed, onBeforeUnmount, onMounted, provide, ref } from 'vue';
 import type { WorkView } from '../generated';
+import { useOutbox } from '../rounds/outbox';
+import { ofWork } from '../rounds/phoneStore';
 import FieldError from '../shared/FieldError.vue';
+import { useShell } from '../shared/page';
 import { date, moment } from '../shared/units';
 import WorkRail from './WorkRail.vue';
 import WorkStep from './WorkStep.vue';
+import { SAY, withSaid } from './workSaid';
 
 /** A change of a running system: its list, visit by visit, until it is really complete. */
 const props = defineProps<{ work: WorkView }>();
 const opened = ref<string | null>(null);
-const RANK: Record<string, number> = { refused: 0, open: 0, waits: 1, later: 2 };
+const { shell } = useShell();
+const outbox = useOutbox(ofWork(props.work.id), shell.value.userId ?? 0, () => {
+    const before = [...outbox.taken.value];
+    if (navigator.onLine) router.reload({ only: ['work'], onSuccess: () => outbox.readAnew(before) });
+});
+provide(SAY, outbox.keep);
+const now = ref(Date.now());
+let ticking = 0;
+onMounted(() => (ticking = window.setInterval(() => (now.value = Date.now()), 20_000)));
+onBeforeUnmount(() => window.clearInterval(ticking));
+const steps = computed(() => withSaid(props.work.steps, outbox.beyond.value, now.value));
+/** Which comes next here: the office's, or the first that what was said here has opened. */
+const next = computed(() => {
+    const open = steps.value.filter((s) => ['open', 'refused'].includes(s.state));
+    return (open.find((s) => s.key === props.work.next) ?? open[0])?.key ?? props.work.next;
+});
+const RANK: Record<string, number> = { refused: 0, open: 0, said: 1, waits: 2, later: 3 };
 /** What may be said now stands first, then what waits for its hours, then what waits for something else. */
 const ahead = computed(() =>
-    props.work.steps.filter((s) => s.state !== 'done').sort((a, b) => RANK[a.state] - RANK[b.state]),
+    steps.value.filter((s) => s.state !== 'done').sort((a, b) => RANK[a.state] - RANK[b.state]),
 );
-const done = computed(() => props.work.steps.filter((s) => s.state === 'done').reverse());
+const done = computed(() => steps.value.filter((s) => s.state === 'done').reverse());
 const ending = useForm({ because: '' });
 const end = () => ending.post(`/works/${props.work.id}/end`);
 </script>
@@ -36,7 +56,21 @@ const end = () => ending.post(`/works/${props.work.id}/end`);
             }}<template v-if="work.endedBecause">: given up, {{ work.endedBecause }}</template
             >.
         </p>
-        <WorkRail :steps="work.steps" :next="work.next" />
+        <p v-if="!outbox.signal.value" class="standing">
+            <b>No signal.</b> What you say and photograph stands on this phone and goes later, in turn.
+        </p>
+        <p v-if="outbox.waiting.value.length" class="quiet" role="status">
+            {{ outbox.waiting.value.length }} not sent yet
+        </p>
+        <p v-if="outbox.signedOut.value" class="wrong" role="alert">
+            You are signed out: <Link href="/sign-in">sign in</Link>, and what stands here goes.
+        </p>
+        <p v-if="outbox.blocked.value" class="wrong" role="alert">{{ outbox.blocked.value }} Stay on this page.</p>
+        <p v-for="h in outbox.heard.value" :key="h.uuid" class="wrong" role="alert">
+            {{ h.words }}
+            <BButton variant="link" size="sm" @click="outbox.forget(h.uuid)">I have read it</BButton>
+        </p>
+        <WorkRail :steps="work.steps" :next="next" />
         <h2 v-if="ahead.length" class="visually-hidden">What is left</h2>
         <ol class="worksteps">
             <WorkStep
@@ -44,6 +78,7 @@ const end = () => ending.post(`/works/${props.work.id}/end`);
                 :key="s.key"
                 :work="work"
                 :s="s"
+                :is-next="s.key === next"
                 :is-opened="opened === s.key"
                 @open="opened = s.key"
             />
@@ -51,7 +86,7 @@ const end = () => ending.post(`/works/${props.work.id}/end`);
         <details v-if="done.length" class="workdone" :open="!ahead.length">
             <summary>{{ done.length }} done</summary>
             <ol class="worksteps">
-                <WorkStep v-for="s in done" :key="s.key" :work="work" :s="s" :is-opened="false" />
+                <WorkStep v-for="s in done" :key="s.key" :work="work" :s="s" :is-next="false" :is-opened="false" />
             </ol>
         </details>
         <form v-if="work.mayEnd" class="workform" @submit.prevent="end">

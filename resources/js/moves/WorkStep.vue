@@ -2,16 +2,17 @@
 import { Link, router } from '@inertiajs/vue3';
 import { BButton } from 'bootstrap-vue-next';
 import { computed } from 'vue';
-import type { WorkStepView, WorkView } from '../generated';
+import type { WorkView } from '../generated';
 import { moment } from '../shared/units';
 import WorkExchange from './WorkExchange.vue';
+import type { StepHere } from './workSaid';
 import WorkStepForm from './WorkStepForm.vue';
 
 /** One step of a work: what it says, what it minds, what was said of it, and what may be said now. */
-const props = defineProps<{ work: WorkView; s: WorkStepView; isOpened: boolean }>();
+const props = defineProps<{ work: WorkView; s: StepHere; isNext: boolean; isOpened: boolean }>();
 defineEmits<{ open: [] }>();
 const maySay = computed(() => props.work.mayRecord && ['open', 'refused'].includes(props.s.state));
-const isShown = computed(() => maySay.value && (props.s.key === props.work.next || props.isOpened));
+const isShown = computed(() => maySay.value && (props.isNext || props.isOpened));
 const takeBack = (id: number) => router.post(`/work-marks/${id}/take-back`, {}, { preserveScroll: true });
 </script>
 
@@ -22,6 +23,7 @@ const takeBack = (id: number) => router.post(`/work-marks/${id}/take-back`, {}, 
             <b v-if="s.counted" class="num">{{ s.counted }}</b>
         </p>
         <p v-if="s.caution && s.state !== 'done'" class="caution"><b>Mind.</b> {{ s.caution }}</p>
+        <p v-if="s.saidAt" class="quiet" role="status">Said here {{ moment(s.saidAt) }}, not sent yet.</p>
         <p v-if="s.state === 'waits' && s.from" class="quiet">Not before {{ moment(s.from) }}.</p>
         <p v-if="s.state === 'refused'" class="wrong">
             It may not go on like this<template v-if="s.limit">: it wants {{ s.limit }}</template
@@ -51,7 +53,7 @@ const takeBack = (id: number) => router.post(`/work-marks/${id}/take-back`, {}, 
             <Link :href="`/systems/${work.systemId}`">They stand in the margin of {{ work.system }}</Link
             >.
         </p>
-        <WorkStepForm v-else-if="isShown" :work="work.id" :step="s" />
+        <WorkStepForm v-else-if="isShown" :step="s" />
         <BButton v-else-if="maySay" variant="outline-secondary" size="sm" @click="$emit('open')">Say it</BButton>
     </li>
 </template>

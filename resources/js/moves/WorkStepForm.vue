@@ -1,44 +1,46 @@
 <script setup lang="ts">
-import { useForm } from '@inertiajs/vue3';
 import { BButton, BFormInput } from 'bootstrap-vue-next';
-import { computed } from 'vue';
-import type { WorkStepView } from '../generated';
+import { computed, inject, ref } from 'vue';
 import FieldError from '../shared/FieldError.vue';
 import { useUnits } from '../shared/units';
+import { SAY, type StepHere } from './workSaid';
 
 /** What is said of one step: done, a number, so many, yes or no, with a photo where it wants one. */
-const props = defineProps<{ work: number; step: WorkStepView }>();
+const props = defineProps<{ step: StepHere }>();
 const { label, parse } = useUnits();
-const form = useForm({
-    uuid: crypto.randomUUID(),
-    step: props.step.key,
-    value: '' as string | number,
-    answer: null as boolean | null,
-    words: '',
-    photo: null as File | null,
-});
+const say = inject(SAY);
+const value = ref<string | number>('');
+const words = ref('');
+const photo = ref<File | null>(null);
+const wrong = ref('');
+const keeping = ref(false);
 const isNumber = computed(() => ['number', 'count'].includes(props.step.proof));
 const isQuestion = computed(() => ['yes-no', 'verdict'].includes(props.step.proof));
 const wantsPhoto = computed(() => ['photo', 'verdict'].includes(props.step.proof));
 const unit = computed(() => (props.step.unit ? label(props.step.unit) : ''));
 const id = computed(() => `say-${props.step.key}`);
-function send(answer: boolean | null = null) {
-    form.answer = answer;
-    form.transform((said) => ({
-        ...said,
-        value: said.value === '' ? '' : props.step.unit ? parse(String(said.value), props.step.unit) : said.value,
-        answer: said.answer === null ? '' : said.answer ? '1' : '0',
-    })).post(`/works/${props.work}/marks`, {
-        preserveScroll: true,
-        forceFormData: true,
-        onSuccess: () => {
-            form.reset();
-            form.uuid = crypto.randomUUID();
-        },
-    });
+async function send(answer: boolean | null = null) {
+    const text = String(value.value);
+    const number = text === '' ? null : props.step.unit ? parse(text, props.step.unit) : Number(text);
+    wrong.value =
+        isNumber.value && (number === null || Number.isNaN(number))
+            ? 'A number, please.'
+            : wantsPhoto.value && !photo.value
+              ? 'Take a photo of it first.'
+              : '';
+    if (wrong.value || !say) return;
+    keeping.value = true;
+    await say(
+        'mark',
+        { step: props.step.key, value: number, answer, words: words.value.trim() },
+        photo.value ?? undefined,
+    );
+    keeping.value = false;
+    value.value = words.value = '';
+    photo.value = null;
 }
 function take(event: Event) {
-    form.photo = (event.target as HTMLInputElement).files?.[0] ?? null;
+    photo.value = (event.target as HTMLInputElement).files?.[0] ?? null;
 }
 </script>
 
@@ -48,10 +50,10 @@ function take(event: Event) {
             ><span
                 >{{ step.proof === 'count' ? 'How many now' : 'Read'
                 }}<template v-if="unit">, {{ unit }}</template></span
-            ><BFormInput :id="`${id}-n`" v-model="form.value" class="num" type="number" step="any" required />
+            ><BFormInput :id="`${id}-n`" v-model="value" class="num" type="number" step="any" required />
         </label>
         <label :for="`${id}-w`"
-            ><span>What was found, if anything</span><BFormInput :id="`${id}-w`" v-model="form.words" maxlength="300"
+            ><span>What was found, if anything</span><BFormInput :id="`${id}-w`" v-model="words" maxlength="300"
         /></label>
         <label :for="`${id}-p`"
             ><span>{{ wantsPhoto ? 'Photo of it' : 'Photo, if it helps' }}</span
@@ -61,31 +63,18 @@ function take(event: Event) {
                 type="file"
                 accept="image/*"
                 capture="environment"
-                :required="wantsPhoto"
                 @change="take"
         /></label>
         <p class="workbuttons">
             <template v-if="isQuestion">
-                <BButton variant="primary" :disabled="form.processing" @click="send(true)">Yes</BButton>
-                <BButton variant="outline-secondary" :disabled="form.processing" @click="send(false)">No</BButton>
+                <BButton variant="primary" :disabled="keeping" @click="send(true)">Yes</BButton>
+                <BButton variant="outline-secondary" :disabled="keeping" @click="send(false)">No</BButton>
             </template>
-            <BButton v-else type="submit" variant="primary" :disabled="form.processing">{{
+            <BButton v-else type="submit" variant="primary" :disabled="keeping">{{
                 step.proof === 'count' ? 'Write down' : 'Done'
             }}</BButton>
             <span v-if="step.limit" class="quiet">Goes on with {{ step.limit }}.</span>
         </p>
-        <progress v-if="form.progress" :value="form.progress.percentage" max="100">
-            {{ form.progress.percentage }} %
-        </progress>
-        <FieldError
-            :words="
-                form.errors.step ??
-                form.errors.value ??
-                form.errors.answer ??
-                form.errors.photo ??
-                form.errors.words ??
-                form.errors.uuid
-            "
-        />
+        <FieldError :words="wrong" />
     </form>
 </template>

@@ -1,8 +1,8 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue';
 import type { OffView } from '../generated';
 import { newId } from '../shared/send';
-import { pageOf, phoneStore, type Entry, type NewEntry } from './phoneStore';
-import { sendPhoto, sendWords, type Answer } from './sendLot';
+import { goesInTurn, pageOf, phoneStore, type Entry, type NewEntry } from './phoneStore';
+import { sendInTurn, sendPhoto, sendWords, type Answer } from './sendLot';
 import { visitOnScreen } from './waitingLine';
 
 export type { Entry } from './phoneStore';
@@ -20,7 +20,8 @@ const CLOCK_OFF_S = 120;
 export function useOutbox(
     visitId: number,
     userId: number,
-    settled: (fresh: { state: string; offs: OffView[] }) => void,
+    /** Null: a photo or a step went, and the office said no more. */
+    settled: (fresh: { state: string; offs: OffView[] } | null) => void,
 ) {
     /** Kept on this phone, not yet answered, in order. */
     const stored = shallowRef<Entry[]>([]);
@@ -185,8 +186,23 @@ export function useOutbox(
     async function photos() {
         for (const entry of waiting.value.filter((e) => e.photo)) {
             const { status, answer } = await sendPhoto(entry);
-            if (answer) await hear(entry, answer);
-            else if (!(await passes(status)) && signedOut.value) return;
+            if (answer) {
+                await hear(entry, answer);
+                if (answer.outcome === 'ok') settled(null);
+            } else if (!(await passes(status)) && signedOut.value) return;
+        }
+    }
+
+    /** One by one: what rests on another waits until that one is answered. */
+    async function inTurn() {
+        for (const entry of waiting.value) {
+            const { status, answer } = await sendInTurn(entry);
+            if (!answer) {
+                await passes(status);
+                return;
+            }
+            await hear(entry, answer);
+            settled(null);
         }
     }
 
@@ -212,8 +228,11 @@ export function useOutbox(
         sending.value = true;
         window.clearTimeout(timer);
         try {
-            while (await words());
-            await photos();
+            if (goesInTurn(visitId)) await inTurn();
+            else {
+                while (await words());
+                await photos();
+            }
             signal.value = true;
         } catch {
             signal.value = false;

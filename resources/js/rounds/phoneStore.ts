@@ -8,7 +8,7 @@ export interface Entry {
     seq: number;
     /**
      * Of the visit it was typed at; of a move, minus its number; of an incident, minus its number and a thousand
-     * million: phones with an older store go on as they are.
+     * million; of a work, and two thousand: phones with an older store go on as they are.
      */
     visitId: number;
     userId: number;
@@ -28,12 +28,20 @@ export interface Entry {
 export type NewEntry = Omit<Entry, 'seq'>;
 
 const INCIDENTS = 1_000_000_000;
+const WORKS = 2_000_000_000;
 
 /** The number under which an incident stands in the store. */
 export const ofIncident = (id: number): number => -INCIDENTS - id;
 
+/** The number under which a work stands in the store. */
+export const ofWork = (id: number): number => -WORKS - id;
+
+/** Each of its steps may rest on the one before, words and photos alike: they go one by one, as they were said. */
+export const goesInTurn = (visitId: number): boolean => visitId < -WORKS;
+
 /** Where what was typed there goes. */
 export function placeOf(visitId: number): string {
+    if (goesInTurn(visitId)) return `/works/${-visitId - WORKS}`;
     if (visitId < -INCIDENTS) return `/incidents/${-visitId - INCIDENTS}`;
     return visitId < 0 ? `/moves/${-visitId}` : `/visits/${visitId}`;
 }

@@ -1,5 +1,5 @@
 import type { OffView } from '../generated';
-import { send } from '../shared/send';
+import { refusal, send } from '../shared/send';
 import { placeOf, type Entry } from './phoneStore';
 
 export interface Answer {
@@ -39,10 +39,35 @@ export async function sendWords(visitId: number, entries: Entry[]): Promise<LotS
     };
 }
 
+/** One step of a work as it was said, with its photo, by the hour it was said at. */
+export async function sendInTurn(entry: Entry): Promise<{ status: number; answer: Answer | null }> {
+    const form = new FormData();
+    form.append('uuid', entry.uuid);
+    form.append('at', entry.at);
+    form.append('sent_at', new Date().toISOString());
+    for (const [key, value] of Object.entries(entry.payload)) {
+        if (value !== null && value !== '')
+            form.append(key, typeof value === 'boolean' ? (value ? '1' : '0') : String(value));
+    }
+    if (entry.photo) form.append('photo', entry.photo, 'photo.jpg');
+    const to = entry.kind === 'exchange' ? 'exchange' : 'marks';
+    const { status, body } = await send<{ message?: string; errors?: Record<string, string[]> }>(
+        `${placeOf(entry.visitId)}/${to}`,
+        form,
+    );
+    if (status === 200) return { status, answer: { uuid: entry.uuid, outcome: 'ok', words: null } };
+    if ([403, 404, 413, 422].includes(status)) {
+        const words = status === 403 ? 'This work is no longer yours to write in.' : refusal(body);
+        return { status, answer: { uuid: entry.uuid, outcome: 'refused', words } };
+    }
+    return { status, answer: null };
+}
+
 export async function sendPhoto(entry: Entry): Promise<{ status: number; answer: Answer | null }> {
     const form = new FormData();
     form.append('uuid', entry.uuid);
     form.append('caption', String(entry.payload.caption ?? ''));
+    if (typeof entry.payload.about === 'string') form.append('about', entry.payload.about);
     form.append('file', entry.photo as Blob, 'photo.jpg');
     const { status, body } = await send<{
         outcome?: string;

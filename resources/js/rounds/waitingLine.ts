@@ -1,6 +1,6 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef, type Ref } from 'vue';
-import { phoneStore, type Entry } from './phoneStore';
-import { sendPhoto, sendWords } from './sendLot';
+import { goesInTurn, phoneStore, type Entry } from './phoneStore';
+import { sendInTurn, sendPhoto, sendWords } from './sendLot';
 
 /** The visit whose own page sends for it; every other one is sent for from whatever page is open. */
 export const visitOnScreen = ref<number | null>(null);
@@ -40,6 +40,7 @@ export function useWaitingLine(userId: Ref<number | null>) {
 
     async function visit(visitId: number) {
         const entries = toSend.value.filter((e) => e.visitId === visitId);
+        if (goesInTurn(visitId)) return await inTurn(entries);
         const words = entries.filter((e) => !e.photo);
         if (words.length) {
             const sent = await sendWords(visitId, words);
@@ -60,6 +61,16 @@ export function useWaitingLine(userId: Ref<number | null>) {
                 await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
             if (answer?.outcome === 'moved')
                 await phoneStore.put({ ...entry, moved: { words: answer.words ?? '', others: answer.others ?? [] } });
+        }
+    }
+
+    /** What rests on another waits until that one is answered. */
+    async function inTurn(entries: Entry[]) {
+        for (const entry of entries) {
+            const { answer } = await sendInTurn(entry);
+            if (!answer) return;
+            if (answer.outcome === 'ok') await phoneStore.drop([entry.seq]);
+            else await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
         }
     }
 

@@ -9,6 +9,8 @@ const props = defineProps<{
     label: string;
     photos: { id: number; href: string }[];
     mayAdd: boolean;
+    /** Keeps it on this phone first, and sends it when there is signal. */
+    keep?: (photo: File) => Promise<unknown>;
 }>();
 const wrong = ref('');
 const sending = ref(false);
@@ -18,6 +20,10 @@ function take(event: Event) {
     input.value = '';
     if (!file) return;
     wrong.value = '';
+    if (props.keep) {
+        void props.keep(file);
+        return;
+    }
     router.post(
         props.to,
         { file, caption: props.label, about: props.about },
