@@ -138,3 +138,50 @@ test('a coral is lifted on the plan of its tank and keeps its home; fish go to a
     await page.goto(`${await at(page, 'system', 'Living room')}/stock`);
     await expect(page.getByRole('button', { name: `2 × ${fish}` })).toBeVisible();
 });
+
+test('a refugium joins a running system: tested first, and what hung on the litres is confirmed one by one', async ({
+    browser,
+}) => {
+    const page = await pageAs(browser, 'planner');
+    const system = await at(page, 'system', 'Window reef');
+    const name = `Refugium ${Math.random().toString(36).slice(2, 6)}`;
+    await page.goto(`${system}/register`);
+    await page.getByRole('button', { name: 'A vessel joins' }).click();
+    const form = page.locator('form.typing').filter({ hasText: 'What people call it' });
+    await form.getByLabel('What people call it').fill(name);
+    for (const [label, mm] of [
+        ['Long, outside', '500'],
+        ['Front to back', '400'],
+        ['High', '400'],
+        ['Water in it, deep', '250'],
+        ['Panes', '8'],
+        ['Stands above the floor', '1200'],
+        ['Runs down when its pump stops', '20'],
+    ])
+        await form.getByLabel(label).fill(mm);
+    await form.getByLabel('fed by a pump of its own').check();
+    const join = form.getByRole('button', { name: 'It is part of it from today' });
+    await join.click();
+    // Nobody has filled it on its place: it stays out, and what was typed stands there.
+    await expect(form.locator('.wrong, .invalid-feedback, [role=alert]').first()).toBeVisible();
+    await expect(form.getByLabel('What people call it')).toHaveValue(name);
+    await form.getByLabel(/it has held water on its place for a day/).check();
+    await form.getByLabel(/filled behind its closed valve/).check();
+    await join.click();
+    await expect(form).toHaveCount(0);
+    await expect(page.getByText(name).first()).toBeVisible();
+
+    const margin = page.getByRole('complementary', { name: 'Standing notes and findings' });
+    const count = async () =>
+        Number((await margin.getByText(/^Re-opened: \d+ to confirm$/).innerText()).replace(/\D/g, ''));
+    const open = await count();
+    expect(open).toBeGreaterThan(1);
+    const ripple = margin.getByRole('article').first();
+    await ripple.getByRole('button', { name: 'confirm it' }).click();
+    await ripple.getByRole('textbox').fill('looked at');
+    await ripple.getByRole('button', { name: 'confirmed' }).click();
+    await expect.poll(count).toBe(open - 1);
+    await page.goto(system);
+    await expect(page.getByRole('img', { name: /[Ss]ection/ }).first()).toBeVisible();
+    await expect(page.getByText(name).first()).toBeVisible();
+});

@@ -947,4 +947,32 @@ return [
         'to' => 'if (false) {',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'everybody is at home',
+        'file' => 'app/Emergency/WhoIsNear.php',
+        'from' => '$at->put($member->id, $visit->site);',
+        'to' => '',
+        'tests' => 'IncidentTest',
+    ],
+    [
+        'name' => 'who is on leave is near',
+        'file' => 'app/Emergency/WhoIsNear.php',
+        'from' => '->whereNotIn(\'id\', $away)',
+        'to' => '',
+        'tests' => 'IncidentTest',
+    ],
+    [
+        'name' => 'a round of this morning is believed',
+        'file' => 'app/Emergency/WhoIsNear.php',
+        'from' => 'if (($isOver && $visit->state !== Visit::UNDERWAY) ||',
+        'to' => 'if (',
+        'tests' => 'IncidentTest',
+    ],
+    [
+        'name' => 'the next call is the last',
+        'file' => 'app/Emergency/WhoIsNear.php',
+        'from' => '->whereNull(\'sent_at\')',
+        'to' => '',
+        'tests' => 'LiveAlarmTest',
+    ],
 ];

@@ -11,6 +11,7 @@ use App\Alerts\Live\AlarmNotice;
 use App\Alerts\Live\Gateway;
 use App\Alerts\Live\Tick;
 use App\Control\Controller;
+use App\Emergency\WhoIsNear;
 use App\House\Days;
 use App\Rounds\Disturbed;
 use App\Systems\System;
@@ -108,7 +109,11 @@ final class LiveAlarmTest extends TestCase
     public function the_chain_walks_until_somebody_answers(): void
     {
         $this->report(array_fill(0, 11, 24.0));
+        $system = System::query()->findOrFail(AlarmEvent::query()->sole()->alarm()->firstOrFail()->system_id);
+        $next = fn (): ?string => WhoIsNear::nextCall($system)['who'] ?? null;
+        self::assertSame($this->technician->name, $next());
         self::tick();
+        self::assertSame($this->planner->name, $next());
         $this->travel(299)->seconds();
         self::assertSame(0, self::tick());
         $this->travel(1)->seconds();
@@ -120,6 +125,7 @@ final class LiveAlarmTest extends TestCase
         $event = AlarmEvent::query()->sole();
         $this->actingAs($this->technician)->post("/alarm-events/{$event->id}/acknowledge")->assertSessionHasNoErrors();
         self::assertSame($this->technician->id, $event->refresh()->acknowledged_by);
+        self::assertNull($next(), 'somebody has answered');
         $this->travel(59)->minutes();
         self::assertSame(0, self::tick());
         // Whoever comes second changes nothing of it.

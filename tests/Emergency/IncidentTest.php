@@ -8,12 +8,14 @@ use App\Clients\Attachment;
 use App\Emergency\Incident;
 use App\Emergency\IncidentEntry;
 use App\Emergency\ShutOff;
+use App\House\Days;
 use App\Rounds\FollowUp;
 use App\Rounds\OffRecord;
 use App\Stores\MoveStock;
 use App\Stores\Part;
 use App\Stores\StockPlace;
 use App\Systems\System;
+use App\Team\Absence;
 use App\Team\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -277,6 +279,40 @@ final class IncidentTest extends TestCase
             self::assertStringContainsString($words, $text);
         }
         self::assertStringContainsString('page 1 of 1', $text, 'one page');
+    }
+
+    #[Test]
+    public function who_could_stand_there_soonest_follows_from_the_round_and_from_home(): void
+    {
+        $this->travelTo('2026-03-10 09:30:00');
+        $site = $this->system->site()->firstOrFail();
+        $near = fn (): array => array_column($this->page(Incident::query()->sole())['near'], 'from', 'name');
+        $incident = $this->start('cold');
+        self::assertSame([], $near(), 'nobody knows where the place is');
+        $site->update(['lat' => 53.62, 'lon' => 1.62]);
+        self::assertSame([], $near(), 'nor where anybody lives');
+        $this->technician->update(['home_lat' => 53.63, 'home_lon' => 1.62]);
+        $this->planner->update(['home_lat' => 53.70, 'home_lon' => 1.62]);
+        self::assertSame([$this->technician->name => 'from home', $this->planner->name => 'from home'], $near());
+        // Far off on the round: the planner is nearer.
+        $far = self::site('Far', 'Lighthouse');
+        $far->update(['lat' => 54.20, 'lon' => 1.62]);
+        $crew = Fixture::crew($this->technician);
+        $visit = Fixture::visit(Fixture::system($far, $this->planner, 'Far reef'), $crew);
+        $visit->update(['starts_at' => now()->subMinutes(30), 'minutes' => 60]);
+        self::assertSame([$this->planner->name, $this->technician->name], array_keys($near()));
+        self::assertSame('at Lighthouse by the round', $near()[$this->technician->name]);
+        $this->travel(89)->minutes();
+        self::assertSame('at Lighthouse by the round', $near()[$this->technician->name]);
+        $this->travel(2)->minutes();
+        self::assertSame('from home', $near()[$this->technician->name], 'an hour after its end nobody knows');
+        $here = Fixture::visit($this->system, $crew);
+        $here->update(['starts_at' => now()->subMinutes(5), 'minutes' => 60]);
+        $first = $this->page($incident)['near'][0];
+        self::assertEquals([$this->technician->name, 'there now by the round', 0], [$first['name'], $first['from'], $first['minutes']]);
+        $today = ['from_on' => Days::text(), 'until_on' => Days::text()];
+        Absence::query()->create([...$today, 'user_id' => $this->technician->id, 'reason' => 'leave']);
+        self::assertSame([$this->planner->name], array_keys($near()));
     }
 
     #[Test]

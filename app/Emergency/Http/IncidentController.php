@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Emergency\Http;
 
+use App\Clients\Site;
 use App\Emergency\CloseIncident;
 use App\Emergency\Incident;
 use App\Emergency\IncidentDesk;
@@ -11,6 +12,7 @@ use App\Emergency\IncidentEntry;
 use App\Emergency\StartIncident;
 use App\Emergency\TakeEntries;
 use App\Emergency\WhoGoes;
+use App\Emergency\WhoIsNear;
 use App\Rounds\Entries\PhoneLot;
 use App\Systems\Item;
 use App\Systems\System;
@@ -149,6 +151,8 @@ final class IncidentController
             'askedAt' => now()->toIso8601ZuluString(),
             'needs' => is_string($tank) ? $tank : null,
             'chain' => $desk->chain($system, $desk->helpers($system)),
+            'near' => WhoIsNear::of($system->site ?? new Site()),
+            'nextCall' => WhoIsNear::nextCall($system),
             'spares' => $desk->spares($system, $incident->kind),
             'log' => $incident->entries->reverse()->map(fn (IncidentEntry $e): array => self::line($e))->values()->all(),
             'openBefore' => array_map(CloseGate::words(...), CloseIncident::open($incident, $course, true, true)),

@@ -66,6 +66,9 @@ const props = defineProps<{
     askedAt: string;
     needs: string | null;
     chain: { name: string; phone: string | null; what: string }[];
+    /** Of the company, the nearest first. */
+    near: { name: string; phone: string | null; from: string; minutes: number }[];
+    nextCall: { who: string; at: string } | null;
     spares: { part: string; place: string; count: number; minutes: number | null }[];
     log: {
         id: number;
@@ -290,6 +293,10 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                 <b>{{ stay.go === null ? 'Open.' : stay.go ? 'Go.' : 'Stay.' }}</b> {{ stay.words }}
             </p>
             <h2>Ring</h2>
+            <p v-if="nextCall" class="standing">
+                <b>Next the alarm calls {{ nextCall.who }}</b
+                >, {{ when(nextCall.at) }}, unless somebody answers it.
+            </p>
             <ol class="list ringing">
                 <li v-for="p in chain" :key="`${p.name}${p.what}`">
                     <a v-if="p.phone" :href="`tel:${p.phone.replace(/\s/g, '')}`">{{ p.phone }}</a><i v-else
@@ -299,8 +306,19 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                     <button type="button" class="linkish" @click="note('called', p.name)">rang</button>
                 </li>
             </ol>
+            <template v-if="near.length">
+                <h2>Who is near</h2>
+                <ul class="list ringing">
+                    <li v-for="p in near" :key="p.name">
+                        <a v-if="p.phone" :href="`tel:${p.phone.replace(/\s/g, '')}`">{{ p.phone }}</a><i v-else
+                            >no number</i
+                        >
+                        <b>{{ p.name }}</b>, {{ p.minutes ? `${Math.round(p.minutes)} min, ` : '' }}{{ p.from }}
+                    </li>
+                </ul>
+            </template>
             <template v-if="spares.length">
-                <h2>Near</h2>
+                <h2>What is near</h2>
                 <ul class="list">
                     <li v-for="s in spares" :key="`${s.part}${s.place}`">
                         <b>{{ s.part }}</b> {{ s.count }}, {{ s.place

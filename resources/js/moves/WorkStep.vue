@@ -46,7 +46,7 @@ const takeBack = (id: number) => router.post(`/work-marks/${id}/take-back`, {}, 
         </ul>
         <template v-if="s.proof === 'register' && isShown"><WorkExchange :work="work" /></template>
         <p v-else-if="s.proof === 'vessel' && s.state === 'open'">
-            <Link :href="`/systems/${work.systemId}`">Say so in the section of {{ work.system }}</Link
+            <Link :href="`/systems/${work.systemId}/register`">Say so in the register of {{ work.system }}</Link
             >: it counts the litres, and what hangs on them.
         </p>
         <p v-else-if="s.proof === 'ripples' && s.state === 'open'">

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Entry, NewEntry } from './phoneStore';
+import { goesInTurn, ofIncident, ofWork, pageOf, placeOf, type Entry, type NewEntry } from './phoneStore';
 import type { Answer, LotSent } from './sendLot';
 import { useOutbox } from './outbox';
 
@@ -8,6 +8,7 @@ const phone = vi.hoisted(() => ({ rows: [] as Entry[], seq: 0, full: false }));
 const office = vi.hoisted(() => ({
     lots: [] as string[][],
     photos: [] as string[],
+    turns: [] as string[],
     words: (() => ({})) as unknown as (visit: number, entries: Entry[]) => Partial<LotSent>,
     photo: (() => ({ status: 200, answer: null })) as unknown as (e: Entry) => {
         status: number;
@@ -15,7 +16,8 @@ const office = vi.hoisted(() => ({
     },
 }));
 
-vi.mock('./phoneStore', () => ({
+vi.mock('./phoneStore', async (original) => ({
+    ...(await original<object>()),
     phoneStore: {
         ofVisit: async (user: number, visit: number) =>
             phone.rows.filter((e) => e.userId === user && e.visitId === visit).map((e) => ({ ...e })),
@@ -41,6 +43,10 @@ vi.mock('./sendLot', () => ({
         office.photos.push(entry.uuid);
         return office.photo(entry);
     },
+    sendInTurn: async (entry: Entry) => {
+        office.turns.push(entry.kind + (entry.photo ? ' with a photo' : ''));
+        return office.photo(entry);
+    },
 }));
 vi.mock('./waitingLine', () => ({ visitOnScreen: { value: null } }));
 vi.mock('vue', async (original) => ({
@@ -60,7 +66,7 @@ beforeEach(() => {
     vi.useFakeTimers();
     vi.stubGlobal('window', globalThis);
     Object.assign(phone, { rows: [], seq: 0, full: false });
-    Object.assign(office, { lots: [], photos: [] });
+    Object.assign(office, { lots: [], photos: [], turns: [] });
     office.words = (_, entries) => yes(entries);
     office.photo = (entry) => ({ status: 200, answer: { uuid: entry.uuid, outcome: 'ok', words: null } });
 });
@@ -178,5 +184,59 @@ describe('the outbox of a visit', () => {
             expect(box.refusedAll.value).toContain(words);
         }
         expect(phone.rows).toHaveLength(2);
+    });
+});
+
+describe('the outbox of a work', () => {
+    const work = ofWork(7);
+    it('sends words and photos one by one, as they were said', async () => {
+        const box = useOutbox(work, 1, () => undefined);
+        await Promise.all([
+            box.keep('mark', { step: 'a' }, new Blob(['x'])),
+            box.keep('mark', { step: 'b' }),
+            box.keep('exchange', {}),
+        ]);
+        await settle();
+        await box.flush();
+        await settle();
+        expect(office.turns).toEqual(['mark with a photo', 'mark', 'exchange']);
+        expect([office.lots, office.photos, phone.rows]).toEqual([[], [], []]);
+    });
+
+    it('holds up what rests on one that did not get through, and says what the office refused', async () => {
+        office.photo = () => ({ status: 503, answer: null });
+        const box = useOutbox(work, 1, () => undefined);
+        await box.keep('mark', { step: 'a' });
+        await box.keep('mark', { step: 'b' });
+        await settle();
+        const tried = office.turns.length;
+        await box.flush();
+        await settle();
+        expect(office.turns.length).toBe(tried + 1);
+        expect(phone.rows).toHaveLength(2);
+        office.photo = (entry) =>
+            entry.payload.step === 'a'
+                ? { status: 422, answer: { uuid: entry.uuid, outcome: 'refused', words: 'Not yet.' } }
+                : { status: 200, answer: { uuid: entry.uuid, outcome: 'ok', words: null } };
+        await box.flush();
+        await settle();
+        expect(box.heard.value.map((h) => h.words)).toEqual(['Not yet.']);
+        expect(phone.rows).toHaveLength(0);
+    });
+
+    it('has a place and a page of its own, apart from moves and incidents', () => {
+        expect([work, ofIncident(7), -7, 7].map(placeOf)).toEqual([
+            '/works/7',
+            '/incidents/7',
+            '/moves/7',
+            '/visits/7',
+        ]);
+        expect([work, ofIncident(7), -7, 7].map(pageOf)).toEqual([
+            '/works/7',
+            '/incidents/7',
+            '/moves/7/go',
+            '/visits/7',
+        ]);
+        expect([work, ofIncident(999_999), -7, 7].map(goesInTurn)).toEqual([true, false, false, false]);
     });
 });
