@@ -10,8 +10,10 @@ use Velbrin\Core\Measure\Saying;
 enum Phrase: string implements Saying
 {
     case ABetterBox = 'a-better-box';
+    case ABorderLiesOnTheWay = 'a-border-lies-on-the-way';
     case ABoxOfItsOwn = 'a-box-of-its-own';
     case ABoxOfOrMoreInside = 'a-box-of-or-more-inside';
+    case ACraneLiftsAndNobodyHasSaid = 'a-crane-lifts-and-nobody-has-said';
     case ADate = 'a-date';
     case AFoamBox = 'a-foam-box';
     case AgeSeamsCrazingCorners = 'age-seams-crazing-corners';
@@ -21,14 +23,18 @@ enum Phrase: string implements Saying
     case AnimalsComeFromALongWay = 'animals-come-from-a-long-way';
     case AnimalSharesBox = 'animal-shares-box';
     case AnimalsStayInTheHoldingUntil = 'animals-stay-in-the-holding-until';
+    case AnimalsWithoutPapersAreKeptThere = 'animals-without-papers-are-kept-there';
     case AnotherName = 'another-name';
     case AnotherOneOrPlanB = 'another-one-or-plan-b';
     case ANumberIsMissing = 'a-number-is-missing';
     case APhotoIsMissing = 'a-photo-is-missing';
     case AskAndWriteDownWhoAgreed = 'ask-and-write-down-who-agreed';
     case ASkillOfTheTeam = 'a-skill-of-the-team';
+    case AskTheOperator = 'ask-the-operator';
+    case AskWhoTakesThem = 'ask-who-takes-them';
     case ASpareBatteryOnTheList = 'a-spare-battery-on-the-list';
     case AStrongerPump = 'a-stronger-pump';
+    case AtLeastSoMuchStandsThereAtOnce = 'at-least-so-much-stands-there-at-once';
     case AtMost = 'at-most';
     case ATrolleyACarrier = 'a-trolley-a-carrier';
     case AValue = 'a-value';
@@ -49,11 +55,13 @@ enum Phrase: string implements Saying
     case FirstComes = 'first-comes';
     case FreshSaysNothingOf = 'fresh-says-nothing-of';
     case FrostStormOrACrack = 'frost-storm-or-a-crack';
+    case GetTheirPapers = 'get-their-papers';
     case GiveItABox = 'give-it-a-box';
     case HalfAsLongAgain = 'half-as-long-again';
     case HasInHand = 'has-in-hand';
     case HasInHand2 = 'has-in-hand2';
     case HasNoBox = 'has-no-box';
+    case HoldingFirstThenNoFasterThan = 'holding-first-then-no-faster-than';
     case HoldsItsFishWant = 'holds-its-fish-want';
     case HoldsWouldBeComfort = 'holds-would-be-comfort';
     case IfItDoesNotGoOn = 'if-it-does-not-go-on';
@@ -85,6 +93,7 @@ enum Phrase: string implements Saying
     case LastsItsAnimals = 'lasts-its-animals';
     case LeaveSomethingForAnotherDay = 'leave-something-for-another-day';
     case LegByLeg = 'leg-by-leg';
+    case LicensedOperatorPermitWind = 'licensed-operator-permit-wind';
     case ListThemWhereNoneRideSay = 'list-them-where-none-ride-say';
     case LookAndWriteDownWhatWas = 'look-and-write-down-what-was';
     case MeasureIt = 'measure-it';
@@ -122,6 +131,7 @@ enum Phrase: string implements Saying
     case NobodyPhotographedPiece = 'nobody-photographed-piece';
     case NobodyPhotographedThePlaces = 'nobody-photographed-the-places';
     case NobodyStandsBy = 'nobody-stands-by';
+    case NoBoxBridgesSoMuch = 'no-box-bridges-so-much';
     case NoMore = 'no-more';
     case NoOtherDayIsKept = 'no-other-day-is-kept';
     case NotBeforeHold = 'not-before-hold';
@@ -130,6 +140,7 @@ enum Phrase: string implements Saying
     case NumberAtMost = 'number-at-most';
     case OfOfOldWaterTheTruck = 'of-of-old-water-the-truck';
     case OfTheLoad = 'of-the-load';
+    case OldAndNewWaterAreApart = 'old-and-new-water-are-apart';
     case OneStageThatTakesAsMuch = 'one-stage-that-takes-as-much';
     case OneWhoFallsIll = 'one-who-falls-ill';
     case OnStairsTwoThirds = 'on-stairs-two-thirds';
@@ -143,12 +154,14 @@ enum Phrase: string implements Saying
     case SayItInThePlan = 'say-it-in-the-plan';
     case SetItUpFirst = 'set-it-up-first';
     case SomethingOfTheListOfUses = 'something-of-the-list-of-uses';
+    case SoMuchStandsThereAtOnce = 'so-much-stands-there-at-once';
     case StepIsNotPartOfThisWork = 'step-is-not-part-of-this-work';
     case StepsThatComeToAnEnd = 'steps-that-come-to-an-end';
     case StressedItPoisonsTheWater = 'stressed-it-poisons-the-water';
     case TakeLessStowItOtherwiseDrive = 'take-less-stow-it-otherwise-drive';
     case ThatSchema = 'that-schema';
     case TheAirOfDoesNotCarry = 'the-air-of-does-not-carry';
+    case TheAnimalsGetANewOwner = 'the-animals-get-a-new-owner';
     case TheAxleWouldBear = 'the-axle-would-bear';
     case TheBatteryOfLasts = 'the-battery-of-lasts';
     case TheBoxesWant = 'the-boxes-want';
@@ -157,6 +170,7 @@ enum Phrase: string implements Saying
     case TheHoldingIsNotProved = 'the-holding-is-not-proved';
     case TheLongestWayAloneTakesLonger = 'the-longest-way-alone-takes-longer';
     case TheNameOfAStep = 'the-name-of-a-step';
+    case TheNewTankIsFullWhileTheHolding = 'the-new-tank-is-full-while-the-holding';
     case TheNewWaterTakesFurther = 'the-new-water-takes-further';
     case ThenItsOxygen = 'then-its-oxygen';
     case TheRecordSaysThis = 'the-record-says-this';
@@ -177,7 +191,9 @@ enum Phrase: string implements Saying
     case WetGlovedEyesCoveredNeverScrubbed = 'wet-gloved-eyes-covered-never-scrubbed';
     case WhatIsLiftedForgetsItsPlace = 'what-is-lifted-forgets-its-place';
     case WhoeverIsCaughtNeedsWater = 'whoever-is-caught-needs-water';
+    case WhoeverMaySayLooksAtTheFloor = 'whoever-may-say-looks-at-the-floor';
     case WholeNumberFromOne = 'whole-number-from-one';
+    case WithoutAWordNobodyMayMoveThem = 'without-a-word-nobody-may-move-them';
     case WorkAlarmsRung = 'work-alarms-rung';
     case WorkAllComplete = 'work-all-complete';
     case WorkBackOn = 'work-back-on';

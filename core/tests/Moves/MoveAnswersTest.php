@@ -55,7 +55,8 @@ final class MoveAnswersTest extends TestCase
                 ['id' => 'sump', 'label' => 'sump', 'kind' => 'sump', 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 400, 'kg' => 14,
                     'unions' => 4] + $gear,
             ],
-            'way' => ['driveMin' => 40, 'outdoorC' => 8, 'cabinC' => 20, 'loadC' => 12, 'roomFromC' => 22, 'roomToC' => 22],
+            'way' => ['driveMin' => 40, 'outdoorC' => 8, 'cabinC' => 20, 'loadC' => 12, 'roomFromC' => 22, 'roomToC' => 22,
+                'floorLooked' => true],
             'waters' => [
                 'oldL' => 150, 'newL' => 100, 'drainLh' => 600, 'fillLh' => 500,
                 'old' => ['temperature' => 25.5, 'salinity' => 35, 'ph' => 8.1, 'alkalinity' => 8],
@@ -67,6 +68,34 @@ final class MoveAnswersTest extends TestCase
             'truck' => ['lengthMm' => 3200, 'widthMm' => 1700, 'heightMm' => 1800, 'payloadKg' => 1050, 'crewKg' => 300,
                 'wheelbaseMm' => 3600, 'bulkheadMm' => 1200, 'emptyFrontKg' => 1100, 'emptyRearKg' => 800],
         ];
+    }
+
+    #[Test]
+    public function what_stands_on_one_floor_is_added_up_and_what_nobody_knows_makes_it_at_least(): void
+    {
+        $says = function (array $change): string {
+            $all = self::answers(['way' => ['floorLooked' => false]] + $change)->findings;
+            $floor = array_filter($all, fn (Finding $f): bool => $f->code === 'move-floor-load');
+
+            return array_values($floor)[0]->what->in(Units::metric());
+        };
+        // 150 kept, 100 new, 400 in the holding at 1.023, and 121 kg of pieces.
+        self::assertMatchesRegularExpression('/^78[5-7]\Wkg stand/u', $says([]));
+        self::assertStringStartsWith('At least', $says(['holding' => ['litres' => null]]));
+        self::assertStringStartsWith('At least', $says(['pieces' => [2 => ['kg' => null]]]));
+    }
+
+    #[Test]
+    public function waters_four_degrees_apart_are_bridged_in_boxes_and_more_is_not(): void
+    {
+        $apart = fn (float $freshC): bool => in_array('fix move-warmth-apart', self::codes(self::answers(
+            ['waters' => ['oldL' => 150, 'newL' => 150, 'fresh' => ['temperature' => $freshC]]],
+        )), true);
+        // Half and half: 25.5 and 33.5 mix to 29.5.
+        self::assertFalse($apart(33.5));
+        self::assertTrue($apart(33.6));
+        self::assertTrue($apart(17.4));
+        self::assertFalse($apart(17.5));
     }
 
     /** @param  array<string, mixed>  $change */
@@ -160,6 +189,11 @@ final class MoveAnswersTest extends TestCase
         yield 'nobody stands by' => ['watch move-no-spare', ['people' => [4 => ['spare' => false]]]];
         yield 'no forecast' => ['fix move-box-weather b1', ['way' => ['outdoorC' => null]]];
         yield 'no forecast, said for all' => ['fix move-cold', ['way' => ['outdoorC' => null]]];
+        yield 'a floor nobody has looked at' => ['watch move-floor-load', ['way' => ['floorLooked' => false]]];
+        yield 'a crane' => ['stop move-hoist', ['way' => ['hoist' => true]]];
+        yield 'another owner' => ['fix move-new-owner', ['way' => ['newOwner' => true]]];
+        yield 'a border' => ['stop move-border', ['way' => ['border' => true]]];
+        yield 'waters far apart' => ['fix move-warmth-apart', ['waters' => ['newL' => 350, 'fresh' => ['temperature' => 31.3]]]];
         yield 'frost' => ['watch move-cold', ['way' => ['outdoorC' => 4.9]]];
         yield 'a fish nobody has measured' => ['fix move-box-unknown b1', ['animals' => [0 => ['lengthCm' => null]]]];
         yield 'a box too small' => ['stop move-box-small b1', ['boxes' => [0 => ['litres' => 17.9]]]];
@@ -195,6 +229,8 @@ final class MoveAnswersTest extends TestCase
     {
         foreach ([
             ['way' => ['outdoorC' => 5]],
+            ['way' => ['hoist' => true, 'hoistReady' => true, 'newOwner' => true, 'ownerAgrees' => true]],
+            ['way' => ['border' => true, 'animalPapers' => true]],
             ['boxes' => [0 => ['lengthMm' => 270]]],
             ['pieces' => [0 => ['acrylic' => true, 'ageYears' => 10]]],
             ['pieces' => [0 => ['kg' => 37.5]]],

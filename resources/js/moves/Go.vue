@@ -86,6 +86,7 @@ const CAUTIONS: Record<string, string> = {
     off: 'Everything off and unplugged from a dry place before hands go in.',
     tank: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
     set: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
+    plumb: 'Standpipes are cut long and trimmed at the water’s level; joints that go under sand are written down.',
     load: 'Lift close, at waist height; on stairs two thirds.',
     unload: 'Lift close, at waist height; on stairs two thirds.',
     drive: 'No dry ice or carbon dioxide with people in the cabin.',

@@ -60,7 +60,7 @@ const STANDINGS = {
                 </HoldingPart>
                 <PlanBPart :drives="drives" />
                 <TeamPart :people="people" :drives="drives" />
-                <WayPart v-if="drives" />
+                <WayPart :drives="drives" />
                 <AnimalsPart :boxing="boxing" />
                 <BoxesPart />
                 <PiecesPart :move="move.id" :photos="photos" />

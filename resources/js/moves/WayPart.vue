@@ -1,15 +1,33 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import NumberCell from '../control/NumberCell.vue';
 import { checked, usePlanDesk } from './planDesk';
 
-/** From door to door, and the weather. */
+/** From door to door, the weather, and what floors and papers want; in place, the floor alone. */
+const props = defineProps<{ drives: boolean }>();
 const { put, of, num } = usePlanDesk();
+/** Key, words, what it is while nobody has said; and what it hangs on. */
+const TICKS: [string, string, boolean, string?][] = [
+    ['windy', 'wind blows where boxes are carried', true],
+    ['floorLooked', 'the floor there bears all of it at once: looked at by who may say so', false],
+    ['hoist', 'a crane or hoist lifts', false],
+    ['hoistReady', 'its operator is licensed, permit and slot are there, its wind limit is known', false, 'hoist'],
+    ['newOwner', 'the animals get a new owner', false],
+    ['ownerAgrees', 'whoever takes them has said yes in writing', false, 'newOwner'],
+    ['border', 'a border lies on the way', false],
+    ['animalPapers', 'the animals’ papers are there', false, 'border'],
+];
+const shown = computed(() =>
+    TICKS.filter(
+        ([key, , , on]) => (props.drives || key === 'floorLooked') && (on === undefined || of('way', on) === true),
+    ),
+);
 </script>
 
 <template>
     <section>
-        <h2>The way</h2>
-        <div class="cells">
+        <h2>{{ drives ? 'The way' : 'The floor' }}</h2>
+        <div v-if="drives" class="cells">
             <NumberCell
                 v-for="[key, label, kind, unit] in [
                     ['driveMin', 'Drive', undefined, 'min'],
@@ -34,13 +52,13 @@ const { put, of, num } = usePlanDesk();
                 @update:model-value="put('way', key, $event)"
             />
         </div>
-        <label class="check"
+        <label v-for="[key, label, usual] in shown" :key="key" class="check"
             ><input
                 type="checkbox"
-                :checked="of('way', 'windy') !== false"
-                @change="put('way', 'windy', checked($event))"
+                :checked="(of('way', key) ?? usual) === true"
+                @change="put('way', key, checked($event))"
             />
-            wind blows where boxes are carried</label
+            {{ label }}</label
         >
     </section>
 </template>

@@ -39,6 +39,7 @@ final readonly class MoveChecks
             ...self::pieces($brief),
             ...self::waters($brief, $jump, $oldMostL),
             ...self::weather($brief),
+            ...PlaceChecks::of($brief),
             ...self::cautions($brief),
         ];
     }

@@ -171,6 +171,13 @@ final class MoveReader
             loadC: $way->numberOrNull('loadC', -40),
             roomFromC: $way->numberOrNull('roomFromC', -40),
             roomToC: $way->numberOrNull('roomToC', -40),
+            hoist: $way->boolean('hoist', false),
+            isHoistReady: $way->boolean('hoistReady', false),
+            newOwner: $way->boolean('newOwner', false),
+            ownerAgrees: $way->boolean('ownerAgrees', false),
+            border: $way->boolean('border', false),
+            hasAnimalPapers: $way->boolean('animalPapers', false),
+            isFloorLookedAt: $way->boolean('floorLooked', false),
         );
         $way->noMore();
 

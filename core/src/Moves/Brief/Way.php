@@ -20,6 +20,16 @@ final readonly class Way
         public ?float $loadC,
         public ?float $roomFromC,
         public ?float $roomToC,
+        /** A crane or hoist lifts; its licence, permit and slot are there. */
+        public bool $hoist = false,
+        public bool $isHoistReady = false,
+        /** Whoever they belong to afterwards is another, and has said yes. */
+        public bool $newOwner = false,
+        public bool $ownerAgrees = false,
+        public bool $border = false,
+        public bool $hasAnimalPapers = false,
+        /** Whoever may say so has looked whether the floor bears all of it at once. */
+        public bool $isFloorLookedAt = false,
     ) {
     }
 
