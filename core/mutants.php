@@ -877,8 +877,8 @@ return [
     [
         'name' => 'a vessel that just suffices does no harm',
         'file' => 'core/src/Risk/Fault/Dose.php',
-        'from' => "\$neededMl > \$f['holds'] ||",
-        'to' => "\$neededMl >= \$f['holds'] ||",
+        'from' => '$minutes * $facts[\'head\'] > $facts[\'holds\']',
+        'to' => '$minutes * $facts[\'head\'] >= $facts[\'holds\']',
         'tests' => 'core/tests/Risk',
     ],
     [
@@ -1313,10 +1313,8 @@ return [
     [
         'name' => 'a smaller vessel helps against a reactor',
         'file' => 'core/src/Risk/Fault/Dose.php',
-        'from' => 'return $this->isReactor
-            ? $this',
-        'to' => 'return false
-            ? $this',
+        'from' => '$this->isReactor ? $this : $this->with($ml,',
+        'to' => 'false ? $this : $this->with($ml,',
         'tests' => 'core/tests/Risk',
     ],
     [
@@ -1357,8 +1355,8 @@ return [
     [
         'name' => 'a siphon nobody looked for never happens',
         'file' => 'core/src/Risk/Standing/Scenes.php',
-        'from' => '$dose->line->canSiphon() !== false',
-        'to' => '$dose->line->canSiphon() === true',
+        'from' => 'if ($hasAnimals && $dose->maySiphon()) {',
+        'to' => 'if ($hasAnimals && $dose->siphonsForSure()) {',
         'tests' => 'core/tests/Risk/SiphonTest.php',
     ],
     [

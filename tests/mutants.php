@@ -751,7 +751,7 @@ return [
     [
         'name' => 'a device is exchanged out of turn',
         'file' => 'app/Moves/Works/ExchangeDevice.php',
-        'from' => '            self::inTurn($locked);
+        'from' => '            self::inTurn($locked, $given[\'at\']);
 ',
         'to' => '',
         'tests' => 'WorksTest',
