@@ -11,11 +11,18 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ choose: [id: number]; point: [xMm: number, yMm: number] }>();
 const WIDE = 760;
+const NAME_BELOW = 32;
+const NAME_ABOVE = 18;
 const scale = computed(() => WIDE / props.tank.lengthMm);
 const high = computed(() => props.tank.widthMm * scale.value);
 const placed = computed(() =>
     props.animals.flatMap((a) => (a.xMm === null || a.yMm === null ? [] : [{ ...a, x: a.xMm, y: a.yMm }])),
 );
+/** Its name stands below it, near the front pane above it. */
+const named = (yMm: number) => {
+    const y = high.value - yMm * scale.value;
+    return y + NAME_BELOW > high.value - NAME_ABOVE ? y - NAME_ABOVE : y + NAME_BELOW;
+};
 function point(event: MouseEvent) {
     const box = (event.currentTarget as SVGElement).getBoundingClientRect();
     const x = ((event.clientX - box.left) / box.width) * props.tank.lengthMm;
@@ -27,7 +34,7 @@ function point(event: MouseEvent) {
 <template>
     <svg class="stockplan" :viewBox="`0 0 ${WIDE} ${high}`" role="group" aria-label="The tank from above; front below">
         <rect class="tank" x="0.5" y="0.5" :width="WIDE - 1" :height="high - 1" @click="point" />
-        <text class="s" :x="WIDE / 2" :y="high - 6" text-anchor="middle">front</text>
+        <text class="s" x="10" :y="high - 8">front</text>
         <g
             v-for="a in placed"
             :key="a.id"
@@ -41,7 +48,7 @@ function point(event: MouseEvent) {
             @keydown.space.prevent="emit('choose', a.id)"
         >
             <circle :cx="a.x * scale" :cy="high - a.y * scale" r="12" />
-            <text class="s" :x="a.x * scale" :y="high - a.y * scale + 26" text-anchor="middle">{{ a.name }}</text>
+            <text class="s" :x="a.x * scale" :y="named(a.y)" text-anchor="middle">{{ a.name }}</text>
         </g>
         <circle v-if="spot" class="spot" :cx="spot.x * scale" :cy="high - spot.y * scale" r="8" />
     </svg>
