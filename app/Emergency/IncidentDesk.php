@@ -51,6 +51,9 @@ use Velbrin\Core\Rounds\Spot;
 /** The reader between records and an emergency: what this place has, how long there is, who and what is near. */
 final class IncidentDesk
 {
+    /** Further away nobody looks at a clock. */
+    private const CLOCK_H = 72.0;
+
     public function __construct(private readonly OffDevices $off, private readonly NextLook $visits, private readonly Shelves $shelves)
     {
     }
@@ -115,9 +118,24 @@ final class IncidentDesk
                 self::clocksOf(Hazard::PowerCut, $tank, $course, $course->breakerOffS, $nowS, $units),
             ));
         }
-        usort($clocks, fn (array $a, array $b): int => ($a['leftH'] ?? INF) <=> ($b['leftH'] ?? INF));
 
-        return $clocks;
+        return self::near($clocks);
+    }
+
+    /**
+     * The shortest first. What is days away is no clock yet; a course that readings may shorten is.
+     *
+     * @template T of array{leftH: float|null, course: HarmCourseView|null, ...}
+     *
+     * @param  list<T>  $clocks
+     * @return list<T>
+     */
+    private static function near(array $clocks): array
+    {
+        usort($clocks, fn (array $a, array $b): int => ($a['leftH'] ?? INF) <=> ($b['leftH'] ?? INF));
+        $isNear = fn (array $c, int $n): bool => $n === 0 || $c['course'] !== null || ($c['leftH'] ?? INF) <= self::CLOCK_H;
+
+        return array_values(array_filter($clocks, $isNear, ARRAY_FILTER_USE_BOTH));
     }
 
     /**
@@ -131,7 +149,7 @@ final class IncidentDesk
             return null;
         }
         $nowS = self::now();
-        $clocks = is_string($tank) ? [] : self::clocksOf(Hazard::PowerCut, $tank, $course, $nowS, $nowS, $units);
+        $clocks = is_string($tank) ? [] : self::near(self::clocksOf(Hazard::PowerCut, $tank, $course, $nowS, $nowS, $units));
 
         return [
             'clocks' => array_map(fn (array $c): array => [...$c, 'breaker' => true], $clocks),

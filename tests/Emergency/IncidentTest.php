@@ -346,6 +346,17 @@ final class IncidentTest extends TestCase
     }
 
     #[Test]
+    public function what_is_days_away_has_no_clock_yet(): void
+    {
+        $this->system->items()->create(['job' => 'top-off', 'name' => 'Top-off']);
+        $by = fn (string $kind): array => array_column($this->page($this->start($kind))['clocks'], 'leftH', 'by');
+        $cut = $by('power-cut');
+        self::assertArrayHasKey('oxygen', $cut);
+        self::assertArrayHasKey('temperature', $cut, 'a reading may shorten it');
+        self::assertArrayNotHasKey('thick salt', $cut);
+    }
+
+    #[Test]
     public function a_place_knows_what_a_generator_must_give_it(): void
     {
         $on = fn (): array => $this->page(null, "/sites/{$this->system->site_id}/ready")['systems'][0]['ready']['generator'];
