@@ -125,6 +125,7 @@ enum Phrase: string implements Saying
     case TwoStopsThatWorkApart = 'two-stops-that-work-apart';
     case UntilItIsReachedNobodyKnows = 'until-it-is-reached-nobody-knows';
     case VesselsLower = 'vessels-lower';
+    case WaterLeavesThroughASeam = 'water-leaves-through-a-seam';
     case WhatCanHappenHereIsOverfilling = 'what-can-happen-here-is-overfilling';
     case WhatEvaporatesIsNotMadeUp = 'what-evaporates-is-not-made-up';
     case WhatStillHeatsHasToHold = 'what-still-heats-has-to-hold';

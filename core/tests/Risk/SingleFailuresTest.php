@@ -70,6 +70,15 @@ final class SingleFailuresTest extends TestCase
     }
 
     #[Test]
+    public function a_seam_that_goes_puts_its_litres_on_the_floor(): void
+    {
+        $loss = self::of(self::losses([Worlds::heater('a')], 21.0, side: new Waterside(leakL: 480.0)), 'seam');
+        self::assertSame(['a seam', 480.0, 0.0], [$loss->name, $loss->floorL, $loss->harm?->hours]);
+        self::assertSame(['leaks'], array_map(fn (Event $e): string => $e->code, $loss->events));
+        self::assertNull(self::find(self::losses([Worlds::heater('a')], 21.0), 'seam'), 'nobody knows what it holds');
+    }
+
+    #[Test]
     public function two_at_once_are_named_only_where_they_harm_sooner_than_one(): void
     {
         $pairs = fn (float $roomC, Device ...$devices): array => SingleFailures::pairs(

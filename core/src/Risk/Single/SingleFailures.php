@@ -143,6 +143,9 @@ final class SingleFailures
         if ($this->cold->waterside?->hasDrain === true) {
             $all[] = ['drain', Mode::Dead, []];
         }
+        if ($this->cold->waterside?->leakL !== null) {
+            $all[] = ['seam', Mode::Dead, []];
+        }
         if ($this->cold->waterside?->roomTempered === true) {
             $all[] = ['room-climate', Mode::Dead, []];
         }
@@ -357,6 +360,9 @@ final class SingleFailures
         if ($id === 'drain') {
             $steps = [...$steps, ...$this->blocked()];
         }
+        if ($id === 'seam') {
+            $steps[] = ['leaks', Sentence::of(Phrase::WaterLeavesThroughASeam), 0.0, $this->harms(Hazard::Leak, $this->cold)];
+        }
         if ($id === 'room-climate') {
             $steps[] = ['room', Sentence::of(Phrase::TheWaterGoesWithItsRoom), 0.0, [
                 ...$this->harms(Hazard::RoomClimate, $this->cold),
@@ -479,6 +485,7 @@ final class SingleFailures
             $kind === 'age' => 'all of one age: '.implode(', ', array_map(fn (Device $d): string => $d->name, $gone)),
             $kind === 'mains' => 'the mains',
             $kind === 'drain' => 'the main drain',
+            $kind === 'seam' => 'a seam',
             $kind === 'room-climate' => 'the room’s climate',
             default => (Part::tryFrom($kind)?->label() ?? $kind)." {$name}",
         };

@@ -120,6 +120,7 @@ return [
     'two-stops-that-work-apart' => 'Two stops that work apart from each other, one of them closed without power.',
     'until-it-is-reached-nobody-knows' => 'Until it is reached nobody knows; hours in hand are then only the most there can be.',
     'vessels-lower' => 'No dosing vessel higher than its line ends, or a break for air in the line: {which}. No relay stops a siphon.',
+    'water-leaves-through-a-seam' => 'Water leaves through a seam, and what is not shut off follows it.',
     'what-can-happen-here-is-overfilling' => 'What can happen here is overfilling, a leak, a heater or pump running dry.',
     'what-evaporates-is-not-made-up' => 'What evaporates is not made up.',
     'what-still-heats-has-to-hold' => 'What still heats has to hold the coldest night.',
