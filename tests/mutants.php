@@ -975,4 +975,18 @@ return [
         'to' => '',
         'tests' => 'LiveAlarmTest',
     ],
+    [
+        'name' => 'a van is with whoever comes',
+        'file' => 'app/Risk/InReach.php',
+        'from' => '|| in_array($userId, $one[\'riders\'], true)',
+        'to' => '|| $one[\'riders\'] !== []',
+        'tests' => 'StoresTest',
+    ],
+    [
+        'name' => 'a crew of last week drives the van',
+        'file' => 'app/Stores/Shelves.php',
+        'from' => '->where(fn (Builder $q) => $q->whereNull(\'crews.until_on\')->orWhere(\'crews.until_on\', \'>=\', Days::text()))',
+        'to' => '',
+        'tests' => 'StoresTest',
+    ],
 ];

@@ -140,7 +140,7 @@ final class Helpers
             $this->looks($site, $fault, $under),
             $this->open($site, $fault, $under->isHoliday),
             $this->first($site, $fault, $under),
-            $this->reach()->hoursTo($site),
+            $this->reach()->hoursTo($site, $this->firstUser($fault, $under)?->id),
         );
     }
 
@@ -261,8 +261,15 @@ final class Helpers
     /** Whoever is on call that night and not away, or who is put there. */
     private function first(Site $site, CarbonImmutable $fault, Under $under): ?Called
     {
+        $user = $this->firstUser($fault, $under);
+
+        return $user === null ? null : $this->called($user, $site, $fault);
+    }
+
+    private function firstUser(CarbonImmutable $fault, Under $under): ?User
+    {
         if ($under->isNobodyOnCall || $under->onCall !== null) {
-            return $under->onCall === null ? null : $this->called($under->onCall, $site, $fault);
+            return $under->onCall;
         }
         $day = $fault->toDateString();
         foreach ($this->onCall as $turn) {
@@ -272,7 +279,7 @@ final class Helpers
                 $turn->user !== null &&
                 ! $this->isAway($turn->user, $fault)
             ) {
-                return $this->called($turn->user, $site, $fault);
+                return $turn->user;
             }
         }
 

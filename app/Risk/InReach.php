@@ -22,7 +22,8 @@ final readonly class InReach
     /**
      * @param  bool|null  $bringsAir  null: nobody keeps a store
      * @param  array<string, int>  $leadDays  by job, of the quickest supplier
-     * @param  list<array{job: Job, siteId: int|null, spot: Spot|null, rides: bool}>  $lies  whole devices that can stand in now
+     * @param  list<array{job: Job, siteId: int|null, spot: Spot|null, riders: list<int>}>  $lies  whole devices that can stand in now: at a
+     *     place, in a depot, or in a van, with whoever drives it
      */
     public function __construct(
         public ?bool $bringsAir,
@@ -33,9 +34,10 @@ final readonly class InReach
     }
 
     /**
+     * @param  int|null  $userId  whoever comes
      * @return array<string, float>|null by job, from when somebody was called; what nobody has is ordered; null: nobody keeps a store
      */
-    public function hoursTo(Site $site): ?array
+    public function hoursTo(Site $site, ?int $userId = null): ?array
     {
         if ($this->bringsAir === null) {
             return null;
@@ -47,17 +49,17 @@ final readonly class InReach
         foreach ($this->lies as $one) {
             $key = $one['job']->value;
             if (isset($hours[$key]) && ($one['siteId'] === null || $one['siteId'] === $site->id)) {
-                $hours[$key] = min($hours[$key], self::away($one, $site));
+                $hours[$key] = min($hours[$key], self::away($one, $site, $userId));
             }
         }
 
         return $hours;
     }
 
-    /** @param  array{job: Job, siteId: int|null, spot: Spot|null, rides: bool}  $one */
-    private static function away(array $one, Site $site): float
+    /** @param  array{job: Job, siteId: int|null, spot: Spot|null, riders: list<int>}  $one */
+    private static function away(array $one, Site $site, ?int $userId): float
     {
-        if ($one['siteId'] !== null || $one['rides']) {
+        if ($one['siteId'] !== null || in_array($userId, $one['riders'], true)) {
             return 0.0;
         }
         $isKnown = $one['spot'] !== null && $site->lat !== null && $site->lon !== null;

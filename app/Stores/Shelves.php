@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Stores;
 
 use App\Build\Supplier;
+use App\House\Days;
 use App\Risk\InReach;
 use App\Risk\RiskRate;
 use App\Risk\StaleRisk;
 use App\Risk\WithinReach;
 use App\Systems\Item;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Control\Job;
@@ -46,7 +48,9 @@ final class Shelves implements WithinReach
             ->leftJoinSub(Supplier::took(), 'suppliers', 'suppliers.supplier_id', '=', 'parts.supplier_id')
             ->leftJoinSub($ready, 'ready', 'ready.part_id', '=', 'parts.id')
             ->leftJoin('stock_places', 'stock_places.id', '=', 'ready.stock_place_id')
-            ->leftJoin('depots', 'depots.id', '=', 'stock_places.depot_id')
+            ->leftJoinSub(self::crews(), 'crews', 'crews.vehicle_id', '=', 'stock_places.vehicle_id')
+            // A van stands at its crew’s depot while nobody of that crew drives it.
+            ->leftJoin('depots', 'depots.id', '=', DB::raw('coalesce(stock_places.depot_id, crews.depot_id)'))
             ->toBase()
             ->get([
                 'parts.job',
@@ -54,6 +58,7 @@ final class Shelves implements WithinReach
                 DB::raw('coalesce(parts.lead_days, suppliers.took) as lead'),
                 'stock_places.kind',
                 'stock_places.site_id',
+                'crews.riders',
                 'depots.lat',
                 'depots.lon',
             ]);
@@ -70,7 +75,7 @@ final class Shelves implements WithinReach
                     'job' => $job,
                     'siteId' => $row->site_id === null ? null : (int) $row->site_id,
                     'spot' => $row->lat === null || $row->lon === null ? null : new Spot((float) $row->lat, (float) $row->lon),
-                    'rides' => $row->kind === StockPlace::VAN,
+                    'riders' => array_map(intval(...), array_values(array_filter(explode(',', (string) $row->riders)))),
                 ];
             }
         }
@@ -92,6 +97,18 @@ final class Shelves implements WithinReach
                 ->unique(fn (Job $j): string => $j->value)
                 ->all(),
         );
+    }
+
+    /** Who drives which vehicle today: vehicle_id, depot_id, riders. */
+    private static function crews(): Builder
+    {
+        return DB::table('crews')
+            ->leftJoin('crew_user', 'crew_user.crew_id', '=', 'crews.id')
+            ->where('crews.from_on', '<=', Days::text())
+            ->where(fn (Builder $q) => $q->whereNull('crews.until_on')->orWhere('crews.until_on', '>=', Days::text()))
+            ->groupBy('crews.vehicle_id')
+            ->select('crews.vehicle_id')
+            ->selectRaw('min(crews.depot_id) as depot_id, group_concat(crew_user.user_id) as riders');
     }
 
     /** @return Collection<int, Stock> that can stand in now, with part and place */

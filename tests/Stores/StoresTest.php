@@ -8,6 +8,7 @@ use App\Build\Order;
 use App\Build\PlanReader;
 use App\Build\PlanVersion;
 use App\Build\Supplier;
+use App\House\Days;
 use App\Risk\StandingReader;
 use App\Risk\WithinReach;
 use App\Risk\Years;
@@ -384,8 +385,15 @@ final class StoresTest extends TestCase
         self::assertLessThan(6, $hours());
         $site->update(['lat' => null, 'lon' => null]);
         self::assertSame(1.25, $hours(), 'nobody knows how far');
-        $place(StockPlace::ofVehicle(Vehicle::query()->create(['name' => 'Van', 'payload_kg' => 900, 'salt_l' => 300, 'ro_l' => 60])));
-        self::assertSame(0.0, $hours());
+        $technician = self::user('technician');
+        $crew = Fixture::crew($technician);
+        $place(StockPlace::ofVehicle(Vehicle::query()->findOrFail($crew->vehicle_id)));
+        $with = fn (?User $who): ?float => app(WithinReach::class)->now()->hoursTo($site->refresh(), $who?->id)['heater'] ?? null;
+        self::assertSame(0.0, $with($technician), 'it is in the van that comes');
+        self::assertSame(1.25, $with($this->planner), 'somebody else has to fetch it');
+        self::assertSame(1.25, $with(null));
+        $crew->update(['until_on' => Days::text(-1)]);
+        self::assertSame(1.25, $with($technician), 'that crew drives no more');
         self::assertSame(24.0 * 14, app(WithinReach::class)->now()->hoursTo($site)['light'], 'nobody has a light');
     }
 
