@@ -1283,6 +1283,7 @@ export interface CreditView {
     failsPct: number;
     why: string | null;
     tested: boolean;
+    testedMonths: number | null;
     shares: string[];
     isPerson: boolean;
 }

@@ -234,6 +234,27 @@ final class YearsTest extends TestCase
         $proved = fn (): ?float => collect(StandingReader::around(collect([$this->fresh()]))->read($this->fresh())->standing->devices)
             ->firstWhere('id', (string) $item->id)->provenYears;
         self::assertEqualsWithDelta(2 / 12, $proved(), 0.02);
+        // What stands against it says since when somebody knows.
+        $this->system->room()->firstOrFail()->update(['uncooled_summer_c' => 38, 'unheated_winter_c' => 4]);
+        $fan = $this->system->items()->create(['job' => 'fan', 'name' => 'Fan', 'watts' => 20]);
+        $says = fn (bool $passed, string $on): mixed => $this->post("/systems/{$this->system->id}/proofs", [
+            'what' => 'item',
+            'item_id' => $fan->id,
+            'passed' => $passed,
+            'on' => $on,
+        ])->assertSessionHasNoErrors();
+        $months = fn (): array => collect($this->page("/systems/{$this->system->id}/risk")['year'])
+            ->flatMap(fn (array $row): array => $row['beginnings'])
+            ->flatMap(fn (array $b): array => $b['credits'])
+            ->filter(fn (array $c): bool => $c['name'] === 'Fan')
+            ->map(fn (array $c): array => [$c['tested'], $c['testedMonths']])
+            ->values()
+            ->all();
+        self::assertSame([false, null], $months()[0]);
+        $says(true, now()->subMonths(2)->toDateString());
+        self::assertContains($months()[0], [[true, 1], [true, 2]]);
+        $says(false, now()->toDateString());
+        self::assertSame([false, null], $months()[0]);
         $this->post("/systems/{$this->system->id}/proofs", [
             'what' => 'item',
             'item_id' => $item->id,
@@ -248,7 +269,7 @@ final class YearsTest extends TestCase
             ['what' => 'emergency-drain', 'passed' => true, 'on' => now()->addDay()->toDateString()],
         )
             ->assertSessionHasErrors('on');
-        self::assertSame(2, Proof::query()->count());
+        self::assertSame(4, Proof::query()->count());
     }
 
     #[Test]

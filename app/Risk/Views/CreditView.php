@@ -19,6 +19,8 @@ final readonly class CreditView
         public float $failsPct,
         public ?string $why,
         public bool $tested,
+        /** Months since then; null: the day is not written down. */
+        public ?int $testedMonths,
         public array $shares,
         /** Somebody has to notice and come; all else acts by itself. */
         public bool $isPerson,
@@ -36,6 +38,7 @@ final readonly class CreditView
             failsPct: 100 * $credit->fails,
             why: $credit->refused?->words(),
             tested: $credit->layer->isTested,
+            testedMonths: $credit->layer->testedYears === null ? null : (int) floor(12 * $credit->layer->testedYears),
             shares: array_values(array_unique([
                 ...array_map(fn (string $s): string => "the same {$part($s)}", $credit->shares),
                 ...array_map(fn (string $s): string => "maybe the same {$part($s)}", $credit->mayShare),

@@ -8,6 +8,14 @@ const props = defineProps<{ rows: YearRowView[]; hazards: HazardView[]; span: nu
 const open = ref<string | null>(null);
 const isMoney = computed(() => props.rows.every((r) => r.loss !== null));
 const hoursOf = (hazard: string) => props.hazards.find((h) => h.hazard === hazard);
+const proved = (tested: boolean, months: number | null) =>
+    !tested
+        ? 'not proved'
+        : months === null
+          ? 'proved'
+          : months < 1
+            ? 'proved this month'
+            : `proved ${months} ${months === 1 ? 'month' : 'months'} ago`;
 const hours = (h: number | null) =>
     h === null ? 'never' : Math.abs(h) < 1 ? `${Math.round(h * 60)} min` : `${h.toFixed(1)} h`;
 </script>
@@ -76,7 +84,7 @@ const hours = (h: number | null) =>
                                         ></template
                                     >{{ c.shares.length ? ` · ${c.shares.join(', ')}` : '' }}</span
                                 >
-                                <small v-if="!c.tested && !c.why" class="quiet">not proved</small>
+                                <small v-if="!c.why" class="quiet">{{ proved(c.tested, c.testedMonths) }}</small>
                             </li>
                         </ul>
                     </template>

@@ -23,6 +23,8 @@ final readonly class Layer
         public bool $isTested = false,
         /** A device that is away or off, with the reason. */
         public ?string $outOf = null,
+        /** Years since then, where somebody wrote down the day. */
+        public ?float $testedYears = null,
     ) {
     }
 }

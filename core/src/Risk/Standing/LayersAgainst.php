@@ -98,6 +98,7 @@ final readonly class LayersAgainst
                 hangs: Hangs::onNothing(),
                 actsH: 0.0,
                 isTested: $heater->provenYears !== null,
+                testedYears: $heater->provenYears,
             );
         }
 
@@ -304,6 +305,7 @@ final readonly class LayersAgainst
                 hangs: $device->hangs(),
                 kin: new Kin($device->job->value, $device->ageYears),
                 isTested: $device->provenYears !== null,
+                testedYears: $device->provenYears,
             );
         }
 
