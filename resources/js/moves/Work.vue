@@ -25,7 +25,8 @@ const now = ref(Date.now());
 let ticking = 0;
 onMounted(() => (ticking = window.setInterval(() => (now.value = Date.now()), 20_000)));
 onBeforeUnmount(() => window.clearInterval(ticking));
-const steps = computed(() => withSaid(props.work.steps, outbox.beyond.value, now.value));
+/** What was said this moment opens the next at once, not at the next tick. */
+const steps = computed(() => withSaid(props.work.steps, outbox.beyond.value, Math.max(now.value, Date.now())));
 /** Which comes next here: the office's, or the first that what was said here has opened. */
 const next = computed(() => {
     const open = steps.value.filter((s) => ['open', 'refused'].includes(s.state));
