@@ -1589,8 +1589,8 @@ return [
     [
         'name' => 'lye is judged by its alkalinity alone',
         'file' => 'core/src/Risk/Fault/DosedWater.php',
-        'from' => 'return min(self::HARM_DKH / self::DKH_PER_MEQ, $this->toPhMeqL($facts));',
-        'to' => 'return self::HARM_DKH / self::DKH_PER_MEQ;',
+        'from' => 'return min(self::HARM_DKH / ReadingUnit::DKH_PER_MEQ, $this->toPhMeqL($facts));',
+        'to' => 'return self::HARM_DKH / ReadingUnit::DKH_PER_MEQ;',
         'tests' => 'core/tests/Risk/YearTest.php',
     ],
     [

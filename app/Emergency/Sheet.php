@@ -13,8 +13,11 @@ use App\Stores\Stock;
 use App\Systems\System;
 use Illuminate\Support\Facades\Storage;
 use Velbrin\Core\Emergency\EmergencyKind;
+use Velbrin\Core\Emergency\Evacuation;
 use Velbrin\Core\Emergency\FirstThree;
+use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Risk\Tonight;
 
@@ -60,6 +63,7 @@ final class Sheet
             'missing' => $this->missing($site),
             'photos' => $this->photos($site),
             'parts' => $this->parts($site),
+            'boxL' => $units->show(Quantity::of(Evacuation::BOX_L, Kind::Volume)),
             'systems' => $systems->map(fn (System $s): array => $this->system($s, $units))->all(),
         ]);
     }

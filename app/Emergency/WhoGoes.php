@@ -14,6 +14,7 @@ use Velbrin\Core\Livestock\AnimalKind;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Moves\Brief\Animal as Rider;
+use Velbrin\Core\Moves\CarryTeam;
 use Velbrin\Core\Risk\Tonight;
 
 /** Between the stock list and the boxes of an emergency. */
@@ -27,7 +28,7 @@ final class WhoGoes
      *
      * @return array{
      *     boxes: list<array{animals: list<string>, stillH: float|null, airedH: float|null}>, boxL: float, unboxed: list<string>,
-     *     catchH: float, holdH: float|null, readEveryMin: int, return: string
+     *     liftKg: float, catchH: float, holdH: float|null, readEveryMin: int, return: string
      * }|null
      *
      * @throws OutOfRange
@@ -59,6 +60,7 @@ final class WhoGoes
                 'airedH' => $b->airedH,
             ], $go->boxes),
             'boxL' => Evacuation::BOX_L,
+            'liftKg' => CarryTeam::LIMIT_KG,
             'unboxed' => $go->unboxed,
             'catchH' => $go->catchH,
             'holdH' => $go->holdH,

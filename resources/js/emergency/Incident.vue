@@ -55,6 +55,7 @@ const props = defineProps<{
     go: {
         boxes: { animals: string[]; stillH: number | null; airedH: number | null }[];
         boxL: number;
+        liftKg: number;
         unboxed: string[];
         catchH: number;
         holdH: number | null;

@@ -7,6 +7,7 @@ defineProps<{
     go: {
         boxes: { animals: string[]; stillH: number | null; airedH: number | null }[];
         boxL: number;
+        liftKg: number;
         unboxed: string[];
         catchH: number;
         readEveryMin: number;
@@ -41,6 +42,9 @@ function holds(b: { stillH: number | null; airedH: number | null }): string {
             Not in such a box, or not measured: {{ go.unboxed.join(', ') }}. Find a bin for them first.
         </p>
         <p>Read each box every {{ go.readEveryMin }} min: temperature, and who gasps. {{ go.return }}</p>
-        <p class="quiet">Lift with two from 25 kg; a full box is heavier. Wet hands keep off sockets.</p>
+        <p class="quiet">
+            One person lifts {{ units.show(go.liftKg, 'kg') }} at the most, at waist height: a full box is heavier. Wet
+            hands keep off sockets.
+        </p>
     </template>
 </template>

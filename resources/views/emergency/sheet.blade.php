@@ -29,7 +29,7 @@ table { width: 100%; border-collapse: collapse; } td { padding: 2pt 5pt 2pt 0; b
 @foreach($system['lines'] as $line)<tr><td class="what">{{ $line['label'] }}@if($line['hours'])<br><small>{{ $line['hours'] }}</small>@endif</td><td>{{ $line['actions'] }}</td></tr>@endforeach
 </table>
 <div><b>Stays on:</b> {{ $system['stays'] }}</div>
-@if($system['go'])<div><b>If they have to go, boxes of 40 L:</b> {{ $system['go'] }}</div>@endif
+@if($system['go'])<div><b>If they have to go, boxes of {{ $boxL }}:</b> {{ $system['go'] }}</div>@endif
 @endforeach
 </body>
 </html>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Control\Programme;
 
 use Velbrin\Core\Chemistry\Carbonate;
+use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Control\Phrase;
 use Velbrin\Core\Measure\Guard;
@@ -16,8 +17,6 @@ use Velbrin\Core\Measure\OutOfRange;
  */
 final readonly class SeenByPh
 {
-    private const DKH_PER_MEQ = 2.8;
-
     /** Nobody doses further than that, dKH. */
     private const MOST_DKH = 30.0;
 
@@ -45,10 +44,10 @@ final readonly class SeenByPh
             Phrase::OneThatDoes,
             ['liquid' => $liquid->value],
         );
-        $alk = $alkDkh / self::DKH_PER_MEQ;
+        $alk = $alkDkh / ReadingUnit::DKH_PER_MEQ;
         // Refuses a pH this alkalinity cannot have.
         Carbonate::fromProbe($alk, $salinity, $tempC, $ph);
-        $riseDkh = self::DKH_PER_MEQ * Carbonate::riseToProbe($alk, $salinity, $tempC, $ph, $limitPh, $perMeq);
+        $riseDkh = ReadingUnit::DKH_PER_MEQ * Carbonate::riseToProbe($alk, $salinity, $tempC, $ph, $limitPh, $perMeq);
 
         return $riseDkh > self::MOST_DKH ? null : $riseDkh;
     }

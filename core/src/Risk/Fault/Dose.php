@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Risk\Fault;
 
+use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Control\DoserLine;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\Kind;
@@ -243,7 +244,7 @@ final readonly class Dose
             },
         ];
         $hours = Unsure::of($facts, function (array $f) use ($fallDkh): float {
-            $dkhDay = DosedWater::DKH_PER_MEQ * $f['strength'] * $f['day'] / $this->systemL;
+            $dkhDay = ReadingUnit::DKH_PER_MEQ * $f['strength'] * $f['day'] / $this->systemL;
 
             return $dkhDay > 0 ? 24 * $fallDkh / $dkhDay : INF;
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Velbrin\Core\Risk\Fault;
 
 use Velbrin\Core\Chemistry\Carbonate;
+use Velbrin\Core\Chemistry\ReadingUnit;
 use Velbrin\Core\Control\Liquid;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Rate\Span;
@@ -19,8 +20,6 @@ final readonly class DosedWater
 
     /** As a probe reads it. */
     public const HARM_PH = 8.8;
-
-    public const DKH_PER_MEQ = 2.8;
 
     private const READS_PH = [6.5, 9.5];
 
@@ -53,7 +52,7 @@ final readonly class DosedWater
 
         return [
             'liquid' => $liquid === null ? Open::dicPerMeq() : Span::sure((float) $carbon),
-            'alk' => $this->alkDkh === null ? Open::alkMeqL() : Span::sure(max(self::LEAST_DKH, $this->alkDkh) / self::DKH_PER_MEQ),
+            'alk' => $this->alkDkh === null ? Open::alkMeqL() : Span::sure(max(self::LEAST_DKH, $this->alkDkh) / ReadingUnit::DKH_PER_MEQ),
             'ph' => $this->ph === null ? Open::ph() : Span::sure(self::between($this->ph, self::READS_PH)),
         ];
     }
@@ -65,7 +64,7 @@ final readonly class DosedWater
      */
     public function bearsMeqL(array $facts): float
     {
-        return min(self::HARM_DKH / self::DKH_PER_MEQ, $this->toPhMeqL($facts));
+        return min(self::HARM_DKH / ReadingUnit::DKH_PER_MEQ, $this->toPhMeqL($facts));
     }
 
     /**
@@ -77,7 +76,7 @@ final readonly class DosedWater
      */
     public function endsByPh(array $facts): bool
     {
-        return $this->toPhMeqL($facts) < self::HARM_DKH / self::DKH_PER_MEQ;
+        return $this->toPhMeqL($facts) < self::HARM_DKH / ReadingUnit::DKH_PER_MEQ;
     }
 
     /**
