@@ -10,9 +10,14 @@ use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Control\Job;
 use Velbrin\Core\Heat\Heater;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Risk\AlarmQuantity;
+use Velbrin\Core\Risk\AlarmWay;
 use Velbrin\Core\Risk\Called;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\HoursInHand;
+use Velbrin\Core\Risk\Layer\Hangs;
+use Velbrin\Core\Risk\Layer\Layer;
+use Velbrin\Core\Risk\Layer\LayerKind;
 use Velbrin\Core\Risk\Measures\Judged;
 use Velbrin\Core\Risk\Measures\MeasureKind;
 use Velbrin\Core\Risk\Place;
@@ -20,6 +25,7 @@ use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Response;
 use Velbrin\Core\Risk\Standing\Device;
 use Velbrin\Core\Risk\Standing\Moment;
+use Velbrin\Core\Risk\Standing\Scenes;
 use Velbrin\Core\Risk\Tonight;
 
 /** A capable person with the part (R-24): whoever comes waits for what has to be put in. */
@@ -96,6 +102,36 @@ final class PartInTimeTest extends TestCase
             $late->harms(Hazard::HeaterStuckOff, []),
             $late->harms(Hazard::HeaterStuckOff, [MeasureKind::SpareHere]),
         );
+    }
+
+    #[Test]
+    public function only_an_alarm_that_was_tried_counts_as_proved(): void
+    {
+        $proved = fn (bool $tested): array => array_values(array_map(
+            fn (Layer $l): bool => $l->isTested,
+            array_filter(
+                Scenes::of(
+                    Hazard::HeaterStuckOn,
+                    Worlds::standing([Worlds::heater('a', 300)]),
+                    Worlds::moment(21.0, [Worlds::heater('a', 300)], alarm: new AlarmWay(
+                        name: 'warmth',
+                        watches: Hazard::cases(),
+                        delayMin: 10,
+                        tested: $tested,
+                        onItsOwn: true,
+                        chain: [Worlds::ines()],
+                        quantity: AlarmQuantity::Temperature,
+                        lowLimit: 24,
+                        highLimit: 26,
+                        hangs: Hangs::onNothing(),
+                    )),
+                    Rates::assumed(),
+                )[0]->layers,
+                fn (Layer $l): bool => $l->kind === LayerKind::Chain,
+            ),
+        ));
+        self::assertContains(true, $proved(true));
+        self::assertNotContains(true, $proved(false));
     }
 
     private static function tank(): Tonight

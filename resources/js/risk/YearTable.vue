@@ -79,9 +79,9 @@ const hours = (h: number | null) =>
                                     <template v-else
                                         >fails in
                                         {{ c.failsPct < 1 ? c.failsPct.toFixed(1) : Math.round(c.failsPct) }} % of
-                                        cases<template v-if="c.actsH !== null && c.actsH > 0">
-                                            , has acted after {{ hours(c.actsH) }}</template
-                                        ></template
+                                        cases{{
+                                            c.actsH !== null && c.actsH > 0 ? `, has acted after ${hours(c.actsH)}` : ''
+                                        }}</template
                                     >{{ c.shares.length ? ` · ${c.shares.join(', ')}` : '' }}</span
                                 >
                                 <small v-if="!c.why" class="quiet">{{ proved(c.tested, c.testedMonths) }}</small>

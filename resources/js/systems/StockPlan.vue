@@ -12,7 +12,7 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [id: number]; point: [xMm: number, yMm: number] }>();
 const WIDE = 760;
 const NAME_BELOW = 32;
-const NAME_ABOVE = 18;
+const NAME_ABOVE = 36;
 const scale = computed(() => WIDE / props.tank.lengthMm);
 const high = computed(() => props.tank.widthMm * scale.value);
 const placed = computed(() =>

@@ -360,7 +360,7 @@ final readonly class LayersAgainst
             fails: $isSure ? Span::sure($fails) : Span::of($fails, $fails, 1.0),
             hangs: $response->who === null ? $hangs : $hangs->on(Part::Person, $response->who),
             actsH: $response->actsH,
-            isTested: $response->via !== null,
+            isTested: $response->via->tested ?? false,
         );
     }
 
