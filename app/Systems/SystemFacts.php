@@ -29,6 +29,7 @@ final class SystemFacts
         'channels',
         'points',
         'gear',
+        'ledges',
         'compartments',
         'board',
         'loads',

@@ -910,7 +910,8 @@ export interface PackingView {
     doorFromLeftMm: number;
     doorWidthMm: number;
     doorHeightMm: number;
-    standing: ({ alongMm: number; deepMm: number; gear: number | null; held: boolean; highMm: number; liftMm: number; name: string; row: number; turned: boolean; xMm: number; yMm: number })[];
+    standing: ({ alongMm: number; deepMm: number; gear: number | null; held: boolean; highMm: number; inSump: boolean; liftMm: number; name: string; patches: ({ alongMm: number; deepMm: number; xMm: number; yMm: number })[]; row: number; turned: boolean; xMm: number; yMm: number; zMm: number })[];
+    ledges: ({ bottomMm: number; name: string; patch: { alongMm: number; deepMm: number; xMm: number; yMm: number }; shelf: boolean; thickMm: number })[];
     clean: boolean;
 }
 

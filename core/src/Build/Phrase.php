@@ -19,6 +19,7 @@ enum Phrase: string implements Saying
     case ABushOrAGrommet = 'a-bush-or-a-grommet';
     case ACabinetWithInside = 'a-cabinet-with-inside';
     case ACentreAtLeastHalf = 'a-centre-at-least-half';
+    case AChamberOfTheSump = 'a-chamber-of-the-sump';
     case AChangeOfIsRefilled = 'a-change-of-is-refilled';
     case AChillerStandsWhereNone = 'a-chiller-stands-where-none';
     case ACircuitOfCarries0 = 'a-circuit-of-carries0';
@@ -34,6 +35,7 @@ enum Phrase: string implements Saying
     case ACutCableKills = 'a-cut-cable-kills';
     case ADayIsNeeded = 'a-day-is-needed';
     case ADeeperBox = 'a-deeper-box';
+    case ADeeperShelfOrTheFloor = 'a-deeper-shelf-or-the-floor';
     case ADrainCanBeMendedThere = 'a-drain-can-be-mended-there';
     case ADryCavity = 'a-dry-cavity';
     case AFanOverTheWholeSurface = 'a-fan-over-the-whole-surface';
@@ -41,6 +43,7 @@ enum Phrase: string implements Saying
     case AFishThatJumpsLands = 'a-fish-that-jumps-lands';
     case AFlatLidOverTheComb = 'a-flat-lid-over-the-comb';
     case AFlatPane = 'a-flat-pane';
+    case AFrameOrShelfIsInItsHeight = 'a-frame-or-shelf-is-in-its-height';
     case AFreeTopEdgeLonger = 'a-free-top-edge-longer';
     case AFreshwaterTankIsFilled = 'a-freshwater-tank-is-filled';
     case AfterAChangeOfOut = 'after-a-change-of-out';
@@ -93,9 +96,11 @@ enum Phrase: string implements Saying
     case AllStopTheSumpTakes = 'all-stop-the-sump-takes';
     case AllStopTheSumpTakesAlone = 'all-stop-the-sump-takes-alone';
     case ALongerCabinet = 'a-longer-cabinet';
+    case ALongerChamberOrBesideIt = 'a-longer-chamber-or-beside-it';
     case ALongerReturnChamber = 'a-longer-return-chamber';
     case ALongerTravel = 'a-longer-travel';
     case ALowerSump = 'a-lower-sump';
+    case ALowerSumpOrAHigherOpening = 'a-lower-sump-or-a-higher-opening';
     case ALowerWaterLine = 'a-lower-water-line';
     case AnArmDoesNotPass = 'an-arm-does-not-pass';
     case AnArmWithItsToolComes = 'an-arm-with-its-tool-comes';
@@ -106,6 +111,7 @@ enum Phrase: string implements Saying
     case ANonReturnValve = 'a-non-return-valve';
     case AnOpenDrainFallsThrough = 'an-open-drain-falls-through';
     case AnotherCompartmentOrElsewhere = 'another-compartment-or-elsewhere';
+    case AnotherHeightForTheShelf = 'another-height-for-the-shelf';
     case AnotherLampOrLampsFurtherApart = 'another-lamp-or-lamps-further-apart';
     case AnotherOptionPhasesOrAWord = 'another-option-phases-or-a-word';
     case AnotherPaneAnOverflowOver = 'another-pane-an-overflow-over';
@@ -127,12 +133,14 @@ enum Phrase: string implements Saying
     case AReservoirThatStandsByItself = 'a-reservoir-that-stands-by-itself';
     case AreSpentForTheTimeUntil = 'are-spent-for-the-time-until';
     case ARimlessPaneThisLong = 'a-rimless-pane-this-long';
+    case ARowThatIsAShelf = 'a-row-that-is-a-shelf';
     case ASawnEdgeCutsIntoCables = 'a-sawn-edge-cuts-into-cables';
     case AScraperAndTwoFingersPass = 'a-scraper-and-two-fingers-pass';
     case ASecondControllerBesideTheFirst = 'a-second-controller-beside-the-first';
     case ASecondStrip = 'a-second-strip';
     case ASheavesFixingMustHold = 'a-sheaves-fixing-must-hold';
     case AShelfOfUnder = 'a-shelf-of-under';
+    case AShelfThatBreaksFallsIntoWater = 'a-shelf-that-breaks-falls-into-water';
     case ASingleSnailOrLeafCloses = 'a-single-snail-or-leaf-closes';
     case AskAStructuralEngineerBeforeOrdering = 'ask-a-structural-engineer-before-ordering';
     case AskEveryKeeperItHad = 'ask-every-keeper-it-had';
@@ -279,6 +287,7 @@ enum Phrase: string implements Saying
     case DoesItStill = 'does-it-still';
     case DoesNotComeOutWhole = 'does-not-come-out-whole';
     case DoesNotGoIntoTheCabinet = 'does-not-go-into-the-cabinet';
+    case DoesNotLiftOverTheRim = 'does-not-lift-over-the-rim';
     case DoesNotPass = 'does-not-pass';
     case DoesTheFloorCarryIt = 'does-the-floor-carry-it';
     case DoesTheFloorUnderTheSump = 'does-the-floor-under-the-sump';
@@ -305,6 +314,7 @@ enum Phrase: string implements Saying
     case EachPullGoesStraight = 'each-pull-goes-straight';
     case EasyToClean = 'easy-to-clean';
     case EmergencyInlet = 'emergency-inlet';
+    case EmptyWhileItIsInTheSump = 'empty-while-it-is-in-the-sump';
     case EvaporationAndChangesTake = 'evaporation-and-changes-take';
     case EvaporationAndChangesTake2 = 'evaporation-and-changes-take2';
     case EvenLightTheDimmestPlace = 'even-light-the-dimmest-place';
@@ -427,6 +437,7 @@ enum Phrase: string implements Saying
     case InTheMean2 = 'in-the-mean2';
     case InTheMeanTo = 'in-the-mean-to';
     case InThePipesOver = 'in-the-pipes-over';
+    case InTheSumpItsChamberPlacesIt = 'in-the-sump-its-chamber-places-it';
     case InTheWorstSeason = 'in-the-worst-season';
     case IntoOneLineWithoutAValve = 'into-one-line-without-a-valve';
     case IsAllWetGearBehindResidual = 'is-all-wet-gear-behind-residual';
@@ -467,6 +478,7 @@ enum Phrase: string implements Saying
     case ItsMakerAsks = 'its-maker-asks';
     case ItsOwnAndTheReturnStill = 'its-own-and-the-return-still';
     case ItsPanesAreNotKnown = 'its-panes-are-not-known';
+    case ItsPartOfTheSumpIsFull = 'its-part-of-the-sump-is-full';
     case ItsPumpDrawsAir = 'its-pump-draws-air';
     case ItStandsAfterTheDayThey = 'it-stands-after-the-day-they';
     case ItStandsBeforeTheDayThey = 'it-stands-before-the-day-they';
@@ -489,6 +501,7 @@ enum Phrase: string implements Saying
     case LabelSaysTheDisplayHolds = 'label-says-the-display-holds';
     case LacksAtTheTightest = 'lacks-at-the-tightest';
     case LampHookSheaveAndChainTake = 'lamp-hook-sheave-and-chain-take';
+    case LargerThanItsShelf = 'larger-than-its-shelf';
     case LaterThanThePhase = 'later-than-the-phase';
     case LeakTestWaterAndCureTake = 'leak-test-water-and-cure-take';
     case LeastByMean = 'least-by-mean';
@@ -502,6 +515,7 @@ enum Phrase: string implements Saying
     case LetPumpsStartOneAfterAnother = 'let-pumps-start-one-after-another';
     case LevelTheStandBeforeFilling = 'level-the-stand-before-filling';
     case LevelTheTankFirst = 'level-the-tank-first';
+    case LiftedOverTheRimItsTop = 'lifted-over-the-rim-its-top';
     case LightsSkimmerAndUVCanWait = 'lights-skimmer-and-uv-can-wait';
     case LinesOfBore = 'lines-of-bore';
     case List = 'list';
@@ -528,6 +542,7 @@ enum Phrase: string implements Saying
     case MayThePanesBeDrilled = 'may-the-panes-be-drilled';
     case MeasuredItsSizesGive = 'measured-its-sizes-give';
     case MeasureTheNarrowestPointAgain = 'measure-the-narrowest-point-again';
+    case MeasureTheTightPlaceAgain = 'measure-the-tight-place-again';
     case MiddlingBedStirOnlyItsTop = 'middling-bed-stir-only-its-top';
     case MoreGoesOverTheLowEnd = 'more-goes-over-the-low-end';
     case MoreLightThan = 'more-light-than';
@@ -563,6 +578,7 @@ enum Phrase: string implements Saying
     case NobodyHasSaidHowManyThere = 'nobody-has-said-how-many-there';
     case NobodyHasSaidWhatGapStays = 'nobody-has-said-what-gap-stays';
     case NobodyHasSaidWhatSwitchesThem = 'nobody-has-said-what-switches-them';
+    case NobodyHasSaidWhatTheShelfBears = 'nobody-has-said-what-the-shelf-bears';
     case NobodyHasTriedTheResidualCurrent = 'nobody-has-tried-the-residual-current';
     case NobodyHasTriedWhetherThePanes = 'nobody-has-tried-whether-the-panes';
     case NobodyIsNamedWhoRefills = 'nobody-is-named-who-refills';
@@ -709,11 +725,14 @@ enum Phrase: string implements Saying
     case SlowSumpSchoolsRun3 = 'slow-sump-schools-run3';
     case SlowWithWaterTheEdgeLeft = 'slow-with-water-the-edge-left';
     case SmallerHeatersEachOnItsOwn = 'smaller-heaters-each-on-its-own';
+    case SmallerThanTheSump = 'smaller-than-the-sump';
     case SmallFishGoOverTheWeir = 'small-fish-go-over-the-weir';
     case SomebodyTopsItUpByHand = 'somebody-tops-it-up-by-hand';
     case SplashSaltAndHeatReach = 'splash-salt-and-heat-reach';
     case SpreadItOverMoreCircuits = 'spread-it-over-more-circuits';
     case StandHigherWhereTheRim = 'stand-higher-where-the-rim';
+    case StandsOnlyIfAsMeasured = 'stands-only-if-as-measured';
+    case StandsThroughWhatIsBuiltIn = 'stands-through-what-is-built-in';
     case StandsWithOnAPlace = 'stands-with-on-a-place';
     case StandTankGapAndLamp = 'stand-tank-gap-and-lamp';
     case StandThereAreAskedAFifth = 'stand-there-are-asked-a-fifth';
@@ -738,6 +757,7 @@ enum Phrase: string implements Saying
     case TemporaryPropsAreNotPlanned = 'temporary-props-are-not-planned';
     case TemporaryPropsArePlanned = 'temporary-props-are-planned';
     case ThatIsOfTheEntered = 'that-is-of-the-entered';
+    case ThatRowIsNoShelf = 'that-row-is-no-shelf';
     case TheAcrylicIsCrazed = 'the-acrylic-is-crazed';
     case TheAcrylicIsOlderThanTen = 'the-acrylic-is-older-than-ten';
     case TheBoardHasNoRoomFor = 'the-board-has-no-room-for';
@@ -822,6 +842,7 @@ enum Phrase: string implements Saying
     case TheseWallsLeaveNothingInside = 'these-walls-leave-nothing-inside';
     case TheSheavesFixingsHold = 'the-sheaves-fixings-hold';
     case TheSheaveThatTurnsItBears = 'the-sheave-that-turns-it-bears';
+    case TheShelfCarriesMoreThanItBears = 'the-shelf-carries-more-than-it-bears';
     case TheShortestLeadLacks = 'the-shortest-lead-lacks';
     case TheSkimmerStandsDeep = 'the-skimmer-stands-deep';
     case TheSkimmerStandsTooDeep = 'the-skimmer-stands-too-deep';
@@ -833,11 +854,14 @@ enum Phrase: string implements Saying
     case TheStandIsOldOrWeathered = 'the-stand-is-old-or-weathered';
     case TheStandpipeRunsAsAPipe = 'the-standpipe-runs-as-a-pipe';
     case TheStops = 'the-stops';
+    case TheSumpFirst = 'the-sump-first';
     case TheSumpFullToItsRim = 'the-sump-full-to-its-rim';
     case TheSumpIsTooHigh = 'the-sump-is-too-high';
+    case TheSumpItBelongsInStandsNowhere = 'the-sump-it-belongs-in-stands-nowhere';
     case TheSumpTakesAStuckTop = 'the-sump-takes-a-stuck-top';
     case TheTableOfPlatesHolds = 'the-table-of-plates-holds';
     case TheTankIsDrained = 'the-tank-is-drained';
+    case TheTapeMayBeWrongBy = 'the-tape-may-be-wrong-by';
     case TheTeethHoldBackTheSmallest = 'the-teeth-hold-back-the-smallest';
     case TheTeethLetTheSmallestAnimal = 'the-teeth-let-the-smallest-animal';
     case TheTightestHasOver = 'the-tightest-has-over';
@@ -919,6 +943,7 @@ enum Phrase: string implements Saying
     case WaterRunsAlongALead = 'water-runs-along-a-lead';
     case WattsEach = 'watts-each';
     case WayAndADripLoop = 'way-and-a-drip-loop';
+    case WeighItAndAskWhoMadeIt = 'weigh-it-and-ask-who-made-it';
     case WeirOverIt = 'weir-over-it';
     case WetGearStandsBehindResidualCurrent = 'wet-gear-stands-behind-residual-current';
     case WetGearWithoutResidualCurrentProtection = 'wet-gear-without-residual-current-protection';
@@ -932,6 +957,7 @@ enum Phrase: string implements Saying
     case WhatItCanBring = 'what-it-can-bring';
     case WhatMuch = 'what-much';
     case WhatStandsInIt = 'what-stands-in-it';
+    case WhatStandsOnItToTheFloor = 'what-stands-on-it-to-the-floor';
     case WhatStandsThereLeavesNoFloor = 'what-stands-there-leaves-no-floor';
     case WhatTheDrainsCarryIsWorked = 'what-the-drains-carry-is-worked';
     case WhatTheWallsCarryGoes = 'what-the-walls-carry-goes';

@@ -193,6 +193,8 @@ final readonly class PlanBrief
                     staysDry: $r->flag('staysDry'),
                     heatW: $r->numberOr('heatW') ?? 0.0,
                     id: $r->id,
+                    shelf: self::place($r->numberOr('shelf')),
+                    massKg: $r->numberOr('massKg'),
                 ),
                 $tables['gear'],
             ),
@@ -205,6 +207,12 @@ final readonly class PlanBrief
     private static function whole(?float $number): ?int
     {
         return $number === null ? null : (int) $number;
+    }
+
+    /** Of a row people count from 1. */
+    private static function place(?float $number): ?int
+    {
+        return $number === null ? null : (int) $number - 1;
     }
 
     /** @return list<TableRow> the sound rows of a table */

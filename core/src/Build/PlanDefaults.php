@@ -41,6 +41,7 @@ final class PlanDefaults
         'returns' => 'one',
         'nonReturn' => 'no',
         'pipesL' => 4.0,
+        'sumpCutAt' => 'front-right',
         'sumpWallMm' => 8.0,
         'sumpFloorMm' => 8.0,
         'sumpBaseMm' => 20.0,
@@ -69,6 +70,7 @@ final class PlanDefaults
         'toolMm' => 0.0,
         'livestock' => 'mixed',
         'cablesPerSheave' => 1.0,
+        'cabinetTolMm' => 5.0,
         'otherW' => 20.0,
         'mainsV' => 230.0,
         'circuitA' => 16.0,
@@ -91,6 +93,7 @@ final class PlanDefaults
      */
     private const UNFAVOURABLE = [
         F::DrainCount,
+        F::CabinetTolMm,
         F::Toughened,
         F::Copper,
         F::FloorType,

@@ -77,6 +77,9 @@ enum PlanField: string
     case SumpLengthMm = 'sumpLengthMm';
     case SumpWidthMm = 'sumpWidthMm';
     case SumpHeightMm = 'sumpHeightMm';
+    case SumpCutLengthMm = 'sumpCutLengthMm';
+    case SumpCutDepthMm = 'sumpCutDepthMm';
+    case SumpCutAt = 'sumpCutAt';
     case SumpWallMm = 'sumpWallMm';
     case SumpFloorMm = 'sumpFloorMm';
     case SumpBaseMm = 'sumpBaseMm';
@@ -162,6 +165,7 @@ enum PlanField: string
     case DoorWidthMm = 'doorWidthMm';
     case DoorHeightMm = 'doorHeightMm';
     case DoorFromLeftMm = 'doorFromLeftMm';
+    case CabinetTolMm = 'cabinetTolMm';
     case CeilingMm = 'ceilingMm';
     case LampAboveRimMm = 'lampAboveRimMm';
     case LampHeightMm = 'lampHeightMm';

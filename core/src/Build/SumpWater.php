@@ -7,7 +7,6 @@ namespace Velbrin\Core\Build;
 use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Hydraulics\WeirHead;
 use Velbrin\Core\Measure\OutOfRange;
-use Velbrin\Core\Vessel\Rectangular;
 use Velbrin\Core\Vessel\Vessel;
 
 /** The sump running: chambers in flow order with their levels (B-30). */
@@ -18,6 +17,7 @@ final readonly class SumpWater
         public Vessel $vessel,
         public array $chambers,
         public float $rimMm,
+        public SumpOutline $outline,
         private Facts $facts,
     ) {
     }
@@ -44,12 +44,12 @@ final readonly class SumpWater
     public static function of(Facts $facts): self
     {
         $facts->need(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm, F::ReturnLevelMm);
-        $wall = $facts->number(F::SumpWallMm);
+        $outline = SumpOutline::of($facts);
         try {
             $vessel = Vessel::of(
-                Rectangular::outer($facts->number(F::SumpLengthMm), $facts->number(F::SumpWidthMm)),
+                $outline->footprint(),
                 $facts->number(F::SumpHeightMm),
-                $wall,
+                $outline->wallMm,
                 $facts->number(F::SumpFloorMm),
             );
         } catch (OutOfRange $e) {
@@ -66,7 +66,7 @@ final readonly class SumpWater
             );
         }
 
-        return new self($vessel, self::chambers($facts, $vessel, $level, $rim), $rim, $facts);
+        return new self($vessel, self::chambers($facts, $outline, $level, $rim), $rim, $outline, $facts);
     }
 
     /**
@@ -151,10 +151,9 @@ final readonly class SumpWater
      *
      * @throws OutOfRange
      */
-    private static function chambers(Facts $facts, Vessel $vessel, float $returnLevel, float $rim): array
+    private static function chambers(Facts $facts, SumpOutline $outline, float $returnLevel, float $rim): array
     {
-        $insideLength = $vessel->footprint->boxLengthMm() - 2 * $vessel->wallMm;
-        $insideWidth = $vessel->footprint->boxWidthMm() - 2 * $vessel->wallMm;
+        $insideLength = $outline->insideLengthMm();
         $baffle = $facts->number(F::BaffleMm);
         $given = $facts->brief->chambers;
         $taken = 0.0;
@@ -188,7 +187,7 @@ final readonly class SumpWater
             $last->name === '' ? 'Return' : $last->name,
             $taken,
             $length,
-            ($length * $insideWidth) / 1e6,
+            $outline->areaM2($taken, $insideLength),
             $returnLevel,
             null,
         );
@@ -196,7 +195,7 @@ final readonly class SumpWater
         for ($i = count($given) - 2; $i >= 0; $i--) {
             $clear = $given[$i]->lengthMm ?? 0.0;
             $edge = $given[$i]->baffleMm ?? 0.0;
-            $level = max($edge + self::headMm($facts->number(F::FlowLh), $insideWidth), $next->levelMm);
+            $level = max($edge + self::headMm($facts->number(F::FlowLh), $outline->insideWidthMm($next->fromMm - $baffle)), $next->levelMm);
             if ($level >= $rim) {
                 throw OutOfRange::number(
                     "chambers.{$i}.baffleMm",
@@ -208,11 +207,12 @@ final readonly class SumpWater
                     ],
                 );
             }
+            $to = $next->fromMm - $baffle;
             $next = new SumpChamber(
                 $given[$i]->name,
-                $next->fromMm - $baffle - $clear,
+                $to - $clear,
                 $clear,
-                ($clear * $insideWidth) / 1e6,
+                $outline->areaM2($to - $clear, $to),
                 $level,
                 $edge,
             );

@@ -35,7 +35,11 @@ final class TradeSheet
             ];
         }
 
-        return $trade === Trade::Electrician ? $lines + self::plugs($brief) : $lines;
+        return match ($trade) {
+            Trade::Electrician => $lines + self::plugs($brief),
+            Trade::Carpenter => $lines + self::ledges($brief),
+            default => $lines,
+        };
     }
 
     /**
@@ -59,6 +63,24 @@ final class TradeSheet
         }
 
         return $plugs;
+    }
+
+    /**
+     * Every frame and shelf with the height of its underside.
+     *
+     * @return array<string, array{label: string, value: Quantity|string|null}>
+     */
+    private static function ledges(PlanBrief $brief): array
+    {
+        $ledges = [];
+        foreach ($brief->rows('ledges') as $row) {
+            $ledges["ledge-{$row->row}"] = [
+                'label' => "{$row->called($row->word('kind'))}: its underside above the cabinet’s floor",
+                'value' => Quantity::of($row->number('bottomMm'), Kind::Length),
+            ];
+        }
+
+        return $ledges;
     }
 
     private static function fact(Facts $facts, FieldSpec $spec): Quantity|string|null

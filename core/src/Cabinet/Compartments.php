@@ -10,7 +10,7 @@ final readonly class Compartments
     /**
      * @param  non-empty-list<Packing>  $each  the one with the sump first
      * @param  non-empty-list<string>  $names
-     * @param  array<int, string>  $elsewhere  why, by row; what stands in none of them
+     * @param  array<int, Elsewhere>  $elsewhere  why, by row; what stands in none of them
      */
     private function __construct(public array $each, public array $names, public array $elsewhere)
     {
@@ -38,7 +38,7 @@ final readonly class Compartments
             $names[] = $name;
         }
         foreach ($left as $row => $piece) {
-            $elsewhere[$row] ??= 'compartment';
+            $elsewhere[$row] ??= Elsewhere::Compartment;
         }
         ksort($elsewhere);
 

@@ -4,18 +4,12 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Cabinet;
 
-/**
- * A proposal where each piece stands in a cabinet so that each comes out without moving another (B-62): a search over corner places,
- * back first, that gives up a branch as soon as something standing in it is shut in.
- */
+/** A proposal where each piece stands in a cabinet so that each comes out without moving another; the sump first (B-62, B-98). */
 final readonly class Packing
 {
-    /** Corners looked at before the search gives up, shared by the orders of placing: a plan is answered while it is typed. */
-    private const TRIES = 5000;
-
     /**
      * @param  list<Standing>  $standing
-     * @param  array<int, string>  $elsewhere  why, by row
+     * @param  array<int, Elsewhere>  $elsewhere  why, by row
      * @param  array<int, list<int>>  $after  rows that must move first, by row; empty lists left out
      * @param  list<int>  $shutIn  rows that stand here and never come out
      */
@@ -34,52 +28,35 @@ final readonly class Packing
      */
     public static function of(Space $space, array $pieces, array $pinned = []): self
     {
-        $elsewhere = $stays = [];
+        $elsewhere = $stays = $devices = [];
+        $sump = null;
         foreach (array_diff_key($pieces, $pinned) as $row => $piece) {
-            $why = self::why($piece, $space);
-            if ($why === null) {
-                $stays[$row] = $piece;
-            } else {
-                $elsewhere[$row] = $why;
-            }
+            $why = Elsewhere::inEmpty($piece, $space);
+            match (true) {
+                $why !== null => $elsewhere[$row] = $why,
+                $piece->isSump => $sump = $row,
+                $piece->inSump !== null => $devices[$row] = $piece,
+                default => $stays[$row] = $piece,
+            };
         }
-        $best = $fixed = array_values($pinned);
-        $exits = self::exitsOf($fixed, $space);
-        $orders = self::orders($stays);
-        $most = self::most($space, $stays, $fixed);
-        // First all of it with every way out free; then as much as goes free; last, as much as stands at all.
-        foreach ([[true, true], [true, false], [false, false]] as [$free, $whole]) {
-            // More than the floor holds is not looked for.
-            $hopeless = ($free && $exits === null) || ($whole && $most < count($stays));
-            foreach ($hopeless ? [] : $orders as $order) {
-                $tries = intdiv($whole ? self::TRIES : intdiv(self::TRIES, 2), count($orders));
-                $found = self::search($space, $order, $fixed, $free ? $exits ?? [] : [], $free, $whole, $tries);
-                if (count($found) > count($best)) {
-                    $best = $found;
-                }
-                if (count($best) >= $most + count($fixed)) {
-                    break 2;
-                }
-            }
-        }
-        $placed = array_map(fn (Standing $s): int => $s->row, $best);
-        foreach (array_keys($stays) as $row) {
-            if (! in_array($row, $placed, true)) {
-                $elsewhere[$row] = 'no floor left';
-            }
+        $fixed = array_values($pinned);
+        $first = $sump === null ? [] : InTheSump::places($sump, $pieces[$sump], $devices, $fixed, $space);
+        $best = self::best($space, $stays, $fixed, $first);
+        $placed = array_map(fn (Standing $s): int => $s->row, $best->standing);
+        foreach (array_diff(array_keys($pieces), $placed, array_keys($elsewhere)) as $row) {
+            $elsewhere[$row] = self::whyNot($pieces[$row], in_array($sump, $placed, true), $space);
         }
         ksort($elsewhere);
 
-        return self::judged($space, $best, $elsewhere);
+        return new self($space, $best->standing, $elsewhere, $best->after, $best->shutIn);
     }
 
     /**
      * Places somebody chose: the same judgement, without a search.
      *
      * @param  list<Standing>  $standing
-     * @param  array<int, string>  $elsewhere
      */
-    public static function judged(Space $space, array $standing, array $elsewhere = []): self
+    public static function judged(Space $space, array $standing): self
     {
         $after = $shutIn = [];
         foreach ($standing as $piece) {
@@ -91,7 +68,7 @@ final readonly class Packing
             }
         }
 
-        return new self($space, $standing, $elsewhere, $after, $shutIn);
+        return new self($space, $standing, [], $after, $shutIn);
     }
 
     /** Everything stands, and each piece comes out alone. */
@@ -100,10 +77,10 @@ final readonly class Packing
         return $this->elsewhere === [] && $this->isSound();
     }
 
-    /** What stands does not stand in another, and each piece comes out alone. */
+    /** What stands does not stand in another, in a wall or in what is built in, and each piece comes out alone. */
     public function isSound(): bool
     {
-        return $this->after === [] && $this->shutIn === [] && $this->clashes() === [];
+        return $this->after === [] && $this->shutIn === [] && $this->clashes() === [] && $this->builtInto() === [];
     }
 
     /** @return list<array{0: int, 1: int}> pairs of rows that stand in each other */
@@ -112,11 +89,39 @@ final readonly class Packing
         return self::overlapping($this->standing);
     }
 
+    /** @return list<int> rows whose place, chosen by hand, is through a wall, a frame or a shelf */
+    public function builtInto(): array
+    {
+        $rows = [];
+        foreach ($this->standing as $piece) {
+            $isWithin = $this->space->floor()->holds(new Rect($piece->xMm, $piece->yMm, $piece->rightMm, $piece->frontMm));
+            $hits = array_filter($this->space->ledges, $piece->hits(...));
+            if (! $isWithin || $hits !== [] || $piece->topMm() > $this->space->heightMm) {
+                $rows[] = $piece->row;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<int> the rows that stand on that shelf */
+    public function on(Ledge $shelf): array
+    {
+        $rows = [];
+        foreach ($this->standing as $piece) {
+            if (abs($piece->zMm - $shelf->topMm()) < Rect::HAIR_MM && $piece->meetsAny([$shelf->patch])) {
+                $rows[] = $piece->row;
+            }
+        }
+
+        return $rows;
+    }
+
     /**
      * @param  list<Standing>  $standing
      * @return list<array{0: int, 1: int}>
      */
-    private static function overlapping(array $standing): array
+    public static function overlapping(array $standing): array
     {
         $clashes = [];
         foreach ($standing as $i => $one) {
@@ -131,233 +136,51 @@ final readonly class Packing
     }
 
     /**
-     * So many of them at most find floor beside what stands: the smallest first, by area alone.
-     *
-     * @param  array<int, Piece>  $pieces
+     * @param  array<int, Piece>  $stays
      * @param  list<Standing>  $fixed
+     * @param  list<list<Standing>>  $first  the sump with its devices, the best place first
      */
-    private static function most(Space $space, array $pieces, array $fixed): int
+    private static function best(Space $space, array $stays, array $fixed, array $first): self
     {
-        $left = $space->lengthMm * $space->depthMm + 1.0;
-        if (self::overlapping($fixed) === []) {
-            foreach ($fixed as $standing) {
-                $left -=
-                    max(0.0, min($standing->rightMm, $space->lengthMm) - max(0.0, $standing->xMm)) *
-                    max(0.0, min($standing->frontMm, $space->depthMm) - max(0.0, $standing->yMm));
-            }
-        }
-        $areas = array_map(fn (Piece $p): float => $p->widthMm * $p->depthMm, $pieces);
-        sort($areas);
-        foreach ($areas as $count => $area) {
-            $left -= $area;
-            if ($left < 0) {
-                return $count;
-            }
-        }
-
-        return count($areas);
-    }
-
-    /**
-     * Where each of them leaves freely; null when one does not.
-     *
-     * @param  list<Standing>  $standing
-     * @return list<float>|null
-     */
-    private static function exitsOf(array $standing, Space $space): ?array
-    {
-        $exits = [];
-        foreach ($standing as $piece) {
-            $exit = WayOut::freeExit($piece, $standing, $space);
-            if ($exit === null) {
-                return null;
-            }
-            $exits[] = $exit;
-        }
-
-        return $exits;
-    }
-
-    private static function why(Piece $piece, Space $space): ?string
-    {
-        $short = min($piece->widthMm, $piece->depthMm);
-        $long = max($piece->widthMm, $piece->depthMm);
-
-        return match (true) {
-            $piece->needsAir => 'air',
-            $piece->standingMm() > $space->heightMm => 'headroom',
-            $short > min($space->lengthMm, $space->depthMm) || $long > max($space->lengthMm, $space->depthMm) => 'floor',
-            $short > $space->doorWidthMm || $piece->heightMm > $space->doorHeightMm => 'door',
-            default => null,
-        };
-    }
-
-    /**
-     * Large first, then tall first, then turns of those: what one order walls in, another leaves free.
-     *
-     * @param  array<int, Piece>  $pieces
-     * @return list<array<int, Piece>>
-     */
-    private static function orders(array $pieces): array
-    {
-        $by = function (callable $key) use ($pieces): array {
-            uasort($pieces, fn (Piece $a, Piece $b): int => $key($b) <=> $key($a));
-
-            return $pieces;
-        };
-        $area = fn (Piece $p): float => $p->widthMm * $p->depthMm;
-
-        $orders = [];
-        foreach (
-            [
-                $area,
-                fn (Piece $p): float => $p->heightMm,
-                fn (Piece $p): float => max($p->widthMm, $p->depthMm),
-                fn (Piece $p): float => $area($p) * $p->heightMm,
-                fn (Piece $p): float => min($p->widthMm, $p->depthMm),
-            ] as $key
-        ) {
-            $order = $by($key);
-            $orders[implode(',', array_keys($order))] = $order;
-        }
-
-        return array_values($orders);
-    }
-
-    /**
-     * @param  array<int, Piece>  $left  in the order they are placed
-     * @param  list<Standing>  $standing
-     * @param  list<float>  $exits  where each of them leaves freely; kept only while that is asked
-     * @return list<Standing> the fullest found
-     */
-    private static function search(
-        Space $space,
-        array $left,
-        array $standing,
-        array $exits,
-        bool $free,
-        bool $whole,
-        int &$tries,
-    ): array {
-        $best = $standing;
-        if ($left === [] || $tries <= 0) {
-            return $best;
-        }
-        $row = array_key_first($left);
-        $piece = $left[$row];
-        unset($left[$row]);
-        foreach (self::places($space, $row, $piece, $standing, $tries) as $place) {
-            $ways = $free ? self::exits($place, $standing, $exits, $space) : [];
-            if ($ways === null) {
-                continue;
-            }
-            $found = self::search($space, $left, [...$standing, $place], $ways, $free, $whole, $tries);
-            if (count($found) > count($best)) {
+        $best = null;
+        $starts = $first === [] ? [[]] : $first;
+        foreach ($starts as $start) {
+            // What is built in makes each corner dearer to judge.
+            $tries = intdiv(2 * Arranging::TRIES, count($starts) * (2 + count($space->ledges)));
+            $found = self::judged($space, Arranging::around($space, $stays, [...$fixed, ...$start], $tries));
+            if ($best === null || $found->rank() > $best->rank()) {
                 $best = $found;
             }
-            if (count($best) === count($standing) + count($left) + 1 || $tries <= 0) {
-                return $best;
+            if (count($found->standing) === count($fixed) + count($first[0] ?? []) + count($stays) && $found->isSound()) {
+                break;
             }
         }
-        // What finds no place is left out, and the rest still tries.
-        $without = $whole ? [] : self::search($space, $left, $standing, $exits, $free, false, $tries);
 
-        return count($without) > count($best) ? $without : $best;
+        return $best;
     }
 
-    /**
-     * Where everything still leaves freely once that thing stands too; null when something does not. Only ways it closes are sought anew.
-     *
-     * @param  list<Standing>  $standing
-     * @param  list<float>  $exits
-     * @return list<float>|null
-     */
-    private static function exits(Standing $place, array $standing, array $exits, Space $space): ?array
+    /** @return array{0: int, 1: bool} */
+    private function rank(): array
     {
-        $all = [...$standing, $place];
-        $own = WayOut::freeExit($place, $all, $space);
-        if ($own === null) {
-            return null;
-        }
-        foreach ($standing as $i => $piece) {
-            if (WayOut::closes($place, $piece, $exits[$i], $space)) {
-                $other = WayOut::freeExit($piece, $all, $space);
-                if ($other === null) {
-                    return null;
-                }
-                $exits[$i] = $other;
-            }
-        }
-
-        return [...$exits, $own];
+        return [count($this->standing), $this->isSound()];
     }
 
-    /**
-     * Corners made by the walls, the opening's jambs and what stands: against the back first, then from the left.
-     *
-     * @param  list<Standing>  $standing
-     * @return iterable<Standing>
-     */
-    private static function places(Space $space, int $row, Piece $piece, array $standing, int &$tries): iterable
+    /** What an empty cabinet would take, and this one does not. */
+    private static function whyNot(Piece $piece, bool $hasSump, Space $space): Elsewhere
     {
-        $turns = abs($piece->widthMm - $piece->depthMm) < 1e-6 ? [false] : [false, true];
-        $rows = $columns = [];
-        foreach ($turns as $turned) {
-            [$along, $deep] = $turned ? [$piece->depthMm, $piece->widthMm] : [$piece->widthMm, $piece->depthMm];
-            $xs = [
-                0.0,
-                $space->lengthMm - $along,
-                $space->doorFromLeftMm,
-                $space->doorFromLeftMm + $space->doorWidthMm - $along,
-            ];
-            $ys = [0.0, $space->depthMm - $deep];
-            foreach ($standing as $other) {
-                array_push($xs, $other->rightMm, $other->xMm - $along);
-                array_push($ys, $other->frontMm, $other->yMm - $deep);
-            }
-            $columns[] = self::within($xs, $space->lengthMm - $along);
-            foreach (self::within($ys, $space->depthMm - $deep) as $y) {
-                $rows[] = [$y, (int) $turned, $along, $deep];
-            }
+        if ($piece->inSump !== null) {
+            return $hasSump ? Elsewhere::Sump : Elsewhere::NoSump;
         }
-        sort($rows);
-        foreach ($rows as [$y, $turned, $along, $deep]) {
-            // Only what stands beside this strip can be in the way along it.
-            $beside = [];
-            foreach ($standing as $other) {
-                if ($other->yMm < $y + $deep - Standing::HAIR_MM && $other->frontMm > $y + Standing::HAIR_MM) {
-                    $beside[] = $other;
-                }
-            }
-            foreach ($columns[$turned] ?? [] as $x) {
-                if ($tries-- <= 0) {
-                    return;
-                }
-                foreach ($beside as $other) {
-                    if ($other->xMm < $x + $along - Standing::HAIR_MM && $other->rightMm > $x + Standing::HAIR_MM) {
-                        continue 2;
-                    }
-                }
-                yield new Standing($row, $piece, $x, $y, $turned === 1);
-            }
+        if ($piece->shelf !== null) {
+            return Elsewhere::Shelf;
         }
-    }
-
-    /**
-     * @param  non-empty-list<float>  $at
-     * @return list<float> each once, rising
-     */
-    private static function within(array $at, float $most): array
-    {
-        sort($at);
-        $within = [];
-        $last = -1.0;
-        foreach ($at as $mm) {
-            if ($mm >= 0 && $mm <= $most + Standing::HAIR_MM && $mm !== $last) {
-                $within[] = $last = $mm;
+        foreach (Level::of($piece, $space) as $level) {
+            $tries = Arranging::TRIES;
+            foreach ($level->places(0, $piece, [], $space, $tries) as $place) {
+                return Elsewhere::NoFloorLeft;
             }
         }
 
-        return $within;
+        return Elsewhere::BuiltIn;
     }
 }

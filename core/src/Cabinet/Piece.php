@@ -28,12 +28,33 @@ final readonly class Piece
         public bool $isReserved = false,
         /** Of its row; empty where it has none. */
         public string $id = '',
+        /** The corner it lacks; null: a box. */
+        public ?Cut $cut = null,
+        /** The sump itself: placed before all others. */
+        public bool $isSump = false,
+        /** Where in the sump it stands; null: it stands on the floor or on a shelf. */
+        public ?Inside $inSump = null,
+        /** The shelf it belongs on, by its row in the planner’s list; null: floor first, then any shelf. */
+        public ?int $shelf = null,
+        /** Filled, as it stands there, kg; null: nobody has said. */
+        public ?float $massKg = null,
     ) {
     }
 
     public function standingMm(): float
     {
         return $this->heightMm + $this->liftMm;
+    }
+
+    /** @return list<Rect> its outline in its own box, unturned */
+    public function patches(): array
+    {
+        return $this->cut?->of($this->widthMm, $this->depthMm) ?? [new Rect(0.0, 0.0, $this->widthMm, $this->depthMm)];
+    }
+
+    public function areaMm2(): float
+    {
+        return $this->widthMm * $this->depthMm - ($this->cut === null ? 0.0 : $this->cut->alongMm * $this->cut->deepMm);
     }
 
     public function named(string $name): self
@@ -51,6 +72,33 @@ final readonly class Piece
             heatW: $this->heatW,
             isReserved: $this->isReserved,
             id: $this->id,
+            cut: $this->cut,
+            isSump: $this->isSump,
+            inSump: $this->inSump,
+            shelf: $this->shelf,
+            massKg: $this->massKg,
+        );
+    }
+
+    /** The same thing, set into the sump there. */
+    public function into(Inside $sump): self
+    {
+        return new self(
+            name: $this->name,
+            widthMm: $this->widthMm,
+            depthMm: $this->depthMm,
+            heightMm: $this->heightMm,
+            liftMm: $this->liftMm,
+            needsAir: $this->needsAir,
+            listed: $this->listed,
+            compartment: 1,
+            staysDry: $this->staysDry,
+            heatW: $this->heatW,
+            isReserved: $this->isReserved,
+            id: $this->id,
+            cut: $this->cut,
+            inSump: $sump,
+            massKg: $this->massKg,
         );
     }
 }

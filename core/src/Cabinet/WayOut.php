@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Velbrin\Core\Cabinet;
 
 /**
- * Whether a piece comes out of a cabinet: lifted straight up as far as the headroom allows, along to the opening, then forwards
- * through it. What it would hit on the way is what has to move first (B-62).
+ * Whether a piece comes out of a cabinet: lifted straight up as far as the headroom and what is built in allow, along to the opening,
+ * then forwards through it. What it would hit on the way is what has to move first (B-62, B-98).
  */
 final class WayOut
 {
@@ -21,99 +21,151 @@ final class WayOut
      */
     public static function inTheWay(Standing $piece, array $all, Space $space): ?array
     {
-        if (! self::passes($piece, $space)) {
-            return null;
-        }
-        $others = self::tall($piece, $all, $space);
-        $best = null;
-        foreach (self::exits($piece, $others, $space) as $exit) {
-            $rows = [];
-            foreach ($others as $other) {
-                if (self::corridorMeets($piece, $exit, $other, $space)) {
-                    $rows[] = $other->row;
+        $ways = [];
+        foreach (self::heights($piece, $space) as $height) {
+            $others = self::reached($piece, $height, $all);
+            foreach (self::exits($piece, $others, $space) as $exit) {
+                $way = new Way($exit, $height);
+                if (self::isBuiltUp($piece, $way, $space)) {
+                    continue;
                 }
-            }
-            if ($best === null || count($rows) < count($best)) {
-                $best = $rows;
-            }
-            if ($best === []) {
-                break;
+                $rows = [];
+                foreach ($others as $other) {
+                    if (self::corridorMeets($piece, $way, $other->patches, $space)) {
+                        $rows[] = $other->row;
+                    }
+                }
+                if ($rows === []) {
+                    return [];
+                }
+                $ways[] = $rows;
             }
         }
 
-        return $best;
+        usort($ways, fn (array $a, array $b): int => count($a) <=> count($b));
+
+        return $ways[0] ?? null;
     }
 
     /**
-     * A place along the front, mm from the left, at which it leaves without touching anything; null when there is none.
+     * A way on which it touches nothing; null when there is none.
      *
      * @param  list<Standing>  $all  the piece itself may be among them
      */
-    public static function freeExit(Standing $piece, array $all, Space $space): ?float
+    public static function free(Standing $piece, array $all, Space $space): ?Way
     {
-        if (! self::passes($piece, $space)) {
-            return null;
-        }
-        $others = self::tall($piece, $all, $space);
-        foreach (self::exits($piece, $others, $space) as $exit) {
-            foreach ($others as $other) {
-                if (self::corridorMeets($piece, $exit, $other, $space)) {
-                    continue 2;
+        foreach (self::heights($piece, $space) as $height) {
+            $others = self::reached($piece, $height, $all);
+            foreach (self::exits($piece, $others, $space) as $exit) {
+                $way = new Way($exit, $height);
+                if (self::isBuiltUp($piece, $way, $space)) {
+                    continue;
                 }
-            }
+                foreach ($others as $other) {
+                    if (self::corridorMeets($piece, $way, $other->patches, $space)) {
+                        continue 2;
+                    }
+                }
 
-            return $exit;
+                return $way;
+            }
         }
 
         return null;
     }
 
     /** Whether that other thing closes that way out. */
-    public static function closes(Standing $other, Standing $piece, float $exit, Space $space): bool
+    public static function closes(Standing $other, Standing $piece, Way $way, Space $space): bool
     {
-        return self::tall($piece, [$other], $space) !== [] && self::corridorMeets($piece, $exit, $other, $space);
-    }
-
-    private static function passes(Standing $piece, Space $space): bool
-    {
-        $height = $piece->piece->heightMm;
-
-        return $piece->alongMm() <= $space->doorWidthMm &&
-            $height <= $space->doorHeightMm &&
-            $height <= $space->heightMm;
+        return self::reached($piece, $way->zMm, [$other]) !== [] && self::corridorMeets($piece, $way, $other->patches, $space);
     }
 
     /**
-     * Those it cannot be lifted over: lifted, it must still pass under the brace within and under the head of the opening.
+     * How high it might be carried: as high as brace and opening allow, or close under a frame or a shelf; whatever lies between is no
+     * freer than the next of these above it. None when it does not pass the opening at all.
+     *
+     * @return list<float>
+     */
+    private static function heights(Standing $piece, Space $space): array
+    {
+        $most = min($space->heightMm, $space->doorHeightMm) - $piece->piece->heightMm;
+        if ($piece->alongMm() > $space->doorWidthMm || $most < $piece->zMm) {
+            return [];
+        }
+        $heights = [$most];
+        foreach ($space->ledges as $ledge) {
+            $under = $ledge->bottomMm - $piece->piece->heightMm;
+            if ($under >= $piece->zMm && $under < $most) {
+                $heights[] = $under;
+            }
+        }
+
+        return array_values(array_unique($heights));
+    }
+
+    /**
+     * Those it meets if carried so high: it is neither lifted over them nor passes under them.
      *
      * @param  list<Standing>  $all
      * @return list<Standing>
      */
-    private static function tall(Standing $piece, array $all, Space $space): array
+    private static function reached(Standing $piece, float $heightMm, array $all): array
     {
-        $bottom = min($space->heightMm, $space->doorHeightMm) - $piece->piece->heightMm;
-
-        $tall = [];
+        $reached = [];
         foreach ($all as $other) {
-            if ($other->row !== $piece->row && $other->piece->heightMm + self::OVER_MM > $bottom) {
-                $tall[] = $other;
+            $isOver = $other->topMm() + self::OVER_MM <= $heightMm || $other->topMm() <= $piece->zMm;
+            $isUnder = $other->zMm >= $heightMm + $piece->piece->heightMm;
+            // What stands in the sump comes out before the sump does.
+            $isInIt = $piece->piece->isSump && $other->piece->inSump !== null;
+            if ($other->row !== $piece->row && ! $isOver && ! $isUnder && ! $isInIt) {
+                $reached[] = $other;
             }
         }
 
-        return $tall;
+        return $reached;
     }
 
-    /** Along to the exit, then forwards. */
-    private static function corridorMeets(Standing $piece, float $exit, Standing $other, Space $space): bool
+    /** A frame or a shelf is in the way. */
+    private static function isBuiltUp(Standing $piece, Way $way, Space $space): bool
     {
-        $along = $piece->alongMm();
+        $top = $way->zMm + $piece->piece->heightMm;
+        foreach ($space->ledges as $ledge) {
+            if ($ledge->topMm() <= $piece->zMm || $ledge->bottomMm >= $top) {
+                continue;
+            }
+            $isPassedOver = $ledge->topMm() + self::OVER_MM <= $way->zMm;
+            if (
+                $piece->meetsAny([$ledge->patch]) ||
+                (! $isPassedOver && self::corridorMeets($piece, $way, [$ledge->patch], $space))
+            ) {
+                return true;
+            }
+        }
 
-        return $other->overlaps(
-            min($piece->xMm, $exit),
-            $piece->yMm,
-            max($piece->xMm, $exit) + $along,
-            $piece->yMm + $piece->deepMm(),
-        ) || $other->overlaps($exit, $piece->yMm, $exit + $along, $space->depthMm);
+        return false;
+    }
+
+    /**
+     * Along to the exit, then forwards.
+     *
+     * @param  list<Rect>  $patches
+     */
+    private static function corridorMeets(Standing $piece, Way $way, array $patches, Space $space): bool
+    {
+        $shift = $way->xMm - $piece->xMm;
+        foreach ($piece->patches as $own) {
+            $left = min($own->leftMm, $own->leftMm + $shift);
+            $right = max($own->rightMm, $own->rightMm + $shift);
+            $along = new Rect($left, $own->backMm, $right, $own->frontMm);
+            $forwards = new Rect($own->leftMm + $shift, $own->backMm, $own->rightMm + $shift, $space->depthMm);
+            foreach ($patches as $patch) {
+                if ($along->meets($patch) || $forwards->meets($patch)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -127,11 +179,16 @@ final class WayOut
         $least = $space->doorFromLeftMm;
         $most = $least + $space->doorWidthMm - $piece->alongMm();
         $exits = [min($most, max($least, $piece->xMm)), $least, $most];
+        $beside = [];
         foreach ($others as $other) {
-            foreach ([$other->xMm - $piece->alongMm(), $other->xMm + $other->alongMm()] as $x) {
-                if ($x > $least && $x < $most) {
-                    $exits[] = $x;
-                }
+            array_push($beside, $other->xMm - $piece->alongMm(), $other->rightMm);
+        }
+        foreach ($space->ledges as $ledge) {
+            array_push($beside, $ledge->patch->leftMm - $piece->alongMm(), $ledge->patch->rightMm);
+        }
+        foreach ($beside as $x) {
+            if ($x > $least && $x < $most) {
+                $exits[] = $x;
             }
         }
 

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Velbrin\Core\Cabinet\Elsewhere;
 use Velbrin\Core\Cabinet\Packing;
 use Velbrin\Core\Cabinet\Piece;
 use Velbrin\Core\Cabinet\Space;
@@ -100,11 +101,14 @@ final class PackingTest extends TestCase
             new Piece('can', 200, 200, 200),
         ]);
 
-        self::assertSame(['air', 'headroom', 'floor', 'floor'], array_values($packing->elsewhere));
-        self::assertSame([4], array_map(fn (Standing $s): int => $s->row, $packing->standing));
-        self::assertSame('door', Packing::of($space, [new Piece('tall', 300, 300, 670)])->elsewhere[0]);
         self::assertSame(
-            'no floor left',
+            [Elsewhere::Air, Elsewhere::Headroom, Elsewhere::Floor, Elsewhere::Floor],
+            array_values($packing->elsewhere),
+        );
+        self::assertSame([4], array_map(fn (Standing $s): int => $s->row, $packing->standing));
+        self::assertSame(Elsewhere::Door, Packing::of($space, [new Piece('tall', 300, 300, 670)])->elsewhere[0]);
+        self::assertSame(
+            Elsewhere::NoFloorLeft,
             Packing::of($space, [
                 new Piece('a', 480, 480, 600),
                 new Piece('b', 480, 480, 600),

@@ -311,6 +311,7 @@ function rename(roomId: number | null = props.plan.roomId) {
             <CabinetFit
                 v-model:gear="draft.gear"
                 v-model:compartments="draft.compartments"
+                v-model:ledges="draft.ledges"
                 :specs="specs"
                 :packings="answers.cabinet"
                 :errors="answers.errors"

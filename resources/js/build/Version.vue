@@ -311,9 +311,10 @@ function begin(stop: StopView) {
             <CabinetFit
                 v-if="view.answers.cabinet.length"
                 :packings="view.answers.cabinet"
-                :specs="{ gear: view.specs.gear, compartments: view.specs.compartments }"
+                :specs="{ gear: view.specs.gear, compartments: view.specs.compartments, ledges: view.specs.ledges }"
                 :gear="view.tables.gear as Row[]"
                 :compartments="view.tables.compartments as Row[]"
+                :ledges="view.tables.ledges as Row[]"
                 :errors="{}"
                 readonly
             />

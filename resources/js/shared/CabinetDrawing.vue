@@ -13,8 +13,8 @@ const held = ref<{ row: number; dx: number; dy: number } | null>(null);
 const above = ref<SVGGElement | null>(null);
 const SNAP = 10;
 type Place = PackingView['standing'][number];
-/** The row of the list that stands there; none for the sump and for what is only reserved. */
-const own = (s: Place): Row | undefined => (s.gear === null ? undefined : gear.value[s.gear]);
+/** The row of the list that stands there; none for the sump, for what stands in it and for what is only reserved. */
+const own = (s: Place): Row | undefined => (s.gear === null || s.inSump ? undefined : gear.value[s.gear]);
 const pinned = (s: Place) => typeof own(s)?.xMm === 'number' && typeof own(s)?.yMm === 'number';
 function put(s: Place, x: number, y: number) {
     const row = own(s);
@@ -68,8 +68,19 @@ const letter = (n: number) => String.fromCharCode(65 + n);
 const font = computed(() =>
     Math.max(props.packing.lengthMm / 42, (props.packing.heightMm + props.packing.depthMm) / 28),
 );
-// From the front the nearest is drawn last.
-const nearestLast = computed(() => [...props.packing.standing].sort((a, b) => a.yMm + a.deepMm - (b.yMm + b.deepMm)));
+/** From the front: so far down from the brace. */
+const topMm = (s: Place) => props.packing.heightMm - s.zMm - s.highMm;
+const stands = (s: Place) =>
+    `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back` +
+    (s.inSump ? ', in the sump' : s.zMm ? `, on a shelf at ${units.show(s.zMm, 'mm')}` : '');
+const builtIn = (l: PackingView['ledges'][number]) => `${l.name}, its underside at ${units.show(l.bottomMm, 'mm')}`;
+const said = computed(() => [...props.packing.standing.map(stands), ...props.packing.ledges.map(builtIn)].join('; '));
+// From above the lower is drawn first, so that what stands in the sump or on a shelf lies over what it stands on.
+const highestLast = computed(() => [...props.packing.standing].sort((a, b) => a.zMm - b.zMm));
+// From the front the nearest is drawn last; what stands in the sump is seen through its pane.
+const frontMm = (s: Place) => (s.inSump ? props.packing.depthMm + 1 : s.yMm + s.deepMm);
+const nearestLast = computed(() => [...props.packing.standing].sort((a, b) => frontMm(a) - frontMm(b)));
+const byLetter = computed(() => [...props.packing.standing].sort((a, b) => a.row - b.row));
 </script>
 
 <template>
@@ -78,31 +89,35 @@ const nearestLast = computed(() => [...props.packing.standing].sort((a, b) => a.
             class="cabinetplan"
             :viewBox="`${-font} ${-font} ${packing.lengthMm + 2 * font} ${packing.heightMm + packing.depthMm + font * 4}`"
             role="group"
-            :aria-label="`${alone ? 'The cabinet' : `Compartment ${packing.number}, ${packing.name}`} from the front and from above; ${packing.standing.map((s) => `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back`).join('; ')}`"
+            :aria-label="`${alone ? 'The cabinet' : `Compartment ${packing.number}, ${packing.name}`} from the front and from above; ${said}`"
             @pointermove="move"
             @pointerup="held = null"
             @pointercancel="held = null"
         >
             <rect x="0" y="0" :width="packing.lengthMm" :height="packing.heightMm" class="box" />
-            <g v-for="s in nearestLast" :key="s.row" :class="{ held: s.held }">
+            <g v-for="s in nearestLast" :key="s.row" :class="{ held: s.held, within: s.inSump }">
                 <rect
                     v-if="s.liftMm"
                     :x="s.xMm"
-                    :y="packing.heightMm - s.highMm - s.liftMm"
+                    :y="topMm(s) - s.liftMm"
                     :width="s.alongMm"
                     :height="s.liftMm"
                     class="lift"
                 />
-                <rect :x="s.xMm" :y="packing.heightMm - s.highMm" :width="s.alongMm" :height="s.highMm" class="thing" />
-                <text
-                    :x="s.xMm + s.alongMm / 2"
-                    :y="packing.heightMm - s.highMm + font * 1.2"
-                    :font-size="font"
-                    text-anchor="middle"
-                >
+                <rect :x="s.xMm" :y="topMm(s)" :width="s.alongMm" :height="s.highMm" class="thing" />
+                <text :x="s.xMm + s.alongMm / 2" :y="topMm(s) + font * 1.2" :font-size="font" text-anchor="middle">
                     {{ letter(s.row) }}
                 </text>
             </g>
+            <rect
+                v-for="(l, i) in packing.ledges"
+                :key="`l${i}`"
+                :x="l.patch.xMm"
+                :y="packing.heightMm - l.bottomMm - l.thickMm"
+                :width="l.patch.alongMm"
+                :height="l.thickMm"
+                class="ledge"
+            />
             <path
                 :d="`M${packing.doorFromLeftMm} ${packing.heightMm} v${-packing.doorHeightMm} h${packing.doorWidthMm} v${packing.doorHeightMm}`"
                 class="opening"
@@ -114,32 +129,66 @@ const nearestLast = computed(() => [...props.packing.standing].sort((a, b) => a.
                 <text x="0" :y="-font * 0.25" :font-size="font * 0.8">from above, back on top</text>
                 <rect x="0" y="0" :width="packing.lengthMm" :height="packing.depthMm" class="box" />
                 <g
-                    v-for="s in packing.standing"
+                    v-for="s in highestLast"
                     :key="s.row"
-                    :class="{ held: s.held, mine: !readonly && own(s), pinned: pinned(s) }"
+                    :class="{
+                        held: s.held,
+                        within: s.inSump,
+                        l: s.patches.length > 1,
+                        mine: !readonly && own(s),
+                        pinned: pinned(s),
+                    }"
                     :tabindex="!readonly && own(s) ? 0 : undefined"
                     :role="!readonly && own(s) ? 'button' : undefined"
                     :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`"
                     @pointerdown="hold($event, s)"
                     @keydown="key($event, s)"
                 >
-                    <rect :x="s.xMm" :y="s.yMm" :width="s.alongMm" :height="s.deepMm" class="thing" />
+                    <rect
+                        v-for="(p, i) in s.patches"
+                        :key="i"
+                        :x="p.xMm"
+                        :y="p.yMm"
+                        :width="p.alongMm"
+                        :height="p.deepMm"
+                        class="thing"
+                    />
+                    <rect
+                        v-for="(p, i) in s.patches.length > 1 ? s.patches : []"
+                        :key="`in${i}`"
+                        :x="p.xMm"
+                        :y="p.yMm"
+                        :width="p.alongMm"
+                        :height="p.deepMm"
+                        class="seamless"
+                    />
                     <text
-                        :x="s.xMm + s.alongMm / 2"
-                        :y="s.yMm + s.deepMm / 2 + font * 0.35"
+                        :x="s.patches[0].xMm + s.patches[0].alongMm / 2"
+                        :y="s.patches[0].yMm + s.patches[0].deepMm / 2 + font * 0.35"
                         :font-size="font"
                         text-anchor="middle"
                     >
                         {{ letter(s.row) }}
                     </text>
                 </g>
+                <rect
+                    v-for="(l, i) in packing.ledges"
+                    :key="`l${i}`"
+                    :x="l.patch.xMm"
+                    :y="l.patch.yMm"
+                    :width="l.patch.alongMm"
+                    :height="l.patch.deepMm"
+                    class="ledge over"
+                />
                 <path :d="`M${packing.doorFromLeftMm} ${packing.depthMm} h${packing.doorWidthMm}`" class="opening" />
             </g>
         </svg>
         <p class="legend quiet">
-            <span v-for="s in packing.standing" :key="s.row"
+            <span v-for="s in byLetter" :key="s.row"
                 ><b>{{ letter(s.row) }}</b> {{ s.name }} · </span
-            >the coral line is the opening; dashed: room for service<template v-if="!readonly && gear.length"
+            >the coral line is the opening; dashed: room for service<template v-if="packing.ledges.length"
+                >; grey bars: {{ packing.ledges.map((l) => l.name).join(', ') }}</template
+            ><template v-if="!readonly && gear.length"
                 >. Drag a thing in the view from above, or move it with the arrow keys; t turns it, Delete gives its
                 place back</template
             >

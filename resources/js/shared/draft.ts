@@ -25,6 +25,7 @@ export const TABLES = [
     'channels',
     'points',
     'gear',
+    'ledges',
     'compartments',
     'board',
     'loads',

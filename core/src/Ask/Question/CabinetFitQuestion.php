@@ -8,6 +8,7 @@ use Velbrin\Core\Ask\Field;
 use Velbrin\Core\Ask\Given;
 use Velbrin\Core\Ask\Input;
 use Velbrin\Core\Ask\Question;
+use Velbrin\Core\Cabinet\Elsewhere;
 use Velbrin\Core\Cabinet\Packing;
 use Velbrin\Core\Cabinet\Piece;
 use Velbrin\Core\Cabinet\Space;
@@ -87,7 +88,7 @@ final class CabinetFitQuestion implements Question
                 $packing->standing,
             ),
             'elsewhere' => array_map(
-                fn (int $row, string $why): array => ['piece' => $row, 'why' => $why],
+                fn (int $row, Elsewhere $why): array => ['piece' => $row, 'why' => $why->value],
                 array_keys($packing->elsewhere),
                 $packing->elsewhere,
             ),

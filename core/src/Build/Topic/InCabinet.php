@@ -5,22 +5,20 @@ declare(strict_types=1);
 namespace Velbrin\Core\Build\Topic;
 
 use Velbrin\Core\Build\Asks;
+use Velbrin\Core\Build\CabinetAsBuilt;
 use Velbrin\Core\Build\Check;
 use Velbrin\Core\Build\Facts;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Build\HouseRule;
 use Velbrin\Core\Build\Missing;
 use Velbrin\Core\Build\Phrase;
-use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\PlanField as F;
-use Velbrin\Core\Build\Storeys;
 use Velbrin\Core\Build\Topic;
 use Velbrin\Core\Build\TopicAnswer;
 use Velbrin\Core\Cabinet\Compartments;
+use Velbrin\Core\Cabinet\Elsewhere;
 use Velbrin\Core\Cabinet\Packing;
 use Velbrin\Core\Cabinet\Piece;
-use Velbrin\Core\Cabinet\Space;
-use Velbrin\Core\Cabinet\Standing;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\Kind;
 use Velbrin\Core\Measure\OutOfRange;
@@ -28,14 +26,10 @@ use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Sentence;
 use Velbrin\Core\Measure\Severity;
 use Velbrin\Core\Measure\Working;
-use WeakMap;
 
 /** Does everything stand in the cabinet, and does each thing come out again (B-62)? */
 final class InCabinet implements Asks, Topic
 {
-    /** @var WeakMap<PlanBrief, array{Compartments|null}>|null */
-    private static ?WeakMap $packed = null;
-
     /** W/(m²·K) of a 19 mm board, 0.13 W/(m·K), with still air on both sides: 1/(0.13 + 0.019/0.13 + 0.13). */
     private const BOARD_U = 2.46;
 
@@ -49,11 +43,11 @@ final class InCabinet implements Asks, Topic
 
     public function answer(Facts $facts): TopicAnswer
     {
-        $cabinet = self::packing($facts);
+        $cabinet = CabinetAsBuilt::packing($facts);
         if ($cabinet === null) {
             return new TopicAnswer([]);
         }
-        $pieces = self::pieces($facts);
+        $pieces = CabinetAsBuilt::pieces($facts);
         $findings = [];
         foreach ($cabinet->elsewhere as $row => $why) {
             $findings[] = self::elsewhere($pieces[$row], $why, $facts);
@@ -61,7 +55,7 @@ final class InCabinet implements Asks, Topic
         foreach ($cabinet->each as $packing) {
             array_push($findings, ...self::together($packing, $pieces, $facts));
         }
-        array_push($findings, ...self::splashed($cabinet, $pieces, $facts));
+        array_push($findings, ...self::splashed($cabinet, $pieces, $facts), ...BuiltIn::findings($cabinet, $pieces, $facts));
         if ($cabinet->isClean()) {
             $findings[] = Finding::of(
                 Severity::Fine,
@@ -98,14 +92,14 @@ final class InCabinet implements Asks, Topic
      */
     private static function out(Facts $facts): array
     {
-        $cabinet = self::packing($facts);
+        $cabinet = CabinetAsBuilt::packing($facts);
         if ($cabinet === null) {
             return [];
         }
         if (! $facts->knows(F::DoorFromLeftMm) && $facts->number(F::DoorWidthMm) < $facts->number(F::CabinetLengthMm)) {
             $facts->leaveOpen(F::DoorFromLeftMm->value);
         }
-        $pieces = self::pieces($facts);
+        $pieces = CabinetAsBuilt::pieces($facts);
         $shutIn = array_merge(...array_map(fn (Packing $p): array => $p->shutIn, $cabinet->each));
         if ($shutIn === []) {
             $what = Sentence::of(Phrase::NothingThatStandsInTheCabinet);
@@ -164,6 +158,9 @@ final class InCabinet implements Asks, Topic
             );
         }
         foreach ($packing->after as $row => $rows) {
+            if (BuiltIn::isHeldByItsSump($pieces[$row], $rows, $pieces)) {
+                continue;
+            }
             $findings[] = Finding::of(
                 Severity::Watch,
                 'B-62',
@@ -189,7 +186,7 @@ final class InCabinet implements Asks, Topic
      */
     private static function splashed(Compartments $cabinet, array $pieces, Facts $facts): array
     {
-        if ($pieces === [] || $pieces[0]->listed !== null) {
+        if ($pieces === [] || ! $pieces[0]->isSump) {
             return [];
         }
         $names = [];
@@ -304,201 +301,11 @@ final class InCabinet implements Asks, Topic
         ];
     }
 
-    /**
-     * Null while nothing besides the sump is to stand there.
-     *
-     * @throws Missing
-     * @throws OutOfRange
-     */
-    public static function packing(Facts $facts): ?Compartments
-    {
-        // Packing is a search: one brief is packed once, for the drawing and for the question what comes out.
-        self::$packed ??= new WeakMap();
-        if (! self::$packed->offsetExists($facts->brief)) {
-            self::$packed[$facts->brief] = [self::packed($facts)];
-        }
-
-        return self::$packed[$facts->brief][0];
-    }
-
-    /**
-     * @throws Missing
-     * @throws OutOfRange
-     */
-    private static function packed(Facts $facts): ?Compartments
-    {
-        if ($facts->brief->gear === [] && ! self::reserves($facts)) {
-            return null;
-        }
-        $facts->need(F::CabinetLengthMm, F::CabinetDepthMm, F::StandInsideMm, F::DoorWidthMm, F::DoorHeightMm);
-
-        $spaces = self::spaces($facts);
-        $pieces = self::pieces($facts);
-        foreach ($pieces as $piece) {
-            if ($piece->compartment > count($spaces)) {
-                throw OutOfRange::number(
-                    "gear.{$piece->listed}.in",
-                    (float) $piece->compartment,
-                    Phrase::TheNumberOfACompartmentThere,
-                    least: Quantity::of(1, Kind::Count),
-                    most: Quantity::of(count($spaces), Kind::Count),
-                );
-            }
-        }
-
-        return Compartments::of($spaces, $pieces, self::pinned($facts, $spaces));
-    }
-
-    /**
-     * The one with the sump, then the others.
-     *
-     * @return non-empty-list<array{0: string, 1: Space}>
-     *
-     * @throws Missing
-     * @throws OutOfRange
-     */
-    private static function spaces(Facts $facts): array
-    {
-        $spaces = [['with the sump', self::space($facts)]];
-        foreach ($facts->brief->rows('compartments') as $row) {
-            try {
-                $spaces[] = [
-                    $row->called('compartment'),
-                    Space::of(
-                        $row->number('lengthMm'),
-                        $row->number('depthMm'),
-                        $row->number('heightMm'),
-                        $row->number('doorWidthMm'),
-                        $row->number('doorHeightMm'),
-                    ),
-                ];
-            } catch (OutOfRange $e) {
-                throw $e->as("compartments.{$row->row}.{$e->field}");
-            }
-        }
-
-        return $spaces;
-    }
-
-    /**
-     * @throws Missing
-     * @throws OutOfRange
-     */
-    private static function space(Facts $facts): Space
-    {
-        return Space::of(
-            $facts->number(F::CabinetLengthMm),
-            $facts->number(F::CabinetDepthMm),
-            $facts->number(F::StandInsideMm),
-            $facts->number(F::DoorWidthMm),
-            $facts->number(F::DoorHeightMm),
-            $facts->knows(F::DoorFromLeftMm) ? $facts->numberOrNone(F::DoorFromLeftMm) : null,
-        );
-    }
-
-    /**
-     * The sump, if there is one, what the planner listed, and what a later phase will bring.
-     *
-     * @return list<Piece>
-     *
-     * @throws Missing
-     */
-    public static function pieces(Facts $facts): array
-    {
-        $pieces = [];
-        if ($facts->brief->hasAny(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm)) {
-            $facts->without(F::SumpLengthMm, F::SumpWidthMm, F::SumpHeightMm);
-        }
-        if (
-            ! Storeys::isBelow($facts) &&
-            $facts->knows(F::SumpLengthMm) &&
-            $facts->knows(F::SumpWidthMm) &&
-            $facts->knows(F::SumpHeightMm)
-        ) {
-            $pieces[] = new Piece(
-                'Sump',
-                $facts->number(F::SumpLengthMm),
-                $facts->number(F::SumpWidthMm),
-                $facts->number(F::SumpHeightMm),
-            );
-        }
-        foreach ($facts->brief->gear as $i => $piece) {
-            $pieces[] = $piece->name === '' ? $piece->named('Thing '.($i + 1)) : $piece;
-        }
-        // A later phase's thing keeps its place from the first day (B-86).
-        foreach ($facts->brief->rows('phases') as $row) {
-            [$wide, $deep, $high] = [$row->numberOr('widthMm'), $row->numberOr('depthMm'), $row->numberOr('heightMm')];
-            if ($row->number('phase') > 1 && $wide !== null && $deep !== null && $high !== null) {
-                $pieces[] = new Piece("reserved: {$row->called('purchase')}", $wide, $deep, $high, isReserved: true);
-            }
-        }
-
-        return $pieces;
-    }
-
-    /** Whether a later phase keeps a place. */
-    private static function reserves(Facts $facts): bool
-    {
-        return array_filter(self::pieces($facts), fn (Piece $p): bool => $p->isReserved) !== [];
-    }
-
-    /**
-     * Places chosen by hand, both ways given.
-     *
-     * @param  non-empty-list<array{0: string, 1: Space}>  $spaces
-     * @return array<int, Standing> by row of the pieces
-     *
-     * @throws Missing
-     * @throws OutOfRange when one stands through a wall
-     */
-    private static function pinned(Facts $facts, array $spaces): array
-    {
-        $pieces = self::pieces($facts);
-        $rows = [];
-        foreach ($facts->brief->rows('gear') as $row) {
-            $rows[$row->row] = $row;
-        }
-        $pinned = [];
-        foreach ($pieces as $number => $piece) {
-            $row = $rows[$piece->listed ?? -1] ?? null;
-            if ($row === null) {
-                continue;
-            }
-            [$x, $y] = [$row->numberOr('xMm'), $row->numberOr('yMm')];
-            if ($x === null || $y === null) {
-                continue;
-            }
-            $at = new Standing($number, $piece, $x, $y, $row->flag('turned'));
-            $space = $spaces[($piece->compartment ?? 1) - 1][1];
-            if ($x + $at->alongMm() > $space->lengthMm) {
-                throw OutOfRange::number(
-                    "gear.{$row->row}.xMm",
-                    $x,
-                    Phrase::WithinTheCabinet,
-                    least: Quantity::of(0, Kind::Length),
-                    most: Quantity::of(max(0.0, $space->lengthMm - $at->alongMm()), Kind::Length),
-                );
-            }
-            if ($y + $at->deepMm() > $space->depthMm) {
-                throw OutOfRange::number(
-                    "gear.{$row->row}.yMm",
-                    $y,
-                    Phrase::WithinTheCabinet,
-                    least: Quantity::of(0, Kind::Length),
-                    most: Quantity::of(max(0.0, $space->depthMm - $at->deepMm()), Kind::Length),
-                );
-            }
-            $pinned[$at->row] = $at;
-        }
-
-        return $pinned;
-    }
-
-    private static function elsewhere(Piece $piece, string $why, Facts $facts): Finding
+    private static function elsewhere(Piece $piece, Elsewhere $why, Facts $facts): Finding
     {
         $parts = [
             'name' => $piece->name,
-            'needs' => Quantity::of($piece->standingMm(), Kind::Length),
+            'needs' => Quantity::of(($piece->inSump->floorMm ?? 0.0) + $piece->standingMm(), Kind::Length),
             'has' => Quantity::of($facts->number(F::StandInsideMm), Kind::Length),
             'usual' => Quantity::of($facts->brief->limit(HouseRule::HeadroomMm), Kind::Length),
             'along' => Quantity::of($piece->widthMm, Kind::Length),
@@ -506,26 +313,21 @@ final class InCabinet implements Asks, Topic
             'high' => Quantity::of($piece->heightMm, Kind::Length),
         ];
         [$because, $remedy] = match ($why) {
-            'air' => [
-                Phrase::ItTakesItsAir,
-                Phrase::BesideTheTank,
-            ],
-            'headroom' => [
+            Elsewhere::Air => [Phrase::ItTakesItsAir, Phrase::BesideTheTank],
+            Elsewhere::Headroom => [
                 Phrase::ItTakesWithTheRoom,
                 $piece->standingMm() <= $facts->brief->limit(HouseRule::HeadroomMm)
                     ? Phrase::TheUsualInsideWouldDo
                     : Phrase::ACabinetWithInside,
             ],
-            'door' => [
-                Phrase::ByHighDoesNotPass,
-                Phrase::ALargerOpeningOr,
-            ],
-            'compartment' => [Phrase::TheCompartmentItBelongsInDoes, Phrase::AnotherCompartmentOrElsewhere],
-            'floor' => [Phrase::ByIsLargerThanTheCabinets, Phrase::ASmallerOneOr],
-            default => [
-                Phrase::WhatStandsThereLeavesNoFloor,
-                Phrase::ALongerCabinet,
-            ],
+            Elsewhere::Door => [Phrase::ByHighDoesNotPass, Phrase::ALargerOpeningOr],
+            Elsewhere::Compartment => [Phrase::TheCompartmentItBelongsInDoes, Phrase::AnotherCompartmentOrElsewhere],
+            Elsewhere::Floor => [Phrase::ByIsLargerThanTheCabinets, Phrase::ASmallerOneOr],
+            Elsewhere::NoFloorLeft => [Phrase::WhatStandsThereLeavesNoFloor, Phrase::ALongerCabinet],
+            Elsewhere::BuiltIn => [Phrase::AFrameOrShelfIsInItsHeight, Phrase::AnotherHeightForTheShelf],
+            Elsewhere::Sump => [Phrase::ItsPartOfTheSumpIsFull, Phrase::ALongerChamberOrBesideIt],
+            Elsewhere::NoSump => [Phrase::TheSumpItBelongsInStandsNowhere, Phrase::TheSumpFirst],
+            Elsewhere::Shelf => [Phrase::LargerThanItsShelf, Phrase::ADeeperShelfOrTheFloor],
         };
 
         return Finding::of(

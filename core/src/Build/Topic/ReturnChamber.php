@@ -321,7 +321,7 @@ final class ReturnChamber implements Asks, Topic
         if ($gap === null) {
             return [Figure::words('trapMs', Phrase::FigureNoBubbleTrap, null, $facts->basis()), []];
         }
-        $width = $sump->vessel->footprint->boxWidthMm() - 2 * $sump->vessel->wallMm;
+        $width = $sump->outline->insideWidthMm($sump->returnChamber()->fromMm);
         $speed = $facts->number(F::FlowLh) / 3.6e6 / (($gap * $width) / 1e6);
         $wanted = $facts->number(F::FlowLh) / 3.6e6 / self::TRAP_MS / ($width / 1e6);
         $parts = [
