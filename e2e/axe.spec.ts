@@ -35,6 +35,7 @@ const PAGES: [Role, string][] = [
     ['technician', '{incident}'],
     ['planner', '{site}/ready'],
     ['planner', '/stores'],
+    ['planner', '/stores/ready'],
     ['planner', '{system}/tasks'],
     ['planner', '/water'],
     ['planner', '/rounds'],

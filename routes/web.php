@@ -48,6 +48,7 @@ use App\Control\Http\StandardController;
 use App\Control\Http\SupplyController;
 use App\Control\Http\TrialRunController;
 use App\Emergency\Http\AreaEventController;
+use App\Emergency\Http\DepotReadyController;
 use App\Emergency\Http\IncidentController;
 use App\Emergency\Http\ReadyController;
 use App\Emergency\Http\StormController;
@@ -450,6 +451,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/stores', [StoreController::class, 'index'])->name('stores');
     Route::get('/stores/reorder.csv', [StoreController::class, 'csv'])->name('stores.reorder');
     Route::get('/stores/reorder.pdf', [StoreController::class, 'pdf'])->name('stores.reorder-paper');
+    Route::get('/stores/ready', DepotReadyController::class)->name('stores.ready');
     Route::post('/parts', [StoreController::class, 'store'])->name('parts.store');
     Route::put('/parts/{part}', [StoreController::class, 'update'])->name('parts.update');
     Route::post('/parts/{part}/archive', [StoreController::class, 'archive'])->name('parts.archive');

@@ -47,7 +47,7 @@ final class ReadyDesk
      * Every system of a place, read together.
      *
      * @param  Collection<int, System>  $systems
-     * @return array<int, array{tank: Tonight|string, helpH: float|null, losses: array<string, float>}> by system
+     * @return array<int, array{tank: Tonight|string, cold: Tonight|string, helpH: float|null, losses: array<string, float>}> by system
      */
     public function read(Collection $systems): array
     {
@@ -66,6 +66,7 @@ final class ReadyDesk
             $acts = $help[$system->id] ?? null;
             $read[$system->id] = [
                 'tank' => TonightReader::read($system, Night::Tonight, $off, $around),
+                'cold' => TonightReader::read($system, Night::WinterNight, $off, $around),
                 'helpH' => is_numeric($acts) ? (float) $acts : null,
                 'losses' => $losses->where('system_id', $system->id)
                     ->mapWithKeys(fn (object $r): array => [(string) $r->hazard => (float) $r->loss])
@@ -77,6 +78,8 @@ final class ReadyDesk
     }
 
     /**
+     * Amounts are those of its coldest night, whatever the season: a heater that holds it in July does not in January.
+     *
      * @param  array<string, float>  $losses  yearly, by hazard
      * @return array{needs: list<array<string, mixed>>, share: float, shareByLoss: float|null, served: list<string>, unserved: list<string>,
      *     power: list<array{label: string, runsH: float|null, harmH: float|null}>,
@@ -86,10 +89,10 @@ final class ReadyDesk
      *
      * @throws OutOfRange
      */
-    public function of(System $system, Tonight $tank, ?float $helpH, array $losses): array
+    public function of(System $system, Tonight $tank, Tonight $cold, ?float $helpH, array $losses): array
     {
         $rows = $needs = [];
-        foreach (Needs::of($tank, $system->emergency_share_pct === null ? null : $system->emergency_share_pct / 100) as $asked) {
+        foreach (Needs::of($cold, $system->emergency_share_pct === null ? null : $system->emergency_share_pct / 100) as $asked) {
             $need = $this->bestOf($asked, $system, $helpH);
             $needs[] = $need;
             $rows[] = [
@@ -194,7 +197,7 @@ final class ReadyDesk
         );
     }
 
-    private static function isFor(Stock $stock, string $code): bool
+    public static function isFor(Stock $stock, string $code): bool
     {
         $job = match ($code) {
             'heat' => Job::Heater,

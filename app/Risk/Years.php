@@ -10,6 +10,7 @@ use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Velbrin\Core\Emergency\Needs;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Standing\HazardRow;
@@ -58,8 +59,9 @@ final class Years
         $at = CarbonImmutable::now();
         $rows = $sums = $months = [];
         foreach ($systems as $system) {
-            $year = self::of($reader->read($system), $rates);
-            $sums[] = self::sum($system, $year, $at);
+            $known = $reader->read($system);
+            $year = self::of($known, $rates);
+            $sums[] = [...self::sum($system, $year, $at), 'ready' => is_string($known) ? null : self::ready($system, $known)];
             if (is_string($year)) {
                 continue;
             }
@@ -77,6 +79,19 @@ final class Years
             DB::table('risk_sums')->upsert($sums, ['system_id']);
             DB::table('risk_months')->upsert($months, ['system_id', 'month']);
         });
+    }
+
+    /** What has to stand ready for it in its coldest room, by code; null: an amount cannot be told (E-1). */
+    private static function ready(System $system, Known $known): ?string
+    {
+        $share = $system->emergency_share_pct;
+        try {
+            $needs = Needs::of($known->cold, $share === null ? null : $share / 100);
+        } catch (OutOfRange) {
+            return null;
+        }
+
+        return json_encode(array_column($needs, 'amount', 'code'), JSON_THROW_ON_ERROR);
     }
 
     /** What a year rests on beside the records: the arithmetic's version, and the day. */

@@ -167,6 +167,7 @@ final class RoutesTest extends TestCase
         'incidents.entries' => 'opt',
         'incidents.close' => 'op',
         'stores' => 'opt',
+        'stores.ready' => 'opt',
         'stores.reorder' => 'opt',
         'stores.reorder-paper' => 'opt',
         'parts.store' => 'op',

@@ -149,18 +149,21 @@ final class ReadyController
     }
 
     /**
-     * @param  array{tank: Tonight|string, helpH: float|null, losses: array<string, float>}  $read
+     * @param  array{tank: Tonight|string, cold: Tonight|string, helpH: float|null, losses: array<string, float>}  $read
      * @return array<string, mixed>
      */
     private static function system(System $system, ReadyDesk $desk, array $read): array
     {
-        $tank = $read['tank'];
+        [$tank, $cold] = [$read['tank'], $read['cold']];
+        $needs = is_string($tank) ? $tank : $cold;
 
         return [
             'id' => $system->id,
             'name' => $system->name,
-            'needs' => is_string($tank) ? $tank : null,
-            'ready' => is_string($tank) ? null : $desk->of($system, $tank, $read['helpH'], $read['losses']),
+            'needs' => is_string($needs) ? $needs : null,
+            'ready' => is_string($tank) || is_string($cold)
+                ? null
+                : $desk->of($system, $tank, $cold, $read['helpH'], $read['losses']),
         ];
     }
 }

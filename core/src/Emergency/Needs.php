@@ -12,6 +12,16 @@ use Velbrin\Core\Risk\Tonight;
 /** What has to stand ready for one system, with amounts of its own (E-1, W-59). */
 final class Needs
 {
+    /** What each is called, and what it is counted in. */
+    public const CODES = [
+        'air' => ['label' => 'Air without mains: battery pumps at the surface', 'unit' => 'pieces'],
+        'heat' => ['label' => 'A spare heater that holds it above harm', 'unit' => 'W'],
+        'water' => ['label' => 'Salt water, mixed and warm', 'unit' => 'L'],
+        'holding' => ['label' => 'Boxes that keep heat, with air', 'unit' => 'L'],
+        'flow' => ['label' => 'A spare return, hose, fuses', 'unit' => 'pieces'],
+        'floor' => ['label' => 'Towels, wet vacuum', 'unit' => 'pieces'],
+    ];
+
     /** Of its water, mixed and warm, as long as nobody chose another share (W-59). */
     public const WATER_SHARE = 0.25;
 
@@ -30,33 +40,27 @@ final class Needs
     {
         $needs = [];
         if ($cold->hasAnimals) {
-            $needs[] = self::need('air', 'Air without mains: battery pumps at the surface', self::pumps($cold), 'pieces', Hazard::PowerCut);
+            $needs[] = self::need('air', self::pumps($cold), Hazard::PowerCut);
             $needs[] = self::need(
                 'heat',
-                'A spare heater that holds it above harm',
                 max(0.0, ceil($cold->heat->lossW($cold->lowC, $cold->roomC))),
-                'W',
                 Hazard::HeaterStuckOff,
                 Hazard::TooCold,
             );
             $boxesL = self::boxesL($cold->fishKg ?? $cold->volumeL / 1000);
             $needs[] = self::need(
                 'water',
-                'Salt water, mixed and warm',
                 // The largest of its share and what its boxes take (W-59).
                 ceil(max(($waterShare ?? self::WATER_SHARE) * $cold->volumeL, $boxesL)),
-                'L',
                 Hazard::Overdose,
                 Hazard::Ammonia,
             );
-            $needs[] = self::need('holding', 'Boxes that keep heat, with air', ceil($boxesL), 'L', Hazard::Leak);
+            $needs[] = self::need('holding', ceil($boxesL), Hazard::Leak);
         }
-        $needs[] = self::need('flow', 'A spare return, hose, fuses', 1, 'pieces', Hazard::ReturnDead, Hazard::DrainBlocked);
+        $needs[] = self::need('flow', 1, Hazard::ReturnDead, Hazard::DrainBlocked);
         $needs[] = self::need(
             'floor',
-            'Towels, wet vacuum',
             1,
-            'pieces',
             Hazard::TopOffOn,
             Hazard::LineOverflow,
             Hazard::SkimmerOverflow,
@@ -81,8 +85,8 @@ final class Needs
     }
 
     /** @return array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>} */
-    private static function need(string $code, string $label, float $amount, string $unit, Hazard ...$serves): array
+    private static function need(string $code, float $amount, Hazard ...$serves): array
     {
-        return ['code' => $code, 'label' => $label, 'amount' => $amount, 'unit' => $unit, 'serves' => array_values($serves)];
+        return ['code' => $code, ...self::CODES[$code], 'amount' => $amount, 'serves' => array_values($serves)];
     }
 }

@@ -136,7 +136,7 @@ const dots = (p: Part) => Math.min(24, Math.max(p.least?.stock ?? 0, Math.ceil(p
             </button>
             <p class="sub">
                 What lies where. A spare has to be there when one fails, {{ levelPct }} times in a hundred, while used
-                ones are on their way.
+                ones are on their way. <Link href="/stores/ready">What stands ready at each depot</Link>
             </p>
         </div>
         <form v-if="adding" class="form typing" @submit.prevent="keepPart">
