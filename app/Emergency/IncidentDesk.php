@@ -29,6 +29,7 @@ use Velbrin\Core\Control\Job;
 use Velbrin\Core\Emergency\Action;
 use Velbrin\Core\Emergency\BreakerOff;
 use Velbrin\Core\Emergency\Clock;
+use Velbrin\Core\Emergency\CoolByChange;
 use Velbrin\Core\Emergency\Course;
 use Velbrin\Core\Emergency\EmergencyKind;
 use Velbrin\Core\Emergency\FirstThree;
@@ -419,7 +420,7 @@ final class IncidentDesk
     public static function rewarm(Tonight $tank, Course $course): ?array
     {
         $last = $course->temperatures === [] ? null : $course->temperatures[count($course->temperatures) - 1]['value'];
-        if ($last === null || $last > $tank->setpointC - 1) {
+        if ($last === null || ! Rewarm::isAsked($last, $tank->setpointC)) {
             return null;
         }
         $rewarm = Rewarm::of(
@@ -438,6 +439,25 @@ final class IncidentDesk
             'heaterW' => $tank->heatersW(),
             'overshoots' => $rewarm->overshootK > Rewarm::OVER_K,
         ];
+    }
+
+    /**
+     * A change with cooler matched water, where what was read last is too warm (E-7).
+     *
+     * @return list<array{litres: float, dropK: float, freshC: float}>
+     *
+     * @throws OutOfRange
+     */
+    public static function cooling(Tonight $tank, Course $course): array
+    {
+        $last = $course->temperatures === [] ? null : $course->temperatures[count($course->temperatures) - 1]['value'];
+
+        return $last === null
+            ? []
+            : array_map(
+                fn (CoolByChange $c): array => ['litres' => $c->litres, 'dropK' => $c->dropK, 'freshC' => $c->freshC],
+                CoolByChange::offered($tank->volumeL, $last, $tank->setpointC),
+            );
     }
 
     /** Litres of a kind of harm in words, for a sheet: "18 °C after 12 h". */

@@ -357,6 +357,31 @@ final class IncidentTest extends TestCase
     }
 
     #[Test]
+    public function what_is_too_warm_or_too_cold_is_told_its_way_back(): void
+    {
+        $incident = $this->start('hot');
+        self::assertSame([], $this->page($incident)['cooling'], 'nobody has read it yet');
+        $read = fn (float $c): array => $this->send(
+            $incident,
+            [$this->entry('reading', now()->toIso8601String(), ['of' => 'temperature', 'value' => $c])],
+        );
+        $read(29.5);
+        $warm = $this->page($incident);
+        self::assertNull($warm['rewarm']);
+        self::assertCount(2, $warm['cooling']);
+        foreach ($warm['cooling'] as $change) {
+            self::assertSame(1.0, (float) $change['dropK']);
+            $mixed = $change['litres'] * (29.5 - $change['freshC']);
+            self::assertEqualsWithDelta($this->system->true_volume_l, $mixed, 0.5, 'that much lowers all of it by a degree');
+        }
+        $this->travel(5)->minutes();
+        $read(22.0);
+        $cold = $this->page($incident);
+        self::assertSame([], $cold['cooling']);
+        self::assertNotNull($cold['rewarm']);
+    }
+
+    #[Test]
     public function a_place_knows_what_a_generator_must_give_it(): void
     {
         $on = fn (): array => $this->page(null, "/sites/{$this->system->site_id}/ready")['systems'][0]['ready']['generator'];

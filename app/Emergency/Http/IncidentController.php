@@ -148,6 +148,7 @@ final class IncidentController
             'go' => $go,
             'asked' => $asked,
             'rewarm' => is_string($tank) ? null : IncidentDesk::rewarm($tank, $course),
+            'cooling' => is_string($tank) ? [] : IncidentDesk::cooling($tank, $course),
             'askedAt' => now()->toIso8601ZuluString(),
             'needs' => is_string($tank) ? $tank : null,
             'chain' => $desk->chain($system, $desk->helpers($system)),

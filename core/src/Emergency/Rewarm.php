@@ -23,6 +23,9 @@ final readonly class Rewarm
     /** Further past the set point than this is worth saying, K. */
     public const OVER_K = 0.5;
 
+    /** So far below its set point the way back is told, °C. */
+    private const COLD_K = 1.0;
+
     private function __construct(
         /** Null: that heater never gets it there. */
         public ?float $hours,
@@ -35,6 +38,12 @@ final readonly class Rewarm
         /** Past the set point when the thermostat stops, K. */
         public float $overshootK,
     ) {
+    }
+
+    /** Whether it stands so far below its set point that the way back is told. */
+    public static function isAsked(float $tempC, float $setpointC): bool
+    {
+        return $tempC <= $setpointC - self::COLD_K;
     }
 
     /**

@@ -64,6 +64,8 @@ const props = defineProps<{
     } | null;
     asked: Record<'restore' | 'boxes' | 'catch' | 'next', number | null>;
     rewarm: { hours: number | null; onMinPerH: number; neededW: number; heaterW: number; overshoots: boolean } | null;
+    /** What one hour’s change with cooler matched water takes. */
+    cooling: { litres: number; dropK: number; freshC: number }[];
     askedAt: string;
     needs: string | null;
     chain: { name: string; phone: string | null; what: string }[];
@@ -269,6 +271,15 @@ const SAID: Record<string, string> = { did: 'did', look: 'saw', called: 'rang', 
                     {{ Math.round(rewarm.onMinPerH) }} minutes of each hour at first.</template
                 >
                 <template v-if="rewarm.overshoots"> Switch off half a degree early: they run past.</template>
+            </p>
+            <p v-if="cooling.length" class="standing">
+                <b>A change cools too.</b>
+                This hour, with water that is cooler and else the same:
+                <template v-for="(c, i) in cooling" :key="c.freshC"
+                    >{{ i ? ', or ' : '' }}{{ units.show(c.litres, 'L') }} of
+                    {{ units.show(c.freshC, 'degC') }}</template
+                >
+                brings {{ units.show(cooling[0].dropK, 'K') }}. No more in one hour; read again before the next.
             </p>
             <details class="staygo">
                 <summary>Do they stay, or go into boxes?</summary>
