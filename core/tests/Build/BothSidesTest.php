@@ -135,6 +135,23 @@ final class BothSidesTest extends TestCase
         yield 'a small vessel' => [[], $vessel(300), Phrase::StandsWithOnAPlace, null];
         yield 'a heavy one' => [[], $vessel(900), Phrase::StandsWithOnAPlace, Severity::Fix];
 
+        $pump = fn (string $end, float $flowLh): array => [
+            'name' => $end,
+            'flowLh' => $flowLh,
+            'end' => $end,
+            'aim' => 'surface',
+            'motor' => 'dry',
+        ];
+        yield 'ends alike' => [[], ['streams' => [$pump('left', 5000), $pump('right', 4000)]], Phrase::TheEndsAreNotAlike, null];
+        yield 'ends apart' => [[], ['streams' => [$pump('left', 5000), $pump('right', 3999)]], Phrase::TheEndsAreNotAlike, Severity::Watch];
+        yield 'one end only' => [[], ['streams' => [$pump('left', 5000), $pump('left', 4000)]],
+            Phrase::NoPumpsStandAgainstEachOther, Severity::Watch];
+
+        $strip = ['board' => [['name' => 'strip', 'kind' => 'strip', 'widthMm' => 200, 'heightMm' => 60]]];
+        $high = fn (float $mm): array => ['boardWidthMm' => 400, 'boardHeightMm' => $mm];
+        yield 'a strip with room for its plugs' => [$high(200), $strip, Phrase::TheBoardHasNoRoomFor, null];
+        yield 'a strip without' => [$high(199), $strip, Phrase::TheBoardHasNoRoomFor, Severity::Fix];
+
         $buy = fn (array $more): array => ['phases' => [['name' => 'Lamp', 'phase' => 1, 'price' => 100, ...$more]]];
         yield 'bought for good' => [[], $buy([]), Phrase::NoPurchaseIsMadeUseless, Severity::Fine];
         yield 'bought for a time' => [[], $buy(['until' => 2]), Phrase::IsOfNoUseFromPhase, Severity::Watch];
@@ -172,6 +189,36 @@ final class BothSidesTest extends TestCase
         self::assertSame(14.0, self::value($answers, 'darkDays'));
         self::assertNull(SoundPlan::answer(['rampWeeks' => 8])->figure('rampMol'), 'its start is asked too');
         self::assertNull(SoundPlan::answer()->figure('darkDays'));
+    }
+
+    #[Test]
+    public function a_summer_is_told_once_it_settles_a_degree_and_a_half_over_the_set_point(): void
+    {
+        $seen = [];
+        for ($room = 240; $room <= 330; $room++) {
+            $answers = SoundPlan::answer(['summerC' => $room / 10]);
+            $settles = self::value($answers, 'settlesSummerC');
+            $found = array_values(array_filter($answers->findings, fn (Finding $f): bool => $f->working === 'settlesSummerC'));
+            $severity = match (true) {
+                $settles > 30 => Severity::Fix,
+                $settles > 25.5 + 1.5 => Severity::Watch,
+                default => Severity::Fine,
+            };
+            self::assertSame($severity, $found[0]->severity, "{$room} settles at {$settles}");
+            $seen[$severity->value] = $settles;
+        }
+        self::assertCount(3, $seen, 'all three are met on the way');
+        self::assertEqualsWithDelta(27.0, $seen['fine'], 0.15, 'the last that needs no cooling stands close under the limit');
+    }
+
+    #[Test]
+    public function the_grip_of_a_level_stands_on_it_within_the_tank(): void
+    {
+        $answers = SoundPlan::answer(['weirBelowRimMm' => null, 'weirLengthMm' => null, 'waterGapMm' => 40]);
+        $grips = array_column($answers->section->handles ?? [], null, 'field');
+        foreach (['waterGapMm' => 0.3, 'sandDepthMm' => 0.72, 'heightMm' => 0.5, 'lampAboveRimMm' => 0.3] as $field => $share) {
+            self::assertEqualsWithDelta(1200 * $share, $grips[$field]->x ?? NAN, 1e-9, $field);
+        }
     }
 
     #[Test]

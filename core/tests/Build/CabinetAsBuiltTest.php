@@ -103,6 +103,10 @@ final class CabinetAsBuiltTest extends TestCase
         if (! $clears) {
             self::assertSame(Severity::Fix, $told[0]->severity);
             self::assertStringContainsString('Skimmer does not lift out', SoundPlan::said($told));
+            self::assertSame([721.0, 720.0], array_map(
+                fn (string $part): float => $told[0]->why->parts[$part]->value ?? NAN,
+                ['needs', 'has'],
+            ));
         }
     }
 

@@ -157,6 +157,8 @@ final class RunningTest extends TestCase
         self::assertEqualsWithDelta(((60 + (90 * 8.5) / 24) * 24 * 365.25) / 1000, $of['power'], 0.06);
         self::assertEqualsWithDelta(2 * $of['ro-water'], $of['waste-water'], 0.2);
         self::assertGreaterThan(3 * 225, $of['ro-water'], 'evaporation comes on top');
+        self::assertEqualsWithDelta(2.25, $of['media'], 0.06, 'by the hundred litres');
+        self::assertEqualsWithDelta(2.25, $of['wear'], 0.06);
         self::assertEqualsWithDelta(18.0, $of['labour'], 1e-9);
         self::assertContains('winterC', RunningCost::of(self::brief([]))->waits['power']);
     }

@@ -66,29 +66,33 @@ final class BestSetTest extends TestCase
             [$hazards, $options, $loss] = self::world(mt_rand(1, 8));
             $budget = mt_rand(0, 600);
             $found = BestSet::of($hazards, $options, $budget, $loss);
-            $best = INF;
-            for ($choice = 0; $choice < 2 ** count($options); $choice++) {
-                $set = array_values(
-                    array_filter($options, fn (Option $o, int $i): bool => (($choice >> $i) & 1) === 1, ARRAY_FILTER_USE_BOTH),
-                );
-                $ids = array_map(fn (Option $o): string => $o->id, $set);
-                $cost = array_sum(array_map(fn (Option $o): int => $o->priceMinor ?? PHP_INT_MAX >> 8, $set));
-                $sound = array_filter(
-                    $set,
-                    fn (Option $o): bool => array_diff($o->needs, $ids) !== [] || array_intersect($o->excludes, $ids) !== [],
-                ) === [];
-                if ($cost <= $budget && $sound) {
-                    sort($ids);
-                    $yearly = array_sum(array_map(fn (Option $o): float => $o->yearly, $set));
-                    foreach ($hazards as $hazard) {
-                        $touching = array_values(array_filter($ids, fn (string $id): bool => self::touches($options, $id, $hazard)));
-                        $yearly += $loss($hazard, $touching);
-                    }
-                    $best = min($best, $yearly);
-                }
-            }
+            $best = self::tryAll($hazards, $options, $budget, $loss);
             self::assertEqualsWithDelta($best, $found->yearly, 1e-9, "world {$n}");
             self::assertLessThanOrEqual($budget, $found->costMinor);
+        }
+    }
+
+    #[Test]
+    public function with_more_than_are_tried_one_by_one_it_is_still_the_best_of_all(): void
+    {
+        mt_srand(41);
+        for ($n = 0; $n < 2; $n++) {
+            [$hazards, $options, $loss] = self::world(14);
+            $priced = array_map(
+                fn (Option $o): Option => new Option($o->id, $o->priceMinor ?? 50, ['h1'], $o->needs, $o->excludes, $o->yearly),
+                $options,
+            );
+            $budget = 250 + 150 * $n;
+            $found = BestSet::of($hazards, $priced, $budget, $loss);
+            self::assertEqualsWithDelta(self::tryAll($hazards, $priced, $budget, $loss), $found->yearly, 1e-9, "world {$n}");
+            self::assertSame(0.0, $found->gap);
+            $curve = BestSet::curve($hazards, $priced, $loss);
+            self::assertEqualsWithDelta(
+                BestSet::of($hazards, $priced, array_sum(array_map(fn (Option $o): int => $o->priceMinor ?? 0, $priced)), $loss)->yearly,
+                $curve[count($curve) - 1]->yearly,
+                1e-9,
+                'at the end of the curve nothing better is to be had',
+            );
         }
     }
 
@@ -238,6 +242,38 @@ final class BestSetTest extends TestCase
         }
 
         return $systems;
+    }
+
+    /**
+     * @param  list<string>  $hazards
+     * @param  list<Option>  $options
+     * @param  \Closure(string, list<string>): float  $loss
+     */
+    private static function tryAll(array $hazards, array $options, int $budget, \Closure $loss): float
+    {
+        $best = INF;
+        for ($choice = 0; $choice < 2 ** count($options); $choice++) {
+            $set = array_values(
+                array_filter($options, fn (Option $o, int $i): bool => (($choice >> $i) & 1) === 1, ARRAY_FILTER_USE_BOTH),
+            );
+            $ids = array_map(fn (Option $o): string => $o->id, $set);
+            $cost = array_sum(array_map(fn (Option $o): int => $o->priceMinor ?? PHP_INT_MAX >> 8, $set));
+            $sound = array_filter(
+                $set,
+                fn (Option $o): bool => array_diff($o->needs, $ids) !== [] || array_intersect($o->excludes, $ids) !== [],
+            ) === [];
+            if ($cost <= $budget && $sound) {
+                sort($ids);
+                $yearly = array_sum(array_map(fn (Option $o): float => $o->yearly, $set));
+                foreach ($hazards as $hazard) {
+                    $touching = array_values(array_filter($ids, fn (string $id): bool => self::touches($options, $id, $hazard)));
+                    $yearly += $loss($hazard, $touching);
+                }
+                $best = min($best, $yearly);
+            }
+        }
+
+        return $best;
     }
 
     /** @return array{0: list<string>, 1: list<Option>, 2: \Closure(string, list<string>): float} */

@@ -61,6 +61,23 @@ final class RemediesTest extends TestCase
     }
 
     #[Test]
+    public function what_does_no_harm_says_what_holds_it(): void
+    {
+        $heaters = [new Heater('a', 300, 'a'), new Heater('b', 300, 'b')];
+        $hand = fn (Hazard $hazard): HoursInHand => HoursInHand::of(
+            $hazard,
+            Worlds::tank(18.0, $heaters),
+            [],
+            new Place(2, [], [], null),
+        );
+        foreach ([[Hazard::HeaterStuckOff, Phrase::WhatStillWorksHolds], [Hazard::HeaterStuckOn, Phrase::ItSettlesAt]] as [$hazard, $why]) {
+            $finding = $hand($hazard)->finding;
+            self::assertSame([Severity::Fine, HandState::NoHarm], [$finding->severity, $hand($hazard)->state()]);
+            self::assertSame(Phrase::room().'.'.$why->value, $finding->why->code);
+        }
+    }
+
+    #[Test]
     public function a_vessel_that_stands_too_high_goes_down_before_it_gets_smaller(): void
     {
         $high = new DoserLine(aboveMm: 300.0, hasBreak: false, boreMm: 4.0, lengthM: 2.0);

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Risk\Fault\Draining;
 use Velbrin\Core\Risk\Fault\TopUp;
 use Velbrin\Core\Risk\Fault\Waterside;
@@ -21,6 +22,8 @@ use Velbrin\Core\Risk\Single\Loss;
 use Velbrin\Core\Risk\Single\Mode;
 use Velbrin\Core\Risk\Single\SingleFailures;
 use Velbrin\Core\Risk\Standing\Device;
+use Velbrin\Core\Risk\Standing\Standing;
+use Velbrin\Core\Tests\Control\CheckerTest;
 
 /** One thing gone at a time, on the worst day (X-21, X-22, R-46). */
 final class SingleFailuresTest extends TestCase
@@ -152,6 +155,87 @@ final class SingleFailuresTest extends TestCase
         self::assertContains(CriticalFunction::Air, $loss->functions);
         $apart = [$pumps[0], new Device('c', 'stream', Job::CirculationPump, 12, 2.0, hangs: Hangs::onNothing()->on(Part::Strip, 't'))];
         self::assertNotContains(CriticalFunction::Air, self::of(self::losses($apart, 21.0), 'device:r')->functions);
+    }
+
+    #[Test]
+    public function without_what_cools_the_hottest_room_decides(): void
+    {
+        $chiller = new Device('c', 'chiller', Job::Chiller, 300, 2.0);
+        $fan = new Device('f', 'fan', Job::Fan, 20, 4.0);
+        $codes = fn (Loss $l): array => array_map(fn (Event $e): string => $e->code, $l->events);
+        $one = self::of(self::losses([Worlds::heater('a'), $chiller], 20.0, 34.0), 'device:c');
+        self::assertContains('no-cooling', $codes($one));
+        $tank = Worlds::moment(34.0, [Worlds::heater('a')])->tank;
+        self::assertEqualsWithDelta($tank->heat->hotCourse(0, 34.0, 25, 30)->hoursToLimit, $one->harm?->hours, 1e-6);
+        $two = self::of(self::losses([Worlds::heater('a'), $chiller, $fan], 20.0, 34.0), 'device:c');
+        self::assertNotContains('no-cooling', $codes($two), 'the fan still cools');
+        self::assertNull(self::of(self::losses([Worlds::heater('a'), $chiller], 20.0, 26.0), 'device:c')->harm?->hours);
+    }
+
+    #[Test]
+    public function a_room_whose_climate_fails_takes_the_water_with_it(): void
+    {
+        $side = new Waterside(roomTempered: true, roomUntemperedC: 5.0);
+        $loss = self::of(self::losses([Worlds::heater('a')], 20.0, side: $side), 'room-climate');
+        self::assertSame(['room'], array_map(fn (Event $e): string => $e->code, $loss->events));
+        self::assertNotNull($loss->harm?->hours);
+        $open = self::losses([Worlds::heater('a')], 20.0, side: new Waterside(roomTempered: false));
+        self::assertNull(self::find($open, 'room-climate'));
+    }
+
+    #[Test]
+    public function an_emergency_drain_takes_what_the_blocked_one_does_not(): void
+    {
+        $side = new Waterside(draining: new Draining(21.6, 12, 1800), hasDrain: true);
+        $tank = Worlds::moment(21.0, [Worlds::heater('a')], $side)->tank;
+        $blocked = fn (bool $hasEmergency): Loss => self::of(SingleFailures::of(
+            new Standing(devices: [Worlds::heater('a')], systemYears: 4.0, hasEmergencyDrain: $hasEmergency),
+            $tank,
+            $tank,
+        ), 'drain');
+        self::assertSame(['drain-blocked'], array_map(fn (Event $e): string => $e->code, $blocked(true)->events));
+        self::assertNull($blocked(true)->harm);
+        self::assertContains('return-dry', array_map(fn (Event $e): string => $e->code, $blocked(false)->events));
+        self::assertEqualsWithDelta(12 / 1800, $blocked(false)->harm?->hours, 1e-6, 'the sump is empty before the display runs over');
+    }
+
+    #[Test]
+    public function a_silent_controller_leaves_each_outlet_as_it_is_set_for_that(): void
+    {
+        $setUp = fn (?string $lost, ?string $summer = null): array => ['c1' => SetupReader::read(array_replace_recursive(
+            CheckerTest::sound(),
+            ['outlets' => [0 => ['lostLink' => $lost, 'lostLinkSummer' => $summer]]],
+        ))];
+        $outlet = CheckerTest::sound()['outlets'][0]['id'];
+        $heater = new Device(
+            id: 'a',
+            name: 'heater a',
+            job: Job::Heater,
+            watts: 600,
+            ageYears: 1.0,
+            hangs: Hangs::onNothing()->on(Part::Controller, 'c1'),
+            group: 'a',
+            outlet: $outlet,
+            ownThermostat: false,
+        );
+        $loss = function (?string $lost, float $roomC, ?string $summer = null) use ($setUp, $heater): Loss {
+            $tank = Worlds::moment($roomC, [$heater])->tank;
+
+            return self::of(
+                SingleFailures::of(new Standing(devices: [$heater], setUps: $setUp($lost, $summer), systemYears: 4.0), $tank, $tank),
+                'controller:c1',
+            );
+        };
+        $codes = fn (Loss $l): array => array_map(fn (Event $e): string => $e->code, $l->events);
+        self::assertContains('no-heat', $codes($loss('off', 5.0)));
+        self::assertNotContains('no-heat', $codes($loss('on', 24.0)), 'it runs on, and nothing stops it');
+        self::assertNotNull($loss('on', 24.0)->harm?->hours);
+        self::assertContains('what heater a does when the link is lost', $loss(null, 5.0)->needs);
+        self::assertSame([], $loss('off', 24.9)->needs);
+        $both = $codes($loss('off', 24.0, 'on'));
+        self::assertContains('no-heat', $both);
+        self::assertNotNull($loss('off', 24.0, 'on')->harm?->hours, 'on in the warm months it cooks them');
+        self::assertNull($loss('off', 24.0, 'off')->harm?->hours);
     }
 
     #[Test]

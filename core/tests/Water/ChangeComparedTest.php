@@ -6,6 +6,7 @@ namespace Velbrin\Core\Tests\Water;
 
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Velbrin\Core\Chemistry\Band;
 use Velbrin\Core\Chemistry\Regime;
 use Velbrin\Core\Measure\Units;
 use Velbrin\Core\Water\ComparedWith;
@@ -61,5 +62,9 @@ final class ChangeComparedTest extends TestCase
             'unknown' => ['alkalinity' => null],
         ];
         self::assertSame(['near', 'high'], array_keys(MixMatch::rank($mixes, $bands, 35)));
+        // Mixed to 33 g/kg, 8.4 dKH at 35 are 7.92: 0.08 from the middle of 7 to 9, which is 2 wide.
+        $one = ['alkalinity' => Band::of(7.5, 8.5, 7, 9)];
+        self::assertEqualsWithDelta(0.04, MixMatch::rank(['mix' => ['alkalinity' => 8.4]], $one, 33)['mix'], 1e-9);
+        self::assertSame([], MixMatch::rank(['mix' => ['alkalinity' => 8.4]], ['alkalinity' => Band::of(null, null, 7, null)], 33));
     }
 }

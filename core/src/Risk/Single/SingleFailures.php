@@ -245,10 +245,10 @@ final class SingleFailures
         }
         $dead = $stuck = $needs = [];
         foreach ($gone as $device) {
-            $level = match (true) {
-                str_starts_with($id, 'controller:') => $this->silentLevel($device),
-                str_starts_with($id, 'probe:') => $this->blindLevel($device, substr($id, 6)),
-                default => 0.0,
+            [$level, $summer] = match (true) {
+                str_starts_with($id, 'controller:') => $this->silentLevels($device),
+                str_starts_with($id, 'probe:') => array_fill(0, 2, $this->blindLevel($device, substr($id, 6))),
+                default => [0.0, 0.0],
             };
             if ($level === null) {
                 $needs[] = str_starts_with($id, 'probe:')
@@ -257,9 +257,13 @@ final class SingleFailures
             }
             if (($level ?? 0.0) <= 0) {
                 $dead[] = $device;
-            } elseif ($device->job === Job::Heater && $device->ownThermostat !== true) {
-                $stuck[] = $device;
-            } elseif (in_array($device->job, [Job::TopOff, Job::Doser], true)) {
+            }
+            // Off in the cold months and on in the warm ones, it does both kinds of harm (X-26).
+            $isLeftOn = max($level ?? 0.0, $summer ?? 0.0) > 0;
+            $isUnguarded = $device->job === Job::Heater
+                ? $device->ownThermostat !== true
+                : in_array($device->job, [Job::TopOff, Job::Doser], true);
+            if ($isLeftOn && $isUnguarded) {
                 $stuck[] = $device;
             }
         }
@@ -267,17 +271,18 @@ final class SingleFailures
         return [$dead, $stuck, $needs];
     }
 
-    private function silentLevel(Device $device): ?float
+    /** @return array{0: float|null, 1: float|null} in the cold months and in the warm ones; null: nobody has said */
+    private function silentLevels(Device $device): array
     {
         foreach ($this->standing->setUps as $setUp) {
             foreach ($setUp->programme->outlets as $outlet) {
                 if ($outlet->id === $device->outlet) {
-                    return $outlet->lostLinkLevel;
+                    return [$outlet->lostLinkAt(false), $outlet->lostLinkAt(true)];
                 }
             }
         }
 
-        return null;
+        return [null, null];
     }
 
     private function blindLevel(Device $device, string $probe): ?float
