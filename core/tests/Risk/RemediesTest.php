@@ -63,7 +63,7 @@ final class RemediesTest extends TestCase
     #[Test]
     public function what_does_no_harm_says_what_holds_it(): void
     {
-        $heaters = [new Heater('a', 300, 'a'), new Heater('b', 300, 'b')];
+        $heaters = [new Heater('a', 150, 'a'), new Heater('b', 150, 'b')];
         $hand = fn (Hazard $hazard): HoursInHand => HoursInHand::of(
             $hazard,
             Worlds::tank(18.0, $heaters),
