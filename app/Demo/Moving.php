@@ -82,7 +82,8 @@ final class Moving
         KeepMove::of($move, [
             ...self::with($move, [
                 'way' => ['driveMin' => 60, 'outdoorC' => -6, 'loadC' => -6, 'cabinC' => 18, 'roomFromC' => 21, 'roomToC' => 20,
-                    'carryFromM' => 15, 'flightsFrom' => 0, 'carryToM' => 20, 'flightsTo' => 0],
+                    'carryFromM' => 15, 'flightsFrom' => 0, 'carryToM' => 20, 'flightsTo' => 0, 'hoist' => false, 'newOwner' => false,
+                    'border' => false],
                 'waters' => ['oldL' => 200, 'newL' => 200, 'drainLh' => 700, 'fillLh' => 600,
                     'fresh' => ['temperature' => 25, 'salinity' => 35, 'ph' => 8.2, 'alkalinity' => 9.2]],
                 'holding' => ['litres' => 400, 'heaterW' => 300, 'aired' => true, 'lidded' => true, 'borne' => true, 'proved' => true,

@@ -30,6 +30,7 @@ enum Phrase: string implements Saying
     case APhotoIsMissing = 'a-photo-is-missing';
     case AskAndWriteDownWhoAgreed = 'ask-and-write-down-who-agreed';
     case ASkillOfTheTeam = 'a-skill-of-the-team';
+    case AskOnceAndWriteDownYesOrNo = 'ask-once-and-write-down-yes-or-no';
     case AskTheOperator = 'ask-the-operator';
     case AskWhoTakesThem = 'ask-who-takes-them';
     case ASpareBatteryOnTheList = 'a-spare-battery-on-the-list';
@@ -128,6 +129,9 @@ enum Phrase: string implements Saying
     case NobodyHasSaidHowCold = 'nobody-has-said-how-cold';
     case NobodyHasSaidHowLarge = 'nobody-has-said-how-large';
     case NobodyHasSaidHowLong = 'nobody-has-said-how-long';
+    case NobodyHasSaidWhetherABorderLies = 'nobody-has-said-whether-a-border-lies';
+    case NobodyHasSaidWhetherACraneLifts = 'nobody-has-said-whether-a-crane-lifts';
+    case NobodyHasSaidWhoseTheyAreAfterwards = 'nobody-has-said-whose-they-are-afterwards';
     case NobodyPhotographedPiece = 'nobody-photographed-piece';
     case NobodyPhotographedThePlaces = 'nobody-photographed-the-places';
     case NobodyStandsBy = 'nobody-stands-by';
@@ -190,6 +194,7 @@ enum Phrase: string implements Saying
     case WeighsWhenItIsFull = 'weighs-when-it-is-full';
     case WetGlovedEyesCoveredNeverScrubbed = 'wet-gloved-eyes-covered-never-scrubbed';
     case WhatIsLiftedForgetsItsPlace = 'what-is-lifted-forgets-its-place';
+    case WhatNobodyAskedStopsTheVan = 'what-nobody-asked-stops-the-van';
     case WhoeverIsCaughtNeedsWater = 'whoever-is-caught-needs-water';
     case WhoeverMaySayLooksAtTheFloor = 'whoever-may-say-looks-at-the-floor';
     case WholeNumberFromOne = 'whole-number-from-one';

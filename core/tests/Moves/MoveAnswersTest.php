@@ -56,7 +56,7 @@ final class MoveAnswersTest extends TestCase
                     'unions' => 4] + $gear,
             ],
             'way' => ['driveMin' => 40, 'outdoorC' => 8, 'cabinC' => 20, 'loadC' => 12, 'roomFromC' => 22, 'roomToC' => 22,
-                'floorLooked' => true],
+                'floorLooked' => true, 'hoist' => false, 'newOwner' => false, 'border' => false],
             'waters' => [
                 'oldL' => 150, 'newL' => 100, 'drainLh' => 600, 'fillLh' => 500,
                 'old' => ['temperature' => 25.5, 'salinity' => 35, 'ph' => 8.1, 'alkalinity' => 8],
@@ -193,6 +193,9 @@ final class MoveAnswersTest extends TestCase
         yield 'a crane' => ['stop move-hoist', ['way' => ['hoist' => true]]];
         yield 'another owner' => ['fix move-new-owner', ['way' => ['newOwner' => true]]];
         yield 'a border' => ['stop move-border', ['way' => ['border' => true]]];
+        foreach (['hoist', 'newOwner', 'border'] as $fact) {
+            yield "nobody has said {$fact}" => ["watch move-unsaid {$fact}", ['way' => [$fact => null]]];
+        }
         yield 'waters far apart' => ['fix move-warmth-apart', ['waters' => ['newL' => 350, 'fresh' => ['temperature' => 31.3]]]];
         yield 'frost' => ['watch move-cold', ['way' => ['outdoorC' => 4.9]]];
         yield 'a fish nobody has measured' => ['fix move-box-unknown b1', ['animals' => [0 => ['lengthCm' => null]]]];

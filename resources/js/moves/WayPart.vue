@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { BFormSelect } from 'bootstrap-vue-next';
 import { computed } from 'vue';
 import NumberCell from '../control/NumberCell.vue';
 import { checked, usePlanDesk } from './planDesk';
@@ -10,13 +11,23 @@ const { put, of, num } = usePlanDesk();
 const TICKS: [string, string, boolean, string?][] = [
     ['windy', 'wind blows where boxes are carried', true],
     ['floorLooked', 'the floor there bears all of it at once: looked at by who may say so', false],
-    ['hoist', 'a crane or hoist lifts', false],
     ['hoistReady', 'its operator is licensed, permit and slot are there, its wind limit is known', false, 'hoist'],
-    ['newOwner', 'the animals get a new owner', false],
     ['ownerAgrees', 'whoever takes them has said yes in writing', false, 'newOwner'],
-    ['border', 'a border lies on the way', false],
     ['animalPapers', 'the animals’ papers are there', false, 'border'],
 ];
+/** Asked once, answered yes or no: unsaid is no answer. */
+const ASKED: [string, string][] = [
+    ['hoist', 'A crane or hoist lifts'],
+    ['newOwner', 'The animals get a new owner'],
+    ['border', 'A border lies on the way'],
+];
+const ANSWERS = [
+    { value: '', text: 'nobody has said' },
+    { value: 'no', text: 'no' },
+    { value: 'yes', text: 'yes' },
+];
+const answer = (key: string) => (of('way', key) === true ? 'yes' : of('way', key) === false ? 'no' : '');
+const say = (key: string, said: unknown) => put('way', key, said === '' ? null : said === 'yes');
 const shown = computed(() =>
     TICKS.filter(
         ([key, , , on]) => (props.drives || key === 'floorLooked') && (on === undefined || of('way', on) === true),
@@ -51,6 +62,18 @@ const shown = computed(() =>
                 optional
                 @update:model-value="put('way', key, $event)"
             />
+        </div>
+        <div v-if="drives" class="cells">
+            <label v-for="[key, label] in ASKED" :key="key" class="numbercell" :for="`w-${key}`"
+                ><span>{{ label }}</span>
+                <BFormSelect
+                    :id="`w-${key}`"
+                    class="cell"
+                    :model-value="answer(key)"
+                    :options="ANSWERS"
+                    @update:model-value="say(key, $event)"
+                />
+            </label>
         </div>
         <label v-for="[key, label, usual] in shown" :key="key" class="check"
             ><input

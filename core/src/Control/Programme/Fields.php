@@ -77,6 +77,12 @@ final class Fields
         return is_bool($value) ? $value : throw $this->wrong($key, Phrase::TrueOrFalse);
     }
 
+    /** Null: nobody has said. */
+    public function booleanOrNull(string $key): ?bool
+    {
+        return $this->ask($key) === null ? null : $this->boolean($key, false);
+    }
+
     /** On, off, or a level between; null: nobody has said. */
     public function levelOrNull(string $key): ?float
     {

@@ -26,6 +26,7 @@ final class PlaceChecks
             self::hoist($brief),
             self::owner($brief),
             self::border($brief),
+            ...self::unsaid($brief),
         ]));
     }
 
@@ -77,7 +78,7 @@ final class PlaceChecks
 
     private static function hoist(MoveBrief $brief): ?Finding
     {
-        return $brief->way->hoist === false || $brief->way->isHoistReady ? null : BoxChecks::say(
+        return $brief->way->hoist !== true || $brief->way->isHoistReady ? null : BoxChecks::say(
             Severity::Stop,
             'M-33',
             'move-hoist',
@@ -87,7 +88,7 @@ final class PlaceChecks
 
     private static function owner(MoveBrief $brief): ?Finding
     {
-        return $brief->way->newOwner === false || $brief->way->ownerAgrees ? null : BoxChecks::say(
+        return $brief->way->newOwner !== true || $brief->way->ownerAgrees ? null : BoxChecks::say(
             Severity::Fix,
             'M-34',
             'move-new-owner',
@@ -95,9 +96,32 @@ final class PlaceChecks
         );
     }
 
+    /** @return list<Finding> what is asked once: an answer of no is an answer */
+    private static function unsaid(MoveBrief $brief): array
+    {
+        if (! $brief->kind->drives()) {
+            return [];
+        }
+        $way = $brief->way;
+        $hasAnimals = $brief->animals !== [];
+        $asked = array_filter([
+            'hoist' => $way->hoist === null ? ['M-33', Phrase::NobodyHasSaidWhetherACraneLifts] : null,
+            'newOwner' => $hasAnimals && $way->newOwner === null ? ['M-34', Phrase::NobodyHasSaidWhoseTheyAreAfterwards] : null,
+            'border' => $hasAnimals && $way->border === null ? ['M-34', Phrase::NobodyHasSaidWhetherABorderLies] : null,
+        ]);
+
+        return array_map(fn (array $one, string $fact): Finding => BoxChecks::say(
+            Severity::Watch,
+            $one[0],
+            'move-unsaid',
+            [$one[1], Phrase::WhatNobodyAskedStopsTheVan, Phrase::AskOnceAndWriteDownYesOrNo],
+            subject: $fact,
+        ), $asked, array_keys($asked));
+    }
+
     private static function border(MoveBrief $brief): ?Finding
     {
-        return $brief->way->border === false || $brief->way->hasAnimalPapers ? null : BoxChecks::say(
+        return $brief->way->border !== true || $brief->way->hasAnimalPapers ? null : BoxChecks::say(
             Severity::Stop,
             'M-34',
             'move-border',

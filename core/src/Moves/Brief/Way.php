@@ -20,13 +20,14 @@ final readonly class Way
         public ?float $loadC,
         public ?float $roomFromC,
         public ?float $roomToC,
-        /** A crane or hoist lifts; its licence, permit and slot are there. */
-        public bool $hoist = false,
+        /** A crane or hoist lifts; its licence, permit and slot are there. Null: nobody has said. */
+        public ?bool $hoist = null,
         public bool $isHoistReady = false,
-        /** Whoever they belong to afterwards is another, and has said yes. */
-        public bool $newOwner = false,
+        /** Whoever they belong to afterwards is another, and has said yes. Null: nobody has said. */
+        public ?bool $newOwner = null,
         public bool $ownerAgrees = false,
-        public bool $border = false,
+        /** Null: nobody has said. */
+        public ?bool $border = null,
         public bool $hasAnimalPapers = false,
         /** Whoever may say so has looked whether the floor bears all of it at once. */
         public bool $isFloorLookedAt = false,
