@@ -39,7 +39,7 @@ final readonly class DosingVessel
 
         return new self(
             $mlPerDay > 0 ? $usableMl / $mlPerDay : null,
-            (($levelMl * $strengthAlkMeqMl) / $systemL) * PairedDose::DKH_PER_MEQ,
+            (($levelMl * $strengthAlkMeqMl) / $systemL) * ReadingUnit::DKH_PER_MEQ,
         );
     }
 }

@@ -12,9 +12,6 @@ use Velbrin\Core\Measure\OutOfRange;
  */
 final readonly class PairedDose
 {
-    /** dKH in one meq/L. */
-    public const DKH_PER_MEQ = 2.8;
-
     /** mg/L of calcium that go with one dKH. */
     public const CALCIUM_MG_PER_DKH = 40.08 / 5.6;
 
@@ -46,7 +43,7 @@ final readonly class PairedDose
         $calciumMgL = $alkUsedDkhDay * self::CALCIUM_MG_PER_DKH;
 
         return new self(
-            (($alkUsedDkhDay / self::DKH_PER_MEQ) * $systemL) / $strengthAlkMeqMl,
+            (($alkUsedDkhDay / ReadingUnit::DKH_PER_MEQ) * $systemL) / $strengthAlkMeqMl,
             ($calciumMgL * $systemL) / $strengthCaMgMl,
             $calciumMgL,
         );

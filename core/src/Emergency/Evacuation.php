@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Emergency;
 
+use Velbrin\Core\Chemistry\AmmoniaJudgement;
 use Velbrin\Core\Heat\LimitSide;
 use Velbrin\Core\Heat\TemperatureCourse;
 use Velbrin\Core\Measure\Kind;
@@ -41,7 +42,7 @@ final readonly class Evacuation
     /** Where nobody has read it: the evening’s, at which ammonia harms most. */
     private const PH = 8.5;
 
-    private const FREE_MG_L = 0.05;
+    private const FREE_MG_L = AmmoniaJudgement::STOP_MG_L;
 
     /** Read so often that a box is looked at four times before it ends. */
     private const LOOKS = 4;

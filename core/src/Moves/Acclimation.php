@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Moves;
 
+use Velbrin\Core\Chemistry\AmmoniaJudgement;
 use Velbrin\Core\Chemistry\FreeAmmonia;
 use Velbrin\Core\Measure\Guard;
 use Velbrin\Core\Measure\OutOfRange;
@@ -18,7 +19,7 @@ final readonly class Acclimation
     private const MIN_PER_PH = 150.0;
 
     /** Free ammonia in the box from which nobody waits, mg/L as N. */
-    private const STRAIGHT_MG_L = 0.05;
+    private const STRAIGHT_MG_L = AmmoniaJudgement::STOP_MG_L;
 
     private function __construct(
         public float $minutes,

@@ -133,6 +133,9 @@ final class VesselTest extends TestCase
     public function what_was_filled_holds_what_went_in(): void
     {
         $filled = Filled::of(180, 500, 900, 500, 10);
+        // 180 L over 500 mm are 0.36 m²; 2 · (900 + 500 − 20) of wall, 10 thick, go round them.
+        self::assertEqualsWithDelta(0.3876, $filled->outerAreaM2(), 1e-9);
+        self::assertEqualsWithDelta(0.45, Filled::of(210, 500, 900, 500, 10)->outerAreaM2(), 0.006, 'never more than its box');
         self::assertEqualsWithDelta(180, Vessel::of($filled, 510, 10, 10)->litres(500), 1e-9);
         $this->expectException(OutOfRange::class);
         Filled::of(250, 500, 900, 500, 10);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Control\Plant;
 
+use Velbrin\Core\Chemistry\ReadingUnit;
+
 /** Where harm begins (R-21): usual limits, until a system says otherwise. */
 final readonly class HarmLimits
 {
@@ -14,7 +16,7 @@ final readonly class HarmLimits
         public float $lowSalinity = 28.0,
         public float $highSalinity = 39.0,
         public float $highPh = 8.8,
-        public float $alkRiseMeqL = 4.0 / 2.8,
+        public float $alkRiseMeqL = 4.0 / ReadingUnit::DKH_PER_MEQ,
     ) {
     }
 

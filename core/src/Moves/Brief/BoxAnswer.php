@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Moves\Brief;
 
+use Velbrin\Core\Chemistry\AmmoniaJudgement;
 use Velbrin\Core\Moves\AirSupply;
 use Velbrin\Core\Moves\AnimalDemand;
 use Velbrin\Core\Moves\ContainerHours;
@@ -19,7 +20,7 @@ final readonly class BoxAnswer
     public const STIRRED = 0.95;
 
     /** Free ammonia in a box, mg/L as N (M-24). */
-    private const FREE_MG_L = 0.05;
+    private const FREE_MG_L = AmmoniaJudgement::STOP_MG_L;
 
     /** Litres for each cm of fish at the very least, and what is comfort. */
     private const L_PER_CM = 1.0;
