@@ -1785,14 +1785,14 @@ return [
     [
         'name' => 'a crane lifts without a word',
         'file' => 'core/src/Moves/Brief/PlaceChecks.php',
-        'from' => '$brief->way->hoist === false || $brief->way->isHoistReady',
+        'from' => '$brief->way->hoist !== true || $brief->way->isHoistReady',
         'to' => 'true',
         'tests' => 'core/tests/Moves/MoveAnswersTest.php',
     ],
     [
         'name' => 'a border asks for nothing',
         'file' => 'core/src/Moves/Brief/PlaceChecks.php',
-        'from' => '$brief->way->border === false || $brief->way->hasAnimalPapers',
+        'from' => '$brief->way->border !== true || $brief->way->hasAnimalPapers',
         'to' => 'true',
         'tests' => 'core/tests/Moves/MoveAnswersTest.php',
     ],

@@ -873,8 +873,8 @@ return [
     [
         'name' => 'a part in the depot is here at once',
         'file' => 'app/Risk/InReach.php',
-        'from' => 'if ($one[\'siteId\'] !== null ||',
-        'to' => 'if (true ||',
+        'from' => 'isThere: $one[\'siteId\'] !== null ||',
+        'to' => 'isThere: true ||',
         'tests' => 'StoresTest',
     ],
     [

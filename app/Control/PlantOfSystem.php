@@ -15,19 +15,15 @@ use Velbrin\Core\Build\PlanField as F;
 use Velbrin\Core\Build\PlanSheet;
 use Velbrin\Core\Chemistry\Parameter;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Control\Plant\Device;
 use Velbrin\Core\Control\Plant\PlantFacts;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Community;
+use Velbrin\Core\Risk\Outage;
 
 /** The reader between a system’s record and a run: its waters, its room, its devices, and what the run takes for granted. */
 final class PlantOfSystem
 {
-    /** Heat a chiller takes out for each watt it draws, where nobody has said. */
-    private const CHILLER_FACTOR = 2.5;
-
-    /** Oxygen of fish at 25 °C, mg/(kg·h) (R-22). */
-    private const FISH_MG_KG_H = 300.0;
-
     private const ROOM_C = 21.0;
 
     private const LIT_FROM_MIN = 600.0;
@@ -112,7 +108,7 @@ final class PlantOfSystem
             'alkMeqLDay' => $usedMeqLDay,
             'litHours' => max(1.0, $hours),
             ...$isDriven ? [] : ['litFromMin' => self::LIT_FROM_MIN],
-            'fishMgH' => self::FISH_MG_KG_H * ($kg ?? 0.0),
+            'fishMgH' => Outage::FISH * ($kg ?? 0.0),
             'communityMgH' => $community->mgPerM2H() * $areaM2,
         ];
     }
@@ -254,7 +250,7 @@ final class PlantOfSystem
             'in' => $this->water($item, $hasSump),
             'watts' => $item->watts ?? 0.0,
             'thermostatC' => $item->job === Job::Heater ? $item->stopsItselfC() : null,
-            'coolsW' => $item->job === Job::Chiller ? self::CHILLER_FACTOR * ($item->watts ?? 0.0) : null,
+            'coolsW' => $item->job === Job::Chiller ? Device::CHILLER_FACTOR * ($item->watts ?? 0.0) : null,
             'litresPerH' => match ($item->job) {
                 Job::ReturnPump => $facts->knows(F::FlowLh) ? $facts->number(F::FlowLh) : 0.0,
                 Job::TopOff => $number('litresPerH'),

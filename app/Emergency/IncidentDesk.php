@@ -52,9 +52,6 @@ use Velbrin\Core\Rounds\Spot;
 /** The reader between records and an emergency: what this place has, how long there is, who and what is near. */
 final class IncidentDesk
 {
-    /** Further away nobody looks at a clock. */
-    private const CLOCK_H = 72.0;
-
     public function __construct(private readonly OffDevices $off, private readonly NextLook $visits, private readonly Shelves $shelves)
     {
     }
@@ -134,7 +131,7 @@ final class IncidentDesk
     private static function near(array $clocks): array
     {
         usort($clocks, fn (array $a, array $b): int => ($a['leftH'] ?? INF) <=> ($b['leftH'] ?? INF));
-        $isNear = fn (array $c, int $n): bool => $n === 0 || $c['course'] !== null || ($c['leftH'] ?? INF) <= self::CLOCK_H;
+        $isNear = fn (array $c, int $n): bool => $n === 0 || $c['course'] !== null || Clock::isNear($c['leftH']);
 
         return array_values(array_filter($clocks, $isNear, ARRAY_FILTER_USE_BOTH));
     }

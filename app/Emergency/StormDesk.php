@@ -19,12 +19,6 @@ use Velbrin\Core\Rounds\Spot;
 /** Something over an area: who reaches harm when, who goes where with what, how much would be enough (E-5, E-10). */
 final class StormDesk
 {
-    private const BATTERY_MIN = 15.0;
-
-    private const GENERATOR_MIN = 35.0;
-
-    private const HANDS_MIN = 30.0;
-
     /** Drawn; the others come later and are counted. */
     private const LINES = 120;
 
@@ -142,11 +136,7 @@ final class StormDesk
             id: (string) $row->systemId,
             spot: $row->spot,
             harmH: $harm->hours,
-            fixMin: match ($needs) {
-                Aid::Battery => self::BATTERY_MIN,
-                Aid::Generator => self::GENERATOR_MIN,
-                Aid::Hands => self::HANDS_MIN,
-            },
+            fixMin: $needs->minutes(),
             needs: $needs,
             loss: max(1.0, $row->worth ?? 1.0),
         );

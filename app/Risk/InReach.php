@@ -6,19 +6,12 @@ namespace App\Risk;
 
 use App\Clients\Site;
 use Velbrin\Core\Control\Job;
+use Velbrin\Core\Risk\PartAway;
 use Velbrin\Core\Rounds\Spot;
 
 /** What lies ready where, as it stands now: whether help brings air, and how long until a part is where it is needed. */
 final readonly class InReach
 {
-    /** From a shelf into the car. */
-    private const LOAD_H = 0.25;
-
-    /** A drive nobody can work out. */
-    private const USUAL_DRIVE_H = 1.0;
-
-    private const H_A_DAY = 24;
-
     /**
      * @param  bool|null  $bringsAir  null: nobody keeps a store
      * @param  array<string, int>  $leadDays  by job, of the quickest supplier
@@ -44,7 +37,7 @@ final readonly class InReach
         }
         $hours = [];
         foreach ([Job::Heater, Job::ReturnPump, Job::Light] as $job) {
-            $hours[$job->value] = (float) (self::H_A_DAY * ($this->leadDays[$job->value] ?? $this->usualLeadDays));
+            $hours[$job->value] = PartAway::ordered($this->leadDays[$job->value] ?? $this->usualLeadDays);
         }
         foreach ($this->lies as $one) {
             $key = $one['job']->value;
@@ -59,11 +52,11 @@ final readonly class InReach
     /** @param  array{job: Job, siteId: int|null, spot: Spot|null, riders: list<int>}  $one */
     private static function away(array $one, Site $site, ?int $userId): float
     {
-        if ($one['siteId'] !== null || in_array($userId, $one['riders'], true)) {
-            return 0.0;
-        }
         $isKnown = $one['spot'] !== null && $site->lat !== null && $site->lon !== null;
 
-        return self::LOAD_H + ($isKnown ? $one['spot']->minutesTo(new Spot($site->lat, $site->lon)) / 60 : self::USUAL_DRIVE_H);
+        return PartAway::lying(
+            isThere: $one['siteId'] !== null || in_array($userId, $one['riders'], true),
+            driveMin: $isKnown ? $one['spot']->minutesTo(new Spot($site->lat, $site->lon)) : null,
+        );
     }
 }

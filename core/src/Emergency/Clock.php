@@ -15,6 +15,9 @@ final readonly class Clock
     /** Two readings nearer to each other say nothing, h. */
     public const APART_H = 0.5;
 
+    /** What is further away is no clock yet, h. */
+    private const SHOWN_H = 72.0;
+
     private function __construct(
         /** Hours from now; 0: passed; null: never, as far as known. */
         public ?float $leftH,
@@ -23,6 +26,12 @@ final readonly class Clock
         /** By the line through the readings. */
         public ?float $fittedH,
     ) {
+    }
+
+    /** Whether hours that no reading moves are near enough to be shown as a clock; null: it never ends. */
+    public static function isNear(?float $leftH): bool
+    {
+        return $leftH !== null && $leftH <= self::SHOWN_H;
     }
 
     /**

@@ -35,7 +35,7 @@ final class Outage
     private const START_SHARE = 0.95;
 
     /** mg/(kg·h) at 25 °C; up to 500 for fish under 20 g. Doubles every 10 °C. */
-    private const FISH = 300.0;
+    public const FISH = 300.0;
 
     private const SMALL_FISH = 500.0;
 

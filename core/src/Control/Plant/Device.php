@@ -9,6 +9,9 @@ use Velbrin\Core\Control\Job;
 /** What a device on an outlet does to the water. */
 final readonly class Device
 {
+    /** Heat a chiller takes out for each watt it draws, where nobody has said. */
+    public const CHILLER_FACTOR = 2.5;
+
     /**
      * @param  Body  $body  the water it stands in or adds to
      * @param  float  $heatShare  of its watts that end in that water: 1 under water, 0.3 beside it, 0.4 a lamp above
