@@ -1901,4 +1901,25 @@ return [
         'to' => '$outline->insideWidthMm($outline->insideLengthMm() / 2)',
         'tests' => 'core/tests/Build/CabinetAsBuiltTest.php',
     ],
+    [
+        'name' => 'a silent controller goes by the cold months only',
+        'file' => 'core/src/Risk/Single/SingleFailures.php',
+        'from' => 'max($level ?? 0.0, $summer ?? 0.0) > 0',
+        'to' => '($level ?? 0.0) > 0',
+        'tests' => 'core/tests/Risk/SingleFailuresTest.php',
+    ],
+    [
+        'name' => 'cooler water cools as much as it likes',
+        'file' => 'core/src/Emergency/CoolByChange.php',
+        'from' => '$drop = min(self::MOST_KH, $tempC - $toC);',
+        'to' => '$drop = $tempC - $toC;',
+        'tests' => 'core/tests/Emergency/CoolByChangeTest.php',
+    ],
+    [
+        'name' => 'the smallest decides what a depot holds',
+        'file' => 'core/src/Emergency/DepotNeed.php',
+        'from' => '$largest = max($amounts);',
+        'to' => '$largest = min($amounts);',
+        'tests' => 'core/tests/Emergency/DepotNeedTest.php',
+    ],
 ];

@@ -989,4 +989,32 @@ return [
         'to' => '',
         'tests' => 'StoresTest',
     ],
+    [
+        'name' => 'a move’s answer is kept whatever changes',
+        'file' => 'app/Moves/AnsweredOnce.php',
+        'from' => '($kept[\'asked\'] ?? null) === $asked',
+        'to' => '($kept[\'asked\'] ?? null) !== null',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'a depot serves whoever lies far from it',
+        'file' => 'app/Emergency/DepotReady.php',
+        'from' => '$depots->sortBy(fn (Depot $d): float => $d->spot()->minutesTo($spot))',
+        'to' => '$depots->sortByDesc(fn (Depot $d): float => $d->spot()->minutesTo($spot))',
+        'tests' => 'DepotReadyTest',
+    ],
+    [
+        'name' => 'what nobody tried stands ready at a depot',
+        'file' => 'app/Emergency/DepotReady.php',
+        'from' => '$good = $stocks->filter(fn (Stock $s): bool => $s->isGood());',
+        'to' => '$good = $stocks;',
+        'tests' => 'DepotReadyTest',
+    ],
+    [
+        'name' => 'what stands ready is that of a summer night',
+        'file' => 'app/Emergency/ReadyDesk.php',
+        'from' => 'TonightReader::read($system, Night::WinterNight, $off, $around)',
+        'to' => 'TonightReader::read($system, Night::SummerDay, $off, $around)',
+        'tests' => 'ReadyWaterTest|DepotReadyTest',
+    ],
 ];

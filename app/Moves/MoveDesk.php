@@ -42,7 +42,7 @@ final class MoveDesk
     {
         $units = $user->units();
         try {
-            $answers = MoveAnswers::of(MoveDocument::read($move));
+            $answers = AnsweredOnce::of($move, MoveDocument::read($move));
             $wrong = null;
         } catch (OutOfRange $e) {
             $answers = null;

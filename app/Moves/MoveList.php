@@ -14,7 +14,6 @@ use Illuminate\Support\Facades\Cache;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Measure\Severity;
-use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Version;
 
 /** The moves there are, in a line each, and where a new one could go from and to. */
@@ -76,7 +75,7 @@ final class MoveList
     private static function sum(Move $move): array
     {
         try {
-            $answers = MoveAnswers::of(MoveDocument::read($move));
+            $answers = AnsweredOnce::of($move, MoveDocument::read($move));
         } catch (OutOfRange) {
             return ['worst' => null, 'stops' => 0, 'done' => null];
         }

@@ -10,7 +10,6 @@ use App\Moves\Views\MoveHeadView;
 use App\Team\User;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\Brief\BoxAnswer;
-use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\TakeAlong;
 use Velbrin\Core\Moves\Day\EventKind;
 
@@ -25,7 +24,7 @@ final class MovePapers
     public static function of(Move $move, User $user): array
     {
         try {
-            $answers = MoveAnswers::of(MoveDocument::read($move));
+            $answers = AnsweredOnce::of($move, MoveDocument::read($move));
         } catch (OutOfRange) {
             $answers = null;
         }

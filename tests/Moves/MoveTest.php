@@ -7,7 +7,9 @@ namespace Tests\Moves;
 use App\Alerts\Alarm;
 use App\Clients\Attachment;
 use App\House\Days;
+use App\Moves\AnsweredOnce;
 use App\Moves\Move;
+use App\Moves\MoveDocument;
 use App\Moves\MoveEvent;
 use App\Moves\MoveStart;
 use App\Rounds\FollowUp;
@@ -15,12 +17,14 @@ use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Fixture;
 use Tests\TestCase;
+use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveKind;
 use Velbrin\Core\Moves\OriginLeft;
 use Velbrin\Core\Tests\Moves\MoveAnswersTest;
@@ -68,6 +72,28 @@ final class MoveTest extends TestCase
     private function page(Move $move, string $tab = ''): array
     {
         return self::props($this->actingAs($this->planner)->get("/moves/{$move->id}{$tab}")->assertOk());
+    }
+
+    #[Test]
+    public function what_can_be_said_is_worked_out_once_and_anew_when_anything_known_changes(): void
+    {
+        $move = $this->move(now()->addWeek()->toDateString());
+        $move->update(['brief' => $this->brief()]);
+        $answer = fn (): MoveAnswers => AnsweredOnce::of($move, MoveDocument::read($move));
+        $first = $answer();
+        $kept = Cache::get("move-answers|{$move->id}");
+        self::assertEquals($first, $answer());
+        self::assertSame($kept, Cache::get("move-answers|{$move->id}"), 'the second was read, not worked out');
+        self::assertEquals($first, MoveAnswers::of(MoveDocument::read($move)), 'and says what would be worked out');
+        $move->update(['brief' => $this->brief(['truckBackMin' => 700])]);
+        self::assertNotEquals($first->findings, $answer()->findings);
+        self::assertEquals($answer(), MoveAnswers::of(MoveDocument::read($move)));
+        // What an older release left, or a disk spoiled, is worked out anew.
+        $asked = Cache::get("move-answers|{$move->id}")['asked'];
+        foreach (['O:8:"No\\Such":0:{}', 'not written by anybody', serialize(['a'])] as $spoilt) {
+            Cache::put("move-answers|{$move->id}", ['asked' => $asked, 'answers' => $spoilt]);
+            self::assertEquals(MoveAnswers::of(MoveDocument::read($move)), $answer());
+        }
     }
 
     #[Test]
