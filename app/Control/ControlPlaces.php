@@ -8,8 +8,10 @@ use App\Clients\Site;
 use App\Control\Views\ControllerLineView;
 use App\Control\Views\ControlPlaceView;
 use App\Control\Views\PlugWordView;
+use App\House\Views\PageView;
 use App\Systems\Item;
 use App\Team\User;
+use Illuminate\Contracts\Pagination\Paginator;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
@@ -20,17 +22,18 @@ use Velbrin\Core\Measure\Severity;
 /** Places with controllers, or with words for plugs that nobody has confirmed. */
 final class ControlPlaces
 {
-    /** More places with unconfirmed words than anybody reads at once. */
-    private const MOST = 60;
+    /** Places a page. */
+    private const PAGE = 25;
 
     public function __construct(private readonly WholeSetUp $whole)
     {
     }
 
-    /** @return list<ControlPlaceView> places with a controller first */
+    /** @return array{places: list<ControlPlaceView>, page: PageView} places with a controller first */
     public function of(User $user): array
     {
-        $sites = $this->sites();
+        $page = $this->sites();
+        $sites = new Records($page->items());
         $ids = $sites->modelKeys();
         $all = Controller::query()
             ->current()
@@ -43,7 +46,7 @@ final class ControlPlaces
         $outlets = $this->unconfirmed(Outlet::query()->current())->whereIn('site_id', $ids)->get()->groupBy('site_id');
         $circuits = $this->unconfirmed(Circuit::query()->current())->whereIn('site_id', $ids)->get()->groupBy('site_id');
 
-        return array_values($sites
+        $places = array_values($sites
             ->map(fn (Site $site): ControlPlaceView => new ControlPlaceView(
                 siteId: $site->id,
                 name: $site->name,
@@ -54,10 +57,12 @@ final class ControlPlaces
                 mayWrite: $user->can('createAt', [Controller::class, $site]),
             ))
             ->all());
+
+        return ['places' => $places, 'page' => PageView::of($page)];
     }
 
-    /** @return Records<int, Site> the first of them; nothing is read of the others */
-    private function sites(): Records
+    /** @return Paginator<int, Site> */
+    private function sites(): Paginator
     {
         $driven = Controller::query()->current()->select('site_id');
         $words = fn (Builder $part): Builder => $part->whereNull('confirmed_at')->select('site_id');
@@ -71,8 +76,8 @@ final class ControlPlaces
                 ->orWhereIn('id', $words(Circuit::query()->current())))
             ->orderByDesc(Controller::query()->current()->selectRaw('count(*) > 0')->whereColumn('site_id', 'sites.id'))
             ->orderBy('name')
-            ->limit(self::MOST)
-            ->get();
+            ->orderBy('id')
+            ->simplePaginate(self::PAGE);
     }
 
     /**

@@ -119,7 +119,7 @@ final class KnownOfSeveralTest extends TestCase
         $asked = function (): array {
             DB::flushQueryLog();
             DB::enableQueryLog();
-            $places = app()->make(ControlPlaces::class)->of($this->planner);
+            $places = app()->make(ControlPlaces::class)->of($this->planner)['places'];
 
             return [array_map(fn ($p): int => $p->siteId, $places), count(DB::getQueryLog())];
         };
@@ -129,5 +129,22 @@ final class KnownOfSeveralTest extends TestCase
         [$ids, $after] = $asked();
         self::assertSame([$sites[1]->id, $sites[2]->id, $sites[0]->id], $ids);
         self::assertSame($before, $after);
+    }
+
+    #[Test]
+    public function places_beyond_a_page_are_on_the_next(): void
+    {
+        $ids = [];
+        for ($i = 0; $i < 26; $i++) {
+            $site = self::site('Row', sprintf('House %02d', $i));
+            Controller::query()->create(['site_id' => $site->id, 'name' => 'Head']);
+            $ids[] = $site->id;
+        }
+        $page = fn (int $n): array => self::props($this->actingAs($this->planner)->get("/control?page={$n}")->assertOk());
+        $read = fn (array $props): array => array_column($props['places'], 'siteId');
+        self::assertSame(array_slice($ids, 0, 25), $read($page(1)));
+        self::assertContains($ids[25], $read($page(2)));
+        self::assertNotNull($page(1)['page']['older']);
+        self::assertNull($page(2)['page']['older']);
     }
 }

@@ -29,7 +29,7 @@ final class ControlController
         Gate::authorize('viewAny', Controller::class);
 
         return Inertia::render('control/Places', [
-            'places' => $places->of($user),
+            ...$places->of($user),
             'sites' => $user->plans()
                 ? Site::query()
                     ->current()

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { Head, Link, router, useForm } from '@inertiajs/vue3';
-import { reactive, ref } from 'vue';
-import type { ControlPlaceView } from '../generated';
+import { computed, reactive, ref } from 'vue';
+import type { ControlPlaceView, PageView } from '../generated';
 import FieldError from '../shared/FieldError.vue';
 import FormField from '../shared/FormField.vue';
+import PageLinks from '../shared/PageLinks.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { date } from '../shared/units';
 
-const props = defineProps<{ places: ControlPlaceView[]; sites: { id: number; name: string }[] }>();
+const props = defineProps<{ places: ControlPlaceView[]; page: PageView; sites: { id: number; name: string }[] }>();
 const adding = ref(false);
 const form = useForm({ site: props.sites[0]?.id ?? 0, name: '' });
 const strips = reactive<Record<number, number | null>>({});
-const withControllers = props.places.filter((p) => p.controllers.length);
-const waiting = props.places.filter((p) => p.words.length);
+const withControllers = computed(() => props.places.filter((p) => p.controllers.length));
+const waiting = computed(() => props.places.filter((p) => p.words.length));
 function add() {
     form.post(`/sites/${form.site}/controllers`);
 }
@@ -64,7 +65,7 @@ function confirmOutlet(id: number) {
                 </Link>
             </li>
         </ul>
-        <div v-else class="empty">
+        <div v-else-if="page.number === 1" class="empty">
             <h2>No controller is on record yet</h2>
             <p>
                 Add the head of a set-up, then its strips. What is plugged in where comes from the registers of the
@@ -116,6 +117,7 @@ function confirmOutlet(id: number) {
                 </ul>
             </div>
         </template>
+        <PageLinks :page="page" />
         <FieldError :words="Object.values(form.errors)[0]" />
     </div>
 </template>
