@@ -200,7 +200,7 @@ final class RiskTest extends TestCase
             ->post("/risk/work-out/{$run()['id']}/stop")
             ->assertSessionHas('said');
         self::assertNull($run());
-        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 2048, '--quiet' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 2048, '--quiet' => true]);
         self::assertSame(50, DB::table('exposure_worst')->count(), 'what was done stays, the rest is not begun');
         $this->post('/risk/work-out/none/stop')->assertNotFound();
     }
