@@ -88,7 +88,11 @@ final class ControlPlaces
      */
     private function unconfirmed(Builder $parts): Builder
     {
-        return $parts->whereNull('confirmed_at')->with('items')->orderBy('name');
+        return $parts
+            ->whereNull('confirmed_at')
+            ->with('items:id,name,outlet_id,circuit_id')
+            ->orderBy('name')
+            ->select(['id', 'name', 'site_id']);
     }
 
     /**
