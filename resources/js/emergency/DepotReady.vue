@@ -17,7 +17,7 @@ type Need = {
     soon: string | null;
     enough: boolean;
 };
-/** What stands ready at each depot, against what its systems ask for: a line of all of them, and how far what is there reaches. */
+/** What stands ready at each depot against what its systems ask for: all of them on a line, and how far it reaches. */
 defineProps<{ depots: { name: string; systems: number; unread: number; needs: Need[] }[] }>();
 const WIDE = 300;
 const HIGH = 22;
