@@ -12,8 +12,8 @@ use Velbrin\Core\Moves\Brief\MoveBrief;
 use Velbrin\Core\Version;
 
 /**
- * What can be said of a move, worked out once for all that is known of it: the search for its course takes most of a page's time, and a page
- * that is opened again asks the same. One answer a move is kept; whatever changes in what is known asks anew.
+ * What can be said of a move, worked out once for all that is known of it: the search for its course takes most of a page's time, and
+ * a page that is opened again asks the same. One answer a move is kept; whatever changes in what is known asks anew.
  */
 final class AnsweredOnce
 {

@@ -77,6 +77,7 @@ final class MoveDesk
             'findings' => FindingView::all($answers === null ? [] : $this->open($answers, $day), $units),
             'boxing' => $answers === null ? null : self::boxing($answers->brief),
             'people' => WhoCouldCome::of($move),
+            'darkMin' => Daylight::endsMin($move->to, $move->on),
             'photos' => MovePhotos::rows($move),
         ];
     }

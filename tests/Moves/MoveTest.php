@@ -75,6 +75,23 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function the_light_at_the_new_place_is_told_for_its_day(): void
+    {
+        $move = $this->move('2026-12-21');
+        $there = self::site('Them', 'North');
+        $move->update(['to_site_id' => $there->id]);
+        $dark = fn (): ?int => $this->page($move->refresh(), '/plan')['darkMin'];
+        self::assertNull($dark(), 'nobody has put it on the map');
+        $there->update(['lat' => 51.5, 'lon' => 0.0, 'timezone' => 'Europe/London']);
+        // At Greenwich on the shortest day the sun sets at 15:53.
+        self::assertEqualsWithDelta(953, $dark(), 3);
+        $move->update(['on' => '2026-06-21']);
+        self::assertEqualsWithDelta(1281, $dark(), 3, '21:21 by summer time');
+        $there->update(['lat' => 78.0]);
+        self::assertNull($dark(), 'there it does not set');
+    }
+
+    #[Test]
     public function what_can_be_said_is_worked_out_once_and_anew_when_anything_known_changes(): void
     {
         $move = $this->move(now()->addWeek()->toDateString());

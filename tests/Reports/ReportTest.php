@@ -150,7 +150,10 @@ final class ReportTest extends TestCase
                 $isBroken && throw new RuntimeException('no such mailbox');
             }
         });
-        $work = fn (): int => Artisan::call('queue:work', ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 2048, '--quiet' => true]);
+        $work = fn (): int => Artisan::call(
+            'queue:work',
+            ['--stop-when-empty' => true, '--sleep' => 0, '--memory' => 2048, '--quiet' => true],
+        );
         $work();
         self::assertSame(['broken@client.example' => 'waiting', 'second@client.example' => 'gone'], $states());
         foreach ([61, 301, 901] as $seconds) {

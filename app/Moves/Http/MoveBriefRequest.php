@@ -20,7 +20,7 @@ final class MoveBriefRequest extends FormRequest
 
     private const PARTS = ['way', 'waters', 'holding', 'truck', 'planB'];
 
-    private const PLAIN = ['beginsMin', 'truckBackMin', 'leaveByMin', 'fish'];
+    private const PLAIN = ['beginsMin', 'truckBackMin', 'leaveByMin', 'insideByMin', 'fish'];
 
     public function authorize(): bool
     {
@@ -62,6 +62,7 @@ final class MoveBriefRequest extends FormRequest
             'beginsMin' => ['nullable', 'integer:strict', 'min:0', 'max:1439'],
             'truckBackMin' => ['nullable', 'integer:strict', 'min:0', 'max:2879'],
             'leaveByMin' => ['nullable', 'integer:strict', 'min:0', 'max:2879'],
+            'insideByMin' => ['nullable', 'integer:strict', 'min:0', 'max:2879'],
             'fish' => ['nullable', 'string', 'max:10'],
         ];
     }

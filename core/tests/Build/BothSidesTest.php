@@ -91,16 +91,18 @@ final class BothSidesTest extends TestCase
         yield 'an outlet for each plug' => [['outletsFree' => 3], ['loads' => $three], Phrase::OutletsForPlugs, Severity::Fine];
         yield 'an outlet short' => [['outletsFree' => 2], ['loads' => $three], Phrase::PlugsSwitchedOutlets, Severity::Fix];
         // 16 A at 230 V, 0.8 of it all day: 2 944 W.
-        yield 'a circuit at its limit' => [[], ['loads' => [$load('H', 'heater', 2944, 1, 1)]], Phrase::CircuitCarriesMoreThan, null];
-        yield 'a circuit beyond it' => [[], ['loads' => [$load('H', 'heater', 2945, 1, 1)]], Phrase::CircuitCarriesMoreThan, Severity::Fix];
+        $one = fn (float $w): array => ['loads' => [$load('H', 'heater', $w, 1, 1)]];
+        yield 'a circuit at its limit' => [[], $one(2944), Phrase::CircuitCarriesMoreThan, null];
+        yield 'a circuit beyond it' => [[], $one(2945), Phrase::CircuitCarriesMoreThan, Severity::Fix];
         yield 'heaters on one strip' => [[], ['loads' => [$load('H1', 'heater', 200, 1, 1), $load('H2', 'heater', 200, 1, 1)]],
             Phrase::AllHeatersOnStrip, Severity::Watch];
-        yield 'heaters on two strips of a circuit' => [[], ['loads' => [$load('H1', 'heater', 200, 1, 1), $load('H2', 'heater', 200, 1, 2)]],
-            Phrase::AllHeatersOnCircuit, Severity::Watch];
+        $apart = ['loads' => [$load('H1', 'heater', 200, 1, 1), $load('H2', 'heater', 200, 1, 2)]];
+        yield 'heaters on two strips of a circuit' => [[], $apart, Phrase::AllHeatersOnCircuit, Severity::Watch];
         yield 'heaters on two circuits' => [[], ['loads' => $three], Phrase::AllHeatersOnCircuit, null];
 
-        yield 'a pipe that is wide enough' => [['standpipeMm' => 200, 'weirForm' => 'standpipe'], [], Phrase::TheStandpipeRunsAsAPipe, null];
-        yield 'a pipe that governs' => [['standpipeMm' => 60, 'weirForm' => 'standpipe'], [], Phrase::TheStandpipeRunsAsAPipe, Severity::Watch];
+        $pipe = fn (float $mm): array => ['standpipeMm' => $mm, 'weirForm' => 'standpipe'];
+        yield 'a pipe that is wide enough' => [$pipe(200), [], Phrase::TheStandpipeRunsAsAPipe, null];
+        yield 'a pipe that governs' => [$pipe(60), [], Phrase::TheStandpipeRunsAsAPipe, Severity::Watch];
 
         $skimmer = fn (int $chamber, float $least, float $most): array => [
             'skimmerChamber' => $chamber,
@@ -224,8 +226,18 @@ final class BothSidesTest extends TestCase
     #[Test]
     public function a_lamp_over_a_vessel_that_is_not_there_is_refused(): void
     {
-        $vessel = ['name' => 'Refugium', 'shape' => 'rectangular', 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 400, 'waterMm' => 300];
-        $lamp = fn (int $over): array => ['lamps' => [...SoundPlan::LAMPS, [...SoundPlan::LAMPS[0], 'over' => $over]], 'vessels' => [$vessel]];
+        $vessel = [
+            'name' => 'Refugium',
+            'shape' => 'rectangular',
+            'lengthMm' => 600,
+            'widthMm' => 400,
+            'heightMm' => 400,
+            'waterMm' => 300,
+        ];
+        $lamp = fn (int $over): array => [
+            'lamps' => [...SoundPlan::LAMPS, [...SoundPlan::LAMPS[0], 'over' => $over]],
+            'vessels' => [$vessel],
+        ];
         self::assertSame([], SoundPlan::answer([], $lamp(1))->errors);
         self::assertSame('lamps.2.over', SoundPlan::answer([], $lamp(2))->errors[0]->field ?? '');
     }

@@ -224,6 +224,8 @@ final class MoveAnswersTest extends TestCase
         yield 'too much old water' => ['fix move-old-water', ['waters' => ['oldL' => 500]]];
         yield 'boxes that want more' => ['fix move-old-short', ['waters' => ['oldL' => 88]]];
         yield 'the truck' => ['stop move-end-missed return', ['truckBackMin' => 700]];
+        yield 'the light' => ['stop move-end-missed unload', ['insideByMin' => 700]];
+        yield 'quiet hours' => ['stop move-end-missed lash', ['leaveByMin' => 640]];
         yield 'too heavy for the truck' => ['stop truck-payload', ['truck' => ['payloadKg' => 400]]];
     }
 

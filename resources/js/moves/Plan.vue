@@ -59,7 +59,7 @@ const STANDINGS = {
                     <HoldingRecord v-if="!locked" :move="move" :listed="listed" />
                 </HoldingPart>
                 <PlanBPart :drives="drives" />
-                <TeamPart :people="people" :drives="drives" />
+                <TeamPart :people="people" :drives="drives" :dark-min="darkMin" />
                 <WayPart :drives="drives" />
                 <AnimalsPart :boxing="boxing" />
                 <BoxesPart />

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { freshId, type MoveProps } from './move';
+import { clockOf, freshId, type MoveProps } from './move';
 import NumberIn from './NumberIn.vue';
 import RowTable from './RowTable.vue';
 import TimeCell from './TimeCell.vue';
 import { checked, word, usePlanDesk } from './planDesk';
 
 /** Who comes, and from when to when. */
-defineProps<{ people: MoveProps['people']; drives: boolean }>();
+defineProps<{ people: MoveProps['people']; drives: boolean; darkMin: number | null }>();
 const { doc, locked, set } = usePlanDesk();
 const comes = (id: number) => doc.value.people.some((p) => p.id === `u${id}`);
 function come(person: { id: number; name: string; skills: string[] }, on: boolean) {
@@ -53,6 +53,13 @@ const person = (id: string, more: object) =>
                 label="Out of the old place by"
                 @update:model-value="set('leaveByMin', $event ?? null)"
             />
+            <TimeCell
+                v-if="drives"
+                id="t-i"
+                :model-value="doc.insideByMin"
+                label="All of it inside there by"
+                @update:model-value="set('insideByMin', $event ?? null)"
+            />
             <label class="numbercell" for="t-f"
                 ><span>Fish are caught</span>
                 <select id="t-f" class="cell" :value="doc.fish ?? 'last'" @change="set('fish', word($event))">
@@ -61,6 +68,17 @@ const person = (id: string, more: object) =>
                 </select></label
             >
         </div>
+        <p v-if="drives && darkMin !== null" class="quiet">
+            The sun sets there at {{ clockOf(darkMin) }} that day: glass and wet steps are carried over in its light.
+            <button
+                v-if="!locked && doc.insideByMin !== darkMin"
+                type="button"
+                class="linkish"
+                @click="set('insideByMin', darkMin)"
+            >
+                take it as the end
+            </button>
+        </p>
         <label v-for="p in people" :key="p.id" class="check"
             ><input type="checkbox" :checked="comes(p.id)" @change="come(p, checked($event))" />
             {{ p.name }}

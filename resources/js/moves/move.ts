@@ -91,6 +91,7 @@ export interface MoveDoc {
     beginsMin?: number | null;
     truckBackMin?: number | null;
     leaveByMin?: number | null;
+    insideByMin?: number | null;
     fish?: string | null;
     people: PersonDoc[];
     animals: AnimalDoc[];
@@ -120,6 +121,8 @@ export interface MoveProps {
     findings: FindingView[];
     boxing: { boxes: string[][]; left: string[]; proven: boolean } | null;
     people: { id: number; name: string; skills: string[]; busy: string | null }[];
+    /** Sunset at the new place that day; null: nobody knows where or when. */
+    darkMin: number | null;
     photos: { id: number; of: string; href: string }[];
 }
 

@@ -13,6 +13,7 @@ final readonly class MoveBrief
     /**
      * @param  int|null  $truckBackMin  min of the day
      * @param  int|null  $leaveByMin  quiet hours, lift slot: out of the old place by then
+     * @param  int|null  $insideByMin  daylight, quiet hours, lift slot there: all of it inside the new place by then
      * @param  list<Mover>  $people
      * @param  list<Animal>  $animals
      * @param  list<Box>  $boxes
@@ -42,6 +43,7 @@ final readonly class MoveBrief
         public array $more = [],
         public array $paces = [],
         public array $photographed = [],
+        public ?int $insideByMin = null,
     ) {
     }
 

@@ -39,6 +39,7 @@ final class MoveReader
             beginsMin: (int) $all->number('beginsMin', 0, self::TEN_O_CLOCK),
             truckBackMin: self::whole($all, 'truckBackMin'),
             leaveByMin: self::whole($all, 'leaveByMin'),
+            insideByMin: self::whole($all, 'insideByMin'),
             fish: $all->choiceOrNull('fish', FishSchool::class) ?? FishSchool::Last,
             people: array_map(self::person(...), array_values(array_filter($people, fn (Fields $p): bool => ! $isSpare($p)))),
             animals: array_map(self::animal(...), $all->objects('animals')),

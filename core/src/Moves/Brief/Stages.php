@@ -242,6 +242,9 @@ final class Stages
         if ($this->brief->leaveByMin !== null && isset($this->steps['lash'])) {
             $ends[] = new End('lash', $this->brief->leaveByMin - $begins, 'out of the old place');
         }
+        if ($this->brief->insideByMin !== null && isset($this->steps['unload'])) {
+            $ends[] = new End('unload', $this->brief->insideByMin - $begins, 'inside the new place');
+        }
         $hands = array_map(fn (Mover $m): Hand => new Hand("m:{$m->id}", $m->skills), $this->brief->people);
 
         return new Work(
