@@ -93,7 +93,7 @@ final class ReadyDesk
     {
         $rows = $needs = [];
         foreach (Needs::of($cold, $system->emergency_share_pct === null ? null : $system->emergency_share_pct / 100) as $asked) {
-            $need = $this->bestOf($asked, $system, $helpH);
+            [$need, $nearest] = $this->bestOf($asked, $system, $helpH);
             $needs[] = $need;
             $rows[] = [
                 'code' => $asked['code'],
@@ -107,6 +107,8 @@ final class ReadyDesk
                 'serves' => array_map(fn (Hazard $h): string => $h->label(), $asked['serves']),
                 'enough' => $need->isEnough(),
                 'restInH' => $need->restInH,
+                'testedOn' => $nearest?->tested_on?->toDateString(),
+                'goodUntil' => $nearest?->expires_on?->toDateString(),
             ];
         }
         $harm = [];
@@ -155,17 +157,21 @@ final class ReadyDesk
      * Water stands in a depot's vessels; all else, and water somebody put on a shelf, in stores.
      *
      * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked
+     * @return array{0: Need, 1: Stock|null} with what lies nearest
      */
-    private function bestOf(array $asked, System $system, ?float $helpH): Need
+    private function bestOf(array $asked, System $system, ?float $helpH): array
     {
-        $shelf = $this->need($asked, $system, $helpH);
+        [$shelf, $nearest] = $this->need($asked, $system, $helpH);
         $made = $asked['code'] === self::WATER ? $this->water->need($asked, $system, $helpH) : null;
 
-        return $made === null || ($shelf->isEnough() && $shelf->isGood === true) ? $shelf : $made;
+        return $made === null || ($shelf->isEnough() && $shelf->isGood === true) ? [$shelf, $nearest] : [$made, null];
     }
 
-    /** @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked */
-    private function need(array $asked, System $system, ?float $helpH): Need
+    /**
+     * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked
+     * @return array{0: Need, 1: Stock|null} with what lies nearest
+     */
+    private function need(array $asked, System $system, ?float $helpH): array
     {
         $this->stocks ??= Stock::query()
             ->where('count', '>', 0)
@@ -178,14 +184,14 @@ final class ReadyDesk
                 && ($s->place?->kind !== StockPlace::SITE || $s->place->site_id === $system->site_id),
         );
         if ($fits->isEmpty()) {
-            return new Need($asked['code'], $asked['serves'], $asked['amount'], $asked['unit'], has: null);
+            return [new Need($asked['code'], $asked['serves'], $asked['amount'], $asked['unit'], has: null), null];
         }
         $good = $fits->filter(fn (Stock $s): bool => $s->isGood());
         $best = ($good->isEmpty() ? $fits : $good)->sortBy(fn (Stock $s): float => self::hours($s, $system, $helpH) ?? INF)->values();
         $near = $best->first();
         $has = $best->sum(fn (Stock $s): float => $asked['unit'] === 'W' ? $s->count * ($s->part->capacity ?? 0.0) : $s->count);
 
-        return new Need(
+        return [new Need(
             code: $asked['code'],
             serves: $asked['serves'],
             amount: $asked['amount'],
@@ -194,7 +200,7 @@ final class ReadyDesk
             where: $near?->place?->name,
             withinH: $near === null ? null : self::hours($near, $system, $helpH),
             isGood: $good->isNotEmpty(),
-        );
+        ), $near];
     }
 
     public static function isFor(Stock $stock, string $code): bool

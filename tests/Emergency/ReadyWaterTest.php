@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Emergency;
 
 use App\Risk\Exposure;
+use App\Stores\Part;
+use App\Stores\Stock;
+use App\Stores\StockPlace;
 use App\Systems\System;
 use App\Team\User;
 use App\Water\Depot;
@@ -65,6 +68,23 @@ final class ReadyWaterTest extends TestCase
         $this->batch(5000);
         Exposure::query()->where('system_id', $this->system->id)->update(['acts_h' => null]);
         self::assertNull($this->water()['withinH']);
+    }
+
+    #[Test]
+    public function what_lies_nearest_says_when_it_was_tried_and_until_when_it_is_good(): void
+    {
+        $heat = fn (): array => collect(self::props(
+            $this->actingAs($this->planner)->get("/sites/{$this->system->site_id}/ready")->assertOk(),
+        )['systems'][0]['ready']['needs'])->firstWhere('code', 'heat');
+        self::assertSame([null, null, null], [$heat()['where'], $heat()['testedOn'], $heat()['goodUntil']]);
+        $part = Part::query()->create(['name' => 'Heater', 'ready_for' => 'heat', 'unit' => 'piece', 'pack' => 1, 'capacity' => 900]);
+        $there = StockPlace::ofSite($this->system->site()->firstOrFail());
+        $stock = Stock::query()->create(['part_id' => $part->id, 'stock_place_id' => $there->id, 'state' => 'used', 'count' => 1]);
+        self::assertFalse($heat()['good'], 'nobody has tried it');
+        [$tried, $until] = [now()->subWeek()->toDateString(), now()->addYear()->toDateString()];
+        $stock->update(['tested_on' => $tried, 'tested_ok' => true, 'expires_on' => $until]);
+        self::assertTrue($heat()['good']);
+        self::assertSame([$tried, $until], [$heat()['testedOn'], $heat()['goodUntil']]);
     }
 
     private function batch(float $litres): WaterBatch

@@ -20,6 +20,8 @@ type Need = {
     serves: string[];
     enough: boolean;
     restInH: number | null;
+    testedOn: string | null;
+    goodUntil: string | null;
 };
 /** Ready before it happens: where to shut off, what stands ready, whom to ring. */
 const props = defineProps<{
@@ -188,7 +190,11 @@ const hours = (h: number | null) =>
                                     >all of it in use after {{ hours(n.restInH) }}</small
                                 ><small v-else-if="n.has !== null && !n.good">not tested, or out of date</small>
                             </td>
-                            <td>{{ n.where ?? '' }}</td>
+                            <td>
+                                {{ n.where ?? '' }}
+                                <small v-if="n.testedOn">tried {{ date(n.testedOn) }}</small>
+                                <small v-if="n.goodUntil">good until {{ date(n.goodUntil) }}</small>
+                            </td>
                             <td class="num">{{ n.has === null ? '' : hours(n.withinH) }}</td>
                             <td>{{ n.serves.join(', ').toLowerCase() }}</td>
                         </tr>
