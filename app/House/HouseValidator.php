@@ -55,7 +55,12 @@ final class HouseValidator extends Validator
     {
         $comparable = $this->getDateFormat($attribute) === null ? $this->isDay($value) : is_string($value);
 
-        return $comparable && parent::compareDates($attribute, $value, $parameters, $operator);
+        // The day of another field may be anything at all: that is told at that field.
+        $field = $parameters[0] ?? null;
+        $other = is_string($field) ? $this->getValue($field) : null;
+        $isDay = $other === null || is_string($other) || $other instanceof \DateTimeInterface;
+
+        return $comparable && $isDay && parent::compareDates($attribute, $value, $parameters, $operator);
     }
 
     protected function getDateTimestamp($value): ?int

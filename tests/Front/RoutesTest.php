@@ -399,7 +399,7 @@ final class RoutesTest extends TestCase
     }
 
     #[Test]
-    public function each_role_gets_what_it_may_and_nothing_else_and_guests_are_sent_to_the_door(): void
+    public function each_role_gets_what_it_may_and_nothing_else(): void
     {
         $this->withoutMiddleware([ValidateCsrfToken::class, \Illuminate\Routing\Middleware\ThrottleRequests::class]);
         config()->set('mail.default', 'catcher');

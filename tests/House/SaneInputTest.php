@@ -101,6 +101,22 @@ final class SaneInputTest extends TestCase
     }
 
     #[Test]
+    public function a_day_after_that_of_a_field_which_is_none_is_refused_and_breaks_nothing(): void
+    {
+        $passes = fn (mixed $from, mixed $until, string $rule): bool => Validator::make(
+            ['from' => $from, 'until' => $until],
+            ['until' => [$rule, 'after:from']],
+        )->passes();
+        foreach (['date', 'date_format:Y-m-d'] as $rule) {
+            self::assertTrue($passes('2026-11-27', '2026-11-28', $rule));
+            self::assertFalse($passes('2026-11-28', '2026-11-28', $rule));
+            foreach ([['2026-11-27'], 20261127, true, ['a' => []]] as $none) {
+                self::assertFalse($passes($none, '2026-11-28', $rule));
+            }
+        }
+    }
+
+    #[Test]
     public function what_is_short_is_one_line(): void
     {
         $is = fn (string $words, int $most): bool => Validator::make(['name' => $words], ['name' => ['string', "max:{$most}"]])->passes();
