@@ -1820,15 +1820,15 @@ return [
     [
         'name' => 'a rail is stepped over without room',
         'file' => 'core/src/Cabinet/WayOut.php',
-        'from' => '$isPassedOver = $ledge->topMm() + self::OVER_MM <= $way->zMm;',
-        'to' => '$isPassedOver = $ledge->topMm() <= $way->zMm;',
+        'from' => 'if ($ledge->topMm() + self::OVER_MM > $heightMm) {',
+        'to' => 'if ($ledge->topMm() > $heightMm) {',
         'tests' => 'core/tests/Cabinet',
     ],
     [
         'name' => 'a frame over it does not hold it down',
         'file' => 'core/src/Cabinet/WayOut.php',
-        'from' => '$piece->meetsAny([$ledge->patch]) ||',
-        'to' => 'false ||',
+        'from' => 'if ($piece->meetsAny([$ledge->patch])) {',
+        'to' => 'if (false) {',
         'tests' => 'core/tests/Cabinet',
     ],
     [

@@ -18,8 +18,8 @@ final class Arranging
     }
 
     /**
-     * What stands already, and as much of the rest as finds a place: first all of it with every way out free; then as much as goes free;
-     * last, as much as stands at all.
+     * What stands already, and as much of the rest as finds a place: first all of it, then as much as there is room for, every way out
+     * free as long as that can be asked at all. What is left over is put where it still goes.
      *
      * @param  array<int, Piece>  $pieces  by row
      * @param  list<Standing>  $fixed
@@ -31,12 +31,12 @@ final class Arranging
         $ways = self::waysOf($fixed, $space);
         $orders = self::orders($pieces);
         $most = self::most($space, $pieces, $fixed);
-        foreach ([[true, true], [true, false], [false, false]] as [$free, $whole]) {
+        foreach ([true, false] as $whole) {
             // More than there is room for is not looked for.
-            $hopeless = ($free && $ways === null) || ($whole && $most < count($pieces));
-            foreach ($hopeless ? [] : $orders as $order) {
+            $isHopeless = $whole && $most < count($pieces);
+            foreach ($isHopeless ? [] : $orders as $order) {
                 $search = new self($space, intdiv($whole ? $tries : intdiv($tries, 2), count($orders)));
-                $found = $search->fill($order, $fixed, $free ? $ways ?? [] : [], $free, $whole);
+                $found = $search->fill($order, $fixed, $ways ?? [], $ways !== null, $whole);
                 if (count($found) > count($best)) {
                     $best = $found;
                 }

@@ -7,6 +7,9 @@ namespace Velbrin\Core\Cabinet;
 /** A proposal where each piece stands in a cabinet so that each comes out without moving another; the sump first (B-62, B-98). */
 final readonly class Packing
 {
+    /** Where more than these are left over, another place of the sump does not mend it. */
+    private const FAR = 3;
+
     /**
      * @param  list<Standing>  $standing
      * @param  array<int, Elsewhere>  $elsewhere  why, by row
@@ -151,7 +154,8 @@ final readonly class Packing
             if ($best === null || $found->rank() > $best->rank()) {
                 $best = $found;
             }
-            if (count($found->standing) === count($fixed) + count($first[0] ?? []) + count($stays) && $found->isSound()) {
+            $left = count($fixed) + count($first[0] ?? []) + count($stays) - count($found->standing);
+            if (($left === 0 && $found->isSound()) || $left > self::FAR) {
                 break;
             }
         }

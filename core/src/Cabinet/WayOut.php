@@ -23,15 +23,18 @@ final class WayOut
     {
         $ways = [];
         foreach (self::heights($piece, $space) as $height) {
+            $built = self::builtIn($piece, $height, $space);
+            if ($built === null) {
+                continue;
+            }
             $others = self::reached($piece, $height, $all);
             foreach (self::exits($piece, $others, $space) as $exit) {
-                $way = new Way($exit, $height);
-                if (self::isBuiltUp($piece, $way, $space)) {
+                if (self::corridorMeets($piece, $exit, $built, $space)) {
                     continue;
                 }
                 $rows = [];
                 foreach ($others as $other) {
-                    if (self::corridorMeets($piece, $way, $other->patches, $space)) {
+                    if (self::corridorMeets($piece, $exit, $other->patches, $space)) {
                         $rows[] = $other->row;
                     }
                 }
@@ -55,19 +58,22 @@ final class WayOut
     public static function free(Standing $piece, array $all, Space $space): ?Way
     {
         foreach (self::heights($piece, $space) as $height) {
+            $built = self::builtIn($piece, $height, $space);
+            if ($built === null) {
+                continue;
+            }
             $others = self::reached($piece, $height, $all);
             foreach (self::exits($piece, $others, $space) as $exit) {
-                $way = new Way($exit, $height);
-                if (self::isBuiltUp($piece, $way, $space)) {
+                if (self::corridorMeets($piece, $exit, $built, $space)) {
                     continue;
                 }
                 foreach ($others as $other) {
-                    if (self::corridorMeets($piece, $way, $other->patches, $space)) {
+                    if (self::corridorMeets($piece, $exit, $other->patches, $space)) {
                         continue 2;
                     }
                 }
 
-                return $way;
+                return new Way($exit, $height);
             }
         }
 
@@ -77,7 +83,7 @@ final class WayOut
     /** Whether that other thing closes that way out. */
     public static function closes(Standing $other, Standing $piece, Way $way, Space $space): bool
     {
-        return self::reached($piece, $way->zMm, [$other]) !== [] && self::corridorMeets($piece, $way, $other->patches, $space);
+        return self::reached($piece, $way->zMm, [$other]) !== [] && self::corridorMeets($piece, $way->xMm, $other->patches, $space);
     }
 
     /**
@@ -125,41 +131,55 @@ final class WayOut
         return $reached;
     }
 
-    /** A frame or a shelf is in the way. */
-    private static function isBuiltUp(Standing $piece, Way $way, Space $space): bool
+    /**
+     * Frames and shelves it must keep clear of if carried so high; null: it does not even rise so far.
+     *
+     * @return list<Rect>|null
+     */
+    private static function builtIn(Standing $piece, float $heightMm, Space $space): ?array
     {
-        $top = $way->zMm + $piece->piece->heightMm;
+        $top = $heightMm + $piece->piece->heightMm;
+        $met = [];
         foreach ($space->ledges as $ledge) {
             if ($ledge->topMm() <= $piece->zMm || $ledge->bottomMm >= $top) {
                 continue;
             }
-            $isPassedOver = $ledge->topMm() + self::OVER_MM <= $way->zMm;
-            if (
-                $piece->meetsAny([$ledge->patch]) ||
-                (! $isPassedOver && self::corridorMeets($piece, $way, [$ledge->patch], $space))
-            ) {
-                return true;
+            if ($piece->meetsAny([$ledge->patch])) {
+                return null;
+            }
+            if ($ledge->topMm() + self::OVER_MM > $heightMm) {
+                $met[] = $ledge->patch;
             }
         }
 
-        return false;
+        return $met;
     }
 
     /**
-     * Along to the exit, then forwards.
+     * Along to the exit, then forwards. Asked for every corner a search looks at: plain numbers, no patches made on the way.
      *
      * @param  list<Rect>  $patches
      */
-    private static function corridorMeets(Standing $piece, Way $way, array $patches, Space $space): bool
+    private static function corridorMeets(Standing $piece, float $exitMm, array $patches, Space $space): bool
     {
-        $shift = $way->xMm - $piece->xMm;
+        $shift = $exitMm - $piece->xMm;
+        $hair = Rect::HAIR_MM;
         foreach ($piece->patches as $own) {
-            $left = min($own->leftMm, $own->leftMm + $shift);
-            $right = max($own->rightMm, $own->rightMm + $shift);
-            $along = new Rect($left, $own->backMm, $right, $own->frontMm);
-            $forwards = new Rect($own->leftMm + $shift, $own->backMm, $own->rightMm + $shift, $space->depthMm);
+            $left = $own->leftMm + $shift;
+            $right = $own->rightMm + $shift;
+            $alongLeft = min($own->leftMm, $left);
+            $alongRight = max($own->rightMm, $right);
             foreach ($patches as $patch) {
-                if ($along->meets($patch) || $forwards->meets($patch)) {
+                if ($patch->frontMm <= $own->backMm + $hair) {
+                    continue;
+                }
+                $isAlong = $patch->backMm < $own->frontMm - $hair
+                    && $patch->leftMm < $alongRight - $hair
+                    && $patch->rightMm > $alongLeft + $hair;
+                $isBefore = $patch->backMm < $space->depthMm - $hair
+                    && $patch->leftMm < $right - $hair
+                    && $patch->rightMm > $left + $hair;
+                if ($isAlong || $isBefore) {
                     return true;
                 }
             }
