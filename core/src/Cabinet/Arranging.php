@@ -8,7 +8,7 @@ namespace Velbrin\Core\Cabinet;
 final class Arranging
 {
     /** Corners looked at before the search gives up, shared by the orders of placing: a plan is answered while it is typed. */
-    public const TRIES = 5000;
+    public const TRIES = 3500;
 
     /** For one thing that is left over. */
     private const LAST_TRIES = 200;
