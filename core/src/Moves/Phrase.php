@@ -72,6 +72,7 @@ enum Phrase: string implements Saying
     case InVehicle = 'in-vehicle';
     case IsMissedBy = 'is-missed-by';
     case IsMoreThanThreeOfThose = 'is-more-than-three-of-those';
+    case IsNeededOutsideTheirHours = 'is-needed-outside-their-hours';
     case IsNoStep = 'is-no-step';
     case IsOldAcrylic = 'is-old-acrylic';
     case IsShorterThan = 'is-shorter-than';
@@ -94,6 +95,7 @@ enum Phrase: string implements Saying
     case LastsItsAnimals = 'lasts-its-animals';
     case LeaveSomethingForAnotherDay = 'leave-something-for-another-day';
     case LegByLeg = 'leg-by-leg';
+    case LetAnotherDoItOrMoveTheBeginning = 'let-another-do-it-or-move-the-beginning';
     case LicensedOperatorPermitWind = 'licensed-operator-permit-wind';
     case ListThemWhereNoneRideSay = 'list-them-where-none-ride-say';
     case LookAndWriteDownWhatWas = 'look-and-write-down-what-was';
@@ -169,6 +171,7 @@ enum Phrase: string implements Saying
     case TheAxleWouldBear = 'the-axle-would-bear';
     case TheBatteryOfLasts = 'the-battery-of-lasts';
     case TheBoxesWant = 'the-boxes-want';
+    case TheCourseCountsOnThemFromTo = 'the-course-counts-on-them-from-to';
     case TheCourseOfTheDayCannot = 'the-course-of-the-day-cannot';
     case TheFrontAxleKeepsOnly = 'the-front-axle-keeps-only';
     case TheHoldingIsNotProved = 'the-holding-is-not-proved';

@@ -226,6 +226,8 @@ final class MoveAnswersTest extends TestCase
         yield 'the truck' => ['stop move-end-missed return', ['truckBackMin' => 700]];
         yield 'the light' => ['stop move-end-missed unload', ['insideByMin' => 700]];
         yield 'quiet hours' => ['stop move-end-missed lash', ['leaveByMin' => 640]];
+        yield 'somebody comes later' => ['fix move-hours '.self::sound()['people'][0]['id'], ['people' => [0 => ['fromMin' => 900]]]];
+        yield 'somebody goes home early' => ['fix move-hours '.self::sound()['people'][0]['id'], ['people' => [0 => ['untilMin' => 660]]]];
         yield 'too heavy for the truck' => ['stop truck-payload', ['truck' => ['payloadKg' => 400]]];
     }
 
@@ -246,6 +248,26 @@ final class MoveAnswersTest extends TestCase
             $codes = array_filter(self::codes(self::answers($change)), fn (string $c): bool => ! str_contains($c, 'move-box-tight'));
             self::assertSame([], array_values($codes), (string) $n);
         }
+    }
+
+    #[Test]
+    public function whoever_is_there_for_exactly_their_steps_is_there_long_enough(): void
+    {
+        $answers = self::answers([]);
+        $first = $answers->brief->people[0];
+        $from = PHP_INT_MAX;
+        $until = 0;
+        foreach ($answers->day->plan->hands ?? [] as $step => $hands) {
+            if (in_array("m:{$first->id}", $hands, true)) {
+                $start = $answers->brief->beginsMin + ($answers->day->plan->starts[$step] ?? 0);
+                $from = min($from, $start);
+                $until = max($until, $start + ($answers->work->steps[$step]->minutes ?? 0));
+            }
+        }
+        $codes = fn (int $a, int $b): array => self::codes(self::answers(['people' => [0 => ['fromMin' => $a, 'untilMin' => $b]]]));
+        self::assertNotContains("fix move-hours {$first->id}", $codes($from, $until));
+        self::assertContains("fix move-hours {$first->id}", $codes($from + 1, $until));
+        self::assertContains("fix move-hours {$first->id}", $codes($from, $until - 1));
     }
 
     #[Test]

@@ -88,7 +88,7 @@ const person = (id: string, more: object) =>
             :rows="doc.people"
             what="people"
             add="Add a hired hand"
-            :heads="['Name', 'Lifts', 'Comes']"
+            :heads="['Name', 'Lifts', 'Comes', 'From', 'Until']"
             :readonly="locked"
             @add="addHired"
             @change="set('people', $event)"
@@ -122,6 +122,16 @@ const person = (id: string, more: object) =>
                         <option value="surely">surely</option>
                         <option value="called">when called</option>
                     </select>
+                </td>
+                <td v-for="end in ['fromMin', 'untilMin'] as const" :key="end">
+                    <TimeCell
+                        :id="`p-${row.id}-${end}`"
+                        :model-value="row[end]"
+                        label=""
+                        empty="all day"
+                        :aria="`person ${n + 1} is there ${end === 'fromMin' ? 'from' : 'until'}`"
+                        @update:model-value="person(row.id, { [end]: $event ?? null })"
+                    />
                 </td>
             </template>
         </RowTable>

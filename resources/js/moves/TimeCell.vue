@@ -3,7 +3,7 @@ import { ref, watch } from 'vue';
 import { clockOf, minuteOf } from './move';
 
 /** A time of day, in minutes. What cannot be read stays as typed and is said. */
-defineProps<{ id: string; label: string; aria?: string }>();
+defineProps<{ id: string; label: string; aria?: string; empty?: string }>();
 const value = defineModel<number | null | undefined>({ required: true });
 const shown = () => (value.value === null || value.value === undefined ? '' : clockOf(value.value));
 const text = ref(shown());
@@ -25,7 +25,7 @@ function take() {
             class="cell num"
             type="text"
             inputmode="numeric"
-            placeholder="18:00"
+            :placeholder="empty ?? '18:00'"
             :aria-label="aria"
             :aria-invalid="wrong ? true : undefined"
             :aria-describedby="wrong ? `${id}-wrong` : undefined"

@@ -15,6 +15,9 @@ export interface PersonDoc {
     skills?: string[];
     /** Comes only when called. */
     spare?: boolean;
+    /** There from then, and until then; empty: all of it. */
+    fromMin?: number | null;
+    untilMin?: number | null;
 }
 export interface AnimalDoc {
     id: string;

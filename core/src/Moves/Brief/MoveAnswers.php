@@ -87,6 +87,7 @@ final readonly class MoveAnswers
             oldMostL: $oldMostL,
             findings: Finding::sorted([
                 ...($day->findings ?? []),
+                ...HandsHours::of($brief, $work, $day),
                 ...($fleet?->findings() ?? []),
                 ...BoxChecks::of($brief, $boxes, $warmth, $day),
                 ...MoveChecks::of($brief, $jump, $holding, $oldMostL),

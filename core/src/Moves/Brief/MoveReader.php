@@ -86,6 +86,8 @@ final class MoveReader
             label: $one->textOrNull('label') ?? 'somebody',
             limitKg: $one->number('limitKg', 1, CarryTeam::LIMIT_KG),
             skills: $one->has('skills') ? array_values($one->words('skills')) : [],
+            fromMin: self::whole($one, 'fromMin'),
+            untilMin: self::whole($one, 'untilMin'),
         );
         $one->noMore();
 
