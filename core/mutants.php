@@ -1943,4 +1943,11 @@ return [
         'to' => 'if (false) {',
         'tests' => 'core/tests/Moves/MoveAnswersTest.php',
     ],
+    [
+        'name' => 'a row set aside leaves a cabinet fine',
+        'file' => 'core/src/Build/CabinetAsBuilt.php',
+        'from' => 'in_array($table, [\'ledges\', \'gear\', \'compartments\'], true)',
+        'to' => 'false',
+        'tests' => 'core/tests/Build/CabinetAsBuiltTest.php',
+    ],
 ];

@@ -153,6 +153,7 @@ final class CabinetAsBuilt
             return null;
         }
         $facts->need(...self::SIZES);
+        self::whole($facts);
         $pieces = self::pieces($facts);
         $spaces = self::spaces($facts);
         self::shelved($facts, $pieces);
@@ -171,6 +172,21 @@ final class CabinetAsBuilt
         $spaces = array_map(fn (array $s): array => [$s[0], $toleranceMm > 0 ? $s[1]->less($toleranceMm) : $s[1]], $spaces);
 
         return Compartments::of($spaces, $pieces, $pinned);
+    }
+
+    /**
+     * A row that was set aside may be what stands in the way: until it is put right nothing is said of the rest.
+     *
+     * @throws Missing
+     */
+    private static function whole(Facts $facts): void
+    {
+        foreach ($facts->brief->errors as $error) {
+            $table = explode('.', $error->field)[0];
+            if (in_array($table, ['ledges', 'gear', 'compartments'], true)) {
+                throw Missing::fields([$table]);
+            }
+        }
     }
 
     private static function isAsked(Facts $facts): bool

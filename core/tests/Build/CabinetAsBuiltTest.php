@@ -153,6 +153,20 @@ final class CabinetAsBuiltTest extends TestCase
     }
 
     #[Test]
+    public function a_row_that_was_set_aside_never_makes_a_cabinet_fine(): void
+    {
+        $can = ['name' => 'Can', 'widthMm' => 200, 'depthMm' => 200, 'heightMm' => 150];
+        $fine = fn (array $tables): array => array_filter(
+            self::rule(SoundPlan::answer(self::CABINET, ['gear' => [$can], ...$tables]), 'B-62'),
+            fn (Finding $f): bool => $f->severity === Severity::Fine,
+        );
+        self::assertNotSame([], $fine([]));
+        self::assertNotSame([], $fine(['ledges' => [self::SHELF]]));
+        self::assertSame([], $fine(['ledges' => [[...self::SHELF, 'thickMm' => 0]]]));
+        self::assertSame([], $fine(['gear' => [$can, [...$can, 'heightMm' => 9]]]));
+    }
+
+    #[Test]
     public function a_place_chosen_by_hand_through_a_frame_is_told(): void
     {
         $frame = ['kind' => 'frame', 'bottomMm' => 0, 'thickMm' => 700, 'xMm' => 950, 'lengthMm' => 50, 'yMm' => 0, 'depthMm' => 50];

@@ -74,6 +74,17 @@ const stands = (s: Place) =>
     `${letter(s.row)}, ${s.name}, ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back` +
     (s.inSump ? ', in the sump' : s.zMm ? `, on a shelf at ${units.show(s.zMm, 'mm')}` : '');
 const builtIn = (l: PackingView['ledges'][number]) => `${l.name}, its underside at ${units.show(l.bottomMm, 'mm')}`;
+const called = computed(() =>
+    props.alone ? 'The cabinet' : `Compartment ${props.packing.number}, ${props.packing.name}`,
+);
+const opening = computed(() => {
+    const { doorFromLeftMm: left, doorWidthMm: wide, doorHeightMm: high, heightMm } = props.packing;
+    return `M${left} ${heightMm} v${-high} h${wide} v${high}`;
+});
+const handled = (s: Place) =>
+    `${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back` +
+    (pinned(s) ? ', placed by hand' : '') +
+    '. Arrow keys move it, t turns it, Delete lets its place be proposed.';
 const said = computed(() => [...props.packing.standing.map(stands), ...props.packing.ledges.map(builtIn)].join('; '));
 // From above the lower is drawn first, so that what stands in the sump or on a shelf lies over what it stands on.
 const highestLast = computed(() => [...props.packing.standing].sort((a, b) => a.zMm - b.zMm));
@@ -89,7 +100,7 @@ const byLetter = computed(() => [...props.packing.standing].sort((a, b) => a.row
             class="cabinetplan"
             :viewBox="`${-font} ${-font} ${packing.lengthMm + 2 * font} ${packing.heightMm + packing.depthMm + font * 4}`"
             role="group"
-            :aria-label="`${alone ? 'The cabinet' : `Compartment ${packing.number}, ${packing.name}`} from the front and from above; ${said}`"
+            :aria-label="`${called} from the front and from above; ${said}`"
             @pointermove="move"
             @pointerup="held = null"
             @pointercancel="held = null"
@@ -118,10 +129,7 @@ const byLetter = computed(() => [...props.packing.standing].sort((a, b) => a.row
                 :height="l.thickMm"
                 class="ledge"
             />
-            <path
-                :d="`M${packing.doorFromLeftMm} ${packing.heightMm} v${-packing.doorHeightMm} h${packing.doorWidthMm} v${packing.doorHeightMm}`"
-                class="opening"
-            />
+            <path :d="opening" class="opening" />
             <text x="0" :y="-font * 0.25" :font-size="font * 0.8">
                 {{ alone ? '' : `${packing.number}, ${packing.name}: ` }}from the front
             </text>
@@ -140,7 +148,7 @@ const byLetter = computed(() => [...props.packing.standing].sort((a, b) => a.row
                     }"
                     :tabindex="!readonly && own(s) ? 0 : undefined"
                     :role="!readonly && own(s) ? 'button' : undefined"
-                    :aria-label="`${s.name}: ${units.show(s.xMm, 'mm')} from the left, ${units.show(s.yMm, 'mm')} from the back${pinned(s) ? ', placed by hand' : ''}. Arrow keys move it, t turns it, Delete lets its place be proposed.`"
+                    :aria-label="handled(s)"
                     @pointerdown="hold($event, s)"
                     @keydown="key($event, s)"
                 >
