@@ -19,5 +19,7 @@ return [
     'trail_database' => env('TRAIL_DATABASE'),
     // Who asks from elsewhere how the server is brings this as a bearer token; unset: nobody from elsewhere.
     'health_token' => (string) env('VELBRIN_HEALTH_TOKEN', ''),
+    // When the arithmetic was last written: answers kept from before it are worked out anew.
+    'core_written' => max(array_map(filemtime(...), glob(base_path('core/src/{*,*/*}/*.php'), GLOB_BRACE) ?: [__FILE__])),
     'upload_bytes' => 15 * 1024 * 1024,
 ];

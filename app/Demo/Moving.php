@@ -96,7 +96,13 @@ final class Moving
             'truckBackMin' => 1080,
             'leaveByMin' => null,
             'fish' => 'last',
-            'people' => array_map(fn (User $u): array => ['id' => "u{$u->id}", 'label' => $u->name, 'limitKg' => 25, 'skills' => []], [
+            'people' => array_map(fn (User $u): array => [
+                'id' => "u{$u->id}",
+                'label' => $u->name,
+                'limitKg' => 25,
+                'skills' => [],
+                'drives' => $u->is($technicians[0]),
+            ], [
                 ...array_slice($technicians, 0, 3),
                 $planner,
             ]),

@@ -22,7 +22,7 @@ final class AnsweredOnce
     /** @throws OutOfRange */
     public static function of(Move $move, MoveBrief $brief): MoveAnswers
     {
-        $asked = hash('sha256', Version::NUMBER.'|'.serialize($brief));
+        $asked = hash('sha256', Version::NUMBER.'|'.config('velbrin.core_written').'|'.serialize($brief));
         $kept = Cache::get(self::key($move));
         if (is_array($kept) && ($kept['asked'] ?? null) === $asked && is_string($kept['answers'] ?? null)) {
             $answers = self::read($kept['answers']);

@@ -1097,6 +1097,7 @@ export interface MoveStepView {
     state: string;
     mayDrop: boolean;
     becomes: string;
+    isRest: boolean;
 }
 
 export interface MoveTruckView {

@@ -15,7 +15,9 @@ use Tests\TestCase;
 /** The largest plan a planner brings stays quick while it is typed. */
 final class LargePlanTest extends TestCase
 {
-    /** Of the time a fixed sum takes, which is about 50 ms where 150 ms are the limit: a slow machine is slow at both. */
+    private const MOST_MS = 150.0;
+
+    /** Of the time a fixed sum takes, about 50 ms where the limit above was set: a slower machine is slow at both. */
     private const MOST_SUMS = 3.0;
 
     private const MOST_BYTES = 64 * 1024 * 1024;
@@ -56,7 +58,7 @@ final class LargePlanTest extends TestCase
         self::assertNotEmpty($live['answers']['cabinet'][0]['standing'] ?? []);
         self::assertLessThan(self::MOST_BYTES, memory_get_peak_usage() - $before);
         self::assertLessThan(
-            self::MOST_SUMS * min($sums),
+            max(self::MOST_MS, self::MOST_SUMS * min($sums)),
             min($answers),
             sprintf('the answer took %.0f ms where a fixed sum takes %.0f', min($answers), min($sums)),
         );

@@ -60,6 +60,7 @@ final readonly class MoveCourseView
                 state: isset($day->running[$id]) ? 'running' : 'open',
                 mayDrop: $step->dropCost !== null,
                 becomes: $step->becomes,
+                isRest: $step->isRest,
             );
         }
         usort(
@@ -124,6 +125,7 @@ final readonly class MoveCourseView
                 state: 'done',
                 mayDrop: false,
                 becomes: '',
+                isRest: $work->steps[$id]->isRest,
             );
         }
 

@@ -21,6 +21,7 @@ final readonly class MoveStepView
         public string $state,
         public bool $mayDrop,
         public string $becomes,
+        public bool $isRest,
     ) {
     }
 }

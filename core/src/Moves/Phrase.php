@@ -24,8 +24,10 @@ enum Phrase: string implements Saying
     case AnimalSharesBox = 'animal-shares-box';
     case AnimalsStayInTheHoldingUntil = 'animals-stay-in-the-holding-until';
     case AnimalsWithoutPapersAreKeptThere = 'animals-without-papers-are-kept-there';
+    case AnotherDriverOrOneVehicleLess = 'another-driver-or-one-vehicle-less';
     case AnotherName = 'another-name';
     case AnotherOneOrPlanB = 'another-one-or-plan-b';
+    case AnotherPairOfHandsOrLessInADay = 'another-pair-of-hands-or-less-in-a-day';
     case ANumberIsMissing = 'a-number-is-missing';
     case APhotoIsMissing = 'a-photo-is-missing';
     case AskAndWriteDownWhoAgreed = 'ask-and-write-down-who-agreed';
@@ -118,6 +120,7 @@ enum Phrase: string implements Saying
     case MoreLitresAFilterThatRuns = 'more-litres-a-filter-that-runs';
     case MoreThanTheItsStagesMay = 'more-than-the-its-stages-may';
     case MoreVehiclesThanPeople = 'more-vehicles-than-people';
+    case MoreVehiclesThanWhoDrive = 'more-vehicles-than-who-drive';
     case NameSomebodyWhoCanCome = 'name-somebody-who-can-come';
     case NeitherBoxesNorClocksNor = 'neither-boxes-nor-clocks-nor';
     case NeitherHandsNorTruckCan = 'neither-hands-nor-truck-can';
@@ -126,6 +129,7 @@ enum Phrase: string implements Saying
     case NobodyCanSayYet = 'nobody-can-say-yet';
     case NobodyCanSayYetHowLong = 'nobody-can-say-yet-how-long';
     case NobodyCanSayYetHowWarm = 'nobody-can-say-yet-how-warm';
+    case NobodyDrivesLongerInADay = 'nobody-drives-longer-in-a-day';
     case NobodyHasAgreedToPlanB = 'nobody-has-agreed-to-plan-b';
     case NobodyHasLookedOver = 'nobody-has-looked-over';
     case NobodyHasSaidHowCold = 'nobody-has-said-how-cold';
@@ -133,6 +137,7 @@ enum Phrase: string implements Saying
     case NobodyHasSaidHowLong = 'nobody-has-said-how-long';
     case NobodyHasSaidWhetherABorderLies = 'nobody-has-said-whether-a-border-lies';
     case NobodyHasSaidWhetherACraneLifts = 'nobody-has-said-whether-a-crane-lifts';
+    case NobodyHasSaidWhoDrives = 'nobody-has-said-who-drives';
     case NobodyHasSaidWhoseTheyAreAfterwards = 'nobody-has-said-whose-they-are-afterwards';
     case NobodyPhotographedPiece = 'nobody-photographed-piece';
     case NobodyPhotographedThePlaces = 'nobody-photographed-the-places';
@@ -156,9 +161,11 @@ enum Phrase: string implements Saying
     case PieceIsVerdict = 'piece-is-verdict';
     case PlanTheWaitBeforeFilling = 'plan-the-wait-before-filling';
     case ReadTheForecast = 'read-the-forecast';
+    case RestsArePlannedAsIfOneDrove = 'rests-are-planned-as-if-one-drove';
     case RideBehind = 'ride-behind';
     case SayItInThePlan = 'say-it-in-the-plan';
     case SetItUpFirst = 'set-it-up-first';
+    case SoLongAtTheWheel = 'so-long-at-the-wheel';
     case SomethingOfTheListOfUses = 'something-of-the-list-of-uses';
     case SoMuchStandsThereAtOnce = 'so-much-stands-there-at-once';
     case StepIsNotPartOfThisWork = 'step-is-not-part-of-this-work';
@@ -186,8 +193,11 @@ enum Phrase: string implements Saying
     case TheTruckWouldCarry = 'the-truck-would-carry';
     case TheWholeMayBeLightEnough = 'the-whole-may-be-light-enough';
     case ThreeOfThoseWhoComeDo = 'three-of-those-who-come-do';
+    case TickWhoDrives = 'tick-who-drives';
+    case TiredHandsDropGlass = 'tired-hands-drop-glass';
     case TogetherPeopleLiftLess = 'together-people-lift-less';
     case TooManySteps = 'too-many-steps';
+    case TwoDriversOrANightBetween = 'two-drivers-or-a-night-between';
     case UnderAFifthOfTheWhole = 'under-a-fifth-of-the-whole';
     case UprightWithNothingOnAnimals = 'upright-with-nothing-on-animals';
     case UsesWhichIsNotThere = 'uses-which-is-not-there';
@@ -259,6 +269,7 @@ enum Phrase: string implements Saying
     case WorkSetupSaved = 'work-setup-saved';
     case WorkSoaked = 'work-soaked';
     case WorkStandLevelled = 'work-stand-levelled';
+    case WorksWithoutABreak = 'works-without-a-break';
     case WorkTemperatureRead = 'work-temperature-read';
     case WorkThermostatsSeen = 'work-thermostats-seen';
     case WorkToughenedTried = 'work-toughened-tried';

@@ -32,7 +32,7 @@ final class MoveAnswersTest extends TestCase
             'kind' => 'house',
             'beginsMin' => 540,
             'truckBackMin' => 1200,
-            'people' => [['id' => 'a', 'label' => 'Ada'], ['id' => 'b', 'label' => 'Bo'], ['id' => 'c', 'label' => 'Cy'],
+            'people' => [['id' => 'a', 'label' => 'Ada', 'drives' => true], ['id' => 'b', 'label' => 'Bo'], ['id' => 'c', 'label' => 'Cy'],
                 ['id' => 'd', 'label' => 'Di'], ['id' => 'e', 'label' => 'Em', 'spare' => true]],
             'planB' => ['days' => 5, 'agreedBy' => 'the owner', 'agreedOn' => '2026-11-20', 'otherDay' => '2026-12-08'],
             'animals' => [
@@ -226,8 +226,8 @@ final class MoveAnswersTest extends TestCase
         yield 'the truck' => ['stop move-end-missed return', ['truckBackMin' => 700]];
         yield 'the light' => ['stop move-end-missed unload', ['insideByMin' => 700]];
         yield 'quiet hours' => ['stop move-end-missed lash', ['leaveByMin' => 640]];
-        yield 'somebody comes later' => ['fix move-hours '.self::sound()['people'][0]['id'], ['people' => [0 => ['fromMin' => 900]]]];
-        yield 'somebody goes home early' => ['fix move-hours '.self::sound()['people'][0]['id'], ['people' => [0 => ['untilMin' => 660]]]];
+        yield 'whoever drives goes home early' => ['fix move-hours a', ['people' => [0 => ['untilMin' => 660]]]];
+        yield 'nobody says who drives' => ['watch move-driver-unsaid', ['people' => [0 => ['drives' => false]]]];
         yield 'too heavy for the truck' => ['stop truck-payload', ['truck' => ['payloadKg' => 400]]];
     }
 
@@ -251,23 +251,20 @@ final class MoveAnswersTest extends TestCase
     }
 
     #[Test]
-    public function whoever_is_there_for_exactly_their_steps_is_there_long_enough(): void
+    public function the_day_is_planned_round_whoever_comes_later_or_goes_early(): void
     {
-        $answers = self::answers([]);
-        $first = $answers->brief->people[0];
-        $from = PHP_INT_MAX;
-        $until = 0;
-        foreach ($answers->day->plan->hands ?? [] as $step => $hands) {
-            if (in_array("m:{$first->id}", $hands, true)) {
-                $start = $answers->brief->beginsMin + ($answers->day->plan->starts[$step] ?? 0);
-                $from = min($from, $start);
-                $until = max($until, $start + ($answers->work->steps[$step]->minutes ?? 0));
-            }
-        }
-        $codes = fn (int $a, int $b): array => self::codes(self::answers(['people' => [0 => ['fromMin' => $a, 'untilMin' => $b]]]));
-        self::assertNotContains("fix move-hours {$first->id}", $codes($from, $until));
-        self::assertContains("fix move-hours {$first->id}", $codes($from + 1, $until));
-        self::assertContains("fix move-hours {$first->id}", $codes($from, $until - 1));
+        $hours = fn (array $people): array => array_values(array_filter(
+            self::codes(self::answers(['people' => $people])),
+            fn (string $code): bool => str_starts_with($code, 'fix move-hours'),
+        ));
+        self::assertSame([], $hours([1 => ['fromMin' => 900]]), 'the others do it');
+        self::assertSame([], $hours([1 => ['untilMin' => 600]]));
+        $all = array_fill(0, 4, ['untilMin' => 660]);
+        self::assertCount(4, $hours($all), 'nobody is left for the rest of the day');
+        $drives = self::answers([]);
+        $back = $drives->brief->beginsMin + ($drives->day->plan->starts['return'] ?? 0) + ($drives->work->steps['return']->minutes ?? 0);
+        self::assertSame([], $hours([0 => ['untilMin' => $back]]));
+        self::assertSame(['fix move-hours a'], $hours([0 => ['untilMin' => $drives->brief->beginsMin + 200]]));
     }
 
     #[Test]

@@ -13,6 +13,23 @@ import TruckPlan from './TruckPlan.vue';
 const props = defineProps<MoveProps>();
 const units = useUnits();
 const isRunning = computed(() => (props.course?.steps ?? []).some((s) => s.state !== 'open'));
+const saysMore = computed(() => {
+    const course = props.course;
+    if (!course) return '';
+    const learned = course.learned.map((l) => `${l.label} ${Math.round(l.percent)} %`).join(', ');
+    const rests = course.steps.filter((s) => s.isRest).length;
+    return [
+        course.isProven ? 'No order of work is quicker.' : '',
+        learned ? `Our last five moves: ${learned} of the house values.` : '',
+        rests
+            ? `${rests} ${rests === 1 ? 'rest is' : 'rests are'} in it: half an hour within six hours of work, ` +
+              '45 min after four and a half at the wheel. Local rules on hours go before that.'
+            : '',
+        isRunning.value ? `Today takes ${Math.round(course.factor * 100)} % of what was planned.` : '',
+    ]
+        .filter(Boolean)
+        .join(' ');
+});
 const at = (minute: number) => clockOf(props.move.beginsMin + minute);
 const closing = ref(false);
 const close = useForm({
@@ -49,16 +66,7 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
             </div>
             <template v-if="course">
                 <p class="coursesays">
-                    <b>Done by {{ at(course.finishMin) }}.</b>
-                    <template v-if="course.isProven">No order of work is quicker.</template>
-                    <template v-if="course.learned.length">
-                        Our last five moves:
-                        {{ course.learned.map((l) => `${l.label} ${Math.round(l.percent)} %`).join(', ') }} of the house
-                        values.</template
-                    >
-                    <template v-if="isRunning">
-                        Today takes {{ Math.round(course.factor * 100) }} % of what was planned.</template
-                    >
+                    <b>Done by {{ at(course.finishMin) }}.</b> {{ saysMore }}
                 </p>
                 <div class="tablebox" tabindex="0" role="region" aria-label="The course of the day">
                     <CourseChart :course="course" :begins-min="move.beginsMin" :is-running="isRunning" />

@@ -67,7 +67,7 @@ const lasts = (min: number) => Math.min(RIGHT, x(min));
             </title>
             <rect
                 class="step"
-                :class="[p.step.state, { maydrop: p.step.mayDrop }]"
+                :class="[p.step.state, { maydrop: p.step.mayDrop, rest: p.step.isRest }]"
                 :x="x(p.step.fromMin)"
                 :y="TOP + p.lane * LANE"
                 :width="Math.max(2, x(p.step.untilMin) - x(p.step.fromMin))"

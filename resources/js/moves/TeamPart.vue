@@ -88,7 +88,7 @@ const person = (id: string, more: object) =>
             :rows="doc.people"
             what="people"
             add="Add a hired hand"
-            :heads="['Name', 'Lifts', 'Comes', 'From', 'Until']"
+            :heads="['Name', 'Lifts', 'Comes', 'From', 'Until', ...(drives ? ['Drives'] : [])]"
             :readonly="locked"
             @add="addHired"
             @change="set('people', $event)"
@@ -131,6 +131,14 @@ const person = (id: string, more: object) =>
                         empty="all day"
                         :aria="`person ${n + 1} is there ${end === 'fromMin' ? 'from' : 'until'}`"
                         @update:model-value="person(row.id, { [end]: $event ?? null })"
+                    />
+                </td>
+                <td v-if="drives">
+                    <input
+                        type="checkbox"
+                        :aria-label="`person ${n + 1} drives`"
+                        :checked="row.drives ?? false"
+                        @change="person(row.id, { drives: checked($event) })"
                     />
                 </td>
             </template>

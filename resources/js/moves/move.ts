@@ -18,6 +18,8 @@ export interface PersonDoc {
     /** There from then, and until then; empty: all of it. */
     fromMin?: number | null;
     untilMin?: number | null;
+    /** Takes the wheel. */
+    drives?: boolean;
 }
 export interface AnimalDoc {
     id: string;

@@ -48,6 +48,8 @@ final class MoveTimetableQuestion implements Question
             Field::rows('people', 'who is there', Input::of(
                 Field::text('id', 'name'),
                 Field::any('skills', 'what they can', ['type' => 'array', 'items' => ['type' => 'string']], required: false),
+                Field::number('fromMin', 'there from then', -2880, 100_000)->optional()->integer(),
+                Field::number('untilMin', 'there until then', -2880, 100_000)->optional()->integer(),
             )),
             Field::rows('uses', 'things there are', Input::of(
                 Field::text('id', 'name'),
@@ -78,7 +80,12 @@ final class MoveTimetableQuestion implements Question
     public function answer(Given $given): array
     {
         $people = array_map(
-            fn (Given $h): Hand => new Hand(self::mark($h->text('id')), self::words($h->rawOr('skills'), 'people.skills')),
+            fn (Given $h): Hand => new Hand(
+                id: self::mark($h->text('id')),
+                skills: self::words($h->rawOr('skills'), 'people.skills'),
+                fromMin: self::whole($h, 'fromMin'),
+                untilMin: self::whole($h, 'untilMin'),
+            ),
             $given->rows('people'),
         );
         if ($people === []) {
@@ -104,10 +111,15 @@ final class MoveTimetableQuestion implements Question
         ];
     }
 
+    private static function whole(Given $of, string $field): ?int
+    {
+        $number = $of->numberOrNull($field);
+
+        return $number === null ? null : (int) $number;
+    }
+
     private static function step(Given $row): Step
     {
-        $whole = fn (Given $of, string $field): ?int => ($n = $of->numberOrNull($field)) === null ? null : (int) $n;
-
         return new Step(
             id: self::mark($row->text('id')),
             minutes: (int) ceil($row->number('minutes')),
@@ -115,11 +127,11 @@ final class MoveTimetableQuestion implements Question
             skills: self::words($row->rawOr('skills'), 'tasks.skills'),
             uses: array_map(self::mark(...), self::words($row->rawOr('uses'), 'tasks.uses')),
             needs: array_map(
-                fn (Given $n): Need => new Need(self::mark($n->text('id')), (int) $n->number('lagMin'), $whole($n, 'maxLagMin')),
+                fn (Given $n): Need => new Need(self::mark($n->text('id')), (int) $n->number('lagMin'), self::whole($n, 'maxLagMin')),
                 $row->rows('needs'),
             ),
-            fromMin: $whole($row, 'fromMin'),
-            toMin: $whole($row, 'toMin'),
+            fromMin: self::whole($row, 'fromMin'),
+            toMin: self::whole($row, 'toMin'),
             label: $row->text('id'),
         );
     }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Velbrin\Core\Moves\Brief;
 
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Kind;
+use Velbrin\Core\Measure\Quantity;
 use Velbrin\Core\Measure\Severity;
+use Velbrin\Core\Moves\Course\Breaks;
 use Velbrin\Core\Moves\Course\Timetable;
 use Velbrin\Core\Moves\Course\Work;
 use Velbrin\Core\Moves\Phrase;
 
-/** The course against the hours each of the team is there (M-8): who is planned before they come, or after they have gone. */
+/** The course against the team (M-8): who is needed before they come or after they have gone, and who works too long without a break. */
 final class HandsHours
 {
     /** @return list<Finding> */
@@ -19,7 +22,7 @@ final class HandsHours
         if ($work === null || $day === null) {
             return [];
         }
-        $found = [];
+        $found = self::withoutBreak($brief, $work, $day);
         foreach ($brief->people as $mover) {
             $needed = self::needed($mover, $brief, $work, $day);
             if ($needed === null || ($needed[0] >= ($mover->fromMin ?? 0) && $needed[1] <= ($mover->untilMin ?? PHP_INT_MAX))) {
@@ -33,6 +36,34 @@ final class HandsHours
                 ['who' => $mover->label, 'from' => self::clock($needed[0]), 'to' => self::clock($needed[1])],
                 $mover->id,
             );
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> who would work too long at a stretch, though a break was looked for */
+    private static function withoutBreak(MoveBrief $brief, Work $work, Timetable $day): array
+    {
+        $found = [];
+        $long = Breaks::tooLong($work, $day->plan);
+        foreach ($brief->people as $mover) {
+            $stretch = $long["m:{$mover->id}"] ?? null;
+            if ($stretch !== null) {
+                $found[] = BoxChecks::say(
+                    Severity::Fix,
+                    'M-8',
+                    'move-no-break',
+                    [Phrase::WorksWithoutABreak, Phrase::TiredHandsDropGlass, Phrase::AnotherPairOfHandsOrLessInADay],
+                    [
+                        'who' => $mover->label,
+                        'from' => self::clock($brief->beginsMin + $stretch[0]),
+                        'to' => self::clock($brief->beginsMin + $stretch[1]),
+                        'most' => Quantity::of(Breaks::MOST_MIN / 60, Kind::Hours),
+                        'break' => Quantity::of(Breaks::BREAK_MIN, Kind::Minutes),
+                    ],
+                    $mover->id,
+                );
+            }
         }
 
         return $found;

@@ -9,6 +9,7 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\Acclimation;
 use Velbrin\Core\Moves\AnimalDemand;
 use Velbrin\Core\Moves\BoxTemperature;
+use Velbrin\Core\Moves\Course\Breaks;
 use Velbrin\Core\Moves\Course\Drop;
 use Velbrin\Core\Moves\Course\Timetable;
 use Velbrin\Core\Moves\Course\Work;
@@ -54,7 +55,7 @@ final readonly class MoveAnswers
             $limits += $box->lastsMin() === null ? [] : [$box->box->id => $box->lastsMin()];
         }
         [$work, $missing] = Stages::of($brief, $limits);
-        $day = $work === null ? null : Timetable::of($work);
+        [$work, $day] = $work === null ? [null, null] : Breaks::planned($work, Timetable::of($work));
         $warmth = [];
         foreach ($brief->boxes as $box) {
             $in = $brief->in($box);
@@ -88,6 +89,7 @@ final readonly class MoveAnswers
             findings: Finding::sorted([
                 ...($day->findings ?? []),
                 ...HandsHours::of($brief, $work, $day),
+                ...Wheel::findings($brief),
                 ...($fleet?->findings() ?? []),
                 ...BoxChecks::of($brief, $boxes, $warmth, $day),
                 ...MoveChecks::of($brief, $jump, $holding, $oldMostL),

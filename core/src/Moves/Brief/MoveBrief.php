@@ -66,6 +66,12 @@ final readonly class MoveBrief
         return $rides;
     }
 
+    /** @return list<Mover> who takes the wheel */
+    public function drivers(): array
+    {
+        return array_values(array_filter($this->people, fn (Mover $m): bool => $m->isDriver));
+    }
+
     /** @return list<Animal> in that box */
     public function in(Box $box): array
     {

@@ -34,7 +34,6 @@ final readonly class MoveChecks
         return [
             ...self::holding($brief, $holding),
             ...self::planB($brief),
-            ...self::drivers($brief),
             ...self::photos($brief),
             ...self::pieces($brief),
             ...self::waters($brief, $jump, $oldMostL),
@@ -68,20 +67,6 @@ final readonly class MoveChecks
             'X-44',
             'move-places-photo',
             [Phrase::NobodyPhotographedThePlaces, Phrase::WhatIsLiftedForgetsItsPlace, Phrase::PhotographFromInFrontAndAbove],
-        )];
-    }
-
-    /** @return list<Finding> each vehicle wants somebody at its wheel */
-    private static function drivers(MoveBrief $brief): array
-    {
-        [$vehicles, $people] = [count($brief->vehicles()), count($brief->people)];
-
-        return $people === 0 || $vehicles <= $people ? [] : [BoxChecks::say(
-            Severity::Stop,
-            'M-8',
-            'move-drivers',
-            [Phrase::MoreVehiclesThanPeople, Phrase::AVehicleWithoutADriverStays, Phrase::FewerVehiclesOrMorePeople],
-            ['vehicles' => (string) $vehicles, 'people' => (string) $people],
         )];
     }
 

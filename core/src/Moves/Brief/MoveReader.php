@@ -88,6 +88,7 @@ final class MoveReader
             skills: $one->has('skills') ? array_values($one->words('skills')) : [],
             fromMin: self::whole($one, 'fromMin'),
             untilMin: self::whole($one, 'untilMin'),
+            isDriver: $one->boolean('drives', false),
         );
         $one->noMore();
 

@@ -16,6 +16,8 @@ final readonly class Mover
         /** There from then, and until then, min of the day; null: all of it. */
         public ?int $fromMin = null,
         public ?int $untilMin = null,
+        /** Takes the wheel. */
+        public bool $isDriver = false,
     ) {
     }
 }

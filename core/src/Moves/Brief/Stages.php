@@ -28,6 +28,9 @@ final class Stages
     /** @var list<string> what has to be said before a course can be worked out */
     public array $missing = [];
 
+    /** What a step at the wheel asks of one of those who do it. */
+    private const DRIVES = 'drives';
+
     /** By a hose that was measured, or by what animals and glass need: nobody does these faster. */
     private const OWN_PACE = ['boxes', 'old', 'fill', 'leak', 'animals'];
 
@@ -101,11 +104,20 @@ final class Stages
             minutes: StepMinutes::whole($minutes * $pace),
             persons: min($persons, count($this->brief->people)),
             uses: $isTruck ? ['truck'] : [],
-            needs: array_map(fn (string $n): Need => new Need($n), $this->there($after)),
+            needs: $this->waits($after),
             label: $label,
             dropCost: $dropCost,
             becomes: $becomes,
         );
+    }
+
+    /**
+     * @param  list<string>  $after
+     * @return list<Need>
+     */
+    private function waits(array $after): array
+    {
+        return array_map(fn (string $n): Need => new Need($n), $this->there($after));
     }
 
     /**
@@ -188,18 +200,66 @@ final class Stages
         $way = $this->brief->way;
         $all = $this->there(['off', 'lamps', 'boxes', 'old', 'fish', 'corals', 'rock', 'sand', 'rinse', 'unplumb', 'tank', 'stand']);
         $things = count($this->brief->boxes) + count($this->brief->pieces);
-        $everybody = count($this->brief->people);
-        $out = StepMinutes::carrying($things, $way->carryFromM, $way->flightsFrom);
-        $drive = StepMinutes::driving((int) $way->driveMin);
-        $this->add('load', 'carry out and stow', $out, self::PAIR, $all, isTruck: true);
+        $carried = StepMinutes::carrying($things, $way->carryFromM, $way->flightsFrom);
+        $this->add('load', 'carry out and stow', $carried, self::PAIR, $all, isTruck: true);
         $this->add('lash', 'lash the load', (int) StepMinutes::LASHING, 1, [...$all, 'load'], isTruck: true);
-        $this->add('drive', 'drive', $drive, $everybody, [...$all, 'load', 'lash', 'wipe'], isTruck: true);
+        $out = $this->drive('drive', 'drive', [...$all, 'load', 'lash', 'wipe'], isBack: false);
         $in = StepMinutes::carrying($things, $way->carryToM, $way->flightsTo);
-        $this->add('unload', 'carry in', $in, self::PAIR, ['drive'], isTruck: true);
-        $this->add('return', 'truck back', $drive, 1, ['drive', 'unload'], isTruck: true);
+        $this->add('unload', 'carry in', $in, self::PAIR, $out, isTruck: true);
+        $this->drive('return', 'truck back', [...$out, 'unload'], isBack: true);
         foreach ($this->brief->more as $vehicle) {
-            $this->add("return-{$vehicle->id}", "{$vehicle->label} back", $drive, 1, ['drive', 'unload'], isTruck: true);
+            $this->drive("return-{$vehicle->id}", "{$vehicle->label} back", [...$out, 'unload'], isBack: true);
         }
+    }
+
+    /**
+     * A drive, with the rests of who drives alone. On the way out everybody comes along and its first stretch has its name; back, its last.
+     *
+     * @param  list<string>  $after
+     * @return list<string> its stretches
+     */
+    private function drive(string $name, string $label, array $after, bool $isBack): array
+    {
+        $gentlyMin = StepMinutes::driving((int) $this->brief->way->driveMin);
+        $minutes = StepMinutes::whole($gentlyMin * ($this->brief->paces[$name] ?? 1.0));
+        $isRelieved = Wheel::isRelieved($this->brief);
+        // Two to a vehicle relieve each other on the way out; back goes one who did not bring it.
+        $stretches = match (true) {
+            $minutes === 0 => [],
+            $isRelieved && ! $isBack => [$minutes],
+            default => Wheel::stretches($minutes, $isBack && ! $isRelieved ? Wheel::sinceRestMin($gentlyMin) : 0),
+        };
+        $named = $isBack ? count($stretches) - 1 : 0;
+        $ids = [];
+        foreach ($stretches as $n => $stretch) {
+            $id = $n === $named ? $name : "{$name}:{$n}";
+            if ($n > 0) {
+                $before = [...$after, ...$ids];
+                $ids[] = $this->atTheWheel("{$id}:rest", 'rest from the wheel', Wheel::REST_MIN, $before, $isBack, isRest: true);
+            }
+            if ($stretch > 0) {
+                $ids[] = $this->atTheWheel($id, $label, $stretch, [...$after, ...$ids], $isBack, isRest: false);
+            }
+        }
+
+        return $ids;
+    }
+
+    /** @param  list<string>  $after */
+    private function atTheWheel(string $id, string $label, int $minutes, array $after, bool $isBack, bool $isRest): string
+    {
+        $this->steps[$id] = new Step(
+            id: $id,
+            minutes: $minutes,
+            skills: $this->brief->drivers() === [] ? [] : [self::DRIVES],
+            uses: ['truck'],
+            needs: $this->waits($after),
+            label: $label,
+            isForAll: ! $isBack,
+            isRest: $isRest,
+        );
+
+        return $id;
     }
 
     /** From the bottom: stand, tank, pipes, rock, water, a look for leaks, animals. */
@@ -245,7 +305,12 @@ final class Stages
         if ($this->brief->insideByMin !== null && isset($this->steps['unload'])) {
             $ends[] = new End('unload', $this->brief->insideByMin - $begins, 'inside the new place');
         }
-        $hands = array_map(fn (Mover $m): Hand => new Hand("m:{$m->id}", $m->skills), $this->brief->people);
+        $hands = array_map(fn (Mover $m): Hand => new Hand(
+            id: "m:{$m->id}",
+            skills: $m->isDriver ? [...$m->skills, self::DRIVES] : $m->skills,
+            fromMin: $m->fromMin === null ? null : $m->fromMin - $begins,
+            untilMin: $m->untilMin === null ? null : $m->untilMin - $begins,
+        ), $this->brief->people);
 
         return new Work(
             array_values($this->steps),

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Velbrin\Core\Moves\Course;
 
-/** How good a plan is: minutes past what has to hold, then how much of the animals’ time is left, then when all is done. */
+/**
+ * How good a plan is: minutes past what has to hold, then minutes anybody is needed outside their hours, then how much of the animals’
+ * time is left, then when all is done.
+ */
 final readonly class Judged
 {
-    private function __construct(public int $pastMin, public float $leastShare, public int $finishMin)
+    private function __construct(public int $pastMin, public int $overMin, public float $leastShare, public int $finishMin)
     {
     }
 
@@ -31,7 +34,23 @@ final readonly class Judged
             $least = min($least, ($clock->minutes - self::usedMin($work, $plan, $clock)) / max(1, $clock->minutes));
         }
 
-        return new self($past, $least, $finish);
+        return new self($past, self::overMin($work, $plan), $least, $finish);
+    }
+
+    private static function overMin(Work $work, Plan $plan): int
+    {
+        $over = 0;
+        foreach ($work->hands as $hand) {
+            if ($hand->fromMin === null && $hand->untilMin === null) {
+                continue;
+            }
+            foreach ($plan->hands as $id => $hands) {
+                $start = $plan->starts[$id];
+                $over += in_array($hand->id, $hands, true) ? $hand->outsideMin($start, $start + $work->steps[$id]->minutes) : 0;
+            }
+        }
+
+        return $over;
     }
 
     public static function usedMin(Work $work, Plan $plan, Clock $clock): int
@@ -41,6 +60,7 @@ final readonly class Judged
 
     public function isBetterThan(self $other): bool
     {
-        return [$this->pastMin, -$this->leastShare, $this->finishMin] < [$other->pastMin, -$other->leastShare, $other->finishMin];
+        return [$this->pastMin, $this->overMin, -$this->leastShare, $this->finishMin]
+            < [$other->pastMin, $other->overMin, -$other->leastShare, $other->finishMin];
     }
 }

@@ -22,11 +22,25 @@ final class Placing
     /** @var array<string, list<string>> */
     private array $who = [];
 
+    /** @var list<int> when somebody comes who is not there from the beginning */
+    private readonly array $comes;
+
+    /** Somebody is not there all day. */
+    private readonly bool $haveHours;
+
     public function __construct(private readonly Work $work)
     {
+        $comes = [];
+        $haveHours = false;
         foreach ($work->hands as $hand) {
             $this->busy[$hand->id] = [];
+            $haveHours = $haveHours || $hand->fromMin !== null || $hand->untilMin !== null;
+            if ($hand->fromMin !== null) {
+                $comes[] = $hand->fromMin;
+            }
         }
+        $this->comes = $comes;
+        $this->haveHours = $haveHours;
         foreach ($work->uses as $use => $count) {
             $this->used[$use] = [];
         }
@@ -88,7 +102,7 @@ final class Placing
         $was = $this->starts[$step->id];
         $this->release($step, $was);
         for ($at = $latest; $at > $was; $at--) {
-            if ($this->hands($step, $at) !== null && $this->hasThings($step, $at)) {
+            if ($this->hasThings($step, $at) && $this->hands($step, $at, $this->haveHours) !== null) {
                 break;
             }
         }
@@ -109,29 +123,45 @@ final class Placing
 
     private function firstFree(Step $step, int $from): int
     {
-        $moments = [$from => true];
+        $moments = $this->moments($step, $from);
+        // Within the hours they are there; where nobody’s suffice, as if they stayed: whoever plans the day is told so.
+        foreach ($this->haveHours ? [true, false] : [false] as $isWithinHours) {
+            foreach ($moments as $at) {
+                if ($this->hasThings($step, $at) && $this->hands($step, $at, $isWithinHours) !== null) {
+                    return $at;
+                }
+            }
+        }
+
+        return $from;
+    }
+
+    /** @return list<int> when it could begin: once a hand or a thing is free again, and when somebody comes; rising */
+    private function moments(Step $step, int $from): array
+    {
+        $moments = [$from => $from];
         foreach ($step->persons > 0 ? $this->busy : [] as $taken) {
             foreach ($taken as [, $until]) {
                 if ($until > $from) {
-                    $moments[$until] = true;
+                    $moments[$until] = $until;
                 }
+            }
+        }
+        foreach ($this->comes as $comes) {
+            if ($comes > $from) {
+                $moments[$comes] = $comes;
             }
         }
         foreach ($step->uses as $use) {
             foreach ($this->used[$use] as [, $until]) {
                 if ($until > $from) {
-                    $moments[$until] = true;
+                    $moments[$until] = $until;
                 }
             }
         }
-        ksort($moments);
-        foreach (array_keys($moments) as $at) {
-            if ($this->hasThings($step, $at) && $this->hands($step, $at) !== null) {
-                return $at;
-            }
-        }
+        sort($moments);
 
-        return $from;
+        return $moments;
     }
 
     private function hasThings(Step $step, int $at): bool
@@ -154,23 +184,30 @@ final class Placing
      *
      * @return list<string>|null null: not enough of them are free
      */
-    private function hands(Step $step, int $at): ?array
+    private function hands(Step $step, int $at, bool $isWithinHours): ?array
     {
         if ($step->persons === 0) {
             return [];
         }
         $free = [];
+        $until = $at + $step->minutes;
         foreach ($this->work->hands as $hand) {
-            if (! self::meets($this->busy[$hand->id], $at, $at + $step->minutes)) {
+            if ($isWithinHours && ! $hand->isThere($at, $until)) {
+                continue;
+            }
+            if (! self::meets($this->busy[$hand->id], $at, $until)) {
                 $free[$hand->id] = $hand;
             }
         }
         if (count($free) < $step->persons) {
             return null;
         }
+        if ($step->isForAll) {
+            return $this->everybody($step, $free, $at, $isWithinHours);
+        }
         $chosen = [];
         foreach ($step->skills as $skill) {
-            $has = fn (Hand $h): bool => in_array($skill, $h->skills, true);
+            $has = fn (Hand $h): bool => $h->has($skill);
             if (array_filter($chosen, $has) !== []) {
                 continue;
             }
@@ -187,6 +224,36 @@ final class Placing
         }
 
         return array_keys($chosen);
+    }
+
+    /**
+     * All who are there then; null while one of them is busy.
+     *
+     * @param  array<string, Hand>  $free
+     * @return list<string>|null
+     */
+    private function everybody(Step $step, array $free, int $at, bool $isWithinHours): ?array
+    {
+        foreach ($this->work->hands as $hand) {
+            $isThere = ! $isWithinHours || $hand->isThere($at, $at + $step->minutes);
+            if ($isThere && ! isset($free[$hand->id])) {
+                return null;
+            }
+        }
+
+        return self::can($step, $free) ? array_keys($free) : null;
+    }
+
+    /** @param  array<string, Hand>  $hands */
+    private static function can(Step $step, array $hands): bool
+    {
+        foreach ($step->skills as $skill) {
+            if (array_filter($hands, fn (Hand $h): bool => $h->has($skill)) === []) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param  array<string, Hand>  $hands  not empty */
@@ -217,7 +284,7 @@ final class Placing
     private function take(Step $step, int $at): void
     {
         $this->starts[$step->id] = $at;
-        $this->who[$step->id] = $this->hands($step, $at) ?? [];
+        $this->who[$step->id] = $this->hands($step, $at, $this->haveHours) ?? $this->hands($step, $at, false) ?? [];
         foreach ($this->who[$step->id] as $hand) {
             $this->busy[$hand][] = [$at, $at + $step->minutes];
         }

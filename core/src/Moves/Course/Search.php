@@ -54,7 +54,7 @@ final class Search
         if (! $search->isBest() && ! $isQuick) {
             if (count($work->steps) <= self::EVERY_ORDER) {
                 $search->everyOrder(new Placing($work), array_keys($work->steps));
-                $search->isProven = $search->nodes < self::MOST_NODES && $work->clocks === [];
+                $search->isProven = $search->nodes < self::MOST_NODES && $work->clocks === [] && $search->judged->overMin === 0;
             } else {
                 $search->byLists();
             }
@@ -67,6 +67,7 @@ final class Search
     private function isBest(): bool
     {
         return $this->work->clocks === []
+            && $this->judged->overMin === 0
             && $this->judged->pastMin <= $this->paths->pastMin($this->work)
             && $this->judged->finishMin <= $this->paths->boundMin($this->work);
     }
@@ -129,10 +130,11 @@ final class Search
                 uses: $step->uses,
                 needs: $needs,
                 fromMin: $step->toMin === null ? null : max(0, $finish - $step->toMin),
+                isForAll: $step->isForAll,
             );
         }
 
-        return new Work($steps, $this->work->hands, $this->work->uses, []);
+        return new Work($steps, array_map(fn (Hand $h): Hand => $h->mirrored($finish), $this->work->hands), $this->work->uses, []);
     }
 
     /** @param  list<string>  $waiting */
@@ -185,7 +187,8 @@ final class Search
         }
 
         return $past < $this->judged->pastMin
-            || ($past === $this->judged->pastMin && ($this->work->clocks !== [] || $finish < $this->judged->finishMin));
+            || ($past === $this->judged->pastMin
+                && ($this->work->clocks !== [] || $this->judged->overMin > 0 || $finish < $this->judged->finishMin));
     }
 
     /** Steps that start a clock, or must not lie waiting, begin as late as they may: nothing else is moved. */

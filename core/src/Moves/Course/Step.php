@@ -18,13 +18,15 @@ final readonly class Step
     private const MOST_PERSONS = 20;
 
     /**
-     * @param  list<string>  $skills  each of them by somebody of those who do it
+     * @param  list<string>  $skills  each of them by somebody of those who do it; or somebody by name
      * @param  list<string>  $uses  truck, hose, aid, lift
      * @param  list<Need>  $needs
      * @param  int|null  $fromMin  not begun before
      * @param  int|null  $toMin  not done later
      * @param  float|null  $dropCost  what it costs to leave it for another day; null: it is never left
      * @param  string  $becomes  what is owed then
+     * @param  bool  $isForAll  takes everybody who is there then: nobody is left behind
+     * @param  bool  $isRest  a break: as long at any pace
      *
      * @throws OutOfRange
      */
@@ -40,6 +42,8 @@ final readonly class Step
         public string $label = '',
         public ?float $dropCost = null,
         public string $becomes = '',
+        public bool $isForAll = false,
+        public bool $isRest = false,
     ) {
         Guard::within("{$id}.minutes", $minutes, 0, self::LONGEST_MIN);
         Guard::within("{$id}.persons", $persons, 0, self::MOST_PERSONS);
@@ -60,6 +64,8 @@ final readonly class Step
             label: $this->label,
             dropCost: $this->dropCost,
             becomes: $this->becomes,
+            isForAll: $this->isForAll,
+            isRest: $this->isRest,
         );
     }
 }

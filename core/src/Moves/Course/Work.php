@@ -76,7 +76,7 @@ final readonly class Work
             );
         }
         foreach ($step->skills as $skill) {
-            $able = array_filter($this->hands, fn (Hand $h): bool => in_array($skill, $h->skills, true));
+            $able = array_filter($this->hands, fn (Hand $h): bool => $h->has($skill));
             if ($able === [] || $step->persons === 0) {
                 throw OutOfRange::field(
                     'tasks',
@@ -167,6 +167,18 @@ final readonly class Work
         }
 
         return array_values($all);
+    }
+
+    /**
+     * The same with some steps more.
+     *
+     * @param  list<Step>  $steps
+     *
+     * @throws OutOfRange
+     */
+    public function with(array $steps): self
+    {
+        return new self([...array_values($this->steps), ...$steps], $this->hands, $this->uses, $this->ends, $this->clocks);
     }
 
     /** @return array<string, list<Need>> who waits for a step: named by who waits */

@@ -121,6 +121,7 @@ final readonly class MoveDay
     {
         $paces = [];
         uasort($spans, fn (array $a, array $b): int => $b['untilMin'] <=> $a['untilMin']);
+        $spans = array_filter($spans, fn (string $id): bool => ! $work->steps[$id]->isRest, ARRAY_FILTER_USE_KEY);
         foreach (array_slice($spans, 0, self::JUDGED_BY, true) as $id => $span) {
             if ($work->steps[$id]->minutes > 0) {
                 $paces[] = ($span['untilMin'] - $span['fromMin']) / $work->steps[$id]->minutes;
@@ -149,7 +150,7 @@ final readonly class MoveDay
         foreach ($running as $id => $since) {
             $planned = $work->steps[$id]->minutes;
             $remaining[$id] = max(
-                $planned * $factor - ($nowMin - $since),
+                $planned * ($work->steps[$id]->isRest ? 1.0 : $factor) - ($nowMin - $since),
                 self::AT_LEAST * $planned,
                 ($longer[$id] ?? $nowMin) - $nowMin,
             );
@@ -186,7 +187,7 @@ final readonly class MoveDay
             $isRunning = isset($remaining[$id]);
             $steps[] = new Step(
                 id: $id,
-                minutes: (int) ceil($isRunning ? $remaining[$id] : $step->minutes * $factor),
+                minutes: (int) ceil($isRunning ? $remaining[$id] : $step->minutes * ($step->isRest ? 1.0 : $factor)),
                 persons: $step->persons,
                 skills: $step->skills,
                 uses: $step->uses,
@@ -196,6 +197,8 @@ final readonly class MoveDay
                 label: $step->label,
                 dropCost: $isRunning ? null : $step->dropCost,
                 becomes: $step->becomes,
+                isForAll: $step->isForAll,
+                isRest: $step->isRest,
             );
         }
         $clocks = [];
