@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Browser, Page } from '@playwright/test';
 import { expect, pageAs, test, type Role } from './as';
+import { bringAxe, check, inBothThemes } from './axe';
 import { at, leadsTo } from './world';
 
 const PAGES: [Role, string][] = [
@@ -130,43 +130,13 @@ async function actual(browser: Browser, path: string): Promise<string> {
     return path.replace(`{${name}}`, there);
 }
 
-/**
- * In the page itself, which has no frames: half the time. Only what stands against it is told; what passes is not
- * written out.
- */
-const builder = (page: Page) => new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
-
-const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
-
-/**
- * What axe holds against a page, in words. All pages are looked at before the test fails, so one run names
- * everything.
- */
-async function check(page: Page, where: string, axe = builder(page).withTags(TAGS)): Promise<string[]> {
-    const found = await axe.analyze();
-    return found.violations.map(
-        (v) =>
-            `${where}: ${v.id} ${v.nodes
-                .slice(0, 3)
-                .map((n) => `${n.target} ${n.any[0]?.message ?? ''}`)
-                .join(' | ')}`,
-    );
-}
-
-/** A theme changes colours and nothing else: the night watch is asked about its contrast. */
-async function inBothThemes(page: Page, where: string): Promise<string[]> {
-    const paper = await check(page, where);
-    await page.evaluate(() => (document.documentElement.dataset.bsTheme = 'dark'));
-    await page.waitForTimeout(250);
-    return [...paper, ...(await check(page, `${where}, night`, builder(page).withRules(['color-contrast'])))];
-}
-
 for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
     test(`every page of the ${role} passes axe in both themes`, async ({ browser }) => {
         // Many pages, twice each: on a machine others use as well it takes its time.
         test.setTimeout(1_200_000);
         const against: string[] = [];
         const page = await pageAs(browser, role);
+        await bringAxe(page);
         for (const [, path] of PAGES.filter(([r]) => r === role)) {
             await page.goto(await actual(browser, path));
             // The page is drawn once it says what it is.
@@ -179,6 +149,7 @@ for (const role of ['owner', 'planner', 'technician', 'client'] as Role[]) {
 
 test('the working sheet passes axe in both themes', async ({ browser }) => {
     const page = await pageAs(browser, 'planner');
+    await bringAxe(page);
     await page.goto(await actual(browser, '{system}'));
     await page
         .getByRole('row', { name: /True water volume/ })
@@ -190,8 +161,10 @@ test('the working sheet passes axe in both themes', async ({ browser }) => {
 });
 
 test('the door passes axe', async ({ page }) => {
+    await bringAxe(page);
     for (const path of ['/sign-in', '/forgot-password', '/reset-password/x?email=a@b.example']) {
         await page.goto(path);
+        await expect(page).not.toHaveTitle('');
         expect(await check(page, path)).toEqual([]);
     }
 });
@@ -225,4 +198,15 @@ test('a technician’s pages fit a phone', async ({ browser }) => {
     ]) {
         expect((await target.boundingBox())!.height).toBeGreaterThanOrEqual(44);
     }
+});
+
+test('one pale word among many alike is found out, by day and by night', async ({ browser }) => {
+    const page = await pageAs(browser, 'planner');
+    await bringAxe(page);
+    await page.goto('/rules');
+    await expect(page).not.toHaveTitle('');
+    const word = page.locator('main a').nth(20);
+    await word.evaluate((element) => (element.style.color = 'rgb(128 128 128 / 50%)'));
+    const found = await inBothThemes(page, 'rules');
+    expect(found.filter((one) => one.includes('color-contrast'))).toHaveLength(2);
 });
