@@ -6,11 +6,11 @@ namespace App\Alerts;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Risk\AlarmQuantity;
@@ -18,7 +18,7 @@ use Velbrin\Core\Risk\AlarmTest;
 
 /** An alarm: what it watches, whether it was tested, whom it calls in order (X-24). */
 #[UsePolicy(AlarmPolicy::class)]
-final class Alarm extends Model
+final class Alarm extends Row
 {
     use Archives, Audited;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Alerts;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** One person of an alarm’s chain. */
 #[UsePolicy(AlarmPolicy::class)]
-final class AlarmCall extends Model
+final class AlarmCall extends Row
 {
     public $timestamps = false;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use LogicException;
 
 /**
@@ -18,7 +18,7 @@ use LogicException;
  * @property CarbonImmutable $signed_on
  */
 #[UsePolicy(AcceptedRiskPolicy::class)]
-final class AcceptedRisk extends Model
+final class AcceptedRisk extends Row
 {
     use Audited;
 

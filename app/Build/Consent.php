@@ -6,13 +6,13 @@ namespace App\Build;
 
 use App\Clients\Attachment;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Somebody whose consent a build needs; the dated paper with its conditions is the gate (B-77). */
 #[UsePolicy(ConsentPolicy::class)]
-final class Consent extends Model
+final class Consent extends Row
 {
     use Audited;
 

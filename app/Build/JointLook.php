@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Somebody looked at one joint while the system filled (B-87). */
 #[UsePolicy(JointLookPolicy::class)]
-final class JointLook extends Model
+final class JointLook extends Row
 {
     use Audited;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\CannotThaw;
+use App\House\Database\Row;
 use App\House\Frozen;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use JsonException;
 use LogicException;
@@ -21,7 +21,7 @@ use Velbrin\Core\Version;
  * @property array<string, int> $prices of one, by key
  */
 #[UsePolicy(PlanVersionPolicy::class)]
-final class KeptAnswer extends Model
+final class KeptAnswer extends Row
 {
     public const ACCEPTED = 'accepted';
 

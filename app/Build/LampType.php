@@ -6,8 +6,8 @@ namespace App\Build;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One of the company's own lamps: what it gives, takes and weighs, and how high its maker lets it hang (B-50).
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $grid measured with a meter, as MeasuredGrid reads it
  */
 #[UsePolicy(LampTypePolicy::class)]
-final class LampType extends Model
+final class LampType extends Row
 {
     use Archives, Audited;
 

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\Delivery;
 
 /** Something bought for a build: from whom, promised when, here or not, and where it lies (B-75). */
 #[UsePolicy(OrderPolicy::class)]
-final class Order extends Model
+final class Order extends Row
 {
     use Audited;
 

@@ -6,15 +6,15 @@ namespace App\Build;
 
 use App\Clients\Attachment;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A stage of an accepted version that has passed: by its proof, a signed waiver, or the licensed person's document. */
 #[UsePolicy(PassedStagePolicy::class)]
-final class PassedStage extends Model
+final class PassedStage extends Row
 {
     use Audited;
 

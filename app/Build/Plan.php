@@ -8,17 +8,17 @@ use App\Clients\Room;
 use App\Clients\Site;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Spatie\Activitylog\LogOptions;
 
 /** A build being thought through: one draft that saves itself, and the versions kept of it. */
 #[UsePolicy(PlanPolicy::class)]
-final class Plan extends Model
+final class Plan extends Row
 {
     use Archives, Audited;
 

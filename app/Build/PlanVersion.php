@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\Judge;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -23,7 +23,7 @@ use Velbrin\Core\Chemistry\Parameter;
 
 /** An immutable snapshot of a plan's input. Its answers are recomputed until it is accepted, then frozen. */
 #[UsePolicy(PlanVersionPolicy::class)]
-final class PlanVersion extends Model
+final class PlanVersion extends Row
 {
     use Audited;
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Velbrin\Core\Build\RunningCost;
 use Velbrin\Core\Build\TakeOff;
 
 /** What one of a take-off’s units costs, whole minor units. */
 #[UsePolicy(PricePolicy::class)]
-final class Price extends Model
+final class Price extends Row
 {
     use Audited;
 

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Build;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Build\Stage;
 
 /** One thing taken along to a stage, in the company's own list (B-72). */
 #[UsePolicy(StageToolPolicy::class)]
-final class StageTool extends Model
+final class StageTool extends Row
 {
     use Audited;
 

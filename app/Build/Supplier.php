@@ -6,9 +6,9 @@ namespace App\Build;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
  * @property string|null $note
  */
 #[UsePolicy(SupplierPolicy::class)]
-final class Supplier extends Model
+final class Supplier extends Row
 {
     use Archives, Audited;
 

@@ -6,15 +6,15 @@ namespace App\Build;
 
 use App\Clients\Attachment;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Build\Plan as CorePlan;
 use Velbrin\Core\Build\PlanBrief;
 
 /** Why a Stop was passed: a signed reason, or for what can hurt people the licensed person's stored document. */
 #[UsePolicy(WaiverPolicy::class)]
-final class Waiver extends Model
+final class Waiver extends Row
 {
     use Audited;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clients;
 
 use App\House\Archives;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\MorphTo;
 
 /** A photo or paper kept with a site, plan or system; checked by content, without location data. */
 #[UsePolicy(AttachmentPolicy::class)]
-final class Attachment extends Model
+final class Attachment extends Row
 {
     use Archives;
 

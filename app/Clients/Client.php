@@ -6,14 +6,14 @@ namespace App\Clients;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** Who pays: a household, a clinic, a restaurant. */
 #[UsePolicy(ClientPolicy::class)]
-final class Client extends Model
+final class Client extends Row
 {
     use Archives, Audited;
 

@@ -6,15 +6,15 @@ namespace App\Clients;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use App\House\Stamp;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A person at the client's: what they may operate, whether they hold a key, when that was last confirmed. */
 #[UsePolicy(ContactPolicy::class)]
-final class Contact extends Model
+final class Contact extends Row
 {
     use Archives, Audited;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Clients;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A door, stair turn, lift or corner on the way in, mm. */
 #[UsePolicy(PassagePolicy::class)]
-final class Passage extends Model
+final class Passage extends Row
 {
     use Audited;
 

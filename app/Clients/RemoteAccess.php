@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Clients;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Somebody can reach a place's devices from afar: who, since when, and whether it has been taken back (X-58). */
 #[UsePolicy(RemoteAccessPolicy::class)]
-final class RemoteAccess extends Model
+final class RemoteAccess extends Row
 {
     use Audited;
 

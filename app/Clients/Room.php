@@ -6,9 +6,9 @@ namespace App\Clients;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Stamp;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $summer_usual_day_c
  */
 #[UsePolicy(RoomPolicy::class)]
-final class Room extends Model
+final class Room extends Row
 {
     use Archives, Audited;
 

@@ -6,16 +6,16 @@ namespace App\Clients;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Stamp;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 
 /** A place: how to get in, who lives there, its rooms and the way through it. */
 #[UsePolicy(SitePolicy::class)]
-final class Site extends Model
+final class Site extends Row
 {
     use Archives, Audited;
 

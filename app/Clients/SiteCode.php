@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Clients;
 
 use App\House\Archives;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A door or alarm code: encrypted at rest, shown on demand, each look recorded. */
 #[UsePolicy(SiteCodePolicy::class)]
-final class SiteCode extends Model
+final class SiteCode extends Row
 {
     use Archives;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Control;
 
 use App\Clients\Site;
-use Illuminate\Database\Eloquent\Model;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int $site_id
  *
- * @phpstan-require-extends Model
+ * @phpstan-require-extends Row
  */
 trait AtSite
 {

@@ -6,14 +6,14 @@ namespace App\Control;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\Item;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** A line from the board with its own breaker. */
 #[UsePolicy(SitePartPolicy::class)]
-final class Circuit extends Model implements SitePart
+final class Circuit extends Row implements SitePart
 {
     use Archives, AtSite, Audited;
 

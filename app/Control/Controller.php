@@ -7,13 +7,13 @@ namespace App\Control;
 use App\Control\Link\LinkDevice;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** The head of a set-up: strips listen to it, sensors report to it. */
 #[UsePolicy(SitePartPolicy::class)]
-final class Controller extends Model implements SitePart
+final class Controller extends Row implements SitePart
 {
     use Archives, AtSite, Audited;
 

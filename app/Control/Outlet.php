@@ -6,15 +6,15 @@ namespace App\Control;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\Item;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** A place a plug goes into. It may feed a device of any system of its site. */
 #[UsePolicy(SitePartPolicy::class)]
-final class Outlet extends Model implements SitePart
+final class Outlet extends Row implements SitePart
 {
     use Archives, AtSite, Audited;
 

@@ -6,14 +6,14 @@ namespace App\Control;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A probe or a switch that reports to a controller, and where it hangs. */
 #[UsePolicy(SitePartPolicy::class)]
-final class Sensor extends Model implements SitePart
+final class Sensor extends Row implements SitePart
 {
     use Archives, Audited;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Control;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use LogicException;
 
 /** One version of what a controller does: a draft, the one that runs, or one that ran. What has run is never changed. */
 #[UsePolicy(SetUpPolicy::class)]
-final class SetUp extends Model
+final class SetUp extends Row
 {
     public const DRAFT = 'draft';
 

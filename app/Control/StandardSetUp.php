@@ -6,14 +6,14 @@ namespace App\Control;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A set-up the company begins with elsewhere: kept by what hangs on an outlet and where a sensor hangs. */
 #[UsePolicy(StandardSetUpPolicy::class)]
-final class StandardSetUp extends Model
+final class StandardSetUp extends Row
 {
     use Archives, Audited;
 

@@ -6,14 +6,14 @@ namespace App\Control;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** A row of outlets on one lead. */
 #[UsePolicy(SitePartPolicy::class)]
-final class Strip extends Model implements SitePart
+final class Strip extends Row implements SitePart
 {
     use Archives, AtSite, Audited;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Emergency;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Velbrin\Core\Risk\Hazard;
 
 /**
@@ -20,7 +20,7 @@ use Velbrin\Core\Risk\Hazard;
  * @property CarbonImmutable $ends_at
  */
 #[UsePolicy(AreaEventPolicy::class)]
-final class AreaEvent extends Model
+final class AreaEvent extends Row
 {
     use Audited;
 

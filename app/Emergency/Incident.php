@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Emergency;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Emergency\Course;
@@ -19,7 +19,7 @@ use Velbrin\Core\Emergency\IncidentState;
 
 /** Something is wrong at a tank, from the first tap to the review (E-3, E-4). */
 #[UsePolicy(IncidentPolicy::class)]
-final class Incident extends Model
+final class Incident extends Row
 {
     use Audited;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Emergency;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use LogicException;
 use Velbrin\Core\Emergency\Entry;
@@ -14,7 +14,7 @@ use Velbrin\Core\Emergency\Said;
 
 /** One thing said of an incident, once; never changed. */
 #[UsePolicy(IncidentPolicy::class)]
-final class IncidentEntry extends Model
+final class IncidentEntry extends Row
 {
     public $timestamps = false;
 

@@ -6,13 +6,13 @@ namespace App\Emergency;
 
 use App\Clients\Site;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Where a place is shut off, in words a stranger can follow, with a photo, and who may use it (E-8). */
 #[UsePolicy(IncidentPolicy::class)]
-final class ShutOff extends Model
+final class ShutOff extends Row
 {
     use Audited;
 

@@ -7,10 +7,10 @@ namespace App\Moves;
 use App\Clients\Site;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -19,7 +19,7 @@ use Velbrin\Core\Moves\Brief\MoveKind;
 
 /** A move, a swap, a conversion, a removal: what is known of it before, and what was said on its day. */
 #[UsePolicy(MovePolicy::class)]
-final class Move extends Model
+final class Move extends Row
 {
     use Archives, Audited;
 

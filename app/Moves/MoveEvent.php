@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Moves;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Moves\Day\EventKind;
 
 /** Something somebody said on the day of a move: never changed, never taken back. */
 #[UsePolicy(MoveEventPolicy::class)]
-final class MoveEvent extends Model
+final class MoveEvent extends Row
 {
     public $timestamps = false;
 

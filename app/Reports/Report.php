@@ -7,18 +7,18 @@ namespace App\Reports;
 use App\Clients\Attachment;
 use App\Clients\Site;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Stamp;
 use App\Rounds\Visit;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use LogicException;
 
 /** What a client reads of a visit; once sent it never changes (S-33). */
 #[UsePolicy(ReportPolicy::class)]
-final class Report extends Model
+final class Report extends Row
 {
     use Audited;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Measure\Units;
 
 /** A sent report's way to one reader: each goes by itself, so one bad address holds up nobody and nobody gets it twice. */
 #[UsePolicy(ReportPolicy::class)]
-final class ReportDelivery extends Model
+final class ReportDelivery extends Row
 {
     public const WAITING = 'waiting';
 

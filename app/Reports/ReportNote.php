@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Reports;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A dated correction of a sent report. */
 #[UsePolicy(ReportPolicy::class)]
-final class ReportNote extends Model
+final class ReportNote extends Row
 {
     use Audited;
 

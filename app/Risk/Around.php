@@ -418,11 +418,11 @@ final class Around
     private function doses(System $system, Facts $facts): array
     {
         $doses = [];
+        $volume = Volumes::systemL($facts);
         foreach ($system->items as $item) {
             if ($item->retired_at !== null || $item->away_since !== null) {
                 continue;
             }
-            $volume = Volumes::systemL($facts);
             if ($item->job === Job::Reactor) {
                 $doses[] = Dose::ofReactor(
                     name: $item->name,

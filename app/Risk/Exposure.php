@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Risk;
 
+use App\House\Database\Row;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Risk\Hazard;
 
@@ -16,7 +16,7 @@ use Velbrin\Core\Risk\Hazard;
  * @property string|null $course what a dark house's course is worked out from ({@see DarkCourse})
  */
 #[UsePolicy(ExposurePolicy::class)]
-final class Exposure extends Model
+final class Exposure extends Row
 {
     public $timestamps = false;
 

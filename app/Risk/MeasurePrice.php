@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 
 /** What a measure costs here, whole minor units; and what a minute of upkeep and a device more are counted at. */
 #[UsePolicy(RiskRatePolicy::class)]
-final class MeasurePrice extends Model
+final class MeasurePrice extends Row
 {
     use Audited;
 

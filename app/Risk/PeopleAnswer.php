@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Risk\PeopleHazard;
 
 /** What somebody competent said about something that can hurt people (R-16). */
 #[UsePolicy(ProofPolicy::class)]
-final class PeopleAnswer extends Model
+final class PeopleAnswer extends Row
 {
     use Audited;
 

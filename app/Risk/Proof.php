@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Somebody made a protection act, and it did or it did not (R-43). */
 #[UsePolicy(ProofPolicy::class)]
-final class Proof extends Model
+final class Proof extends Row
 {
     use Audited;
 

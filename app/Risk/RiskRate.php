@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Velbrin\Core\Measure\OutOfRange;
@@ -14,7 +14,7 @@ use Velbrin\Core\Risk\Rate\Rates;
 
 /** A rate the company has counted itself, or confirmed (R-20). */
 #[UsePolicy(RiskRatePolicy::class)]
-final class RiskRate extends Model
+final class RiskRate extends Row
 {
     use Audited;
 

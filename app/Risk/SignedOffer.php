@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Risk;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<array{kind: string, label: string, price: string|null, meanwhile: string, until: string}> $put_off
  */
 #[UsePolicy(SignedOfferPolicy::class)]
-final class SignedOffer extends Model
+final class SignedOffer extends Row
 {
     use Audited;
 

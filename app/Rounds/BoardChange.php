@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** One change of the board: a proposal, a move, somebody ill; with what each visit was, so that it can be taken back. */
 #[UsePolicy(BoardChangePolicy::class)]
-final class BoardChange extends Model
+final class BoardChange extends Row
 {
     public const PROPOSAL = 'proposal';
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed> $became
  */
 #[UsePolicy(BoardChangePolicy::class)]
-final class BoardMove extends Model
+final class BoardMove extends Row
 {
     /** What a change of the board may write. */
     public const COLUMNS = [

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use App\Water\Depot;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 
 /** One or two people with a vehicle, for a time. */
 #[UsePolicy(CrewPolicy::class)]
-final class Crew extends Model
+final class Crew extends Row
 {
     use Audited;
 

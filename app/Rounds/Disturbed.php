@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Rounds\Disturbance;
 
 /** A system shows for a while what a messy job does to it: expected, and until when (X-12). */
 #[UsePolicy(DisturbedPolicy::class)]
-final class Disturbed extends Model
+final class Disturbed extends Row
 {
     use Audited;
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A secret address under which a calendar is read; only its hash is kept. */
 #[UsePolicy(FeedPolicy::class)]
-final class Feed extends Model
+final class Feed extends Row
 {
     use Audited;
 

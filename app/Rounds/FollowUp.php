@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A “later” with an owner and a day: carry-over, follow-up, check-back (X-41). */
 #[UsePolicy(FollowUpPolicy::class)]
-final class FollowUp extends Model
+final class FollowUp extends Row
 {
     use Audited;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, string|list<string>> $about
  */
 #[UsePolicy(JobSheetVersionPolicy::class)]
-final class JobSheetVersion extends Model
+final class JobSheetVersion extends Row
 {
     protected $table = 'job_sheets';
 

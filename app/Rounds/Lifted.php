@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 
 /** A coral taken off its place for a job: out and back are counted (X-44). */
 #[UsePolicy(SandProfilePolicy::class)]
-final class Lifted extends Model
+final class Lifted extends Row
 {
     protected $table = 'lifted';
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Database\Row;
 use App\House\Days;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Velbrin\Core\Rounds\AfterJob;
 
 /** Not before that day, because of a job that was done (S-49). */
 #[UsePolicy(SandProfilePolicy::class)]
-final class Lock extends Model
+final class Lock extends Row
 {
     protected $fillable = ['system_id', 'visit_id', 'what', 'because', 'until_on', 'lifted_at'];
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Database\Row;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A reading without a number: a sign, graded (C-50). */
 #[UsePolicy(ObservationPolicy::class)]
-final class Observation extends Model
+final class Observation extends Row
 {
     protected $fillable = ['system_id', 'visit_id', 'sign', 'grade', 'note', 'seen_at', 'user_id', 'client_uuid'];
 

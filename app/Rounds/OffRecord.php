@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Something switched off, with its way back (X-11); off on purpose it names reason, substitute and review (K-46). */
 #[UsePolicy(OffRecordPolicy::class)]
-final class OffRecord extends Model
+final class OffRecord extends Row
 {
     use Audited;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * How deep the sand lies, place by place, on a day (W-4, S-40).
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $density_kg_l
  */
 #[UsePolicy(SandProfilePolicy::class)]
-final class SandProfile extends Model
+final class SandProfile extends Row
 {
     use Audited;
 

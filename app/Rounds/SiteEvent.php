@@ -7,16 +7,16 @@ namespace App\Rounds;
 use App\Clients\Site;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Rounds\KeepsClear;
 
 /** Something the client holds, before which no messy work is planned (X-12): a party, an opening, an inspection. */
 #[UsePolicy(SiteEventPolicy::class)]
-final class SiteEvent extends Model
+final class SiteEvent extends Row
 {
     use Archives, Audited;
 

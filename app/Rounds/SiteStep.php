@@ -7,15 +7,15 @@ namespace App\Rounds;
 use App\Clients\Site;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Rounds\SiteDoes;
 
 /** What one place does differently at a step of a job, with its reason and photo (P-22). */
 #[UsePolicy(SiteStepPolicy::class)]
-final class SiteStep extends Model
+final class SiteStep extends Row
 {
     use Archives, Audited;
 

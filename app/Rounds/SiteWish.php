@@ -6,9 +6,9 @@ namespace App\Rounds;
 
 use App\Clients\Site;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<int> $weekdays 1 Monday … 7 Sunday; none: any day
  */
 #[UsePolicy(SiteWishPolicy::class)]
-final class SiteWish extends Model
+final class SiteWish extends Row
 {
     use Audited;
 

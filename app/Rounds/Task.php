@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use App\Systems\System;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Rounds\Due;
 use Velbrin\Core\Rounds\NextDue;
@@ -21,7 +21,7 @@ use Velbrin\Core\Rounds\Window;
  * @property list<array<string, mixed>>|null $triggers further reasons besides the days; see TaskTriggers
  */
 #[UsePolicy(TaskPolicy::class)]
-final class Task extends Model
+final class Task extends Row
 {
     use Audited;
 

@@ -6,8 +6,8 @@ namespace App\Rounds;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, string|list<string>> $about by TaskType::ABOUT
  */
 #[UsePolicy(TaskTypePolicy::class)]
-final class TaskType extends Model
+final class TaskType extends Row
 {
     use Archives, Audited;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\Judge;
 use App\Systems\Parameters;
 use App\Systems\Reading;
@@ -12,7 +13,6 @@ use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Reading as CoreReading;
@@ -25,7 +25,7 @@ use Velbrin\Core\Chemistry\TrialEffect;
  *     clear: bool|null}|null $effect
  */
 #[UsePolicy(TrialPolicy::class)]
-final class Trial extends Model
+final class Trial extends Row
 {
     use Audited;
 

@@ -6,12 +6,12 @@ namespace App\Rounds;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 
 /** What a van or truck carries. */
 #[UsePolicy(CrewPolicy::class)]
-final class Vehicle extends Model
+final class Vehicle extends Row
 {
     use Archives, Audited;
 

@@ -7,9 +7,9 @@ namespace App\Rounds;
 use App\Clients\Attachment;
 use App\Clients\Site;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 
 /** One access, one parking, several systems (S-10). */
 #[UsePolicy(VisitPolicy::class)]
-final class Visit extends Model
+final class Visit extends Row
 {
     use Audited;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\House\Database\Row;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *     when the visit began
  */
 #[UsePolicy(VisitTaskPolicy::class)]
-final class VisitTask extends Model
+final class VisitTask extends Row
 {
     protected $fillable = [
         'visit_id',

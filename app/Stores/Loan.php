@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Stores;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\Item;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A device one system lent another: the donor is exposed until it is back (X-13). */
 #[UsePolicy(StorePolicy::class)]
-final class Loan extends Model
+final class Loan extends Row
 {
     use Audited;
 

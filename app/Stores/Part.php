@@ -7,15 +7,15 @@ namespace App\Stores;
 use App\Build\Supplier;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Control\Job;
 
 /** Something kept in stock: a spare device, or a thing for emergencies. */
 #[UsePolicy(StorePolicy::class)]
-final class Part extends Model
+final class Part extends Row
 {
     use Archives, Audited;
 

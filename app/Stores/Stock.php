@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Stores;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** So many of one part at one place, of one lot and state. Never fewer than none: the database holds that too. */
 #[UsePolicy(StorePolicy::class)]
-final class Stock extends Model
+final class Stock extends Row
 {
     use Audited;
 

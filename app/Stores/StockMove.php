@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Stores;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** What came, went or was used; once, whatever the network repeats. */
 #[UsePolicy(StorePolicy::class)]
-final class StockMove extends Model
+final class StockMove extends Row
 {
     use Audited;
 

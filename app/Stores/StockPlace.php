@@ -6,15 +6,15 @@ namespace App\Stores;
 
 use App\Clients\Site;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Rounds\Vehicle;
 use App\Water\Depot;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Where parts lie: a depot, a van, a client's cupboard. */
 #[UsePolicy(StorePolicy::class)]
-final class StockPlace extends Model
+final class StockPlace extends Row
 {
     use Audited;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Chemistry\Measured;
 
@@ -22,7 +22,7 @@ use Velbrin\Core\Chemistry\Measured;
  * @property float|null $rate_per_day
  */
 #[UsePolicy(BandPolicy::class)]
-final class Band extends Model
+final class Band extends Row
 {
     use Audited;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Cache;
 
@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Cache;
  * @property float $value
  */
 #[UsePolicy(HouseLimitPolicy::class)]
-final class HouseLimit extends Model
+final class HouseLimit extends Row
 {
     use Audited;
 

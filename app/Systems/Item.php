@@ -6,9 +6,9 @@ namespace App\Systems;
 
 use App\Clients\Attachment;
 use App\House\Audited;
+use App\House\Database\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Velbrin\Core\Control\DoserLine;
@@ -22,7 +22,7 @@ use Velbrin\Core\Water\RoLine;
 
 /** A device: its job, its age, its plug, when it is due to be replaced. */
 #[UsePolicy(ItemPolicy::class)]
-final class Item extends Model
+final class Item extends Row
 {
     use Audited;
 

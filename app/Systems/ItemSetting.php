@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use LogicException;
 
 /** One value a device was set to, and why; it is never changed, the next one follows it. */
 #[UsePolicy(ItemSettingPolicy::class)]
-final class ItemSetting extends Model
+final class ItemSetting extends Row
 {
     use Audited;
 

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** One line of what happened. */
 #[UsePolicy(LogEntryPolicy::class)]
-final class LogEntry extends Model
+final class LogEntry extends Row
 {
     use Audited;
 

@@ -6,11 +6,11 @@ namespace App\Systems;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\House\Days;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Rounds\Stagger;
 
@@ -34,7 +34,7 @@ use Velbrin\Core\Rounds\Stagger;
  * @property int|null $task_id the recurring job it is exchanged with
  */
 #[UsePolicy(MaterialPolicy::class)]
-final class Material extends Model
+final class Material extends Row
 {
     use Archives, Audited;
 

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Build\Figure;
 use Velbrin\Core\Control\Ripple;
 
 /** One thing a change of a running system re-opened, until somebody looked and confirmed it (X-30). */
 #[UsePolicy(OpenRipplePolicy::class)]
-final class OpenRipple extends Model
+final class OpenRipple extends Row
 {
     use Audited;
 

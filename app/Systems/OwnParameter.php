@@ -6,13 +6,13 @@ namespace App\Systems;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Velbrin\Core\Chemistry\CustomParameter;
 
 /** A parameter the company added to those of the trade. */
 #[UsePolicy(OwnParameterPolicy::class)]
-final class OwnParameter extends Model
+final class OwnParameter extends Row
 {
     use Archives, Audited;
 

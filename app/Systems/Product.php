@@ -7,16 +7,16 @@ namespace App\Systems;
 use App\Clients\Attachment;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use Velbrin\Core\Chemistry\HiddenInput;
 use Velbrin\Core\Chemistry\Parameter;
 
 /** A salt, food, additive, medium or cleaner the company uses, with what it raises and lowers (X-35). */
 #[UsePolicy(ProductPolicy::class)]
-final class Product extends Model
+final class Product extends Row
 {
     use Archives, Audited;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Systems;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * marked. By a person or by a device, never both.
  */
 #[UsePolicy(ReadingPolicy::class)]
-final class Reading extends Model
+final class Reading extends Row
 {
     use Audited;
 

@@ -6,14 +6,14 @@ namespace App\Systems;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** What is odd about a system, on purpose; impossible to miss. */
 #[UsePolicy(StandingNotePolicy::class)]
-final class StandingNote extends Model
+final class StandingNote extends Row
 {
     use Archives, Audited;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Systems;
 
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Chemistry\Measured;
 use Velbrin\Core\Chemistry\Standing;
 
 /** What the readings of one parameter say, rewritten with each of them. */
 #[UsePolicy(StoredJudgementPolicy::class)]
-final class StoredJudgement extends Model
+final class StoredJudgement extends Row
 {
     public $timestamps = false;
 

@@ -9,9 +9,9 @@ use App\Clients\Room;
 use App\Clients\Site;
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,7 +22,7 @@ use Velbrin\Core\Risk\Community;
 
 /** One body of water and everything that touches it. */
 #[UsePolicy(SystemPolicy::class)]
-final class System extends Model
+final class System extends Row
 {
     use Archives, Audited;
 

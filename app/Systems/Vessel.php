@@ -6,13 +6,13 @@ namespace App\Systems;
 
 use App\Clients\Room;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** One vessel of a system, with its facts as the plan sheet names them. */
 #[UsePolicy(VesselPolicy::class)]
-final class Vessel extends Model
+final class Vessel extends Row
 {
     use Audited;
 

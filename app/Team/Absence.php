@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Team;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Days somebody cannot be called or planned. */
 #[UsePolicy(RosterPolicy::class)]
-final class Absence extends Model
+final class Absence extends Row
 {
     use Audited;
 

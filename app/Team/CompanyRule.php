@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Team;
 
 use App\House\Audited;
-use Illuminate\Database\Eloquent\Model;
+use App\House\Database\Row;
 use Illuminate\Support\Facades\Cache;
 
 /** What the company asks of its own people. */
-final class CompanyRule extends Model
+final class CompanyRule extends Row
 {
     use Audited;
 

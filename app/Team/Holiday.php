@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Team;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 
 /** A public holiday of the company’s list. */
 #[UsePolicy(RosterPolicy::class)]
-final class Holiday extends Model
+final class Holiday extends Row
 {
     use Audited;
 

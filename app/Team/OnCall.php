@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Team;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A week somebody answers the phone for. */
 #[UsePolicy(RosterPolicy::class)]
-final class OnCall extends Model
+final class OnCall extends Row
 {
     use Audited;
 

@@ -6,6 +6,8 @@ namespace App\Team;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\BootsByName;
+use App\House\Database\CastsOnce;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
@@ -22,7 +24,7 @@ use Velbrin\Core\Seawater\SalinityScale;
 final class User extends Authenticatable
 {
     /** @use HasApiTokens<PersonalAccessToken> */
-    use Archives, Audited, HasApiTokens, Notifiable;
+    use Archives, Audited, BootsByName, CastsOnce, HasApiTokens, Notifiable;
 
     /** @var array<string, Units> */
     private array $units = [];

@@ -6,15 +6,15 @@ namespace App\Water;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Rounds\Spot;
 use Velbrin\Core\Water\Station;
 
 /** Where vans start and water is mixed. */
 #[UsePolicy(WaterPolicy::class)]
-final class Depot extends Model
+final class Depot extends Row
 {
     use Archives, Audited;
 

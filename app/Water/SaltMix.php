@@ -6,13 +6,13 @@ namespace App\Water;
 
 use App\House\Archives;
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Velbrin\Core\Water\Mix;
 
 /** A salt mix: grams a litre, from when and until when its water is usable (W-53). */
 #[UsePolicy(WaterPolicy::class)]
-final class SaltMix extends Model
+final class SaltMix extends Row
 {
     use Archives, Audited;
 

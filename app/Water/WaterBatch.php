@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Water;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Water\Readiness;
 
 /** Mixed water that stands or was used (W-61). */
 #[UsePolicy(WaterPolicy::class)]
-final class WaterBatch extends Model
+final class WaterBatch extends Row
 {
     use Audited;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Water;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** A promise of water: routine, emergency, quarantine, top-off (X-15). */
 #[UsePolicy(WaterPolicy::class)]
-final class WaterBooking extends Model
+final class WaterBooking extends Row
 {
     use Audited;
 

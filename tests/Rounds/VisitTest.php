@@ -326,8 +326,9 @@ final class VisitTest extends TestCase
         );
         $done = $this->visit->tasks()->findOrFail($change);
         self::assertSame(
-            ['done', 38.0, Days::today()->toDateString()],
+            ['done', 38.0, Days::date(Days::ofMoment($typed->toDateTimeString()))->toDateString()],
             [$done->state, $done->out_l, $done->task?->last_done_on?->toDateString()],
+            'on the day it was done, whatever day it is now',
         );
         self::assertSame(1, Observation::query()->count());
         $shown = self::props($this->actingAs($this->ines)->get("/visits/{$this->visit->id}"))['visit']['late'];

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Alerts\Live;
 
 use App\Alerts\Alarm;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** An alarm that was raised: when it was measured, when we knew, who has answered, when it was over. */
 #[UsePolicy(AlarmEventPolicy::class)]
-final class AlarmEvent extends Model
+final class AlarmEvent extends Row
 {
     public $timestamps = false;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Alerts\Live;
 
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** One call of one person: written when the alarm is raised, sent when it is due, dropped when somebody has answered. */
 #[UsePolicy(AlarmEventPolicy::class)]
-final class AlarmNotice extends Model
+final class AlarmNotice extends Row
 {
     public $timestamps = false;
 

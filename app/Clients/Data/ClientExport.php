@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Clients\Data;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Storage;
 
 /** A file of everything about one client, made by the worker, kept for some days. */
-final class ClientExport extends Model
+final class ClientExport extends Row
 {
     use Audited;
 

@@ -8,16 +8,16 @@ use App\Control\Controller;
 use App\Control\SitePart;
 use App\Control\SitePartPolicy;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Str;
 use Velbrin\Core\Control\Link\LinkClock;
 
 /** A device that reports over the link, with a token of its own. What it has reported is never changed. */
 #[UsePolicy(SitePartPolicy::class)]
-final class LinkDevice extends Model implements SitePart
+final class LinkDevice extends Row implements SitePart
 {
     use Audited;
 

@@ -10,16 +10,16 @@ use App\Control\Outlet;
 use App\Control\SitePart;
 use App\Control\SitePartPolicy;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Something else for a while, asked of an outlet over the link: who, why, until when (X-11). */
 #[UsePolicy(SitePartPolicy::class)]
-final class OutletOrder extends Model implements SitePart
+final class OutletOrder extends Row implements SitePart
 {
     use Audited;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Moves\Works;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Rounds\FollowUp;
 use App\Systems\Item;
 use App\Systems\System;
@@ -12,7 +13,6 @@ use App\Systems\Vessel;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Moves\Work\WorkFacts;
@@ -22,7 +22,7 @@ use Velbrin\Core\Moves\Work\WorkVerb;
 
 /** A change of a running system: an overflow, a pump, a lamp, a controller, a vessel, the tank itself (M-12, M-13, M-18). */
 #[UsePolicy(WorkPolicy::class)]
-final class Work extends Model
+final class Work extends Row
 {
     use Audited;
 

@@ -6,16 +6,16 @@ namespace App\Moves\Works;
 
 use App\Clients\Attachment;
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Velbrin\Core\Moves\Work\Mark;
 use Velbrin\Core\Moves\Work\Todo;
 
 /** What somebody said of a step of a work. It may be taken back; it is never gone. */
 #[UsePolicy(WorkMarkPolicy::class)]
-final class WorkMark extends Model
+final class WorkMark extends Row
 {
     use Audited;
 

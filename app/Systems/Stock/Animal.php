@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Systems\Stock;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use App\Team\User;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Velbrin\Core\Livestock\AnimalKind;
@@ -18,7 +18,7 @@ use Velbrin\Core\Livestock\Lot;
 
 /** So many of one kind of animal in a system: the same row wherever they go (L-1, L-54). */
 #[UsePolicy(AnimalPolicy::class)]
-final class Animal extends Model
+final class Animal extends Row
 {
     use Audited;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Systems\Stock;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Where an animal stands in its tank, mm from its left front corner and under the surface; never changed, the next one is written down. */
 #[UsePolicy(AnimalPlacePolicy::class)]
-final class AnimalPlace extends Model
+final class AnimalPlace extends Row
 {
     use Audited;
 

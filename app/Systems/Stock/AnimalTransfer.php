@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Systems\Stock;
 
 use App\House\Audited;
+use App\House\Database\Row;
 use App\Systems\System;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** Animals left one system and entered another, at once. */
 #[UsePolicy(AnimalTransferPolicy::class)]
-final class AnimalTransfer extends Model
+final class AnimalTransfer extends Row
 {
     use Audited;
 
