@@ -1031,4 +1031,11 @@ return [
         'to' => 'if (true) {',
         'tests' => 'tests/House/CastsOnceTest.php',
     ],
+    [
+        'name' => 'on the day nobody is told who has gone home',
+        'file' => 'app/Moves/MoveDesk.php',
+        'from' => '...$team, ...array_values($still)',
+        'to' => '...array_values($still)',
+        'tests' => 'MoveTest',
+    ],
 ];

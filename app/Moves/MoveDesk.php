@@ -17,6 +17,7 @@ use Carbon\CarbonImmutable;
 use Velbrin\Core\Measure\Finding;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\Brief\Boxing;
+use Velbrin\Core\Moves\Brief\HandsHours;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveBrief;
 use Velbrin\Core\Moves\Day\Event;
@@ -113,10 +114,11 @@ final class MoveDesk
         if (! $isUnderWay) {
             return $answers->findings;
         }
-        $planned = ['move-end-missed', 'move-end-near', 'move-end-holds', 'move-clock-runs-out'];
+        $planned = ['move-end-missed', 'move-end-near', 'move-end-holds', 'move-clock-runs-out', 'move-hours', 'move-no-break'];
         $still = array_filter($answers->findings, fn (Finding $f): bool => ! in_array($f->code, $planned, true));
+        $team = HandsHours::of($answers->brief, $day->open, $day->rest);
 
-        return Finding::sorted([...($day->rest->findings ?? []), ...array_values($still)]);
+        return Finding::sorted([...($day->rest->findings ?? []), ...$team, ...array_values($still)]);
     }
 
     private function day(Move $move, MoveAnswers $answers): ?MoveDay

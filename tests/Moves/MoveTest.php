@@ -239,6 +239,25 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function whoever_goes_home_before_a_late_day_ends_is_named_while_it_runs(): void
+    {
+        $move = $this->underWay();
+        $all = array_fill(0, 4, ['untilMin' => 1140]);
+        $move->update(['brief' => $this->brief(['people' => $all]), 'revision' => 3]);
+        $brief = $move->brief;
+        $brief['people'][0]['untilMin'] = 1140;
+        $move->update(['brief' => $brief]);
+        $says = fn (): array => array_values(array_filter(
+            array_column($this->page($move->refresh())['findings'], 'what'),
+            fn (string $what): bool => str_contains($what, 'outside the hours'),
+        ));
+        self::assertSame([], $says(), 'planned, they are home by seven');
+        $this->say($move, $this->technician, 'began', ['of' => 'off'], CarbonImmutable::now()->toIso8601ZuluString());
+        $this->travel(4)->hours();
+        self::assertNotSame([], $says(), 'the first stage has taken four hours');
+    }
+
+    #[Test]
     public function each_word_counts_once_and_a_strangers_number_is_refused(): void
     {
         $move = $this->underWay();
