@@ -91,6 +91,8 @@ const CAUTIONS: Record<string, string> = {
     unload: 'Lift close, at waist height; on stairs two thirds.',
     drive: 'No dry ice or carbon dioxide with people in the cabin.',
 };
+/** A later stretch of a drive has a name of its own behind the drive’s. */
+const caution = (step: string) => CAUTIONS[step.replace(/:.*/, '')];
 </script>
 
 <template>
@@ -146,7 +148,7 @@ const CAUTIONS: Record<string, string> = {
                     {{ s.hands.join(', ') }}
                     <small class="quiet">since {{ at(s.fromMin) }}, planned until {{ at(s.untilMin) }}</small>
                 </p>
-                <p v-if="CAUTIONS[s.id]" class="caution">{{ CAUTIONS[s.id] }}</p>
+                <p v-if="caution(s.id)" class="caution">{{ caution(s.id) }}</p>
                 <button
                     type="button"
                     class="btn-go big"
@@ -163,7 +165,7 @@ const CAUTIONS: Record<string, string> = {
             <article v-for="s in next" :key="s.id" class="gostep">
                 <h3>{{ at(s.fromMin) }} {{ s.label }}</h3>
                 <p>{{ s.hands.join(', ') || 'it waits by itself' }}</p>
-                <p v-if="CAUTIONS[s.id]" class="caution">{{ CAUTIONS[s.id] }}</p>
+                <p v-if="caution(s.id)" class="caution">{{ caution(s.id) }}</p>
                 <button
                     type="button"
                     class="outline"
