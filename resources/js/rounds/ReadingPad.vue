@@ -3,6 +3,7 @@ import { BModal } from 'bootstrap-vue-next';
 import { computed, ref, watch } from 'vue';
 import type { ParameterView } from '../generated';
 import { when } from '../shared/units';
+import { METHODS } from '../shared/choices';
 
 /** A reading in three taps: what, digits on a large pad, next. A doubtful one is asked once more. */
 const props = defineProps<{ parameter: ParameterView | null; asked: string | null; first: string | null }>();
@@ -89,9 +90,7 @@ function keep() {
                 <select v-model="unit" aria-label="Unit">
                     <option v-for="u in parameter.units" :key="u">{{ u }}</option></select
                 ><select v-model="method" aria-label="Read with">
-                    <option value="kit">kit</option>
-                    <option value="probe">probe</option>
-                    <option value="laboratory">laboratory</option>
+                    <option v-for="m in METHODS" :key="m">{{ m }}</option>
                 </select>
             </p>
             <button v-if="asked && digits === ''" type="button" class="btn-go wide" @click="emit('sure')">

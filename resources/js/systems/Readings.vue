@@ -5,6 +5,7 @@ import type { FindingView, ParameterView, SeriesView, SystemHeaderView } from '.
 import FieldError from '../shared/FieldError.vue';
 import { date, when } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
+import { METHODS } from '../shared/choices';
 
 const TrendChart = defineAsyncComponent(() => import('../shared/TrendChart.vue'));
 const props = defineProps<{
@@ -158,9 +159,7 @@ function mark(id: number) {
             <div>
                 <label for="r-method">Read with</label
                 ><select id="r-method" v-model="method">
-                    <option value="kit">kit</option>
-                    <option value="probe">probe</option>
-                    <option value="laboratory">laboratory</option>
+                    <option v-for="m in METHODS" :key="m">{{ m }}</option>
                 </select>
             </div>
             <div>

@@ -6,6 +6,7 @@ import FieldError from '../shared/FieldError.vue';
 import { useShell } from '../shared/page';
 import { useUnits } from '../shared/units';
 import SystemFrame from './SystemFrame.vue';
+import { PRECISIONS } from '../shared/choices';
 
 const props = defineProps<{
     header: SystemHeaderView;
@@ -248,10 +249,7 @@ function keep(band: BandView) {
                 <div>
                     <label for="g6">That date is</label
                     ><select id="g6" v-model="form.started_precision">
-                        <option value="day">exact</option>
-                        <option value="month">good to a month</option>
-                        <option value="year">good to a year</option>
-                        <option value="about">about</option>
+                        <option v-for="(words, key) in PRECISIONS" :key="key" :value="key">{{ words }}</option>
                     </select>
                 </div>
                 <div>

@@ -12,6 +12,7 @@ import DosingFields from './DosingFields.vue';
 import RoLineFields from './RoLineFields.vue';
 import SystemFrame from './SystemFrame.vue';
 import VesselJoins from './VesselJoins.vue';
+import { PRECISIONS } from '../shared/choices';
 
 const props = defineProps<{
     header: SystemHeaderView;
@@ -307,10 +308,7 @@ function retire(id: number) {
             <div>
                 <label for="i5">That date is</label
                 ><select id="i5" v-model="form.installed_precision">
-                    <option value="day">exact</option>
-                    <option value="month">good to a month</option>
-                    <option value="year">good to a year</option>
-                    <option value="about">about</option>
+                    <option v-for="(words, key) in PRECISIONS" :key="key" :value="key">{{ words }}</option>
                 </select>
             </div>
             <div>
