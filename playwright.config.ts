@@ -18,7 +18,8 @@ export default defineConfig({
         locale: 'en-GB',
         timezoneId: 'Europe/London',
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            // Chromium without its window: the whole one keeps several hidden pages of its own for each of ours.
+            executablePath: '/usr/bin/chromium-headless-shell',
             args: [
                 '--no-sandbox',
                 '--disable-gpu',
