@@ -1,3 +1,5 @@
+import { readFile } from 'node:fs/promises';
+import type { Download } from '@playwright/test';
 import { expect, pageAs, test } from './as';
 import { ownPlace } from './own';
 import { at } from './world';
@@ -93,10 +95,12 @@ test('the emergency sheet opens on the phone once the signal is gone', async ({ 
     await (await kept).finished();
     await phone.waitForFunction(async () => (await (await caches.open('velbrin-sheets')).keys()).length > 0);
     await phone.context().setOffline(true);
-    const opened = phone.context().waitForEvent('page');
+    // A browser without a window has nothing to show a PDF in: it is handed over as a file.
+    const handed = new Promise<Download>((take) => phone.context().on('page', (sheet) => sheet.on('download', take)));
     await phone.getByRole('link', { name: 'Emergency sheet of this place, PDF' }).click();
-    const sheet = await opened;
-    await sheet.waitForURL(/^blob:/);
+    const sheet = await handed;
+    expect(sheet.url()).toMatch(/^blob:/);
+    expect((await readFile(await sheet.path())).subarray(0, 5).toString()).toBe('%PDF-');
     await phone.context().setOffline(false);
 });
 
