@@ -39,6 +39,9 @@ final class ReadyDesk
     /** @var Collection<int, Stock>|null */
     private ?Collection $stocks = null;
 
+    /** @var array<string, Collection<int, Stock>> by what it is for */
+    private array $lying = [];
+
     public function __construct(private readonly OffDevices $off, private readonly WaterWithin $water)
     {
     }
@@ -173,15 +176,8 @@ final class ReadyDesk
      */
     private function need(array $asked, System $system, ?float $helpH): array
     {
-        $this->stocks ??= Stock::query()
-            ->where('count', '>', 0)
-            ->whereHas('part', fn ($p) => $p->current())
-            ->with(['part', 'place.depot'])
-            ->get()
-            ->toBase();
-        $fits = $this->stocks->filter(
-            fn (Stock $s): bool => self::isFor($s, $asked['code'])
-                && ($s->place?->kind !== StockPlace::SITE || $s->place->site_id === $system->site_id),
+        $fits = $this->lying($asked['code'])->filter(
+            fn (Stock $s): bool => $s->place?->kind !== StockPlace::SITE || $s->place->site_id === $system->site_id,
         );
         if ($fits->isEmpty()) {
             return [new Need($asked['code'], $asked['serves'], $asked['amount'], $asked['unit'], has: null), null];
@@ -201,6 +197,19 @@ final class ReadyDesk
             withinH: $near === null ? null : self::hours($near, $system, $helpH),
             isGood: $good->isNotEmpty(),
         ), $near];
+    }
+
+    /** @return Collection<int, Stock> what lies anywhere for it */
+    private function lying(string $code): Collection
+    {
+        $this->stocks ??= Stock::query()
+            ->where('count', '>', 0)
+            ->whereHas('part', fn ($p) => $p->current())
+            ->with(['part', 'place.depot'])
+            ->get()
+            ->toBase();
+
+        return $this->lying[$code] ??= $this->stocks->filter(fn (Stock $s): bool => self::isFor($s, $code));
     }
 
     public static function isFor(Stock $stock, string $code): bool
@@ -235,6 +244,9 @@ final class ReadyDesk
     /** @return Collection<int, System> */
     public static function systems(Site $site): Collection
     {
-        return System::query()->current()->where('site_id', $site->id)->with(TonightReader::loads())->orderBy('name')->get()->toBase();
+        $loads = array_values(array_diff(TonightReader::loads(), ['site']));
+        $systems = System::query()->current()->where('site_id', $site->id)->with($loads)->orderBy('name')->get();
+
+        return $systems->each(fn (System $s) => $s->setRelation('site', $site))->toBase();
     }
 }
