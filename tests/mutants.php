@@ -1038,4 +1038,11 @@ return [
         'to' => '...array_values($still)',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'a team is never asked what else it has that day',
+        'file' => 'app/Moves/MoveDesk.php',
+        'from' => 'MoveDocument::read($move, $elsewhere)',
+        'to' => 'MoveDocument::read($move)',
+        'tests' => 'MoveTest',
+    ],
 ];

@@ -42,8 +42,13 @@ final class MoveDesk
     public function props(Move $move, User $user, bool $conflict = false): array
     {
         $units = $user->units();
+        $people = WhoCouldCome::of($move);
+        $elsewhere = [];
+        foreach ($people as $person) {
+            $elsewhere += $person['busy'] === null ? [] : ["u{$person['id']}" => $person['busy']];
+        }
         try {
-            $answers = AnsweredOnce::of($move, MoveDocument::read($move));
+            $answers = AnsweredOnce::of($move, MoveDocument::read($move, $elsewhere));
             $wrong = null;
         } catch (OutOfRange $e) {
             $answers = null;
@@ -77,7 +82,7 @@ final class MoveDesk
             ),
             'findings' => FindingView::all($answers === null ? [] : $this->open($answers, $day), $units),
             'boxing' => $answers === null ? null : self::boxing($answers->brief),
-            'people' => WhoCouldCome::of($move),
+            'people' => $people,
             'darkMin' => Daylight::endsMin($move->to, $move->on),
             'photos' => MovePhotos::rows($move),
         ];

@@ -11,10 +11,14 @@ use Velbrin\Core\Moves\Brief\MoveReader;
 /** The reader between a kept document and the core: what is left empty is not said. */
 final class MoveDocument
 {
-    /** @throws OutOfRange that names the field */
-    public static function read(Move $move): MoveBrief
+    /**
+     * @param  array<string, string>  $elsewhere  what else somebody of the team has that day, by person
+     *
+     * @throws OutOfRange that names the field
+     */
+    public static function read(Move $move, array $elsewhere = []): MoveBrief
     {
-        return MoveReader::read(self::whole($move), Paces::learned(), MovePhotos::of($move));
+        return MoveReader::read(self::whole($move), Paces::learned(), MovePhotos::of($move), $elsewhere);
     }
 
     /**

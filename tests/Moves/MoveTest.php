@@ -333,6 +333,13 @@ final class MoveTest extends TestCase
         $busy = collect($this->page($second)['people'])->firstWhere('id', $this->technician->id)['busy'];
         self::assertSame("goes to {$first->name}", $busy);
         self::assertNull(collect($this->page($first)['people'])->firstWhere('id', $this->technician->id)['busy']);
+        $twice = fn (Move $move): array => array_values(array_filter(
+            array_column($this->page($move->refresh())['findings'], 'what'),
+            fn (string $what): bool => str_contains($what, 'planned twice'),
+        ));
+        $second->update(['brief' => $this->brief(), 'revision' => 2]);
+        self::assertSame(["Ada is planned twice that day: goes to {$first->name}"], $twice($second));
+        self::assertSame([], $twice($first), 'the other is not of its team yet');
     }
 
     #[Test]

@@ -24,6 +24,7 @@ enum Phrase: string implements Saying
     case AnimalSharesBox = 'animal-shares-box';
     case AnimalsStayInTheHoldingUntil = 'animals-stay-in-the-holding-until';
     case AnimalsWithoutPapersAreKeptThere = 'animals-without-papers-are-kept-there';
+    case AnotherCrewOrAnotherHand = 'another-crew-or-another-hand';
     case AnotherDriverOrOneVehicleLess = 'another-driver-or-one-vehicle-less';
     case AnotherName = 'another-name';
     case AnotherOneOrPlanB = 'another-one-or-plan-b';
@@ -78,6 +79,7 @@ enum Phrase: string implements Saying
     case IsNoStep = 'is-no-step';
     case IsOldAcrylic = 'is-old-acrylic';
     case IsShorterThan = 'is-shorter-than';
+    case IsSomewhereElseThatDay = 'is-somewhere-else-that-day';
     case IsThereTwice = 'is-there-twice';
     case ItCannotTurn = 'it-cannot-turn';
     case ItHarmsThroughSkin = 'it-harms-through-skin';
@@ -139,6 +141,7 @@ enum Phrase: string implements Saying
     case NobodyHasSaidWhetherACraneLifts = 'nobody-has-said-whether-a-crane-lifts';
     case NobodyHasSaidWhoDrives = 'nobody-has-said-who-drives';
     case NobodyHasSaidWhoseTheyAreAfterwards = 'nobody-has-said-whose-they-are-afterwards';
+    case NobodyIsInTwoPlaces = 'nobody-is-in-two-places';
     case NobodyPhotographedPiece = 'nobody-photographed-piece';
     case NobodyPhotographedThePlaces = 'nobody-photographed-the-places';
     case NobodyStandsBy = 'nobody-stands-by';

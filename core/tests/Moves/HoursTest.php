@@ -287,6 +287,17 @@ final class HoursTest extends TestCase
     }
 
     #[Test]
+    public function whoever_is_planned_twice_that_day_is_named(): void
+    {
+        $codes = fn (array $elsewhere): array => array_values(array_filter(array_map(
+            fn (Finding $f): string => "{$f->code} {$f->subject}",
+            MoveAnswers::of(MoveReader::read(MoveAnswersTest::sound(), elsewhere: $elsewhere))->findings,
+        ), fn (string $code): bool => str_starts_with($code, 'move-person-elsewhere')));
+        self::assertSame(['move-person-elsewhere b'], $codes(['b' => 'has visits that day', 'z' => 'is not of the team']));
+        self::assertSame([], $codes([]));
+    }
+
+    #[Test]
     public function work_no_break_fits_into_is_named_with_whoever_does_it(): void
     {
         // 250 L at 40 L/h: one pair of hands for six hours and a quarter.

@@ -20,6 +20,7 @@ final readonly class MoveBrief
      * @param  list<Piece>  $pieces
      * @param  list<Mover>  $spares  who comes only when called: the day is planned without them
      * @param  list<Vehicle>  $more  vehicles beside the first
+     * @param  array<string, string>  $elsewhere  what else somebody of the team has that day, by person
      * @param  list<string>  $photographed  pieces by their id; places: where each coral stands
      * @param  array<string, float>  $paces  how long stages take us against house values, by step
      */
@@ -44,6 +45,7 @@ final readonly class MoveBrief
         public array $paces = [],
         public array $photographed = [],
         public ?int $insideByMin = null,
+        public array $elsewhere = [],
     ) {
     }
 

@@ -39,6 +39,7 @@ final readonly class MoveChecks
             ...self::waters($brief, $jump, $oldMostL),
             ...self::weather($brief),
             ...PlaceChecks::of($brief),
+            ...self::elsewhere($brief),
             ...self::cautions($brief),
         ];
     }
@@ -68,6 +69,27 @@ final readonly class MoveChecks
             'move-places-photo',
             [Phrase::NobodyPhotographedThePlaces, Phrase::WhatIsLiftedForgetsItsPlace, Phrase::PhotographFromInFrontAndAbove],
         )];
+    }
+
+    /** @return list<Finding> nobody is in two places */
+    private static function elsewhere(MoveBrief $brief): array
+    {
+        $found = [];
+        foreach ($brief->people as $mover) {
+            $what = $brief->elsewhere[$mover->id] ?? null;
+            if ($what !== null) {
+                $found[] = BoxChecks::say(
+                    Severity::Fix,
+                    'M-8',
+                    'move-person-elsewhere',
+                    [Phrase::IsSomewhereElseThatDay, Phrase::NobodyIsInTwoPlaces, Phrase::AnotherCrewOrAnotherHand],
+                    ['who' => $mover->label, 'what' => $what],
+                    $mover->id,
+                );
+            }
+        }
+
+        return $found;
     }
 
     /**

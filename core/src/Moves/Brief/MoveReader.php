@@ -23,10 +23,11 @@ final class MoveReader
      * @param  array<array-key, mixed>  $document
      * @param  array<string, float>  $paces  what was learned of how long stages take us, by step
      * @param  list<string>  $photographed  pieces by their id; places: where each coral stands
+     * @param  array<string, string>  $elsewhere  what else somebody of the team has that day, by person
      *
      * @throws OutOfRange that names the field
      */
-    public static function read(array $document, array $paces = [], array $photographed = []): MoveBrief
+    public static function read(array $document, array $paces = [], array $photographed = [], array $elsewhere = []): MoveBrief
     {
         $all = Fields::of($document, '');
         if ($all->number('schema') !== (float) self::SCHEMA) {
@@ -54,6 +55,7 @@ final class MoveReader
             more: array_map(self::vehicle(...), $all->objects('vehicles')),
             paces: $paces,
             photographed: $photographed,
+            elsewhere: $elsewhere,
             ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
         );
         $all->noMore();
