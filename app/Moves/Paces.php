@@ -48,11 +48,13 @@ final class Paces
             return;
         }
         foreach (self::spans($move) as $step => $minutes) {
-            if (isset($work->steps[$step]) && $work->steps[$step]->minutes > 0) {
+            $planned = $work->steps[$step] ?? null;
+            // A rest takes its time, whoever takes it.
+            if ($planned !== null && $planned->minutes > 0 && ! $planned->isRest) {
                 DB::table('move_paces')->insert([
                     'move_id' => $move->id,
                     'step' => $step,
-                    'planned_min' => $work->steps[$step]->minutes,
+                    'planned_min' => $planned->minutes,
                     'actual_min' => $minutes,
                     'created_at' => now(),
                 ]);
