@@ -10,6 +10,7 @@ use App\Control\Views\ControlPlaceView;
 use App\Control\Views\PlugWordView;
 use App\House\Views\PageView;
 use App\Systems\Item;
+use App\Systems\System;
 use App\Team\User;
 use Illuminate\Contracts\Pagination\Paginator;
 use Illuminate\Database\Eloquent\Builder;
@@ -23,7 +24,7 @@ use Velbrin\Core\Measure\Severity;
 final class ControlPlaces
 {
     /** Places a page. */
-    private const PAGE = 25;
+    private const PAGE = 12;
 
     public function __construct(private readonly WholeSetUp $whole)
     {
@@ -45,6 +46,7 @@ final class ControlPlaces
         $controllers = $all->groupBy('site_id');
         $outlets = $this->unconfirmed(Outlet::query()->current())->whereIn('site_id', $ids)->get()->groupBy('site_id');
         $circuits = $this->unconfirmed(Circuit::query()->current())->whereIn('site_id', $ids)->get()->groupBy('site_id');
+        $systems = System::query()->whereIn('site_id', $ids)->pluck('name', 'id');
 
         $places = array_values($sites
             ->map(fn (Site $site): ControlPlaceView => new ControlPlaceView(
@@ -52,7 +54,7 @@ final class ControlPlaces
                 name: $site->name,
                 client: (string) $site->client?->name,
                 controllers: $this->lines($controllers->get($site->id)),
-                words: $this->words($outlets->get($site->id), $circuits->get($site->id)),
+                words: self::words($outlets->get($site->id), $circuits->get($site->id), $systems),
                 strips: $this->strips($controllers->get($site->id)),
                 mayWrite: $user->can('createAt', [Controller::class, $site]),
             ))
@@ -64,17 +66,19 @@ final class ControlPlaces
     /** @return Paginator<int, Site> */
     private function sites(): Paginator
     {
-        $driven = Controller::query()->current()->select('site_id');
+        $driven = Controller::query()->current()->select('site_id')->distinct();
         $words = fn (Builder $part): Builder => $part->whereNull('confirmed_at')->select('site_id');
 
         return Site::query()
             ->current()
             ->with('client')
+            ->select('sites.*')
+            ->leftJoinSub($driven, 'driven', 'driven.site_id', '=', 'sites.id')
             ->where(fn (Builder $q) => $q
-                ->whereIn('id', $driven)
+                ->whereNotNull('driven.site_id')
                 ->orWhereIn('id', $words(Outlet::query()->current()))
                 ->orWhereIn('id', $words(Circuit::query()->current())))
-            ->orderByDesc(Controller::query()->current()->selectRaw('count(*) > 0')->whereColumn('site_id', 'sites.id'))
+            ->orderByRaw('driven.site_id is null')
             ->orderBy('name')
             ->orderBy('id')
             ->simplePaginate(self::PAGE);
@@ -90,7 +94,7 @@ final class ControlPlaces
     {
         return $parts
             ->whereNull('confirmed_at')
-            ->with('items:id,name,outlet_id,circuit_id')
+            ->with('items:id,name,outlet_id,circuit_id,system_id')
             ->orderBy('name')
             ->select(['id', 'name', 'site_id']);
     }
@@ -127,21 +131,35 @@ final class ControlPlaces
     /**
      * @param  Collection<int, Outlet>|null  $outlets
      * @param  Collection<int, Circuit>|null  $circuits
+     * @param  Collection<int|string, string>  $systems  names
      * @return list<PlugWordView>
      */
-    private function words(?Collection $outlets, ?Collection $circuits): array
+    private static function words(?Collection $outlets, ?Collection $circuits, Collection $systems): array
     {
         $words = [];
         foreach ($outlets ?? [] as $outlet) {
-            $names = $outlet->items->map(fn (Item $i): string => $i->name);
-            $words[] = new PlugWordView($outlet->id, 'outlet', $outlet->name, array_values($names->all()));
+            $words[] = new PlugWordView($outlet->id, 'outlet', $outlet->name, self::names($outlet->items, $systems));
         }
         foreach ($circuits ?? [] as $circuit) {
-            $names = $circuit->items->map(fn (Item $i): string => $i->name);
-            $words[] = new PlugWordView($circuit->id, 'circuit', $circuit->name, array_values($names->all()));
+            $words[] = new PlugWordView($circuit->id, 'circuit', $circuit->name, self::names($circuit->items, $systems));
         }
 
         return $words;
+    }
+
+    /**
+     * What the same words were written for: in two systems, each with its own.
+     *
+     * @param  Collection<int, Item>  $items
+     * @param  Collection<int|string, string>  $systems
+     * @return list<string>
+     */
+    private static function names(Collection $items, Collection $systems): array
+    {
+        $isShared = $items->pluck('system_id')->unique()->count() > 1;
+        $name = fn (Item $i): string => $isShared ? "{$i->name} of {$systems[$i->system_id]}" : $i->name;
+
+        return array_values($items->map($name)->all());
     }
 
     /**

@@ -18,6 +18,7 @@ use App\Systems\Item;
 use App\Systems\Stock\KeepAnimal;
 use App\Systems\System;
 use App\Team\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Velbrin\Core\Livestock\AnimalKind;
@@ -55,6 +56,12 @@ final class Moving
         self::stock($from, $planner);
     }
 
+    /** Of next week: the crews have their rounds until Friday. */
+    private static function saturday(): CarbonImmutable
+    {
+        return Days::today()->addDays(5)->next(CarbonImmutable::SATURDAY);
+    }
+
     /** @param  list<User>  $technicians */
     private static function cold(System $system, Site $to, User $planner, array $technicians): void
     {
@@ -64,7 +71,7 @@ final class Moving
             from: $system->site()->firstOrFail(),
             to: $to,
             system: $system,
-            on: Days::today()->addDays(6),
+            on: self::saturday(),
             user: $planner,
         );
         $box = fn (string $id, float $litres, string $wall, float $air): array => [

@@ -31,7 +31,6 @@ final class HouseholdSheet
     {
         $site->load('client');
         $systems = ReadyDesk::systems($site);
-        $first = $systems->first();
 
         return Paper::pdf('emergency.household', [
             'site' => $site,
@@ -47,7 +46,7 @@ final class HouseholdSheet
                 ->all(),
             'looks' => self::LOOKS,
             'systems' => $systems->map(fn (System $s): array => $this->look($s, $units))->all(),
-            'chain' => $first === null ? [] : array_slice($this->desk->chain($first, $this->desk->helpers($first)), 0, 4),
+            'chain' => array_slice($this->desk->chain($site), 0, 4),
         ]);
     }
 

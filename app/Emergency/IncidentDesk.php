@@ -9,7 +9,6 @@ use App\Clients\Site;
 use App\Emergency\Views\HarmCourseView;
 use App\Risk\Around;
 use App\Risk\Helpers;
-use App\Risk\NextLook;
 use App\Risk\Night;
 use App\Risk\TonightReader;
 use App\Stores\Shelves;
@@ -52,7 +51,7 @@ use Velbrin\Core\Rounds\Spot;
 /** The reader between records and an emergency: what this place has, how long there is, who and what is near. */
 final class IncidentDesk
 {
-    public function __construct(private readonly OffDevices $off, private readonly NextLook $visits, private readonly Shelves $shelves)
+    public function __construct(private readonly OffDevices $off, private readonly Shelves $shelves)
     {
     }
 
@@ -248,12 +247,11 @@ final class IncidentDesk
     }
 
     /** @return list<array{name: string, phone: string|null, what: string}> whom to ring, in this order */
-    public function chain(System $system, Helpers $helpers): array
+    public function chain(Site $site): array
     {
-        $site = $system->site ?? new Site();
         $ours = array_map(
             fn (User $u): array => ['name' => $u->name, 'phone' => $u->phone, 'what' => 'on call'],
-            $helpers->toRing($site, Night::Tonight),
+            Helpers::onCall()->toRing($site, Night::Tonight),
         );
         $theirs = Contact::query()
             ->current()
@@ -277,11 +275,6 @@ final class IncidentDesk
             ->all();
 
         return [...$ours, ...array_values($theirs)];
-    }
-
-    public function helpers(System $system): Helpers
-    {
-        return Helpers::around(collect([$system]), $this->visits);
     }
 
     /**

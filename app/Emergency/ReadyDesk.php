@@ -10,7 +10,6 @@ use App\Risk\Exposure;
 use App\Risk\Night;
 use App\Risk\TonightReader;
 use App\Stores\Stock;
-use App\Stores\StockPlace;
 use App\Systems\Item;
 use App\Systems\OffDevices;
 use App\Systems\System;
@@ -26,20 +25,16 @@ use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Hazard;
 use Velbrin\Core\Risk\TimeToHarm;
 use Velbrin\Core\Risk\Tonight;
-use Velbrin\Core\Rounds\Spot;
 
 /** What stands ready for a system, from shelves, vans and cupboards: how much, where, how long until it is in use (E-1). */
 final class ReadyDesk
 {
-    /** From a cupboard at the place itself, h. */
-    private const AT_HAND_H = 0.25;
-
     private const WATER = 'water';
 
     /** @var Collection<int, Stock>|null */
     private ?Collection $stocks = null;
 
-    /** @var array<string, Collection<int, Stock>> by what it is for */
+    /** @var array<string, list<Lying>> by what it is for */
     private array $lying = [];
 
     public function __construct(private readonly OffDevices $off, private readonly WaterWithin $water)
@@ -67,9 +62,10 @@ final class ReadyDesk
         $read = [];
         foreach ($systems as $system) {
             $acts = $help[$system->id] ?? null;
+            $reader = TonightReader::of($system, $off, $around);
             $read[$system->id] = [
-                'tank' => TonightReader::read($system, Night::Tonight, $off, $around),
-                'cold' => TonightReader::read($system, Night::WinterNight, $off, $around),
+                'tank' => $reader->at(Night::Tonight),
+                'cold' => $reader->at(Night::WinterNight),
                 'helpH' => is_numeric($acts) ? (float) $acts : null,
                 'losses' => $losses->where('system_id', $system->id)
                     ->mapWithKeys(fn (object $r): array => [(string) $r->hazard => (float) $r->loss])
@@ -110,8 +106,8 @@ final class ReadyDesk
                 'serves' => array_map(fn (Hazard $h): string => $h->label(), $asked['serves']),
                 'enough' => $need->isEnough(),
                 'restInH' => $need->restInH,
-                'testedOn' => $nearest?->tested_on?->toDateString(),
-                'goodUntil' => $nearest?->expires_on?->toDateString(),
+                'testedOn' => $nearest?->testedOn,
+                'goodUntil' => $nearest?->goodUntil,
             ];
         }
         $harm = [];
@@ -160,7 +156,7 @@ final class ReadyDesk
      * Water stands in a depot's vessels; all else, and water somebody put on a shelf, in stores.
      *
      * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked
-     * @return array{0: Need, 1: Stock|null} with what lies nearest
+     * @return array{0: Need, 1: Lying|null} with what lies nearest
      */
     private function bestOf(array $asked, System $system, ?float $helpH): array
     {
@@ -172,35 +168,35 @@ final class ReadyDesk
 
     /**
      * @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked
-     * @return array{0: Need, 1: Stock|null} with what lies nearest
+     * @return array{0: Need, 1: Lying|null} with what lies nearest
      */
     private function need(array $asked, System $system, ?float $helpH): array
     {
-        $fits = $this->lying($asked['code'])->filter(
-            fn (Stock $s): bool => $s->place?->kind !== StockPlace::SITE || $s->place->site_id === $system->site_id,
-        );
-        if ($fits->isEmpty()) {
+        $site = $system->site;
+        $fits = array_filter($this->lying($asked['code']), fn (Lying $l): bool => $l->helps($site));
+        if ($fits === []) {
             return [new Need($asked['code'], $asked['serves'], $asked['amount'], $asked['unit'], has: null), null];
         }
-        $good = $fits->filter(fn (Stock $s): bool => $s->isGood());
-        $best = ($good->isEmpty() ? $fits : $good)->sortBy(fn (Stock $s): float => self::hours($s, $system, $helpH) ?? INF)->values();
-        $near = $best->first();
-        $has = $best->sum(fn (Stock $s): float => $asked['unit'] === 'W' ? $s->count * ($s->part->capacity ?? 0.0) : $s->count);
+        $good = array_filter($fits, fn (Lying $l): bool => $l->isGood);
+        $counted = array_values($good === [] ? $fits : $good);
+        $hours = array_map(fn (Lying $l): float => $l->hours($site, $helpH) ?? INF, $counted);
+        $first = (int) array_search(min($hours), $hours, true);
+        $near = $counted[$first];
 
         return [new Need(
             code: $asked['code'],
             serves: $asked['serves'],
             amount: $asked['amount'],
             unit: $asked['unit'],
-            has: (float) $has,
-            where: $near?->place?->name,
-            withinH: $near === null ? null : self::hours($near, $system, $helpH),
-            isGood: $good->isNotEmpty(),
+            has: array_sum(array_map(fn (Lying $l): float => $l->amount($asked['unit']), $counted)),
+            where: $near->place,
+            withinH: is_finite($hours[$first]) ? $hours[$first] : null,
+            isGood: $good !== [],
         ), $near];
     }
 
-    /** @return Collection<int, Stock> what lies anywhere for it */
-    private function lying(string $code): Collection
+    /** @return list<Lying> what lies anywhere for it */
+    private function lying(string $code): array
     {
         $this->stocks ??= Stock::query()
             ->where('count', '>', 0)
@@ -209,7 +205,10 @@ final class ReadyDesk
             ->get()
             ->toBase();
 
-        return $this->lying[$code] ??= $this->stocks->filter(fn (Stock $s): bool => self::isFor($s, $code));
+        return $this->lying[$code] ??= array_map(
+            Lying::of(...),
+            array_values($this->stocks->filter(fn (Stock $s): bool => self::isFor($s, $code))->all()),
+        );
     }
 
     public static function isFor(Stock $stock, string $code): bool
@@ -221,24 +220,6 @@ final class ReadyDesk
         };
 
         return $stock->part?->ready_for?->value === $code || ($job !== null && $stock->part?->job === $job);
-    }
-
-    /** Until it is in use: at hand, or when whoever is called has acted with what their van or the depot holds. */
-    private static function hours(Stock $stock, System $system, ?float $helpH): ?float
-    {
-        $place = $stock->place;
-        if ($place?->site_id === $system->site_id) {
-            return self::AT_HAND_H;
-        }
-        if ($place?->kind === StockPlace::VAN) {
-            return $helpH;
-        }
-        $spot = $system->site?->lat === null || $system->site->lon === null ? null : new Spot($system->site->lat, $system->site->lon);
-        $depot = $place?->depot;
-
-        return $helpH === null || $spot === null || $depot === null
-            ? null
-            : $helpH + (new Spot($depot->lat, $depot->lon))->minutesTo($spot) / 60;
     }
 
     /** @return Collection<int, System> */

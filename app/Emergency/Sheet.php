@@ -53,12 +53,11 @@ final class Sheet
     {
         $site->load('client');
         $systems = ReadyDesk::systems($site);
-        $first = $systems->first();
 
         return Paper::pdf('emergency.sheet', [
             'site' => $site,
             'on' => Days::date(Days::number(Days::today()))->format('j M Y'),
-            'chain' => $first === null ? [] : array_slice($this->desk->chain($first, $this->desk->helpers($first)), 0, 7),
+            'chain' => array_slice($this->desk->chain($site), 0, 7),
             'shutOffs' => ShutOff::query()->where('site_id', $site->id)->orderBy('id')->get(),
             'missing' => $this->missing($site),
             'photos' => $this->photos($site),

@@ -25,6 +25,9 @@ final class WaterWithin
     /** @var Collection<int, Depot>|null with their batches */
     private ?Collection $depots = null;
 
+    /** @var array<int, list<array{litres: float, readyInH: float|null}>> when what stands there could be used, by depot */
+    private array $stands = [];
+
     /** @var Collection<int, SaltMix>|null */
     private ?Collection $mixes = null;
 
@@ -38,7 +41,7 @@ final class WaterWithin
     {
         $best = null;
         foreach ($this->depots() as $depot) {
-            $need = self::from($depot, $asked, $system, $helpH, $this->mixH($system));
+            $need = $this->from($depot, $asked, $system, $helpH);
             if ($need !== null && ($best === null || self::atH($need) < self::atH($best))) {
                 $best = $need;
             }
@@ -48,26 +51,15 @@ final class WaterWithin
     }
 
     /** @param  array{code: string, label: string, amount: float, unit: string, serves: list<Hazard>}  $asked */
-    private static function from(Depot $depot, array $asked, System $system, ?float $helpH, ?float $mixH): ?Need
+    private function from(Depot $depot, array $asked, System $system, ?float $helpH): ?Need
     {
-        $now = CarbonImmutable::now();
-        $batches = $depot->batches->map(function (WaterBatch $batch) use ($depot, $now): array {
-            $batch->setRelation('depot', $depot);
-
-            $readiness = $batch->readiness($now);
-            $inH = $readiness->isReady() || $readiness->readyInH === null
-                ? $readiness->readyInH
-                : max(self::MEASURE_H, $readiness->readyInH);
-
-            return ['litres' => $batch->left_l, 'readyInH' => $inH];
-        });
         try {
             $water = InTime::of(
                 needL: $asked['amount'],
-                batches: array_values($batches->all()),
+                batches: $this->stands[$depot->id] ??= self::standing($depot),
                 roStoredL: max(0.0, min($depot->ro_stored_l, $depot->ro_tank_l)),
                 roLh: $depot->station()->roLh(),
-                mixH: $mixH,
+                mixH: $this->mixH($system),
             );
         } catch (OutOfRange) {
             return null;
@@ -91,12 +83,31 @@ final class WaterWithin
         );
     }
 
+    /** @return list<array{litres: float, readyInH: float|null}> */
+    private static function standing(Depot $depot): array
+    {
+        $now = CarbonImmutable::now();
+
+        return array_values($depot->batches->map(function (WaterBatch $batch) use ($now): array {
+            $readiness = $batch->readiness($now);
+            $inH = $readiness->isReady() || $readiness->readyInH === null
+                ? $readiness->readyInH
+                : max(self::MEASURE_H, $readiness->readyInH);
+
+            return ['litres' => $batch->left_l, 'readyInH' => $inH];
+        })->all());
+    }
+
     /** Hours from salting to use of the salt it runs on; null: nobody has said which. */
     private function mixH(System $system): ?float
     {
-        $this->mixes ??= SaltMix::query()->get()->toBase()->keyBy('id');
+        return $system->salt_mix_id === null ? null : $this->mixes()->get($system->salt_mix_id)?->usable_from_h;
+    }
 
-        return $system->salt_mix_id === null ? null : $this->mixes->get($system->salt_mix_id)?->usable_from_h;
+    /** @return Collection<int, SaltMix> by number */
+    private function mixes(): Collection
+    {
+        return $this->mixes ??= SaltMix::query()->get()->toBase()->keyBy('id');
     }
 
     private static function atH(Need $need): float
@@ -107,10 +118,19 @@ final class WaterWithin
     /** @return Collection<int, Depot> */
     private function depots(): Collection
     {
-        return $this->depots ??= Depot::query()
-            ->current()
-            ->with(['batches' => fn ($b) => $b->whereNull('spent_at')->where('left_l', '>', 0)->with('mix')])
-            ->get()
-            ->toBase();
+        if ($this->depots === null) {
+            $this->depots = Depot::query()
+                ->current()
+                ->with(['batches' => fn ($b) => $b->whereNull('spent_at')->where('left_l', '>', 0)])
+                ->get()
+                ->toBase();
+            foreach ($this->depots as $depot) {
+                foreach ($depot->batches as $batch) {
+                    $batch->setRelation('depot', $depot)->setRelation('mix', $this->mixes()->get($batch->salt_mix_id));
+                }
+            }
+        }
+
+        return $this->depots;
     }
 }

@@ -57,6 +57,7 @@ final class CloseMove
                 'left_place' => [...$given['left'], 'signedBy' => $given['signedBy'], 'photos' => $photos, 'open' => $open],
             ]);
             Paces::keep($move);
+            JobsBeforeMove::book($move);
             $system = $move->system()->lockForUpdate()->first();
             if ($system === null) {
                 return;

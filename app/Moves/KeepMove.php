@@ -23,6 +23,7 @@ final class KeepMove
             }
             $kept->update(['brief' => $brief, 'revision' => $revision + 1]);
             $kept->hands()->sync(self::ours($brief));
+            JobsBeforeMove::book($kept);
 
             return true;
         });

@@ -85,6 +85,7 @@ final class MoveDesk
             'people' => $people,
             'darkMin' => Daylight::endsMin($move->to, $move->on),
             'photos' => MovePhotos::rows($move),
+            'before' => JobsBeforeMove::rows($move),
         ];
     }
 

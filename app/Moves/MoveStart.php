@@ -34,7 +34,7 @@ final class MoveStart
         ?CarbonImmutable $on,
         User $user,
     ): Move {
-        return Move::query()->create([
+        $move = Move::query()->create([
             'name' => $name,
             'kind' => $kind,
             'from_site_id' => $from->id,
@@ -45,6 +45,9 @@ final class MoveStart
             'revision' => 1,
             'user_id' => $user->id,
         ]);
+        JobsBeforeMove::book($move);
+
+        return $move;
     }
 
     /** @return array<string, mixed> */

@@ -6,8 +6,11 @@ namespace App\Moves;
 
 use App\Rounds\Crew;
 use App\Rounds\Visit;
+use App\Team\Absence;
 use App\Team\Role;
 use App\Team\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 
 /** Those of ours for a move, with what else they have that day: nobody is in two places. */
 final class WhoCouldCome
@@ -19,27 +22,7 @@ final class WhoCouldCome
      */
     public static function of(Move $move): array
     {
-        $busy = [];
-        if ($move->on !== null) {
-            $crews = Crew::query()
-                ->whereIn('id', Visit::query()
-                    ->where('planned_on', $move->on->toDateString())
-                    ->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY])
-                    ->select('crew_id'))
-                ->with('members')
-                ->get();
-            foreach ($crews as $crew) {
-                foreach ($crew->members as $member) {
-                    $busy[$member->id] = 'has visits that day';
-                }
-            }
-            $others = Move::query()->current()->where('on', $move->on->toDateString())->whereKeyNot($move->id)->with('hands')->get();
-            foreach ($others as $other) {
-                foreach ($other->hands as $hand) {
-                    $busy[$hand->id] = "goes to {$other->name}";
-                }
-            }
-        }
+        $busy = $move->on === null ? [] : self::busy($move, $move->on);
 
         return array_values(User::query()
             ->whereIn('role', Role::ours())
@@ -52,5 +35,50 @@ final class WhoCouldCome
                 'skills' => array_values(array_filter($u->skills ?? [], is_string(...))),
                 'busy' => $busy[$u->id] ?? null,
             ])->all());
+    }
+
+    /** @return array<int, string> by person; away before another move, another move before visits */
+    private static function busy(Move $move, CarbonImmutable $on): array
+    {
+        $day = $on->toDateString();
+        $absent = Absence::query()->where('from_on', '<=', $day)->where('until_on', '>=', $day)->pluck('user_id')->all();
+        $busy = array_fill_keys($absent, 'away that day');
+        $others = Move::query()->current()->where('on', $day)->whereKeyNot($move->id)->with('hands')->get();
+        foreach ($others as $other) {
+            foreach ($other->hands as $hand) {
+                $busy[$hand->id] ??= "goes to {$other->name}";
+            }
+        }
+        $gone = [...array_keys($busy), ...$move->hands()->pluck('users.id')->all()];
+
+        return $busy + self::withVisits($day, $gone);
+    }
+
+    /**
+     * Whose crew has visits that day which the others of it could not do without them.
+     *
+     * @param  array<array-key, mixed>  $gone  who is not with their crew anyway
+     * @return array<int, string>
+     */
+    private static function withVisits(string $day, array $gone): array
+    {
+        $needs = DB::table('visits')
+            ->where('planned_on', $day)
+            ->whereIn('state', [Visit::PLANNED, Visit::UNDERWAY])
+            ->whereNotNull('crew_id')
+            ->groupBy('crew_id')
+            ->selectRaw('crew_id, greatest(1, max(persons)) as persons')
+            ->pluck('persons', 'crew_id');
+        $busy = [];
+        foreach (Crew::query()->whereIn('id', $needs->keys())->with('members')->get() as $crew) {
+            $there = $crew->members->whereNotIn('id', $gone);
+            foreach ($crew->members as $member) {
+                if ($there->where('id', '!=', $member->id)->count() < $needs[$crew->id]) {
+                    $busy[$member->id] = 'has visits that day';
+                }
+            }
+        }
+
+        return $busy;
     }
 }

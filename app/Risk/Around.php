@@ -204,11 +204,11 @@ final class Around
         return $setUps;
     }
 
-    public function waterside(System $system, Facts $facts, Night $night): Waterside
+    public function waterside(System $system, Facts $facts, bool $isWinter): Waterside
     {
         $stands = $system->items->filter(fn (Item $i): bool => $i->retired_at === null && $i->away_since === null);
         $has = fn (Job ...$jobs): bool => $stands->contains(fn (Item $i): bool => in_array($i->job, $jobs, true));
-        $without = $night->isWinter($system) ? $system->room?->unheated_winter_c : $system->room?->uncooled_summer_c;
+        $without = $isWinter ? $system->room?->unheated_winter_c : $system->room?->uncooled_summer_c;
 
         return FromFacts::of(
             facts: $facts,
@@ -218,7 +218,7 @@ final class Around
             hasSkimmer: $has(Job::Skimmer),
             hasLamp: $has(Job::Light),
             hasRoUnit: $has(Job::RoUnit),
-            lost: $this->lost($system, ! $night->isWinter($system)),
+            lost: $this->lost($system, ! $isWinter),
             roomTempered: $without === null ? null : true,
             roomUntemperedC: is_numeric($without) ? (float) $without : null,
             slow: new Slow($this->rates ??= RiskRate::rates(), $system->arrivals_year),

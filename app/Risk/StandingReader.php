@@ -65,10 +65,11 @@ final class StandingReader
     /** @return Known|string the system, or what is still to be said */
     public function read(System $system): Known|string
     {
+        $reader = TonightReader::of($system, $this->off, $this->around);
         $tanks = [];
         $needs = '';
         foreach (self::SHARES as [$night]) {
-            $tank = TonightReader::read($system, $night, $this->off, $this->around);
+            $tank = $reader->at($night);
             if ($tank instanceof Tonight) {
                 $tanks[$night->value] = $tank;
             } else {

@@ -16,33 +16,65 @@ use Velbrin\Core\Build\Topic\Volumes;
 use Velbrin\Core\Build\Topic\Warmth;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Risk\Community;
+use Velbrin\Core\Risk\Fault\Waterside;
 use Velbrin\Core\Risk\Rate\Assumed;
+use Velbrin\Core\Risk\Rate\Rates;
 use Velbrin\Core\Risk\Tonight;
 
-/** The reader between a system's record and the core: the tank as it stands that night. */
+/** The reader between a system's record and the core: the tank as it stands that night. What is the same every night is read once. */
 final class TonightReader
 {
+    private readonly Register $register;
+
+    private ?Facts $facts = null;
+
+    private ?Rates $rates = null;
+
+    /** @var array<int, Waterside> by whether it is winter: nothing else of a night changes what can spill, thin or run dry */
+    private array $watersides = [];
+
+    /** @param  list<int>  $off  ids of devices that are switched off */
+    private function __construct(private readonly System $system, private readonly array $off, private readonly ?Around $around)
+    {
+        $this->register = Register::of($system, $off);
+    }
+
     /**
      * The system is loaded with vessels, items, room and site.
      *
      * @param  list<int>  $off  ids of devices that are switched off
+     */
+    public static function of(System $system, array $off, ?Around $around = null): self
+    {
+        return new self($system, $off, $around);
+    }
+
+    /**
+     * Of one night alone.
+     *
+     * @param  list<int>  $off
      * @return Tonight|string the tank, or what is still to be said
      */
     public static function read(System $system, Night $night, array $off, ?Around $around = null): Tonight|string
     {
-        $room = $night->roomC($system);
+        return self::of($system, $off, $around)->at($night);
+    }
+
+    /** @return Tonight|string the tank, or what is still to be said */
+    public function at(Night $night): Tonight|string
+    {
+        $room = $night->roomC($this->system);
         if ($room === null) {
             return 'how warm the room then is';
         }
-        $register = Register::of($system, $off);
-        if ($register->heatersWithoutWatts() !== []) {
-            return 'the watts of '.implode(', ', $register->heatersWithoutWatts());
+        if ($this->register->heatersWithoutWatts() !== []) {
+            return 'the watts of '.implode(', ', $this->register->heatersWithoutWatts());
         }
         try {
-            $facts = Facts::of(SystemBrief::running($system, $off));
-            $tank = self::tank($facts, $system, $night, $register, $room);
+            $this->facts ??= Facts::of(SystemBrief::running($this->system, $this->off));
+            $tank = $this->tank($this->facts, $night, $room);
 
-            return $around === null ? $tank : $tank->with(waterside: $around->waterside($system, $facts, $night));
+            return $this->around === null ? $tank : $tank->with(waterside: $this->waterside($this->around, $this->facts, $night));
         } catch (Missing $e) {
             return implode(
                 ', ',
@@ -57,8 +89,20 @@ final class TonightReader
      * @throws Missing
      * @throws OutOfRange
      */
-    private static function tank(Facts $facts, System $system, Night $night, Register $register, float $roomC): Tonight
+    private function waterside(Around $around, Facts $facts, Night $night): Waterside
     {
+        $isWinter = $night->isWinter($this->system);
+
+        return $this->watersides[(int) $isWinter] ??= $around->waterside($this->system, $facts, $isWinter);
+    }
+
+    /**
+     * @throws Missing
+     * @throws OutOfRange
+     */
+    private function tank(Facts $facts, Night $night, float $roomC): Tonight
+    {
+        [$system, $register] = [$this->system, $this->register];
         $display = DisplayTank::of($facts);
         $lights = $night->isDay() ? (self::known($facts, F::LightsW) * $facts->number(F::LightSharePct)) / 100 : 0.0;
         [$displayHeat, $sumpHeat] = Warmth::apart($facts);
@@ -88,8 +132,8 @@ final class TonightReader
             hasAnimals: $system->has_animals ?? true,
             noHeater: $system->noHeater(),
             batteryLoadW: $register->batteryLoadW(),
-            coldKh: RiskRate::rates()->of(Assumed::ColdKelvinHours),
-            hotKh: RiskRate::rates()->of(Assumed::HotKelvinHours),
+            coldKh: $this->rates()->of(Assumed::ColdKelvinHours),
+            hotKh: $this->rates()->of(Assumed::HotKelvinHours),
             movers: $register->movers(),
         );
     }
@@ -107,6 +151,12 @@ final class TonightReader
     private static function known(Facts $facts, F $field): float
     {
         return $facts->knows($field) ? $facts->number($field) : 0.0;
+    }
+
+    /** What is in force, asked once. */
+    private function rates(): Rates
+    {
+        return $this->rates ??= RiskRate::rates();
     }
 
     /** @return list<string> what to load with a system before reading it */

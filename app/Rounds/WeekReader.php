@@ -31,7 +31,7 @@ final class WeekReader
      * @param  Collection<int, WeekVisit>  $visits  by number: of the week, planned ones, and open ones that could be
      * @param  list<CrewDay>  $crewDays
      * @param  array<int, string>  $stranded  planned visits nobody will come to, and why, by number
-     * @param  array<string, list<int>>  $away  members who are away, by crew day
+     * @param  array<string, array<int, string>>  $away  members who are not there, and why, by crew day
      * @param  array<string, string>  $holidays  by date
      */
     private function __construct(
@@ -92,7 +92,7 @@ final class WeekReader
             $crews->first()?->depot?->spot() ??
             (Depot::query()->current()->orderBy('id')->first()?->spot() ?? new Spot(0, 0));
         $holidays = self::holidays($monday, $last);
-        $gone = self::gone($monday, $last, $asIf);
+        $gone = Elsewhere::between($monday, $last, $asIf);
         $siteIds = array_values(array_unique($rows->map(fn (stdClass $r): int => (int) $r->site_id)->all()));
         $wishes = self::wishes($siteIds);
         $events = SiteEvent::coming($siteIds);
@@ -101,7 +101,7 @@ final class WeekReader
                 ->whereNotNull('familiar_id')
                 ->mapWithKeys(fn (stdClass $r): array => [(int) $r->site_id => (int) $r->familiar_id])
                 ->all(),
-            array_keys($gone),
+            $gone->away(),
         );
         $visits = $rows
             ->map(
@@ -176,9 +176,13 @@ final class WeekReader
             ->whereColumn('absences.user_id', 'crew_user.user_id')
             ->whereColumn('absences.from_on', '<=', 'visits.planned_on')
             ->whereColumn('absences.until_on', '>=', 'visits.planned_on');
+        $atMove = Elsewhere::withMoves()
+            ->whereColumn('move_hands.user_id', 'crew_user.user_id')
+            ->whereColumn('moves.on', 'visits.planned_on');
         $here = DB::table('crew_user')
             ->whereColumn('crew_user.crew_id', 'visits.crew_id')
             ->whereNotExists($absent)
+            ->whereNotExists($atMove)
             ->selectRaw('count(*)');
 
         return self::rows()
@@ -202,7 +206,7 @@ final class WeekReader
      * Planned for a crew that is not there, or no longer has what it needs.
      *
      * @param  Collection<int, Crew>  $crews
-     * @param  list<int>  $away
+     * @param  array<int, string>  $away
      * @param  array<string, string>  $holidays
      */
     private static function strands(
@@ -212,6 +216,7 @@ final class WeekReader
         array $away,
         array $holidays,
     ): ?string {
+        $where = implode(' and ', array_unique($away));
         if ($day === null) {
             $crew = $crews->firstWhere('id', $visit->crewId);
             $holiday = $holidays[Days::date((int) $visit->plannedDay)->toDateString()] ?? null;
@@ -222,12 +227,12 @@ final class WeekReader
                 $holiday !== null => "a holiday: {$holiday}",
                 $crew === null => 'its crew is struck',
                 $until !== null && Days::number($until) < $visit->plannedDay => $struck,
-                $away !== [] => "crew away: {$crew->name}",
+                $away !== [] => "crew {$where}: {$crew->name}",
                 default => "{$crew->name} does not drive that day",
             };
         }
         if (count($day->members) < $visit->core->persons) {
-            return $away === [] ? 'needs two people' : 'needs two people, and one of the crew is away';
+            return $away === [] ? 'needs two people' : "needs two people, and one of the crew is {$where}";
         }
 
         return array_diff($visit->core->skills, $day->skills) === [] ? null : 'nobody left in the crew has the skill';
@@ -261,31 +266,6 @@ final class WeekReader
     }
 
     /**
-     * @return array<int, list<array{0: string, 1: string}>> from and until, by person, as plain text: they are compared for every
-     *     crew and day
-     */
-    private static function gone(CarbonImmutable $monday, CarbonImmutable $last, ?Absence $asIf): array
-    {
-        $gone = [];
-        foreach (
-            DB::table('absences')
-                ->where('from_on', '<=', $last->toDateString())
-                ->where('until_on', '>=', $monday->toDateString())
-                ->get(['user_id', 'from_on', 'until_on']) as $row
-        ) {
-            $gone[(int) $row->user_id][] = [
-                substr((string) $row->from_on, 0, 10),
-                substr((string) $row->until_on, 0, 10),
-            ];
-        }
-        if ($asIf !== null) {
-            $gone[$asIf->user_id][] = [$asIf->from_on->toDateString(), $asIf->until_on->toDateString()];
-        }
-
-        return $gone;
-    }
-
-    /**
      * @param  list<int>|null  $crewIds
      * @return Collection<int, Crew>
      */
@@ -304,10 +284,9 @@ final class WeekReader
     /**
      * @param  Collection<int, Crew>  $crews
      * @param  array<string, string>  $holidays
-     * @param  array<int, list<array{0: string, 1: string}>>  $gone
-     * @return array{0: list<CrewDay>, 1: array<string, list<int>>} days worked, and members away by crew day
+     * @return array{0: list<CrewDay>, 1: array<string, array<int, string>>} days worked; who is not there, and why, by crew day
      */
-    private static function days(CarbonImmutable $monday, Collection $crews, array $holidays, array $gone): array
+    private static function days(CarbonImmutable $monday, Collection $crews, array $holidays, Elsewhere $gone): array
     {
         $dates = array_map(fn (int $d): string => $monday->addDays($d)->toDateString(), range(0, self::DAYS - 1));
         $first = Days::number($monday);
@@ -328,12 +307,9 @@ final class WeekReader
                 if ($from > $date || ($until !== null && $until < $date)) {
                     continue;
                 }
-                $here = array_filter(
-                    $skills,
-                    fn (int $id): bool => ! self::isAway($gone[$id] ?? [], $date),
-                    ARRAY_FILTER_USE_KEY,
-                );
-                $away["{$crew->id}@".($first + $d)] = array_keys(array_diff_key($skills, $here));
+                $where = $gone->of(array_keys($skills), $date);
+                $here = array_diff_key($skills, $where);
+                $away["{$crew->id}@".($first + $d)] = $where;
                 if ($here === [] || isset($holidays[$date])) {
                     continue;
                 }
@@ -355,18 +331,6 @@ final class WeekReader
         }
 
         return [$days, array_filter($away)];
-    }
-
-    /** @param  list<array{0: string, 1: string}>  $absences  of one person */
-    private static function isAway(array $absences, string $date): bool
-    {
-        foreach ($absences as [$from, $until]) {
-            if ($from <= $date && $until >= $date) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** Any visit as this week would take it, on its board or not. */

@@ -998,6 +998,13 @@ export interface WorkingView {
     source: string;
 }
 
+export interface MoveBeforeView {
+    text: string;
+    dueOn: string;
+    doneOn: string | null;
+    isLate: boolean;
+}
+
 export interface MoveBoxView {
     id: string;
     label: string;

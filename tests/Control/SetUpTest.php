@@ -220,6 +220,13 @@ final class SetUpTest extends TestCase
         self::assertSame(2, $open[0]->items()->count());
         $place = collect(self::props($this->get('/control'))['places'])->firstWhere('siteId', $this->system->site_id);
         self::assertSame(['strip A, 1', 'strip A, 2', 'kitchen'], array_column($place['words'], 'name'));
+        self::assertSame(['H0', 'H1'], $place['words'][0]['items']);
+        $this->post('/systems/'.Fixture::system($this->system->site()->firstOrFail(), $this->planner, 'Other')->id.'/items', [
+            'job' => 'heater', 'name' => 'H0', 'outlet' => 'strip A, 1', 'installed_precision' => 'day', 'state' => 'mounted',
+        ])->assertSessionHasNoErrors();
+        $place = collect(self::props($this->get('/control'))['places'])->firstWhere('siteId', $this->system->site_id);
+        $named = ["H0 of {$this->system->name}", "H1 of {$this->system->name}", 'H0 of Other'];
+        self::assertEqualsCanonicalizing($named, $place['words'][0]['items'], 'two systems have one of that name');
         $strip = $this->controller->strips()->firstOrFail();
         $this->post("/outlets/{$open[0]->id}/confirm", ['strip_id' => $strip->id])->assertSessionHasNoErrors();
         self::assertSame($this->planner->id, $open[0]->refresh()->confirmed_by);

@@ -380,6 +380,53 @@ final class MoveTest extends TestCase
     }
 
     #[Test]
+    public function what_comes_before_the_day_is_booked_with_it_moves_with_it_and_goes_with_it(): void
+    {
+        $jobs = fn (): array => FollowUp::query()->where('text', 'like', 'Before Over the river: %')->orderBy('due_on')->orderBy('id')
+            ->get()->map(fn (FollowUp $f): array => [$f->due_on->toDateString(), $f->on_site])->all();
+        $move = $this->move();
+        self::assertSame([], $jobs(), 'no day yet');
+        $head = fn (?string $on) => $this->actingAs($this->planner)
+            ->put("/moves/{$move->id}/head", ['name' => 'Over the river', 'on' => $on])
+            ->assertSessionHasNoErrors();
+        $head(Days::text(40));
+        self::assertContains([Days::text(19), false], $jobs(), 'decided three weeks before');
+        $this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 1])->assertOk();
+        $before = $jobs();
+        self::assertContains([Days::text(39), false], $before, 'its water the day before');
+        self::assertCount(count($before), $this->page($move)['before']);
+        $this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 2])->assertOk();
+        self::assertSame($before, $jobs(), 'once, however often it is kept');
+
+        FollowUp::query()->where('text', 'like', '%rides, is serviced%')->sole()->update(['done_at' => now()]);
+        $head(Days::text(50));
+        self::assertContains([Days::text(19), false], $jobs(), 'and keeps its day, though the move gets a later one');
+        $head(Days::text(10));
+        self::assertContains([Days::text(19), false], $jobs(), 'what is done stays done');
+        self::assertContains([Days::text(9), false], $jobs());
+        $head(Days::text(1));
+        self::assertContains([Days::text(), true], $jobs(), 'photographs today, as they cannot be in time any sooner');
+        $this->travelTo(Days::moment(Days::text(1), 540));
+        $this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 3])->assertOk();
+        self::assertContains(true, array_column($this->page($move)['before'], 'isLate'), 'what is late is not lost');
+
+        $this->post("/moves/{$move->id}/archive");
+        self::assertSame([[Days::text(18), false]], $jobs(), 'given up, only what was done is left');
+    }
+
+    #[Test]
+    public function keeping_a_move_again_puts_off_nothing_that_is_late(): void
+    {
+        $move = $this->move(Days::text(5));
+        $photos = fn (): string => (string) FollowUp::query()->where('text', 'like', '%photograph%')->sole()->due_on->toDateString();
+        $due = $photos();
+        self::assertSame(Days::text(), $due);
+        $this->travel(2)->days();
+        $this->actingAs($this->planner)->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 1])->assertOk();
+        self::assertSame($due, $photos());
+    }
+
+    #[Test]
     public function five_moves_that_are_over_teach_how_long_loading_takes_us(): void
     {
         $this->actingAs($this->planner);
@@ -387,13 +434,15 @@ final class MoveTest extends TestCase
             $move = $this->move();
             $page = self::props($this->put("/moves/{$move->id}", [...$this->brief(), 'revision' => 1])->assertOk());
 
-            return [$move, collect($page['course']['steps'])->firstWhere('id', 'load'), $page['course']['learned']];
+            $steps = collect($page['course']['steps']);
+
+            return [$move, $steps->firstWhere('id', 'load'), $page['course']['learned'], $steps->firstWhere('isRest', true)['id']];
         };
         [, $usual, $learned] = $planned();
         self::assertSame([], $learned);
         $minutes = $usual['untilMin'] - $usual['fromMin'];
         for ($n = 1; $n <= 5; $n++) {
-            [$move, $load, $learned] = $planned();
+            [$move, $load, $learned, $rest] = $planned();
             self::assertSame([], $learned, 'of four nothing is learned');
             $at = CarbonImmutable::now()->subHours(5);
             $says = fn (string $kind, string $of, float $min) => $move->events()->create(['uuid' => (string) Str::uuid(), 'kind' => $kind,
@@ -403,6 +452,9 @@ final class MoveTest extends TestCase
             // Said again: the first counts. Nobody said when this one began: nothing is learned of it.
             $says('done', 'load', 9 * $minutes);
             $says('done', 'lash', 20);
+            // A rest takes its time: nothing is learned of it.
+            $says('began', $rest, 0);
+            $says('done', $rest, 90);
             $this->post("/moves/{$move->id}/close", ['words' => 'Done.', 'still_open' => 'all'])->assertSessionHasNoErrors();
             self::assertSame(['load'], DB::table('move_paces')->where('move_id', $move->id)->pluck('step')->all());
         }

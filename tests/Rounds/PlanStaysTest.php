@@ -268,6 +268,23 @@ final class PlanStaysTest extends TestCase
     }
 
     #[Test]
+    public function the_board_opens_on_the_week_that_is_and_at_the_weekend_on_the_one_to_come(): void
+    {
+        $opens = function (string $at): string {
+            CarbonImmutable::setTestNow($at);
+            Carbon::setTestNow($at);
+
+            return self::props($this->actingAs($this->planner)->get('/rounds'))['monday'];
+        };
+        self::assertSame('2026-03-09', $opens('2026-03-13 17:00:00'), 'Friday');
+        self::assertSame('2026-03-16', $opens('2026-03-14 09:00:00'), 'Saturday');
+        self::assertSame('2026-03-16', $opens('2026-03-15 20:00:00'), 'Sunday');
+        self::assertSame('2026-03-16', $opens('2026-03-16 07:00:00'), 'Monday');
+        $asked = self::props($this->get('/rounds?week=2026-03-11'))['monday'];
+        self::assertSame('2026-03-09', $asked, 'the week asked for');
+    }
+
+    #[Test]
     public function a_standing_wish_is_kept_by_every_proposal_until_it_is_released(): void
     {
         $place = $this->place('Mornings');

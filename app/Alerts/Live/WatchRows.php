@@ -28,7 +28,13 @@ final class WatchRows
         if ($stored->rows === []) {
             return;
         }
-        $alarms = Alarm::query()->current()->where('controller_id', $stored->controller->id)->orderBy('id')->get()->keyBy('id');
+        $alarms = Alarm::query()
+            ->current()
+            ->where('controller_id', $stored->controller->id)
+            ->with('system')
+            ->orderBy('id')
+            ->get()
+            ->keyBy('id');
         $read = $this->documents->read($stored->controller, array_values($alarms->all()));
         $by = $this->byChannel($read);
         $channels = array_column(array_column($stored->rows, 'row'), 'id');
@@ -81,7 +87,7 @@ final class WatchRows
         if ($alarm === null || ($turn === null && ! $isHarm)) {
             return;
         }
-        $alarm->loadMissing(['calls', 'system']);
+        $alarm->loadMissing('calls');
         match ($turn) {
             AlarmTurn::Raised => $this->raise->of($alarm, $atS, $isHarm),
             AlarmTurn::Again => $this->raise->again($alarm),
@@ -96,7 +102,7 @@ final class WatchRows
         if ($value === null || $alarm->quantity !== AlarmQuantity::Temperature) {
             return false;
         }
-        [$low, $high] = $alarm->loadMissing('system')->system?->regime->harmC() ?? [-INF, INF];
+        [$low, $high] = $alarm->system?->regime->harmC() ?? [-INF, INF];
 
         return $value <= $low || $value >= $high;
     }
@@ -129,13 +135,15 @@ final class WatchRows
      */
     private function keep(array $watches, array $kept): void
     {
+        $changed = [];
         foreach ($watches as $id => $watch) {
             $now = json_encode($watch->kept(), JSON_THROW_ON_ERROR);
-            if (! isset($kept[$id])) {
-                DB::table('alarm_watches')->insert(['alarm_id' => $id, 'kept' => $now, 'updated_at' => now()]);
-            } elseif ($now !== $kept[$id]) {
-                DB::table('alarm_watches')->where('alarm_id', $id)->update(['kept' => $now, 'updated_at' => now()]);
+            if ($now !== ($kept[$id] ?? null)) {
+                $changed[] = ['alarm_id' => $id, 'kept' => $now, 'updated_at' => now()];
             }
+        }
+        if ($changed !== []) {
+            DB::table('alarm_watches')->upsert($changed, ['alarm_id'], ['kept', 'updated_at']);
         }
     }
 }

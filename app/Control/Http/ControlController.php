@@ -34,8 +34,8 @@ final class ControlController
                 ? Site::query()
                     ->current()
                     ->orderBy('name')
+                    ->toBase()
                     ->get(['id', 'name'])
-                    ->map(fn (Site $s): array => ['id' => $s->id, 'name' => $s->name])
                 : [],
         ]);
     }

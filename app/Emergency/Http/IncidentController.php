@@ -151,7 +151,7 @@ final class IncidentController
             'cooling' => is_string($tank) ? [] : IncidentDesk::cooling($tank, $course),
             'askedAt' => now()->toIso8601ZuluString(),
             'needs' => is_string($tank) ? $tank : null,
-            'chain' => $desk->chain($system, $desk->helpers($system)),
+            'chain' => $desk->chain($system->site ?? new Site()),
             'near' => WhoIsNear::of($system->site ?? new Site()),
             'nextCall' => WhoIsNear::nextCall($system),
             'spares' => $desk->spares($system, $incident->kind),

@@ -59,7 +59,7 @@ final class ReadyController
                 ShutOffKind::cases(),
             ),
             'systems' => $systems->map(fn (System $s): array => self::system($s, $desk, $read[$s->id]))->all(),
-            'chain' => $systems->isEmpty() ? [] : $incidents->chain($systems->first(), $incidents->helpers($systems->first())),
+            'chain' => $incidents->chain($site),
             'remote' => RemoteAccess::query()->open()->where('site_id', $site->id)->with(['user', 'contact'])->orderBy('given_on')->get()
                 ->map(fn (RemoteAccess $a): RemoteAccessView => RemoteAccessView::of($a, $user))
                 ->values(),

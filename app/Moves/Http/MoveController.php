@@ -6,6 +6,7 @@ namespace App\Moves\Http;
 
 use App\Clients\Site;
 use App\Moves\CloseMove;
+use App\Moves\JobsBeforeMove;
 use App\Moves\KeepMove;
 use App\Moves\Move;
 use App\Moves\MoveDesk;
@@ -106,6 +107,7 @@ final class MoveController
             'on' => ['nullable', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2100-01-01'],
             'to_site_id' => ['nullable', 'integer', Rule::exists('sites', 'id')->whereNull('archived_at')],
         ]));
+        JobsBeforeMove::book($move);
 
         return back()->with('said', 'Kept.');
     }
@@ -150,6 +152,7 @@ final class MoveController
     {
         Gate::authorize('archive', $move);
         $move->archive();
+        JobsBeforeMove::book($move);
 
         return redirect('/moves')->with('said', "{$move->name} is archived.");
     }

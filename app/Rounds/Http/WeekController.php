@@ -263,10 +263,14 @@ final class WeekController
         ];
     }
 
+    /** Of the week asked for; else of this one, and on a Saturday or Sunday of the one to come: the last is over. */
     private function monday(Request $request): CarbonImmutable
     {
         $given = $request->validate(['week' => ['nullable', 'date']]);
+        if (isset($given['week'])) {
+            return Days::monday((string) $given['week']);
+        }
 
-        return Days::monday(isset($given['week']) ? (string) $given['week'] : null);
+        return Days::today()->isWeekend() ? Days::monday()->addWeek() : Days::monday();
     }
 }

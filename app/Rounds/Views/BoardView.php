@@ -91,14 +91,29 @@ final readonly class BoardView
         );
     }
 
+    /**
+     * "Ada, Ben away; Cy at “The cold move”".
+     *
+     * @param  array<int, string>  $where  by person
+     */
+    private static function whoIsGone(Crew $crew, array $where): string
+    {
+        $names = [];
+        foreach ($where as $id => $place) {
+            $names[$place][] = (string) $crew->members->find($id)?->name;
+        }
+
+        return implode('; ', array_map(
+            fn (string $place, array $of): string => implode(', ', $of)." {$place}",
+            array_keys($names),
+            $names,
+        ));
+    }
+
     private static function day(WeekReader $reader, Crew $crew, int $day, string $date, Units $units): CrewDayView
     {
         $route = $reader->week->routes["{$crew->id}@{$day}"] ?? null;
-        $gone = array_map(
-            fn (int $id): string => (string) $crew->members->find($id)?->name,
-            $reader->away["{$crew->id}@{$day}"] ?? [],
-        );
-        $away = $reader->holidays[$date] ?? ($gone === [] ? '' : implode(', ', $gone).' away');
+        $away = $reader->holidays[$date] ?? self::whoIsGone($crew, $reader->away["{$crew->id}@{$day}"] ?? []);
         if ($route === null) {
             return new CrewDayView(
                 date: $date,

@@ -59,45 +59,34 @@ final readonly class Piece
 
     public function named(string $name): self
     {
-        return new self(
-            name: $name,
-            widthMm: $this->widthMm,
-            depthMm: $this->depthMm,
-            heightMm: $this->heightMm,
-            liftMm: $this->liftMm,
-            needsAir: $this->needsAir,
-            listed: $this->listed,
-            compartment: $this->compartment,
-            staysDry: $this->staysDry,
-            heatW: $this->heatW,
-            isReserved: $this->isReserved,
-            id: $this->id,
-            cut: $this->cut,
-            isSump: $this->isSump,
-            inSump: $this->inSump,
-            shelf: $this->shelf,
-            massKg: $this->massKg,
-        );
+        return $this->but(name: $name);
     }
 
-    /** The same thing, set into the sump there. */
+    /** The same thing, set into the sump there: in its compartment, on no shelf. */
     public function into(Inside $sump): self
     {
+        return $this->but(inSump: $sump);
+    }
+
+    private function but(?string $name = null, ?Inside $inSump = null): self
+    {
         return new self(
-            name: $this->name,
+            name: $name ?? $this->name,
             widthMm: $this->widthMm,
             depthMm: $this->depthMm,
             heightMm: $this->heightMm,
             liftMm: $this->liftMm,
             needsAir: $this->needsAir,
             listed: $this->listed,
-            compartment: 1,
+            compartment: $inSump === null ? $this->compartment : 1,
             staysDry: $this->staysDry,
             heatW: $this->heatW,
             isReserved: $this->isReserved,
             id: $this->id,
             cut: $this->cut,
-            inSump: $sump,
+            isSump: $this->isSump && $inSump === null,
+            inSump: $inSump ?? $this->inSump,
+            shelf: $inSump === null ? $this->shelf : null,
             massKg: $this->massKg,
         );
     }

@@ -21,33 +21,16 @@ final class WayOut
      */
     public static function inTheWay(Standing $piece, array $all, Space $space): ?array
     {
-        $ways = [];
-        foreach (self::heights($piece, $space) as $height) {
-            $built = self::builtIn($piece, $height, $space);
-            if ($built === null) {
-                continue;
+        $fewest = null;
+        foreach (self::ways($piece, $all, $space) as [$way, $others]) {
+            $met = self::met($piece, $way, $others, $space);
+            if ($met === []) {
+                return [];
             }
-            $others = self::reached($piece, $height, $all);
-            foreach (self::exits($piece, $others, $space) as $exit) {
-                if (self::corridorMeets($piece, $exit, $built, $space)) {
-                    continue;
-                }
-                $rows = [];
-                foreach ($others as $other) {
-                    if (self::corridorMeets($piece, $exit, $other->patches, $space)) {
-                        $rows[] = $other->row;
-                    }
-                }
-                if ($rows === []) {
-                    return [];
-                }
-                $ways[] = $rows;
-            }
+            $fewest = $fewest === null || count($met) < count($fewest) ? $met : $fewest;
         }
 
-        usort($ways, fn (array $a, array $b): int => count($a) <=> count($b));
-
-        return $ways[0] ?? null;
+        return $fewest;
     }
 
     /**
@@ -57,6 +40,23 @@ final class WayOut
      */
     public static function free(Standing $piece, array $all, Space $space): ?Way
     {
+        foreach (self::ways($piece, $all, $space) as [$way, $others]) {
+            if (self::met($piece, $way, $others, $space, 1) === []) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Every way past what is built in, with the others that stand as high as it is carried.
+     *
+     * @param  list<Standing>  $all
+     * @return iterable<array{0: Way, 1: list<Standing>}>
+     */
+    private static function ways(Standing $piece, array $all, Space $space): iterable
+    {
         foreach (self::heights($piece, $space) as $height) {
             $built = self::builtIn($piece, $height, $space);
             if ($built === null) {
@@ -64,20 +64,31 @@ final class WayOut
             }
             $others = self::reached($piece, $height, $all);
             foreach (self::exits($piece, $others, $space) as $exit) {
-                if (self::corridorMeets($piece, $exit, $built, $space)) {
-                    continue;
+                if (! self::corridorMeets($piece, $exit, $built, $space)) {
+                    yield [new Way($exit, $height), $others];
                 }
-                foreach ($others as $other) {
-                    if (self::corridorMeets($piece, $exit, $other->patches, $space)) {
-                        continue 2;
-                    }
-                }
+            }
+        }
+    }
 
-                return new Way($exit, $height);
+    /**
+     * @param  list<Standing>  $others
+     * @param  int|null  $most  no more than these are looked for
+     * @return list<int> rows of those it would hit on that way
+     */
+    private static function met(Standing $piece, Way $way, array $others, Space $space, ?int $most = null): array
+    {
+        $rows = [];
+        foreach ($others as $other) {
+            if (self::corridorMeets($piece, $way->xMm, $other->patches, $space)) {
+                $rows[] = $other->row;
+                if (count($rows) === $most) {
+                    break;
+                }
             }
         }
 
-        return null;
+        return $rows;
     }
 
     /** Whether that other thing closes that way out. */

@@ -45,12 +45,22 @@ final readonly class Evaporation
         Guard::within('humidityPct', $humidityPct, 0, 100);
         Guard::within('share', $share, 0, 1);
         Guard::notNegative('airMs', $airMs);
-        $drive =
-            self::OVER_SEA_WATER * self::saturationKpa($tempC) - ($humidityPct / 100) * self::saturationKpa($roomC);
-        // Watts are kg/s times the heat of evaporation in J/kg; kPa and kJ cancel to a plain 1000.
-        $watts = 1000 * $areaM2 * max(0.0, $drive) * (0.089 + 0.0782 * $airMs) * $share;
+        $watts = $areaM2 * $share * self::wattsM2($tempC, ($humidityPct / 100) * self::saturationKpa($roomC), $airMs);
 
         return new self($watts, self::litresPerDay($watts, $tempC));
+    }
+
+    /**
+     * From each square metre, W, for a run that asks it thousands of times: nothing is asked of the numbers.
+     *
+     * @param  float  $airKpa  vapour in the room's air
+     */
+    public static function wattsM2(float $tempC, float $airKpa, float $airMs): float
+    {
+        $driveKpa = max(0.0, self::OVER_SEA_WATER * self::saturationKpa($tempC) - $airKpa);
+
+        // Watts are kg/s times the heat of evaporation in J/kg; kPa and kJ cancel to a plain 1000.
+        return 1000 * $driveKpa * (0.089 + 0.0782 * $airMs);
     }
 
     /** Litres of fresh water a day that carry that heat off. */

@@ -176,6 +176,17 @@ final class BuildLimitsTest extends TestCase
         self::assertEqualsWithDelta(1000.0, $water->points[1][0] - $water->points[0][0], 1e-9);
     }
 
+    #[Test]
+    public function a_pipe_that_is_half_described_is_not_drawn(): void
+    {
+        $three = ['drains' => 'siphon-channel-emergency'];
+        $dry = fn (array $more): int => count(self::shapes([...$three, ...$more], 'dry'));
+        $without = $dry([]);
+        self::assertSame($without, $dry(['channelBoreMm' => 26]));
+        self::assertSame($without, $dry(['channelBelowRimMm' => 48]));
+        self::assertSame($without + 1, $dry(['channelBoreMm' => 26, 'channelBelowRimMm' => 48]));
+    }
+
     /**
      * @param  array<string, mixed>  $values
      * @param  array<string, list<array<string, mixed>>>  $tables

@@ -52,6 +52,25 @@ final class HolePlanTest extends TestCase
     }
 
     #[Test]
+    public function holes_that_just_fit_a_sheet_together_share_one(): void
+    {
+        $beside = DrilledPane::of(Pane::Back, 1200, 550, false, [
+            new Hole('', Pane::Back, 600, 400, 40),
+            new Hole('', Pane::Back, 700, 400, 40),
+        ]);
+        // A hundred apart, 20 of hole and 12 of surround at either side.
+        self::assertSame([[0, 1]], array_column($beside->sheets(164.0, 64.0, 12), 'rows'));
+        self::assertSame([[0], [1]], array_column($beside->sheets(163.9, 64.0, 12), 'rows'));
+        $above = DrilledPane::of(Pane::Back, 1200, 550, false, [
+            new Hole('', Pane::Back, 600, 300, 40),
+            new Hole('', Pane::Back, 600, 400, 40),
+        ]);
+        self::assertSame([[0, 1]], array_column($above->sheets(64.0, 164.0, 12), 'rows'));
+        self::assertSame([[0], [1]], array_column($above->sheets(64.0, 163.9, 12), 'rows'));
+        self::assertSame([['xMm' => 568.0, 'yMm' => 268.0, 'rows' => [0, 1]]], $above->sheets(64.0, 164.0, 12));
+    }
+
+    #[Test]
     public function the_proposed_row_keeps_every_distance(): void
     {
         $proposed = Plan::answer(PlanBrief::read(['values' => self::TANK]))->proposedHoles;

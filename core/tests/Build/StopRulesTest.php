@@ -11,6 +11,7 @@ use Velbrin\Core\Build\Plan;
 use Velbrin\Core\Build\PlanBrief;
 use Velbrin\Core\Build\Waivable;
 use Velbrin\Core\Measure\Finding;
+use Velbrin\Core\Measure\Quantity;
 
 /** A failing plan for each rule that stops one; the same plan without the fault is not stopped. */
 final class StopRulesTest extends TestCase
@@ -78,6 +79,22 @@ final class StopRulesTest extends TestCase
     {
         self::assertSame([], self::stops([], []), 'sound without the fault');
         self::assertContains($rule, self::stops($values, $tables));
+    }
+
+    #[Test]
+    public function what_comes_over_the_rim_adds_up(): void
+    {
+        foreach ([60, 90, 120] as $storeL) {
+            $answers = Plan::answer(PlanBrief::read(['values' => [...self::SOUND, 'reservoirL' => $storeL], ...self::TABLES]));
+            $isIt = fn (Finding $f): bool => $f->rule === 'B-33' && $f->about === 'topoff';
+            $stop = array_values(array_filter($answers->stops(), $isIt))[0];
+            $l = array_map(fn (mixed $q): float => $q instanceof Quantity ? $q->value : NAN, $stop->what->parts);
+            self::assertEqualsWithDelta((float) $storeL, $l['topOff'], 1e-9);
+            self::assertEqualsWithDelta($l['lifts'] + $l['topOff'], $l['adds'], 1e-9);
+            self::assertEqualsWithDelta($l['adds'] - $l['room'], $l['over'], 1e-9);
+            self::assertGreaterThan(0.0, $l['over']);
+            self::assertEqualsWithDelta($l['room'] - $l['lifts'], $l['most'], 1e-9);
+        }
     }
 
     #[Test]

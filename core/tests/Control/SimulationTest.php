@@ -14,6 +14,7 @@ use Velbrin\Core\Control\Plant\Happening;
 use Velbrin\Core\Control\Plant\PlantReader;
 use Velbrin\Core\Control\Plant\Run;
 use Velbrin\Core\Control\Plant\Simulation;
+use Velbrin\Core\Control\Plant\Tank;
 use Velbrin\Core\Control\Programme\SetupReader;
 use Velbrin\Core\Heat\LimitSide;
 use Velbrin\Core\Heat\TemperatureCourse;
@@ -172,6 +173,43 @@ final class SimulationTest extends TestCase
         $changes = array_values(array_filter($run->outlets['topoff'], fn (array $c): bool => $c['fromS'] > 0));
         self::assertSame([1.0, 0.0, 1.0, 0.0], array_slice(array_column($changes, 'level'), 0, 4), 'half a litre, and again a day later');
         self::assertEqualsWithDelta($changes[1]['fromS'] + 86_400, $changes[2]['fromS'], 61.0);
+    }
+
+    #[Test]
+    public function a_tank_without_a_sump_has_no_other_water_than_its_own(): void
+    {
+        $plant = self::plant();
+        unset($plant['sump']);
+        foreach (['heater1', 'heater2', 'return', 'skimmer', 'topoff', 'alk'] as $id) {
+            unset($plant['devices'][$id]);
+        }
+        $begun = (new Tank(PlantReader::read($plant)))->begun();
+        self::assertSame([0.0, 420.0], [$begun->sumpL(), $begun->allL()], 'the tank and what stands in store');
+        self::assertSame(0.0, $begun->saltG[1]);
+    }
+
+    #[Test]
+    public function a_pump_that_dies_stops_at_once_though_no_outlet_is_told_otherwise(): void
+    {
+        $setup = ['schema' => 1, 'probes' => [], 'guards' => [], 'alarms' => [], 'outlets' => [
+            ['id' => 'return', 'place' => 'return pump', 'lostLink' => 'on', 'rule' => ['kind' => 'on']],
+        ]];
+        $plant = self::plant();
+        $plant['devices'] = ['return' => $plant['devices']['return']];
+        $plant['probes'] = $plant['switches'] = [];
+        $dead = [['kind' => 'load-dead', 'of' => 'return', 'fromS' => 3600, 'untilS' => 7200]];
+        $flow = array_column(self::play($dead, 3, ['everyS' => 60.0], $setup, $plant)->trace, 'returnLh', 'atS');
+        self::assertSame([2500.0, 0.0, 0.0, 2500.0], [$flow[3600], $flow[3660], $flow[7200], $flow[7260]]);
+    }
+
+    #[Test]
+    public function an_alarm_is_raised_on_the_second_its_delay_is_over(): void
+    {
+        $setup = self::cabinet();
+        $setup['alarms'] = [['id' => 'too warm', 'probe' => 't2', 'high' => 27.5, 'delayS' => 95, 'calls' => 1]];
+        $drift = [['kind' => 'probe-drift', 'of' => 't2', 'fromS' => 7200, 'value' => 5]];
+        $told = array_filter(self::play($drift, 3, setup: $setup)->happened, fn (Happening $h): bool => $h->kind === 'alarm');
+        self::assertEqualsWithDelta([7295.0], array_column($told, 'atS'), 0.01);
     }
 
     #[Test]

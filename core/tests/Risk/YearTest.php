@@ -485,6 +485,7 @@ final class YearTest extends TestCase
         self::assertLessThan($loss(false)[0], $loss(true)[0]);
         self::assertSame($loss(false)[1], $loss(null)[1], 'nobody has said: at its bad end they bring nothing');
         self::assertSame($loss(true)[0], $loss(null)[0]);
+        self::assertLessThan($loss(null)[1], $loss(true)[1], 'known to bring air, they count at the bad end too');
     }
 
     #[Test]

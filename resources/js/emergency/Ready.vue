@@ -200,6 +200,7 @@ const hours = (h: number | null) =>
                         </tr>
                     </tbody>
                 </table>
+                <h3 v-if="s.ready.power.length" class="gone">Mains gone: how long until harm</h3>
                 <ul v-if="s.ready.power.length" class="list without" aria-label="Without mains">
                     <li v-for="p in s.ready.power" :key="p.label">
                         <b>{{ p.harmH === null ? 'no harm' : hours(p.harmH) }}</b> {{ p.label

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import FieldError from '../shared/FieldError.vue';
 import MarginNotes from '../shared/MarginNotes.vue';
 import { newId, send } from '../shared/send';
-import { useUnits } from '../shared/units';
+import { date, useUnits } from '../shared/units';
 import CourseChart from './CourseChart.vue';
 import { clockOf, type MoveProps } from './move';
 import MoveTabs from './MoveTabs.vue';
@@ -172,6 +172,19 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                         </tbody>
                     </table>
                 </div>
+            </template>
+            <template v-if="before.length">
+                <h2>Before the day</h2>
+                <p class="quiet">In the rounds by itself: it moves with the day, and goes when the move is given up.</p>
+                <ul class="list" aria-label="Before the day">
+                    <li v-for="b in before" :key="b.text">
+                        <span>{{ b.text }}</span>
+                        <small v-if="b.doneOn" class="quiet">done {{ date(b.doneOn) }}</small>
+                        <small v-else :class="b.isLate ? 'wrong' : 'quiet'">
+                            {{ b.isLate ? 'late: was due' : 'by' }} {{ date(b.dueOn) }}
+                        </small>
+                    </li>
+                </ul>
             </template>
             <h2>Go or not</h2>
             <ol class="gates">

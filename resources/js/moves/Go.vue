@@ -6,7 +6,7 @@ import { useShell } from '../shared/page';
 import PhotoOf from '../shared/PhotoOf.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { useUnits } from '../shared/units';
-import { clockOf, type MoveProps } from './move';
+import { clockOf, nextOfEach, type MoveProps } from './move';
 import MoveTabs from './MoveTabs.vue';
 
 /** The day in a pocket: what is next, the clocks of the boxes, readings, go or not. Works without signal. */
@@ -40,6 +40,12 @@ const steps = computed(() =>
 const running = computed(() => steps.value.filter((s) => s.state === 'running'));
 const next = computed(() =>
     steps.value.filter((s) => s.state === 'open' && !said.value.drop.includes(s.id)).slice(0, 5),
+);
+const each = computed(() =>
+    nextOfEach(
+        steps.value.filter((s) => !said.value.drop.includes(s.id)),
+        shell.value.userName,
+    ),
 );
 const done = computed(() => steps.value.filter((s) => s.state === 'done').length);
 const at = (minute: number) => clockOf(props.move.beginsMin + minute);
@@ -162,6 +168,15 @@ const caution = (step: string) => CAUTIONS[step.replace(/:.*/, '')];
                 </button>
             </article>
             <h2>Next</h2>
+            <ul v-if="each.length" class="eachnext" aria-label="Each one’s next">
+                <li v-for="one in each" :key="one.name" :class="{ mine: one.name === shell.userName }">
+                    <b>{{ one.name === shell.userName ? 'You' : one.name }}</b>
+                    <span>
+                        <template v-if="one.now">now {{ one.now.label }}{{ one.next ? '; ' : '' }}</template>
+                        <template v-if="one.next">{{ at(one.next.fromMin) }} {{ one.next.label }}</template>
+                    </span>
+                </li>
+            </ul>
             <article v-for="s in next" :key="s.id" class="gostep">
                 <h3>{{ at(s.fromMin) }} {{ s.label }}</h3>
                 <p>{{ s.hands.join(', ') || 'it waits by itself' }}</p>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockOf, freshId, lanes, minuteOf } from './move';
+import { clockOf, freshId, lanes, minuteOf, nextOfEach } from './move';
 
 describe('times of a move', () => {
     it('shows minutes as a clock does, over midnight too', () => {
@@ -39,5 +39,33 @@ describe('rows', () => {
     it('names no two rows alike', () => {
         expect(freshId('b', [{ id: 'b1' }, { id: 'b3' }])).toBe('b4');
         expect(freshId('b', [])).toBe('b1');
+    });
+});
+
+describe('the day of each', () => {
+    const step = (label: string, fromMin: number, state: string, ...hands: string[]) => ({
+        label,
+        fromMin,
+        state,
+        hands,
+    });
+    const steps = [
+        step('off', 0, 'done', 'Ada'),
+        step('fish', 10, 'running', 'Ada', 'Ben'),
+        step('rock', 30, 'open', 'Ben'),
+        step('tank', 40, 'open', 'Ada', 'Cy'),
+        step('drive', 60, 'open', 'Ben'),
+    ];
+    const said = (me: string | null) => nextOfEach(steps, me).map((e) => [e.name, e.now?.label, e.next?.label]);
+    it('says what each does now and next, whoever asks first', () => {
+        expect(said('Cy')).toEqual([
+            ['Cy', undefined, 'tank'],
+            ['Ada', 'fish', 'tank'],
+            ['Ben', 'fish', 'rock'],
+        ]);
+        expect(said(null).map((e) => e[0])).toEqual(['Ada', 'Ben', 'Cy']);
+    });
+    it('names nobody who has nothing left', () => {
+        expect(nextOfEach([step('off', 0, 'done', 'Ada')], 'Ada')).toEqual([]);
     });
 });

@@ -1,5 +1,6 @@
 import type {
     FindingView,
+    MoveBeforeView,
     MoveBoxView,
     MoveCourseView,
     MoveGateView,
@@ -129,6 +130,7 @@ export interface MoveProps {
     /** Sunset at the new place that day; null: nobody knows where or when. */
     darkMin: number | null;
     photos: { id: number; of: string; href: string }[];
+    before: MoveBeforeView[];
 }
 
 const DAY_MIN = 1440;
@@ -164,4 +166,23 @@ export function freshId(letter: string, rows: { id: string }[]): string {
     let n = rows.length + 1;
     while (used.has(`${letter}${n}`)) n++;
     return `${letter}${n}`;
+}
+
+interface HandsStep {
+    label: string;
+    fromMin: number;
+    state: string;
+    hands: string[];
+}
+/** What each of the team does now and next, by when it comes; whoever asks stands first. */
+export function nextOfEach<S extends HandsStep>(
+    steps: S[],
+    me: string | null,
+): { name: string; now: S | null; next: S | null }[] {
+    const open = steps.filter((s) => s.state === 'running' || s.state === 'open');
+    const names = [...new Set(open.flatMap((s) => s.hands))];
+    const of = (name: string, state: string) => open.find((s) => s.state === state && s.hands.includes(name)) ?? null;
+    return names
+        .map((name) => ({ name, now: of(name, 'running'), next: of(name, 'open') }))
+        .sort((a, b) => Number(b.name === me) - Number(a.name === me));
 }

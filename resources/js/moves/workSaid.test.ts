@@ -67,11 +67,14 @@ describe('a work without signal', () => {
             states([step('a', { state: 'open', proof }), step('b', { firstKeys: ['a'] })], [said])[1];
         expect(after('yes-no', entry({ step: 'a', answer: true }))).toBe('open');
         expect(after('yes-no', entry({ step: 'a', answer: false }))).toBe('later');
-        expect(after('verdict', entry({ step: 'a', answer: true }))).toBe('open');
+        const photo = new Blob(['x']);
+        expect(after('verdict', entry({ step: 'a', answer: true }))).toBe('later');
+        expect(after('verdict', entry({ step: 'a', answer: true }, { photo }))).toBe('open');
+        expect(after('verdict', entry({ step: 'a', answer: false }, { photo }))).toBe('later');
         expect(after('number', entry({ step: 'a', value: 3 }))).toBe('later');
         expect(after('count', entry({ step: 'a', value: 3 }))).toBe('later');
         expect(after('photo', entry({ step: 'a' }))).toBe('later');
-        expect(after('photo', entry({ step: 'a' }, { photo: new Blob(['x']) }))).toBe('open');
+        expect(after('photo', entry({ step: 'a' }, { photo }))).toBe('open');
     });
 
     it('knows an exchange by the step the register shows, and leaves what is done', () => {

@@ -25,8 +25,9 @@ function stepOf(entry: Entry, steps: WorkStepView[]): string | undefined {
 /** Whether it opens what rests on it: a no does not, and of a number the office alone knows whether it will do. */
 function opensNext(step: WorkStepView, entry: Entry): boolean {
     if (['number', 'count'].includes(step.proof)) return false;
-    if (['yes-no', 'verdict'].includes(step.proof)) return (entry.payload as { answer?: boolean }).answer === true;
-    return step.proof !== 'photo' || entry.photo !== undefined;
+    const isNo = (entry.payload as { answer?: boolean }).answer !== true;
+    if (['yes-no', 'verdict'].includes(step.proof) && isNo) return false;
+    return !['photo', 'verdict'].includes(step.proof) || entry.photo !== undefined;
 }
 
 /** What may be said next without asking the office: in turn, and after its hours. */

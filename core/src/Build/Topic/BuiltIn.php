@@ -156,31 +156,26 @@ final class BuiltIn
             'has' => Quantity::of($knownKg, Kind::Mass),
             'most' => Quantity::of($shelf->bearsKg ?? 0.0, Kind::Mass),
         ];
-        $subject = $shelf->id === '' ? $shelf->name : $shelf->id;
-
-        return match (true) {
-            $shelf->bearsKg !== null && $knownKg > $shelf->bearsKg => Finding::of(
-                severity: Severity::Fix,
-                rule: 'B-98',
-                about: 'access',
-                what: Sentence::of(Phrase::TheShelfCarriesMoreThanItBears, $parts),
-                why: Sentence::of(Phrase::AShelfThatBreaksFallsIntoWater),
-                remedy: Sentence::of(Phrase::WhatStandsOnItToTheFloor),
-                basis: $facts->basis(),
-                subject: $subject,
-            ),
-            ! $isKnown => Finding::of(
-                severity: Severity::Watch,
-                rule: 'B-98',
-                about: 'access',
-                what: Sentence::of(Phrase::NobodyHasSaidWhatTheShelfBears, $parts),
-                why: Sentence::of(Phrase::AShelfThatBreaksFallsIntoWater),
-                remedy: Sentence::of(Phrase::WeighItAndAskWhoMadeIt),
-                basis: $facts->basis(),
-                subject: $subject,
-            ),
+        $said = match (true) {
+            $shelf->bearsKg !== null && $knownKg > $shelf->bearsKg => [
+                Severity::Fix,
+                Phrase::TheShelfCarriesMoreThanItBears,
+                Phrase::WhatStandsOnItToTheFloor,
+            ],
+            ! $isKnown => [Severity::Watch, Phrase::NobodyHasSaidWhatTheShelfBears, Phrase::WeighItAndAskWhoMadeIt],
             default => null,
         };
+
+        return $said === null ? null : Finding::of(
+            severity: $said[0],
+            rule: 'B-98',
+            about: 'access',
+            what: Sentence::of($said[1], $parts),
+            why: Sentence::of(Phrase::AShelfThatBreaksFallsIntoWater),
+            remedy: Sentence::of($said[2]),
+            basis: $facts->basis(),
+            subject: $shelf->id === '' ? $shelf->name : $shelf->id,
+        );
     }
 
     /**

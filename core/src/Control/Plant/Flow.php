@@ -21,6 +21,15 @@ final readonly class Flow
     /** A resting return line draws back at this share of its flow. */
     private const SIPHON_SHARE = 0.5;
 
+    /** Water over an edge goes as the head to this power. */
+    private const EDGE_POWER = 1.5;
+
+    private const MOST_PASSES = 60;
+
+    private const NEAR_L = 1e-9;
+
+    private const NEAR_MM = 1e-10;
+
     private function __construct(
         /** Pumped up, L. */
         public float $upL,
@@ -65,19 +74,15 @@ final readonly class Flow
     {
         $room = $plant->room;
         $litres = $watts = [0.0, 0.0];
+        $airKpa = ($room->humidityPct / 100) * Evaporation::saturationKpa($s->roomC);
         foreach ([$room->openM2, $room->sumpOpenM2] as $body => $areaM2) {
             if ($areaM2 <= 0) {
                 continue;
             }
-            $air = Evaporation::of(
-                areaM2: $areaM2,
-                tempC: min(45.0, max(0.0, $s->tempC[$body])),
-                roomC: $s->roomC,
-                humidityPct: $room->humidityPct,
-                airMs: $deeds->isFanned && $body === 0 ? self::FANNED_MS : self::STILL_MS,
-            );
-            $litres[$body] = ($room->evaporationScale * $air->litresPerDay * $hours) / 24;
-            $watts[$body] = $room->evaporationScale * $air->watts;
+            $tempC = min(45.0, max(0.0, $s->tempC[$body]));
+            $airMs = $deeds->isFanned && $body === 0 ? self::FANNED_MS : self::STILL_MS;
+            $watts[$body] = $room->evaporationScale * $areaM2 * Evaporation::wattsM2($tempC, $airKpa, $airMs);
+            $litres[$body] = (Evaporation::litresPerDay($watts[$body], $tempC) * $hours) / 24;
         }
         $s->evaporatedL += array_sum($litres);
 
@@ -186,36 +191,25 @@ final readonly class Flow
             return [$withoutMm, 0.0];
         }
         $m2 = $display->areaM2;
-        $takes = fn (float $mm): float => min($crest->flowLh($mm), $mostLh) * $hours;
-        $over = self::newton(fn (float $mm): float => $m2 * ($mm - $withoutMm) + $takes($mm), $nearMm, $withoutMm);
-
-        return [$over, $m2 * ($withoutMm - $over)];
-    }
-
-    /**
-     * Where a rising function is zero, between 0 and a bound, from a first guess: slopes, and halves where a slope leads astray.
-     *
-     * @param  \Closure(float): float  $rising
-     */
-    private static function newton(\Closure $rising, float $guess, float $high): float
-    {
-        $low = 0.0;
-        $x = min($high, max($low, $guess));
-        for ($pass = 0; $pass < 60; $pass++) {
-            $y = $rising($x);
-            if ($y < 0) {
-                $low = $x;
+        [$low, $high] = [0.0, $withoutMm];
+        $over = min($high, max($low, $nearMm));
+        for ($pass = 0; $pass < self::MOST_PASSES; $pass++) {
+            $lh = $crest->flowLh($over);
+            $tooMuchL = $m2 * ($over - $withoutMm) + min($lh, $mostLh) * $hours;
+            if ($tooMuchL < 0) {
+                $low = $over;
             } else {
-                $high = $x;
+                $high = $over;
             }
-            if (abs($y) < 1e-9 || $high - $low < 1e-10) {
+            if (abs($tooMuchL) < self::NEAR_L || $high - $low < self::NEAR_MM) {
                 break;
             }
-            $slope = ($rising($x + 1e-4) - $y) / 1e-4;
-            $next = $slope > 0 ? $x - $y / $slope : $low;
-            $x = $next > $low && $next < $high ? $next : ($low + $high) / 2;
+            // Over an edge water rises as the head to the power of one and a half; where that leads astray, halves.
+            $slope = $m2 + ($lh < $mostLh && $over > 0 ? (self::EDGE_POWER * $lh * $hours) / $over : 0.0);
+            $next = $over - $tooMuchL / $slope;
+            $over = $next > $low && $next < $high ? $next : ($low + $high) / 2;
         }
 
-        return $x;
+        return [$over, $m2 * ($withoutMm - $over)];
     }
 }

@@ -133,9 +133,9 @@ final class Living
      */
     private function breatheCarbon(State $s, Life $life, Changes $changes, int $body, float $airsL, float $breathedMmol): void
     {
-        $all = $s->per($s->dicMmol, $body);
-        $inAir = $this->k($s, $body)['K0'] * $life->co2Ppm * 1e-3 * Seawater::NEAR_DENSITY_KG_L;
-        $changes->dicAirsL[$body] = $all > 0 ? $airsL * $this->freeShare($s, $body) : 0.0;
+        $k = $this->k($s, $body);
+        $inAir = $k['K0'] * $life->co2Ppm * 1e-3 * Seawater::NEAR_DENSITY_KG_L;
+        $changes->dicAirsL[$body] = $s->dicMmol[$body] > 0 ? $airsL * self::freeShare($k, $s->ph[$body]) : 0.0;
         $given = $airsL * $inAir + $breathedMmol;
         $changes->dic[$body] += $given;
         $s->dicInMmol += $given;
@@ -144,14 +144,13 @@ final class Living
     /**
      * Of all its carbon, what is free carbon dioxide at the pH it has.
      *
-     * @param  0|1  $body
+     * @param  array{K0: float, K1: float, K2: float, KB: float, KW: float, BT: float}  $k
      */
-    private function freeShare(State $s, int $body): float
+    private static function freeShare(array $k, float $ph): float
     {
-        $k = $this->k($s, $body);
-        $h = 10 ** (Carbonate::PROBE_ABOVE_TOTAL - $s->ph[$body]);
+        $h = 10 ** (Carbonate::PROBE_ABOVE_TOTAL - $ph);
 
-        return ($h * $h) / ($h * $h + $k['K1'] * $h + $k['K1'] * $k['K2']);
+        return ($h * $h) / ($h * $h + $k['K1'] * ($h + $k['K2']));
     }
 
     /**
@@ -193,19 +192,22 @@ final class Living
      */
     private function k(State $s, int $body): array
     {
-        $tenthsC = (int) round(10 * min(35.0, max(2.0, $s->tempC[$body])));
-        $tenths = (int) round(10 * min(43.0, max(19.0, $s->salinity($body))));
+        $tenthsC = (int) (10 * $s->tempC[$body] + 0.5);
+        $tenths = (int) (10 * $s->salinity($body) + 0.5);
 
-        return $this->constants[1000 * $tenthsC + $tenths] ??= Carbonate::constants($tenths / 10, $tenthsC / 10);
+        return $this->constants[10_000 * $tenthsC + $tenths] ??= Carbonate::constants(
+            min(43.0, max(19.0, $tenths / 10)),
+            min(35.0, max(2.0, $tenthsC / 10)),
+        );
     }
 
     /** Renewed for each hundredth of a degree and of salinity. */
     private function saturationMgL(State $s, int $body): float
     {
-        $hundredthsC = (int) round(100 * min(40.0, max(0.0, $s->tempC[$body])));
-        $hundredths = (int) round(100 * min(42.0, max(0.0, $s->salinity($body))));
+        $hundredthsC = (int) (100 * $s->tempC[$body] + 0.5);
+        $hundredths = (int) (100 * $s->salinity($body) + 0.5);
 
-        return $this->saturationMgL[10_000 * $hundredthsC + $hundredths] ??=
-            Seawater::at($hundredths / 100, $hundredthsC / 100)->oxygenSatMgL();
+        return $this->saturationMgL[100_000 * $hundredthsC + $hundredths] ??=
+            Seawater::at(min(42.0, $hundredths / 100), min(40.0, max(0.0, $hundredthsC / 100)))->oxygenSatMgL();
     }
 }

@@ -23,6 +23,9 @@ final class Lookout
 
     private readonly bool $seesLoads;
 
+    /** Until an alarm has waited long enough, as they were last looked at, s. */
+    private float $untilS = INF;
+
     /** @param  list<AlarmOf>  $alarms */
     public function __construct(private readonly array $alarms, private readonly PlantSpec $plant)
     {
@@ -36,18 +39,21 @@ final class Lookout
     /** None goes by time, and none waits. */
     public function isCalm(): bool
     {
-        return ! $this->isTimed && is_infinite($this->untilS());
+        return ! $this->isTimed && $this->untilS === INF;
     }
 
     /** @return list<array{0: AlarmOf, 1: AlarmTurn}> */
     public function look(float $atS, AlarmSight $sight): array
     {
         $turns = [];
+        $this->untilS = INF;
         foreach ($this->alarms as $alarm) {
-            $turn = $this->watches[$alarm->id]->see($atS, $alarm->holds($sight));
+            $watch = $this->watches[$alarm->id];
+            $turn = $watch->see($atS, $alarm->holds($sight));
             if ($turn !== null) {
                 $turns[] = [$alarm, $turn];
             }
+            $this->untilS = min($this->untilS, $watch->untilS());
         }
 
         return $turns;
@@ -56,12 +62,7 @@ final class Lookout
     /** s until an alarm has waited long enough; INF: none waits. */
     public function untilS(): float
     {
-        $untilS = INF;
-        foreach ($this->watches as $watch) {
-            $untilS = min($untilS, $watch->untilS());
-        }
-
-        return $untilS;
+        return $this->untilS;
     }
 
     /**

@@ -39,6 +39,8 @@ final class Simulation
 
     private readonly Journal $journal;
 
+    private readonly Moment $begins;
+
     private State $s;
 
     private Broken $broken;
@@ -57,8 +59,8 @@ final class Simulation
     /** @var array<string, bool> */
     private array $switches = [];
 
-    /** What was sensed when the outlets were last decided; null: they never were. */
-    private ?Sensed $sensed = null;
+    /** @var list<mixed> what was sensed when the outlets were last decided */
+    private array $sensed = [];
 
     /** When the clock alone may decide otherwise, s. */
     private float $turnsS = -INF;
@@ -92,6 +94,7 @@ final class Simulation
         private readonly ?float $arrivesS,
         int $seed,
     ) {
+        $this->begins = new Moment(0.0, 0, $plant->start->minute);
         $this->head = new Head($setup->programme);
         $this->tank = new Tank($plant);
         $this->senses = new Senses($plant, $seed);
@@ -236,7 +239,7 @@ final class Simulation
 
     private function now(): Moment
     {
-        return (new Moment(0.0, 0, $this->plant->start->minute))->plus($this->atS);
+        return $this->begins->plus($this->atS);
     }
 
     /** What is broken at this moment, and what probes and switches say of it. */
@@ -254,23 +257,25 @@ final class Simulation
         $isThere = $this->comesS !== null && $this->atS >= $this->comesS - 1e-6;
         $this->comesS = $isThere ? null : $this->comesS;
         $this->endOrders();
-        $sensed = new Sensed(
+        $reset = $isThere ? $this->journal->latched : [];
+        $sensed = [$this->probes, $this->switches, $this->broken->faults, $this->orders, $reset];
+        $isSame = $sensed === $this->sensed && $this->atS < $this->turnsS - 1e-6;
+        if ($isSame && ! $this->head->goesOn()) {
+            return;
+        }
+        $this->sensed = $sensed;
+        $now = $this->now();
+        $this->decided = $this->head->step($now, new Sensed(
             power: $this->broken->hasPower(),
             link: $this->broken->hasLink(),
             probes: $this->probes,
             switches: $this->switches,
             overrides: $this->orders,
             pauses: $this->broken->pauses(),
-            reset: $isThere ? $this->journal->latched : [],
-        );
-        $isSame = $sensed == $this->sensed && $this->atS < $this->turnsS - 1e-6;
-        if ($isSame && ! $this->head->goesOn()) {
-            return;
-        }
-        $this->sensed = $sensed;
-        $this->decided = $this->head->step($this->now(), $sensed);
+            reset: $reset,
+        ));
         $this->levels = array_map(fn (Decision $d): float => $d->level, $this->decided);
-        $this->turnsS = $this->atS + $this->head->untilS($this->now());
+        $this->turnsS = $this->atS + $this->head->untilS($now);
         $this->journal->decided($this->atS, $this->decided, $this->head->latched());
     }
 
@@ -303,7 +308,7 @@ final class Simulation
     /** @return array{0: State, 1: list<float>} and what limits are compared with */
     private function stepped(State $from, float $seconds): array
     {
-        $s = $this->tank->after($from, $this->levels, $this->broken, $this->now()->plus($seconds), $seconds);
+        $s = $this->tank->after($from, $this->levels, $this->broken, $this->begins->plus($this->atS + $seconds), $seconds);
         $this->senses->follow($s, $seconds);
 
         return [$s, $this->crossing->seen($s, $this->senses)];

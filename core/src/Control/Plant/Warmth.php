@@ -16,29 +16,32 @@ final class Warmth
     public static function step(PlantSpec $plant, State $s, Deeds $deeds, Flow $flow, array $beforeJ, float $seconds): void
     {
         $k = self::J_PER_L_K;
-        $ua = [$plant->room->displayWK, $plant->room->sumpWK];
-        $litres = $s->litres();
+        $room = $plant->room;
+        $leavesL = $flow->spiltL[0] + $flow->evaporatedL[0];
         // Fresh water arrives with the room’s temperature; evaporated water leaves with its own.
-        $freshL = $plant->sump === null ? [$flow->freshL, 0.0] : [0.0, $flow->freshL];
-        $leavesL = [
-            $flow->spiltL[0] + $flow->evaporatedL[0],
-            $flow->spiltL[1] + $flow->evaporatedL[1] + $flow->skimmedL,
-        ];
-        $right = $own = [0.0, 0.0];
-        foreach ([0, 1] as $body) {
-            $right[$body] = $beforeJ[$body] +
-                $seconds * ($deeds->heatW[$body] + $ua[$body] * $s->roomC - $flow->latentW[$body]) +
-                $k * $freshL[$body] * $s->roomC;
-            $own[$body] = $k * ($litres[$body] + $leavesL[$body]) + $seconds * $ua[$body];
+        $comesJ = $seconds * ($deeds->heatW[0] + $room->displayWK * $s->roomC - $flow->latentW[0]);
+        $own = $k * ($s->displayL() + $leavesL) + $seconds * $room->displayWK;
+        $freshJ = $k * $flow->freshL * $s->roomC;
+        if ($plant->sump === null) {
+            $tempC = ($beforeJ[0] + $comesJ + $freshJ) / $own;
+            $s->tempC = [$tempC, $tempC];
+            $s->heatJ += $comesJ + $freshJ - ($seconds * $room->displayWK + $k * $leavesL) * $tempC;
+
+            return;
         }
-        $s->tempC = $plant->sump === null
-            ? [$right[0] / $own[0], $right[0] / $own[0]]
-            : self::both($own[0] + $k * $flow->downL, -$k * $flow->upL, -$k * $flow->downL, $own[1] + $k * $flow->upL, $right);
-        foreach ([0, 1] as $body) {
-            $s->heatJ +=
-                $seconds * ($deeds->heatW[$body] - $ua[$body] * ($s->tempC[$body] - $s->roomC) - $flow->latentW[$body]) +
-                $k * ($freshL[$body] * $s->roomC - $leavesL[$body] * $s->tempC[$body]);
-        }
+        $sumpLeavesL = $flow->spiltL[1] + $flow->evaporatedL[1] + $flow->skimmedL;
+        $sumpComesJ = $seconds * ($deeds->heatW[1] + $room->sumpWK * $s->roomC - $flow->latentW[1]) + $freshJ;
+        $sumpOwn = $k * ($s->sumpL() + $sumpLeavesL) + $seconds * $room->sumpWK;
+        $s->tempC = self::both(
+            $own + $k * $flow->downL,
+            -$k * $flow->upL,
+            -$k * $flow->downL,
+            $sumpOwn + $k * $flow->upL,
+            [$beforeJ[0] + $comesJ, $beforeJ[1] + $sumpComesJ],
+        );
+        $s->heatJ += $comesJ + $sumpComesJ
+            - ($seconds * $room->displayWK + $k * $leavesL) * $s->tempC[0]
+            - ($seconds * $room->sumpWK + $k * $sumpLeavesL) * $s->tempC[1];
     }
 
     /**

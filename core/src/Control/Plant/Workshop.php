@@ -7,14 +7,37 @@ namespace Velbrin\Core\Control\Plant;
 use Velbrin\Core\Control\Job;
 
 /** Turns what each outlet does, and what is broken, into what happens to the water. */
-final readonly class Workshop
+final class Workshop
 {
-    public function __construct(private PlantSpec $plant)
+    /** @var list<Device> those that hold themselves off */
+    private readonly array $thermostats;
+
+    private ?Deeds $last = null;
+
+    /** @var list<mixed> of what the last deeds came */
+    private array $from = [];
+
+    public function __construct(private readonly PlantSpec $plant)
     {
+        $this->thermostats = array_values(array_filter($plant->devices, fn (Device $d): bool => $d->thermostatC !== null));
     }
 
     /** @param  array<string, float>  $levels  of outlets, 0 to 1 */
     public function deeds(array $levels, Broken $broken, State $s): Deeds
+    {
+        $from = [$levels, $broken->faults];
+        foreach ($this->thermostats as $device) {
+            $from[] = $this->rests($device, $s);
+        }
+        if ($this->last === null || $from !== $this->from) {
+            [$this->last, $this->from] = [$this->done($levels, $broken, $s), $from];
+        }
+
+        return $this->last;
+    }
+
+    /** @param  array<string, float>  $levels */
+    private function done(array $levels, Broken $broken, State $s): Deeds
     {
         $deeds = new Deeds();
         foreach ($this->plant->devices as $id => $device) {
