@@ -197,6 +197,27 @@ test('the day on a phone: what is said without signal goes later, and a late sta
     await expect(phone.getByText('1 of')).toBeVisible();
     await expect(phone.getByRole('link', { name: 'where the corals stand, photo 1' })).toBeVisible();
 
+    // Heads are counted box by box, one thing at a time: in, on the truck, off it, out; who is missed is signed for.
+    const boxed = phone.getByRole('article').filter({ has: phone.getByLabel('How many are in box 1') });
+    await expect(boxed).toContainText('1 meant for it');
+    await phone.context().setOffline(true);
+    await phone.getByLabel('How many are in box 1').fill('some');
+    await boxed.getByRole('button', { name: 'Counted in' }).click();
+    await expect(boxed.getByRole('alert')).toHaveText('A whole number, please.');
+    await phone.getByLabel('How many are in box 1').fill('');
+    await boxed.getByRole('button', { name: 'Counted in' }).click();
+    await phone.getByRole('button', { name: 'box 1 is on the truck' }).click();
+    await phone.getByRole('button', { name: 'box 1 is off the truck' }).click();
+    await phone.getByLabel('How many come out of box 1').fill('0');
+    await phone.getByRole('button', { name: 'Counted out' }).click();
+    const box1 = phone.locator('.gobox').first();
+    await expect(box1.getByRole('alert')).toContainText('did not come out: look through the box');
+    await box1.getByRole('button', { name: 'sign for a loss in box 1' }).click();
+    await box1.getByRole('button', { name: 'I sign for one' }).click();
+    await expect(box1).toContainText('signed for as lost. ');
+    await phone.context().setOffline(false);
+    await expect(phone.getByText('all sent')).toBeVisible({ timeout: 15_000 });
+
     // It took twice as long: the end no longer holds, and the office is told what may be left.
     await planner.goto(move);
     await expect(planner.getByText(/Today takes \d+ % of what was planned/)).toBeVisible();

@@ -1115,4 +1115,34 @@ return [
         'to' => '|| false',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'a move closes with an animal nowhere',
+        'file' => 'app/Moves/CloseMove.php',
+        'from' => '            ...self::uncounted($move),
+',
+        'to' => '',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'a loss stays on the list',
+        'file' => 'app/Moves/CloseMove.php',
+        'from' => '            MoveHeads::sign($move, $system, $user);
+',
+        'to' => '',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'half an animal is counted',
+        'file' => 'app/Moves/TakeEvents.php',
+        'from' => ' && floor($value) === $value',
+        'to' => '',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'the holding is emptied by the plan, not the count',
+        'file' => 'app/Moves/HoldingDesk.php',
+        'from' => '$listed = $held > 0 ? $held : ',
+        'to' => '$listed = ',
+        'tests' => 'MoveTest',
+    ],
 ];

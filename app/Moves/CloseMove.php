@@ -42,7 +42,10 @@ final class CloseMove
             throw ValidationException::withMessages(['words' => 'Animals are still in the holding: it closes when the last one is home.']);
         }
         $photos = self::photos($move);
-        $open = $move->kind->drives() ? OriginLeft::open($given['left'], $given['signedBy'], $photos) : [];
+        $open = [
+            ...($move->kind->drives() ? OriginLeft::open($given['left'], $given['signedBy'], $photos) : []),
+            ...self::uncounted($move),
+        ];
         if ($open !== [] && ($given['stillOpen'] ?? '') === '') {
             throw ValidationException::withMessages([
                 'left' => 'Not yet: '.implode('; ', $open).'. Or say what stays open, and it becomes a job.',
@@ -65,6 +68,7 @@ final class CloseMove
             if ($open !== []) {
                 self::staysOpen($move, $system, $open, (string) $given['stillOpen'], $user);
             }
+            MoveHeads::sign($move, $system, $user);
             if ($given['standsThere'] && $move->to_site_id !== null) {
                 self::goes($system, $move->to_site_id);
             }
@@ -79,6 +83,23 @@ final class CloseMove
                 $system->archive();
             }
         });
+    }
+
+    /**
+     * Animals neither home nor signed for; those of a removal are placed by the list.
+     *
+     * @return list<string>
+     */
+    private static function uncounted(Move $move): array
+    {
+        $heads = $move->kind === MoveKind::Removal ? null : MoveHeads::of($move);
+        $missing = $heads?->notHome($move->holding_emptied_at !== null);
+
+        return match (true) {
+            $heads === null || $missing === 0 => [],
+            $missing === null => ['nobody has counted the animals home'],
+            default => ["{$missing} of {$heads->all()} animals are neither counted home nor signed for"],
+        };
     }
 
     /** Of a tank that is taken away every animal has gone somewhere, and the list says where. */
@@ -114,7 +135,7 @@ final class CloseMove
         FollowUp::query()->create([
             'system_id' => $system->id,
             'kind' => 'follow-up',
-            'text' => mb_substr("The old place of {$move->name}: ".implode('; ', $open).". {$words}", 0, 300),
+            'text' => mb_substr("What {$move->name} left open: ".implode('; ', $open).". {$words}", 0, 300),
             'owner_id' => $user->id,
             'due_on' => Days::text(self::OPEN_DAYS),
             'on_site' => false,

@@ -20,6 +20,7 @@ use Velbrin\Core\Moves\AnimalDemand;
 use Velbrin\Core\Moves\Brief\Animal;
 use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveBrief;
+use Velbrin\Core\Moves\Day\HeadCount;
 use Velbrin\Core\Moves\HoldingLooks;
 
 /**
@@ -60,10 +61,14 @@ final class HoldingDesk
     /** The last animal is home: counted, its jobs are over, and it stands in the fleet no more. */
     public static function empty(Move $move, int $count, ?string $words, User $user): void
     {
-        $listed = array_sum(array_map(fn (Animal $a): int => $a->count, self::brief($move)->animals));
+        $brief = self::brief($move);
+        $held = HeadCount::of($brief, MoveHeads::events($move, $brief->beginsMin))->held();
+        $listed = $held > 0 ? $held : array_sum(array_map(fn (Animal $a): int => $a->count, $brief->animals));
         if ($count !== $listed && ($words === null || trim($words) === '')) {
             throw ValidationException::withMessages([
-                'words' => "{$listed} are listed, {$count} came home: say what became of the others.",
+                'words' => $held > 0
+                    ? "{$listed} are in it by the count, {$count} came home: say what became of the others."
+                    : "{$listed} are listed, {$count} came home: say what became of the others.",
             ]);
         }
         DB::transaction(function () use ($move, $count, $listed, $words, $user): void {

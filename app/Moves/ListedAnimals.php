@@ -40,6 +40,14 @@ final class ListedAnimals
             ->all());
     }
 
+    /** Of a move’s animal the one on the list of that system; null: it is on none, or lives there no more. */
+    public static function living(string $rider, System $system): ?Animal
+    {
+        return str_starts_with($rider, self::PREFIX)
+            ? Animal::query()->living()->where('system_id', $system->id)->find((int) substr($rider, strlen(self::PREFIX)))
+            : null;
+    }
+
     /** Those of the list that ride go into the holding. */
     public static function into(MoveBrief $brief, System $from, System $holding, string $why, User $user): void
     {

@@ -22,6 +22,7 @@ use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveBrief;
 use Velbrin\Core\Moves\Day\Event;
 use Velbrin\Core\Moves\Day\Gate;
+use Velbrin\Core\Moves\Day\HeadCount;
 use Velbrin\Core\Moves\Day\MoveDay;
 
 /** What the pages of a move show: what is known, what can be said of it, and how its day stands. */
@@ -55,7 +56,9 @@ final class MoveDesk
             $wrong = ['field' => $e->field, 'words' => $e->getMessage()];
         }
         $brief = $answers?->brief;
-        $day = $answers?->work === null ? null : $this->day($move, $answers);
+        $events = $answers === null ? [] : MoveHeads::events($move, $answers->brief->beginsMin);
+        $day = $answers?->work === null ? null : $this->day($move, $answers, $events);
+        $heads = $answers === null ? null : HeadCount::of($answers->brief, $events);
         $begins = $move->on === null ? null : Days::moment($move->on->toDateString(), $brief->beginsMin ?? 600);
 
         return [
@@ -71,6 +74,7 @@ final class MoveDesk
                     $answers->brief->in($b->box),
                     $answers->warmth[$b->box->id] ?? null,
                     $day->readings[$b->box->id] ?? null,
+                    $heads,
                 ),
                 $answers->boxes,
             ),
@@ -78,9 +82,12 @@ final class MoveDesk
             'waters' => MoveWaterView::of($answers?->jump, $answers?->acclimation, $answers?->holding),
             'gates' => $answers === null ? [] : array_map(
                 fn (Gate $g): MoveGateView => MoveGateView::of($g, $units, $day->gates[$g->key] ?? null),
-                Gate::all($answers),
+                Gate::all($answers, $heads),
             ),
-            'findings' => FindingView::all($answers === null ? [] : $this->open($answers, $day), $units),
+            'findings' => FindingView::all(
+                $answers === null ? [] : Finding::sorted([...$this->open($answers, $day), ...($heads?->findings() ?? [])]),
+                $units,
+            ),
             'boxing' => $answers === null ? null : self::boxing($answers->brief),
             'people' => $people,
             'darkMin' => Daylight::endsMin($move->to, $move->on),
@@ -127,20 +134,13 @@ final class MoveDesk
         return Finding::sorted([...($day->rest->findings ?? []), ...$team, ...array_values($still)]);
     }
 
-    private function day(Move $move, MoveAnswers $answers): ?MoveDay
+    /** @param  list<Event>  $events */
+    private function day(Move $move, MoveAnswers $answers, array $events): ?MoveDay
     {
         if ($answers->work === null) {
             return null;
         }
         $begins = $answers->brief->beginsMin;
-        $events = array_values($move->events()->get()->map(fn (MoveEvent $e): Event => new Event(
-            id: $e->uuid,
-            kind: $e->kind,
-            atMin: TakeEvents::minutes($move, $e->at, $begins),
-            of: $e->of,
-            value: $e->value,
-            words: $e->words,
-        ))->all());
         // Until the first word of the day the plan stands where it was put, whatever the clock shows.
         $now = $events === [] ? 0.0 : max(0.0, TakeEvents::minutes($move, CarbonImmutable::now(), $begins));
 

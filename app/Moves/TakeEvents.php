@@ -18,6 +18,9 @@ final class TakeEvents
     /** Older than that it is a mistake, days. */
     private const OLDEST_DAYS = 60;
 
+    /** More nobody counts out of a box. */
+    private const MOST_ANIMALS = 10_000;
+
     /**
      * @param  int  $skewS  how far the phone’s clock is off
      * @return array{uuid: string|null, outcome: string, words: string|null}
@@ -93,9 +96,19 @@ final class TakeEvents
                 ? null : 'How many minutes more, from 1 to 1440?',
             EventKind::Gate => $isNamed && preg_match('/^(yes|plan-b|reason: .+)$/u', (string) $event->words) === 1
                 ? null : 'Yes, plan B, or yes with a reason.',
-            EventKind::Count => $event->value !== null && $event->value >= 0 ? null : 'How many?',
+            EventKind::Count, EventKind::Home, EventKind::Held, EventKind::Lost => match (true) {
+                ! $isNamed => 'Which box or animal it was cannot be read.',
+                ! self::isNumberOfAnimals($event->value) => 'How many, from 0 to '.self::MOST_ANIMALS.'?',
+                default => null,
+            },
+            EventKind::Loaded, EventKind::Off => $isNamed ? null : 'Which box it was cannot be read.',
             EventKind::Note => (string) $event->words === '' ? 'It says nothing.' : null,
         };
+    }
+
+    private static function isNumberOfAnimals(?float $value): bool
+    {
+        return $value !== null && $value >= 0 && $value <= self::MOST_ANIMALS && floor($value) === $value;
     }
 
     /** Minutes of a moment from the beginning of the move’s work. */

@@ -998,6 +998,17 @@ export interface WorkingView {
     source: string;
 }
 
+export interface BoxHeadsView {
+    planned: number;
+    in: number | null;
+    home: number | null;
+    held: number | null;
+    lost: number;
+    lostBefore: number;
+    loaded: boolean;
+    off: boolean;
+}
+
 export interface MoveBeforeView {
     text: string;
     dueOn: string;
@@ -1020,6 +1031,8 @@ export interface MoveBoxView {
     arrivesC: number | null;
     coursesC: number[];
     readC: number | null;
+    riders: ({ count: number; id: string; label: string; lost: number })[];
+    heads: BoxHeadsView | null;
 }
 
 export interface MoveClockView {
@@ -1080,6 +1093,7 @@ export interface MoveHeadView {
     beginsAt: string | null;
     holding: { id: number; isEmpty: boolean; name: string } | null;
     leftAsked: Record<string, string>;
+    drives: boolean;
 }
 
 export interface MoveLineView {

@@ -13,6 +13,7 @@ use App\Moves\MoveDocument;
 use App\Moves\MoveEvent;
 use App\Moves\MoveStart;
 use App\Rounds\FollowUp;
+use App\Systems\Stock\Animal;
 use App\Systems\System;
 use App\Team\User;
 use Carbon\CarbonImmutable;
@@ -218,6 +219,81 @@ final class MoveTest extends TestCase
         $this->travelTo(Days::moment(Days::text(), 540));
 
         return $move->refresh();
+    }
+
+    /** Every box is counted in and out into its new water. @param  array<string, int>  $missing of a box */
+    private function countHome(Move $move, array $missing = []): void
+    {
+        $planned = [];
+        foreach ($move->brief['animals'] as $animal) {
+            $planned[$animal['box']] = ($planned[$animal['box']] ?? 0) + ($animal['count'] ?? 1);
+        }
+        foreach ($planned as $box => $count) {
+            $at = CarbonImmutable::now()->toIso8601ZuluString();
+            $this->say($move, $this->technician, 'count', ['of' => $box, 'value' => $count], $at)
+                ->assertJsonPath('answers.0.outcome', 'ok');
+            $this->travel(1)->seconds();
+            $at = CarbonImmutable::now()->toIso8601ZuluString();
+            $this->say($move, $this->technician, 'home', ['of' => $box, 'value' => $count - ($missing[$box] ?? 0)], $at);
+        }
+    }
+
+    #[Test]
+    public function animals_are_counted_box_by_box_and_who_is_missed_keeps_the_move_open(): void
+    {
+        $move = $this->underWay();
+        self::photo($move);
+        $now = fn (): string => CarbonImmutable::now()->toIso8601ZuluString();
+        $close = fn (array $more = []) => $this->actingAs($this->planner)->post("/moves/{$move->id}/close", $more + self::left());
+        $close()->assertSessionHasErrors('left');
+        self::assertStringContainsString('nobody has counted the animals home', session('errors')->first('left'));
+        foreach ([['of' => 'b1'], ['of' => 'b1', 'value' => 1.5], ['of' => 'b1', 'value' => -1], ['of' => 'b1', 'value' => 10_001],
+            ['value' => 1]] as $wrong) {
+            $this->say($move, $this->technician, 'count', $wrong, $now())->assertJsonPath('answers.0.outcome', 'refused');
+        }
+        $this->say($move, $this->technician, 'loaded', [], $now())->assertJsonPath('answers.0.outcome', 'refused');
+        $this->say($move, $this->technician, 'count', ['of' => 'b2', 'value' => 10_000], $now())->assertJsonPath('answers.0.outcome', 'ok');
+        $this->travel(1)->seconds();
+        $this->countHome($move, ['b2' => 1]);
+        $this->say($move, $this->technician, 'loaded', ['of' => 'b2'], $now())->assertJsonPath('answers.0.outcome', 'ok');
+        $page = $this->page($move);
+        self::assertSame(['planned' => 2, 'in' => 2, 'home' => 1, 'held' => null, 'lost' => 0, 'lostBefore' => 0, 'loaded' => true,
+            'off' => false], $page['boxes'][1]['heads']);
+        self::assertContains('box 2: 2 went in, 1 came out', array_column($page['findings'], 'what'));
+        $asked = array_column($page['gates'], 'asked', 'key');
+        self::assertTrue($asked['G3'][0]['isSo']);
+        $close()->assertSessionHasErrors('left');
+        self::assertStringContainsString('1 of 15 animals are neither counted home nor signed for', session('errors')->first('left'));
+        // Nowhere to be found: somebody signs for it, and the list of the system knows.
+        $listed = Animal::query()->create(['system_id' => $this->system->id, 'name' => 'clown pair', 'kind' => 'fish', 'count' => 2,
+            'state' => 'here', 'user_id' => $this->planner->id]);
+        $brief = $move->refresh()->brief;
+        $brief['animals'][1]['id'] = "stock-{$listed->id}";
+        $move->update(['brief' => $brief]);
+        $this->travel(1)->minutes();
+        $lost = ['of' => "stock-{$listed->id}", 'value' => 1, 'words' => 'dead in the cloth'];
+        $this->say($move, $this->technician, 'lost', $lost, $now())->assertJsonPath('answers.0.outcome', 'ok');
+        $this->say($move, $this->technician, 'lost', ['of' => 'tang', 'value' => 0], $now());
+        self::assertNotContains('box 2: 2 went in, 1 came out', array_column($this->page($move)['findings'], 'what'));
+        $close()->assertSessionHasNoErrors()->assertRedirect('/moves');
+        self::assertSame(1, $listed->refresh()->count);
+        $gone = Animal::query()->where('split_of_id', $listed->id)->sole();
+        self::assertSame(['gone', 1], [$gone->state->value, $gone->count]);
+        self::assertSame("lost in {$move->name}, signed for by {$this->technician->name}. dead in the cloth", $gone->out_why);
+    }
+
+    #[Test]
+    public function a_loss_nobody_had_listed_stands_in_the_log_and_what_stays_open_is_a_job(): void
+    {
+        $move = $this->underWay();
+        self::photo($move);
+        $this->countHome($move, ['b1' => 1, 'b2' => 1]);
+        $this->say($move, $this->technician, 'lost', ['of' => 'tang', 'value' => 1], CarbonImmutable::now()->toIso8601ZuluString());
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['still_open' => 'one hides in the sump'] + self::left())
+            ->assertRedirect('/moves');
+        self::assertSame(1, $this->system->logEntries()->where('text', 'like', '1 × tang lost in%')->count());
+        $job = FollowUp::query()->where('kind', 'follow-up')->sole();
+        self::assertStringContainsString('1 of 15 animals are neither counted home nor signed for. one hides in the sump', $job->text);
     }
 
     #[Test]
@@ -489,6 +565,7 @@ final class MoveTest extends TestCase
         [$own, $watched] = [$alarm(null), $alarm($controller->id)];
         $visit = Fixture::visit($this->system);
         self::photo($move);
+        $this->countHome($move);
         $this->actingAs($this->planner)->post("/moves/{$move->id}/close", self::left())
             ->assertSessionHasNoErrors();
         $this->system->refresh();
@@ -525,6 +602,7 @@ final class MoveTest extends TestCase
     public function the_old_place_is_left_as_asked_and_signed_for_or_what_is_open_becomes_a_job(): void
     {
         $move = $this->underWay();
+        $this->countHome($move);
         $close = fn (array $given) => $this->actingAs($this->planner)->post("/moves/{$move->id}/close", $given);
         $close(self::left())->assertSessionHasErrors('left');
         self::assertStringContainsString('a photo of the place as it was left', session('errors')->first('left'));
@@ -568,6 +646,12 @@ final class MoveTest extends TestCase
         $this->post("/moves/{$move->id}/close", self::left())->assertSessionHasErrors('words');
         $listed = array_sum(array_map(fn (array $a): int => $a['count'] ?? 1, $move->brief['animals']));
         $this->post("/moves/{$move->id}/holding/empty", ['count' => $listed - 1])->assertSessionHasErrors('words');
+        // Counted into it box by box: that many come home.
+        $now = CarbonImmutable::now()->toIso8601ZuluString();
+        $this->say($move, $this->technician, 'held', ['of' => 'b3', 'value' => 12], $now)->assertJsonPath('answers.0.outcome', 'ok');
+        $this->actingAs($this->planner)->post("/moves/{$move->id}/holding/empty", ['count' => $listed])->assertSessionHasErrors('words');
+        self::assertStringStartsWith("12 are in it by the count, {$listed} came home", session('errors')->first('words'));
+        $move->events()->delete();
         $this->post("/moves/{$move->id}/holding/empty", ['count' => $listed - 1, 'words' => 'One stays with the dealer.'])
             ->assertSessionHasNoErrors();
         self::assertTrue($holding->refresh()->isArchived());

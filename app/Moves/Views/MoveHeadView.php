@@ -37,6 +37,8 @@ final readonly class MoveHeadView
         public ?string $beginsAt,
         public ?array $holding,
         public array $leftAsked,
+        /** Whether anything rides. */
+        public bool $drives,
     ) {
     }
 
@@ -68,6 +70,7 @@ final readonly class MoveHeadView
                 'isEmpty' => ! $move->isHolding(),
             ],
             leftAsked: $move->kind->drives() ? OriginLeft::ASKED : [],
+            drives: $move->kind->drives(),
         );
     }
 }

@@ -11,6 +11,7 @@ enum Phrase: string implements Saying
 {
     case ABetterBox = 'a-better-box';
     case ABorderLiesOnTheWay = 'a-border-lies-on-the-way';
+    case ABoxLeftOnTheTruckIsNobodys = 'a-box-left-on-the-truck-is-nobodys';
     case ABoxOfItsOwn = 'a-box-of-its-own';
     case ABoxOfOrMoreInside = 'a-box-of-or-more-inside';
     case ACraneLiftsAndNobodyHasSaid = 'a-crane-lifts-and-nobody-has-said';
@@ -46,13 +47,20 @@ enum Phrase: string implements Saying
     case AWordFadesAPhotoStays = 'a-word-fades-a-photo-stays';
     case BetweenLimits = 'between-limits';
     case BoxesAreFilledWithCleanOld = 'boxes-are-filled-with-clean-old';
+    case BoxHasFewerThanMeant = 'box-has-fewer-than-meant';
+    case BoxHasMoreThanMeant = 'box-has-more-than-meant';
+    case BoxIsNotCounted = 'box-is-not-counted';
+    case BoxIsNotSeenOff = 'box-is-not-seen-off';
     case ByTheirLength = 'by-their-length';
     case ColdAndJoltsCrackItHours = 'cold-and-jolts-crack-it-hours';
     case ComesDownTo = 'comes-down-to';
     case ComesUpTo = 'comes-up-to';
     case CompleteIt = 'complete-it';
+    case CountAgain = 'count-again';
+    case CountItThroughTheLid = 'count-it-through-the-lid';
     case CrewCountedItsBrakesAndTyres = 'crew-counted-its-brakes-and-tyres';
     case EachNameOnce = 'each-name-once';
+    case FewerCameOutThanWentIn = 'fewer-came-out-than-went-in';
     case FewerVehiclesOrMorePeople = 'fewer-vehicles-or-more-people';
     case FillItWhereItRides = 'fill-it-where-it-rides';
     case FindsNoPlaceInTheTruck = 'finds-no-place-in-the-truck';
@@ -93,6 +101,7 @@ enum Phrase: string implements Saying
     case ItNeedsTheOldWatersTemperature = 'it-needs-the-old-waters-temperature';
     case ItNeedsWheelbase = 'it-needs-wheelbase';
     case ItRisesByADay = 'it-rises-by-a-day';
+    case ItsHoursAreForFewer = 'its-hours-are-for-fewer';
     case KeepADayForIt = 'keep-a-day-for-it';
     case KeepMore = 'keep-more';
     case KnowBeforehandWhatWillBeLeft = 'know-beforehand-what-will-be-left';
@@ -103,6 +112,9 @@ enum Phrase: string implements Saying
     case LicensedOperatorPermitWind = 'licensed-operator-permit-wind';
     case ListThemWhereNoneRideSay = 'list-them-where-none-ride-say';
     case LookAndWriteDownWhatWas = 'look-and-write-down-what-was';
+    case LookOnTheTruck = 'look-on-the-truck';
+    case LookThereCountAgainOrSign = 'look-there-count-again-or-sign';
+    case LookThroughItOrSign = 'look-through-it-or-sign';
     case MeasureIt = 'measure-it';
     case MindCoralsGlued = 'mind-corals-glued';
     case MindCoralsOut = 'mind-corals-out';
@@ -119,6 +131,7 @@ enum Phrase: string implements Saying
     case MindToughenedTried = 'mind-toughened-tried';
     case MindWaterLowered = 'mind-water-lowered';
     case MixItNearerToTheOld = 'mix-it-nearer-to-the-old';
+    case MoreCameOutThanWentIn = 'more-came-out-than-went-in';
     case MoreLitresAFilterThatRuns = 'more-litres-a-filter-that-runs';
     case MoreThanTheItsStagesMay = 'more-than-the-its-stages-may';
     case MoreVehiclesThanPeople = 'more-vehicles-than-people';
@@ -155,6 +168,7 @@ enum Phrase: string implements Saying
     case OfOfOldWaterTheTruck = 'of-of-old-water-the-truck';
     case OfTheLoad = 'of-the-load';
     case OldAndNewWaterAreApart = 'old-and-new-water-are-apart';
+    case OneOfTheCountsIsWrong = 'one-of-the-counts-is-wrong';
     case OneStageThatTakesAsMuch = 'one-stage-that-takes-as-much';
     case OneWhoFallsIll = 'one-who-falls-ill';
     case OnStairsTwoThirds = 'on-stairs-two-thirds';
@@ -171,6 +185,7 @@ enum Phrase: string implements Saying
     case SoLongAtTheWheel = 'so-long-at-the-wheel';
     case SomethingOfTheListOfUses = 'something-of-the-list-of-uses';
     case SoMuchStandsThereAtOnce = 'so-much-stands-there-at-once';
+    case SpreadThemOrMendTheList = 'spread-them-or-mend-the-list';
     case StepIsNotPartOfThisWork = 'step-is-not-part-of-this-work';
     case StepsThatComeToAnEnd = 'steps-that-come-to-an-end';
     case StressedItPoisonsTheWater = 'stressed-it-poisons-the-water';
@@ -195,6 +210,8 @@ enum Phrase: string implements Saying
     case TheRestOfTheLoadLeaves = 'the-rest-of-the-load-leaves';
     case TheTruckWouldCarry = 'the-truck-would-carry';
     case TheWholeMayBeLightEnough = 'the-whole-may-be-light-enough';
+    case TheyAreInItOrBesideIt = 'they-are-in-it-or-beside-it';
+    case TheyAreSomewhereStill = 'they-are-somewhere-still';
     case ThreeOfThoseWhoComeDo = 'three-of-those-who-come-do';
     case TickWhoDrives = 'tick-who-drives';
     case TiredHandsDropGlass = 'tired-hands-drop-glass';
@@ -210,6 +227,7 @@ enum Phrase: string implements Saying
     case WeighsWhenItIsFull = 'weighs-when-it-is-full';
     case WetGlovedEyesCoveredNeverScrubbed = 'wet-gloved-eyes-covered-never-scrubbed';
     case WhatIsLiftedForgetsItsPlace = 'what-is-lifted-forgets-its-place';
+    case WhatIsNotCountedIsNotMissed = 'what-is-not-counted-is-not-missed';
     case WhatNobodyAskedStopsTheVan = 'what-nobody-asked-stops-the-van';
     case WhoeverIsCaughtNeedsWater = 'whoever-is-caught-needs-water';
     case WhoeverMaySayLooksAtTheFloor = 'whoever-may-say-looks-at-the-floor';

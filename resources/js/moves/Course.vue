@@ -6,6 +6,7 @@ import MarginNotes from '../shared/MarginNotes.vue';
 import { newId, send } from '../shared/send';
 import { date, useUnits } from '../shared/units';
 import CourseChart from './CourseChart.vue';
+import { countedWords } from './boxHeads';
 import { clockOf, type MoveProps } from './move';
 import MoveTabs from './MoveTabs.vue';
 import TruckPlan from './TruckPlan.vue';
@@ -122,7 +123,12 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                                         >{{ units.show(b.litres, 'L') }}, {{ b.wall }}</small
                                     >
                                 </th>
-                                <td>{{ b.animals.join(', ') || 'nobody yet' }}</td>
+                                <td>
+                                    {{ b.animals.join(', ') || 'nobody yet' }}
+                                    <template v-if="b.heads && countedWords(b.heads)"
+                                        ><br /><b>{{ countedWords(b.heads) }}</b></template
+                                    >
+                                </td>
                                 <td class="num">{{ units.show(b.kg, 'kg') }}</td>
                                 <td class="num">
                                     <template v-if="b.hours !== null"
@@ -225,11 +231,11 @@ const BINDS: Record<string, string> = { oxygen: 'oxygen', ammonia: 'ammonia', te
                         A photo of the place as it was left stands with
                         <Link :href="`/sites/${move.fromId}`">{{ move.from }}</Link>, dated on or after the day.
                     </p>
-                    <label class="numbercell wide" for="close-open"
-                        ><span>What stays open there, if anything: it becomes a job</span>
-                        <input id="close-open" v-model="close.still_open" class="cell" type="text" maxlength="200"
-                    /></label>
                 </fieldset>
+                <label class="numbercell wide" for="close-open"
+                    ><span>What stays open, if anything: it becomes a job</span>
+                    <input id="close-open" v-model="close.still_open" class="cell" type="text" maxlength="200"
+                /></label>
                 <FieldError :words="close.errors.words ?? (close.errors as Record<string, string>).left" />
                 <p class="wide"><button class="btn-go" :disabled="close.processing">Close it</button></p>
             </form>

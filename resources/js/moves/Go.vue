@@ -6,6 +6,8 @@ import { useShell } from '../shared/page';
 import PhotoOf from '../shared/PhotoOf.vue';
 import SeverityMark from '../shared/SeverityMark.vue';
 import { useUnits } from '../shared/units';
+import BoxHeads from './BoxHeads.vue';
+import { headsOf } from './boxHeads';
 import { clockOf, nextOfEach, type MoveProps } from './move';
 import MoveTabs from './MoveTabs.vue';
 
@@ -19,7 +21,12 @@ let ticking = 0;
 onMounted(() => (ticking = window.setInterval(() => (now.value = Date.now()), 5_000)));
 onBeforeUnmount(() => window.clearInterval(ticking));
 function reread() {
-    if (navigator.onLine) router.reload({ only: ['course', 'boxes', 'gates', 'findings', 'photos'] });
+    const before = outbox.taken.value;
+    if (navigator.onLine)
+        router.reload({
+            only: ['course', 'boxes', 'gates', 'findings', 'photos'],
+            onSuccess: () => outbox.readAnew(before),
+        });
 }
 /** What this phone has said and the page does not show yet. */
 const said = computed(() => {
@@ -62,6 +69,18 @@ function reading(box: string) {
     if (value === null) return;
     void outbox.keep('reading', { of: box, value });
     read.value[box] = '';
+}
+/** Boxes as they stand by the office and by what this phone has said since. */
+const counted = computed(() =>
+    props.boxes.map((b) => ({ ...b, now: headsOf(b, outbox.beyond.value, props.move.drives) })),
+);
+const emptied = computed(() => counted.value.filter((b) => b.now?.isEmpty).map((b) => b.label));
+/** A box that is counted empty has no clock any more. */
+const clocks = computed(() => (props.course?.clocks ?? []).filter((c) => !emptied.value.includes(c.label)));
+const hasHolding = computed(() => Number(props.written.holding?.litres ?? 0) > 0);
+const isPlanB = computed(() => props.gates.some((g) => g.decided === 'plan-b'));
+function sayHeads(kind: string, of: string, value: number | null) {
+    void outbox.keep(kind, value === null ? { of } : { of, value });
 }
 const missed = ref('');
 function miss() {
@@ -120,7 +139,7 @@ const caution = (step: string) => CAUTIONS[step.replace(/:.*/, '')];
                     <b>{{ at(e.atMin) }}</b> {{ e.label }}
                     <small>{{ e.slackMin < 0 ? `${-e.slackMin} min late` : `${e.slackMin} min in hand` }}</small>
                 </li>
-                <li v-for="c in course.clocks" :key="c.label" :class="{ short: c.lastsMin < c.untilMin }">
+                <li v-for="c in clocks" :key="c.label" :class="{ short: c.lastsMin < c.untilMin }">
                     <b>{{ at(c.lastsMin) }}</b> {{ c.label }} lasts until then
                     <small v-if="isStarted && c.fromMin <= nowMin">{{ left(c.lastsMin) }} min left</small>
                 </li>
@@ -206,21 +225,33 @@ const caution = (step: string) => CAUTIONS[step.replace(/:.*/, '')];
             <h2>Boxes</h2>
             <p class="quiet">Read with a thermometer; a gun is off by two degrees.</p>
             <p v-if="wrongRead" class="wrong" role="alert">{{ wrongRead }}</p>
-            <form v-for="b in boxes" :key="b.id" class="boxread" @submit.prevent="reading(b.id)">
-                <label :for="`r-${b.id}`"
-                    >{{ b.label }} <small class="quiet">{{ b.animals.join(', ') }}</small></label
-                >
-                <span v-if="b.readC !== null">{{ units.show(b.readC, 'degC') }}</span>
-                <input
-                    :id="`r-${b.id}`"
-                    v-model="read[b.id]"
-                    class="cell num"
-                    type="text"
-                    inputmode="decimal"
-                    :placeholder="units.label('degC')"
+            <article v-for="b in counted" :key="b.id" class="gobox">
+                <form class="boxread" @submit.prevent="reading(b.id)">
+                    <label :for="`r-${b.id}`"
+                        >{{ b.label }} <small class="quiet">{{ b.animals.join(', ') }}</small></label
+                    >
+                    <span v-if="b.readC !== null">{{ units.show(b.readC, 'degC') }}</span>
+                    <input
+                        :id="`r-${b.id}`"
+                        v-model="read[b.id]"
+                        class="cell num"
+                        type="text"
+                        inputmode="decimal"
+                        :placeholder="units.label('degC')"
+                    />
+                    <button class="outline" :disabled="!move.mayRecord">Keep</button>
+                </form>
+                <BoxHeads
+                    v-if="b.now"
+                    :id="b.id"
+                    :label="b.label"
+                    :heads="b.now"
+                    :may-record="move.mayRecord"
+                    :has-holding="hasHolding"
+                    :is-holding-first="isPlanB"
+                    @say="sayHeads"
                 />
-                <button class="outline" :disabled="!move.mayRecord">Keep</button>
-            </form>
+            </article>
             <h2>Missed something?</h2>
             <form class="boxread" @submit.prevent="miss">
                 <label for="missed">What was not there: it stands on the next list</label>

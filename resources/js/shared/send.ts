@@ -6,7 +6,11 @@ export interface Sent<T> {
 
 const token = (): string => decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? '');
 
-/** Throws only when there is no connection. */
+/** A line that answers no sooner counts as none: what waits is tried again instead of standing. */
+const WORDS_MS = 60_000;
+const FILE_MS = 240_000;
+
+/** Throws only when there is no connection, or none that answers in time. */
 export async function send<T>(url: string, body: unknown, method = 'POST'): Promise<Sent<T>> {
     const form = body instanceof FormData;
     const response = await fetch(url, {
@@ -18,6 +22,7 @@ export async function send<T>(url: string, body: unknown, method = 'POST'): Prom
         },
         body: form ? body : JSON.stringify(body),
         redirect: 'error',
+        signal: AbortSignal.timeout(form ? FILE_MS : WORDS_MS),
     });
     const text = await response.text();
     let parsed: T | null = null;

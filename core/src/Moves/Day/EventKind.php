@@ -12,7 +12,22 @@ enum EventKind: string
     case Drop = 'drop';
     case Reading = 'reading';
     case Gate = 'gate';
+    /** So many animals went into the box; said again, the last counts. */
     case Count = 'count';
+    case Loaded = 'loaded';
+    case Off = 'off';
+    /** So many of the box are in their new water. */
+    case Home = 'home';
+    /** So many of the box are in the holding. */
+    case Held = 'held';
+    /** So many of that animal died or are nowhere to be found: whoever says it signs for it. */
+    case Lost = 'lost';
     case Longer = 'longer';
     case Note = 'note';
+
+    /** Whether it says how many animals. */
+    public function counts(): bool
+    {
+        return in_array($this, [self::Count, self::Home, self::Held, self::Lost], true);
+    }
 }

@@ -50,11 +50,14 @@ final readonly class Gate
             'move-not-alone',
             'move-box-heavy',
         ],
-        'G3' => [],
-        'G4' => [],
+        'G3' => ['move-count-in', 'move-count-none'],
+        'G4' => ['move-count-off'],
         'G5' => ['move-old-acrylic'],
         'G6' => [],
     ];
+
+    /** Where nothing rides, nobody leaves and nobody arrives. */
+    private const OF_THE_ROAD = ['G3', 'G4'];
 
     /** The step each stands before, where it is one of the day. */
     public const BEFORE = ['G2' => 'fish', 'G3' => 'drive', 'G4' => 'unload', 'G5' => 'fill', 'G6' => 'animals'];
@@ -67,16 +70,29 @@ final readonly class Gate
     {
     }
 
-    /** @return list<self> in their order */
-    public static function all(MoveAnswers $answers): array
+    /**
+     * What was counted goes before what was ticked.
+     *
+     * @param  HeadCount|null  $heads  of the day; null: it has not begun
+     * @return list<self> in their order
+     */
+    public static function all(MoveAnswers $answers, ?HeadCount $heads = null): array
     {
         $gates = [];
+        $counted = [
+            'counted' => $heads?->isBegun() === true ? $heads->areAllIn() : null,
+            'countedOff' => $heads?->isLoading() === true ? $heads->areAllOff() : null,
+        ];
+        $findings = [...$answers->findings, ...($heads?->findings() ?? [])];
         foreach (self::LABELS as $key => $label) {
+            if (! $answers->brief->kind->drives() && in_array($key, self::OF_THE_ROAD, true)) {
+                continue;
+            }
             $asked = [];
             foreach (Ticks::ASKED[$key] as $name => $question) {
-                $asked[] = ['key' => $name, 'label' => $question, 'isSo' => $answers->brief->ticks->has($name)];
+                $asked[] = ['key' => $name, 'label' => $question, 'isSo' => $counted[$name] ?? $answers->brief->ticks->has($name)];
             }
-            $against = array_filter($answers->findings, fn (Finding $f): bool => in_array($f->code, self::STOPPED_BY[$key], true)
+            $against = array_filter($findings, fn (Finding $f): bool => in_array($f->code, self::STOPPED_BY[$key], true)
                 && in_array($f->severity, [Severity::Stop, Severity::Fix], true));
             $gates[] = new self($key, $label, $asked, array_values($against));
         }

@@ -70,7 +70,8 @@ final readonly class MoveDay
                 EventKind::Reading => $event->value === null ? null : $readings[$of] = $event->value,
                 EventKind::Gate => $gates[$of] = (string) $event->words,
                 EventKind::Longer => $isStep && $event->value !== null ? $longer[$of] = $event->atMin + $event->value : null,
-                EventKind::Count, EventKind::Note => null,
+                // Heads are counted by `HeadCount`.
+                default => null,
             };
         }
         $spans = self::spans($work, $began, $done);
