@@ -8,6 +8,7 @@ use App\Control\Link\ThinRows;
 use App\Front\Health;
 use App\Front\Http\HandleInertiaRequests;
 use App\Front\Http\LeavesSession;
+use App\Front\Http\NoCookiesBeside;
 use App\Front\Http\OnlyKnownHosts;
 use App\Front\Http\ServerTiming;
 use App\House\Http\AnswerErrors;
@@ -67,7 +68,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(OnlyKnownHosts::class);
         $middleware->web(
-            prepend: [ServerTiming::class, RoomOnDisk::class, SecondTry::class],
+            prepend: [ServerTiming::class, RoomOnDisk::class, SecondTry::class, NoCookiesBeside::class],
             append: [
                 SaneInput::class,
                 StillLetIn::class,

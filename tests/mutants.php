@@ -1145,4 +1145,18 @@ return [
         'to' => '$listed = ',
         'tests' => 'MoveTest',
     ],
+    [
+        'name' => 'a late answer brings its cookie',
+        'file' => 'app/Front/Http/NoCookiesBeside.php',
+        'from' => 'LeavesSession::wasLeft($request)',
+        'to' => 'false',
+        'tests' => 'LeavesSession',
+    ],
+    [
+        'name' => 'a new mark of the session never comes',
+        'file' => 'app/Front/Http/NoCookiesBeside.php',
+        'from' => '$request->isMethod(\'GET\') && ',
+        'to' => '',
+        'tests' => 'LeavesSession',
+    ],
 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Front;
 
 use App\Front\Http\LeavesSession;
+use App\Front\Http\NoCookiesBeside;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\ArraySessionHandler;
@@ -24,6 +25,8 @@ final class LeavesSessionTest extends TestCase
         yield 'type-to-go' => ['GET', $json, '', true];
         yield 'a part of the board that is asked after' => ['GET', [...$page, 'HTTP_X_INERTIA_PARTIAL_DATA' => 'board,run'], '', true];
         yield 'what a move would do' => ['POST', $json, 'always', true];
+        yield 'the sheet a phone keeps' => ['GET', ['HTTP_ACCEPT' => '*/*', 'HTTP_X_REQUESTED_WITH' => 'XMLHttpRequest'], '', true];
+        yield 'a new mark of the session' => ['HEAD', $json, '', true];
         yield 'a page' => ['GET', $page, '', false];
         yield 'a page read whole' => ['GET', ['HTTP_ACCEPT' => 'text/html'], '', false];
         yield 'a part that shows what was said' => ['GET', [...$page, 'HTTP_X_INERTIA_PARTIAL_DATA' => 'board,said'], '', false];
@@ -58,6 +61,13 @@ final class LeavesSessionTest extends TestCase
         $page = $session();
         self::assertSame($stays ? 'Moved.' : null, $page->get('said'));
         self::assertSame($stays ? null : 'behind', $page->get('left'), 'what is asked beside leaves nothing');
+        $bare = (new NoCookiesBeside())->handle($request, fn (): Response => $middleware->handle(
+            $request,
+            fn (): Response => (new Response('ok'))->cookie('velbrin', 'a', 5)->cookie('XSRF-TOKEN', 'b', 5),
+            $always,
+        ));
+        $middleware->terminate($request, $response);
+        self::assertCount($stays && $method === 'GET' ? 0 : 2, $bare->headers->getCookies(), 'late, it takes nobody’s place');
         self::assertSame($handler, $beside->getHandler(), 'the next request of this process writes again');
     }
 }

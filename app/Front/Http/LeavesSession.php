@@ -32,6 +32,12 @@ final class LeavesSession
         return $next($request);
     }
 
+    /** The session was read and left as it is. */
+    public static function wasLeft(Request $request): bool
+    {
+        return $request->attributes->has(self::WAS);
+    }
+
     /** What serves several requests in one process writes again from here on. */
     public function terminate(Request $request, Response $response): void
     {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { forgetSheets, keepSheet, sheetAddress } from './keptSheet';
+import { forgetSheets, keepSheet, keepSheets, sheetAddress } from './keptSheet';
 
 /** A phone with a store of its own, and an office that may be out of reach. */
 let stored: Map<string, Response>;
@@ -69,6 +69,18 @@ describe('the emergency sheet on a phone', () => {
         await keepSheet(7);
         expect(stored.size).toBe(0);
         expect(await sheetAddress(7)).toBeNull();
+    });
+
+    it('asks for no further one once somebody has signed out', async () => {
+        await keepSheets([7, 8]);
+        expect([asked, stored.size]).toEqual([2, 2]);
+        const rest = keepSheets([9, 10, 11]);
+        await forgetSheets();
+        await rest;
+        expect(asked).toBeLessThan(4);
+        expect(stored.size).toBe(0);
+        await keepSheets([9]);
+        expect(stored.size).toBe(1);
     });
 
     it('keeps the old one where the office does not answer, and goes on signing out', async () => {

@@ -12,14 +12,21 @@ const isSheet = (answer: Response): boolean =>
 const has = (): boolean => typeof window !== 'undefined' && 'caches' in window;
 const sheetOf = (siteId: number): string => `/sites/${siteId}/emergency.pdf`;
 
+/** The day’s pack, one after the other, until somebody signs out. */
+export async function keepSheets(siteIds: Iterable<number>): Promise<void> {
+    const { signal } = asking;
+    for (const siteId of siteIds) if (!signal.aborted) await keepSheet(siteId, signal);
+}
+
 /** Kept while there is a network, at most twice a day; without one what was kept before stays. */
-export async function keepSheet(siteId: number): Promise<void> {
+export async function keepSheet(siteId: number, signal = asking.signal): Promise<void> {
     if (!has()) return;
     try {
         const kept = await (await caches.open(CACHE)).match(sheetOf(siteId));
         if (kept && Date.now() - Date.parse(kept.headers.get('Date') ?? '') < FRESH_MS) return;
-        const answer = await fetch(sheetOf(siteId), { headers: HEADERS, signal: asking.signal });
-        if (isSheet(answer)) await (await caches.open(CACHE)).put(sheetOf(siteId), answer);
+        const answer = await fetch(sheetOf(siteId), { headers: HEADERS, signal });
+        // Nothing is put back that somebody who signs out has just taken away.
+        if (isSheet(answer) && !signal.aborted) await (await caches.open(CACHE)).put(sheetOf(siteId), answer);
     } catch {
         // No network, or no room on the phone: the link still asks the office.
     }

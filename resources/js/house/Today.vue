@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Head, Link } from '@inertiajs/vue3';
 import { computed, inject, onMounted } from 'vue';
-import { keepSheet } from '../emergency/keptSheet';
+import { keepSheets } from '../emergency/keptSheet';
 import { dayWords } from '../shared/days';
 import type { TodayGroupView } from '../generated';
 import HoursLine from '../risk/HoursLine.vue';
@@ -14,7 +14,7 @@ const signOut = inject<() => void>('signOut');
 /** The day’s pack: the emergency sheets of its places, one after the other, each at most twice a day. */
 onMounted(async () => {
     const places = new Set(props.groups.flatMap((g) => g.lines.map((l) => l.siteId)));
-    for (const place of places) if (place !== null) await keepSheet(place);
+    await keepSheets([...places].filter((place) => place !== null));
 });
 const day = computed(() => dayWords(props.date, { weekday: 'long', day: 'numeric', month: 'long' }));
 </script>

@@ -70,7 +70,11 @@ function open(): Promise<IDBDatabase> {
             request.result
                 .createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true })
                 .createIndex('visit', ['userId', 'visitId']);
-        request.onsuccess = () => resolve(request.result);
+        request.onsuccess = () => {
+            // A store the browser has shut is opened anew, instead of seeming empty.
+            request.result.onclose = () => (opened = null);
+            resolve(request.result);
+        };
         request.onerror = () => reject(request.error ?? new Error('no store'));
         request.onblocked = () => reject(new Error('the store is held by another page'));
     });

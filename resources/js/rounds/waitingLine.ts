@@ -1,5 +1,5 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef, type Ref } from 'vue';
-import { goesInTurn, phoneStore, type Entry } from './phoneStore';
+import { goesInTurn, pageOf, phoneStore, type Entry } from './phoneStore';
 import { sendInTurn, sendPhoto, sendWords } from './sendLot';
 
 /** The visit whose own page sends for it; every other one is sent for from whatever page is open. */
@@ -8,10 +8,11 @@ export const visitOnScreen = ref<number | null>(null);
 const LOOK_MS = 8_000;
 
 /** What waits on this phone, of all visits: it goes from any page. */
-export function useWaitingLine(userId: Ref<number | null>) {
+export function useWaitingLine(userId: Ref<number | null>, signedOut: () => void = () => undefined) {
     const all = shallowRef<Entry[]>([]);
     const busy = ref(false);
     let timer = 0;
+    let isGone = false;
     const mine = computed(() =>
         all.value.filter((e) => e.userId === userId.value && e.visitId !== visitOnScreen.value),
     );
@@ -23,7 +24,19 @@ export function useWaitingLine(userId: Ref<number | null>) {
         all.value = await phoneStore.all().catch(() => []);
         if (!busy.value && userId.value !== null && toSend.value.length && navigator.onLine) await go();
         window.clearTimeout(timer);
-        timer = window.setTimeout(look, LOOK_MS);
+        // A page that was left meanwhile looks no more.
+        if (!isGone) timer = window.setTimeout(look, LOOK_MS);
+    }
+
+    /** The office knows nobody here: by a stale mark of the session, which asking for a page renews, or truly. */
+    async function passes(status: number, visitId: number): Promise<boolean> {
+        if (status !== 401 && status !== 419) return true;
+        const page =
+            status === 419
+                ? await fetch(pageOf(visitId), { method: 'HEAD', headers: { Accept: 'application/json' } })
+                : { status };
+        if (page.status === 401 || page.status === 419) signedOut();
+        return false;
     }
 
     async function go() {
@@ -44,6 +57,7 @@ export function useWaitingLine(userId: Ref<number | null>) {
         const words = entries.filter((e) => !e.photo);
         if (words.length) {
             const sent = await sendWords(visitId, words);
+            if (!(await passes(sent.status, visitId))) return;
             for (const answer of sent.answers) {
                 const entry = words.find((e) => e.uuid === answer.uuid);
                 if (!entry || answer.outcome === 'wait') continue;
@@ -55,7 +69,8 @@ export function useWaitingLine(userId: Ref<number | null>) {
             }
         }
         for (const entry of entries.filter((e) => e.photo)) {
-            const { answer } = await sendPhoto(entry);
+            const { status, answer } = await sendPhoto(entry);
+            if (!(await passes(status, visitId))) return;
             if (answer?.outcome === 'ok') await phoneStore.drop([entry.seq]);
             if (answer?.outcome === 'refused')
                 await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
@@ -67,8 +82,8 @@ export function useWaitingLine(userId: Ref<number | null>) {
     /** What rests on another waits until that one is answered. */
     async function inTurn(entries: Entry[]) {
         for (const entry of entries) {
-            const { answer } = await sendInTurn(entry);
-            if (!answer) return;
+            const { status, answer } = await sendInTurn(entry);
+            if (!(await passes(status, entry.visitId)) || !answer) return;
             if (answer.outcome === 'ok') await phoneStore.drop([entry.seq]);
             else await phoneStore.put({ ...entry, refused: answer.words ?? 'It was refused.' });
         }
@@ -79,6 +94,7 @@ export function useWaitingLine(userId: Ref<number | null>) {
         void look();
     });
     onUnmounted(() => {
+        isGone = true;
         window.removeEventListener('online', look);
         window.clearTimeout(timer);
     });

@@ -6,6 +6,7 @@ import HelpSheet from './HelpSheet.vue';
 import { useWaitingLine } from '../rounds/waitingLine';
 import { pageOf } from '../rounds/phoneStore';
 import { useShell } from './page';
+import { dropSending } from './send';
 import TypeToGo from './TypeToGo.vue';
 import WorkingSheet from './WorkingSheet.vue';
 
@@ -24,13 +25,18 @@ const here = computed(() => {
               .replace('visits', 'rounds')
               .replace('works', 'moves') ?? '');
 });
-const waits = useWaitingLine(computed(() => shell.value.userId ?? null));
+const waits = useWaitingLine(
+    computed(() => shell.value.userId ?? null),
+    () => (signedOut.value = true),
+);
 const leaving = ref(false);
 /** Whoever signs out while something waits is told first: it stays here, and goes when they come back. */
 function signOut() {
     if (waits.toSend.value.length && !leaving.value) leaving.value = true;
     else {
         void forgetSheets();
+        dropSending();
+        router.cancelAll();
         router.post('/sign-out');
     }
 }

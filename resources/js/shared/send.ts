@@ -9,6 +9,13 @@ const token = (): string => decodeURIComponent(document.cookie.match(/XSRF-TOKEN
 /** A line that answers no sooner counts as none: what waits is tried again instead of standing. */
 const WORDS_MS = 60_000;
 const FILE_MS = 240_000;
+let asking = new AbortController();
+
+/** Whoever signs out leaves nothing under way: an answer that comes late would speak for them still. */
+export function dropSending(): void {
+    asking.abort();
+    asking = new AbortController();
+}
 
 /** Throws only when there is no connection, or none that answers in time. */
 export async function send<T>(url: string, body: unknown, method = 'POST'): Promise<Sent<T>> {
@@ -22,7 +29,7 @@ export async function send<T>(url: string, body: unknown, method = 'POST'): Prom
         },
         body: form ? body : JSON.stringify(body),
         redirect: 'error',
-        signal: AbortSignal.timeout(form ? FILE_MS : WORDS_MS),
+        signal: AbortSignal.any([asking.signal, AbortSignal.timeout(form ? FILE_MS : WORDS_MS)]),
     });
     const text = await response.text();
     let parsed: T | null = null;
