@@ -66,6 +66,8 @@ function brief(people: { id: string; label: string }[]) {
             borne: true,
             proved: true,
             person: 'Ada',
+            lit: true,
+            place: 'our depot',
         },
         truck: { lengthMm: 3200, widthMm: 1700, heightMm: 1800, payloadKg: 1050, crewKg: 300 },
         ticks: [],

@@ -85,7 +85,7 @@ final class Moving
             'airLMin' => $air,
             'airHours' => $air > 0 ? 12 : null,
         ];
-        $gear = ['reused' => true];
+        $gear = ['reused' => true, 'fate' => 'reuse'];
         KeepMove::of($move, [
             ...self::with($move, [
                 'way' => ['driveMin' => 60, 'outdoorC' => -6, 'loadC' => -6, 'cabinC' => 18, 'roomFromC' => 21, 'roomToC' => 20,
@@ -94,7 +94,7 @@ final class Moving
                 'waters' => ['oldL' => 200, 'newL' => 200, 'drainLh' => 700, 'fillLh' => 600,
                     'fresh' => ['temperature' => 25, 'salinity' => 35, 'ph' => 8.2, 'alkalinity' => 9.2]],
                 'holding' => ['litres' => 400, 'heaterW' => 300, 'aired' => true, 'lidded' => true, 'borne' => true, 'proved' => true,
-                    'person' => $technicians[0]->name, 'cleared' => 0.8, 'everyH' => 24],
+                    'person' => $technicians[0]->name, 'cleared' => 0.8, 'everyH' => 24, 'lit' => true, 'place' => 'our depot'],
                 'truck' => ['lengthMm' => 3300, 'widthMm' => 1750, 'heightMm' => 1850, 'payloadKg' => 1050, 'crewKg' => 320,
                     'wheelbaseMm' => 3665, 'bulkheadMm' => 1350, 'emptyFrontKg' => 1160, 'emptyRearKg' => 840, 'frontMostKg' => 1800,
                     'rearMostKg' => 2100],
@@ -123,9 +123,10 @@ final class Moving
             'animals' => [
                 ['id' => 'a1', 'label' => 'surgeonfish', 'count' => 1, 'lengthCm' => 16, 'deep' => false, 'alone' => true, 'box' => 'b1'],
                 ['id' => 'a2', 'label' => 'clownfish, a pair', 'count' => 2, 'lengthCm' => 7, 'box' => 'b2'],
-                ['id' => 'a3', 'label' => 'stony corals', 'coral' => true, 'count' => 14, 'box' => 'b3'],
+                ['id' => 'a3', 'label' => 'stony corals', 'coral' => true, 'count' => 14, 'lengthCm' => 9, 'box' => 'b3'],
                 ['id' => 'a4', 'label' => 'cardinalfish', 'count' => 4, 'lengthCm' => 6, 'box' => 'b4'],
-                ['id' => 'a5', 'label' => 'zoanthids on rubble', 'coral' => true, 'count' => 3, 'toxic' => true, 'box' => 'b5'],
+                ['id' => 'a5', 'label' => 'zoanthids on rubble', 'coral' => true, 'count' => 3, 'lengthCm' => 8, 'toxic' => true,
+                    'box' => 'b5'],
             ],
             'pieces' => [
                 ['id' => 'tank', 'label' => 'tank', 'kind' => 'tank', 'lengthMm' => 900, 'widthMm' => 550, 'heightMm' => 550, 'kg' => 37,
@@ -135,12 +136,12 @@ final class Moving
                 ['id' => 'sump', 'label' => 'sump', 'kind' => 'sump', 'lengthMm' => 700, 'widthMm' => 400, 'heightMm' => 400, 'kg' => 16,
                     'verdict' => 'sound', 'unions' => 4] + $gear,
                 ['id' => 'lamp', 'label' => 'lamps and rail', 'kind' => 'lamp', 'lengthMm' => 900, 'widthMm' => 250, 'heightMm' => 120,
-                    'kg' => 8],
+                    'kg' => 8, 'fate' => 'service', 'leadDays' => 4],
                 ['id' => 'rock', 'label' => 'rock, two lots', 'kind' => 'rock', 'lengthMm' => 800, 'widthMm' => 600, 'heightMm' => 350,
-                    'kg' => 24],
+                    'kg' => 24, 'ride' => 'submerged'],
                 ['id' => 'sand', 'label' => 'sand', 'kind' => 'sand', 'lengthMm' => 400, 'widthMm' => 300, 'heightMm' => 300, 'kg' => 24],
                 ['id' => 'gear', 'label' => 'pumps, hoses, tools', 'kind' => 'gear', 'lengthMm' => 800, 'widthMm' => 400, 'heightMm' => 400,
-                    'kg' => 22],
+                    'kg' => 22, 'fate' => 'reuse'],
             ],
             'planB' => ['days' => 5, 'agreedBy' => null, 'agreedOn' => null, 'otherDay' => Days::text(13)],
             'ticks' => ['surveyed', 'insured', 'forecast'],

@@ -33,6 +33,8 @@ final class MoveDesk
 
     private const BOX_MM = 600.0;
 
+    private const BOX_WIDE_MM = 400.0;
+
     private const REEF_C = 25.0;
 
     /**
@@ -111,6 +113,7 @@ final class MoveDesk
             $brief->boxes[0]->litres ?? self::BOX_L,
             $brief->boxes[0]->lengthMm ?? self::BOX_MM,
             $brief->waters->old['temperature'] ?? self::REEF_C,
+            wideMm: $brief->boxes[0]->widthMm ?? self::BOX_WIDE_MM,
         );
 
         return ['boxes' => $boxing->boxes, 'left' => $boxing->left, 'proven' => $boxing->isProven];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Moves;
 
+use App\House\Days;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\Brief\MoveBrief;
 use Velbrin\Core\Moves\Brief\MoveReader;
@@ -18,7 +19,7 @@ final class MoveDocument
      */
     public static function read(Move $move, array $elsewhere = []): MoveBrief
     {
-        return MoveReader::read(self::whole($move), Paces::learned(), MovePhotos::of($move), $elsewhere);
+        return MoveReader::read(self::whole($move), Paces::learned(), MovePhotos::of($move), $elsewhere, self::daysLeft($move));
     }
 
     /**
@@ -29,6 +30,11 @@ final class MoveDocument
     public static function byHouseValues(Move $move): MoveBrief
     {
         return MoveReader::read(self::whole($move));
+    }
+
+    private static function daysLeft(Move $move): ?int
+    {
+        return $move->on === null ? null : (int) round(Days::today()->diffInDays($move->on));
     }
 
     /** @return array<array-key, mixed> */

@@ -576,8 +576,8 @@ final class MoveTest extends TestCase
         self::assertSame(0, $visit->tasks()->where('system_id', $this->system->id)->where('state', 'open')->count());
         self::assertSame(Days::text(14), $this->system->settling_until?->toDateString());
         $owed = FollowUp::query()->where('system_id', $this->system->id)->orderBy('due_on')->get();
-        self::assertCount(10, $owed);
-        self::assertSame(Days::text(1), $owed->first()?->due_on->toDateString());
+        self::assertCount(12, $owed);
+        self::assertSame(Days::text(), $owed->first()?->due_on->toDateString());
         self::assertSame(Days::text(14), $owed->last()?->due_on->toDateString());
         self::assertSame($this->technician->id, $owed->first()?->owner_id);
     }
@@ -676,7 +676,7 @@ final class MoveTest extends TestCase
         $was = $this->system->site_id;
         $this->actingAs($this->planner)->post("/moves/{$move->id}/close", ['words' => 'Done.', 'stands_there' => true]);
         self::assertSame($was, $this->system->refresh()->site_id);
-        self::assertSame(10, FollowUp::query()->where('system_id', $this->system->id)->count());
+        self::assertSame(12, FollowUp::query()->where('system_id', $this->system->id)->count());
     }
 
     #[Test]

@@ -44,8 +44,17 @@ final readonly class AfterMove
         }
 
         return [
+            new self(
+                'After the move: four hours after filling look at every joint and seam again, whoever is there.',
+                0,
+                0,
+                0,
+                false,
+                10,
+            ),
             new self('After the move: look under the stand for damp, with a dry cloth, at every joint and seam.', 1, 1, 2, true, 20),
             ...$owed,
+            new self('After the move: doses on again, at half; in full once readings hold for three days.', 2, 3, 5, true, 15),
             new self('After the move: change 20 to 40 %, and put fresh carbon in.', 5, 10, 14, true, 60),
             new self(
                 'After the move: all animals seen, corals in their places, what moved is powered, calibrated, tested.',

@@ -6,17 +6,23 @@ namespace Velbrin\Core\Moves;
 
 use Velbrin\Core\Moves\Brief\MoveBrief;
 use Velbrin\Core\Moves\Brief\MoveKind;
+use Velbrin\Core\Moves\Brief\Piece;
 use Velbrin\Core\Moves\Brief\PieceKind;
 
 /** What is done in the weeks before a move (M-2): decisions with their lead times, sand in portions, photos, water, less feeding. */
 final readonly class BeforeMove
 {
-    public const CODES = ['decide', 'sand-1', 'sand-2', 'sand-3', 'photos', 'feed', 'water'];
+    public const CODES = ['decide', 'order', 'sand-1', 'sand-2', 'sand-3', 'photos', 'feed', 'water'];
 
     /** A live bed is never taken out at once: a third at each of three visits. */
     private const PORTIONS = 3;
 
     private const PORTION_EVERY_DAYS = 7;
+
+    /** What comes by post comes late. */
+    private const ORDER_RESERVE_DAYS = 3;
+
+    private const ORDER_EARLY_DAYS = 14;
 
     /** Photos stand with the pieces and with this: where each coral stands. */
     private const PLACES = 'places';
@@ -50,6 +56,7 @@ final readonly class BeforeMove
             isOnSite: false,
             minutes: 30,
         )];
+        array_push($due, ...self::order($brief));
         if ($stays && $brief->kg(PieceKind::Sand) > 0) {
             array_push($due, ...self::sand());
         }
@@ -69,6 +76,27 @@ final readonly class BeforeMove
         return $due;
     }
 
+    /** @return list<self> what takes longest says when */
+    private static function order(MoveBrief $brief): array
+    {
+        $wanted = array_filter($brief->pieces, fn (Piece $p): bool => $p->fate?->takesTime() === true && $p->leadDays !== null);
+        if ($wanted === []) {
+            return [];
+        }
+        $longest = (int) ceil(max(array_map(fn (Piece $p): float => (float) $p->leadDays, $wanted)));
+        $words = array_map(fn (Piece $p): string => "{$p->label} ({$p->leadDays} days)", $wanted);
+
+        return [new self(
+            'order',
+            'ordered or sent in: '.implode(', ', $words).'.',
+            fromDay: $longest + self::ORDER_EARLY_DAYS,
+            dueDay: $longest + self::ORDER_RESERVE_DAYS,
+            latestDay: max(1, $longest),
+            isOnSite: false,
+            minutes: 20,
+        )];
+    }
+
     /** @return list<self> */
     private static function sand(): array
     {
@@ -78,7 +106,8 @@ final readonly class BeforeMove
             $portions[] = new self(
                 "sand-{$n}",
                 "a third of the sand out, part {$n} of ".self::PORTIONS.
-                    ', from one end and never all at once; it is washed before it is used again, or thrown away.',
+                    ', from one end and never all at once; snails, crabs and stars are sifted out of it first; '.
+                    'it is washed before it is used again, or thrown away.',
                 fromDay: $day + 3,
                 dueDay: $day,
                 latestDay: $day - 3,

@@ -29,6 +29,7 @@ final readonly class BoxTemperature
     /**
      * @param  float  $outsideM2  of the box
      * @param  list<Leg>  $legs
+     * @param  float  $warmW  of warm packs beside it
      *
      * @throws OutOfRange
      */
@@ -40,6 +41,7 @@ final readonly class BoxTemperature
         array $legs,
         float $lowerC = self::LOWER_C,
         float $upperC = self::UPPER_C,
+        float $warmW = 0.0,
     ): self {
         Guard::positive('litres', $litres);
         Guard::positive('outsideM2', $outsideM2);
@@ -51,7 +53,7 @@ final readonly class BoxTemperature
             $course = fn (float $limitC, LimitSide $side): TemperatureCourse => TemperatureCourse::of(
                 volumeL: $litres,
                 uaWK: $outsideM2 * $wall->passes($leg->isWindy),
-                powerW: 0,
+                powerW: $warmW,
                 evaporationW: 0,
                 roomC: $leg->feltC(),
                 startC: $tempC,

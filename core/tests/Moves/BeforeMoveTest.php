@@ -25,7 +25,7 @@ final class BeforeMoveTest extends TestCase
     {
         $due = self::due('house', self::ALL);
         self::assertSame(['decide', 'sand-1', 'sand-2', 'sand-3', 'photos', 'feed', 'water'], array_keys($due));
-        self::assertSame(BeforeMove::CODES, array_keys($due));
+        self::assertSame(array_values(array_diff(BeforeMove::CODES, ['order'])), array_keys($due));
         self::assertSame([21, 14, 7], array_map(fn (int $n): int => $due["sand-{$n}"]->dueDay, [1, 2, 3]));
         self::assertStringStartsWith('200 L', $due['water']->text, 'rounded up');
         foreach ($due as $job) {
@@ -37,6 +37,23 @@ final class BeforeMoveTest extends TestCase
             $next = $n + 1;
             self::assertGreaterThan($due["sand-{$next}"]->fromDay, $due["sand-{$n}"]->latestDay, 'two thirds are never taken at once');
         }
+    }
+
+    #[Test]
+    public function what_takes_longest_says_when_all_of_it_is_ordered(): void
+    {
+        $piece = fn (string $id, string $fate, ?float $days): array => ['id' => $id, 'label' => $id, 'kind' => 'gear', 'fate' => $fate,
+            'leadDays' => $days];
+        $order = fn (array ...$pieces): ?BeforeMove => self::due('house', ['pieces' => array_map(
+            fn (array $p): array => array_filter($p, fn (mixed $v): bool => $v !== null),
+            $pieces,
+        )])['order'] ?? null;
+        $rides = [$piece('doser', 'reuse', 90), $piece('lid', 'sell', 90)];
+        $job = $order($piece('pump', 'replace', 21), $piece('skimmer', 'service', 5), ...$rides);
+        self::assertSame([35, 24, 21], [$job?->fromDay, $job?->dueDay, $job?->latestDay]);
+        self::assertSame('ordered or sent in: pump (21 days), skimmer (5 days).', $job?->text);
+        self::assertNull($order($piece('pump', 'replace', null)));
+        self::assertSame(1, $order($piece('pump', 'replace', 0))?->latestDay, 'before the day');
     }
 
     #[Test]

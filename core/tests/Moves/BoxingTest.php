@@ -26,6 +26,7 @@ final class BoxingTest extends TestCase
             isGlued: false,
             isToxic: (bool) ($with['toxic'] ?? false),
             box: null,
+            isFleshy: (bool) ($with['fleshy'] ?? false),
         );
     }
 
@@ -59,6 +60,22 @@ final class BoxingTest extends TestCase
         self::assertSame(['a'], $left(self::animal('a', 10), 28, 149));
         self::assertSame([], $left(self::animal('a', 10), 28, 150));
         self::assertSame(['a'], $left(self::animal('a', null, ['coral' => true, 'count' => 15])));
+    }
+
+    #[Test]
+    public function corals_stand_apart_and_large_flesh_by_itself(): void
+    {
+        $coral = fn (string $id, ?float $cm, array $with = []): Animal => self::animal($id, $cm, ['coral' => true] + $with);
+        $boxes = fn (Animal ...$all): int => count(Boxing::of(array_values($all), 60, 600)->boxes);
+        // Twenty of eight centimetres, two apart, fill a floor of 60 by 40 to four fifths; with two apart more, and a fifth kind, no more.
+        self::assertSame(1, $boxes($coral('a', 8, ['count' => 20]), $coral('b', 18)));
+        self::assertSame(2, $boxes($coral('a', 8, ['count' => 20]), $coral('b', 18.1)));
+        self::assertSame(2, Boxing::of([$coral('a', 8, ['count' => 20]), $coral('b', 18.1)], 60, 600)->bound);
+        self::assertSame(1, $boxes($coral('a', 5), $coral('b', 5)));
+        self::assertSame(2, $boxes($coral('a', 5), $coral('b', 5, ['fleshy' => true])));
+        self::assertSame(['a'], Boxing::of([$coral('a', 8, ['count' => 25])], 60, 600)->left);
+        self::assertSame([], Boxing::of([$coral('a', 8, ['count' => 24])], 60, 600)->left);
+        self::assertSame([], Boxing::of([$coral('a', 8, ['count' => 25])], 60, 600, wideMm: 420)->left);
     }
 
     #[Test]

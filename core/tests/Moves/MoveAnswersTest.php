@@ -25,7 +25,7 @@ final class MoveAnswersTest extends TestCase
     /** A cold day, and a move that holds. @return array<string, mixed> */
     public static function sound(): array
     {
-        $gear = ['reused' => true, 'verdict' => 'sound'];
+        $gear = ['reused' => true, 'verdict' => 'sound', 'fate' => 'reuse'];
 
         return [
             'schema' => 1,
@@ -38,7 +38,8 @@ final class MoveAnswersTest extends TestCase
             'animals' => [
                 ['id' => 'tang', 'label' => 'tang', 'lengthCm' => 18, 'count' => 1, 'deep' => false, 'box' => 'b1'],
                 ['id' => 'pair', 'label' => 'clown pair', 'lengthCm' => 6, 'count' => 2, 'box' => 'b2'],
-                ['id' => 'corals', 'label' => 'stony corals', 'coral' => true, 'count' => 12, 'box' => 'b3'],
+                ['id' => 'corals', 'label' => 'stony corals', 'coral' => true, 'count' => 12, 'lengthCm' => 6,
+                    'box' => 'b3'],
             ],
             'boxes' => [
                 ['id' => 'b1', 'label' => 'box 1', 'litres' => 33, 'wall' => 'foam', 'airLMin' => 4, 'airHours' => 24],
@@ -50,8 +51,10 @@ final class MoveAnswersTest extends TestCase
                 + $gear,
                 ['id' => 'stand', 'label' => 'stand', 'kind' => 'stand', 'lengthMm' => 900, 'widthMm' => 500, 'heightMm' => 800,
                     'kg' => 36] + $gear,
-                ['id' => 'rock', 'label' => 'rock', 'kind' => 'rock', 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 320, 'kg' => 30],
-                ['id' => 'lamp', 'label' => 'lamp', 'kind' => 'lamp', 'lengthMm' => 600, 'widthMm' => 200, 'heightMm' => 100, 'kg' => 4],
+                ['id' => 'rock', 'label' => 'rock', 'kind' => 'rock', 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 320, 'kg' => 30,
+                    'ride' => 'submerged'],
+                ['id' => 'lamp', 'label' => 'lamp', 'kind' => 'lamp', 'lengthMm' => 600, 'widthMm' => 200, 'heightMm' => 100, 'kg' => 4,
+                    'fate' => 'reuse'],
                 ['id' => 'sump', 'label' => 'sump', 'kind' => 'sump', 'lengthMm' => 600, 'widthMm' => 400, 'heightMm' => 400, 'kg' => 14,
                     'unions' => 4] + $gear,
             ],
@@ -64,7 +67,7 @@ final class MoveAnswersTest extends TestCase
                 'limits' => ['alkalinity' => 0.5],
             ],
             'holding' => ['litres' => 400, 'heaterW' => 300, 'aired' => true, 'lidded' => true, 'borne' => true, 'proved' => true,
-                'person' => 'Ada'],
+                'person' => 'Ada', 'lit' => true, 'place' => 'at our depot'],
             'truck' => ['lengthMm' => 3200, 'widthMm' => 1700, 'heightMm' => 1800, 'payloadKg' => 1050, 'crewKg' => 300,
                 'wheelbaseMm' => 3600, 'bulkheadMm' => 1200, 'emptyFrontKg' => 1100, 'emptyRearKg' => 800],
         ];
@@ -133,7 +136,7 @@ final class MoveAnswersTest extends TestCase
         self::assertSame(['watch move-places-photo'], $open(['tank', 'stand', 'sump']));
         // What nobody has looked at yet is asked for as a whole; what stays behind needs none.
         self::assertSame([], $open(['tank', 'sump', 'places'], ['pieces' => [1 => ['verdict' => 'unseen']]]));
-        self::assertSame([], $open(['tank', 'sump', 'places'], ['pieces' => [1 => ['reused' => false]]]));
+        self::assertSame([], $open(['tank', 'sump', 'places'], ['pieces' => [1 => ['fate' => 'sell']]]));
         self::assertSame([], $open(['tank', 'stand', 'sump'], ['animals' => [2 => ['coral' => false, 'lengthCm' => 5]]]));
     }
 
@@ -212,6 +215,19 @@ final class MoveAnswersTest extends TestCase
             'people' => [0 => ['limitKg' => 10], 1 => ['limitKg' => 10], 2 => ['limitKg' => 10], 3 => ['limitKg' => 10]]]];
         yield 'no holding' => ['stop move-holding', ['holding' => ['proved' => false]]];
         yield 'a holding nobody looks after' => ['stop move-holding', ['holding' => ['person' => null]]];
+        yield 'a holding without light' => ['stop move-holding', ['holding' => ['lit' => false]]];
+        yield 'a holding at nobody’s place' => ['stop move-holding', ['holding' => ['place' => null]]];
+        yield 'corals nobody has measured' => ['watch move-coral-unmeasured', ['animals' => [2 => ['lengthCm' => null]]]];
+        yield 'corals that touch' => ['fix move-corals-touch b3', ['animals' => [2 => ['lengthCm' => 12.2]]]];
+        yield 'large flesh beside others' => ['fix move-not-alone corals', ['animals' => [
+            2 => ['fleshy' => true],
+            3 => ['id' => 'gorgonian', 'label' => 'gorgonian', 'coral' => true, 'count' => 1, 'lengthCm' => 5, 'box' => 'b3'],
+        ]]];
+        yield 'a lamp nobody has decided about' => ['watch move-undecided', ['pieces' => [3 => ['fate' => null]]]];
+        yield 'a service of no known length' => ['watch move-lead-unknown sump', ['pieces' => [4 => ['fate' => 'service']]]];
+        yield 'rock nobody has spoken of' => ['watch move-rock-unsaid rock', ['pieces' => [2 => ['ride' => null]]]];
+        yield 'damp rock on a long way' => ['fix move-rock-damp rock', ['pieces' => [2 => ['ride' => 'damp']]]];
+        yield 'damp rock on a cold way' => ['watch move-rock-temperature rock', ['pieces' => [2 => ['ride' => 'damp']]]];
         yield 'a small holding' => ['fix move-holding-ammonia', ['holding' => ['litres' => 100]]];
         yield 'a cracked stand' => ['stop move-verdict stand', ['pieces' => [1 => ['verdict' => 'cracked']]]];
         yield 'a tank nobody has looked over' => ['fix move-verdict tank', ['pieces' => [0 => ['verdict' => 'unseen']]]];
@@ -244,6 +260,10 @@ final class MoveAnswersTest extends TestCase
             ['way' => ['flightsTo' => 1], 'people' => array_fill(0, 4, ['limitKg' => 40])],
             ['waters' => ['fresh' => ['alkalinity' => 9.25]]],
             ['waters' => ['oldL' => 89]],
+            ['animals' => [2 => ['lengthCm' => 12.1]]],
+            ['animals' => [2 => ['fleshy' => true]]],
+            ['pieces' => [4 => ['fate' => 'service', 'leadDays' => 400]]],
+            ['pieces' => [3 => ['fate' => 'sell']]],
         ] as $n => $change) {
             $codes = array_filter(self::codes(self::answers($change)), fn (string $c): bool => ! str_contains($c, 'move-box-tight'));
             self::assertSame([], array_values($codes), (string) $n);
@@ -287,13 +307,65 @@ final class MoveAnswersTest extends TestCase
         self::assertSame(['who comes'], MoveAnswers::of(MoveReader::read($nobody))->missing);
     }
 
+    #[Test]
+    public function what_is_ordered_has_to_come_before_the_day(): void
+    {
+        $late = fn (float $lead, ?int $left): array => array_values(array_filter(
+            self::codes(MoveAnswers::of(MoveReader::read(
+                array_replace_recursive(self::sound(), ['pieces' => [4 => ['fate' => 'replace', 'leadDays' => $lead]]]),
+                daysLeft: $left,
+            ))),
+            fn (string $code): bool => str_contains($code, 'lead'),
+        ));
+        self::assertSame([[], [], ['fix move-lead-late sump']], [$late(10, null), $late(10, 10), $late(10, 9)]);
+        self::assertSame(['fix move-lead-late sump'], $late(1, -2));
+    }
+
+    #[Test]
+    public function rock_may_be_damp_for_four_hours(): void
+    {
+        $short = ['way' => ['driveMin' => 5, 'outdoorC' => 24, 'loadC' => 24, 'roomFromC' => 24, 'roomToC' => 24],
+            'animals' => [2 => ['count' => 1]], 'pieces' => [2 => ['ride' => 'damp'], 4 => ['unions' => 0]]];
+        $answers = self::answers($short);
+        $damp = ($answers->day->plan->starts['scape'] ?? 0) - ($answers->day->plan->starts['rock'] ?? 0);
+        $says = fn (array $change): array => array_values(array_filter(
+            self::codes(self::answers(array_replace_recursive($short, $change))),
+            fn (string $code): bool => str_contains($code, 'rock'),
+        ));
+        self::assertLessThanOrEqual(240, $damp);
+        self::assertSame([], $says([]), "{$damp} min, and as warm outside as within");
+        // A minute of the map is a minute and a quarter driven gently.
+        self::assertSame([], $says(['way' => ['driveMin' => 5 + (int) floor((240 - $damp) / 1.25)]]));
+        self::assertSame(['fix move-rock-damp rock'], $says(['way' => ['driveMin' => 6 + (int) ceil((240 - $damp) / 1.25)]]));
+        self::assertSame(['watch move-rock-temperature rock'], $says(['way' => ['loadC' => 5, 'outdoorC' => 5]]));
+        self::assertSame([], $says(['way' => ['loadC' => 5, 'outdoorC' => 5], 'pieces' => [2 => ['ride' => 'submerged']]]));
+        self::assertContains('watch move-rock-temperature rock', $says(['way' => ['loadC' => 45, 'outdoorC' => 45]]));
+    }
+
+    #[Test]
+    public function a_warm_pack_warms_its_box_and_never_cools_it(): void
+    {
+        $arrives = fn (float $watts): float => self::answers(['way' => ['outdoorC' => -6, 'loadC' => -6],
+            'boxes' => [0 => ['warmW' => $watts]]])->warmth['b1']->lastC ?? NAN;
+        self::assertGreaterThan($arrives(0), $arrives(5));
+        self::assertGreaterThan($arrives(5), $arrives(20));
+    }
+
+    #[Test]
+    public function heaters_cool_for_a_quarter_of_an_hour_before_water_leaves_them(): void
+    {
+        $starts = self::answers(['waters' => ['drainLh' => 6000]])->day->plan->starts ?? [];
+        self::assertGreaterThanOrEqual($starts['off'] + 10 + 15, $starts['old']);
+    }
+
     /** A fact taken away never makes it better. */
     #[Test]
     public function a_fact_less_never_makes_a_move_fine(): void
     {
         $holes = [['way', 'outdoorC'], ['way', 'roomFromC'], ['way', 'roomToC'], ['way', 'driveMin'], ['waters', 'old', 'temperature'],
             ['waters', 'old', 'ph'], ['waters', 'old', 'salinity'], ['holding', 'litres'], ['holding', 'heaterW'], ['holding', 'person'],
-            ['animals', 0, 'lengthCm'], ['pieces', 0, 'kg'], ['pieces', 1, 'lengthMm'], ['pieces', 0, 'verdict'], ['truck', 'wheelbaseMm']];
+            ['animals', 0, 'lengthCm'], ['animals', 2, 'lengthCm'], ['holding', 'place'], ['holding', 'lit'], ['pieces', 2, 'ride'],
+            ['pieces', 3, 'fate'], ['pieces', 0, 'kg'], ['pieces', 1, 'lengthMm'], ['pieces', 0, 'verdict'], ['truck', 'wheelbaseMm']];
         foreach ($holes as $path) {
             $sound = self::sound();
             $at = &$sound;
@@ -361,11 +433,11 @@ final class MoveAnswersTest extends TestCase
     public function a_fortnight_is_owed_after_a_move_and_nothing_after_a_removal(): void
     {
         $owed = AfterMove::owed(MoveKind::House);
-        self::assertCount(10, $owed);
+        self::assertCount(12, $owed);
         foreach ($owed as $one) {
             self::assertTrue($one->fromDay <= $one->dueDay && $one->dueDay <= $one->latestDay, $one->text);
         }
-        self::assertSame([1, 2, 3, 4, 5, 6, 7], array_map(fn (AfterMove $o): int => $o->dueDay, array_slice($owed, 1, 7)));
+        self::assertSame([0, 1, 1, 2, 3, 4, 5, 6, 7], array_map(fn (AfterMove $o): int => $o->dueDay, array_slice($owed, 0, 9)));
         self::assertSame([], AfterMove::owed(MoveKind::Removal));
     }
 }

@@ -31,7 +31,7 @@ const nameOf = (id: string) => doc.value.animals.find((a) => a.id === id)?.label
             :rows="doc.animals"
             what="animals"
             add="Add fish"
-            :heads="['What', 'How many', 'Length, cm', 'It is', 'Box', 'Over in, min']"
+            :heads="['What', 'How many', 'Length or across, cm', 'It is', 'Box', 'Over in, min']"
             :readonly="locked"
             @add="addAnimal(false)"
             @change="set('animals', $event)"
@@ -56,24 +56,25 @@ const nameOf = (id: string) => doc.value.animals.find((a) => a.id === id)?.label
                 </td>
                 <td>
                     <NumberIn
-                        v-if="!row.coral"
                         :value="row.lengthCm"
-                        :label="`length of animal ${n + 1}, cm`"
+                        :label="row.coral ? `animal ${n + 1} is so far across, cm` : `length of animal ${n + 1}, cm`"
                         @change="setRow({ ...row, lengthCm: $event })"
-                    /><span v-else class="quiet">coral</span>
+                    />
+                    <small v-if="row.coral" class="quiet">coral</small>
                 </td>
                 <td class="ticks">
                     <label
                         v-for="[key, label] in (row.coral
                             ? [
                                   ['glued', 'glued'],
+                                  ['fleshy', 'large flesh'],
                                   ['toxic', 'zoanthid'],
                               ]
                             : [
                                   ['deep', 'deep'],
                                   ['alone', 'alone'],
                                   ['toxic', 'toxic'],
-                              ]) as ['glued' | 'toxic' | 'deep' | 'alone', string][]"
+                              ]) as ['glued' | 'fleshy' | 'toxic' | 'deep' | 'alone', string][]"
                         :key="key"
                         class="check"
                         ><input

@@ -31,6 +31,7 @@ const WALLS = { foam: '30 mm foam', bin: 'bin with a lid', open: 'bin, open' };
                 'high',
                 'Air, L/min',
                 'Battery, h',
+                'Warm packs, W',
                 'Rides',
                 'Off as no.',
             ]"
@@ -87,6 +88,13 @@ const WALLS = { foam: '30 mm foam', bin: 'bin with a lid', open: 'bin, open' };
                         :value="row.airHours"
                         :label="`battery of box ${n + 1}, h`"
                         @change="setRow({ ...row, airHours: $event })"
+                    />
+                </td>
+                <td>
+                    <NumberIn
+                        :value="row.warmW"
+                        :label="`warm packs beside box ${n + 1}, W`"
+                        @change="setRow({ ...row, warmW: $event })"
                     />
                 </td>
                 <RidesCells

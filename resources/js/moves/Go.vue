@@ -108,7 +108,9 @@ const SHOWN = 3;
 const CAUTIONS: Record<string, string> = {
     corals: 'Zoanthids: wet, gloved, eyes covered; never scrubbed or steamed.',
     rock: 'Zoanthids: wet, gloved, eyes covered; never scrubbed or steamed.',
-    off: 'Everything off and unplugged from a dry place before hands go in.',
+    off: 'Lines out of the water, heaters off too: they cool a quarter of an hour before they bare; pumps last. Unplug from a dry place.',
+    sand: 'Snails, crabs and stars are sifted out of sand and shells, and counted into their box.',
+    unplumb: 'Acid for cleaning: in the open or aired, eyes covered, acid into water; never with bleach.',
     tank: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
     set: 'Glass: gloves, shoes, nobody beneath. Suction lifters only flat, dry, above 5 °C, never the only hold.',
     plumb: 'Standpipes are cut long and trimmed at the water’s level; joints that go under sand are written down.',

@@ -48,6 +48,16 @@ const { put, of, num, yes } = usePlanDesk();
                 unit="h"
                 @update:model-value="put('holding', 'everyH', $event)"
             />
+            <label class="numbercell" for="h-s"
+                ><span>Whose place it stands at</span>
+                <input
+                    id="h-s"
+                    class="cell"
+                    type="text"
+                    maxlength="120"
+                    :value="of('holding', 'place') ?? ''"
+                    @change="put('holding', 'place', word($event) || null)"
+            /></label>
             <label class="numbercell" for="h-p"
                 ><span>Who looks after it</span>
                 <input
@@ -63,6 +73,7 @@ const { put, of, num, yes } = usePlanDesk();
             v-for="[key, label] in [
                 ['aired', 'it has air'],
                 ['lidded', 'it has a lid'],
+                ['lit', 'it has light enough for its corals'],
                 ['borne', 'what it stands on bears it'],
                 ['proved', 'it is proved: filled, measured, warm for twelve hours'],
             ]"

@@ -22,6 +22,9 @@ const KINDS = {
     barrel: 'barrel',
     gear: 'gear',
 };
+const FATES = { reuse: 'rides', service: 'is serviced', replace: 'is replaced', sell: 'is sold' };
+const DECIDED = ['tank', 'stand', 'sump', 'lamp', 'gear'];
+const TAKES_TIME = ['service', 'replace'];
 const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful', cracked: 'cracked' };
 </script>
 
@@ -44,6 +47,7 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
                 'High',
                 'Weighs',
                 'Looked over',
+                'What becomes of it',
                 'Unions',
                 'Acrylic, years',
                 'Rides',
@@ -110,6 +114,36 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
                         :photos="photos.filter((p) => p.of === row.id)"
                         :may-add="!locked"
                     />
+                </td>
+                <td>
+                    <select
+                        v-if="DECIDED.includes(row.kind ?? 'gear')"
+                        class="cell"
+                        :aria-label="`what becomes of piece ${n + 1}`"
+                        :value="row.fate ?? ''"
+                        @change="setRow({ ...row, fate: word($event) || null })"
+                    >
+                        <option value="">not decided</option>
+                        <option v-for="(label, key) in FATES" :key="key" :value="key">{{ label }}</option>
+                    </select>
+                    <NumberIn
+                        v-if="TAKES_TIME.includes(row.fate ?? '')"
+                        :value="row.leadDays"
+                        kind="d"
+                        :label="`piece ${n + 1} takes until it is there`"
+                        @change="setRow({ ...row, leadDays: $event })"
+                    />
+                    <select
+                        v-if="row.kind === 'rock'"
+                        class="cell"
+                        :aria-label="`how piece ${n + 1} rides`"
+                        :value="row.ride ?? ''"
+                        @change="setRow({ ...row, ride: word($event) || null })"
+                    >
+                        <option value="">not said</option>
+                        <option value="damp">damp, under wet cloth</option>
+                        <option value="submerged">under aired water</option>
+                    </select>
                 </td>
                 <td>
                     <NumberIn

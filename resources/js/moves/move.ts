@@ -35,6 +35,8 @@ export interface AnimalDoc {
     box?: string | null;
     /** What its kind needs, min; nothing: as the waters say. */
     acclimationMin?: number | null;
+    /** A coral with large soft flesh. */
+    fleshy?: boolean;
 }
 export interface BoxDoc {
     id: string;
@@ -52,6 +54,8 @@ export interface BoxDoc {
     rides?: string | null;
     /** Off it as number so and so. */
     leaves?: number | null;
+    /** Of warm packs beside it, W. */
+    warmW?: number | null;
 }
 /** A box where nobody has said another. */
 export const USUAL_BOX: Omit<BoxDoc, 'id'> = {
@@ -79,6 +83,11 @@ export interface PieceDoc {
     unions?: number | null;
     rides?: string | null;
     leaves?: number | null;
+    /** reuse, service, replace or sell; nothing: nobody has decided. */
+    fate?: string | null;
+    leadDays?: number | null;
+    /** Of rock: damp or submerged. */
+    ride?: string | null;
 }
 /** A vehicle beside the first. */
 export interface VehicleDoc {

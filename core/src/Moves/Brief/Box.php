@@ -15,6 +15,7 @@ final readonly class Box
      * @param  float|null  $airHours  of its battery when warm; null: mains or nobody has said
      * @param  bool  $inCabin  rides where people do
      * @param  string|null  $rides  the vehicle somebody has chosen; null: whichever has room
+     * @param  float  $warmW  that warm packs beside it give it over its way, W
      * @param  int|null  $leaves  off it as number so and so; null: animals first
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class Box
         public bool $inCabin,
         public ?string $rides = null,
         public ?int $leaves = null,
+        public float $warmW = 0.0,
     ) {
     }
 
@@ -38,6 +40,12 @@ final readonly class Box
     public function outsideM2(): float
     {
         return (2 * ($this->lengthMm * $this->widthMm + $this->lengthMm * $this->heightMm + $this->widthMm * $this->heightMm)) / 1e6;
+    }
+
+    /** Inside, m². */
+    public function floorM2(): float
+    {
+        return $this->lengthMm * $this->widthMm / 1e6;
     }
 
     public function kg(): float

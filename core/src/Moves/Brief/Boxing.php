@@ -30,6 +30,9 @@ final class Boxing
     /** A box is so much longer inside than its longest fish. */
     private const LENGTHS = 1.5;
 
+    /** Of a usual box, inside. */
+    private const WIDE_MM = 400.0;
+
     /** @var list<list<string>> ids by box */
     public array $boxes = [];
 
@@ -49,7 +52,7 @@ final class Boxing
 
     private int $tries = 0;
 
-    private function __construct(private readonly float $boxL)
+    private function __construct(private readonly float $boxL, private readonly float $floorM2)
     {
     }
 
@@ -57,17 +60,25 @@ final class Boxing
      * @param  list<Animal>  $animals
      * @param  float  $boxL  water in each box
      * @param  float  $insideMm  its inside length
+     * @param  float  $wideMm  and width
      *
      * @throws OutOfRange
      */
-    public static function of(array $animals, float $boxL, float $insideMm, float $tempC = 25.0, float $salinity = 35.0): self
-    {
-        $boxing = new self(Guard::positive('boxL', $boxL));
+    public static function of(
+        array $animals,
+        float $boxL,
+        float $insideMm,
+        float $tempC = 25.0,
+        float $salinity = 35.0,
+        float $wideMm = self::WIDE_MM,
+    ): self {
+        $floorM2 = Guard::positive('insideMm', $insideMm) * Guard::positive('wideMm', $wideMm) / 1e6;
+        $boxing = new self(Guard::positive('boxL', $boxL), $floorM2);
         $spare = BoxAnswer::STIRRED * Seawater::at($salinity, $tempC)->oxygenSatMgL() - BoxAnswer::LEAST_MG_L;
         foreach ($animals as $animal) {
             $litres = self::litres($animal, $tempC, $spare);
             $isTooLong = ! $animal->isCoral && self::LENGTHS * 10 * ($animal->lengthCm ?? 0.0) > $insideMm;
-            if ($litres === null || $litres > $boxL || $isTooLong) {
+            if ($litres === null || $litres > $boxL || $isTooLong || self::floorM2($animal) > $floorM2) {
                 $boxing->left[] = $animal->id;
             } else {
                 $boxing->litres["~{$animal->id}"] = $litres;
@@ -98,7 +109,12 @@ final class Boxing
     {
         $ids = array_keys($this->litres);
         $found = $this->firstFit($ids);
-        $this->bound = max((int) ceil(array_sum($this->litres) / $this->boxL - 1e-9), $this->apart($ids));
+        $floorM2 = array_sum(array_map(self::floorM2(...), $this->animals));
+        $this->bound = max(
+            (int) ceil(array_sum($this->litres) / $this->boxL - 1e-9),
+            (int) ceil($floorM2 / $this->floorM2 - 1e-9),
+            $this->apart($ids),
+        );
         if (count($ids) <= self::EVERY_WAY) {
             for ($boxes = $this->bound; $boxes < count($found); $boxes++) {
                 $fewer = $this->into($boxes, $ids, []);
@@ -165,14 +181,22 @@ final class Boxing
     private function joins(string $id, array $in): bool
     {
         $together = $this->litres[$id];
+        $floorM2 = self::floorM2($this->animals[$id]);
         foreach ($in as $other) {
             $together += $this->litres[$other];
+            $floorM2 += self::floorM2($this->animals[$other]);
             if (self::harms($this->animals[$id], $this->animals[$other])) {
                 return false;
             }
         }
 
-        return $together <= $this->boxL + 1e-9;
+        return $together <= $this->boxL + 1e-9 && $floorM2 <= $this->floorM2 + 1e-9;
+    }
+
+    /** Only corals stand. */
+    private static function floorM2(Animal $animal): float
+    {
+        return $animal->isCoral ? CoralChecks::floorM2($animal) : 0.0;
     }
 
     /** Whether two kinds must not share their water. */
@@ -181,7 +205,9 @@ final class Boxing
         $lengths = [$a->lengthCm ?? 0.0, $b->lengthCm ?? 0.0];
         $eats = ! $a->isCoral && ! $b->isCoral && max($lengths) >= self::EATS * min($lengths);
 
-        return $a->isAlone || $b->isAlone || $a->isToxic || $b->isToxic || $a->isCoral !== $b->isCoral || $eats;
+        $isAlone = fn (Animal $one): bool => $one->isAlone || $one->isToxic || $one->isFleshy;
+
+        return $isAlone($a) || $isAlone($b) || $a->isCoral !== $b->isCoral || $eats;
     }
 
     /**

@@ -92,6 +92,8 @@ final readonly class MoveAnswers
                 ...Wheel::findings($brief),
                 ...($fleet?->findings() ?? []),
                 ...BoxChecks::of($brief, $boxes, $warmth, $day),
+                ...CoralChecks::of($brief),
+                ...PieceChecks::of($brief, $day),
                 ...MoveChecks::of($brief, $jump, $holding, $oldMostL),
                 ...MoveChecks::unsaid($brief, $missing),
             ]),

@@ -22,6 +22,7 @@ final readonly class MoveBrief
      * @param  list<Vehicle>  $more  vehicles beside the first
      * @param  array<string, string>  $elsewhere  what else somebody of the team has that day, by person
      * @param  list<string>  $photographed  pieces by their id; places: where each coral stands
+     * @param  int|null  $daysLeft  until the day; null: none is promised
      * @param  array<string, float>  $paces  how long stages take us against house values, by step
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class MoveBrief
         public array $photographed = [],
         public ?int $insideByMin = null,
         public array $elsewhere = [],
+        public ?int $daysLeft = null,
     ) {
     }
 

@@ -140,6 +140,8 @@ final readonly class MoveChecks
             'air' => ! $h->isAired,
             'a lid' => ! $h->isLidded,
             'a support that bears it' => ! $h->isBorne,
+            'light for its corals' => ! $h->isLit && array_filter($brief->animals, fn (Animal $a): bool => $a->isCoral) !== [],
+            'whose place it stands at' => $h->place === null,
             'a person who looks after it' => $h->person === null,
             'its proof: filled, measured, warm for twelve hours' => ! $h->isProved,
         ]));

@@ -24,11 +24,17 @@ final class MoveReader
      * @param  array<string, float>  $paces  what was learned of how long stages take us, by step
      * @param  list<string>  $photographed  pieces by their id; places: where each coral stands
      * @param  array<string, string>  $elsewhere  what else somebody of the team has that day, by person
+     * @param  int|null  $daysLeft  until the day; null: none is promised
      *
      * @throws OutOfRange that names the field
      */
-    public static function read(array $document, array $paces = [], array $photographed = [], array $elsewhere = []): MoveBrief
-    {
+    public static function read(
+        array $document,
+        array $paces = [],
+        array $photographed = [],
+        array $elsewhere = [],
+        ?int $daysLeft = null,
+    ): MoveBrief {
         $all = Fields::of($document, '');
         if ($all->number('schema') !== (float) self::SCHEMA) {
             throw $all->wrong('schema', Phrase::ThatSchema, ['schema' => (string) self::SCHEMA]);
@@ -56,6 +62,7 @@ final class MoveReader
             paces: $paces,
             photographed: $photographed,
             elsewhere: $elsewhere,
+            daysLeft: $daysLeft,
             ticks: new Ticks(array_values(array_intersect($all->has('ticks') ? $all->words('ticks') : [], self::asked()))),
         );
         $all->noMore();
@@ -111,6 +118,7 @@ final class MoveReader
             isToxic: $one->boolean('toxic', false),
             box: $one->textOrNull('box'),
             acclimationMin: $one->numberOrNull('acclimationMin', 0),
+            isFleshy: $one->boolean('fleshy', false),
         );
         $one->noMore();
 
@@ -133,6 +141,7 @@ final class MoveReader
             inCabin: $one->boolean('cabin', false),
             rides: $one->textOrNull('rides'),
             leaves: self::whole($one, 'leaves'),
+            warmW: $one->number('warmW', 0, 0.0),
         );
         $one->noMore();
 
@@ -141,6 +150,8 @@ final class MoveReader
 
     private static function piece(Fields $one): Piece
     {
+        $fate = $one->choiceOrNull('fate', Fate::class);
+        $isReused = $one->boolean('reused', true);
         $read = new Piece(
             id: $one->text('id'),
             label: $one->textOrNull('label') ?? 'piece',
@@ -150,12 +161,15 @@ final class MoveReader
             heightMm: $one->numberOrNull('heightMm', 1),
             kg: $one->numberOrNull('kg', 0.01),
             verdict: $one->choiceOrNull('verdict', Verdict::class) ?? Verdict::Unseen,
-            isReused: $one->boolean('reused', true),
+            isReused: $fate?->stays() ?? $isReused,
             isAcrylic: $one->boolean('acrylic', false),
             ageYears: $one->numberOrNull('ageYears', 0),
             unions: (int) $one->number('unions', 0, 0.0),
             rides: $one->textOrNull('rides'),
             leaves: self::whole($one, 'leaves'),
+            fate: $fate,
+            leadDays: $one->numberOrNull('leadDays', 0),
+            ride: $one->choiceOrNull('ride', RockRide::class),
         );
         $one->noMore();
 
@@ -241,6 +255,8 @@ final class MoveReader
             person: $holding->textOrNull('person'),
             cleared: $holding->number('cleared', 0, 0.0),
             everyH: $holding->number('everyH', 1, 12.0),
+            isLit: $holding->boolean('lit', false),
+            place: $holding->textOrNull('place'),
         );
         $holding->noMore();
 

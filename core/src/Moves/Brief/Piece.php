@@ -11,6 +11,8 @@ final readonly class Piece
      * @param  bool  $isReused  set up again; otherwise it stays, or goes elsewhere
      * @param  string|null  $rides  the vehicle somebody has chosen; null: whichever has room
      * @param  int|null  $leaves  off it as number so and so; null: as it is needed outside
+     * @param  float|null  $leadDays  from the order until what serves or replaces it is there
+     * @param  RockRide|null  $ride  of rock
      */
     public function __construct(
         public string $id,
@@ -27,6 +29,9 @@ final readonly class Piece
         public int $unions,
         public ?string $rides = null,
         public ?int $leaves = null,
+        public ?Fate $fate = null,
+        public ?float $leadDays = null,
+        public ?RockRide $ride = null,
     ) {
     }
 

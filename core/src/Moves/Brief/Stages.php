@@ -150,6 +150,7 @@ final class Stages
         $this->add('lamps', 'lamps and hood', StepMinutes::whole(StepMinutes::LAMP * count($brief->pieces(PieceKind::Lamp))), 1, ['off']);
         $this->add('boxes', 'fill the boxes', StepMinutes::water($waters->drainLh === null ? 0 : $boxedL, $rate), 1, ['off']);
         $this->add('old', 'old water out', StepMinutes::water($waters->drainLh === null ? 0 : (float) $waters->oldL, $rate), 1, ['boxes']);
+        $this->cools('old');
         if (! $isLast) {
             $this->add('fish', 'fish', $fishMin, self::PAIR, ['lamps', 'boxes']);
         }
@@ -179,6 +180,15 @@ final class Stages
             'tank',
         ]);
         $this->add('wipe', 'wipe, photograph, leave it tidy', 15, 1, [...$bare, 'tank', 'stand'], 15.0, 'Somebody comes back to wipe.');
+    }
+
+    /** Heaters go off with the rest, and cool before water leaves them bare (M-20). */
+    private function cools(string $step): void
+    {
+        $drains = $this->steps[$step] ?? null;
+        if ($drains !== null) {
+            $this->steps[$step] = $drains->needing([...$drains->needs, new Need('off', StepMinutes::HEATER_COOLS)]);
+        }
     }
 
     /** Hands for the heaviest tank: a pair at least, everybody where nobody knows, or where it takes an aid. */

@@ -33,6 +33,9 @@ final class StepMinutes
 
     public const LEAK_LOOK = 60.0;
 
+    /** Between a heater switched off and its glass in the air (M-20). */
+    public const HEATER_COOLS = 15;
+
     /** To stow one thing. */
     private const STOW = 1.0;
 

@@ -25,6 +25,7 @@ final readonly class Ticks
         'G5' => [
             'lookedAgain' => 'Tank and stand looked at again, warm, with two lamps',
             'held' => 'It held water, as the leak test asks',
+            'joints' => 'Joints that go under sand are listed, with a photo, or there are none',
         ],
         'G6' => ['matched' => 'Temperature and salinity match', 'running' => 'Heat, flow and air run'],
     ];
