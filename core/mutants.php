@@ -2224,4 +2224,18 @@ return [
         'to' => '',
         'tests' => 'core/tests/Moves/MoveAnswersTest.php',
     ],
+    [
+        'name' => 'what is back a bit is back',
+        'file' => 'core/src/Moves/Day/KitCount.php',
+        'from' => 'max(0, ($this->taken[$line->code] ?? 0) - ($this->back[$line->code] ?? 0))',
+        'to' => 'isset($this->back[$line->code]) ? 0 : ($this->taken[$line->code] ?? 0)',
+        'tests' => 'core/tests/Moves/KitCountTest.php',
+    ],
+    [
+        'name' => 'of what is counted back the first counts',
+        'file' => 'core/src/Moves/Day/KitCount.php',
+        'from' => '[$a->atMin, $a->id] <=> [$b->atMin, $b->id]',
+        'to' => '[$b->atMin, $b->id] <=> [$a->atMin, $a->id]',
+        'tests' => 'core/tests/Moves/KitCountTest.php',
+    ],
 ];

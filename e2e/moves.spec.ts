@@ -132,6 +132,23 @@ test('a move is planned from a record, and says what breaks it', async ({ browse
     await expect(planner.getByText(/Done by \d\d:\d\d\./)).toBeVisible();
     await expect(planner.getByRole('img', { name: /Where everything rides/ })).toBeVisible();
 
+    // What goes along: our own line, packed, and one of two not back.
+    const rope = `Rope ${place.name}`;
+    await planner.getByRole('link', { name: 'Take along' }).click();
+    await planner.getByLabel('What else is taken along').fill(rope);
+    await planner.getByLabel('How many').fill('2');
+    await planner.getByLabel('Whose, if it is not ours').fill('Ada');
+    await planner.getByRole('button', { name: 'Add it' }).click();
+    const adas = planner.getByRole('list', { name: 'What is Ada’s' });
+    await adas.getByRole('button', { name: `${rope}: packed` }).click();
+    await adas.getByRole('button', { name: `${rope}: not all of it` }).click();
+    await adas.getByLabel(`how many of ${rope} are back`).fill('1');
+    await adas.getByRole('button', { name: 'Keep' }).click();
+    await expect(adas).toContainText('1 not back');
+    await expect(planner.getByText(/1 of \d+ packed, 1 not back$/)).toBeVisible();
+    await planner.getByRole('button', { name: `${rope}: no more` }).click();
+    await expect(planner.getByText(rope)).toHaveCount(0);
+
     // Plan B: the holding is filled, and becomes a system that is looked at until the last animal is home.
     await planner.goto(`${at}/plan`);
     await planner.getByRole('button', { name: `Put it on record at ${place.name}` }).click();

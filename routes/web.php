@@ -57,6 +57,7 @@ use App\Front\Http\TodayController;
 use App\Front\Http\TypeToGoController;
 use App\House\Http\RuleController;
 use App\Moves\Http\HoldingController;
+use App\Moves\Http\KitController;
 use App\Moves\Http\MoveController;
 use App\Moves\Http\WorkController;
 use App\Reports\Http\HandoverController;
@@ -323,6 +324,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/moves', [MoveController::class, 'index'])->name('moves');
     Route::post('/moves', [MoveController::class, 'store'])->name('moves.store');
+    Route::post('/moves/kit', [KitController::class, 'store'])->name('kit.store');
+    Route::post('/moves/kit/{line}/archive', [KitController::class, 'archive'])->name('kit.archive');
     Route::get('/moves/{move}', [MoveController::class, 'show'])->name('moves.show');
     Route::put('/moves/{move}', [MoveController::class, 'update'])->name('moves.update');
     Route::post('/moves/{move}/holding', [HoldingController::class, 'fill'])->name('moves.holding');

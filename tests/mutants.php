@@ -1159,4 +1159,30 @@ return [
         'to' => '',
         'tests' => 'LeavesSession',
     ],
+    [
+        'name' => 'a move closes with our nets left behind',
+        'file' => 'app/Moves/CloseMove.php',
+        'from' => '            ...Kit::open($move),
+',
+        'to' => '',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'what the company leaves off stays on the list',
+        'file' => 'app/Moves/Kit/Kit.php',
+        'from' => '! in_array($l->code, $dropped, true)',
+        'to' => 'true',
+        'tests' => 'MoveTest',
+    ],
+    [
+        'name' => 'a technician says what goes to every move',
+        'file' => 'app/Moves/Kit/OwnLinePolicy.php',
+        'from' => '    public function create(User $user): bool
+    {
+        return $user->plans();',
+        'to' => '    public function create(User $user): bool
+    {
+        return $user->isStaff();',
+        'tests' => 'MoveTest',
+    ],
 ];

@@ -224,6 +224,7 @@ final class FrontProvider extends ServiceProvider
             'standard_set_up' => \App\Control\StandardSetUp::class,
             'link_device' => \App\Control\Link\LinkDevice::class,
             'move' => \App\Moves\Move::class,
+            'packing_line' => \App\Moves\Kit\OwnLine::class,
             'alarm' => \App\Alerts\Alarm::class,
             'alarm_call' => \App\Alerts\AlarmCall::class,
             'exposure' => \App\Risk\Exposure::class,

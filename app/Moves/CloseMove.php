@@ -7,6 +7,7 @@ namespace App\Moves;
 use App\Alerts\Alarm;
 use App\Clients\Attachment;
 use App\House\Days;
+use App\Moves\Kit\Kit;
 use App\Rounds\FollowUp;
 use App\Rounds\Visit;
 use App\Rounds\VisitTask;
@@ -45,6 +46,7 @@ final class CloseMove
         $open = [
             ...($move->kind->drives() ? OriginLeft::open($given['left'], $given['signedBy'], $photos) : []),
             ...self::uncounted($move),
+            ...Kit::open($move),
         ];
         if ($open !== [] && ($given['stillOpen'] ?? '') === '') {
             throw ValidationException::withMessages([

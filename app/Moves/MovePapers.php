@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Moves;
 
 use App\House\Days;
+use App\Moves\Kit\Kit;
+use App\Moves\Kit\OwnLine;
+use App\Moves\Views\KitLineView;
 use App\Moves\Views\MoveBoxView;
 use App\Moves\Views\MoveHeadView;
 use App\Team\User;
 use Velbrin\Core\Measure\OutOfRange;
 use Velbrin\Core\Moves\Brief\BoxAnswer;
-use Velbrin\Core\Moves\Brief\TakeAlong;
+use Velbrin\Core\Moves\Brief\PackingLine;
 use Velbrin\Core\Moves\Day\EventKind;
 
 /** What is printed of a move: labels for the boxes, and what is taken along. */
@@ -28,6 +31,7 @@ final class MovePapers
         } catch (OutOfRange) {
             $answers = null;
         }
+        $kit = $answers === null ? null : Kit::of($move, $answers->brief);
         $begins = $answers->brief->beginsMin ?? 600;
         $ends = [];
         foreach ($answers->day->clocks ?? [] as $clock) {
@@ -46,7 +50,13 @@ final class MovePapers
                 'air' => $b->box->airLMin > 0,
                 'rides' => $b->box->inCabin ? 'cabin' : 'load space',
             ], $answers->boxes),
-            'takeAlong' => $answers === null ? [] : TakeAlong::of($answers->brief),
+            'takeAlong' => $kit === null ? [] : array_map(
+                fn (PackingLine $l): KitLineView => KitLineView::of($l, $kit->count),
+                $kit->lines,
+            ),
+            'leftOff' => $kit->left ?? [],
+            'own' => $kit->own ?? [],
+            'maySay' => $user->can('create', OwnLine::class),
             'missed' => MoveEvent::query()
                 ->where('kind', EventKind::Note->value)
                 ->where('of', 'missed')

@@ -96,8 +96,8 @@ final class TakeEvents
                 ? null : 'How many minutes more, from 1 to 1440?',
             EventKind::Gate => $isNamed && preg_match('/^(yes|plan-b|reason: .+)$/u', (string) $event->words) === 1
                 ? null : 'Yes, plan B, or yes with a reason.',
-            EventKind::Count, EventKind::Home, EventKind::Held, EventKind::Lost => match (true) {
-                ! $isNamed => 'Which box or animal it was cannot be read.',
+            EventKind::Count, EventKind::Home, EventKind::Held, EventKind::Lost, EventKind::Taken, EventKind::Back => match (true) {
+                ! $isNamed => 'What was counted cannot be read.',
                 ! self::isNumberOfAnimals($event->value) => 'How many, from 0 to '.self::MOST_ANIMALS.'?',
                 default => null,
             },

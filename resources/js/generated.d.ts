@@ -1009,6 +1009,16 @@ export interface BoxHeadsView {
     off: boolean;
 }
 
+export interface KitLineView {
+    code: string;
+    what: string;
+    count: number | null;
+    why: string;
+    owner: string | null;
+    taken: number | null;
+    back: number | null;
+}
+
 export interface MoveBeforeView {
     text: string;
     dueOn: string;

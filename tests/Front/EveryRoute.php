@@ -18,6 +18,7 @@ use App\Control\StandardSetUp;
 use App\Emergency\AreaEvent;
 use App\Emergency\Incident;
 use App\House\Days;
+use App\Moves\Kit\OwnLine;
 use App\Moves\MoveStart;
 use App\Moves\Works\Work;
 use App\Risk\FleetRun;
@@ -299,6 +300,7 @@ trait EveryRoute
             ])->id,
             'standard' => fn () => StandardSetUp::query()
                 ->create(['name' => 'Ours', 'document' => ['outlets' => [], 'guards' => []], 'user_id' => $planner->id])->id,
+            'line' => fn () => OwnLine::query()->create(['what' => "Ladder {$key}", 'user_id' => $planner->id])->id,
             'fleetRun' => fn () => FleetRun::start(Night::Tonight)->id,
             'run' => fn () => WeekRun::query()->create(['monday' => now()->toDateString()])->id,
             'move' => fn () => str_starts_with((string) $route->getName(), 'moves.')

@@ -180,6 +180,8 @@ final class RoutesTest extends TestCase
         'loans.store' => 'opt',
         'loans.settle' => 'opt',
         'moves.store' => 'op',
+        'kit.store' => 'op',
+        'kit.archive' => 'op',
         'moves.show' => 'opt',
         'moves.holding' => 'op',
         'moves.holding.empty' => 'op',

@@ -8,6 +8,7 @@ use App\Alerts\Alarm;
 use App\Clients\Attachment;
 use App\House\Days;
 use App\Moves\AnsweredOnce;
+use App\Moves\Kit\OwnLine;
 use App\Moves\Move;
 use App\Moves\MoveDocument;
 use App\Moves\MoveEvent;
@@ -294,6 +295,49 @@ final class MoveTest extends TestCase
         self::assertSame(1, $this->system->logEntries()->where('text', 'like', '1 × tang lost in%')->count());
         $job = FollowUp::query()->where('kind', 'follow-up')->sole();
         self::assertStringContainsString('1 of 15 animals are neither counted home nor signed for. one hides in the sump', $job->text);
+    }
+
+    #[Test]
+    public function what_goes_along_is_the_companys_list_and_is_counted_back(): void
+    {
+        $move = $this->underWay();
+        self::photo($move);
+        $this->countHome($move);
+        $what = fn (): array => array_column($this->page($move, '/papers')['takeAlong'], 'what');
+        self::assertContains('buckets', $what());
+        $keep = fn (array $line) => $this->actingAs($this->planner)->post('/moves/kit', $line);
+        $keep(['what' => 'Long saw', 'owner' => 'Jory', 'count' => 2])->assertSessionHasNoErrors();
+        $keep(['what' => 'Long saw', 'owner' => 'Jory', 'count' => 2]);
+        $keep(['drops' => 'buckets'])->assertSessionHasNoErrors();
+        $keep(['drops' => 'buckets', 'what' => 'both'])->assertSessionHasErrors('drops');
+        $keep([])->assertSessionHasErrors('what');
+        $keep(['what' => 'Rope', 'count' => 0])->assertSessionHasErrors('count');
+        $this->actingAs($this->technician)->post('/moves/kit', ['what' => 'Rope'])->assertForbidden();
+        self::assertSame(2, OwnLine::query()->count(), 'the same line once');
+        self::assertNotContains('buckets', $what());
+        $page = $this->page($move, '/papers');
+        self::assertSame(['buckets'], array_column($page['leftOff'], 'what'));
+        $saw = collect($page['takeAlong'])->firstWhere('what', 'Long saw');
+        self::assertSame([2, 'Jory', null, null], [$saw['count'], $saw['owner'], $saw['taken'], $saw['back']]);
+
+        $now = fn (): string => CarbonImmutable::now()->toIso8601ZuluString();
+        $this->say($move, $this->technician, 'taken', ['of' => $saw['code'], 'value' => 2], $now())
+            ->assertJsonPath('answers.0.outcome', 'ok');
+        $this->say($move, $this->technician, 'back', ['of' => $saw['code'], 'value' => 1], $now());
+        $this->say($move, $this->technician, 'taken', ['of' => 'nets', 'value' => 1], $now());
+        $close = fn () => $this->actingAs($this->planner)->post("/moves/{$move->id}/close", self::left());
+        $close()->assertSessionHasErrors('left');
+        $said = session('errors')->first('left');
+        self::assertStringContainsString('nets, two sizes; a dark tub not back; Long saw of Jory not back', $said);
+        $this->say($move, $this->technician, 'back', ['of' => 'nets', 'value' => 1], $now());
+        $this->travel(1)->minutes();
+        $this->say($move, $this->technician, 'back', ['of' => $saw['code'], 'value' => 2], $now());
+        $close()->assertSessionHasNoErrors();
+
+        $line = OwnLine::query()->where('drops', 'buckets')->sole();
+        $this->actingAs($this->technician)->post("/moves/kit/{$line->id}/archive")->assertForbidden();
+        $this->actingAs($this->planner)->post("/moves/kit/{$line->id}/archive")->assertSessionHasNoErrors();
+        self::assertContains('buckets', $what());
     }
 
     #[Test]

@@ -22,12 +22,16 @@ enum EventKind: string
     case Held = 'held';
     /** So many of that animal died or are nowhere to be found: whoever says it signs for it. */
     case Lost = 'lost';
+    /** So many of a line of the list went along. */
+    case Taken = 'taken';
+    /** So many of it came back. */
+    case Back = 'back';
     case Longer = 'longer';
     case Note = 'note';
 
-    /** Whether it says how many animals. */
+    /** Whether it says how many. */
     public function counts(): bool
     {
-        return in_array($this, [self::Count, self::Home, self::Held, self::Lost], true);
+        return in_array($this, [self::Count, self::Home, self::Held, self::Lost, self::Taken, self::Back], true);
     }
 }

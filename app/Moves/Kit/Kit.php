@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Moves\Kit;
+
+use App\Moves\Move;
+use App\Moves\MoveDocument;
+use App\Moves\MoveHeads;
+use Illuminate\Support\Collection;
+use Velbrin\Core\Measure\OutOfRange;
+use Velbrin\Core\Moves\Brief\MoveBrief;
+use Velbrin\Core\Moves\Brief\PackingLine;
+use Velbrin\Core\Moves\Brief\TakeAlong;
+use Velbrin\Core\Moves\Day\KitCount;
+
+/** What is taken along to a move: the usual list, less what the company leaves off, and what it takes besides. */
+final readonly class Kit
+{
+    /**
+     * @param  list<PackingLine>  $lines
+     * @param  list<array{id: int, what: string}>  $left  of the usual list, left off by the company
+     * @param  list<array{id: int, what: string}>  $own  lines of the company
+     */
+    private function __construct(public array $lines, public array $left, public array $own, public KitCount $count)
+    {
+    }
+
+    public static function of(Move $move, MoveBrief $brief): self
+    {
+        $ours = OwnLine::query()->current()->orderBy('id')->get()->toBase();
+        $usual = TakeAlong::of($brief);
+        $dropped = $ours->pluck('drops')->filter()->all();
+        $kept = array_filter($usual, fn (PackingLine $l): bool => ! in_array($l->code, $dropped, true));
+        $own = array_filter($ours->map(fn (OwnLine $o): ?PackingLine => $o->toLine())->all());
+
+        return new self(
+            lines: [...array_values($kept), ...array_values($own)],
+            left: self::left($ours, $usual),
+            own: array_values($ours
+                ->whereNotNull('what')
+                ->map(fn (OwnLine $o): array => ['id' => $o->id, 'what' => (string) $o->what])
+                ->all()),
+            count: KitCount::of(MoveHeads::events($move, $brief->beginsMin)),
+        );
+    }
+
+    /** @return list<string> what went along and is not back, whose it is */
+    public static function open(Move $move): array
+    {
+        try {
+            $kit = self::of($move, MoveDocument::read($move));
+        } catch (OutOfRange) {
+            return [];
+        }
+
+        return array_map(
+            fn (PackingLine $l): string => ($l->count > 1 ? "{$l->count} × " : '').$l->what
+                .($l->owner === null ? '' : " of {$l->owner}").' not back',
+            $kit->count->notBack($kit->lines),
+        );
+    }
+
+    /**
+     * @param  Collection<int, OwnLine>  $ours
+     * @param  list<PackingLine>  $usual
+     * @return list<array{id: int, what: string}>
+     */
+    private static function left(Collection $ours, array $usual): array
+    {
+        $words = array_column($usual, 'what', 'code');
+
+        return array_values($ours
+            ->filter(fn (OwnLine $o): bool => isset($words[$o->drops ?? '']))
+            ->map(fn (OwnLine $o): array => ['id' => $o->id, 'what' => $words[(string) $o->drops]])
+            ->all());
+    }
+}
