@@ -2238,4 +2238,18 @@ return [
         'to' => '[$b->atMin, $b->id] <=> [$a->atMin, $a->id]',
         'tests' => 'core/tests/Moves/KitCountTest.php',
     ],
+    [
+        'name' => 'water comes upon wet glue',
+        'file' => 'core/src/Moves/Brief/Stages.php',
+        'from' => '(int) ceil($brief->waters->glueMin ?? 0.0)',
+        'to' => '0',
+        'tests' => 'core/tests/Moves/MoveAnswersTest.php',
+    ],
+    [
+        'name' => 'rock that rides under water has a clock',
+        'file' => 'core/src/Moves/Day/OtherClocks.php',
+        'from' => '$damp !== [] && ',
+        'to' => '',
+        'tests' => 'core/tests/Moves/MoveAnswersTest.php',
+    ],
 ];

@@ -1050,6 +1050,7 @@ export interface MoveClockView {
     fromMin: number;
     untilMin: number;
     lastsMin: number;
+    kind: string;
 }
 
 export interface MoveCourseView {

@@ -57,6 +57,7 @@ final class MoveBriefRequest extends FormRequest
             'boxes.*.warmW' => ['nullable', 'numeric:strict', 'min:0', 'max:500'],
             'pieces.*.leadDays' => ['nullable', 'numeric:strict', 'min:0', 'max:730'],
             'holding.place' => ['nullable', 'string', 'max:120'],
+            'waters.glueMin' => ['nullable', 'numeric:strict', 'min:0', 'max:2880'],
             'waters.old' => ['nullable', 'array', 'max:20'],
             'waters.fresh' => ['nullable', 'array', 'max:20'],
             'waters.limits' => ['nullable', 'array', 'max:20'],

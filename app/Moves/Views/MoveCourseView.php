@@ -10,6 +10,7 @@ use Velbrin\Core\Moves\Course\End;
 use Velbrin\Core\Moves\Course\Work;
 use Velbrin\Core\Moves\Day\Gate;
 use Velbrin\Core\Moves\Day\MoveDay;
+use Velbrin\Core\Moves\Day\OtherClocks;
 
 /** The course of the day: steps by whoever does them, ends, clocks and gates, in minutes from the beginning. */
 final readonly class MoveCourseView
@@ -77,7 +78,7 @@ final readonly class MoveCourseView
                 'slackMin' => $day->rest->slack[$e->step] ?? (int) ($e->atMin - ($day->done[$e->step]['untilMin'] ?? $e->atMin)),
                 'reserveMin' => $day->rest->reserve[$e->step] ?? 0.0,
             ], $work->ends),
-            clocks: self::clocks($work, $day),
+            clocks: [...self::clocks($work, $day), ...self::others($brief, $work, $day)],
             gates: array_values(array_filter(array_map(
                 fn (string $key, string $step): ?array => isset($starts[$step]) ? ['key' => $key, 'atMin' => $starts[$step]] : null,
                 array_keys(Gate::BEFORE),
@@ -130,6 +131,29 @@ final readonly class MoveCourseView
         }
 
         return $steps;
+    }
+
+    /** @return list<MoveClockView> beside those of the boxes */
+    private static function others(MoveBrief $brief, Work $work, MoveDay $day): array
+    {
+        $span = function (string $id) use ($work, $day): ?array {
+            $was = $day->done[$id] ?? null;
+            $from = $day->running[$id] ?? $day->rest?->plan->starts[$id] ?? null;
+
+            return match (true) {
+                $was !== null => [$was['fromMin'], $was['untilMin']],
+                $from === null => null,
+                default => [(float) $from, (float) $from + ($day->open->steps[$id]->minutes ?? $work->steps[$id]->minutes ?? 0)],
+            };
+        };
+
+        return array_map(fn (array $c): MoveClockView => new MoveClockView(
+            label: $c['kind'] === OtherClocks::ROCK ? 'damp rock' : 'glue at the pipes',
+            fromMin: $c['fromMin'],
+            untilMin: $c['untilMin'],
+            lastsMin: $c['lastsMin'],
+            kind: $c['kind'],
+        ), OtherClocks::of($brief, $span));
     }
 
     /** @return list<MoveClockView> from the first animal in, as planned or as it was */

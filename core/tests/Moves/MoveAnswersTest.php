@@ -17,6 +17,7 @@ use Velbrin\Core\Moves\Brief\MoveAnswers;
 use Velbrin\Core\Moves\Brief\MoveKind;
 use Velbrin\Core\Moves\Brief\MoveReader;
 use Velbrin\Core\Moves\Brief\TakeAlong;
+use Velbrin\Core\Moves\Day\OtherClocks;
 
 /** A whole move: sound, then one fact changed or taken away, and what it says then. */
 #[Group('beside')]
@@ -349,6 +350,28 @@ final class MoveAnswersTest extends TestCase
             'boxes' => [0 => ['warmW' => $watts]]])->warmth['b1']->lastC ?? NAN;
         self::assertGreaterThan($arrives(0), $arrives(5));
         self::assertGreaterThan($arrives(5), $arrives(20));
+    }
+
+    #[Test]
+    public function rock_and_glue_have_clocks_of_their_own(): void
+    {
+        $clocks = function (array $change): array {
+            $answers = self::answers($change);
+            $plan = $answers->day?->plan;
+
+            return OtherClocks::of($answers->brief, fn (string $step): ?array => isset($plan->starts[$step])
+                ? [(float) $plan->starts[$step], (float) ($plan->starts[$step] + ($answers->work->steps[$step]->minutes ?? 0))]
+                : null);
+        };
+        self::assertSame([], $clocks([]), 'under water, and nothing glued');
+        [$rock] = $clocks(['pieces' => [2 => ['ride' => 'damp']]]);
+        self::assertSame([OtherClocks::ROCK, $rock['fromMin'] + 240.0], [$rock['kind'], $rock['lastsMin']]);
+        self::assertGreaterThan($rock['fromMin'], $rock['untilMin']);
+        [$glue] = $clocks(['waters' => ['glueMin' => 90]]);
+        self::assertSame([OtherClocks::GLUE, $glue['fromMin'] + 90.0], [$glue['kind'], $glue['lastsMin']]);
+        self::assertGreaterThanOrEqual($glue['lastsMin'], $glue['untilMin'], 'nobody fills upon wet glue');
+        self::assertSame([], $clocks(['waters' => ['glueMin' => 0]]));
+        self::assertSame([], OtherClocks::of(self::answers(['waters' => ['glueMin' => 90]])->brief, fn (): null => null));
     }
 
     #[Test]

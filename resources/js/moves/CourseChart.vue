@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { MoveCourseView } from '../generated';
-import { clockOf, lanes } from './move';
+import { clockOf, isShort, lanes } from './move';
 
 /** The day as one drawing: steps, the ends they have to hold, gates, and the clock of every box. */
 const props = defineProps<{ course: MoveCourseView; beginsMin: number; isRunning: boolean }>();
@@ -100,12 +100,12 @@ const lasts = (min: number) => Math.min(RIGHT, x(min));
             <text class="s" :x="x(g.atMin)" :y="gatesY + 22" text-anchor="middle">{{ g.key }}</text>
         </g>
         <text class="s" x="0" :y="gatesY + 4">go or not</text>
-        <text v-if="course.clocks.length" class="b" x="0" :y="clocksY - 8">Clocks of the boxes</text>
+        <text v-if="course.clocks.length" class="b" x="0" :y="clocksY - 8">Clocks</text>
         <g v-for="(c, n) in course.clocks" :key="c.label">
             <text class="s" x="0" :y="clocksY + n * CLOCK + 14">{{ c.label }}</text>
             <rect
                 class="lasts"
-                :class="{ short: c.lastsMin < c.untilMin }"
+                :class="{ short: isShort(c) }"
                 :x="x(c.fromMin)"
                 :y="clocksY + n * CLOCK + 3"
                 :width="Math.max(2, lasts(c.lastsMin) - x(c.fromMin))"
@@ -118,13 +118,8 @@ const lasts = (min: number) => Math.min(RIGHT, x(min));
                 :y1="clocksY + n * CLOCK"
                 :y2="clocksY + n * CLOCK + 20"
             />
-            <text
-                class="s"
-                :class="{ x: c.lastsMin < c.untilMin }"
-                :x="lasts(c.lastsMin) + 6"
-                :y="clocksY + n * CLOCK + 14"
-            >
-                {{ c.lastsMin < c.untilMin ? 'too short: lasts until' : 'lasts until' }}
+            <text class="s" :class="{ x: isShort(c) }" :x="lasts(c.lastsMin) + 6" :y="clocksY + n * CLOCK + 14">
+                {{ c.kind === 'glue' ? 'cures until' : isShort(c) ? 'too short: lasts until' : 'lasts until' }}
                 {{ clockOf(beginsMin + c.lastsMin) }}
             </text>
         </g>

@@ -8,7 +8,7 @@ import SeverityMark from '../shared/SeverityMark.vue';
 import { useUnits } from '../shared/units';
 import BoxHeads from './BoxHeads.vue';
 import { headsOf } from './boxHeads';
-import { clockOf, nextOfEach, type MoveProps } from './move';
+import { clockOf, isShort, nextOfEach, type MoveProps } from './move';
 import MoveTabs from './MoveTabs.vue';
 
 /** The day in a pocket: what is next, the clocks of the boxes, readings, go or not. Works without signal. */
@@ -141,8 +141,9 @@ const caution = (step: string) => CAUTIONS[step.replace(/:.*/, '')];
                     <b>{{ at(e.atMin) }}</b> {{ e.label }}
                     <small>{{ e.slackMin < 0 ? `${-e.slackMin} min late` : `${e.slackMin} min in hand` }}</small>
                 </li>
-                <li v-for="c in clocks" :key="c.label" :class="{ short: c.lastsMin < c.untilMin }">
-                    <b>{{ at(c.lastsMin) }}</b> {{ c.label }} lasts until then
+                <li v-for="c in clocks" :key="c.label" :class="{ short: isShort(c) }">
+                    <b>{{ at(c.lastsMin) }}</b> {{ c.label }}
+                    {{ c.kind === 'glue' ? 'has cured then' : 'lasts until then' }}
                     <small v-if="isStarted && c.fromMin <= nowMin">{{ left(c.lastsMin) }} min left</small>
                 </li>
             </ul>

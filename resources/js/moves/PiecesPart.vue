@@ -129,10 +129,10 @@ const VERDICTS = { unseen: 'not looked at', sound: 'sound', doubtful: 'doubtful'
                     <NumberIn
                         v-if="TAKES_TIME.includes(row.fate ?? '')"
                         :value="row.leadDays"
-                        kind="d"
-                        :label="`piece ${n + 1} takes until it is there`"
+                        :label="`piece ${n + 1} takes until it is there, days`"
                         @change="setRow({ ...row, leadDays: $event })"
                     />
+                    <small v-if="TAKES_TIME.includes(row.fate ?? '')" class="quiet"> days</small>
                     <select
                         v-if="row.kind === 'rock'"
                         class="cell"

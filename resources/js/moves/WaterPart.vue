@@ -37,6 +37,7 @@ const jump = (parameter: string) => props.waters.jumps.find((j) => j.parameter =
                     ['drainLh', 'Runs out', undefined, 'L/h'],
                     ['fillLh', 'Comes in', undefined, 'L/h'],
                     ['totalAmmoniaMgL', 'Ammonia in the old, as N', 'mg/L', undefined],
+                    ['glueMin', 'Glue at the pipes cures', undefined, 'min'],
                 ] as [string, string, string | undefined, string | undefined][]"
                 :id="`v-${key}`"
                 :key="key"

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clockOf, freshId, lanes, minuteOf, nextOfEach } from './move';
+import { clockOf, freshId, isShort, lanes, minuteOf, nextOfEach } from './move';
 
 describe('times of a move', () => {
     it('shows minutes as a clock does, over midnight too', () => {
@@ -68,4 +68,14 @@ describe('the day of each', () => {
     it('names nobody who has nothing left', () => {
         expect(nextOfEach([step('off', 0, 'done', 'Ada')], 'Ada')).toEqual([]);
     });
+});
+
+it('what lasts too short is short; glue only takes its time', () => {
+    const clock = (kind: string, lastsMin: number) => isShort({ kind, lastsMin, untilMin: 100 });
+    expect([clock('box', 99), clock('rock', 99), clock('box', 100), clock('glue', 99)]).toEqual([
+        true,
+        true,
+        false,
+        false,
+    ]);
 });

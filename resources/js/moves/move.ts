@@ -142,6 +142,10 @@ export interface MoveProps {
     before: MoveBeforeView[];
 }
 
+/** Too short: what lasts is over before it is out; glue is never filled upon before it has cured. */
+export const isShort = (c: { kind: string; lastsMin: number; untilMin: number }): boolean =>
+    c.kind !== 'glue' && c.lastsMin < c.untilMin;
+
 const DAY_MIN = 1440;
 
 /** Minutes of a day as a clock shows them; past midnight it goes on with the next day. */

@@ -215,6 +215,7 @@ final class MoveReader
             fresh: self::numbersOf($waters, 'fresh'),
             limits: self::numbersOf($waters, 'limits'),
             totalAmmoniaMgL: $waters->number('totalAmmoniaMgL', 0, 0.0),
+            glueMin: $waters->numberOrNull('glueMin', 0),
         );
         $waters->noMore();
 

@@ -150,7 +150,8 @@ final class Stages
         $this->add('lamps', 'lamps and hood', StepMinutes::whole(StepMinutes::LAMP * count($brief->pieces(PieceKind::Lamp))), 1, ['off']);
         $this->add('boxes', 'fill the boxes', StepMinutes::water($waters->drainLh === null ? 0 : $boxedL, $rate), 1, ['off']);
         $this->add('old', 'old water out', StepMinutes::water($waters->drainLh === null ? 0 : (float) $waters->oldL, $rate), 1, ['boxes']);
-        $this->cools('old');
+        // Heaters go off with the rest, and cool before water leaves them bare (M-20).
+        $this->waitsFor('old', 'off', StepMinutes::HEATER_COOLS);
         if (! $isLast) {
             $this->add('fish', 'fish', $fishMin, self::PAIR, ['lamps', 'boxes']);
         }
@@ -182,12 +183,12 @@ final class Stages
         $this->add('wipe', 'wipe, photograph, leave it tidy', 15, 1, [...$bare, 'tank', 'stand'], 15.0, 'Somebody comes back to wipe.');
     }
 
-    /** Heaters go off with the rest, and cool before water leaves them bare (M-20). */
-    private function cools(string $step): void
+    /** Not before so long after the end of another. */
+    private function waitsFor(string $step, string $after, int $minutes): void
     {
-        $drains = $this->steps[$step] ?? null;
-        if ($drains !== null) {
-            $this->steps[$step] = $drains->needing([...$drains->needs, new Need('off', StepMinutes::HEATER_COOLS)]);
+        $waiting = $this->steps[$step] ?? null;
+        if ($waiting !== null && isset($this->steps[$after])) {
+            $this->steps[$step] = $waiting->needing([...$waiting->needs, new Need($after, $minutes)]);
         }
     }
 
@@ -289,6 +290,7 @@ final class Stages
         $litres = (float) $brief->waters->oldL + (float) $brief->waters->newL;
         $fill = $brief->waters->fillLh === null ? 0 : StepMinutes::water($litres, $brief->waters->fillLh);
         $this->add('fill', 'fill', $fill, 1, [...$built, 'scape']);
+        $this->waitsFor('fill', 'plumb', (int) ceil($brief->waters->glueMin ?? 0.0));
         $this->add('leak', 'look for leaks', (int) StepMinutes::LEAK_LOOK, 0, [...$built, 'scape', 'fill']);
         if ($brief->animals !== []) {
             $into = max(1, StepMinutes::whole(CourseOfAnimals::acclimationMin($brief)));

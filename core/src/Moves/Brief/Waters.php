@@ -11,6 +11,7 @@ final readonly class Waters
      * @param  array<string, float>  $old  by parameter
      * @param  array<string, float>  $fresh
      * @param  array<string, float>  $limits  how far each may go
+     * @param  float|null  $glueMin  that glue at the pipes cures before water presses on it, by its tin; null: nothing is glued
      */
     public function __construct(
         public ?float $oldL,
@@ -21,6 +22,7 @@ final readonly class Waters
         public array $fresh,
         public array $limits,
         public float $totalAmmoniaMgL,
+        public ?float $glueMin = null,
     ) {
     }
 }
